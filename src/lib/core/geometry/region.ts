@@ -1,0 +1,197 @@
+import { compare, isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { effectiveBounds, type Problem } from '../problem/types';
+import type { Corner, Edge, HalfPlane, LineOwner, Point, Region, RegionShape } from './types';
+
+/** The half-planes of a problem in two variables: constraints in their order, then bounds. */
+export function halfPlanes(problem: Problem): HalfPlane[] {
+	const [x, y] = problem.variables.map((variable) => variable.name);
+	const list: HalfPlane[] = problem.constraints.map((row) => {
+		const [a, b] = [row.terms.get(x) ?? ZERO, row.terms.get(y) ?? ZERO];
+		const owner: LineOwner = { kind: 'constraint', name: row.name };
+		const flip = row.relation === '>=';
+		return {
+			owner,
+			a: flip ? a.neg() : a,
+			b: flip ? b.neg() : b,
+			c: flip ? row.rhs.neg() : row.rhs,
+			equality: row.relation === '='
+		};
+	});
+	problem.variables.forEach((variable, i) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const unit = (size: Rational) => (i === 0 ? { a: size, b: ZERO } : { a: ZERO, b: size });
+		const name = variable.name;
+		if (lower)
+			list.push({ owner: { kind: 'lower', name }, ...unit(ONE.neg()), c: lower.neg(), equality: false });
+		if (upper) list.push({ owner: { kind: 'upper', name }, ...unit(ONE), c: upper, equality: false });
+	});
+	return list;
+}
+
+const isLine = (h: HalfPlane): boolean => !isZero(h.a) || !isZero(h.b);
+const value = (h: HalfPlane, p: Point): Rational => h.a.mul(p.x).add(h.b.mul(p.y));
+const along = (h: HalfPlane, d: Point): Rational => h.a.mul(d.x).add(h.b.mul(d.y));
+
+/** Whether a point keeps a half-plane (or line). */
+export function keeps(h: HalfPlane, p: Point): boolean {
+	const order = compare(value(h, p), h.c);
+	return h.equality ? order === 0 : order <= 0;
+}
+
+/** The point of a line nearest to the origin, and the direction with the half-plane on its left. */
+function parametrise(h: HalfPlane): { origin: Point; direction: Point } {
+	const size = h.a.mul(h.a).add(h.b.mul(h.b));
+	const t = h.c.div(size);
+	return { origin: { x: h.a.mul(t), y: h.b.mul(t) }, direction: { x: h.b.neg(), y: h.a } };
+}
+
+interface Stretch {
+	readonly line: number;
+	readonly origin: Point;
+	readonly direction: Point;
+	readonly from: Rational | null;
+	readonly to: Rational | null;
+}
+
+/** The part of a line that keeps all half-planes, as an interval of its parameter; null where none does. */
+function feasibleStretch(all: readonly HalfPlane[], line: number): Stretch | null {
+	const { origin, direction } = parametrise(all[line]);
+	let from: Rational | null = null;
+	let to: Rational | null = null;
+	for (const h of all) {
+		const rest = h.c.sub(value(h, origin));
+		const slope = along(h, direction);
+		if (isZero(slope)) {
+			if (h.equality ? !isZero(rest) : sign(rest) < 0) return null;
+			continue;
+		}
+		const limit = rest.div(slope);
+		if (h.equality || sign(slope) > 0) to = to ? min(to, limit) : limit;
+		if (h.equality || sign(slope) < 0) from = from ? max(from, limit) : limit;
+		if (from && to && compare(from, to) > 0) return null;
+	}
+	return { line, origin, direction, from, to };
+}
+
+const at = (stretch: Stretch, t: Rational): Point => ({
+	x: stretch.origin.x.add(stretch.direction.x.mul(t)),
+	y: stretch.origin.y.add(stretch.direction.y.mul(t))
+});
+
+const pointKey = (p: Point): string => `${p.x.toFraction()} ${p.y.toFraction()}`;
+
+/** −1, 0, 1: the order of two directions by angle in [0, 2π), exactly. */
+export function compareAngles(p: Point, q: Point): number {
+	const half = (d: Point) => (sign(d.y) > 0 || (isZero(d.y) && sign(d.x) > 0) ? 0 : 1);
+	if (half(p) !== half(q)) return half(p) - half(q);
+	return -sign(p.x.mul(q.y).sub(p.y.mul(q.x)));
+}
+
+const sameDirection = (p: Point, q: Point): boolean => compareAngles(p, q) === 0;
+
+/**
+ * The feasible region of a problem in two variables, exactly: each line is cut by all others to the stretch that bounds the
+ * region, and the stretches are ordered by angle. O(n²) in the number of lines.
+ * @param problem a problem with exactly two variables
+ * @throws Error for another number of variables
+ */
+export function region(problem: Problem): Region {
+	if (problem.variables.length !== 2) throw new Error('a region is drawn for two variables');
+	const all = halfPlanes(problem);
+	const axes = [problem.variables[0].name, problem.variables[1].name] as const;
+	const impossible = all.some((h) => !isLine(h) && (h.equality ? !isZero(h.c) : sign(h.c) < 0));
+	const base = { axes, halfPlanes: all };
+	const nothing = { ...base, corners: [], edges: [], redundant: new Set<number>() };
+	if (impossible) return { ...nothing, shape: 'empty' };
+	const lines = all.flatMap((h, i) => (isLine(h) ? [i] : []));
+	if (lines.length === 0) return { ...nothing, shape: 'plane', redundant: new Set(all.keys()) };
+	const stretches = lines.flatMap((line) => feasibleStretch(all, line) ?? []);
+	if (stretches.length === 0) return { ...nothing, shape: 'empty' };
+
+	const corners: Corner[] = [];
+	const byPoint = new Map<string, number>();
+	const corner = (stretch: Stretch, t: Rational | null): number | null => {
+		if (t === null) return null;
+		const point = at(stretch, t);
+		const key = pointKey(point);
+		if (!byPoint.has(key)) {
+			byPoint.set(key, corners.length);
+			const tight = lines.filter((line) => compare(value(all[line], point), all[line].c) === 0);
+			corners.push({ point, lines: tight });
+		}
+		return byPoint.get(key)!;
+	};
+	const edges: (Edge & { lines: number[] })[] = [];
+	const ordered = [...stretches].sort(
+		(p, q) => compareAngles(p.direction, q.direction) || p.line - q.line
+	);
+	for (const stretch of ordered) {
+		const [from, to] = [corner(stretch, stretch.from), corner(stretch, stretch.to)];
+		if (from !== null && from === to) continue;
+		const twin = edges.find(
+			(edge) => sameDirection(edge.direction, stretch.direction) && keepsLine(all[stretch.line], edge.point)
+		);
+		if (twin) twin.lines.push(stretch.line);
+		else {
+			const point = from !== null ? corners[from].point : to !== null ? corners[to].point : stretch.origin;
+			edges.push({ lines: [stretch.line], from, to, point, direction: stretch.direction });
+		}
+	}
+	const bounding = new Set(edges.flatMap((edge) => edge.lines));
+	const shape = classify(all, edges, corners);
+	const order = shape === 'polygon' || shape === 'unbounded' ? roundTrip(edges, corners.length) : corners.map((_, i) => i);
+	const place = new Map(order.map((old, now) => [old, now]));
+	const renumber = (i: number | null) => (i === null ? null : place.get(i)!);
+	return {
+		...base,
+		shape,
+		corners: order.map((i) => corners[i]),
+		edges: edges.map((edge) => ({ ...edge, from: renumber(edge.from), to: renumber(edge.to) })),
+		redundant: new Set([...all.keys()].filter((i) => !bounding.has(i) && shape !== 'point'))
+	};
+}
+
+const keepsLine = (h: HalfPlane, p: Point): boolean => compare(value(h, p), h.c) === 0;
+
+function classify(all: readonly HalfPlane[], edges: readonly Edge[], corners: readonly Corner[]): RegionShape {
+	if (edges.length === 0) return corners.length ? 'point' : 'empty';
+	const [first] = edges;
+	const flat =
+		first.lines.some((line) => all[line].equality) ||
+		edges.every((edge) => isParallel(edge.direction, first.direction) && keepsLine(all[first.lines[0]], edge.point));
+	if (flat && (edges.length > 1 || first.lines.some((line) => all[line].equality))) {
+		const ends = edges.flatMap((edge) => [edge.from, edge.to]);
+		const open = ends.filter((end) => end === null).length / edges.length;
+		return open === 0 ? 'segment' : open === 1 ? 'ray' : 'line';
+	}
+	return edges.some((edge) => edge.from === null || edge.to === null) ? 'unbounded' : 'polygon';
+}
+
+const isParallel = (p: Point, q: Point): boolean => isZero(p.x.mul(q.y).sub(p.y.mul(q.x)));
+
+/** Corner indices in the order of the edges' directions, beginning where an unbounded boundary begins. */
+function roundTrip(edges: readonly Edge[], count: number): number[] {
+	const start = edges.findIndex((edge) => edge.from === null);
+	const turned = start > 0 ? [...edges.slice(start), ...edges.slice(0, start)] : edges;
+	const order = new Set<number>();
+	for (const edge of turned) for (const end of [edge.from, edge.to]) if (end !== null) order.add(end);
+	for (let i = 0; i < count; i++) order.add(i);
+	return [...order];
+}
+
+/** The corners where the objective is best, or `unbounded`, or nothing where the region is empty or has no corner. */
+export function bestCorners(problem: Problem, r: Region): { corners: number[]; value: Rational | null; unbounded: boolean } {
+	const { terms, constant, sense } = problem.objective;
+	const [cx, cy] = r.axes.map((name) => terms.get(name) ?? ZERO);
+	const better = (v: Rational) => (sense === 'max' ? v : v.neg());
+	const gain = (p: Point) => better(cx.mul(p.x).add(cy.mul(p.y)));
+	const unbounded = r.edges.some(
+		(edge) =>
+			(edge.to === null && sign(gain(edge.direction)) > 0) || (edge.from === null && sign(gain(edge.direction)) < 0)
+	);
+	if (unbounded || r.corners.length === 0) return { corners: [], value: null, unbounded };
+	const values = r.corners.map((corner) => gain(corner.point));
+	const best = values.reduce((a, b) => max(a, b));
+	const corners = values.flatMap((v, i) => (compare(v, best) === 0 ? [i] : []));
+	return { corners, value: better(best).add(constant), unbounded: false };
+}

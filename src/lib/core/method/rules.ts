@@ -1,0 +1,132 @@
+import { compare, isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { compareProducts } from '../tableau/kernel';
+import { tightestRows } from '../tableau/ratio';
+import { cell, cost, entry, entryAt, goalRow, rhs, type Tableau } from '../tableau/tableau';
+import type { Choice, EnteringRule, Rule, TieRule } from './types';
+
+/** The sign of a position's reduced cost; with several objective rows the first that is not zero decides. */
+export function costSign(t: Tableau, goals: readonly number[], position: number): -1 | 0 | 1 {
+	for (const goal of goals) {
+		const value = cell(t, goalRow(t, goal), position);
+		if (value < 0) return -1;
+		if (value > 0) return 1;
+	}
+	return 0;
+}
+
+/** The positions that improve the objective: negative reduced cost, not barred. */
+export function improvingPositions(t: Tableau, goals: readonly number[]): number[] {
+	const found: number[] = [];
+	for (let k = 0; k < t.nonbasic.length; k++)
+		if (!t.barred.has(t.nonbasic[k]) && costSign(t, goals, k) < 0) found.push(k);
+	return found;
+}
+
+/** Negative where position `a` has the more negative reduced cost. */
+function compareCosts(t: Tableau, goals: readonly number[], a: number, b: number): number {
+	for (const goal of goals) {
+		const row = goalRow(t, goal);
+		const order = compareProducts(
+			cell(t, row, a),
+			t.scales[t.nonbasic[a]],
+			cell(t, row, b),
+			t.scales[t.nonbasic[b]]
+		);
+		if (order !== 0) return order;
+	}
+	return 0;
+}
+
+const compareVectors = (a: readonly Rational[], b: readonly Rational[]): number => {
+	for (let i = 0; i < a.length; i++) {
+		const order = compare(a[i], b[i]);
+		if (order !== 0) return order;
+	}
+	return 0;
+};
+
+/** What the objective rows gain by a pivot in this column; null where the column can rise for ever. */
+function improvement(t: Tableau, goals: readonly number[], position: number): Rational[] | null {
+	const [row] = tightestRows(t, position);
+	if (row === undefined) return null;
+	const ratio = rhs(t, row).div(entryAt(t, row, position));
+	return goals.map((goal) => cost(t, goal, t.nonbasic[position]).mul(ratio).neg());
+}
+
+/** cost² / (1 + Σ entry²) of the deciding objective row: the square of the gain for each unit of length along the edge. */
+function steepness(t: Tableau, goals: readonly number[], position: number): Rational[] {
+	let length = ONE;
+	for (let row = 0; row < t.basis.length; row++) {
+		const value = entryAt(t, row, position);
+		if (!isZero(value)) length = length.add(value.mul(value));
+	}
+	return goals.map((goal) => {
+		const value = cost(t, goal, t.nonbasic[position]);
+		return value.mul(value).div(length).mul(value.s < 0n ? ONE : ONE.neg());
+	});
+}
+
+/**
+ * The column to enter: by the most negative reduced cost (Dantzig 1951), the lowest index (Bland 1977), the greatest
+ * improvement, or the steepest edge (Goldfarb and Reid 1977). Ties go to the lowest index.
+ * @param goals objective rows in order of importance (for big-M: M before z)
+ * @returns a position, or null where none improves
+ */
+export function enteringPosition(t: Tableau, goals: readonly number[], rule: EnteringRule): number | null {
+	const candidates = improvingPositions(t, goals).sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
+	if (candidates.length === 0) return null;
+	if (rule === 'bland') return candidates[0];
+	if (rule === 'dantzig') return candidates.reduce((a, b) => (compareCosts(t, goals, b, a) < 0 ? b : a));
+	const measured = candidates.map((position) => ({
+		position,
+		gain: rule === 'steepest-edge' ? steepness(t, goals, position) : improvement(t, goals, position)
+	}));
+	const endless = measured.find(({ gain }) => gain === null);
+	if (endless) return endless.position;
+	return measured.reduce((a, b) => (compareVectors(b.gain!, a.gain!) > 0 ? b : a)).position;
+}
+
+/**
+ * The row to leave: the least ratio; among equals the lowest column index, or the lexicographically least row over the
+ * start columns (Dantzig, Orden and Wolfe 1955).
+ * @returns a row, or null where no entry of the column is positive
+ */
+export function leavingRow(t: Tableau, position: number, ties: TieRule): number | null {
+	const rows = tightestRows(t, position);
+	if (rows.length === 0) return null;
+	if (rows.length === 1) return rows[0];
+	if (ties === 'lowest-index') return rows.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
+	const vector = (row: number) => {
+		const size = entryAt(t, row, position);
+		return t.form.rows.map(({ start }) => entry(t, row, start).div(size));
+	};
+	return rows
+		.map((row) => ({ row, vector: vector(row) }))
+		.reduce((a, b) => (compareVectors(b.vector, a.vector) < 0 ? b : a)).row;
+}
+
+/** The pivot at a row and position, with the columns it exchanges. */
+export function choiceAt(t: Tableau, row: number, position: number): Choice {
+	return { row, position, entering: t.nonbasic[position], leaving: t.basis[row] };
+}
+
+/** What a rule says at a tableau with no negative right-hand side. */
+export type Advice =
+	| { readonly kind: 'pivot'; readonly choice: Choice }
+	| { readonly kind: 'optimal' }
+	| { readonly kind: 'unbounded'; readonly position: number };
+
+/** One decision of the primal simplex method. */
+export function advise(t: Tableau, goals: readonly number[], rule: Rule): Advice {
+	const position = enteringPosition(t, goals, rule.entering);
+	if (position === null) return { kind: 'optimal' };
+	const row = leavingRow(t, position, rule.entering === 'bland' ? 'lowest-index' : rule.ties);
+	if (row === null) return { kind: 'unbounded', position };
+	return { kind: 'pivot', choice: choiceAt(t, row, position) };
+}
+
+/** The step length of a pivot: how far the entering variable rises. */
+export function stepLength(t: Tableau, choice: Choice): Rational {
+	const size = entryAt(t, choice.row, choice.position);
+	return isZero(size) ? ZERO : rhs(t, choice.row).div(size);
+}

@@ -1,0 +1,63 @@
+import { isInteger, numerator, type Rational } from './rational';
+
+/** How numbers are shown; the value underneath is the same. */
+export type NumberStyle = 'fraction' | 'decimal';
+
+/** A number taken apart for setting: a sign, and either one run of digits or a numerator over a denominator. */
+export interface ShownNumber {
+	readonly negative: boolean;
+	readonly digits: string;
+	readonly over: string | null;
+	/** true where decimals were cut off, so that `digits` ends in an ellipsis */
+	readonly cut: boolean;
+}
+
+const DECIMALS = 4;
+const MINUS = '\u2212';
+
+/** Decimal digits of |value|, exact where few suffice, else cut after four decimals (or three significant ones). */
+function decimalDigits(value: Rational): { digits: string; cut: boolean } {
+	const top = value.n;
+	const whole = top / value.d;
+	let rest = top % value.d;
+	let tail = '';
+	let significant = whole !== 0n;
+	let kept = 0;
+	while (rest !== 0n && kept < DECIMALS) {
+		rest *= 10n;
+		const digit = rest / value.d;
+		rest %= value.d;
+		tail += digit.toString();
+		significant ||= digit !== 0n;
+		if (significant) kept += 1;
+		if (tail.length > 40) break;
+	}
+	const cut = rest !== 0n;
+	return { digits: whole.toString() + (tail ? '.' + tail : '') + (cut ? '…' : ''), cut };
+}
+
+/**
+ * Takes a number apart for setting.
+ * @param value any rational
+ * @param style fractions, or decimals with an ellipsis where digits are cut off
+ */
+export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
+	const negative = numerator(value) < 0n;
+	if (isInteger(value)) return { negative, digits: value.n.toString(), over: null, cut: false };
+	if (style === 'fraction')
+		return { negative, digits: value.n.toString(), over: value.d.toString(), cut: false };
+	return { negative, over: null, ...decimalDigits(value) };
+}
+
+/** The number in one line of text, with a true minus sign: `−7/3`, `2.3333…`. */
+export function showNumber(value: Rational, style: NumberStyle = 'fraction'): string {
+	const shown = takeApart(value, style);
+	return (shown.negative ? MINUS : '') + shown.digits + (shown.over ? '/' + shown.over : '');
+}
+
+/** The number as KaTeX source. */
+export function texNumber(value: Rational): string {
+	const shown = takeApart(value, 'fraction');
+	const body = shown.over ? `\\tfrac{${shown.digits}}{${shown.over}}` : shown.digits;
+	return (shown.negative ? '-' : '') + body;
+}

@@ -1,0 +1,163 @@
+import type { SyntaxNode } from '@lezer/common';
+import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../../number/rational';
+import { isName, MAX_NAME } from '../types';
+import type { Findings } from './diagnostics';
+
+/** A linear expression as read: `constant + Σ coefficient · variable`, with each place where a variable stands. */
+export interface Linear {
+	readonly constant: Rational;
+	readonly terms: ReadonlyMap<string, Rational>;
+	readonly mentions: readonly { name: string; from: number; to: number }[];
+}
+
+const NOTHING: Linear = { constant: ZERO, terms: new Map(), mentions: [] };
+
+export const isConstant = (linear: Linear): boolean => linear.mentions.length === 0;
+
+export function scale(linear: Linear, factor: Rational): Linear {
+	const terms = new Map([...linear.terms].map(([name, c]) => [name, c.mul(factor)]));
+	return { ...linear, constant: linear.constant.mul(factor), terms };
+}
+
+export function plus(a: Linear, b: Linear): Linear {
+	const terms = new Map(a.terms);
+	for (const [name, c] of b.terms) terms.set(name, (terms.get(name) ?? ZERO).add(c));
+	return { constant: a.constant.add(b.constant), terms, mentions: [...a.mentions, ...b.mentions] };
+}
+
+const MINUS_ONE = ONE.neg();
+
+/** Turns expression trees of the statement's grammar into linear expressions; what is not linear is reported. */
+export class LinearReader {
+	constructor(
+		private readonly text: string,
+		private readonly findings: Findings
+	) {}
+
+	source(node: { from: number; to: number }): string {
+		return this.text.slice(node.from, node.to);
+	}
+
+	/** The name that a `Name` or `Quoted` node stands for; reports names the problem format does not know. */
+	name(node: SyntaxNode): string {
+		const raw = this.source(node);
+		const name = (node.name === 'Quoted' ? unquote(raw) : raw).normalize('NFC');
+		if (!isName(name)) {
+			const what =
+				[...name].length > MAX_NAME
+					? `has more than ${MAX_NAME} characters; shorten it`
+					: 'is not a name; use a letter, then letters, digits, _ or ’';
+			this.findings.error(node, 'name', `“${name}” ${what}.`);
+		}
+		return name;
+	}
+
+	read(node: SyntaxNode | null): Linear {
+		if (!node) return NOTHING;
+		switch (node.name) {
+			case 'Number':
+				return this.number(node);
+			case 'Name':
+			case 'Quoted': {
+				const name = this.name(node);
+				return {
+					constant: ZERO,
+					terms: new Map([[name, ONE]]),
+					mentions: [{ name, from: node.from, to: node.to }]
+				};
+			}
+			case 'Paren':
+				return this.read(node.getChild('Expression'));
+			case 'Negative': {
+				const inner = this.read(node.getChild('Expression'));
+				return node.getChild('Minus') ? scale(inner, MINUS_ONE) : inner;
+			}
+			case 'Sum': {
+				const [left, right] = node.getChildren('Expression').map((child) => this.read(child));
+				if (!right) return left ?? NOTHING;
+				return plus(left, node.getChild('Minus') ? scale(right, MINUS_ONE) : right);
+			}
+			case 'Product':
+				return this.product(node);
+			case 'Power':
+				return this.power(node);
+			default:
+				return NOTHING;
+		}
+	}
+
+	private number(node: SyntaxNode): Linear {
+		try {
+			return { ...NOTHING, constant: parseRational(this.source(node)) };
+		} catch (error) {
+			if (!(error instanceof NumberError)) throw error;
+			this.findings.error(node, 'number', `This number ${error.message}.`);
+			return NOTHING;
+		}
+	}
+
+	private product(node: SyntaxNode): Linear {
+		const [first, second] = node.getChildren('Expression');
+		const [left, right] = [this.read(first), this.read(second)];
+		if (!second) return left;
+		if (node.getChild('Divide')) return this.quotient(second, left, right);
+		const written = node.getChild('Times');
+		if (!isConstant(left) && !isConstant(right)) {
+			const tail = written
+				? 'a linear program adds multiples of single variables. Give one of them as a number.'
+				: 'if two terms are meant, write + or − between them; if one name is meant, join it with _.';
+			this.findings.error(
+				node,
+				'product',
+				`“${this.source(first)}” and “${this.source(second)}” stand side by side, a product of variables: ${tail}`
+			);
+			return left;
+		}
+		if (!written && second.name === 'Number') {
+			const fix = isConstant(left)
+				? 'Write · for a product, or + for a sum.'
+				: `Write the number first: ${this.source(second)} ${this.source(first)}.`;
+			this.findings.error(second, 'syntax', `A number cannot follow “${this.source(first)}” directly. ${fix}`);
+			return left;
+		}
+		return isConstant(left)
+			? { ...scale(right, left.constant), mentions: right.mentions }
+			: scale(left, right.constant);
+	}
+
+	private quotient(divisor: SyntaxNode, left: Linear, right: Linear): Linear {
+		if (!isConstant(right)) {
+			this.findings.error(
+				divisor,
+				'variable-division',
+				`“${this.source(divisor)}” is a variable under a fraction line. Multiply the whole row by it, if that leaves every term linear.`
+			);
+			return left;
+		}
+		if (isZero(right.constant)) {
+			this.findings.error(divisor, 'zero-division', 'This divides by zero. Write another divisor.');
+			return left;
+		}
+		return scale(left, ONE.div(right.constant));
+	}
+
+	private power(node: SyntaxNode): Linear {
+		const [base] = node.getChildren('Expression');
+		const left = this.read(base);
+		const fix = isConstant(left)
+			? 'Write the number out, or as a product.'
+			: 'A linear program has no powers of a variable; write the term with its first power only.';
+		this.findings.error(node, 'power', `“${this.source(node)}” is a power. ${fix}`);
+		return left;
+	}
+}
+
+/** The text inside double quotes, with `\"`, `\\` and `\n` resolved. */
+export function unquote(quoted: string): string {
+	return quoted.slice(1, -1).replace(/\\(.)/gs, (_, c: string) => (c === 'n' ? '\n' : c));
+}
+
+/** The text in double quotes, as the statement language reads it back. */
+export function quote(text: string): string {
+	return '"' + text.replace(/[\\"]/g, '\\$&').replace(/\r?\n/g, '\\n') + '"';
+}

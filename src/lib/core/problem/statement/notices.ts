@@ -1,0 +1,89 @@
+import { toText } from '../../number/rational';
+import type { Problem } from '../types';
+import type { Diagnostic } from './diagnostics';
+import type { RowRead } from './read';
+
+/**
+ * Findings about a right statement that are worth a second look: a variable twice in one row, a name that occurs
+ * once and is one letter away from another, a variable that no constraint limits.
+ */
+export function notices(problem: Problem, objective: RowRead, rows: readonly RowRead[]): Diagnostic[] {
+	const all = [objective, ...rows];
+	return [
+		...all.flatMap((row) => repeated(row, row === objective)),
+		...nearNames(all),
+		...unconstrained(problem, objective, rows)
+	];
+}
+
+const notice = (at: { from: number; to: number }, code: Diagnostic['code'], message: string): Diagnostic => ({
+	from: at.from,
+	to: at.to,
+	severity: 'notice',
+	code,
+	message
+});
+
+function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
+	const seen = new Map<string, number>();
+	for (const { name } of row.body.mentions) seen.set(name, (seen.get(name) ?? 0) + 1);
+	return [...seen]
+		.filter(([, times]) => times > 1)
+		.map(([name, times]) => {
+			const second = row.body.mentions.filter((m) => m.name === name)[1];
+			const where = isObjective ? 'the objective' : `row ${row.name}`;
+			const count = times === 2 ? 'twice' : `${times} times`;
+			const sum = toText(row.body.terms.get(name)!);
+			return notice(
+				second,
+				'repeated-variable',
+				`${name} stands ${count} in ${where}; read together as ${sum} ${name}.`
+			);
+		});
+}
+
+function nearNames(rows: readonly RowRead[]): Diagnostic[] {
+	const mentions = rows.flatMap((row) => row.body.mentions);
+	const count = new Map<string, number>();
+	for (const { name } of mentions) count.set(name, (count.get(name) ?? 0) + 1);
+	const found: Diagnostic[] = [];
+	for (const mention of mentions) {
+		if (count.get(mention.name) !== 1) continue;
+		const near = [...count.keys()].find((other) => other !== mention.name && oneLetterAway(mention.name, other));
+		if (near)
+			found.push(
+				notice(mention, 'near-name', `${mention.name} occurs only here and is one letter away from ${near}. Is ${near} meant?`)
+			);
+	}
+	return found;
+}
+
+function unconstrained(problem: Problem, objective: RowRead, rows: readonly RowRead[]): Diagnostic[] {
+	const limited = new Set(rows.flatMap((row) => row.body.mentions.map((mention) => mention.name)));
+	return problem.variables
+		.filter((variable) => !limited.has(variable.name))
+		.map((variable) => {
+			const at = objective.body.mentions.find((mention) => mention.name === variable.name);
+			return notice(at ?? objective.at, 'unconstrained', `${variable.name} is in no constraint.`);
+		});
+}
+
+/**
+ * Whether two names look like one name mistyped: the same but for the case of letters, or one letter changed, added, left out or
+ * swapped with its neighbour. Names that differ in their digits (x1, x2) or are very short (x, y) are different on purpose.
+ */
+export function oneLetterAway(a: string, b: string): boolean {
+	if (a.toLowerCase() === b.toLowerCase()) return a !== b;
+	const [p, q] = [[...a.toLowerCase()], [...b.toLowerCase()]];
+	if (p.length > q.length) return oneLetterAway(b, a);
+	if (p.length < 3 || q.length - p.length > 1) return false;
+	let start = 0;
+	while (start < p.length && p[start] === q[start]) start++;
+	const digit = (c: string | undefined) => c !== undefined && /\p{Nd}/u.test(c);
+	if (p.length < q.length) return !digit(q[start]) && same(p.slice(start), q.slice(start + 1));
+	if (digit(p[start]) && digit(q[start])) return false;
+	if (same(p.slice(start + 1), q.slice(start + 1))) return true;
+	return p[start] === q[start + 1] && p[start + 1] === q[start] && same(p.slice(start + 2), q.slice(start + 2));
+}
+
+const same = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((c, i) => c === b[i]);

@@ -1,0 +1,313 @@
+import type { SyntaxNode } from '@lezer/common';
+import { isZero, sign, ZERO, type Rational } from '../../number/rational';
+import {
+	MAX_CONSTRAINTS,
+	MAX_VARIABLES,
+	withoutZeros,
+	type Constraint,
+	type Domain,
+	type Objective,
+	type Problem,
+	type Relation,
+	type Variable
+} from '../types';
+import { Findings, type Diagnostic, type Place } from './diagnostics';
+import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
+import { notices } from './notices';
+import { parser } from './statement.grammar';
+import { syntaxErrors } from './syntax';
+
+/** What became of a statement's text: the problem unless something is wrong, the findings, and where things stand. */
+export interface Reading {
+	readonly problem: Problem | null;
+	readonly diagnostics: readonly Diagnostic[];
+	readonly places: readonly Place[];
+}
+
+/** A row before it is known whether it is a constraint or a bound. */
+export interface RowRead {
+	name: string;
+	at: { from: number; to: number };
+	body: Linear;
+}
+
+type Draft = { -readonly [K in keyof Variable]: Variable[K] };
+
+const RELATIONS: Record<string, Relation> = { AtMost: '<=', AtLeast: '>=', Equal: '=' };
+const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
+const RELATION_NODES = ['AtMost', 'AtLeast', 'Equal', 'Strict'];
+
+/** One pass over the syntax tree of a statement; see {@link readStatement}. */
+class StatementReader {
+	readonly findings = new Findings();
+	readonly places: Place[] = [];
+	readonly rows: RowRead[] = [];
+	readonly constraints: (Constraint & { labelled: boolean })[] = [];
+	private readonly linear: LinearReader;
+	private readonly variables = new Map<string, Draft>();
+	private objective: Objective | null = null;
+	private objectiveRow: RowRead | null = null;
+	private title?: string;
+	private story?: string;
+
+	constructor(private readonly text: string) {
+		this.linear = new LinearReader(text, this.findings);
+	}
+
+	read(): Reading {
+		const tree = parser.parse(this.text);
+		const broken = syntaxErrors(tree, this.text);
+		for (let line = tree.topNode.firstChild; line; line = line.nextSibling) this.line(line);
+		// in a line that could not be read, only that counts: what follows from it would confuse
+		this.findings.keep((finding) => !broken.some((trouble) => sameLine(this.text, trouble, finding)));
+		this.findings.list.push(...broken);
+		this.nameRows();
+		const problem = this.finish();
+		const list = this.findings.list;
+		if (problem && this.objectiveRow) list.push(...notices(problem, this.objectiveRow, this.rows));
+		list.sort((a, b) => a.from - b.from || a.to - b.to);
+		return { problem, diagnostics: list, places: this.places };
+	}
+
+	private line(node: SyntaxNode): void {
+		if (node.name === 'Title') this.title = this.quoted(node) ?? this.title;
+		else if (node.name === 'Story') this.story = this.quoted(node) ?? this.story;
+		else if (node.name === 'Objective') this.readObjective(node);
+		else if (node.name === 'Row') this.readRow(node);
+		else if (node.name === 'Declaration') this.readDeclaration(node);
+	}
+
+	private quoted(node: SyntaxNode): string | undefined {
+		const quoted = node.getChild('Quoted');
+		return quoted ? unquote(this.linear.source(quoted)) : undefined;
+	}
+
+	private unit(node: SyntaxNode | null): string | undefined {
+		return node ? this.linear.source(node).slice(1, -1).trim() || undefined : undefined;
+	}
+
+	private variable(name: string): Draft {
+		let draft = this.variables.get(name);
+		if (!draft) {
+			draft = { name, lower: ZERO, upper: null, domain: 'continuous' };
+			this.variables.set(name, draft);
+		}
+		return draft;
+	}
+
+	private mention(linear: Linear): void {
+		for (const { name, from, to } of linear.mentions) {
+			this.variable(name);
+			this.places.push({ kind: 'variable', name, from, to });
+		}
+	}
+
+	private readObjective(node: SyntaxNode): void {
+		if (this.objective) {
+			this.findings.error(
+				node,
+				'second-objective',
+				'This is a second objective. Keep one, and turn the other into a row or a # comment.'
+			);
+			return;
+		}
+		const equal = node.getChild('Equal');
+		const nameNode = equal ? node.firstChild!.nextSibling : null;
+		// the name before “=” is in the group too; the expression is the last
+		const body = this.linear.read(node.getChildren('Expression').at(-1) ?? null);
+		this.mention(body);
+		const sense = /^max/i.test(this.linear.source(node.firstChild!)) ? 'max' : 'min';
+		const unit = this.unit(node.getChild('Unit'));
+		this.objective = {
+			sense,
+			name: nameNode ? this.linear.name(nameNode) : 'z',
+			...(unit ? { unit } : {}),
+			terms: withoutZeros(body.terms),
+			constant: body.constant
+		};
+		this.objectiveRow = { name: this.objective.name, at: { from: node.from, to: node.to }, body };
+		this.places.push({ kind: 'objective', name: this.objective.name, from: node.from, to: node.to });
+	}
+
+	private readRow(node: SyntaxNode): void {
+		const label = node.getChild('Label');
+		const sides = node.getChildren('Expression').map((side) => this.linear.read(side));
+		const relations = RELATION_NODES.flatMap((kind) => node.getChildren(kind)).sort((a, b) => a.from - b.from);
+		sides.forEach((side) => this.mention(side));
+		const strict = relations.find((relation) => relation.name === 'Strict');
+		if (strict) {
+			const sign = this.linear.source(strict);
+			this.findings.error(
+				strict,
+				'strict',
+				`A strict inequality has no best corner. Write ${sign === '<' ? '≤ (or <=)' : '≥ (or >=)'}.`
+			);
+			return;
+		}
+		if (relations.length === 0) {
+			this.findings.error(
+				node,
+				'no-relation',
+				'This row has no relation. Say what it is limited by: ≤, ≥ or = and an amount.'
+			);
+			return;
+		}
+		const kinds = relations.map((relation) => RELATIONS[relation.name]);
+		if (sides.length === 3 && kinds.length === 2) {
+			this.chain(node, label, sides, kinds);
+			return;
+		}
+		if (sides.length !== 2) {
+			if (kinds.length > 2) this.findings.error(node, 'chain', 'Too many relations in one row. Write a row for each.');
+			return;
+		}
+		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
+		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {
+			const [name, coefficient] = [...body.terms][0];
+			this.bound(name, sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0], ZERO);
+			return;
+		}
+		this.addConstraint(node, label, body, kinds[0]);
+	}
+
+	private addConstraint(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
+		const nameNode = label?.firstChild;
+		const name = nameNode ? this.linear.name(nameNode) : '';
+		const unit = this.unit(label?.getChild('Unit') ?? null);
+		if (nameNode && this.constraints.some((row) => row.name === name))
+			this.findings.error(
+				nameNode,
+				'same-name',
+				`Two rows are called “${name}”. Give this one another name.`
+			);
+		this.constraints.push({
+			name,
+			labelled: !!nameNode,
+			...(unit ? { unit } : {}),
+			terms: withoutZeros(body.terms),
+			relation,
+			rhs: body.constant.neg()
+		});
+		this.rows.push({ name, at: { from: node.from, to: node.to }, body });
+	}
+
+	/** `2 ≤ bowls ≤ 10` bounds a variable; any other chain is two rows and has to be written so. */
+	private chain(node: SyntaxNode, label: SyntaxNode | null, sides: Linear[], kinds: Relation[]): void {
+		const [left, middle, right] = sides;
+		const single = middle.mentions.length === 1 && isZero(middle.constant);
+		if (label || !single || !isConstant(left) || !isConstant(right) || kinds[0] !== kinds[1] || kinds[0] === '=') {
+			this.findings.error(
+				node,
+				'chain',
+				'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.'
+			);
+			return;
+		}
+		const [name, coefficient] = [...middle.terms][0];
+		if (isZero(coefficient)) return;
+		const relation = sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0];
+		this.bound(name, MIRROR[relation], left.constant.div(coefficient));
+		this.bound(name, relation, right.constant.div(coefficient));
+	}
+
+	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
+	private bound(name: string, relation: Relation, value: Rational): void {
+		const draft = this.variable(name);
+		if (relation === '>=') draft.lower = value;
+		else {
+			draft.upper = value;
+			if (isZero(value) && draft.lower && isZero(draft.lower)) draft.lower = null;
+		}
+	}
+
+	private readDeclaration(node: SyntaxNode): void {
+		const drafts: Draft[] = [];
+		let pending: Relation | null = null;
+		for (let child = node.firstChild; child; child = child.nextSibling) {
+			if (child.name === 'Unit') {
+				const last = drafts.at(-1);
+				if (last) last.unit = this.unit(child);
+			} else if ((child.name === 'Name' || child.name === 'Quoted') && !pending) {
+				const name = this.linear.name(child);
+				drafts.push(this.variable(name));
+				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
+			} else if (child.name === 'Strict') {
+				this.findings.error(child, 'strict', 'A strict inequality has no best corner. Write ≥ or ≤.');
+			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
+			else this.attribute(child, drafts, pending);
+		}
+	}
+
+	private attribute(node: SyntaxNode, drafts: Draft[], relation: Relation | null): void {
+		const domains: Record<string, Domain> = { Integer: 'integer', Binary: 'binary' };
+		if (node.name === 'Free') drafts.forEach((draft) => (draft.lower = null));
+		else if (domains[node.name]) drafts.forEach((draft) => (draft.domain = domains[node.name]));
+		else if (node.name === 'From' || node.name === 'To' || relation) {
+			const value = this.linear.read(relation ? node : node.getChild('Expression'));
+			if (!isConstant(value)) {
+				this.findings.error(node, 'bound', 'A bound is a number. A limit that depends on a variable is a row.');
+				return;
+			}
+			for (const draft of drafts) {
+				if (node.name === 'From') draft.lower = value.constant;
+				else if (node.name === 'To') draft.upper = value.constant;
+				else if (relation === '=') draft.lower = draft.upper = value.constant;
+				else this.bound(draft.name, relation!, value.constant);
+			}
+		}
+	}
+
+	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
+	private nameRows(): void {
+		const taken = new Set(this.constraints.filter((row) => row.labelled).map((row) => row.name));
+		this.constraints.forEach((row, i) => {
+			let name = row.name;
+			if (!row.labelled) {
+				name = `r${i + 1}`;
+				while (taken.has(name)) name += "'";
+				taken.add(name);
+				(row as { name: string }).name = name;
+			}
+			this.rows[i].name = name;
+			this.places.push({ kind: 'constraint', name, ...this.rows[i].at });
+		});
+	}
+
+	private finish(): Problem | null {
+		const whole = { from: 0, to: this.text.length };
+		if (!this.text.replace(/#.*$/gm, '').trim())
+			this.findings.error(
+				whole,
+				'empty',
+				'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2'
+			);
+		else if (!this.objective && !this.findings.wrong)
+			this.findings.error(whole, 'no-objective', 'No objective yet. Add a line that begins with max or min.');
+		if (this.variables.size > MAX_VARIABLES || this.constraints.length > MAX_CONSTRAINTS)
+			this.findings.error(
+				whole,
+				'limit',
+				`At most ${MAX_VARIABLES} variables and ${MAX_CONSTRAINTS} rows fit in one statement.`
+			);
+		if (this.findings.wrong || !this.objective) return null;
+		return {
+			...(this.title ? { title: this.title } : {}),
+			...(this.story ? { story: this.story } : {}),
+			variables: [...this.variables.values()].map(({ unit, ...rest }) => ({ ...rest, ...(unit ? { unit } : {}) })),
+			objective: this.objective,
+			constraints: this.constraints.map(({ labelled: _, ...row }) => row)
+		};
+	}
+}
+
+const sameLine = (text: string, a: { from: number }, b: { from: number }) =>
+	!text.slice(Math.min(a.from, b.from), Math.max(a.from, b.from)).includes('\n');
+
+/**
+ * Reads a statement: a problem written as on a board (docs/STATEMENT.md has the grammar).
+ * @param text the whole statement, lines separated by newlines
+ * @returns the problem, or `null` where an error was found; never throws on any text
+ */
+export function readStatement(text: string): Reading {
+	return new StatementReader(text).read();
+}

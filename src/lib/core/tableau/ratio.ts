@@ -1,0 +1,39 @@
+import { type Rational } from '../number/rational';
+import { cell, compareRatios, entryAt, rhs, rhsCell, rowCount, type Tableau } from './tableau';
+
+/** One line of a ratio test: why a row is compared, or why it is not. */
+export interface Ratio {
+	readonly row: number;
+	/** rhs / entry where the entry is positive */
+	readonly value: Rational | null;
+	readonly reason: 'compared' | 'zero-entry' | 'negative-entry';
+}
+
+/** The ratios of a column: rhs / entry for each row with a positive entry (Dantzig 1951). */
+export function ratios(t: Tableau, position: number): Ratio[] {
+	return t.basis.map((_, row) => {
+		const size = cell(t, row, position);
+		if (size > 0) return { row, value: rhs(t, row).div(entryAt(t, row, position)), reason: 'compared' };
+		return { row, value: null, reason: size < 0 ? 'negative-entry' : 'zero-entry' };
+	});
+}
+
+/**
+ * The rows that attain the least ratio, in row order; empty where no entry of the column is positive.
+ * @param t a tableau whose right-hand sides are not negative
+ */
+export function tightestRows(t: Tableau, position: number): number[] {
+	let best: number[] = [];
+	for (let row = 0; row < rowCount(t); row++) {
+		if (!(cell(t, row, position) > 0)) continue;
+		const order = best.length ? compareRatios(t, row, best[0], position) : -1;
+		if (order < 0) best = [row];
+		else if (order === 0) best.push(row);
+	}
+	return best;
+}
+
+/** Rows whose basic variable is negative. */
+export function negativeRows(t: Tableau): number[] {
+	return t.basis.map((_, row) => row).filter((row) => rhsCell(t, row) < 0);
+}
