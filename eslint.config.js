@@ -24,7 +24,9 @@ export default ts.config(
 	},
 	{
 		files: ['src/lib/core/**/*.ts'],
-		rules: { 'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'console', 'process'] }
+		rules: {
+			'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'console', 'process']
+		}
 	},
 	{
 		files: ['src/**', 'tests/**', 'bench/**', 'scripts/**'],

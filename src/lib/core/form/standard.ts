@@ -1,6 +1,16 @@
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Constraint, type Problem, type Relation, type Terms } from '../problem/types';
-import type { ChangeKind, Column, ColumnKind, Form, FormChange, FormRow, Owner, StartKind, Substitution } from './types';
+import type {
+	ChangeKind,
+	Column,
+	ColumnKind,
+	Form,
+	FormChange,
+	FormRow,
+	Owner,
+	StartKind,
+	Substitution
+} from './types';
 
 const MINUS_ONE = ONE.neg();
 const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
@@ -59,14 +69,20 @@ class FormBuilder {
 	}
 
 	private column(id: string, name: string, kind: ColumnKind, owner: Owner): number {
-		if (kind !== 'structural' || this.problem.variables.every((v) => v.name !== name || v.name !== owner.name))
+		if (
+			kind !== 'structural' ||
+			this.problem.variables.every((v) => v.name !== name || v.name !== owner.name)
+		)
 			while (this.taken.has(name)) name += "'";
 		this.taken.add(name);
 		return this.columns.push({ id, name, kind, owner }) - 1;
 	}
 
 	/** A variable becomes non-negative columns: itself, a shifted or mirrored one, or a difference of two. */
-	private substitute(name: string, { lower, upper }: { lower: Rational | null; upper: Rational | null }): void {
+	private substitute(
+		name: string,
+		{ lower, upper }: { lower: Rational | null; upper: Rational | null }
+	): void {
 		const owner: Owner = { kind: 'variable', name };
 		const add = (offset: Rational, parts: Substitution['parts']) => {
 			const substitution = { variable: name, offset, parts };
@@ -82,12 +98,22 @@ class FormBuilder {
 			const column = this.column(`x:${name}`, `${name}'`, 'structural', owner);
 			add(lower, [{ column, factor: 1 }]);
 			const shown = this.columns[column].name;
-			this.note('shift', owner, `${name} is at least ${lower.toFraction()}: ${name} = ${lower.toFraction()} + ${shown} with ${shown} ≥ 0.`, column);
+			this.note(
+				'shift',
+				owner,
+				`${name} is at least ${lower.toFraction()}: ${name} = ${lower.toFraction()} + ${shown} with ${shown} ≥ 0.`,
+				column
+			);
 		} else if (upper) {
 			const column = this.column(`x:${name}`, `${name}'`, 'structural', owner);
 			add(upper, [{ column, factor: -1 }]);
 			const shown = this.columns[column].name;
-			this.note('mirror', owner, `${name} is at most ${upper.toFraction()} and has no lower bound: ${name} = ${upper.toFraction()} − ${shown} with ${shown} ≥ 0.`, column);
+			this.note(
+				'mirror',
+				owner,
+				`${name} is at most ${upper.toFraction()} and has no lower bound: ${name} = ${upper.toFraction()} − ${shown} with ${shown} ≥ 0.`,
+				column
+			);
 		} else {
 			const plus = this.column(`x:${name}`, `${name}⁺`, 'structural', owner);
 			const minus = this.column(`x-:${name}`, `${name}⁻`, 'structural', owner);
@@ -96,7 +122,12 @@ class FormBuilder {
 				{ column: minus, factor: -1 }
 			]);
 			const [p, m] = [this.columns[plus].name, this.columns[minus].name];
-			this.note('split-variable', owner, `${name} may have either sign: ${name} = ${p} − ${m} with both ≥ 0.`, plus);
+			this.note(
+				'split-variable',
+				owner,
+				`${name} may have either sign: ${name} = ${p} − ${m} with both ≥ 0.`,
+				plus
+			);
 		}
 	}
 
@@ -120,7 +151,11 @@ class FormBuilder {
 		const rhs = isZero(offset) ? row.rhs : row.rhs.sub(offset);
 		const draft = { owner, entries, rhs, factor: 1 as const, number, relation: row.relation };
 		if (row.relation === '=' && this.startKind === 'slack') {
-			this.note('split-equality', owner, `${row.name} is an equality: it says ≤ and ≥ at once, and is written as these two rows.`);
+			this.note(
+				'split-equality',
+				owner,
+				`${row.name} is an equality: it says ≤ and ≥ at once, and is written as these two rows.`
+			);
 			this.drafts.push({ ...draft, relation: '<=' });
 			this.drafts.push({ ...draft, entries: new Map(entries), relation: '>=' });
 		} else this.drafts.push(draft);
@@ -153,7 +188,10 @@ class FormBuilder {
 		const name = draft.owner.kind === 'bound' ? `the bound of ${draft.owner.name}` : draft.owner.name;
 		if (this.startKind === 'slack' && draft.relation === '>=')
 			this.negate(draft, `${name} is multiplied by −1, so that it reads ≤ and its slack can be basic.`);
-		if (this.startKind === 'artificial' && (sign(draft.rhs) < 0 || (isZero(draft.rhs) && draft.relation === '>=')))
+		if (
+			this.startKind === 'artificial' &&
+			(sign(draft.rhs) < 0 || (isZero(draft.rhs) && draft.relation === '>='))
+		)
 			this.negate(
 				draft,
 				isZero(draft.rhs)

@@ -122,9 +122,7 @@ export function region(problem: Problem): Region {
 		return byPoint.get(key)!;
 	};
 	const edges: (Edge & { lines: number[] })[] = [];
-	const ordered = [...stretches].sort(
-		(p, q) => compareAngles(p.direction, q.direction) || p.line - q.line
-	);
+	const ordered = [...stretches].sort((p, q) => compareAngles(p.direction, q.direction) || p.line - q.line);
 	for (const stretch of ordered) {
 		const [from, to] = [corner(stretch, stretch.from), corner(stretch, stretch.to)];
 		if (from !== null && from === to) continue;
@@ -139,7 +137,10 @@ export function region(problem: Problem): Region {
 	}
 	const bounding = new Set(edges.flatMap((edge) => edge.lines));
 	const shape = classify(all, edges, corners);
-	const order = shape === 'polygon' || shape === 'unbounded' ? roundTrip(edges, corners.length) : corners.map((_, i) => i);
+	const order =
+		shape === 'polygon' || shape === 'unbounded'
+			? roundTrip(edges, corners.length)
+			: corners.map((_, i) => i);
 	const place = new Map(order.map((old, now) => [old, now]));
 	const renumber = (i: number | null) => (i === null ? null : place.get(i)!);
 	return {
@@ -153,12 +154,18 @@ export function region(problem: Problem): Region {
 
 const keepsLine = (h: HalfPlane, p: Point): boolean => compare(value(h, p), h.c) === 0;
 
-function classify(all: readonly HalfPlane[], edges: readonly Edge[], corners: readonly Corner[]): RegionShape {
+function classify(
+	all: readonly HalfPlane[],
+	edges: readonly Edge[],
+	corners: readonly Corner[]
+): RegionShape {
 	if (edges.length === 0) return corners.length ? 'point' : 'empty';
 	const [first] = edges;
 	const flat =
 		first.lines.some((line) => all[line].equality) ||
-		edges.every((edge) => isParallel(edge.direction, first.direction) && keepsLine(all[first.lines[0]], edge.point));
+		edges.every(
+			(edge) => isParallel(edge.direction, first.direction) && keepsLine(all[first.lines[0]], edge.point)
+		);
 	if (flat && (edges.length > 1 || first.lines.some((line) => all[line].equality))) {
 		const ends = edges.flatMap((edge) => [edge.from, edge.to]);
 		const open = ends.filter((end) => end === null).length / edges.length;
@@ -179,16 +186,40 @@ function roundTrip(edges: readonly Edge[], count: number): number[] {
 	return [...order];
 }
 
-/** The corners where the objective is best, or `unbounded`, or nothing where the region is empty or has no corner. */
-export function bestCorners(problem: Problem, r: Region): { corners: number[]; value: Rational | null; unbounded: boolean } {
+/** Directions that span, with the region's points, all of an unbounded region; empty for a bounded one. */
+export function openDirections(r: Region): Point[] {
+	const back = (d: Point): Point => ({ x: d.x.neg(), y: d.y.neg() });
+	if (r.shape === 'plane')
+		return [1, -1].flatMap((s) => [
+			{ x: ONE.mul(s), y: ZERO },
+			{ x: ZERO, y: ONE.mul(s) }
+		]);
+	const open = r.edges.flatMap((edge) => [
+		...(edge.to === null ? [edge.direction] : []),
+		...(edge.from === null ? [back(edge.direction)] : [])
+	]);
+	// a half-plane has one edge without ends and opens to its own side as well
+	if (r.shape === 'unbounded' && r.edges.length === 1 && r.corners.length === 0) {
+		const { a, b } = r.halfPlanes[r.edges[0].lines[0]];
+		open.push({ x: a.neg(), y: b.neg() });
+	}
+	return open;
+}
+
+/** Where the objective is best: corners, with the value; or `unbounded`; or neither where the region has no corner. */
+export interface Best {
+	readonly corners: readonly number[];
+	readonly value: Rational | null;
+	readonly unbounded: boolean;
+}
+
+/** The corners where the objective is best, found by comparing them all. */
+export function bestCorners(problem: Problem, r: Region): Best {
 	const { terms, constant, sense } = problem.objective;
 	const [cx, cy] = r.axes.map((name) => terms.get(name) ?? ZERO);
 	const better = (v: Rational) => (sense === 'max' ? v : v.neg());
 	const gain = (p: Point) => better(cx.mul(p.x).add(cy.mul(p.y)));
-	const unbounded = r.edges.some(
-		(edge) =>
-			(edge.to === null && sign(gain(edge.direction)) > 0) || (edge.from === null && sign(gain(edge.direction)) < 0)
-	);
+	const unbounded = openDirections(r).some((direction) => sign(gain(direction)) > 0);
 	if (unbounded || r.corners.length === 0) return { corners: [], value: null, unbounded };
 	const values = r.corners.map((corner) => gain(corner.point));
 	const best = values.reduce((a, b) => max(a, b));

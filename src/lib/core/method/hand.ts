@@ -38,12 +38,16 @@ export function judge(t: Tableau, goals: readonly number[], row: number, positio
 	const tight = tightestRows(t, position);
 	const own = size > 0 ? rhs(t, row).div(entryAt(t, row, position)) : null;
 	const least = tight.length > 0 && !tight.includes(row) && own ? ratios(t, position)[tight[0]] : null;
-	const move = rhsCell(t, row) === 0 || rhsCell(t, row) === 0n ? 0 : (rhsCell(t, row) < 0 ? -1 : 1) * (size < 0 ? -1 : 1);
+	const move =
+		rhsCell(t, row) === 0 || rhsCell(t, row) === 0n
+			? 0
+			: (rhsCell(t, row) < 0 ? -1 : 1) * (size < 0 ? -1 : 1);
 	return {
 		choice,
 		newlyNegative,
 		breaksFeasibility: isPrimalFeasible(t) && !isPrimalFeasible(after),
-		breaksDualFeasibility: improvingPositions(t, goals).length === 0 && improvingPositions(after, goals).length > 0,
+		breaksDualFeasibility:
+			improvingPositions(t, goals).length === 0 && improvingPositions(after, goals).length > 0,
 		gain: (-costSign(t, goals, position) * move || 0) as -1 | 0 | 1,
 		smallerRatio: least && own ? { row: least.row, value: least.value!, own } : null,
 		negativeEntry: size < 0,

@@ -62,7 +62,10 @@ function steepness(t: Tableau, goals: readonly number[], position: number): Rati
 	}
 	return goals.map((goal) => {
 		const value = cost(t, goal, t.nonbasic[position]);
-		return value.mul(value).div(length).mul(value.s < 0n ? ONE : ONE.neg());
+		return value
+			.mul(value)
+			.div(length)
+			.mul(value.s < 0n ? ONE : ONE.neg());
 	});
 }
 

@@ -10,8 +10,7 @@ export interface Need {
 }
 
 export type SlackStart =
-	| { readonly ready: true; readonly form: Form }
-	| { readonly ready: false; readonly needs: readonly Need[] };
+	{ readonly ready: true; readonly form: Form } | { readonly ready: false; readonly needs: readonly Need[] };
 
 /**
  * The form in which every row starts with its slack, if that is a feasible basis; else the rows that need more

@@ -84,3 +84,11 @@ export function lcm(a: bigint, b: bigint): bigint {
 	if (b === 1n || a === b) return a;
 	return (a / gcd(a, b)) * b;
 }
+
+/** The nearest double, also for numbers whose parts are too long for doubles; for pictures only. */
+export function approximate(value: Rational): number {
+	const direct = Number(value.n) / Number(value.d);
+	if (Number.isFinite(direct) && (direct !== 0 || value.n === 0n)) return Number(value.s) * direct;
+	const excess = BigInt(Math.max(0, Math.max(value.n.toString(2).length, value.d.toString(2).length) - 1000));
+	return Number(value.s) * (Number(value.n >> excess) / Number(value.d >> excess));
+}

@@ -15,6 +15,10 @@ export interface ShownNumber {
 const DECIMALS = 4;
 const MINUS = '\u2212';
 
+/** Digits in groups of three with narrow spaces, from five digits on. */
+const grouped = (digits: string): string =>
+	digits.length < 5 ? digits : digits.replace(/\B(?=(\d{3})+$)/g, '\u202f');
+
 /** Decimal digits of |value|, exact where few suffice, else cut after four decimals (or three significant ones). */
 function decimalDigits(value: Rational): { digits: string; cut: boolean } {
 	const top = value.n;
@@ -33,7 +37,7 @@ function decimalDigits(value: Rational): { digits: string; cut: boolean } {
 		if (tail.length > 40) break;
 	}
 	const cut = rest !== 0n;
-	return { digits: whole.toString() + (tail ? '.' + tail : '') + (cut ? '…' : ''), cut };
+	return { digits: grouped(whole.toString()) + (tail ? '.' + tail : '') + (cut ? '…' : ''), cut };
 }
 
 /**
@@ -43,9 +47,9 @@ function decimalDigits(value: Rational): { digits: string; cut: boolean } {
  */
 export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
 	const negative = numerator(value) < 0n;
-	if (isInteger(value)) return { negative, digits: value.n.toString(), over: null, cut: false };
-	if (style === 'fraction')
-		return { negative, digits: value.n.toString(), over: value.d.toString(), cut: false };
+	const digits = grouped(value.n.toString());
+	if (isInteger(value)) return { negative, digits, over: null, cut: false };
+	if (style === 'fraction') return { negative, digits, over: grouped(value.d.toString()), cut: false };
 	return { negative, over: null, ...decimalDigits(value) };
 }
 
@@ -58,6 +62,7 @@ export function showNumber(value: Rational, style: NumberStyle = 'fraction'): st
 /** The number as KaTeX source. */
 export function texNumber(value: Rational): string {
 	const shown = takeApart(value, 'fraction');
-	const body = shown.over ? `\\tfrac{${shown.digits}}{${shown.over}}` : shown.digits;
+	const digits = shown.digits.replaceAll('\u202f', '\\,');
+	const body = shown.over ? `\\tfrac{${digits}}{${shown.over.replaceAll('\u202f', '\\,')}}` : digits;
 	return (shown.negative ? '-' : '') + body;
 }

@@ -82,13 +82,25 @@ export function startTableau(form: Form, goals: readonly GoalName[] = ['z']): Ta
 		for (const [column, value] of costs) {
 			const k = position.get(column);
 			if (k !== undefined)
-				cells[k] = whole(scales[column] === 1 ? value.neg() : value.neg().div(new Fraction(scaleOf(column), 1n)), multiple);
+				cells[k] = whole(
+					scales[column] === 1 ? value.neg() : value.neg().div(new Fraction(scaleOf(column), 1n)),
+					multiple
+				);
 		}
 		cells[width - 1] = whole(constant, multiple);
 		goalScales.push(multiple);
 		rows.push(cells);
 	}
-	return { form, kernel: makeKernel(rows, width), basis, nonbasic, goals, scales, goalScales, barred: new Set() };
+	return {
+		form,
+		kernel: makeKernel(rows, width),
+		basis,
+		nonbasic,
+		goals,
+		scales,
+		goalScales,
+		barred: new Set()
+	};
 }
 
 /**
@@ -112,7 +124,8 @@ export const isBasic = (t: Tableau, column: number): boolean => t.basis.includes
 /** The kernel row of the k-th objective row. */
 export const goalRow = (t: Tableau, goal: number): number => t.basis.length + goal;
 /** The stored whole number at a kernel row and position. */
-export const cell = (t: Tableau, row: number, position: number): Cell => t.kernel.cells[row * t.kernel.width + position];
+export const cell = (t: Tableau, row: number, position: number): Cell =>
+	t.kernel.cells[row * t.kernel.width + position];
 /** The stored right-hand side of a kernel row. */
 export const rhsCell = (t: Tableau, row: number): Cell => cell(t, row, t.kernel.width - 1);
 

@@ -38,6 +38,11 @@ export class LinearReader {
 		return this.text.slice(node.from, node.to);
 	}
 
+	/** The unit in the brackets of a `Unit` node, if there is one. */
+	unit(node: SyntaxNode | null): string | undefined {
+		return node ? this.source(node).slice(1, -1).trim() || undefined : undefined;
+	}
+
 	/** The name that a `Name` or `Quoted` node stands for; reports names the problem format does not know. */
 	name(node: SyntaxNode): string {
 		const raw = this.source(node);
@@ -117,7 +122,11 @@ export class LinearReader {
 			const fix = isConstant(left)
 				? 'Write · for a product, or + for a sum.'
 				: `Write the number first: ${this.source(second)} ${this.source(first)}.`;
-			this.findings.error(second, 'syntax', `A number cannot follow “${this.source(first)}” directly. ${fix}`);
+			this.findings.error(
+				second,
+				'syntax',
+				`A number cannot follow “${this.source(first)}” directly. ${fix}`
+			);
 			return left;
 		}
 		return isConstant(left)

@@ -49,10 +49,16 @@ function nearNames(rows: readonly RowRead[]): Diagnostic[] {
 	const found: Diagnostic[] = [];
 	for (const mention of mentions) {
 		if (count.get(mention.name) !== 1) continue;
-		const near = [...count.keys()].find((other) => other !== mention.name && oneLetterAway(mention.name, other));
+		const near = [...count.keys()].find(
+			(other) => other !== mention.name && oneLetterAway(mention.name, other)
+		);
 		if (near)
 			found.push(
-				notice(mention, 'near-name', `${mention.name} occurs only here and is one letter away from ${near}. Is ${near} meant?`)
+				notice(
+					mention,
+					'near-name',
+					`${mention.name} occurs only here and is one letter away from ${near}. Is ${near} meant?`
+				)
 			);
 	}
 	return found;
@@ -83,7 +89,10 @@ export function oneLetterAway(a: string, b: string): boolean {
 	if (p.length < q.length) return !digit(q[start]) && same(p.slice(start), q.slice(start + 1));
 	if (digit(p[start]) && digit(q[start])) return false;
 	if (same(p.slice(start + 1), q.slice(start + 1))) return true;
-	return p[start] === q[start + 1] && p[start + 1] === q[start] && same(p.slice(start + 2), q.slice(start + 2));
+	return (
+		p[start] === q[start + 1] && p[start + 1] === q[start] && same(p.slice(start + 2), q.slice(start + 2))
+	);
 }
 
-const same = (a: readonly string[], b: readonly string[]) => a.length === b.length && a.every((c, i) => c === b[i]);
+const same = (a: readonly string[], b: readonly string[]) =>
+	a.length === b.length && a.every((c, i) => c === b[i]);

@@ -38,7 +38,11 @@ function attributes(variable: Variable): string {
 function declaration(variable: Variable, always: boolean): string | null {
 	const words = attributes(variable);
 	if (!words && !variable.unit && !always) return null;
-	return nameText(variable.name) + unitText(variable.unit) + (words || !variable.unit ? ` ${words || 'from 0'}` : '');
+	return (
+		nameText(variable.name) +
+		unitText(variable.unit) +
+		(words || !variable.unit ? ` ${words || 'from 0'}` : '')
+	);
 }
 
 /** The variables' names in the order in which the objective and the rows mention them. */

@@ -1,21 +1,20 @@
 import type { SyntaxNode } from '@lezer/common';
-import { isZero, sign, ZERO, type Rational } from '../../number/rational';
+import { isZero, sign, ZERO } from '../../number/rational';
 import {
 	MAX_CONSTRAINTS,
 	MAX_VARIABLES,
 	withoutZeros,
 	type Constraint,
-	type Domain,
 	type Objective,
 	type Problem,
-	type Relation,
-	type Variable
+	type Relation
 } from '../types';
 import { Findings, type Diagnostic, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
 import { notices } from './notices';
 import { parser } from './statement.grammar';
 import { syntaxErrors } from './syntax';
+import { RELATIONS, VariableTable } from './variables';
 
 /** What became of a statement's text: the problem unless something is wrong, the findings, and where things stand. */
 export interface Reading {
@@ -31,9 +30,6 @@ export interface RowRead {
 	body: Linear;
 }
 
-type Draft = { -readonly [K in keyof Variable]: Variable[K] };
-
-const RELATIONS: Record<string, Relation> = { AtMost: '<=', AtLeast: '>=', Equal: '=' };
 const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
 const RELATION_NODES = ['AtMost', 'AtLeast', 'Equal', 'Strict'];
 
@@ -44,7 +40,7 @@ class StatementReader {
 	readonly rows: RowRead[] = [];
 	readonly constraints: (Constraint & { labelled: boolean })[] = [];
 	private readonly linear: LinearReader;
-	private readonly variables = new Map<string, Draft>();
+	private readonly variables: VariableTable;
 	private objective: Objective | null = null;
 	private objectiveRow: RowRead | null = null;
 	private title?: string;
@@ -52,6 +48,7 @@ class StatementReader {
 
 	constructor(private readonly text: string) {
 		this.linear = new LinearReader(text, this.findings);
+		this.variables = new VariableTable(this.linear, this.findings, this.places);
 	}
 
 	read(): Reading {
@@ -74,7 +71,7 @@ class StatementReader {
 		else if (node.name === 'Story') this.story = this.quoted(node) ?? this.story;
 		else if (node.name === 'Objective') this.readObjective(node);
 		else if (node.name === 'Row') this.readRow(node);
-		else if (node.name === 'Declaration') this.readDeclaration(node);
+		else if (node.name === 'Declaration') this.variables.declare(node);
 	}
 
 	private quoted(node: SyntaxNode): string | undefined {
@@ -82,22 +79,9 @@ class StatementReader {
 		return quoted ? unquote(this.linear.source(quoted)) : undefined;
 	}
 
-	private unit(node: SyntaxNode | null): string | undefined {
-		return node ? this.linear.source(node).slice(1, -1).trim() || undefined : undefined;
-	}
-
-	private variable(name: string): Draft {
-		let draft = this.variables.get(name);
-		if (!draft) {
-			draft = { name, lower: ZERO, upper: null, domain: 'continuous' };
-			this.variables.set(name, draft);
-		}
-		return draft;
-	}
-
 	private mention(linear: Linear): void {
 		for (const { name, from, to } of linear.mentions) {
-			this.variable(name);
+			this.variables.draft(name);
 			this.places.push({ kind: 'variable', name, from, to });
 		}
 	}
@@ -117,7 +101,7 @@ class StatementReader {
 		const body = this.linear.read(node.getChildren('Expression').at(-1) ?? null);
 		this.mention(body);
 		const sense = /^max/i.test(this.linear.source(node.firstChild!)) ? 'max' : 'min';
-		const unit = this.unit(node.getChild('Unit'));
+		const unit = this.linear.unit(node.getChild('Unit'));
 		this.objective = {
 			sense,
 			name: nameNode ? this.linear.name(nameNode) : 'z',
@@ -132,7 +116,9 @@ class StatementReader {
 	private readRow(node: SyntaxNode): void {
 		const label = node.getChild('Label');
 		const sides = node.getChildren('Expression').map((side) => this.linear.read(side));
-		const relations = RELATION_NODES.flatMap((kind) => node.getChildren(kind)).sort((a, b) => a.from - b.from);
+		const relations = RELATION_NODES.flatMap((kind) => node.getChildren(kind)).sort(
+			(a, b) => a.from - b.from
+		);
 		sides.forEach((side) => this.mention(side));
 		const strict = relations.find((relation) => relation.name === 'Strict');
 		if (strict) {
@@ -158,13 +144,14 @@ class StatementReader {
 			return;
 		}
 		if (sides.length !== 2) {
-			if (kinds.length > 2) this.findings.error(node, 'chain', 'Too many relations in one row. Write a row for each.');
+			if (kinds.length > 2)
+				this.findings.error(node, 'chain', 'Too many relations in one row. Write a row for each.');
 			return;
 		}
 		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
 		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {
 			const [name, coefficient] = [...body.terms][0];
-			this.bound(name, sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0], ZERO);
+			this.variables.bound(name, sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0], ZERO);
 			return;
 		}
 		this.addConstraint(node, label, body, kinds[0]);
@@ -173,7 +160,7 @@ class StatementReader {
 	private addConstraint(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
 		const nameNode = label?.firstChild;
 		const name = nameNode ? this.linear.name(nameNode) : '';
-		const unit = this.unit(label?.getChild('Unit') ?? null);
+		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
 		if (nameNode && this.constraints.some((row) => row.name === name))
 			this.findings.error(
 				nameNode,
@@ -195,7 +182,14 @@ class StatementReader {
 	private chain(node: SyntaxNode, label: SyntaxNode | null, sides: Linear[], kinds: Relation[]): void {
 		const [left, middle, right] = sides;
 		const single = middle.mentions.length === 1 && isZero(middle.constant);
-		if (label || !single || !isConstant(left) || !isConstant(right) || kinds[0] !== kinds[1] || kinds[0] === '=') {
+		if (
+			label ||
+			!single ||
+			!isConstant(left) ||
+			!isConstant(right) ||
+			kinds[0] !== kinds[1] ||
+			kinds[0] === '='
+		) {
 			this.findings.error(
 				node,
 				'chain',
@@ -206,55 +200,8 @@ class StatementReader {
 		const [name, coefficient] = [...middle.terms][0];
 		if (isZero(coefficient)) return;
 		const relation = sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0];
-		this.bound(name, MIRROR[relation], left.constant.div(coefficient));
-		this.bound(name, relation, right.constant.div(coefficient));
-	}
-
-	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
-	private bound(name: string, relation: Relation, value: Rational): void {
-		const draft = this.variable(name);
-		if (relation === '>=') draft.lower = value;
-		else {
-			draft.upper = value;
-			if (isZero(value) && draft.lower && isZero(draft.lower)) draft.lower = null;
-		}
-	}
-
-	private readDeclaration(node: SyntaxNode): void {
-		const drafts: Draft[] = [];
-		let pending: Relation | null = null;
-		for (let child = node.firstChild; child; child = child.nextSibling) {
-			if (child.name === 'Unit') {
-				const last = drafts.at(-1);
-				if (last) last.unit = this.unit(child);
-			} else if ((child.name === 'Name' || child.name === 'Quoted') && !pending) {
-				const name = this.linear.name(child);
-				drafts.push(this.variable(name));
-				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
-			} else if (child.name === 'Strict') {
-				this.findings.error(child, 'strict', 'A strict inequality has no best corner. Write ≥ or ≤.');
-			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
-			else this.attribute(child, drafts, pending);
-		}
-	}
-
-	private attribute(node: SyntaxNode, drafts: Draft[], relation: Relation | null): void {
-		const domains: Record<string, Domain> = { Integer: 'integer', Binary: 'binary' };
-		if (node.name === 'Free') drafts.forEach((draft) => (draft.lower = null));
-		else if (domains[node.name]) drafts.forEach((draft) => (draft.domain = domains[node.name]));
-		else if (node.name === 'From' || node.name === 'To' || relation) {
-			const value = this.linear.read(relation ? node : node.getChild('Expression'));
-			if (!isConstant(value)) {
-				this.findings.error(node, 'bound', 'A bound is a number. A limit that depends on a variable is a row.');
-				return;
-			}
-			for (const draft of drafts) {
-				if (node.name === 'From') draft.lower = value.constant;
-				else if (node.name === 'To') draft.upper = value.constant;
-				else if (relation === '=') draft.lower = draft.upper = value.constant;
-				else this.bound(draft.name, relation!, value.constant);
-			}
-		}
+		this.variables.bound(name, MIRROR[relation], left.constant.div(coefficient));
+		this.variables.bound(name, relation, right.constant.div(coefficient));
 	}
 
 	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
@@ -293,7 +240,7 @@ class StatementReader {
 		return {
 			...(this.title ? { title: this.title } : {}),
 			...(this.story ? { story: this.story } : {}),
-			variables: [...this.variables.values()].map(({ unit, ...rest }) => ({ ...rest, ...(unit ? { unit } : {}) })),
+			variables: this.variables.list(),
 			objective: this.objective,
 			constraints: this.constraints.map(({ labelled: _, ...row }) => row)
 		};

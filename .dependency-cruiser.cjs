@@ -1,0 +1,54 @@
+/** The import rules of docs/ARCHITECTURE.md. */
+module.exports = {
+	forbidden: [
+		{
+			name: 'core-is-pure',
+			comment: 'core imports nothing outside core but small pure libraries',
+			severity: 'error',
+			from: { path: '^src/lib/core', pathNot: '\\.test\\.ts$' },
+			to: {
+				pathNot: [
+					'^src/lib/core',
+					'^node_modules/(fraction\\.js|yup|@lezer/(lr|common))/',
+					'\\.grammar(\\.terms)?$'
+				]
+			}
+		},
+		{
+			name: 'view-goes-through-desk',
+			comment: 'views show what the desk gives them; they neither store nor run jobs',
+			severity: 'error',
+			from: { path: '^src/lib/view' },
+			to: { path: '^src/lib/(store|work)' }
+		},
+		{
+			name: 'nothing-imports-views-but-pages',
+			severity: 'error',
+			from: { path: '^src/lib/(core|store|work|desk)' },
+			to: { path: '^src/lib/view' }
+		},
+		{
+			name: 'no-cycles',
+			severity: 'error',
+			from: {},
+			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
+		},
+		{
+			name: 'resolvable',
+			severity: 'error',
+			from: {},
+			to: { couldNotResolve: true, pathNot: ['\\.grammar\\.terms$', '^\\$(app|env|service-worker)'] }
+		}
+	],
+	options: {
+		tsPreCompilationDeps: true,
+		webpackConfig: { fileName: '.dependency-cruiser.resolve.cjs' },
+		doNotFollow: { path: 'node_modules' },
+		exclude: { path: '\\.svelte-kit' },
+		enhancedResolveOptions: {
+			extensions: ['.ts', '.js', '.mjs', '.svelte', '.css', '.grammar', '.svelte.ts'],
+			exportsFields: ['exports'],
+			conditionNames: ['svelte', 'import', 'types', 'style', 'default']
+		}
+	}
+};

@@ -1,0 +1,1 @@
+module.exports = { resolve: { alias: { $lib: `${__dirname}/src/lib` } } };

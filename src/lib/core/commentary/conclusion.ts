@@ -1,0 +1,69 @@
+import { improvingPositions } from '../method/rules';
+import { isZero, ONE, sign, ZERO } from '../number/rational';
+import { cost, entryAt, readPlan, type Tableau } from '../tableau/tableau';
+import { objectiveSentence, planSentence, usesSentence } from './plan';
+import { joined, say, type Remark, type Sentence } from './sentence';
+
+/** Non-basic columns whose reduced cost is zero: other optimal plans may lie there. */
+export function zeroCostColumns(t: Tableau): number[] {
+	return t.nonbasic.filter((column) => !t.barred.has(column) && isZero(cost(t, 0, column)));
+}
+
+/** The conclusion at an optimal tableau, in the author's words and units. */
+export function optimalRemark(t: Tableau): Remark {
+	const { problem } = t.form;
+	const plan = readPlan(t);
+	const sense = problem.objective.sense === 'max' ? 'raise' : 'lower';
+	const sentences: Sentence[] = [
+		say`Best plan: ${planSentence(problem, plan)}. Then ${objectiveSentence(t)}.`
+	];
+	const uses = usesSentence(problem, plan);
+	if (uses) sentences.push(uses);
+	sentences.push(
+		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is negative.`
+	);
+	const zero = zeroCostColumns(t);
+	if (zero.length) {
+		const names = joined(zero.map((column) => say`${t.form.columns[column]}`));
+		sentences.push(
+			say`The entry of ${names} in the objective row is 0: a pivot there keeps the objective, so other plans may be just as good.`
+		);
+	}
+	const broken = problem.variables.filter((v) => v.domain !== 'continuous' && !(plan.get(v.name)?.d === 1n));
+	if (broken.length)
+		sentences.push(
+			say`${joined(broken.map((v) => say`${v.name}`))} should be whole; this is the relaxation’s best plan, and the whole-number optimum can be no better.`
+		);
+	return { tone: 'conclusion', heading: 'Optimal', sentences };
+}
+
+/** The conclusion where a column can rise for ever: the direction, in the author's variables. */
+export function unboundedRemark(t: Tableau, position: number): Remark {
+	const { problem, substitutions } = t.form;
+	const column = t.nonbasic[position];
+	const name = t.form.columns[column];
+	const step = (index: number) => {
+		if (index === column) return ONE;
+		const row = t.basis.indexOf(index);
+		return row < 0 ? ZERO : entryAt(t, row, position).neg();
+	};
+	const moves = substitutions.flatMap(({ variable, parts }) => {
+		const move = parts.reduce((sum, { column: c, factor }) => sum.add(step(c).mul(factor)), ZERO);
+		return isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`];
+	});
+	const rate = cost(t, 0, column).abs();
+	return {
+		tone: 'conclusion',
+		heading: 'Unbounded',
+		sentences: [
+			say`${name} can rise without end: no entry of its column is positive, so no row limits it.`,
+			say`For each unit of ${name}, ${joined(moves)}, and ${problem.objective.name} improves by ${rate}. There is no best plan; a limit is missing from the statement.`
+		]
+	};
+}
+
+/** The columns a person may choose from, as a hint. */
+export function candidatesSentence(t: Tableau): Sentence {
+	const names = improvingPositions(t, [0]).map((k) => say`${t.form.columns[t.nonbasic[k]]}`);
+	return say`Columns that improve ${t.form.problem.objective.name}: ${joined(names)}.`;
+}

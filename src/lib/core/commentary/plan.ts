@@ -1,0 +1,84 @@
+import type { Column, Form } from '../form/types';
+import { compare, isZero, sign, ZERO, type Rational } from '../number/rational';
+import { effectiveBounds, evaluate, type Constraint, type Plan, type Problem } from '../problem/types';
+import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
+import { joined, say, type Sentence } from './sentence';
+
+/** A number with its unit, where it has one: `12 dozen`. */
+export const quantity = (value: Rational, unit: string | undefined): Sentence =>
+	unit ? say`${value} ${unit}` : say`${value}`;
+
+/** `bowls = 12 dozen and vases = 8 dozen`; variables at zero are left out where that keeps it short. */
+export function planSentence(problem: Problem, plan: Plan): Sentence {
+	const many = problem.variables.length > 4;
+	const told = problem.variables.filter((v) => !many || !isZero(plan.get(v.name) ?? ZERO));
+	if (told.length === 0) return say`every variable is 0`;
+	const parts = told.map((v) => say`${v.name} = ${quantity(plan.get(v.name) ?? ZERO, v.unit)}`);
+	return many && told.length < problem.variables.length ? say`${joined(parts)}, all others 0` : joined(parts);
+}
+
+/** `profit = 720 thalers` at a tableau's basic solution. */
+export function objectiveSentence(t: Tableau): Sentence {
+	const { name, unit } = t.form.problem.objective;
+	return say`${name} = ${quantity(objectiveValue(t), unit)}`;
+}
+
+/** What a plan makes of a constraint, in the words of its kind. */
+function useSentence(row: Constraint, plan: Plan): Sentence | null {
+	if (row.relation === '=') return null;
+	const rest = row.rhs.sub(evaluate(row.terms, plan)).mul(row.relation === '<=' ? 1 : -1);
+	const subject = { constraint: row.name };
+	if (isZero(rest))
+		return row.relation === '<=' ? say`${subject} is used up` : say`${subject} is met exactly`;
+	const size = quantity(rest.abs(), row.unit);
+	if (sign(rest) < 0) return say`${subject} is violated by ${size}`;
+	return row.relation === '<=' ? say`${subject} has ${size} left` : say`${subject} is exceeded by ${size}`;
+}
+
+/** How each constraint fares under a plan. */
+export function usesSentence(problem: Problem, plan: Plan): Sentence | null {
+	const parts = problem.constraints.flatMap((row) => {
+		const sentence = useSentence(row, plan);
+		return sentence ? [sentence] : [];
+	});
+	return parts.length ? say`${joined(parts, '; ', '; ')}.` : null;
+}
+
+/** The constraints and bounds that hold with equality at a plan. */
+export function tightNames(problem: Problem, plan: Plan): Sentence[] {
+	const rows = problem.constraints
+		.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0)
+		.map((row) => say`${{ constraint: row.name }}`);
+	const bounds = problem.variables.flatMap((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const value = plan.get(variable.name) ?? ZERO;
+		return [lower, upper].flatMap((bound) =>
+			bound && compare(bound, value) === 0 ? [say`${variable.name} = ${bound}`] : []
+		);
+	});
+	return [...rows, ...bounds];
+}
+
+/** Which corner a basic solution is: coordinates and the lines that meet there (two variables), or the plan. */
+export function cornerSentence(t: Tableau, feasible: boolean): Sentence {
+	const { problem } = t.form;
+	const plan = readPlan(t);
+	if (problem.variables.length !== 2) return say`The plan is now ${planSentence(problem, plan)}.`;
+	const [x, y] = problem.variables.map((v) => plan.get(v.name)!);
+	const tight = tightNames(problem, plan);
+	const meeting = tight.length > 1 ? say` where ${joined(tight)} meet` : say``;
+	return feasible
+		? say`This is the corner (${x}, ${y})${meeting}.`
+		: say`The point (${x}, ${y})${meeting} is not in the region.`;
+}
+
+/** What a column stands for: `the amount of bowls`, `what clay leaves unused`. */
+export function columnMeaning(form: Form, column: Column): Sentence {
+	const { owner } = column;
+	if (owner.kind === 'variable') return say`${column}`;
+	if (owner.kind === 'bound') return say`${column} (the room below the bound of ${owner.name})`;
+	if (owner.kind === 'cut') return say`${column} (the slack of ${owner.name})`;
+	const row = form.problem.constraints.find((r) => r.name === owner.name);
+	const word = column.kind === 'artificial' ? 'artificial' : row?.relation === '>=' ? 'surplus' : 'slack';
+	return say`${column} (the ${word} of ${{ constraint: owner.name }})`;
+}

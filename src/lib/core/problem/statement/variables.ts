@@ -1,0 +1,89 @@
+import type { SyntaxNode } from '@lezer/common';
+import { isZero, ZERO, type Rational } from '../../number/rational';
+import type { Domain, Relation, Variable } from '../types';
+import type { Findings, Place } from './diagnostics';
+import { isConstant, type LinearReader } from './linear';
+
+type Draft = { -readonly [K in keyof Variable]: Variable[K] };
+
+export const RELATIONS: Record<string, Relation> = { AtMost: '<=', AtLeast: '>=', Equal: '=' };
+
+/** The variables of a statement while it is read: in the order in which they are first mentioned, with what is said of them. */
+export class VariableTable {
+	private readonly drafts = new Map<string, Draft>();
+
+	constructor(
+		private readonly linear: LinearReader,
+		private readonly findings: Findings,
+		private readonly places: Place[]
+	) {}
+
+	get size(): number {
+		return this.drafts.size;
+	}
+
+	list(): Variable[] {
+		return [...this.drafts.values()].map(({ unit, ...rest }) => ({ ...rest, ...(unit ? { unit } : {}) }));
+	}
+
+	/** The variable of that name, new with the usual sign if it was not there. */
+	draft(name: string): Draft {
+		let draft = this.drafts.get(name);
+		if (!draft) {
+			draft = { name, lower: ZERO, upper: null, domain: 'continuous' };
+			this.drafts.set(name, draft);
+		}
+		return draft;
+	}
+
+	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
+	bound(name: string, relation: Relation, value: Rational): void {
+		const draft = this.draft(name);
+		if (relation === '>=') draft.lower = value;
+		else {
+			draft.upper = value;
+			if (isZero(value) && draft.lower && isZero(draft.lower)) draft.lower = null;
+		}
+	}
+
+	declare(node: SyntaxNode): void {
+		const drafts: Draft[] = [];
+		let pending: Relation | null = null;
+		for (let child = node.firstChild; child; child = child.nextSibling) {
+			if (child.name === 'Unit') {
+				const last = drafts.at(-1);
+				if (last) last.unit = this.linear.unit(child);
+			} else if ((child.name === 'Name' || child.name === 'Quoted') && !pending) {
+				const name = this.linear.name(child);
+				drafts.push(this.draft(name));
+				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
+			} else if (child.name === 'Strict') {
+				this.findings.error(child, 'strict', 'A strict inequality has no best corner. Write ≥ or ≤.');
+			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
+			else this.attribute(child, drafts, pending);
+		}
+	}
+
+	private attribute(node: SyntaxNode, drafts: Draft[], relation: Relation | null): void {
+		const domains: Record<string, Domain> = { Integer: 'integer', Binary: 'binary' };
+		if (node.name === 'Free') drafts.forEach((draft) => (draft.lower = null));
+		else if (domains[node.name]) drafts.forEach((draft) => (draft.domain = domains[node.name]));
+		else if (node.name === 'From' || node.name === 'To' || relation) {
+			const value = this.linear.read(relation ? node : node.getChild('Expression'));
+			if (!isConstant(value)) {
+				this.findings.error(
+					node,
+					'bound',
+					'A bound is a number. A limit that depends on a variable is a row.'
+				);
+				return;
+			}
+			for (const draft of drafts) {
+				if (node.name === 'From') draft.lower = value.constant;
+				else if (node.name === 'To') draft.upper = value.constant;
+				else if (relation === '=') draft.lower = draft.upper = value.constant;
+				else this.bound(draft.name, relation!, value.constant);
+			}
+		}
+	}
+}

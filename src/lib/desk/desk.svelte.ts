@@ -1,0 +1,206 @@
+import { optimalRemark, unboundedRemark } from '$lib/core/commentary/conclusion';
+import {
+	infeasibleBasisRemark,
+	needsRemark,
+	pivotRemark,
+	startRemark,
+	zeroPivotRemark
+} from '$lib/core/commentary/pivot';
+import type { Remark } from '$lib/core/commentary/sentence';
+import { bestCorners, region } from '$lib/core/geometry/region';
+import type { Point } from '$lib/core/geometry/types';
+import { judge } from '$lib/core/method/hand';
+import { advise, type Advice } from '$lib/core/method/rules';
+import { slackStart } from '$lib/core/method/slack-start';
+import type { Rule } from '$lib/core/method/types';
+import type { NumberStyle } from '$lib/core/number/show';
+import { readStatement, type Reading } from '$lib/core/problem/statement/read';
+import { sameProblem, type Problem } from '$lib/core/problem/types';
+import { cell, isPrimalFeasible, readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import { DEMO_STATEMENT } from './demo';
+import { identities, samePointed, type Pointed } from './identity';
+import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
+import { NEW_TRAIL, pathTo, replay, standingOn, takeStep, type Trail } from './trail';
+
+const REGION_LINES = 80;
+const MOST_STEPS = 500;
+
+/** The state of an open lesson: what is stated, where in the trail we are, what is pointed at. Drawing is the views' part. */
+export class Desk {
+	text = $state('');
+	trail = $state.raw<Trail>(NEW_TRAIL);
+	rule = $state<DeskRule>('dantzig');
+	numbers = $state<NumberStyle>('fraction');
+	view = $state.raw<RegionView | null>(null);
+	pointed = $state.raw<Pointed | null>(null);
+	/** the column under consideration, by index, while it can enter */
+	considered = $state<number | null>(null);
+	private refused = $state.raw<Remark | null>(null);
+
+	/** the last right problem; it stays while the text is wrong */
+	problem = $state.raw<Problem | null>(null);
+	/** what the text reads as */
+	reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
+
+	readonly stale = $derived(this.reading.problem === null && this.problem !== null);
+	readonly start = $derived(this.problem ? slackStart(this.problem) : null);
+	readonly form = $derived(this.start?.ready ? this.start.form : null);
+	readonly stops = $derived(replay(this.trail, this.form));
+	readonly standing = $derived(standingOn(this.trail, this.stops));
+	readonly stop = $derived(this.stops.get(this.standing)!);
+	readonly tableau = $derived(this.stop.tableau);
+	readonly path = $derived(pathTo(this.trail, this.standing));
+	readonly plan = $derived(this.tableau ? readPlan(this.tableau) : null);
+	readonly identities = $derived(identities(this.problem));
+	readonly feasible = $derived(this.tableau ? isPrimalFeasible(this.tableau) : false);
+	readonly advice: Advice | null = $derived(
+		this.tableau && this.feasible ? advise(this.tableau, [0], this.fullRule) : null
+	);
+	readonly region = $derived.by(() => {
+		const { problem } = this;
+		if (!problem || problem.variables.length !== 2 || problem.constraints.length > REGION_LINES) return null;
+		return region(problem);
+	});
+	readonly best = $derived(this.problem && this.region ? bestCorners(this.problem, this.region) : null);
+	readonly remarks: readonly Remark[] = $derived(this.comment());
+
+	constructor(lesson: Lesson = newLesson(DEMO_STATEMENT)) {
+		this.open(lesson);
+	}
+
+	private get fullRule(): Rule {
+		return { entering: this.rule, ties: 'lowest-index' };
+	}
+
+	/** Shows a lesson in place of the present one. */
+	open(lesson: Lesson): void {
+		this.problem = null;
+		this.write(lesson.statement);
+		this.trail = lesson.trail;
+		this.rule = lesson.rule;
+		this.numbers = lesson.numbers;
+		this.view = lesson.view;
+		this.considered = null;
+	}
+
+	/** The lesson as it is kept. */
+	get lesson(): Lesson {
+		return {
+			format: 'mathesis-lesson',
+			version: 1,
+			statement: this.text,
+			trail: this.trail,
+			rule: this.rule,
+			numbers: this.numbers,
+			view: this.view
+		};
+	}
+
+	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
+	write(text: string): void {
+		this.text = text;
+		this.reading = readStatement(text);
+		const { problem } = this.reading;
+		if (!problem || (this.problem && sameProblem(problem, this.problem))) return;
+		this.problem = problem;
+		this.refused = null;
+		this.considered = null;
+	}
+
+	/** Pivots at a row and kernel position by hand; a zero entry is refused with the reason. */
+	pivotAt(row: number, position: number): void {
+		const { tableau } = this;
+		if (!tableau) return;
+		if (!cell(tableau, row, position)) {
+			this.refused = zeroPivotRemark(tableau, row, tableau.nonbasic[position]);
+			return;
+		}
+		this.step(tableau, row, position, 'hand');
+	}
+
+	private step(tableau: Tableau, row: number, position: number, by: DeskRule | 'hand'): void {
+		const columns = tableau.form.columns;
+		const choice = {
+			enter: columns[tableau.nonbasic[position]].id,
+			leave: columns[tableau.basis[row]].id,
+			by
+		};
+		// a step from where the statement forced us back to starts there
+		this.trail = takeStep({ ...this.trail, current: this.standing }, choice);
+		this.refused = null;
+		this.considered = null;
+	}
+
+	/** Does what the rule says; false where there is nothing more to do. */
+	next(): boolean {
+		const { tableau, advice } = this;
+		if (!tableau || advice?.kind !== 'pivot') return false;
+		this.step(tableau, advice.choice.row, advice.choice.position, this.rule);
+		return true;
+	}
+
+	/** Follows the rule to its end, or until a basis comes back. */
+	toTheEnd(): void {
+		const seen: string[] = [];
+		for (let i = 0; i < MOST_STEPS; i++) {
+			const key = [...(this.tableau?.basis ?? [])].sort((a, b) => a - b).join(' ');
+			if (seen.includes(key) || !this.next()) return;
+			seen.push(key);
+		}
+	}
+
+	/** Goes to a step of the trail that the statement allows. */
+	goTo(id: number): void {
+		if (!this.stops.get(id)?.tableau) return;
+		this.trail = { ...this.trail, current: id };
+		this.refused = null;
+		this.considered = null;
+	}
+
+	/** The point of the plane that a step of the trail stands on; null with other than two variables. */
+	pointOf(id: number): Point | null {
+		const tableau = this.stops.get(id)?.tableau;
+		if (!tableau || !this.region) return null;
+		const plan = readPlan(tableau);
+		const [x, y] = this.region.axes.map((name) => plan.get(name)!);
+		return { x, y };
+	}
+
+	/** The points of all steps taken so far. */
+	get trailPoints(): Point[] {
+		return this.trail.nodes.flatMap((node) => this.pointOf(node.id) ?? []);
+	}
+
+	back(): void {
+		const { parent } = this.stop.node;
+		if (parent !== null) this.goTo(parent);
+	}
+
+	point(pointed: Pointed | null): void {
+		if (pointed === this.pointed || samePointed(pointed, this.pointed)) return;
+		this.pointed = pointed;
+	}
+
+	isPointed(pointed: Pointed | null): boolean {
+		return samePointed(pointed, this.pointed);
+	}
+
+	private comment(): Remark[] {
+		if (!this.problem || !this.start) return [];
+		if (!this.start.ready) return [needsRemark(this.start.needs)];
+		const { tableau, stop, advice } = this;
+		if (!tableau) return [];
+		const remarks: Remark[] = [];
+		if (this.refused) remarks.push(this.refused);
+		const parent = stop.node.parent === null ? null : this.stops.get(stop.node.parent)?.tableau;
+		if (stop.choice && stop.node.choice && parent) {
+			const { by } = stop.node.choice;
+			const judgement = by === 'hand' ? judge(parent, [0], stop.choice.row, stop.choice.position) : null;
+			remarks.push(pivotRemark(parent, tableau, stop.choice, by, judgement));
+		} else remarks.push(startRemark(tableau));
+		if (!this.feasible) remarks.push(infeasibleBasisRemark(tableau));
+		else if (advice?.kind === 'optimal') remarks.push(optimalRemark(tableau));
+		else if (advice?.kind === 'unbounded') remarks.push(unboundedRemark(tableau, advice.position));
+		return remarks;
+	}
+}

@@ -1,0 +1,99 @@
+import { choiceAt } from '$lib/core/method/rules';
+import type { Choice, EnteringRule } from '$lib/core/method/types';
+import { cell, pivot, startTableau, type Tableau } from '$lib/core/tableau/tableau';
+import type { Form } from '$lib/core/form/types';
+
+/** A step of the trail, small enough to save: which columns traded places, and who chose. */
+export interface TrailNode {
+	readonly id: number;
+	readonly parent: number | null;
+	/** null at the root */
+	readonly choice: {
+		readonly enter: string;
+		readonly leave: string;
+		readonly by: EnteringRule | 'hand';
+	} | null;
+}
+
+/** The tree of steps taken, and where in it we are. */
+export interface Trail {
+	readonly nodes: readonly TrailNode[];
+	readonly current: number;
+}
+
+/** A node of the trail with the tableau it stands for; null where the statement no longer allows the step. */
+export interface TrailStop {
+	readonly node: TrailNode;
+	readonly tableau: Tableau | null;
+	/** the pivot in the parent's tableau */
+	readonly choice: Choice | null;
+}
+
+export const NEW_TRAIL: Trail = { nodes: [{ id: 0, parent: null, choice: null }], current: 0 };
+
+/** The step with these columns from the current node: the one already taken if there is one, else a new branch. */
+export function takeStep(trail: Trail, choice: NonNullable<TrailNode['choice']>): Trail {
+	const known = trail.nodes.find(
+		(node) =>
+			node.parent === trail.current &&
+			node.choice?.enter === choice.enter &&
+			node.choice.leave === choice.leave
+	);
+	if (known) return { ...trail, current: known.id };
+	const id = Math.max(...trail.nodes.map((node) => node.id)) + 1;
+	return { nodes: [...trail.nodes, { id, parent: trail.current, choice }], current: id };
+}
+
+/** The nodes from the root to a node. */
+export function pathTo(trail: Trail, id: number): TrailNode[] {
+	const byId = new Map(trail.nodes.map((node) => [node.id, node]));
+	const path: TrailNode[] = [];
+	for (let node = byId.get(id); node; node = node.parent === null ? undefined : byId.get(node.parent))
+		path.unshift(node);
+	return path;
+}
+
+/** Recomputes the tableau of every node from the form; the saved trail holds none, so it cannot disagree with itself. */
+export function replay(trail: Trail, form: Form | null): Map<number, TrailStop> {
+	const stops = new Map<number, TrailStop>();
+	const index = new Map(form?.columns.map((column, j) => [column.id, j]));
+	for (const node of trail.nodes) {
+		if (!node.choice) {
+			stops.set(node.id, { node, tableau: form && startTableau(form), choice: null });
+			continue;
+		}
+		const parent = node.parent === null ? null : stops.get(node.parent)?.tableau;
+		const [entering, leaving] = [index.get(node.choice.enter), index.get(node.choice.leave)];
+		const row = parent && leaving !== undefined ? parent.basis.indexOf(leaving) : -1;
+		const position = parent && entering !== undefined ? parent.nonbasic.indexOf(entering) : -1;
+		const possible = parent && row >= 0 && position >= 0 && cell(parent, row, position);
+		stops.set(node.id, {
+			node,
+			tableau: possible ? pivot(parent, row, position) : null,
+			choice: possible ? choiceAt(parent, row, position) : null
+		});
+	}
+	return stops;
+}
+
+/** The node to stand on: the current one, or its nearest ancestor that the statement still allows. */
+export function standingOn(trail: Trail, stops: ReadonlyMap<number, TrailStop>): number {
+	const possible = pathTo(trail, trail.current).filter((node) => stops.get(node.id)?.tableau);
+	return possible.at(-1)?.id ?? 0;
+}
+
+/** Whether a trail from outside hangs together: one root, parents before children, no id twice, a current node. */
+export function isSoundTrail(trail: Trail): boolean {
+	const seen = new Set<number>();
+	for (const node of trail.nodes) {
+		if (seen.has(node.id)) return false;
+		if (
+			node.choice === null
+				? node.parent !== null || seen.size > 0
+				: node.parent === null || !seen.has(node.parent)
+		)
+			return false;
+		seen.add(node.id);
+	}
+	return seen.has(trail.current);
+}

@@ -1,0 +1,59 @@
+<script lang="ts">
+	import type { Problem } from '$lib/core/problem/types';
+	import { MARGIN, showPower, ticks, type Picture, type Size } from './picture';
+
+	/** Grid, numbers and names of the two axes. */
+	let { problem, picture, size }: { problem: Problem; picture: Picture; size: Size } = $props();
+
+	const xTicks = $derived(ticks(picture.x, Math.max(3, Math.floor(size.width / 80))));
+	const yTicks = $derived(ticks(picture.y, Math.max(3, Math.floor(size.height / 60))));
+	const bottom = $derived(size.height - MARGIN.bottom);
+	const title = (index: number, power: number) => {
+		const { name, unit } = problem.variables[index];
+		const inside = [unit, showPower(power).trim()].filter(Boolean).join(', ');
+		return inside ? `${name} (${inside})` : name;
+	};
+</script>
+
+<g class="axes">
+	{#each xTicks.values as value (value)}
+		<line class="grid" x1={picture.x(value)} x2={picture.x(value)} y1={MARGIN.top} y2={bottom} />
+		<text x={picture.x(value)} y={bottom + 15} text-anchor="middle">{xTicks.text(value)}</text>
+	{/each}
+	{#each yTicks.values as value (value)}
+		<line
+			class="grid"
+			x1={MARGIN.left}
+			x2={size.width - MARGIN.right}
+			y1={picture.y(value)}
+			y2={picture.y(value)}
+		/>
+		<text x={MARGIN.left - 6} y={picture.y(value) + 4} text-anchor="end">{yTicks.text(value)}</text>
+	{/each}
+</g>
+
+<text class="title" x={size.width - MARGIN.right} y={size.height - 5} text-anchor="end"
+	>{title(0, xTicks.power)}</text
+>
+<text class="title" x="6" y="15">{title(1, yTicks.power)}</text>
+
+<style>
+	text {
+		font-size: 13px;
+		fill: var(--ink);
+		pointer-events: none;
+	}
+	.axes text {
+		fill: var(--ink-soft);
+		font-size: 12px;
+	}
+	.title {
+		font-style: italic;
+		font-size: 14px;
+	}
+	.grid {
+		stroke: var(--rule);
+		stroke-width: 1;
+		opacity: 0.45;
+	}
+</style>

@@ -1,0 +1,62 @@
+<script lang="ts">
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { quantity, tightNames } from '$lib/core/commentary/plan';
+	import { joined, say } from '$lib/core/commentary/sentence';
+	import type { Region } from '$lib/core/geometry/types';
+	import { showNumber } from '$lib/core/number/show';
+	import { evaluate, type Problem } from '$lib/core/problem/types';
+	import type { Desk } from '$lib/desk/desk.svelte';
+
+	/** One line under the picture: the corner pointed at, else what the region is. */
+	let {
+		desk,
+		problem,
+		region,
+		corner
+	}: { desk: Desk; problem: Problem; region: Region; corner: number | null } = $props();
+
+	const SHAPES: Record<Region['shape'], string> = {
+		empty: 'The region is empty: no plan satisfies all constraints.',
+		point: 'The region is a single point.',
+		segment: 'The region is a segment.',
+		ray: 'The region is a half-line.',
+		line: 'The region is a line.',
+		polygon: '',
+		unbounded: 'The region is unbounded.',
+		plane: 'Nothing limits the region.'
+	};
+
+	const text = $derived.by(() => {
+		const at = corner === null ? undefined : region.corners[corner];
+		if (at) {
+			const plan = new Map(region.axes.map((name, i) => [name, i === 0 ? at.point.x : at.point.y]));
+			const value = evaluate(problem.objective.terms, plan, problem.objective.constant);
+			const { name, unit } = problem.objective;
+			const where = `(${showNumber(at.point.x)}, ${showNumber(at.point.y)})`;
+			return plainText(
+				say`Corner ${where}: ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`,
+				'fraction'
+			);
+		}
+		const best = desk.best;
+		const corners = region.corners.length;
+		const shape = SHAPES[region.shape] || `${corners} corners.`;
+		if (!best) return shape;
+		if (best.unbounded) return `${shape} ${problem.objective.name} improves without end.`;
+		if (best.corners.length === 2) return `${shape} A whole edge is optimal.`;
+		return shape;
+	});
+</script>
+
+<p aria-live="polite">{text}</p>
+
+<style>
+	p {
+		flex: none;
+		margin: 0;
+		padding: 0.1rem var(--gap-3) 0.35rem;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+		min-height: 1.7rem;
+	}
+</style>

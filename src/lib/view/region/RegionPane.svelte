@@ -1,0 +1,175 @@
+<script lang="ts">
+	import { pointer, select, zoom, zoomIdentity } from 'd3';
+	import type { Desk } from '$lib/desk/desk.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import RegionCaption from './RegionCaption.svelte';
+	import RegionPicture from './RegionPicture.svelte';
+	import { approximate } from '$lib/core/number/rational';
+	import { makePicture, makeScene, scales, viewedBox, MARGIN } from './picture';
+
+	let { desk }: { desk: Desk } = $props();
+	let size = $state({ width: 480, height: 360 });
+	/** the corner under the pointer or the keyboard's focus */
+	let corner = $state<number | null>(null);
+
+	const scene = $derived.by(() => {
+		const { problem, region, stops } = desk;
+		if (!problem || !region) return null;
+		// the fit covers every step of the trail, so that the picture stays still while one walks
+		const extra = desk.trailPoints.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }));
+		return stops && makeScene(problem, region, extra);
+	});
+	const picture = $derived(scene && makePicture(scene, desk.best, desk.view, size, desk.numbers));
+
+	/** Moves and magnifies: the point at (px, py) stays where it is. */
+	function zoomBy(factor: number, px = size.width / 2, py = size.height / 2) {
+		if (!scene || !picture) return;
+		const box = viewedBox(scene.fit, desk.view);
+		const old = desk.view?.scale ?? 1;
+		const scale = Math.min(1e6, Math.max(0.02, old * factor));
+		const [x, y] = [picture.x.invert(px), picture.y.invert(py)];
+		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
+		desk.view = { x: x + ((cx - x) * old) / scale, y: y + ((cy - y) * old) / scale, scale };
+	}
+
+	function panBy(dx: number, dy: number) {
+		if (!scene) return;
+		const box = viewedBox(scene.fit, desk.view);
+		const { x, y } = scales(box, size);
+		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
+		desk.view = { x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: desk.view?.scale ?? 1 };
+	}
+
+	/** d3's zoom reads wheel, drag and pinch; what it reports is turned into the desk's own view. */
+	function gestures(node: SVGSVGElement) {
+		let last = zoomIdentity;
+		const behaviour = zoom<SVGSVGElement, unknown>()
+			.filter((event: Event) => event.type !== 'dblclick' && !(event as MouseEvent).button)
+			.on('zoom', (event) => {
+				const { transform, sourceEvent } = event;
+				if (!sourceEvent) return;
+				if (transform.k !== last.k) {
+					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node);
+					zoomBy(transform.k / last.k, px, py);
+				} else panBy(transform.x - last.x, transform.y - last.y);
+				last = transform;
+			});
+		select(node).call(behaviour);
+		return () => select(node).on('.zoom', null);
+	}
+
+	const KEYS: Record<string, () => void> = {
+		'+': () => zoomBy(1.3),
+		'=': () => zoomBy(1.3),
+		'-': () => zoomBy(1 / 1.3),
+		'0': () => (desk.view = null),
+		ArrowLeft: () => panBy(40, 0),
+		ArrowRight: () => panBy(-40, 0),
+		ArrowUp: () => panBy(0, 40),
+		ArrowDown: () => panBy(0, -40)
+	};
+
+	function onkeydown(event: KeyboardEvent) {
+		const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : KEYS[event.key];
+		if (!act) return;
+		event.preventDefault();
+		act();
+	}
+</script>
+
+<Pane name="Region" aside={desk.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button
+			class="btn-icon tool"
+			aria-label="Zoom in"
+			title="Zoom in"
+			disabled={!picture}
+			onclick={() => zoomBy(1.3)}>+</button
+		>
+		<button
+			class="btn-icon tool"
+			aria-label="Zoom out"
+			title="Zoom out"
+			disabled={!picture}
+			onclick={() => zoomBy(1 / 1.3)}>−</button
+		>
+		<button class="btn fit" disabled={!picture || !desk.view} onclick={() => (desk.view = null)}>Fit</button>
+	{/snippet}
+	<div class="stack">
+		<div
+			class="canvas"
+			bind:clientWidth={size.width}
+			bind:clientHeight={size.height}
+			class:stale={desk.stale}
+		>
+			{#if desk.problem && desk.region && scene && picture && size.width > MARGIN.left * 2}
+				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+				<svg
+					width={size.width}
+					height={size.height}
+					role="group"
+					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits."
+					tabindex="0"
+					{onkeydown}
+					{@attach gestures}
+				>
+					<RegionPicture {desk} problem={desk.problem} region={desk.region} {picture} {size} bind:corner />
+				</svg>
+			{:else if desk.problem}
+				<p class="nothing">
+					{desk.problem.variables.length === 2
+						? 'This region has too many lines to be drawn.'
+						: `A region is drawn for two variables; this problem has ${desk.problem.variables.length}.`}
+				</p>
+			{:else}
+				<p class="nothing">The region appears here as soon as the statement can be read.</p>
+			{/if}
+		</div>
+		{#if desk.problem && desk.region}<RegionCaption
+				{desk}
+				problem={desk.problem}
+				region={desk.region}
+				{corner}
+			/>{/if}
+	</div>
+</Pane>
+
+<style>
+	.stack {
+		display: flex;
+		flex-direction: column;
+		height: 100%;
+		min-height: 0;
+	}
+	.canvas {
+		flex: 1;
+		min-height: 0;
+		position: relative;
+		overflow: hidden;
+	}
+	.stale {
+		opacity: 0.72;
+	}
+	svg {
+		position: absolute;
+		inset: 0;
+		touch-action: none;
+		cursor: grab;
+	}
+	svg:active {
+		cursor: grabbing;
+	}
+	.tool {
+		width: 1.9rem;
+		height: 1.9rem;
+	}
+	.fit {
+		font-size: var(--size-note);
+		padding: 0.2rem 0.5rem;
+	}
+	.nothing {
+		padding: 0 var(--gap-3);
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>

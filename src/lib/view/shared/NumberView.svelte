@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { showNumber, takeApart, type NumberStyle } from '$lib/core/number/show';
+	import type { Rational } from '$lib/core/number/rational';
+
+	/** A number set as in a book: a true minus, and numerator over denominator. */
+	let { value, style = 'fraction' }: { value: Rational; style?: NumberStyle } = $props();
+	const shown = $derived(takeApart(value, style));
+</script>
+
+{#if shown.over}
+	<span class="number" role="img" aria-label={showNumber(value, style)}
+		>{#if shown.negative}<span class="minus">−</span>{/if}<span class="fraction"
+			><span class="top">{shown.digits}</span><span class="bottom">{shown.over}</span></span
+		></span
+	>
+{:else}
+	<span class="number">{shown.negative ? '−' : ''}{shown.digits}</span>
+{/if}
+
+<style>
+	.number {
+		white-space: nowrap;
+	}
+	.fraction {
+		display: inline-flex;
+		flex-direction: column;
+		vertical-align: middle;
+		text-align: center;
+		font-size: 0.78em;
+		line-height: 1.08;
+		margin-inline: 0.1em;
+	}
+	.top {
+		border-bottom: 1px solid currentColor;
+		padding-inline: 0.15em;
+	}
+	.bottom {
+		padding-inline: 0.15em;
+	}
+	.minus {
+		margin-right: 0.05em;
+	}
+</style>

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import type { Diagnostic } from '$lib/core/problem/statement/diagnostics';
+
+	interface Props {
+		findings: readonly Diagnostic[];
+		onshow: (finding: Diagnostic) => void;
+	}
+	let { findings, onshow }: Props = $props();
+	const ordered = $derived(
+		[...findings].sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))
+	);
+</script>
+
+<div class="findings" aria-live="polite">
+	{#if ordered.length}
+		<ul>
+			{#each ordered as finding (`${finding.code} ${finding.from} ${finding.message}`)}
+				<li class={finding.severity}>
+					<button onclick={() => onshow(finding)}>
+						<span class="kind">{finding.severity === 'error' ? 'Error' : 'Notice'}</span>
+						{finding.message}
+					</button>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</div>
+
+<style>
+	.findings {
+		flex: none;
+		max-height: 42%;
+		overflow: auto;
+	}
+	ul {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+		border-top: 1px solid var(--rule);
+	}
+	button {
+		display: block;
+		width: 100%;
+		text-align: left;
+		padding: 0.25rem var(--gap-3);
+		font-size: var(--size-note);
+		line-height: 1.35;
+		cursor: pointer;
+	}
+	.kind {
+		font-style: italic;
+		font-weight: 650;
+		margin-right: 0.3rem;
+	}
+	.error {
+		background: var(--error-wash);
+	}
+	.error .kind {
+		color: var(--error);
+	}
+	.notice .kind {
+		color: var(--notice);
+	}
+</style>

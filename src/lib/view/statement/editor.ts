@@ -1,0 +1,184 @@
+import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
+import type { Identity } from '$lib/desk/identity';
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { setDiagnostics } from '@codemirror/lint';
+import { EditorState, RangeSet, StateEffect, StateField, type Extension } from '@codemirror/state';
+import {
+	Decoration,
+	drawSelection,
+	EditorView,
+	gutter,
+	GutterMarker,
+	keymap,
+	type DecorationSet
+} from '@codemirror/view';
+import { markPath } from '../shared/marks';
+import { statementLanguage } from './language';
+
+/** A line of the statement that has an identity in the other views. */
+export interface MarkedLine {
+	readonly place: Place;
+	readonly identity: Identity;
+}
+
+class IdentityMarker extends GutterMarker {
+	constructor(private readonly identity: Identity) {
+		super();
+	}
+	eq(other: IdentityMarker): boolean {
+		return other.identity.mark === this.identity.mark && other.identity.colour === this.identity.colour;
+	}
+	toDOM(): Node {
+		const box = document.createElement('span');
+		const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+		const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+		const { d, filled } = markPath(this.identity.mark);
+		svg.setAttribute('viewBox', '-6 -6 12 12');
+		svg.setAttribute('width', '11');
+		path.setAttribute('d', d);
+		path.setAttribute('fill', filled ? 'currentColor' : 'none');
+		path.setAttribute('stroke', 'currentColor');
+		path.setAttribute('stroke-width', '2');
+		svg.append(path);
+		box.style.color = this.identity.colour;
+		box.append(svg);
+		return box;
+	}
+}
+
+const setMarks = StateEffect.define<readonly MarkedLine[]>();
+const setLit = StateEffect.define<readonly { from: number; to: number; line: boolean }[]>();
+
+const marks = StateField.define<RangeSet<GutterMarker>>({
+	create: () => RangeSet.empty,
+	update(set, tr) {
+		set = set.map(tr.changes);
+		for (const effect of tr.effects)
+			if (effect.is(setMarks)) {
+				const size = tr.state.doc.length;
+				const lines = effect.value.filter(({ place }) => place.from <= size);
+				set = RangeSet.of(
+					lines.map(({ place, identity }) =>
+						new IdentityMarker(identity).range(tr.state.doc.lineAt(place.from).from)
+					),
+					true
+				);
+			}
+		return set;
+	}
+});
+
+const lit = StateField.define<DecorationSet>({
+	create: () => Decoration.none,
+	update(set, tr) {
+		set = set.map(tr.changes);
+		for (const effect of tr.effects)
+			if (effect.is(setLit)) {
+				const size = tr.state.doc.length;
+				set = Decoration.set(
+					effect.value
+						.filter(({ from, to }) => to <= size && from <= to)
+						.map(({ from, to, line }) =>
+							line
+								? Decoration.line({ class: 'lit-line' }).range(tr.state.doc.lineAt(from).from)
+								: Decoration.mark({ class: 'lit-name' }).range(from, to)
+						),
+					true
+				);
+			}
+		return set;
+	},
+	provide: (field) => EditorView.decorations.from(field)
+});
+
+const look = EditorView.theme({
+	'&': { height: '100%', fontSize: 'var(--size-text)', color: 'var(--ink)', backgroundColor: 'transparent' },
+	'&.cm-focused': { outline: 'none' },
+	'.cm-scroller': { fontFamily: 'var(--font-text)', lineHeight: '1.5', overflow: 'auto' },
+	'.cm-content': { padding: '0.2rem 0', caretColor: 'var(--ink)' },
+	'.cm-line': { padding: '0 0.6rem 0 0.2rem' },
+	'.cm-gutters': { backgroundColor: 'transparent', border: 'none', paddingLeft: '0.5rem' },
+	'.cm-identity': { width: '1.1rem' },
+	'.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '1.5px' },
+	'.cm-selectionBackground, &.cm-focused .cm-selectionBackground': {
+		backgroundColor: 'color-mix(in oklab, var(--focus) 22%, transparent) !important'
+	},
+	'.lit-line': { backgroundColor: 'var(--now-wash)' },
+	'.lit-name': { backgroundColor: 'var(--now-wash)' },
+	'.cm-lintRange-error': {
+		backgroundImage: 'none',
+		textDecoration: 'underline wavy var(--error) 1.5px',
+		textUnderlineOffset: '3px'
+	},
+	'.cm-lintRange-info, .cm-lintRange-warning': {
+		backgroundImage: 'none',
+		textDecoration: 'underline dotted var(--notice) 2px',
+		textUnderlineOffset: '3px'
+	},
+	'.cm-lintPoint-error::after': { borderBottomColor: 'var(--error)' },
+	'.cm-tooltip': {
+		backgroundColor: 'var(--sheet-raised)',
+		color: 'var(--ink)',
+		border: '1px solid var(--rule)',
+		maxWidth: '24rem'
+	}
+});
+
+export interface EditorHooks {
+	readonly label: string;
+	/** the text changed; returns what was found in it */
+	onwrite(text: string): readonly Finding[];
+	/** the pointer or cursor is at this offset, or away */
+	onpoint(offset: number | null): void;
+}
+
+/** Builds the statement's editor in an element. */
+export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks): EditorView {
+	const extensions: Extension[] = [
+		history(),
+		drawSelection(),
+		EditorView.lineWrapping,
+		keymap.of([...defaultKeymap, ...historyKeymap]),
+		statementLanguage(),
+		marks,
+		lit,
+		gutter({ class: 'cm-identity', markers: (view) => view.state.field(marks) }),
+		look,
+		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false' }),
+		EditorView.updateListener.of((update) => {
+			if (update.docChanged) showFindings(update.view, hooks.onwrite(update.state.doc.toString()));
+			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(update.state.selection.main.head);
+		}),
+		EditorView.domEventHandlers({
+			mousemove: (event, view) => hooks.onpoint(view.posAtCoords({ x: event.clientX, y: event.clientY })),
+			mouseleave: () => hooks.onpoint(null),
+			blur: () => hooks.onpoint(null)
+		})
+	];
+	return new EditorView({ parent, state: EditorState.create({ doc: text, extensions }) });
+}
+
+/** Replaces the whole text as one edit that can be undone. */
+export function replaceText(view: EditorView, text: string): void {
+	view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: text } });
+}
+
+/** Underlines findings where they are. */
+export function showFindings(view: EditorView, findings: readonly Finding[]): void {
+	const size = view.state.doc.length;
+	const diagnostics = findings.map((finding) => ({
+		from: Math.min(finding.from, size),
+		to: Math.min(finding.to, size),
+		severity: finding.severity === 'error' ? ('error' as const) : ('info' as const),
+		message: finding.message
+	}));
+	view.dispatch(setDiagnostics(view.state, diagnostics));
+}
+
+export const showMarks = (view: EditorView, lines: readonly MarkedLine[]): void =>
+	view.dispatch({ effects: setMarks.of(lines) });
+
+export const showLit = (
+	view: EditorView,
+	places: readonly { from: number; to: number; line: boolean }[]
+): void => view.dispatch({ effects: setLit.of(places) });

@@ -1,0 +1,66 @@
+import { isZero, ONE, sign, type Rational } from '$lib/core/number/rational';
+import { texNumber } from '$lib/core/number/show';
+import {
+	effectiveBounds,
+	type Problem,
+	type Relation,
+	type Terms,
+	type Variable
+} from '$lib/core/problem/types';
+
+const TEX_RELATION: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
+
+const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
+
+/** A name as mathematics: `x1` with an index, a word in italics, other scripts upright. */
+export function texName(name: string): string {
+	const [, body, index] = /^(.*?)_?(\p{Nd}*)$/u.exec(name) ?? [null, name, ''];
+	const primes = /'*$/.exec(body)![0];
+	const bare = body.slice(0, body.length - primes.length).replace(/_/g, '\u00a0');
+	const letters = /^[a-zA-Z]+$/.test(bare)
+		? bare.length === 1
+			? bare
+			: `\\mathit{${bare}}`
+		: `\\text{${escape(bare)}}`;
+	return letters + (primes ? `^{${'\\prime'.repeat(primes.length)}}` : '') + (index ? `_{${index}}` : '');
+}
+
+/** A linear expression as mathematics. */
+export function texTerms(terms: Terms, constant?: Rational): string {
+	let tex = '';
+	const add = (value: Rational, name: string) => {
+		const minus = sign(value) < 0;
+		tex += tex ? (minus ? ' - ' : ' + ') : minus ? '-' : '';
+		const size = value.abs();
+		if (name === '' || !size.equals(ONE)) tex += texNumber(size) + (name ? '\\,' : '');
+		tex += name;
+	};
+	for (const [name, value] of terms) add(value, texName(name));
+	if (constant && !isZero(constant)) add(constant, '');
+	return tex || '0';
+}
+
+/** `\le 120` */
+export const texLimit = (relation: Relation, rhs: Rational): string =>
+	`${TEX_RELATION[relation]}\\; ${texNumber(rhs)}`;
+
+export const texUnit = (unit: string | undefined): string =>
+	unit ? `\\;\\text{\\small ${escape(unit)}}` : '';
+
+function signOf(variable: Variable): string {
+	const name = texName(variable.name);
+	if (variable.domain === 'binary') return `${name} \\in \\{0, 1\\}`;
+	const { lower, upper } = effectiveBounds(variable);
+	const ends = `${lower ? `${texNumber(lower)} \\le ` : ''}${name}${upper ? ` \\le ${texNumber(upper)}` : ''}`;
+	const range =
+		lower && !upper ? `${name} \\ge ${texNumber(lower)}` : lower || upper ? ends : `${name}\\ \\text{free}`;
+	return variable.domain === 'integer' ? `${range},\\ ${name} \\in \\mathbb{Z}` : range;
+}
+
+/** The signs, bounds and domains of the variables; ordinary ones together. */
+export function texSigns(problem: Problem): string[] {
+	const ordinary = (v: Variable) => v.domain === 'continuous' && v.lower && isZero(v.lower) && !v.upper;
+	const plain = problem.variables.filter(ordinary).map((v) => texName(v.name));
+	const rest = problem.variables.filter((v) => !ordinary(v)).map(signOf);
+	return plain.length ? [`${plain.join(', ')} \\ge 0`, ...rest] : rest;
+}
