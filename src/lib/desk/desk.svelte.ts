@@ -16,7 +16,7 @@ import type { Rule } from '$lib/core/method/types';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
 import { sameProblem, type Problem } from '$lib/core/problem/types';
-import { cell, isPrimalFeasible, readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Pointed } from './identity';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
@@ -120,10 +120,12 @@ export class Desk {
 
 	private step(tableau: Tableau, row: number, position: number, by: DeskRule | 'hand'): void {
 		const columns = tableau.form.columns;
+		const outside = by === 'hand' && !isPrimalFeasible(pivot(tableau, row, position));
 		const choice = {
 			enter: columns[tableau.nonbasic[position]].id,
 			leave: columns[tableau.basis[row]].id,
-			by
+			by,
+			...(outside ? { outside } : {})
 		};
 		// a step from where the statement forced us back to starts there
 		this.trail = takeStep({ ...this.trail, current: this.standing }, choice);

@@ -50,6 +50,7 @@ const schema = yup.object({
 							.object({
 								enter: yup.string().required().max(100),
 								leave: yup.string().required().max(100),
+								outside: yup.boolean(),
 								by: yup
 									.string()
 									.oneOf(['hand', 'dantzig', 'bland', 'greatest-improvement', 'steepest-edge'])

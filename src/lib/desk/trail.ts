@@ -1,17 +1,18 @@
 import { choiceAt } from '$lib/core/method/rules';
 import type { Choice, EnteringRule } from '$lib/core/method/types';
-import { cell, pivot, startTableau, type Tableau } from '$lib/core/tableau/tableau';
+import { cell, isPrimalFeasible, pivot, startTableau, type Tableau } from '$lib/core/tableau/tableau';
 import type { Form } from '$lib/core/form/types';
 
 /** A step of the trail, small enough to save: which columns traded places, and who chose. */
 export interface TrailNode {
 	readonly id: number;
 	readonly parent: number | null;
-	/** null at the root */
+	/** null at the root; `outside` where the step left the region when it was taken */
 	readonly choice: {
 		readonly enter: string;
 		readonly leave: string;
 		readonly by: EnteringRule | 'hand';
+		readonly outside?: boolean;
 	} | null;
 }
 
@@ -76,10 +77,17 @@ export function replay(trail: Trail, form: Form | null): Map<number, TrailStop> 
 	return stops;
 }
 
-/** The node to stand on: the current one, or its nearest ancestor that the statement still allows. */
+/**
+ * The node to stand on: the current one, or where an edited statement no longer allows it (or it now leaves the region,
+ * which it did not) the last one before that.
+ */
 export function standingOn(trail: Trail, stops: ReadonlyMap<number, TrailStop>): number {
-	const possible = pathTo(trail, trail.current).filter((node) => stops.get(node.id)?.tableau);
-	return possible.at(-1)?.id ?? 0;
+	const path = pathTo(trail, trail.current);
+	const broken = path.findIndex((node) => {
+		const tableau = stops.get(node.id)?.tableau;
+		return !tableau || (!node.choice?.outside && !isPrimalFeasible(tableau));
+	});
+	return path[broken < 0 ? path.length - 1 : Math.max(0, broken - 1)].id;
 }
 
 /** Whether a trail from outside hangs together: one root, parents before children, no id twice, a current node. */

@@ -7,6 +7,8 @@
 	import Pane from '../shared/Pane.svelte';
 
 	let { desk }: { desk: Desk } = $props();
+	/** said between sentences, so that copied and spoken text has it too */
+	const BETWEEN = ' ';
 
 	function pointedOfPiece(piece: Piece): Pointed | null {
 		if (piece.kind === 'constraint') return { kind: 'constraint', name: piece.name };
@@ -26,7 +28,7 @@
 				<h3>{remark.heading}</h3>
 				<p>
 					{#each remark.sentences as sentence, i (i)}
-						<span class="sentence"
+						<span
 							>{#each sentence as piece, k (k)}{#if piece.kind === 'text'}{piece.text}{:else if piece.kind === 'number'}<NumberView
 										value={piece.value}
 										style={desk.numbers}
@@ -38,7 +40,7 @@
 										onpointerenter={() => desk.point(pointed)}
 										onpointerleave={() => desk.point(null)}
 										>{#if identity}<MarkGlyph {identity} size={9} />&nbsp;{/if}{nameOf(piece)}</span
-									>{/if}{/each}</span
+									>{/if}{/each}{BETWEEN}</span
 						>
 					{/each}
 				</p>
@@ -83,9 +85,6 @@
 	}
 	p {
 		margin: 0.1rem 0 0;
-	}
-	.sentence::after {
-		content: ' ';
 	}
 	.name {
 		font-weight: 600;

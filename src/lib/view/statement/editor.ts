@@ -144,7 +144,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		lit,
 		gutter({ class: 'cm-identity', markers: (view) => view.state.field(marks) }),
 		look,
-		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false' }),
+		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false', tabindex: '0' }),
 		EditorView.updateListener.of((update) => {
 			if (update.docChanged) showFindings(update.view, hooks.onwrite(update.state.doc.toString()));
 			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(update.state.selection.main.head);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { isZero, type Rational } from '$lib/core/number/rational';
-	import { showNumber, type NumberStyle } from '$lib/core/number/show';
+	import type { NumberStyle } from '$lib/core/number/show';
 	import NumberView from '../shared/NumberView.svelte';
 
 	interface Props {
@@ -29,7 +29,7 @@
 	data-entry={place}
 	tabindex={reached ? 0 : -1}
 	aria-disabled={isZero(value)}
-	aria-label={`${showNumber(value, style)}: pivot, ${name}`}
+	data-pivot={name}
 	onclick={onpivot}
 	{onkeydown}
 	onpointerenter={() => onnear(true)}
@@ -40,7 +40,7 @@
 	}}
 	onblur={() => onnear(false)}
 >
-	<NumberView {value} {style} />
+	<NumberView {value} {style} /><span class="only-heard">: pivot, {name}</span>
 </button>
 
 <style>

@@ -1,0 +1,122 @@
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+
+/** The desk in a browser, as a person uses it: what is typed, clicked and read. */
+export class DeskPage {
+	/** anything the page printed to the console or threw */
+	readonly complaints: string[] = [];
+
+	private constructor(readonly page: Page) {
+		page.on('console', (message) => {
+			if (['error', 'warn'].includes(message.type())) this.complaints.push(message.text());
+		});
+		page.on('pageerror', (error) => this.complaints.push(String(error)));
+	}
+
+	/** A fresh visitor: nothing kept from others. */
+	static async visit(
+		browser: Browser,
+		url: string,
+		before?: (page: Page) => Promise<unknown>
+	): Promise<DeskPage> {
+		const context = await browser.createBrowserContext();
+		const page = await context.newPage();
+		await page.setViewport({ width: 1280, height: 800 });
+		const desk = new DeskPage(page);
+		await before?.(page);
+		await page.goto(url);
+		await page.waitForSelector('.cm-content');
+		return desk;
+	}
+
+	async close(): Promise<void> {
+		await this.page.browserContext().close();
+	}
+
+	/** Replaces the statement by typing. */
+	async write(text: string): Promise<void> {
+		await this.page.click('.cm-content');
+		await this.press('Control+a');
+		await this.page.keyboard.press('Backspace');
+		await this.page.keyboard.type(text);
+	}
+
+	async press(keys: string): Promise<void> {
+		const parts = keys.split('+') as Parameters<Page['keyboard']['down']>[0][];
+		for (const key of parts.slice(0, -1)) await this.page.keyboard.down(key);
+		await this.page.keyboard.press(parts.at(-1)!);
+		for (const key of parts.slice(0, -1).reverse()) await this.page.keyboard.up(key);
+	}
+
+	/** A button by its words or its name for screen readers. */
+	async button(name: string): Promise<ElementHandle<HTMLButtonElement>> {
+		const handle = await this.page.waitForSelector(`aria/${name}[role="button"]`);
+		return handle as ElementHandle<HTMLButtonElement>;
+	}
+
+	async click(name: string): Promise<void> {
+		await (await this.button(name)).click();
+	}
+
+	/** Clicks the tableau's entry that brings one variable in and another out. */
+	async pivot(entering: string, leaving: string): Promise<void> {
+		const selector = `button.entry[data-pivot="${entering} in, ${leaving} out"]`;
+		await (await this.page.waitForSelector(selector))!.click();
+	}
+
+	/** What a pane shows, as text with single spaces. */
+	async read(pane: string): Promise<string> {
+		return this.page.evaluate((name) => {
+			const heading = [...document.querySelectorAll('h2')].find((h) => h.textContent === name);
+			const section = heading?.closest('section');
+			return (section?.innerText ?? '').replace(/\s+/g, ' ').trim();
+		}, pane);
+	}
+
+	/** Waits until a pane shows a text. */
+	async shows(pane: string, text: string): Promise<void> {
+		const end = Date.now() + 8000;
+		let seen = '';
+		while (Date.now() < end) {
+			seen = await this.read(pane);
+			if (seen.includes(text)) return;
+			await new Promise((resolve) => setTimeout(resolve, 50));
+		}
+		throw new Error(`${pane} does not show “${text}” but: ${seen}`);
+	}
+
+	/** The tableau as rows of cells. */
+	async tableau(): Promise<string[][]> {
+		return this.page.evaluate(() =>
+			[...document.querySelectorAll('table tr')].map((row) =>
+				[...row.children].map((cell) => {
+					const fraction = cell.querySelector('.number[aria-label]');
+					return (fraction?.getAttribute('aria-label') ?? (cell as HTMLElement).innerText)
+						.replace(/\s+/g, ' ')
+						.trim();
+				})
+			)
+		);
+	}
+
+	/** Where the current point stands, in pixels of the picture. */
+	async point(): Promise<{ x: number; y: number }> {
+		return this.page.$eval('g.here', (g) => {
+			const box = g.querySelector('circle')!.getBoundingClientRect();
+			return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+		});
+	}
+
+	text(): Promise<string> {
+		return this.page.$$eval('.cm-line', (lines) => lines.map((line) => line.textContent).join('\n'));
+	}
+
+	/** Waits for the saving of the last edit. */
+	async kept(): Promise<void> {
+		await this.page
+			.waitForFunction(() => document.querySelector('.kept')?.textContent === 'saving …', { timeout: 1000 })
+			.catch(() => {});
+		await this.page.waitForFunction(
+			() => document.querySelector('.kept')?.textContent === 'saved in this browser'
+		);
+	}
+}

@@ -1,0 +1,312 @@
+import axe from 'axe-core';
+import type { Browser } from 'puppeteer-core';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
+import { launch, serve } from '../scripts/browser.mjs';
+import { DeskPage } from './desk-page';
+
+let browser: Browser;
+let server: Awaited<ReturnType<typeof serve>>;
+let desk: DeskPage;
+
+beforeAll(async () => {
+	[browser, server] = await Promise.all([launch(), serve()]);
+});
+afterAll(async () => {
+	await browser?.close();
+	server?.stop();
+});
+beforeEach(async () => {
+	desk = await DeskPage.visit(browser, server.url);
+});
+afterEach(async () => {
+	const { complaints } = desk;
+	await desk.close();
+	expect(complaints).toEqual([]);
+});
+
+const MIX = `max gain [thalers] = 3 cups + 5 jugs
+shelf: cups <= 4
+kiln [hours]: 2 jugs <= 12
+clay [kg]: 3 cups + 2 jugs <= 18`;
+
+const findings = () =>
+	desk.page.$$eval('.findings li', (items) =>
+		items.map((item) => item.textContent!.replace(/\s+/g, ' ').trim())
+	);
+
+describe('from a statement to the best corner', () => {
+	test('a statement is typeset, drawn and pivoted by clicking, and the conclusion is in its words', async () => {
+		await desk.write(MIX);
+		await desk.shows('Problem', 'kiln');
+		expect(await desk.page.$$eval('.katex-error', (list) => list.length)).toBe(0);
+		expect(
+			await desk.page.$$eval('.corner', (list) => list.map((c) => c.getAttribute('aria-label')))
+		).toEqual(['Corner (0, 0)', 'Corner (4, 0)', 'Corner (4, 3)', 'Corner (2, 6), best', 'Corner (0, 6)']);
+		await desk.pivot('jugs', 's2');
+		await desk.shows('Commentary', 'jugs in, s2 out');
+		await desk.shows('Commentary', 'corner (0, 6)');
+		await desk.pivot('cups', 's3');
+		await desk.shows('Commentary', 'Best plan: cups = 2 and jugs = 6. Then gain = 36 thalers.');
+		const rows = await desk.tableau();
+		expect(rows[0].slice(0, 7)).toEqual(['basis', 'cups', 'jugs', 's1', 's2', 's3', 'rhs']);
+		expect(rows.at(-1)!.slice(0, 7)).toEqual(['gain', '0', '0', '0', '3/2', '1', '36']);
+	});
+
+	test('the point walks along the edges, and its steps can be retraced', async () => {
+		await desk.write(MIX);
+		const start = await desk.point();
+		await desk.click('Next');
+		await desk.shows('Commentary', 'corner (0, 6)');
+		await new Promise((resolve) => setTimeout(resolve, 250));
+		const midway = await desk.point();
+		await new Promise((resolve) => setTimeout(resolve, 700));
+		const arrived = await desk.point();
+		// along the vertical axis: x stays, y is between
+		expect(Math.abs(midway.x - start.x)).toBeLessThan(1.5);
+		expect(midway.y).toBeLessThan(start.y - 2);
+		expect(midway.y).toBeGreaterThan(arrived.y + 2);
+		await desk.click('To the end');
+		await desk.shows('Trail', 'cups in, s3 out');
+		await desk.click('Back');
+		await desk.shows('Commentary', 'corner (0, 6)');
+	});
+
+	test('going back and choosing otherwise branches and loses nothing; a reload restores it all', async () => {
+		await desk.write(MIX);
+		await desk.click('Next');
+		await desk.click('Next');
+		await desk.page.locator('aria/start s1 s2 s3 0').click();
+		await desk.pivot('cups', 's1');
+		await desk.shows('Trail', 'cups in, s1 out');
+		await desk.shows('Trail', 'cups in, s3 out');
+		await desk.page.click('.switch-item:has(input[value="decimal"])');
+		await desk.click('Zoom in');
+		await desk.kept();
+		const [text, trail] = [await desk.text(), await desk.read('Trail')];
+		await desk.page.reload();
+		await desk.page.waitForSelector('.cm-content');
+		expect(await desk.text()).toBe(text);
+		expect(await desk.read('Trail')).toBe(trail);
+		await desk.shows('Commentary', 'corner (4, 0)');
+		expect(
+			await desk.page.$eval('input[value="decimal"]', (input) => (input as HTMLInputElement).checked)
+		).toBe(true);
+		expect(await (await desk.button('Fit')).evaluate((b) => b.disabled)).toBe(false);
+	});
+
+	test('pivots that are not sensible are explained; a zero entry is refused', async () => {
+		await desk.write(MIX);
+		await desk.pivot('jugs', 's1');
+		await desk.shows('Commentary', 'No pivot on zero');
+		expect(await desk.read('Trail')).not.toContain('in,');
+		await desk.pivot('jugs', 's3');
+		await desk.shows('Commentary', 'its ratio 9 is larger than 6 of s2');
+		await desk.shows('Commentary', 'Outside the region');
+		expect(await (await desk.button('Next')).evaluate((b) => b.disabled)).toBe(true);
+	});
+
+	test('a degenerate corner, an edge of optima and an unbounded problem are named as such', async () => {
+		await desk.write('max z = 2 x + 4 y\na: x + 2 y <= 5\nb: x + y <= 4');
+		await desk.click('To the end');
+		await desk.shows('Commentary', 'other plans may be just as good');
+		await desk.shows('Region', 'A whole edge is optimal');
+		await desk.write('max z = x + 2 y\na: x - y <= 2\nb: y - 2 x <= 3');
+		await desk.click('To the end');
+		await desk.shows('Commentary', 'can rise without end');
+		await desk.shows('Region', 'improves without end');
+	});
+
+	test('a problem without a slack start is drawn, and the tableau part says what it needs', async () => {
+		await desk.write('min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1');
+		await desk.shows('Tableau', 'cannot start from its slacks alone');
+		await desk.shows('Commentary', 'fix is an equality');
+		await desk.shows('Region', 'half-line');
+	});
+});
+
+describe('wrong and doubtful statements', () => {
+	test('errors stand at their place with a way out, and the rest keeps the last right problem', async () => {
+		await desk.write(MIX);
+		await desk.click('Next');
+		await desk.page.click('.cm-content');
+		await desk.press('Control+End');
+		await desk.page.keyboard.type(' +');
+		await desk.shows('Statement', 'Something is missing after “+”');
+		for (const pane of ['Problem', 'Region', 'Tableau', 'Commentary'])
+			expect(await desk.read(pane)).toContain('last right statement');
+		await desk.page.keyboard.press('Backspace');
+		await desk.page.keyboard.press('Backspace');
+		await desk.page.waitForFunction(() => !document.querySelector('.findings li'));
+		expect(await desk.read('Region')).not.toContain('last right statement');
+		await desk.shows('Trail', 'jugs in, s2 out');
+	});
+
+	test('notices stop nothing', async () => {
+		await desk.write(
+			'max gain = 3 bowls + 5 vases + 2 lids\nclay: bowls + vases + bowls <= 4\nkiln: bowls + vasse <= 3'
+		);
+		await desk.page.waitForSelector('.findings .notice');
+		expect(await findings()).toEqual([
+			'Notice lids is in no constraint.',
+			'Notice bowls stands twice in row clay; read together as 2 bowls.',
+			'Notice vasse occurs only here and is one letter away from vases. Is vases meant?'
+		]);
+		await desk.shows('Tableau', 'vasse');
+	});
+
+	test('undo and redo take back edits of the statement', async () => {
+		await desk.write(MIX);
+		await desk.page.keyboard.type('0');
+		await desk.shows('Problem', '180');
+		await desk.click('Undo edit');
+		const undone = await desk.text();
+		await desk.click('Redo edit');
+		expect(await desk.text()).not.toBe(undone);
+	});
+
+	test('hostile and huge texts leave every pane standing', async () => {
+		for (const text of [
+			'max ((((((',
+			'"',
+			`max z = x\nr: x <= ${'9'.repeat(300)}`,
+			'max z = <script>alert(1)</script>',
+			'title "<img src=x onerror=alert(1)>"\nmax z = x\nr: x <= 1/3'
+		]) {
+			await desk.page.evaluate((t) => {
+				const content = document.querySelector<HTMLElement>('.cm-content')!;
+				content.focus();
+				document.execCommand('selectAll');
+				document.execCommand('insertText', false, t);
+			}, text);
+			for (const pane of ['Statement', 'Problem', 'Region', 'Tableau', 'Trail', 'Commentary'])
+				expect((await desk.read(pane)).length).toBeGreaterThan(pane.length);
+		}
+		await desk.page.waitForFunction(
+			() => document.querySelector('.lesson')?.textContent === '<img src=x onerror=alert(1)>'
+		);
+	});
+});
+
+describe('one identity, one screen, for everyone', () => {
+	test('pointing at a constraint in one view lights it in the others', async () => {
+		const lit = () =>
+			desk.page.evaluate(() => ({
+				typeset: document.querySelector('[data-constraint="wheel"]')!.classList.contains('lit'),
+				line: document.querySelector('[data-line="wheel"]')!.classList.contains('lit'),
+				column: document.querySelector('th[data-column="s2"]')!.classList.contains('lit'),
+				text: !!document.querySelector('.lit-line')
+			}));
+		const all = { typeset: true, line: true, column: true, text: true };
+		for (const selector of [
+			'[data-constraint="wheel"]',
+			'th[data-column="s2"]',
+			'[data-line="wheel"] .stroke'
+		]) {
+			await desk.page.hover('h1');
+			expect(await lit()).toEqual({ typeset: false, line: false, column: false, text: false });
+			await desk.page.hover(selector);
+			expect(await lit()).toEqual(all);
+		}
+	});
+
+	test('everything is on one screen, at three sizes', async () => {
+		for (const [width, height] of [
+			[1280, 800],
+			[1024, 768],
+			[1920, 1080]
+		]) {
+			await desk.page.setViewport({ width, height });
+			const fits = await desk.page.evaluate(() => {
+				const root = document.documentElement;
+				const buttons = [...document.querySelectorAll('header button')].map((b) => b.getBoundingClientRect());
+				return (
+					root.scrollHeight <= innerHeight &&
+					root.scrollWidth <= innerWidth &&
+					buttons.every((b) => b.right <= innerWidth && b.bottom <= innerHeight && b.width > 0)
+				);
+			});
+			expect(fits, `${width}×${height}`).toBe(true);
+		}
+	});
+
+	test('axe finds nothing, in light, in dark, and with an error', async () => {
+		const check = async () => {
+			await desk.page.evaluate(axe.source);
+			const result = await desk.page.evaluate(() => (globalThis as unknown as { axe: typeof axe }).axe.run());
+			return result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' | ')}`);
+		};
+		await desk.click('To the end');
+		await new Promise((resolve) => setTimeout(resolve, 1500));
+		expect(await check()).toEqual([]);
+		await desk.click('Dark');
+		await new Promise((resolve) => setTimeout(resolve, 300));
+		expect(await check()).toEqual([]);
+		await desk.write('max z = x y');
+		expect(await check()).toEqual([]);
+	});
+
+	test('a whole solve by keyboard alone', async () => {
+		await desk.page.click('.cm-content');
+		for (let i = 0; i < 40; i++) {
+			await desk.page.keyboard.press('Tab');
+			if (await desk.page.evaluate(() => document.activeElement?.classList.contains('entry'))) break;
+		}
+		await desk.press('ArrowRight');
+		await desk.press('ArrowDown');
+		await desk.press('ArrowDown');
+		await desk.press('Enter');
+		await desk.shows('Commentary', 'vases in, s3 out');
+	});
+});
+
+describe('storage that fails', () => {
+	const blocked = (script: string) =>
+		DeskPage.visit(browser, server.url, (page) => page.evaluateOnNewDocument(script));
+
+	test('blocked: a message, and the application works', async () => {
+		const other = await blocked(
+			`for (const k of ['indexedDB', 'localStorage']) Object.defineProperty(window, k, { get() { throw new DOMException('denied', 'SecurityError') } });`
+		);
+		await other.page.waitForSelector('[role="alert"]');
+		await other.click('Next');
+		await other.shows('Commentary', 'vases in');
+		expect(other.complaints).toEqual([]);
+		await other.close();
+	});
+
+	test('full: a message, and the application works', async () => {
+		const other = await blocked(
+			`IDBObjectStore.prototype.put = function () { throw new DOMException('full', 'QuotaExceededError') };`
+		);
+		await other.click('Next');
+		await other.page.waitForFunction(() =>
+			document.querySelector('[role="alert"]')?.textContent?.includes('full')
+		);
+		await other.shows('Commentary', 'vases in');
+		await other.close();
+	});
+
+	test('damaged: the lesson is set aside with a message, and the demo opens', async () => {
+		await desk.click('Next');
+		await desk.kept();
+		await desk.page.evaluate(
+			() =>
+				new Promise((resolve, reject) => {
+					const open = indexedDB.open('mathesis');
+					open.onerror = reject;
+					open.onsuccess = () => {
+						const put = open.result
+							.transaction('lessons', 'readwrite')
+							.objectStore('lessons')
+							.put({ format: 'mathesis-lesson', version: 1, statement: 7 }, 'open-lesson');
+						put.onsuccess = resolve;
+					};
+				})
+		);
+		await desk.page.reload();
+		await desk.page.waitForFunction(() =>
+			document.querySelector('[role="alert"]')?.textContent?.includes('damaged')
+		);
+		await desk.shows('Statement', 'Spring firing');
+	});
+});
