@@ -1,11 +1,14 @@
 import Fraction from 'fraction.js';
 import type { Form } from '../form/types';
-import { isZero, lcm, numerator, ZERO, type Rational } from '../number/rational';
+import { isZero, lcm, numerator, ONE, ZERO, type Rational } from '../number/rational';
 import type { Plan } from '../problem/types';
 import { compareProducts, makeKernel, pivotKernel, type Cell, type Kernel } from './kernel';
 
-/** An objective row of a tableau: the objective itself, phase one's sum of artificials, or the coefficients of M. */
-export type GoalName = 'z' | 'w' | 'M';
+/**
+ * An objective row of a tableau: the objective itself, phase one's sum of artificials, the coefficients of M, or (`max j`) the
+ * column j, as a further goal of the lexicographic method.
+ */
+export type GoalName = 'z' | 'w' | 'M' | `max ${number}`;
 
 /**
  * A simplex tableau as a value: a pivot gives a new one. Row i reads
@@ -72,7 +75,7 @@ export function startTableau(form: Form, goals: readonly GoalName[] = ['z']): Ta
 	const goalScales: bigint[] = [];
 	for (const goal of goals) {
 		const cells = blank();
-		const { costs, constant } = goal === 'z' ? form : artificialCosts(form);
+		const { costs, constant } = goalCosts(form, goal);
 		// a column's internal coefficient is cost / scale; those of the artificials' rows carry scales
 		const scaleOf = (j: number) => BigInt(scales[j]);
 		const multiple = commonMultiple(
@@ -101,6 +104,12 @@ export function startTableau(form: Form, goals: readonly GoalName[] = ['z']): Ta
 		goalScales,
 		barred: new Set()
 	};
+}
+
+function goalCosts(form: Form, goal: GoalName): { costs: ReadonlyMap<number, Rational>; constant: Rational } {
+	if (goal === 'z') return form;
+	if (goal === 'w' || goal === 'M') return artificialCosts(form);
+	return { costs: new Map([[Number(goal.slice(4)), ONE]]), constant: ZERO };
 }
 
 /**
@@ -202,6 +211,24 @@ export function pivot(t: Tableau, row: number, position: number): Tableau {
 	const [basis, nonbasic] = [[...t.basis], [...t.nonbasic]];
 	[basis[row], nonbasic[position]] = [nonbasic[position], basis[row]];
 	return { ...t, kernel, basis, nonbasic };
+}
+
+/** The tableau without one of its objective rows. */
+export function dropGoal(t: Tableau, goal: GoalName): Tableau {
+	const index = goalIndex(t, goal);
+	const without = <T>(list: readonly T[]) => list.filter((_, i) => i !== index);
+	const { width, height, cells } = t.kernel;
+	const gone = goalRow(t, index) * width;
+	const kept =
+		cells instanceof Float64Array
+			? Float64Array.from([...cells.subarray(0, gone), ...cells.subarray(gone + width)])
+			: [...cells.slice(0, gone), ...cells.slice(gone + width)];
+	return {
+		...t,
+		kernel: { ...t.kernel, height: height - 1, cells: kept },
+		goals: without(t.goals),
+		goalScales: without(t.goalScales)
+	};
 }
 
 /** The value of each column at this basic solution. */

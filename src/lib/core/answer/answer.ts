@@ -1,0 +1,108 @@
+import { prepare, type MethodName } from '../method/solve';
+import { DANTZIG, type Outcome, type Rule, type Step } from '../method/types';
+import type { Rational } from '../number/rational';
+import type { Plan, Problem } from '../problem/types';
+import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
+import { certify, type Certificate } from './certificate';
+import { dualValues, reducedCosts, type Multipliers } from './multipliers';
+import { optimalSet, type OptimalSet } from './optimal-set';
+import { ranging, type Ranging } from './ranging';
+
+/** Limits and hooks of a run; the callback may be asked often and must be cheap. */
+export interface RunOptions {
+	readonly method?: MethodName;
+	readonly rule?: Rule;
+	/** steps after which the run stops */
+	readonly maxSteps?: number;
+	/** asked before each step; an answer is the reason to stop */
+	readonly shouldStop?: (pivots: number) => string | null;
+	/** called for each step */
+	readonly onStep?: (step: Step) => void;
+}
+
+/** How the relaxation of a problem was solved. */
+export interface LinearRun {
+	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
+	readonly reason?: string;
+	readonly method: Exclude<MethodName, 'auto'>;
+	readonly why: string;
+	readonly pivots: number;
+	/** the last tableau reached */
+	readonly tableau: Tableau | null;
+	readonly outcome: Outcome | null;
+}
+
+/** An answer to a linear program, with its proof. */
+export interface LinearAnswer extends LinearRun {
+	readonly objective?: Rational;
+	readonly solution?: Plan;
+	readonly duals?: Multipliers;
+	readonly reducedCosts?: ReadonlyMap<string, Rational>;
+	readonly certificate?: Certificate;
+}
+
+/**
+ * Runs a method on a problem's relaxation to its end or to a limit.
+ * @throws CannotStart where the method asked for has nothing to start from
+ */
+export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun {
+	const { method = 'auto', rule = DANTZIG, maxSteps = Infinity, shouldStop, onStep } = options;
+	const prepared = prepare(problem, method, rule);
+	let pivots = 0;
+	let tableau: Tableau | null = null;
+	const base = { method: prepared.method, why: prepared.reason };
+	const stopped = (reason: string): LinearRun => ({
+		...base,
+		status: 'stopped',
+		reason,
+		pivots,
+		tableau,
+		outcome: null
+	});
+	for (;;) {
+		const halt = shouldStop?.(pivots);
+		if (halt) return stopped(halt);
+		const next = prepared.steps.next();
+		if (next.done) {
+			const outcome = next.value;
+			if (outcome.status === 'cycle')
+				return {
+					...stopped(
+						`The basis came back after ${outcome.length} pivots: under this rule the method cycles.`
+					),
+					tableau: outcome.tableau
+				};
+			return { ...base, status: outcome.status, pivots, tableau: outcome.tableau, outcome };
+		}
+		if (next.value.kind === 'pivot') {
+			if (pivots >= maxSteps) return stopped(`The limit of ${maxSteps} steps was reached.`);
+			pivots += 1;
+		}
+		tableau = next.value.tableau;
+		onStep?.(next.value);
+	}
+}
+
+/** Solves a problem's relaxation: status, plan, dual values, reduced costs and certificate. */
+export function solveLinear(problem: Problem, options: RunOptions = {}): LinearAnswer {
+	const run = runLinear(problem, options);
+	if (!run.outcome) return run;
+	const certificate = certify(run.outcome) ?? undefined;
+	if (run.status !== 'optimal') return { ...run, certificate };
+	const { tableau } = run.outcome;
+	const duals = dualValues(tableau);
+	return {
+		...run,
+		objective: objectiveValue(tableau),
+		solution: readPlan(tableau),
+		duals,
+		reducedCosts: reducedCosts(tableau.form, duals),
+		certificate
+	};
+}
+
+/** What an optimal answer says besides: all optimal plans and the ranges. */
+export function detail(answer: LinearAnswer): { optimalSet: OptimalSet; ranging: Ranging } | null {
+	if (answer.status !== 'optimal' || !answer.tableau) return null;
+	return { optimalSet: optimalSet(answer.tableau), ranging: ranging(answer.tableau) };
+}

@@ -1,0 +1,59 @@
+import type { Rational } from '../number/rational';
+import { compare, isZero, ONE, ZERO } from '../number/rational';
+import { artificialMultipliers } from '../method/artificial';
+import type { Outcome } from '../method/types';
+import { effectiveBounds, type Plan } from '../problem/types';
+import { cost, entryAt, goalIndex, readPlan, type Tableau } from '../tableau/tableau';
+import { dualValues, rowCombination, toConstraints, type Multipliers } from './multipliers';
+
+/** Proof of an answer, as data: docs/CERTIFICATES in words, `checkCertificate` in code. */
+export type Certificate =
+	| { readonly kind: 'optimal'; readonly point: Plan; readonly multipliers: Multipliers }
+	| { readonly kind: 'infeasible'; readonly multipliers: Multipliers; readonly variable?: string }
+	| { readonly kind: 'unbounded'; readonly point: Plan; readonly ray: Plan };
+
+/** The direction in the author's variables when a non-basic column rises by one. */
+export function rayAt(t: Tableau, position: number): Plan {
+	const column = t.nonbasic[position];
+	const move = (index: number): Rational => {
+		if (index === column) return ONE;
+		const row = t.basis.indexOf(index);
+		return row < 0 ? ZERO : entryAt(t, row, position).neg();
+	};
+	return new Map(
+		t.form.substitutions.map(({ variable, parts }) => [
+			variable,
+			parts.reduce((sum, { column: c, factor }) => sum.add(move(c).mul(factor)), ZERO)
+		])
+	);
+}
+
+/** The combination of the form's rows that contradicts itself: y·A ≥ 0 for every column, y·b < 0. */
+function contradiction(t: Tableau, row: number | null): Rational[] {
+	if (row !== null) return rowCombination(t, row);
+	const goal = Math.max(goalIndex(t, 'w'), goalIndex(t, 'M'));
+	return artificialMultipliers(t, (column) => cost(t, goal, column));
+}
+
+/** The certificate that goes with a method's outcome; null for a cycle, which answers nothing. */
+export function certify(outcome: Outcome): Certificate | null {
+	const { tableau } = outcome;
+	const { problem } = tableau.form;
+	if (outcome.status === 'optimal')
+		return { kind: 'optimal', point: readPlan(tableau), multipliers: dualValues(tableau) };
+	if (outcome.status === 'unbounded')
+		return { kind: 'unbounded', point: readPlan(tableau), ray: rayAt(tableau, outcome.position) };
+	if (outcome.status === 'cycle') return null;
+	const excluded = problem.variables.find((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		return lower && upper && compare(lower, upper) > 0;
+	});
+	if (excluded)
+		return {
+			kind: 'infeasible',
+			variable: excluded.name,
+			multipliers: new Map(problem.constraints.map((row) => [row.name, ZERO]))
+		};
+	const combined = contradiction(tableau, outcome.row).map((value) => (isZero(value) ? value : value.neg()));
+	return { kind: 'infeasible', multipliers: toConstraints(tableau.form, combined) };
+}

@@ -1,0 +1,126 @@
+import { describe, expect, test } from 'vitest';
+import { toText, type Rational } from '../number/rational';
+import { readProblem } from '../problem/json';
+import type { Plan } from '../problem/types';
+import { asksForWhole } from '../integer/whole';
+import { branchAndBound } from '../integer/branch';
+import { cuttingPlanes } from '../integer/cuts';
+import { CannotStart, METHODS } from '../method/solve';
+import { DANTZIG } from '../method/types';
+import { detail, runLinear, solveLinear } from './answer';
+import { checkCertificate } from './check';
+import { dualProblem } from './dual-problem';
+
+interface Known {
+	problem: unknown;
+	expected: {
+		status: string;
+		objective?: string;
+		solution?: Record<string, string>;
+		optimalVertices?: Record<string, string>[];
+		optimalRays?: Record<string, string>[];
+		relaxation?: { status: string; objective: string };
+		ranging?: Record<'objective' | 'rhs', Record<string, { low: string | null; high: string | null }>>;
+	};
+}
+
+const files = import.meta.glob<Known>('./known/*.json', { eager: true, import: 'default' });
+const known = Object.entries(files).map(([path, file]) => ({
+	...file,
+	name: path.replace(/.*\/|\.json/g, ''),
+	problem: readProblem(file.problem)
+}));
+const linear = known.filter(({ problem }) => !asksForWhole(problem));
+const whole = known.filter(({ problem }) => asksForWhole(problem));
+
+const text = (plan: ReadonlyMap<string, Rational> | undefined) =>
+	plan && Object.fromEntries([...plan].map(([name, value]) => [name, toText(value)]));
+const sorted = (plans: readonly Plan[]) => plans.map((plan) => JSON.stringify(text(plan))).sort();
+const sortedKnown = (plans: Record<string, string>[]) => plans.map((plan) => JSON.stringify(plan)).sort();
+
+describe('known answers', () => {
+	test('there are all of them', () => expect([linear.length, whole.length]).toEqual([14, 5]));
+
+	test.each(linear)('$name', ({ problem, expected }) => {
+		const answer = solveLinear(problem);
+		expect(answer.status).toBe(expected.status);
+		expect(checkCertificate(problem, answer.certificate!)).toBe(true);
+		if (expected.status !== 'optimal') return;
+		expect(toText(answer.objective!)).toBe(expected.objective);
+		const { optimalSet, ranging } = detail(answer)!;
+		expect(optimalSet.complete).toBe(true);
+		expect(sorted(optimalSet.vertices)).toEqual(sortedKnown(expected.optimalVertices!));
+		expect(sorted(optimalSet.rays)).toEqual(sortedKnown(expected.optimalRays!));
+		expect(optimalSet.unique).toBe(
+			expected.optimalVertices!.length === 1 && expected.optimalRays!.length === 0
+		);
+		if (!expected.ranging) return;
+		for (const part of ['objective', 'rhs'] as const)
+			for (const [name, interval] of Object.entries(expected.ranging[part])) {
+				const { low, high } = ranging[part].get(name)!;
+				expect({ name, low: low && toText(low), high: high && toText(high) }).toEqual({ name, ...interval });
+			}
+	});
+
+	test.each(linear)('$name: every method that can start agrees', ({ problem, expected }) => {
+		for (const method of METHODS) {
+			try {
+				const answer = solveLinear(problem, { method, rule: { entering: 'bland', ties: 'lowest-index' } });
+				expect([method, answer.status]).toEqual([method, expected.status]);
+				if (expected.objective) expect(toText(answer.objective!)).toBe(expected.objective);
+				expect(checkCertificate(problem, answer.certificate!)).toBe(true);
+			} catch (error) {
+				if (!(error instanceof CannotStart)) throw error;
+				expect(['primal', 'dual']).toContain(method);
+			}
+		}
+	});
+
+	test.each(linear)(
+		'$name: the dual has the same value, and the dual of the dual too',
+		({ problem, expected }) => {
+			const dual = dualProblem(problem).problem;
+			const answer = solveLinear(dual);
+			if (expected.status === 'optimal') {
+				expect(toText(answer.objective!)).toBe(expected.objective);
+				expect(toText(solveLinear(dualProblem(dual).problem).objective!)).toBe(expected.objective);
+			} else expect(answer.status).toBe(expected.status === 'unbounded' ? 'infeasible' : answer.status);
+		}
+	);
+
+	test.each(whole)('$name: by branching and by cutting', ({ problem, expected }) => {
+		for (const method of [branchAndBound, cuttingPlanes]) {
+			const answer = method(problem, { maxSteps: 5000 });
+			expect([method.name, answer.status]).toEqual([method.name, expected.status]);
+			expect(toText(answer.relaxation.objective!)).toBe(expected.relaxation!.objective);
+			if (expected.objective) expect(toText(answer.objective!)).toBe(expected.objective);
+			if (expected.solution) expect(text(answer.solution)).toEqual(expected.solution);
+		}
+	});
+});
+
+describe('classics', () => {
+	const named = (name: string) => known.find((k) => k.name === name)!.problem;
+
+	test('Beale 1955 cycles under the largest coefficient; auto changes the rule and says so', () => {
+		const cycling = runLinear(named('beale-cycling'), { method: 'primal', rule: DANTZIG });
+		expect([cycling.status, cycling.pivots]).toEqual(['stopped', 6]);
+		expect(cycling.reason).toContain('cycles');
+		const notes: string[] = [];
+		const auto = runLinear(named('beale-cycling'), { onStep: (step) => step.note && notes.push(step.note) });
+		expect(auto.status).toBe('optimal');
+		expect(notes.join()).toContain('Bland');
+		const lexicographic = runLinear(named('beale-cycling'), {
+			method: 'primal',
+			rule: { entering: 'dantzig', ties: 'lexicographic' }
+		});
+		expect(lexicographic.status).toBe('optimal');
+	});
+
+	test('Klee and Minty 1972: the largest coefficient visits all corners, the greatest improvement one', () => {
+		const pivots = (entering: 'dantzig' | 'greatest-improvement') =>
+			runLinear(named('klee-minty-3'), { rule: { entering, ties: 'lowest-index' } }).pivots;
+		expect(pivots('dantzig')).toBe(7);
+		expect(pivots('greatest-improvement')).toBe(1);
+	});
+});

@@ -1,0 +1,39 @@
+import { isZero, ONE, ZERO, type Rational } from '../number/rational';
+
+export type Vector = readonly Rational[];
+
+/** The row echelon form (leading ones, zeros above and below) and the pivot columns, by exact elimination (Gauss, Jordan). */
+export function echelon(rows: readonly Vector[], width: number): { rows: Rational[][]; pivots: number[] } {
+	const work = rows.map((row) => [...row]);
+	const pivots: number[] = [];
+	let top = 0;
+	for (let column = 0; column < width && top < work.length; column++) {
+		const found = work.findIndex((row, i) => i >= top && !isZero(row[column]));
+		if (found < 0) continue;
+		[work[top], work[found]] = [work[found], work[top]];
+		const lead = work[top][column];
+		work[top] = work[top].map((value) => value.div(lead));
+		for (let i = 0; i < work.length; i++) {
+			const factor = work[i][column];
+			if (i === top || isZero(factor)) continue;
+			work[i] = work[i].map((value, j) => value.sub(factor.mul(work[top][j])));
+		}
+		pivots.push(column);
+		top += 1;
+	}
+	return { rows: work.slice(0, top), pivots };
+}
+
+export const rank = (rows: readonly Vector[], width: number): number => echelon(rows, width).pivots.length;
+
+/** A basis of the vectors that every row maps to zero. */
+export function nullSpace(rows: readonly Vector[], width: number): Vector[] {
+	const { rows: reduced, pivots } = echelon(rows, width);
+	const free = Array.from({ length: width }, (_, j) => j).filter((j) => !pivots.includes(j));
+	return free.map((j) => {
+		const vector = Array.from({ length: width }, () => ZERO);
+		vector[j] = ONE;
+		pivots.forEach((column, i) => (vector[column] = reduced[i][j].neg()));
+		return vector;
+	});
+}

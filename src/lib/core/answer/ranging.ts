@@ -1,0 +1,113 @@
+import { isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { cost, entry, goalIndex, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+
+/** A closed interval; `null` is no end. */
+export interface Interval {
+	readonly low: Rational | null;
+	readonly high: Rational | null;
+}
+
+/** How far one number may move, alone, while the optimal basis stays what it is. */
+export interface Ranging {
+	/** another optimal basis exists or may exist, and may give other intervals */
+	readonly degenerate: boolean;
+	/** objective coefficients, by variable: the plan stays optimal */
+	readonly objective: ReadonlyMap<string, Interval>;
+	/** right-hand sides, by constraint: the basis stays feasible, so the dual values hold */
+	readonly rhs: ReadonlyMap<string, Interval>;
+}
+
+/** The δ with value + slope·δ ≥ 0, cut from an interval. */
+function cut(interval: Interval, value: Rational, slope: Rational): Interval {
+	if (isZero(slope)) return interval;
+	const limit = value.div(slope).neg();
+	return sign(slope) > 0
+		? { ...interval, low: interval.low ? max(interval.low, limit) : limit }
+		: { ...interval, high: interval.high ? min(interval.high, limit) : limit };
+}
+
+const shifted = ({ low, high }: Interval, by: Rational): Interval => ({
+	low: low && low.add(by),
+	high: high && high.add(by)
+});
+
+const FREE: Interval = { low: null, high: null };
+
+/** The positions that count: not artificial columns, which are out of the problem. */
+const allowed = (t: Tableau): number[] =>
+	t.nonbasic.flatMap((column, k) => (t.barred.has(column) ? [] : [k]));
+
+/** For each variable the interval of its objective coefficient (its reduced costs stay ≥ 0). */
+function objectiveRanges(t: Tableau): Map<string, Interval> {
+	const z = goalIndex(t, 'z');
+	const { objective } = t.form.problem;
+	const direction = objective.sense === 'max' ? 1 : -1;
+	return new Map(
+		t.form.substitutions.map(({ variable, parts }) => {
+			let interval = FREE;
+			for (const k of allowed(t)) {
+				const column = t.nonbasic[k];
+				let slope = ZERO;
+				for (const part of parts) {
+					const change = ONE.mul(part.factor * direction);
+					const row = t.basis.indexOf(part.column);
+					if (row >= 0) slope = slope.add(change.mul(entry(t, row, column)));
+					else if (part.column === column) slope = slope.sub(change);
+				}
+				interval = cut(interval, cost(t, z, column), slope);
+			}
+			return [variable, shifted(interval, objective.terms.get(variable) ?? ZERO)];
+		})
+	);
+}
+
+/** For each constraint the interval of its right-hand side (the basic variables stay ≥ 0, artificial ones at 0). */
+function rhsRanges(t: Tableau): Map<string, Interval> {
+	const { constraints } = t.form.problem;
+	return new Map(
+		constraints.map((constraint) => {
+			const rows = t.form.rows.filter(
+				({ owner }) => owner.kind === 'constraint' && owner.name === constraint.name
+			);
+			let interval = FREE;
+			t.basis.forEach((column, row) => {
+				// a free variable may go below zero: its other half then takes over, which is no limit
+				if (isHalf(t, column)) return;
+				let slope = ZERO;
+				for (const { start, factor } of rows) slope = slope.add(entry(t, row, start).mul(factor));
+				interval = cut(interval, rhs(t, row), slope);
+				if (t.form.columns[column].kind === 'artificial')
+					interval = cut(interval, rhs(t, row).neg(), slope.neg());
+			});
+			return [constraint.name, shifted(interval, constraint.rhs)];
+		})
+	);
+}
+
+/** Whether a column is one half of a free variable. */
+const isHalf = (t: Tableau, column: number): boolean =>
+	t.form.substitutions.some(
+		({ parts }) => parts.length === 2 && parts.some((part) => part.column === column)
+	);
+
+/** Columns whose zero only comes from writing one thing as two: halves of a free variable, twins of an equality. */
+function isArtefact(t: Tableau, column: number): boolean {
+	const { owner, kind } = t.form.columns[column];
+	if (kind === 'artificial' || isHalf(t, column)) return true;
+	if (owner.kind === 'variable') return false;
+	return (
+		t.form.rows.filter((row) => row.owner.kind === owner.kind && row.owner.name === owner.name).length > 1
+	);
+}
+
+/**
+ * Ranges of every objective coefficient and right-hand side at an optimal tableau (Dantzig 1963, ch. 12), each for a change of
+ * that number alone.
+ * @param t an optimal tableau, artificial columns barred
+ */
+export function ranging(t: Tableau): Ranging {
+	const z = goalIndex(t, 'z');
+	const zeroBasic = t.basis.some((column, row) => !rhsCell(t, row) && !isArtefact(t, column));
+	const zeroCost = allowed(t).some((k) => isZero(cost(t, z, t.nonbasic[k])) && !isArtefact(t, t.nonbasic[k]));
+	return { degenerate: zeroBasic || zeroCost, objective: objectiveRanges(t), rhs: rhsRanges(t) };
+}

@@ -1,0 +1,161 @@
+import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { compare, type Rational } from '../number/rational';
+import { showNumber } from '../number/show';
+import type { Plan, Problem } from '../problem/types';
+import { ceil, floor, fractionalVariables, tightened, withBounds } from './whole';
+
+/** A node of the branch-and-bound tree. */
+export interface BranchNode {
+	readonly id: number;
+	readonly parent: number | null;
+	/** the bound that this node adds to its parent's */
+	readonly branching: {
+		readonly variable: string;
+		readonly relation: '<=' | '>=';
+		readonly value: Rational;
+	} | null;
+	readonly status: LinearAnswer['status'];
+	/** the relaxation's objective: no whole plan below this node is better */
+	readonly bound: Rational | null;
+	readonly solution: Plan | null;
+	/** why nothing more is looked for below; null where it was branched on */
+	readonly closed: string | null;
+}
+
+export interface BranchResult {
+	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
+	readonly reason?: string;
+	readonly objective?: Rational;
+	readonly solution?: Plan;
+	readonly nodes: readonly BranchNode[];
+	readonly pivots: number;
+	readonly relaxation: LinearAnswer;
+}
+
+interface OpenNode {
+	readonly id: number;
+	readonly parent: number | null;
+	readonly branching: BranchNode['branching'];
+	readonly problem: Problem;
+	/** the parent's bound, to choose the most promising node first */
+	readonly promise: Rational | null;
+}
+
+/**
+ * Branch and bound (Land and Doig 1960): the most promising open node first; a node is closed by infeasibility, by a whole
+ * plan, or by a bound that cannot beat the incumbent.
+ * @param options limits for the whole search; the method and rule are used for every relaxation
+ */
+export function branchAndBound(problem: Problem, options: RunOptions = {}): BranchResult {
+	const sense = problem.objective.sense === 'max' ? 1 : -1;
+	const better = (a: Rational, b: Rational) => compare(a, b) * sense > 0;
+	const nodes: BranchNode[] = [];
+	const open: OpenNode[] = [
+		{ id: 0, parent: null, branching: null, problem: tightened(problem), promise: null }
+	];
+	let best: { objective: Rational; solution: Plan; id: number } | null = null;
+	let pivots = 0;
+	let made = 1;
+	let relaxation: LinearAnswer | null = null;
+	const stoppedBy = (reason: string | undefined): BranchResult => ({
+		status: 'stopped',
+		reason,
+		nodes,
+		pivots,
+		relaxation: relaxation!,
+		...(best ? { objective: best.objective, solution: best.solution } : {})
+	});
+	while (open.length) {
+		const node = takeBest(open, better);
+		const answer = solveLinear(node.problem, {
+			...options,
+			maxSteps: (options.maxSteps ?? Infinity) - pivots,
+			shouldStop: (done) => options.shouldStop?.(pivots + done) ?? null,
+			...(node.id === 0 ? {} : { method: options.method === 'big-m' ? 'big-m' : 'auto' })
+		});
+		relaxation ??= answer;
+		pivots += answer.pivots;
+		const record = (closed: string | null) =>
+			nodes.push({
+				id: node.id,
+				parent: node.parent,
+				branching: node.branching,
+				status: answer.status,
+				bound: answer.objective ?? null,
+				solution: answer.solution ?? null,
+				closed
+			});
+		if (answer.status === 'stopped') return stoppedBy(answer.reason);
+		if (answer.status === 'infeasible') {
+			record('infeasible: no plan satisfies these bounds');
+			continue;
+		}
+		if (answer.status === 'unbounded') {
+			record('unbounded: the relaxation improves without end');
+			return unboundedOrEmpty(problem, options, { nodes, pivots, relaxation });
+		}
+		const [objective, solution] = [answer.objective!, answer.solution!];
+		if (best && !better(objective, best.objective)) {
+			record(
+				`bound: ${showNumber(objective)} is no better than the incumbent’s ${showNumber(best.objective)}`
+			);
+			continue;
+		}
+		const [split] = fractionalVariables(node.problem, solution);
+		if (!split) {
+			best = { objective, solution, id: node.id };
+			record('whole: a new incumbent');
+			continue;
+		}
+		record(null);
+		const value = solution.get(split.name)!;
+		const below = { variable: split.name, relation: '<=' as const, value: floor(value) };
+		const above = { variable: split.name, relation: '>=' as const, value: ceil(value) };
+		open.push(
+			{
+				id: made,
+				parent: node.id,
+				branching: below,
+				promise: objective,
+				problem: withBounds(node.problem, split.name, { upper: below.value })
+			},
+			{
+				id: made + 1,
+				parent: node.id,
+				branching: above,
+				promise: objective,
+				problem: withBounds(node.problem, split.name, { lower: above.value })
+			}
+		);
+		made += 2;
+	}
+	const end = { nodes, pivots, relaxation: relaxation! };
+	return best
+		? { ...end, status: 'optimal', objective: best.objective, solution: best.solution }
+		: { ...end, status: 'infeasible' };
+}
+
+function takeBest(open: OpenNode[], better: (a: Rational, b: Rational) => boolean): OpenNode {
+	let at = 0;
+	for (let i = 1; i < open.length; i++) {
+		const [p, q] = [open[i].promise, open[at].promise];
+		if (p && q && better(p, q)) at = i;
+	}
+	return open.splice(at, 1)[0];
+}
+
+/**
+ * With rational data, an unbounded relaxation has whole plans of any quality as soon as it has one whole plan (Meyer 1974).
+ */
+function unboundedOrEmpty(
+	problem: Problem,
+	options: RunOptions,
+	base: Pick<BranchResult, 'nodes' | 'pivots' | 'relaxation'>
+): BranchResult {
+	const terms = new Map();
+	const feasibility = { ...problem, objective: { ...problem.objective, terms } };
+	const found = branchAndBound(feasibility, options);
+	const pivots = base.pivots + found.pivots;
+	if (found.status === 'optimal') return { ...base, pivots, status: 'unbounded' };
+	return { ...base, pivots, status: found.status, ...(found.reason ? { reason: found.reason } : {}) };
+}

@@ -1,0 +1,204 @@
+import type { Column, Form } from '../form/types';
+import { gcd, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
+import type { Terms } from '../problem/types';
+import type { Cell } from '../tableau/kernel';
+import { cell, rhsCell, type Tableau } from '../tableau/tableau';
+import { mustBeWhole } from './whole';
+
+export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer';
+
+/** A cutting plane, by the non-basic columns of the tableau it was derived from, and in the author's variables where they can say it. */
+export interface Cut {
+	readonly kind: CutKind;
+	/** the basic variable (or objective) of the row it comes from */
+	readonly row: string;
+	/** Σ terms · column ≥ rhs */
+	readonly nonbasic: { readonly terms: Terms; readonly rhs: Rational };
+	readonly original: { readonly terms: Terms; readonly rhs: Rational; readonly relation: '<=' | '>=' } | null;
+}
+
+/** A column as an affine expression of the author's variables; null where a split variable cannot be told apart. */
+interface Affine {
+	readonly constant: Rational;
+	readonly terms: ReadonlyMap<string, Rational>;
+}
+
+const fraction = (value: Rational): Rational => value.sub(value.floor());
+
+/** The internal row of a tableau: entries in internal units (whole for whole-number columns). */
+function internalRow(t: Tableau, row: number): { entries: Rational[]; rhs: Rational } {
+	const d = BigInt(t.kernel.denominator);
+	const quotient = (value: Cell) => rational(BigInt(value), d);
+	return { entries: t.nonbasic.map((_, k) => quotient(cell(t, row, k))), rhs: quotient(rhsCell(t, row)) };
+}
+
+/** Whether a column, in internal units, is whole whenever the author's variables are. */
+export function wholeColumns(form: Form): boolean[] {
+	const whole = new Set(form.problem.variables.filter(mustBeWhole).map((v) => v.name));
+	const structural = form.columns.map(({ owner, kind }) => kind === 'structural' && whole.has(owner.name));
+	return form.columns.map((column, j) => {
+		if (column.kind === 'structural') return structural[j];
+		// rows are multiplied to whole numbers, so a slack is whole where all its row's columns are
+		const row = form.rows.find((r) => r.entries.has(j))!;
+		return [...row.entries.keys()].every((k) => form.columns[k].kind !== 'structural' || structural[k]);
+	});
+}
+
+/**
+ * The cut of a row whose basic variable should be whole: Gomory's fractional cut (1958) where every non-basic column is
+ * whole, else his mixed-integer cut (1960). In internal units: Σ gains · column ≥ least.
+ */
+export function deriveCut(
+	t: Tableau,
+	kernelRow: number,
+	whole: readonly boolean[]
+): { kind: CutKind; gains: Rational[]; least: Rational } {
+	const { entries, rhs } = internalRow(t, kernelRow);
+	const f0 = fraction(rhs);
+	const active = t.nonbasic.map((column) => !t.barred.has(column));
+	if (t.nonbasic.every((column, k) => whole[column] || isZero(entries[k])))
+		return { kind: 'gomory-fractional', gains: entries.map(fraction), least: f0 };
+	const rest = ONE.sub(f0);
+	const gains = entries.map((value, k) => {
+		if (!active[k]) return ZERO;
+		if (whole[t.nonbasic[k]]) {
+			const f = fraction(value);
+			return f.compare(f0) <= 0 ? f.div(f0) : ONE.sub(f).div(rest);
+		}
+		return value.s < 0n ? value.neg().div(rest) : value.div(f0);
+	});
+	return { kind: 'gomory-mixed-integer', gains, least: ONE };
+}
+
+/** Each column in the author's variables, the slacks of earlier cuts included. */
+function affineColumns(form: Form): (Affine | null)[] {
+	const result: (Affine | null)[] = form.columns.map(() => null);
+	for (const { variable, offset, parts } of form.substitutions) {
+		if (parts.length !== 1) continue;
+		const [{ column, factor }] = parts;
+		const size = rational(factor);
+		result[column] = { constant: offset.mul(size).neg(), terms: new Map([[variable, size]]) };
+	}
+	for (const { start, entries, rhs } of form.rows) {
+		const artificial = form.columns[start].kind === 'artificial';
+		const slack = artificial ? [...entries.keys()].find((j) => form.columns[j].kind === 'surplus') : start;
+		if (slack === undefined) continue;
+		// Σ entries · column = rhs, solved for the slack; earlier slacks are known by now
+		const own = entries.get(slack)!;
+		const rest = [...entries].filter(([j]) => j !== slack && form.columns[j].kind !== 'artificial');
+		result[slack] = rest.reduce<Affine | null>(
+			(sum, [j, value]) => {
+				const part = result[j];
+				return sum && part && addScaled(sum, part, value.div(own).neg());
+			},
+			{ constant: rhs.div(own), terms: new Map() }
+		);
+	}
+	return result;
+}
+
+function addScaled(sum: Affine, part: Affine, factor: Rational): Affine {
+	const terms = new Map(sum.terms);
+	for (const [name, value] of part.terms) terms.set(name, (terms.get(name) ?? ZERO).add(value.mul(factor)));
+	return { constant: sum.constant.add(part.constant.mul(factor)), terms };
+}
+
+/**
+ * Adds a cut to a tableau as a new row with a slack of its own; its right-hand side is negative, so the dual simplex method goes on.
+ * @returns the tableau with the row, and the cut as data
+ */
+export function addCut(
+	t: Tableau,
+	kernelRow: number,
+	whole: readonly boolean[],
+	number: number
+): { tableau: Tableau; cut: Cut } {
+	const { kind, gains, least } = deriveCut(t, kernelRow, whole);
+	const multiple = gains.reduce((m, g) => lcm(m, g.d), least.d);
+	const d = BigInt(t.kernel.denominator);
+	// the fractional cut's own slack is whole as it stands, so its row needs no multiple (its entries are whole over d)
+	const scale = kind === 'gomory-fractional' ? 1n : multiple;
+	const cells = [...gains, least].map((value) => -numerator(value.mul(rational(scale * d))));
+	const basicColumn =
+		kernelRow < t.basis.length ? t.form.columns[t.basis[kernelRow]].name : t.form.problem.objective.name;
+	// author units: internal column = scale · column
+	const shownGains = gains.map((g, k) => g.mul(rational(BigInt(t.scales[t.nonbasic[k]]))));
+	const cut = describe(t, kind, basicColumn, shownGains, least);
+	return { tableau: appendRow(t, cells, scale, number, shownGains, least), cut };
+}
+
+function describe(t: Tableau, kind: CutKind, row: string, gains: readonly Rational[], least: Rational): Cut {
+	const { columns } = t.form;
+	const terms = new Map(
+		gains.flatMap((g, k) =>
+			isZero(g) || t.barred.has(t.nonbasic[k]) ? [] : [[columns[t.nonbasic[k]].name, g] as const]
+		)
+	);
+	const affine = affineColumns(t.form);
+	const sum = gains.reduce<Affine | null>(
+		(total, g, k) => {
+			if (isZero(g) || t.barred.has(t.nonbasic[k])) return total;
+			const part = affine[t.nonbasic[k]];
+			return total && part && addScaled(total, part, g);
+		},
+		{ constant: ZERO, terms: new Map() }
+	);
+	return { kind, row, nonbasic: { terms, rhs: least }, original: sum && tidy(sum, least) };
+}
+
+/** Σ terms + constant ≥ least, written with whole coefficients and few minus signs. */
+function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
+	const kept = [...terms].filter(([, value]) => !isZero(value));
+	const rhs = least.sub(constant);
+	const minus = kept.filter(([, value]) => value.s < 0n).length * 2 > kept.length;
+	const turn = (value: Rational) => (minus ? value.neg() : value);
+	let multiple = rhs.d;
+	for (const [, value] of kept) multiple = lcm(multiple, value.d);
+	const scaled = [...kept.map(([, value]) => value), rhs].map((value) => turn(value).mul(rational(multiple)));
+	const divisor = scaled.slice(0, -1).reduce((a, b) => gcd(a, numerator(b)), 0n) || 1n;
+	const by = rational(divisor);
+	return {
+		terms: new Map(kept.map(([name], i) => [name, scaled[i].div(by)])),
+		relation: minus ? '<=' : '>=',
+		rhs: scaled.at(-1)!.div(by)
+	};
+}
+
+function appendRow(
+	t: Tableau,
+	cells: readonly bigint[],
+	scale: bigint,
+	number: number,
+	gains: readonly Rational[],
+	least: Rational
+): Tableau {
+	const { kernel, form } = t;
+	const index = form.columns.length;
+	const owner = { kind: 'cut', name: `cut ${number}` } as const;
+	const taken = new Set(form.columns.map((c) => c.name));
+	let name = `c${number}`;
+	while (taken.has(name)) name += "'";
+	const column: Column = { id: `c:${number}`, name, kind: 'slack', owner };
+	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[t.nonbasic[k], g.neg()] as const])));
+	entries.set(index, ONE);
+	const at = t.basis.length * kernel.width;
+	const before = Array.from(kernel.cells as ArrayLike<Cell>, BigInt);
+	const merged = [...before.slice(0, at), ...cells, ...before.slice(at)];
+	return {
+		...t,
+		form: {
+			...form,
+			columns: [...form.columns, column],
+			rows: [...form.rows, { owner, entries, rhs: least.neg(), factor: 1, start: index }]
+		},
+		kernel: {
+			...kernel,
+			height: kernel.height + 1,
+			cells: merged,
+			denominator: BigInt(kernel.denominator),
+			bound: Infinity
+		},
+		basis: [...t.basis, index],
+		scales: [...t.scales, scale <= BigInt(Number.MAX_SAFE_INTEGER) ? Number(scale) : scale]
+	};
+}

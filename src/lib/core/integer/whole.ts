@@ -1,0 +1,42 @@
+import { isInteger, ZERO, type Rational } from '../number/rational';
+import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
+
+export const mustBeWhole = (variable: Variable): boolean => variable.domain !== 'continuous';
+
+/** Whether a problem asks for whole numbers at all. */
+export const asksForWhole = (problem: Problem): boolean => problem.variables.some(mustBeWhole);
+
+/** The variables that should be whole and are not. */
+export function fractionalVariables(problem: Problem, plan: Plan): Variable[] {
+	return problem.variables.filter((v) => mustBeWhole(v) && !isInteger(plan.get(v.name) ?? ZERO));
+}
+
+export const floor = (value: Rational): Rational => value.floor();
+export const ceil = (value: Rational): Rational => value.ceil();
+
+/** The problem with whole bounds on its whole-number variables; no whole plan is lost. */
+export function tightened(problem: Problem): Problem {
+	if (!asksForWhole(problem)) return problem;
+	return {
+		...problem,
+		variables: problem.variables.map((variable) => {
+			if (!mustBeWhole(variable)) return variable;
+			const { lower, upper } = effectiveBounds(variable);
+			return { ...variable, lower: lower && ceil(lower), upper: upper && floor(upper) };
+		})
+	};
+}
+
+/** The problem with one variable's bounds replaced. */
+export function withBounds(
+	problem: Problem,
+	name: string,
+	bounds: Partial<Pick<Variable, 'lower' | 'upper'>>
+): Problem {
+	return {
+		...problem,
+		variables: problem.variables.map((variable) =>
+			variable.name === name ? { ...variable, ...bounds } : variable
+		)
+	};
+}
