@@ -1,12 +1,27 @@
-import adapter from '@sveltejs/adapter-node';
+import adapterNode from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+import { finishServer } from './scripts/server-bundle.mjs';
+
+/** adapter-node, and beside its server the bundle of the worker threads. */
+function adapter() {
+	const node = adapterNode({ out: 'build' });
+	return {
+		...node,
+		async adapt(builder) {
+			await node.adapt(builder);
+			await finishServer('build');
+		}
+	};
+}
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter({ out: 'build' }),
+		adapter: adapter(),
+		// nothing here rests on cookies, so a form from elsewhere can do no harm; the API answers it with 415
+		csrf: { trustedOrigins: ['*'] },
 		csp: {
 			mode: 'auto',
 			directives: {

@@ -1,5 +1,6 @@
 import type { EnteringRule } from '$lib/core/method/types';
 import type { NumberStyle } from '$lib/core/number/show';
+import { MAX_STATEMENT } from '$lib/core/problem/statement/read';
 import * as yup from 'yup';
 import { isSoundTrail, NEW_TRAIL, type Trail } from './trail';
 
@@ -25,7 +26,6 @@ export interface Lesson {
 	readonly view: RegionView | null;
 }
 
-export const MAX_STATEMENT = 200_000;
 const MAX_NODES = 2_000;
 
 const finite = yup

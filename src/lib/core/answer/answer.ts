@@ -101,8 +101,14 @@ export function solveLinear(problem: Problem, options: RunOptions = {}): LinearA
 	};
 }
 
-/** What an optimal answer says besides: all optimal plans and the ranges. */
-export function detail(answer: LinearAnswer): { optimalSet: OptimalSet; ranging: Ranging } | null {
+/**
+ * What an optimal answer says besides: all optimal plans and the ranges.
+ * @param hurry asked now and then; true cuts the list of optimal plans short
+ */
+export function detail(
+	answer: LinearAnswer,
+	hurry?: () => boolean
+): { optimalSet: OptimalSet; ranging: Ranging } | null {
 	if (answer.status !== 'optimal' || !answer.tableau) return null;
-	return { optimalSet: optimalSet(answer.tableau), ranging: ranging(answer.tableau) };
+	return { optimalSet: optimalSet(answer.tableau, hurry), ranging: ranging(answer.tableau) };
 }

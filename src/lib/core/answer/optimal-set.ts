@@ -76,12 +76,13 @@ function lineality(problem: Problem): Vector[] {
  * Corners of the form that are none in the author's variables (they come from splitting a free variable) are told apart by
  * the rank of the rows that hold with equality.
  * @param t an optimal tableau of the problem (phase two)
+ * @param hurry asked now and then; true ends the search, and the set says that it is not complete
  */
-export function optimalSet(t: Tableau): OptimalSet {
+export function optimalSet(t: Tableau, hurry: () => boolean = () => false): OptimalSet {
 	const { problem } = t.form;
 	const lines = lineality(problem);
-	if (lines.length > 0) return withLines(t, lines);
-	const { points, rays, complete } = explore(t);
+	if (lines.length > 0) return withLines(t, lines, hurry);
+	const { points, rays, complete } = explore(t, hurry);
 	const width = problem.variables.length;
 	const vertices = points.filter((plan) => rank(tightRows(problem, plan, false), width) === width);
 	const extreme = rays.filter((ray) => rank(tightRows(problem, ray, true), width) === width - 1);
@@ -99,9 +100,9 @@ const directions = (problem: Problem, vertices: readonly Plan[], rays: readonly 
 };
 
 /** A set with lines has no extreme point: one optimal point, the lines, and the dimension from a walk over the form's corners. */
-function withLines(t: Tableau, lines: readonly Vector[]): OptimalSet {
+function withLines(t: Tableau, lines: readonly Vector[], hurry: () => boolean): OptimalSet {
 	const { problem } = t.form;
-	const { points, rays, complete } = explore(t);
+	const { points, rays, complete } = explore(t, hurry);
 	const spread = [...directions(problem, points, rays), ...lines];
 	const shown = lines.map((line) => planOf(problem, primitive(line)));
 	// rays that lead away from the lines, one for each direction modulo the lines
@@ -122,7 +123,7 @@ function withLines(t: Tableau, lines: readonly Vector[]): OptimalSet {
 }
 
 /** Visits the optimal bases, breadth first; gathers the different plans and directions seen. */
-function explore(t: Tableau): { points: Plan[]; rays: Plan[]; complete: boolean } {
+function explore(t: Tableau, hurry: () => boolean): { points: Plan[]; rays: Plan[]; complete: boolean } {
 	const { problem } = t.form;
 	const z = goalIndex(t, 'z');
 	const points = new Map<string, Plan>();
@@ -150,7 +151,7 @@ function explore(t: Tableau): { points: Plan[]; rays: Plan[]; complete: boolean 
 				queue.push(next);
 			}
 		}
-		if (points.size + rays.size > MOST_FOUND || queue.length > MOST_BASES) complete = false;
+		if (points.size + rays.size > MOST_FOUND || queue.length > MOST_BASES || hurry()) complete = false;
 	}
 	return {
 		points: [...points.values()].slice(0, MOST_FOUND),

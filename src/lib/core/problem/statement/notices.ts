@@ -42,11 +42,15 @@ function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
 		});
 }
 
+const MOST_COMPARED = 250;
+
 function nearNames(rows: readonly RowRead[]): Diagnostic[] {
 	const mentions = rows.flatMap((row) => row.body.mentions);
 	const count = new Map<string, number>();
 	for (const { name } of mentions) count.set(name, (count.get(name) ?? 0) + 1);
 	const found: Diagnostic[] = [];
+	// comparing every pair of names is for statements that a person reads
+	if (count.size > MOST_COMPARED) return found;
 	for (const mention of mentions) {
 		if (count.get(mention.name) !== 1) continue;
 		const near = [...count.keys()].find(

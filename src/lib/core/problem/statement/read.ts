@@ -30,6 +30,9 @@ export interface RowRead {
 	body: Linear;
 }
 
+/** Longer texts are not read. */
+export const MAX_STATEMENT = 400_000;
+
 const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
 const RELATION_NODES = ['AtMost', 'AtLeast', 'Equal', 'Strict'];
 
@@ -42,6 +45,8 @@ class StatementReader {
 	private readonly linear: LinearReader;
 	private readonly variables: VariableTable;
 	private objective: Objective | null = null;
+	/** names of rows so far; the empty one is no name */
+	private readonly taken = new Set<string>();
 	private objectiveRow: RowRead | null = null;
 	private title?: string;
 	private story?: string;
@@ -56,7 +61,8 @@ class StatementReader {
 		const broken = syntaxErrors(tree, this.text);
 		for (let line = tree.topNode.firstChild; line; line = line.nextSibling) this.line(line);
 		// in a line that could not be read, only that counts: what follows from it would confuse
-		this.findings.keep((finding) => !broken.some((trouble) => sameLine(this.text, trouble, finding)));
+		const brokenLines = new Set(broken.map((trouble) => this.lineStart(trouble)));
+		this.findings.keep((finding) => !brokenLines.has(this.lineStart(finding)));
 		this.findings.list.push(...broken);
 		this.nameRows();
 		const problem = this.finish();
@@ -64,6 +70,10 @@ class StatementReader {
 		if (problem && this.objectiveRow) list.push(...notices(problem, this.objectiveRow, this.rows));
 		list.sort((a, b) => a.from - b.from || a.to - b.to);
 		return { problem, diagnostics: list, places: this.places };
+	}
+
+	private lineStart(at: { from: number }): number {
+		return this.text.lastIndexOf('\n', at.from - 1);
 	}
 
 	private line(node: SyntaxNode): void {
@@ -161,12 +171,13 @@ class StatementReader {
 		const nameNode = label?.firstChild;
 		const name = nameNode ? this.linear.name(nameNode) : '';
 		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
-		if (nameNode && this.constraints.some((row) => row.name === name))
+		if (nameNode && this.taken.has(name))
 			this.findings.error(
 				nameNode,
 				'same-name',
 				`Two rows are called “${name}”. Give this one another name.`
 			);
+		this.taken.add(name);
 		this.constraints.push({
 			name,
 			labelled: !!nameNode,
@@ -206,7 +217,7 @@ class StatementReader {
 
 	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
 	private nameRows(): void {
-		const taken = new Set(this.constraints.filter((row) => row.labelled).map((row) => row.name));
+		const { taken } = this;
 		this.constraints.forEach((row, i) => {
 			let name = row.name;
 			if (!row.labelled) {
@@ -247,14 +258,20 @@ class StatementReader {
 	}
 }
 
-const sameLine = (text: string, a: { from: number }, b: { from: number }) =>
-	!text.slice(Math.min(a.from, b.from), Math.max(a.from, b.from)).includes('\n');
-
 /**
  * Reads a statement: a problem written as on a board (docs/STATEMENT.md has the grammar).
  * @param text the whole statement, lines separated by newlines
  * @returns the problem, or `null` where an error was found; never throws on any text
  */
 export function readStatement(text: string): Reading {
+	if (text.length > MAX_STATEMENT) {
+		const message = `The statement has more than ${MAX_STATEMENT} characters. Shorten it.`;
+		const from = MAX_STATEMENT;
+		return {
+			problem: null,
+			places: [],
+			diagnostics: [{ from, to: text.length, severity: 'error', code: 'limit', message }]
+		};
+	}
 	return new StatementReader(text).read();
 }

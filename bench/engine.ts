@@ -1,0 +1,149 @@
+import Fraction from 'fraction.js';
+import { solveLinear } from '../src/lib/core/answer/answer';
+import { makeKernel, pivotKernel, type Kernel } from '../src/lib/core/tableau/kernel';
+import { rational } from '../src/lib/core/number/rational';
+import type { Problem } from '../src/lib/core/problem/types';
+import { denseTableau, pivotDoubles, pivotFractions, random } from './pivots';
+
+type Pivot = readonly [number, number];
+
+const now = () => Number(process.hrtime.bigint()) / 1e6;
+
+/** The median time of a task in milliseconds, repeated until enough time has gone by. */
+function median(task: () => void, milliseconds = 400): number {
+	for (let i = 0; i < 3; i++) task();
+	const times: number[] = [];
+	const end = now() + milliseconds;
+	while (now() < end || times.length < 5) {
+		const start = now();
+		task();
+		times.push(now() - start);
+	}
+	return times.sort((a, b) => a - b)[Math.floor(times.length / 2)];
+}
+
+/** The pivots that the largest-coefficient rule takes on a tableau, found exactly. */
+function pivotsOf(t: number[][], most: number): Pivot[] {
+	let kernel: Kernel = makeKernel(t, t[0].length);
+	const { height, width } = kernel;
+	const list: Pivot[] = [];
+	while (list.length < most) {
+		const at = (i: number, j: number) => Number(kernel.cells[i * width + j]);
+		let s = 0;
+		for (let j = 1; j < width - 1; j++) if (at(height - 1, j) < at(height - 1, s)) s = j;
+		if (at(height - 1, s) >= 0) break;
+		let r = -1;
+		for (let i = 0; i < height - 1; i++)
+			if (at(i, s) > 0 && (r < 0 || at(i, width - 1) / at(i, s) < at(r, width - 1) / at(r, s))) r = i;
+		if (r < 0) break;
+		list.push([r, s]);
+		kernel = pivotKernel(kernel, r, s);
+	}
+	return list;
+}
+
+function kernels(): void {
+	console.log('\nExact kernel against the same simplex pivots (dense, two-digit data, 6 problems a size)');
+	console.log('  size     pivots   time / doubles   rational objects / time');
+	for (const [m, n] of [
+		[5, 8],
+		[10, 15],
+		[20, 30],
+		[40, 60]
+	]) {
+		const problems = [1, 2, 3, 4, 5, 6].map((seed) => denseTableau(m, n, seed * 7919 + m));
+		const walks = problems.map((t) => pivotsOf(t, 400));
+		const all = (each: (t: number, walk: Pivot[]) => void) => () => walks.forEach((walk, i) => each(i, walk));
+		const starts = problems.map((t) => makeKernel(t, n + 1));
+		const flat = problems.map((t) => Float64Array.from(t.flat()));
+		const fractions = problems.map((t) => t.map((row) => row.map((v) => new Fraction(v))));
+		const exact = median(all((i, walk) => walk.reduce((k, [r, s]) => pivotKernel(k, r, s), starts[i])));
+		const double = median(
+			all((i, walk) => walk.reduce<Float64Array>((t, [r, s]) => pivotDoubles(t, n + 1, r, s), flat[i]))
+		);
+		const objects = median(
+			all((i, walk) => walk.reduce((t, [r, s]) => pivotFractions(t, r, s), fractions[i])),
+			1500
+		);
+		const count = walks.reduce((sum, walk) => sum + walk.length, 0) / walks.length;
+		console.log(
+			`  ${`${m}×${n}`.padEnd(8)} ${count.toFixed(1).padStart(6)}   ${(exact / double).toFixed(2).padStart(14)}   ${(objects / exact).toFixed(1).padStart(23)}`
+		);
+	}
+}
+
+function denseProblem(size: number, seed: number): Problem {
+	const t = denseTableau(size, size, seed);
+	const next = random(seed + 1);
+	const names = Array.from({ length: size }, (_, j) => `x${j + 1}`);
+	const terms = (row: number[]) => new Map(names.map((name, j) => [name, rational(row[j])]));
+	return {
+		variables: names.map((name) => ({ name, lower: rational(0), upper: null, domain: 'continuous' })),
+		objective: { sense: 'max', name: 'z', terms: terms(t[size].map((v) => -v)), constant: rational(0) },
+		constraints: t.slice(0, size).map((row, i) => {
+			const atLeast = i % 4 === 3;
+			return {
+				name: `r${i + 1}`,
+				terms: terms(row),
+				relation: atLeast ? '>=' : '<=',
+				rhs: rational(atLeast ? next(10, 99) : row[size] * 4)
+			};
+		})
+	};
+}
+
+function growth(): void {
+	console.log('\nA whole auto solve, dense with two-digit data (two-phase: a quarter of the rows are ≥)');
+	console.log('  size      pivots   time / time of the size before');
+	let before: number | null = null;
+	for (const size of [25, 50, 100]) {
+		const problem = denseProblem(size, size * 31);
+		let seen = 0;
+		const start = now();
+		const answer = solveLinear(problem, { onStep: () => (seen += 1) });
+		const time = now() - start;
+		console.log(
+			`  ${`${size}×${size}`.padEnd(9)} ${String(answer.pivots).padStart(6)}   ${before ? (time / before).toFixed(1) : '(first)'}   ${answer.status}, ${seen} steps reported`
+		);
+		before = time;
+	}
+	let asked = 0;
+	const start = now();
+	const cancelled = solveLinear(denseProblem(100, 3100), {
+		shouldStop: () => (++asked > 20 ? 'cancelled' : null)
+	});
+	console.log(
+		`  cancelled at its 20th step: ${cancelled.status} (${cancelled.reason}), after ${((now() - start) / before!).toFixed(3)} of the whole time`
+	);
+}
+
+function rate(): void {
+	const problems = Array.from({ length: 64 }, (_, k) => {
+		const next = random(k * 101 + 3);
+		const names = ['x1', 'x2', 'x3', 'x4'];
+		const terms = () => new Map(names.map((name) => [name, rational(next(1, 9))]));
+		return {
+			variables: names.map((name) => ({
+				name,
+				lower: rational(0),
+				upper: null,
+				domain: 'continuous' as const
+			})),
+			objective: { sense: 'max' as const, name: 'z', terms: terms(), constant: rational(0) },
+			constraints: [1, 2, 3].map((i) => ({
+				name: `r${i}`,
+				terms: terms(),
+				relation: '<=' as const,
+				rhs: rational(next(10, 60))
+			}))
+		};
+	});
+	const time = median(() => problems.forEach((problem) => solveLinear(problem)), 1500);
+	console.log(
+		`\nWhole solves of 3×4 problems, answer and certificate included: ${Math.round((problems.length / time) * 1000)} a second`
+	);
+}
+
+kernels();
+growth();
+rate();

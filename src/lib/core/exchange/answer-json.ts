@@ -1,0 +1,128 @@
+import type { Certificate } from '../answer/certificate';
+import type { LinearAnswer } from '../answer/answer';
+import type { OptimalSet } from '../answer/optimal-set';
+import type { Interval, Ranging } from '../answer/ranging';
+import type { BranchNode } from '../integer/branch';
+import type { Cut } from '../integer/cut';
+import type { Step } from '../method/types';
+import { toText, type Rational } from '../number/rational';
+import {
+	cost,
+	entry,
+	goalIndex,
+	goalValue,
+	objectiveValue,
+	readPlan,
+	rhs,
+	type Tableau
+} from '../tableau/tableau';
+
+type Json = Record<string, unknown>;
+
+/** A map of numbers as an object of texts. */
+export const numbers = (map: ReadonlyMap<string, Rational>): Json =>
+	Object.fromEntries([...map].map(([name, value]) => [name, toText(value)]));
+
+const interval = ({ low, high }: Interval): Json => ({ low: low && toText(low), high: high && toText(high) });
+const intervals = (map: ReadonlyMap<string, Interval>): Json =>
+	Object.fromEntries([...map].map(([name, value]) => [name, interval(value)]));
+
+export const rangingJson = (ranging: Ranging): Json => ({
+	degenerate: ranging.degenerate,
+	objective: intervals(ranging.objective),
+	rhs: intervals(ranging.rhs)
+});
+
+export const optimalSetJson = (set: OptimalSet): Json => ({
+	unique: set.unique,
+	dimension: set.dimension,
+	vertices: set.vertices.map(numbers),
+	rays: set.rays.map(numbers),
+	...(set.lines.length ? { lines: set.lines.map(numbers) } : {}),
+	...(set.complete ? {} : { complete: false })
+});
+
+export function certificateJson(certificate: Certificate): Json {
+	if (certificate.kind === 'unbounded')
+		return { kind: 'unbounded', point: numbers(certificate.point), ray: numbers(certificate.ray) };
+	if (certificate.kind === 'infeasible')
+		return {
+			kind: 'infeasible',
+			multipliers: numbers(certificate.multipliers),
+			...(certificate.variable === undefined ? {} : { variable: certificate.variable })
+		};
+	return {
+		kind: 'optimal',
+		point: numbers(certificate.point),
+		multipliers: numbers(certificate.multipliers)
+	};
+}
+
+/** The part of an answer that every status has, and what an optimum adds. */
+export const linearJson = (answer: LinearAnswer): Json => ({
+	status: answer.status,
+	...(answer.reason ? { reason: answer.reason } : {}),
+	...(answer.objective ? { objective: toText(answer.objective) } : {}),
+	...(answer.solution ? { solution: numbers(answer.solution) } : {}),
+	method: answer.method,
+	why: answer.why,
+	pivots: answer.pivots
+});
+
+/** A tableau in the contract's shape: rows by basic variable, objective rows by name; columns out of the problem are left out. */
+export function tableauJson(t: Tableau): Json {
+	const shown = t.form.columns.flatMap((_, j) =>
+		t.barred.has(j) && !t.goals.some((g) => g === 'w' || g === 'M') && !t.basis.includes(j) ? [] : [j]
+	);
+	const goals = t.goals.flatMap((name, i) => (name.startsWith('max') ? [] : [{ name, i }]));
+	return {
+		columns: shown.map((j) => t.form.columns[j].name),
+		rows: t.basis.map((basic, row) => ({
+			basic: t.form.columns[basic].name,
+			entries: shown.map((j) => toText(entry(t, row, j))),
+			rhs: toText(rhs(t, row))
+		})),
+		objective: goals.map(({ name, i }) => ({
+			name,
+			entries: shown.map((j) => toText(cost(t, i, j))),
+			rhs: toText(goalValue(t, i))
+		}))
+	};
+}
+
+export function stepJson(step: Step, withTableau = true): Json {
+	const { tableau, choice } = step;
+	const name = (column: number) => tableau.form.columns[column].name;
+	return {
+		kind: step.kind,
+		phase: step.phase === 'phase-one' || step.phase === 'drive-out' ? 1 : 2,
+		part: step.phase,
+		...(choice ? { entering: name(choice.entering), leaving: name(choice.leaving) } : {}),
+		...(step.note ? { note: step.note } : {}),
+		basis: tableau.basis.map(name),
+		point: numbers(readPlan(tableau)),
+		...(goalIndex(tableau, 'z') >= 0 ? { objective: toText(objectiveValue(tableau)) } : {}),
+		...(withTableau ? { tableau: tableauJson(tableau) } : {})
+	};
+}
+
+export const nodeJson = (node: BranchNode): Json => ({
+	id: node.id,
+	parent: node.parent,
+	branching: node.branching && { ...node.branching, value: toText(node.branching.value) },
+	status: node.status,
+	bound: node.bound && toText(node.bound),
+	solution: node.solution && numbers(node.solution),
+	closed: node.closed
+});
+
+export const cutJson = (cut: Cut): Json => ({
+	kind: cut.kind,
+	row: cut.row,
+	nonbasic: { terms: numbers(cut.nonbasic.terms), relation: '>=', rhs: toText(cut.nonbasic.rhs) },
+	original: cut.original && {
+		terms: numbers(cut.original.terms),
+		relation: cut.original.relation,
+		rhs: toText(cut.original.rhs)
+	}
+});

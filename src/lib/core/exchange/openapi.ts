@@ -1,0 +1,1 @@
+export const openApi: Record<string, unknown> = {};

@@ -1,0 +1,70 @@
+import { CannotStart } from '../method/solve';
+import { InputError, type Issue } from '../problem/json';
+import { convert, NotYet } from './convert';
+import { parseJson } from './json-text';
+import { answerSolve, type Control } from './solve';
+import { readSolveRequest } from './solve-request';
+
+/** An HTTP answer before it is one: a status and a body to be written as JSON. */
+export interface Reply {
+	readonly status: number;
+	readonly body: Record<string, unknown>;
+}
+
+const TITLES: Record<number, string> = {
+	400: 'The input is not valid',
+	404: 'There is nothing here',
+	405: 'This method is not allowed here',
+	413: 'The input is too large',
+	415: 'The content type is not application/json',
+	422: 'This cannot be done with this problem',
+	500: 'Something went wrong here',
+	503: 'All workers are busy'
+};
+
+/** An error as RFC 9457 wants it. */
+export function problemDetails(status: number, detail: string, issues: readonly Issue[] = []): Reply {
+	return {
+		status,
+		body: {
+			type: 'about:blank',
+			title: TITLES[status] ?? 'Error',
+			status,
+			detail,
+			...(issues.length ? { issues } : {})
+		}
+	};
+}
+
+const MOST_ISSUES = 100;
+
+function guarded(text: string, answer: (data: unknown) => Record<string, unknown>): Reply {
+	try {
+		return { status: 200, body: answer(parseJson(text)) };
+	} catch (error) {
+		if (error instanceof SyntaxError)
+			return problemDetails(400, error.message, [{ path: '', message: error.message }]);
+		if (error instanceof InputError) {
+			const [first] = error.issues;
+			const detail = first ? `${first.path || 'The input'} ${first.message}` : error.message;
+			return problemDetails(400, detail, error.issues.slice(0, MOST_ISSUES));
+		}
+		if (error instanceof CannotStart)
+			return problemDetails(422, error.message, [{ path: 'method', message: error.message }]);
+		if (error instanceof NotYet)
+			return problemDetails(422, error.message, [{ path: 'to', message: error.message }]);
+		throw error;
+	}
+}
+
+/** Answers the body of POST /api/v1/solve. */
+export function replySolve(text: string, control: (milliseconds: number) => Control): Reply {
+	return guarded(text, (data) => {
+		const request = readSolveRequest(data);
+		return answerSolve(request, control(request.limit.milliseconds));
+	});
+}
+
+/** Answers the body of POST /api/v1/convert. */
+export const replyConvert = (text: string): Reply =>
+	guarded(text, convert as (data: unknown) => Record<string, unknown>);

@@ -1,0 +1,94 @@
+import * as yup from 'yup';
+import { METHODS, type MethodName } from '../method/solve';
+import type { EnteringRule, Rule } from '../method/types';
+import { faultsOf, InputError, readProblem, type Issue } from '../problem/json';
+import type { Problem } from '../problem/types';
+
+export const RULES = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge', 'lexicographic'] as const;
+export const INTEGER_WAYS = ['relax', 'branch', 'cuts'] as const;
+export const MAX_MILLISECONDS = 60_000;
+export const MAX_STEPS = 1_000_000;
+
+/** What POST /api/v1/solve is asked. */
+export interface SolveRequest {
+	readonly problem: Problem;
+	readonly method: MethodName;
+	readonly rule: Rule;
+	readonly integer: (typeof INTEGER_WAYS)[number];
+	readonly steps: boolean;
+	readonly limit: { readonly steps: number; readonly milliseconds: number };
+}
+
+const among = (values: readonly string[]) =>
+	yup
+		.mixed()
+		.test(
+			'among',
+			`must be one of ${values.join(', ')}`,
+			(v) => v === undefined || values.includes(v as string)
+		);
+const count = (most: number) =>
+	yup
+		.mixed()
+		.test(
+			'count',
+			`must be a whole number from 1 to ${most}`,
+			(v) => v === undefined || (Number.isInteger(v) && (v as number) >= 1 && (v as number) <= most)
+		);
+
+const schema = yup
+	.object({
+		method: among(METHODS),
+		rule: among(RULES),
+		integer: among(INTEGER_WAYS),
+		steps: yup
+			.mixed()
+			.test('flag', 'must be true or false', (v) => v === undefined || typeof v === 'boolean'),
+		limit: yup
+			.object({ steps: count(MAX_STEPS), milliseconds: count(MAX_MILLISECONDS) })
+			.default(undefined)
+			.typeError('must be an object')
+			.nonNullable('must be an object')
+	})
+	.typeError('must be an object with a problem')
+	.required('must be an object with a problem');
+
+const ruleOf = (name: (typeof RULES)[number]): Rule =>
+	name === 'lexicographic'
+		? { entering: 'dantzig', ties: 'lexicographic' }
+		: { entering: name satisfies EnteringRule, ties: 'lowest-index' };
+
+/**
+ * Reads a request to solve.
+ * @param data what the JSON text said
+ * @throws InputError with every fault and its path
+ */
+export function readSolveRequest(data: unknown): SolveRequest {
+	const issues: Issue[] = [];
+	try {
+		schema.validateSync(data, { strict: true, abortEarly: false });
+	} catch (error) {
+		if (!(error instanceof yup.ValidationError)) throw error;
+		issues.push(...faultsOf(error, ''));
+	}
+	if (typeof data !== 'object' || data === null || Array.isArray(data))
+		throw new InputError([{ path: '', message: 'must be an object with a problem' }]);
+	const raw = data as Record<string, unknown>;
+	let problem: Problem | null = null;
+	try {
+		problem = readProblem(raw.problem, 'problem');
+	} catch (error) {
+		if (!(error instanceof InputError)) throw error;
+		issues.push(...error.issues);
+	}
+	if (issues.length || !problem) throw new InputError(issues);
+	const limit = (raw.limit ?? {}) as { steps?: number; milliseconds?: number };
+	return {
+		problem,
+		method: (raw.method ?? 'auto') as MethodName,
+		rule: ruleOf((raw.rule ?? 'dantzig') as (typeof RULES)[number]),
+		integer: (raw.integer ?? 'branch') as SolveRequest['integer'],
+		steps: raw.steps === true,
+		limit: { steps: limit.steps ?? 10_000, milliseconds: limit.milliseconds ?? 10_000 }
+	};
+}

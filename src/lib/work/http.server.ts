@@ -1,0 +1,70 @@
+import { problemDetails, type Reply } from '$lib/core/exchange/reply';
+import { runTask } from './pool.server';
+import type { ServerTask } from './server-worker';
+
+const MOST_BYTES = 1_000_000;
+
+/** A reply as an HTTP response. */
+export function respond(
+	reply: Reply & { retryAfter?: number },
+	headers: Record<string, string> = {}
+): Response {
+	const type = reply.status === 200 ? 'application/json' : 'application/problem+json';
+	return new Response(JSON.stringify(reply.body), {
+		status: reply.status,
+		headers: {
+			'content-type': type,
+			'cache-control': 'no-store',
+			...(reply.retryAfter ? { 'retry-after': String(reply.retryAfter) } : {}),
+			...headers
+		}
+	});
+}
+
+/** The body as text; null where it is too large, and then the rest is not read. */
+async function readBody(request: Request): Promise<string | null> {
+	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
+	if (!request.body) return '';
+	const parts: Uint8Array[] = [];
+	let size = 0;
+	const reader = request.body.getReader();
+	for (;;) {
+		const { done, value } = await reader.read();
+		if (done) break;
+		size += value.byteLength;
+		if (size > MOST_BYTES) {
+			await reader.cancel();
+			return null;
+		}
+		parts.push(value);
+	}
+	return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(parts));
+}
+
+/** Answers a POST whose body is JSON by running a job on it; whatever the body is, the answer is not a 5xx of ours. */
+export async function answerPost(request: Request, job: ServerTask['job']): Promise<Response> {
+	const [type, ...parameters] = (request.headers.get('content-type') ?? '')
+		.toLowerCase()
+		.split(';')
+		.map((part) => part.trim());
+	const charset = parameters
+		.find((part) => part.startsWith('charset='))
+		?.slice(8)
+		.replace(/"/g, '');
+	if (type !== 'application/json' || (charset && charset !== 'utf-8'))
+		return respond(problemDetails(415, 'Send the body as application/json in UTF-8.'));
+	let text: string | null;
+	try {
+		text = await readBody(request);
+	} catch {
+		return respond(
+			problemDetails(400, 'The body is not UTF-8 text.', [{ path: '', message: 'is not UTF-8 text' }])
+		);
+	}
+	if (text === null) return respond(problemDetails(413, 'A body may have at most 1 MB.'));
+	return respond(await runTask({ job, text }));
+}
+
+/** The answer to a method that a resource does not have. */
+export const notAllowed = (allowed: string): Response =>
+	respond(problemDetails(405, `Use ${allowed} here.`), { allow: allowed });

@@ -1,0 +1,13 @@
+import { replyConvert, replySolve, type Reply } from '../core/exchange/reply';
+import { timed } from './timed';
+
+/** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
+export interface ServerTask {
+	readonly job: 'solve' | 'convert';
+	readonly text: string;
+}
+
+/** The pool's entry: everything that depends on what a stranger sent happens in here. */
+export default function work({ job, text }: ServerTask): Reply {
+	return job === 'solve' ? replySolve(text, timed) : replyConvert(text);
+}
