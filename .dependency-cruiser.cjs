@@ -37,7 +37,7 @@ module.exports = {
 			name: 'resolvable',
 			severity: 'error',
 			from: {},
-			to: { couldNotResolve: true, pathNot: ['\\.grammar\\.terms$', '^\\$(app|env|service-worker)'] }
+			to: { couldNotResolve: true, pathNot: ['\\.grammar\\.terms$', '^\\$(app|env|service-worker)', '^\\./\\$types$'] }
 		}
 	],
 	options: {

@@ -17,13 +17,18 @@ import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
 import { sameProblem, type Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import { Cancelled, readInWorker } from '$lib/work/client';
 import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Pointed } from './identity';
+import { isLarge, LargeAnswer } from './large.svelte';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
 import { NEW_TRAIL, pathTo, replay, standingOn, takeStep, type Trail } from './trail';
 
 const REGION_LINES = 80;
 const MOST_STEPS = 500;
+/** characters that are read between two frames; longer texts go to the worker when typing pauses */
+const READ_AT_ONCE = 6_000;
+const PAUSE = 200;
 
 /** The state of an open lesson: what is stated, where in the trail we are, what is pointed at. Drawing is the views' part. */
 export class Desk {
@@ -35,6 +40,7 @@ export class Desk {
 	pointed = $state.raw<Pointed | null>(null);
 	/** the column under consideration, by index, while it can enter */
 	considered = $state<number | null>(null);
+	private pendingRead: AbortController | null = null;
 	private refused = $state.raw<Remark | null>(null);
 
 	/** the last right problem; it stays while the text is wrong */
@@ -43,7 +49,10 @@ export class Desk {
 	reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
 
 	readonly stale = $derived(this.reading.problem === null && this.problem !== null);
-	readonly start = $derived(this.problem ? slackStart(this.problem) : null);
+	/** too large to be pivoted through on the page; a worker answers it instead */
+	readonly large = $derived(this.problem !== null && isLarge(this.problem));
+	readonly answer = new LargeAnswer();
+	readonly start = $derived(this.problem && !this.large ? slackStart(this.problem) : null);
 	readonly form = $derived(this.start?.ready ? this.start.form : null);
 	readonly stops = $derived(replay(this.trail, this.form));
 	readonly standing = $derived(standingOn(this.trail, this.stops));
@@ -99,12 +108,34 @@ export class Desk {
 	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
 	write(text: string): void {
 		this.text = text;
-		this.reading = readStatement(text);
-		const { problem } = this.reading;
+		this.pendingRead?.abort();
+		if (text.length <= READ_AT_ONCE) this.take(readStatement(text));
+		else void this.readLong(text);
+	}
+
+	/** A long text is read by a worker, once typing pauses. */
+	private async readLong(text: string): Promise<void> {
+		const pending = new AbortController();
+		this.pendingRead = pending;
+		await new Promise((resolve) => setTimeout(resolve, PAUSE));
+		if (pending.signal.aborted) return;
+		try {
+			this.take(await readInWorker(text, pending.signal));
+		} catch (error) {
+			// without a worker the page may be slow, but it works
+			if (!(error instanceof Cancelled)) this.take(readStatement(text));
+		}
+	}
+
+	private take(reading: Reading): void {
+		this.reading = reading;
+		const { problem } = reading;
 		if (!problem || (this.problem && sameProblem(problem, this.problem))) return;
 		this.problem = problem;
 		this.refused = null;
 		this.considered = null;
+		if (this.large) void this.answer.find(this.text);
+		else this.answer.cancel();
 	}
 
 	/** Pivots at a row and kernel position by hand; a zero entry is refused with the reason. */

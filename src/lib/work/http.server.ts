@@ -61,7 +61,10 @@ export async function answerPost(request: Request, job: ServerTask['job']): Prom
 			problemDetails(400, 'The body is not UTF-8 text.', [{ path: '', message: 'is not UTF-8 text' }])
 		);
 	}
-	if (text === null) return respond(problemDetails(413, 'A body may have at most 1 MB.'));
+	if (text === null) {
+		// the rest of the body is not read, so the connection cannot be used again
+		return respond(problemDetails(413, 'A body may have at most 1 MB.'), { connection: 'close' });
+	}
 	return respond(await runTask({ job, text }));
 }
 

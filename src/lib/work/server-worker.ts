@@ -1,5 +1,5 @@
-import { replyConvert, replySolve, type Reply } from '../core/exchange/reply';
-import { timed } from './timed';
+import { replyConvert, type Reply } from '../core/exchange/reply';
+import { jobs } from './jobs';
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {
@@ -9,5 +9,5 @@ export interface ServerTask {
 
 /** The pool's entry: everything that depends on what a stranger sent happens in here. */
 export default function work({ job, text }: ServerTask): Reply {
-	return job === 'solve' ? replySolve(text, timed) : replyConvert(text);
+	return job === 'solve' ? jobs.solve(text) : replyConvert(text);
 }

@@ -1,1 +1,200 @@
-export const openApi: Record<string, unknown> = {};
+import { METHODS } from '../method/solve';
+import { FORMATS_READ, FORMATS_TO_COME, FORMATS_WRITTEN } from './convert';
+import { problemSchema } from './schema';
+import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS, RULES } from './solve-request';
+
+type Json = Record<string, unknown>;
+
+const ref = (name: string): Json => ({ $ref: `#/components/schemas/${name}` });
+const json = (schema: Json): Json => ({ content: { 'application/json': { schema } } });
+const error = (description: string): Json => ({
+	description,
+	content: { 'application/problem+json': { schema: ref('Error') } }
+});
+const rationals: Json = { type: 'object', additionalProperties: ref('Rational') };
+const list = (items: Json): Json => ({ type: 'array', items });
+const nullable = (schema: Json): Json => ({ oneOf: [schema, { type: 'null' }] });
+
+const faults: Json = {
+	'400': error('The input is not valid; `issues` has the path of every fault'),
+	'405': error('Another method is wanted'),
+	'413': error('More than 1 MB'),
+	'415': error('Another content type than application/json'),
+	'422': error('The method cannot start on this problem, or the format is still to come'),
+	'503': error('All workers are busy; Retry-After says when to try again')
+};
+
+const post = (summary: string, request: string, answer: string): Json => ({
+	post: {
+		summary,
+		requestBody: { required: true, ...json(ref(request)) },
+		responses: { '200': { description: 'The answer', ...json(ref(answer)) }, ...faults }
+	}
+});
+
+const intervals: Json = {
+	type: 'object',
+	additionalProperties: {
+		type: 'object',
+		required: ['low', 'high'],
+		properties: { low: nullable(ref('Rational')), high: nullable(ref('Rational')) }
+	}
+};
+
+const { $schema: _, ...problem } = problemSchema;
+
+const schemas: Json = {
+	Rational: { type: 'string', pattern: '^-?\\d+(/\\d+)?$' },
+	Problem: problem,
+	SolveRequest: {
+		type: 'object',
+		required: ['problem'],
+		properties: {
+			problem: ref('Problem'),
+			method: { enum: METHODS, default: 'auto' },
+			rule: { enum: RULES, default: 'dantzig' },
+			integer: { enum: INTEGER_WAYS, default: 'branch' },
+			steps: { type: 'boolean', default: false },
+			limit: {
+				type: 'object',
+				properties: {
+					steps: { type: 'integer', minimum: 1, maximum: MAX_STEPS, default: 10_000 },
+					milliseconds: { type: 'integer', minimum: 1, maximum: MAX_MILLISECONDS, default: 10_000 }
+				}
+			}
+		}
+	},
+	SolveAnswer: {
+		type: 'object',
+		required: ['status', 'pivots'],
+		properties: {
+			status: { enum: ['optimal', 'infeasible', 'unbounded', 'stopped'] },
+			reason: { type: 'string' },
+			objective: ref('Rational'),
+			solution: rationals,
+			method: { enum: METHODS.filter((method) => method !== 'auto') },
+			why: { type: 'string' },
+			pivots: { type: 'integer' },
+			optimalSet: {
+				type: 'object',
+				required: ['unique', 'dimension', 'vertices', 'rays'],
+				properties: {
+					unique: { type: 'boolean' },
+					dimension: { type: 'integer' },
+					vertices: list(rationals),
+					rays: list(rationals),
+					lines: list(rationals),
+					complete: { const: false }
+				}
+			},
+			duals: rationals,
+			reducedCosts: rationals,
+			ranging: {
+				type: 'object',
+				required: ['degenerate', 'objective', 'rhs'],
+				properties: { degenerate: { type: 'boolean' }, objective: intervals, rhs: intervals }
+			},
+			certificate: {
+				type: 'object',
+				required: ['kind'],
+				properties: {
+					kind: { enum: ['optimal', 'infeasible', 'unbounded'] },
+					multipliers: rationals,
+					variable: { type: 'string' },
+					point: rationals,
+					ray: rationals
+				}
+			},
+			steps: list(ref('Step')),
+			relaxation: { type: 'object' },
+			nodes: list({ type: 'object' }),
+			cuts: list({ type: 'object' })
+		}
+	},
+	Step: {
+		type: 'object',
+		required: ['kind', 'phase', 'basis', 'point', 'tableau'],
+		properties: {
+			kind: { enum: ['start', 'pivot', 'phase', 'cut'] },
+			phase: { enum: [1, 2] },
+			part: { type: 'string' },
+			entering: { type: 'string' },
+			leaving: { type: 'string' },
+			note: { type: 'string' },
+			basis: list({ type: 'string' }),
+			point: rationals,
+			objective: ref('Rational'),
+			tableau: ref('Tableau')
+		}
+	},
+	Tableau: {
+		type: 'object',
+		required: ['columns', 'rows', 'objective'],
+		properties: {
+			columns: list({ type: 'string' }),
+			rows: list({
+				type: 'object',
+				required: ['basic', 'entries', 'rhs'],
+				properties: { basic: { type: 'string' }, entries: list(ref('Rational')), rhs: ref('Rational') }
+			}),
+			objective: list({
+				type: 'object',
+				required: ['name', 'entries', 'rhs'],
+				properties: { name: { enum: ['z', 'w', 'M'] }, entries: list(ref('Rational')), rhs: ref('Rational') }
+			})
+		}
+	},
+	ConvertRequest: {
+		type: 'object',
+		required: ['from', 'to', 'content'],
+		description: `Agreed on but still to come: ${FORMATS_TO_COME.join(', ')}.`,
+		properties: { from: { enum: FORMATS_READ }, to: { enum: FORMATS_WRITTEN }, content: { type: 'string' } }
+	},
+	ConvertAnswer: {
+		type: 'object',
+		required: ['content', 'notes'],
+		properties: { content: { type: 'string' }, notes: list({ type: 'string' }) }
+	},
+	Error: {
+		type: 'object',
+		required: ['type', 'title', 'status', 'detail'],
+		properties: {
+			type: { type: 'string' },
+			title: { type: 'string' },
+			status: { type: 'integer' },
+			detail: { type: 'string' },
+			issues: list({
+				type: 'object',
+				required: ['path', 'message'],
+				properties: { path: { type: 'string' }, message: { type: 'string' } }
+			})
+		}
+	}
+};
+
+/** What GET /api/v1/openapi.json answers (OpenAPI 3.1). */
+export const openApi: Json = {
+	openapi: '3.1.0',
+	info: {
+		title: 'Mathesis',
+		version: '1',
+		description: 'Exact answers to small linear and integer programs, step by step.'
+	},
+	paths: {
+		'/api/v1/solve': post('Solve a problem exactly', 'SolveRequest', 'SolveAnswer'),
+		'/api/v1/convert': post('Convert a problem between formats', 'ConvertRequest', 'ConvertAnswer'),
+		'/api/v1/health': {
+			get: {
+				summary: 'Whether the server answers',
+				responses: { '200': { description: 'It does', ...json({ type: 'object' }) } }
+			}
+		},
+		'/api/v1/openapi.json': {
+			get: {
+				summary: 'This document',
+				responses: { '200': { description: 'OpenAPI 3.1', ...json({ type: 'object' }) } }
+			}
+		}
+	},
+	components: { schemas }
+};

@@ -24,13 +24,9 @@
 		return untrack(() => {
 			const view = makeEditor(node, desk.text, {
 				label: 'Statement of the problem',
-				onwrite(text) {
-					desk.write(text);
-					return desk.reading.diagnostics;
-				},
+				onwrite: (text) => desk.write(text),
 				onpoint: pointAt
 			});
-			showFindings(view, desk.reading.diagnostics);
 			editor = view;
 			return () => view.destroy();
 		});
@@ -40,6 +36,10 @@
 		const { text } = desk;
 		if (editor && editor.state.doc.toString() !== text) replaceText(editor, text);
 		if (editor) depths = { undo: undoDepth(editor.state), redo: redoDepth(editor.state) };
+	});
+
+	$effect(() => {
+		if (editor) showFindings(editor, desk.reading.diagnostics);
 	});
 
 	$effect(() => {

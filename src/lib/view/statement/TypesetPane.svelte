@@ -8,6 +8,10 @@
 
 	let { desk }: { desk: Desk } = $props();
 	const problem = $derived(desk.problem);
+	/** more terms than a page holds, and than can be typeset between two frames */
+	const tooLong = $derived(
+		!!problem && problem.constraints.reduce((n, r) => n + r.terms.size, problem.objective.terms.size) > 300
+	);
 	const row = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
 
@@ -15,7 +19,12 @@
 	<!-- a scrolling region has to be reachable by keyboard -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="typeset" class:stale={desk.stale} tabindex="0" role="group" aria-label="The problem, typeset">
-		{#if problem}
+		{#if problem && tooLong}
+			<p class="nothing">
+				{problem.variables.length} variables and {problem.constraints.length} constraints: too much to be typeset
+				here.
+			</p>
+		{:else if problem}
 			{#if problem.story}<p class="story">{problem.story}</p>{/if}
 			<div class="rows">
 				<div class="row goal">

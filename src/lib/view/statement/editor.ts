@@ -126,8 +126,8 @@ const look = EditorView.theme({
 
 export interface EditorHooks {
 	readonly label: string;
-	/** the text changed; returns what was found in it */
-	onwrite(text: string): readonly Finding[];
+	/** the text changed */
+	onwrite(text: string): void;
 	/** the pointer or cursor is at this offset, or away */
 	onpoint(offset: number | null): void;
 }
@@ -146,7 +146,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		look,
 		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false', tabindex: '0' }),
 		EditorView.updateListener.of((update) => {
-			if (update.docChanged) showFindings(update.view, hooks.onwrite(update.state.doc.toString()));
+			if (update.docChanged) hooks.onwrite(update.state.doc.toString());
 			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(update.state.selection.main.head);
 		}),
 		EditorView.domEventHandlers({

@@ -2,6 +2,7 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Switch from '../shared/Switch.svelte';
+	import LargeAnswerView from './LargeAnswerView.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
 	let { desk }: { desk: Desk } = $props();
@@ -33,7 +34,7 @@
 		</div>
 		<button
 			class="btn tool"
-			disabled={desk.stop.node.parent === null || !desk.tableau}
+			disabled={!desk.tableau || desk.stop.node.parent === null}
 			onclick={() => desk.back()}>Back</button
 		>
 		<button class="btn tool now" disabled={!canStep} onclick={() => desk.next()}>Next</button>
@@ -41,6 +42,8 @@
 	{/snippet}
 	{#if desk.tableau}
 		<TableauGrid {desk} tableau={desk.tableau} />
+	{:else if desk.large}
+		<LargeAnswerView {desk} />
 	{:else if desk.problem}
 		<p class="nothing">This problem cannot start from its slacks alone. The commentary says what it needs.</p>
 	{:else}

@@ -1,0 +1,67 @@
+import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
+import type { Reading } from '../core/problem/statement/read';
+import { unpackReading, type Jobs, type Progress } from './jobs';
+
+/** Raised where a job was cancelled. */
+export class Cancelled extends Error {}
+
+interface Line {
+	readonly worker: Worker;
+	readonly remote: Remote<Jobs>;
+}
+
+function open(): Line {
+	const worker = new Worker(new URL('./browser-worker.ts', import.meta.url), { type: 'module' });
+	return { worker, remote: wrap<Jobs>(worker) };
+}
+
+/** A worker kept for the next job, so that starting one is paid once. */
+let idle: Line | null = null;
+
+/** Runs a job in a worker of its own until it ends; cancelling ends the worker, whatever it is doing. */
+async function run<T>(job: (remote: Remote<Jobs>) => Promise<T>, signal?: AbortSignal): Promise<T> {
+	if (signal?.aborted) throw new Cancelled();
+	const line = idle ?? open();
+	idle = null;
+	return new Promise<T>((resolve, reject) => {
+		const close = () => {
+			line.remote[releaseProxy]();
+			line.worker.terminate();
+		};
+		const cancel = () => {
+			close();
+			reject(new Cancelled());
+		};
+		signal?.addEventListener('abort', cancel, { once: true });
+		line.worker.onerror = (event) => {
+			close();
+			reject(new Error(event.message || 'the worker could not run'));
+		};
+		job(line.remote).then(
+			(value) => {
+				signal?.removeEventListener('abort', cancel);
+				if (idle) close();
+				else if (!signal?.aborted) idle = line;
+				resolve(value);
+			},
+			(error: unknown) => {
+				signal?.removeEventListener('abort', cancel);
+				close();
+				reject(error instanceof Error ? error : new Error(String(error)));
+			}
+		);
+	});
+}
+
+/** Reads a long statement off the main thread. */
+export const readInWorker = async (text: string, signal?: AbortSignal): Promise<Reading> =>
+	unpackReading(await run((remote) => remote.read(text), signal));
+
+/** Solves a statement off the main thread; the answer is as POST /api/v1/solve gives it. */
+export const answerInWorker = (
+	text: string,
+	milliseconds: number,
+	progress: Progress,
+	signal?: AbortSignal
+): Promise<Record<string, unknown> | null> =>
+	run((remote) => remote.answer(text, milliseconds, proxy(progress)), signal);

@@ -1,0 +1,21 @@
+<script lang="ts">
+	import { page } from '$app/state';
+</script>
+
+<svelte:head><title>Mathesis</title></svelte:head>
+
+<main>
+	<h1>{page.status}</h1>
+	<p>{page.error?.message}</p>
+	<p><a href="/" class="anchor">To the desk</a></p>
+</main>
+
+<style>
+	main {
+		padding: 4rem;
+	}
+	h1 {
+		font-size: var(--size-title);
+		font-weight: 650;
+	}
+</style>
