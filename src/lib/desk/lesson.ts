@@ -78,7 +78,8 @@ const schema = yup.object({
  * @throws yup.ValidationError that names the first field at fault
  */
 export function readLesson(data: unknown): Lesson {
-	return schema.validateSync(data, { strict: true, stripUnknown: true }) as unknown as Lesson;
+	schema.validateSync(data, { strict: true });
+	return schema.cast(data, { stripUnknown: true }) as unknown as Lesson;
 }
 
 /** A fresh lesson around a statement. */

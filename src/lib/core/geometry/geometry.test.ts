@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { compare, ZERO } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
+import { isFeasible } from '../problem/types';
+import { bestCorners, keeps, openDirections, region } from './region';
+
+const of = (rows: string) => region(readStatement(`max z = x + y\n${rows}`).problem!);
+const corners = (rows: string) =>
+	of(rows).corners.map(({ point }) => `${point.x.toFraction()} ${point.y.toFraction()}`);
+
+describe('regions of every shape', () => {
+	test.each([
+		['a: x + y <= 4', 'polygon', ['0 0', '4 0', '0 4']],
+		['a: x >= 3\nb: x <= 2', 'empty', []],
+		['a: x + y <= 0', 'point', ['0 0']],
+		['a: x + y = 3', 'segment', ['3 0', '0 3']],
+		['a: x <= 2\nb: x >= 2\nc: y <= 1', 'segment', ['2 0', '2 1']],
+		['a: x - y = 1', 'ray', ['1 0']],
+		['a: x - y = 1\nx free\ny free', 'line', []],
+		['a: x - y <= 1', 'unbounded', ['0 0', '1 0']],
+		['a: x >= 1\nx free\ny free', 'unbounded', []],
+		['x free\ny free', 'plane', []],
+		['a: 0 x <= -1', 'empty', []],
+		['a: 0.001 x + y <= 5000000', 'polygon', ['0 0', '5000000000 0', '0 5000000']],
+		['a: 7 x + 3 y <= 5\nb: 3 x + 7 y <= 5', 'polygon', ['0 0', '5/7 0', '1/2 1/2', '0 5/7']]
+	])('%j is a %s', (rows, shape, points) => {
+		expect(of(rows).shape).toBe(shape);
+		expect(corners(rows).sort()).toEqual([...points].sort());
+	});
+
+	test('lines that coincide, are redundant, or meet three in a corner', () => {
+		const r = of('a: 4 x + 3 y <= 12\nb: 4 x + y <= 8\nc: 4 x + 2 y <= 8\nd: 2 x + y <= 4\ne: x + y <= 90');
+		const names = (lines: readonly number[]) => lines.map((i) => r.halfPlanes[i].owner.name);
+		const top = r.corners.find(({ point }) => point.x.equals(0) && point.y.equals(4))!;
+		expect(names(top.lines)).toEqual(['a', 'c', 'd', 'x']);
+		const shared = r.edges.find(({ lines }) => lines.length === 2)!;
+		expect(names(shared.lines)).toEqual(['c', 'd']);
+		expect(names([...r.redundant])).toEqual(['a', 'b', 'e']);
+	});
+});
+
+test('the best corner of the region, the simplex optimum and the corners tried one by one agree', () => {
+	const shapes = new Set<string>();
+	fc.assert(
+		fc.property(anyProblem({ variables: 2 }), (problem) => {
+			const r = region(problem);
+			shapes.add(r.shape);
+			const listed = allCorners(problem).map((plan) =>
+				[...plan.values()].map((v) => v.toFraction()).join(' ')
+			);
+			expect(r.corners.map(({ point }) => `${point.x.toFraction()} ${point.y.toFraction()}`).sort()).toEqual(
+				listed.sort()
+			);
+			for (const corner of r.corners) expect(r.halfPlanes.every((h) => keeps(h, corner.point))).toBe(true);
+			const answer = solveLinear(problem);
+			const best = bestCorners(problem, r);
+			expect(r.shape === 'empty').toBe(answer.status === 'infeasible');
+			expect(best.unbounded).toBe(answer.status === 'unbounded');
+			if (best.value) {
+				expect(compare(best.value, answer.objective!)).toBe(0);
+				expect(compare(bestOf(problem, allCorners(problem))!, best.value)).toBe(0);
+			}
+			// an open direction stays in the region for ever
+			const [first] = r.corners;
+			if (first)
+				for (const d of openDirections(r)) {
+					const far = [first.point.x.add(d.x.mul(1000)), first.point.y.add(d.y.mul(1000))];
+					expect(isFeasible(problem, new Map(r.axes.map((name, i) => [name, far[i]])))).toBe(true);
+				}
+		}),
+		{ numRuns: 2000 }
+	);
+	for (const shape of ['empty', 'point', 'segment', 'polygon', 'unbounded']) expect(shapes).toContain(shape);
+});
+
+test('corners go round counter-clockwise', () => {
+	const r = of('a: x + y <= 6\nb: x <= 4\nc: y <= 5\nd: x - y >= -4');
+	const turn = r.corners.map(({ point: p }, i) => {
+		const [q, s] = [1, 2].map((k) => r.corners[(i + k) % r.corners.length].point);
+		return q.x
+			.sub(p.x)
+			.mul(s.y.sub(q.y))
+			.sub(q.y.sub(p.y).mul(s.x.sub(q.x)));
+	});
+	expect(turn.every((area) => compare(area, ZERO) > 0)).toBe(true);
+	expect(r.corners).toHaveLength(5);
+});
