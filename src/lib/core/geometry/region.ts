@@ -1,4 +1,15 @@
-import { compare, isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import {
+	compare,
+	isZero,
+	lcm,
+	max,
+	numerator,
+	ONE,
+	rational,
+	sign,
+	ZERO,
+	type Rational
+} from '../number/rational';
 import { effectiveBounds, type Problem } from '../problem/types';
 import type { Corner, Edge, HalfPlane, LineOwner, Point, Region, RegionShape } from './types';
 
@@ -30,7 +41,6 @@ export function halfPlanes(problem: Problem): HalfPlane[] {
 
 const isLine = (h: HalfPlane): boolean => !isZero(h.a) || !isZero(h.b);
 const value = (h: HalfPlane, p: Point): Rational => h.a.mul(p.x).add(h.b.mul(p.y));
-const along = (h: HalfPlane, d: Point): Rational => h.a.mul(d.x).add(h.b.mul(d.y));
 
 /** Whether a point keeps a half-plane (or line). */
 export function keeps(h: HalfPlane, p: Point): boolean {
@@ -38,12 +48,23 @@ export function keeps(h: HalfPlane, p: Point): boolean {
 	return h.equality ? order === 0 : order <= 0;
 }
 
-/** The point of a line nearest to the origin, and the direction with the half-plane on its left. */
-function parametrise(h: HalfPlane): { origin: Point; direction: Point } {
-	const size = h.a.mul(h.a).add(h.b.mul(h.b));
-	const t = h.c.div(size);
-	return { origin: { x: h.a.mul(t), y: h.b.mul(t) }, direction: { x: h.b.neg(), y: h.a } };
+/** A half-plane with whole coefficients: the same line, quicker arithmetic. */
+interface Whole {
+	readonly a: bigint;
+	readonly b: bigint;
+	readonly c: bigint;
+	readonly equality: boolean;
 }
+
+function whole(h: HalfPlane): Whole {
+	const multiple = lcm(lcm(h.a.d, h.b.d), h.c.d);
+	const of = (value: Rational) => numerator(value) * (multiple / value.d);
+	return { a: of(h.a), b: of(h.b), c: of(h.c), equality: h.equality };
+}
+
+/** A quotient with a positive denominator, not in lowest terms. */
+type Quotient = readonly [bigint, bigint];
+const less = (p: Quotient, q: Quotient): boolean => p[0] * q[1] < q[0] * p[1];
 
 interface Stretch {
 	readonly line: number;
@@ -53,24 +74,35 @@ interface Stretch {
 	readonly to: Rational | null;
 }
 
-/** The part of a line that keeps all half-planes, as an interval of its parameter; null where none does. */
-function feasibleStretch(all: readonly HalfPlane[], line: number): Stretch | null {
-	const { origin, direction } = parametrise(all[line]);
-	let from: Rational | null = null;
-	let to: Rational | null = null;
+/**
+ * The part of a line that keeps all half-planes, as an interval of its parameter t in `origin + t · direction`; null where none
+ * does. The origin is the line's point nearest to (0, 0), and the half-plane lies to the left of the direction.
+ */
+function feasibleStretch(all: readonly Whole[], line: number): Stretch | null {
+	const { a, b, c } = all[line];
+	const size = a * a + b * b;
+	let from: Quotient | null = null;
+	let to: Quotient | null = null;
 	for (const h of all) {
-		const rest = h.c.sub(value(h, origin));
-		const slope = along(h, direction);
-		if (isZero(slope)) {
-			if (h.equality ? !isZero(rest) : sign(rest) < 0) return null;
+		// both sides multiplied by size: the origin is (a·c, b·c) / size
+		const rest = h.c * size - c * (h.a * a + h.b * b);
+		const slope = h.b * a - h.a * b;
+		if (slope === 0n) {
+			if (h.equality ? rest !== 0n : rest < 0n) return null;
 			continue;
 		}
-		const limit = rest.div(slope);
-		if (h.equality || sign(slope) > 0) to = to ? min(to, limit) : limit;
-		if (h.equality || sign(slope) < 0) from = from ? max(from, limit) : limit;
-		if (from && to && compare(from, to) > 0) return null;
+		const limit: Quotient = slope > 0n ? [rest, slope * size] : [-rest, -slope * size];
+		if ((h.equality || slope > 0n) && (!to || less(limit, to))) to = limit;
+		if ((h.equality || slope < 0n) && (!from || less(from, limit))) from = limit;
+		if (from && to && less(to, from)) return null;
 	}
-	return { line, origin, direction, from, to };
+	return {
+		line,
+		origin: { x: rational(a * c, size), y: rational(b * c, size) },
+		direction: { x: rational(-b), y: rational(a) },
+		from: from && rational(...from),
+		to: to && rational(...to)
+	};
 }
 
 const at = (stretch: Stretch, t: Rational): Point => ({
@@ -105,7 +137,8 @@ export function region(problem: Problem): Region {
 	if (impossible) return { ...nothing, shape: 'empty' };
 	const lines = all.flatMap((h, i) => (isLine(h) ? [i] : []));
 	if (lines.length === 0) return { ...nothing, shape: 'plane', redundant: new Set(all.keys()) };
-	const stretches = lines.flatMap((line) => feasibleStretch(all, line) ?? []);
+	const quick = all.map(whole);
+	const stretches = lines.flatMap((line) => feasibleStretch(quick, line) ?? []);
 	if (stretches.length === 0) return { ...nothing, shape: 'empty' };
 
 	const corners: Corner[] = [];

@@ -18,7 +18,9 @@
 <g class="axes">
 	{#each xTicks.values as value (value)}
 		<line class="grid" x1={picture.x(value)} x2={picture.x(value)} y1={MARGIN.top} y2={bottom} />
-		<text x={picture.x(value)} y={bottom + 15} text-anchor="middle">{xTicks.text(value)}</text>
+		<text transform={`translate(${picture.x(value)} ${bottom + 15})`} text-anchor="middle"
+			>{xTicks.text(value)}</text
+		>
 	{/each}
 	{#each yTicks.values as value (value)}
 		<line
@@ -28,7 +30,9 @@
 			y1={picture.y(value)}
 			y2={picture.y(value)}
 		/>
-		<text x={MARGIN.left - 6} y={picture.y(value) + 4} text-anchor="end">{yTicks.text(value)}</text>
+		<text transform={`translate(${MARGIN.left - 6} ${picture.y(value) + 4})`} text-anchor="end"
+			>{yTicks.text(value)}</text
+		>
 	{/each}
 </g>
 

@@ -21,10 +21,12 @@
 				stroke="currentColor"
 				stroke-width="2"
 			/>
-			<text x={label.x + 8} y={label.y + 4.5} text-anchor="middle">{label.text}</text>
+			<text transform={`translate(${label.x + 8} ${label.y + 4.5})`} text-anchor="middle">{label.text}</text>
 		</g>
 	{:else}
-		<text class="coordinates" x={label.x} y={label.y + 4.5} text-anchor="middle">{label.text}</text>
+		<text class="coordinates" transform={`translate(${label.x} ${label.y + 4.5})`} text-anchor="middle"
+			>{label.text}</text
+		>
 	{/if}
 {/each}
 

@@ -24,6 +24,17 @@ interface Rectangle {
 	readonly y1: number;
 }
 
+interface Spot {
+	readonly x: number;
+	readonly y: number;
+}
+
+/** A line to keep off. */
+export interface Stroke {
+	readonly p: Spot;
+	readonly q: Spot;
+}
+
 const LETTER = 6.9;
 const HEIGHT = 17;
 
@@ -33,23 +44,38 @@ const overlap = (a: Rectangle, b: Rectangle): number =>
 	Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) *
 	Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0));
 
+/** How many pixels of a segment lie inside a rectangle (Liang and Barsky 1984). */
+function covered({ p, q }: Stroke, r: Rectangle): number {
+	const dx = q.x - p.x;
+	const dy = q.y - p.y;
+	let from = 0;
+	let to = 1;
+	for (let side = 0; side < 4; side++) {
+		const move = side === 0 ? -dx : side === 1 ? dx : side === 2 ? -dy : dy;
+		const room = side === 0 ? p.x - r.x0 : side === 1 ? r.x1 - p.x : side === 2 ? p.y - r.y0 : r.y1 - p.y;
+		if (move === 0) {
+			if (room < 0) return 0;
+		} else if (move < 0) from = Math.max(from, room / move);
+		else to = Math.min(to, room / move);
+		if (from >= to) return 0;
+	}
+	return (to - from) * Math.sqrt(dx * dx + dy * dy);
+}
+
 /**
  * Gives each label the first of its places where it covers nothing, in the order given; a needed one takes the place that
  * covers least, another is left out.
  * @param inside the frame that labels must stay in
- * @param taken spots that no label may cover, such as corner points
+ * @param spots points that no label may cover, such as corners
+ * @param strokes lines that no label may cover
  */
 export function placeLabels(
 	wishes: readonly LabelWish[],
 	inside: Rectangle,
-	taken: readonly { x: number; y: number; radius: number }[]
+	spots: readonly Spot[],
+	strokes: readonly Stroke[]
 ): PlacedLabel[] {
-	const used: Rectangle[] = taken.map(({ x, y, radius: r }) => ({
-		x0: x - r,
-		y0: y - r,
-		x1: x + r,
-		y1: y + r
-	}));
+	const used: Rectangle[] = spots.map(({ x, y }) => ({ x0: x - 6, y0: y - 6, x1: x + 6, y1: y + 6 }));
 	const placed: PlacedLabel[] = [];
 	for (const wish of wishes) {
 		const width = textWidth(wish.text) + wish.lead;
@@ -58,7 +84,12 @@ export function placeLabels(
 			const x = Math.max(inside.x0 + width / 2, Math.min(inside.x1 - width / 2, place.x));
 			const y = Math.max(inside.y0 + HEIGHT / 2, Math.min(inside.y1 - HEIGHT / 2, place.y));
 			const at = { x0: x - width / 2, y0: y - HEIGHT / 2, x1: x + width / 2, y1: y + HEIGHT / 2 };
-			const cover = used.reduce((sum, other) => sum + overlap(at, other), 0);
+			let cover = 0;
+			for (const other of used) cover += overlap(at, other);
+			for (const stroke of strokes) {
+				if (best && cover >= best.cover) break;
+				cover += 4 * covered(stroke, at);
+			}
 			if (!best || cover < best.cover) best = { cover, at };
 			if (cover === 0) break;
 		}

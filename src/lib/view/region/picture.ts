@@ -236,18 +236,9 @@ function labels(
 	return placeLabels(
 		[...cornerWishes.filter((w) => w.needed), ...lineWishes, ...cornerWishes.filter((w) => !w.needed)],
 		inside,
-		[...visible.map((c) => ({ ...c, radius: 6 })), ...lines.flatMap(beads)]
+		visible,
+		lines.map(({ ends: [p, q] }) => ({ p, q }))
 	);
-}
-
-/** Small spots along a line, so that labels keep off it. */
-function beads({ ends: [p, q] }: PictureLine): { x: number; y: number; radius: number }[] {
-	const count = Math.ceil(Math.hypot(q.x - p.x, q.y - p.y) / 9);
-	return Array.from({ length: count + 1 }, (_, i) => ({
-		x: p.x + ((q.x - p.x) * i) / count,
-		y: p.y + ((q.y - p.y) * i) / count,
-		radius: 2
-	}));
 }
 
 /** The direction of the objective line in pixels and the side it improves to; null where the objective is constant. */

@@ -1,19 +1,19 @@
 <script lang="ts">
 	import katex from 'katex';
 
-	/** KaTeX source, typeset. The source is ours, made from parsed names and numbers, and KaTeX trusts nothing in it. */
-	let { tex }: { tex: string } = $props();
+	interface Props {
+		/** KaTeX source: ours, made from parsed names and numbers, and KaTeX trusts nothing in it */
+		tex: string;
+		/** the same in plain text, for screen readers */
+		says: string;
+	}
+	let { tex, says }: Props = $props();
 
 	function typeset(source: string) {
 		return (node: HTMLElement) => {
-			katex.render(source, node, {
-				throwOnError: false,
-				trust: false,
-				strict: 'ignore',
-				output: 'htmlAndMathml'
-			});
+			katex.render(source, node, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
 		};
 	}
 </script>
 
-<span {@attach typeset(tex)}></span>
+<span role="img" aria-label={says} {@attach typeset(tex)}></span>

@@ -64,5 +64,7 @@
 		flex: 1;
 		min-height: 0;
 		position: relative;
+		/* a change inside one pane lays out and paints that pane alone */
+		contain: strict;
 	}
 </style>

@@ -38,27 +38,49 @@
 		if (editor) depths = { undo: undoDepth(editor.state), redo: redoDepth(editor.state) };
 	});
 
+	// the editor is told only what it does not show yet: each telling costs it a measurement of the page
+	let told = { findings: 0, marks: '', lit: '' };
+
 	$effect(() => {
-		if (editor) showFindings(editor, desk.reading.diagnostics);
+		const { diagnostics } = desk.reading;
+		if (!editor || (diagnostics.length === 0 && told.findings === 0)) return;
+		told.findings = diagnostics.length;
+		showFindings(editor, diagnostics);
 	});
 
 	$effect(() => {
-		const lines = desk.reading.places.flatMap((place) => {
-			const identity = place.kind === 'constraint' ? desk.identities.get(place.name) : undefined;
-			return identity ? [{ place, identity }] : [];
+		const { places } = desk.reading;
+		const known = desk.identities;
+		if (!editor) return;
+		const { doc } = editor.state;
+		const lines = places.flatMap((place) => {
+			const identity = place.kind === 'constraint' ? known.get(place.name) : undefined;
+			return identity && place.from <= doc.length ? [{ place, identity }] : [];
 		});
-		if (editor) showMarks(editor, lines);
+		const marks = lines
+			.map(({ place, identity }) => `${doc.lineAt(place.from).number} ${identity.colour}`)
+			.join();
+		if (marks === told.marks) return;
+		told.marks = marks;
+		showMarks(editor, lines);
 	});
 
 	$effect(() => {
-		const lit = desk.reading.places.filter(
-			(place) => place.kind !== 'objective' && desk.isPointed({ kind: place.kind, name: place.name })
+		const { pointed } = desk;
+		const lit = pointed
+			? desk.reading.places.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
+			: [];
+		if (!editor) return;
+		const { doc } = editor.state;
+		const seen = lit.map((p) =>
+			p.kind === 'variable' ? p.from : `line ${doc.lineAt(Math.min(p.from, doc.length)).number}`
 		);
-		if (editor)
-			showLit(
-				editor,
-				lit.map((place) => ({ ...place, line: place.kind === 'constraint' }))
-			);
+		if (seen.join() === told.lit) return;
+		told.lit = seen.join();
+		showLit(
+			editor,
+			lit.map((place) => ({ ...place, line: place.kind === 'constraint' }))
+		);
 	});
 
 	function show(finding: { from: number; to: number }) {

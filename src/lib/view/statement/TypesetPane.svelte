@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import type { Pointed } from '$lib/desk/identity';
+	import { printTerms } from '$lib/core/problem/statement/print';
+	import { showNumber } from '$lib/core/number/show';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -32,6 +34,7 @@
 					<span class="body">
 						<Formula
 							tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant)}`}
+							says={`${problem.objective.name} = ${printTerms(problem.objective.terms, problem.objective.constant)}`}
 						/>
 					</span>
 					<span class="limit"></span>
@@ -51,14 +54,21 @@
 							>{#if identity}<MarkGlyph {identity} />{/if}
 							{constraint.name}</span
 						>
-						<span class="body"><Formula tex={texTerms(constraint.terms)} /></span>
-						<span class="limit"><Formula tex={texLimit(constraint.relation, constraint.rhs)} /></span>
+						<span class="body"
+							><Formula tex={texTerms(constraint.terms)} says={printTerms(constraint.terms)} /></span
+						>
+						<span class="limit"
+							><Formula
+								tex={texLimit(constraint.relation, constraint.rhs)}
+								says={`${constraint.relation} ${showNumber(constraint.rhs)}`}
+							/></span
+						>
 						<span class="unit">{constraint.unit ?? ''}</span>
 					</div>
 				{/each}
 			</div>
 			<p class="signs">
-				{#each texSigns(problem) as tex (tex)}<span><Formula {tex} /></span>{/each}
+				{#each texSigns(problem) as { tex, says } (tex)}<span><Formula {tex} {says} /></span>{/each}
 			</p>
 		{:else}
 			<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>

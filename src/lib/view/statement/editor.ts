@@ -3,15 +3,7 @@ import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { setDiagnostics } from '@codemirror/lint';
 import { EditorState, RangeSet, StateEffect, StateField, type Extension } from '@codemirror/state';
-import {
-	Decoration,
-	drawSelection,
-	EditorView,
-	gutter,
-	GutterMarker,
-	keymap,
-	type DecorationSet
-} from '@codemirror/view';
+import { Decoration, EditorView, gutter, GutterMarker, keymap, type DecorationSet } from '@codemirror/view';
 import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
 
@@ -99,10 +91,7 @@ const look = EditorView.theme({
 	'.cm-line': { padding: '0 0.6rem 0 0.2rem' },
 	'.cm-gutters': { backgroundColor: 'transparent', border: 'none', paddingLeft: '0.5rem' },
 	'.cm-identity': { width: '1.1rem' },
-	'.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '1.5px' },
-	'.cm-selectionBackground, &.cm-focused .cm-selectionBackground': {
-		backgroundColor: 'color-mix(in oklab, var(--focus) 22%, transparent) !important'
-	},
+	'.cm-content ::selection': { backgroundColor: 'color-mix(in oklab, var(--focus) 25%, transparent)' },
 	'.lit-line': { backgroundColor: 'var(--now-wash)' },
 	'.lit-name': { backgroundColor: 'var(--now-wash)' },
 	'.cm-lintRange-error': {
@@ -136,7 +125,6 @@ export interface EditorHooks {
 export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks): EditorView {
 	const extensions: Extension[] = [
 		history(),
-		drawSelection(),
 		EditorView.lineWrapping,
 		keymap.of([...defaultKeymap, ...historyKeymap]),
 		statementLanguage(),

@@ -1,5 +1,5 @@
 import { isZero, ONE, sign, type Rational } from '$lib/core/number/rational';
-import { texNumber } from '$lib/core/number/show';
+import { showNumber, texNumber } from '$lib/core/number/show';
 import {
 	effectiveBounds,
 	type Problem,
@@ -47,20 +47,40 @@ export const texLimit = (relation: Relation, rhs: Rational): string =>
 export const texUnit = (unit: string | undefined): string =>
 	unit ? `\\;\\text{\\small ${escape(unit)}}` : '';
 
-function signOf(variable: Variable): string {
-	const name = texName(variable.name);
-	if (variable.domain === 'binary') return `${name} \\in \\{0, 1\\}`;
+/** A formula with the same in plain text. */
+export interface Said {
+	readonly tex: string;
+	readonly says: string;
+}
+
+function signOf(variable: Variable): Said {
+	const { name, domain } = variable;
+	const tex = texName(name);
+	if (domain === 'binary') return { tex: `${tex} \\in \\{0, 1\\}`, says: `${name} is 0 or 1` };
 	const { lower, upper } = effectiveBounds(variable);
-	const ends = `${lower ? `${texNumber(lower)} \\le ` : ''}${name}${upper ? ` \\le ${texNumber(upper)}` : ''}`;
-	const range =
-		lower && !upper ? `${name} \\ge ${texNumber(lower)}` : lower || upper ? ends : `${name}\\ \\text{free}`;
-	return variable.domain === 'integer' ? `${range},\\ ${name} \\in \\mathbb{Z}` : range;
+	const whole =
+		domain === 'integer' ? { tex: `,\\ ${tex} \\in \\mathbb{Z}`, says: ', whole' } : { tex: '', says: '' };
+	if (!lower && !upper)
+		return { tex: `${tex}\\ \\text{free}${whole.tex}`, says: `${name} free${whole.says}` };
+	if (lower && !upper)
+		return {
+			tex: `${tex} \\ge ${texNumber(lower)}${whole.tex}`,
+			says: `${name} ≥ ${showNumber(lower)}${whole.says}`
+		};
+	const before = lower
+		? { tex: `${texNumber(lower)} \\le `, says: `${showNumber(lower)} ≤ ` }
+		: { tex: '', says: '' };
+	return {
+		tex: `${before.tex}${tex} \\le ${texNumber(upper!)}${whole.tex}`,
+		says: `${before.says}${name} ≤ ${showNumber(upper!)}${whole.says}`
+	};
 }
 
 /** The signs, bounds and domains of the variables; ordinary ones together. */
-export function texSigns(problem: Problem): string[] {
+export function texSigns(problem: Problem): Said[] {
 	const ordinary = (v: Variable) => v.domain === 'continuous' && v.lower && isZero(v.lower) && !v.upper;
-	const plain = problem.variables.filter(ordinary).map((v) => texName(v.name));
+	const plain = problem.variables.filter(ordinary).map((v) => v.name);
 	const rest = problem.variables.filter((v) => !ordinary(v)).map(signOf);
-	return plain.length ? [`${plain.join(', ')} \\ge 0`, ...rest] : rest;
+	if (plain.length === 0) return rest;
+	return [{ tex: `${plain.map(texName).join(', ')} \\ge 0`, says: `${plain.join(', ')} ≥ 0` }, ...rest];
 }

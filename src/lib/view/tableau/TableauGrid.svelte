@@ -6,7 +6,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import PivotEntry from './PivotEntry.svelte';
-	import { shownRatios, shownTableau } from './model';
+	import { shownRatios, shownTableau, type ShownTableau } from './model';
 
 	let { desk, tableau }: { desk: Desk; tableau: Tableau } = $props();
 	/** the column under the pointer or the keyboard's focus */
@@ -15,7 +15,8 @@
 	let home = $state({ row: 0, column: 0 });
 	let table = $state<HTMLTableElement>();
 
-	const shown = $derived(shownTableau(tableau));
+	const memory: { last: ShownTableau | null } = { last: null };
+	const shown = $derived((memory.last = shownTableau(tableau, memory.last)));
 	const advised = $derived(desk.advice?.kind === 'pivot' ? desk.advice.choice : null);
 	const considered = $derived.by(() => {
 		const free = (index: number | null | undefined) =>

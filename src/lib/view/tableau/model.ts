@@ -30,14 +30,20 @@ export interface ShownTableau {
 	readonly goalValue: Rational;
 }
 
-/** What the tableau pane shows: every column in the form's order, rows named by their basic variables. */
-export function shownTableau(t: Tableau): ShownTableau {
+/** The number shown before where it has not changed: what stays the same need not be drawn again. */
+const kept = (before: Rational | undefined, now: Rational): Rational => (before?.equals(now) ? before : now);
+
+/**
+ * What the tableau pane shows: every column in the form's order, rows named by their basic variables.
+ * @param last what was shown before, to keep its numbers where they are the same
+ */
+export function shownTableau(t: Tableau, last: ShownTableau | null = null): ShownTableau {
 	const { columns } = t.form;
 	const shown = columns.map((column, index) => ({
 		index,
 		column,
 		position: t.nonbasic.indexOf(index),
-		cost: cost(t, 0, index),
+		cost: kept(last?.columns[index]?.cost, cost(t, 0, index)),
 		pointed: pointedOf(column.owner)
 	}));
 	const { sense, name } = t.form.problem.objective;
@@ -46,8 +52,8 @@ export function shownTableau(t: Tableau): ShownTableau {
 		rows: t.basis.map((basic, row) => ({
 			row,
 			basic: columns[basic],
-			entries: shown.map(({ index }) => entry(t, row, index)),
-			rhs: rhs(t, row),
+			entries: shown.map(({ index }) => kept(last?.rows[row]?.entries[index], entry(t, row, index))),
+			rhs: kept(last?.rows[row]?.rhs, rhs(t, row)),
 			pointed: pointedOf(columns[basic].owner)
 		})),
 		goalName: sense === 'max' ? name : `−${name}`,
