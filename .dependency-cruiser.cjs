@@ -37,7 +37,10 @@ module.exports = {
 			name: 'resolvable',
 			severity: 'error',
 			from: {},
-			to: { couldNotResolve: true, pathNot: ['\\.grammar\\.terms$', '^\\$(app|env|service-worker)', '^\\./\\$types$'] }
+			to: {
+				couldNotResolve: true,
+				pathNot: ['\\.grammar\\.terms$', '^\\$(app|env|service-worker)', '^\\./\\$types$']
+			}
 		}
 	],
 	options: {

@@ -22,7 +22,7 @@ import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Pointed } from './identity';
 import { isLarge, LargeAnswer } from './large.svelte';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
-import { NEW_TRAIL, pathTo, replay, standingOn, takeStep, type Trail } from './trail';
+import { NEW_TRAIL, pathTo, replay, standingOn, takeStep, withoutImpossible, type Trail } from './trail';
 
 const REGION_LINES = 80;
 const MOST_STEPS = 500;
@@ -202,6 +202,16 @@ export class Desk {
 	/** The points of all steps taken so far. */
 	get trailPoints(): Point[] {
 		return this.trail.nodes.flatMap((node) => this.pointOf(node.id) ?? []);
+	}
+
+	/** Steps of the trail that the statement no longer allows, while it allows a start. */
+	get impossible(): number {
+		return this.form ? [...this.stops.values()].filter(({ tableau }) => !tableau).length : 0;
+	}
+
+	/** Takes those steps out of the trail, as the reader asks. */
+	forgetImpossible(): void {
+		this.trail = withoutImpossible(this.trail, this.stops);
 	}
 
 	back(): void {

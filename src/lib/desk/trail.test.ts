@@ -5,7 +5,16 @@ import { readPlan } from '$lib/core/tableau/tableau';
 import { laidOut } from '../view/trail/layout';
 import { identityAt } from './identity';
 import { newLesson, readLesson } from './lesson';
-import { isSoundTrail, NEW_TRAIL, pathTo, replay, standingOn, takeStep, type Trail } from './trail';
+import {
+	isSoundTrail,
+	NEW_TRAIL,
+	pathTo,
+	replay,
+	standingOn,
+	takeStep,
+	withoutImpossible,
+	type Trail
+} from './trail';
 
 const form = (text: string) => {
 	const start = slackStart(readStatement(text).problem!);
@@ -40,6 +49,8 @@ test('the tableaux are recomputed, and an edited statement keeps what it still a
 	expect(standingOn(down, replay(down, form(MIX.replace(/c:.*/, ''))))).toBe(1);
 	expect(standingOn(down, replay(down, form(MIX.replace('12', '40'))))).toBe(0);
 	expect(standingOn(down, replay(down, null))).toBe(0);
+	const cut = withoutImpossible(branched, replay(branched, form(MIX.replace(/c:.*/, ''))));
+	expect([cut.nodes.map((n) => n.id), cut.current]).toEqual([[0, 1, 3], 3]);
 });
 
 test('lessons from outside are checked before they are used', () => {

@@ -90,6 +90,13 @@ export function standingOn(trail: Trail, stops: ReadonlyMap<number, TrailStop>):
 	return path[broken < 0 ? path.length - 1 : Math.max(0, broken - 1)].id;
 }
 
+/** The trail without the steps that the statement no longer allows. */
+export function withoutImpossible(trail: Trail, stops: ReadonlyMap<number, TrailStop>): Trail {
+	const current = standingOn(trail, stops);
+	const kept = trail.nodes.filter((node) => node.parent === null || stops.get(node.id)?.tableau);
+	return { nodes: kept, current: kept.some((node) => node.id === current) ? current : trail.nodes[0].id };
+}
+
 /** Whether a trail from outside hangs together: one root, parents before children, no id twice, a current node. */
 export function isSoundTrail(trail: Trail): boolean {
 	const seen = new Set<number>();

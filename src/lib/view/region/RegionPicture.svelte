@@ -46,18 +46,28 @@
 	const objectiveAt = $derived.by(() => {
 		if (!here || !slope) return null;
 		const half = textWidth(objectiveText) / 2 + 6;
-		const spots = [-0.42, 0.42, -0.3, 0.3, -0.18, 0.18, 0].map((t) => ({
-			x: here.x + slope.along.x * t * size.width + slope.better.x * (half * Math.abs(slope.better.x) + 12),
-			y: here.y + slope.along.y * t * size.width + slope.better.y * 14
-		}));
-		const free = spots.find(
-			(s) =>
-				s.x > MARGIN.left + half &&
-				s.x < size.width - half &&
-				s.y > MARGIN.top &&
-				s.y < bottom - 8 &&
-				picture.labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18)
+		const spots = [-0.42, 0.42, -0.3, 0.3, -0.18, 0.18, 0].flatMap((t) =>
+			[1, -1].map((side) => ({
+				x:
+					here.x +
+					slope.along.x * t * size.width +
+					side * slope.better.x * (half * Math.abs(slope.better.x) + 12),
+				y: here.y + slope.along.y * t * size.width + side * slope.better.y * 14
+			}))
 		);
+		const inside = (s: { x: number; y: number }) =>
+			s.x > MARGIN.left + half && s.x < size.width - half && s.y > MARGIN.top && s.y < bottom - 8;
+		// beside another corner it would be taken for that corner's value
+		const apart = (s: { x: number; y: number }) =>
+			picture.corners.every(
+				(c) =>
+					Math.hypot(c.x - here.x, c.y - here.y) < 2 ||
+					Math.abs(c.x - s.x) > half + 26 ||
+					Math.abs(c.y - s.y) > 30
+			);
+		const clear = (s: { x: number; y: number }) =>
+			picture.labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18);
+		const free = spots.find((s) => inside(s) && apart(s) && clear(s));
 		return free ?? null;
 	});
 

@@ -3,6 +3,8 @@ export interface LabelWish {
 	readonly key: string;
 	readonly text: string;
 	readonly places: readonly { readonly x: number; readonly y: number }[];
+	/** the spot the text belongs to: it must not stand nearer to another one */
+	readonly owner?: { readonly x: number; readonly y: number };
 	/** shown even where nothing is free */
 	readonly needed: boolean;
 	/** room for a mark before the text, in pixels */
@@ -44,6 +46,16 @@ const overlap = (a: Rectangle, b: Rectangle): number =>
 	Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) *
 	Math.max(0, Math.min(a.y1, b.y1) - Math.max(a.y0, b.y0));
 
+/** The square of the distance from a spot to a rectangle. */
+function distance({ x, y }: Spot, r: Rectangle): number {
+	const dx = Math.max(r.x0 - x, 0, x - r.x1);
+	const dy = Math.max(r.y0 - y, 0, y - r.y1);
+	return dx * dx + dy * dy;
+}
+
+/** What it costs to be taken for the label of another spot: more than any overlap. */
+const MISTAKEN = 1e5;
+
 /** How many pixels of a segment lie inside a rectangle (Liang and Barsky 1984). */
 function covered({ p, q }: Stroke, r: Rectangle): number {
 	const dx = q.x - p.x;
@@ -84,7 +96,11 @@ export function placeLabels(
 			const x = Math.max(inside.x0 + width / 2, Math.min(inside.x1 - width / 2, place.x));
 			const y = Math.max(inside.y0 + HEIGHT / 2, Math.min(inside.y1 - HEIGHT / 2, place.y));
 			const at = { x0: x - width / 2, y0: y - HEIGHT / 2, x1: x + width / 2, y1: y + HEIGHT / 2 };
-			let cover = 0;
+			const { owner } = wish;
+			const near = owner ? distance(owner, at) : 0;
+			const mistaken =
+				owner && spots.some((s) => (s.x !== owner.x || s.y !== owner.y) && distance(s, at) <= 3 * near + 100);
+			let cover = mistaken ? MISTAKEN : 0.05 * Math.max(0, near - 400);
 			for (const other of used) cover += overlap(at, other);
 			for (const stroke of strokes) {
 				if (best && cover >= best.cover) break;

@@ -190,6 +190,7 @@ function labels(
 		return {
 			key: `corner ${corner.index}`,
 			text: corner.text,
+			owner: corner,
 			places: [
 				at(sx * half, sy * 11),
 				at(half, sy * 11),

@@ -91,6 +91,7 @@ const look = EditorView.theme({
 	'.cm-line': { padding: '0 0.6rem 0 0.2rem' },
 	'.cm-gutters': { backgroundColor: 'transparent', border: 'none', paddingLeft: '0.5rem' },
 	'.cm-identity': { width: '1.1rem' },
+	'.cm-identity .cm-gutterElement': { display: 'flex', alignItems: 'start', paddingTop: '0.4rem' },
 	'.cm-content ::selection': { backgroundColor: 'color-mix(in oklab, var(--focus) 25%, transparent)' },
 	'.lit-line': { backgroundColor: 'var(--now-wash)' },
 	'.lit-name': { backgroundColor: 'var(--now-wash)' },

@@ -26,6 +26,8 @@
 	const ratios = $derived(
 		considered === null ? null : shownRatios(tableau, tableau.nonbasic.indexOf(considered))
 	);
+	/** a long name may break after its underscores */
+	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 	const identity = (column: Column) =>
 		column.owner.kind === 'constraint' ? desk.identities.get(column.owner.name) : undefined;
 	const tabRow = $derived(Math.min(home.row, shown.rows.length - 1));
@@ -78,10 +80,10 @@
 								title="Show the ratios of this column"
 								onclick={() => (desk.considered = desk.considered === index ? null : index)}
 							>
-								{#if identity(column)}<MarkGlyph identity={identity(column)!} />{/if}{column.name}
+								{#if identity(column)}<MarkGlyph identity={identity(column)!} />{/if}{breakable(column.name)}
 							</button>
 						{:else}
-							{#if identity(column)}<MarkGlyph identity={identity(column)!} />{/if}{column.name}
+							{#if identity(column)}<MarkGlyph identity={identity(column)!} />{/if}{breakable(column.name)}
 						{/if}
 					</th>
 				{/each}
@@ -168,27 +170,36 @@
 		min-width: min(100%, 36rem);
 	}
 	.dense {
-		font-size: 0.9rem;
+		font-size: 0.88rem;
 	}
 	.dense th,
 	.dense td {
-		padding-inline: 0.15rem;
-		min-width: 2.2rem;
+		padding-inline: 0.1rem;
+		min-width: 1.9rem;
 		height: 1.85rem;
 	}
 	.dense thead th {
 		white-space: normal;
-		overflow-wrap: anywhere;
-		max-width: 4.4rem;
+		font-size: 0.82rem;
 		line-height: 1.1;
 	}
 	.dense :global(.entry) {
-		padding-inline: 0.15rem;
+		padding-inline: 0.1rem;
+		min-width: 1.7rem;
 		min-height: 1.6rem;
 	}
+	.dense .basis {
+		padding-right: 0.4rem;
+	}
+	.dense .rhs {
+		padding-left: 0.3rem;
+	}
 	.dense .ratio {
-		min-width: 5.5rem;
-		padding-left: 0.5rem;
+		min-width: 4.6rem;
+		padding-left: 0.4rem;
+	}
+	.dense .tag {
+		margin-left: 0.15rem;
 	}
 	.roomy {
 		font-size: 1.3rem;

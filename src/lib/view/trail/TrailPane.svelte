@@ -15,7 +15,12 @@
 		desk.form?.columns.find((column) => column.id === id)?.name ?? id.replace(/^\w-?:/, '');
 </script>
 
-<Pane name="Trail">
+<Pane name="Trail" aside={desk.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#if desk.impossible}
+			<button class="btn forget" onclick={() => desk.forgetImpossible()}>Forget impossible steps</button>
+		{/if}
+	{/snippet}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="scroll" tabindex="0" role="group" aria-label="Steps taken">
 		<div class="tree" style:--lanes={lanes}>
@@ -83,6 +88,11 @@
 		height: 100%;
 		overflow: auto;
 		padding: 0 var(--gap-2) var(--gap-2);
+	}
+	.forget {
+		font-size: var(--size-note);
+		padding: 0.15rem 0.4rem;
+		border: 1px solid var(--rule);
 	}
 	.tree {
 		display: grid;

@@ -61,9 +61,15 @@ class StatementReader {
 		const broken = syntaxErrors(tree, this.text);
 		for (let line = tree.topNode.firstChild; line; line = line.nextSibling) this.line(line);
 		// in a line that could not be read, only that counts: what follows from it would confuse
-		const brokenLines = new Set(broken.map((trouble) => this.lineStart(trouble)));
-		this.findings.keep((finding) => !brokenLines.has(this.lineStart(finding)));
-		this.findings.list.push(...broken);
+		const brokenLines = new Set(
+			broken.flatMap(({ finding, at }) => [this.lineStart(finding), this.lineStart(at)])
+		);
+		this.findings.keep(
+			(finding) =>
+				!brokenLines.has(this.lineStart(finding)) &&
+				!broken.some(({ at }) => at.from >= finding.from && at.from <= finding.to)
+		);
+		this.findings.list.push(...broken.map(({ finding }) => finding));
 		this.nameRows();
 		const problem = this.finish();
 		const list = this.findings.list;

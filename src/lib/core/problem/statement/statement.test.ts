@@ -143,6 +143,11 @@ describe('errors, each at its place', () => {
 		expect(error.message.length).toBeGreaterThan(30);
 	});
 
+	test('an operator left at the end of a line is what is pointed at, not what follows', () => {
+		const text = 'max z = x\na: x ≤ 63 +\nb [h]: x ≤ 88';
+		expect(findings(text)).toEqual([['error', 'syntax', '+']]);
+	});
+
 	test('no text makes the reader throw, and every finding lies inside the text', () => {
 		const piece = fc.constantFrom(
 			'max',

@@ -7,8 +7,8 @@ interface Trouble {
 	readonly to: number;
 }
 
-/** Reports the places that the grammar could not read, one for each line, in words that say what to do. */
-export function syntaxErrors(tree: Tree, text: string): Diagnostic[] {
+/** The places that the grammar could not read, one for each line, in words that say what to do. */
+export function syntaxErrors(tree: Tree, text: string): { finding: Diagnostic; at: Trouble }[] {
 	const byLine = new Map<number, Trouble>();
 	tree.iterate({
 		enter(node) {
@@ -17,12 +17,28 @@ export function syntaxErrors(tree: Tree, text: string): Diagnostic[] {
 			if (!byLine.has(line)) byLine.set(line, { from: node.from, to: node.to });
 		}
 	});
-	return [...byLine.values()].map((trouble) => ({
-		...widen(trouble, text),
-		severity: 'error',
-		code: 'syntax',
-		message: explain(trouble, text)
-	}));
+	return [...byLine.values()].map((trouble) => {
+		const open = unfinished(trouble, text);
+		const finding: Diagnostic = {
+			...widen(open ?? trouble, text),
+			severity: 'error',
+			code: 'syntax',
+			message: open
+				? `This line ends with “${text[open.from]}”, so the next one was read as its continuation. Finish it, or take “${text[open.from]}” away.`
+				: explain(trouble, text)
+		};
+		return { finding, at: trouble };
+	});
+}
+
+/** The operator at the end of the line before, if there is one: it is then what went wrong. */
+function unfinished({ from }: Trouble, text: string): Trouble | null {
+	const before = text
+		.slice(0, text.lastIndexOf('\n', from - 1) + 1)
+		.replace(/#[^\n]*\n$/, '')
+		.trimEnd();
+	const at = before.length - 1;
+	return /[+\-−–*·×⋅/÷]/.test(before[at] ?? '') ? { from: at, to: at + 1 } : null;
 }
 
 /** An empty error is shown on the character before it, where the eye expects it. */
