@@ -23,7 +23,8 @@ export function installPackages() {
 	const installed = join(ROOT, 'node_modules/.package-lock.json');
 	const fresh =
 		existsSync(installed) && statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs;
-	if (!fresh) must('npm', ['ci', '--no-audit', '--no-fund']);
+	// not `npm ci`: it refuses a lockfile without the optional packages of other platforms, which a registry may not carry
+	if (!fresh) must('npm', ['install', '--no-save', '--no-audit', '--no-fund']);
 }
 
 /** Installs Debian's Chromium where it is missing. */
