@@ -24,7 +24,7 @@ module.exports = {
 		{
 			name: 'nothing-imports-views-but-pages',
 			severity: 'error',
-			from: { path: '^src/lib/(core|store|work|desk)' },
+			from: { path: '^src/lib/(core|store|work|desk)', pathNot: '\\.test\\.ts$' },
 			to: { path: '^src/lib/view' }
 		},
 		{
