@@ -58,22 +58,26 @@ function tightRows(problem: Problem, plan: Plan, homogeneous: boolean): Vector[]
 	return rows;
 }
 
-/** The directions in which the optimal set goes on for ever both ways. */
+/** The directions in which the optimal set goes on for ever both ways: only variables without any bound can move so. */
 function lineality(problem: Problem): Vector[] {
-	const names = problem.variables.map((v) => v.name);
-	const rows = [problem.objective.terms, ...problem.constraints.map((row) => row.terms)].map((terms) =>
-		names.map((name) => terms.get(name) ?? ZERO)
-	);
-	problem.variables.forEach((variable, i) => {
+	const unbound = problem.variables.flatMap((variable, i) => {
 		const { lower, upper } = effectiveBounds(variable);
-		if (lower || upper) rows.push(names.map((_, j) => rational(i === j ? 1 : 0)));
+		return lower || upper ? [] : [i];
 	});
-	return nullSpace(rows, names.length);
+	if (unbound.length === 0) return [];
+	const rows = [problem.objective.terms, ...problem.constraints.map((row) => row.terms)].map((terms) =>
+		unbound.map((i) => terms.get(problem.variables[i].name) ?? ZERO)
+	);
+	return nullSpace(rows, unbound.length).map((direction) => {
+		const whole = problem.variables.map(() => ZERO);
+		unbound.forEach((i, k) => (whole[i] = direction[k]));
+		return whole;
+	});
 }
 
 /**
  * The complete set of optimal plans: from an optimal basis all others are reached by pivots in columns of zero reduced cost.
- * Corners of the form that are none in the author's variables (they come from splitting a free variable) are told apart by
+ * Corners of the form that are none in the author's variables (they come from splitting a free variable) are left out by
  * the rank of the rows that hold with equality.
  * @param t an optimal tableau of the problem (phase two)
  * @param hurry asked now and then; true ends the search, and the set says that it is not complete
@@ -84,8 +88,11 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 	if (lines.length > 0) return withLines(t, lines, hurry);
 	const { points, rays, complete } = explore(t, hurry);
 	const width = problem.variables.length;
-	const vertices = points.filter((plan) => rank(tightRows(problem, plan, false), width) === width);
-	const extreme = rays.filter((ray) => rank(tightRows(problem, ray, true), width) === width - 1);
+	// without split variables the form's corners are the author's
+	const split = t.form.substitutions.some(({ parts }) => parts.length === 2);
+	const tight = (plan: Plan, homogeneous: boolean) => rank(tightRows(problem, plan, homogeneous), width);
+	const vertices = split ? points.filter((plan) => tight(plan, false) === width) : points;
+	const extreme = split ? rays.filter((ray) => tight(ray, true) === width - 1) : rays;
 	const spread = directions(problem, vertices, extreme);
 	const dimension = rank(spread, width);
 	return { unique: dimension === 0, dimension, vertices, rays: extreme, lines: [], complete };
