@@ -170,6 +170,9 @@ describe('wrong and doubtful statements', () => {
 			'"',
 			`max z = x\nr: x <= ${'9'.repeat(300)}`,
 			'max z = <script>alert(1)</script>',
+			`max z = x + y\na: 1${'0'.repeat(44)} x + y <= 1\nb: x + 0.${'0'.repeat(34)}1 y <= 3`,
+			'max z = 3',
+			'max z = x + y\nx, y free',
 			'title "<img src=x onerror=alert(1)>"\nmax z = x\nr: x <= 1/3'
 		]) {
 			await desk.page.evaluate((t) => {
@@ -256,6 +259,105 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.press('ArrowDown');
 		await desk.press('Enter');
 		await desk.shows('Commentary', 'vases in, s3 out');
+	});
+});
+
+describe('large problems and long work', () => {
+	const paste = (text: string) =>
+		desk.page.evaluate((t) => {
+			const data = new DataTransfer();
+			data.setData('text/plain', t);
+			const content = document.querySelector<HTMLElement>('.cm-content')!;
+			content.focus();
+			document.execCommand('selectAll');
+			content.dispatchEvent(
+				new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true })
+			);
+		}, text);
+
+	/** A dense problem that needs phase one and many pivots. */
+	function dense(size: number): string {
+		let state = 11;
+		const next = () => ((state = (state * 48271) % 2147483647) % 90) + 10;
+		const sum = () => Array.from({ length: size }, (_, j) => `${next()} x${j + 1}`).join(' + ');
+		const rows = Array.from(
+			{ length: size },
+			(_, i) => `r${i + 1}: ${sum()} ${i % 3 ? '<=' : '>='} ${(i % 3 ? 400 : 3) * next()}`
+		);
+		return [`max z = ${sum()}`, ...rows].join('\n');
+	}
+
+	test('are solved in a worker, with progress, and can be cancelled while the page stays responsive', async () => {
+		await paste(dense(100));
+		await desk.page.waitForFunction(
+			() => /Solving: [1-9]\d* pivots/.test(document.querySelector('.large')?.textContent ?? ''),
+			{ timeout: 30_000 }
+		);
+		await desk.click('Dark');
+		expect(await desk.page.$eval('html', (html) => html.dataset.mode)).toBe('dark');
+		await desk.click('Cancel');
+		await desk.shows('Tableau', 'Cancelled.');
+		await paste(dense(36));
+		await desk.page.waitForFunction(
+			() => /Optimal|Infeasible/.test(document.querySelector('.large h3')?.textContent ?? ''),
+			{ timeout: 30_000 }
+		);
+		await desk.write('max z = x\na: x <= 4');
+		await desk.shows('Tableau', 'basis');
+	});
+});
+
+describe('the view of the region', () => {
+	const ticks = () => desk.page.$$eval('.axes text', (list) => list.map((t) => t.textContent).join(' '));
+
+	test('zooms by wheel, keys and buttons, pans by dragging and arrows, and fits again', async () => {
+		const fitted = await ticks();
+		const box = (await (await desk.page.$('.region svg[role="group"]'))!.boundingBox())!;
+		const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+		const changes: (() => Promise<unknown>)[] = [
+			async () => {
+				await desk.page.mouse.move(middle.x, middle.y);
+				await desk.page.mouse.wheel({ deltaY: -400 });
+			},
+			async () => {
+				await desk.page.mouse.move(middle.x, middle.y);
+				await desk.page.mouse.down();
+				await desk.page.mouse.move(middle.x + 120, middle.y + 60, { steps: 4 });
+				await desk.page.mouse.up();
+			},
+			() => desk.click('Zoom in').then(() => desk.click('Zoom in')),
+			async () => {
+				await desk.page.$eval('.region svg[role="group"]', (svg) => (svg as SVGSVGElement).focus());
+				for (const key of ['+', '+', '+', 'ArrowLeft', 'ArrowUp'] as const)
+					await desk.page.keyboard.press(key);
+			}
+		];
+		for (const change of changes) {
+			await change();
+			await desk.page.waitForFunction(
+				(was) => [...document.querySelectorAll('.axes text')].map((t) => t.textContent).join(' ') !== was,
+				{},
+				fitted
+			);
+			await desk.click('Fit');
+			expect(await ticks()).toBe(fitted);
+		}
+	});
+
+	test('the view is at home in numbers of any size, and corners tell themselves exactly', async () => {
+		await desk.write('max z = x + 1000 y\nsmall: 0.001 x + 2 y <= 5000000\nlarge: 0.003 x + y <= 4000000');
+		await desk.page.waitForFunction(() => document.querySelectorAll('.corner').length === 4);
+		const inFrame = await desk.page.$$eval('.corner', (list) => {
+			const frame = document.querySelector('.region svg[role="group"]')!.getBoundingClientRect();
+			return list.every((c) => {
+				const { x, y } = c.querySelector('.dot')!.getBoundingClientRect();
+				return x > frame.x + 20 && x < frame.right - 5 && y > frame.y && y < frame.bottom - 20;
+			});
+		});
+		expect(inFrame).toBe(true);
+		await desk.page.$eval('.corner', (corner) => (corner as SVGGElement).focus());
+		await desk.shows('Region', 'Corner (');
+		await desk.shows('Region', '×10⁹');
 	});
 });
 

@@ -51,11 +51,17 @@ export interface Size {
 
 export const MARGIN = { left: 46, right: 14, top: 26, bottom: 34 };
 
-/** The box that a view shows: the fitted box, moved and magnified. */
+/**
+ * The box that a view shows: the fitted box, moved and magnified. A view from which the fitted box can no longer be seen
+ * (the numbers have changed since) counts as none.
+ */
 export function viewedBox(fit: Box, view: RegionView | null): Box {
 	if (!view) return fit;
 	const [w, h] = [(fit.x1 - fit.x0) / view.scale / 2, (fit.y1 - fit.y0) / view.scale / 2];
-	return { x0: view.x - w, x1: view.x + w, y0: view.y - h, y1: view.y + h };
+	const box = { x0: view.x - w, x1: view.x + w, y0: view.y - h, y1: view.y + h };
+	const seen = box.x0 < fit.x1 && box.x1 > fit.x0 && box.y0 < fit.y1 && box.y1 > fit.y0;
+	// what was magnified for other numbers may be a speck now, or all of it
+	return seen && [box.x0, box.x1, box.y0, box.y1].every(Number.isFinite) ? box : fit;
 }
 
 export function scales(box: Box, size: Size): Pick<Picture, 'x' | 'y'> {
@@ -80,6 +86,22 @@ export function makeScene(problem: Problem, region: Region, extra: readonly Spot
 
 const path = (points: readonly Spot[]): string =>
 	points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('');
+
+/** A polygon's outline; nothing where none of it is in the box. */
+const closed = (points: readonly Spot[]): string => (points.length > 2 ? path(points) + 'Z' : '');
+
+/** Pixels for one unit of an axis; from its ends, since near 0 and 1 huge numbers leave no digits. */
+function perUnit(scale: ScaleLinear<number, number>): number {
+	const [[d0, d1], [r0, r1]] = [scale.domain(), scale.range()];
+	return (r1 - r0) / (d1 - d0);
+}
+
+/** The direction of a vector, also where its parts are far apart in size. */
+function unit(x: number, y: number): Spot {
+	const most = Math.max(Math.abs(x), Math.abs(y)) || 1;
+	const norm = Math.hypot(x / most, y / most) || 1;
+	return { x: x / most / norm, y: y / most / norm };
+}
 
 /** Short strokes from a line towards its feasible side, every 26 pixels. */
 function comb([p, q]: readonly [Spot, Spot], inward: Spot): string {
@@ -113,9 +135,7 @@ export function makePicture(
 		const ends = lineInBox(line, box);
 		if (!ends) continue;
 		// perpendicular in pixels: the gradient of a·x + b·y seen through the scales, turned to the feasible side
-		const [gx, gy] = [-line.a / (x(1) - x(0)), -line.b / (y(1) - y(0))];
-		const norm = Math.hypot(gx, gy) || 1;
-		const inward = { x: gx / norm, y: gy / norm };
+		const inward = unit(-line.a / perUnit(x), -line.b / perUnit(y));
 		inwards.set(line.index, inward);
 		const pixels = [pixel(ends[0]), pixel(ends[1])] as const;
 		shown.push({
@@ -142,7 +162,7 @@ export function makePicture(
 		y,
 		lines: shown,
 		corners,
-		fill: solid ? path(fillPolygon(lines, box).map(pixel)) + 'Z' : '',
+		fill: solid ? closed(fillPolygon(lines, box).map(pixel)) : '',
 		flat: flatPath(scene, box, pixel),
 		labels: labels(shown, inwards, corners, size)
 	};
@@ -169,6 +189,12 @@ export function coordinates(point: Region['corners'][number]['point'], style: Nu
 	const exact = text(style);
 	return exact.length > 22 ? text('decimal') : exact;
 }
+
+/** A long name's beginning and end; the mark tells which it is, and the statement has it whole. */
+export const shortened = (name: string): string => {
+	const letters = [...name];
+	return letters.length > 16 ? `${letters.slice(0, 8).join('')}…${letters.slice(-5).join('')}` : name;
+};
 
 const onFrame = (p: Spot, size: Size) => p.x > 0 && p.x < size.width && p.y > 0 && p.y < size.height;
 
@@ -215,7 +241,8 @@ function labels(
 		.map((line) => {
 			const [p, q] = line.ends;
 			const inward = inwards.get(line.index)!;
-			const half = textWidth(line.name) / 2 + 12;
+			const text = shortened(line.name);
+			const half = textWidth(text) / 2 + 12;
 			const off = Math.abs(inward.x) * half + Math.abs(inward.y) * 12;
 			// the right end first: the left one is crowded by the axis
 			const [near, far] = p.x <= q.x ? [0, 1] : [1, 0];
@@ -226,7 +253,7 @@ function labels(
 					y: p.y + (q.y - p.y) * t + inward.y * off * side
 				}))
 			);
-			return { key: `line ${line.index}`, text: line.name, places, needed: true, lead: 16 };
+			return { key: `line ${line.index}`, text, places, needed: true, lead: 16 };
 		});
 	const inside = {
 		x0: MARGIN.left + 2,
@@ -252,9 +279,8 @@ export function objectiveSlope(
 	const size = c[0].abs().compare(c[1].abs()) >= 0 ? c[0].abs() : c[1].abs();
 	if (size.n === 0n) return null;
 	const [a, b] = c.map((value) => approximate(value.div(size)));
-	const [gx, gy] = [a / (picture.x(1) - picture.x(0)), b / (picture.y(1) - picture.y(0))];
-	const norm = (Math.hypot(gx, gy) || 1) * (problem.objective.sense === 'max' ? 1 : -1);
-	const better = { x: gx / norm, y: gy / norm };
+	const turn = problem.objective.sense === 'max' ? 1 : -1;
+	const better = unit((turn * a) / perUnit(picture.x), (turn * b) / perUnit(picture.y));
 	return { along: { x: -better.y, y: better.x }, better };
 }
 

@@ -1,0 +1,175 @@
+import { describe, expect, test } from 'vitest';
+import { bestCorners, region } from '$lib/core/geometry/region';
+import { readStatement } from '$lib/core/problem/statement/read';
+import { NEW_TRAIL, takeStep } from '$lib/desk/trail';
+import { fillPolygon, lineInBox, type Box } from './frame';
+import { placeLabels, textWidth } from './labels';
+import { makePicture, makeScene, objectiveSlope, shortened, showPower, ticks, viewedBox } from './picture';
+import { wayBetween } from './travel';
+
+const SIZE = { width: 500, height: 400 };
+const draw = (rows: string, objective = 'max z = x + y') => {
+	const problem = readStatement(`${objective}\n${rows}`).problem!;
+	const r = region(problem);
+	const scene = makeScene(problem, r, []);
+	return {
+		problem,
+		region: r,
+		scene,
+		picture: makePicture(scene, bestCorners(problem, r), null, SIZE, 'fraction')
+	};
+};
+const inside = ({ x0, x1, y0, y1 }: Box, x: number, y: number) => x >= x0 && x <= x1 && y >= y0 && y <= y1;
+
+describe('the view fits the region by itself', () => {
+	test.each([
+		['a: x + y <= 4', 4, 4],
+		['a: 0.001 x + 2 y <= 5000000\nb: 0.002 x + y <= 4000000', 2e9, 2.5e6],
+		['a: x + y <= 0.0003', 0.0003, 0.0003],
+		['a: 1000000 x + 0.001 y <= 1', 1e-6, 1000],
+		['a: x + y >= 100\nb: x <= 120\nc: y <= 130', 120, 130],
+		['a: x + y <= -3\nx, y free', -3, -3],
+		['a: x = 7\nb: y = 9', 7, 9],
+		['a: x >= 3\nb: x <= 2', 3, 0]
+	])('%j', (rows, x, y) => {
+		const { scene, picture, region: r } = draw(rows);
+		for (const corner of r.corners)
+			expect(inside(scene.fit, corner.point.x.valueOf(), corner.point.y.valueOf())).toBe(true);
+		// what is shown is of the region's own size, not lost in a corner
+		if (r.shape === 'polygon') {
+			expect(scene.fit.x1 - scene.fit.x0).toBeLessThan(2 * Math.abs(x) + 1e-9);
+			expect(scene.fit.y1 - scene.fit.y0).toBeLessThan(2 * Math.abs(y) + 1e-9);
+		}
+		const numbers = [
+			scene.fit.x0,
+			scene.fit.x1,
+			scene.fit.y0,
+			scene.fit.y1,
+			...picture.lines.flatMap((l) => l.ends.flatMap((p) => [p.x, p.y]))
+		];
+		expect(numbers.every(Number.isFinite)).toBe(true);
+		expect(picture.fill + picture.lines.map((l) => l.comb).join()).not.toContain('NaN');
+	});
+
+	test('a view for other numbers gives way to the fit', () => {
+		const fit = { x0: 0, x1: 10, y0: 0, y1: 10 };
+		expect(viewedBox(fit, { x: 5, y: 5, scale: 2 })).toEqual({ x0: 2.5, x1: 7.5, y0: 2.5, y1: 7.5 });
+		expect(viewedBox(fit, { x: 5e6, y: 5, scale: 2 })).toEqual(fit);
+	});
+});
+
+describe('what is drawn', () => {
+	test('the feasible side, the best corner, names at the lines', () => {
+		const {
+			picture,
+			problem,
+			region: r
+		} = draw('a: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nfar: x + y >= 1', 'max z = 3 x + 5 y');
+		expect(picture.corners.filter((c) => c.best).map((c) => c.text)).toEqual(['(2, 6)']);
+		const [vertical] = picture.lines;
+		// x ≤ 4: strokes point left
+		expect(
+			vertical.comb
+				.match(/l(-?[\d.]+) (-?[\d.]+)/)!
+				.slice(1)
+				.map(Number)
+		).toEqual([-7, 0]);
+		expect(
+			picture.labels
+				.filter((l) => l.key.startsWith('line'))
+				.map((l) => l.text)
+				.sort()
+		).toEqual(['a', 'b', 'c', 'far']);
+		const { better } = objectiveSlope(problem, r, picture)!;
+		expect(better.x > 0 && better.y < 0).toBe(true);
+		expect(objectiveSlope(readStatement('max z = 0 x + 0 y').problem!, r, picture)).toBeNull();
+	});
+
+	test('flat regions are a path, empty ones nothing', () => {
+		expect(draw('a: x + y = 3').picture.flat).toMatch(/^M[\d.]+ [\d.]+L[\d.]+ [\d.]+$/);
+		expect(draw('a: x - y = 1').picture.flat).toContain('L');
+		expect([draw('a: x >= 3\nb: x <= 2').picture.fill, draw('a: x >= 3\nb: x <= 2').picture.flat]).toEqual([
+			'',
+			''
+		]);
+	});
+
+	test('lines and fills are cut to the box', () => {
+		const box = { x0: 0, x1: 10, y0: 0, y1: 5 };
+		expect(lineInBox({ index: 0, a: 1, b: 1, c: 4 }, box)).toEqual([
+			{ x: 0, y: 4 },
+			{ x: 4, y: 0 }
+		]);
+		expect(lineInBox({ index: 0, a: 1, b: 0, c: 12 }, box)).toBeNull();
+		const polygon = fillPolygon([{ index: 0, a: 1, b: 1, c: 4 }], box);
+		expect(polygon).toEqual([
+			{ x: 0, y: 0 },
+			{ x: 4, y: 0 },
+			{ x: 0, y: 4 }
+		]);
+	});
+
+	test('labels cover neither each other nor lines, and stand nearest to their own corner', () => {
+		const wish = (key: string, owner: { x: number; y: number }) => ({
+			key,
+			text: '(10, 20)',
+			owner,
+			needed: true,
+			lead: 0,
+			places: [
+				[0, -14],
+				[40, 0],
+				[0, 14],
+				[-40, 0]
+			].map(([dx, dy]) => ({ x: owner.x + dx, y: owner.y + dy }))
+		});
+		const owners = [
+			{ x: 100, y: 100 },
+			{ x: 100, y: 128 },
+			{ x: 160, y: 100 }
+		];
+		const strokes = [{ p: { x: 0, y: 86 }, q: { x: 300, y: 86 } }];
+		const labels = placeLabels(
+			owners.map((o, i) => wish(String(i), o)),
+			{ x0: 0, y0: 0, x1: 300, y1: 300 },
+			owners,
+			strokes
+		);
+		expect(labels).toHaveLength(3);
+		for (const a of labels)
+			for (const b of labels)
+				if (a !== b)
+					expect(Math.abs(a.x - b.x) >= textWidth('(10, 20)') - 0.01 || Math.abs(a.y - b.y) >= 17).toBe(true);
+		for (const label of labels) {
+			expect(Math.abs(label.y - 86)).toBeGreaterThanOrEqual(8);
+			const distances = owners.map(
+				(o) =>
+					Math.max(0, Math.abs(o.x - label.x) - label.width / 2) ** 2 +
+					Math.max(0, Math.abs(o.y - label.y) - 8.5) ** 2
+			);
+			expect(distances.indexOf(Math.min(...distances))).toBe(Number(label.key));
+		}
+	});
+
+	test('axis numbers keep short: powers of ten go to the axis title', () => {
+		const { picture } = draw('a: 0.001 x + 2 y <= 5000000');
+		const t = ticks(picture.x, 5);
+		expect([t.power, t.text(2e9), showPower(t.power), showPower(-6), showPower(0)]).toEqual([
+			9,
+			'2',
+			' ×10⁹',
+			' ×10⁻⁶',
+			''
+		]);
+		expect(shortened('very_long_constraint_name')).toBe('very_lon…_name');
+	});
+
+	test('the point travels over the common ancestor', () => {
+		const choice = (enter: string) => ({ enter, leave: 's', by: 'hand' as const });
+		const one = takeStep(takeStep(NEW_TRAIL, choice('a')), choice('b'));
+		const two = takeStep({ ...one, current: 0 }, choice('c'));
+		expect(wayBetween(two, 2, 3)).toEqual([2, 1, 0, 3]);
+		expect(wayBetween(two, 0, 2)).toEqual([0, 1, 2]);
+		expect(wayBetween(two, 1, 1)).toEqual([1]);
+	});
+});

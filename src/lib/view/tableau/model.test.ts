@@ -1,0 +1,53 @@
+import { expect, test } from 'vitest';
+import { slackStart } from '$lib/core/method/slack-start';
+import { readStatement } from '$lib/core/problem/statement/read';
+import { pivot, startTableau } from '$lib/core/tableau/tableau';
+import { shownRatios, shownTableau } from './model';
+
+const tableauOf = (text: string) => {
+	const start = slackStart(readStatement(text).problem!);
+	if (!start.ready) throw new Error('no slack start');
+	return startTableau(start.form);
+};
+const texts = (values: readonly { toFraction(): string }[]) => values.map((v) => v.toFraction());
+
+test('every column is shown in its place, basic ones as unit columns, with the row of the objective', () => {
+	const t = pivot(tableauOf('min cost = x - 2 y\na: x + 2 y <= 8\nb: x <= 3'), 0, 1);
+	const shown = shownTableau(t);
+	expect(shown.columns.map(({ column }) => column.name)).toEqual(['x', 'y', 's1', 's2']);
+	expect(
+		shown.rows.map(({ basic, entries, rhs }) => [basic.name, ...texts(entries), rhs.toFraction()])
+	).toEqual([
+		['y', '1/2', '1', '1/2', '0', '4'],
+		['s2', '1', '0', '0', '1', '3']
+	]);
+	expect([shown.goalName, shown.goalValue.toFraction(), ...texts(shown.columns.map((c) => c.cost))]).toEqual([
+		'−cost',
+		'8',
+		'2',
+		'0',
+		'1',
+		'0'
+	]);
+	expect(shown.rows[1].pointed).toEqual({ kind: 'constraint', name: 'b' });
+});
+
+test('numbers that stay are kept, so that they are not drawn again', () => {
+	const t = tableauOf('max z = x + y\na: x + 2 y <= 8\nb: x <= 3');
+	const before = shownTableau(t);
+	const after = shownTableau(tableauOf('max z = x + y\na: x + 2 y <= 80\nb: x <= 3'), before);
+	expect(after.rows[0].entries.every((value, j) => value === before.rows[0].entries[j])).toBe(true);
+	expect(after.rows[0].rhs).not.toBe(before.rows[0].rhs);
+	expect(after.rows[1].rhs).toBe(before.rows[1].rhs);
+});
+
+test('the least ratios are marked; without a feasible basis there are none', () => {
+	const t = tableauOf('max z = x + y\na: x + 2 y <= 8\nb: 2 x <= 16\nc: -x <= 3');
+	expect(shownRatios(t, 0)!.map(({ value, least }) => [value?.toFraction(), least])).toEqual([
+		['8', true],
+		['8', true],
+		[undefined, false]
+	]);
+	expect(shownRatios(t, -1)).toBeNull();
+	expect(shownRatios(pivot(t, 2, 0), 1)).toBeNull();
+});
