@@ -15,7 +15,7 @@ import { slackStart } from '$lib/core/method/slack-start';
 import type { Rule } from '$lib/core/method/types';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import { sameProblem, type Problem } from '$lib/core/problem/types';
+import { keepingParts, sameProblem, type Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import { Cancelled, readInWorker } from '$lib/work/client';
 import { DEMO_STATEMENT } from './demo';
@@ -131,7 +131,7 @@ export class Desk {
 		this.reading = reading;
 		const { problem } = reading;
 		if (!problem || (this.problem && sameProblem(problem, this.problem))) return;
-		this.problem = problem;
+		this.problem = keepingParts(problem, this.problem);
 		this.refused = null;
 		this.considered = null;
 		if (this.large) void this.answer.find(this.text);

@@ -26,6 +26,13 @@ const PALETTE = 8;
 
 /** The look of the constraint at an index: colour with mark and dash; after eight the pairing shifts, so none repeats before 64. */
 export function identityAt(index: number): Identity {
+	return (known[index] ??= makeIdentity(index));
+}
+
+/** One object for each index: what is the same need not be drawn again. */
+const known: Identity[] = [];
+
+function makeIdentity(index: number): Identity {
 	const colour = index % PALETTE;
 	const round = Math.floor(index / PALETTE);
 	const cue = (colour + round * 3) % PALETTE;

@@ -13,11 +13,11 @@ const LONGEST_WAIT = 2_000;
 /** on top of the time the caller allows, before the thread is ended from outside */
 const GRACE = 1_500;
 
-/** The worker's bundle lies beside the server's entry (see svelte.config.js); the depth of this chunk below it may vary. */
+/** The worker's bundle lies beside the server's entry (see scripts/server-bundle.mjs); how deep this chunk lies below it may vary. */
 function workerFile(): string {
 	let folder = dirname(fileURLToPath(import.meta.url));
 	for (let i = 0; i < 6; i++) {
-		for (const name of ['worker/worker.js', '.svelte-kit/worker/worker.js']) {
+		for (const name of ['worker/worker.js', 'build/worker/worker.js']) {
 			const file = join(folder, name);
 			if (existsSync(file)) return file;
 		}

@@ -108,37 +108,49 @@ function sameTerms(a: Terms, b: Terms): boolean {
 	return true;
 }
 
+const sameVariable = (v: Variable, w: Variable): boolean =>
+	v.name === w.name &&
+	v.unit === w.unit &&
+	v.domain === w.domain &&
+	sameBound(v.lower, w.lower) &&
+	sameBound(v.upper, w.upper);
+
+const sameConstraint = (r: Constraint, s: Constraint): boolean =>
+	r.name === s.name &&
+	r.unit === s.unit &&
+	r.relation === s.relation &&
+	compare(r.rhs, s.rhs) === 0 &&
+	sameTerms(r.terms, s.terms);
+
+const sameObjective = (a: Objective, b: Objective): boolean =>
+	a.sense === b.sense &&
+	a.name === b.name &&
+	a.unit === b.unit &&
+	compare(a.constant, b.constant) === 0 &&
+	sameTerms(a.terms, b.terms);
+
+const everySame = <T>(a: readonly T[], b: readonly T[], same: (p: T, q: T) => boolean): boolean =>
+	a.length === b.length && a.every((p, i) => same(p, b[i]));
+
 /** Whether two problems say the same, name for name and in the same order. */
 export function sameProblem(a: Problem, b: Problem): boolean {
-	const words = (p: Problem) => [p.title ?? '', p.story ?? ''].join('\n');
 	return (
-		words(a) === words(b) &&
-		a.variables.length === b.variables.length &&
-		a.constraints.length === b.constraints.length &&
-		a.objective.sense === b.objective.sense &&
-		a.objective.name === b.objective.name &&
-		a.objective.unit === b.objective.unit &&
-		compare(a.objective.constant, b.objective.constant) === 0 &&
-		sameTerms(a.objective.terms, b.objective.terms) &&
-		a.variables.every((v, i) => {
-			const w = b.variables[i];
-			return (
-				v.name === w.name &&
-				v.unit === w.unit &&
-				v.domain === w.domain &&
-				sameBound(v.lower, w.lower) &&
-				sameBound(v.upper, w.upper)
-			);
-		}) &&
-		a.constraints.every((r, i) => {
-			const s = b.constraints[i];
-			return (
-				r.name === s.name &&
-				r.unit === s.unit &&
-				r.relation === s.relation &&
-				compare(r.rhs, s.rhs) === 0 &&
-				sameTerms(r.terms, s.terms)
-			);
-		})
+		(a.title ?? '') === (b.title ?? '') &&
+		(a.story ?? '') === (b.story ?? '') &&
+		sameObjective(a.objective, b.objective) &&
+		everySame(a.variables, b.variables, sameVariable) &&
+		everySame(a.constraints, b.constraints, sameConstraint)
 	);
+}
+
+/** The new problem, with the old one's parts wherever they say the same, so that views can tell what has changed. */
+export function keepingParts(now: Problem, before: Problem | null): Problem {
+	if (!before) return now;
+	const kept = <T>(p: T, q: T | undefined, same: (p: T, q: T) => boolean): T => (q && same(p, q) ? q : p);
+	return {
+		...now,
+		objective: kept(now.objective, before.objective, sameObjective),
+		variables: now.variables.map((v, i) => kept(v, before.variables[i], sameVariable)),
+		constraints: now.constraints.map((r, i) => kept(r, before.constraints[i], sameConstraint))
+	};
 }

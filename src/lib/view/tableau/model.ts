@@ -30,34 +30,53 @@ export interface ShownTableau {
 	readonly goalValue: Rational;
 }
 
-/** The number shown before where it has not changed: what stays the same need not be drawn again. */
-const kept = (before: Rational | undefined, now: Rational): Rational => (before?.equals(now) ? before : now);
+/** The thing shown before where it is the same: what stays need not be drawn again. */
+const kept = <T>(before: T | undefined, now: T, same: (p: T, q: T) => boolean): T =>
+	before !== undefined && same(before, now) ? before : now;
+
+const sameNumber = (p: Rational, q: Rational): boolean => p.equals(q);
+const sameList = <T>(p: readonly T[], q: readonly T[]): boolean =>
+	p.length === q.length && p.every((v, i) => v === q[i]);
+const sameColumn = (p: Column, q: Column): boolean => p.id === q.id && p.name === q.name && p.kind === q.kind;
+const sameShownColumn = (p: ShownColumn, q: ShownColumn): boolean =>
+	p.column === q.column && p.position === q.position && p.cost === q.cost;
+const sameShownRow = (p: ShownRow, q: ShownRow): boolean =>
+	p.basic === q.basic && p.rhs === q.rhs && sameList(p.entries, q.entries);
 
 /**
  * What the tableau pane shows: every column in the form's order, rows named by their basic variables.
- * @param last what was shown before, to keep its numbers where they are the same
+ * @param last what was shown before, to keep its parts where they are the same
  */
 export function shownTableau(t: Tableau, last: ShownTableau | null = null): ShownTableau {
-	const { columns } = t.form;
-	const shown = columns.map((column, index) => ({
-		index,
-		column,
-		position: t.nonbasic.indexOf(index),
-		cost: kept(last?.columns[index]?.cost, cost(t, 0, index)),
-		pointed: pointedOf(column.owner)
-	}));
-	const { sense, name } = t.form.problem.objective;
-	return {
-		columns: shown,
-		rows: t.basis.map((basic, row) => ({
+	const columns = t.form.columns.map((column, j) => kept(last?.columns[j]?.column, column, sameColumn));
+	const shown = columns.map((column, index): ShownColumn => {
+		const before = last?.columns[index];
+		const now = {
+			index,
+			column,
+			position: t.nonbasic.indexOf(index),
+			cost: kept(before?.cost, cost(t, 0, index), sameNumber),
+			pointed: pointedOf(column.owner)
+		};
+		return kept(before, now, sameShownColumn);
+	});
+	const rows = t.basis.map((basic, row): ShownRow => {
+		const before = last?.rows[row];
+		const now = {
 			row,
 			basic: columns[basic],
-			entries: shown.map(({ index }) => kept(last?.rows[row]?.entries[index], entry(t, row, index))),
-			rhs: kept(last?.rows[row]?.rhs, rhs(t, row)),
+			entries: shown.map(({ index }) => kept(before?.entries[index], entry(t, row, index), sameNumber)),
+			rhs: kept(before?.rhs, rhs(t, row), sameNumber),
 			pointed: pointedOf(columns[basic].owner)
-		})),
+		};
+		return kept(before, now, sameShownRow);
+	});
+	const { sense, name } = t.form.problem.objective;
+	return {
+		columns: kept(last?.columns, shown, sameList),
+		rows: kept(last?.rows, rows, sameList),
 		goalName: sense === 'max' ? name : `−${name}`,
-		goalValue: goalValue(t, 0)
+		goalValue: kept(last?.goalValue, goalValue(t, 0), sameNumber)
 	};
 }
 
