@@ -4,7 +4,8 @@ import { MAX_DIGITS } from '../number/rational';
 /** JSON text keeps what it says: a number that a double cannot hold exactly as written stays text, with its powers of ten written out. */
 function keepNumber(text: string): number | string {
 	const value = Number(text);
-	if (String(value) === text || (Number.isSafeInteger(value) && /^-?\d+\.0+$/.test(text))) return value;
+	const plain = !/e/i.test(text) && String(value) === text;
+	if (plain || (Number.isSafeInteger(value) && /^-?\d+\.0+$/.test(text))) return value;
 	const match = /^(-?)(\d+)(?:\.(\d+))?[eE]([+-]?\d+)$/.exec(text);
 	if (!match) return text;
 	const [, minus, whole, decimals = '', power] = match;
