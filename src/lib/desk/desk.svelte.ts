@@ -9,7 +9,9 @@ import {
 import type { Remark } from '$lib/core/commentary/sentence';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import type { Point } from '$lib/core/geometry/types';
+import type { Form } from '$lib/core/form/types';
 import { judge } from '$lib/core/method/hand';
+import { basisKey } from '$lib/core/method/primal';
 import { advise, type Advice } from '$lib/core/method/rules';
 import { slackStart } from '$lib/core/method/slack-start';
 import type { Rule } from '$lib/core/method/types';
@@ -22,13 +24,24 @@ import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Pointed } from './identity';
 import { isLarge, LargeAnswer } from './large.svelte';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
-import { NEW_TRAIL, pathTo, replay, standingOn, takeStep, withoutImpossible, type Trail } from './trail';
+import {
+	NEW_TRAIL,
+	pathTo,
+	replay,
+	standingOn,
+	takeStep,
+	withoutImpossible,
+	type Trail,
+	type TrailStop
+} from './trail';
 
 const REGION_LINES = 80;
 const MOST_STEPS = 500;
 /** characters that are read between two frames; longer texts go to the worker when typing pauses */
 const READ_AT_ONCE = 6_000;
 const PAUSE = 200;
+/** milliseconds of pivots between two breaths of the page */
+const AT_ONCE = 20;
 
 /** The state of an open lesson: what is stated, where in the trail we are, what is pointed at. Drawing is the views' part. */
 export class Desk {
@@ -40,6 +53,7 @@ export class Desk {
 	pointed = $state.raw<Pointed | null>(null);
 	/** the column under consideration, by index, while it can enter */
 	considered = $state<number | null>(null);
+	private memory: { form: Form | null; stops?: ReadonlyMap<number, TrailStop> } = { form: null };
 	private pendingRead: AbortController | null = null;
 	private refused = $state.raw<Remark | null>(null);
 
@@ -54,7 +68,7 @@ export class Desk {
 	readonly answer = new LargeAnswer();
 	readonly start = $derived(this.problem && !this.large ? slackStart(this.problem) : null);
 	readonly form = $derived(this.start?.ready ? this.start.form : null);
-	readonly stops = $derived(replay(this.trail, this.form));
+	readonly stops = $derived(this.replayed());
 	readonly standing = $derived(standingOn(this.trail, this.stops));
 	readonly stop = $derived(this.stops.get(this.standing)!);
 	readonly tableau = $derived(this.stop.tableau);
@@ -172,14 +186,32 @@ export class Desk {
 		return true;
 	}
 
-	/** Follows the rule to its end, or until a basis comes back. */
-	toTheEnd(): void {
+	/**
+	 * Follows the rule to its end, or until a basis comes back; in pieces, so that the page stays responsive. Whatever else is
+	 * done meanwhile ends it.
+	 */
+	async toTheEnd(): Promise<void> {
 		const seen: string[] = [];
+		let paused = performance.now();
 		for (let i = 0; i < MOST_STEPS; i++) {
-			const key = [...(this.tableau?.basis ?? [])].sort((a, b) => a - b).join(' ');
+			const key = this.tableau ? basisKey(this.tableau) : '';
 			if (seen.includes(key) || !this.next()) return;
 			seen.push(key);
+			if (performance.now() - paused < AT_ONCE) continue;
+			const { trail } = this;
+			await new Promise((resolve) => setTimeout(resolve));
+			if (this.trail !== trail) return;
+			paused = performance.now();
 		}
+	}
+
+	/** The trail's tableaux; those of the same form are kept from one time to the next. */
+	private replayed(): Map<number, TrailStop> {
+		const { form, trail } = this;
+		const known = this.memory.form === form ? this.memory.stops : undefined;
+		const stops = replay(trail, form, known);
+		this.memory = { form, stops };
+		return stops;
 	}
 
 	/** Goes to a step of the trail that the statement allows. */

@@ -34,12 +34,12 @@ const said = (desk: Desk) =>
 const plan = (desk: Desk) => [...desk.plan!.values()].map((v) => v.toFraction());
 
 describe('the desk', () => {
-	test('follows the rule, goes back, branches, and tells each step', () => {
+	test('follows the rule, goes back, branches, and tells each step', async () => {
 		const desk = deskOn(MIX);
 		expect(said(desk)).toContain('Start');
 		expect(desk.next()).toBe(true);
 		expect(plan(desk)).toEqual(['0', '6']);
-		desk.toTheEnd();
+		await desk.toTheEnd();
 		expect(said(desk)).toContain('Best plan: x = 2 and y = 6. Then z = 36.');
 		expect(desk.next()).toBe(false);
 		desk.goTo(0);
@@ -60,9 +60,9 @@ describe('the desk', () => {
 		expect(said(desk)).not.toContain('No pivot on zero');
 	});
 
-	test('a wrong text keeps the last right problem; undoing it brings everything back', () => {
+	test('a wrong text keeps the last right problem; undoing it brings everything back', async () => {
 		const desk = deskOn(MIX);
-		desk.toTheEnd();
+		await desk.toTheEnd();
 		const { problem } = desk;
 		desk.write(MIX + ' +');
 		expect([desk.stale, desk.problem === problem, plan(desk)]).toEqual([true, true, ['2', '6']]);
@@ -80,16 +80,16 @@ describe('the desk', () => {
 		expect(desk.trail.nodes).toHaveLength(1);
 	});
 
-	test('a rule that cycles does not run for ever', () => {
+	test('a rule that cycles does not run for ever', async () => {
 		const beale = deskOn(
 			'min z = -3/4 x1 + 20 x2 - 1/2 x3 + 6 x4\na: 1/4 x1 - 8 x2 - x3 + 9 x4 <= 0\nb: 1/2 x1 - 12 x2 - 1/2 x3 + 3 x4 <= 0\nc: x3 <= 1'
 		);
-		beale.toTheEnd();
+		await beale.toTheEnd();
 		expect(beale.trail.nodes.length).toBeLessThan(12);
 		expect(said(beale)).not.toContain('Optimal');
 		beale.goTo(0);
 		beale.rule = 'bland';
-		beale.toTheEnd();
+		await beale.toTheEnd();
 		expect(said(beale)).toContain('Then z = −5/4.');
 	});
 

@@ -54,11 +54,23 @@ export function pathTo(trail: Trail, id: number): TrailNode[] {
 	return path;
 }
 
-/** Recomputes the tableau of every node from the form; the saved trail holds none, so it cannot disagree with itself. */
-export function replay(trail: Trail, form: Form | null): Map<number, TrailStop> {
+/**
+ * Recomputes the tableau of every node from the form; the saved trail holds none, so it cannot disagree with itself.
+ * @param known stops of the same form computed before; what they have is not computed again
+ */
+export function replay(
+	trail: Trail,
+	form: Form | null,
+	known: ReadonlyMap<number, TrailStop> = new Map()
+): Map<number, TrailStop> {
 	const stops = new Map<number, TrailStop>();
 	const index = new Map(form?.columns.map((column, j) => [column.id, j]));
 	for (const node of trail.nodes) {
+		const before = known.get(node.id);
+		if (before?.node === node) {
+			stops.set(node.id, before);
+			continue;
+		}
 		if (!node.choice) {
 			stops.set(node.id, { node, tableau: form && startTableau(form), choice: null });
 			continue;

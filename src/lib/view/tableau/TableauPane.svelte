@@ -38,7 +38,7 @@
 			onclick={() => desk.back()}>Back</button
 		>
 		<button class="btn tool now" disabled={!canStep} onclick={() => desk.next()}>Next</button>
-		<button class="btn tool" disabled={!canStep} onclick={() => desk.toTheEnd()}>To the end</button>
+		<button class="btn tool" disabled={!canStep} onclick={() => void desk.toTheEnd()}>To the end</button>
 	{/snippet}
 	{#if desk.tableau}
 		<TableauGrid {desk} tableau={desk.tableau} />
