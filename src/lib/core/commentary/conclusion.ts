@@ -1,4 +1,3 @@
-import { improvingPositions } from '../method/rules';
 import { isZero, ONE, sign, ZERO } from '../number/rational';
 import { cost, entryAt, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
@@ -60,10 +59,4 @@ export function unboundedRemark(t: Tableau, position: number): Remark {
 			say`For each unit of ${name}, ${joined(moves)}, and ${problem.objective.name} improves by ${rate}. There is no best plan; a limit is missing from the statement.`
 		]
 	};
-}
-
-/** The columns a person may choose from, as a hint. */
-export function candidatesSentence(t: Tableau): Sentence {
-	const names = improvingPositions(t, [0]).map((k) => say`${t.form.columns[t.nonbasic[k]]}`);
-	return say`Columns that improve ${t.form.problem.objective.name}: ${joined(names)}.`;
 }

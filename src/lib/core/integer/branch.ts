@@ -2,7 +2,7 @@ import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answe
 import { compare, type Rational } from '../number/rational';
 import { showNumber } from '../number/show';
 import type { Plan, Problem } from '../problem/types';
-import { ceil, floor, fractionalVariables, tightened, withBounds } from './whole';
+import { ceil, floor, fractionalVariables, tightened, withBounds, type WholeResult } from './whole';
 
 /** A node of the branch-and-bound tree. */
 export interface BranchNode {
@@ -22,14 +22,8 @@ export interface BranchNode {
 	readonly closed: string | null;
 }
 
-export interface BranchResult {
-	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: string;
-	readonly objective?: Rational;
-	readonly solution?: Plan;
+export interface BranchResult extends WholeResult {
 	readonly nodes: readonly BranchNode[];
-	readonly pivots: number;
-	readonly relaxation: LinearAnswer;
 }
 
 interface OpenNode {

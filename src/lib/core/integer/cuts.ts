@@ -1,22 +1,15 @@
-import { runLinear, solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { runLinear, solveLinear, type RunOptions } from '../answer/answer';
 import { dual } from '../method/dual';
 import { primal } from '../method/primal';
 import type { Method, Step } from '../method/types';
-import type { Rational } from '../number/rational';
-import type { Plan, Problem } from '../problem/types';
+import { sameProblem, type Problem } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
 import { goalRow, objectiveValue, readPlan, rhsCell, type GoalName, type Tableau } from '../tableau/tableau';
 import { addCut, wholeColumns, type Cut } from './cut';
-import { fractionalVariables, tightened } from './whole';
+import { fractionalVariables, tightened, type WholeResult } from './whole';
 
-export interface CutsResult {
-	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: string;
-	readonly objective?: Rational;
-	readonly solution?: Plan;
+export interface CutsResult extends WholeResult {
 	readonly cuts: readonly Cut[];
-	readonly pivots: number;
-	readonly relaxation: LinearAnswer;
 }
 
 const MOST_CUTS = 400;
@@ -67,7 +60,11 @@ function cutRow(t: Tableau, whole: readonly boolean[]): number | null {
  */
 export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsResult {
 	const relaxation = solveLinear(problem, options);
-	const first = runLinear(tightened(problem), { ...options, onStep: undefined });
+	const rounded = tightened(problem);
+	// whole bounds give another first tableau only where some bound was not whole
+	const first = sameProblem(rounded, problem)
+		? relaxation
+		: runLinear(rounded, { ...options, onStep: undefined });
 	const cuts: Cut[] = [];
 	let pivots = relaxation.pivots;
 	const base = () => ({ cuts, pivots, relaxation });

@@ -1,5 +1,16 @@
+import type { LinearAnswer } from '../answer/answer';
 import { isInteger, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
+
+/** What any search for a whole plan says at its end. */
+export interface WholeResult {
+	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
+	readonly reason?: string;
+	readonly objective?: Rational;
+	readonly solution?: Plan;
+	readonly pivots: number;
+	readonly relaxation: LinearAnswer;
+}
 
 export const mustBeWhole = (variable: Variable): boolean => variable.domain !== 'continuous';
 

@@ -6,7 +6,6 @@ import {
 	goalIndex,
 	goalValue,
 	pivot,
-	rhsCell,
 	rowCount,
 	startTableau,
 	type Tableau
@@ -131,7 +130,3 @@ export function artificialMultipliers(t: Tableau, entryOf: (column: number) => R
 		return isArtificial(t, start) ? value.sub(ONE) : value;
 	});
 }
-
-/** Whether every basic artificial variable is zero. */
-export const artificialsAreZero = (t: Tableau): boolean =>
-	t.basis.every((column, row) => !isArtificial(t, column) || !rhsCell(t, row));

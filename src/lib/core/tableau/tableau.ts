@@ -129,7 +129,6 @@ function artificialCosts(form: Form): { costs: Map<number, Rational>; constant: 
 }
 
 export const rowCount = (t: Tableau): number => t.basis.length;
-export const isBasic = (t: Tableau, column: number): boolean => t.basis.includes(column);
 /** The kernel row of the k-th objective row. */
 export const goalRow = (t: Tableau, goal: number): number => t.basis.length + goal;
 /** The stored whole number at a kernel row and position. */

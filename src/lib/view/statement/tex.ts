@@ -44,9 +44,6 @@ export function texTerms(terms: Terms, constant?: Rational): string {
 export const texLimit = (relation: Relation, rhs: Rational): string =>
 	`${TEX_RELATION[relation]}\\; ${texNumber(rhs)}`;
 
-export const texUnit = (unit: string | undefined): string =>
-	unit ? `\\;\\text{\\small ${escape(unit)}}` : '';
-
 /** A formula with the same in plain text. */
 export interface Said {
 	readonly tex: string;
