@@ -54,9 +54,9 @@ try {
 	await shot('desk', { clicks: BRANCHED });
 	await shot('desk-dark-1024', {
 		size: [1024, 768],
-		clicks: ['Next', 'Back', 'button[data-pivot="bowls in, s2 out"]', 'Dark']
+		clicks: ['Next', 'Back', 'button[title="Pivot: bowls in, s2 out"]', 'Dark']
 	});
-	await shot('wrong-pivot', { clicks: ['button[data-pivot="vases in, s1 out"]'] });
+	await shot('wrong-pivot', { clicks: ['button[title="Pivot: vases in, s1 out"]'] });
 	await shot('wrong-statement', {
 		text: 'title "Spring firing"\nmax profit [thalers] = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases < 100\nwheel [hours]: 2 bowls + 3/2 vase ≤ 63 +\nkiln [hours]: bowls * vases ≤ 88'
 	});

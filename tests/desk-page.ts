@@ -59,7 +59,7 @@ export class DeskPage {
 
 	/** Clicks the tableau's entry that brings one variable in and another out. */
 	async pivot(entering: string, leaving: string): Promise<void> {
-		const selector = `button.entry[data-pivot="${entering} in, ${leaving} out"]`;
+		const selector = `button.entry[title="Pivot: ${entering} in, ${leaving} out"]`;
 		await (await this.page.waitForSelector(selector))!.click();
 	}
 
@@ -87,7 +87,7 @@ export class DeskPage {
 	/** The tableau as rows of cells. */
 	async tableau(): Promise<string[][]> {
 		return this.page.evaluate(() =>
-			[...document.querySelectorAll('table tr')].map((row) =>
+			[...document.querySelectorAll('.simplex tr')].map((row) =>
 				[...row.children].map((cell) => {
 					const fraction = cell.querySelector('.number[aria-label]');
 					return (fraction?.getAttribute('aria-label') ?? (cell as HTMLElement).innerText)

@@ -154,7 +154,7 @@ function quotient(top: Cell, topScale: Cell, bottom: Cell, bottomScale: Cell): R
 /** The entry of a row in a column's place; basic columns are unit columns. */
 export function entry(t: Tableau, row: number, column: number): Rational {
 	const position = t.nonbasic.indexOf(column);
-	if (position < 0) return new Fraction(t.basis[row] === column ? 1 : 0);
+	if (position < 0) return t.basis[row] === column ? ONE : ZERO;
 	return entryAt(t, row, position);
 }
 

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import type { Problem } from '$lib/core/problem/types';
-	import { MARGIN, showPower, ticks, type Picture, type Size } from './picture';
+	import { MARGIN, showPower, ticks, type Frame } from './frame';
 
 	/** Grid, numbers and names of the two axes. */
-	let { problem, picture, size }: { problem: Problem; picture: Picture; size: Size } = $props();
+	let { problem, frame }: { problem: Problem; frame: Frame } = $props();
+	const { x, y, size } = $derived(frame);
 
-	const xTicks = $derived(ticks(picture.x, Math.max(3, Math.floor(size.width / 80))));
-	const yTicks = $derived(ticks(picture.y, Math.max(3, Math.floor(size.height / 60))));
+	const xTicks = $derived(ticks(x, Math.max(3, Math.floor(size.width / 80))));
+	const yTicks = $derived(ticks(y, Math.max(3, Math.floor(size.height / 60))));
 	const bottom = $derived(size.height - MARGIN.bottom);
 	const title = (index: number, power: number) => {
 		const { name, unit } = problem.variables[index];
@@ -17,22 +18,12 @@
 
 <g class="axes">
 	{#each xTicks.values as value (value)}
-		<line class="grid" x1={picture.x(value)} x2={picture.x(value)} y1={MARGIN.top} y2={bottom} />
-		<text transform={`translate(${picture.x(value)} ${bottom + 15})`} text-anchor="middle"
-			>{xTicks.text(value)}</text
-		>
+		<line class="grid" x1={x(value)} x2={x(value)} y1={MARGIN.top} y2={bottom} />
+		<text x={x(value)} y={bottom + 15} text-anchor="middle">{xTicks.text(value)}</text>
 	{/each}
 	{#each yTicks.values as value (value)}
-		<line
-			class="grid"
-			x1={MARGIN.left}
-			x2={size.width - MARGIN.right}
-			y1={picture.y(value)}
-			y2={picture.y(value)}
-		/>
-		<text transform={`translate(${MARGIN.left - 6} ${picture.y(value) + 4})`} text-anchor="end"
-			>{yTicks.text(value)}</text
-		>
+		<line class="grid" x1={MARGIN.left} x2={size.width - MARGIN.right} y1={y(value)} y2={y(value)} />
+		<text x={MARGIN.left - 6} y={y(value) + 4} text-anchor="end">{yTicks.text(value)}</text>
 	{/each}
 </g>
 
@@ -58,6 +49,6 @@
 	.grid {
 		stroke: var(--rule);
 		stroke-width: 1;
-		opacity: 0.45;
+		stroke-opacity: 0.45;
 	}
 </style>

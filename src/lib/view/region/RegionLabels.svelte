@@ -1,34 +1,42 @@
 <script lang="ts">
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
-	import { pointedLine, type Picture } from './picture';
+	import type { Spot } from './box';
+	import type { Picture } from './picture';
 
-	/** Names at the lines, with their marks, and coordinates at the corners. */
-	let { desk, picture }: { desk: Desk; picture: Picture } = $props();
+	interface Props {
+		desk: Desk;
+		picture: Picture;
+		/** the objective's value at the current point, and where it stands */
+		objective: { text: string; at: Spot } | null;
+	}
+	/** Names at the lines, with their marks, coordinates at the corners, and the objective's value. */
+	let { desk, picture, objective }: Props = $props();
 </script>
 
-{#each picture.labels as label (label.key)}
-	{@const line = label.key.startsWith('line ')
-		? picture.lines.find((l) => label.key === `line ${l.index}`)
-		: null}
+{#snippet written(text: string, x: number, y: number)}
+	<text {x} y={y + 4.5} text-anchor="middle">{text}</text>
+{/snippet}
+
+{#each picture.labels as { key, text, x, y, width, line } (key)}
 	{#if line?.identity}
-		{@const shape = markPath(line.identity.mark)}
-		<g class="name" class:lit={desk.isPointed(pointedLine(line))} style:color={line.identity.colour}>
+		{@const shape = markPath(line.identity.mark, x - width / 2 + 8, y)}
+		<g class="name" class:lit={desk.isPointed(line.pointed)} style:color={line.identity.colour}>
 			<path
-				transform={`translate(${label.x - label.width / 2 + 8} ${label.y})`}
 				d={shape.d}
 				fill={shape.filled ? 'currentColor' : 'none'}
 				stroke="currentColor"
 				stroke-width="2"
 			/>
-			<text transform={`translate(${label.x + 8} ${label.y + 4.5})`} text-anchor="middle">{label.text}</text>
+			{@render written(text, x + 8, y)}
 		</g>
 	{:else}
-		<text class="coordinates" transform={`translate(${label.x} ${label.y + 4.5})`} text-anchor="middle"
-			>{label.text}</text
-		>
+		{@render written(text, x, y)}
 	{/if}
 {/each}
+{#if objective}
+	<g class="name now">{@render written(objective.text, objective.at.x, objective.at.y)}</g>
+{/if}
 
 <style>
 	text {
@@ -42,6 +50,9 @@
 	.name text {
 		font-weight: 600;
 		fill: currentColor;
+	}
+	.now {
+		color: var(--now);
 	}
 	.name.lit text {
 		text-decoration: underline 2px;

@@ -5,7 +5,10 @@
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import { makePicture, makeScene, scales, viewedBox, MARGIN } from './picture';
+	import { keepSame } from '../shared/keep';
+	import type { Box } from './box';
+	import { frameOf, viewedBox, MARGIN } from './frame';
+	import { makePicture, makeScene, type Picture } from './picture';
 
 	let { desk }: { desk: Desk } = $props();
 	let size = $state({ width: 480, height: 360 });
@@ -17,25 +20,31 @@
 		if (!problem || !region) return null;
 		// the fit covers every step of the trail, so that the picture stays still while one walks
 		const extra = desk.trailPoints.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }));
-		return stops && makeScene(problem, region, extra);
+		return stops && makeScene(region, extra);
 	});
-	const picture = $derived(scene && makePicture(scene, desk.best, desk.view, size, desk.numbers));
+	// what stays keeps its identity, so that only what changes is drawn again
+	const memory: { box: Box | null; picture: Picture | null } = { box: null, picture: null };
+	const box = $derived((memory.box = scene && keepSame(memory.box, viewedBox(scene.fit, desk.view))));
+	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
+	const picture = $derived(
+		scene &&
+			frame &&
+			(memory.picture = keepSame(memory.picture, makePicture(scene, frame, desk.best, desk.numbers)))
+	);
 
 	/** Moves and magnifies: the point at (px, py) stays where it is. */
 	function zoomBy(factor: number, px = size.width / 2, py = size.height / 2) {
-		if (!scene || !picture) return;
-		const box = viewedBox(scene.fit, desk.view);
+		if (!box || !frame) return;
 		const old = desk.view?.scale ?? 1;
 		const scale = Math.min(1e6, Math.max(0.02, old * factor));
-		const [x, y] = [picture.x.invert(px), picture.y.invert(py)];
+		const [x, y] = [frame.x.invert(px), frame.y.invert(py)];
 		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
 		desk.view = { x: x + ((cx - x) * old) / scale, y: y + ((cy - y) * old) / scale, scale };
 	}
 
 	function panBy(dx: number, dy: number) {
-		if (!scene) return;
-		const box = viewedBox(scene.fit, desk.view);
-		const { x, y } = scales(box, size);
+		if (!box || !frame) return;
+		const { x, y } = frame;
 		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
 		desk.view = { x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: desk.view?.scale ?? 1 };
 	}
@@ -102,7 +111,7 @@
 			bind:clientHeight={size.height}
 			class:stale={desk.stale}
 		>
-			{#if desk.problem && desk.region && scene && picture && size.width > MARGIN.left * 2}
+			{#if desk.problem && desk.region && frame && picture && size.width > MARGIN.left * 2}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 				<svg
 					width={size.width}
@@ -113,7 +122,7 @@
 					{onkeydown}
 					{@attach gestures}
 				>
-					<RegionPicture {desk} problem={desk.problem} region={desk.region} {picture} {size} bind:corner />
+					<RegionPicture {desk} problem={desk.problem} region={desk.region} {frame} {picture} bind:corner />
 				</svg>
 			{:else if desk.problem}
 				<p class="nothing">

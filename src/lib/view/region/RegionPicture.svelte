@@ -9,33 +9,35 @@
 	import { textWidth } from './labels';
 	import RegionAxes from './RegionAxes.svelte';
 	import RegionLabels from './RegionLabels.svelte';
-	import { MARGIN, objectiveSlope, pointedLine, type Picture, type Size } from './picture';
+	import { MARGIN, type Frame } from './frame';
+	import { COMB, objectiveSlope, type Picture } from './picture';
 	import { travel, wayBetween } from './travel';
 
 	interface Props {
 		desk: Desk;
 		problem: Problem;
 		region: Region;
+		frame: Frame;
 		picture: Picture;
-		size: Size;
 		corner: number | null;
 	}
-	let { desk, problem, region, picture, size, corner = $bindable() }: Props = $props();
+	let { desk, problem, region, frame, picture, corner = $bindable() }: Props = $props();
+	const { x, y, size } = $derived(frame);
 
 	let marker = $state<SVGGElement>();
 	let ruler = $state<SVGGElement>();
 	const uid = $props.id();
 
 	const bottom = $derived(size.height - MARGIN.bottom);
-	const zeroX = $derived(Math.max(MARGIN.left, Math.min(size.width - MARGIN.right, picture.x(0))));
-	const zeroY = $derived(Math.max(MARGIN.top, Math.min(bottom, picture.y(0))));
+	const zeroX = $derived(Math.max(MARGIN.left, Math.min(size.width - MARGIN.right, x(0))));
+	const zeroY = $derived(Math.max(MARGIN.top, Math.min(bottom, y(0))));
 	const pixelOf = (id: number) => {
 		const point = desk.pointOf(id);
-		return point && { x: picture.x(approximate(point.x)), y: picture.y(approximate(point.y)) };
+		return point && { x: x(approximate(point.x)), y: y(approximate(point.y)) };
 	};
 	const here = $derived(pixelOf(desk.standing));
 	const walked = $derived(desk.path.flatMap((node) => pixelOf(node.id) ?? []));
-	const slope = $derived(objectiveSlope(problem, region, picture));
+	const slope = $derived(objectiveSlope(problem, region, frame));
 	const reach = $derived(size.width + size.height);
 	const objectiveText = $derived(
 		desk.tableau
@@ -99,32 +101,31 @@
 	</clipPath>
 </defs>
 
-<RegionAxes {problem} {picture} {size} />
+<RegionAxes {problem} {frame} />
 
 <g clip-path={`url(#${uid}-frame)`}>
 	{#if picture.fill}<path class="feasible" d={picture.fill} />{/if}
 	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
 	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
-	{#each picture.lines as line (line.index)}
+	{#each picture.lines as line (line.key)}
 		{@const [p, q] = line.ends}
-		{#if line.identity}
-			<g
-				class="line"
-				class:lit={desk.isPointed(pointedLine(line))}
-				class:redundant={line.redundant}
-				data-line={line.name}
-				role="presentation"
-				style:color={line.identity.colour}
-				onpointerenter={() => desk.point(pointedLine(line))}
-				onpointerleave={() => desk.point(null)}
-			>
-				<path class="comb" d={line.comb} />
-				<line class="stroke" x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke-dasharray={line.identity.dash} />
-				<line class="grip" x1={p.x} y1={p.y} x2={q.x} y2={q.y} />
-			</g>
-		{:else}
-			<g class="bound"><path class="comb" d={line.comb} /><line x1={p.x} y1={p.y} x2={q.x} y2={q.y} /></g>
-		{/if}
+		<g
+			class={line.identity ? 'line' : 'bound'}
+			class:lit={line.identity && desk.isPointed(line.pointed)}
+			class:redundant={line.redundant}
+			data-line={line.identity && line.name}
+			role="presentation"
+			style:color={line.identity?.colour}
+			onpointerenter={() => line.identity && desk.point(line.pointed)}
+			onpointerleave={() => line.identity && desk.point(null)}
+		>
+			{#if line.comb}
+				{@const [a, b] = line.comb}
+				<line class="comb" x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke-width={COMB} />
+			{/if}
+			<line class="stroke" x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke-dasharray={line.identity?.dash} />
+			{#if line.identity}<line class="grip" x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
+		</g>
 	{/each}
 	{#if picture.flat}<path class="flat" d={picture.flat} />{/if}
 	{#if bestEdge.length === 2}
@@ -146,7 +147,7 @@
 			/>
 		</g>
 	{/if}
-	{#each picture.corners as c (c.index)}
+	{#each picture.corners as c (c.key)}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<g
 			class="corner"
@@ -176,20 +177,9 @@
 	{/if}
 </g>
 
-<RegionLabels {desk} {picture} />
-{#if objectiveAt}<text class="objective-name" x={objectiveAt.x} y={objectiveAt.y + 4} text-anchor="middle"
-		>{objectiveText}</text
-	>{/if}
+<RegionLabels {desk} {picture} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
 
 <style>
-	text {
-		font-size: 13px;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3.5px;
-		stroke-linejoin: round;
-	}
 	.axis {
 		stroke: var(--ink);
 		stroke-width: 1.2;
@@ -208,13 +198,13 @@
 		stroke-width: 4;
 	}
 	.redundant .stroke {
-		opacity: 0.75;
+		stroke-opacity: 0.75;
 	}
 	.comb {
 		stroke: currentColor;
-		stroke-width: 1.2;
-		opacity: 0.75;
-		fill: none;
+		stroke-dasharray: 1.2 24.8;
+		stroke-dashoffset: -12.4;
+		stroke-opacity: 0.75;
 	}
 	.grip {
 		stroke: transparent;
@@ -224,7 +214,7 @@
 	.bound {
 		color: var(--ink-soft);
 	}
-	.bound line {
+	.bound .stroke {
 		stroke: var(--ink);
 		stroke-width: 1.4;
 	}
@@ -232,12 +222,12 @@
 		stroke: var(--rule-strong);
 		stroke-width: 7;
 		stroke-linecap: round;
-		opacity: 0.6;
+		stroke-opacity: 0.6;
 	}
 	.best-edge {
 		stroke: var(--now);
 		stroke-width: 6;
-		opacity: 0.35;
+		stroke-opacity: 0.35;
 		stroke-linecap: round;
 	}
 	.walked {
@@ -245,7 +235,7 @@
 		stroke: var(--now);
 		stroke-width: 3.5;
 		stroke-linejoin: round;
-		opacity: 0.85;
+		stroke-opacity: 0.85;
 	}
 	.objective line {
 		stroke: var(--now);
@@ -256,10 +246,6 @@
 		stroke: var(--now);
 		stroke-width: 1.8;
 		fill: none;
-	}
-	.objective-name {
-		fill: var(--now);
-		font-weight: 600;
 	}
 	.dot {
 		fill: var(--ink);
@@ -296,8 +282,7 @@
 	.best-edge,
 	.flat,
 	.feasible,
-	.comb,
-	text {
+	.comb {
 		pointer-events: none;
 	}
 </style>

@@ -1,136 +1,68 @@
-import { approximate } from '$lib/core/number/rational';
-import { openDirections } from '$lib/core/geometry/region';
-import type { HalfPlane, Region } from '$lib/core/geometry/types';
+import type { RegionView } from '$lib/desk/lesson';
+import { scaleLinear, type ScaleLinear } from 'd3';
+import type { Box } from './box';
 
-/** A stretch of the plane in the author's units. */
-export interface Box {
-	readonly x0: number;
-	readonly x1: number;
-	readonly y0: number;
-	readonly y1: number;
+export interface Size {
+	readonly width: number;
+	readonly height: number;
 }
 
-export interface Spot {
-	readonly x: number;
-	readonly y: number;
-}
+export const MARGIN = { left: 46, right: 14, top: 26, bottom: 34 };
 
-/** A half-plane `a·x + b·y ≤ c` in doubles, its larger coefficient ±1; null where it has no line. */
-export interface DrawnLine {
-	readonly index: number;
-	readonly a: number;
-	readonly b: number;
-	readonly c: number;
-}
-
-/** A half-plane made ready for drawing. */
-export function drawn(h: HalfPlane, index: number): DrawnLine | null {
-	const size = h.a.abs().compare(h.b.abs()) >= 0 ? h.a.abs() : h.b.abs();
-	if (size.n === 0n) return null;
-	const [a, b, c] = [h.a, h.b, h.c].map((value) => approximate(value.div(size)));
-	return [a, b, c].every(Number.isFinite) ? { index, a, b, c } : null;
-}
-
-export const spot = (p: Region['corners'][number]['point']): Spot => ({
-	x: approximate(p.x),
-	y: approximate(p.y)
-});
-
-function range(values: readonly number[]): [number, number] {
-	const known = values.filter(Number.isFinite);
-	return known.length ? [Math.min(...known), Math.max(...known)] : [0, 1];
-}
-
-/** One axis of the box: the values with room around them, and zero where it is near. */
-function axis(values: readonly number[]): [number, number] {
-	let [low, high] = range(values);
-	if (low > 0 && low < 0.75 * high) low = 0;
-	if (high < 0 && high > 0.75 * low) high = 0;
-	if (high === low) {
-		const around = Math.abs(high) || 1;
-		[low, high] = low === 0 ? [0, around] : [low - around / 2, high + around / 2];
-	}
-	const span = high - low;
-	return [low - span * (low === 0 ? 0.035 : 0.12), high + span * 0.17];
-}
-
-/** Where lines cross the axes and each other, for regions whose own corners do not say what to show. */
-function landmarks(lines: readonly DrawnLine[]): Spot[] {
-	const found: Spot[] = [];
-	for (const { a, b, c } of lines) {
-		if (a !== 0) found.push({ x: c / a, y: 0 });
-		if (b !== 0) found.push({ x: 0, y: c / b });
-	}
-	return found;
+/** What is seen of the plane, and how its axes become pixels. */
+export interface Frame {
+	readonly box: Box;
+	readonly size: Size;
+	readonly x: ScaleLinear<number, number>;
+	readonly y: ScaleLinear<number, number>;
 }
 
 /**
- * The box that shows the whole region, or as much as says how it opens; works for numbers of any size.
- * @param extra further points to show, such as the current plan
+ * The box that a view shows: the fitted box, moved and magnified. A view from which the fitted box can no longer be seen
+ * (the numbers have changed since) counts as none.
  */
-export function fitBox(region: Region, lines: readonly DrawnLine[], extra: readonly Spot[]): Box {
-	const corners = region.corners.map((corner) => spot(corner.point));
-	const own = [...corners, ...extra];
-	const marks = landmarks(lines);
-	const [, mostX] = range(own.map((p) => Math.abs(p.x)));
-	const [, mostY] = range(own.map((p) => Math.abs(p.y)));
-	const useful = own.length > 1 && (mostX > 0 || mostY > 0);
-	const near = marks.filter(
-		(p) =>
-			!useful || (Math.abs(p.x) <= (mostX || Infinity) * 1.5 && Math.abs(p.y) <= (mostY || Infinity) * 1.5)
-	);
-	const shown = [...own, ...near];
-	if (!useful) shown.push({ x: 0, y: 0 });
-	let [x0, x1] = axis(shown.map((p) => p.x));
-	let [y0, y1] = axis(shown.map((p) => p.y));
-	for (const direction of openDirections(region)) {
-		const [dx, dy] = [approximate(direction.x), approximate(direction.y)];
-		const [width, height] = [x1 - x0, y1 - y0];
-		if (dx > 0) x1 += width * 0.3;
-		if (dx < 0) x0 -= width * 0.3;
-		if (dy > 0) y1 += height * 0.3;
-		if (dy < 0) y0 -= height * 0.3;
-	}
-	return { x0, x1, y0, y1 };
+export function viewedBox(fit: Box, view: RegionView | null): Box {
+	if (!view) return fit;
+	const [w, h] = [(fit.x1 - fit.x0) / view.scale / 2, (fit.y1 - fit.y0) / view.scale / 2];
+	const box = { x0: view.x - w, x1: view.x + w, y0: view.y - h, y1: view.y + h };
+	const seen = box.x0 < fit.x1 && box.x1 > fit.x0 && box.y0 < fit.y1 && box.y1 > fit.y0;
+	// what was magnified for other numbers may be a speck now, or all of it
+	return seen && [box.x0, box.x1, box.y0, box.y1].every(Number.isFinite) ? box : fit;
 }
 
-/** The part of a line inside a box, as its two ends; null where it passes outside. */
-export function lineInBox({ a, b, c }: DrawnLine, { x0, x1, y0, y1 }: Box): [Spot, Spot] | null {
-	const hits: Spot[] = [];
-	if (b !== 0) for (const x of [x0, x1]) hits.push({ x, y: (c - a * x) / b });
-	if (a !== 0) for (const y of [y0, y1]) hits.push({ x: (c - b * y) / a, y });
-	// a hair of room, so that a line along the box's own edge is not lost to rounding
-	const [hairX, hairY] = [(x1 - x0) * 1e-9, (y1 - y0) * 1e-9];
-	const inside = hits.filter(
-		(p) => p.x >= x0 - hairX && p.x <= x1 + hairX && p.y >= y0 - hairY && p.y <= y1 + hairY
-	);
-	if (inside.length < 2) return null;
-	const distance = (p: Spot, q: Spot) => Math.abs(p.x - q.x) / (x1 - x0) + Math.abs(p.y - q.y) / (y1 - y0);
-	const first = inside[0];
-	const last = inside.reduce((p, q) => (distance(first, q) > distance(first, p) ? q : p));
-	return distance(first, last) > 1e-6 ? [first, last] : null;
+/** A box of the plane shown in a rectangle of pixels. */
+export function frameOf(box: Box, size: Size): Frame {
+	return {
+		box,
+		size,
+		x: scaleLinear([box.x0, box.x1], [MARGIN.left, size.width - MARGIN.right]),
+		y: scaleLinear([box.y0, box.y1], [size.height - MARGIN.bottom, MARGIN.top])
+	};
 }
 
-/** The part of a box that keeps all half-planes (Sutherland and Hodgman 1974); for filling only. */
-export function fillPolygon(lines: readonly DrawnLine[], { x0, x1, y0, y1 }: Box): Spot[] {
-	let polygon: Spot[] = [
-		{ x: x0, y: y0 },
-		{ x: x1, y: y0 },
-		{ x: x1, y: y1 },
-		{ x: x0, y: y1 }
-	];
-	for (const { a, b, c } of lines) {
-		const over = (p: Spot) => a * p.x + b * p.y - c;
-		polygon = polygon.flatMap((p, i) => {
-			const q = polygon[(i + 1) % polygon.length];
-			const [u, v] = [over(p), over(q)];
-			const kept = u <= 0 ? [p] : [];
-			if ((u < 0 && v > 0) || (u > 0 && v < 0)) {
-				const t = u / (u - v);
-				kept.push({ x: p.x + (q.x - p.x) * t, y: p.y + (q.y - p.y) * t });
-			}
-			return kept;
-		});
-	}
-	return polygon;
+/** Pixels for one unit of an axis; from its ends, since near 0 and 1 huge numbers leave no digits. */
+export function perUnit(scale: ScaleLinear<number, number>): number {
+	const [[d0, d1], [r0, r1]] = [scale.domain(), scale.range()];
+	return (r1 - r0) / (d1 - d0);
 }
+
+/** Ticks of an axis and the power of ten that is taken out of them. */
+export function ticks(
+	scale: ScaleLinear<number, number>,
+	count: number
+): { values: number[]; power: number; text(v: number): string } {
+	const [from, to] = scale.domain();
+	const most = Math.max(Math.abs(from), Math.abs(to));
+	const exponent = most > 0 ? Math.floor(Math.log10(most) / 3) * 3 : 0;
+	const power = exponent >= 6 || exponent <= -3 ? exponent : 0;
+	const format = scaleLinear([from / 10 ** power, to / 10 ** power], [0, 1]).tickFormat(count);
+	return { values: scale.ticks(count), power, text: (v) => format(v / 10 ** power) };
+}
+
+const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
+
+/** `×10⁶` for an axis title. */
+export const showPower = (power: number): string =>
+	power === 0
+		? ''
+		: ` ×10${power < 0 ? '⁻' : ''}${[...String(Math.abs(power))].map((d) => RAISED[Number(d)]).join('')}`;

@@ -4,84 +4,57 @@ import type { Best } from '$lib/core/geometry/region';
 import type { Region } from '$lib/core/geometry/types';
 import type { Problem } from '$lib/core/problem/types';
 import { identityAt, type Identity, type Pointed } from '$lib/desk/identity';
-import type { RegionView } from '$lib/desk/lesson';
-import { scaleLinear, type ScaleLinear } from 'd3';
-import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './frame';
+import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
+import { MARGIN, perUnit, type Frame, type Size } from './frame';
 import { placeLabels, textWidth, type LabelWish, type PlacedLabel } from './labels';
 
 /** A line of the picture, in pixels. */
 export interface PictureLine {
+	readonly key: string;
 	readonly index: number;
 	readonly name: string;
 	readonly kind: 'constraint' | 'lower' | 'upper';
+	readonly pointed: Pointed;
 	readonly identity: Identity | null;
 	readonly ends: readonly [Spot, Spot];
-	/** strokes that point to the feasible side */
-	readonly comb: string;
+	/** the middle of the strokes that point to the feasible side; null for an equality, which has none */
+	readonly comb: readonly [Spot, Spot] | null;
 	readonly redundant: boolean;
 }
 
-/** What a line is when pointed at. */
-export const pointedLine = (line: PictureLine): Pointed => ({
-	kind: line.kind === 'constraint' ? 'constraint' : 'variable',
-	name: line.name
-});
-
 export interface PictureCorner extends Spot {
+	readonly key: string;
 	readonly index: number;
 	readonly text: string;
 	readonly best: boolean;
 }
 
+/** A text of the picture; a line's name wears the line's look. */
+export interface PictureLabel extends PlacedLabel {
+	readonly line: Pick<PictureLine, 'identity' | 'pointed'> | null;
+}
+
+/** What is drawn, in pixels: plain values, so that what stays can be told from what changes. */
 export interface Picture {
-	readonly x: ScaleLinear<number, number>;
-	readonly y: ScaleLinear<number, number>;
 	readonly lines: readonly PictureLine[];
 	readonly corners: readonly PictureCorner[];
 	readonly fill: string;
 	/** flat regions: a segment, ray, line or point as a path */
 	readonly flat: string;
-	readonly labels: readonly PlacedLabel[];
+	readonly labels: readonly PictureLabel[];
 }
 
-export interface Size {
-	readonly width: number;
-	readonly height: number;
-}
-
-export const MARGIN = { left: 46, right: 14, top: 26, bottom: 34 };
-
-/**
- * The box that a view shows: the fitted box, moved and magnified. A view from which the fitted box can no longer be seen
- * (the numbers have changed since) counts as none.
- */
-export function viewedBox(fit: Box, view: RegionView | null): Box {
-	if (!view) return fit;
-	const [w, h] = [(fit.x1 - fit.x0) / view.scale / 2, (fit.y1 - fit.y0) / view.scale / 2];
-	const box = { x0: view.x - w, x1: view.x + w, y0: view.y - h, y1: view.y + h };
-	const seen = box.x0 < fit.x1 && box.x1 > fit.x0 && box.y0 < fit.y1 && box.y1 > fit.y0;
-	// what was magnified for other numbers may be a speck now, or all of it
-	return seen && [box.x0, box.x1, box.y0, box.y1].every(Number.isFinite) ? box : fit;
-}
-
-export function scales(box: Box, size: Size): Pick<Picture, 'x' | 'y'> {
-	return {
-		x: scaleLinear([box.x0, box.x1], [MARGIN.left, size.width - MARGIN.right]),
-		y: scaleLinear([box.y0, box.y1], [size.height - MARGIN.bottom, MARGIN.top])
-	};
-}
-
-/** Everything the region's picture depends on besides the view. */
+/** A region made ready for drawing. */
 export interface Scene {
-	readonly problem: Problem;
 	readonly region: Region;
 	readonly lines: readonly DrawnLine[];
 	readonly fit: Box;
 }
 
-export function makeScene(problem: Problem, region: Region, extra: readonly Spot[]): Scene {
+/** @param extra further points that the fit shall show */
+export function makeScene(region: Region, extra: readonly Spot[]): Scene {
 	const lines = region.halfPlanes.flatMap((h, i) => drawn(h, i) ?? []);
-	return { problem, region, lines, fit: fitBox(region, lines, extra) };
+	return { region, lines, fit: fitBox(region, lines, extra) };
 }
 
 const path = (points: readonly Spot[]): string =>
@@ -90,12 +63,6 @@ const path = (points: readonly Spot[]): string =>
 /** A polygon's outline; nothing where none of it is in the box. */
 const closed = (points: readonly Spot[]): string => (points.length > 2 ? path(points) + 'Z' : '');
 
-/** Pixels for one unit of an axis; from its ends, since near 0 and 1 huge numbers leave no digits. */
-function perUnit(scale: ScaleLinear<number, number>): number {
-	const [[d0, d1], [r0, r1]] = [scale.domain(), scale.range()];
-	return (r1 - r0) / (d1 - d0);
-}
-
 /** The direction of a vector, also where its parts are far apart in size. */
 function unit(x: number, y: number): Spot {
 	const most = Math.max(Math.abs(x), Math.abs(y)) || 1;
@@ -103,30 +70,19 @@ function unit(x: number, y: number): Spot {
 	return { x: x / most / norm, y: y / most / norm };
 }
 
-/** Short strokes from a line towards its feasible side, every 26 pixels. */
-function comb([p, q]: readonly [Spot, Spot], inward: Spot): string {
-	const length = Math.hypot(q.x - p.x, q.y - p.y);
-	const count = Math.floor(length / 26);
-	let strokes = '';
-	for (let i = 1; i <= count; i++) {
-		const t = (i - 0.5) / count;
-		const [x, y] = [p.x + (q.x - p.x) * t, p.y + (q.y - p.y) * t];
-		strokes += `M${x.toFixed(1)} ${y.toFixed(1)}l${(inward.x * 7).toFixed(1)} ${(inward.y * 7).toFixed(1)}`;
-	}
-	return strokes;
-}
+/** Length of the strokes that show a line's feasible side, in pixels. */
+export const COMB = 7;
 
-/** The picture of a region in a box of pixels. */
-export function makePicture(
-	scene: Scene,
-	best: Best | null,
-	view: RegionView | null,
-	size: Size,
-	style: NumberStyle
-): Picture {
+/** A line moved towards its feasible side by half a stroke: dashed across, it is the comb. */
+const combOf = ([p, q]: readonly [Spot, Spot], { x, y }: Spot): readonly [Spot, Spot] => [
+	{ x: p.x + (x * COMB) / 2, y: p.y + (y * COMB) / 2 },
+	{ x: q.x + (x * COMB) / 2, y: q.y + (y * COMB) / 2 }
+];
+
+/** The picture of a region in a frame. */
+export function makePicture(scene: Scene, frame: Frame, best: Best | null, style: NumberStyle): Picture {
 	const { region, lines } = scene;
-	const box = viewedBox(scene.fit, view);
-	const { x, y } = scales(box, size);
+	const { box, x, y } = frame;
 	const pixel = (p: Spot): Spot => ({ x: x(p.x), y: y(p.y) });
 	const shown: PictureLine[] = [];
 	const inwards = new Map<number, Spot>();
@@ -139,17 +95,20 @@ export function makePicture(
 		inwards.set(line.index, inward);
 		const pixels = [pixel(ends[0]), pixel(ends[1])] as const;
 		shown.push({
+			key: `line ${line.index}`,
 			index: line.index,
 			name: owner.name,
 			kind: owner.kind,
+			pointed: { kind: owner.kind === 'constraint' ? 'constraint' : 'variable', name: owner.name },
 			identity: owner.kind === 'constraint' ? identityAt(line.index) : null,
 			ends: pixels,
-			comb: equality ? '' : comb(pixels, inward),
+			comb: equality ? null : combOf(pixels, inward),
 			redundant: region.redundant.has(line.index)
 		});
 	}
 	const corners = region.corners
 		.map((corner, index) => ({
+			key: `corner ${index}`,
 			index,
 			...pixel(spot(corner.point)),
 			text: coordinates(corner.point, style),
@@ -158,13 +117,11 @@ export function makePicture(
 		.filter((corner) => [corner.x, corner.y].every(Number.isFinite));
 	const solid = region.shape === 'polygon' || region.shape === 'unbounded' || region.shape === 'plane';
 	return {
-		x,
-		y,
 		lines: shown,
 		corners,
 		fill: solid ? closed(fillPolygon(lines, box).map(pixel)) : '',
 		flat: flatPath(scene, box, pixel),
-		labels: labels(shown, inwards, corners, size)
+		labels: labels(shown, inwards, corners, frame.size)
 	};
 }
 
@@ -203,7 +160,7 @@ function labels(
 	inwards: ReadonlyMap<number, Spot>,
 	corners: readonly PictureCorner[],
 	size: Size
-): PlacedLabel[] {
+): PictureLabel[] {
 	const visible = corners.filter((corner) => onFrame(corner, size));
 	const middle = {
 		x: visible.reduce((sum, c) => sum + c.x, 0) / (visible.length || 1),
@@ -214,7 +171,7 @@ function labels(
 		const [sx, sy] = [corner.x < middle.x - 4 ? -1 : 1, corner.y <= middle.y ? -1 : 1];
 		const at = (dx: number, dy: number) => ({ x: corner.x + dx, y: corner.y + dy });
 		return {
-			key: `corner ${corner.index}`,
+			key: corner.key,
 			text: corner.text,
 			owner: corner,
 			places: [
@@ -253,7 +210,7 @@ function labels(
 					y: p.y + (q.y - p.y) * t + inward.y * off * side
 				}))
 			);
-			return { key: `line ${line.index}`, text, places, needed: true, lead: 16 };
+			return { key: line.key, text, places, needed: true, lead: 16 };
 		});
 	const inside = {
 		x0: MARGIN.left + 2,
@@ -261,46 +218,30 @@ function labels(
 		x1: size.width - 4,
 		y1: size.height - MARGIN.bottom - 2
 	};
-	return placeLabels(
+	const placed = placeLabels(
 		[...cornerWishes.filter((w) => w.needed), ...lineWishes, ...cornerWishes.filter((w) => !w.needed)],
 		inside,
 		visible,
 		lines.map(({ ends: [p, q] }) => ({ p, q }))
 	);
+	const named = new Map(lines.map((line) => [line.key, line]));
+	return placed.map((label) => {
+		const line = named.get(label.key);
+		return { ...label, line: line ? { identity: line.identity, pointed: line.pointed } : null };
+	});
 }
 
 /** The direction of the objective line in pixels and the side it improves to; null where the objective is constant. */
 export function objectiveSlope(
 	problem: Problem,
 	region: Region,
-	picture: Picture
+	{ x, y }: Frame
 ): { along: Spot; better: Spot } | null {
 	const c = region.axes.map((name) => problem.objective.terms.get(name) ?? ZERO);
 	const size = c[0].abs().compare(c[1].abs()) >= 0 ? c[0].abs() : c[1].abs();
 	if (size.n === 0n) return null;
 	const [a, b] = c.map((value) => approximate(value.div(size)));
 	const turn = problem.objective.sense === 'max' ? 1 : -1;
-	const better = unit((turn * a) / perUnit(picture.x), (turn * b) / perUnit(picture.y));
+	const better = unit((turn * a) / perUnit(x), (turn * b) / perUnit(y));
 	return { along: { x: -better.y, y: better.x }, better };
 }
-
-/** Ticks of an axis and the power of ten that is taken out of them. */
-export function ticks(
-	scale: ScaleLinear<number, number>,
-	count: number
-): { values: number[]; power: number; text(v: number): string } {
-	const [from, to] = scale.domain();
-	const most = Math.max(Math.abs(from), Math.abs(to));
-	const exponent = most > 0 ? Math.floor(Math.log10(most) / 3) * 3 : 0;
-	const power = exponent >= 6 || exponent <= -3 ? exponent : 0;
-	const format = scaleLinear([from / 10 ** power, to / 10 ** power], [0, 1]).tickFormat(count);
-	return { values: scale.ticks(count), power, text: (v) => format(v / 10 ** power) };
-}
-
-const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
-
-/** `×10⁶` for an axis title. */
-export const showPower = (power: number): string =>
-	power === 0
-		? ''
-		: ` ×10${power < 0 ? '⁻' : ''}${[...String(Math.abs(power))].map((d) => RAISED[Number(d)]).join('')}`;

@@ -1,19 +1,27 @@
 <script lang="ts">
-	import katex from 'katex';
+	import type { SetFormula } from './formula';
 
-	interface Props {
-		/** KaTeX source: ours, made from parsed names and numbers, and KaTeX trusts nothing in it */
-		tex: string;
-		/** the same in plain text, for screen readers */
-		says: string;
-	}
-	let { tex, says }: Props = $props();
-
-	function typeset(source: string) {
-		return (node: HTMLElement) => {
-			katex.render(source, node, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
-		};
-	}
+	let { formula }: { formula: SetFormula } = $props();
 </script>
 
-<span role="img" aria-label={says} {@attach typeset(tex)}></span>
+<span
+	class="formula"
+	class:katex={formula.lean}
+	role="img"
+	aria-label={formula.says}
+	{@attach (node) => node.replaceChildren(...formula.nodes)}
+></span>
+
+<style>
+	/* KaTeX places things against this box; on one line there is nothing to place */
+	.formula:global(.katex) {
+		position: static;
+	}
+	/* an index as KaTeX sets it */
+	.formula :global(sub) {
+		font-size: 70%;
+		line-height: 0;
+		position: static;
+		vertical-align: -0.214em;
+	}
+</style>

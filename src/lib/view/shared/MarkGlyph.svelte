@@ -23,5 +23,7 @@
 		display: inline-block;
 		vertical-align: -0.08em;
 		flex: none;
+		/* no clip of its own: there are many of them */
+		overflow: visible;
 	}
 </style>

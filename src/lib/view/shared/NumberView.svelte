@@ -14,7 +14,7 @@
 		></span
 	>
 {:else}
-	<span class="number">{shown.negative ? '−' : ''}{shown.digits}</span>
+	{(shown.negative ? '−' : '') + shown.digits}
 {/if}
 
 <style>

@@ -1,34 +1,39 @@
 <script lang="ts" generics="T extends string">
-	import { SegmentedControl } from '@skeletonlabs/skeleton-svelte';
-
 	interface Props {
 		label: string;
 		options: readonly { value: T; text: string; says?: string }[];
 		value: T;
 		onchange: (value: T) => void;
 	}
+	/** One of a few, side by side: the browser's own radio buttons, which listen to nothing but themselves. */
 	let { label, options, value, onchange }: Props = $props();
+	const name = $props.id();
 </script>
 
-<SegmentedControl {value} onValueChange={(details) => details.value && onchange(details.value as T)}>
-	<SegmentedControl.Label class="only-heard">{label}</SegmentedControl.Label>
-	<SegmentedControl.Control class="switch">
-		{#each options as option (option.value)}
-			<SegmentedControl.Item value={option.value} class="switch-item" title={option.says}>
-				<SegmentedControl.ItemText>{option.text}</SegmentedControl.ItemText>
-				<SegmentedControl.ItemHiddenInput aria-label={option.says ?? option.text} />
-			</SegmentedControl.Item>
-		{/each}
-	</SegmentedControl.Control>
-</SegmentedControl>
+<fieldset class="switch">
+	<legend class="only-heard">{label}</legend>
+	{#each options as option (option.value)}
+		<label class="switch-item" class:checked={option.value === value} title={option.says}>
+			<input
+				type="radio"
+				{name}
+				value={option.value}
+				checked={option.value === value}
+				aria-label={option.says}
+				onchange={() => onchange(option.value)}
+			/>
+			{option.text}
+		</label>
+	{/each}
+</fieldset>
 
 <style>
-	:global(.switch) {
+	.switch {
 		display: inline-flex;
 		gap: 0.7rem;
 		font-size: var(--size-note);
 	}
-	:global(.switch-item) {
+	.switch-item {
 		cursor: pointer;
 		white-space: nowrap;
 		color: var(--ink-soft);
@@ -36,12 +41,20 @@
 		border-bottom: 2px solid transparent;
 		position: relative;
 	}
-	:global(.switch-item[data-state='checked']) {
+	.checked {
 		color: var(--ink);
 		border-bottom-color: var(--ink);
 	}
-	:global(.switch-item:has(input:focus-visible)) {
+	.switch-item:has(input:focus-visible) {
 		outline: 2px solid var(--focus);
 		outline-offset: 1px;
+	}
+	input {
+		position: absolute;
+		inset: 0;
+		margin: 0;
+		opacity: 0;
+		cursor: pointer;
+		appearance: none;
 	}
 </style>

@@ -1,12 +1,12 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import type { Pointed } from '$lib/desk/identity';
-	import { printTerms } from '$lib/core/problem/statement/print';
-	import { showNumber } from '$lib/core/number/show';
+	import { formulaFonts } from '../shared/formula';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
-	import { texLimit, texName, texSigns, texTerms } from './tex';
+	import { columnWidth, setConstraint, setGoal, setSigns } from './typeset';
 
 	let { desk }: { desk: Desk } = $props();
 	const problem = $derived(desk.problem);
@@ -14,7 +14,16 @@
 	const tooLong = $derived(
 		!!problem && problem.constraints.reduce((n, r) => n + r.terms.size, problem.objective.terms.size) > 300
 	);
-	const row = (name: string): Pointed => ({ kind: 'constraint', name });
+	const rows = $derived(problem && !tooLong ? problem.constraints.map(setConstraint) : []);
+	let measurable = $state(false);
+	onMount(() => void formulaFonts().then(() => (measurable = true)));
+	const width = (part: 'terms' | 'limit') => {
+		const em = measurable ? columnWidth(rows.map((row) => row[part])) : null;
+		return em === null ? undefined : `${em}em`;
+	};
+	const termsWidth = $derived(width('terms'));
+	const limitWidth = $derived(width('limit'));
+	const pointed = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
 
 <Pane name="Problem" aside={desk.stale ? 'last right statement' : null}>
@@ -28,47 +37,36 @@
 			</p>
 		{:else if problem}
 			{#if problem.story}<p class="story">{problem.story}</p>{/if}
-			<div class="rows">
-				<div class="row goal">
-					<span class="label">{problem.objective.sense}</span>
-					<span class="body">
-						<Formula
-							tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant)}`}
-							says={`${problem.objective.name} = ${printTerms(problem.objective.terms, problem.objective.constant)}`}
-						/>
-					</span>
-					<span class="limit"></span>
-					<span class="unit">{problem.objective.unit ?? ''}</span>
-				</div>
-				{#each problem.constraints as constraint (constraint.name)}
-					{@const identity = desk.identities.get(constraint.name)}
-					<!-- svelte-ignore a11y_no_static_element_interactions -->
-					<div
-						class="row"
-						class:lit={desk.isPointed(row(constraint.name))}
-						data-constraint={constraint.name}
-						onpointerenter={() => desk.point(row(constraint.name))}
-						onpointerleave={() => desk.point(null)}
-					>
-						<span class="label"
-							>{#if identity}<MarkGlyph {identity} />{/if}
-							{constraint.name}</span
+			<table role="presentation" style:--terms={termsWidth} style:--limit={limitWidth}>
+				<tbody>
+					<tr class="goal">
+						<td class="label">{problem.objective.sense}</td>
+						<td colspan="2">
+							<Formula formula={setGoal(problem.objective)} />
+						</td>
+						<td class="unit">{problem.objective.unit ?? ''}</td>
+					</tr>
+					{#each rows as row (row.name)}
+						{@const identity = desk.identities.get(row.name)}
+						<tr
+							class:lit={desk.isPointed(pointed(row.name))}
+							data-constraint={row.name}
+							onpointerenter={() => desk.point(pointed(row.name))}
+							onpointerleave={() => desk.point(null)}
 						>
-						<span class="body"
-							><Formula tex={texTerms(constraint.terms)} says={printTerms(constraint.terms)} /></span
-						>
-						<span class="limit"
-							><Formula
-								tex={texLimit(constraint.relation, constraint.rhs)}
-								says={`${constraint.relation} ${showNumber(constraint.rhs)}`}
-							/></span
-						>
-						<span class="unit">{constraint.unit ?? ''}</span>
-					</div>
-				{/each}
-			</div>
+							<td class="label"
+								>{#if identity}<MarkGlyph {identity} />
+								{/if}{row.name}</td
+							>
+							<td class="terms" class:held={termsWidth}><Formula formula={row.terms} /></td>
+							<td class="limit" class:held={limitWidth}><Formula formula={row.limit} /></td>
+							<td class="unit">{row.unit}</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
 			<p class="signs">
-				{#each texSigns(problem) as { tex, says } (tex)}<span><Formula {tex} {says} /></span>{/each}
+				{#each setSigns(problem.variables) as formula (formula.says)}<span><Formula {formula} /></span>{/each}
 			</p>
 		{:else}
 			<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
@@ -90,54 +88,54 @@
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
-	.rows {
-		display: grid;
-		grid-template-columns: auto 1fr auto auto;
-		column-gap: 0.5rem;
-		align-items: baseline;
-		width: fit-content;
-		max-width: 100%;
+	table {
+		border-spacing: 0;
+		margin-left: -0.25rem;
 	}
-	.row {
-		display: grid;
-		grid-template-columns: subgrid;
-		grid-column: 1 / -1;
-		align-items: baseline;
+	/* a row of its own to the painter: the others are not painted again when one changes */
+	tr {
+		position: relative;
+		z-index: 0;
+	}
+	td {
 		padding: 0.1rem 0.25rem;
-		margin-inline: -0.25rem;
-		border-radius: 2px;
+		vertical-align: middle;
 	}
-	.goal {
-		margin-bottom: 0.2rem;
+	.goal td {
+		padding-bottom: 0.3rem;
 	}
-	.goal .body {
-		grid-column: 2 / 4;
-		text-align: left;
-	}
-	.goal .limit {
-		display: none;
-	}
-	.row.lit {
+	.lit {
 		background: var(--now-wash);
 	}
 	.label {
 		color: var(--ink-soft);
 		font-size: var(--size-note);
 		font-style: italic;
+		line-height: 1;
+		padding-top: 0.3rem;
 		white-space: nowrap;
+	}
+	.label :global(.glyph) {
+		margin-right: 0.3rem;
 	}
 	.goal .label {
 		color: var(--now);
 		font-weight: 600;
 	}
-	.body {
+	.terms {
+		--width: var(--terms);
 		text-align: right;
-		min-width: 0;
 	}
-	.body :global(.katex) {
-		white-space: normal;
+	/* a formula in a box of its column's width: when it changes, nothing else has to be laid out or painted */
+	.held :global(.katex) {
+		display: block;
+		contain: size layout style;
+		width: var(--width);
+		height: 1.4em;
+		line-height: 1.4em;
 	}
 	.limit {
+		--width: var(--limit);
 		white-space: nowrap;
 	}
 	.unit {
@@ -147,6 +145,10 @@
 	}
 	.typeset :global(.katex) {
 		font-size: 1.04em;
+		white-space: normal;
+	}
+	.limit :global(.katex) {
+		white-space: nowrap;
 	}
 	.signs {
 		margin: var(--gap-2) 0 0;

@@ -139,7 +139,11 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(update.state.selection.main.head);
 		}),
 		EditorView.domEventHandlers({
-			mousemove: (event, view) => hooks.onpoint(view.posAtCoords({ x: event.clientX, y: event.clientY })),
+			mousemove: (event, view) => {
+				// what moves under a resting pointer is not pointed at
+				if (event.movementX !== 0 || event.movementY !== 0)
+					hooks.onpoint(view.posAtCoords({ x: event.clientX, y: event.clientY }));
+			},
 			mouseleave: () => hooks.onpoint(null),
 			blur: () => hooks.onpoint(null)
 		})

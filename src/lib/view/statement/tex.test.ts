@@ -21,7 +21,7 @@ test('signs, bounds and domains', () => {
 	const { problem } = readStatement(
 		'max z = a + b + c + d + e\na from 1 to 2\nb free\nc binary\nd integer\ne to 5'
 	);
-	expect(texSigns(problem!).map(({ says }) => says)).toEqual([
+	expect(texSigns(problem!.variables).map(({ says }) => says)).toEqual([
 		'1 ≤ a ≤ 2',
 		'b free',
 		'c is 0 or 1',
@@ -36,7 +36,7 @@ test('every problem is typeset without an error', () => {
 			const parts = [
 				texTerms(problem.objective.terms, problem.objective.constant),
 				...problem.constraints.flatMap((row) => [texTerms(row.terms), texLimit(row.relation, row.rhs)]),
-				...texSigns(problem).map(({ tex }) => tex)
+				...texSigns(problem.variables).map(({ tex }) => tex)
 			];
 			for (const tex of parts)
 				expect(katex.renderToString(tex, { throwOnError: true, strict: 'ignore' })).toContain('katex');

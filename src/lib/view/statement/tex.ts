@@ -1,12 +1,6 @@
 import { isZero, ONE, sign, type Rational } from '$lib/core/number/rational';
 import { showNumber, texNumber } from '$lib/core/number/show';
-import {
-	effectiveBounds,
-	type Problem,
-	type Relation,
-	type Terms,
-	type Variable
-} from '$lib/core/problem/types';
+import { effectiveBounds, type Relation, type Terms, type Variable } from '$lib/core/problem/types';
 
 const TEX_RELATION: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
 
@@ -74,10 +68,10 @@ function signOf(variable: Variable): Said {
 }
 
 /** The signs, bounds and domains of the variables; ordinary ones together. */
-export function texSigns(problem: Problem): Said[] {
+export function texSigns(variables: readonly Variable[]): Said[] {
 	const ordinary = (v: Variable) => v.domain === 'continuous' && v.lower && isZero(v.lower) && !v.upper;
-	const plain = problem.variables.filter(ordinary).map((v) => v.name);
-	const rest = problem.variables.filter((v) => !ordinary(v)).map(signOf);
+	const plain = variables.filter(ordinary).map((v) => v.name);
+	const rest = variables.filter((v) => !ordinary(v)).map(signOf);
 	if (plain.length === 0) return rest;
 	return [{ tex: `${plain.map(texName).join(', ')} \\ge 0`, says: `${plain.join(', ')} ≥ 0` }, ...rest];
 }

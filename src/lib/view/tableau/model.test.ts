@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import { slackStart } from '$lib/core/method/slack-start';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { pivot, startTableau } from '$lib/core/tableau/tableau';
+import { keepSame } from '../shared/keep';
 import { shownRatios, shownTableau } from './model';
 
 const tableauOf = (text: string) => {
@@ -16,7 +17,11 @@ test('every column is shown in its place, basic ones as unit columns, with the r
 	const shown = shownTableau(t);
 	expect(shown.columns.map(({ column }) => column.name)).toEqual(['x', 'y', 's1', 's2']);
 	expect(
-		shown.rows.map(({ basic, entries, rhs }) => [basic.name, ...texts(entries), rhs.toFraction()])
+		shown.rows.map(({ basic, entries, rhs }) => [
+			basic.name,
+			...texts(entries.map((e) => e.value)),
+			rhs.toFraction()
+		])
 	).toEqual([
 		['y', '1/2', '1', '1/2', '0', '4'],
 		['s2', '1', '0', '0', '1', '3']
@@ -32,13 +37,30 @@ test('every column is shown in its place, basic ones as unit columns, with the r
 	expect(shown.rows[1].pointed).toEqual({ kind: 'constraint', name: 'b' });
 });
 
-test('numbers that stay are kept, so that they are not drawn again', () => {
-	const t = tableauOf('max z = x + y\na: x + 2 y <= 8\nb: x <= 3');
-	const before = shownTableau(t);
-	const after = shownTableau(tableauOf('max z = x + y\na: x + 2 y <= 80\nb: x <= 3'), before);
-	expect(after.rows[0].entries.every((value, j) => value === before.rows[0].entries[j])).toBe(true);
-	expect(after.rows[0].rhs).not.toBe(before.rows[0].rhs);
-	expect(after.rows[1].rhs).toBe(before.rows[1].rhs);
+test('only the entries of non-basic columns can be pivoted on, and the rule points at one', () => {
+	const t = tableauOf('max z = x + 2 y\na: x + 2 y <= 8\nb: x <= 3');
+	const shown = shownTableau(t, 'fraction', {
+		considered: 0,
+		advised: { row: 0, entering: 1 },
+		reached: { row: 1, column: 0 }
+	});
+	expect(shown.rows.map(({ entries }) => entries.map((e) => e.place))).toEqual([
+		['0:0', '0:1', null, null],
+		['1:0', '1:1', null, null]
+	]);
+	expect(shown.rows[0].entries.map((e) => e.advised)).toEqual([false, true, false, false]);
+	expect(shown.rows[1].entries.filter((e) => e.reached).map((e) => e.exchange)).toEqual(['x in, s2 out']);
+	expect([shown.ratiosOf, ...texts(shown.rows.map(({ ratio }) => ratio!.value!))]).toEqual(['x', '8', '3']);
+});
+
+test('rows that say the same are kept, so that they are not drawn again', () => {
+	const before = shownTableau(tableauOf('max z = x + y\na: x + 2 y <= 8\nb: x <= 3'));
+	const after = keepSame(before, shownTableau(tableauOf('max z = x + y\na: x + 2 y <= 80\nb: x <= 3')));
+	expect(after.columns).toBe(before.columns);
+	expect(after.rows[0]).not.toBe(before.rows[0]);
+	expect(after.rows[0].entries).toBe(before.rows[0].entries);
+	expect(after.rows[0].rhs.toFraction()).toBe('80');
+	expect(after.rows[1]).toBe(before.rows[1]);
 });
 
 test('the least ratios are marked; without a feasible basis there are none', () => {

@@ -1,25 +1,68 @@
 import type { Column } from '$lib/core/form/types';
-import { isZero, type Rational } from '$lib/core/number/rational';
-import { ratios } from '$lib/core/tableau/ratio';
+import type { Rational } from '$lib/core/number/rational';
+import { takeApart, type NumberStyle } from '$lib/core/number/show';
+import { ratios, tightestRows } from '$lib/core/tableau/ratio';
 import { cost, entry, goalValue, isPrimalFeasible, rhs, type Tableau } from '$lib/core/tableau/tableau';
 import { pointedOf, type Pointed } from '$lib/desk/identity';
 
+/** What the reader looks at and where the keyboard is, as far as it changes what the tableau shows. */
+export interface Attention {
+	/** index of the column whose ratios are shown */
+	readonly considered: number | null;
+	/** the pivot that the rule would make: a row, and the index of a column */
+	readonly advised: { readonly row: number; readonly entering: number } | null;
+	/** row and column (by index) of the one entry that the tab key reaches */
+	readonly reached: { readonly row: number; readonly column: number } | null;
+}
+
+export const NO_ATTENTION: Attention = { considered: null, advised: null, reached: null };
+
 /** A column of the tableau as shown. */
 export interface ShownColumn {
+	/** the column's id */
+	readonly key: string;
 	readonly index: number;
 	readonly column: Column;
 	/** kernel position while non-basic, else −1 */
 	readonly position: number;
 	readonly cost: Rational;
 	readonly pointed: Pointed | null;
+	/** its ratios are shown */
+	readonly considered: boolean;
+	/** room for its numbers, in digits */
+	readonly digits: number;
+}
+
+/** An entry of a row as shown; one of a basic column cannot be pivoted on and is 0 or 1. */
+export interface ShownEntry {
+	/** the column's id */
+	readonly key: string;
+	readonly value: Rational;
+	/** row and column by index, for the keyboard; null where no pivot is possible */
+	readonly place: string | null;
+	/** which variables a pivot here exchanges, in words */
+	readonly exchange: string;
+	readonly advised: boolean;
+	readonly reached: boolean;
+	/** room in its column, in digits */
+	readonly digits: number;
+}
+
+/** The ratio of a row for the considered column; null where the entry is not positive. */
+export interface ShownRatio {
+	readonly value: Rational | null;
+	readonly least: boolean;
 }
 
 /** A row of the tableau as shown. */
 export interface ShownRow {
-	readonly row: number;
+	/** the id of its basic variable */
+	readonly key: string;
 	readonly basic: Column;
-	readonly entries: readonly Rational[];
+	readonly entries: readonly ShownEntry[];
 	readonly rhs: Rational;
+	/** null while no column is considered, or the basis is not feasible */
+	readonly ratio: ShownRatio | null;
 	readonly pointed: Pointed | null;
 }
 
@@ -28,68 +71,84 @@ export interface ShownTableau {
 	readonly rows: readonly ShownRow[];
 	readonly goalName: string;
 	readonly goalValue: Rational;
+	/** the name of the column whose ratios are shown */
+	readonly ratiosOf: string | null;
+	/** room for the right-hand sides and for the ratios, in digits */
+	readonly rhsDigits: number;
+	readonly ratioDigits: number;
 }
 
-/** The thing shown before where it is the same: what stays need not be drawn again. */
-const kept = <T>(before: T | undefined, now: T, same: (p: T, q: T) => boolean): T =>
-	before !== undefined && same(before, now) ? before : now;
-
-const sameNumber = (p: Rational, q: Rational): boolean => p.equals(q);
-const sameList = <T>(p: readonly T[], q: readonly T[]): boolean =>
-	p.length === q.length && p.every((v, i) => v === q[i]);
-const sameColumn = (p: Column, q: Column): boolean => p.id === q.id && p.name === q.name && p.kind === q.kind;
-const sameShownColumn = (p: ShownColumn, q: ShownColumn): boolean =>
-	p.column === q.column && p.position === q.position && p.cost === q.cost;
-const sameShownRow = (p: ShownRow, q: ShownRow): boolean =>
-	p.basic === q.basic && p.rhs === q.rhs && sameList(p.entries, q.entries);
-
 /**
- * What the tableau pane shows: every column in the form's order, rows named by their basic variables.
- * @param last what was shown before, to keep its parts where they are the same
+ * Room for numbers one below the other, in digits; a little more than they need, so that most changes leave it as it is and
+ * nothing else has to be laid out again.
  */
-export function shownTableau(t: Tableau, last: ShownTableau | null = null): ShownTableau {
-	const columns = t.form.columns.map((column, j) => kept(last?.columns[j]?.column, column, sameColumn));
-	const shown = columns.map((column, index): ShownColumn => {
-		const before = last?.columns[index];
-		const now = {
-			index,
-			column,
-			position: t.nonbasic.indexOf(index),
-			cost: kept(before?.cost, cost(t, 0, index), sameNumber),
-			pointed: pointedOf(column.owner)
-		};
-		return kept(before, now, sameShownColumn);
+function roomFor(
+	values: readonly (Rational | null)[],
+	style: NumberStyle,
+	least: number,
+	step: number
+): number {
+	const widths = values.map((value) => {
+		if (!value) return 0;
+		const { negative, digits, over } = takeApart(value, style);
+		// numerator over denominator is set smaller
+		const figures = over ? 0.8 * Math.max(digits.length, over.length) + 0.5 : digits.length;
+		return figures + (negative ? 1 : 0);
 	});
+	return Math.max(least, Math.ceil(Math.max(0, ...widths) / step) * step);
+}
+
+/** What the tableau pane shows: every column in the form's order, rows named by their basic variables. */
+export function shownTableau(
+	t: Tableau,
+	style: NumberStyle = 'fraction',
+	{ considered, advised, reached }: Attention = NO_ATTENTION
+): ShownTableau {
+	const columns = t.form.columns.map((column, index): ShownColumn => ({
+		key: column.id,
+		index,
+		column,
+		position: t.nonbasic.indexOf(index),
+		cost: cost(t, 0, index),
+		pointed: pointedOf(column.owner),
+		considered: index === considered,
+		digits: roomFor([...t.basis.map((_, row) => entry(t, row, index)), cost(t, 0, index)], style, 3, 1)
+	}));
+	const compared = considered === null ? null : shownRatios(t, t.nonbasic.indexOf(considered));
 	const rows = t.basis.map((basic, row): ShownRow => {
-		const before = last?.rows[row];
-		const now = {
-			row,
-			basic: columns[basic],
-			entries: shown.map(({ index }) => kept(before?.entries[index], entry(t, row, index), sameNumber)),
-			rhs: kept(before?.rhs, rhs(t, row), sameNumber),
-			pointed: pointedOf(columns[basic].owner)
+		const basicColumn = t.form.columns[basic];
+		return {
+			key: basicColumn.id,
+			basic: basicColumn,
+			entries: columns.map(({ index, column, position, digits }) => ({
+				digits,
+				key: column.id,
+				value: entry(t, row, index),
+				place: position < 0 ? null : `${row}:${index}`,
+				exchange: position < 0 ? '' : `${column.name} in, ${basicColumn.name} out`,
+				advised: advised?.row === row && advised.entering === index,
+				reached: reached?.row === row && reached.column === index
+			})),
+			rhs: rhs(t, row),
+			ratio: compared?.[row] ?? null,
+			pointed: pointedOf(basicColumn.owner)
 		};
-		return kept(before, now, sameShownRow);
 	});
 	const { sense, name } = t.form.problem.objective;
 	return {
-		columns: kept(last?.columns, shown, sameList),
-		rows: kept(last?.rows, rows, sameList),
+		columns,
+		rows,
 		goalName: sense === 'max' ? name : `−${name}`,
-		goalValue: kept(last?.goalValue, goalValue(t, 0), sameNumber)
+		goalValue: goalValue(t, 0),
+		ratiosOf: considered === null ? null : t.form.columns[considered].name,
+		rhsDigits: roomFor([...rows.map((row) => row.rhs), goalValue(t, 0)], style, 4, 2),
+		ratioDigits: roomFor(compared?.map(({ value }) => value) ?? [], style, 4, 2)
 	};
 }
 
 /** The ratio of each row for a column, the least ones marked; null where the basis is not feasible. */
-export function shownRatios(
-	t: Tableau,
-	position: number
-): { value: Rational | null; least: boolean }[] | null {
+export function shownRatios(t: Tableau, position: number): ShownRatio[] | null {
 	if (position < 0 || !isPrimalFeasible(t)) return null;
-	const all = ratios(t, position);
-	const least = all.reduce<Rational | null>(
-		(a, { value }) => (value && (!a || value.lt(a)) ? value : a),
-		null
-	);
-	return all.map(({ value }) => ({ value, least: !!value && !!least && isZero(value.sub(least)) }));
+	const tightest = tightestRows(t, position);
+	return ratios(t, position).map(({ value }, row) => ({ value, least: tightest.includes(row) }));
 }

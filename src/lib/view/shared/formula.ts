@@ -1,0 +1,151 @@
+import katex from 'katex';
+
+/** A run of letters in one font, with the space after it. */
+interface Run {
+	text: string;
+	/** KaTeX's font classes, such as `mathit`; empty for upright */
+	readonly font: string;
+	/** in em */
+	space: number;
+	/** an index */
+	readonly lowered: boolean;
+}
+
+/** KaTeX's classes for the kinds of atoms; they only decide about spaces, which are already set. */
+const KINDS = new Set([
+	'mord',
+	'mbin',
+	'mrel',
+	'mop',
+	'mopen',
+	'mclose',
+	'mpunct',
+	'minner',
+	'mtight',
+	'text'
+]);
+const ALLOWED_BREAK = '\u200b';
+
+const fontOf = (node: Element): string => [...node.classList].filter((name) => !KINDS.has(name)).join(' ');
+const spaceAfter = (node: Element): number => parseFloat((node as HTMLElement).style.marginRight) || 0;
+
+function add(runs: Run[], run: Run): void {
+	const last = runs.at(-1);
+	if (last && last.space === 0 && last.font === run.font && !last.lowered && !run.lowered) {
+		last.text += run.text;
+		last.space = run.space;
+	} else runs.push(run);
+}
+
+/** The text of an index that stands alone below the line; null for anything else that is stacked. */
+function index(node: Element): string | null {
+	const levels = node.querySelectorAll('.pstrut');
+	const inner = node.querySelectorAll('.katex-sizing *');
+	const plain = [...inner].every((part) => fontOf(part) === '');
+	return levels.length === 1 && node.querySelector('.vlist-t2') && plain
+		? levels[0].parentElement!.textContent
+		: null;
+}
+
+/** Collects the runs of a part of a formula; false where parts are stacked, which needs KaTeX's own boxes. */
+function collect(node: Element, runs: Run[]): boolean {
+	const { classList } = node;
+	if (classList.contains('katex-strut')) return true;
+	if (classList.contains('msupsub')) {
+		const text = index(node);
+		if (text === null) return false;
+		// KaTeX leaves a twentieth of an em after an index
+		add(runs, { text, font: '', space: 0.05, lowered: true });
+		return true;
+	}
+	if (classList.contains('vlist-t') || classList.contains('nulldelimiter')) return false;
+	if (classList.contains('mspace') && runs.length > 0 && !node.textContent) {
+		runs.at(-1)!.space += spaceAfter(node);
+		return true;
+	}
+	if (node.childElementCount > 0) return [...node.children].every((child) => collect(child, runs));
+	add(runs, { text: node.textContent, font: fontOf(node), space: spaceAfter(node), lowered: false });
+	return true;
+}
+
+/** The runs of a formula on one line; null where parts are stacked (fractions, accents). */
+function runsOf(formula: Element): Run[] | null {
+	const runs: Run[] = [];
+	const bases = [...formula.children];
+	for (const [i, base] of bases.entries()) {
+		if (!collect(base, runs)) return null;
+		// KaTeX lets a line break between its bases only
+		if (i < bases.length - 1 && runs.length > 0) runs.at(-1)!.text += ALLOWED_BREAK;
+	}
+	return runs;
+}
+
+function elementOf({ text, font, space, lowered }: Run): Node {
+	if (!font && !space && !lowered) return document.createTextNode(text);
+	const node = document.createElement(lowered ? 'sub' : 'span');
+	if (font) node.className = font;
+	if (space) node.style.marginRight = `${space}em`;
+	node.textContent = text;
+	return node;
+}
+
+/** KaTeX's fonts as the canvas names them, by their class. */
+const FONTS: Record<string, string> = {
+	'': 'KaTeX_Main',
+	mathit: 'italic KaTeX_Main',
+	mathnormal: 'italic KaTeX_Math',
+	mathbb: 'KaTeX_AMS'
+};
+/** the size that letters are measured at, in pixels for an em */
+const MEASURED = 100;
+const INDEX_SIZE = 0.7;
+
+/** Resolves when formulas can be measured. */
+export const formulaFonts = (): Promise<unknown> =>
+	Promise.all(Object.values(FONTS).map((font) => document.fonts.load(fontAt(font))));
+
+function fontAt(font: string): string {
+	const name = font.split(' ').at(-1)!;
+	return `${font.startsWith('italic') ? 'italic ' : ''}${MEASURED}px ${name}`;
+}
+
+let canvas: CanvasRenderingContext2D | null = null;
+
+/** Width of a run in em; null in a font that is not known here. */
+function runWidth({ text, font, space, lowered }: Run): number | null {
+	canvas ??= document.createElement('canvas').getContext('2d');
+	if (!canvas || !(font in FONTS)) return null;
+	canvas.font = fontAt(FONTS[font]);
+	return (canvas.measureText(text).width / MEASURED) * (lowered ? INDEX_SIZE : 1) + space;
+}
+
+const sum = (widths: readonly (number | null)[]): number | null =>
+	widths.reduce<number | null>((all, width) => (all === null || width === null ? null : all + width), 0);
+
+/** A formula set by KaTeX, with as few elements as it can be shown in. */
+export interface SetFormula {
+	/** the same in plain text, for screen readers */
+	readonly says: string;
+	/** what to show; `lean` in an element of class `katex`, else it brings that element along */
+	readonly nodes: readonly Node[];
+	readonly lean: boolean;
+	/** in em, to be asked for once KaTeX's fonts are there; null where it is not known */
+	width(): number | null;
+}
+
+/**
+ * Sets a formula. One on a single line becomes runs of text that look as KaTeX sets them: its boxes for struts, spaces and kinds
+ * of atoms are left out, so that a page full of formulas is laid out and painted several times as fast.
+ * @param tex KaTeX source: ours, made from parsed names and numbers, and KaTeX trusts nothing in it
+ * @param says the same in plain text
+ */
+export function setFormula(tex: string, says: string): SetFormula {
+	const whole = document.createElement('span');
+	katex.render(tex, whole, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
+	const formula = whole.querySelector('.katex-html');
+	const runs = formula && runsOf(formula);
+	if (!runs) return { says, nodes: [...whole.childNodes], lean: false, width: () => null };
+	let known: number | null | undefined;
+	const width = () => (known === undefined ? (known = sum(runs.map(runWidth))) : known);
+	return { says, nodes: runs.map(elementOf), lean: true, width };
+}

@@ -1,0 +1,55 @@
+import Fraction from 'fraction.js';
+
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+	typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;
+
+const keyOf = (value: unknown): unknown => (isPlain(value) ? value.key : undefined);
+
+/** The part of the old list that belongs to a part of the new one: that of the same key, else that of the same place. */
+function partner(before: readonly unknown[], part: unknown, place: number): unknown {
+	const key = keyOf(part);
+	if (key === undefined || keyOf(before[place]) === key) return before[place];
+	return before.find((old) => keyOf(old) === key);
+}
+
+/**
+ * What was shown before, wherever the new value says the same, down to its smallest parts: a view compares parts by identity,
+ * so what stays is not drawn again.
+ * @param before the value shown so far, of any shape
+ * @param now plain objects, lists, rationals and primitive values, without cycles; left as it is. Parts of lists that have a
+ *   `key` are compared with the old part of that key
+ * @returns a value equal to `now`, with every equal part taken from `before`
+ */
+export function keepSame<T>(before: unknown, now: T): T {
+	if (Object.is(before, now) || typeof now !== 'object' || now === null) return now;
+	if (now instanceof Fraction)
+		return before instanceof Fraction && before.equals(now) ? (before as unknown as T) : now;
+	if (Array.isArray(now)) return Array.isArray(before) ? (keepList(before, now) as T) : now;
+	return isPlain(now) && isPlain(before) ? (keepFields(before, now) as T) : now;
+}
+
+// both make a new one only from the first part on that differs: most of what is shown stays
+
+function keepList(before: readonly unknown[], now: readonly unknown[]): readonly unknown[] {
+	let parts: unknown[] | null = before.length === now.length ? null : [];
+	for (let i = 0; i < now.length; i++) {
+		const kept = keepSame(partner(before, now[i], i), now[i]);
+		if (!parts && !Object.is(kept, before[i])) parts = before.slice(0, i);
+		parts?.push(kept);
+	}
+	return parts ?? before;
+}
+
+type Fields = Record<string, unknown>;
+
+function keepFields(before: Fields, now: Fields): Fields {
+	const names = Object.keys(now);
+	let parts: Fields | null = names.length === Object.keys(before).length ? null : {};
+	for (const [i, name] of names.entries()) {
+		const kept = keepSame(before[name], now[name]);
+		if (!parts && !(name in before && Object.is(kept, before[name])))
+			parts = Object.fromEntries(names.slice(0, i).map((done) => [done, before[done]]));
+		if (parts) parts[name] = kept;
+	}
+	return parts ?? before;
+}
