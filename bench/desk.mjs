@@ -6,6 +6,8 @@ const STATEMENT = [
 ].join('\n');
 
 const FRAME = 16.7;
+/** the page's own mark at the arrival of a key */
+const KEY = 'key arrived';
 
 /** The total length of spans that may overlap. */
 function covered(spans) {
@@ -23,7 +25,7 @@ function covered(spans) {
  * what came of it (waiting for the screen's next turn is left out), and its longest task.
  */
 function keystrokes(events) {
-	const keys = events.filter((e) => e.name === 'EventDispatch' && e.args?.data?.type === 'keydown');
+	const keys = events.filter((e) => e.name === KEY).sort((a, b) => a.ts - b.ts);
 	const { pid, tid } = keys[0];
 	const mine = events
 		.filter((e) => e.ph === 'X' && e.pid === pid && e.tid === tid)
@@ -84,9 +86,14 @@ export async function measureDesk() {
 				await new Promise((resolve) => setTimeout(resolve, 120));
 			}
 		};
-		await press(20);
-		await page.tracing.start({ categories: ['toplevel', 'devtools.timeline'] });
-		await press(60);
+		await press(100);
+		await page.evaluate(
+			(key) => addEventListener('keydown', () => performance.mark(key), { capture: true }),
+			KEY
+		);
+		// tasks and marks only: a fuller trace would cost a good part of what is measured
+		await page.tracing.start({ categories: ['toplevel', 'blink.user_timing'] });
+		await press(100);
 		const trace = JSON.parse(Buffer.from(await page.tracing.stop()).toString());
 		report(keystrokes(trace.traceEvents));
 	} finally {

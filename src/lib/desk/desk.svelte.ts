@@ -19,6 +19,7 @@ import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
 import { keepingParts, sameProblem, type Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import type { Tree } from '@lezer/common';
 import { Cancelled, readInWorker } from '$lib/work/client';
 import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Pointed } from './identity';
@@ -119,11 +120,14 @@ export class Desk {
 		};
 	}
 
-	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
-	write(text: string): void {
+	/**
+	 * Takes in the statement's text; a wrong text leaves the last right problem where it is.
+	 * @param tree the text's syntax, where an editor knows it
+	 */
+	write(text: string, tree?: Tree): void {
 		this.text = text;
 		this.pendingRead?.abort();
-		if (text.length <= READ_AT_ONCE) this.take(readStatement(text));
+		if (text.length <= READ_AT_ONCE) this.take(readStatement(text, tree));
 		else void this.readLong(text);
 	}
 

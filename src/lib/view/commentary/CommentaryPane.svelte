@@ -39,7 +39,7 @@
 										role="presentation"
 										onpointerenter={() => desk.point(pointed)}
 										onpointerleave={() => desk.point(null)}
-										>{#if identity}<MarkGlyph {identity} size={9} />&nbsp;{/if}{nameOf(piece)}</span
+										>{#if identity}<MarkGlyph {identity} />&nbsp;{/if}{nameOf(piece)}</span
 									>{/if}{/each}{BETWEEN}</span
 						>
 					{/each}

@@ -129,8 +129,16 @@ export interface SetFormula {
 	/** what to show; `lean` in an element of class `katex`, else it brings that element along */
 	readonly nodes: readonly Node[];
 	readonly lean: boolean;
+	/** null where parts are stacked */
+	readonly runs: readonly Run[] | null;
 	/** in em, to be asked for once KaTeX's fonts are there; null where it is not known */
 	width(): number | null;
+}
+
+function onOneLine(runs: readonly Run[], says: string): SetFormula {
+	let known: number | null | undefined;
+	const width = () => (known === undefined ? (known = sum(runs.map(runWidth))) : known);
+	return { says, nodes: runs.map(elementOf), lean: true, runs, width };
 }
 
 /**
@@ -144,8 +152,12 @@ export function setFormula(tex: string, says: string): SetFormula {
 	katex.render(tex, whole, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
 	const formula = whole.querySelector('.katex-html');
 	const runs = formula && runsOf(formula);
-	if (!runs) return { says, nodes: [...whole.childNodes], lean: false, width: () => null };
-	let known: number | null | undefined;
-	const width = () => (known === undefined ? (known = sum(runs.map(runWidth))) : known);
-	return { says, nodes: runs.map(elementOf), lean: true, width };
+	return runs
+		? onOneLine(runs, says)
+		: { says, nodes: [...whole.childNodes], lean: false, runs: null, width: () => null };
+}
+
+/** A formula on one line with another text in its last run, such as other digits, which all look alike. */
+export function withEnding({ runs }: SetFormula, text: string, says: string): SetFormula {
+	return onOneLine(runs!.with(-1, { ...runs!.at(-1)!, text }), says);
 }

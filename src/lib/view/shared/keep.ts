@@ -43,13 +43,24 @@ function keepList(before: readonly unknown[], now: readonly unknown[]): readonly
 type Fields = Record<string, unknown>;
 
 function keepFields(before: Fields, now: Fields): Fields {
-	const names = Object.keys(now);
-	let parts: Fields | null = names.length === Object.keys(before).length ? null : {};
-	for (const [i, name] of names.entries()) {
+	let parts: Fields | null = null;
+	let more = 0;
+	for (const name in before) if (!(name in now)) more += 1;
+	for (const name in now) {
 		const kept = keepSame(before[name], now[name]);
-		if (!parts && !(name in before && Object.is(kept, before[name])))
-			parts = Object.fromEntries(names.slice(0, i).map((done) => [done, before[done]]));
+		if (!parts && (more > 0 || !Object.is(kept, before[name]) || !(name in before)))
+			parts = upTo(name, now, before);
 		if (parts) parts[name] = kept;
 	}
-	return parts ?? before;
+	return parts ?? (more > 0 ? now : before);
+}
+
+/** The old values of the fields that come before a name. */
+function upTo(name: string, now: Fields, before: Fields): Fields {
+	const parts: Fields = {};
+	for (const done in now) {
+		if (done === name) break;
+		parts[done] = before[done];
+	}
+	return parts;
 }

@@ -24,7 +24,7 @@
 		return untrack(() => {
 			const view = makeEditor(node, desk.text, {
 				label: 'Statement of the problem',
-				onwrite: (text) => desk.write(text),
+				onwrite: (text, tree) => desk.write(text, tree),
 				onpoint: pointAt
 			});
 			editor = view;

@@ -1,9 +1,11 @@
 import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { syntaxTree, syntaxTreeAvailable } from '@codemirror/language';
 import { setDiagnostics } from '@codemirror/lint';
 import { EditorState, RangeSet, StateEffect, StateField, type Extension } from '@codemirror/state';
 import { Decoration, EditorView, gutter, GutterMarker, keymap, type DecorationSet } from '@codemirror/view';
+import type { Tree } from '@lezer/common';
 import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
 
@@ -24,9 +26,10 @@ class IdentityMarker extends GutterMarker {
 		const box = document.createElement('span');
 		const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
 		const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-		const { d, filled } = markPath(this.identity.mark);
-		svg.setAttribute('viewBox', '-6 -6 12 12');
-		svg.setAttribute('width', '11');
+		const { d, filled } = markPath(this.identity.mark, 6, 6);
+		svg.setAttribute('width', '12');
+		svg.setAttribute('height', '12');
+		svg.style.overflow = 'visible';
 		path.setAttribute('d', d);
 		path.setAttribute('fill', filled ? 'currentColor' : 'none');
 		path.setAttribute('stroke', 'currentColor');
@@ -116,8 +119,8 @@ const look = EditorView.theme({
 
 export interface EditorHooks {
 	readonly label: string;
-	/** the text changed */
-	onwrite(text: string): void;
+	/** the text changed; its syntax comes along where it is already known to the end */
+	onwrite(text: string, tree?: Tree): void;
 	/** the pointer or cursor is at this offset, or away */
 	onpoint(offset: number | null): void;
 }
@@ -135,8 +138,10 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		look,
 		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false', tabindex: '0' }),
 		EditorView.updateListener.of((update) => {
-			if (update.docChanged) hooks.onwrite(update.state.doc.toString());
-			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(update.state.selection.main.head);
+			const { state } = update;
+			if (update.docChanged)
+				hooks.onwrite(state.doc.toString(), syntaxTreeAvailable(state) ? syntaxTree(state) : undefined);
+			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(state.selection.main.head);
 		}),
 		EditorView.domEventHandlers({
 			mousemove: (event, view) => {

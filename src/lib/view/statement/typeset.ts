@@ -1,7 +1,8 @@
 import { printTerms } from '$lib/core/problem/statement/print';
+import { ZERO, type Rational } from '$lib/core/number/rational';
 import { showNumber } from '$lib/core/number/show';
-import type { Constraint, Objective, Terms, Variable } from '$lib/core/problem/types';
-import { setFormula, type SetFormula } from '../shared/formula';
+import type { Constraint, Objective, Relation, Terms, Variable } from '$lib/core/problem/types';
+import { setFormula, withEnding, type SetFormula } from '../shared/formula';
 import { texLimit, texName, texSigns, texTerms } from './tex';
 
 /** A constraint as it is typeset. */
@@ -29,12 +30,23 @@ export const setGoal = once(({ name, terms, constant }: Objective): SetFormula =
 
 const setTerms = once((terms: Terms): SetFormula => setFormula(texTerms(terms), printTerms(terms)));
 
+const limits: Partial<Record<Relation, SetFormula>> = {};
+
+/** A relation and what stands at its right; of a whole number only the digits differ, and they need no setting. */
+function setLimit(relation: Relation, rhs: Rational): SetFormula {
+	const number = showNumber(rhs);
+	const says = `${relation} ${number}`;
+	if (!/^−?\d+$/.test(number)) return setFormula(texLimit(relation, rhs), says);
+	limits[relation] ??= setFormula(texLimit(relation, ZERO), '');
+	return withEnding(limits[relation], number, says);
+}
+
 /** A constraint, as it is typeset. */
 export const setConstraint = once(({ name, unit, terms, relation, rhs }: Constraint): SetConstraint => ({
 	name,
 	unit: unit ?? '',
 	terms: setTerms(terms),
-	limit: setFormula(texLimit(relation, rhs), `${relation} ${showNumber(rhs)}`)
+	limit: setLimit(relation, rhs)
 }));
 
 /** The signs, bounds and domains of the variables. */

@@ -165,24 +165,24 @@
 					>
 						{@render name(row.basic)}
 					</th>
-					{#each row.entries as entry (entry.key)}
-						{#if entry.place}
+					{#each row.entries as { key, value, choice } (key)}
+						{#if choice}
 							<td>
 								<button
 									class="entry figure"
-									style:--digits={entry.digits}
-									class:advised={entry.advised}
-									class:zero={isZero(entry.value)}
-									data-entry={entry.place}
-									title={`Pivot: ${entry.exchange}`}
-									tabindex={entry.reached ? 0 : -1}
-									aria-disabled={isZero(entry.value)}
+									style:--digits={choice.digits}
+									class:advised={choice.advised}
+									class:zero={isZero(value)}
+									data-entry={choice.place}
+									title={`Pivot: ${choice.exchange}`}
+									tabindex={choice.reached ? 0 : -1}
+									aria-disabled={isZero(value)}
 								>
-									<NumberView value={entry.value} style={desk.numbers} />
+									<NumberView {value} style={desk.numbers} />
 								</button>
 							</td>
 						{:else}
-							<td class="unit"><NumberView value={entry.value} style={desk.numbers} /></td>
+							<td class="unit"><NumberView {value} style={desk.numbers} /></td>
 						{/if}
 					{/each}
 					<td class="rhs" class:negative={sign(row.rhs) < 0}>{@render figure(row.rhs, shown.rhsDigits)}</td>

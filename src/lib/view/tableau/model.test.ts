@@ -44,12 +44,14 @@ test('only the entries of non-basic columns can be pivoted on, and the rule poin
 		advised: { row: 0, entering: 1 },
 		reached: { row: 1, column: 0 }
 	});
-	expect(shown.rows.map(({ entries }) => entries.map((e) => e.place))).toEqual([
+	expect(shown.rows.map(({ entries }) => entries.map((e) => e.choice?.place ?? null))).toEqual([
 		['0:0', '0:1', null, null],
 		['1:0', '1:1', null, null]
 	]);
-	expect(shown.rows[0].entries.map((e) => e.advised)).toEqual([false, true, false, false]);
-	expect(shown.rows[1].entries.filter((e) => e.reached).map((e) => e.exchange)).toEqual(['x in, s2 out']);
+	expect(shown.rows[0].entries.map((e) => !!e.choice?.advised)).toEqual([false, true, false, false]);
+	expect(shown.rows[1].entries.filter((e) => e.choice?.reached).map((e) => e.choice!.exchange)).toEqual([
+		'x in, s2 out'
+	]);
 	expect([shown.ratiosOf, ...texts(shown.rows.map(({ ratio }) => ratio!.value!))]).toEqual(['x', '8', '3']);
 });
 

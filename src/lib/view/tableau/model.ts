@@ -33,19 +33,24 @@ export interface ShownColumn {
 	readonly digits: number;
 }
 
-/** An entry of a row as shown; one of a basic column cannot be pivoted on and is 0 or 1. */
-export interface ShownEntry {
-	/** the column's id */
-	readonly key: string;
-	readonly value: Rational;
-	/** row and column by index, for the keyboard; null where no pivot is possible */
-	readonly place: string | null;
+/** An entry that one can pivot on, as far as its column is not basic. */
+export interface ShownChoice {
+	/** row and column by index, for the keyboard */
+	readonly place: string;
 	/** which variables a pivot here exchanges, in words */
 	readonly exchange: string;
 	readonly advised: boolean;
 	readonly reached: boolean;
 	/** room in its column, in digits */
 	readonly digits: number;
+}
+
+/** An entry of a row as shown; one of a basic column is 0 or 1 and no choice. */
+export interface ShownEntry {
+	/** the column's id */
+	readonly key: string;
+	readonly value: Rational;
+	readonly choice: ShownChoice | null;
 }
 
 /** The ratio of a row for the considered column; null where the entry is not positive. */
@@ -120,14 +125,19 @@ export function shownTableau(
 		return {
 			key: basicColumn.id,
 			basic: basicColumn,
-			entries: columns.map(({ index, column, position, digits }) => ({
-				digits,
-				key: column.id,
+			entries: columns.map(({ key, index, column, position, digits }) => ({
+				key,
 				value: entry(t, row, index),
-				place: position < 0 ? null : `${row}:${index}`,
-				exchange: position < 0 ? '' : `${column.name} in, ${basicColumn.name} out`,
-				advised: advised?.row === row && advised.entering === index,
-				reached: reached?.row === row && reached.column === index
+				choice:
+					position < 0
+						? null
+						: {
+								place: `${row}:${index}`,
+								exchange: `${column.name} in, ${basicColumn.name} out`,
+								advised: advised?.row === row && advised.entering === index,
+								reached: reached?.row === row && reached.column === index,
+								digits
+							}
 			})),
 			rhs: rhs(t, row),
 			ratio: compared?.[row] ?? null,

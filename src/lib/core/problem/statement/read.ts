@@ -1,4 +1,4 @@
-import type { SyntaxNode } from '@lezer/common';
+import type { SyntaxNode, Tree } from '@lezer/common';
 import { isZero, sign, ZERO } from '../../number/rational';
 import {
 	MAX_CONSTRAINTS,
@@ -51,13 +51,16 @@ class StatementReader {
 	private title?: string;
 	private story?: string;
 
-	constructor(private readonly text: string) {
+	constructor(
+		private readonly text: string,
+		private readonly tree: Tree
+	) {
 		this.linear = new LinearReader(text, this.findings);
 		this.variables = new VariableTable(this.linear, this.findings, this.places);
 	}
 
 	read(): Reading {
-		const tree = parser.parse(this.text);
+		const { tree } = this;
 		const broken = syntaxErrors(tree, this.text);
 		for (let line = tree.topNode.firstChild; line; line = line.nextSibling) this.line(line);
 		// in a line that could not be read, only that counts: what follows from it would confuse
@@ -267,9 +270,10 @@ class StatementReader {
 /**
  * Reads a statement: a problem written as on a board (docs/STATEMENT.md has the grammar).
  * @param text the whole statement, lines separated by newlines
+ * @param tree what the grammar makes of this very text, where somebody has parsed it already (an editor does, step by step)
  * @returns the problem, or `null` where an error was found; never throws on any text
  */
-export function readStatement(text: string): Reading {
+export function readStatement(text: string, tree?: Tree): Reading {
 	if (text.length > MAX_STATEMENT) {
 		const message = `The statement has more than ${MAX_STATEMENT} characters. Shorten it.`;
 		const from = MAX_STATEMENT;
@@ -279,5 +283,5 @@ export function readStatement(text: string): Reading {
 			diagnostics: [{ from, to: text.length, severity: 'error', code: 'limit', message }]
 		};
 	}
-	return new StatementReader(text).read();
+	return new StatementReader(text, tree ?? parser.parse(text)).read();
 }
