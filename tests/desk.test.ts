@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import axe from 'axe-core';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
@@ -210,6 +211,94 @@ describe('one identity, one screen, for everyone', () => {
 			await desk.page.hover(selector);
 			expect(await lit()).toEqual(all);
 		}
+	});
+
+	test('formulas look as KaTeX itself sets them', async () => {
+		await desk.write(
+			`max z = x1 + 12 x2 - 3.5 bowls + größe\n` +
+				`a: x1 + x2 - 17 bowls <= 12345\nb: 2 x1 - y_12' >= -7\nc: 1/3 x1 + größe = 5/2\nd: x + 99 f <= 1234567\nf integer\nx1 free`
+		);
+		await desk.page.waitForSelector('[data-constraint="d"] .limit');
+		await desk.page.evaluate(readFileSync('node_modules/katex/dist/katex.min.js', 'utf8'));
+		const terms = ['x_{1} + x_{2} - 17\\,\\mathit{bowls}', 'x + 99\\,f', '\\le\\; 12\\,345', '\\ge\\; -7'];
+		const widths = await desk.page.evaluate(async (sources) => {
+			await document.fonts.ready;
+			const width = (node: Element) => {
+				const range = document.createRange();
+				range.selectNodeContents(node);
+				return range.getBoundingClientRect().width;
+			};
+			const shown = [...document.querySelectorAll('.typeset .formula')];
+			const place = document
+				.querySelector('[aria-label="The problem, typeset"]')!
+				.appendChild(document.createElement('div'));
+			return sources.map((source) => {
+				const span = place.appendChild(document.createElement('span'));
+				const { katex } = globalThis as unknown as { katex: { render(tex: string, node: Element): void } };
+				katex.render(source, span);
+				span.querySelector('.katex-mathml')!.remove();
+				const own = width(span.querySelector('.katex-html')!);
+				const text = (node: Element) => node.textContent!.replace(/[\u200b\s]/g, '');
+				const ours = shown.find((node) => text(node) === text(span));
+				return { source, own, ours: ours ? width(ours) : null };
+			});
+		}, terms);
+		for (const { source, own, ours } of widths) {
+			expect(ours, source).not.toBeNull();
+			// the smallest space between two atoms is 2.6 pixels; the room after a leaning last letter may differ
+			expect(Math.abs(own - ours!), `${source}: ${own} ${ours}`).toBeLessThan(2);
+		}
+	});
+
+	test('a number that grows stays in its place, and its neighbours stay in theirs', async () => {
+		await desk.write(MIX);
+		const places = () =>
+			desk.page.$$eval('.simplex th, .simplex td, .typeset td', (cells) =>
+				cells.map((cell) => Math.round(cell.getBoundingClientRect().left))
+			);
+		const overflowing = () =>
+			desk.page.$$eval('.simplex .figure, .held .formula', (boxes) =>
+				boxes.filter((box) => box.scrollWidth > box.clientWidth + 1).map((box) => box.textContent)
+			);
+		const before = await places();
+		await desk.page.keyboard.type('0');
+		await desk.shows('Tableau', '180');
+		expect(await places()).toEqual(before);
+		await desk.page.keyboard.type('00001/7');
+		await desk.shows('Tableau', '18 000 001');
+		expect(await overflowing()).toEqual([]);
+		await desk.click('To the end');
+		await desk.shows('Commentary', 'Best plan');
+		expect(await overflowing()).toEqual([]);
+	});
+
+	test('where a tableau is wider than its pane, the names of the rows stay in sight', async () => {
+		const names = Array.from({ length: 14 }, (_, i) => `glazed_tile_${i}`);
+		await desk.write(
+			`max z = ${names.join(' + ')}\n${names.map((n, i) => `r${i}: 1234567/89 ${n} <= ${i + 1}`).join('\n')}`
+		);
+		await desk.page.waitForSelector('.simplex.sideways');
+		const shift = await desk.page.$eval('.simplex', (pane) => {
+			pane.scrollLeft = 400;
+			const name = pane.querySelector('tbody th')!.getBoundingClientRect();
+			return [pane.scrollLeft, Math.round(name.left - pane.getBoundingClientRect().left)];
+		});
+		expect(shift[0]).toBeGreaterThan(100);
+		expect(shift[1]).toBeLessThan(20);
+	});
+
+	test('what moves under a resting pointer is not pointed at', async () => {
+		await desk.page.hover('.cm-line:nth-child(6) span');
+		await desk.page.waitForSelector('.lit-line');
+		const lit = () => desk.page.$eval('.lit-line', (line) => line.textContent);
+		expect(await lit()).toContain('clay');
+		await desk.page.focus('.cm-content');
+		await desk.press('Control+Home');
+		for (let i = 0; i < 7; i++) await desk.press('ArrowDown');
+		await desk.press('End');
+		await desk.page.waitForFunction(() => document.querySelector('.lit-line')?.textContent?.includes('kiln'));
+		await desk.page.keyboard.type('7');
+		expect(await lit()).toContain('kiln');
 	});
 
 	test('everything is on one screen, at three sizes', async () => {

@@ -15,9 +15,10 @@ import { basisKey } from '$lib/core/method/primal';
 import { advise, type Advice } from '$lib/core/method/rules';
 import { slackStart } from '$lib/core/method/slack-start';
 import type { Rule } from '$lib/core/method/types';
+import { keepSame } from '$lib/core/keep';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import { keepingParts, sameProblem, type Problem } from '$lib/core/problem/types';
+import type { Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { Tree } from '@lezer/common';
 import { Cancelled, readInWorker } from '$lib/work/client';
@@ -148,8 +149,10 @@ export class Desk {
 	private take(reading: Reading): void {
 		this.reading = reading;
 		const { problem } = reading;
-		if (!problem || (this.problem && sameProblem(problem, this.problem))) return;
-		this.problem = keepingParts(problem, this.problem);
+		// views draw again what is another object
+		const kept = problem && keepSame(this.problem, problem);
+		if (!kept || kept === this.problem) return;
+		this.problem = kept;
 		this.refused = null;
 		this.considered = null;
 		if (this.large) void this.answer.find(this.text);

@@ -142,26 +142,3 @@ export function sameProblem(a: Problem, b: Problem): boolean {
 		everySame(a.constraints, b.constraints, sameConstraint)
 	);
 }
-
-/** The new problem, with the old one's parts wherever they say the same, so that views can tell what has changed. */
-export function keepingParts(now: Problem, before: Problem | null): Problem {
-	if (!before) return now;
-	const kept = <T>(p: T, q: T | undefined, same: (p: T, q: T) => boolean): T => (q && same(p, q) ? q : p);
-	const keptList = <T>(p: readonly T[], q: readonly T[], same: (p: T, q: T) => boolean): readonly T[] => {
-		const parts = p.map((part, i) => kept(part, q[i], same));
-		return parts.length === q.length && parts.every((part, i) => part === q[i]) ? q : parts;
-	};
-	return {
-		...now,
-		objective: kept(now.objective, before.objective, sameObjective),
-		variables: keptList(now.variables, before.variables, sameVariable),
-		constraints: keptList(
-			now.constraints.map((row, i) => ({
-				...row,
-				terms: kept(row.terms, before.constraints[i]?.terms, sameTerms)
-			})),
-			before.constraints,
-			sameConstraint
-		)
-	};
-}

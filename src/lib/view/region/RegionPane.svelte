@@ -5,7 +5,7 @@
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import { keepSame } from '../shared/keep';
+	import { keepSame } from '$lib/core/keep';
 	import type { Box } from './box';
 	import { frameOf, viewedBox, MARGIN } from './frame';
 	import { makePicture, makeScene, type Picture } from './picture';

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { NEW_TRAIL, takeStep } from '$lib/desk/trail';
-import { keepSame } from '../shared/keep';
+import { keepSame } from '$lib/core/keep';
 import { fillPolygon, lineInBox, type Box } from './box';
 import { frameOf, showPower, ticks, viewedBox } from './frame';
 import { placeLabels, textWidth } from './labels';

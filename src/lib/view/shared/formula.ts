@@ -25,6 +25,8 @@ const KINDS = new Set([
 	'text'
 ]);
 const ALLOWED_BREAK = '\u200b';
+/** letters of an index, of the line's own (`sub` in Formula.svelte) */
+const INDEX_SIZE = 0.7;
 
 const fontOf = (node: Element): string => [...node.classList].filter((name) => !KINDS.has(name)).join(' ');
 const spaceAfter = (node: Element): number => parseFloat((node as HTMLElement).style.marginRight) || 0;
@@ -84,7 +86,8 @@ function elementOf({ text, font, space, lowered }: Run): Node {
 	if (!font && !space && !lowered) return document.createTextNode(text);
 	const node = document.createElement(lowered ? 'sub' : 'span');
 	if (font) node.className = font;
-	if (space) node.style.marginRight = `${space}em`;
+	// in em of its own letters
+	if (space) node.style.marginRight = `${lowered ? space / INDEX_SIZE : space}em`;
 	node.textContent = text;
 	return node;
 }
@@ -98,7 +101,6 @@ const FONTS: Record<string, string> = {
 };
 /** the size that letters are measured at, in pixels for an em */
 const MEASURED = 100;
-const INDEX_SIZE = 0.7;
 
 /** Resolves when formulas can be measured. */
 export const formulaFonts = (): Promise<unknown> =>

@@ -112,8 +112,12 @@
 		font-size: var(--size-note);
 		font-style: italic;
 		line-height: 1;
-		padding-top: 0.3rem;
+		padding-block: 0.3rem 0.2rem;
 		white-space: nowrap;
+		/* a long name gives way to the mathematics; its mark tells which it is, and the statement has it whole */
+		max-width: 6.5rem;
+		overflow: hidden;
+		text-overflow: ellipsis;
 	}
 	.label :global(.glyph) {
 		margin-right: 0.3rem;

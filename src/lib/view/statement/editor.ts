@@ -127,6 +127,7 @@ export interface EditorHooks {
 
 /** Builds the statement's editor in an element. */
 export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks): EditorView {
+	let rested = { x: NaN, y: NaN };
 	const extensions: Extension[] = [
 		history(),
 		EditorView.lineWrapping,
@@ -146,8 +147,10 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		EditorView.domEventHandlers({
 			mousemove: (event, view) => {
 				// what moves under a resting pointer is not pointed at
-				if (event.movementX !== 0 || event.movementY !== 0)
-					hooks.onpoint(view.posAtCoords({ x: event.clientX, y: event.clientY }));
+				const { clientX: x, clientY: y } = event;
+				if (x === rested.x && y === rested.y) return;
+				rested = { x, y };
+				hooks.onpoint(view.posAtCoords({ x, y }));
 			},
 			mouseleave: () => hooks.onpoint(null),
 			blur: () => hooks.onpoint(null)

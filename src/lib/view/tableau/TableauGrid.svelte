@@ -3,7 +3,7 @@
 	import type { Tableau } from '$lib/core/tableau/tableau';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import type { Column } from '$lib/core/form/types';
-	import { keepSame } from '../shared/keep';
+	import { keepSame } from '$lib/core/keep';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import { shownTableau, type ShownTableau } from './model';

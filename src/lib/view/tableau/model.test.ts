@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { slackStart } from '$lib/core/method/slack-start';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { pivot, startTableau } from '$lib/core/tableau/tableau';
-import { keepSame } from '../shared/keep';
+import { keepSame } from '$lib/core/keep';
 import { shownRatios, shownTableau } from './model';
 
 const tableauOf = (text: string) => {

@@ -1,3 +1,4 @@
+import { TreeFragment } from '@lezer/common';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../../tests/support/problems';
@@ -6,6 +7,7 @@ import { sameProblem, type Problem } from '../types';
 import { oneLetterAway } from './notices';
 import { printStatement } from './print';
 import { readStatement } from './read';
+import { parser } from './statement.grammar';
 
 const problem = (text: string): Problem => {
 	const reading = readStatement(text);
@@ -235,4 +237,30 @@ describe('notices', () => {
 			false
 		]);
 	});
+});
+
+test('a text that an editor parses step by step reads as it does when parsed at once', () => {
+	const edit = fc.record({
+		at: fc.double({ min: 0, max: 1, noNaN: true }),
+		cut: fc.nat(6),
+		put: fc.constantFrom('', '7', ' + 2 x', '\n', '(', ' <= 4', '# ', 'max', ':', '[kg]', '/0', 'x y')
+	});
+	fc.assert(
+		fc.property(anyProblem(), fc.array(edit, { minLength: 1, maxLength: 6 }), (start, edits) => {
+			let text = printStatement(start);
+			let tree = parser.parse(text);
+			let fragments = TreeFragment.addTree(tree);
+			for (const { at, cut, put } of edits) {
+				const from = Math.floor(at * text.length);
+				const to = Math.min(text.length, from + cut);
+				text = text.slice(0, from) + put + text.slice(to);
+				const change = { fromA: from, toA: to, fromB: from, toB: from + put.length };
+				fragments = TreeFragment.applyChanges(fragments, [change]);
+				tree = parser.parse(text, fragments);
+				fragments = TreeFragment.addTree(tree, fragments);
+				expect(readStatement(text, tree)).toEqual(readStatement(text));
+			}
+		}),
+		{ numRuns: 150 }
+	);
 });

@@ -13,6 +13,12 @@ const { value } = fc.letrec<{ value: unknown }>((tie) => ({
 		{ maxDepth: 3 },
 		leaf,
 		fc.array(tie('value'), { maxLength: 3 }),
+		fc
+			.uniqueArray(fc.tuple(fc.constantFrom('p', 'q', 'r'), tie('value')), {
+				maxLength: 3,
+				selector: ([name]) => name
+			})
+			.map((entries) => new Map(entries)),
 		fc.dictionary(fc.constantFrom('p', 'q', 'r'), tie('value'), { maxKeys: 3, noNullPrototype: true })
 	)
 }));
@@ -20,11 +26,13 @@ const { value } = fc.letrec<{ value: unknown }>((tie) => ({
 const copy = (v: unknown): unknown =>
 	v instanceof Fraction
 		? new Fraction(v)
-		: Array.isArray(v)
-			? v.map(copy)
-			: typeof v === 'object' && v !== null
-				? Object.fromEntries(Object.entries(v).map(([k, w]) => [k, copy(w)]))
-				: v;
+		: v instanceof Map
+			? new Map([...v].map(([k, w]) => [k, copy(w)]))
+			: Array.isArray(v)
+				? v.map(copy)
+				: typeof v === 'object' && v !== null
+					? Object.fromEntries(Object.entries(v).map(([k, w]) => [k, copy(w)]))
+					: v;
 
 test('the result always says what the new value says', () => {
 	fc.assert(

@@ -16,7 +16,7 @@ function partner(before: readonly unknown[], part: unknown, place: number): unkn
  * What was shown before, wherever the new value says the same, down to its smallest parts: a view compares parts by identity,
  * so what stays is not drawn again.
  * @param before the value shown so far, of any shape
- * @param now plain objects, lists, rationals and primitive values, without cycles; left as it is. Parts of lists that have a
+ * @param now plain objects, lists, maps with primitive keys, rationals and primitive values, without cycles; left as it is. Parts of lists that have a
  *   `key` are compared with the old part of that key
  * @returns a value equal to `now`, with every equal part taken from `before`
  */
@@ -25,6 +25,7 @@ export function keepSame<T>(before: unknown, now: T): T {
 	if (now instanceof Fraction)
 		return before instanceof Fraction && before.equals(now) ? (before as unknown as T) : now;
 	if (Array.isArray(now)) return Array.isArray(before) ? (keepList(before, now) as T) : now;
+	if (now instanceof Map) return before instanceof Map ? (keepEntries(before, now) as T) : now;
 	return isPlain(now) && isPlain(before) ? (keepFields(before, now) as T) : now;
 }
 
@@ -38,6 +39,14 @@ function keepList(before: readonly unknown[], now: readonly unknown[]): readonly
 		parts?.push(kept);
 	}
 	return parts ?? before;
+}
+
+/** Maps are the same in the same order only: terms are shown in theirs. */
+function keepEntries(before: ReadonlyMap<unknown, unknown>, now: ReadonlyMap<unknown, unknown>) {
+	const entries = keepList([...before].flat(), [...now].flat());
+	const same =
+		entries.length === 2 * before.size && [...before].flat().every((part, i) => part === entries[i]);
+	return same ? before : new Map([...now.keys()].map((key, i) => [key, entries[2 * i + 1]]));
 }
 
 type Fields = Record<string, unknown>;
