@@ -140,6 +140,7 @@
 	}
 	.limit {
 		--width: var(--limit);
+		padding-right: 0;
 		white-space: nowrap;
 	}
 	.unit {
@@ -150,6 +151,16 @@
 	.typeset :global(.katex) {
 		font-size: 1.04em;
 		white-space: normal;
+	}
+	/* a narrow screen: so that an ordinary row still stands on one line */
+	@media (max-width: 1100px) {
+		.typeset :global(.katex) {
+			font-size: 0.94em;
+		}
+		td,
+		.unit {
+			padding-inline: 0.1rem;
+		}
 	}
 	.limit :global(.katex) {
 		white-space: nowrap;
