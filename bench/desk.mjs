@@ -1,4 +1,4 @@
-import { launch, serve } from '../scripts/browser.mjs';
+import { launch, pasteStatement, serve } from '../scripts/browser.mjs';
 
 const STATEMENT = [
 	'max profit = 30 bowls + 45 vases',
@@ -72,11 +72,7 @@ export async function measureDesk() {
 		const page = await browser.newPage();
 		await page.goto(server.url);
 		await page.waitForSelector('.cm-content');
-		await page.click('.cm-content');
-		await page.keyboard.down('Control');
-		await page.keyboard.press('a');
-		await page.keyboard.up('Control');
-		await page.evaluate((text) => document.execCommand('insertText', false, text), STATEMENT);
+		await pasteStatement(page, STATEMENT);
 		await new Promise((resolve) => setTimeout(resolve, 1500));
 		// digits at the end of a right-hand side: every key changes the problem, its region and its tableau
 		await page.keyboard.press('End');

@@ -1,6 +1,7 @@
-import type { Browser } from 'puppeteer-core';
+import type { Browser, Page } from 'puppeteer-core';
 
 export const CHROMIUM: string;
 export function launch(size?: { width: number; height: number }): Promise<Browser>;
+export function pasteStatement(page: Page, text: string): Promise<void>;
 export function freePort(): Promise<number>;
 export function serve(env?: Record<string, string>): Promise<{ url: string; stop: () => void }>;

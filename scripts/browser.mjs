@@ -27,6 +27,15 @@ export function launch(size = { width: 1280, height: 800 }) {
 	});
 }
 
+/** Puts a text in place of the whole statement, as pasting does. */
+export async function pasteStatement(page, text) {
+	await page.click('.cm-content');
+	await page.keyboard.down('Control');
+	await page.keyboard.press('a');
+	await page.keyboard.up('Control');
+	await page.evaluate((t) => document.execCommand('insertText', false, t), text);
+}
+
 /** A port that is free now. */
 export function freePort() {
 	return new Promise((resolve, reject) => {

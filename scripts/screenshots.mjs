@@ -1,6 +1,6 @@
 // Makes docs/screenshots/*.png from the demo lesson; `npm run build` first.
 import { join } from 'node:path';
-import { launch, serve } from './browser.mjs';
+import { launch, pasteStatement, serve } from './browser.mjs';
 import { ROOT } from './prepare.mjs';
 
 const CROWDED = `title "The whole catalogue"
@@ -27,11 +27,7 @@ async function shot(name, { size = [1280, 800], text, clicks = [] }) {
 	await page.goto(server.url);
 	await page.waitForSelector('.cm-content');
 	if (text !== undefined) {
-		await page.click('.cm-content');
-		await page.keyboard.down('Control');
-		await page.keyboard.press('a');
-		await page.keyboard.up('Control');
-		await page.evaluate((t) => document.execCommand('insertText', false, t), text);
+		await pasteStatement(page, text);
 		await rest(400);
 		await page.evaluate(() => {
 			document.activeElement.blur();

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import axe from 'axe-core';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { launch, serve } from '../scripts/browser.mjs';
+import { launch, pasteStatement, serve } from '../scripts/browser.mjs';
 import { DeskPage } from './desk-page';
 
 let browser: Browser;
@@ -176,12 +176,7 @@ describe('wrong and doubtful statements', () => {
 			'max z = x + y\nx, y free',
 			'title "<img src=x onerror=alert(1)>"\nmax z = x\nr: x <= 1/3'
 		]) {
-			await desk.page.evaluate((t) => {
-				const content = document.querySelector<HTMLElement>('.cm-content')!;
-				content.focus();
-				document.execCommand('selectAll');
-				document.execCommand('insertText', false, t);
-			}, text);
+			await pasteStatement(desk.page, text);
 			for (const pane of ['Statement', 'Problem', 'Region', 'Tableau', 'Trail', 'Commentary'])
 				expect((await desk.read(pane)).length).toBeGreaterThan(pane.length);
 		}

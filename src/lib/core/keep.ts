@@ -29,6 +29,12 @@ export function keepSame<T>(before: unknown, now: T): T {
 	return isPlain(now) && isPlain(before) ? (keepFields(before, now) as T) : now;
 }
 
+/** Remembers what was shown last, and carries its parts over to what is shown next (see `keepSame`). */
+export function keeper<T>(): (now: T) => T {
+	let last: T | undefined;
+	return (now) => (last = keepSame(last, now));
+}
+
 // both make a new one only from the first part on that differs: most of what is shown stays
 
 function keepList(before: readonly unknown[], now: readonly unknown[]): readonly unknown[] {
@@ -43,10 +49,9 @@ function keepList(before: readonly unknown[], now: readonly unknown[]): readonly
 
 /** Maps are the same in the same order only: terms are shown in theirs. */
 function keepEntries(before: ReadonlyMap<unknown, unknown>, now: ReadonlyMap<unknown, unknown>) {
-	const entries = keepList([...before].flat(), [...now].flat());
-	const same =
-		entries.length === 2 * before.size && [...before].flat().every((part, i) => part === entries[i]);
-	return same ? before : new Map([...now.keys()].map((key, i) => [key, entries[2 * i + 1]]));
+	const old = [...before];
+	const entries = keepList(old, [...now]);
+	return entries === old ? before : new Map(entries as [unknown, unknown][]);
 }
 
 type Fields = Record<string, unknown>;

@@ -5,7 +5,7 @@
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import { keepSame } from '$lib/core/keep';
+	import { keeper } from '$lib/core/keep';
 	import type { Box } from './box';
 	import { frameOf, viewedBox, MARGIN } from './frame';
 	import { makePicture, makeScene, type Picture } from './picture';
@@ -23,14 +23,10 @@
 		return stops && makeScene(region, extra);
 	});
 	// what stays keeps its identity, so that only what changes is drawn again
-	const memory: { box: Box | null; picture: Picture | null } = { box: null, picture: null };
-	const box = $derived((memory.box = scene && keepSame(memory.box, viewedBox(scene.fit, desk.view))));
+	const [keptBox, keptPicture] = [keeper<Box>(), keeper<Picture>()];
+	const box = $derived(scene && keptBox(viewedBox(scene.fit, desk.view)));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
-	const picture = $derived(
-		scene &&
-			frame &&
-			(memory.picture = keepSame(memory.picture, makePicture(scene, frame, desk.best, desk.numbers)))
-	);
+	const picture = $derived(scene && frame && keptPicture(makePicture(scene, frame, desk.best, desk.numbers)));
 
 	/** Moves and magnifies: the point at (px, py) stays where it is. */
 	function zoomBy(factor: number, px = size.width / 2, py = size.height / 2) {

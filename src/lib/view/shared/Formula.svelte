@@ -6,7 +6,7 @@
 
 <span
 	class="formula"
-	class:katex={formula.lean}
+	class:katex={formula.runs}
 	role="img"
 	aria-label={formula.says}
 	{@attach (node) => node.replaceChildren(...formula.nodes)}

@@ -92,24 +92,19 @@ function elementOf({ text, font, space, lowered }: Run): Node {
 	return node;
 }
 
-/** KaTeX's fonts as the canvas names them, by their class. */
-const FONTS: Record<string, string> = {
-	'': 'KaTeX_Main',
-	mathit: 'italic KaTeX_Main',
-	mathnormal: 'italic KaTeX_Math',
-	mathbb: 'KaTeX_AMS'
-};
 /** the size that letters are measured at, in pixels for an em */
 const MEASURED = 100;
+/** KaTeX's fonts as the canvas names them, by their class. */
+const FONTS: Record<string, string> = {
+	'': `${MEASURED}px KaTeX_Main`,
+	mathit: `italic ${MEASURED}px KaTeX_Main`,
+	mathnormal: `italic ${MEASURED}px KaTeX_Math`,
+	mathbb: `${MEASURED}px KaTeX_AMS`
+};
 
 /** Resolves when formulas can be measured. */
 export const formulaFonts = (): Promise<unknown> =>
-	Promise.all(Object.values(FONTS).map((font) => document.fonts.load(fontAt(font))));
-
-function fontAt(font: string): string {
-	const name = font.split(' ').at(-1)!;
-	return `${font.startsWith('italic') ? 'italic ' : ''}${MEASURED}px ${name}`;
-}
+	Promise.all(Object.values(FONTS).map((font) => document.fonts.load(font)));
 
 let canvas: CanvasRenderingContext2D | null = null;
 
@@ -117,7 +112,7 @@ let canvas: CanvasRenderingContext2D | null = null;
 function runWidth({ text, font, space, lowered }: Run): number | null {
 	canvas ??= document.createElement('canvas').getContext('2d');
 	if (!canvas || !(font in FONTS)) return null;
-	canvas.font = fontAt(FONTS[font]);
+	canvas.font = FONTS[font];
 	return (canvas.measureText(text).width / MEASURED) * (lowered ? INDEX_SIZE : 1) + space;
 }
 
@@ -128,9 +123,8 @@ const sum = (widths: readonly (number | null)[]): number | null =>
 export interface SetFormula {
 	/** the same in plain text, for screen readers */
 	readonly says: string;
-	/** what to show; `lean` in an element of class `katex`, else it brings that element along */
+	/** what to show; runs in an element of class `katex`, anything else brings that element along */
 	readonly nodes: readonly Node[];
-	readonly lean: boolean;
 	/** null where parts are stacked */
 	readonly runs: readonly Run[] | null;
 	/** in em, to be asked for once KaTeX's fonts are there; null where it is not known */
@@ -140,7 +134,7 @@ export interface SetFormula {
 function onOneLine(runs: readonly Run[], says: string): SetFormula {
 	let known: number | null | undefined;
 	const width = () => (known === undefined ? (known = sum(runs.map(runWidth))) : known);
-	return { says, nodes: runs.map(elementOf), lean: true, runs, width };
+	return { says, nodes: runs.map(elementOf), runs, width };
 }
 
 /**
@@ -154,9 +148,7 @@ export function setFormula(tex: string, says: string): SetFormula {
 	katex.render(tex, whole, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
 	const formula = whole.querySelector('.katex-html');
 	const runs = formula && runsOf(formula);
-	return runs
-		? onOneLine(runs, says)
-		: { says, nodes: [...whole.childNodes], lean: false, runs: null, width: () => null };
+	return runs ? onOneLine(runs, says) : { says, nodes: [...whole.childNodes], runs: null, width: () => null };
 }
 
 /** A formula on one line with another text in its last run, such as other digits, which all look alike. */

@@ -157,8 +157,7 @@
 		.typeset :global(.katex) {
 			font-size: 0.94em;
 		}
-		td,
-		.unit {
+		td {
 			padding-inline: 0.1rem;
 		}
 	}

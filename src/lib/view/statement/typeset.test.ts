@@ -7,7 +7,6 @@ import { columnWidth } from './typeset';
 const formula = (width: number | null): SetFormula => ({
 	says: '',
 	nodes: [],
-	lean: width !== null,
 	runs: null,
 	width: () => width
 });

@@ -3,7 +3,7 @@
 	import type { Tableau } from '$lib/core/tableau/tableau';
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import type { Column } from '$lib/core/form/types';
-	import { keepSame } from '$lib/core/keep';
+	import { keeper } from '$lib/core/keep';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import { shownTableau, type ShownTableau } from './model';
@@ -25,20 +25,13 @@
 		return free(near) ?? free(desk.considered) ?? free(advised?.entering);
 	});
 	/** indices of the columns that can enter, from left to right */
-	const enterable = $derived(
-		tableau.form.columns.map((_, j) => j).filter((j) => tableau.nonbasic.includes(j))
-	);
+	const enterable = $derived([...tableau.nonbasic].sort((a, b) => a - b));
 	const reached = $derived({
 		row: Math.min(home.row, tableau.basis.length - 1),
 		column: enterable[Math.min(home.place, enterable.length - 1)]
 	});
-	const memory: { last: ShownTableau | null } = { last: null };
-	const shown = $derived(
-		(memory.last = keepSame(
-			memory.last,
-			shownTableau(tableau, desk.numbers, { considered, advised, reached })
-		))
-	);
+	const kept = keeper<ShownTableau>();
+	const shown = $derived(kept(shownTableau(tableau, desk.numbers, { considered, advised, reached })));
 	/** a long name may break after its underscores */
 	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 	const identity = (column: Column) =>

@@ -15,7 +15,7 @@ export interface Attention {
 	readonly reached: { readonly row: number; readonly column: number } | null;
 }
 
-export const NO_ATTENTION: Attention = { considered: null, advised: null, reached: null };
+const NO_ATTENTION: Attention = { considered: null, advised: null, reached: null };
 
 /** A column of the tableau as shown. */
 export interface ShownColumn {
@@ -109,15 +109,19 @@ export function shownTableau(
 	style: NumberStyle = 'fraction',
 	{ considered, advised, reached }: Attention = NO_ATTENTION
 ): ShownTableau {
+	const indices = t.form.columns.map((_, index) => index);
+	const entries = t.basis.map((_, row) => indices.map((index) => entry(t, row, index)));
+	const costs = indices.map((index) => cost(t, 0, index));
+	const goal = goalValue(t, 0);
 	const columns = t.form.columns.map((column, index): ShownColumn => ({
 		key: column.id,
 		index,
 		column,
 		position: t.nonbasic.indexOf(index),
-		cost: cost(t, 0, index),
+		cost: costs[index],
 		pointed: pointedOf(column.owner),
 		considered: index === considered,
-		digits: roomFor([...t.basis.map((_, row) => entry(t, row, index)), cost(t, 0, index)], style, 3, 1)
+		digits: roomFor([...entries.map((row) => row[index]), costs[index]], style, 3, 1)
 	}));
 	const compared = considered === null ? null : shownRatios(t, t.nonbasic.indexOf(considered));
 	const rows = t.basis.map((basic, row): ShownRow => {
@@ -127,7 +131,7 @@ export function shownTableau(
 			basic: basicColumn,
 			entries: columns.map(({ key, index, column, position, digits }) => ({
 				key,
-				value: entry(t, row, index),
+				value: entries[row][index],
 				choice:
 					position < 0
 						? null
@@ -149,9 +153,9 @@ export function shownTableau(
 		columns,
 		rows,
 		goalName: sense === 'max' ? name : `−${name}`,
-		goalValue: goalValue(t, 0),
+		goalValue: goal,
 		ratiosOf: considered === null ? null : t.form.columns[considered].name,
-		rhsDigits: roomFor([...rows.map((row) => row.rhs), goalValue(t, 0)], style, 4, 2),
+		rhsDigits: roomFor([...rows.map((row) => row.rhs), goal], style, 4, 2),
 		ratioDigits: roomFor(compared?.map(({ value }) => value) ?? [], style, 4, 2)
 	};
 }
