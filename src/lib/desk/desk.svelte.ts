@@ -15,15 +15,15 @@ import { basisKey } from '$lib/core/method/primal';
 import { advise, type Advice } from '$lib/core/method/rules';
 import { slackStart } from '$lib/core/method/slack-start';
 import type { Rule } from '$lib/core/method/types';
-import { keepSame } from '$lib/core/keep';
+import { keeper, keepSame } from '$lib/core/keep';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import type { Problem } from '$lib/core/problem/types';
+import type { Plan, Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { Tree } from '@lezer/common';
 import { Cancelled, readInWorker } from '$lib/work/client';
 import { DEMO_STATEMENT } from './demo';
-import { identities, samePointed, type Pointed } from './identity';
+import { identities, samePointed, type Identity, type Pointed } from './identity';
 import { isLarge, LargeAnswer } from './large.svelte';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
 import {
@@ -34,6 +34,7 @@ import {
 	takeStep,
 	withoutImpossible,
 	type Trail,
+	type TrailNode,
 	type TrailStop
 } from './trail';
 
@@ -45,6 +46,13 @@ const PAUSE = 200;
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
 
+/** The trail with its tableaux, and the step of it that we stand on. */
+interface Whereabouts {
+	readonly stops: ReadonlyMap<number, TrailStop>;
+	readonly stop: TrailStop;
+	readonly feasible: boolean;
+}
+
 /** The state of an open lesson: what is stated, where in the trail we are, what is pointed at. Drawing is the views' part. */
 export class Desk {
 	text = $state('');
@@ -55,6 +63,9 @@ export class Desk {
 	pointed = $state.raw<Pointed | null>(null);
 	/** the column under consideration, by index, while it can enter */
 	considered = $state<number | null>(null);
+	private readonly keptIdentities = keeper<ReadonlyMap<string, Identity>>();
+	private readonly keptRemarks = keeper<readonly Remark[]>();
+	private readonly keptPath = keeper<readonly TrailNode[]>();
 	private memory: { form: Form | null; stops?: ReadonlyMap<number, TrailStop> } = { form: null };
 	private pendingRead: AbortController | null = null;
 	private refused = $state.raw<Remark | null>(null);
@@ -65,19 +76,13 @@ export class Desk {
 	reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
 
 	readonly stale = $derived(this.reading.problem === null && this.problem !== null);
-	/** too large to be pivoted through on the page; a worker answers it instead */
-	readonly large = $derived(this.problem !== null && isLarge(this.problem));
 	readonly answer = new LargeAnswer();
-	readonly start = $derived(this.problem && !this.large ? slackStart(this.problem) : null);
-	readonly form = $derived(this.start?.ready ? this.start.form : null);
-	readonly stops = $derived(this.replayed());
-	readonly standing = $derived(standingOn(this.trail, this.stops));
-	readonly stop = $derived(this.stops.get(this.standing)!);
-	readonly tableau = $derived(this.stop.tableau);
-	readonly path = $derived(pathTo(this.trail, this.standing));
-	readonly plan = $derived(this.tableau ? readPlan(this.tableau) : null);
-	readonly identities = $derived(identities(this.problem));
-	readonly feasible = $derived(this.tableau ? isPrimalFeasible(this.tableau) : false);
+	// few derived values, each from few others: the library marks everything once for each way that leads there
+	private readonly start = $derived(this.problem && !this.large ? slackStart(this.problem) : null);
+	private readonly whereabouts = $derived(this.findWhereabouts());
+	readonly standing = $derived(this.whereabouts.stop.node.id);
+	readonly path = $derived(this.keptPath(pathTo(this.trail, this.standing)));
+	readonly identities = $derived(this.keptIdentities(identities(this.problem)));
 	readonly advice: Advice | null = $derived(
 		this.tableau && this.feasible ? advise(this.tableau, [0], this.fullRule) : null
 	);
@@ -87,10 +92,35 @@ export class Desk {
 		return region(problem);
 	});
 	readonly best = $derived(this.problem && this.region ? bestCorners(this.problem, this.region) : null);
-	readonly remarks: readonly Remark[] = $derived(this.comment());
+	readonly remarks: readonly Remark[] = $derived(this.keptRemarks(this.comment()));
 
 	constructor(lesson: Lesson = newLesson(DEMO_STATEMENT)) {
 		this.open(lesson);
+	}
+
+	/** too large to be pivoted through on the page; a worker answers it instead */
+	get large(): boolean {
+		return this.problem !== null && isLarge(this.problem);
+	}
+	get form(): Form | null {
+		return this.start?.ready ? this.start.form : null;
+	}
+	/** the trail's steps with their tableaux */
+	get stops(): ReadonlyMap<number, TrailStop> {
+		return this.whereabouts.stops;
+	}
+	/** the step we stand on */
+	get stop(): TrailStop {
+		return this.whereabouts.stop;
+	}
+	get tableau(): Tableau | null {
+		return this.whereabouts.stop.tableau;
+	}
+	get feasible(): boolean {
+		return this.whereabouts.feasible;
+	}
+	get plan(): Plan | null {
+		return this.tableau && readPlan(this.tableau);
 	}
 
 	private get fullRule(): Rule {
@@ -212,13 +242,14 @@ export class Desk {
 		}
 	}
 
-	/** The trail's tableaux; those of the same form are kept from one time to the next. */
-	private replayed(): Map<number, TrailStop> {
+	/** The trail's tableaux and where in it we stand; what belongs to the same form is kept from one time to the next. */
+	private findWhereabouts(): Whereabouts {
 		const { form, trail } = this;
 		const known = this.memory.form === form ? this.memory.stops : undefined;
 		const stops = replay(trail, form, known);
 		this.memory = { form, stops };
-		return stops;
+		const stop = stops.get(standingOn(trail, stops))!;
+		return { stops, stop, feasible: stop.tableau !== null && isPrimalFeasible(stop.tableau) };
 	}
 
 	/** Goes to a step of the trail that the statement allows. */

@@ -62,6 +62,9 @@ function whole(h: HalfPlane): Whole {
 	return { a: of(h.a), b: of(h.b), c: of(h.c), equality: h.equality };
 }
 
+const touches = ({ a, b, c }: Whole, { x, y }: Point): boolean =>
+	a * numerator(x) * y.d + b * numerator(y) * x.d === c * x.d * y.d;
+
 /** A quotient with a positive denominator, not in lowest terms. */
 type Quotient = readonly [bigint, bigint];
 const less = (p: Quotient, q: Quotient): boolean => p[0] * q[1] < q[0] * p[1];
@@ -149,7 +152,7 @@ export function region(problem: Problem): Region {
 		const key = pointKey(point);
 		if (!byPoint.has(key)) {
 			byPoint.set(key, corners.length);
-			const tight = lines.filter((line) => compare(value(all[line], point), all[line].c) === 0);
+			const tight = lines.filter((line) => touches(quick[line], point));
 			corners.push({ point, lines: tight });
 		}
 		return byPoint.get(key)!;

@@ -2,23 +2,23 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
 	import type { Spot } from './box';
-	import type { Picture } from './picture';
+	import type { PictureLabel } from './picture';
 
 	interface Props {
 		desk: Desk;
-		picture: Picture;
+		labels: readonly PictureLabel[];
 		/** the objective's value at the current point, and where it stands */
 		objective: { text: string; at: Spot } | null;
 	}
 	/** Names at the lines, with their marks, coordinates at the corners, and the objective's value. */
-	let { desk, picture, objective }: Props = $props();
+	let { desk, labels, objective }: Props = $props();
 </script>
 
 {#snippet written(text: string, x: number, y: number)}
 	<text {x} y={y + 4.5} text-anchor="middle">{text}</text>
 {/snippet}
 
-{#each picture.labels as { key, text, x, y, width, line } (key)}
+{#each labels as { key, text, x, y, width, line } (key)}
 	{#if line?.identity}
 		{@const shape = markPath(line.identity.mark, x - width / 2 + 8, y)}
 		<g class="name" class:lit={desk.isPointed(line.pointed)} style:color={line.identity.colour}>

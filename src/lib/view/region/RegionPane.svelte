@@ -28,6 +28,8 @@
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
 	const picture = $derived(scene && frame && keptPicture(makePicture(scene, frame, desk.best, desk.numbers)));
 
+	const empty = $derived(!picture);
+
 	/** Moves and magnifies: the point at (px, py) stays where it is. */
 	function zoomBy(factor: number, px = size.width / 2, py = size.height / 2) {
 		if (!box || !frame) return;
@@ -88,17 +90,17 @@
 			class="btn-icon tool"
 			aria-label="Zoom in"
 			title="Zoom in"
-			disabled={!picture}
+			disabled={empty}
 			onclick={() => zoomBy(1.3)}>+</button
 		>
 		<button
 			class="btn-icon tool"
 			aria-label="Zoom out"
 			title="Zoom out"
-			disabled={!picture}
+			disabled={empty}
 			onclick={() => zoomBy(1 / 1.3)}>−</button
 		>
-		<button class="btn fit" disabled={!picture || !desk.view} onclick={() => (desk.view = null)}>Fit</button>
+		<button class="btn fit" disabled={empty || !desk.view} onclick={() => (desk.view = null)}>Fit</button>
 	{/snippet}
 	<div class="stack">
 		<div

@@ -10,7 +10,7 @@
 	import RegionAxes from './RegionAxes.svelte';
 	import RegionLabels from './RegionLabels.svelte';
 	import { MARGIN, type Frame } from './frame';
-	import { COMB, objectiveSlope, type Picture } from './picture';
+	import { COMB, objectiveSlope, path, type Picture } from './picture';
 	import { travel, wayBetween } from './travel';
 
 	interface Props {
@@ -23,6 +23,7 @@
 	}
 	let { desk, problem, region, frame, picture, corner = $bindable() }: Props = $props();
 	const { x, y, size } = $derived(frame);
+	const { lines, corners, labels, fill, flat } = $derived(picture);
 
 	let marker = $state<SVGGElement>();
 	let ruler = $state<SVGGElement>();
@@ -61,14 +62,14 @@
 			s.x > MARGIN.left + half && s.x < size.width - half && s.y > MARGIN.top && s.y < bottom - 8;
 		// beside another corner it would be taken for that corner's value
 		const apart = (s: { x: number; y: number }) =>
-			picture.corners.every(
+			corners.every(
 				(c) =>
 					Math.hypot(c.x - here.x, c.y - here.y) < 2 ||
 					Math.abs(c.x - s.x) > half + 26 ||
 					Math.abs(c.y - s.y) > 30
 			);
 		const clear = (s: { x: number; y: number }) =>
-			picture.labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18);
+			labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18);
 		const free = spots.find((s) => inside(s) && apart(s) && clear(s));
 		return free ?? null;
 	});
@@ -87,7 +88,7 @@
 		});
 	});
 
-	const bestEdge = $derived(picture.corners.filter((c) => c.best));
+	const bestEdge = $derived(corners.filter((c) => c.best));
 </script>
 
 <defs>
@@ -104,11 +105,12 @@
 <RegionAxes {problem} {frame} />
 
 <g clip-path={`url(#${uid}-frame)`}>
-	{#if picture.fill}<path class="feasible" d={picture.fill} />{/if}
+	{#if fill}<path class="feasible" d={fill} />{/if}
 	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
 	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
-	{#each picture.lines as line (line.key)}
-		{@const [p, q] = line.ends}
+	{#each lines as line (line.key)}
+		<!-- a line that leaves the view keeps its elements: it comes back while one types on -->
+		{@const way = line.ends ? path(line.ends) : ''}
 		<g
 			class={line.identity ? 'line' : 'bound'}
 			class:lit={line.identity && desk.isPointed(line.pointed)}
@@ -119,15 +121,12 @@
 			onpointerenter={() => line.identity && desk.point(line.pointed)}
 			onpointerleave={() => line.identity && desk.point(null)}
 		>
-			{#if line.comb}
-				{@const [a, b] = line.comb}
-				<line class="comb" x1={a.x} y1={a.y} x2={b.x} y2={b.y} stroke-width={COMB} />
-			{/if}
-			<line class="stroke" x1={p.x} y1={p.y} x2={q.x} y2={q.y} stroke-dasharray={line.identity?.dash} />
-			{#if line.identity}<line class="grip" x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
+			<path class="comb" d={line.comb ? path(line.comb) : ''} stroke-width={COMB} />
+			<path class="stroke" d={way} stroke-dasharray={line.identity?.dash} />
+			{#if line.identity}<path class="grip" d={way} />{/if}
 		</g>
 	{/each}
-	{#if picture.flat}<path class="flat" d={picture.flat} />{/if}
+	{#if flat}<path class="flat" d={flat} />{/if}
 	{#if bestEdge.length === 2}
 		<line class="best-edge" x1={bestEdge[0].x} y1={bestEdge[0].y} x2={bestEdge[1].x} y2={bestEdge[1].y} />
 	{/if}
@@ -147,7 +146,7 @@
 			/>
 		</g>
 	{/if}
-	{#each picture.corners as c (c.key)}
+	{#each corners as c (c.key)}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<g
 			class="corner"
@@ -177,7 +176,7 @@
 	{/if}
 </g>
 
-<RegionLabels {desk} {picture} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
+<RegionLabels {desk} {labels} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
 
 <style>
 	.axis {

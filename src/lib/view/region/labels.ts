@@ -101,7 +101,10 @@ export function placeLabels(
 			const mistaken =
 				owner && spots.some((s) => (s.x !== owner.x || s.y !== owner.y) && distance(s, at) <= 3 * near + 100);
 			let cover = mistaken ? MISTAKEN : 0.05 * Math.max(0, near - 400);
-			for (const other of used) cover += overlap(at, other);
+			for (const other of used) {
+				if (best && cover >= best.cover) break;
+				cover += overlap(at, other);
+			}
 			for (const stroke of strokes) {
 				if (best && cover >= best.cover) break;
 				cover += 4 * covered(stroke, at);

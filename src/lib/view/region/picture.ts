@@ -16,8 +16,9 @@ export interface PictureLine {
 	readonly kind: 'constraint' | 'lower' | 'upper';
 	readonly pointed: Pointed;
 	readonly identity: Identity | null;
-	readonly ends: readonly [Spot, Spot];
-	/** the middle of the strokes that point to the feasible side; null for an equality, which has none */
+	/** null where it passes outside the view */
+	readonly ends: readonly [Spot, Spot] | null;
+	/** the middle of the strokes that point to the feasible side; null outside the view and for an equality, which has none */
 	readonly comb: readonly [Spot, Spot] | null;
 	readonly redundant: boolean;
 }
@@ -57,7 +58,8 @@ export function makeScene(region: Region, extra: readonly Spot[]): Scene {
 	return { region, lines, fit: fitBox(region, lines, extra) };
 }
 
-const path = (points: readonly Spot[]): string =>
+/** A path through spots. */
+export const path = (points: readonly Spot[]): string =>
 	points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('');
 
 /** A polygon's outline; nothing where none of it is in the box. */
@@ -89,11 +91,10 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 	for (const line of lines) {
 		const { owner, equality } = region.halfPlanes[line.index];
 		const ends = lineInBox(line, box);
-		if (!ends) continue;
 		// perpendicular in pixels: the gradient of a·x + b·y seen through the scales, turned to the feasible side
 		const inward = unit(-line.a / perUnit(x), -line.b / perUnit(y));
 		inwards.set(line.index, inward);
-		const pixels = [pixel(ends[0]), pixel(ends[1])] as const;
+		const pixels = ends && ([pixel(ends[0]), pixel(ends[1])] as const);
 		shown.push({
 			key: `line ${line.index}`,
 			index: line.index,
@@ -102,7 +103,7 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 			pointed: { kind: owner.kind === 'constraint' ? 'constraint' : 'variable', name: owner.name },
 			identity: owner.kind === 'constraint' ? identityAt(line.index) : null,
 			ends: pixels,
-			comb: equality ? null : combOf(pixels, inward),
+			comb: equality ? null : pixels && combOf(pixels, inward),
 			redundant: region.redundant.has(line.index)
 		});
 	}
@@ -193,25 +194,25 @@ function labels(
 			lead: 0
 		};
 	});
-	const lineWishes: LabelWish[] = lines
-		.filter((line) => line.kind === 'constraint')
-		.map((line) => {
-			const [p, q] = line.ends;
-			const inward = inwards.get(line.index)!;
-			const text = shortened(line.name);
-			const half = textWidth(text) / 2 + 12;
-			const off = Math.abs(inward.x) * half + Math.abs(inward.y) * 12;
-			// the right end first: the left one is crowded by the axis
-			const [near, far] = p.x <= q.x ? [0, 1] : [1, 0];
-			const along = [0.04, 0.12, 0.22, 0.35, 0.5, 0.65, 0.78, 0.88, 0.96].map((t) => far + (near - far) * t);
-			const places = along.flatMap((t) =>
-				[-1, 1].map((side) => ({
-					x: p.x + (q.x - p.x) * t + inward.x * off * side,
-					y: p.y + (q.y - p.y) * t + inward.y * off * side
-				}))
-			);
-			return { key: line.key, text, places, needed: true, lead: 16 };
-		});
+	const strokes = lines.flatMap(({ ends }) => (ends ? [{ p: ends[0], q: ends[1] }] : []));
+	const lineWishes: LabelWish[] = lines.flatMap((line) => {
+		if (!line.ends || line.kind !== 'constraint') return [];
+		const [p, q] = line.ends;
+		const inward = inwards.get(line.index)!;
+		const text = shortened(line.name);
+		const half = textWidth(text) / 2 + 12;
+		const off = Math.abs(inward.x) * half + Math.abs(inward.y) * 12;
+		// the right end first: the left one is crowded by the axis
+		const [near, far] = p.x <= q.x ? [0, 1] : [1, 0];
+		const along = [0.04, 0.12, 0.22, 0.35, 0.5, 0.65, 0.78, 0.88, 0.96].map((t) => far + (near - far) * t);
+		const places = along.flatMap((t) =>
+			[-1, 1].map((side) => ({
+				x: p.x + (q.x - p.x) * t + inward.x * off * side,
+				y: p.y + (q.y - p.y) * t + inward.y * off * side
+			}))
+		);
+		return { key: line.key, text, places, needed: true, lead: 16 };
+	});
 	const inside = {
 		x0: MARGIN.left + 2,
 		y0: MARGIN.top,
@@ -222,7 +223,7 @@ function labels(
 		[...cornerWishes.filter((w) => w.needed), ...lineWishes, ...cornerWishes.filter((w) => !w.needed)],
 		inside,
 		visible,
-		lines.map(({ ends: [p, q] }) => ({ p, q }))
+		strokes
 	);
 	const named = new Map(lines.map((line) => [line.key, line]));
 	return placed.map((label) => {

@@ -39,7 +39,7 @@ describe('the view fits the region by itself', () => {
 			expect(scene.fit.x1 - scene.fit.x0).toBeLessThan(2 * Math.abs(x) + 1e-9);
 			expect(scene.fit.y1 - scene.fit.y0).toBeLessThan(2 * Math.abs(y) + 1e-9);
 		}
-		const spots = picture.lines.flatMap((l) => [...l.ends, ...(l.comb ?? [])]);
+		const spots = picture.lines.flatMap((l) => [...(l.ends ?? []), ...(l.comb ?? [])]);
 		const numbers = [...Object.values(scene.fit), ...spots.flatMap((p) => [p.x, p.y])];
 		expect(numbers.every(Number.isFinite)).toBe(true);
 		expect(picture.fill).not.toContain('NaN');
@@ -73,7 +73,7 @@ describe('what is drawn', () => {
 		expect(picture.corners.filter((c) => c.best).map((c) => c.text)).toEqual(['(2, 6)']);
 		// x ≤ 4: the strokes stand to the left
 		const [{ ends, comb }] = picture.lines;
-		expect([comb![0].x, comb![0].y]).toEqual([ends[0].x - COMB / 2, ends[0].y]);
+		expect([comb![0].x, comb![0].y]).toEqual([ends![0].x - COMB / 2, ends![0].y]);
 		expect(
 			picture.labels
 				.filter((l) => l.key.startsWith('line'))

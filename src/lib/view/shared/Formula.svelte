@@ -1,16 +1,20 @@
 <script lang="ts">
-	import type { SetFormula } from './formula';
+	import { showFormula, type SetFormula } from './formula';
 
 	let { formula }: { formula: SetFormula } = $props();
+	// a row that changes hands on its other formulas as they were: those are left alone
+	const current = $derived(formula);
+
+	function show(node: Element) {
+		let shown: SetFormula | null = null;
+		$effect(() => {
+			showFormula(node, current, shown);
+			shown = current;
+		});
+	}
 </script>
 
-<span
-	class="formula"
-	class:katex={formula.runs}
-	role="img"
-	aria-label={formula.says}
-	{@attach (node) => node.replaceChildren(...formula.nodes)}
-></span>
+<span class="formula" class:katex={current.runs} role="img" aria-label={current.says} {@attach show}></span>
 
 <style>
 	/* KaTeX places things against this box; on one line there is nothing to place */

@@ -23,10 +23,7 @@
 
 <style>
 	.pane {
-		display: flex;
-		flex-direction: column;
-		min-height: 0;
-		min-width: 0;
+		--head: 2.1rem;
 		background: var(--sheet);
 		height: 100%;
 	}
@@ -34,9 +31,8 @@
 		display: flex;
 		align-items: center;
 		gap: var(--gap-2);
-		min-height: 2.1rem;
+		height: var(--head);
 		padding: 0 var(--gap-3);
-		flex: none;
 	}
 	h2 {
 		font-size: var(--size-text);
@@ -61,10 +57,11 @@
 		align-items: center;
 	}
 	.body {
-		flex: 1;
-		min-height: 0;
+		height: calc(100% - var(--head));
 		position: relative;
-		/* a change inside one pane lays out and paints that pane alone */
+		/* a change inside one pane lays out and paints that pane alone: it must be neither a flex nor a grid item for that */
 		contain: strict;
+		background: var(--sheet);
+		will-change: opacity;
 	}
 </style>

@@ -92,6 +92,20 @@ function elementOf({ text, font, space, lowered }: Run): Node {
 	return node;
 }
 
+/** Shows a formula in an element of class `katex` (if it has runs), changing only what differs from the one it showed before. */
+export function showFormula(node: Element, { runs, boxes }: SetFormula, before: SetFormula | null): void {
+	if (!runs || !before?.runs) return node.replaceChildren(...(runs?.map(elementOf) ?? boxes));
+	for (const [i, run] of runs.entries()) {
+		const old = before.runs[i];
+		const there = node.childNodes[i];
+		if (!old) node.append(elementOf(run));
+		else if (old.font !== run.font || old.space !== run.space || old.lowered !== run.lowered)
+			there.replaceWith(elementOf(run));
+		else if (old.text !== run.text) (there.firstChild ?? there).nodeValue = run.text;
+	}
+	while (node.childNodes.length > runs.length) node.lastChild!.remove();
+}
+
 /** the size that letters are measured at, in pixels for an em */
 const MEASURED = 100;
 /** KaTeX's fonts as the canvas names them, by their class. */
@@ -123,10 +137,9 @@ const sum = (widths: readonly (number | null)[]): number | null =>
 export interface SetFormula {
 	/** the same in plain text, for screen readers */
 	readonly says: string;
-	/** what to show; runs in an element of class `katex`, anything else brings that element along */
-	readonly nodes: readonly Node[];
-	/** null where parts are stacked */
+	/** null where parts are stacked: `boxes` has KaTeX's own elements then */
 	readonly runs: readonly Run[] | null;
+	readonly boxes: readonly Node[];
 	/** in em, to be asked for once KaTeX's fonts are there; null where it is not known */
 	width(): number | null;
 }
@@ -134,7 +147,7 @@ export interface SetFormula {
 function onOneLine(runs: readonly Run[], says: string): SetFormula {
 	let known: number | null | undefined;
 	const width = () => (known === undefined ? (known = sum(runs.map(runWidth))) : known);
-	return { says, nodes: runs.map(elementOf), runs, width };
+	return { says, runs, boxes: [], width };
 }
 
 /**
@@ -148,7 +161,7 @@ export function setFormula(tex: string, says: string): SetFormula {
 	katex.render(tex, whole, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
 	const formula = whole.querySelector('.katex-html');
 	const runs = formula && runsOf(formula);
-	return runs ? onOneLine(runs, says) : { says, nodes: [...whole.childNodes], runs: null, width: () => null };
+	return runs ? onOneLine(runs, says) : { says, runs: null, boxes: [...whole.childNodes], width: () => null };
 }
 
 /** A formula on one line with another text in its last run, such as other digits, which all look alike. */

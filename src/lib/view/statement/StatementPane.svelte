@@ -9,7 +9,7 @@
 
 	let { desk }: { desk: Desk } = $props();
 	let editor = $state.raw<EditorView | null>(null);
-	let depths = $state({ undo: 0, redo: 0 });
+	let can = $state({ undo: false, redo: false });
 
 	/** The constraint or variable that stands at an offset of the text. */
 	function pointAt(offset: number | null) {
@@ -35,7 +35,9 @@
 	$effect(() => {
 		const { text } = desk;
 		if (editor && editor.state.doc.toString() !== text) replaceText(editor, text);
-		if (editor) depths = { undo: undoDepth(editor.state), redo: redoDepth(editor.state) };
+		if (!editor) return;
+		can.undo = undoDepth(editor.state) > 0;
+		can.redo = redoDepth(editor.state) > 0;
 	});
 
 	// the editor is told only what it does not show yet: each telling costs it a measurement of the page
@@ -95,14 +97,14 @@
 			class="btn-icon tool"
 			aria-label="Undo edit"
 			title="Undo edit"
-			disabled={!depths.undo}
+			disabled={!can.undo}
 			onclick={() => editor && undo(editor)}>↶</button
 		>
 		<button
 			class="btn-icon tool"
 			aria-label="Redo edit"
 			title="Redo edit"
-			disabled={!depths.redo}
+			disabled={!can.redo}
 			onclick={() => editor && redo(editor)}>↷</button
 		>
 	{/snippet}

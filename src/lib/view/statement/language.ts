@@ -5,6 +5,8 @@ import { styleTags, tags } from '@lezer/highlight';
 const language = LRLanguage.define({
 	name: 'statement',
 	parser: parser.configure({
+		// so that lines become parts of their own in the tree, and those that stay are not parsed again
+		bufferLength: 32,
 		props: [
 			styleTags({
 				'Sense TitleWord StoryWord Free Integer Binary FromWord ToWord': tags.keyword,

@@ -6,7 +6,7 @@ import { columnWidth } from './typeset';
 
 const formula = (width: number | null): SetFormula => ({
 	says: '',
-	nodes: [],
+	boxes: [],
 	runs: null,
 	width: () => width
 });

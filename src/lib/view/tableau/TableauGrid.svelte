@@ -2,8 +2,8 @@
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import type { Tableau } from '$lib/core/tableau/tableau';
 	import type { Desk } from '$lib/desk/desk.svelte';
-	import type { Column } from '$lib/core/form/types';
 	import { keeper } from '$lib/core/keep';
+	import type { Pointed } from '$lib/desk/identity';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import { shownTableau, type ShownTableau } from './model';
@@ -14,9 +14,9 @@
 	let near = $state<number | null>(null);
 	/** the entry that the tab key reaches: a row, and a place among the non-basic columns */
 	let home = $state({ row: 0, place: 0 });
-	let table = $state<HTMLTableElement>();
-	let tableWidth = $state(0);
-	let paneWidth = $state(0);
+	let grid = $state<HTMLTableElement>();
+	let table = $state({ width: 0, height: 0 });
+	let pane = $state({ width: 0, height: 0 });
 
 	const advised = $derived(desk.advice?.kind === 'pivot' ? desk.advice.choice : null);
 	const considered = $derived.by(() => {
@@ -31,11 +31,12 @@
 		column: enterable[Math.min(home.place, enterable.length - 1)]
 	});
 	const kept = keeper<ShownTableau>();
-	const shown = $derived(kept(shownTableau(tableau, desk.numbers, { considered, advised, reached })));
+	// taken apart here, so that a part that stays reaches nothing that depends on it
+	const { columns, rows, goalName, goalValue, ratiosOf, rhsDigits, ratioDigits } = $derived(
+		kept(shownTableau(tableau, desk.numbers, { considered, advised, reached }))
+	);
 	/** a long name may break after its underscores */
 	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
-	const identity = (column: Column) =>
-		column.owner.kind === 'constraint' ? desk.identities.get(column.owner.name) : undefined;
 
 	const MOVES: Record<string, [number, number]> = {
 		ArrowUp: [-1, 0],
@@ -70,9 +71,9 @@
 		if (!move || !from) return;
 		event.preventDefault();
 		const within = (value: number, count: number) => Math.max(0, Math.min(count - 1, value));
-		const row = within(from.row + move[0], shown.rows.length);
+		const row = within(from.row + move[0], rows.length);
 		const column = enterable[within(enterable.indexOf(from.column) + move[1], enterable.length)];
-		table?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
+		grid?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
 	}
 </script>
 
@@ -81,16 +82,18 @@
 	<span class="figure" style:--digits={digits}><NumberView {value} style={desk.numbers} /></span>
 {/snippet}
 
-{#snippet name(column: Column)}
-	{@const mark = identity(column)}
-	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(column.name)}
+{#snippet named(name: string, pointed: Pointed | null)}
+	{@const mark = pointed?.kind === 'constraint' ? desk.identities.get(pointed.name) : undefined}
+	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
 	class="simplex"
-	class:sideways={tableWidth > paneWidth}
-	bind:clientWidth={paneWidth}
+	class:sideways={table.width > pane.width}
+	class:lengthwise={table.height > pane.height}
+	bind:clientWidth={pane.width}
+	bind:clientHeight={pane.height}
 	tabindex="0"
 	role="group"
 	aria-label="Simplex tableau, scrolls where it is large"
@@ -98,10 +101,11 @@
 	<!-- the buttons in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
-		bind:this={table}
-		bind:offsetWidth={tableWidth}
-		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
-		class:dense={shown.columns.length > 11}
+		bind:this={grid}
+		bind:offsetWidth={table.width}
+		bind:offsetHeight={table.height}
+		class:roomy={columns.length <= 8 && rows.length <= 4}
+		class:dense={columns.length > 11}
 		onclick={pivotThere}
 		onkeydown={walk}
 		onpointerover={comeNear}
@@ -112,43 +116,43 @@
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
 		<colgroup>
 			<col />
-			{#each shown.columns as column (column.key)}<col class:considered={column.considered} />{/each}
+			{#each columns as column (column.key)}<col class:considered={column.considered} />{/each}
 			<col span="2" />
 		</colgroup>
 		<thead>
 			<tr>
 				<th scope="col" class="basis">basis</th>
-				{#each shown.columns as { key, column, index, position, pointed, considered } (key)}
+				{#each columns as { key, name, index, place, pointed, considered } (key)}
 					<th
 						scope="col"
 						class:lit={desk.isPointed(pointed)}
 						class:considered
-						data-column={column.name}
+						data-column={name}
 						onpointerenter={() => desk.point(pointed)}
 						onpointerleave={() => desk.point(null)}
 					>
-						{#if position >= 0}
+						{#if place >= 0}
 							<button
 								class="head"
 								aria-pressed={desk.considered === index}
 								title="Show the ratios of this column"
 								onclick={() => (desk.considered = desk.considered === index ? null : index)}
 							>
-								{@render name(column)}
+								{@render named(name, pointed)}
 							</button>
 						{:else}
-							{@render name(column)}
+							{@render named(name, pointed)}
 						{/if}
 					</th>
 				{/each}
 				<th scope="col" class="rhs">rhs</th>
 				<th scope="col" class="ratio">
-					ratio{#if shown.ratiosOf !== null}<span class="by">&nbsp;÷ {shown.ratiosOf}</span>{/if}
+					ratio{#if ratiosOf !== null}<span class="by">&nbsp;÷ {ratiosOf}</span>{/if}
 				</th>
 			</tr>
 		</thead>
 		<tbody>
-			{#each shown.rows as row (row.key)}
+			{#each rows as row (row.key)}
 				<tr class:lit={desk.isPointed(row.pointed)}>
 					<th
 						scope="row"
@@ -156,33 +160,33 @@
 						onpointerenter={() => desk.point(row.pointed)}
 						onpointerleave={() => desk.point(null)}
 					>
-						{@render name(row.basic)}
+						{@render named(row.name, row.pointed)}
 					</th>
-					{#each row.entries as { key, value, choice } (key)}
-						{#if choice}
+					{#each columns as { key, place } (key)}
+						{#if place < 0}
+							<td class="unit">{key === row.key ? 1 : 0}</td>
+						{:else}
+							{@const entry = row.entries[place]}
 							<td>
 								<button
 									class="entry figure"
-									style:--digits={choice.digits}
-									class:advised={choice.advised}
-									class:zero={isZero(value)}
-									data-entry={choice.place}
-									title={`Pivot: ${choice.exchange}`}
-									tabindex={choice.reached ? 0 : -1}
-									aria-disabled={isZero(value)}
+									style:--digits={entry.digits}
+									class:advised={entry.advised}
+									class:zero={isZero(entry.value)}
+									data-entry={entry.key}
+									title={`Pivot: ${entry.exchange}`}
+									tabindex={entry.reached ? 0 : -1}
+									aria-disabled={isZero(entry.value)}
 								>
-									<NumberView {value} style={desk.numbers} />
+									<NumberView value={entry.value} style={desk.numbers} />
 								</button>
 							</td>
-						{:else}
-							<td class="unit"><NumberView {value} style={desk.numbers} /></td>
 						{/if}
 					{/each}
-					<td class="rhs" class:negative={sign(row.rhs) < 0}>{@render figure(row.rhs, shown.rhsDigits)}</td>
+					<td class="rhs" class:negative={sign(row.rhs) < 0}>{@render figure(row.rhs, rhsDigits)}</td>
 					<td class="ratio" class:least={row.ratio?.least}>
 						{#if row.ratio?.value}
-							{@render figure(row.ratio.value, shown.ratioDigits)}{#if row.ratio.least}<span class="tag"
-									>least</span
+							{@render figure(row.ratio.value, ratioDigits)}{#if row.ratio.least}<span class="tag">least</span
 								>{/if}
 						{:else if row.ratio}<span class="none">–</span>{/if}
 					</td>
@@ -191,11 +195,11 @@
 		</tbody>
 		<tfoot>
 			<tr>
-				<th scope="row" class="basis">{shown.goalName}</th>
-				{#each shown.columns as { key, cost, considered, digits } (key)}
+				<th scope="row" class="basis">{goalName}</th>
+				{#each columns as { key, cost, considered, digits } (key)}
 					<td class:considered class:improving={sign(cost) < 0}>{@render figure(cost, digits)}</td>
 				{/each}
-				<td class="rhs">{@render figure(shown.goalValue, shown.rhsDigits)}</td>
+				<td class="rhs">{@render figure(goalValue, rhsDigits)}</td>
 				<td class="ratio"></td>
 			</tr>
 		</tfoot>

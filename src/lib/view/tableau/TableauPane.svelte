@@ -7,6 +7,7 @@
 
 	let { desk }: { desk: Desk } = $props();
 	const canStep = $derived(desk.advice?.kind === 'pivot');
+	const canGoBack = $derived(!!desk.tableau && desk.stop.node.parent !== null);
 	const aside = $derived(desk.stale ? 'last right statement' : null);
 </script>
 
@@ -32,11 +33,7 @@
 				onchange={(value) => (desk.rule = value)}
 			/>
 		</div>
-		<button
-			class="btn tool"
-			disabled={!desk.tableau || desk.stop.node.parent === null}
-			onclick={() => desk.back()}>Back</button
-		>
+		<button class="btn tool" disabled={!canGoBack} onclick={() => desk.back()}>Back</button>
 		<button class="btn tool now" disabled={!canStep} onclick={() => desk.next()}>Next</button>
 		<button class="btn tool" disabled={!canStep} onclick={() => void desk.toTheEnd()}>To the end</button>
 	{/snippet}

@@ -1,4 +1,3 @@
-import type { Column } from '$lib/core/form/types';
 import type { Rational } from '$lib/core/number/rational';
 import { takeApart, type NumberStyle } from '$lib/core/number/show';
 import { ratios, tightestRows } from '$lib/core/tableau/ratio';
@@ -22,9 +21,9 @@ export interface ShownColumn {
 	/** the column's id */
 	readonly key: string;
 	readonly index: number;
-	readonly column: Column;
-	/** kernel position while non-basic, else −1 */
-	readonly position: number;
+	readonly name: string;
+	/** its place among the entries of each row while it is non-basic; −1 for a unit column */
+	readonly place: number;
 	readonly cost: Rational;
 	readonly pointed: Pointed | null;
 	/** its ratios are shown */
@@ -33,24 +32,17 @@ export interface ShownColumn {
 	readonly digits: number;
 }
 
-/** An entry that one can pivot on, as far as its column is not basic. */
-export interface ShownChoice {
+/** An entry of a non-basic column, where one can pivot. */
+export interface ShownEntry {
 	/** row and column by index, for the keyboard */
-	readonly place: string;
+	readonly key: string;
+	readonly value: Rational;
 	/** which variables a pivot here exchanges, in words */
 	readonly exchange: string;
 	readonly advised: boolean;
 	readonly reached: boolean;
 	/** room in its column, in digits */
 	readonly digits: number;
-}
-
-/** An entry of a row as shown; one of a basic column is 0 or 1 and no choice. */
-export interface ShownEntry {
-	/** the column's id */
-	readonly key: string;
-	readonly value: Rational;
-	readonly choice: ShownChoice | null;
 }
 
 /** The ratio of a row for the considered column; null where the entry is not positive. */
@@ -63,7 +55,8 @@ export interface ShownRatio {
 export interface ShownRow {
 	/** the id of its basic variable */
 	readonly key: string;
-	readonly basic: Column;
+	readonly name: string;
+	/** by the place of their columns; a unit column needs none: it has 1 in the row of its own variable, else 0 */
 	readonly entries: readonly ShownEntry[];
 	readonly rhs: Rational;
 	/** null while no column is considered, or the basis is not feasible */
@@ -109,39 +102,37 @@ export function shownTableau(
 	style: NumberStyle = 'fraction',
 	{ considered, advised, reached }: Attention = NO_ATTENTION
 ): ShownTableau {
-	const indices = t.form.columns.map((_, index) => index);
-	const entries = t.basis.map((_, row) => indices.map((index) => entry(t, row, index)));
-	const costs = indices.map((index) => cost(t, 0, index));
+	const open = [...t.nonbasic].sort((a, b) => a - b);
+	const entries = t.basis.map((_, row) => open.map((index) => entry(t, row, index)));
 	const goal = goalValue(t, 0);
-	const columns = t.form.columns.map((column, index): ShownColumn => ({
-		key: column.id,
-		index,
-		column,
-		position: t.nonbasic.indexOf(index),
-		cost: costs[index],
-		pointed: pointedOf(column.owner),
-		considered: index === considered,
-		digits: roomFor([...entries.map((row) => row[index]), costs[index]], style, 3, 1)
-	}));
+	const columns = t.form.columns.map((column, index): ShownColumn => {
+		const place = open.indexOf(index);
+		const ownCost = cost(t, 0, index);
+		const values = place < 0 ? [] : entries.map((row) => row[place]);
+		return {
+			key: column.id,
+			index,
+			name: column.name,
+			place,
+			cost: ownCost,
+			pointed: pointedOf(column.owner),
+			considered: index === considered,
+			digits: roomFor([...values, ownCost], style, 3, 1)
+		};
+	});
 	const compared = considered === null ? null : shownRatios(t, t.nonbasic.indexOf(considered));
 	const rows = t.basis.map((basic, row): ShownRow => {
 		const basicColumn = t.form.columns[basic];
 		return {
 			key: basicColumn.id,
-			basic: basicColumn,
-			entries: columns.map(({ key, index, column, position, digits }) => ({
-				key,
-				value: entries[row][index],
-				choice:
-					position < 0
-						? null
-						: {
-								place: `${row}:${index}`,
-								exchange: `${column.name} in, ${basicColumn.name} out`,
-								advised: advised?.row === row && advised.entering === index,
-								reached: reached?.row === row && reached.column === index,
-								digits
-							}
+			name: basicColumn.name,
+			entries: open.map((index, place) => ({
+				key: `${row}:${index}`,
+				value: entries[row][place],
+				exchange: `${columns[index].name} in, ${basicColumn.name} out`,
+				advised: advised?.row === row && advised.entering === index,
+				reached: reached?.row === row && reached.column === index,
+				digits: columns[index].digits
 			})),
 			rhs: rhs(t, row),
 			ratio: compared?.[row] ?? null,

@@ -34,7 +34,6 @@ export interface RowRead {
 export const MAX_STATEMENT = 400_000;
 
 const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
-const RELATION_NODES = ['AtMost', 'AtLeast', 'Equal', 'Strict'];
 
 /** One pass over the syntax tree of a statement; see {@link readStatement}. */
 class StatementReader {
@@ -133,11 +132,13 @@ class StatementReader {
 	}
 
 	private readRow(node: SyntaxNode): void {
-		const label = node.getChild('Label');
-		const sides = node.getChildren('Expression').map((side) => this.linear.read(side));
-		const relations = RELATION_NODES.flatMap((kind) => node.getChildren(kind)).sort(
-			(a, b) => a.from - b.from
-		);
+		let label: SyntaxNode | null = null;
+		const sides: Linear[] = [];
+		const relations: SyntaxNode[] = [];
+		for (let part = node.firstChild; part; part = part.nextSibling)
+			if (part.name === 'Label') label = part;
+			else if (part.type.is('Expression')) sides.push(this.linear.read(part));
+			else if (part.name === 'Strict' || part.name in RELATIONS) relations.push(part);
 		sides.forEach((side) => this.mention(side));
 		const strict = relations.find((relation) => relation.name === 'Strict');
 		if (strict) {
