@@ -84,6 +84,13 @@ export class DeskPage {
 		throw new Error(`${pane} does not show “${text}” but: ${seen}`);
 	}
 
+	/** Waits until what was done is drawn. */
+	async settled(): Promise<void> {
+		await this.page.evaluate(
+			() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)))
+		);
+	}
+
 	/** The tableau as rows of cells. */
 	async tableau(): Promise<string[][]> {
 		return this.page.evaluate(() =>

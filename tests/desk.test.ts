@@ -245,6 +245,49 @@ describe('one identity, one screen, for everyone', () => {
 		}
 	});
 
+	test('after many edits the page shows what it shows when the last statement is opened at once', async () => {
+		/** All that is on the screen, without what only tells one visit from another. */
+		const screen = () =>
+			desk.page.$$eval('main section', (sections) =>
+				sections.map((section) => {
+					const copy = section.cloneNode(true) as Element;
+					// the trail of edits is the one thing that two ways to the same statement do not share
+					copy.querySelectorAll('[aria-label$=" edit"]').forEach((button) => button.remove());
+					copy.querySelectorAll('.cm-announced, .cm-cursorLayer').forEach((part) => part.remove());
+					return copy.innerHTML
+						.replace(/<!--.*?-->/g, '')
+						.replace(/\b(s?\d+|c\d+)-frame\b/g, 'frame')
+						.replace(/ (id|aria-labelledby)="[^"]*"/g, '')
+						.replace(/\s+/g, ' ');
+				})
+			);
+		const last =
+			'max z = 2/3 a_1 + 5 b\nshelf: 3 a_1 + b <= 700\nkiln: a_1 + 4 b <= 41/2\nr: b <= 9\na_1 <= 30';
+		const edits = [
+			'max z = 2 a_1 + 5 b\nshelf: a_1 + b <= 4\nkiln: a_1 + 4 b <= 6',
+			'max z = 2 a_1 + 5 b\nshelf: a_1 + b <= 4000000\nkiln: a_1 + 4 b <= 6\nr: b <= 0.001',
+			'max z = 2 a_1 + 5\nkiln: a_1 / 3 <= 6\nshelf: a_1 <= 7',
+			'max z = 2 a_1 + 5 b +\nkiln',
+			'min cost = 2 a_1 + 5 b + c\nshelf: a_1 + b - c >= -41/2\nkiln: b <= 1\nr: c = 0',
+			last.replace('700', '7'),
+			last.replace('r: b', 'r: 1/7 b').replace('kiln', 'wheel')
+		];
+		for (const text of [...edits, last]) {
+			await pasteStatement(desk.page, text);
+			await desk.settled();
+		}
+		const afterEdits = await screen();
+		const fresh = await DeskPage.visit(browser, server.url);
+		await pasteStatement(fresh.page, last);
+		await fresh.settled();
+		const visited = desk;
+		desk = fresh;
+		const atOnce = await screen();
+		await visited.close();
+		expect(visited.complaints).toEqual([]);
+		expect(afterEdits).toEqual(atOnce);
+	});
+
 	test('a number that grows stays in its place, and its neighbours stay in theirs', async () => {
 		await desk.write(MIX);
 		const places = () =>

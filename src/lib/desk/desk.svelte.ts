@@ -1,16 +1,8 @@
-import { optimalRemark, unboundedRemark } from '$lib/core/commentary/conclusion';
-import {
-	infeasibleBasisRemark,
-	needsRemark,
-	pivotRemark,
-	startRemark,
-	zeroPivotRemark
-} from '$lib/core/commentary/pivot';
+import { zeroPivotRemark } from '$lib/core/commentary/pivot';
 import type { Remark } from '$lib/core/commentary/sentence';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import type { Point } from '$lib/core/geometry/types';
 import type { Form } from '$lib/core/form/types';
-import { judge } from '$lib/core/method/hand';
 import { basisKey } from '$lib/core/method/primal';
 import { advise, type Advice } from '$lib/core/method/rules';
 import { slackStart } from '$lib/core/method/slack-start';
@@ -18,7 +10,7 @@ import type { Rule } from '$lib/core/method/types';
 import { keeper, keepSame } from '$lib/core/keep';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import type { Plan, Problem } from '$lib/core/problem/types';
+import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { Tree } from '@lezer/common';
 import { Cancelled, readInWorker } from '$lib/work/client';
@@ -26,16 +18,17 @@ import { DEMO_STATEMENT } from './demo';
 import { identities, samePointed, type Identity, type Pointed } from './identity';
 import { isLarge, LargeAnswer } from './large.svelte';
 import { newLesson, type DeskRule, type Lesson, type RegionView } from './lesson';
+import { remarksOn } from './remarks';
 import {
 	NEW_TRAIL,
 	pathTo,
-	replay,
-	standingOn,
 	takeStep,
+	whereabouts,
 	withoutImpossible,
 	type Trail,
 	type TrailNode,
-	type TrailStop
+	type TrailStop,
+	type Whereabouts
 } from './trail';
 
 const REGION_LINES = 80;
@@ -45,13 +38,6 @@ const READ_AT_ONCE = 6_000;
 const PAUSE = 200;
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
-
-/** The trail with its tableaux, and the step of it that we stand on. */
-interface Whereabouts {
-	readonly stops: ReadonlyMap<number, TrailStop>;
-	readonly stop: TrailStop;
-	readonly feasible: boolean;
-}
 
 /** The state of an open lesson: what is stated, where in the trail we are, what is pointed at. Drawing is the views' part. */
 export class Desk {
@@ -92,7 +78,9 @@ export class Desk {
 		return region(problem);
 	});
 	readonly best = $derived(this.problem && this.region ? bestCorners(this.problem, this.region) : null);
-	readonly remarks: readonly Remark[] = $derived(this.keptRemarks(this.comment()));
+	readonly remarks: readonly Remark[] = $derived(
+		this.keptRemarks(this.start ? remarksOn(this.start, this.whereabouts, this.advice, this.refused) : [])
+	);
 
 	constructor(lesson: Lesson = newLesson(DEMO_STATEMENT)) {
 		this.open(lesson);
@@ -118,6 +106,10 @@ export class Desk {
 	}
 	get feasible(): boolean {
 		return this.whereabouts.feasible;
+	}
+	/** whether the point is in the region; with a free variable it can be although the basis is not feasible */
+	get inRegion(): boolean {
+		return this.feasible || (!!this.plan && isFeasible(this.problem!, this.plan));
 	}
 	get plan(): Plan | null {
 		return this.tableau && readPlan(this.tableau);
@@ -242,14 +234,12 @@ export class Desk {
 		}
 	}
 
-	/** The trail's tableaux and where in it we stand; what belongs to the same form is kept from one time to the next. */
+	/** Where in the trail we stand; what belongs to the same form is kept from one time to the next. */
 	private findWhereabouts(): Whereabouts {
 		const { form, trail } = this;
-		const known = this.memory.form === form ? this.memory.stops : undefined;
-		const stops = replay(trail, form, known);
-		this.memory = { form, stops };
-		const stop = stops.get(standingOn(trail, stops))!;
-		return { stops, stop, feasible: stop.tableau !== null && isPrimalFeasible(stop.tableau) };
+		const found = whereabouts(trail, form, this.memory.form === form ? this.memory.stops : undefined);
+		this.memory = { form, stops: found.stops };
+		return found;
 	}
 
 	/** Goes to a step of the trail that the statement allows. */
@@ -296,24 +286,5 @@ export class Desk {
 
 	isPointed(pointed: Pointed | null): boolean {
 		return samePointed(pointed, this.pointed);
-	}
-
-	private comment(): Remark[] {
-		if (!this.problem || !this.start) return [];
-		if (!this.start.ready) return [needsRemark(this.start.needs)];
-		const { tableau, stop, advice } = this;
-		if (!tableau) return [];
-		const remarks: Remark[] = [];
-		if (this.refused) remarks.push(this.refused);
-		const parent = stop.node.parent === null ? null : this.stops.get(stop.node.parent)?.tableau;
-		if (stop.choice && stop.node.choice && parent) {
-			const { by } = stop.node.choice;
-			const judgement = by === 'hand' ? judge(parent, [0], stop.choice.row, stop.choice.position) : null;
-			remarks.push(pivotRemark(parent, tableau, stop.choice, by, judgement));
-		} else remarks.push(startRemark(tableau));
-		if (!this.feasible) remarks.push(infeasibleBasisRemark(tableau));
-		else if (advice?.kind === 'optimal') remarks.push(optimalRemark(tableau));
-		else if (advice?.kind === 'unbounded') remarks.push(unboundedRemark(tableau, advice.position));
-		return remarks;
 	}
 }

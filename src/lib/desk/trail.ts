@@ -102,6 +102,28 @@ export function standingOn(trail: Trail, stops: ReadonlyMap<number, TrailStop>):
 	return path[broken < 0 ? path.length - 1 : Math.max(0, broken - 1)].id;
 }
 
+/** The trail's tableaux, and the step that we stand on. */
+export interface Whereabouts {
+	readonly stops: ReadonlyMap<number, TrailStop>;
+	readonly stop: TrailStop;
+	/** whether its basis is feasible */
+	readonly feasible: boolean;
+}
+
+/**
+ * Finds where in a trail a lesson stands.
+ * @param known stops of the same form computed before
+ */
+export function whereabouts(
+	trail: Trail,
+	form: Form | null,
+	known?: ReadonlyMap<number, TrailStop>
+): Whereabouts {
+	const stops = replay(trail, form, known);
+	const stop = stops.get(standingOn(trail, stops))!;
+	return { stops, stop, feasible: stop.tableau !== null && isPrimalFeasible(stop.tableau) };
+}
+
 /** The trail without the steps that the statement no longer allows. */
 export function withoutImpossible(trail: Trail, stops: ReadonlyMap<number, TrailStop>): Trail {
 	const current = standingOn(trail, stops);

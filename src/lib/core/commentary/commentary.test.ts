@@ -1,13 +1,18 @@
+import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import type { Column } from '../form/types';
 import { judge } from '../method/hand';
 import { advise } from '../method/rules';
 import { slackStart } from '../method/slack-start';
 import { DANTZIG } from '../method/types';
+import { isZero, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
-import { pivot, startTableau, type Tableau } from '../tableau/tableau';
+import { evaluate, type Plan, type Problem } from '../problem/types';
+import { pivot, readPlan, startTableau, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
 import { infeasibleBasisRemark, needsRemark, pivotRemark, startRemark, zeroPivotRemark } from './pivot';
-import { plainText, type Remark } from './sentence';
+import { plainText, type Remark, type Sentence } from './sentence';
 
 const read = (text: string) => readStatement(text).problem!;
 const first = (text: string): Tableau => {
@@ -74,4 +79,73 @@ test('ties, degenerate steps, other optima, unbounded directions, whole numbers 
 	);
 	const needs = slackStart(read('max z = x\na: x >= 2\nb: x = 3'));
 	expect(needs.ready ? '' : say(needsRemark(needs.needs))).toMatch(/a demands at least.*b is an equality/);
+});
+
+test('with a free variable a basis can be infeasible in the region, and feasible where there is no corner', () => {
+	const t = first('max z = x + y\na: y >= -1\nb: x + y <= 4\ny free');
+	expect(say(startRemark(t))).toContain('(0, 0) on x = 0; it is in the region, but no corner of it.');
+	const judgement = judge(t, [0], 0, 1)!;
+	expect(say(pivotRemark(t, judgement.after, judgement.choice, 'hand', judgement))).toMatch(
+		/A column becomes negative: y⁺ = −1\..*This is the corner \(0, −1\) where a and x = 0 meet\./
+	);
+	const remark = infeasibleBasisRemark(judgement.after);
+	expect([remark.heading, say(remark)]).toEqual([
+		'Not a feasible basis',
+		expect.stringContaining('The point is in the region, but it is written with a negative part')
+	]);
+});
+
+/** What a column is worth under a plan, straight from the problem. */
+function worth({ owner }: Column, problem: Problem, plan: Plan): Rational {
+	if (owner.kind === 'variable') return plan.get(owner.name)!;
+	const row = problem.constraints.find(({ name }) => name === owner.name)!;
+	return row.rhs.sub(evaluate(row.terms, plan));
+}
+
+const amounts = (sentence: Sentence) =>
+	sentence.flatMap((piece) => (piece.kind === 'number' ? [piece.value.toFraction()] : []));
+const columnsOf = (sentence: Sentence) =>
+	sentence.flatMap((piece) => (piece.kind === 'column' ? [piece.column] : []));
+
+test('every number that a step tells is true of the plans before and after it', () => {
+	let told = 0;
+	fc.assert(
+		fc.property(anyProblem({ slackStart: true }), (problem) => {
+			const start = slackStart(problem);
+			if (!start.ready) throw new Error('no slack start');
+			let t = startTableau(start.form);
+			for (let step = 0; step < 6; step++) {
+				const advice = advise(t, [0], DANTZIG);
+				if (advice.kind !== 'pivot') return;
+				const { choice } = advice;
+				const after = pivot(t, choice.row, choice.position);
+				const [from, to] = [readPlan(t), readPlan(after)];
+				const [entering, ratios, , change, corner] = pivotRemark(t, after, choice, 'dantzig', null).sentences;
+				const objective = (plan: Plan) => evaluate(problem.objective.terms, plan, problem.objective.constant);
+				const gain = objective(to).sub(objective(from));
+				expect(amounts(change)).toEqual(
+					(isZero(gain) ? [objective(to)] : [gain.abs(), objective(to)]).map((v) => v.toFraction())
+				);
+				if (problem.variables.length === 2)
+					expect(amounts(corner).slice(0, 2)).toEqual([...to.values()].map((v) => v.toFraction()));
+				// along the edge every basic variable changes evenly: that gives entry and ratio without the tableau
+				const length = worth(columnsOf(entering)[0], problem, to);
+				if (length.compare(ZERO) > 0) {
+					const compared = columnsOf(ratios);
+					expect(amounts(ratios)).toEqual(
+						compared.flatMap((column) => {
+							const [old, now] = [from, to].map((plan) => worth(column, problem, plan));
+							const entry = old.sub(now).div(length);
+							return [old, entry, old.div(entry)].map((v) => v.toFraction());
+						})
+					);
+					expect(amounts(entering)).toEqual([gain.div(length).abs().toFraction()]);
+					told += 1;
+				}
+				t = after;
+			}
+		}),
+		{ numRuns: 300 }
+	);
+	expect(told).toBeGreaterThan(100);
 });

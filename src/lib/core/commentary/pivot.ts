@@ -4,8 +4,9 @@ import type { Choice, EnteringRule } from '../method/types';
 import { isZero, sign } from '../number/rational';
 import type { Need } from '../method/slack-start';
 import { negativeRows, ratios } from '../tableau/ratio';
-import { cost, entryAt, isPrimalFeasible, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
-import { columnMeaning, cornerSentence, objectiveSentence, quantity } from './plan';
+import { isFeasible } from '../problem/types';
+import { cost, entryAt, objectiveValue, readPlan, rhs, type Tableau } from '../tableau/tableau';
+import { columnMeaning, objectiveSentence, placeSentence, quantity } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
 
 const RULES: Record<EnteringRule, string> = {
@@ -16,6 +17,7 @@ const RULES: Record<EnteringRule, string> = {
 };
 
 const columnOf = (t: Tableau, index: number) => t.form.columns[index];
+const inRegion = (t: Tableau): boolean => isFeasible(t.form.problem, readPlan(t));
 
 /** The ratios of a column in one sentence, the least first said. */
 function ratioSentence(t: Tableau, choice: Choice): Sentence {
@@ -69,7 +71,7 @@ export function pivotRemark(
 			? say`So ${name} stays at ${quantity(objectiveValue(after), unit)}${isZero(stepLength(before, choice)) ? ': the step has length 0, the corner is degenerate' : ''}.`
 			: say`So ${name} ${sign(change) > 0 ? 'rises' : 'falls'} by ${quantity(change.abs(), unit)} to ${quantity(objectiveValue(after), unit)}.`
 	);
-	sentences.push(cornerSentence(after, isPrimalFeasible(after)));
+	sentences.push(placeSentence(after));
 	const broken = judgement ? brokenSentences(before, judgement) : [];
 	return {
 		tone: broken.length ? 'warning' : 'step',
@@ -99,7 +101,11 @@ export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 				say`${row} is not the row to leave: its ratio ${smallerRatio.own} is larger than ${smallerRatio.value} of ${columnOf(t, t.basis[smallerRatio.row])}.`
 			);
 		const names = newlyNegative.map(({ column, value }) => say`${columnOf(t, column)} = ${value}`);
-		found.push(say`This leaves the region: ${joined(names)}.`);
+		found.push(
+			inRegion(judgement.after)
+				? say`A column becomes negative: ${joined(names)}.`
+				: say`This leaves the region: ${joined(names)}.`
+		);
 	}
 	if (breaksDualFeasibility)
 		found.push(say`The objective row was already right; this pivot makes an entry negative again.`);
@@ -142,7 +148,7 @@ export function startRemark(t: Tableau): Remark {
 			slacks && t.basis.length
 				? say`Every slack is basic and every other column is 0.`
 				: say`The start columns are basic.`,
-			cornerSentence(t, isPrimalFeasible(t)),
+			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
 			...maximise,
 			...whole
@@ -153,10 +159,16 @@ export function startRemark(t: Tableau): Remark {
 /** Where a tableau has negative right-hand sides, what that means and what can be done. */
 export function infeasibleBasisRemark(t: Tableau): Remark {
 	const names = negativeRows(t).map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`);
+	const inside = inRegion(t);
 	return {
 		tone: 'warning',
-		heading: 'Outside the region',
+		heading: inside ? 'Not a feasible basis' : 'Outside the region',
 		sentences: [
+			...(inside
+				? [
+						say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`
+					]
+				: []),
 			say`${joined(names)}: this basic solution is not feasible, so the ratio test has nothing to stand on.`,
 			improvingPositions(t, [0]).length
 				? say`Go back in the trail, or pivot by hand until no right-hand side is negative.`

@@ -1,6 +1,14 @@
 import type { Column, Form } from '../form/types';
-import { compare, isZero, sign, ZERO, type Rational } from '../number/rational';
-import { effectiveBounds, evaluate, type Constraint, type Plan, type Problem } from '../problem/types';
+import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
+import {
+	effectiveBounds,
+	evaluate,
+	isFeasible,
+	type Constraint,
+	type Plan,
+	type Problem,
+	type Terms
+} from '../problem/types';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, say, type Sentence } from './sentence';
 
@@ -44,32 +52,55 @@ export function usesSentence(problem: Problem, plan: Plan): Sentence | null {
 	return parts.length ? say`${joined(parts, '; ', '; ')}.` : null;
 }
 
-/** The constraints and bounds that hold with equality at a plan. */
-export function tightNames(problem: Problem, plan: Plan): Sentence[] {
+/** A constraint or bound that holds with equality at a plan, named, with its left side. */
+interface Tight {
+	readonly says: Sentence;
+	readonly terms: Terms;
+}
+
+function tightLines(problem: Problem, plan: Plan): Tight[] {
 	const rows = problem.constraints
 		.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0)
-		.map((row) => say`${{ constraint: row.name }}`);
+		.map((row) => ({ says: say`${{ constraint: row.name }}`, terms: row.terms }));
 	const bounds = problem.variables.flatMap((variable) => {
 		const { lower, upper } = effectiveBounds(variable);
 		const value = plan.get(variable.name) ?? ZERO;
 		return [lower, upper].flatMap((bound) =>
-			bound && compare(bound, value) === 0 ? [say`${variable.name} = ${bound}`] : []
+			bound && compare(bound, value) === 0
+				? [{ says: say`${variable.name} = ${bound}`, terms: new Map([[variable.name, ONE]]) }]
+				: []
 		);
 	});
 	return [...rows, ...bounds];
 }
 
-/** Which corner a basic solution is: coordinates and the lines that meet there (two variables), or the plan. */
-export function cornerSentence(t: Tableau, feasible: boolean): Sentence {
+/** The constraints and bounds that hold with equality at a plan. */
+export const tightNames = (problem: Problem, plan: Plan): Sentence[] =>
+	tightLines(problem, plan).map(({ says }) => says);
+
+/** Whether lines in the plane meet in one point: two of them have different directions. */
+function crossing(lines: readonly Tight[], [x, y]: readonly [string, string]): boolean {
+	const normals = lines.map(({ terms }) => [terms.get(x) ?? ZERO, terms.get(y) ?? ZERO]);
+	return normals.some(([a, b], i) => normals.slice(i).some(([c, d]) => !isZero(a.mul(d).sub(b.mul(c)))));
+}
+
+/**
+ * Where a basic solution is: for two variables its coordinates, the lines it lies on, and whether it is a corner (with a free
+ * variable it need not be one); for others the plan.
+ */
+export function placeSentence(t: Tableau): Sentence {
 	const { problem } = t.form;
 	const plan = readPlan(t);
 	if (problem.variables.length !== 2) return say`The plan is now ${planSentence(problem, plan)}.`;
-	const [x, y] = problem.variables.map((v) => plan.get(v.name)!);
-	const tight = tightNames(problem, plan);
-	const meeting = tight.length > 1 ? say` where ${joined(tight)} meet` : say``;
-	return feasible
-		? say`This is the corner (${x}, ${y})${meeting}.`
-		: say`The point (${x}, ${y})${meeting} is not in the region.`;
+	const [x, y] = problem.variables.map(({ name }) => name);
+	const at = say`(${plan.get(x)!}, ${plan.get(y)!})`;
+	const lines = tightLines(problem, plan);
+	const names = joined(lines.map(({ says }) => says));
+	const on = lines.length === 0 ? say`` : lines.length > 1 ? say` where ${names} meet` : say` on ${names}`;
+	if (!isFeasible(problem, plan)) return say`The point ${at}${on} is not in the region.`;
+	return crossing(lines, [x, y])
+		? say`This is the corner ${at}${on}.`
+		: say`This is the point ${at}${on}; it is in the region, but no corner of it.`;
 }
 
 /** What a column stands for: `the amount of bowls`, `what clay leaves unused`. */

@@ -167,11 +167,11 @@
 		<g
 			bind:this={marker}
 			class="here"
-			class:outside={!desk.feasible}
+			class:outside={!desk.inRegion}
 			style:transform={`translate(${here.x}px, ${here.y}px)`}
 		>
 			<circle r="6" />
-			{#if !desk.feasible}<path d="M-9 -9L9 9M-9 9L9 -9" />{/if}
+			{#if !desk.inRegion}<path d="M-9 -9L9 9M-9 9L9 -9" />{/if}
 		</g>
 	{/if}
 </g>

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import { readStatement } from '$lib/core/problem/statement/read';
@@ -6,6 +7,7 @@ import { keepSame } from '$lib/core/keep';
 import { fillPolygon, lineInBox, type Box } from './box';
 import { frameOf, showPower, ticks, viewedBox } from './frame';
 import { placeLabels, textWidth } from './labels';
+import { anyProblem } from '../../../../tests/support/problems';
 import { COMB, makePicture, makeScene, objectiveSlope, shortened } from './picture';
 import { wayBetween } from './travel';
 
@@ -172,4 +174,40 @@ describe('what is drawn', () => {
 		expect(wayBetween(two, 0, 2)).toEqual([0, 1, 2]);
 		expect(wayBetween(two, 1, 1)).toEqual([1]);
 	});
+});
+
+/** Twice the area inside a closed run of points (the shoelace formula). */
+const doubleArea = (points: readonly { x: number; y: number }[]) =>
+	Math.abs(
+		points.reduce((sum, p, i) => {
+			const q = points[(i + 1) % points.length];
+			return sum + p.x * q.y - q.x * p.y;
+		}, 0)
+	);
+
+test('what is filled is the exact region, its corners are where the picture says, and names stay in the frame', () => {
+	let filled = 0;
+	fc.assert(
+		fc.property(anyProblem({ variables: 2 }), (problem) => {
+			const r = region(problem);
+			const scene = makeScene(r, []);
+			const frame = frameOf(scene.fit, SIZE);
+			const picture = makePicture(scene, frame, bestCorners(problem, r), 'fraction');
+			const exact = r.corners.map(({ point }) => ({ x: point.x.valueOf(), y: point.y.valueOf() }));
+			for (const corner of picture.corners) {
+				expect(frame.x.invert(corner.x)).toBeCloseTo(exact[corner.index].x, 6);
+				expect(frame.y.invert(corner.y)).toBeCloseTo(exact[corner.index].y, 6);
+			}
+			for (const { x, y, width } of picture.labels)
+				expect(x - width / 2 >= 0 && x + width / 2 <= SIZE.width && y > 0 && y < SIZE.height).toBe(true);
+			if (r.shape !== 'polygon') return;
+			const size = doubleArea(exact);
+			expect(Math.abs(doubleArea(fillPolygon(scene.lines, scene.fit)) - size)).toBeLessThan(
+				1e-9 * (size + 1)
+			);
+			filled += 1;
+		}),
+		{ numRuns: 400 }
+	);
+	expect(filled).toBeGreaterThan(40);
 });

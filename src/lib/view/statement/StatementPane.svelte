@@ -40,13 +40,12 @@
 		can.redo = redoDepth(editor.state) > 0;
 	});
 
-	// the editor is told only what it does not show yet: each telling costs it a measurement of the page
-	let told = { findings: 0, marks: '', lit: '' };
+	let found = 0;
 
 	$effect(() => {
 		const { diagnostics } = desk.reading;
-		if (!editor || (diagnostics.length === 0 && told.findings === 0)) return;
-		told.findings = diagnostics.length;
+		if (!editor || (diagnostics.length === 0 && found === 0)) return;
+		found = diagnostics.length;
 		showFindings(editor, diagnostics);
 	});
 
@@ -54,16 +53,10 @@
 		const { places } = desk.reading;
 		const known = desk.identities;
 		if (!editor) return;
-		const { doc } = editor.state;
 		const lines = places.flatMap((place) => {
 			const identity = place.kind === 'constraint' ? known.get(place.name) : undefined;
-			return identity && place.from <= doc.length ? [{ place, identity }] : [];
+			return identity ? [{ place, identity }] : [];
 		});
-		const marks = lines
-			.map(({ place, identity }) => `${doc.lineAt(place.from).number} ${identity.colour}`)
-			.join();
-		if (marks === told.marks) return;
-		told.marks = marks;
 		showMarks(editor, lines);
 	});
 
@@ -73,12 +66,6 @@
 			? desk.reading.places.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
 			: [];
 		if (!editor) return;
-		const { doc } = editor.state;
-		const seen = lit.map((p) =>
-			p.kind === 'variable' ? p.from : `line ${doc.lineAt(Math.min(p.from, doc.length)).number}`
-		);
-		if (seen.join() === told.lit) return;
-		told.lit = seen.join();
 		showLit(
 			editor,
 			lit.map((place) => ({ ...place, line: place.kind === 'constraint' }))

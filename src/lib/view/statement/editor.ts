@@ -3,8 +3,15 @@ import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { syntaxTree, syntaxTreeAvailable } from '@codemirror/language';
 import { setDiagnostics } from '@codemirror/lint';
-import { EditorState, RangeSet, StateEffect, StateField, type Extension } from '@codemirror/state';
-import { Decoration, EditorView, gutter, GutterMarker, keymap, type DecorationSet } from '@codemirror/view';
+import {
+	EditorState,
+	RangeSet,
+	StateEffect,
+	StateField,
+	type Extension,
+	type RangeValue
+} from '@codemirror/state';
+import { Decoration, EditorView, gutter, GutterMarker, keymap } from '@codemirror/view';
 import type { Tree } from '@lezer/common';
 import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
@@ -41,50 +48,24 @@ class IdentityMarker extends GutterMarker {
 	}
 }
 
-const setMarks = StateEffect.define<readonly MarkedLine[]>();
-const setLit = StateEffect.define<readonly { from: number; to: number; line: boolean }[]>();
+/** A set of ranges that moves with the text, and the effect that puts another in its place. */
+function ranges<T extends RangeValue>(provide?: (field: StateField<RangeSet<T>>) => Extension) {
+	const replace = StateEffect.define<RangeSet<T>>();
+	const field = StateField.define<RangeSet<T>>({
+		create: () => RangeSet.empty,
+		update: (set, tr) =>
+			tr.effects.reduce((now, effect) => (effect.is(replace) ? effect.value : now), set.map(tr.changes)),
+		provide
+	});
+	/** Tells the editor only what it does not show yet: each telling costs it a measurement of the page. */
+	const show = (view: EditorView, set: RangeSet<T>) => {
+		if (!RangeSet.eq([view.state.field(field)], [set])) view.dispatch({ effects: replace.of(set) });
+	};
+	return { field, show };
+}
 
-const marks = StateField.define<RangeSet<GutterMarker>>({
-	create: () => RangeSet.empty,
-	update(set, tr) {
-		set = set.map(tr.changes);
-		for (const effect of tr.effects)
-			if (effect.is(setMarks)) {
-				const size = tr.state.doc.length;
-				const lines = effect.value.filter(({ place }) => place.from <= size);
-				set = RangeSet.of(
-					lines.map(({ place, identity }) =>
-						new IdentityMarker(identity).range(tr.state.doc.lineAt(place.from).from)
-					),
-					true
-				);
-			}
-		return set;
-	}
-});
-
-const lit = StateField.define<DecorationSet>({
-	create: () => Decoration.none,
-	update(set, tr) {
-		set = set.map(tr.changes);
-		for (const effect of tr.effects)
-			if (effect.is(setLit)) {
-				const size = tr.state.doc.length;
-				set = Decoration.set(
-					effect.value
-						.filter(({ from, to }) => to <= size && from <= to)
-						.map(({ from, to, line }) =>
-							line
-								? Decoration.line({ class: 'lit-line' }).range(tr.state.doc.lineAt(from).from)
-								: Decoration.mark({ class: 'lit-name' }).range(from, to)
-						),
-					true
-				);
-			}
-		return set;
-	},
-	provide: (field) => EditorView.decorations.from(field)
-});
+const marks = ranges<GutterMarker>();
+const lit = ranges<Decoration>((field) => EditorView.decorations.from(field));
 
 const look = EditorView.theme({
 	'&': { height: '100%', fontSize: 'var(--size-text)', color: 'var(--ink)', backgroundColor: 'transparent' },
@@ -133,9 +114,9 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		EditorView.lineWrapping,
 		keymap.of([...defaultKeymap, ...historyKeymap]),
 		statementLanguage(),
-		marks,
-		lit,
-		gutter({ class: 'cm-identity', markers: (view) => view.state.field(marks) }),
+		marks.field,
+		lit.field,
+		gutter({ class: 'cm-identity', markers: (view) => view.state.field(marks.field) }),
 		look,
 		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false', tabindex: '0' }),
 		EditorView.updateListener.of((update) => {
@@ -176,10 +157,35 @@ export function showFindings(view: EditorView, findings: readonly Finding[]): vo
 	view.dispatch(setDiagnostics(view.state, diagnostics));
 }
 
-export const showMarks = (view: EditorView, lines: readonly MarkedLine[]): void =>
-	view.dispatch({ effects: setMarks.of(lines) });
+/** Shows the marks of identities at the beginning of lines; places may belong to a longer text. */
+export function showMarks(view: EditorView, lines: readonly MarkedLine[]): void {
+	const { doc } = view.state;
+	const known = lines.filter(({ place }) => place.from <= doc.length);
+	marks.show(
+		view,
+		RangeSet.of(
+			known.map(({ place, identity }) => new IdentityMarker(identity).range(doc.lineAt(place.from).from)),
+			true
+		)
+	);
+}
 
-export const showLit = (
+/** Lights lines and names; places may belong to a longer text. */
+export function showLit(
 	view: EditorView,
 	places: readonly { from: number; to: number; line: boolean }[]
-): void => view.dispatch({ effects: setLit.of(places) });
+): void {
+	const { doc } = view.state;
+	const known = places.filter(({ from, to }) => to <= doc.length && from <= to);
+	lit.show(
+		view,
+		Decoration.set(
+			known.map(({ from, to, line }) =>
+				line
+					? Decoration.line({ class: 'lit-line' }).range(doc.lineAt(from).from)
+					: Decoration.mark({ class: 'lit-name' }).range(from, to)
+			),
+			true
+		)
+	);
+}
