@@ -310,19 +310,29 @@ describe('one identity, one screen, for everyone', () => {
 		expect(await overflowing()).toEqual([]);
 	});
 
-	test('where a tableau is wider than its pane, the names of the rows stay in sight', async () => {
+	test('where a tableau is larger than its pane, the names of rows and columns and the objective stay in sight', async () => {
 		const names = Array.from({ length: 14 }, (_, i) => `glazed_tile_${i}`);
 		await desk.write(
 			`max z = ${names.join(' + ')}\n${names.map((n, i) => `r${i}: 1234567/89 ${n} <= ${i + 1}`).join('\n')}`
 		);
-		await desk.page.waitForSelector('.simplex.sideways');
-		const shift = await desk.page.$eval('.simplex', (pane) => {
-			pane.scrollLeft = 400;
-			const name = pane.querySelector('tbody th')!.getBoundingClientRect();
-			return [pane.scrollLeft, Math.round(name.left - pane.getBoundingClientRect().left)];
+		await desk.page.waitForSelector('.simplex.sideways.lengthwise');
+		const [scrolled, gaps] = await desk.page.$eval('.simplex', (pane) => {
+			pane.scrollTo(400, 100);
+			const [frame, name, head, foot] = [
+				pane,
+				...['tbody th', 'thead th', 'tfoot th'].map((part) => pane.querySelector(part)!)
+			].map((element) => element.getBoundingClientRect());
+			const bottom = frame.top + pane.clientHeight;
+			return [
+				[pane.scrollLeft, pane.scrollTop],
+				[name.left - frame.left, head.top - frame.top, bottom - foot.bottom]
+			];
 		});
-		expect(shift[0]).toBeGreaterThan(100);
-		expect(shift[1]).toBeLessThan(20);
+		expect(Math.min(...scrolled)).toBeGreaterThan(50);
+		expect(Math.max(...gaps)).toBeLessThan(20);
+		expect(Math.min(...gaps)).toBeGreaterThan(-1);
+		await desk.write(MIX);
+		await desk.page.waitForSelector('.simplex:not(.sideways, .lengthwise)');
 	});
 
 	test('what moves under a resting pointer is not pointed at', async () => {

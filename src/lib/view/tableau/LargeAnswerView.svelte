@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { Progress } from '@skeletonlabs/skeleton-svelte';
 	import type { Desk } from '$lib/desk/desk.svelte';
 
 	/** Stands in for the tableau where it would be too large to look at: the worker's answer, or how far it is. */
@@ -26,12 +25,7 @@
 	</p>
 	{#if answer.state === 'running'}
 		<p role="status">Solving: {answer.pivots} pivots so far.</p>
-		<div class="bar">
-			<Progress value={null}>
-				<Progress.Label class="only-heard">Solving</Progress.Label>
-				<Progress.Track><Progress.Range /></Progress.Track>
-			</Progress>
-		</div>
+		<progress aria-label="Solving"></progress>
 		<button class="btn tool" onclick={() => answer.cancel()}>Cancel</button>
 	{:else if answer.state === 'done' && answer.result}
 		<h3>{STATUS[String(answer.result.status)]}</h3>
@@ -63,9 +57,17 @@
 		font-size: var(--size-figure);
 		font-weight: 650;
 	}
-	.bar {
-		max-width: 24rem;
+	progress {
+		display: block;
+		width: min(100%, 24rem);
+		accent-color: var(--now);
 		margin-bottom: var(--gap-2);
+	}
+	/* the number of pivots tells it without motion */
+	@media (prefers-reduced-motion: reduce) {
+		progress {
+			display: none;
+		}
 	}
 	.value {
 		font-weight: 600;
