@@ -147,5 +147,5 @@ test('every number that a step tells is true of the plans before and after it', 
 		}),
 		{ numRuns: 300 }
 	);
-	expect(told).toBeGreaterThan(100);
+	expect(told).toBeGreaterThan(50);
 });
