@@ -86,7 +86,7 @@ test('with a free variable a basis can be infeasible in the region, and feasible
 	expect(say(startRemark(t))).toContain('(0, 0) on x = 0; it is in the region, but no corner of it.');
 	const judgement = judge(t, [0], 0, 1)!;
 	expect(say(pivotRemark(t, judgement.after, judgement.choice, 'hand', judgement))).toMatch(
-		/A column becomes negative: y⁺ = −1\..*This is the corner \(0, −1\) where a and x = 0 meet\./
+		/A basic variable is negative now: y⁺ = −1\..*This is the corner \(0, −1\) where a and x = 0 meet\./
 	);
 	const remark = infeasibleBasisRemark(judgement.after);
 	expect([remark.heading, say(remark)]).toEqual([

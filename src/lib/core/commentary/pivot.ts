@@ -103,7 +103,7 @@ export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 		const names = newlyNegative.map(({ column, value }) => say`${columnOf(t, column)} = ${value}`);
 		found.push(
 			inRegion(judgement.after)
-				? say`A column becomes negative: ${joined(names)}.`
+				? say`A basic variable is negative now: ${joined(names)}.`
 				: say`This leaves the region: ${joined(names)}.`
 		);
 	}

@@ -40,9 +40,12 @@
 			<table role="presentation" style:--terms={termsWidth} style:--limit={limitWidth}>
 				<tbody>
 					<tr class="goal">
-						<td class="label">{problem.objective.sense}</td>
-						<td colspan="2">
-							<Formula formula={setGoal(problem.objective)} />
+						<!-- across the names' column, so that a long objective has all the room there is -->
+						<td colspan="3">
+							<div>
+								<span class="sense">{problem.objective.sense}</span>
+								<span><Formula formula={setGoal(problem.objective)} /></span>
+							</div>
 						</td>
 						<td class="unit">{problem.objective.unit ?? ''}</td>
 					</tr>
@@ -122,8 +125,15 @@
 	.label :global(.glyph) {
 		margin-right: 0.3rem;
 	}
-	.goal .label {
+	.goal div {
+		display: flex;
+		align-items: baseline;
+		gap: 1.2rem;
+	}
+	.sense {
 		color: var(--now);
+		font-size: var(--size-note);
+		font-style: italic;
 		font-weight: 600;
 	}
 	.terms {
@@ -159,6 +169,9 @@
 		}
 		td {
 			padding-inline: 0.1rem;
+		}
+		.label {
+			padding-right: 0.4rem;
 		}
 	}
 	.limit :global(.katex) {
