@@ -11,15 +11,17 @@ const [DOWN, UP] = [60, 60];
 /** the page's own mark at the arrival of a key */
 const KEY = 'key arrived';
 
-/** The total length of spans that may overlap. */
+/** The total length of spans that may overlap, and how much of it the thread had the processor. */
 function covered(spans) {
-	let [sum, end] = [0, -Infinity];
-	for (const { from, to } of [...spans].sort((a, b) => a.from - b.from)) {
+	let [time, running, end] = [0, 0, -Infinity];
+	for (const { from, to, share } of [...spans].sort((a, b) => a.from - b.from)) {
 		if (to <= end) continue;
-		sum += to - Math.max(from, end);
+		const more = to - Math.max(from, end);
+		time += more;
+		running += more * share;
 		end = to;
 	}
-	return sum;
+	return { time, running };
 }
 
 /**
@@ -31,7 +33,13 @@ function keystrokes(events) {
 	const { pid, tid } = keys[0];
 	const mine = events
 		.filter((e) => e.ph === 'X' && e.pid === pid && e.tid === tid)
-		.map((e) => ({ name: e.name, what: e.args?.src_func ?? '', from: e.ts, to: e.ts + e.dur }));
+		.map((e) => ({
+			name: e.name,
+			what: e.args?.src_func ?? '',
+			from: e.ts,
+			to: e.ts + e.dur,
+			share: e.dur ? Math.min(1, (e.tdur ?? e.dur) / e.dur) : 1
+		}));
 	const tasks = mine.filter((e) => /RunTask$|PerformMicrotaskCheckpoint$/.test(e.name));
 	const frames = tasks.filter((e) => e.what.includes('BeginMainFrame'));
 	return keys.map((key, i) => {
@@ -41,10 +49,12 @@ function keystrokes(events) {
 		if (!frame) throw new Error('a key was not followed by a frame');
 		const during = tasks
 			.filter((e) => e.to > key.ts && e.from < frame.to)
-			.map((e) => ({ from: Math.max(e.from, key.ts), to: e.to }));
+			.map((e) => ({ ...e, from: Math.max(e.from, key.ts) }));
 		const after = tasks.filter((e) => e.to > key.ts && e.from < next);
+		const { time, running } = covered(during);
 		return {
-			work: covered(during) / 1000,
+			work: time / 1000,
+			running: running / 1000,
 			longest: Math.max(...after.map((e) => e.to - e.from)) / 1000
 		};
 	});
@@ -66,6 +76,13 @@ function report(desk, bare) {
 	);
 	console.log(
 		`  median ${(median / FRAME).toFixed(2)}, 95% ${(quantile(work, 0.95) / FRAME).toFixed(2)}, over ${desk.length} keys (script, style, layout and painting)`
+	);
+	const running = quantile(
+		desk.map((key) => key.running),
+		0.5
+	);
+	console.log(
+		`  for ${(running / FRAME).toFixed(2)} of it the thread had the processor; else it waited for other threads, or the machine for others`
 	);
 	console.log(
 		`  a key in a bare text field, in turn with these: median ${(plain / FRAME).toFixed(2)}; the desk takes ${(median / plain).toFixed(1)} times that`
