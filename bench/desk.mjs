@@ -63,33 +63,26 @@ function keystrokes(events) {
 const quantile = (list, q) =>
 	[...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * q))];
 
+const median = (keys, part) =>
+	quantile(
+		keys.map((key) => key[part]),
+		0.5
+	);
+
 function report(desk, bare) {
-	const work = desk.map((key) => key.work);
+	const frames = (milliseconds) => (milliseconds / FRAME).toFixed(2);
+	const [work, plain] = [median(desk, 'work'), median(bare, 'work')];
+	const most = quantile(
+		desk.map((key) => key.work),
+		0.95
+	);
 	const longest = Math.max(...desk.map((key) => key.longest));
-	const median = quantile(work, 0.5);
-	const plain = quantile(
-		bare.map((key) => key.work),
-		0.5
-	);
-	console.log(
-		`\nKeystroke to everything redrawn, 2 variables and 12 constraints: main-thread work in frames of ${FRAME} ms`
-	);
-	console.log(
-		`  median ${(median / FRAME).toFixed(2)}, 95% ${(quantile(work, 0.95) / FRAME).toFixed(2)}, over ${desk.length} keys (script, style, layout and painting)`
-	);
-	const running = quantile(
-		desk.map((key) => key.running),
-		0.5
-	);
-	console.log(
-		`  for ${(running / FRAME).toFixed(2)} of it the thread had the processor; else it waited for other threads, or the machine for others`
-	);
-	console.log(
-		`  a key in a bare text field, in turn with these: median ${(plain / FRAME).toFixed(2)}; the desk takes ${(median / plain).toFixed(1)} times that`
-	);
-	console.log(
-		`  longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`
-	);
+	console.log(`
+Keystroke to everything redrawn, 2 variables and 12 constraints: main-thread work in frames of ${FRAME} ms
+  median ${frames(work)}, 95% ${frames(most)}, over ${desk.length} keys (script, style, layout and painting)
+  for ${frames(median(desk, 'running'))} of it the thread had the processor; else it waited for other threads, or the machine for others
+  a key in a bare text field, in turn with these: median ${frames(plain)}; the desk takes ${(work / plain).toFixed(1)} times that
+  longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`);
 }
 
 /** Presses keys that add and take away a digit, and waits for what comes of them. */

@@ -10,8 +10,8 @@ import type { Rule } from '$lib/core/method/types';
 import { keeper, keepSame } from '$lib/core/keep';
 import type { NumberStyle } from '$lib/core/number/show';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
-import { cell, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import type { Plan, Problem } from '$lib/core/problem/types';
+import { cell, isInRegion, isPrimalFeasible, pivot, readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { Tree } from '@lezer/common';
 import { Cancelled, readInWorker } from '$lib/work/client';
 import { DEMO_STATEMENT } from './demo';
@@ -107,9 +107,8 @@ export class Desk {
 	get feasible(): boolean {
 		return this.whereabouts.feasible;
 	}
-	/** whether the point is in the region; with a free variable it can be although the basis is not feasible */
 	get inRegion(): boolean {
-		return this.feasible || (!!this.plan && isFeasible(this.problem!, this.plan));
+		return this.feasible || (!!this.tableau && isInRegion(this.tableau));
 	}
 	get plan(): Plan | null {
 		return this.tableau && readPlan(this.tableau);

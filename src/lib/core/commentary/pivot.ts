@@ -4,8 +4,7 @@ import type { Choice, EnteringRule } from '../method/types';
 import { isZero, sign } from '../number/rational';
 import type { Need } from '../method/slack-start';
 import { negativeRows, ratios } from '../tableau/ratio';
-import { isFeasible } from '../problem/types';
-import { cost, entryAt, objectiveValue, readPlan, rhs, type Tableau } from '../tableau/tableau';
+import { cost, entryAt, isInRegion, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
 import { columnMeaning, objectiveSentence, placeSentence, quantity } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
 
@@ -17,7 +16,6 @@ const RULES: Record<EnteringRule, string> = {
 };
 
 const columnOf = (t: Tableau, index: number) => t.form.columns[index];
-const inRegion = (t: Tableau): boolean => isFeasible(t.form.problem, readPlan(t));
 
 /** The ratios of a column in one sentence, the least first said. */
 function ratioSentence(t: Tableau, choice: Choice): Sentence {
@@ -102,7 +100,7 @@ export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 			);
 		const names = newlyNegative.map(({ column, value }) => say`${columnOf(t, column)} = ${value}`);
 		found.push(
-			inRegion(judgement.after)
+			isInRegion(judgement.after)
 				? say`A basic variable is negative now: ${joined(names)}.`
 				: say`This leaves the region: ${joined(names)}.`
 		);
@@ -159,7 +157,7 @@ export function startRemark(t: Tableau): Remark {
 /** Where a tableau has negative right-hand sides, what that means and what can be done. */
 export function infeasibleBasisRemark(t: Tableau): Remark {
 	const names = negativeRows(t).map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`);
-	const inside = inRegion(t);
+	const inside = isInRegion(t);
 	return {
 		tone: 'warning',
 		heading: inside ? 'Not a feasible basis' : 'Outside the region',

@@ -62,6 +62,7 @@ function whole(h: HalfPlane): Whole {
 	return { a: of(h.a), b: of(h.b), c: of(h.c), equality: h.equality };
 }
 
+/** Whether a point is on the line. */
 const touches = ({ a, b, c }: Whole, { x, y }: Point): boolean =>
 	a * numerator(x) * y.d + b * numerator(y) * x.d === c * x.d * y.d;
 
@@ -163,7 +164,7 @@ export function region(problem: Problem): Region {
 		const [from, to] = [corner(stretch, stretch.from), corner(stretch, stretch.to)];
 		if (from !== null && from === to) continue;
 		const twin = edges.find(
-			(edge) => sameDirection(edge.direction, stretch.direction) && keepsLine(all[stretch.line], edge.point)
+			(edge) => sameDirection(edge.direction, stretch.direction) && touches(quick[stretch.line], edge.point)
 		);
 		if (twin) twin.lines.push(stretch.line);
 		else {
@@ -172,7 +173,7 @@ export function region(problem: Problem): Region {
 		}
 	}
 	const bounding = new Set(edges.flatMap((edge) => edge.lines));
-	const shape = classify(all, edges, corners);
+	const shape = classify(quick, edges, corners);
 	const order =
 		shape === 'polygon' || shape === 'unbounded'
 			? roundTrip(edges, corners.length)
@@ -188,19 +189,13 @@ export function region(problem: Problem): Region {
 	};
 }
 
-const keepsLine = (h: HalfPlane, p: Point): boolean => compare(value(h, p), h.c) === 0;
-
-function classify(
-	all: readonly HalfPlane[],
-	edges: readonly Edge[],
-	corners: readonly Corner[]
-): RegionShape {
+function classify(all: readonly Whole[], edges: readonly Edge[], corners: readonly Corner[]): RegionShape {
 	if (edges.length === 0) return corners.length ? 'point' : 'empty';
 	const [first] = edges;
 	const flat =
 		first.lines.some((line) => all[line].equality) ||
 		edges.every(
-			(edge) => isParallel(edge.direction, first.direction) && keepsLine(all[first.lines[0]], edge.point)
+			(edge) => isParallel(edge.direction, first.direction) && touches(all[first.lines[0]], edge.point)
 		);
 	if (flat && (edges.length > 1 || first.lines.some((line) => all[line].equality))) {
 		const ends = edges.flatMap((edge) => [edge.from, edge.to]);

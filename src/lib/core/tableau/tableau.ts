@@ -1,7 +1,7 @@
 import Fraction from 'fraction.js';
 import type { Form } from '../form/types';
 import { isZero, lcm, numerator, ONE, ZERO, type Rational } from '../number/rational';
-import type { Plan } from '../problem/types';
+import { isFeasible, type Plan } from '../problem/types';
 import { compareProducts, makeKernel, pivotKernel, type Cell, type Kernel } from './kernel';
 
 /**
@@ -254,6 +254,9 @@ export function readPlan(t: Tableau): Plan {
 export function isPrimalFeasible(t: Tableau): boolean {
 	return t.basis.every((_, row) => !(rhsCell(t, row) < 0));
 }
+
+/** Whether a tableau's point is in the region; with a free variable it can be although the basis is not feasible. */
+export const isInRegion = (t: Tableau): boolean => isFeasible(t.form.problem, readPlan(t));
 
 /** −1, 0 or 1 as the ratio rhs/entry of row `a` is less than, equal to or greater than that of row `b`, for positive entries. */
 export function compareRatios(t: Tableau, a: number, b: number, position: number): -1 | 0 | 1 {

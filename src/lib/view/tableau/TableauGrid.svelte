@@ -6,7 +6,7 @@
 	import type { Pointed } from '$lib/desk/identity';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
-	import { shownTableau, type ShownTableau } from './model';
+	import { enterable, shownTableau, type ShownTableau } from './model';
 	import './tableau.css';
 
 	let { desk, tableau }: { desk: Desk; tableau: Tableau } = $props();
@@ -24,11 +24,10 @@
 			index !== null && index !== undefined && tableau.nonbasic.includes(index) ? index : null;
 		return free(near) ?? free(desk.considered) ?? free(advised?.entering);
 	});
-	/** indices of the columns that can enter, from left to right */
-	const enterable = $derived([...tableau.nonbasic].sort((a, b) => a - b));
+	const open = $derived(enterable(tableau));
 	const reached = $derived({
 		row: Math.min(home.row, tableau.basis.length - 1),
-		column: enterable[Math.min(home.place, enterable.length - 1)]
+		column: open[Math.min(home.place, open.length - 1)]
 	});
 	const kept = keeper<ShownTableau>();
 	// taken apart here, so that a part that stays reaches nothing that depends on it
@@ -61,7 +60,7 @@
 	function comeNear(event: Event) {
 		const place = entryOf(event);
 		near = place?.column ?? null;
-		if (place && event.type === 'focusin') home = { row: place.row, place: enterable.indexOf(place.column) };
+		if (place && event.type === 'focusin') home = { row: place.row, place: open.indexOf(place.column) };
 	}
 
 	/** Arrow keys walk over the entries that could be a pivot. */
@@ -72,7 +71,7 @@
 		event.preventDefault();
 		const within = (value: number, count: number) => Math.max(0, Math.min(count - 1, value));
 		const row = within(from.row + move[0], rows.length);
-		const column = enterable[within(enterable.indexOf(from.column) + move[1], enterable.length)];
+		const column = open[within(open.indexOf(from.column) + move[1], open.length)];
 		grid?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
 	}
 </script>

@@ -96,13 +96,16 @@ function roomFor(
 	return Math.max(least, Math.ceil(Math.max(0, ...widths) / step) * step);
 }
 
+/** Indices of the columns that can enter, from left to right. */
+export const enterable = (t: Tableau): number[] => [...t.nonbasic].sort((a, b) => a - b);
+
 /** What the tableau pane shows: every column in the form's order, rows named by their basic variables. */
 export function shownTableau(
 	t: Tableau,
 	style: NumberStyle = 'fraction',
 	{ considered, advised, reached }: Attention = NO_ATTENTION
 ): ShownTableau {
-	const open = [...t.nonbasic].sort((a, b) => a - b);
+	const open = enterable(t);
 	const entries = t.basis.map((_, row) => open.map((index) => entry(t, row, index)));
 	const goal = goalValue(t, 0);
 	const columns = t.form.columns.map((column, index): ShownColumn => {
