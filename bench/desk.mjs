@@ -63,13 +63,25 @@ function keystrokes(events) {
 const quantile = (list, q) =>
 	[...list].sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * q))];
 
+/** How long each key took until what came of it was on the screen: rasterised and put together by other threads, too. */
+function shown(events) {
+	const presses = events
+		.filter((e) => /^InputLatency::(Raw)?KeyDown$/.test(e.name))
+		.sort((a, b) => a.ts - b.ts);
+	// the browser gives an identifier again once its key is done
+	return presses.flatMap((e, i) => {
+		const end = e.ph === 'b' && presses.slice(i).find((other) => other.ph === 'e' && other.id === e.id);
+		return end ? [(end.ts - e.ts) / 1000] : [];
+	});
+}
+
 const median = (keys, part) =>
 	quantile(
 		keys.map((key) => key[part]),
 		0.5
 	);
 
-function report(desk, bare) {
+function report({ desk, bare }, screen) {
 	const frames = (milliseconds) => (milliseconds / FRAME).toFixed(2);
 	const [work, plain] = [median(desk, 'work'), median(bare, 'work')];
 	const most = quantile(
@@ -82,6 +94,7 @@ Keystroke to everything redrawn, 2 variables and 12 constraints: main-thread wor
   median ${frames(work)}, 95% ${frames(most)}, over ${desk.length} keys (script, style, layout and painting)
   for ${frames(median(desk, 'running'))} of it the thread had the processor; else it waited for other threads, or the machine for others
   a key in a bare text field, in turn with these: median ${frames(plain)}; the desk takes ${(work / plain).toFixed(1)} times that
+  until it is on the screen, rasterised and put together without a graphics card: median ${frames(quantile(screen.desk, 0.5))}; bare field ${frames(quantile(screen.bare, 0.5))}
   longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`);
 }
 
@@ -103,14 +116,15 @@ async function prepare(page, warmUp) {
 	);
 }
 
-/** What each of some keys costs in a page. */
+/** What each of some keys costs in a page, and when it is on the screen. */
 async function measure(page, count) {
 	await page.bringToFront();
 	await press(page, 2);
 	// tasks and marks only: a fuller trace would cost a good part of what is measured
-	await page.tracing.start({ categories: ['toplevel', 'blink.user_timing'] });
+	await page.tracing.start({ categories: ['toplevel', 'blink.user_timing', 'latencyInfo'] });
 	await press(page, count);
-	return keystrokes(JSON.parse(Buffer.from(await page.tracing.stop()).toString()).traceEvents);
+	const events = JSON.parse(Buffer.from(await page.tracing.stop()).toString()).traceEvents;
+	return { keys: keystrokes(events), screen: shown(events) };
 }
 
 /**
@@ -133,12 +147,17 @@ export async function measureDesk() {
 		await pasteStatement(page, STATEMENT);
 		await new Promise((resolve) => setTimeout(resolve, 1500));
 		await prepare(page, 100);
-		const keys = { desk: [], bare: [] };
-		for (let round = 0; round < 5; round++) {
-			keys.desk.push(...(await measure(page, 20)));
-			keys.bare.push(...(await measure(bare, 20)));
-		}
-		report(keys.desk, keys.bare);
+		const [keys, screen] = [
+			{ desk: [], bare: [] },
+			{ desk: [], bare: [] }
+		];
+		for (let round = 0; round < 5; round++)
+			for (const [name, tab] of Object.entries({ desk: page, bare })) {
+				const found = await measure(tab, 20);
+				keys[name].push(...found.keys);
+				screen[name].push(...found.screen);
+			}
+		report(keys, screen);
 	} finally {
 		await browser.close();
 		server.stop();

@@ -2,37 +2,40 @@
 	import type { Desk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
 	import type { Spot } from './box';
-	import type { PictureLabel } from './picture';
+	import type { PictureCorner, PictureLine } from './picture';
 
 	interface Props {
 		desk: Desk;
-		labels: readonly PictureLabel[];
+		lines: readonly PictureLine[];
+		corners: readonly PictureCorner[];
 		/** the objective's value at the current point, and where it stands */
 		objective: { text: string; at: Spot } | null;
 	}
 	/** Names at the lines, with their marks, coordinates at the corners, and the objective's value. */
-	let { desk, labels, objective }: Props = $props();
+	let { desk, lines, corners, objective }: Props = $props();
 </script>
 
 {#snippet written(text: string, x: number, y: number)}
 	<text {x} y={y + 4.5} text-anchor="middle">{text}</text>
 {/snippet}
 
-{#each labels as { key, text, x, y, width, line } (key)}
-	{#if line?.identity}
-		{@const shape = markPath(line.identity.mark, x - width / 2 + 8, y)}
-		<g class="name" class:lit={desk.isPointed(line.pointed)} style:color={line.identity.colour}>
+{#each lines as { key, identity, pointed, label } (key)}
+	<!-- as with the lines themselves, a name out of view keeps its elements -->
+	{#if identity}
+		{@const shape = markPath(identity.mark, label ? label.x - label.width / 2 + 8 : 0, label?.y)}
+		<g class="name" class:lit={desk.isPointed(pointed)} style:color={identity.colour}>
 			<path
-				d={shape.d}
+				d={label ? shape.d : ''}
 				fill={shape.filled ? 'currentColor' : 'none'}
 				stroke="currentColor"
 				stroke-width="2"
 			/>
-			{@render written(text, x + 8, y)}
+			{@render written(label?.text ?? '', label ? label.x + 8 : 0, label?.y ?? 0)}
 		</g>
-	{:else}
-		{@render written(text, x, y)}
 	{/if}
+{/each}
+{#each corners as { key, label } (key)}
+	{#if label}{@render written(label.text, label.x, label.y)}{/if}
 {/each}
 {#if objective}
 	<g class="name now">{@render written(objective.text, objective.at.x, objective.at.y)}</g>

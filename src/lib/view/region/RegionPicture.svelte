@@ -23,7 +23,8 @@
 	}
 	let { desk, problem, region, frame, picture, corner = $bindable() }: Props = $props();
 	const { x, y, size } = $derived(frame);
-	const { lines, corners, labels, fill, flat } = $derived(picture);
+	const { lines, corners, fill, flat } = $derived(picture);
+	const labels = $derived([...lines, ...corners].flatMap(({ label }) => label ?? []));
 
 	let marker = $state<SVGGElement>();
 	let ruler = $state<SVGGElement>();
@@ -176,7 +177,7 @@
 	{/if}
 </g>
 
-<RegionLabels {desk} {labels} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
+<RegionLabels {desk} {lines} {corners} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
 
 <style>
 	.axis {

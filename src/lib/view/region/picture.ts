@@ -21,6 +21,8 @@ export interface PictureLine {
 	/** the middle of the strokes that point to the feasible side; null outside the view and for an equality, which has none */
 	readonly comb: readonly [Spot, Spot] | null;
 	readonly redundant: boolean;
+	/** its name; null outside the view */
+	readonly label: PlacedLabel | null;
 }
 
 export interface PictureCorner extends Spot {
@@ -28,11 +30,8 @@ export interface PictureCorner extends Spot {
 	readonly index: number;
 	readonly text: string;
 	readonly best: boolean;
-}
-
-/** A text of the picture; a line's name wears the line's look. */
-export interface PictureLabel extends PlacedLabel {
-	readonly line: Pick<PictureLine, 'identity' | 'pointed'> | null;
+	/** its text in the picture; null outside the view, and where many corners leave no room */
+	readonly label: PlacedLabel | null;
 }
 
 /** What is drawn, in pixels: plain values, so that what stays can be told from what changes. */
@@ -42,7 +41,6 @@ export interface Picture {
 	readonly fill: string;
 	/** flat regions: a segment, ray, line or point as a path */
 	readonly flat: string;
-	readonly labels: readonly PictureLabel[];
 }
 
 /** A region made ready for drawing. */
@@ -86,7 +84,7 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 	const { region, lines } = scene;
 	const { box, x, y } = frame;
 	const pixel = (p: Spot): Spot => ({ x: x(p.x), y: y(p.y) });
-	const shown: PictureLine[] = [];
+	const shown: Omit<PictureLine, 'label'>[] = [];
 	const inwards = new Map<number, Spot>();
 	for (const line of lines) {
 		const { owner, equality } = region.halfPlanes[line.index];
@@ -117,12 +115,13 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 		}))
 		.filter((corner) => [corner.x, corner.y].every(Number.isFinite));
 	const solid = region.shape === 'polygon' || region.shape === 'unbounded' || region.shape === 'plane';
+	const placed = labels(shown, inwards, corners, frame.size);
+	const labelled = <T extends { key: string }>(part: T) => ({ ...part, label: placed.get(part.key) ?? null });
 	return {
-		lines: shown,
-		corners,
+		lines: shown.map(labelled),
+		corners: corners.map(labelled),
 		fill: solid ? closed(fillPolygon(lines, box).map(pixel)) : '',
-		flat: flatPath(scene, box, pixel),
-		labels: labels(shown, inwards, corners, frame.size)
+		flat: flatPath(scene, box, pixel)
 	};
 }
 
@@ -156,12 +155,13 @@ export const shortened = (name: string): string => {
 
 const onFrame = (p: Spot, size: Size) => p.x > 0 && p.x < size.width && p.y > 0 && p.y < size.height;
 
+/** The labels that have a place, by the keys of what they belong to. */
 function labels(
-	lines: readonly PictureLine[],
+	lines: readonly Omit<PictureLine, 'label'>[],
 	inwards: ReadonlyMap<number, Spot>,
-	corners: readonly PictureCorner[],
+	corners: readonly Omit<PictureCorner, 'label'>[],
 	size: Size
-): PictureLabel[] {
+): ReadonlyMap<string, PlacedLabel> {
 	const visible = corners.filter((corner) => onFrame(corner, size));
 	const middle = {
 		x: visible.reduce((sum, c) => sum + c.x, 0) / (visible.length || 1),
@@ -225,11 +225,7 @@ function labels(
 		visible,
 		strokes
 	);
-	const named = new Map(lines.map((line) => [line.key, line]));
-	return placed.map((label) => {
-		const line = named.get(label.key);
-		return { ...label, line: line ? { identity: line.identity, pointed: line.pointed } : null };
-	});
+	return new Map(placed.map((label) => [label.key, label]));
 }
 
 /** The direction of the objective line in pixels and the side it improves to; null where the objective is constant. */

@@ -76,12 +76,12 @@ describe('what is drawn', () => {
 		// x ≤ 4: the strokes stand to the left
 		const [{ ends, comb }] = picture.lines;
 		expect([comb![0].x, comb![0].y]).toEqual([ends![0].x - COMB / 2, ends![0].y]);
-		expect(
-			picture.labels
-				.filter((l) => l.key.startsWith('line'))
-				.map((l) => l.text)
-				.sort()
-		).toEqual(['a', 'b', 'c', 'far']);
+		expect(picture.lines.flatMap(({ kind, label }) => (kind === 'constraint' ? label?.text : []))).toEqual([
+			'a',
+			'b',
+			'c',
+			'far'
+		]);
 		const { better } = objectiveSlope(problem, r, frame)!;
 		expect(better.x > 0 && better.y < 0).toBe(true);
 		expect(objectiveSlope(readStatement('max z = 0 x + 0 y').problem!, r, frame)).toBeNull();
@@ -200,7 +200,7 @@ test('what is filled is the exact region, its corners are where the picture says
 					expect(frame.x.invert(corner.x)).toBeCloseTo(exact[corner.index].x, 6);
 					expect(frame.y.invert(corner.y)).toBeCloseTo(exact[corner.index].y, 6);
 				}
-				for (const { x, y, width } of picture.labels)
+				for (const { x, y, width } of [...picture.lines, ...picture.corners].flatMap((l) => l.label ?? []))
 					expect(x - width / 2 >= 0 && x + width / 2 <= SIZE.width && y > 0 && y < SIZE.height).toBe(true);
 				if (r.shape !== 'polygon') return;
 				const size = doubleArea(exact);
