@@ -2,7 +2,15 @@ import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answe
 import { compare, type Rational } from '../number/rational';
 import { showNumber } from '../number/show';
 import type { Plan, Problem } from '../problem/types';
-import { ceil, floor, fractionalVariables, tightened, withBounds, type WholeResult } from './whole';
+import {
+	ceil,
+	floor,
+	fractionalVariables,
+	tightened,
+	unboundedOrEmpty,
+	withBounds,
+	type WholeResult
+} from './whole';
 
 /** A node of the branch-and-bound tree. */
 export interface BranchNode {
@@ -86,7 +94,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		}
 		if (answer.status === 'unbounded') {
 			record('unbounded: the relaxation improves without end');
-			return unboundedOrEmpty(problem, options, { nodes, pivots, relaxation });
+			return { nodes, relaxation, ...unboundedOrEmpty(branchAndBound, problem, options, pivots) };
 		}
 		const [objective, solution] = [answer.objective!, answer.solution!];
 		if (best && !better(objective, best.objective)) {
@@ -136,20 +144,4 @@ function takeBest(open: OpenNode[], better: (a: Rational, b: Rational) => boolea
 		if (p && q && better(p, q)) at = i;
 	}
 	return open.splice(at, 1)[0];
-}
-
-/**
- * With rational data, an unbounded relaxation has whole plans of any quality as soon as it has one whole plan (Meyer 1974).
- */
-function unboundedOrEmpty(
-	problem: Problem,
-	options: RunOptions,
-	base: Pick<BranchResult, 'nodes' | 'pivots' | 'relaxation'>
-): BranchResult {
-	const terms = new Map();
-	const feasibility = { ...problem, objective: { ...problem.objective, terms } };
-	const found = branchAndBound(feasibility, options);
-	const pivots = base.pivots + found.pivots;
-	if (found.status === 'optimal') return { ...base, pivots, status: 'unbounded' };
-	return { ...base, pivots, status: found.status, ...(found.reason ? { reason: found.reason } : {}) };
 }

@@ -6,7 +6,7 @@ import { sameProblem, type Problem } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
 import { goalRow, objectiveValue, readPlan, rhsCell, type GoalName, type Tableau } from '../tableau/tableau';
 import { addCut, wholeColumns, type Cut } from './cut';
-import { fractionalVariables, tightened, type WholeResult } from './whole';
+import { fractionalVariables, tightened, unboundedOrEmpty, type WholeResult } from './whole';
 
 export interface CutsResult extends WholeResult {
 	readonly cuts: readonly Cut[];
@@ -70,6 +70,8 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 	const base = () => ({ cuts, pivots, relaxation });
 	if (relaxation.status === 'stopped' || first.status === 'stopped')
 		return { ...base(), status: 'stopped', reason: relaxation.reason ?? first.reason };
+	if (first.status === 'unbounded')
+		return { ...base(), ...unboundedOrEmpty(cuttingPlanes, problem, options, pivots) };
 	if (first.status !== 'optimal' || !first.tableau) return { ...base(), status: first.status };
 	let tableau = withColumnGoals(first.tableau);
 	let goals = tableau.goals.map((_, i) => i);

@@ -81,7 +81,14 @@ test('the tree says for each node why it was closed', () => {
 });
 
 test('an unbounded relaxation: unbounded if there is a whole plan at all', () => {
-	const solve = (text: string) => branchAndBound(readStatement(text).problem!, { maxSteps: 2000 }).status;
-	expect(solve('max z = x + y\na: x - y <= 1\nx, y integer')).toBe('unbounded');
-	expect(solve('max z = y\na: 4 x >= 1\nb: 4 x <= 3\nx, y integer')).toBe('infeasible');
+	for (const method of [branchAndBound, cuttingPlanes]) {
+		const solve = (text: string) => method(readStatement(text).problem!, { maxSteps: 2000 }).status;
+		expect(solve('max z = x + y\na: x - y <= 1\nx, y integer')).toBe('unbounded');
+		expect(solve('max z = x\na: 2 x - 2 y >= 1\nx, y integer')).toBe('unbounded');
+		expect(solve('max z = y\na: 4 x >= 1\nb: 4 x <= 3\nx, y integer')).toBe('infeasible');
+	}
+	// no corner has whole coordinates however far one branches; a cut sees it at once
+	const odd = readStatement('max z = x\na: 2 x - 2 y = 1\nx, y integer').problem!;
+	expect(cuttingPlanes(odd).status).toBe('infeasible');
+	expect(branchAndBound(odd, { maxSteps: 100 })).toMatchObject({ status: 'stopped', pivots: 100 });
 });

@@ -1,4 +1,4 @@
-import type { LinearAnswer } from '../answer/answer';
+import type { LinearAnswer, RunOptions } from '../answer/answer';
 import { isInteger, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
 
@@ -49,5 +49,31 @@ export function withBounds(
 		variables: problem.variables.map((variable) =>
 			variable.name === name ? { ...variable, ...bounds } : variable
 		)
+	};
+}
+
+/**
+ * What an unbounded relaxation means for whole plans: with rational data there are plans of any quality as soon as there is one
+ * (Meyer 1974), so one is looked for, with nothing to improve.
+ * @param search how whole plans are looked for
+ * @param before the pivots made so far; the limit holds for all together
+ * @returns `unbounded`, `infeasible`, or `stopped` with its reason; and the pivots of both searches
+ */
+export function unboundedOrEmpty(
+	search: (problem: Problem, options: RunOptions) => WholeResult,
+	problem: Problem,
+	options: RunOptions,
+	before: number
+): Pick<WholeResult, 'status' | 'reason' | 'pivots'> {
+	const feasibility = { ...problem, objective: { ...problem.objective, terms: new Map() } };
+	const found = search(feasibility, {
+		...options,
+		maxSteps: (options.maxSteps ?? Infinity) - before,
+		shouldStop: (done) => options.shouldStop?.(before + done) ?? null
+	});
+	return {
+		status: found.status === 'optimal' ? 'unbounded' : found.status,
+		pivots: before + found.pivots,
+		...(found.reason ? { reason: found.reason } : {})
 	};
 }

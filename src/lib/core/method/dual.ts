@@ -3,7 +3,7 @@ import { compareProducts } from '../tableau/kernel';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, pivot, rhs, type Tableau } from '../tableau/tableau';
 import { basisKey } from './primal';
-import { choiceAt, improvingPositions } from './rules';
+import { choiceAt, firstNegative, improvingPositions } from './rules';
 import { DANTZIG, type Method, type Rule, type Step } from './types';
 
 /** Whether no allowed column has a negative entry in the objective row, so that the dual simplex method can work. */
@@ -28,27 +28,15 @@ function dualLeavingRow(t: Tableau, rule: Rule): number | null {
  * @returns a position, or null where the row has no negative entry
  */
 export function dualEnteringPosition(t: Tableau, goals: readonly number[], row: number): number | null {
-	let best: number | null = null;
-	for (let k = 0; k < t.nonbasic.length; k++) {
-		if (t.barred.has(t.nonbasic[k]) || !(cell(t, row, k) < 0)) continue;
-		if (best === null) {
-			best = k;
-			continue;
-		}
-		let order = 0;
+	return firstNegative(t, row, (a, b) => {
 		for (const goal of goals) {
-			// cost_k / |entry_k| against cost_best / |entry_best|: both entries negative, so their signs cancel
-			order = compareProducts(
-				cell(t, goalRow(t, goal), best),
-				cell(t, row, k),
-				cell(t, goalRow(t, goal), k),
-				cell(t, row, best)
-			);
-			if (order !== 0) break;
+			// cost_a / |entry_a| against cost_b / |entry_b|: both entries are negative, so their signs cancel
+			const costs = goalRow(t, goal);
+			const order = compareProducts(cell(t, costs, b), cell(t, row, a), cell(t, costs, a), cell(t, row, b));
+			if (order !== 0) return order;
 		}
-		if (order < 0 || (order === 0 && t.nonbasic[k] < t.nonbasic[best])) best = k;
-	}
-	return best;
+		return 0;
+	});
 }
 
 /**

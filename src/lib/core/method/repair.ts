@@ -2,30 +2,15 @@ import { compareProducts } from '../tableau/kernel';
 import { negativeRows } from '../tableau/ratio';
 import { cell, pivot, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
 import { basisKey } from './primal';
-import { choiceAt } from './rules';
+import { choiceAt, firstNegative } from './rules';
 import { DANTZIG, type Method, type Outcome, type Rule } from './types';
 
 /** A negative entry of the row: the most negative (as shown), or under Bland's rule the lowest index. */
 function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
-	let best: number | null = null;
-	for (let k = 0; k < t.nonbasic.length; k++) {
-		if (t.barred.has(t.nonbasic[k]) || !(cell(t, row, k) < 0)) continue;
-		if (best === null) {
-			best = k;
-			continue;
-		}
-		const order =
-			rule.entering === 'bland'
-				? 0
-				: compareProducts(
-						cell(t, row, k),
-						t.scales[t.nonbasic[k]],
-						cell(t, row, best),
-						t.scales[t.nonbasic[best]]
-					);
-		if (order < 0 || (order === 0 && t.nonbasic[k] < t.nonbasic[best])) best = k;
-	}
-	return best;
+	const scale = (k: number) => t.scales[t.nonbasic[k]];
+	return firstNegative(t, row, (a, b) =>
+		rule.entering === 'bland' ? 0 : compareProducts(cell(t, row, a), scale(a), cell(t, row, b), scale(b))
+	);
 }
 
 /** The least ratio rhs/entry over all rows where both have the same sign (zero over a positive entry counts as zero). */

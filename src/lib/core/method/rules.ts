@@ -108,6 +108,25 @@ export function leavingRow(t: Tableau, position: number, ties: TieRule): number 
 		.reduce((a, b) => (compareVectors(b.vector, a.vector) < 0 ? b : a)).row;
 }
 
+/**
+ * Among the columns that are negative in a row and not barred, the first in an order; the lowest index among equals.
+ * @param order negative where position `a` comes before position `b`
+ * @returns a position, or null where the row has no negative entry
+ */
+export function firstNegative(
+	t: Tableau,
+	row: number,
+	order: (a: number, b: number) => number
+): number | null {
+	let best: number | null = null;
+	for (let k = 0; k < t.nonbasic.length; k++) {
+		if (t.barred.has(t.nonbasic[k]) || !(cell(t, row, k) < 0)) continue;
+		const before = best === null ? -1 : order(k, best);
+		if (best === null || before < 0 || (before === 0 && t.nonbasic[k] < t.nonbasic[best])) best = k;
+	}
+	return best;
+}
+
 /** The pivot at a row and position, with the columns it exchanges. */
 export function choiceAt(t: Tableau, row: number, position: number): Choice {
 	return { row, position, entering: t.nonbasic[position], leaving: t.basis[row] };

@@ -13,7 +13,8 @@ import {
 } from '@codemirror/state';
 import { Decoration, EditorView, gutter, GutterMarker, keymap } from '@codemirror/view';
 import type { Tree } from '@lezer/common';
-import { markPath } from '../shared/marks';
+import { mount, unmount } from 'svelte';
+import MarkGlyph from '../shared/MarkGlyph.svelte';
 import { statementLanguage } from './language';
 
 /** A line of the statement that has an identity in the other views. */
@@ -21,6 +22,9 @@ export interface MarkedLine {
 	readonly place: Place;
 	readonly identity: Identity;
 }
+
+/** what stands in the margin, by its element: the editor keeps elements while it changes markers */
+const glyphs = new WeakMap<Node, Record<string, unknown>>();
 
 class IdentityMarker extends GutterMarker {
 	constructor(private readonly identity: Identity) {
@@ -31,20 +35,11 @@ class IdentityMarker extends GutterMarker {
 	}
 	toDOM(): Node {
 		const box = document.createElement('span');
-		const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-		const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-		const { d, filled } = markPath(this.identity.mark, 6, 6);
-		svg.setAttribute('width', '12');
-		svg.setAttribute('height', '12');
-		svg.style.overflow = 'visible';
-		path.setAttribute('d', d);
-		path.setAttribute('fill', filled ? 'currentColor' : 'none');
-		path.setAttribute('stroke', 'currentColor');
-		path.setAttribute('stroke-width', '2');
-		svg.append(path);
-		box.style.color = this.identity.colour;
-		box.append(svg);
+		glyphs.set(box, mount(MarkGlyph, { target: box, props: { identity: this.identity } }));
 		return box;
+	}
+	destroy(box: Node): void {
+		void unmount(glyphs.get(box)!);
 	}
 }
 
