@@ -13,8 +13,7 @@ import {
 } from '@codemirror/state';
 import { Decoration, EditorView, gutter, GutterMarker, keymap } from '@codemirror/view';
 import type { Tree } from '@lezer/common';
-import { mount, unmount } from 'svelte';
-import MarkGlyph from '../shared/MarkGlyph.svelte';
+import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
 
 /** A line of the statement that has an identity in the other views. */
@@ -22,9 +21,6 @@ export interface MarkedLine {
 	readonly place: Place;
 	readonly identity: Identity;
 }
-
-/** what stands in the margin, by its element: the editor keeps elements while it changes markers */
-const glyphs = new WeakMap<Node, Record<string, unknown>>();
 
 class IdentityMarker extends GutterMarker {
 	constructor(private readonly identity: Identity) {
@@ -35,11 +31,20 @@ class IdentityMarker extends GutterMarker {
 	}
 	toDOM(): Node {
 		const box = document.createElement('span');
-		glyphs.set(box, mount(MarkGlyph, { target: box, props: { identity: this.identity } }));
+		const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+		const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+		const { d, filled } = markPath(this.identity.mark, 6, 6);
+		svg.setAttribute('width', '12');
+		svg.setAttribute('height', '12');
+		svg.style.overflow = 'visible';
+		path.setAttribute('d', d);
+		path.setAttribute('fill', filled ? 'currentColor' : 'none');
+		path.setAttribute('stroke', 'currentColor');
+		path.setAttribute('stroke-width', '2');
+		svg.append(path);
+		box.style.color = this.identity.colour;
+		box.append(svg);
 		return box;
-	}
-	destroy(box: Node): void {
-		void unmount(glyphs.get(box)!);
 	}
 }
 
