@@ -116,15 +116,13 @@ async function prepare(page, warmUp) {
 	);
 }
 
-/** What each of some keys costs in a page, and when it is on the screen. */
-async function measure(page, count) {
+/** What the browser tells while some keys are pressed in a page: no more than asked for, as a fuller trace costs time itself. */
+async function traced(page, count, categories) {
 	await page.bringToFront();
 	await press(page, 2);
-	// tasks and marks only: a fuller trace would cost a good part of what is measured
-	await page.tracing.start({ categories: ['toplevel', 'blink.user_timing', 'latencyInfo'] });
+	await page.tracing.start({ categories });
 	await press(page, count);
-	const events = JSON.parse(Buffer.from(await page.tracing.stop()).toString()).traceEvents;
-	return { keys: keystrokes(events), screen: shown(events) };
+	return JSON.parse(Buffer.from(await page.tracing.stop()).toString()).traceEvents;
 }
 
 /**
@@ -153,9 +151,8 @@ export async function measureDesk() {
 		];
 		for (let round = 0; round < 5; round++)
 			for (const [name, tab] of Object.entries({ desk: page, bare })) {
-				const found = await measure(tab, 20);
-				keys[name].push(...found.keys);
-				screen[name].push(...found.screen);
+				keys[name].push(...keystrokes(await traced(tab, 20, ['toplevel', 'blink.user_timing'])));
+				screen[name].push(...shown(await traced(tab, 10, ['latencyInfo'])));
 			}
 		report(keys, screen);
 	} finally {

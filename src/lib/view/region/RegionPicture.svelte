@@ -10,7 +10,7 @@
 	import RegionAxes from './RegionAxes.svelte';
 	import RegionLabels from './RegionLabels.svelte';
 	import { MARGIN, type Frame } from './frame';
-	import { COMB, objectiveSlope, path, type Picture } from './picture';
+	import { COMB, objectiveSlope, points, type Picture } from './picture';
 	import { travel, wayBetween } from './travel';
 
 	interface Props {
@@ -106,12 +106,12 @@
 <RegionAxes {problem} {frame} />
 
 <g clip-path={`url(#${uid}-frame)`}>
-	{#if fill}<path class="feasible" d={fill} />{/if}
+	<polygon class="feasible" points={fill} />
 	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
 	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
 	{#each lines as line (line.key)}
 		<!-- a line that leaves the view keeps its elements: it comes back while one types on -->
-		{@const way = line.ends ? path(line.ends) : ''}
+		{@const way = points(line.ends ?? [])}
 		<g
 			class={line.identity ? 'line' : 'bound'}
 			class:lit={line.identity && desk.isPointed(line.pointed)}
@@ -122,17 +122,17 @@
 			onpointerenter={() => line.identity && desk.point(line.pointed)}
 			onpointerleave={() => line.identity && desk.point(null)}
 		>
-			<path class="comb" d={line.comb ? path(line.comb) : ''} stroke-width={COMB} />
-			<path class="stroke" d={way} stroke-dasharray={line.identity?.dash} />
-			{#if line.identity}<path class="grip" d={way} />{/if}
+			<polyline class="comb" points={points(line.comb ?? [])} stroke-width={COMB} />
+			<polyline class="stroke" points={way} stroke-dasharray={line.identity?.dash} />
+			{#if line.identity}<polyline class="grip" points={way} />{/if}
 		</g>
 	{/each}
-	{#if flat}<path class="flat" d={flat} />{/if}
+	<polyline class="flat" points={flat} />
 	{#if bestEdge.length === 2}
 		<line class="best-edge" x1={bestEdge[0].x} y1={bestEdge[0].y} x2={bestEdge[1].x} y2={bestEdge[1].y} />
 	{/if}
 	{#if walked.length > 1}
-		<polyline class="walked" points={walked.map((p) => `${p.x},${p.y}`).join(' ')} />
+		<polyline class="walked" points={points(walked)} />
 	{/if}
 	{#if here && slope}
 		<g bind:this={ruler} style:transform={`translate(${here.x}px, ${here.y}px)`} class="objective">

@@ -38,8 +38,9 @@ export interface PictureCorner extends Spot {
 export interface Picture {
 	readonly lines: readonly PictureLine[];
 	readonly corners: readonly PictureCorner[];
+	/** the points of the region's polygon; empty where it is flat or empty */
 	readonly fill: string;
-	/** flat regions: a segment, ray, line or point as a path */
+	/** flat regions: the points of a segment, ray or line; empty otherwise */
 	readonly flat: string;
 }
 
@@ -56,12 +57,9 @@ export function makeScene(region: Region, extra: readonly Spot[]): Scene {
 	return { region, lines, fit: fitBox(region, lines, extra) };
 }
 
-/** A path through spots. */
-export const path = (points: readonly Spot[]): string =>
-	points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('');
-
-/** A polygon's outline; nothing where none of it is in the box. */
-const closed = (points: readonly Spot[]): string => (points.length > 2 ? path(points) + 'Z' : '');
+/** Spots as the points of a polygon or polyline: unlike a path's data they are no style, so that a change of them costs less. */
+export const points = (spots: readonly Spot[]): string =>
+	spots.map((p) => `${p.x.toFixed(2)},${p.y.toFixed(2)}`).join(' ');
 
 /** The direction of a vector, also where its parts are far apart in size. */
 function unit(x: number, y: number): Spot {
@@ -120,24 +118,24 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 	return {
 		lines: shown.map(labelled),
 		corners: corners.map(labelled),
-		fill: solid ? closed(fillPolygon(lines, box).map(pixel)) : '',
-		flat: flatPath(scene, box, pixel)
+		fill: solid ? points(fillPolygon(lines, box).map(pixel)) : '',
+		flat: flatPoints(scene, box, pixel)
 	};
 }
 
-function flatPath({ region, lines }: Scene, box: Box, pixel: (p: Spot) => Spot): string {
+function flatPoints({ region, lines }: Scene, box: Box, pixel: (p: Spot) => Spot): string {
 	if (!['segment', 'ray', 'line'].includes(region.shape)) return '';
 	const [edge] = region.edges;
 	const line = lines.find((l) => l.index === edge.lines[0]);
 	const ends = line && lineInBox(line, box);
 	if (!ends) return '';
 	const corners = region.corners.map((corner) => spot(corner.point));
-	if (corners.length === 2) return path(corners.map(pixel));
-	if (corners.length === 0) return path(ends.map(pixel));
+	if (corners.length === 2) return points(corners.map(pixel));
+	if (corners.length === 0) return points(ends.map(pixel));
 	const [dx, dy] = [approximate(edge.direction.x), approximate(edge.direction.y)];
 	const away = edge.to === null ? 1 : -1;
 	const far = ends.reduce((p, q) => ((q.x - p.x) * dx * away + (q.y - p.y) * dy * away > 0 ? q : p));
-	return path([pixel(corners[0]), pixel(far)]);
+	return points([pixel(corners[0]), pixel(far)]);
 }
 
 /** `(24, 12)`; decimals where fractions would be too long to read in the picture. */

@@ -87,9 +87,9 @@ describe('what is drawn', () => {
 		expect(objectiveSlope(readStatement('max z = 0 x + 0 y').problem!, r, frame)).toBeNull();
 	});
 
-	test('flat regions are a path, empty ones nothing', () => {
-		expect(draw('a: x + y = 3').picture.flat).toMatch(/^M[\d.]+ [\d.]+L[\d.]+ [\d.]+$/);
-		expect(draw('a: x - y = 1').picture.flat).toContain('L');
+	test('flat regions are a stretch, empty ones nothing', () => {
+		expect(draw('a: x + y = 3').picture.flat).toMatch(/^[\d.]+,[\d.]+ [\d.]+,[\d.]+$/);
+		expect(draw('a: x - y = 1').picture.flat).toContain(' ');
 		expect([draw('a: x >= 3\nb: x <= 2').picture.fill, draw('a: x >= 3\nb: x <= 2').picture.flat]).toEqual([
 			'',
 			''
