@@ -1,3 +1,4 @@
+import { existsSync, readFileSync } from 'node:fs';
 import { launch, pasteStatement, serve } from '../scripts/browser.mjs';
 
 const STATEMENT = [
@@ -11,17 +12,22 @@ const [DOWN, UP] = [60, 60];
 /** the page's own mark at the arrival of a key */
 const KEY = 'key arrived';
 
-/** The total length of spans that may overlap, and how much of it the thread had the processor. */
+/** The total length of spans that may overlap. */
 function covered(spans) {
-	let [time, running, end] = [0, 0, -Infinity];
-	for (const { from, to, share } of [...spans].sort((a, b) => a.from - b.from)) {
+	let [time, end] = [0, -Infinity];
+	for (const { from, to } of [...spans].sort((a, b) => a.from - b.from)) {
 		if (to <= end) continue;
-		const more = to - Math.max(from, end);
-		time += more;
-		running += more * share;
+		time += to - Math.max(from, end);
 		end = to;
 	}
-	return { time, running };
+	return time;
+}
+
+/** The processor's time since the machine's start, and what of it its host gave to others; nothing where that is not told. */
+function processor() {
+	if (!existsSync('/proc/stat')) return null;
+	const parts = readFileSync('/proc/stat', 'utf8').split('\n')[0].trim().split(/\s+/).slice(1, 9).map(Number);
+	return { all: parts.reduce((a, b) => a + b), taken: parts[7] };
 }
 
 /**
@@ -37,8 +43,7 @@ function keystrokes(events) {
 			name: e.name,
 			what: e.args?.src_func ?? '',
 			from: e.ts,
-			to: e.ts + e.dur,
-			share: e.dur ? Math.min(1, (e.tdur ?? e.dur) / e.dur) : 1
+			to: e.ts + e.dur
 		}));
 	const tasks = mine.filter((e) => /RunTask$|PerformMicrotaskCheckpoint$/.test(e.name));
 	const frames = tasks.filter((e) => e.what.includes('BeginMainFrame'));
@@ -51,10 +56,8 @@ function keystrokes(events) {
 			.filter((e) => e.to > key.ts && e.from < frame.to)
 			.map((e) => ({ ...e, from: Math.max(e.from, key.ts) }));
 		const after = tasks.filter((e) => e.to > key.ts && e.from < next);
-		const { time, running } = covered(during);
 		return {
-			work: time / 1000,
-			running: running / 1000,
+			work: covered(during) / 1000,
 			longest: Math.max(...after.map((e) => e.to - e.from)) / 1000
 		};
 	});
@@ -81,7 +84,7 @@ const median = (keys, part) =>
 		0.5
 	);
 
-function report({ desk, bare }, screen) {
+function report({ desk, bare }, screen, taken) {
 	const frames = (milliseconds) => (milliseconds / FRAME).toFixed(2);
 	const [work, plain] = [median(desk, 'work'), median(bare, 'work')];
 	const most = quantile(
@@ -92,10 +95,9 @@ function report({ desk, bare }, screen) {
 	console.log(`
 Keystroke to everything redrawn, 2 variables and 12 constraints: main-thread work in frames of ${FRAME} ms
   median ${frames(work)}, 95% ${frames(most)}, over ${desk.length} keys (script, style, layout and painting)
-  for ${frames(median(desk, 'running'))} of it the thread had the processor; else it waited for other threads, or the machine for others
   a key in a bare text field, in turn with these: median ${frames(plain)}; the desk takes ${(work / plain).toFixed(1)} times that
   until it is on the screen, rasterised and put together without a graphics card: median ${frames(quantile(screen.desk, 0.5))}; bare field ${frames(quantile(screen.bare, 0.5))}
-  longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`);
+  ${taken === null ? '' : `meanwhile the machine's host gave ${(100 * taken).toFixed(0)} % of its processors to others: a run counts where that is near 0\n  `}longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`);
 }
 
 /** Presses keys that add and take away a digit, and waits for what comes of them. */
@@ -149,12 +151,14 @@ export async function measureDesk() {
 			{ desk: [], bare: [] },
 			{ desk: [], bare: [] }
 		];
+		const before = processor();
 		for (let round = 0; round < 5; round++)
 			for (const [name, tab] of Object.entries({ desk: page, bare })) {
 				keys[name].push(...keystrokes(await traced(tab, 20, ['toplevel', 'blink.user_timing'])));
 				screen[name].push(...shown(await traced(tab, 10, ['latencyInfo'])));
 			}
-		report(keys, screen);
+		const after = processor();
+		report(keys, screen, before && (after.taken - before.taken) / (after.all - before.all));
 	} finally {
 		await browser.close();
 		server.stop();
