@@ -1,12 +1,10 @@
-import { parser } from '$lib/core/problem/statement/statement.grammar';
+import { stepwiseParser } from '$lib/core/problem/statement/read';
 import { HighlightStyle, LanguageSupport, LRLanguage, syntaxHighlighting } from '@codemirror/language';
 import { styleTags, tags } from '@lezer/highlight';
 
 const language = LRLanguage.define({
 	name: 'statement',
-	parser: parser.configure({
-		// so that lines become parts of their own in the tree, and those that stay are not parsed again
-		bufferLength: 32,
+	parser: stepwiseParser.configure({
 		props: [
 			styleTags({
 				'Sense TitleWord StoryWord Free Integer Binary FromWord ToWord': tags.keyword,

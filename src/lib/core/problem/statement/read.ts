@@ -23,6 +23,9 @@ export interface Reading {
 	readonly places: readonly Place[];
 }
 
+/** The grammar's parser for a text that is edited: rows become parts of their own in its tree, and those that stay are taken over. */
+export const stepwiseParser = parser.configure({ bufferLength: 12 });
+
 /** A row before it is known whether it is a constraint or a bound. */
 export interface RowRead {
 	name: string;
@@ -133,11 +136,10 @@ class StatementReader {
 
 	private readRow(node: SyntaxNode): void {
 		let label: SyntaxNode | null = null;
-		const sides: Linear[] = [];
+		const sides = this.linear.readAll(node);
 		const relations: SyntaxNode[] = [];
 		for (let part = node.firstChild; part; part = part.nextSibling)
 			if (part.name === 'Label') label = part;
-			else if (part.type.is('Expression')) sides.push(this.linear.read(part));
 			else if (part.name === 'Strict' || part.name in RELATIONS) relations.push(part);
 		sides.forEach((side) => this.mention(side));
 		const strict = relations.find((relation) => relation.name === 'Strict');
