@@ -94,7 +94,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		}
 		if (answer.status === 'unbounded') {
 			record('unbounded: the relaxation improves without end');
-			return { nodes, relaxation, ...unboundedOrEmpty(branchAndBound, problem, options, pivots) };
+			return { nodes, relaxation, ...unboundedOrEmpty(branchAndBound, problem, options, pivots).end };
 		}
 		const [objective, solution] = [answer.objective!, answer.solution!];
 		if (best && !better(objective, best.objective)) {

@@ -70,8 +70,10 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 	const base = () => ({ cuts, pivots, relaxation });
 	if (relaxation.status === 'stopped' || first.status === 'stopped')
 		return { ...base(), status: 'stopped', reason: relaxation.reason ?? first.reason };
-	if (first.status === 'unbounded')
-		return { ...base(), ...unboundedOrEmpty(cuttingPlanes, problem, options, pivots) };
+	if (first.status === 'unbounded') {
+		const { end, found } = unboundedOrEmpty(cuttingPlanes, problem, options, pivots);
+		return { ...base(), cuts: found.cuts, ...end };
+	}
 	if (first.status !== 'optimal' || !first.tableau) return { ...base(), status: first.status };
 	let tableau = withColumnGoals(first.tableau);
 	let goals = tableau.goals.map((_, i) => i);

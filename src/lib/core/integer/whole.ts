@@ -57,23 +57,24 @@ export function withBounds(
  * (Meyer 1974), so one is looked for, with nothing to improve.
  * @param search how whole plans are looked for
  * @param before the pivots made so far; the limit holds for all together
- * @returns `unbounded`, `infeasible`, or `stopped` with its reason; and the pivots of both searches
+ * @returns `unbounded`, `infeasible`, or `stopped` with its reason, and the pivots of both searches; and what the second found
  */
-export function unboundedOrEmpty(
-	search: (problem: Problem, options: RunOptions) => WholeResult,
+export function unboundedOrEmpty<Result extends WholeResult>(
+	search: (problem: Problem, options: RunOptions) => Result,
 	problem: Problem,
 	options: RunOptions,
 	before: number
-): Pick<WholeResult, 'status' | 'reason' | 'pivots'> {
+): { end: Pick<WholeResult, 'status' | 'reason' | 'pivots'>; found: Result } {
 	const feasibility = { ...problem, objective: { ...problem.objective, terms: new Map() } };
 	const found = search(feasibility, {
 		...options,
 		maxSteps: (options.maxSteps ?? Infinity) - before,
 		shouldStop: (done) => options.shouldStop?.(before + done) ?? null
 	});
-	return {
-		status: found.status === 'optimal' ? 'unbounded' : found.status,
+	const end = {
+		status: found.status === 'optimal' ? ('unbounded' as const) : found.status,
 		pivots: before + found.pivots,
 		...(found.reason ? { reason: found.reason } : {})
 	};
+	return { end, found };
 }
