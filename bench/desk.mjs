@@ -39,12 +39,7 @@ function keystrokes(events) {
 	const { pid, tid } = keys[0];
 	const mine = events
 		.filter((e) => e.ph === 'X' && e.pid === pid && e.tid === tid)
-		.map((e) => ({
-			name: e.name,
-			what: e.args?.src_func ?? '',
-			from: e.ts,
-			to: e.ts + e.dur
-		}));
+		.map((e) => ({ name: e.name, what: e.args?.src_func ?? '', from: e.ts, to: e.ts + e.dur }));
 	const tasks = mine.filter((e) => /RunTask$|PerformMicrotaskCheckpoint$/.test(e.name));
 	const frames = tasks.filter((e) => e.what.includes('BeginMainFrame'));
 	return keys.map((key, i) => {
@@ -54,7 +49,7 @@ function keystrokes(events) {
 		if (!frame) throw new Error('a key was not followed by a frame');
 		const during = tasks
 			.filter((e) => e.to > key.ts && e.from < frame.to)
-			.map((e) => ({ ...e, from: Math.max(e.from, key.ts) }));
+			.map((e) => ({ from: Math.max(e.from, key.ts), to: e.to }));
 		const after = tasks.filter((e) => e.to > key.ts && e.from < next);
 		return {
 			work: covered(during) / 1000,
@@ -78,26 +73,23 @@ function shown(events) {
 	});
 }
 
-const median = (keys, part) =>
-	quantile(
-		keys.map((key) => key[part]),
-		0.5
-	);
-
 function report({ desk, bare }, screen, taken) {
 	const frames = (milliseconds) => (milliseconds / FRAME).toFixed(2);
-	const [work, plain] = [median(desk, 'work'), median(bare, 'work')];
-	const most = quantile(
-		desk.map((key) => key.work),
-		0.95
-	);
+	const [work, plain] = [desk, bare].map((keys) => keys.map((key) => key.work));
+	const [typical, floor] = [quantile(work, 0.5), quantile(plain, 0.5)];
 	const longest = Math.max(...desk.map((key) => key.longest));
-	console.log(`
-Keystroke to everything redrawn, 2 variables and 12 constraints: main-thread work in frames of ${FRAME} ms
-  median ${frames(work)}, 95% ${frames(most)}, over ${desk.length} keys (script, style, layout and painting)
-  a key in a bare text field, in turn with these: median ${frames(plain)}; the desk takes ${(work / plain).toFixed(1)} times that
-  until it is on the screen, rasterised and put together without a graphics card: median ${frames(quantile(screen.desk, 0.5))}; bare field ${frames(quantile(screen.bare, 0.5))}
-  ${taken === null ? '' : `meanwhile the machine's host gave ${(100 * taken).toFixed(0)} % of its processors to others: a run counts where that is near 0\n  `}longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`);
+	const lines = [
+		`\nKeystroke to everything redrawn, 2 variables and 12 constraints: main-thread work in frames of ${FRAME} ms`,
+		`median ${frames(typical)}, 95% ${frames(quantile(work, 0.95))}, over ${desk.length} keys (script, style, layout and painting)`,
+		`a key in a bare text field, in turn with these: median ${frames(floor)}; the desk takes ${(typical / floor).toFixed(1)} times that`,
+		`until it is on the screen, rasterised and put together without a graphics card: median ${frames(quantile(screen.desk, 0.5))}; bare field ${frames(quantile(screen.bare, 0.5))}`,
+		`longest task ${longest.toFixed(0)} ms; tasks over 50 ms: ${desk.filter((key) => key.longest > 50).length}`
+	];
+	if (taken !== null)
+		lines.push(
+			`meanwhile the machine's host gave ${(100 * taken).toFixed(0)} % of its processors to others: a run counts where that is near 0`
+		);
+	console.log(lines.join('\n  '));
 }
 
 /** Presses keys that add and take away a digit, and waits for what comes of them. */

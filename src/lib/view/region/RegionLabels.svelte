@@ -13,6 +13,9 @@
 	}
 	/** Names at the lines, with their marks, coordinates at the corners, and the objective's value. */
 	let { desk, lines, corners, objective }: Props = $props();
+
+	/** as with the lines themselves, a name out of view keeps its elements */
+	const NOWHERE = { text: '', x: 0, y: 0, width: 0 };
 </script>
 
 {#snippet written(text: string, x: number, y: number)}
@@ -20,9 +23,9 @@
 {/snippet}
 
 {#each lines as { key, identity, pointed, label } (key)}
-	<!-- as with the lines themselves, a name out of view keeps its elements -->
 	{#if identity}
-		{@const shape = markPath(identity.mark, label ? label.x - label.width / 2 + 8 : 0, label?.y)}
+		{@const { text, x, y, width } = label ?? NOWHERE}
+		{@const shape = markPath(identity.mark, x - width / 2 + 8, y)}
 		<g class="name" class:lit={desk.isPointed(pointed)} style:color={identity.colour}>
 			<path
 				d={label ? shape.d : ''}
@@ -30,7 +33,7 @@
 				stroke="currentColor"
 				stroke-width="2"
 			/>
-			{@render written(label?.text ?? '', label ? label.x + 8 : 0, label?.y ?? 0)}
+			{@render written(text, x + 8, y)}
 		</g>
 	{/if}
 {/each}
