@@ -29,8 +29,9 @@ module.exports = {
 		},
 		{
 			name: 'no-cycles',
+			comment: 'but a place of a page consists of places',
 			severity: 'error',
-			from: {},
+			from: { pathNot: 'SplitPlace\\.svelte$' },
 			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
 		},
 		{

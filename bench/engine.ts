@@ -1,4 +1,5 @@
 import Fraction from 'fraction.js';
+import { plainText, say } from '../src/lib/core/commentary/sentence';
 import { solveLinear } from '../src/lib/core/answer/answer';
 import { makeKernel, pivotKernel, type Kernel } from '../src/lib/core/tableau/kernel';
 import { rational } from '../src/lib/core/number/rational';
@@ -110,10 +111,10 @@ function growth(): void {
 	let asked = 0;
 	const start = now();
 	const cancelled = solveLinear(denseProblem(100, 3100), {
-		shouldStop: () => (++asked > 20 ? 'cancelled' : null)
+		shouldStop: () => (++asked > 20 ? say`cancelled` : null)
 	});
 	console.log(
-		`  cancelled at its 20th step: ${cancelled.status} (${cancelled.reason}), after ${((now() - start) / before!).toFixed(3)} of the whole time`
+		`  cancelled at its 20th step: ${cancelled.status} (${plainText(cancelled.reason ?? [])}), after ${((now() - start) / before!).toFixed(3)} of the whole time`
 	);
 }
 

@@ -63,12 +63,52 @@ export class DeskPage {
 		await (await this.page.waitForSelector(selector))!.click();
 	}
 
-	/** What a pane shows, as text with single spaces. */
+	/** The line of the trail with these words. */
+	async step(words: string): Promise<ElementHandle<HTMLButtonElement>> {
+		const handle = await this.page.waitForFunction(
+			(sought) =>
+				[...document.querySelectorAll<HTMLButtonElement>('[data-pane="trail"] .go')].find((button) =>
+					button.querySelector('.step')?.textContent?.trim().startsWith(sought)
+				),
+			{},
+			words
+		);
+		return handle as ElementHandle<HTMLButtonElement>;
+	}
+
+	/** Chooses from a menu of the tableau's. */
+	async choose(menu: string, item: string): Promise<void> {
+		await this.click(menu);
+		const handle = await this.page.waitForFunction(
+			(sought) =>
+				[...document.querySelectorAll<HTMLElement>('.menu-item')].find(
+					(node) => node.textContent?.includes(sought) && node.offsetParent !== null
+				),
+			{},
+			item
+		);
+		await (handle as ElementHandle<HTMLElement>).click();
+	}
+
+	/** Shows another page of the desk. */
+	async turnTo(name: string): Promise<void> {
+		await this.page.locator(`aria/${name}[role="link"]`).click();
+		await this.page.waitForSelector(name === 'Overview' ? '.cm-content' : '[data-pane="form"]');
+	}
+
+	/** What a pane shows, as text with single spaces; fractions as they are said. */
 	async read(pane: string): Promise<string> {
 		return this.page.evaluate((name) => {
 			const heading = [...document.querySelectorAll('h2')].find((h) => h.textContent === name);
+			const textOf = (node: Node): string => {
+				if (node instanceof Text) return node.data;
+				if (!(node instanceof Element) || node.classList.contains('only-heard')) return '';
+				if (node.classList.contains('number')) return node.getAttribute('aria-label') ?? '';
+				const inside = [...node.childNodes].map(textOf).join('');
+				return getComputedStyle(node).display === 'inline' ? inside : ` ${inside} `;
+			};
 			const section = heading?.closest('section');
-			return (section?.innerText ?? '').replace(/\s+/g, ' ').trim();
+			return section ? textOf(section).replace(/\s+/g, ' ').trim() : '';
 		}, pane);
 	}
 

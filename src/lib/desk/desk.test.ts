@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest';
-import { plainText } from '$lib/core/commentary/sentence';
+import { plainText, remarkText } from '$lib/core/commentary/sentence';
 import { Desk } from './desk.svelte';
 import { Keeping } from './keeping.svelte';
 import { newLesson } from './lesson';
@@ -26,137 +26,244 @@ vi.mock('$lib/store/lessons', () => {
 });
 
 const MIX = 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18';
+const BEALE =
+	'min z = -3/4 x1 + 20 x2 - 1/2 x3 + 6 x4\na: 1/4 x1 - 8 x2 - x3 + 9 x4 <= 0\nb: 1/2 x1 - 12 x2 - 1/2 x3 + 3 x4 <= 0\nc: x3 <= 1';
 const deskOn = (text: string) => new Desk(newLesson(text));
-const said = (desk: Desk) =>
-	desk.remarks
-		.map(({ heading, sentences }) => `${heading}: ${sentences.map((s) => plainText(s)).join(' ')}`)
-		.join('\n');
-const plan = (desk: Desk) => [...desk.plan!.values()].map((v) => v.toFraction());
+const said = ({ session }: Desk) =>
+	session.remarks.map((remark) => `${plainText(remark.heading)}: ${remarkText(remark)}`).join('\n');
+const plan = ({ session }: Desk) => [...session.plan!.values()].map((v) => v.toFraction());
+const nodes = (desk: Desk) => desk.document.trail.nodes.length;
+
+/** A pivot by hand, by the names of the columns. */
+function pivot({ session }: Desk, enter: string, leave: string): boolean {
+	const index = (name: string) => session.tableau!.form.columns.findIndex((column) => column.name === name);
+	return session.take(session.pivotByHand(index(enter), index(leave))!);
+}
 
 describe('the desk', () => {
 	test('follows the rule, goes back, branches, and tells each step', async () => {
 		const desk = deskOn(MIX);
-		expect(said(desk)).toContain('Start');
-		expect(desk.next()).toBe(true);
+		const { session } = desk;
+		expect(said(desk)).toContain('Start: Every slack is basic');
+		expect(session.next()).toBe(true);
 		expect(plan(desk)).toEqual(['0', '6']);
-		await desk.toTheEnd();
+		await session.follow('end');
 		expect(said(desk)).toContain('Best plan: x = 2 and y = 6. Then z = 36.');
-		expect(desk.next()).toBe(false);
-		desk.goTo(0);
-		desk.pivotAt(0, 0);
-		expect([plan(desk), desk.trail.nodes.length]).toEqual([['4', '0'], 4]);
-		desk.back();
-		expect(desk.standing).toBe(0);
-		desk.next();
-		expect(desk.trail.nodes).toHaveLength(4);
+		expect([session.next(), session.canStep]).toEqual([false, false]);
+		session.goTo(1);
+		expect(pivot(desk, 'x', 's1')).toBe(true);
+		expect([plan(desk), nodes(desk)]).toEqual([['4', '0'], 5]);
+		session.back();
+		expect(session.standing).toBe(1);
+		session.next();
+		expect(nodes(desk)).toBe(5);
 	});
 
-	test('a zero entry is refused with the reason, and the reason goes with the next step', () => {
+	test('a move is proposed before it is made; one that cannot be made changes nothing and tells why', () => {
 		const desk = deskOn(MIX);
-		desk.pivotAt(0, 1);
-		expect(desk.trail.nodes).toHaveLength(1);
+		const { session } = desk;
+		session.propose(session.pivotByHand(1, 3));
+		expect(session.proposal!.result.ok).toBe(true);
+		expect([nodes(desk), plan(desk)]).toEqual([2, ['0', '0']]);
+		session.propose(null);
+		expect(session.commit()).toBe(false);
+		expect(pivot(desk, 'y', 's1')).toBe(false);
+		expect(nodes(desk)).toBe(2);
 		expect(said(desk)).toContain('No pivot on zero');
-		desk.next();
+		session.next();
 		expect(said(desk)).not.toContain('No pivot on zero');
+	});
+
+	test('a phase is followed to its end, then the rest, and the region shows what is broken meanwhile', async () => {
+		const desk = deskOn('min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1');
+		const { session } = desk;
+		expect([session.inRegion, [...session.violated]]).toEqual([false, ['need', 'fix']]);
+		expect(session.pointOf(session.position!)!.x.toFraction()).toBe('0');
+		await session.follow('phase');
+		expect(session.position!.work!.part).toBe('phase-two');
+		expect([session.inRegion, session.violated.size]).toEqual([true, 0]);
+		await session.follow('end');
+		expect(said(desk)).toContain('Best plan: x = 5/2 and y = 3/2.');
+	});
+
+	test('an edit above leaves colours, and where we stand; a renamed row stays who it is', () => {
+		const desk = deskOn(MIX);
+		const { document, session } = desk;
+		session.next();
+		const look = () => session.identities.get('b')?.mark;
+		const before = look();
+		document.write(MIX.replace('a: x', 'top: x + y <= 99\na: x'));
+		expect([session.standing, look(), plan(desk)]).toEqual([2, before, ['0', '6']]);
+		document.write(MIX.replace('a: x', 'top: x + y <= 99\na: x').replace('b: 2 y', 'kiln: 2 y'));
+		expect([session.standing, session.identities.get('kiln')?.mark, plan(desk)]).toEqual([
+			2,
+			before,
+			['0', '6']
+		]);
 	});
 
 	test('a wrong text keeps the last right problem; undoing it brings everything back', async () => {
 		const desk = deskOn(MIX);
-		await desk.toTheEnd();
-		const { problem } = desk;
-		desk.write(MIX + ' +');
-		expect([desk.stale, desk.problem === problem, plan(desk)]).toEqual([true, true, ['2', '6']]);
-		desk.write(MIX);
-		expect([desk.stale, desk.problem === problem, plan(desk)]).toEqual([false, true, ['2', '6']]);
-		desk.write(MIX.replace('18', '24'));
-		expect(desk.problem!.constraints[0]).toBe(problem!.constraints[0]);
-		expect(plan(desk)).toEqual(['4', '6']);
-		desk.write('max z = u\nr: u <= 1');
-		expect([desk.standing, desk.impossible]).toEqual([0, 2]);
-		desk.write(MIX);
-		expect([plan(desk), desk.impossible]).toEqual([['2', '6'], 0]);
-		desk.write('max z = u\nr: u <= 1');
-		desk.forgetImpossible();
-		expect(desk.trail.nodes).toHaveLength(1);
+		const { document, session } = desk;
+		await session.follow('end');
+		const { problem } = document;
+		document.write(MIX + ' +');
+		expect([document.stale, document.problem === problem, plan(desk)]).toEqual([true, true, ['2', '6']]);
+		document.write(MIX.replace('18', '24'));
+		expect([document.stale, plan(desk)]).toEqual([false, ['4', '6']]);
+		// when row b becomes loose the first step would leave the region, which it did not
+		document.write(MIX.replace('12', '40'));
+		expect([session.standing, plan(desk)]).toEqual([1, ['0', '0']]);
+		expect(said(desk)).toContain('would leave the region, which it did not when it was taken');
+		document.write('max z = u\nr: u <= 1');
+		expect([session.standing, said(desk)]).toEqual([1, expect.stringContaining('Not possible now')]);
+		document.write(MIX);
+		expect([session.standing, plan(desk)]).toEqual([3, ['2', '6']]);
 	});
 
-	test('a rule that cycles does not run for ever', async () => {
-		const beale = deskOn(
-			'min z = -3/4 x1 + 20 x2 - 1/2 x3 + 6 x4\na: 1/4 x1 - 8 x2 - x3 + 9 x4 <= 0\nb: 1/2 x1 - 12 x2 - 1/2 x3 + 3 x4 <= 0\nc: x3 <= 1'
-		);
-		await beale.toTheEnd();
-		expect(beale.trail.nodes.length).toBeLessThan(12);
-		expect(said(beale)).not.toContain('Optimal');
-		beale.goTo(0);
-		beale.rule = 'bland';
-		await beale.toTheEnd();
-		expect(said(beale)).toContain('Then z = −5/4.');
+	test('a rule that cycles does not run for ever: the loop is said', async () => {
+		const desk = deskOn(BEALE);
+		const { document, session } = desk;
+		await session.follow('end');
+		expect(nodes(desk)).toBe(8);
+		expect(said(desk)).toContain('The same basis again: This basis was here 6 steps ago');
+		expect(session.loop!.node.id).toBe(1);
+		session.goTo(1);
+		document.chooseRule('bland');
+		await session.follow('end');
+		expect(said(desk)).toContain('Then z = −5/4.');
+		session.goTo(1);
+		document.chooseRule('lexicographic');
+		await session.follow('end');
+		expect(said(desk)).toContain('Then z = −5/4.');
 	});
 
-	test('pointing at one lights it everywhere, and only it', () => {
+	test('whatever is done meanwhile ends a run to the end', async () => {
+		const size = 12;
+		const names = Array.from({ length: size }, (_, j) => `x${j + 1}`);
+		const rows = names.map((name, i) => {
+			const before = names.slice(0, i).map((other, j) => `${2 ** (i - j + 1)} ${other}`);
+			return `r${i + 1}: ${[...before, name].join(' + ')} <= ${5 ** (i + 1)}`;
+		});
+		const goal = names.map((name, j) => `${2 ** (size - 1 - j)} ${name}`).join(' + ');
+		const desk = deskOn(`max z = ${goal}\n${rows.join('\n')}`);
+		const running = desk.session.follow('end');
+		desk.session.goTo(1);
+		await running;
+		expect(desk.session.standing).toBe(1);
+		expect(nodes(desk)).toBeLessThan(502);
+	});
+
+	test('a branch is removed and put back; steps have names and notes', () => {
 		const desk = deskOn(MIX);
-		desk.point({ kind: 'constraint', name: 'b' });
+		const { document, session } = desk;
+		session.next();
+		session.next();
+		document.annotate(2, { name: 'up', note: 'along the axis' });
+		const restore = session.remove(2);
+		expect([nodes(desk), session.standing]).toEqual([2, 1]);
+		restore();
+		expect([nodes(desk), session.standing, document.trail.nodes[2].name]).toEqual([4, 3, 'up']);
+		document.annotate(2, { name: '' });
+		expect(document.trail.nodes[2]).toEqual({
+			id: 2,
+			parent: 1,
+			move: expect.anything() as unknown,
+			note: 'along the axis'
+		});
+	});
+
+	test('a change and a cut show in problem, region and looks; the statement stays', async () => {
+		const desk = deskOn('max z = 5 x + 8 y\na: x + y <= 6\nb: 5 x + 9 y <= 45\nx, y integer');
+		const { session } = desk;
+		await session.follow('end');
+		session.take({ kind: 'cut', row: 'x:x' });
+		expect(session.region!.halfPlanes.map(({ owner }) => owner.name)).toContain('cut 1');
+		expect([...session.violated]).toEqual(['cut 1']);
+		expect(session.identities.get('cut 1')).toEqual({
+			...session.identities.get('cut 1')!,
+			mark: 'triangle'
+		});
+		await session.follow('end');
+		expect(session.inRegion).toBe(true);
+		session.goTo(1);
+		session.take({ kind: 'change', change: { rhs: 'a', value: '4' } });
+		expect(session.problem!.constraints[0].rhs.toFraction()).toBe('4');
+		expect(desk.document.problem!.constraints[0].rhs.toFraction()).toBe('6');
+	});
+
+	test('pointing at one lights it everywhere, and only it; a considered column is let go when asked again', () => {
+		const { selection } = deskOn(MIX);
+		selection.point({ kind: 'constraint', name: 'b' });
 		expect([
-			desk.isPointed({ kind: 'constraint', name: 'b' }),
-			desk.isPointed({ kind: 'variable', name: 'b' }),
-			desk.isPointed(null)
+			selection.isPointed({ kind: 'constraint', name: 'b' }),
+			selection.isPointed({ kind: 'variable', name: 'b' }),
+			selection.isPointed(null)
 		]).toEqual([true, false, false]);
-		desk.point(null);
-		expect(desk.isPointed({ kind: 'constraint', name: 'b' })).toBe(false);
+		selection.point(null);
+		expect(selection.isPointed({ kind: 'constraint', name: 'b' })).toBe(false);
+		selection.consider('x:x');
+		expect(selection.considered).toBe('x:x');
+		selection.consider('x:x');
+		expect(selection.considered).toBeNull();
 	});
 });
 
 describe('keeping', () => {
 	beforeEach(() => Object.assign(store, { kept: null, setAside: null, fail: null }));
 
-	test('what was done is there again: statement, trail position, numbers, view', async () => {
+	test('what was done is there again: statement, who is who, where we stand, numbers, view', async () => {
 		const desk = deskOn(MIX);
-		const keeping = new Keeping(desk);
+		const { document, session } = desk;
+		const keeping = new Keeping(document);
 		await keeping.restore();
-		desk.next();
-		desk.numbers = 'decimal';
-		desk.view = { x: 1, y: 2, scale: 3 };
+		session.next();
+		document.write(MIX.replace('b: 2', 'kiln: 2'));
+		document.showNumbers('decimal');
+		document.look({ x: 1, y: 2, scale: 3 });
 		await keeping.flush();
 		expect(keeping.state).toBe('saved');
+		store.kept = JSON.parse(JSON.stringify(store.kept));
 		const other = deskOn('max z = x');
-		await new Keeping(other).restore();
-		expect(other.lesson).toEqual(desk.lesson);
+		await new Keeping(other.document).restore();
+		expect(other.document.lesson).toEqual(document.lesson);
 		expect(plan(other)).toEqual(['0', '6']);
 	});
 
-	test('a change is saved within a second', async () => {
+	test('an edit is saved within 150 milliseconds, also while one types on', async () => {
 		vi.useFakeTimers();
-		const desk = deskOn(MIX);
-		const keeping = new Keeping(desk);
+		const { document } = deskOn(MIX);
+		const keeping = new Keeping(document);
 		await keeping.restore();
-		desk.write(MIX.replace('18', '19'));
-		keeping.touch();
-		expect(keeping.state).toBe('saving');
-		await vi.advanceTimersByTimeAsync(999);
+		for (const limit of ['19', '190']) {
+			document.write(MIX.replace('18', limit));
+			keeping.touch();
+			expect(keeping.state).toBe('saving');
+			await vi.advanceTimersByTimeAsync(75);
+		}
+		expect((store.kept as { statement: string }).statement).toBe(MIX.replace('18', '190'));
+		await vi.advanceTimersByTimeAsync(75);
 		vi.useRealTimers();
-		expect([keeping.state, (store.kept as { statement: string }).statement]).toEqual([
-			'saved',
-			MIX.replace('18', '19')
-		]);
+		expect(keeping.state).toBe('saved');
 	});
 
 	test('refused storage and a damaged lesson have their message, and the desk works', async () => {
 		store.fail = 'no room';
 		const desk = deskOn(MIX);
-		const keeping = new Keeping(desk);
+		const keeping = new Keeping(desk.document);
 		await keeping.restore();
 		expect([keeping.state, keeping.message]).toEqual(['failed', 'no room']);
 		store.fail = null;
-		desk.next();
+		desk.session.next();
 		await keeping.flush();
 		expect(keeping.state).toBe('saved');
-		store.kept = { format: 'mathesis-lesson', version: 1, statement: MIX, trail: 'gone' };
+		store.kept = { format: 'mathesis-lesson', version: 2, statement: MIX, trail: 'gone' };
 		const fresh = deskOn('max z = x\nr: x <= 1');
-		const again = new Keeping(fresh);
+		const again = new Keeping(fresh.document);
 		await again.restore();
 		expect(again.message).toContain('damaged');
 		expect(store.setAside).toEqual(store.kept);
-		expect(fresh.text).toContain('r: x <= 1');
+		expect(fresh.document.text).toContain('r: x <= 1');
 		again.dismiss();
 		expect(again.message).toBeNull();
 	});

@@ -1,7 +1,8 @@
 import type { Owner } from '$lib/core/form/types';
-import type { Problem } from '$lib/core/problem/types';
+import type { Position } from '$lib/core/move/position';
+import type { LastingBook } from '$lib/core/problem/lasting';
 
-/** What can be pointed at: a constraint or a variable, whichever view it is shown in. */
+/** What can be pointed at: a constraint (or cut) or a variable, whichever view it is shown in. */
 export interface Pointed {
 	readonly kind: 'constraint' | 'variable';
 	readonly name: string;
@@ -24,31 +25,35 @@ export interface Identity {
 
 const PALETTE = 8;
 
-/** The look of the constraint at an index: colour with mark and dash; after eight the pairing shifts, so none repeats before 64. */
-export function identityAt(index: number): Identity {
-	return (known[index] ??= makeIdentity(index));
-}
-
-/** One object for each index: what is the same need not be drawn again. */
-const known: Identity[] = [];
-
-function makeIdentity(index: number): Identity {
-	const colour = index % PALETTE;
-	const round = Math.floor(index / PALETTE);
+/** The look with a number: colour with mark and dash; after eight the pairing shifts, so none repeats before 64. */
+export function identityAt(look: number): Identity {
+	const colour = look % PALETTE;
+	const round = Math.floor(look / PALETTE);
 	const cue = (colour + round * 3) % PALETTE;
 	return { colour: `var(--identity-${colour + 1})`, mark: MARKS[cue], dash: DASHES[cue] };
 }
 
-/** The identities of a problem's constraints, by name. */
-export function identities(problem: Problem | null): ReadonlyMap<string, Identity> {
-	return new Map(problem?.constraints.map((row, i) => [row.name, identityAt(i)]));
+/** Looks by the names of constraints: those of the statement, then what moves added to it, cuts last. */
+export function identities(book: LastingBook, position: Position | null): ReadonlyMap<string, Identity> {
+	const looks = new Map(book.constraints.map(({ name, look }) => [name, look]));
+	const added = [
+		...(position?.problem.constraints.map(({ name }) => name) ?? []),
+		...(position?.cuts.map((_, i) => `cut ${i + 1}`) ?? [])
+	];
+	let next = 0;
+	const used = new Set(looks.values());
+	for (const name of added) {
+		if (looks.has(name)) continue;
+		while (used.has(next)) next += 1;
+		used.add(next);
+		looks.set(name, next);
+	}
+	return new Map([...looks].map(([name, look]) => [name, identityAt(look)]));
 }
 
 /** What an owner of a column or row is when pointed at. */
-export function pointedOf(owner: Owner): Pointed | null {
-	if (owner.kind === 'constraint') return { kind: 'constraint', name: owner.name };
-	if (owner.kind === 'variable' || owner.kind === 'bound') return { kind: 'variable', name: owner.name };
-	return null;
+export function pointedOf({ kind, name }: Owner): Pointed {
+	return { kind: kind === 'constraint' || kind === 'cut' ? 'constraint' : 'variable', name };
 }
 
 export const samePointed = (a: Pointed | null, b: Pointed | null): boolean =>

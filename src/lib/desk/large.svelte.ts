@@ -12,34 +12,44 @@ export function isLarge({ variables, constraints }: Problem): boolean {
 
 /** The answer to a large problem: found by a worker, with progress, and it can be cancelled. */
 export class LargeAnswer {
-	state = $state<'idle' | 'running' | 'done' | 'cancelled' | 'failed'>('idle');
-	pivots = $state(0);
-	result = $state.raw<Record<string, unknown> | null>(null);
-	private current: AbortController | null = null;
+	#state = $state<'idle' | 'running' | 'done' | 'cancelled' | 'failed'>('idle');
+	#pivots = $state(0);
+	#result = $state.raw<Record<string, unknown> | null>(null);
+	#current: AbortController | null = null;
+
+	get state() {
+		return this.#state;
+	}
+	get pivots(): number {
+		return this.#pivots;
+	}
+	get result(): Record<string, unknown> | null {
+		return this.#result;
+	}
 
 	/** Starts on a statement; one that runs is cancelled. */
 	async find(statement: string): Promise<void> {
-		this.current?.abort();
+		this.#current?.abort();
 		const controller = new AbortController();
-		this.current = controller;
-		this.state = 'running';
-		this.pivots = 0;
-		this.result = null;
+		this.#current = controller;
+		this.#state = 'running';
+		this.#pivots = 0;
+		this.#result = null;
 		try {
 			const progress = (pivots: number) => {
-				if (this.current === controller) this.pivots = pivots;
+				if (this.#current === controller) this.#pivots = pivots;
 			};
 			const result = await answerInWorker(statement, MILLISECONDS, progress, controller.signal);
-			if (this.current !== controller) return;
-			this.result = result;
-			this.state = result ? 'done' : 'failed';
+			if (this.#current !== controller) return;
+			this.#result = result;
+			this.#state = result ? 'done' : 'failed';
 		} catch (error) {
-			if (this.current === controller) this.state = error instanceof Cancelled ? 'cancelled' : 'failed';
+			if (this.#current === controller) this.#state = error instanceof Cancelled ? 'cancelled' : 'failed';
 		}
 	}
 
 	cancel(): void {
-		this.current?.abort();
-		if (this.state === 'running') this.state = 'cancelled';
+		this.#current?.abort();
+		if (this.#state === 'running') this.#state = 'cancelled';
 	}
 }

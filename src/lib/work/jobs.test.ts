@@ -1,3 +1,4 @@
+import { plainText } from '../core/commentary/sentence';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../tests/support/problems';
@@ -29,7 +30,7 @@ test('a statement is answered as the API answers its problem', () => {
 
 test('a run out of time stops with its reason', () => {
 	const control = timed(-1);
-	expect([control.shouldStop!(0), control.hurry!()]).toEqual([
+	expect([plainText(control.shouldStop!(0)!), control.hurry!()]).toEqual([
 		'The limit of -1 milliseconds was reached.',
 		true
 	]);

@@ -1,3 +1,4 @@
+import { timeLimit } from '../core/answer/messages';
 import type { Control } from '../core/exchange/solve';
 
 /** Ends a solve by itself when its time is up, and cuts the list of optimal plans short at two thirds of it. */
@@ -5,8 +6,7 @@ export function timed(milliseconds: number): Control {
 	const start = performance.now();
 	const spent = () => performance.now() - start;
 	return {
-		shouldStop: () =>
-			spent() > milliseconds ? `The limit of ${milliseconds} milliseconds was reached.` : null,
+		shouldStop: () => (spent() > milliseconds ? timeLimit(milliseconds) : null),
 		hurry: () => spent() > milliseconds * 0.66
 	};
 }

@@ -1,9 +1,11 @@
+import type { Sentence } from '../commentary/sentence';
 import { prepare, type MethodName } from '../method/solve';
 import { DANTZIG, type Outcome, type Rule, type Step } from '../method/types';
 import type { Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { certify, type Certificate } from './certificate';
+import * as messages from './messages';
 import { dualValues, reducedCosts, type Multipliers } from './multipliers';
 import { optimalSet, type OptimalSet } from './optimal-set';
 import { ranging, type Ranging } from './ranging';
@@ -12,10 +14,12 @@ import { ranging, type Ranging } from './ranging';
 export interface RunOptions {
 	readonly method?: MethodName;
 	readonly rule?: Rule;
-	/** steps after which the run stops */
+	/** pivots after which the run stops */
 	readonly maxSteps?: number;
-	/** asked before each step; an answer is the reason to stop */
-	readonly shouldStop?: (pivots: number) => string | null;
+	/** pivots made before this run, of which it is a part: the limits hold for all together */
+	readonly pivotsBefore?: number;
+	/** asked before each step with the pivots made so far; an answer is the reason to stop */
+	readonly shouldStop?: (pivots: number) => Sentence | null;
 	/** called for each step */
 	readonly onStep?: (step: Step) => void;
 }
@@ -23,9 +27,9 @@ export interface RunOptions {
 /** How the relaxation of a problem was solved. */
 export interface LinearRun {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: string;
+	readonly reason?: Sentence;
 	readonly method: Exclude<MethodName, 'auto'>;
-	readonly why: string;
+	readonly why: Sentence;
 	readonly pivots: number;
 	/** the last tableau reached */
 	readonly tableau: Tableau | null;
@@ -46,12 +50,19 @@ export interface LinearAnswer extends LinearRun {
  * @throws CannotStart where the method asked for has nothing to start from
  */
 export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun {
-	const { method = 'auto', rule = DANTZIG, maxSteps = Infinity, shouldStop, onStep } = options;
+	const {
+		method = 'auto',
+		rule = DANTZIG,
+		maxSteps = Infinity,
+		pivotsBefore = 0,
+		shouldStop,
+		onStep
+	} = options;
 	const prepared = prepare(problem, method, rule);
 	let pivots = 0;
 	let tableau: Tableau | null = null;
 	const base = { method: prepared.method, why: prepared.reason };
-	const stopped = (reason: string): LinearRun => ({
+	const stopped = (reason: Sentence): LinearRun => ({
 		...base,
 		status: 'stopped',
 		reason,
@@ -60,22 +71,20 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 		outcome: null
 	});
 	for (;;) {
-		const halt = shouldStop?.(pivots);
+		const halt = shouldStop?.(pivotsBefore + pivots);
 		if (halt) return stopped(halt);
 		const next = prepared.steps.next();
 		if (next.done) {
 			const outcome = next.value;
 			if (outcome.status === 'cycle')
 				return {
-					...stopped(
-						`The basis came back after ${outcome.length} pivots: under this rule the method cycles.`
-					),
+					...stopped(messages.cycles(outcome.length)),
 					tableau: outcome.tableau
 				};
 			return { ...base, status: outcome.status, pivots, tableau: outcome.tableau, outcome };
 		}
 		if (next.value.kind === 'pivot') {
-			if (pivots >= maxSteps) return stopped(`The limit of ${maxSteps} steps was reached.`);
+			if (pivotsBefore + pivots >= maxSteps) return stopped(messages.stepLimit(maxSteps));
 			pivots += 1;
 		}
 		tableau = next.value.tableau;

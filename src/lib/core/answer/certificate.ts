@@ -3,7 +3,8 @@ import { compare, isZero, ONE, ZERO } from '../number/rational';
 import { artificialMultipliers } from '../method/artificial';
 import type { Outcome } from '../method/types';
 import { effectiveBounds, type Plan } from '../problem/types';
-import { cost, entryAt, goalIndex, readPlan, type Tableau } from '../tableau/tableau';
+import { BIG_M, INFEASIBILITY } from '../tableau/goal';
+import { cost, entryAt, hasGoal, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import { dualValues, rowCombination, toConstraints, type Multipliers } from './multipliers';
 
 /** Proof of an answer, as data: docs/CERTIFICATES in words, `checkCertificate` in code. */
@@ -30,8 +31,12 @@ export function rayAt(t: Tableau, position: number): Plan {
 
 /** The combination of the form's rows that contradicts itself: y·A ≥ 0 for every column, y·b < 0. */
 function contradiction(t: Tableau, row: number | null): Rational[] {
-	if (row !== null) return rowCombination(t, row);
-	const goal = Math.max(goalIndex(t, 'w'), goalIndex(t, 'M'));
+	if (row !== null) {
+		const combination = rowCombination(t, row);
+		// a row that reads 0 = rhs may have either sign
+		return rhsCell(t, row) > 0 ? combination.map((value) => value.neg()) : combination;
+	}
+	const goal = hasGoal(t, INFEASIBILITY) ? INFEASIBILITY : BIG_M;
 	return artificialMultipliers(t, (column) => cost(t, goal, column));
 }
 

@@ -4,7 +4,7 @@ import type { Certificate } from './certificate';
 import type { Multipliers } from './multipliers';
 
 /** Σ multiplier · row, as terms and right-hand side. */
-function combine(problem: Problem, multipliers: Multipliers): { terms: Terms; rhs: Rational } {
+export function combine(problem: Problem, multipliers: Multipliers): { terms: Terms; rhs: Rational } {
 	const terms = new Map<string, Rational>();
 	let rhs = ZERO;
 	for (const row of problem.constraints) {
@@ -16,7 +16,7 @@ function combine(problem: Problem, multipliers: Multipliers): { terms: Terms; rh
 }
 
 /** The greatest value of a linear expression when only the variables' bounds hold; null where it has no end. */
-function greatest(problem: Problem, terms: Terms): Rational | null {
+export function greatest(problem: Problem, terms: Terms): Rational | null {
 	let sum = ZERO;
 	for (const variable of problem.variables) {
 		const coefficient = terms.get(variable.name) ?? ZERO;

@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { plainText } from '../commentary/sentence';
 import { toText, type Rational } from '../number/rational';
 import { readProblem } from '../problem/json';
 import type { Plan } from '../problem/types';
@@ -84,7 +85,8 @@ describe('known answers', () => {
 			if (expected.status === 'optimal') {
 				expect(toText(answer.objective!)).toBe(expected.objective);
 				expect(toText(solveLinear(dualProblem(dual).problem).objective!)).toBe(expected.objective);
-			} else expect(answer.status).toBe(expected.status === 'unbounded' ? 'infeasible' : answer.status);
+			} else if (expected.status === 'unbounded') expect(answer.status).toBe('infeasible');
+			else expect(['infeasible', 'unbounded']).toContain(answer.status);
 		}
 	);
 
@@ -105,9 +107,11 @@ describe('classics', () => {
 	test('Beale 1955 cycles under the largest coefficient; auto changes the rule and says so', () => {
 		const cycling = runLinear(named('beale-cycling'), { method: 'primal', rule: DANTZIG });
 		expect([cycling.status, cycling.pivots]).toEqual(['stopped', 6]);
-		expect(cycling.reason).toContain('cycles');
+		expect(plainText(cycling.reason!)).toContain('cycles');
 		const notes: string[] = [];
-		const auto = runLinear(named('beale-cycling'), { onStep: (step) => step.note && notes.push(step.note) });
+		const auto = runLinear(named('beale-cycling'), {
+			onStep: (step) => notes.push(...(step.note?.() ?? []).map((sentence) => plainText(sentence)))
+		});
 		expect(auto.status).toBe('optimal');
 		expect(notes.join()).toContain('Bland');
 		const lexicographic = runLinear(named('beale-cycling'), {

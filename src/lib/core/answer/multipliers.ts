@@ -1,6 +1,7 @@
 import type { Form } from '../form/types';
 import { isZero, ZERO, type Rational } from '../number/rational';
-import { cost, entry, goalIndex, type Tableau } from '../tableau/tableau';
+import { OBJECTIVE } from '../tableau/goal';
+import { cost, entry, type Tableau } from '../tableau/tableau';
 
 /** A value for each of the author's constraints, by name. */
 export type Multipliers = ReadonlyMap<string, Rational>;
@@ -18,8 +19,7 @@ export function toConstraints(form: Form, byRow: readonly Rational[]): Multiplie
 
 /** The simplex multipliers c_B·B⁻¹ of the form's rows: the objective row's entries under the start columns (whose cost is 0). */
 export function simplexMultipliers(t: Tableau): Rational[] {
-	const z = goalIndex(t, 'z');
-	return t.form.rows.map(({ start }) => cost(t, z, start));
+	return t.form.rows.map(({ start }) => cost(t, OBJECTIVE, start));
 }
 
 /** A row of B⁻¹: how a tableau row is combined from the form's rows. */

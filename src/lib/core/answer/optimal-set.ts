@@ -1,8 +1,9 @@
 import { compare, gcd, isZero, lcm, numerator, rational, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/types';
-import { basisKey } from '../method/primal';
+import { basisKey } from '../method/run';
+import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
-import { cost, goalIndex, pivot, readPlan, type Tableau } from '../tableau/tableau';
+import { cost, pivot, readPlan, type Tableau } from '../tableau/tableau';
 import { rayAt } from './certificate';
 import { nullSpace, rank, type Vector } from './linear-algebra';
 
@@ -132,7 +133,6 @@ function withLines(t: Tableau, lines: readonly Vector[], hurry: () => boolean): 
 /** Visits the optimal bases, breadth first; gathers the different plans and directions seen. */
 function explore(t: Tableau, hurry: () => boolean): { points: Plan[]; rays: Plan[]; complete: boolean } {
 	const { problem } = t.form;
-	const z = goalIndex(t, 'z');
 	const points = new Map<string, Plan>();
 	const rays = new Map<string, Plan>();
 	const seen = new Set([basisKey(t)]);
@@ -144,7 +144,7 @@ function explore(t: Tableau, hurry: () => boolean): { points: Plan[]; rays: Plan
 		points.set(keyOf(vector(problem, plan)), plan);
 		for (let k = 0; k < here.nonbasic.length; k++) {
 			const column = here.nonbasic[k];
-			if (here.barred.has(column) || !isZero(cost(here, z, column))) continue;
+			if (here.barred.has(column) || !isZero(cost(here, OBJECTIVE, column))) continue;
 			const rows = tightestRows(here, k);
 			if (rows.length === 0) {
 				const ray = primitive(vector(problem, rayAt(here, k)));

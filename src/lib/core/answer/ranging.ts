@@ -1,5 +1,6 @@
 import { isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
-import { cost, entry, goalIndex, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { OBJECTIVE } from '../tableau/goal';
+import { cost, entry, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 
 /** A closed interval; `null` is no end. */
 export interface Interval {
@@ -39,7 +40,6 @@ const allowed = (t: Tableau): number[] =>
 
 /** For each variable the interval of its objective coefficient (its reduced costs stay ≥ 0). */
 function objectiveRanges(t: Tableau): Map<string, Interval> {
-	const z = goalIndex(t, 'z');
 	const { objective } = t.form.problem;
 	const direction = objective.sense === 'max' ? 1 : -1;
 	return new Map(
@@ -54,7 +54,7 @@ function objectiveRanges(t: Tableau): Map<string, Interval> {
 					if (row >= 0) slope = slope.add(change.mul(entry(t, row, column)));
 					else if (part.column === column) slope = slope.sub(change);
 				}
-				interval = cut(interval, cost(t, z, column), slope);
+				interval = cut(interval, cost(t, OBJECTIVE, column), slope);
 			}
 			return [variable, shifted(interval, objective.terms.get(variable) ?? ZERO)];
 		})
@@ -106,8 +106,9 @@ function isArtefact(t: Tableau, column: number): boolean {
  * @param t an optimal tableau, artificial columns barred
  */
 export function ranging(t: Tableau): Ranging {
-	const z = goalIndex(t, 'z');
 	const zeroBasic = t.basis.some((column, row) => !rhsCell(t, row) && !isArtefact(t, column));
-	const zeroCost = allowed(t).some((k) => isZero(cost(t, z, t.nonbasic[k])) && !isArtefact(t, t.nonbasic[k]));
+	const zeroCost = allowed(t).some(
+		(k) => isZero(cost(t, OBJECTIVE, t.nonbasic[k])) && !isArtefact(t, t.nonbasic[k])
+	);
 	return { degenerate: zeroBasic || zeroCost, objective: objectiveRanges(t), rhs: rhsRanges(t) };
 }

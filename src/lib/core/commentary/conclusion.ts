@@ -1,11 +1,12 @@
 import { isZero, ONE, sign, ZERO } from '../number/rational';
+import { OBJECTIVE } from '../tableau/goal';
 import { cost, entryAt, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
 
 /** Non-basic columns whose reduced cost is zero: other optimal plans may lie there. */
 export function zeroCostColumns(t: Tableau): number[] {
-	return t.nonbasic.filter((column) => !t.barred.has(column) && isZero(cost(t, 0, column)));
+	return t.nonbasic.filter((column) => !t.barred.has(column) && isZero(cost(t, OBJECTIVE, column)));
 }
 
 /** The conclusion at an optimal tableau, in the author's words and units. */
@@ -33,7 +34,7 @@ export function optimalRemark(t: Tableau): Remark {
 		sentences.push(
 			say`${joined(broken.map((v) => say`${v.name}`))} should be whole; this is the relaxation’s best plan, and the whole-number optimum can be no better.`
 		);
-	return { tone: 'conclusion', heading: 'Optimal', sentences };
+	return { tone: 'conclusion', heading: say`Optimal`, sentences };
 }
 
 /** The conclusion where a column can rise for ever: the direction, in the author's variables. */
@@ -50,10 +51,10 @@ export function unboundedRemark(t: Tableau, position: number): Remark {
 		const move = parts.reduce((sum, { column: c, factor }) => sum.add(step(c).mul(factor)), ZERO);
 		return isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`];
 	});
-	const rate = cost(t, 0, column).abs();
+	const rate = cost(t, OBJECTIVE, column).abs();
 	return {
 		tone: 'conclusion',
-		heading: 'Unbounded',
+		heading: say`Unbounded`,
 		sentences: [
 			say`${name} can rise without end: no entry of its column is positive, so no row limits it.`,
 			say`For each unit of ${name}, ${joined(moves)}, and ${problem.objective.name} improves by ${rate}. There is no best plan; a limit is missing from the statement.`

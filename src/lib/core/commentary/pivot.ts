@@ -1,91 +1,168 @@
-import type { Judgement } from '../method/hand';
-import { improvingPositions, stepLength } from '../method/rules';
-import type { Choice, EnteringRule } from '../method/types';
-import { isZero, sign } from '../number/rational';
-import type { Need } from '../method/slack-start';
-import { negativeRows, ratios } from '../tableau/ratio';
-import { cost, entryAt, isInRegion, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
-import { columnMeaning, objectiveSentence, placeSentence, quantity } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { judge, type Judgement } from '../method/hand';
+import * as reasons from '../method/messages';
+import { goalsOf } from '../method/primal';
+import { costSign, stepLength } from '../method/rules';
+import type { Choice, Part, RuleName, Work } from '../method/types';
+import { ruleNamed } from '../method/types';
+import { isZero, sign, type Rational } from '../number/rational';
+import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
+import { rowRatios, sameSign, tightestRows } from '../tableau/ratio';
+import {
+	cell,
+	columnOf,
+	cost,
+	entryAt,
+	goalValue,
+	hasGoal,
+	isArtificial,
+	isInRegion,
+	isPrimalFeasible,
+	objectiveValue,
+	rhs,
+	rhsCell,
+	type Tableau
+} from '../tableau/tableau';
+import { columnMeaning, placeSentence, quantity } from './plan';
+import { INFEASIBILITY_NAME } from '../notation/notation';
+import { joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
 
-const RULES: Record<EnteringRule, string> = {
-	dantzig: 'its entry in the objective row is the most negative',
-	bland: 'it is the first column with a negative entry in the objective row (Bland’s rule)',
-	'greatest-improvement': 'its pivot improves the objective most',
-	'steepest-edge': 'its edge climbs most steeply'
-};
+type By = RuleName | 'hand';
 
-const columnOf = (t: Tableau, index: number) => t.form.columns[index];
+const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`;
 
-/** The ratios of a column in one sentence, the least first said. */
-function ratioSentence(t: Tableau, choice: Choice): Sentence {
-	const all = ratios(t, choice.position);
-	const compared = all.filter((ratio) => ratio.value);
-	if (compared.length === 0) return say`No entry of the column is positive, so there is no ratio to compare.`;
-	const parts = compared.map(
-		({ row, value }) =>
-			say`${columnOf(t, t.basis[row])}: ${rhs(t, row)} ÷ ${entryAt(t, row, choice.position)} = ${value!}`
-	);
-	const skipped = all.length - compared.length;
-	const tail = skipped ? say` (entries that are not positive set no limit)` : say``;
-	return say`Ratios: ${joined(parts, '; ', '; ')}${tail}.`;
+/** What each unit of the entering variable does to what the part of the method works for. */
+function perUnit(t: Tableau, part: Part, entering: number): Sentence {
+	if (part === 'phase-one') {
+		const rate = cost(t, INFEASIBILITY, entering);
+		const verb = isZero(rate)
+			? say`leaves ${INFEASIBILITY_NAME} as it is`
+			: say`${sign(rate) < 0 ? 'lowers' : 'raises'} ${INFEASIBILITY_NAME} by ${rate.abs()}`;
+		return say`each unit ${verb}`;
+	}
+	if (part === 'big-m' && !isZero(cost(t, BIG_M, entering))) {
+		const rate = cost(t, BIG_M, entering);
+		return say`each unit ${sign(rate) < 0 ? 'lowers' : 'raises'} the artificial variables by ${rate.abs()} in all`;
+	}
+	const { objective } = t.form.problem;
+	const rate = cost(t, OBJECTIVE, entering);
+	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is`;
+	const up = sign(rate) < 0 === (objective.sense === 'max');
+	return say`each unit ${up ? 'raises' : 'lowers'} ${objective.name} by ${rate.abs()}`;
 }
 
-/** What a pivot did, for the commentary: what entered and why, the ratios, what left, the objective, the corner. */
-export function pivotRemark(
-	before: Tableau,
-	after: Tableau,
-	choice: Choice,
-	by: EnteringRule | 'hand',
-	judgement: Judgement | null
-): Remark {
-	const { problem } = before.form;
-	const [entering, leaving] = [columnOf(before, choice.entering), columnOf(before, choice.leaving)];
-	const rate = cost(before, 0, choice.entering);
-	const better = problem.objective.sense === 'max' ? 'raises' : 'lowers';
-	const worse = problem.objective.sense === 'max' ? 'lowers' : 'raises';
-	const sentences: Sentence[] = [];
-	const perUnit = isZero(rate)
-		? say`each unit leaves ${problem.objective.name} as it is`
-		: say`each unit ${sign(rate) < 0 ? better : worse} ${problem.objective.name} by ${rate.abs()}`;
-	const why = by === 'hand' ? say`chosen by hand` : say`because ${RULES[by]}`;
-	sentences.push(say`${columnMeaning(before.form, entering)} enters, ${why}: ${perUnit}.`);
-	sentences.push(ratioSentence(before, choice));
-	const tied = tiedRows(before, choice);
+/** The ratios that the method at work compares for a pivot. */
+function comparison(t: Tableau, part: Part, choice: Choice): Sentence {
+	if (part === 'dual') {
+		const compared = rowRatios(t, choice.row, OBJECTIVE).flatMap(({ position, value }) =>
+			value
+				? [
+						{
+							name: name(t, t.nonbasic[position]),
+							top: cost(t, OBJECTIVE, t.nonbasic[position]),
+							bottom: entryAt(t, choice.row, position).abs(),
+							value
+						}
+					]
+				: []
+		);
+		return reasons.rowRatios(name(t, choice.leaving), compared);
+	}
+	const lines = t.basis.flatMap((basic, row) => {
+		const counts = part === 'repair' ? sameSign(t, row, choice.position) : cell(t, row, choice.position) > 0;
+		if (!counts) return [];
+		const [top, bottom] = [rhs(t, row), entryAt(t, row, choice.position)];
+		return [{ name: name(t, basic), top, bottom, value: top.div(bottom) }];
+	});
+	return part === 'repair'
+		? reasons.repairRatios(lines)
+		: reasons.columnRatios(lines, lines.length < t.basis.length);
+}
+
+/** Other rows whose ratio is as small as that of the row chosen. */
+function tiedWith(t: Tableau, choice: Choice): number[] {
+	const tight = tightestRows(t, choice.position);
+	return tight.includes(choice.row) ? tight.filter((row) => row !== choice.row) : [];
+}
+
+/** Which variable leaves and why, in a ratio test down the column. */
+function leavingSentence(t: Tableau, choice: Choice): Sentence {
+	const leaving = columnMeaning(t.form, columnOf(t, choice.leaving));
+	if (!tightestRows(t, choice.position).includes(choice.row)) return say`${leaving} leaves.`;
+	const tied = tiedWith(t, choice);
 	const tie =
-		tied.length > 1 && tied.includes(choice.row)
-			? say` (a tie with ${joined(tied.filter((r) => r !== choice.row).map((r) => say`${columnOf(before, before.basis[r])}`))}: the next corner is degenerate)`
-			: say``;
-	const least = tied.includes(choice.row);
-	sentences.push(
-		least
-			? say`${columnMeaning(before.form, leaving)} reaches 0 first and leaves${tie}.`
-			: say`${columnMeaning(before.form, leaving)} leaves.`
-	);
-	const change = objectiveValue(after).sub(objectiveValue(before));
-	const { name, unit } = problem.objective;
-	sentences.push(
-		isZero(change)
-			? say`So ${name} stays at ${quantity(objectiveValue(after), unit)}${isZero(stepLength(before, choice)) ? ': the step has length 0, the corner is degenerate' : ''}.`
-			: say`So ${name} ${sign(change) > 0 ? 'rises' : 'falls'} by ${quantity(change.abs(), unit)} to ${quantity(objectiveValue(after), unit)}.`
-	);
-	sentences.push(placeSentence(after));
-	const broken = judgement ? brokenSentences(before, judgement) : [];
-	return {
-		tone: broken.length ? 'warning' : 'step',
-		heading: `${entering.name} in, ${leaving.name} out`,
-		sentences: [...broken, ...sentences]
-	};
+		tied.length > 0
+			? say` (a tie with ${joined(tied.map((row) => name(t, t.basis[row])))}: the next corner is degenerate)`
+			: NOTHING_SAID;
+	return say`${leaving} reaches 0 first and leaves${tie}.`;
 }
 
-function tiedRows(t: Tableau, choice: Choice): number[] {
-	const compared = ratios(t, choice.position).filter((ratio) => ratio.value);
-	const least = compared.reduce((a, b) => (b.value!.lt(a.value!) ? b : a), compared[0]);
-	return compared.filter((ratio) => ratio.value!.equals(least.value!)).map((ratio) => ratio.row);
+/** Whether the entering column improves what the part of the method works for. */
+const drivenByGoal = (t: Tableau, part: Part, { position }: Choice): boolean =>
+	costSign(t, goalsOf(t, part), position) < 0;
+
+/** What entered and left, why, and against which ratios. */
+function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[] {
+	const entering = columnMeaning(t.form, columnOf(t, choice.entering));
+	const leaving = columnOf(t, choice.leaving);
+	if (leaving.kind === 'vacant' || (part === 'repair' && leaving.kind === 'artificial'))
+		return [reasons.fillsVacancy(t, choice.row), say`${entering} becomes basic there.`];
+	const zeroArtificial = isArtificial(t, choice.leaving) && !rhsCell(t, choice.row) && by !== 'hand';
+	if (zeroArtificial && !(cell(t, choice.row, choice.position) > 0 && drivenByGoal(t, part, choice)))
+		return [reasons.drivesOut(t, choice.row), say`${entering} takes its place.`];
+	const rule = by === 'hand' ? null : ruleNamed(by);
+	if (part === 'dual') {
+		const why =
+			rule && rhsCell(t, choice.row) < 0
+				? reasons.dualLeaves(t, choice.row, rule.entering === 'bland')
+				: say`chosen by hand`;
+		const first = say`${columnMeaning(t.form, leaving)} leaves: ${why}.`;
+		return [first, comparison(t, part, choice), say`${entering} enters.`];
+	}
+	if (part === 'repair') {
+		const negative = t.basis.map((_, row) => row).filter((row) => rhsCell(t, row) < 0);
+		const target = negative.length ? negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a)) : null;
+		const why =
+			target !== null && rule
+				? say`${reasons.repairs(t, target)}: ${entering} enters.`
+				: say`${entering} enters, chosen by hand.`;
+		return [why, comparison(t, part, choice), say`${columnMeaning(t.form, leaving)} leaves.`];
+	}
+	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;
+	const why = rule ? reasons.entersBy(t, goal, rule.entering) : say`chosen by hand`;
+	const first = say`${entering} enters, ${why}: ${perUnit(t, part, choice.entering)}.`;
+	if (!isPrimalFeasible(t)) return [first, say`${columnMeaning(t.form, leaving)} leaves.`];
+	return [first, comparison(t, part, choice), leavingSentence(t, choice)];
+}
+
+/** `rises by 30 thalers to 30 thalers` */
+function moved(
+	what: Sentence,
+	before: Rational,
+	after: Rational,
+	unit: string | undefined,
+	still: Sentence
+): Sentence {
+	const change = after.sub(before);
+	if (isZero(change)) return say`${what} stays at ${quantity(after, unit)}${still}`;
+	return say`${what} ${sign(change) > 0 ? 'rises' : 'falls'} by ${quantity(change.abs(), unit)} to ${quantity(after, unit)}`;
+}
+
+/** What became of the objective, and of the sum of artificial variables where there is one. */
+function effect(before: Tableau, after: Tableau, choice: Choice): Sentence[] {
+	const { name: objective, unit } = before.form.problem.objective;
+	const still = isZero(stepLength(before, choice))
+		? say`: the step has length 0, the corner is degenerate`
+		: NOTHING_SAID;
+	const own = moved(say`${objective}`, objectiveValue(before), objectiveValue(after), unit, still);
+	const goal = [INFEASIBILITY, BIG_M].find((g) => hasGoal(before, g));
+	if (!goal) return [say`So ${own}.`];
+	const sum = (t: Tableau) => goalValue(t, goal).neg();
+	const what = goal === INFEASIBILITY ? say`${INFEASIBILITY_NAME}` : say`the sum of the artificial variables`;
+	return [say`So ${moved(what, sum(before), sum(after), undefined, still)}; ${own}.`];
 }
 
 /** What a pivot by hand breaks, and why. */
-export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
+function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 	const { choice, smallerRatio, negativeEntry, newlyNegative, breaksDualFeasibility, gain } = judgement;
 	const found: Sentence[] = [];
 	if (judgement.breaksFeasibility) {
@@ -96,9 +173,9 @@ export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 			);
 		else if (smallerRatio)
 			found.push(
-				say`${row} is not the row to leave: its ratio ${smallerRatio.own} is larger than ${smallerRatio.value} of ${columnOf(t, t.basis[smallerRatio.row])}.`
+				say`${row} is not the row to leave: its ratio ${smallerRatio.own} is larger than ${smallerRatio.value} of ${name(t, t.basis[smallerRatio.row])}.`
 			);
-		const names = newlyNegative.map(({ column, value }) => say`${columnOf(t, column)} = ${value}`);
+		const names = newlyNegative.map(({ column, value }) => say`${name(t, column)} = ${value}`);
 		found.push(
 			isInRegion(judgement.after)
 				? say`A basic variable is negative now: ${joined(names)}.`
@@ -114,81 +191,24 @@ export function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 	return found;
 }
 
-/** Why a zero entry cannot be the pivot. */
-export function zeroPivotRemark(t: Tableau, row: number, column: number): Remark {
-	const [leaving, entering] = [columnOf(t, t.basis[row]), columnOf(t, column)];
-	return {
-		tone: 'warning',
-		heading: 'No pivot on zero',
-		sentences: [
-			say`The entry of ${entering} in row ${leaving} is 0: however far ${entering} rises, ${leaving} does not change, so they cannot trade places. Dividing the row by it would be dividing by zero.`
-		]
-	};
-}
+/** Whether a pivot by hand can break anything that the method at work relies on. */
+const relies = ({ tableau: t, part }: Work, choice: Choice): boolean =>
+	part !== 'repair' && columnOf(t, choice.leaving).kind !== 'vacant';
 
-/** The first basic solution. */
-export function startRemark(t: Tableau): Remark {
-	const { problem } = t.form;
-	const slacks = t.basis.every((column) => columnOf(t, column).kind === 'slack');
-	const maximise =
-		problem.objective.sense === 'min'
-			? [
-					say`The least ${problem.objective.name} is where −${problem.objective.name} is greatest: row z shows −${problem.objective.name}.`
-				]
-			: [];
-	const whole = problem.variables.some((v) => v.domain !== 'continuous')
-		? [say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`]
-		: [];
+/** What a pivot did: what entered and left and why, the ratios, the objective, the point; by hand also what it broke. */
+export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By): Remark {
+	const t = before.tableau;
+	const judgement =
+		by === 'hand' && relies(before, choice)
+			? judge(t, goalsOf(t, before.part), choice.row, choice.position)
+			: null;
+	const broken = judgement ? brokenSentences(t, judgement) : [];
+	const vacant = columnOf(t, choice.leaving).kind === 'vacant';
 	return {
-		tone: 'step',
-		heading: 'Start',
-		sentences: [
-			slacks && t.basis.length
-				? say`Every slack is basic and every other column is 0.`
-				: say`The start columns are basic.`,
-			placeSentence(t),
-			say`${objectiveSentence(t)}.`,
-			...maximise,
-			...whole
-		]
-	};
-}
-
-/** Where a tableau has negative right-hand sides, what that means and what can be done. */
-export function infeasibleBasisRemark(t: Tableau): Remark {
-	const names = negativeRows(t).map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`);
-	const inside = isInRegion(t);
-	return {
-		tone: 'warning',
-		heading: inside ? 'Not a feasible basis' : 'Outside the region',
-		sentences: [
-			...(inside
-				? [
-						say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`
-					]
-				: []),
-			say`${joined(names)}: this basic solution is not feasible, so the ratio test has nothing to stand on.`,
-			improvingPositions(t, [0]).length
-				? say`Go back in the trail, or pivot by hand until no right-hand side is negative.`
-				: say`The objective row is right: the dual simplex method would repair it. Go back in the trail, or pivot by hand on a negative entry of such a row.`
-		]
-	};
-}
-
-/** What a problem needs before its tableau can be started with slacks alone. */
-export function needsRemark(needs: readonly Need[]): Remark {
-	const reasons: Record<Need['reason'], string> = {
-		equality: 'is an equality and has no slack to start with',
-		'at-least': 'demands at least something, so making nothing does not meet it',
-		'negative-rhs': 'has a negative right-hand side when all variables are at their bounds',
-		'empty-bound': 'has an upper bound below its lower bound'
-	};
-	return {
-		tone: 'hint',
-		heading: 'This problem needs a start',
-		sentences: [
-			...needs.map((need) => say`${{ constraint: need.constraint }} ${reasons[need.reason]}.`),
-			say`The slacks alone are therefore no feasible basis. A first basis needs artificial variables (two-phase or big-M) or the dual simplex method; this tableau starts from slacks only.`
-		]
+		tone: broken.length ? 'warning' : 'step',
+		heading: vacant
+			? say`${name(t, choice.entering)} becomes basic`
+			: say`${name(t, choice.entering)} in, ${name(t, choice.leaving)} out`,
+		sentences: [...broken, ...account(before, choice, by), ...effect(t, after, choice), placeSentence(after)]
 	};
 }

@@ -3,6 +3,7 @@ import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/ratio
 import {
 	effectiveBounds,
 	evaluate,
+	holds,
 	isFeasible,
 	type Constraint,
 	type Plan,
@@ -10,7 +11,7 @@ import {
 	type Terms
 } from '../problem/types';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { joined, say, type Sentence } from './sentence';
+import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
 
 /** A number with its unit, where it has one: `12 dozen`. */
 export const quantity = (value: Rational, unit: string | undefined): Sentence =>
@@ -91,21 +92,48 @@ function crossing(lines: readonly Tight[], [x, y]: readonly [string, string]): b
 export function placeSentence(t: Tableau): Sentence {
 	const { problem } = t.form;
 	const plan = readPlan(t);
-	if (problem.variables.length !== 2) return say`The plan is now ${planSentence(problem, plan)}.`;
+	if (problem.variables.length !== 2) {
+		const broken = isFeasible(problem, plan)
+			? NOTHING_SAID
+			: say` It is not in the region: ${brokenBy(problem, plan)}.`;
+		return say`The plan is now ${planSentence(problem, plan)}.${broken}`;
+	}
 	const [x, y] = problem.variables.map(({ name }) => name);
 	const at = say`(${plan.get(x)!}, ${plan.get(y)!})`;
 	const lines = tightLines(problem, plan);
 	const names = joined(lines.map(({ says }) => says));
 	const on = lines.length === 0 ? say`` : lines.length > 1 ? say` where ${names} meet` : say` on ${names}`;
-	if (!isFeasible(problem, plan)) return say`The point ${at}${on} is not in the region.`;
+	if (!isFeasible(problem, plan))
+		return say`The point ${at}${on} is not in the region: ${brokenBy(problem, plan)}.`;
 	return crossing(lines, [x, y])
 		? say`This is the corner ${at}${on}.`
 		: say`This is the point ${at}${on}; it is in the region, but no corner of it.`;
 }
 
+/** Which constraints and bounds a plan breaks, and by how much. */
+export function brokenBy(problem: Problem, plan: Plan): Sentence {
+	const rows = problem.constraints.flatMap((row) => {
+		const { terms, relation, rhs, unit } = row;
+		const left = evaluate(terms, plan);
+		return holds(left, relation, rhs)
+			? []
+			: [say`${{ constraint: row.name }} is broken by ${quantity(left.sub(rhs).abs(), unit)}`];
+	});
+	const bounds = problem.variables.flatMap((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const value = plan.get(variable.name) ?? ZERO;
+		const under = lower && compare(value, lower) < 0 ? [say`${variable.name} is below ${lower}`] : [];
+		const over = upper && compare(value, upper) > 0 ? [say`${variable.name} is above ${upper}`] : [];
+		return [...under, ...over];
+	});
+	return joined([...rows, ...bounds]);
+}
+
 /** What a column stands for: `the amount of bowls`, `what clay leaves unused`. */
 export function columnMeaning(form: Form, column: Column): Sentence {
 	const { owner } = column;
+	if (column.kind === 'vacant')
+		return say`the place without a basic variable in row ${{ constraint: owner.name }}`;
 	if (owner.kind === 'variable') return say`${column}`;
 	if (owner.kind === 'bound') return say`${column} (the room below the bound of ${owner.name})`;
 	if (owner.kind === 'cut') return say`${column} (the slack of ${owner.name})`;

@@ -1,41 +1,54 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
-import { showNumber, type NumberStyle } from '../number/show';
+import { columnName, goalName, PLAIN, shownText, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
+import type { Objective } from '../problem/types';
+import type { Goal } from '../tableau/goal';
 
 /** A part of a sentence: words, a number, or the name of something that the views can light up. */
 export type Piece =
 	| { readonly kind: 'text'; readonly text: string }
 	| { readonly kind: 'number'; readonly value: Rational }
 	| { readonly kind: 'column'; readonly column: Column }
-	| { readonly kind: 'constraint'; readonly name: string };
+	| { readonly kind: 'constraint'; readonly name: string }
+	| { readonly kind: 'goal'; readonly goal: Goal; readonly objective: Objective };
 
 export type Sentence = readonly Piece[];
 
 /** A paragraph of commentary with what it is about. */
 export interface Remark {
 	readonly tone: 'step' | 'warning' | 'conclusion' | 'hint';
-	readonly heading: string;
+	readonly heading: Sentence;
 	readonly sentences: readonly Sentence[];
 }
 
-type Inserted = string | number | Rational | Column | Sentence | { readonly constraint: string };
+type Inserted =
+	| string
+	| number
+	| Rational
+	| Column
+	| Sentence
+	| { readonly constraint: string }
+	| { readonly goal: Goal; readonly objective: Objective };
 
 function piece(value: Inserted): Sentence {
 	if (typeof value === 'string' || typeof value === 'number') return [{ kind: 'text', text: String(value) }];
 	if (value instanceof Fraction) return [{ kind: 'number', value }];
 	if (Array.isArray(value)) return value as Sentence;
 	if ('constraint' in value) return [{ kind: 'constraint', name: value.constraint }];
+	if ('goal' in value) return [{ kind: 'goal', ...value }];
 	return [{ kind: 'column', column: value as Column }];
 }
 
-/** Builds a sentence: numbers, columns and constraints in the template stay what they are. */
+/** Builds a sentence: numbers, columns, constraints and objective rows in the template stay what they are. */
 export function say(strings: TemplateStringsArray, ...values: Inserted[]): Sentence {
 	return strings.flatMap((text, i): Sentence => {
 		const words: Sentence = text ? [{ kind: 'text', text }] : [];
 		return i < values.length ? [...words, ...piece(values[i])] : words;
 	});
 }
+
+export const NOTHING_SAID: Sentence = [];
 
 /** Sentences in a row, with a text between them and another before the last. */
 export function joined(parts: readonly Sentence[], between = ', ', last = ' and '): Sentence {
@@ -45,13 +58,27 @@ export function joined(parts: readonly Sentence[], between = ', ', last = ' and 
 	});
 }
 
+/** What a piece that is no number is called in a notation. */
+export function pieceName(part: Exclude<Piece, { kind: 'number' }>, notation: Notation): string {
+	switch (part.kind) {
+		case 'text':
+			return part.text;
+		case 'column':
+			return columnName(notation, part.column);
+		case 'constraint':
+			return part.name;
+		case 'goal':
+			return goalName(notation, part.goal, part.objective);
+	}
+}
+
 /** A sentence as plain text, for screen readers, tests and files. */
-export function plainText(sentence: Sentence, style: NumberStyle = 'fraction'): string {
+export function plainText(sentence: Sentence, notation: Notation = PLAIN): string {
 	return sentence
-		.map((part) => {
-			if (part.kind === 'number') return showNumber(part.value, style);
-			if (part.kind === 'column') return part.column.name;
-			return part.kind === 'constraint' ? part.name : part.text;
-		})
+		.map((part) => (part.kind === 'number' ? shownText(notation, part.value) : pieceName(part, notation)))
 		.join('');
 }
+
+/** A remark's sentences as one text. */
+export const remarkText = ({ sentences }: Remark, notation: Notation = PLAIN): string =>
+	sentences.map((sentence) => plainText(sentence, notation)).join(' ');

@@ -1,3 +1,4 @@
+import { plainText } from '../commentary/sentence';
 import type { Certificate } from '../answer/certificate';
 import type { LinearAnswer } from '../answer/answer';
 import type { OptimalSet } from '../answer/optimal-set';
@@ -6,11 +7,12 @@ import type { BranchNode } from '../integer/branch';
 import type { Cut } from '../integer/cut';
 import type { Step } from '../method/types';
 import { toText, type Rational } from '../number/rational';
+import { BIG_M, INFEASIBILITY } from '../tableau/goal';
 import {
 	cost,
 	entry,
-	goalIndex,
 	goalValue,
+	hasGoal,
 	objectiveValue,
 	readPlan,
 	rhs,
@@ -61,20 +63,22 @@ export function certificateJson(certificate: Certificate): Json {
 /** The part of an answer that every status has, and what an optimum adds. */
 export const linearJson = (answer: LinearAnswer): Json => ({
 	status: answer.status,
-	...(answer.reason ? { reason: answer.reason } : {}),
+	...(answer.reason ? { reason: plainText(answer.reason) } : {}),
 	...(answer.objective ? { objective: toText(answer.objective) } : {}),
 	...(answer.solution ? { solution: numbers(answer.solution) } : {}),
 	method: answer.method,
-	why: answer.why,
+	why: plainText(answer.why),
 	pivots: answer.pivots
 });
+
+/** What the agreement calls the objective rows. */
+const GOAL_NAMES = { objective: 'z', infeasibility: 'w', 'big-m': 'M' } as const;
 
 /** A tableau in the contract's shape: rows by basic variable, objective rows by name; columns out of the problem are left out. */
 export function tableauJson(t: Tableau): Json {
 	const shown = t.form.columns.flatMap((_, j) =>
-		t.barred.has(j) && !t.goals.some((g) => g === 'w' || g === 'M') && !t.basis.includes(j) ? [] : [j]
+		t.barred.has(j) && !hasGoal(t, INFEASIBILITY) && !hasGoal(t, BIG_M) && !t.basis.includes(j) ? [] : [j]
 	);
-	const goals = t.goals.flatMap((name, i) => (name.startsWith('max') ? [] : [{ name, i }]));
 	return {
 		columns: shown.map((j) => t.form.columns[j].name),
 		rows: t.basis.map((basic, row) => ({
@@ -82,26 +86,39 @@ export function tableauJson(t: Tableau): Json {
 			entries: shown.map((j) => toText(entry(t, row, j))),
 			rhs: toText(rhs(t, row))
 		})),
-		objective: goals.map(({ name, i }) => ({
-			name,
-			entries: shown.map((j) => toText(cost(t, i, j))),
-			rhs: toText(goalValue(t, i))
-		}))
+		objective: t.goals.flatMap((goal) =>
+			goal.kind === 'column'
+				? []
+				: [
+						{
+							name: GOAL_NAMES[goal.kind],
+							entries: shown.map((j) => toText(cost(t, goal, j))),
+							rhs: toText(goalValue(t, goal))
+						}
+					]
+		)
 	};
 }
 
 export function stepJson(step: Step, withTableau = true): Json {
-	const { tableau, choice } = step;
+	const { tableau, choice, part } = step;
 	const name = (column: number) => tableau.form.columns[column].name;
 	return {
 		kind: step.kind,
-		phase: step.phase === 'phase-one' || step.phase === 'drive-out' ? 1 : 2,
-		part: step.phase,
+		phase: part === 'phase-one' || part === 'drive-out' ? 1 : 2,
+		part,
 		...(choice ? { entering: name(choice.entering), leaving: name(choice.leaving) } : {}),
-		...(step.note ? { note: step.note } : {}),
+		...(step.note
+			? {
+					note: step
+						.note()
+						.map((sentence) => plainText(sentence))
+						.join(' ')
+				}
+			: {}),
 		basis: tableau.basis.map(name),
 		point: numbers(readPlan(tableau)),
-		...(goalIndex(tableau, 'z') >= 0 ? { objective: toText(objectiveValue(tableau)) } : {}),
+		objective: toText(objectiveValue(tableau)),
 		...(withTableau ? { tableau: tableauJson(tableau) } : {})
 	};
 }
@@ -113,7 +130,7 @@ export const nodeJson = (node: BranchNode): Json => ({
 	status: node.status,
 	bound: node.bound && toText(node.bound),
 	solution: node.solution && numbers(node.solution),
-	closed: node.closed
+	closed: node.closed && plainText(node.closed)
 });
 
 export const cutJson = (cut: Cut): Json => ({

@@ -1,7 +1,8 @@
 import { METHODS } from '../method/solve';
 import { FORMATS_READ, FORMATS_TO_COME, FORMATS_WRITTEN } from './convert';
 import { problemSchema } from './schema';
-import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS, RULES } from './solve-request';
+import { RULE_NAMES } from '../method/types';
+import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 
 type Json = Record<string, unknown>;
 
@@ -52,7 +53,7 @@ const schemas: Json = {
 		properties: {
 			problem: ref('Problem'),
 			method: { enum: METHODS, default: 'auto' },
-			rule: { enum: RULES, default: 'dantzig' },
+			rule: { enum: RULE_NAMES, default: 'dantzig' },
 			integer: { enum: INTEGER_WAYS, default: 'branch' },
 			steps: { type: 'boolean', default: false },
 			limit: {

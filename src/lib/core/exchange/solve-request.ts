@@ -1,10 +1,9 @@
 import * as yup from 'yup';
 import { METHODS, type MethodName } from '../method/solve';
-import type { EnteringRule, Rule } from '../method/types';
+import { RULE_NAMES, ruleNamed, type Rule, type RuleName } from '../method/types';
 import { faultsOf, InputError, readProblem, type Issue } from '../problem/json';
 import type { Problem } from '../problem/types';
 
-export const RULES = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge', 'lexicographic'] as const;
 export const INTEGER_WAYS = ['relax', 'branch', 'cuts'] as const;
 export const MAX_MILLISECONDS = 60_000;
 export const MAX_STEPS = 1_000_000;
@@ -39,7 +38,7 @@ const count = (most: number) =>
 const schema = yup
 	.object({
 		method: among(METHODS),
-		rule: among(RULES),
+		rule: among(RULE_NAMES),
 		integer: among(INTEGER_WAYS),
 		steps: yup
 			.mixed()
@@ -52,11 +51,6 @@ const schema = yup
 	})
 	.typeError('must be an object with a problem')
 	.required('must be an object with a problem');
-
-const ruleOf = (name: (typeof RULES)[number]): Rule =>
-	name === 'lexicographic'
-		? { entering: 'dantzig', ties: 'lexicographic' }
-		: { entering: name satisfies EnteringRule, ties: 'lowest-index' };
 
 /**
  * Reads a request to solve.
@@ -86,7 +80,7 @@ export function readSolveRequest(data: unknown): SolveRequest {
 	return {
 		problem,
 		method: (raw.method ?? 'auto') as MethodName,
-		rule: ruleOf((raw.rule ?? 'dantzig') as (typeof RULES)[number]),
+		rule: ruleNamed((raw.rule ?? 'dantzig') as RuleName),
 		integer: (raw.integer ?? 'branch') as SolveRequest['integer'],
 		steps: raw.steps === true,
 		limit: { steps: limit.steps ?? 10_000, milliseconds: limit.milliseconds ?? 10_000 }

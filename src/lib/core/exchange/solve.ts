@@ -1,3 +1,4 @@
+import { plainText, type Sentence } from '../commentary/sentence';
 import { detail, solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
@@ -18,7 +19,7 @@ import type { SolveRequest } from './solve-request';
 /** What the one who runs a solve wants to know and to decide meanwhile. */
 export interface Control {
 	/** asked before each pivot; an answer is the reason to stop */
-	readonly shouldStop?: (pivots: number) => string | null;
+	readonly shouldStop?: (pivots: number) => Sentence | null;
 	/** the optimal set may be long: true where it shall be cut short */
 	readonly hurry?: () => boolean;
 }
@@ -60,11 +61,11 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Recor
 	const { relaxation } = result;
 	return {
 		status: result.status,
-		...(result.reason ? { reason: result.reason } : {}),
+		...(result.reason ? { reason: plainText(result.reason) } : {}),
 		...(result.objective ? { objective: toText(result.objective) } : {}),
 		...(result.solution ? { solution: numbers(result.solution) } : {}),
 		method: relaxation.method,
-		why: relaxation.why,
+		why: plainText(relaxation.why),
 		pivots: result.pivots,
 		relaxation: {
 			status: relaxation.status,

@@ -1,81 +1,95 @@
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Constraint, type Problem, type Relation, type Terms } from '../problem/types';
-import type {
-	ChangeKind,
-	Column,
-	ColumnKind,
-	Form,
-	FormChange,
-	FormRow,
-	Owner,
-	StartKind,
-	Substitution
+import * as messages from './messages';
+import type { Sentence } from '../commentary/sentence';
+import {
+	OWN_NAMES,
+	type ChangeKind,
+	type Column,
+	type ColumnKind,
+	type Form,
+	type FormChange,
+	type FormOptions,
+	type FormRow,
+	type Keys,
+	type MixedTerm,
+	type Owner,
+	type Substitution,
+	type System
 } from './types';
 
-const MINUS_ONE = ONE.neg();
 const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
 
+/** A row before it is an equation. */
 interface DraftRow {
-	owner: Owner;
-	entries: Map<number, Rational>;
+	readonly owner: Owner;
+	readonly entries: Map<number, Rational>;
 	relation: Relation;
 	rhs: Rational;
 	factor: 1 | -1;
-	number: number;
+	/** the number that its slack is named by */
+	readonly number: number;
 }
 
-/** Builds one form; every `change` it records is one the reader of the problem can follow. */
+/** Told after each change on the way, with the problem as it stands then. */
+export type Watch = (change: FormChange, system: System) => void;
+
+/** Builds one form; every change it records is one the reader of the problem can follow. */
 class FormBuilder {
 	readonly columns: Column[] = [];
 	readonly changes: FormChange[] = [];
 	readonly substitutions: Substitution[] = [];
-	readonly drafts: DraftRow[] = [];
+	private drafts: DraftRow[] | null = null;
+	private negated = false;
 	private readonly byVariable = new Map<string, Substitution>();
 	private readonly taken: Set<string>;
 
 	constructor(
 		private readonly problem: Problem,
-		private readonly startKind: StartKind
+		private readonly options: FormOptions,
+		private readonly keys: Keys,
+		private readonly watch?: Watch
 	) {
 		this.taken = new Set(problem.variables.map((variable) => variable.name));
 	}
 
 	build(): Form {
 		for (const variable of this.problem.variables) this.substitute(variable.name, effectiveBounds(variable));
-		this.problem.constraints.forEach((row, i) => this.constraint(row, i + 1));
-		this.boundRows();
-		const starts = this.drafts.map((row) => this.inequality(row));
-		const rows: FormRow[] = this.drafts.map((draft, i) => ({
+		const drafts = (this.drafts = this.problem.constraints.map((row, i) => draftOf(this, row, i + 1)));
+		this.splitEqualities(drafts);
+		this.boundRows(drafts);
+		for (const draft of drafts) this.turn(draft);
+		const starts = drafts.map((draft) => this.helper(draft));
+		const rows = drafts.map((draft, i): FormRow => ({
 			owner: draft.owner,
 			entries: draft.entries,
 			rhs: draft.rhs,
 			factor: draft.factor,
-			start: starts[i] ?? this.artificial(draft)
+			start: starts[i] ?? this.standIn(draft)
 		}));
-		return {
-			problem: this.problem,
-			startKind: this.startKind,
-			columns: this.columns,
-			rows,
-			...this.objective(),
-			substitutions: this.substitutions,
-			changes: this.changes
-		};
+		const { problem, options, columns, substitutions, changes } = this;
+		return { problem, options, columns, rows, ...this.objective(), substitutions, changes };
 	}
 
-	private note(kind: ChangeKind, owner: Owner | null, reason: string, column?: number): void {
+	private note(kind: ChangeKind, owner: Owner | null, reason: Sentence, column?: number): void {
 		const named = column === undefined ? {} : { column: this.columns[column].id };
-		this.changes.push({ kind, owner, reason, ...named });
+		const change: FormChange = { kind, owner, reason, ...named };
+		this.changes.push(change);
+		this.watch?.(change, this.system());
 	}
 
 	private column(id: string, name: string, kind: ColumnKind, owner: Owner): number {
-		if (
-			kind !== 'structural' ||
-			this.problem.variables.every((v) => v.name !== name || v.name !== owner.name)
-		)
-			while (this.taken.has(name)) name += "'";
+		const own = kind === 'structural' && name === owner.name;
+		if (!own) while (this.taken.has(name)) name += "'";
 		this.taken.add(name);
 		return this.columns.push({ id, name, kind, owner }) - 1;
+	}
+
+	/** The lasting key of what owns a row: a constraint, or a variable for its bound. */
+	private key({ kind, name }: Owner): string {
+		return kind === 'constraint'
+			? (this.keys.constraints.get(name) ?? name)
+			: `bound:${this.keys.variables.get(name) ?? name}`;
 	}
 
 	/** A variable becomes non-negative columns: itself, a shifted or mirrored one, or a difference of two. */
@@ -84,6 +98,8 @@ class FormBuilder {
 		{ lower, upper }: { lower: Rational | null; upper: Rational | null }
 	): void {
 		const owner: Owner = { kind: 'variable', name };
+		const key = this.keys.variables.get(name) ?? name;
+		const structural = (id: string, shown: string) => this.column(id, shown, 'structural', owner);
 		const add = (offset: Rational, parts: Substitution['parts']) => {
 			const substitution = { variable: name, offset, parts };
 			this.substitutions.push(substitution);
@@ -91,141 +107,107 @@ class FormBuilder {
 		};
 		if (lower && upper && compare(lower, upper) === 0) {
 			add(lower, []);
-			this.note('fix', owner, `${name} can only be ${lower.toFraction()}, so that number takes its place.`);
+			this.note('fix', owner, messages.fixed(name, lower));
 		} else if (lower && isZero(lower)) {
-			add(ZERO, [{ column: this.column(`x:${name}`, name, 'structural', owner), factor: 1 }]);
+			add(ZERO, [{ column: structural(`x:${key}`, name), factor: 1 }]);
 		} else if (lower) {
-			const column = this.column(`x:${name}`, `${name}'`, 'structural', owner);
+			const column = structural(`x:${key}`, `${name}'`);
 			add(lower, [{ column, factor: 1 }]);
-			const shown = this.columns[column].name;
-			this.note(
-				'shift',
-				owner,
-				`${name} is at least ${lower.toFraction()}: ${name} = ${lower.toFraction()} + ${shown} with ${shown} ≥ 0.`,
-				column
-			);
+			this.note('shift', owner, messages.shifted(name, lower, this.columns[column]), column);
 		} else if (upper) {
-			const column = this.column(`x:${name}`, `${name}'`, 'structural', owner);
+			const column = structural(`x:${key}`, `${name}'`);
 			add(upper, [{ column, factor: -1 }]);
-			const shown = this.columns[column].name;
-			this.note(
-				'mirror',
-				owner,
-				`${name} is at most ${upper.toFraction()} and has no lower bound: ${name} = ${upper.toFraction()} − ${shown} with ${shown} ≥ 0.`,
-				column
-			);
+			this.note('mirror', owner, messages.mirrored(name, upper, this.columns[column]), column);
 		} else {
-			const plus = this.column(`x:${name}`, `${name}⁺`, 'structural', owner);
-			const minus = this.column(`x-:${name}`, `${name}⁻`, 'structural', owner);
+			const plus = structural(`x:${key}`, `${name}⁺`);
+			const minus = structural(`x-:${key}`, `${name}⁻`);
 			add(ZERO, [
 				{ column: plus, factor: 1 },
 				{ column: minus, factor: -1 }
 			]);
-			const [p, m] = [this.columns[plus].name, this.columns[minus].name];
-			this.note(
-				'split-variable',
-				owner,
-				`${name} may have either sign: ${name} = ${p} − ${m} with both ≥ 0.`,
-				plus
-			);
+			const parts = [this.columns[plus], this.columns[minus]] as const;
+			this.note('split-variable', owner, messages.splitVariable(name, ...parts), plus);
 		}
 	}
 
 	/** The author's terms in columns, and what the offsets contribute. */
-	private inColumns(terms: Terms): { entries: Map<number, Rational>; offset: Rational } {
-		const entries = new Map<number, Rational>();
-		let offset = ZERO;
-		for (const [name, coefficient] of terms) {
-			const substitution = this.byVariable.get(name);
-			if (!substitution) continue;
-			if (!isZero(substitution.offset)) offset = offset.add(coefficient.mul(substitution.offset));
-			for (const { column, factor } of substitution.parts)
-				entries.set(column, factor === 1 ? coefficient : coefficient.neg());
-		}
-		return { entries, offset };
+	inColumns(terms: Terms): { entries: Map<number, Rational>; offset: Rational } {
+		return inColumns(this.byVariable, terms);
 	}
 
-	private constraint(row: Constraint, number: number): void {
-		const owner: Owner = { kind: 'constraint', name: row.name };
-		const { entries, offset } = this.inColumns(row.terms);
-		const rhs = isZero(offset) ? row.rhs : row.rhs.sub(offset);
-		const draft = { owner, entries, rhs, factor: 1 as const, number, relation: row.relation };
-		if (row.relation === '=' && this.startKind === 'slack') {
-			this.note(
-				'split-equality',
-				owner,
-				`${row.name} is an equality: it says ≤ and ≥ at once, and is written as these two rows.`
-			);
-			this.drafts.push({ ...draft, relation: '<=' });
-			this.drafts.push({ ...draft, entries: new Map(entries), relation: '>=' });
-		} else this.drafts.push(draft);
+	private splitEqualities(drafts: DraftRow[]): void {
+		if (this.options.equalities === 'one-row') return;
+		for (let i = 0; i < drafts.length; i++) {
+			const draft = drafts[i];
+			if (draft.relation !== '=') continue;
+			draft.relation = '<=';
+			drafts.splice(i + 1, 0, { ...draft, entries: new Map(draft.entries), relation: '>=' });
+			this.note('split-equality', draft.owner, messages.splitEquality(draft.owner));
+		}
 	}
 
 	/** A variable with two bounds needs a row for the upper one. */
-	private boundRows(): void {
+	private boundRows(drafts: DraftRow[]): void {
 		for (const variable of this.problem.variables) {
 			const { lower, upper } = effectiveBounds(variable);
 			if (!lower || !upper || compare(lower, upper) === 0) continue;
 			const { column } = this.byVariable.get(variable.name)!.parts[0];
 			const owner: Owner = { kind: 'bound', name: variable.name };
 			const entries = new Map([[column, ONE]]);
-			this.note('bound-row', owner, `The upper bound of ${variable.name} becomes a row of its own.`);
-			const number = this.drafts.length + 1;
-			this.drafts.push({ owner, entries, relation: '<=', rhs: upper.sub(lower), factor: 1, number });
+			const number = drafts.length + 1;
+			drafts.push({ owner, entries, relation: '<=', rhs: upper.sub(lower), factor: 1, number });
+			this.note('bound-row', owner, messages.boundRow(owner));
 		}
 	}
 
-	private negate(draft: DraftRow, why: string): void {
-		for (const [column, value] of draft.entries) draft.entries.set(column, value.mul(MINUS_ONE));
-		draft.rhs = draft.rhs.neg();
-		draft.relation = MIRROR[draft.relation];
+	/** Multiplies a row by −1 where its start asks for it. */
+	private turn(draft: DraftRow): void {
+		const { owner, relation, rhs } = draft;
+		const negative = sign(rhs) < 0;
+		const reason =
+			this.options.start === 'slack'
+				? relation === '>='
+					? messages.turnedToAtMost(owner)
+					: null
+				: negative
+					? messages.turnedNegative(owner)
+					: isZero(rhs) && relation === '>='
+						? messages.turnedZero(owner)
+						: null;
+		if (!reason) return;
+		for (const [column, value] of draft.entries) draft.entries.set(column, value.neg());
+		draft.rhs = rhs.neg();
+		draft.relation = MIRROR[relation];
 		draft.factor = draft.factor === 1 ? -1 : 1;
-		this.note('negate-row', draft.owner, why);
+		this.note('negate-row', owner, reason);
 	}
 
 	/** Gives an inequality its slack or surplus; returns the column if the row can start with it. */
-	private inequality(draft: DraftRow): number | null {
-		const name = draft.owner.kind === 'bound' ? `the bound of ${draft.owner.name}` : draft.owner.name;
-		if (this.startKind === 'slack' && draft.relation === '>=')
-			this.negate(draft, `${name} is multiplied by −1, so that it reads ≤ and its slack can be basic.`);
-		if (
-			this.startKind === 'artificial' &&
-			(sign(draft.rhs) < 0 || (isZero(draft.rhs) && draft.relation === '>='))
-		)
-			this.negate(
-				draft,
-				isZero(draft.rhs)
-					? `${name} has the right-hand side 0: multiplied by −1 it reads ≤ 0 and needs no artificial variable.`
-					: `${name} has a negative right-hand side and is multiplied by −1.`
-			);
+	private helper(draft: DraftRow): number | null {
 		if (draft.relation === '=') return null;
 		const kind = draft.relation === '<=' ? 'slack' : 'surplus';
-		const twin = this.columns.some((c) => c.owner === draft.owner);
-		const id = `s:${draft.owner.kind === 'bound' ? 'bound:' : ''}${draft.owner.name}${twin ? ':2' : ''}`;
-		const column = this.column(id, `s${draft.number}`, kind, draft.owner);
-		draft.entries.set(column, kind === 'slack' ? ONE : MINUS_ONE);
-		const shown = this.columns[column].name;
-		this.note(
-			kind,
-			draft.owner,
-			kind === 'slack'
-				? `${shown} is what ${name} leaves unused; with it the row is an equation.`
-				: `${shown} is what ${name} gets beyond its demand; without it the row is an equation.`,
-			column
-		);
+		const { owner } = draft;
+		const key = this.key(owner);
+		const twin = this.columns.some((column) => column.id === `s:${key}`) ? ':2' : '';
+		const column = this.column(`s:${key}${twin}`, `s${draft.number}`, kind, owner);
+		draft.entries.set(column, kind === 'slack' ? ONE : ONE.neg());
+		draft.relation = '=';
+		this.note(kind, owner, messages[kind](owner, this.columns[column]), column);
 		return kind === 'slack' ? column : null;
 	}
 
-	private artificial(draft: DraftRow): number {
-		const column = this.column(`a:${draft.owner.name}`, `a${draft.number}`, 'artificial', draft.owner);
+	/** The artificial variable of a row without a basic one, or what holds its place. */
+	private standIn(draft: DraftRow): number {
+		const kind = this.options.start === 'artificial' ? 'artificial' : 'vacant';
+		const { owner } = draft;
+		const equality = ![...draft.entries.keys()].some((j) => this.columns[j].kind === 'surplus');
+		const column = this.column(`a:${this.key(owner)}`, `a${draft.number}`, kind, owner);
 		draft.entries.set(column, ONE);
-		const why = draft.relation === '=' ? 'has no slack' : 'has its surplus with the wrong sign';
-		this.note(
-			'artificial',
-			draft.owner,
-			`${draft.owner.name} ${why} to start from: ${this.columns[column].name} stands in until the row is met without it.`,
-			column
-		);
+		const reason =
+			kind === 'artificial'
+				? messages.artificial(owner, this.columns[column], equality)
+				: messages.vacant(owner, equality);
+		this.note(kind, owner, reason, column);
 		return column;
 	}
 
@@ -234,18 +216,105 @@ class FormBuilder {
 		const { entries, offset } = this.inColumns(terms);
 		const total = constant.add(offset);
 		if (sense === 'max') return { costs: entries, constant: total };
-		this.note('maximise', null, `The least ${name} is where −${name} is greatest, so −${name} is maximised.`);
+		this.negated = true;
+		this.note('maximise', null, messages.maximise(name));
 		return { costs: new Map([...entries].map(([j, c]) => [j, c.neg()])), constant: total.neg() };
 	}
+
+	/** The problem as it stands now, for a reader. */
+	system(): System {
+		const { objective, constraints } = this.problem;
+		const mixed = (terms: Terms, constant: Rational) =>
+			mixedTerms(this.columns, this.byVariable, terms, constant);
+		const goal = mixed(objective.terms, objective.constant);
+		const turned = (value: Rational) => (this.negated ? value.neg() : value);
+		const rows = this.drafts
+			? this.drafts.map(({ owner, entries, relation, rhs }) => ({
+					owner,
+					terms: shownTerms(this.columns, entries),
+					relation,
+					rhs
+				}))
+			: constraints.map(({ name, terms, relation, rhs }) => {
+					const left = mixed(terms, ZERO);
+					const owner: Owner = { kind: 'constraint', name };
+					return { owner, terms: left.terms, relation, rhs: rhs.sub(left.constant) };
+				});
+		return {
+			sense: this.negated ? 'max' : objective.sense,
+			negated: this.negated,
+			objective: goal.terms.map((term) => ({ ...term, coefficient: turned(term.coefficient) })),
+			constant: turned(goal.constant),
+			rows
+		};
+	}
 }
+
+function draftOf(builder: FormBuilder, row: Constraint, number: number): DraftRow {
+	const { entries, offset } = builder.inColumns(row.terms);
+	const rhs = isZero(offset) ? row.rhs : row.rhs.sub(offset);
+	const owner: Owner = { kind: 'constraint', name: row.name };
+	return { owner, entries, rhs, factor: 1, number, relation: row.relation };
+}
+
+/** The author's terms in columns, and what the substitutions' offsets contribute. */
+export function inColumns(
+	substitutions: ReadonlyMap<string, Substitution>,
+	terms: Terms
+): { entries: Map<number, Rational>; offset: Rational } {
+	const entries = new Map<number, Rational>();
+	let offset = ZERO;
+	for (const [name, coefficient] of terms) {
+		const substitution = substitutions.get(name);
+		if (!substitution) continue;
+		if (!isZero(substitution.offset)) offset = offset.add(coefficient.mul(substitution.offset));
+		for (const { column, factor } of substitution.parts)
+			entries.set(column, factor === 1 ? coefficient : coefficient.neg());
+	}
+	return { entries, offset };
+}
+
+const shownTerms = (columns: readonly Column[], entries: ReadonlyMap<number, Rational>): MixedTerm[] =>
+	[...entries].flatMap(([j, coefficient]) =>
+		columns[j].kind === 'vacant' ? [] : [{ of: columns[j], coefficient }]
+	);
+
+/** The author's terms with those variables in columns that are replaced by now. */
+function mixedTerms(
+	columns: readonly Column[],
+	substitutions: ReadonlyMap<string, Substitution>,
+	terms: Terms,
+	constant: Rational
+): { terms: MixedTerm[]; constant: Rational } {
+	const list: MixedTerm[] = [];
+	for (const [variable, coefficient] of terms) {
+		const substitution = substitutions.get(variable);
+		if (!substitution) {
+			list.push({ of: { variable }, coefficient });
+			continue;
+		}
+		constant = constant.add(coefficient.mul(substitution.offset));
+		for (const { column, factor } of substitution.parts)
+			list.push({ of: columns[column], coefficient: coefficient.mul(factor) });
+	}
+	return { terms: list, constant };
+}
+
+const SLACKS: FormOptions = { start: 'slack', equalities: 'two-rows' };
 
 /**
  * Brings a problem to standard form (Dantzig 1963, ch. 5): maximise, equations, non-negative columns.
  * @param problem any problem of the problem format; whole-number domains are not looked at
- * @param startKind `slack`: every inequality starts with its slack, right-hand sides may be negative, equalities become two
- *   inequalities; `artificial`: right-hand sides are not negative, rows without a usable slack get an artificial variable
+ * @param options how rows get their first basic variable, and what becomes of equalities
+ * @param keys lasting keys, from which the columns' ids are made
+ * @param watch called after each change with the problem as it stands then
  * @returns the form, with every change and its reason
  */
-export function standardForm(problem: Problem, startKind: StartKind = 'slack'): Form {
-	return new FormBuilder(problem, startKind).build();
+export function standardForm(
+	problem: Problem,
+	options: FormOptions = SLACKS,
+	keys: Keys = OWN_NAMES,
+	watch?: Watch
+): Form {
+	return new FormBuilder(problem, options, keys, watch).build();
 }

@@ -1,5 +1,6 @@
+import type { Sentence } from '../commentary/sentence';
 import type { Rational } from '../number/rational';
-import type { Problem } from '../problem/types';
+import type { Problem, Relation, Sense } from '../problem/types';
 
 /** What a column or row of standard form stands for in the author's problem. */
 export type Owner =
@@ -8,7 +9,11 @@ export type Owner =
 	| { readonly kind: 'bound'; readonly name: string }
 	| { readonly kind: 'cut'; readonly name: string };
 
-export type ColumnKind = 'structural' | 'slack' | 'surplus' | 'artificial';
+/**
+ * `vacant`: holds the place of the basic variable that a row does not have yet. It must be zero, may not enter, and is not shown;
+ * given the kind `artificial` it becomes the artificial variable of its row.
+ */
+export type ColumnKind = 'structural' | 'slack' | 'surplus' | 'artificial' | 'vacant';
 
 /** A non-negative variable of standard form. */
 export interface Column {
@@ -49,23 +54,55 @@ export type ChangeKind =
 	| 'negate-row'
 	| 'slack'
 	| 'surplus'
-	| 'artificial';
+	| 'artificial'
+	| 'vacant';
 
-/** One change on the way to standard form, with its reason in a sentence. */
+/** One change on the way to standard form, with its reason. */
 export interface FormChange {
 	readonly kind: ChangeKind;
 	readonly owner: Owner | null;
+	/** the id of the column that it brought */
 	readonly column?: string;
-	readonly reason: string;
+	readonly reason: Sentence;
 }
 
-/** How rows get their first basic variable. */
-export type StartKind = 'slack' | 'artificial';
+/** A linear expression while a problem is on its way to standard form: in variables not replaced yet and in columns. */
+export interface MixedTerm {
+	readonly of: Column | { readonly variable: string };
+	readonly coefficient: Rational;
+}
+
+/** The problem between two changes on its way to standard form. */
+export interface System {
+	readonly sense: Sense;
+	/** whether the negative of the author's objective stands here */
+	readonly negated: boolean;
+	readonly objective: readonly MixedTerm[];
+	readonly constant: Rational;
+	readonly rows: readonly {
+		readonly owner: Owner;
+		readonly terms: readonly MixedTerm[];
+		readonly relation: Relation;
+		readonly rhs: Rational;
+	}[];
+}
+
+/**
+ * How rows get their first basic variable. `slack`: each inequality by its slack, whatever its sign; `artificial`: right-hand sides are not
+ * negative, and rows without a usable slack get an artificial variable; `vacant`: the same, but such rows stay without.
+ */
+export type StartKind = 'slack' | 'artificial' | 'vacant';
+
+export interface FormOptions {
+	readonly start: StartKind;
+	/** whether an equality stays one row (then without a slack) or is written as two inequalities */
+	readonly equalities: 'one-row' | 'two-rows';
+}
 
 /** A problem in standard form: maximise, equations, non-negative columns, a unit column to start from in every row. */
 export interface Form {
 	readonly problem: Problem;
-	readonly startKind: StartKind;
+	readonly options: FormOptions;
 	readonly columns: readonly Column[];
 	readonly rows: readonly FormRow[];
 	/** coefficients of the quantity maximised (the objective, or its negative for a minimum), by column index */
@@ -74,3 +111,11 @@ export interface Form {
 	readonly substitutions: readonly Substitution[];
 	readonly changes: readonly FormChange[];
 }
+
+/** Lasting keys of variables and constraints by their present names; a name that is not there is its own key. */
+export interface Keys {
+	readonly variables: ReadonlyMap<string, string>;
+	readonly constraints: ReadonlyMap<string, string>;
+}
+
+export const OWN_NAMES: Keys = { variables: new Map(), constraints: new Map() };

@@ -1,7 +1,8 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { compare, type Rational } from '../number/rational';
-import { showNumber } from '../number/show';
+import type { Sentence } from '../commentary/sentence';
 import type { Plan, Problem } from '../problem/types';
+import * as messages from './messages';
 import {
 	ceil,
 	floor,
@@ -27,7 +28,7 @@ export interface BranchNode {
 	readonly bound: Rational | null;
 	readonly solution: Plan | null;
 	/** why nothing more is looked for below; null where it was branched on */
-	readonly closed: string | null;
+	readonly closed: Sentence | null;
 }
 
 export interface BranchResult extends WholeResult {
@@ -52,14 +53,12 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 	const sense = problem.objective.sense === 'max' ? 1 : -1;
 	const better = (a: Rational, b: Rational) => compare(a, b) * sense > 0;
 	const nodes: BranchNode[] = [];
-	const open: OpenNode[] = [
-		{ id: 0, parent: null, branching: null, problem: tightened(problem), promise: null }
-	];
+	const open: OpenNode[] = [{ id: 0, parent: null, branching: null, problem, promise: null }];
 	let best: { objective: Rational; solution: Plan; id: number } | null = null;
-	let pivots = 0;
+	let pivots = options.pivotsBefore ?? 0;
 	let made = 1;
 	let relaxation: LinearAnswer | null = null;
-	const stoppedBy = (reason: string | undefined): BranchResult => ({
+	const stoppedBy = (reason: Sentence | undefined): BranchResult => ({
 		status: 'stopped',
 		reason,
 		nodes,
@@ -71,13 +70,12 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		const node = takeBest(open, better);
 		const answer = solveLinear(node.problem, {
 			...options,
-			maxSteps: (options.maxSteps ?? Infinity) - pivots,
-			shouldStop: (done) => options.shouldStop?.(pivots + done) ?? null,
+			pivotsBefore: pivots,
 			...(node.id === 0 ? {} : { method: options.method === 'big-m' ? 'big-m' : 'auto' })
 		});
 		relaxation ??= answer;
 		pivots += answer.pivots;
-		const record = (closed: string | null) =>
+		const record = (closed: Sentence | null) =>
 			nodes.push({
 				id: node.id,
 				parent: node.parent,
@@ -89,28 +87,28 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 			});
 		if (answer.status === 'stopped') return stoppedBy(answer.reason);
 		if (answer.status === 'infeasible') {
-			record('infeasible: no plan satisfies these bounds');
+			record(messages.closedInfeasible);
 			continue;
 		}
 		if (answer.status === 'unbounded') {
-			record('unbounded: the relaxation improves without end');
+			record(messages.closedUnbounded);
 			return { nodes, relaxation, ...unboundedOrEmpty(branchAndBound, problem, options, pivots).end };
 		}
 		const [objective, solution] = [answer.objective!, answer.solution!];
 		if (best && !better(objective, best.objective)) {
-			record(
-				`bound: ${showNumber(objective)} is no better than the incumbent’s ${showNumber(best.objective)}`
-			);
+			record(messages.closedByBound(objective, best.objective));
 			continue;
 		}
 		const [split] = fractionalVariables(node.problem, solution);
 		if (!split) {
 			best = { objective, solution, id: node.id };
-			record('whole: a new incumbent');
+			record(messages.closedWhole);
 			continue;
 		}
 		record(null);
 		const value = solution.get(split.name)!;
+		// whole bounds lose no whole plan; the first relaxation is the author's
+		const whole = tightened(node.problem);
 		const below = { variable: split.name, relation: '<=' as const, value: floor(value) };
 		const above = { variable: split.name, relation: '>=' as const, value: ceil(value) };
 		open.push(
@@ -119,14 +117,14 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 				parent: node.id,
 				branching: below,
 				promise: objective,
-				problem: withBounds(node.problem, split.name, { upper: below.value })
+				problem: withBounds(whole, split.name, { upper: below.value })
 			},
 			{
 				id: made + 1,
 				parent: node.id,
 				branching: above,
 				promise: objective,
-				problem: withBounds(node.problem, split.name, { lower: above.value })
+				problem: withBounds(whole, split.name, { lower: above.value })
 			}
 		);
 		made += 2;

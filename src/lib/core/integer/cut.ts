@@ -1,8 +1,9 @@
-import type { Column, Form } from '../form/types';
+import type { Column, Form, FormRow } from '../form/types';
 import { gcd, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import type { Terms } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
-import { cell, rhsCell, type Tableau } from '../tableau/tableau';
+import { appendRow } from '../tableau/build';
+import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
 import { mustBeWhole } from './whole';
 
 export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer';
@@ -70,6 +71,9 @@ export function deriveCut(
 	return { kind: 'gomory-mixed-integer', gains, least: ONE };
 }
 
+/** Whether a column must be zero whenever its row is met. */
+const standsIn = ({ kind }: Column): boolean => kind === 'artificial' || kind === 'vacant';
+
 /** Each column in the author's variables, the slacks of earlier cuts included. */
 function affineColumns(form: Form): (Affine | null)[] {
 	const result: (Affine | null)[] = form.columns.map(() => null);
@@ -80,12 +84,13 @@ function affineColumns(form: Form): (Affine | null)[] {
 		result[column] = { constant: offset.mul(size).neg(), terms: new Map([[variable, size]]) };
 	}
 	for (const { start, entries, rhs } of form.rows) {
-		const artificial = form.columns[start].kind === 'artificial';
-		const slack = artificial ? [...entries.keys()].find((j) => form.columns[j].kind === 'surplus') : start;
+		const slack = standsIn(form.columns[start])
+			? [...entries.keys()].find((j) => form.columns[j].kind === 'surplus')
+			: start;
 		if (slack === undefined) continue;
 		// Σ entries · column = rhs, solved for the slack; earlier slacks are known by now
 		const own = entries.get(slack)!;
-		const rest = [...entries].filter(([j]) => j !== slack && form.columns[j].kind !== 'artificial');
+		const rest = [...entries].filter(([j]) => j !== slack && !standsIn(form.columns[j]));
 		result[slack] = rest.reduce<Affine | null>(
 			(sum, [j, value]) => {
 				const part = result[j];
@@ -124,7 +129,28 @@ export function addCut(
 	// author units: internal column = scale · column
 	const shownGains = gains.map((g, k) => g.mul(rational(BigInt(t.scales[t.nonbasic[k]]))));
 	const cut = describe(t, kind, basicColumn, shownGains, least);
-	return { tableau: appendRow(t, cells, scale, number, shownGains, least), cut };
+	const { column, row } = cutRow(t, number, shownGains, least);
+	return { tableau: appendRow(t, { column, row, cells: cells.map(smallest), scale: smallest(scale) }), cut };
+}
+
+/** The cut as an equation of the form, with a slack of its own. */
+function cutRow(
+	{ form, nonbasic }: Tableau,
+	number: number,
+	gains: readonly Rational[],
+	least: Rational
+): { column: Column; row: FormRow } {
+	const start = form.columns.length;
+	const owner = { kind: 'cut', name: `cut ${number}` } as const;
+	const taken = new Set(form.columns.map((c) => c.name));
+	let name = `c${number}`;
+	while (taken.has(name)) name += "'";
+	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[nonbasic[k], g.neg()] as const])));
+	entries.set(start, ONE);
+	return {
+		column: { id: `c:${number}`, name, kind: 'slack', owner },
+		row: { owner, entries, rhs: least.neg(), factor: 1, start }
+	};
 }
 
 function describe(t: Tableau, kind: CutKind, row: string, gains: readonly Rational[], least: Rational): Cut {
@@ -161,44 +187,5 @@ function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
 		terms: new Map(kept.map(([name], i) => [name, scaled[i].div(by)])),
 		relation: minus ? '<=' : '>=',
 		rhs: scaled.at(-1)!.div(by)
-	};
-}
-
-function appendRow(
-	t: Tableau,
-	cells: readonly bigint[],
-	scale: bigint,
-	number: number,
-	gains: readonly Rational[],
-	least: Rational
-): Tableau {
-	const { kernel, form } = t;
-	const index = form.columns.length;
-	const owner = { kind: 'cut', name: `cut ${number}` } as const;
-	const taken = new Set(form.columns.map((c) => c.name));
-	let name = `c${number}`;
-	while (taken.has(name)) name += "'";
-	const column: Column = { id: `c:${number}`, name, kind: 'slack', owner };
-	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[t.nonbasic[k], g.neg()] as const])));
-	entries.set(index, ONE);
-	const at = t.basis.length * kernel.width;
-	const before = Array.from(kernel.cells as ArrayLike<Cell>, BigInt);
-	const merged = [...before.slice(0, at), ...cells, ...before.slice(at)];
-	return {
-		...t,
-		form: {
-			...form,
-			columns: [...form.columns, column],
-			rows: [...form.rows, { owner, entries, rhs: least.neg(), factor: 1, start: index }]
-		},
-		kernel: {
-			...kernel,
-			height: kernel.height + 1,
-			cells: merged,
-			denominator: BigInt(kernel.denominator),
-			bound: Infinity
-		},
-		basis: [...t.basis, index],
-		scales: [...t.scales, scale <= BigInt(Number.MAX_SAFE_INTEGER) ? Number(scale) : scale]
 	};
 }

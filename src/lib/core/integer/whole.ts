@@ -1,11 +1,13 @@
-import type { LinearAnswer, RunOptions } from '../answer/answer';
-import { isInteger, ZERO, type Rational } from '../number/rational';
+import { runLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import type { Sentence } from '../commentary/sentence';
+import { isInteger, ONE, ZERO, type Rational } from '../number/rational';
+import { readPlan } from '../tableau/tableau';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
 
 /** What any search for a whole plan says at its end. */
 export interface WholeResult {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: string;
+	readonly reason?: Sentence;
 	readonly objective?: Rational;
 	readonly solution?: Plan;
 	readonly pivots: number;
@@ -56,7 +58,7 @@ export function withBounds(
  * What an unbounded relaxation means for whole plans: with rational data there are plans of any quality as soon as there is one
  * (Meyer 1974), so one is looked for, with nothing to improve.
  * @param search how whole plans are looked for
- * @param before the pivots made so far; the limit holds for all together
+ * @param before the pivots made so far
  * @returns `unbounded`, `infeasible`, or `stopped` with its reason, and the pivots of both searches; and what the second found
  */
 export function unboundedOrEmpty<Result extends WholeResult>(
@@ -66,15 +68,56 @@ export function unboundedOrEmpty<Result extends WholeResult>(
 	before: number
 ): { end: Pick<WholeResult, 'status' | 'reason' | 'pivots'>; found: Result } {
 	const feasibility = { ...problem, objective: { ...problem.objective, terms: new Map() } };
-	const found = search(feasibility, {
-		...options,
-		maxSteps: (options.maxSteps ?? Infinity) - before,
-		shouldStop: (done) => options.shouldStop?.(before + done) ?? null
-	});
+	const found = search(feasibility, { ...options, pivotsBefore: before });
 	const end = {
 		status: found.status === 'optimal' ? ('unbounded' as const) : found.status,
-		pivots: before + found.pivots,
+		pivots: found.pivots,
 		...(found.reason ? { reason: found.reason } : {})
 	};
 	return { end, found };
+}
+
+/**
+ * The same relaxation, written so that every whole-number variable is one column at a whole distance from it: a fractional bound that a
+ * column would be measured from becomes a row, and a variable without bounds gets those that the other rows imply.
+ * @returns the problem, and the pivots that finding the bounds took
+ */
+export function withWholeColumns(
+	problem: Problem,
+	options: RunOptions
+): { problem: Problem; pivots: number } {
+	const constraints = [...problem.constraints];
+	const names = new Set(constraints.map(({ name }) => name));
+	let pivots = options.pivotsBefore ?? 0;
+	const keepAsRow = (name: string, relation: '<=' | '>=', rhs: Rational) => {
+		let row = `${name}'`;
+		while (names.has(row)) row += "'";
+		names.add(row);
+		constraints.push({ name: row, terms: new Map([[name, ONE]]), relation, rhs });
+	};
+	const extreme = (name: string, sense: 'max' | 'min'): Rational | null => {
+		const objective = { ...problem.objective, sense, terms: new Map([[name, ONE]]), constant: ZERO };
+		const run = runLinear({ ...problem, objective }, { ...options, onStep: undefined, pivotsBefore: pivots });
+		pivots += run.pivots;
+		return run.status === 'optimal' ? (readPlan(run.tableau!).get(name) ?? ZERO) : null;
+	};
+	const variables = problem.variables.map((variable): Variable => {
+		if (!mustBeWhole(variable)) return variable;
+		const { lower, upper } = effectiveBounds(variable);
+		if (lower && isInteger(lower)) return variable;
+		if (lower) {
+			keepAsRow(variable.name, '>=', lower);
+			return { ...variable, lower: floor(lower) };
+		}
+		if (upper && isInteger(upper)) return variable;
+		if (upper) {
+			keepAsRow(variable.name, '<=', upper);
+			return { ...variable, upper: ceil(upper) };
+		}
+		const least = extreme(variable.name, 'min');
+		if (least) return { ...variable, lower: floor(least) };
+		const most = extreme(variable.name, 'max');
+		return most ? { ...variable, upper: ceil(most) } : variable;
+	});
+	return { problem: { ...problem, variables, constraints }, pivots };
 }

@@ -1,17 +1,21 @@
 import { compare } from '../number/rational';
 import { compareProducts } from '../tableau/kernel';
+import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
-import { cell, goalRow, pivot, rhs, type Tableau } from '../tableau/tableau';
-import { basisKey } from './primal';
-import { choiceAt, firstNegative, improvingPositions } from './rules';
-import { DANTZIG, type Method, type Rule, type Step } from './types';
+import { cell, goalRow, rhs, type Tableau } from '../tableau/tableau';
+import * as messages from './messages';
+import { optimal, rowTrouble } from './primal';
+import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
+import type { Decision, Rule, Work } from './types';
+
+const GOALS: Goals = [OBJECTIVE];
 
 /** Whether no allowed column has a negative entry in the objective row, so that the dual simplex method can work. */
-export const isDualFeasible = (t: Tableau, goals: readonly number[] = [0]): boolean =>
+export const isDualFeasible = (t: Tableau, goals: Goals = GOALS): boolean =>
 	improvingPositions(t, goals).length === 0;
 
 /** The row to leave: the most negative right-hand side, or (Bland) the lowest index among the negative ones. */
-function dualLeavingRow(t: Tableau, rule: Rule): number | null {
+export function dualLeavingRow(t: Tableau, rule: Rule): number | null {
 	const rows = negativeRows(t);
 	if (rows.length === 0) return null;
 	const byIndex = (a: number, b: number) => (t.basis[b] < t.basis[a] ? b : a);
@@ -27,11 +31,11 @@ function dualLeavingRow(t: Tableau, rule: Rule): number | null {
  * quotients are compared one row after the other (lexicographic dual simplex), then the lowest index decides.
  * @returns a position, or null where the row has no negative entry
  */
-export function dualEnteringPosition(t: Tableau, goals: readonly number[], row: number): number | null {
+export function dualEnteringPosition(t: Tableau, goals: Goals, row: number): number | null {
+	const costRows = goals.map((goal) => goalRow(t, goal));
 	return firstNegative(t, row, (a, b) => {
-		for (const goal of goals) {
+		for (const costs of costRows) {
 			// cost_a / |entry_a| against cost_b / |entry_b|: both entries are negative, so their signs cancel
-			const costs = goalRow(t, goal);
 			const order = compareProducts(cell(t, costs, b), cell(t, row, a), cell(t, costs, a), cell(t, row, b));
 			if (order !== 0) return order;
 		}
@@ -40,28 +44,36 @@ export function dualEnteringPosition(t: Tableau, goals: readonly number[], row: 
 }
 
 /**
- * The dual simplex method (Lemke 1954) from a dual feasible basis: removes negative right-hand sides while the objective row
- * stays right.
- * @returns optimal; infeasible with the row that contradicts itself; or a cycle
+ * The dual simplex method (Lemke 1954): removes negative right-hand sides while the objective row stays right.
+ * @param goals objective rows in order of importance, for the lexicographic method
  */
-export function* dual(
-	start: Tableau,
-	{ goals = [0], rule = DANTZIG }: { goals?: readonly number[]; rule?: Rule } = {}
-): Method {
-	let tableau = start;
-	let pivots = 0;
-	const seen = new Map([[basisKey(tableau), 0]]);
-	for (;;) {
-		const row = dualLeavingRow(tableau, rule);
-		if (row === null) return { status: 'optimal', tableau };
-		const position = dualEnteringPosition(tableau, goals, row);
-		if (position === null) return { status: 'infeasible', tableau, row };
-		const choice = choiceAt(tableau, row, position);
-		tableau = pivot(tableau, row, position);
-		pivots += 1;
-		yield { kind: 'pivot', phase: 'dual', tableau, choice, rule } satisfies Step;
-		const before = seen.get(basisKey(tableau));
-		if (before !== undefined) return { status: 'cycle', tableau, length: pivots - before };
-		seen.set(basisKey(tableau), pivots);
-	}
+export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOALS): Decision {
+	const trouble = rowTrouble(t);
+	if (trouble) return trouble;
+	const improving = improvingPositions(t, goals);
+	if (improving.length > 0)
+		return {
+			kind: 'stuck',
+			trouble: 'not-dual-feasible',
+			because: () => [
+				messages.notDualFeasible(
+					t,
+					improving.map((k) => t.nonbasic[k])
+				)
+			]
+		};
+	const row = dualLeavingRow(t, rule);
+	if (row === null) return optimal(t);
+	const position = dualEnteringPosition(t, goals, row);
+	if (position === null)
+		return {
+			kind: 'end',
+			end: { status: 'infeasible', tableau: t, row },
+			because: () => [messages.rowContradicts(t, row)]
+		};
+	return {
+		kind: 'pivot',
+		choice: choiceAt(t, row, position),
+		because: () => [messages.dualLeaves(t, row, rule.entering === 'bland')]
+	};
 }

@@ -1,7 +1,7 @@
 import type { Rational } from '../number/rational';
 import { ratios, tightestRows } from '../tableau/ratio';
 import { cell, entryAt, isPrimalFeasible, pivot, rhs, rhsCell, type Tableau } from '../tableau/tableau';
-import { choiceAt, costSign, improvingPositions } from './rules';
+import { choiceAt, costSign, improvingPositions, type Goals } from './rules';
 import type { Choice } from './types';
 
 /** What a pivot chosen by hand does to the two things a tableau can be. */
@@ -25,7 +25,7 @@ export interface Judgement {
  * @param position index into `nonbasic`
  * @returns null for a zero entry, which cannot be a pivot
  */
-export function judge(t: Tableau, goals: readonly number[], row: number, position: number): Judgement | null {
+export function judge(t: Tableau, goals: Goals, row: number, position: number): Judgement | null {
 	const size = cell(t, row, position);
 	if (!size) return null;
 	const choice = choiceAt(t, row, position);

@@ -1,37 +1,140 @@
-import { pivot, type Tableau } from '../tableau/tableau';
-import { advise, type Advice } from './rules';
-import { DANTZIG, type Method, type Phase, type Rule } from './types';
+import { OBJECTIVE } from '../tableau/goal';
+import { negativeRows } from '../tableau/ratio';
+import { cell, columnOf, goalRow, isArtificial, rhsCell, vacantRows, type Tableau } from '../tableau/tableau';
+import * as messages from './messages';
+import { choiceAt, enteringPosition, leavingRow, type Goals } from './rules';
+import type { Choice, Decision, Part, Rule, Work } from './types';
 
-/** A basis as a text that is the same whatever the order of its rows. */
-export const basisKey = (t: Tableau): string => [...t.basis].sort((a, b) => a - b).join(' ');
+/** What a rule says at a tableau with no negative right-hand side. */
+export type Advice =
+	| { readonly kind: 'pivot'; readonly choice: Choice }
+	| { readonly kind: 'optimal' }
+	| { readonly kind: 'unbounded'; readonly position: number };
 
-export interface PrimalOptions {
-	/** objective rows in order of importance, by index into the tableau's goals */
-	readonly goals?: readonly number[];
-	readonly rule?: Rule;
-	readonly phase?: Phase;
+/** One decision of the primal simplex method for some objective rows, the most important first. */
+export function advise(t: Tableau, goals: Goals, rule: Rule): Advice {
+	const position = enteringPosition(t, goals, rule.entering);
+	if (position === null) return { kind: 'optimal' };
+	const row = leavingRow(t, position, rule.entering === 'bland' ? 'lowest-index' : rule.ties);
+	if (row === null) return { kind: 'unbounded', position };
+	return { kind: 'pivot', choice: choiceAt(t, row, position) };
+}
+
+/** Rows without a basic variable that could get one. */
+export const openVacancies = (t: Tableau): number[] =>
+	vacantRows(t).filter((row) => fillingPosition(t, row) !== null);
+
+/** Whether the basic variable of a row stands for something that must be zero in the end. */
+const mustVanish = (t: Tableau, row: number): boolean => {
+	const { kind } = columnOf(t, t.basis[row]);
+	return kind === 'artificial' || kind === 'vacant';
+};
+
+/** A column that can become basic in a row without a basic variable: the first that would not be negative, else the first. */
+export function fillingPosition(t: Tableau, row: number): number | null {
+	const open = t.nonbasic
+		.map((column, k) => ({ column, k }))
+		.filter(({ column, k }) => !t.barred.has(column) && cell(t, row, k))
+		.sort((a, b) => a.column - b.column);
+	const positive = rhsCell(t, row) >= 0;
+	return (open.find(({ k }) => cell(t, row, k) > 0 === positive) ?? open[0])?.k ?? null;
+}
+
+/** A row without any variable left that nevertheless demands something: `0 = 3`. */
+function emptyRow(t: Tableau): Decision | null {
+	const row = t.basis.findIndex(
+		(_, i) => mustVanish(t, i) && rhsCell(t, i) && fillingPosition(t, i) === null
+	);
+	if (row < 0) return null;
+	return {
+		kind: 'end',
+		end: { status: 'infeasible', tableau: t, row },
+		because: () => [messages.emptyRowContradicts(t, row)]
+	};
 }
 
 /**
- * The primal simplex method from a feasible basis (Dantzig 1951), one yielded step a pivot.
- * @param start a tableau without negative right-hand sides
- * @returns (as the generator's value) optimal, unbounded, or a cycle where a basis came back
+ * What keeps every method without artificial variables from going on; null where nothing does.
+ * @param served the part that works on artificial variables does not mind them
  */
-export function* primal(start: Tableau, options: PrimalOptions = {}): Method {
-	const { goals = [0], rule = DANTZIG, phase = 'primal' } = options;
-	let tableau = start;
-	let pivots = 0;
-	const seen = new Map([[basisKey(tableau), 0]]);
-	for (;;) {
-		const advice: Advice = advise(tableau, goals, rule);
-		if (advice.kind === 'optimal') return { status: 'optimal', tableau };
-		if (advice.kind === 'unbounded') return { status: 'unbounded', tableau, position: advice.position };
-		tableau = pivot(tableau, advice.choice.row, advice.choice.position);
-		pivots += 1;
-		yield { kind: 'pivot', phase, tableau, choice: advice.choice, rule };
-		const key = basisKey(tableau);
-		const before = seen.get(key);
-		if (before !== undefined) return { status: 'cycle', tableau, length: pivots - before };
-		seen.set(key, pivots);
+export function rowTrouble(t: Tableau, served = false): Decision | null {
+	const vacant = openVacancies(t);
+	if (vacant.length > 0)
+		return { kind: 'stuck', trouble: 'vacant-rows', because: () => [messages.vacancies(t, vacant)] };
+	if (served) return null;
+	const empty = emptyRow(t);
+	if (empty) return empty;
+	const left = t.basis.flatMap((column, row) => (isArtificial(t, column) && rhsCell(t, row) ? [row] : []));
+	if (left.length === 0) return driveOut(t);
+	return { kind: 'stuck', trouble: 'artificials-left', because: () => [messages.artificialsLeft(t, left)] };
+}
+
+/** An artificial variable that is basic, at zero, leaves wherever its row allows it: it could become positive again. */
+export function driveOut(t: Tableau): Decision | null {
+	for (let row = 0; row < t.basis.length; row++) {
+		if (!isArtificial(t, t.basis[row]) || rhsCell(t, row)) continue;
+		const position = fillingPosition(t, row);
+		if (position === null) continue;
+		return {
+			kind: 'pivot',
+			choice: choiceAt(t, row, position),
+			driveOut: true,
+			because: () => [messages.drivesOut(t, row)]
+		};
 	}
+	return null;
+}
+
+/** What keeps a method that needs a feasible basis from going on; null where nothing does. */
+export function feasibilityTrouble(t: Tableau, served = false): Decision | null {
+	const trouble = rowTrouble(t, served);
+	if (trouble) return trouble;
+	const negative = negativeRows(t);
+	if (negative.length === 0) return null;
+	return { kind: 'stuck', trouble: 'not-feasible', because: () => [messages.notFeasible(t, negative)] };
+}
+
+/** A pivot of the primal simplex method as a decision, with its reasons. */
+export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule): Decision => ({
+	kind: 'pivot',
+	choice,
+	because: () => [messages.entersBy(t, decidingGoal(t, choice.position, goals), rule.entering)]
+});
+
+const decidingGoal = (t: Tableau, position: number, goals: Goals) =>
+	goals.find((goal) => cell(t, goalRow(t, goal), position)) ?? goals[0];
+
+export function optimal(t: Tableau): Decision {
+	return {
+		kind: 'end',
+		end: { status: 'optimal', tableau: t },
+		because: () => [messages.noEntryNegative(t, OBJECTIVE)]
+	};
+}
+
+export function unbounded(t: Tableau, position: number): Decision {
+	return {
+		kind: 'end',
+		end: { status: 'unbounded', tableau: t, position },
+		because: () => [messages.noLimit(t, position)]
+	};
+}
+
+const GOALS: Goals = [OBJECTIVE];
+
+/** The primal simplex method (Dantzig 1951), alone or as the second phase. */
+export function decidePrimal({ tableau: t }: Work, rule: Rule): Decision {
+	const trouble = feasibilityTrouble(t);
+	if (trouble) return trouble;
+	const advice = advise(t, GOALS, rule);
+	if (advice.kind === 'optimal') return optimal(t);
+	if (advice.kind === 'unbounded') return unbounded(t, advice.position);
+	return primalPivot(t, advice.choice, GOALS, rule);
+}
+
+/** The objective rows that a part of a method works for, the most important first. */
+export function goalsOf(t: Tableau, part: Part): Goals {
+	if (part === 'phase-one') return t.goals.filter(({ kind }) => kind === 'infeasibility');
+	if (part === 'big-m') return [...t.goals.filter(({ kind }) => kind === 'big-m'), OBJECTIVE];
+	return [OBJECTIVE];
 }

@@ -1,9 +1,10 @@
 import { compareProducts } from '../tableau/kernel';
-import { negativeRows } from '../tableau/ratio';
-import { cell, pivot, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
-import { basisKey } from './primal';
+import { negativeRows, sameSign } from '../tableau/ratio';
+import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
+import * as messages from './messages';
+import { fillingPosition, rowTrouble } from './primal';
 import { choiceAt, firstNegative } from './rules';
-import { DANTZIG, type Method, type Outcome, type Rule } from './types';
+import type { Decision, Rule, Work } from './types';
 
 /** A negative entry of the row: the most negative (as shown), or under Bland's rule the lowest index. */
 function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
@@ -26,41 +27,48 @@ function repairRow(t: Tableau, position: number): number {
 			flip(best);
 		return order < 0 || (order === 0 && t.basis[row] < t.basis[best]);
 	};
-	for (let row = 0; row < rowCount(t); row++) {
-		const [size, value] = [cell(t, row, position), rhsCell(t, row)];
-		if (((size > 0 && !(value < 0)) || (size < 0 && value < 0)) && better(row)) best = row;
-	}
+	for (let row = 0; row < rowCount(t); row++) if (sameSign(t, row, position) && better(row)) best = row;
 	return best;
 }
 
+/** The first row whose basic variable is missing, or an artificial one that is not zero, and that another could fill. */
+function unmetRow(t: Tableau): number | null {
+	const row = t.basis.findIndex((column, i) => {
+		const { kind } = columnOf(t, column);
+		const unmet = kind === 'vacant' || (kind === 'artificial' && !!rhsCell(t, i));
+		return unmet && fillingPosition(t, i) !== null;
+	});
+	return row < 0 ? null : row;
+}
+
 /**
- * Removes negative right-hand sides by plain pivots, without artificial variables: take a row with a negative right-hand side, a
- * negative entry in it, and the least ratio over all rows. Rows that are right stay right, the row taken only rises, so
- * each row is repaired in turn; it is the primal simplex method with that row's variable as objective (after Wolfe 1965).
- * @returns `optimal` here means repaired: no right-hand side is negative
+ * Removes negative right-hand sides by plain pivots, without artificial variables: take the first negative basic variable, a
+ * negative entry in its row, and the least ratio over all rows. Rows that are right stay right and no other becomes wrong, so the same
+ * variable is worked on until it is repaired; it is the primal simplex method with that variable as objective (after Wolfe 1965).
  */
-export function* repair(start: Tableau, rule: Rule = DANTZIG): Method {
-	let tableau = start;
-	let pivots = 0;
-	const seen = new Map([[basisKey(tableau), 0]]);
-	let target: number | null = null;
-	for (;;) {
-		const negative = negativeRows(tableau);
-		if (negative.length === 0) return { status: 'optimal', tableau };
-		// one variable is worked on until it is repaired; it may have left the basis, then it is zero
-		let row: number = target === null ? -1 : tableau.basis.indexOf(target);
-		if (!negative.includes(row))
-			row = negative.reduce((a, b) => (tableau.basis[b] < tableau.basis[a] ? b : a));
-		target = tableau.basis[row];
-		const position = repairPosition(tableau, row, rule);
-		if (position === null) return { status: 'infeasible', tableau, row };
-		const leaving = repairRow(tableau, position);
-		const choice = choiceAt(tableau, leaving, position);
-		tableau = pivot(tableau, leaving, position);
-		pivots += 1;
-		yield { kind: 'pivot', phase: 'repair', tableau, choice, rule };
-		const before = seen.get(basisKey(tableau));
-		if (before !== undefined) return { status: 'cycle', tableau, length: pivots - before } satisfies Outcome;
-		seen.set(basisKey(tableau), pivots);
-	}
+export function decideRepair({ tableau: t }: Work, rule: Rule): Decision {
+	const unmet = unmetRow(t);
+	if (unmet !== null)
+		return {
+			kind: 'pivot',
+			choice: choiceAt(t, unmet, fillingPosition(t, unmet)!),
+			because: () => [messages.fillsVacancy(t, unmet)]
+		};
+	const trouble = rowTrouble(t);
+	if (trouble) return trouble;
+	const negative = negativeRows(t);
+	if (negative.length === 0) return { kind: 'hand-over', to: 'primal', because: () => [messages.repaired] };
+	const row = negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
+	const position = repairPosition(t, row, rule);
+	if (position === null)
+		return {
+			kind: 'end',
+			end: { status: 'infeasible', tableau: t, row },
+			because: () => [messages.rowContradicts(t, row)]
+		};
+	return {
+		kind: 'pivot',
+		choice: choiceAt(t, repairRow(t, position), position),
+		because: () => [messages.repairs(t, row)]
+	};
 }

@@ -14,12 +14,16 @@ import {
 	pivot,
 	readPlan,
 	rhs,
-	startTableau,
 	type Tableau
 } from '../tableau/tableau';
+import { startTableau } from '../tableau/build';
+import { OBJECTIVE } from '../tableau/goal';
 import { judge } from './hand';
-import { advise, enteringPosition, improvingPositions, leavingRow } from './rules';
+import { advise } from './primal';
+import { enteringPosition, improvingPositions, leavingRow } from './rules';
 import { BLAND, DANTZIG } from './types';
+
+const GOALS = [OBJECTIVE];
 
 /** Tableaux along a walk by the largest coefficient, from problems that start with their slacks. */
 function walk(text: string): Tableau[];
@@ -27,25 +31,25 @@ function walk(t: Tableau): Tableau[];
 function walk(from: string | Tableau): Tableau[] {
 	const list = [typeof from === 'string' ? startTableau(standardForm(readStatement(from).problem!)) : from];
 	for (let i = 0; i < 6; i++) {
-		const advice = advise(list.at(-1)!, [0], DANTZIG);
+		const advice = advise(list.at(-1)!, GOALS, DANTZIG);
 		if (advice.kind !== 'pivot') break;
 		list.push(pivot(list.at(-1)!, advice.choice.row, advice.choice.position));
 	}
 	return list;
 }
 
-const costAt = (t: Tableau, k: number) => cost(t, 0, t.nonbasic[k]);
+const costAt = (t: Tableau, k: number) => cost(t, OBJECTIVE, t.nonbasic[k]);
 
 test('each rule chooses what its name says, on fractions and scaled rows too', () => {
 	fc.assert(
 		fc.property(anyProblem({ slackStart: true }), (problem) => {
 			for (const t of walk(startTableau(standardForm(problem)))) {
-				const candidates = improvingPositions(t, [0]);
+				const candidates = improvingPositions(t, GOALS);
 				expect(candidates).toEqual(t.nonbasic.flatMap((_, k) => (sign(costAt(t, k)) < 0 ? [k] : [])));
 				if (candidates.length === 0) continue;
-				const dantzig = enteringPosition(t, [0], 'dantzig')!;
+				const dantzig = enteringPosition(t, GOALS, 'dantzig')!;
 				for (const k of candidates) expect(compare(costAt(t, dantzig), costAt(t, k))).toBeLessThanOrEqual(0);
-				expect(t.nonbasic[enteringPosition(t, [0], 'bland')!]).toBe(
+				expect(t.nonbasic[enteringPosition(t, GOALS, 'bland')!]).toBe(
 					Math.min(...candidates.map((k) => t.nonbasic[k]))
 				);
 				const gain = (k: number) => {
@@ -56,7 +60,7 @@ test('each rule chooses what its name says, on fractions and scaled rows too', (
 								.sub(objectiveValue(t))
 								.mul(problem.objective.sense === 'max' ? 1 : -1);
 				};
-				const greatest = gain(enteringPosition(t, [0], 'greatest-improvement')!);
+				const greatest = gain(enteringPosition(t, GOALS, 'greatest-improvement')!);
 				for (const k of candidates)
 					if (greatest) expect(compare(greatest, gain(k)!)).toBeGreaterThanOrEqual(0);
 				const steep = (k: number) => {
@@ -66,7 +70,7 @@ test('each rule chooses what its name says, on fractions and scaled rows too', (
 					);
 					return costAt(t, k).mul(costAt(t, k)).div(length);
 				};
-				const steepest = steep(enteringPosition(t, [0], 'steepest-edge')!);
+				const steepest = steep(enteringPosition(t, GOALS, 'steepest-edge')!);
 				for (const k of candidates) expect(compare(steepest, steep(k))).toBeGreaterThanOrEqual(0);
 			}
 		}),
@@ -88,7 +92,7 @@ test('the least ratio leaves, and only such a pivot keeps the basis feasible', (
 					expect(leaving === null).toBe(least === null);
 					if (leaving !== null) expect(compare(compared[leaving].value!, least!)).toBe(0);
 					t.basis.forEach((_, row) => {
-						const judgement = judge(t, [0], row, k);
+						const judgement = judge(t, GOALS, row, k);
 						const size = sign(entryAt(t, row, k));
 						expect(judgement === null).toBe(size === 0);
 						if (!judgement) return;
@@ -113,16 +117,17 @@ test('ties: the lowest index, or the lexicographically least row', () => {
 	expect(leavingRow(start, 0, 'lowest-index')).toBe(0);
 	// rows over the slack columns, divided by the entry: (1,0,0), (0,1,0), (0,0,1/2); the last is least
 	expect(leavingRow(start, 0, 'lexicographic')).toBe(2);
-	expect(advise(start, [0], BLAND)).toMatchObject({ kind: 'pivot', choice: { row: 0 } });
+	expect(advise(start, GOALS, BLAND)).toMatchObject({ kind: 'pivot', choice: { row: 0 } });
 });
 
 test('a form says what its problem says: every basic solution satisfies the rows with its slacks', () => {
 	fc.assert(
 		fc.property(
 			anyProblem(),
-			fc.constantFrom('slack' as const, 'artificial' as const),
-			(problem, startKind) => {
-				const form = standardForm(problem, startKind);
+			fc.constantFrom('slack' as const, 'artificial' as const, 'vacant' as const),
+			fc.constantFrom('one-row' as const, 'two-rows' as const),
+			(problem, startKind, equalities) => {
+				const form = standardForm(problem, { start: startKind, equalities });
 				const t = startTableau(form);
 				const plan: Plan = readPlan(t);
 				const value = (j: number) => (t.basis.includes(j) ? rhs(t, t.basis.indexOf(j)) : ZERO);

@@ -1,31 +1,40 @@
 import { compare, isZero, ONE, ZERO, type Rational } from '../number/rational';
 import { compareProducts } from '../tableau/kernel';
 import { tightestRows } from '../tableau/ratio';
+import type { Goal } from '../tableau/goal';
 import { cell, cost, entry, entryAt, goalRow, rhs, type Tableau } from '../tableau/tableau';
-import type { Choice, EnteringRule, Rule, TieRule } from './types';
+import type { Choice, EnteringRule, TieRule } from './types';
 
-/** The sign of a position's reduced cost; with several objective rows the first that is not zero decides. */
-export function costSign(t: Tableau, goals: readonly number[], position: number): -1 | 0 | 1 {
-	for (const goal of goals) {
-		const value = cell(t, goalRow(t, goal), position);
+/** Objective rows in order of importance: the first whose entry is not zero decides. */
+export type Goals = readonly Goal[];
+
+const goalRows = (t: Tableau, goals: Goals): number[] => goals.map((goal) => goalRow(t, goal));
+
+function signIn(t: Tableau, rows: readonly number[], position: number): -1 | 0 | 1 {
+	for (const row of rows) {
+		const value = cell(t, row, position);
 		if (value < 0) return -1;
 		if (value > 0) return 1;
 	}
 	return 0;
 }
 
+/** The sign of a position's reduced cost. */
+export const costSign = (t: Tableau, goals: Goals, position: number): -1 | 0 | 1 =>
+	signIn(t, goalRows(t, goals), position);
+
 /** The positions that improve the objective: negative reduced cost, not barred. */
-export function improvingPositions(t: Tableau, goals: readonly number[]): number[] {
+export function improvingPositions(t: Tableau, goals: Goals): number[] {
+	const rows = goalRows(t, goals);
 	const found: number[] = [];
 	for (let k = 0; k < t.nonbasic.length; k++)
-		if (!t.barred.has(t.nonbasic[k]) && costSign(t, goals, k) < 0) found.push(k);
+		if (!t.barred.has(t.nonbasic[k]) && signIn(t, rows, k) < 0) found.push(k);
 	return found;
 }
 
 /** Negative where position `a` has the more negative reduced cost. */
-function compareCosts(t: Tableau, goals: readonly number[], a: number, b: number): number {
-	for (const goal of goals) {
-		const row = goalRow(t, goal);
+function compareCosts(t: Tableau, rows: readonly number[], a: number, b: number): number {
+	for (const row of rows) {
 		const order = compareProducts(
 			cell(t, row, a),
 			t.scales[t.nonbasic[a]],
@@ -46,7 +55,7 @@ const compareVectors = (a: readonly Rational[], b: readonly Rational[]): number 
 };
 
 /** What the objective rows gain by a pivot in this column; null where the column can rise for ever. */
-function improvement(t: Tableau, goals: readonly number[], position: number): Rational[] | null {
+function improvement(t: Tableau, goals: Goals, position: number): Rational[] | null {
 	const [row] = tightestRows(t, position);
 	if (row === undefined) return null;
 	const ratio = rhs(t, row).div(entryAt(t, row, position));
@@ -54,7 +63,7 @@ function improvement(t: Tableau, goals: readonly number[], position: number): Ra
 }
 
 /** cost² / (1 + Σ entry²) of the deciding objective row: the square of the gain for each unit of length along the edge. */
-function steepness(t: Tableau, goals: readonly number[], position: number): Rational[] {
+function steepness(t: Tableau, goals: Goals, position: number): Rational[] {
 	let length = ONE;
 	for (let row = 0; row < t.basis.length; row++) {
 		const value = entryAt(t, row, position);
@@ -75,11 +84,17 @@ function steepness(t: Tableau, goals: readonly number[], position: number): Rati
  * @param goals objective rows in order of importance (for big-M: M before z)
  * @returns a position, or null where none improves
  */
-export function enteringPosition(t: Tableau, goals: readonly number[], rule: EnteringRule): number | null {
-	const candidates = improvingPositions(t, goals).sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
+export function enteringPosition(t: Tableau, goals: Goals, rule: EnteringRule): number | null {
+	// a column that improves the first goal comes before any that improves a later one alone
+	const first = goals.length > 1 ? improvingPositions(t, goals.slice(0, 1)) : [];
+	const improving = first.length > 0 ? first : improvingPositions(t, goals);
+	const candidates = improving.sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
 	if (candidates.length === 0) return null;
 	if (rule === 'bland') return candidates[0];
-	if (rule === 'dantzig') return candidates.reduce((a, b) => (compareCosts(t, goals, b, a) < 0 ? b : a));
+	if (rule === 'dantzig') {
+		const rows = goalRows(t, goals);
+		return candidates.reduce((a, b) => (compareCosts(t, rows, b, a) < 0 ? b : a));
+	}
 	const measured = candidates.map((position) => ({
 		position,
 		gain: rule === 'steepest-edge' ? steepness(t, goals, position) : improvement(t, goals, position)
@@ -130,21 +145,6 @@ export function firstNegative(
 /** The pivot at a row and position, with the columns it exchanges. */
 export function choiceAt(t: Tableau, row: number, position: number): Choice {
 	return { row, position, entering: t.nonbasic[position], leaving: t.basis[row] };
-}
-
-/** What a rule says at a tableau with no negative right-hand side. */
-export type Advice =
-	| { readonly kind: 'pivot'; readonly choice: Choice }
-	| { readonly kind: 'optimal' }
-	| { readonly kind: 'unbounded'; readonly position: number };
-
-/** One decision of the primal simplex method. */
-export function advise(t: Tableau, goals: readonly number[], rule: Rule): Advice {
-	const position = enteringPosition(t, goals, rule.entering);
-	if (position === null) return { kind: 'optimal' };
-	const row = leavingRow(t, position, rule.entering === 'bland' ? 'lowest-index' : rule.ties);
-	if (row === null) return { kind: 'unbounded', position };
-	return { kind: 'pivot', choice: choiceAt(t, row, position) };
 }
 
 /** The step length of a pivot: how far the entering variable rises. */

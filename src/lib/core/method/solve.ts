@@ -1,70 +1,86 @@
+import { plainText, type Sentence } from '../commentary/sentence';
 import { standardForm } from '../form/standard';
 import type { Form } from '../form/types';
 import type { Problem } from '../problem/types';
-import { isPrimalFeasible, startTableau, type Tableau } from '../tableau/tableau';
-import { bigM, twoPhase } from './artificial';
-import { dual, isDualFeasible } from './dual';
-import { primal } from './primal';
-import { repair } from './repair';
-import { BLAND, DANTZIG, type Method, type Outcome, type Rule, type Step } from './types';
+import { BIG_M_GOALS, startTableau, TWO_PHASE_GOALS } from '../tableau/build';
+import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
+import { isDualFeasible } from './dual';
+import * as messages from './messages';
+import { run } from './run';
+import { BLAND, DANTZIG, type Outcome, type Part, type Rule, type Run, type Work } from './types';
 
 export const METHODS = ['auto', 'primal', 'dual', 'two-phase', 'big-m', 'repair'] as const;
 export type MethodName = (typeof METHODS)[number];
+export type ChosenMethod = Exclude<MethodName, 'auto'>;
 
-/** Raised where a method asked for cannot start on a problem; the message says why. */
-export class CannotStart extends Error {}
+/** Raised where a method asked for cannot start on a problem. */
+export class CannotStart extends Error {
+	constructor(readonly reason: Sentence) {
+		super(plainText(reason));
+	}
+}
 
 /** A method made ready: which one, why, and its steps. */
 export interface Prepared {
-	readonly method: Exclude<MethodName, 'auto'>;
-	readonly reason: string;
+	readonly method: ChosenMethod;
+	readonly reason: Sentence;
 	readonly form: Form;
-	readonly steps: Method;
+	readonly steps: Run;
 }
 
-function* fromStart(t: Tableau, phase: Step['phase'], rest: Method): Method {
-	yield { kind: 'start', phase, tableau: t };
-	return yield* rest;
+const FIRST_PARTS: Record<ChosenMethod, Part> = {
+	primal: 'primal',
+	dual: 'dual',
+	repair: 'repair',
+	'two-phase': 'phase-one',
+	'big-m': 'big-m'
+};
+
+/** The tableau with its artificial variables barred: one that has left does not come back. */
+function withoutReturn(t: Tableau): Tableau {
+	const artificial = t.form.columns.flatMap((_, j) => (isArtificial(t, j) ? [j] : []));
+	return { ...t, barred: new Set([...t.barred, ...artificial]) };
 }
 
-function* repairThenPrimal(t: Tableau, rule: Rule): Method {
-	yield { kind: 'start', phase: 'repair', tableau: t };
-	const repaired = yield* repair(t, rule);
-	if (repaired.status !== 'optimal') return repaired;
-	yield {
-		kind: 'phase',
-		phase: 'primal',
-		tableau: repaired.tableau,
-		note: 'No right-hand side is negative any more: the basis is feasible, and the primal simplex method goes on.'
-	};
-	return yield* primal(repaired.tableau, { rule });
+/** Where a method begins on a form. */
+export function beginWork(form: Form, method: ChosenMethod): Work {
+	const part = FIRST_PARTS[method];
+	if (method === 'two-phase') return { part, tableau: withoutReturn(startTableau(form, TWO_PHASE_GOALS)) };
+	if (method === 'big-m') return { part, tableau: withoutReturn(startTableau(form, BIG_M_GOALS)) };
+	return { part, tableau: startTableau(form) };
 }
 
-/** After a cycle the same phase goes on under Bland's rule, which never cycles (Bland 1977). */
-function* neverCycling(form: Form, method: Prepared['method'], rule: Rule): Method {
-	const steps = start(form, method, rule);
-	const outcome: Outcome = yield* steps;
+function* fromStart(work: Work, rule: Rule): Run {
+	yield { kind: 'start', ...work };
+	return yield* run(work, rule);
+}
+
+/** After a cycle the same method starts over under Bland's rule, which never cycles (Bland 1977). */
+function* neverCycling(work: Work, rule: Rule): Run {
+	const outcome: Outcome = yield* fromStart(work, rule);
 	if (outcome.status !== 'cycle') return outcome;
-	const again = start(form, method, BLAND);
-	const first = again.next();
-	if (!first.done)
-		yield {
-			...first.value,
-			kind: 'start',
-			note: `The same basis came back after ${outcome.length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`
-		};
-	return first.done ? first.value : yield* again;
+	yield { kind: 'start', ...work, note: () => [messages.cycled(outcome.length)] };
+	return yield* run(work, BLAND);
 }
 
-function start(form: Form, method: Prepared['method'], rule: Rule): Method {
-	if (method === 'two-phase') return twoPhase(form, rule);
-	if (method === 'big-m') return bigM(form, rule);
-	const t = startTableau(form);
-	if (method === 'repair') return repairThenPrimal(t, rule);
-	return method === 'dual'
-		? fromStart(t, 'dual', dual(t, { rule }))
-		: fromStart(t, 'primal', primal(t, { rule }));
+/**
+ * The method that a teacher would choose, with the reason: primal if the slacks are feasible, else dual if the objective row is right,
+ * else two-phase; an equality needs an artificial variable.
+ * @param first the tableau of the slack basis
+ */
+export function chooseMethod(
+	first: Tableau,
+	problem: Problem
+): { method: 'primal' | 'dual' | 'two-phase'; reason: Sentence } {
+	if (!problem.constraints.some((row) => row.relation === '=')) {
+		if (isPrimalFeasible(first)) return { method: 'primal', reason: messages.slacksFeasible };
+		if (isDualFeasible(first)) return { method: 'dual', reason: messages.slacksDualFeasible };
+	}
+	return { method: 'two-phase', reason: messages.needsPhaseOne };
 }
+
+const artificialForm = (problem: Problem): Form =>
+	standardForm(problem, { start: 'artificial', equalities: 'one-row' });
 
 /**
  * Prepares a method for a problem's relaxation.
@@ -75,48 +91,19 @@ function start(form: Form, method: Prepared['method'], rule: Rule): Method {
  */
 export function prepare(problem: Problem, name: MethodName = 'auto', rule: Rule = DANTZIG): Prepared {
 	if (name === 'two-phase' || name === 'big-m') {
-		const form = standardForm(problem, 'artificial');
-		return { method: name, reason: 'as asked', form, steps: start(form, name, rule) };
+		const form = artificialForm(problem);
+		return { method: name, reason: messages.asAsked, form, steps: fromStart(beginWork(form, name), rule) };
 	}
-	const form = standardForm(problem, 'slack');
+	const form = standardForm(problem);
 	const first = startTableau(form);
-	const [feasible, dualFeasible] = [isPrimalFeasible(first), isDualFeasible(first)];
-	const equality = problem.constraints.some((row) => row.relation === '=');
 	if (name === 'auto') {
-		const choice = chooseMethod(feasible, dualFeasible, equality);
-		const used = choice.method === 'two-phase' ? standardForm(problem, 'artificial') : form;
-		return { ...choice, form: used, steps: neverCycling(used, choice.method, rule) };
+		const choice = chooseMethod(first, problem);
+		const used = choice.method === 'two-phase' ? artificialForm(problem) : form;
+		return { ...choice, form: used, steps: neverCycling(beginWork(used, choice.method), rule) };
 	}
-	if (name === 'primal' && (!feasible || equality))
-		throw new CannotStart(
-			`The primal simplex method needs a feasible slack basis, but ${equality ? 'an equality has no slack' : 'a slack would be negative'}.`
-		);
-	if (name === 'dual' && !dualFeasible)
-		throw new CannotStart(
-			'The dual simplex method needs an objective row without negative entries; here a column would improve the objective.'
-		);
-	return { method: name, reason: 'as asked', form, steps: start(form, name, rule) };
-}
-
-function chooseMethod(
-	feasible: boolean,
-	dualFeasible: boolean,
-	equality: boolean
-): { method: 'primal' | 'dual' | 'two-phase'; reason: string } {
-	if (feasible && !equality)
-		return {
-			method: 'primal',
-			reason: 'The slacks are a feasible basis, so the primal simplex method can start at once.'
-		};
-	if (dualFeasible && !equality)
-		return {
-			method: 'dual',
-			reason:
-				'Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.'
-		};
-	return {
-		method: 'two-phase',
-		reason:
-			'The slacks are no feasible basis and the objective row is not right either: phase one finds a feasible basis first.'
-	};
+	const equality = problem.constraints.some((row) => row.relation === '=');
+	if (name === 'primal' && (!isPrimalFeasible(first) || equality))
+		throw new CannotStart(messages.primalCannotStart(equality));
+	if (name === 'dual' && !isDualFeasible(first)) throw new CannotStart(messages.dualCannotStart);
+	return { method: name, reason: messages.asAsked, form, steps: fromStart(beginWork(form, name), rule) };
 }

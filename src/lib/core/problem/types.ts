@@ -92,6 +92,15 @@ export function isFeasible(problem: Problem, plan: Plan): boolean {
 	);
 }
 
+/** The names of the constraints that a plan does not keep; none where there is no problem or no plan. */
+export function brokenConstraints(problem: Problem | null, plan: Plan | null): ReadonlySet<string> {
+	if (!problem || !plan) return new Set();
+	const broken = problem.constraints.filter(
+		(row) => !holds(evaluate(row.terms, plan), row.relation, row.rhs)
+	);
+	return new Set(broken.map(({ name }) => name));
+}
+
 /** The terms without zeros. */
 export function withoutZeros(terms: Iterable<readonly [string, Rational]>): Terms {
 	return new Map([...terms].filter(([, coefficient]) => !isZero(coefficient)));
@@ -115,7 +124,7 @@ const sameVariable = (v: Variable, w: Variable): boolean =>
 	sameBound(v.lower, w.lower) &&
 	sameBound(v.upper, w.upper);
 
-const sameConstraint = (r: Constraint, s: Constraint): boolean =>
+export const sameConstraint = (r: Constraint, s: Constraint): boolean =>
 	r.name === s.name &&
 	r.unit === s.unit &&
 	r.relation === s.relation &&

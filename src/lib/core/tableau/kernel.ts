@@ -49,6 +49,34 @@ export function makeKernel(rows: readonly (readonly Cell[])[], width: number): K
 	return { height, width, cells: rows.flatMap((row) => row.map(BigInt)), denominator: 1n, bound: Infinity };
 }
 
+/** The kernel with a row of whole numbers (over the same denominator) put in at a height. */
+export function insertRow(kernel: Kernel, at: number, row: readonly Cell[]): Kernel {
+	const { width, height, cells, denominator } = kernel;
+	const place = at * width;
+	const most = row.reduce<number>((a, cell) => Math.max(a, Math.abs(Number(cell))), kernel.bound);
+	if (cells instanceof Float64Array && most < SAFE) {
+		const next = new Float64Array((height + 1) * width);
+		next.set(cells.subarray(0, place));
+		next.set(row.map(Number), place);
+		next.set(cells.subarray(place), place + width);
+		return { height: height + 1, width, cells: next, denominator, bound: most };
+	}
+	const large = Array.from(cells as ArrayLike<Cell>, BigInt);
+	large.splice(place, 0, ...row.map(BigInt));
+	return { height: height + 1, width, cells: large, denominator: BigInt(denominator), bound: Infinity };
+}
+
+/** The kernel without one of its rows. */
+export function removeRow(kernel: Kernel, at: number): Kernel {
+	const { width, height, cells } = kernel;
+	const [from, to] = [at * width, (at + 1) * width];
+	const kept =
+		cells instanceof Float64Array
+			? Float64Array.from([...cells.subarray(0, from), ...cells.subarray(to)])
+			: [...cells.slice(0, from), ...cells.slice(to)];
+	return { ...kernel, height: height - 1, cells: kept };
+}
+
 function largest(cells: Float64Array): number {
 	let most = 0;
 	for (let k = 0; k < cells.length; k++) {

@@ -1,5 +1,6 @@
 import { type Rational } from '../number/rational';
-import { cell, compareRatios, entryAt, rhs, rhsCell, rowCount, type Tableau } from './tableau';
+import type { Goal } from './goal';
+import { cell, compareRatios, cost, entryAt, rhs, rhsCell, rowCount, type Tableau } from './tableau';
 
 /** One line of a ratio test: why a row is compared, or why it is not. */
 export interface Ratio {
@@ -36,4 +37,24 @@ export function tightestRows(t: Tableau, position: number): number[] {
 /** Rows whose basic variable is negative. */
 export function negativeRows(t: Tableau): number[] {
 	return t.basis.map((_, row) => row).filter((row) => rhsCell(t, row) < 0);
+}
+
+/** Whether a row sets a limit when a column rises from a basis that may be infeasible: entry and right-hand side have the same sign. */
+export function sameSign(t: Tableau, row: number, position: number): boolean {
+	const [size, value] = [cell(t, row, position), rhsCell(t, row)];
+	return (size > 0 && !(value < 0)) || (size < 0 && value < 0);
+}
+
+/** One place of a ratio test along a row: cost / |entry| where the entry is negative. */
+export interface RowRatio {
+	readonly position: number;
+	readonly value: Rational | null;
+}
+
+/** The ratios of the dual simplex method along a row, barred columns left out (Lemke 1954). */
+export function rowRatios(t: Tableau, row: number, goal: Goal): RowRatio[] {
+	return t.nonbasic.map((column, position) => {
+		const counts = cell(t, row, position) < 0 && !t.barred.has(column);
+		return { position, value: counts ? cost(t, goal, column).div(entryAt(t, row, position).abs()) : null };
+	});
 }

@@ -1,52 +1,30 @@
 <script lang="ts">
-	import type { Piece } from '$lib/core/commentary/sentence';
-	import type { Desk } from '$lib/desk/desk.svelte';
-	import { pointedOf, type Pointed } from '$lib/desk/identity';
-	import MarkGlyph from '../shared/MarkGlyph.svelte';
-	import NumberView from '../shared/NumberView.svelte';
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
 
-	let { desk }: { desk: Desk } = $props();
+	const { document, session } = useDesk();
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
-
-	function pointedOfPiece(piece: Piece): Pointed | null {
-		if (piece.kind === 'constraint') return { kind: 'constraint', name: piece.name };
-		return piece.kind === 'column' ? pointedOf(piece.column.owner) : null;
-	}
-	const nameOf = (piece: Piece) =>
-		piece.kind === 'constraint' ? piece.name : piece.kind === 'column' ? piece.column.name : '';
-	const identityOf = (pointed: Pointed | null) =>
-		pointed?.kind === 'constraint' ? desk.identities.get(pointed.name) : undefined;
 </script>
 
-<Pane name="Commentary" aside={desk.stale ? 'last right statement' : null}>
+<Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="text" aria-live="polite" tabindex="0" role="group" aria-label="Commentary on the current step">
-		{#each desk.remarks as remark (remark.heading)}
+		{#each session.remarks as remark, i (`${i} ${plainText(remark.heading)}`)}
 			<article class={remark.tone}>
-				<h3>{remark.heading}</h3>
+				<h3><Words sentence={remark.heading} linked={false} /></h3>
 				<p>
-					{#each remark.sentences as sentence, i (i)}
-						<span
-							>{#each sentence as piece, k (k)}{#if piece.kind === 'text'}{piece.text}{:else if piece.kind === 'number'}<NumberView
-										value={piece.value}
-										style={desk.numbers}
-									/>{:else}{@const pointed = pointedOfPiece(piece)}{@const identity =
-										identityOf(pointed)}<span
-										class="name"
-										class:lit={desk.isPointed(pointed)}
-										role="presentation"
-										onpointerenter={() => desk.point(pointed)}
-										onpointerleave={() => desk.point(null)}
-										>{#if identity}<MarkGlyph {identity} />&nbsp;{/if}{nameOf(piece)}</span
-									>{/if}{/each}{BETWEEN}</span
-						>
-					{/each}
+					{#each remark.sentences as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
 				</p>
 			</article>
 		{:else}
-			<p class="nothing">What happens is told here, step by step.</p>
+			<p class="nothing">
+				{session.large
+					? 'A problem of this size is solved apart, without its steps.'
+					: 'What happens is told here, step by step.'}
+			</p>
 		{/each}
 	</div>
 </Pane>
@@ -75,6 +53,9 @@
 		border-left-color: var(--ink);
 		background: var(--sheet-raised);
 	}
+	.hint {
+		border-left-style: dashed;
+	}
 	h3 {
 		margin: 0;
 		font-size: var(--size-figure);
@@ -85,14 +66,6 @@
 	}
 	p {
 		margin: 0.1rem 0 0;
-	}
-	.name {
-		font-weight: 600;
-		white-space: nowrap;
-		border-radius: 2px;
-	}
-	.name.lit {
-		background: var(--now-wash);
 	}
 	.nothing {
 		color: var(--ink-soft);

@@ -1,14 +1,16 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { page } from '$app/state';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
+	import { PAGES } from './actions';
 
 	interface Props {
-		desk: Desk;
 		keeping: Keeping;
-		dark: boolean;
-		ondark: () => void;
+		onfind: () => void;
+		onkeys: () => void;
 	}
-	let { desk, keeping, dark, ondark }: Props = $props();
+	let { keeping, onfind, onkeys }: Props = $props();
+	const { document, preferences } = useDesk();
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
 		saved: 'saved in this browser',
@@ -19,14 +21,27 @@
 
 <header>
 	<h1>Mathesis</h1>
-	<p class="lesson">{desk.problem?.title ?? 'Untitled lesson'}</p>
+	<nav aria-label="Pages">
+		{#each PAGES as { path, name }, i (path)}
+			<a
+				href={path}
+				aria-current={page.url.pathname === path ? 'page' : undefined}
+				title={`Page ${name} (${i + 1})`}>{name}</a
+			>
+		{/each}
+	</nav>
+	<p class="lesson">{document.problem?.title ?? 'Untitled lesson'}</p>
 	<p class="kept" class:failed={keeping.state === 'failed'} role="status">{STATES[keeping.state]}</p>
-	<button class="btn mode" aria-pressed={dark} onclick={ondark}>{dark ? 'Light' : 'Dark'}</button>
+	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
+	<button class="btn tool" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
+	<button class="btn tool" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
+		>{preferences.dark ? 'Light' : 'Dark'}</button
+	>
 </header>
 {#if keeping.message}
 	<div class="message" role="alert">
 		<span>{keeping.message}</span>
-		<button class="btn mode" onclick={() => keeping.dismiss()}>Close</button>
+		<button class="btn tool" onclick={() => keeping.dismiss()}>Close</button>
 	</div>
 {/if}
 
@@ -34,7 +49,7 @@
 	header {
 		display: flex;
 		align-items: baseline;
-		gap: var(--gap-4);
+		gap: var(--gap-3);
 		padding: 0.4rem var(--gap-3) 0.35rem;
 	}
 	h1 {
@@ -43,25 +58,39 @@
 		font-weight: 650;
 		letter-spacing: 0.01em;
 	}
+	nav {
+		display: flex;
+		gap: var(--gap-3);
+	}
+	nav a {
+		color: var(--ink-soft);
+		padding: 0.1rem 0.1rem;
+		border-bottom: 2px solid transparent;
+	}
+	nav a:hover {
+		color: var(--ink);
+	}
+	nav a[aria-current='page'] {
+		color: var(--ink);
+		border-bottom-color: var(--now);
+	}
 	.lesson {
 		margin: 0;
 		font-style: italic;
-		font-size: var(--size-figure);
+		min-width: 0;
+		overflow: hidden;
+		text-overflow: ellipsis;
+		white-space: nowrap;
 	}
 	.kept {
 		margin: 0 0 0 auto;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
+		white-space: nowrap;
 	}
 	.failed {
 		color: var(--error);
 		font-weight: 600;
-	}
-	.mode {
-		font-size: var(--size-note);
-		padding: 0.2rem 0.6rem;
-		border: 1px solid var(--rule-strong);
-		color: var(--ink);
 	}
 	.message {
 		display: flex;
@@ -72,5 +101,15 @@
 		background: var(--error-wash);
 		border-block: 1px solid var(--error);
 		font-size: var(--size-note);
+	}
+	/* a phone: the names of the pages and the state of saving are what matters */
+	@media (max-width: 40rem) {
+		.lesson,
+		.kept:not(.failed) {
+			display: none;
+		}
+		header button:first-of-type {
+			margin-left: auto;
+		}
 	}
 </style>

@@ -5,15 +5,11 @@
 	import type { Region } from '$lib/core/geometry/types';
 	import { showNumber } from '$lib/core/number/show';
 	import { evaluate, type Problem } from '$lib/core/problem/types';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 
 	/** One line under the picture: the corner pointed at, else what the region is. */
-	let {
-		desk,
-		problem,
-		region,
-		corner
-	}: { desk: Desk; problem: Problem; region: Region; corner: number | null } = $props();
+	let { problem, region, corner }: { problem: Problem; region: Region; corner: number | null } = $props();
+	const { session } = useDesk();
 
 	const SHAPES: Record<Region['shape'], string> = {
 		empty: 'The region is empty: no plan satisfies all constraints.',
@@ -34,11 +30,10 @@
 			const { name, unit } = problem.objective;
 			const where = `(${showNumber(at.point.x)}, ${showNumber(at.point.y)})`;
 			return plainText(
-				say`Corner ${where}: ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`,
-				'fraction'
+				say`Corner ${where}: ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`
 			);
 		}
-		const best = desk.best;
+		const { best } = session;
 		const corners = region.corners.length;
 		const shape = SHAPES[region.shape] || `${corners} corners.`;
 		if (!best) return shape;

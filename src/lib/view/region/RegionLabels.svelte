@@ -1,21 +1,18 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
 	import type { Spot } from './box';
 	import type { PictureCorner, PictureLine } from './picture';
 
 	interface Props {
-		desk: Desk;
 		lines: readonly PictureLine[];
 		corners: readonly PictureCorner[];
 		/** the objective's value at the current point, and where it stands */
 		objective: { text: string; at: Spot } | null;
 	}
 	/** Names at the lines, with their marks, coordinates at the corners, and the objective's value. */
-	let { desk, lines, corners, objective }: Props = $props();
-
-	/** as with the lines themselves, a name out of view keeps its elements */
-	const NOWHERE = { text: '', x: 0, y: 0, width: 0 };
+	let { lines, corners, objective }: Props = $props();
+	const { selection } = useDesk();
 </script>
 
 {#snippet written(text: string, x: number, y: number)}
@@ -23,12 +20,12 @@
 {/snippet}
 
 {#each lines as { key, identity, pointed, label } (key)}
-	{#if identity}
-		{@const { text, x, y, width } = label ?? NOWHERE}
+	{#if identity && label}
+		{@const { text, x, y, width } = label}
 		{@const shape = markPath(identity.mark, x - width / 2 + 8, y)}
-		<g class="name" class:lit={desk.isPointed(pointed)} style:color={identity.colour}>
+		<g class="name" class:lit={selection.isPointed(pointed)} style:color={identity.colour}>
 			<path
-				d={label ? shape.d : ''}
+				d={shape.d}
 				fill={shape.filled ? 'currentColor' : 'none'}
 				stroke="currentColor"
 				stroke-width="2"

@@ -1,50 +1,52 @@
 <script lang="ts">
 	import { pointer, select, zoom, zoomIdentity } from 'd3';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import { keeper } from '$lib/core/keep';
-	import type { Box } from './box';
 	import { frameOf, viewedBox, MARGIN } from './frame';
-	import { makePicture, makeScene, type Picture } from './picture';
+	import { makePicture, makeScene } from './picture';
 
-	let { desk }: { desk: Desk } = $props();
+	const { document, session } = useDesk();
 	let size = $state({ width: 480, height: 360 });
 	/** the corner under the pointer or the keyboard's focus */
 	let corner = $state<number | null>(null);
 
+	const problem = $derived(session.problem);
 	const scene = $derived.by(() => {
-		const { problem, region, stops } = desk;
-		if (!problem || !region) return null;
-		// the fit covers every step of the trail, so that the picture stays still while one walks
-		const extra = desk.trailPoints.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }));
-		return stops && makeScene(region, extra);
+		const { region } = session;
+		if (!region) return null;
+		// the fit covers every step on the way, so that the picture stays still while one walks back
+		const walked = session.stops.flatMap(({ position }) => session.pointOf(position) ?? []);
+		return makeScene(
+			region,
+			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }))
+		);
 	});
-	// what stays keeps its identity, so that only what changes is drawn again
-	const [keptBox, keptPicture] = [keeper<Box>(), keeper<Picture>()];
-	const box = $derived(scene && keptBox(viewedBox(scene.fit, desk.view)));
+	const box = $derived(scene && viewedBox(scene.fit, document.view));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
-	const picture = $derived(scene && frame && keptPicture(makePicture(scene, frame, desk.best, desk.numbers)));
+	const picture = $derived(
+		scene && frame && makePicture(scene, frame, session.best, document.notation.numbers, session.identities)
+	);
 
 	const empty = $derived(!picture);
 
 	/** Moves and magnifies: the point at (px, py) stays where it is. */
 	function zoomBy(factor: number, px = size.width / 2, py = size.height / 2) {
 		if (!box || !frame) return;
-		const old = desk.view?.scale ?? 1;
+		const old = document.view?.scale ?? 1;
 		const scale = Math.min(1e6, Math.max(0.02, old * factor));
 		const [x, y] = [frame.x.invert(px), frame.y.invert(py)];
 		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
-		desk.view = { x: x + ((cx - x) * old) / scale, y: y + ((cy - y) * old) / scale, scale };
+		document.look({ x: x + ((cx - x) * old) / scale, y: y + ((cy - y) * old) / scale, scale });
 	}
 
 	function panBy(dx: number, dy: number) {
 		if (!box || !frame) return;
 		const { x, y } = frame;
 		const [cx, cy] = [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2];
-		desk.view = { x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: desk.view?.scale ?? 1 };
+		document.look({ x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: document.view?.scale ?? 1 });
 	}
 
 	/** d3's zoom reads wheel, drag and pinch; what it reports is turned into the desk's own view. */
@@ -69,7 +71,7 @@
 		'+': () => zoomBy(1.3),
 		'=': () => zoomBy(1.3),
 		'-': () => zoomBy(1 / 1.3),
-		'0': () => (desk.view = null),
+		'0': () => document.look(null),
 		ArrowLeft: () => panBy(40, 0),
 		ArrowRight: () => panBy(-40, 0),
 		ArrowUp: () => panBy(0, 40),
@@ -84,7 +86,7 @@
 	}
 </script>
 
-<Pane name="Region" aside={desk.stale ? 'last right statement' : null}>
+<Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
 		<button
 			class="btn-icon tool"
@@ -100,16 +102,17 @@
 			disabled={empty}
 			onclick={() => zoomBy(1 / 1.3)}>−</button
 		>
-		<button class="btn fit" disabled={empty || !desk.view} onclick={() => (desk.view = null)}>Fit</button>
+		<button class="btn fit" disabled={empty || !document.view} onclick={() => document.look(null)}>Fit</button
+		>
 	{/snippet}
 	<div class="stack">
 		<div
 			class="canvas"
 			bind:clientWidth={size.width}
 			bind:clientHeight={size.height}
-			class:stale={desk.stale}
+			class:stale={document.stale}
 		>
-			{#if desk.problem && desk.region && frame && picture && size.width > MARGIN.left * 2}
+			{#if problem && session.region && frame && picture && size.width > MARGIN.left * 2}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 				<svg
 					width={size.width}
@@ -120,24 +123,19 @@
 					{onkeydown}
 					{@attach gestures}
 				>
-					<RegionPicture {desk} problem={desk.problem} region={desk.region} {frame} {picture} bind:corner />
+					<RegionPicture {problem} region={session.region} {frame} {picture} bind:corner />
 				</svg>
-			{:else if desk.problem}
+			{:else if problem}
 				<p class="nothing">
-					{desk.problem.variables.length === 2
+					{problem.variables.length === 2
 						? 'This region has too many lines to be drawn.'
-						: `A region is drawn for two variables; this problem has ${desk.problem.variables.length}.`}
+						: `A region is drawn for two variables; this problem has ${problem.variables.length}.`}
 				</p>
 			{:else}
 				<p class="nothing">The region appears here as soon as the statement can be read.</p>
 			{/if}
 		</div>
-		{#if desk.problem && desk.region}<RegionCaption
-				{desk}
-				problem={desk.problem}
-				region={desk.region}
-				{corner}
-			/>{/if}
+		{#if problem && session.region}<RegionCaption {problem} region={session.region} {corner} />{/if}
 	</div>
 </Pane>
 

@@ -3,25 +3,28 @@
 	import type { Region } from '$lib/core/geometry/types';
 	import { approximate } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
+	import type { Stop } from '$lib/core/move/replay';
+	import type { Position } from '$lib/core/move/position';
 	import type { Problem } from '$lib/core/problem/types';
 	import { objectiveValue } from '$lib/core/tableau/tableau';
-	import type { Desk } from '$lib/desk/desk.svelte';
-	import { textWidth } from './labels';
+	import { wayBetween } from '$lib/core/move/trail';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionAxes from './RegionAxes.svelte';
 	import RegionLabels from './RegionLabels.svelte';
 	import { MARGIN, type Frame } from './frame';
-	import { COMB, objectiveSlope, points, type Picture } from './picture';
-	import { travel, wayBetween } from './travel';
+	import { objectiveSlope, objectiveSpot } from './objective';
+	import { COMB, points, type Picture } from './picture';
+	import { travel } from './travel';
 
 	interface Props {
-		desk: Desk;
 		problem: Problem;
 		region: Region;
 		frame: Frame;
 		picture: Picture;
 		corner: number | null;
 	}
-	let { desk, problem, region, frame, picture, corner = $bindable() }: Props = $props();
+	let { problem, region, frame, picture, corner = $bindable() }: Props = $props();
+	const { document, selection, session } = useDesk();
 	const { x, y, size } = $derived(frame);
 	const { lines, corners, fill, flat } = $derived(picture);
 	const labels = $derived([...lines, ...corners].flatMap(({ label }) => label ?? []));
@@ -33,57 +36,43 @@
 	const bottom = $derived(size.height - MARGIN.bottom);
 	const zeroX = $derived(Math.max(MARGIN.left, Math.min(size.width - MARGIN.right, x(0))));
 	const zeroY = $derived(Math.max(MARGIN.top, Math.min(bottom, y(0))));
-	const pixelOf = (id: number) => {
-		const point = desk.pointOf(id);
-		return point && { x: x(approximate(point.x)), y: y(approximate(point.y)) };
+	const pixelOf = (position: Position | undefined | null) => {
+		const point = position && session.pointOf(position);
+		return point ? { x: x(approximate(point.x)), y: y(approximate(point.y)) } : null;
 	};
-	const here = $derived(pixelOf(desk.standing));
-	const walked = $derived(desk.path.flatMap((node) => pixelOf(node.id) ?? []));
+	const here = $derived(pixelOf(session.position));
+	const walked = $derived(session.stops.flatMap(({ position }) => pixelOf(position) ?? []));
+	/** where the pivot that is being looked at would lead */
+	const proposed = $derived.by(() => {
+		const result = session.proposal?.result;
+		return result?.ok ? pixelOf(result.position) : null;
+	});
 	const slope = $derived(objectiveSlope(problem, region, frame));
 	const reach = $derived(size.width + size.height);
 	const objectiveText = $derived(
-		desk.tableau
-			? `${problem.objective.name} = ${showNumber(objectiveValue(desk.tableau), desk.numbers)}`
+		session.tableau
+			? `${problem.objective.name} = ${showNumber(objectiveValue(session.tableau), document.notation.numbers)}`
 			: ''
 	);
-	/** where the objective line's name stands: beside the line, far from the region's middle, inside the frame */
-	const objectiveAt = $derived.by(() => {
-		if (!here || !slope) return null;
-		const half = textWidth(objectiveText) / 2 + 6;
-		const spots = [-0.42, 0.42, -0.3, 0.3, -0.18, 0.18, 0].flatMap((t) =>
-			[1, -1].map((side) => ({
-				x:
-					here.x +
-					slope.along.x * t * size.width +
-					side * slope.better.x * (half * Math.abs(slope.better.x) + 12),
-				y: here.y + slope.along.y * t * size.width + side * slope.better.y * 14
-			}))
-		);
-		const inside = (s: { x: number; y: number }) =>
-			s.x > MARGIN.left + half && s.x < size.width - half && s.y > MARGIN.top && s.y < bottom - 8;
-		// beside another corner it would be taken for that corner's value
-		const apart = (s: { x: number; y: number }) =>
-			corners.every(
-				(c) =>
-					Math.hypot(c.x - here.x, c.y - here.y) < 2 ||
-					Math.abs(c.x - s.x) > half + 26 ||
-					Math.abs(c.y - s.y) > 30
-			);
-		const clear = (s: { x: number; y: number }) =>
-			labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18);
-		const free = spots.find((s) => inside(s) && apart(s) && clear(s));
-		return free ?? null;
-	});
+	const objectiveAt = $derived(
+		here && slope && objectiveSpot(objectiveText, here, slope, frame, corners, labels)
+	);
 
 	// the point and the objective line walk from the step left to the step reached
 	let last: number | undefined;
+	let before: readonly Stop[] = [];
 	$effect(() => {
-		const id = desk.standing;
+		const id = session.standing;
 		untrack(() => {
 			const from = last;
 			last = id;
-			if (from === undefined || from === id || !marker) return;
-			const points = wayBetween(desk.trail, from, id).flatMap((node) => pixelOf(node) ?? []);
+			if (from === undefined || from === id || !marker) {
+				before = session.stops;
+				return;
+			}
+			const known = new Map([...before, ...session.stops].map(({ node, position }) => [node.id, position]));
+			const points = wayBetween(document.trail, from, id).flatMap((node) => pixelOf(known.get(node)) ?? []);
+			before = session.stops;
 			travel(marker, points);
 			if (ruler) travel(ruler, points);
 		});
@@ -110,17 +99,17 @@
 	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
 	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
 	{#each lines as line (line.key)}
-		<!-- a line that leaves the view keeps its elements: it comes back while one types on -->
 		{@const way = points(line.ends ?? [])}
 		<g
 			class={line.identity ? 'line' : 'bound'}
-			class:lit={line.identity && desk.isPointed(line.pointed)}
+			class:lit={line.identity && selection.isPointed(line.pointed)}
 			class:redundant={line.redundant}
+			class:violated={session.violated.has(line.name)}
 			data-line={line.identity && line.name}
 			role="presentation"
 			style:color={line.identity?.colour}
-			onpointerenter={() => line.identity && desk.point(line.pointed)}
-			onpointerleave={() => line.identity && desk.point(null)}
+			onpointerenter={() => line.identity && selection.point(line.pointed)}
+			onpointerleave={() => line.identity && selection.point(null)}
 		>
 			<polyline class="comb" points={points(line.comb ?? [])} stroke-width={COMB} />
 			<polyline class="stroke" points={way} stroke-dasharray={line.identity?.dash} />
@@ -133,6 +122,12 @@
 	{/if}
 	{#if walked.length > 1}
 		<polyline class="walked" points={points(walked)} />
+	{/if}
+	{#if here && proposed}
+		<g class="proposed">
+			<line x1={here.x} y1={here.y} x2={proposed.x} y2={proposed.y} />
+			<circle cx={proposed.x} cy={proposed.y} r="6" />
+		</g>
 	{/if}
 	{#if here && slope}
 		<g bind:this={ruler} style:transform={`translate(${here.x}px, ${here.y}px)`} class="objective">
@@ -168,16 +163,16 @@
 		<g
 			bind:this={marker}
 			class="here"
-			class:outside={!desk.inRegion}
+			class:outside={!session.inRegion}
 			style:transform={`translate(${here.x}px, ${here.y}px)`}
 		>
 			<circle r="6" />
-			{#if !desk.inRegion}<path d="M-9 -9L9 9M-9 9L9 -9" />{/if}
+			{#if !session.inRegion}<path d="M-9 -9L9 9M-9 9L9 -9" />{/if}
 		</g>
 	{/if}
 </g>
 
-<RegionLabels {desk} {lines} {corners} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
+<RegionLabels {lines} {corners} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />
 
 <style>
 	.axis {
@@ -196,6 +191,24 @@
 	}
 	.lit .stroke {
 		stroke-width: 4;
+	}
+	.violated .stroke {
+		stroke-width: 3.5;
+		stroke: var(--error);
+	}
+	.proposed {
+		pointer-events: none;
+	}
+	.proposed line {
+		stroke: var(--now);
+		stroke-width: 2;
+		stroke-dasharray: 2 4;
+	}
+	.proposed circle {
+		fill: var(--sheet);
+		stroke: var(--now);
+		stroke-width: 2;
+		stroke-opacity: 0.7;
 	}
 	.redundant .stroke {
 		stroke-opacity: 0.75;

@@ -1,3 +1,5 @@
+import { textWidth } from '../shared/measure';
+
 /** A text that wants a place, with the places it would like, best first (its middle, in pixels). */
 export interface LabelWish {
 	readonly key: string;
@@ -37,10 +39,12 @@ export interface Stroke {
 	readonly q: Spot;
 }
 
-const LETTER = 6.9;
 const HEIGHT = 17;
+/** as the labels are set (RegionLabels) */
+const FONT = '600 13px "Source Serif 4 Variable", Georgia, serif';
 
-export const textWidth = (text: string): number => [...text].length * LETTER + 4;
+/** The width of a label's text in pixels, with a little room. */
+export const labelWidth = (text: string): number => textWidth(text, FONT) + 4;
 
 const overlap = (a: Rectangle, b: Rectangle): number =>
 	Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) *
@@ -90,7 +94,7 @@ export function placeLabels(
 	const used: Rectangle[] = spots.map(({ x, y }) => ({ x0: x - 6, y0: y - 6, x1: x + 6, y1: y + 6 }));
 	const placed: PlacedLabel[] = [];
 	for (const wish of wishes) {
-		const width = textWidth(wish.text) + wish.lead;
+		const width = labelWidth(wish.text) + wish.lead;
 		let best: { cover: number; at: Rectangle } | null = null;
 		for (const place of wish.places) {
 			const x = Math.max(inside.x0 + width / 2, Math.min(inside.x1 - width / 2, place.x));

@@ -1,12 +1,11 @@
-import { approximate, ZERO } from '$lib/core/number/rational';
+import { approximate } from '$lib/core/number/rational';
 import { showNumber, type NumberStyle } from '$lib/core/number/show';
 import type { Best } from '$lib/core/geometry/region';
 import type { Region } from '$lib/core/geometry/types';
-import type { Problem } from '$lib/core/problem/types';
-import { identityAt, type Identity, type Pointed } from '$lib/desk/identity';
+import type { Identity, Pointed } from '$lib/desk/identity';
 import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
 import { MARGIN, perUnit, type Frame, type Size } from './frame';
-import { placeLabels, textWidth, type LabelWish, type PlacedLabel } from './labels';
+import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
 
 /** A line of the picture, in pixels. */
 export interface PictureLine {
@@ -62,7 +61,7 @@ export const points = (spots: readonly Spot[]): string =>
 	spots.map((p) => `${p.x.toFixed(2)},${p.y.toFixed(2)}`).join(' ');
 
 /** The direction of a vector, also where its parts are far apart in size. */
-function unit(x: number, y: number): Spot {
+export function unit(x: number, y: number): Spot {
 	const most = Math.max(Math.abs(x), Math.abs(y)) || 1;
 	const norm = Math.hypot(x / most, y / most) || 1;
 	return { x: x / most / norm, y: y / most / norm };
@@ -78,7 +77,13 @@ const combOf = ([p, q]: readonly [Spot, Spot], { x, y }: Spot): readonly [Spot, 
 ];
 
 /** The picture of a region in a frame. */
-export function makePicture(scene: Scene, frame: Frame, best: Best | null, style: NumberStyle): Picture {
+export function makePicture(
+	scene: Scene,
+	frame: Frame,
+	best: Best | null,
+	style: NumberStyle,
+	identities: ReadonlyMap<string, Identity>
+): Picture {
 	const { region, lines } = scene;
 	const { box, x, y } = frame;
 	const pixel = (p: Spot): Spot => ({ x: x(p.x), y: y(p.y) });
@@ -97,7 +102,7 @@ export function makePicture(scene: Scene, frame: Frame, best: Best | null, style
 			name: owner.name,
 			kind: owner.kind,
 			pointed: { kind: owner.kind === 'constraint' ? 'constraint' : 'variable', name: owner.name },
-			identity: owner.kind === 'constraint' ? identityAt(line.index) : null,
+			identity: (owner.kind === 'constraint' && identities.get(owner.name)) || null,
 			ends: pixels,
 			comb: equality ? null : pixels && combOf(pixels, inward),
 			redundant: region.redundant.has(line.index)
@@ -166,7 +171,7 @@ function labels(
 		y: visible.reduce((sum, c) => sum + c.y, 0) / (visible.length || 1)
 	};
 	const cornerWishes: LabelWish[] = visible.map((corner) => {
-		const half = textWidth(corner.text) / 2 + 9;
+		const half = labelWidth(corner.text) / 2 + 9;
 		const [sx, sy] = [corner.x < middle.x - 4 ? -1 : 1, corner.y <= middle.y ? -1 : 1];
 		const at = (dx: number, dy: number) => ({ x: corner.x + dx, y: corner.y + dy });
 		return {
@@ -198,7 +203,7 @@ function labels(
 		const [p, q] = line.ends;
 		const inward = inwards.get(line.index)!;
 		const text = shortened(line.name);
-		const half = textWidth(text) / 2 + 12;
+		const half = labelWidth(text) / 2 + 12;
 		const off = Math.abs(inward.x) * half + Math.abs(inward.y) * 12;
 		// the right end first: the left one is crowded by the axis
 		const [near, far] = p.x <= q.x ? [0, 1] : [1, 0];
@@ -224,19 +229,4 @@ function labels(
 		strokes
 	);
 	return new Map(placed.map((label) => [label.key, label]));
-}
-
-/** The direction of the objective line in pixels and the side it improves to; null where the objective is constant. */
-export function objectiveSlope(
-	problem: Problem,
-	region: Region,
-	{ x, y }: Frame
-): { along: Spot; better: Spot } | null {
-	const c = region.axes.map((name) => problem.objective.terms.get(name) ?? ZERO);
-	const size = c[0].abs().compare(c[1].abs()) >= 0 ? c[0].abs() : c[1].abs();
-	if (size.n === 0n) return null;
-	const [a, b] = c.map((value) => approximate(value.div(size)));
-	const turn = problem.objective.sense === 'max' ? 1 : -1;
-	const better = unit((turn * a) / perUnit(x), (turn * b) / perUnit(y));
-	return { along: { x: -better.y, y: better.x }, better };
 }

@@ -1,38 +1,60 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 
 	interface Props {
+		/** what pages call the pane */
+		pane: string;
 		name: string;
 		/** said beside the name, such as that the pane shows an older problem */
 		aside?: string | null;
 		tools?: Snippet;
 		children: Snippet;
 	}
-	let { name, aside = null, tools, children }: Props = $props();
+	let { pane, name, aside = null, tools, children }: Props = $props();
+	const { preferences } = useDesk();
 	const id = $props.id();
+	const enlarged = $derived(preferences.enlarged === pane);
+	const words = $derived(enlarged ? `Put ${name} back` : `Enlarge ${name}`);
 </script>
 
-<section class="pane" aria-labelledby={id}>
+<section class="pane" aria-labelledby={id} data-pane={pane}>
 	<header>
 		<h2 {id}>{name}</h2>
 		{#if aside}<p class="aside" role="status">{aside}</p>{/if}
-		{#if tools}<div class="tools">{@render tools()}</div>{/if}
+		<div class="tools">
+			{@render tools?.()}
+			<button
+				class="btn-icon enlarge"
+				aria-label={words}
+				title={`${words} (e)`}
+				aria-pressed={enlarged}
+				onclick={() => preferences.enlarge(pane)}
+			>
+				<svg width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
+					<path d={enlarged ? 'M1 5h4v-4M12 8h-4v4' : 'M8 1h4v4M5 12h-4v-4'} />
+				</svg>
+			</button>
+		</div>
 	</header>
 	<div class="body">{@render children()}</div>
 </section>
 
 <style>
 	.pane {
-		--head: 2.1rem;
 		background: var(--sheet);
 		height: 100%;
+		display: flex;
+		flex-direction: column;
+		container-type: size;
 	}
 	header {
+		flex: none;
 		display: flex;
 		align-items: center;
 		gap: var(--gap-2);
-		height: var(--head);
-		padding: 0 var(--gap-3);
+		min-height: 2.1rem;
+		padding: 0.1rem var(--gap-2) 0 var(--gap-3);
 	}
 	h2 {
 		font-size: var(--size-text);
@@ -40,6 +62,7 @@
 		font-weight: 500;
 		color: var(--ink-soft);
 		margin: 0;
+		white-space: nowrap;
 	}
 	.aside {
 		margin: 0;
@@ -53,15 +76,24 @@
 	.tools {
 		margin-left: auto;
 		display: flex;
+		flex-wrap: wrap;
+		justify-content: flex-end;
 		gap: var(--gap-1);
 		align-items: center;
 	}
+	.enlarge {
+		width: 1.6rem;
+		height: 1.6rem;
+		color: var(--ink-soft);
+	}
+	.enlarge path {
+		fill: none;
+		stroke: currentColor;
+		stroke-width: 1.6;
+	}
 	.body {
-		height: calc(100% - var(--head));
+		flex: 1;
+		min-height: 0;
 		position: relative;
-		/* a change inside one pane lays out and paints that pane alone: it must be neither a flex nor a grid item for that */
-		contain: strict;
-		background: var(--sheet);
-		will-change: opacity;
 	}
 </style>

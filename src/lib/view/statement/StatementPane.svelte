@@ -2,29 +2,29 @@
 	import { redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
 	import type { EditorView } from '@codemirror/view';
 	import { untrack } from 'svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Findings from './Findings.svelte';
 	import { makeEditor, replaceText, showFindings, showLit, showMarks } from './editor';
 
-	let { desk }: { desk: Desk } = $props();
+	const { document: lesson, selection, session } = useDesk();
 	let editor = $state.raw<EditorView | null>(null);
 	let can = $state({ undo: false, redo: false });
 
 	/** The constraint or variable that stands at an offset of the text. */
 	function pointAt(offset: number | null) {
-		if (offset === null) return desk.point(null);
-		const here = desk.reading.places.filter((place) => place.from <= offset && offset <= place.to);
+		if (offset === null) return selection.point(null);
+		const here = lesson.reading.places.filter((place) => place.from <= offset && offset <= place.to);
 		const found =
 			here.find((place) => place.kind === 'variable') ?? here.find((place) => place.kind === 'constraint');
-		desk.point(found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null);
+		selection.point(found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null);
 	}
 
 	function mount(node: HTMLElement) {
 		return untrack(() => {
-			const view = makeEditor(node, desk.text, {
+			const view = makeEditor(node, lesson.text, {
 				label: 'Statement of the problem',
-				onwrite: (text, tree) => desk.write(text, tree),
+				onwrite: (text) => lesson.write(text),
 				onpoint: pointAt
 			});
 			editor = view;
@@ -33,25 +33,21 @@
 	}
 
 	$effect(() => {
-		const { text } = desk;
+		const { text } = lesson;
 		if (editor && editor.state.doc.toString() !== text) replaceText(editor, text);
 		if (!editor) return;
 		can.undo = undoDepth(editor.state) > 0;
 		can.redo = redoDepth(editor.state) > 0;
 	});
 
-	let found = 0;
-
 	$effect(() => {
-		const { diagnostics } = desk.reading;
-		if (!editor || (diagnostics.length === 0 && found === 0)) return;
-		found = diagnostics.length;
-		showFindings(editor, diagnostics);
+		const { diagnostics } = lesson.reading;
+		if (editor) showFindings(editor, diagnostics);
 	});
 
 	$effect(() => {
-		const { places } = desk.reading;
-		const known = desk.identities;
+		const { places } = lesson.reading;
+		const known = session.identities;
 		if (!editor) return;
 		const lines = places.flatMap((place) => {
 			const identity = place.kind === 'constraint' ? known.get(place.name) : undefined;
@@ -61,9 +57,9 @@
 	});
 
 	$effect(() => {
-		const { pointed } = desk;
+		const { pointed } = selection;
 		const lit = pointed
-			? desk.reading.places.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
+			? lesson.reading.places.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
 			: [];
 		if (!editor) return;
 		showLit(
@@ -78,7 +74,7 @@
 	}
 </script>
 
-<Pane name="Statement">
+<Pane pane="statement" name="Statement">
 	{#snippet tools()}
 		<button
 			class="btn-icon tool"
@@ -97,7 +93,7 @@
 	{/snippet}
 	<div class="stack">
 		<div class="editor" {@attach mount}></div>
-		<Findings findings={desk.reading.diagnostics} onshow={show} />
+		<Findings findings={lesson.reading.diagnostics} onshow={show} />
 	</div>
 </Pane>
 

@@ -1,75 +1,83 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { printTerms } from '$lib/core/problem/statement/print';
+	import { showNumber } from '$lib/core/number/show';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Pointed } from '$lib/desk/identity';
-	import { formulaFonts } from '../shared/formula';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
-	import { columnWidth, setConstraint, setGoal, setSigns } from './typeset';
+	import { gradual } from '../shared/gradual.svelte';
+	import { texLimit, texName, texSigns, texTerms } from './tex';
 
-	let { desk }: { desk: Desk } = $props();
-	const problem = $derived(desk.problem);
+	const { document, selection, session } = useDesk();
+	const problem = $derived(document.problem);
 	/** more terms than a page holds, and than can be typeset between two frames */
 	const tooLong = $derived(
 		!!problem && problem.constraints.reduce((n, r) => n + r.terms.size, problem.objective.terms.size) > 300
 	);
-	const rows = $derived(problem && !tooLong ? problem.constraints.map(setConstraint) : []);
-	let measurable = $state(false);
-	onMount(() => void formulaFonts().then(() => (measurable = true)));
-	const width = (part: 'terms' | 'limit') => {
-		const em = measurable ? columnWidth(rows.map((row) => row[part])) : null;
-		return em === null ? undefined : `${em}em`;
-	};
-	const termsWidth = $derived(width('terms'));
-	const limitWidth = $derived(width('limit'));
+	const rows = gradual(() => (problem && !tooLong ? problem.constraints : []));
 	const pointed = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
 
-<Pane name="Problem" aside={desk.stale ? 'last right statement' : null}>
+<Pane pane="typeset" name="Problem" aside={document.stale ? 'last right statement' : null}>
 	<!-- a scrolling region has to be reachable by keyboard -->
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="typeset" class:stale={desk.stale} tabindex="0" role="group" aria-label="The problem, typeset">
+	<div
+		class="typeset"
+		class:stale={document.stale}
+		tabindex="0"
+		role="group"
+		aria-label="The problem, typeset"
+	>
 		{#if problem && tooLong}
 			<p class="nothing">
 				{problem.variables.length} variables and {problem.constraints.length} constraints: too much to be typeset
 				here.
 			</p>
 		{:else if problem}
+			{@const { objective } = problem}
 			{#if problem.story}<p class="story">{problem.story}</p>{/if}
-			<table role="presentation" style:--terms={termsWidth} style:--limit={limitWidth}>
+			<table role="presentation">
 				<tbody>
 					<tr class="goal">
 						<!-- across the names' column, so that a long objective has all the room there is -->
 						<td colspan="3">
 							<div>
-								<span class="sense">{problem.objective.sense}</span>
-								<span><Formula formula={setGoal(problem.objective)} /></span>
+								<span class="sense">{objective.sense}</span>
+								<span
+									><Formula
+										tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
+										says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
+									/></span
+								>
 							</div>
 						</td>
-						<td class="unit">{problem.objective.unit ?? ''}</td>
+						<td class="unit">{objective.unit ?? ''}</td>
 					</tr>
-					{#each rows as row (row.name)}
-						{@const identity = desk.identities.get(row.name)}
+					{#each rows.shown as { name, terms, relation, rhs, unit } (name)}
+						{@const identity = session.identities.get(name)}
 						<tr
-							class:lit={desk.isPointed(pointed(row.name))}
-							data-constraint={row.name}
-							onpointerenter={() => desk.point(pointed(row.name))}
-							onpointerleave={() => desk.point(null)}
+							class:lit={selection.isPointed(pointed(name))}
+							data-constraint={name}
+							onpointerenter={() => selection.point(pointed(name))}
+							onpointerleave={() => selection.point(null)}
 						>
-							<td class="label"
+							<td class="label" title={name}
 								>{#if identity}<MarkGlyph {identity} />
-								{/if}{row.name}</td
+								{/if}{name}</td
 							>
-							<td class="terms" class:held={termsWidth}><Formula formula={row.terms} /></td>
-							<td class="limit" class:held={limitWidth}><Formula formula={row.limit} /></td>
-							<td class="unit">{row.unit}</td>
+							<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
+							<td class="limit"
+								><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
+							>
+							<td class="unit">{unit ?? ''}</td>
 						</tr>
 					{/each}
 				</tbody>
 			</table>
 			<p class="signs">
-				{#each setSigns(problem.variables) as formula (formula.says)}<span><Formula {formula} /></span>{/each}
+				{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
+					>{/each}
 			</p>
 		{:else}
 			<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
@@ -94,11 +102,6 @@
 	table {
 		border-spacing: 0;
 		margin-left: -0.25rem;
-	}
-	/* a row of its own to the painter: the others are not painted again when one changes */
-	tr {
-		position: relative;
-		z-index: 0;
 	}
 	td {
 		padding: 0.1rem 0.25rem;
@@ -137,19 +140,9 @@
 		font-weight: 600;
 	}
 	.terms {
-		--width: var(--terms);
 		text-align: right;
 	}
-	/* a formula in a box of its column's width: when it changes, nothing else has to be laid out or painted */
-	.held :global(.katex) {
-		display: block;
-		contain: size layout style;
-		width: var(--width);
-		height: 1.4em;
-		line-height: 1.4em;
-	}
 	.limit {
-		--width: var(--limit);
 		padding-right: 0;
 		white-space: nowrap;
 	}
@@ -162,8 +155,8 @@
 		font-size: 1.04em;
 		white-space: normal;
 	}
-	/* a narrow screen: so that an ordinary row still stands on one line */
-	@media (max-width: 1100px) {
+	/* a narrow pane: so that an ordinary row still stands on one line */
+	@container (max-width: 19rem) {
 		.typeset :global(.katex) {
 			font-size: 0.94em;
 		}

@@ -1,7 +1,6 @@
 import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
-import { syntaxTree, syntaxTreeAvailable } from '@codemirror/language';
 import { setDiagnostics } from '@codemirror/lint';
 import {
 	EditorState,
@@ -12,7 +11,6 @@ import {
 	type RangeValue
 } from '@codemirror/state';
 import { Decoration, EditorView, gutter, GutterMarker, keymap } from '@codemirror/view';
-import type { Tree } from '@lezer/common';
 import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
 
@@ -100,8 +98,7 @@ const look = EditorView.theme({
 
 export interface EditorHooks {
 	readonly label: string;
-	/** the text changed; its syntax comes along where it is already known to the end */
-	onwrite(text: string, tree?: Tree): void;
+	onwrite(text: string): void;
 	/** the pointer or cursor is at this offset, or away */
 	onpoint(offset: number | null): void;
 }
@@ -121,8 +118,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		EditorView.contentAttributes.of({ 'aria-label': hooks.label, spellcheck: 'false', tabindex: '0' }),
 		EditorView.updateListener.of((update) => {
 			const { state } = update;
-			if (update.docChanged)
-				hooks.onwrite(state.doc.toString(), syntaxTreeAvailable(state) ? syntaxTree(state) : undefined);
+			if (update.docChanged) hooks.onwrite(state.doc.toString());
 			if (update.selectionSet && update.view.hasFocus) hooks.onpoint(state.selection.main.head);
 		}),
 		EditorView.domEventHandlers({

@@ -1,10 +1,10 @@
-import { stepwiseParser } from '$lib/core/problem/statement/read';
+import { parser } from '$lib/core/problem/statement/statement.grammar';
 import { HighlightStyle, LanguageSupport, LRLanguage, syntaxHighlighting } from '@codemirror/language';
 import { styleTags, tags } from '@lezer/highlight';
 
 const language = LRLanguage.define({
 	name: 'statement',
-	parser: stepwiseParser.configure({
+	parser: parser.configure({
 		props: [
 			styleTags({
 				'Sense TitleWord StoryWord Free Integer Binary FromWord ToWord': tags.keyword,

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { Progress } from '@skeletonlabs/skeleton-svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 
 	/** Stands in for the tableau where it would be too large to look at: the worker's answer, or how far it is. */
-	let { desk }: { desk: Desk } = $props();
-	const { answer } = $derived(desk);
+	const { answer, document } = useDesk();
 	const values = $derived(
 		Object.entries((answer.result?.solution ?? {}) as Record<string, string>).filter(
 			([, value]) => value !== '0'
@@ -25,13 +25,15 @@
 	</p>
 	{#if answer.state === 'running'}
 		<p role="status">Solving: {answer.pivots} pivots so far.</p>
-		<progress aria-label="Solving"></progress>
+		<Progress value={null} class="progress" aria-label="Solving">
+			<Progress.Track class="progress-track"><Progress.Range class="progress-range" /></Progress.Track>
+		</Progress>
 		<button class="btn tool" onclick={() => answer.cancel()}>Cancel</button>
 	{:else if answer.state === 'done' && answer.result}
 		<h3>{STATUS[String(answer.result.status)]}</h3>
 		{#if answer.result.reason}<p>{answer.result.reason}</p>{/if}
 		{#if answer.result.objective}
-			<p class="value">{desk.problem?.objective.name} = {answer.result.objective}</p>
+			<p class="value">{document.problem?.objective.name} = {answer.result.objective}</p>
 			<ul>
 				{#each values as [name, value] (name)}<li>{name} = {value}</li>{/each}
 			</ul>
@@ -40,7 +42,7 @@
 		<p>{answer.result.pivots} pivots.</p>
 	{:else if answer.state !== 'idle'}
 		<p role="status">{answer.state === 'cancelled' ? 'Cancelled.' : 'The worker could not finish.'}</p>
-		<button class="btn tool" onclick={() => void answer.find(desk.text)}>Solve again</button>
+		<button class="btn tool" onclick={() => void answer.find(document.text)}>Solve again</button>
 	{/if}
 </div>
 
@@ -57,18 +59,6 @@
 		font-size: var(--size-figure);
 		font-weight: 650;
 	}
-	progress {
-		display: block;
-		width: min(100%, 24rem);
-		accent-color: var(--now);
-		margin-bottom: var(--gap-2);
-	}
-	/* the number of pivots tells it without motion */
-	@media (prefers-reduced-motion: reduce) {
-		progress {
-			display: none;
-		}
-	}
 	.value {
 		font-weight: 600;
 		overflow-wrap: anywhere;
@@ -81,10 +71,5 @@
 	}
 	li {
 		overflow-wrap: anywhere;
-	}
-	.tool {
-		font-size: var(--size-note);
-		padding: 0.2rem 0.6rem;
-		border: 1px solid var(--rule-strong);
 	}
 </style>

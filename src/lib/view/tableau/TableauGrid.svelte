@@ -1,43 +1,59 @@
 <script lang="ts">
-	import { isZero, sign, type Rational } from '$lib/core/number/rational';
-	import type { Tableau } from '$lib/core/tableau/tableau';
-	import type { Desk } from '$lib/desk/desk.svelte';
-	import { keeper } from '$lib/core/keep';
-	import type { Pointed } from '$lib/desk/identity';
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { originOf } from '$lib/core/form/messages';
+	import { comparison } from '$lib/core/method/comparison';
+	import type { Decision, Work } from '$lib/core/method/types';
+	import { board, signOf } from '$lib/core/notation/board';
+	import { isZero, sign } from '$lib/core/number/rational';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { pointedOf, type Pointed } from '$lib/desk/identity';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
-	import { enterable, shownTableau, type ShownTableau } from './model';
+	import CellView from './CellView.svelte';
 	import './tableau.css';
 
-	let { desk, tableau }: { desk: Desk; tableau: Tableau } = $props();
+	interface Props {
+		work: Work;
+		/** what the method would do here; null for a tableau that is only looked at */
+		decision: Decision | null;
+		/** whether the class shall not see yet what comes next */
+		hides?: boolean;
+	}
+	let { work, decision, hides = false }: Props = $props();
+	const { document, selection, session } = useDesk();
+	const t = $derived(work.tableau);
+	const numbers = $derived(document.notation.numbers);
+	const shown = $derived(board(t, document.notation));
+	const live = $derived(decision !== null);
+
 	/** the column under the pointer or the keyboard's focus */
 	let near = $state<number | null>(null);
-	/** the entry that the tab key reaches: a row, and a place among the non-basic columns */
+	/** the entry that the tab key reaches: places among rows and open columns */
 	let home = $state({ row: 0, place: 0 });
 	let grid = $state<HTMLTableElement>();
-	let table = $state({ width: 0, height: 0 });
-	let pane = $state({ width: 0, height: 0 });
 
-	const advised = $derived(desk.advice?.kind === 'pivot' ? desk.advice.choice : null);
+	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
 	const considered = $derived.by(() => {
-		const free = (index: number | null | undefined) =>
-			index !== null && index !== undefined && tableau.nonbasic.includes(index) ? index : null;
-		return free(near) ?? free(desk.considered) ?? free(advised?.entering);
+		const asked = t.form.columns.findIndex(({ id }) => id === selection.considered);
+		return [near, asked].find((index) => index !== null && t.nonbasic.includes(index)) ?? null;
 	});
-	const open = $derived(enterable(tableau));
-	const reached = $derived({
-		row: Math.min(home.row, tableau.basis.length - 1),
-		column: open[Math.min(home.place, open.length - 1)]
-	});
-	const kept = keeper<ShownTableau>();
-	// taken apart here, so that a part that stays reaches nothing that depends on it
-	const { columns, rows, goalName, goalValue, ratiosOf, rhsDigits, ratioDigits } = $derived(
-		kept(shownTableau(tableau, desk.numbers, { considered, advised, reached }))
+	const compared = $derived(
+		decision && !(hides && considered === null) ? comparison(work, decision, considered) : null
 	);
+	const down = $derived(compared?.along === 'column' ? compared : null);
+	const along = $derived(compared?.along === 'row' ? compared : null);
+	const lit = $derived(down?.column ?? null);
+	const open = $derived(
+		shown.columns.filter(({ basic, aside, index }) => !basic && !aside && !t.barred.has(index))
+	);
+	const reached = $derived({
+		row: Math.min(home.row, shown.rows.length - 1),
+		column: open[Math.min(home.place, open.length - 1)]?.index
+	});
 	/** a long name may break after its underscores */
 	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 
-	const MOVES: Record<string, [number, number]> = {
+	const STEPS: Record<string, [number, number]> = {
 		ArrowUp: [-1, 0],
 		ArrowDown: [1, 0],
 		ArrowLeft: [0, -1],
@@ -54,88 +70,82 @@
 
 	function pivotThere(event: Event) {
 		const place = entryOf(event);
-		if (place) desk.pivotAt(place.row, tableau.nonbasic.indexOf(place.column));
+		const move = place && session.pivotByHand(place.column, t.basis[place.row]);
+		if (move) session.take(move);
 	}
 
+	/** What a pivot at an entry would do is looked at while it is pointed at. */
 	function comeNear(event: Event) {
 		const place = entryOf(event);
 		near = place?.column ?? null;
-		if (place && event.type === 'focusin') home = { row: place.row, place: open.indexOf(place.column) };
+		session.propose(place && session.pivotByHand(place.column, t.basis[place.row]));
+		if (place && event.type === 'focusin')
+			home = { row: place.row, place: open.findIndex(({ index }) => index === place.column) };
+	}
+
+	function leave() {
+		near = null;
+		session.propose(null);
 	}
 
 	/** Arrow keys walk over the entries that could be a pivot. */
 	function walk(event: KeyboardEvent) {
-		const move = MOVES[event.key];
+		const step = STEPS[event.key];
 		const from = entryOf(event);
-		if (!move || !from) return;
+		if (!step || !from) return;
 		event.preventDefault();
 		const within = (value: number, count: number) => Math.max(0, Math.min(count - 1, value));
-		const row = within(from.row + move[0], rows.length);
-		const column = open[within(open.indexOf(from.column) + move[1], open.length)];
+		const row = within(from.row + step[0], shown.rows.length);
+		const place = open.findIndex(({ index }) => index === from.column);
+		const column = open[within(place + step[1], open.length)].index;
 		grid?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
 	}
+
+	const isArtificial = (index: number) => t.form.columns[index].kind === 'artificial';
 </script>
 
-<!-- a number in a box of its column's width: when it changes, nothing else has to be laid out or painted -->
-{#snippet figure(value: Rational, digits: number)}
-	<span class="figure" style:--digits={digits}><NumberView {value} style={desk.numbers} /></span>
-{/snippet}
-
 {#snippet named(name: string, pointed: Pointed | null)}
-	{@const mark = pointed?.kind === 'constraint' ? desk.identities.get(pointed.name) : undefined}
+	{@const mark = pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined}
 	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div
-	class="simplex"
-	class:sideways={table.width > pane.width}
-	class:lengthwise={table.height > pane.height}
-	bind:clientWidth={pane.width}
-	bind:clientHeight={pane.height}
-	tabindex="0"
-	role="group"
-	aria-label="Simplex tableau, scrolls where it is large"
->
+<div class="simplex" tabindex="0" role="group" aria-label="Simplex tableau, scrolls where it is large">
 	<!-- the buttons in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
 		bind:this={grid}
-		bind:offsetWidth={table.width}
-		bind:offsetHeight={table.height}
-		class:roomy={columns.length <= 8 && rows.length <= 4}
-		class:dense={columns.length > 11}
+		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
+		class:dense={shown.columns.length > 11}
 		onclick={pivotThere}
 		onkeydown={walk}
-		onpointerover={comeNear}
-		onpointerleave={() => (near = null)}
-		onfocusin={comeNear}
-		onfocusout={() => (near = null)}
+		onpointerover={live ? comeNear : undefined}
+		onpointerleave={leave}
+		onfocusin={live ? comeNear : undefined}
+		onfocusout={({ relatedTarget }) => relatedTarget && leave()}
 	>
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
-		<colgroup>
-			<col />
-			{#each columns as column (column.key)}<col class:considered={column.considered} />{/each}
-			<col span="2" />
-		</colgroup>
 		<thead>
 			<tr>
 				<th scope="col" class="basis">basis</th>
-				{#each columns as { key, name, index, place, pointed, considered } (key)}
+				{#each shown.columns as { column, index, name, basic, aside } (column.id)}
+					{@const pointed = pointedOf(column.owner)}
 					<th
 						scope="col"
-						class:lit={desk.isPointed(pointed)}
-						class:considered
+						class:lit={selection.isPointed(pointed)}
+						class:considered={index === lit}
+						class:aside
+						class:artificial={isArtificial(index)}
 						data-column={name}
-						onpointerenter={() => desk.point(pointed)}
-						onpointerleave={() => desk.point(null)}
+						title={plainText(originOf(column), document.notation)}
+						onpointerenter={() => selection.point(pointed)}
+						onpointerleave={() => selection.point(null)}
 					>
-						{#if place >= 0}
+						{#if live && !basic && !aside && !t.barred.has(index)}
 							<button
 								class="head"
-								aria-pressed={desk.considered === index}
-								title="Show the ratios of this column"
-								onclick={() => (desk.considered = desk.considered === index ? null : index)}
+								aria-pressed={selection.considered === column.id}
+								onclick={() => selection.consider(column.id)}
 							>
 								{@render named(name, pointed)}
 							</button>
@@ -145,62 +155,108 @@
 					</th>
 				{/each}
 				<th scope="col" class="rhs">rhs</th>
-				<th scope="col" class="ratio">
-					ratio{#if ratiosOf !== null}<span class="by">&nbsp;÷ {ratiosOf}</span>{/if}
-				</th>
+				{#if down}
+					<th scope="col" class="ratio"
+						>ratio<span class="by">&nbsp;÷ {t.form.columns[down.column].name}</span></th
+					>
+				{:else if live}
+					<td class="ratio"></td>
+				{/if}
 			</tr>
 		</thead>
 		<tbody>
-			{#each rows as row (row.key)}
-				<tr class:lit={desk.isPointed(row.pointed)}>
+			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
+				{@const owner = row.basic?.owner ?? t.form.rows[i].owner}
+				{@const pointed = pointedOf(owner)}
+				{@const ratio = down?.ratios[i]}
+				<tr
+					class:lit={selection.isPointed(pointed)}
+					class:redundant={row.redundant}
+					class:leaving={along?.row === i}
+				>
 					<th
 						scope="row"
 						class="basis"
-						onpointerenter={() => desk.point(row.pointed)}
-						onpointerleave={() => desk.point(null)}
+						class:artificial={row.basic?.kind === 'artificial'}
+						onpointerenter={() => selection.point(pointed)}
+						onpointerleave={() => selection.point(null)}
 					>
-						{@render named(row.name, row.pointed)}
+						{#if row.basic}{@render named(row.name, pointed)}{:else}<span
+								class="vacant"
+								title={`Row ${owner.name} has no basic variable yet`}
+								>{@render named(`(${owner.name})`, pointed)}</span
+							>{/if}
 					</th>
-					{#each columns as { key, place } (key)}
-						{#if place < 0}
-							<td class="unit">{key === row.key ? 1 : 0}</td>
+					{#each shown.columns as { column, index, basic, aside, name }, k (column.id)}
+						{@const value = row.entries[k]}
+						{#if !live || basic || aside || t.barred.has(index)}
+							<td class:unit={basic} class:aside class:considered={index === lit}
+								><NumberView {value} style={numbers} /></td
+							>
 						{:else}
-							{@const entry = row.entries[place]}
-							<td>
+							<td class:considered={index === lit}>
 								<button
-									class="entry figure"
-									style:--digits={entry.digits}
-									class:advised={entry.advised}
-									class:zero={isZero(entry.value)}
-									data-entry={entry.key}
-									title={`Pivot: ${entry.exchange}`}
-									tabindex={entry.reached ? 0 : -1}
-									aria-disabled={isZero(entry.value)}
+									class="entry"
+									class:advised={choice?.row === i && choice.entering === index}
+									class:zero={isZero(value)}
+									data-entry={`${i}:${index}`}
+									title={row.basic
+										? `Pivot: ${name} in, ${row.name} out`
+										: `Pivot: ${name} becomes basic in ${owner.name}`}
+									tabindex={reached.row === i && reached.column === index ? 0 : -1}
+									aria-disabled={isZero(value)}
 								>
-									<NumberView value={entry.value} style={desk.numbers} />
+									<NumberView {value} style={numbers} />
 								</button>
 							</td>
 						{/if}
 					{/each}
-					<td class="rhs" class:negative={sign(row.rhs) < 0}>{@render figure(row.rhs, rhsDigits)}</td>
-					<td class="ratio" class:least={row.ratio?.least}>
-						{#if row.ratio?.value}
-							{@render figure(row.ratio.value, ratioDigits)}{#if row.ratio.least}<span class="tag">least</span
+					<td class="rhs" class:negative={sign(row.rhs) < 0}
+						><NumberView value={row.rhs} style={numbers} /></td
+					>
+					{#if live}
+						<td class="ratio" class:least={ratio?.least && !hides}>
+							{#if ratio?.value}
+								<NumberView value={ratio.value} style={numbers} />{#if ratio.least && !hides}<span class="tag"
+										>least</span
+									>{/if}
+							{:else if ratio}<span class="none">–</span>{:else if row.redundant}<span class="tag"
+									>says nothing new</span
 								>{/if}
-						{:else if row.ratio}<span class="none">–</span>{/if}
-					</td>
+						</td>
+					{/if}
 				</tr>
 			{/each}
 		</tbody>
 		<tfoot>
-			<tr>
-				<th scope="row" class="basis">{goalName}</th>
-				{#each columns as { key, cost, considered, digits } (key)}
-					<td class:considered class:improving={sign(cost) < 0}>{@render figure(cost, digits)}</td>
-				{/each}
-				<td class="rhs">{@render figure(goalValue, rhsDigits)}</td>
-				<td class="ratio"></td>
-			</tr>
+			{#if along}
+				<tr class="row-ratios">
+					<th scope="row" class="basis">ratio</th>
+					{#each shown.columns as { column, index } (column.id)}
+						{@const place = t.nonbasic.indexOf(index)}
+						{@const ratio = place < 0 ? null : along.ratios[place]}
+						<td class:least={ratio?.least}>
+							{#if ratio?.value}<NumberView value={ratio.value} style={numbers} />{:else}<span class="none"
+									>–</span
+								>{/if}
+						</td>
+					{/each}
+					<td class="rhs"></td>
+					<td class="ratio"><span class="tag">along row {shown.rows[along.row].name}</span></td>
+				</tr>
+			{/if}
+			{#each shown.goals as { goal, name, cells, value } (goal.kind)}
+				<tr data-goal={goal.kind}>
+					<th scope="row" class="basis">{breakable(name)}</th>
+					{#each shown.columns as { column, index, aside }, k (column.id)}
+						<td class:aside class:considered={index === lit} class:improving={!aside && signOf(cells[k]) < 0}
+							><CellView cell={cells[k]} /></td
+						>
+					{/each}
+					<td class="rhs"><CellView cell={value} /></td>
+					{#if live}<td class="ratio"></td>{/if}
+				</tr>
+			{/each}
 		</tfoot>
 	</table>
 </div>

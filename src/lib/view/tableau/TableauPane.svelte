@@ -1,69 +1,120 @@
 <script lang="ts">
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { PART_NAMES, RULE_LABELS } from '$lib/core/move/messages';
+	import type { Offer } from '$lib/core/move/types';
+	import { RULE_NAMES, type RuleName } from '$lib/core/method/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import Choose from '../shared/Choose.svelte';
 	import Pane from '../shared/Pane.svelte';
-	import Switch from '../shared/Switch.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
+	import Words from '../shared/Words.svelte';
+	import ChangeDialog from './ChangeDialog.svelte';
 	import LargeAnswerView from './LargeAnswerView.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
-	let { desk }: { desk: Desk } = $props();
-	const canStep = $derived(desk.advice?.kind === 'pivot');
-	const canGoBack = $derived(!!desk.tableau && desk.stop.node.parent !== null);
-	const aside = $derived(desk.stale ? 'last right statement' : null);
+	const { document, session, reveal } = useDesk();
+	let changing = $state(false);
+	const aside = $derived(
+		document.stale
+			? 'last right statement'
+			: session.position?.work
+				? plainText(PART_NAMES[session.position.work.part])
+				: null
+	);
+	const offered = $derived(session.offers.map((value, i) => ({ key: String(i), value })));
+	const rules = RULE_NAMES.map((value) => ({ key: value, value }));
 </script>
 
-<Pane name="Tableau" {aside}>
+{#snippet offer(value: Offer)}<Words sentence={value.says} linked={false} />{/snippet}
+{#snippet rule(value: RuleName)}{plainText(RULE_LABELS[value])}{document.rule === value ? ' ✓' : ''}{/snippet}
+
+<Pane pane="tableau" name="Tableau" {aside}>
 	{#snippet tools()}
-		<div class="switches">
-			<Switch
+		{#if session.position}
+			<Choose
 				label="How numbers are shown"
-				value={desk.numbers}
+				value={document.notation.numbers}
 				options={[
 					{ value: 'fraction', text: '1/2', says: 'fractions' },
 					{ value: 'decimal', text: '0.5', says: 'decimals' }
 				]}
-				onchange={(value) => (desk.numbers = value)}
+				onchange={(value) => document.showNumbers(value)}
 			/>
-			<Switch
-				label="Rule for the entering column"
-				value={desk.rule}
-				options={[
-					{ value: 'dantzig', text: 'largest coefficient' },
-					{ value: 'bland', text: 'Bland' }
-				]}
-				onchange={(value) => (desk.rule = value)}
+			<ToolMenu
+				text={plainText(RULE_LABELS[document.rule]).split(',')[0]}
+				label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
+				items={rules}
+				item={rule}
+				onchoose={(value) => document.chooseRule(value)}
 			/>
-		</div>
-		<button class="btn tool" disabled={!canGoBack} onclick={() => desk.back()}>Back</button>
-		<button class="btn tool now" disabled={!canStep} onclick={() => desk.next()}>Next</button>
-		<button class="btn tool" disabled={!canStep} onclick={() => void desk.toTheEnd()}>To the end</button>
+			<ToolMenu
+				text={session.tableau ? 'Ways on' : 'Start'}
+				items={offered}
+				item={offer}
+				onchoose={({ move }) => session.take(move)}
+			/>
+			<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}>Change …</button>
+			<span class="apart"></span>
+			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
+				>Back</button
+			>
+			<button class="btn tool now" disabled={!session.canStep} title="Next (n)" onclick={() => session.next()}
+				>Next</button
+			>
+			<button
+				class="btn tool"
+				disabled={!session.canStep}
+				title="To the end of the phase (p)"
+				onclick={() => void session.follow('phase')}>Phase</button
+			>
+			<button
+				class="btn tool"
+				disabled={!session.canStep}
+				title="To the end (g)"
+				onclick={() => void session.follow('end')}>To the end</button
+			>
+		{/if}
 	{/snippet}
-	{#if desk.tableau}
-		<TableauGrid {desk} tableau={desk.tableau} />
-	{:else if desk.large}
-		<LargeAnswerView {desk} />
-	{:else if desk.problem}
-		<p class="nothing">This problem cannot start from its slacks alone. The commentary says what it needs.</p>
+	{#if session.tableau && session.position?.work}
+		<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+	{:else if session.large}
+		<LargeAnswerView />
+	{:else if session.position}
+		<div class="starts">
+			<p>Choose a way to start:</p>
+			<ul>
+				{#each session.offers as { move, says }, i (i)}
+					<li>
+						<button class="btn tool" onclick={() => session.take(move)}
+							><Words sentence={says} linked={false} /></button
+						>
+					</li>
+				{/each}
+			</ul>
+		</div>
 	{:else}
 		<p class="nothing">The tableau appears here as soon as the statement can be read.</p>
 	{/if}
 </Pane>
+{#if changing}<ChangeDialog onclose={() => (changing = false)} />{/if}
 
 <style>
-	.switches {
+	.apart {
+		width: var(--gap-2);
+	}
+	.starts {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-3);
+	}
+	.starts ul {
+		list-style: none;
+		margin: 0;
+		padding: 0;
 		display: flex;
-		gap: 1.2rem;
-		margin-right: var(--gap-2);
-	}
-	.tool {
-		font-size: var(--size-note);
-		padding: 0.2rem 0.6rem;
-		border: 1px solid var(--rule-strong);
-		color: var(--ink);
-	}
-	.tool.now:not(:disabled) {
-		background: var(--now);
-		border-color: var(--now);
-		color: var(--on-now);
+		flex-direction: column;
+		align-items: flex-start;
+		gap: var(--gap-1);
 	}
 	.nothing {
 		padding: 0 var(--gap-3);

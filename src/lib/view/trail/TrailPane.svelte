@@ -1,26 +1,86 @@
 <script lang="ts">
-	import { objectiveValue } from '$lib/core/tableau/tableau';
-	import type { Desk } from '$lib/desk/desk.svelte';
+	import { plainText, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { labelOf } from '$lib/core/move/kinds';
+	import { choiceOf } from '$lib/core/move/pivot';
+	import type { Stop } from '$lib/core/move/replay';
+	import { branchOf, type TrailNode } from '$lib/core/move/trail';
+	import type { Naming } from '$lib/core/move/types';
+	import { stepLength } from '$lib/core/method/rules';
+	import { isZero } from '$lib/core/number/rational';
+	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { toaster } from '../frame/toasts';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+	import StepWords from './StepWords.svelte';
 	import { laidOut } from './layout';
 
-	let { desk }: { desk: Desk } = $props();
-	const rows = $derived(laidOut(desk.trail));
-	const onPath = $derived(new Set(desk.path.map((node) => node.id)));
+	const NONE: ReadonlySet<number> = new Set();
+	const { document, session } = useDesk();
+	const rows = $derived(laidOut(document.trail));
 	const lanes = $derived(Math.max(1, ...rows.map((row) => row.lane + 1)));
+	const stops = $derived(new Map(session.stops.map((stop) => [stop.node.id, stop])));
+	/** steps on the way to where one wanted to stand that the statement does not allow */
+	const impossible = $derived(session.broken ? branchOf(document.trail, session.broken.node.id) : NONE);
+	let editing = $state<TrailNode | null>(null);
 	const INDENT = 16;
-	const ROW = 30;
-	const nameOf = (id: string) =>
-		desk.form?.columns.find((column) => column.id === id)?.name ?? id.replace(/^\w-?:/, '');
+	const ROW = 28;
+
+	const columns = $derived(new Map(session.tableau?.form.columns.map((column) => [column.id, column])));
+	const nameOf = (kind: 'constraints' | 'variables', key: string) =>
+		document.book[kind].find((own) => own.key === key)?.name ?? key;
+	/** What ids are called where the present tableau does not know them: after what they stand for. */
+	const naming: Naming = {
+		column(id) {
+			const column = columns.get(id);
+			if (column) return column.kind === 'vacant' ? [] : say`${column}`;
+			const [, kind, key] = /^([^:]*):(?:bound:)?(.*?)(?::2)?$/.exec(id) ?? [];
+			return kind?.startsWith('x')
+				? say`${nameOf('variables', key)}`
+				: say`slack of ${nameOf('constraints', key ?? id)}`;
+		},
+		constraint: (key) => say`${nameOf('constraints', key)}`,
+		variable: (key) => say`${nameOf('variables', key)}`
+	};
+	const label = ({ move }: TrailNode): Sentence =>
+		move ? labelOf(move, naming) : say`the problem as stated`;
+
+	/** What is remarkable about a step on the way: of length 0, outside, back at a known basis. */
+	function signs(stop: Stop, i: number): string[] {
+		const { work } = stop.position;
+		const { move } = stop.node;
+		if (!work || !move) return [];
+		const before = session.stops[i - 1]?.position.work;
+		const choice = move.kind === 'pivot' && before ? choiceOf(before.tableau, move) : null;
+		const length = choice && before && isZero(stepLength(before.tableau, choice));
+		const { loop } = session;
+		const index =
+			loop && i === session.stops.length - 1 ? session.stops.findIndex(({ node }) => node === loop.node) : -1;
+		return [
+			...(length ? ['degenerate'] : []),
+			...(!isPrimalFeasible(work.tableau) ? ['not feasible'] : []),
+			...(index >= 0 ? [`same basis as ${index === 0 ? 'the start' : `step ${index}`}`] : [])
+		];
+	}
+
+	function remove(node: TrailNode) {
+		const restore = session.remove(node.id);
+		toaster.create({
+			title: `Removed: ${plainText(label(node), document.notation)}`,
+			action: { label: 'Put it back', onClick: restore }
+		});
+	}
+
+	const basisOf = (stop: Stop): string =>
+		stop.position.work?.tableau.basis
+			.map((j) => columnOf(stop.position.work!.tableau, j))
+			.filter(({ kind }) => kind !== 'vacant')
+			.map(({ name }) => name)
+			.join(' ') ?? '';
 </script>
 
-<Pane name="Trail" aside={desk.stale ? 'last right statement' : null}>
-	{#snippet tools()}
-		{#if desk.impossible}
-			<button class="btn forget" onclick={() => desk.forgetImpossible()}>Forget impossible steps</button>
-		{/if}
-	{/snippet}
+<Pane pane="trail" name="Trail" aside={document.stale ? 'last right statement' : null}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="scroll" tabindex="0" role="group" aria-label="Steps taken">
 		<div class="tree" style:--lanes={lanes}>
@@ -33,66 +93,93 @@
 						{@const py = row.parent.index * ROW + ROW / 2}
 						<path
 							class="branch"
-							class:on={onPath.has(row.node.id)}
+							class:on={stops.has(row.node.id)}
 							d={`M${px} ${py}V${y - 8}Q${px} ${y} ${px + Math.min(8, x - px)} ${y}H${x}`}
 						/>
 					{/if}
 				{/each}
+				{#if session.loop}
+					{@const from = rows.find((row) => row.node.id === session.standing)}
+					{@const to = rows.find((row) => row.node.id === session.loop!.node.id)}
+					{#if from && to}
+						<path
+							class="loop"
+							d={`M${from.lane * INDENT + 6} ${from.index * ROW + ROW / 2}C-4 ${from.index * ROW} -4 ${to.index * ROW + ROW} ${to.lane * INDENT + 6} ${to.index * ROW + ROW / 2}`}
+						/>
+					{/if}
+				{/if}
 				{#each rows as row (row.node.id)}
 					<circle
 						class="stop"
-						class:on={onPath.has(row.node.id)}
-						class:here={row.node.id === desk.standing}
+						class:on={stops.has(row.node.id)}
+						class:here={row.node.id === session.standing}
 						cx={row.lane * INDENT + 11}
 						cy={row.index * ROW + ROW / 2}
-						r={row.node.id === desk.standing ? 5.5 : 4}
+						r={row.node.id === session.standing ? 5.5 : 4}
 					/>
 				{/each}
 			</svg>
 			<ol>
 				{#each rows as row (row.node.id)}
-					{@const stop = desk.stops.get(row.node.id)}
-					<li style:height={`${ROW}px`}>
+					{@const { node } = row}
+					{@const stop = stops.get(node.id)}
+					{@const work = stop?.position.work}
+					{@const here = node.id === session.standing}
+					<li style:height={`${ROW}px`} class:here>
 						<button
-							class:here={row.node.id === desk.standing}
-							aria-current={row.node.id === desk.standing ? 'step' : undefined}
-							disabled={!stop?.tableau}
-							title={stop?.tableau
-								? `Basis: ${stop.tableau.basis.map((j) => stop.tableau!.form.columns[j].name).join(', ')}`
-								: 'The statement no longer allows this step'}
-							onclick={() => desk.goTo(row.node.id)}
+							class="go"
+							aria-current={here ? 'step' : undefined}
+							disabled={impossible.has(node.id)}
+							title={node.note ??
+								(impossible.has(node.id) ? 'The statement does not allow this step now' : undefined)}
+							onclick={() => session.goTo(node.id)}
 						>
-							<span class="step">
-								{#if row.node.choice}{nameOf(row.node.choice.enter)} in, {nameOf(row.node.choice.leave)} out{:else}start{/if}
-							</span>
-							{#if stop?.tableau}
-								<span class="basis"
-									>{stop.tableau.basis.map((j) => stop.tableau!.form.columns[j].name).join(' ')}</span
-								>
-								<span class="value"
-									><NumberView value={objectiveValue(stop.tableau)} style={desk.numbers} /></span
-								>
-							{:else}
+							<span class="step"
+								>{#if node.name}{node.name}{:else}<Words sentence={label(node)} linked={false} />{/if}</span
+							>
+							{#if node.note}<span class="noted" aria-label="has a note">✎</span>{/if}
+							{#if stop}
+								{#each signs(stop, session.stops.indexOf(stop)) as sign (sign)}<span class="sign">{sign}</span
+									>{/each}
+							{/if}
+							{#if impossible.has(node.id)}
 								<span class="basis">not possible now</span>
+							{:else if stop && work}
+								<span class="basis" title={`Basis: ${basisOf(stop)}`}>{basisOf(stop)}</span>
+								<span class="value"
+									><NumberView value={objectiveValue(work.tableau)} style={document.notation.numbers} /></span
+								>
 							{/if}
 						</button>
+						{#if here && row.parent}
+							<button
+								class="small"
+								aria-label="Name or note at this step"
+								title="Name or note"
+								onclick={() => (editing = node)}>✎</button
+							>
+							<button
+								class="small"
+								aria-label="Remove this step and what follows"
+								title="Remove this step and what follows"
+								onclick={() => remove(node)}>×</button
+							>
+						{/if}
 					</li>
 				{/each}
 			</ol>
 		</div>
 	</div>
 </Pane>
+{#if editing}
+	<StepWords node={editing} onclose={() => (editing = null)} />
+{/if}
 
 <style>
 	.scroll {
 		height: 100%;
 		overflow: auto;
 		padding: 0 var(--gap-2) var(--gap-2);
-	}
-	.forget {
-		font-size: var(--size-note);
-		padding: 0.15rem 0.4rem;
-		border: 1px solid var(--rule);
 	}
 	.tree {
 		display: grid;
@@ -104,13 +191,24 @@
 		padding: 0;
 		min-width: 0;
 	}
-	.branch {
+	li {
+		display: flex;
+	}
+	svg {
+		overflow: visible;
+	}
+	.branch,
+	.loop {
 		fill: none;
 		stroke: var(--rule-strong);
 		stroke-width: 1.5;
 	}
 	.branch.on {
 		stroke: var(--now);
+	}
+	.loop {
+		stroke: var(--error);
+		stroke-dasharray: 3 2;
 	}
 	.stop {
 		fill: var(--sheet);
@@ -123,8 +221,9 @@
 	.stop.here {
 		fill: var(--now);
 	}
-	button {
-		width: 100%;
+	.go {
+		flex: 1;
+		min-width: 0;
 		height: 100%;
 		display: flex;
 		gap: 0.6rem;
@@ -134,16 +233,30 @@
 		padding: 0 0.4rem;
 		font-size: var(--size-note);
 	}
-	button:hover:not(:disabled),
-	button.here {
+	.go:hover:not(:disabled),
+	li.here {
 		background: var(--now-wash);
 	}
-	button:disabled {
+	.go:disabled {
 		cursor: not-allowed;
 		font-style: italic;
 	}
+	.small {
+		flex: none;
+		width: 1.6rem;
+		cursor: pointer;
+		color: var(--ink-soft);
+	}
+	.small:hover {
+		color: var(--ink);
+	}
 	.step {
 		font-weight: 600;
+		white-space: nowrap;
+	}
+	.sign {
+		font-style: italic;
+		color: var(--error);
 		white-space: nowrap;
 	}
 	.basis {

@@ -1,4 +1,4 @@
-import type { SyntaxNode, Tree } from '@lezer/common';
+import type { SyntaxNode } from '@lezer/common';
 import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../../number/rational';
 import { isName, MAX_NAME } from '../types';
 import type { Findings } from './diagnostics';
@@ -26,17 +26,6 @@ export function plus(a: Linear, b: Linear): Linear {
 }
 
 const MINUS_ONE = ONE.neg();
-
-const moved = (linear: Linear, by: number): Linear => ({
-	...linear,
-	mentions: linear.mentions.map(({ name, from, to }) => ({ name, from: from + by, to: to + by }))
-});
-
-/**
- * What the expressions of a row say, by its part of the tree, with places counted from the row's beginning. A parser that goes
- * step by step takes a part over as long as its text stays the same, so a row that is not edited need not be read again.
- */
-const readBefore = new WeakMap<Tree, readonly Linear[]>();
 
 /** Turns expression trees of the statement's grammar into linear expressions; what is not linear is reported. */
 export class LinearReader {
@@ -66,22 +55,6 @@ export class LinearReader {
 			this.findings.error(node, 'name', `“${name}” ${what}.`);
 		}
 		return name;
-	}
-
-	/** The expressions that a row consists of. */
-	readAll(row: SyntaxNode): Linear[] {
-		const { tree, from } = row;
-		const known = tree && readBefore.get(tree);
-		if (known) return known.map((linear) => moved(linear, from));
-		const found = this.findings.list.length;
-		const all = row.getChildren('Expression').map((part) => this.read(part));
-		// a finding has to be told each time
-		if (tree && this.findings.list.length === found)
-			readBefore.set(
-				tree,
-				all.map((linear) => moved(linear, -from))
-			);
-		return all;
 	}
 
 	read(node: SyntaxNode | null): Linear {

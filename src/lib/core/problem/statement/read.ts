@@ -23,9 +23,6 @@ export interface Reading {
 	readonly places: readonly Place[];
 }
 
-/** The grammar's parser for a text that is edited: rows become parts of their own in its tree, and those that stay are taken over. */
-export const stepwiseParser = parser.configure({ bufferLength: 12 });
-
 /** A row before it is known whether it is a constraint or a bound. */
 export interface RowRead {
 	name: string;
@@ -136,7 +133,7 @@ class StatementReader {
 
 	private readRow(node: SyntaxNode): void {
 		let label: SyntaxNode | null = null;
-		const sides = this.linear.readAll(node);
+		const sides = node.getChildren('Expression').map((part) => this.linear.read(part));
 		const relations: SyntaxNode[] = [];
 		for (let part = node.firstChild; part; part = part.nextSibling)
 			if (part.name === 'Label') label = part;
@@ -273,10 +270,9 @@ class StatementReader {
 /**
  * Reads a statement: a problem written as on a board (docs/STATEMENT.md has the grammar).
  * @param text the whole statement, lines separated by newlines
- * @param tree what the grammar makes of this very text, where somebody has parsed it already (an editor does, step by step)
  * @returns the problem, or `null` where an error was found; never throws on any text
  */
-export function readStatement(text: string, tree?: Tree): Reading {
+export function readStatement(text: string): Reading {
 	if (text.length > MAX_STATEMENT) {
 		const message = `The statement has more than ${MAX_STATEMENT} characters. Shorten it.`;
 		const from = MAX_STATEMENT;
@@ -286,5 +282,5 @@ export function readStatement(text: string, tree?: Tree): Reading {
 			diagnostics: [{ from, to: text.length, severity: 'error', code: 'limit', message }]
 		};
 	}
-	return new StatementReader(text, tree ?? parser.parse(text)).read();
+	return new StatementReader(text, parser.parse(text)).read();
 }

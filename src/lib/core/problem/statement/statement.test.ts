@@ -1,4 +1,3 @@
-import { TreeFragment, type Tree } from '@lezer/common';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../../tests/support/problems';
@@ -6,7 +5,7 @@ import { toText } from '../../number/rational';
 import { sameProblem, type Problem } from '../types';
 import { oneLetterAway } from './notices';
 import { printStatement } from './print';
-import { readStatement, stepwiseParser } from './read';
+import { readStatement } from './read';
 
 const problem = (text: string): Problem => {
 	const reading = readStatement(text);
@@ -236,39 +235,4 @@ describe('notices', () => {
 			false
 		]);
 	});
-});
-
-test('a text that an editor parses step by step reads as it does when parsed at once', () => {
-	const edit = fc.record({
-		at: fc.double({ min: 0, max: 1, noNaN: true }),
-		cut: fc.nat(6),
-		put: fc.constantFrom('', '7', ' + 2 x', '\n', '(', ' <= 4', '# ', 'max', ':', '[kg]', '/0', 'x y')
-	});
-	const seen = new Set<Tree>();
-	let takenOver = 0;
-	fc.assert(
-		fc.property(anyProblem(), fc.array(edit, { minLength: 1, maxLength: 6 }), (start, edits) => {
-			let text = printStatement(start);
-			let tree = stepwiseParser.parse(text);
-			let fragments = TreeFragment.addTree(tree);
-			for (const { at, cut, put } of edits) {
-				const from = Math.floor(at * text.length);
-				const to = Math.min(text.length, from + cut);
-				text = text.slice(0, from) + put + text.slice(to);
-				const change = { fromA: from, toA: to, fromB: from, toB: from + put.length };
-				// short texts, so the least stretch to be taken over is short, too
-				fragments = TreeFragment.applyChanges(fragments, [change], 4);
-				tree = stepwiseParser.parse(text, fragments);
-				fragments = TreeFragment.addTree(tree, fragments);
-				expect(readStatement(text, tree)).toEqual(readStatement(text));
-				for (const { tree: part } of tree.topNode.getChildren('Row')) {
-					if (part && seen.has(part)) takenOver += 1;
-					if (part) seen.add(part);
-				}
-			}
-		}),
-		{ numRuns: 150 }
-	);
-
-	expect(takenOver).toBeGreaterThan(100);
 });

@@ -1,0 +1,58 @@
+import type { Goal } from '../tableau/goal';
+import {
+	cell,
+	columnOf,
+	cost,
+	entryAt,
+	goalValue,
+	isArtificial,
+	rhs,
+	type Tableau
+} from '../tableau/tableau';
+import { INFEASIBILITY_NAME } from '../notation/notation';
+import type { Rational } from '../number/rational';
+import { joined, say, type Sentence } from './sentence';
+
+/** An objective row by its name. */
+export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
+	say`row ${{ goal, objective: t.form.problem.objective }}`;
+
+const MOST_COLUMNS = 8;
+
+const added = (parts: readonly Rational[]): Sentence =>
+	parts.length === 1 && parts[0].s >= 0n
+		? say`${parts[0]}`
+		: say`(${joined(
+				parts.map((part) => say`${part}`),
+				' + ',
+				' + '
+			)})`;
+
+/** Where each entry of a row for the artificial variables comes from: minus the sum of their rows. */
+export function derivation(t: Tableau, goal: Goal): Sentence[] {
+	const rows = t.basis.flatMap((column, row) => (isArtificial(t, column) ? [row] : []));
+	if (rows.length === 0) return [];
+	const artificials = joined(
+		rows.map((row) => say`${columnOf(t, t.basis[row])}`),
+		' + ',
+		' + '
+	);
+	const head =
+		goal.kind === 'big-m'
+			? say`Each artificial variable costs M, a number larger than any other: −M(${artificials}) is added to what is maximised.`
+			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be, so −${INFEASIBILITY_NAME} is maximised.`;
+	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
+	const columns = t.nonbasic
+		.map((column, k) => ({ column, k }))
+		.filter(({ column, k }) => !t.barred.has(column) && rows.some((row) => cell(t, row, k)))
+		.sort((a, b) => a.column - b.column);
+	const entries = columns.slice(0, MOST_COLUMNS).map(({ column, k }) => {
+		const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k));
+		return say`${columnOf(t, column)}: −${added(parts)} = ${cost(t, goal, column)}`;
+	});
+	const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
+	return [
+		head,
+		say`Each is basic, so it is replaced from its own row: the new row is minus the sum of the rows of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: −${added(rows.map((row) => rhs(t, row)))} = ${goalValue(t, goal)}.`
+	];
+}

@@ -1,0 +1,125 @@
+import { certify } from '../answer/certificate';
+import { combine, greatest } from '../answer/check';
+import type { Multipliers } from '../answer/multipliers';
+import type { Decision, End } from '../method/types';
+import type { Offer } from '../move/types';
+import type { Position } from '../move/position';
+import { improvingPositions } from '../method/rules';
+import { isZero, type Rational } from '../number/rational';
+import type { Problem } from '../problem/types';
+import { OBJECTIVE } from '../tableau/goal';
+import { isInRegion, type Tableau } from '../tableau/tableau';
+import { optimalRemark, unboundedRemark } from './conclusion';
+import { signed } from './phases';
+import { joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+
+/** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
+export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {
+	const used = [...multipliers].filter(([, value]) => !isZero(value));
+	if (used.length === 0) return [say`The bounds of a variable exclude each other.`];
+	const times = joined(used.map(([name, value]) => say`${value} times ${{ constraint: name }}`));
+	const { terms, rhs } = combine(problem, multipliers);
+	const left = signed(
+		[...terms].filter(([, value]) => !isZero(value)).map(([name, value]) => ({ says: say`${name}`, value }))
+	);
+	const most: Rational | null = greatest(problem, terms);
+	const limit =
+		most === null
+			? NOTHING_SAID
+			: say` But with the signs and bounds of the variables the left side is at most ${most}.`;
+	return [say`Take ${times}, and add: ${left} ≥ ${rhs}.${limit} No plan can do both.`];
+}
+
+function infeasibleRemark(
+	problem: Problem,
+	end: Extract<End, { status: 'infeasible' }>,
+	why: readonly Sentence[]
+): Remark {
+	const certificate = certify(end);
+	const proof =
+		certificate?.kind === 'infeasible'
+			? certificate.variable
+				? [say`The bounds of ${certificate.variable} exclude each other.`]
+				: contradictionSentences(problem, certificate.multipliers)
+			: [];
+	return {
+		tone: 'conclusion',
+		heading: say`Infeasible`,
+		sentences: [...why, ...proof]
+	};
+}
+
+/** What is in the way of the method at work, and the ways on. */
+function stuckRemark(
+	t: Tableau,
+	decision: Extract<Decision, { kind: 'stuck' }>,
+	ways: readonly Offer[]
+): Remark {
+	const outside = decision.trouble === 'not-feasible';
+	const inside = outside && isInRegion(t);
+	const on = ways.map(({ says }) => says);
+	const dual = outside && improvingPositions(t, [OBJECTIVE]).length === 0;
+	const headings: Record<typeof decision.trouble, string> = {
+		'vacant-rows': 'Rows without a basic variable',
+		'artificials-left': 'Not met yet',
+		'not-feasible': inside ? 'Not a feasible basis' : 'Outside the region',
+		'not-dual-feasible': 'Not for the dual method'
+	};
+	return {
+		tone: outside ? 'warning' : 'hint',
+		heading: say`${headings[decision.trouble]}`,
+		sentences: [
+			...(inside
+				? [
+						say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`
+					]
+				: []),
+			...decision.because(),
+			...(dual ? [say`The objective row is right: the dual simplex method would repair it.`] : []),
+			...(on.length > 0 ? [say`Ways on: go back in the trail; or ${joined(on, '; or ', '; or ')}.`] : [])
+		]
+	};
+}
+
+const nothingBegun: Remark = {
+	tone: 'hint',
+	heading: say`The problem as stated`,
+	sentences: [say`Choose a way to start: from the slacks, with artificial variables, or by hand.`]
+};
+
+/**
+ * What is true where one stands: a conclusion, what is in the way, or what comes next.
+ * @param decision what the method at work would do; null where nothing was begun
+ * @param ways what can be done here
+ */
+export function standRemarks(
+	position: Position,
+	decision: Decision | null,
+	ways: readonly Offer[]
+): Remark[] {
+	const { problem, work } = position;
+	if (!work || !decision) return [nothingBegun];
+	switch (decision.kind) {
+		case 'stuck':
+			return [stuckRemark(work.tableau, decision, ways)];
+		case 'hand-over':
+			return [{ tone: 'hint', heading: say`Next`, sentences: decision.because() }];
+		case 'end': {
+			const { end } = decision;
+			if (end.status === 'optimal') return [optimalRemark(end.tableau)];
+			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.position)];
+			return [infeasibleRemark(problem, end, decision.because())];
+		}
+		case 'pivot':
+			return [];
+	}
+}
+
+/** A basis that was seen before on the way. */
+export const cycleRemark = (steps: number): Remark => ({
+	tone: 'warning',
+	heading: say`The same basis again`,
+	sentences: [
+		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule goes round in a circle, and would for ever. Bland’s rule, or lexicographic ties, cannot do that.`
+	]
+});

@@ -1,0 +1,16 @@
+import type { Problem } from '../problem/types';
+import { standardForm } from './standard';
+import type { FormChange, FormOptions, Keys, System } from './types';
+
+/** A change on the way to standard form, with the problem as it stands after it. */
+export interface Stage {
+	readonly change: FormChange;
+	readonly system: System;
+}
+
+/** The way to standard form, one change at a time. */
+export function stages(problem: Problem, options: FormOptions, keys: Keys): Stage[] {
+	const list: Stage[] = [];
+	standardForm(problem, options, keys, (change, system) => list.push({ change, system }));
+	return list;
+}

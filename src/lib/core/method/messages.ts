@@ -1,0 +1,133 @@
+import { joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
+import { INFEASIBILITY_NAME } from '../notation/notation';
+import type { Rational } from '../number/rational';
+import type { Goal } from '../tableau/goal';
+import { columnOf, rhs, type Tableau } from '../tableau/tableau';
+import type { EnteringRule } from './types';
+
+/** Every sentence that says why a method does what it does. */
+
+const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.form.problem.objective }}`;
+
+/** Why a rule takes a column. */
+export function entersBy(t: Tableau, goal: Goal, rule: EnteringRule): Sentence {
+	const row = goalOf(t, goal);
+	const reasons: Record<EnteringRule, Sentence> = {
+		dantzig: say`its entry in row ${row} is the most negative`,
+		bland: say`it is the first column with a negative entry in row ${row} (Bland’s rule)`,
+		'greatest-improvement': say`its pivot improves ${row} most`,
+		'steepest-edge': say`its edge climbs most steeply`
+	};
+	return say`because ${reasons[rule]}`;
+}
+
+/** One line of a comparison of ratios. */
+export interface ComparedRatio {
+	readonly name: Sentence;
+	readonly top: Rational;
+	readonly bottom: Rational;
+	readonly value: Rational;
+}
+
+const lines = (compared: readonly ComparedRatio[]): Sentence =>
+	joined(
+		compared.map(({ name, top, bottom, value }) => say`${name}: ${top} ÷ ${bottom} = ${value}`),
+		'; ',
+		'; '
+	);
+
+/** The ratios of a column. */
+export function columnRatios(compared: readonly ComparedRatio[], skipped: boolean): Sentence {
+	if (compared.length === 0) return say`No entry of the column is positive, so there is no ratio to compare.`;
+	const tail = skipped ? say` (entries that are not positive set no limit)` : NOTHING_SAID;
+	return say`Ratios: ${lines(compared)}${tail}.`;
+}
+
+/** The ratios along a row. */
+export const rowRatios = (row: Sentence, compared: readonly ComparedRatio[]): Sentence =>
+	compared.length === 0
+		? say`No entry of row ${row} is negative, so no column can enter there.`
+		: say`Along row ${row}, over its negative entries: ${lines(compared)}. The least keeps the objective row right.`;
+
+/** The ratios of a column that a repair compares: rows with negative right-hand sides count too. */
+export const repairRatios = (compared: readonly ComparedRatio[]): Sentence =>
+	compared.length === 0
+		? say`No row sets a limit.`
+		: say`Ratios, over rows where entry and right-hand side have the same sign: ${lines(compared)}.`;
+
+export const dualLeaves = (t: Tableau, row: number, bland: boolean): Sentence =>
+	bland
+		? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)`
+		: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable`;
+
+export const repairs = (t: Tableau, row: number): Sentence =>
+	say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a negative entry of its row can raise it`;
+
+export const fillsVacancy = (t: Tableau, row: number): Sentence => {
+	const column = columnOf(t, t.basis[row]);
+	return column.kind === 'vacant'
+		? say`Row ${rowOf(t, row)} has no basic variable yet; any entry of it that is not zero can give it one.`
+		: say`The artificial variable ${column} = ${rhs(t, row)} must become zero; any entry of its row that is not zero lets it leave.`;
+};
+
+export const drivesOut = (t: Tableau, row: number): Sentence =>
+	say`The artificial variable ${columnOf(t, t.basis[row])} is still basic, at zero: any entry of its row that is not zero lets it leave.`;
+
+const rowOf = (t: Tableau, row: number): Sentence => {
+	const { kind, name } = t.form.rows[row].owner;
+	return kind === 'bound' ? say`of the bound of ${name}` : say`${{ constraint: name }}`;
+};
+
+/** The rows named that say nothing new. */
+export const redundant = (t: Tableau, rows: readonly number[]): Sentence[] =>
+	rows.length === 0
+		? []
+		: [
+				say`${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'repeat' : 'repeats'} what other rows say and ${rows.length > 1 ? 'limit' : 'limits'} nothing.`
+			];
+
+export const phaseOneDone = say`Phase one ends with all artificial variables at zero: the basis is feasible. Their columns and row ${INFEASIBILITY_NAME} are set aside; phase two begins.`;
+
+export const bigMDone = say`No artificial variable is positive: M has done its work. The artificial columns and the terms with M are set aside.`;
+
+export const repaired = say`No right-hand side is negative any more: the basis is feasible, and the primal simplex method goes on.`;
+
+export const cycled = (length: number): Sentence =>
+	say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`;
+
+export const noEntryNegative = (t: Tableau, goal: Goal): Sentence =>
+	say`No entry of row ${goalOf(t, goal)} is negative, so nothing improves it.`;
+
+export const noLimit = (t: Tableau, position: number): Sentence =>
+	say`No entry of the column of ${columnOf(t, t.nonbasic[position])} is positive, so no row limits it.`;
+
+export const rowContradicts = (t: Tableau, row: number): Sentence =>
+	say`Row ${columnOf(t, t.basis[row])} cannot hold: its right-hand side is ${rhs(t, row)}, and nothing on its left can be negative.`;
+
+export const emptyRowContradicts = (t: Tableau, row: number): Sentence =>
+	say`Row ${rowOf(t, row)} has become 0 = ${rhs(t, row)}, which nothing can satisfy.`;
+
+export const artificialsRemain = (value: Rational): Sentence =>
+	say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: the rows cannot all be met without them.`;
+
+export const vacancies = (t: Tableau, rows: readonly number[]): Sentence =>
+	say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`;
+
+export const notFeasible = (t: Tableau, rows: readonly number[]): Sentence =>
+	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: this basic solution is not feasible, so the ratio test has nothing to stand on.`;
+
+export const artificialsLeft = (t: Tableau, rows: readonly number[]): Sentence =>
+	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`;
+
+export const notDualFeasible = (t: Tableau, columns: readonly number[]): Sentence =>
+	say`The dual simplex method needs an objective row without negative entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`;
+
+/* starts */
+
+export const asAsked = say`as asked`;
+export const slacksFeasible = say`The slacks are a feasible basis, so the primal simplex method can start at once.`;
+export const slacksDualFeasible = say`Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.`;
+export const needsPhaseOne = say`The slacks are no feasible basis and the objective row is not right either: phase one finds a feasible basis first.`;
+export const primalCannotStart = (equality: boolean): Sentence =>
+	say`The primal simplex method needs a feasible slack basis, but ${equality ? 'an equality has no slack' : 'a slack would be negative'}.`;
+export const dualCannotStart = say`The dual simplex method needs an objective row without negative entries; here a column would improve the objective.`;

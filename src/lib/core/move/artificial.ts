@@ -1,0 +1,58 @@
+import { say, type Sentence } from '../commentary/sentence';
+import { artificialRemark } from '../commentary/phases';
+import type { Column, Form } from '../form/types';
+import { columnOf, vacantRows, type Tableau } from '../tableau/tableau';
+import * as messages from './messages';
+import type { ArtificialMove, MoveKind } from './types';
+
+/** The name of a row by its owner. */
+const rowName = (form: Form, row: number): Sentence => {
+	const { kind, name } = form.rows[row].owner;
+	return kind === 'bound' ? say`the bound of ${name}` : say`${{ constraint: name }}`;
+};
+
+/** The rows' places of a missing basic variable become artificial variables. */
+function withArtificials(t: Tableau, rows: readonly number[]): Tableau {
+	const turned = new Set(rows.map((row) => t.basis[row]));
+	const columns = t.form.columns.map((column, j): Column =>
+		turned.has(j) ? { ...column, kind: 'artificial' } : column
+	);
+	return { ...t, form: { ...t.form, columns } };
+}
+
+export const artificial: MoveKind<ArtificialMove> = {
+	perform(position, { column }) {
+		const { work } = position;
+		if (!work) return { ok: false, why: messages.nothingBegun };
+		const t = work.tableau;
+		const vacant = vacantRows(t);
+		let rows = vacant;
+		if (column !== 'all') {
+			const row = t.form.rows.findIndex(({ start }) => columnOf(t, start).id === column);
+			if (row < 0) return { ok: false, why: messages.unknownColumn(column) };
+			if (!vacant.includes(row)) {
+				const basic = say`${columnOf(t, t.basis[row])}`;
+				return { ok: false, why: messages.rowHasBasic(rowName(t.form, row), basic) };
+			}
+			rows = [row];
+		}
+		if (rows.length === 0) return { ok: false, why: messages.everyRowHasBasic };
+		return { ok: true, position: { ...position, work: { ...work, tableau: withArtificials(t, rows) } } };
+	},
+	label: ({ column }, names) =>
+		column === 'all'
+			? messages.artificialEverywhere
+			: messages.artificialIn(names.constraint(column.slice(2))),
+	tell: (before, _move, after) => artificialRemark(before.work!.tableau, after.work!.tableau),
+	offers({ work }) {
+		if (!work) return [];
+		const t = work.tableau;
+		const vacant = vacantRows(t);
+		const single = vacant.map((row) => ({
+			move: { kind: 'artificial', column: columnOf(t, t.basis[row]).id } as const,
+			says: messages.offerArtificial(rowName(t.form, row))
+		}));
+		if (vacant.length === 0) return [];
+		return [...single, { move: { kind: 'artificial', column: 'all' }, says: messages.offerArtificials }];
+	}
+};

@@ -1,0 +1,62 @@
+import { NOTHING_SAID, say } from '../commentary/sentence';
+import * as stand from '../commentary/start';
+import { standardForm } from '../form/standard';
+import type { FormOptions } from '../form/types';
+import { beginWork, chooseMethod, type ChosenMethod } from '../method/solve';
+import type { Work } from '../method/types';
+import { startTableau } from '../tableau/build';
+import * as messages from './messages';
+import type { Position } from './position';
+import { WAYS, type BeginMove, type MoveKind, type Way } from './types';
+
+/** The method that a way to start begins with. */
+function methodOf(position: Position, way: Way): ChosenMethod {
+	if (way === 'by-hand') return 'primal';
+	if (way !== 'auto') return way;
+	return chooseMethod(startTableau(standardForm(position.problem)), position.problem).method;
+}
+
+/** How rows are written for a way to start. */
+function optionsOf(method: ChosenMethod, { way, equalities }: BeginMove): FormOptions {
+	if (way === 'by-hand') return { start: 'vacant', equalities };
+	return method === 'two-phase' || method === 'big-m'
+		? { start: 'artificial', equalities }
+		: { start: 'slack', equalities };
+}
+
+/** The options of standard form that a way to start leads to at a position. */
+export const formOptions = (position: Position, move: BeginMove): FormOptions =>
+	optionsOf(methodOf(position, move.way), move);
+
+function begun(position: Position, move: BeginMove): Work {
+	const method = methodOf(position, move.way);
+	return beginWork(standardForm(position.problem, optionsOf(method, move), position.keys), method);
+}
+
+export const begin: MoveKind<BeginMove> = {
+	perform(position, move) {
+		if (position.work) return { ok: false, why: messages.alreadyBegun };
+		return { ok: true, position: { ...position, work: begun(position, move) } };
+	},
+	label({ way, equalities }) {
+		const split = equalities === 'two-rows' && way !== 'auto' ? messages.inTwoRows : NOTHING_SAID;
+		return say`${messages.WAY_LABELS[way]}${split}`;
+	},
+	tell: (_before, _move, after) => stand.startRemark(after.work!),
+	offers(position) {
+		if (position.work) return [];
+		const equality = position.problem.constraints.some((row) => row.relation === '=');
+		return WAYS.flatMap((way) => {
+			const one = {
+				move: { kind: 'begin', way, equalities: 'one-row' } as const,
+				says: messages.WAY_OFFERS[way]
+			};
+			if (!equality || way === 'auto') return [one];
+			const two = {
+				move: { kind: 'begin', way, equalities: 'two-rows' } as const,
+				says: say`${messages.WAY_OFFERS[way]}${messages.inTwoRows}`
+			};
+			return [one, two];
+		});
+	}
+};

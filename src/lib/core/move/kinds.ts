@@ -1,0 +1,36 @@
+import type { Remark, Sentence } from '../commentary/sentence';
+import type { Rule } from '../method/types';
+import { artificial } from './artificial';
+import { begin } from './begin';
+import { change } from './change';
+import { cut } from './cut';
+import { phase } from './phase';
+import { pivot } from './pivot';
+import type { Position, Result } from './position';
+import type { Move, MoveKind, Naming, Offer } from './types';
+
+/** All kinds of moves, in the order in which they are offered. A new kind is one file and one line here. */
+const KINDS: { readonly [K in Move['kind']]: MoveKind<Extract<Move, { kind: K }>> } = {
+	begin,
+	pivot,
+	phase,
+	artificial,
+	cut,
+	change
+};
+
+const kindOf = (move: Move): MoveKind<Move> => KINDS[move.kind] as unknown as MoveKind<Move>;
+
+/** Does a move, or says why it cannot be done here. */
+export const perform = (position: Position, move: Move): Result => kindOf(move).perform(position, move);
+
+/** The trail's line for a move. */
+export const labelOf = (move: Move, names: Naming): Sentence => kindOf(move).label(move, names);
+
+/** What a move did. */
+export const tell = (before: Position, move: Move, after: Position): Remark =>
+	kindOf(move).tell(before, move, after);
+
+/** Everything that can be done at a position, but for pivots by hand and numbers changed where they stand. */
+export const offers = (position: Position, rule: Rule): Offer[] =>
+	Object.values(KINDS).flatMap((kind) => kind.offers(position, rule));

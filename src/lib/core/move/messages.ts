@@ -1,0 +1,140 @@
+import { joined, say, type Remark, type Sentence } from '../commentary/sentence';
+import type { Part, RuleName } from '../method/types';
+import type { Rational } from '../number/rational';
+import type { Way } from './types';
+
+/** What moves are called, how they are offered, and why one cannot be done. */
+
+export const WAY_LABELS: Record<Way, Sentence> = {
+	auto: say`start`,
+	primal: say`start from the slacks`,
+	'two-phase': say`start with artificial variables`,
+	'big-m': say`start with big M`,
+	dual: say`start for the dual method`,
+	repair: say`start with negative slacks`,
+	'by-hand': say`start by hand`
+};
+
+export const WAY_OFFERS: Record<Way, Sentence> = {
+	auto: say`Start as suits the problem`,
+	primal: say`Start from the slacks as they are`,
+	'two-phase': say`Start with artificial variables, in two phases`,
+	'big-m': say`Start with artificial variables and big M`,
+	dual: say`Start for the dual simplex method`,
+	repair: say`Start from negative slacks, and repair them by pivots`,
+	'by-hand': say`Start by hand: rows that need it stay without a basic variable`
+};
+
+export const inTwoRows = say`; equalities as two inequalities`;
+
+export const PART_NAMES: Record<Part, Sentence> = {
+	primal: say`primal simplex method`,
+	'phase-one': say`phase one`,
+	'phase-two': say`phase two`,
+	'big-m': say`big M`,
+	dual: say`dual simplex method`,
+	repair: say`repair by pivots`
+};
+
+export const PHASE_OFFERS: Record<Part, Sentence> = {
+	primal: say`Go on with the primal simplex method`,
+	'phase-one': say`Begin phase one: minimise the sum of the artificial variables`,
+	'phase-two': say`End phase one: set the artificial variables aside`,
+	'big-m': say`Go on with big M in the objective`,
+	dual: say`Go on with the dual simplex method`,
+	repair: say`Repair negative right-hand sides by plain pivots`
+};
+
+export const RULE_LABELS: Record<RuleName, Sentence> = {
+	dantzig: say`largest coefficient`,
+	bland: say`Bland`,
+	'greatest-improvement': say`greatest improvement`,
+	'steepest-edge': say`steepest edge`,
+	lexicographic: say`largest coefficient, lexicographic ties`
+};
+
+export const artificialIn = (row: Sentence): Sentence => say`artificial variable in ${row}`;
+export const artificialEverywhere = say`artificial variables`;
+export const offerArtificial = (row: Sentence): Sentence => say`Add an artificial variable in row ${row}`;
+export const offerArtificials = say`Add an artificial variable in every row that needs one`;
+export const exchange = (enter: Sentence, leave: Sentence): Sentence => say`${enter} in, ${leave} out`;
+export const fills = (enter: Sentence): Sentence => say`${enter} becomes basic`;
+export const cutFrom = (row: Sentence): Sentence => say`cut from row ${row}`;
+export const offerCut = (row: Sentence): Sentence => say`Add a cutting plane from row ${row}`;
+export const cutFromObjective = say`cut from the objective row`;
+export const offerObjectiveCut = say`Add a cutting plane from the objective row`;
+export const rhsBecomes = (row: Sentence, value: Rational): Sentence =>
+	say`right-hand side of ${row}: ${value}`;
+export const costBecomes = (variable: Sentence, value: Rational): Sentence =>
+	say`objective coefficient of ${variable}: ${value}`;
+export const added = (name: string): Sentence => say`constraint ${{ constraint: name }} added`;
+
+/* why a move cannot be done */
+
+const refusal = (heading: string, ...sentences: Sentence[]): Remark => ({
+	tone: 'warning',
+	heading: say`${heading}`,
+	sentences
+});
+
+export const nothingBegun = refusal('Nothing begun', say`Choose a way to start first.`);
+export const alreadyBegun = refusal(
+	'Already begun',
+	say`A way to start is chosen at the problem as stated. Go back there in the trail to start otherwise; what was done stays.`
+);
+export const unknownColumn = (id: string): Remark =>
+	refusal('Not possible now', say`The statement no longer has what this step names (${id}).`);
+export const notBasic = (enter: Sentence, leave: Sentence): Remark =>
+	refusal(
+		'Not possible now',
+		say`${enter} cannot come in for ${leave} here: the one must be non-basic, the other basic.`
+	);
+export const mayNotEnter = (enter: Sentence): Remark =>
+	refusal('Set aside', say`${enter} has left for good: an artificial variable does not come back.`);
+export const zeroEntry = (enter: Sentence, leave: Sentence): Remark =>
+	refusal(
+		'No pivot on zero',
+		say`The entry of ${enter} in row ${leave} is 0: however far ${enter} rises, ${leave} does not change, so they cannot trade places. Dividing the row by it would be dividing by zero.`
+	);
+export const leftRegion = refusal(
+	'Not possible now',
+	say`With the numbers of the present statement this step would leave the region, which it did not when it was taken.`
+);
+export const rowHasBasic = (row: Sentence, basic: Sentence): Remark =>
+	refusal('Not needed', say`Row ${row} needs no artificial variable: ${basic} is basic there.`);
+export const everyRowHasBasic = refusal(
+	'Not needed',
+	say`Every row has a basic variable, so no artificial variable is needed.`
+);
+export const noArtificials = refusal('Nothing to do', say`There is no artificial variable to bring down.`);
+export const stillVacant = (rows: readonly Sentence[]): Remark =>
+	refusal(
+		'Not yet',
+		say`First every row needs a basic variable; ${joined(rows)} ${rows.length > 1 ? 'have' : 'has'} none.`
+	);
+export const artificialsNotZero = (sum: Rational): Remark =>
+	refusal(
+		'Not yet',
+		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not met.`
+	);
+export const atWork = (part: Part): Remark =>
+	refusal('At work', say`${PART_NAMES[part]} is at work already.`);
+
+export const notWhole = (row: Sentence): Remark =>
+	refusal('No cut', say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`);
+export const fractionalBound = (names: readonly string[]): Remark =>
+	refusal(
+		'No cut yet',
+		say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Give it whole bounds in the statement first.`
+	);
+export const cutsStand = refusal(
+	'Not with cuts',
+	say`Cutting planes were derived from the numbers as they are. Go back to before the first cut to change one.`
+);
+export const badNumber = (why: string): Remark => refusal('Not a number', say`What was written ${why}.`);
+export const badRow = (why: string): Remark => refusal('Not a constraint', say`${why}`);
+export const sameNumber = refusal('Nothing changes', say`That is what it is already.`);
+export const noLongerBasis = refusal(
+	'Not possible here',
+	say`After this change the basic columns are no basis any more.`
+);

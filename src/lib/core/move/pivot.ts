@@ -1,0 +1,85 @@
+import { pivotRemark } from '../commentary/pivot';
+import { say } from '../commentary/sentence';
+import { decide } from '../method/decide';
+import type { RuleName, Choice, Work, Rule } from '../method/types';
+import { choiceAt } from '../method/rules';
+import { RULE_NAMES, ruleNamed } from '../method/types';
+import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau } from '../tableau/tableau';
+import * as messages from './messages';
+import type { MoveKind, PivotMove } from './types';
+
+/** The column of a tableau with an id; −1 where there is none. */
+export const columnIndex = (t: Tableau, id: string): number =>
+	t.form.columns.findIndex((column) => column.id === id);
+
+/** The pivot of two columns by their ids, or null where it cannot be made. */
+export function choiceOf(t: Tableau, { enter, leave }: Pick<PivotMove, 'enter' | 'leave'>): Choice | null {
+	const row = t.basis.indexOf(columnIndex(t, leave));
+	const position = t.nonbasic.indexOf(columnIndex(t, enter));
+	return row < 0 || position < 0 || !cell(t, row, position) ? null : choiceAt(t, row, position);
+}
+
+/** Whether a part of a method keeps the basis feasible from pivot to pivot. */
+const keepsFeasible = ({ part, tableau }: Work): boolean =>
+	part !== 'dual' && part !== 'repair' && isPrimalFeasible(tableau);
+
+const nameOfRule = (rule: Rule): RuleName =>
+	RULE_NAMES.find((name) => {
+		const { entering, ties } = ruleNamed(name);
+		return entering === rule.entering && ties === rule.ties;
+	}) ?? rule.entering;
+
+/** The move that exchanges two columns at a tableau; told apart where it leaves the region. */
+export function pivotMove(work: Work, enter: number, leave: number, by: PivotMove['by']): PivotMove {
+	const t = work.tableau;
+	const move: PivotMove = { kind: 'pivot', enter: columnOf(t, enter).id, leave: columnOf(t, leave).id, by };
+	const choice = choiceOf(t, move);
+	if (!choice || !keepsFeasible(work)) return move;
+	const after = pivotTableau(t, choice.row, choice.position);
+	return isPrimalFeasible(after) ? move : { ...move, outside: true };
+}
+
+export const pivot: MoveKind<PivotMove> = {
+	perform(position, move) {
+		const { work } = position;
+		if (!work) return { ok: false, why: messages.nothingBegun };
+		const t = work.tableau;
+		for (const id of [move.enter, move.leave])
+			if (columnIndex(t, id) < 0) return { ok: false, why: messages.unknownColumn(id) };
+		const [entering, leaving] = [columnIndex(t, move.enter), columnIndex(t, move.leave)];
+		const [enter, leave] = [say`${columnOf(t, entering)}`, say`${columnOf(t, leaving)}`];
+		const [row, at] = [t.basis.indexOf(leaving), t.nonbasic.indexOf(entering)];
+		if (row < 0 || at < 0) return { ok: false, why: messages.notBasic(enter, leave) };
+		if (t.barred.has(entering)) return { ok: false, why: messages.mayNotEnter(enter) };
+		if (!cell(t, row, at)) return { ok: false, why: messages.zeroEntry(enter, leave) };
+		const after: Work = { ...work, tableau: pivotTableau(t, row, at) };
+		if (!move.outside && keepsFeasible(work) && !isPrimalFeasible(after.tableau))
+			return { ok: false, why: messages.leftRegion };
+		return { ok: true, position: { ...position, work: after } };
+	},
+	label: ({ enter, leave }, names) =>
+		leave.startsWith('a:') && names.column(leave).length === 0
+			? messages.fills(names.column(enter))
+			: messages.exchange(names.column(enter), names.column(leave)),
+	tell(before, move, after) {
+		const choice = choiceOf(before.work!.tableau, move)!;
+		return pivotRemark(before.work!, after.work!.tableau, choice, move.by);
+	},
+	offers({ work }, rule) {
+		if (!work) return [];
+		const decision = decide(work, rule);
+		if (decision.kind !== 'pivot') return [];
+		const { entering, leaving } = decision.choice;
+		const move = pivotMove(work, entering, leaving, nameOfRule(rule));
+		const [enter, leave] = [columnOf(work.tableau, entering), columnOf(work.tableau, leaving)];
+		return [
+			{
+				move,
+				says:
+					leave.kind === 'vacant'
+						? messages.fills(say`${enter}`)
+						: messages.exchange(say`${enter}`, say`${leave}`)
+			}
+		];
+	}
+};

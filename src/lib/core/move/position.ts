@@ -1,0 +1,29 @@
+import type { Remark } from '../commentary/sentence';
+import { OWN_NAMES, type Keys } from '../form/types';
+import type { Cut } from '../integer/cut';
+import type { Work } from '../method/types';
+import type { Problem } from '../problem/types';
+
+/** Where one stands on the way from a problem to its answer. A move takes a position to another one. */
+export interface Position {
+	/** the author's problem, with the changes that moves made to it */
+	readonly problem: Problem;
+	/** lasting keys of the names, from which the ids of columns are made */
+	readonly keys: Keys;
+	/** the tableau and the part of a method at work; null where nothing was begun */
+	readonly work: Work | null;
+	/** the cutting planes added so far */
+	readonly cuts: readonly Cut[];
+}
+
+/** The position before any move. */
+export const stated = (problem: Problem, keys: Keys = OWN_NAMES): Position => ({
+	problem,
+	keys,
+	work: null,
+	cuts: []
+});
+
+/** What becomes of a move at a position: another position, or why it cannot be done. */
+export type Result =
+	{ readonly ok: true; readonly position: Position } | { readonly ok: false; readonly why: Remark };

@@ -1,0 +1,86 @@
+import type { Sentence, Remark } from '../commentary/sentence';
+import type { ChosenMethod } from '../method/solve';
+import type { Part, Rule, RuleName } from '../method/types';
+import type { Relation } from '../problem/types';
+import type { Position, Result } from './position';
+
+/** Ways to start: by a method, as a teacher would choose, or with the rows that need it left without a basic variable. */
+export const WAYS = ['auto', 'primal', 'two-phase', 'big-m', 'dual', 'repair', 'by-hand'] as const;
+export type Way = ChosenMethod | 'auto' | 'by-hand';
+
+export interface BeginMove {
+	readonly kind: 'begin';
+	readonly way: Way;
+	readonly equalities: 'one-row' | 'two-rows';
+}
+
+/** An artificial variable in one row (by the id of its column), or in every row without a basic variable. */
+export interface ArtificialMove {
+	readonly kind: 'artificial';
+	readonly column: string | 'all';
+}
+
+/** Columns by their ids; `outside` where the basis was not feasible after it when it was made. */
+export interface PivotMove {
+	readonly kind: 'pivot';
+	readonly enter: string;
+	readonly leave: string;
+	readonly by: RuleName | 'hand';
+	readonly outside?: boolean;
+}
+
+/** One part of a method hands over to another. */
+export interface PhaseMove {
+	readonly kind: 'phase';
+	readonly to: Part;
+}
+
+/** A cutting plane from the row of a basic column (by its id), or from the objective row. */
+export interface CutMove {
+	readonly kind: 'cut';
+	readonly row: string | 'objective';
+}
+
+/** One number of the problem changed, or a constraint added; numbers as text, as everything that is kept. */
+export interface ChangeMove {
+	readonly kind: 'change';
+	readonly change:
+		| { readonly rhs: string; readonly value: string }
+		| { readonly cost: string; readonly value: string }
+		| {
+				readonly add: {
+					readonly name: string;
+					readonly terms: Readonly<Record<string, string>>;
+					readonly relation: Relation;
+					readonly rhs: string;
+				};
+		  };
+}
+
+/** What a teacher does with a problem; small enough to be kept, and done anew from any position that allows it. */
+export type Move = BeginMove | ArtificialMove | PivotMove | PhaseMove | CutMove | ChangeMove;
+
+/** Something that can be done where one stands. */
+export interface Offer {
+	readonly move: Move;
+	readonly says: Sentence;
+}
+
+/** Everything that is to know about one kind of move; the list of kinds is all that others ask. */
+export interface MoveKind<M extends Move> {
+	/** Does the move, or says why it cannot be done here. */
+	perform(position: Position, move: M): Result;
+	/** The trail's line. */
+	label(move: M, names: Naming): Sentence;
+	/** What was done, at the position that it led to. */
+	tell(before: Position, move: M, after: Position): Remark;
+	/** What can be done of this kind. */
+	offers(position: Position, rule: Rule): Offer[];
+}
+
+/** Says what the id of a column, or the lasting key of a constraint or variable, is called now. */
+export interface Naming {
+	column(id: string): Sentence;
+	constraint(key: string): Sentence;
+	variable(key: string): Sentence;
+}

@@ -1,0 +1,164 @@
+import type { Form, FormRow, Column } from '../form/types';
+import { lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from './goal';
+import { insertRow, makeKernel, removeRow, type Cell } from './kernel';
+import { cell, goalRow, isArtificial, pivot, smallest, type Tableau } from './tableau';
+
+const whole = (value: Rational, multiple: bigint): Cell => smallest(numerator(value) * (multiple / value.d));
+
+/** The least multiple that makes all the numbers whole. */
+function commonMultiple(values: Iterable<Rational>, start = 1n): bigint {
+	let multiple = start;
+	for (const value of values) if (value.d !== 1n) multiple = lcm(multiple, value.d);
+	return multiple;
+}
+
+/** A coefficient of a column for its internal value, which is scale · its own. */
+const inner = (value: Rational, scale: Cell): Rational =>
+	scale === 1 ? value : value.div(rational(BigInt(scale)));
+
+/**
+ * The first tableau of a form: every row basic in its start column.
+ * @param form a problem in standard form
+ * @param goals the objective rows wanted, priced out for this basis
+ */
+export function startTableau(form: Form, goals: readonly Goal[] = [OBJECTIVE]): Tableau {
+	const basis = form.rows.map((row) => row.start);
+	const basic = new Set(basis);
+	const nonbasic = form.columns.map((_, j) => j).filter((j) => !basic.has(j));
+	const position = new Map(nonbasic.map((column, k) => [column, k]));
+	const width = nonbasic.length + 1;
+	const scales: Cell[] = form.columns.map(() => 1);
+	const rows = form.rows.map((row) => {
+		const multiple = commonMultiple(row.entries.values(), row.rhs.d);
+		const cells = new Array<Cell>(width).fill(0);
+		for (const [column, value] of row.entries) {
+			const k = position.get(column);
+			const structural = form.columns[column].kind === 'structural';
+			if (!structural) scales[column] = smallest(multiple);
+			if (k === undefined) continue;
+			// a surplus column is scaled like its row, so its own coefficient stays −1
+			cells[k] = structural ? whole(value, multiple) : value.s < 0n ? -1 : 1;
+		}
+		cells[width - 1] = whole(row.rhs, multiple);
+		return cells;
+	});
+	const bare: Tableau = {
+		form,
+		kernel: makeKernel(rows, width),
+		basis,
+		nonbasic,
+		goals: [],
+		scales,
+		goalScales: [],
+		barred: new Set(form.columns.flatMap(({ kind }, j) => (kind === 'vacant' ? [j] : [])))
+	};
+	return goals.reduce(addGoal, bare);
+}
+
+/** The coefficients that a goal maximises, by column, and its constant. */
+function goalCosts(t: Tableau, goal: Goal): { costs: ReadonlyMap<number, Rational>; constant: Rational } {
+	if (goal.kind === 'objective') return t.form;
+	if (goal.kind === 'column') return { costs: new Map([[goal.column, ONE]]), constant: ZERO };
+	const artificial = t.form.columns.flatMap((_, j) => (isArtificial(t, j) ? [[j, ONE.neg()] as const] : []));
+	return { costs: new Map(artificial), constant: ZERO };
+}
+
+/**
+ * The tableau with one more objective row, the last one, priced out for the present basis: each basic column is replaced from its own row.
+ * The row is a whole combination of whole rows, so later pivots stay exact.
+ */
+export function addGoal(t: Tableau, goal: Goal): Tableau {
+	const { costs, constant } = goalCosts(t, goal);
+	const internal = [...costs].map(([j, c]) => [j, inner(c, t.scales[j])] as const);
+	const multiple = commonMultiple(
+		internal.map(([, c]) => c),
+		constant.d
+	);
+	const { width, denominator } = t.kernel;
+	const position = new Map(t.nonbasic.map((column, k) => [column, k]));
+	const plain = new Array<Cell>(width).fill(0);
+	const basic: [number, Cell][] = [];
+	for (const [column, value] of internal) {
+		const k = position.get(column);
+		if (k !== undefined) plain[k] = whole(value.neg(), multiple);
+		else basic.push([t.basis.indexOf(column), whole(value, multiple)]);
+	}
+	plain[width - 1] = whole(constant, multiple);
+	return {
+		...t,
+		kernel: insertRow(t.kernel, t.kernel.height, priced(t, plain, basic, denominator)),
+		goals: [...t.goals, goal],
+		goalScales: [...t.goalScales, multiple]
+	};
+}
+
+/** A row of whole numbers times the denominator, plus multiples of rows of the tableau. */
+function priced(
+	t: Tableau,
+	plain: readonly Cell[],
+	multiples: readonly (readonly [number, Cell])[],
+	denominator: Cell
+): Cell[] {
+	if (multiples.length === 0 && denominator === 1) return [...plain];
+	return plain.map((value, k) => {
+		const start = BigInt(value) * BigInt(denominator);
+		return smallest(
+			multiples.reduce((sum, [row, factor]) => sum + BigInt(factor) * BigInt(cell(t, row, k)), start)
+		);
+	});
+}
+
+/** The tableau without one of its objective rows. */
+export function dropGoal(t: Tableau, goal: Goal): Tableau {
+	const at = goalRow(t, goal);
+	const without = <T>(list: readonly T[]) => list.filter((_, i) => i !== at - t.basis.length);
+	return {
+		...t,
+		kernel: removeRow(t.kernel, at),
+		goals: without(t.goals),
+		goalScales: without(t.goalScales)
+	};
+}
+
+/**
+ * The tableau with a row of whole numbers for a new basic column put below the others.
+ * @param added the column, the row of the form that it belongs to, its cells (over the kernel's denominator) and the column's scale
+ */
+export function appendRow(
+	t: Tableau,
+	added: { column: Column; row: FormRow; cells: readonly Cell[]; scale: Cell }
+): Tableau {
+	const { form } = t;
+	return {
+		...t,
+		form: { ...form, columns: [...form.columns, added.column], rows: [...form.rows, added.row] },
+		kernel: insertRow(t.kernel, t.basis.length, added.cells),
+		basis: [...t.basis, form.columns.length],
+		scales: [...t.scales, added.scale]
+	};
+}
+
+/**
+ * The tableau of a changed form at the same basis: its first tableau, pivoted there.
+ * @param form with the columns and rows of the tableau's form in their order (numbers may differ), and perhaps more
+ * @returns null where these columns are no basis of the changed form
+ */
+export function atSameBasis(t: Tableau, form: Form): Tableau | null {
+	let now = { ...startTableau(form, t.goals), barred: t.barred };
+	const wanted = new Set(t.basis);
+	for (const column of t.basis) {
+		if (now.basis.includes(column)) continue;
+		const position = now.nonbasic.indexOf(column);
+		const row = now.basis.findIndex(
+			(basic, i) => i < t.basis.length && !wanted.has(basic) && cell(now, i, position)
+		);
+		if (row < 0) return null;
+		now = pivot(now, row, position);
+	}
+	return now;
+}
+
+/** The goals of a way to start with artificial variables. */
+export const TWO_PHASE_GOALS: readonly Goal[] = [OBJECTIVE, INFEASIBILITY];
+export const BIG_M_GOALS: readonly Goal[] = [OBJECTIVE, BIG_M];

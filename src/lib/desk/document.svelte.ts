@@ -1,0 +1,142 @@
+import { annotated, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
+import type { RuleName } from '$lib/core/method/types';
+import type { Notation } from '$lib/core/notation/notation';
+import type { NumberStyle } from '$lib/core/number/show';
+import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
+import { readStatement, type Reading } from '$lib/core/problem/statement/read';
+import type { Problem } from '$lib/core/problem/types';
+import { Cancelled, readInWorker } from '$lib/work/client';
+import { newLesson, type Lesson, type RegionView } from './lesson';
+
+/** characters that are read at once; longer texts go to the worker when typing pauses */
+const READ_AT_ONCE = 6_000;
+const PAUSE = 200;
+
+/** What a lesson consists of: the statement, the trail, the notation. It is what is kept. */
+export class LessonDocument {
+	#text = $state('');
+	#trail = $state.raw<Trail>(NEW_TRAIL);
+	#rule = $state<RuleName>('dantzig');
+	#notation = $state.raw<Notation>({ numbers: 'fraction' });
+	#view = $state.raw<RegionView | null>(null);
+	#problem = $state.raw<Problem | null>(null);
+	#book = $state.raw<LastingBook>(EMPTY_BOOK);
+	#reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
+	#pendingRead: AbortController | null = null;
+
+	constructor(lesson: Lesson) {
+		this.open(lesson);
+	}
+
+	get text(): string {
+		return this.#text;
+	}
+	/** what the text reads as */
+	get reading(): Reading {
+		return this.#reading;
+	}
+	/** the last right problem; it stays while the text is wrong */
+	get problem(): Problem | null {
+		return this.#problem;
+	}
+	/** whether the problem is older than the text */
+	get stale(): boolean {
+		return this.#reading.problem === null && this.#problem !== null;
+	}
+	/** who is who among constraints and variables */
+	get book(): LastingBook {
+		return this.#book;
+	}
+	get trail(): Trail {
+		return this.#trail;
+	}
+	get rule(): RuleName {
+		return this.#rule;
+	}
+	get notation(): Notation {
+		return this.#notation;
+	}
+	get view(): RegionView | null {
+		return this.#view;
+	}
+
+	/** The lesson as it is kept. */
+	get lesson(): Lesson {
+		return {
+			format: 'mathesis-lesson',
+			version: 2,
+			statement: this.#text,
+			lasting: this.#book,
+			trail: this.#trail,
+			rule: this.#rule,
+			notation: this.#notation,
+			view: this.#view
+		};
+	}
+
+	/** Shows a lesson in place of the present one. */
+	open(lesson: Lesson): void {
+		this.#problem = null;
+		this.#book = lesson.lasting;
+		this.#trail = lesson.trail;
+		this.#rule = lesson.rule;
+		this.#notation = lesson.notation;
+		this.#view = lesson.view;
+		this.write(lesson.statement);
+	}
+
+	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
+	write(text: string): void {
+		this.#text = text;
+		this.#pendingRead?.abort();
+		if (text.length <= READ_AT_ONCE) this.#take(readStatement(text));
+		else void this.#readLong(text);
+	}
+
+	/** A long text is read by a worker, once typing pauses. */
+	async #readLong(text: string): Promise<void> {
+		const pending = new AbortController();
+		this.#pendingRead = pending;
+		await new Promise((resolve) => setTimeout(resolve, PAUSE));
+		if (pending.signal.aborted) return;
+		try {
+			this.#take(await readInWorker(text, pending.signal));
+		} catch (error) {
+			// without a worker the page may be slow, but it works
+			if (!(error instanceof Cancelled)) this.#take(readStatement(text));
+		}
+	}
+
+	#take(reading: Reading): void {
+		this.#reading = reading;
+		if (!reading.problem) return;
+		this.#book = follow(this.#book, this.#problem, reading.problem);
+		this.#problem = reading.problem;
+	}
+
+	/** Puts another trail in place of the present one. */
+	keepTrail(trail: Trail): void {
+		this.#trail = trail;
+	}
+
+	/** Names a step or notes something about it; an empty text takes it away. */
+	annotate(id: number, words: { name?: string; note?: string }): void {
+		this.#trail = annotated(this.#trail, id, words);
+	}
+
+	chooseRule(rule: RuleName): void {
+		this.#rule = rule;
+	}
+
+	showNumbers(numbers: NumberStyle): void {
+		this.#notation = { ...this.#notation, numbers };
+	}
+
+	/** Looks at another part of the plane; null is the fitted one. */
+	look(view: RegionView | null): void {
+		this.#view = view;
+	}
+}
+
+/** A document around a statement alone. */
+export const documentOn = (statement: string): LessonDocument => new LessonDocument(newLesson(statement));

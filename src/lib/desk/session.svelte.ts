@@ -1,0 +1,258 @@
+import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
+import type { Remark } from '$lib/core/commentary/sentence';
+import { bestCorners, region } from '$lib/core/geometry/region';
+import type { Point } from '$lib/core/geometry/types';
+import type { Cut } from '$lib/core/integer/cut';
+import { decide } from '$lib/core/method/decide';
+import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
+import { offers, perform, tell } from '$lib/core/move/kinds';
+import { pivotMove } from '$lib/core/move/pivot';
+import { stated, type Position, type Result } from '$lib/core/move/position';
+import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
+import { extend, pathTo, withoutBranch, type TrailNode } from '$lib/core/move/trail';
+import type { Move, Offer } from '$lib/core/move/types';
+import { keysOf } from '$lib/core/problem/lasting';
+import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
+import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import type { LessonDocument } from './document.svelte';
+import { identities } from './identity';
+import { isLarge } from './large.svelte';
+
+const REGION_LINES = 80;
+const MOST_STEPS = 500;
+/** milliseconds of pivots between two breaths of the page */
+const AT_ONCE = 20;
+
+/** A move looked at before it is made: where it would lead, or why it cannot be made. */
+export interface Proposal {
+	readonly move: Move;
+	readonly result: Result;
+}
+
+/** The problem with its cuts as constraints, as far as they can be said in its variables. */
+function withCuts(problem: Problem | null, cuts: readonly Cut[]): Problem | null {
+	if (!problem || cuts.length === 0) return problem;
+	const rows = cuts.flatMap(({ original }, i) => (original ? [{ name: `cut ${i + 1}`, ...original }] : []));
+	return { ...problem, constraints: [...problem.constraints, ...rows] };
+}
+
+/** Where we stand in a lesson, what can be done there, and what is being considered. */
+export class Session {
+	readonly #document: LessonDocument;
+	#proposal = $state.raw<Proposal | null>(null);
+	#refused = $state.raw<{ at: number; remark: Remark } | null>(null);
+
+	constructor(document: LessonDocument) {
+		this.#document = document;
+	}
+
+	readonly #large = $derived.by(() => {
+		const { problem } = this.#document;
+		return problem !== null && isLarge(problem);
+	});
+	readonly #walk = $derived.by(() => {
+		const { problem, book, trail } = this.#document;
+		if (!problem || this.#large) return null;
+		return replay(stated(problem, keysOf(book)), pathTo(trail, trail.current));
+	});
+	readonly #stop = $derived<Stop | null>(this.#walk?.stops.at(-1) ?? null);
+	readonly #decision = $derived.by((): Decision | null => {
+		const work = this.position?.work;
+		return work ? decide(work, this.rule) : null;
+	});
+	readonly #offers = $derived<readonly Offer[]>(this.position ? offers(this.position, this.rule) : []);
+	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
+	readonly #remarks = $derived.by(() => this.#tell());
+	readonly #identities = $derived.by(() => identities(this.#document.book, this.position));
+	readonly #drawn = $derived.by(() => withCuts(this.problem, this.position?.cuts ?? []));
+	readonly #region = $derived.by(() => {
+		const problem = this.#drawn;
+		if (!problem || problem.variables.length !== 2 || problem.constraints.length > REGION_LINES) return null;
+		return region(problem);
+	});
+	readonly #best = $derived(this.#region && this.problem ? bestCorners(this.problem, this.#region) : null);
+
+	/** too large to be worked through on the page; a worker answers it instead */
+	get large(): boolean {
+		return this.#large;
+	}
+	/** the steps from the problem as stated to where we stand */
+	get stops(): readonly Stop[] {
+		return this.#walk?.stops ?? [];
+	}
+	/** the first step on the way to the one chosen that the statement does not allow, and why */
+	get broken(): { node: TrailNode; why: Remark } | null {
+		return this.#walk?.broken ?? null;
+	}
+	get position(): Position | null {
+		return this.#stop?.position ?? null;
+	}
+	/** the trail's node that we stand on */
+	get standing(): number {
+		return this.#stop?.node.id ?? this.#document.trail.nodes[0].id;
+	}
+	get tableau(): Tableau | null {
+		return this.position?.work?.tableau ?? null;
+	}
+	/** the problem where we stand: the statement's, with the changes that moves made */
+	get problem(): Problem | null {
+		return this.position?.problem ?? this.#document.problem;
+	}
+	get plan(): Plan | null {
+		return this.tableau && readPlan(this.tableau);
+	}
+	/** whether the point we stand on is in the region */
+	get inRegion(): boolean {
+		return !!this.plan && !!this.problem && isFeasible(this.problem, this.plan);
+	}
+	get rule(): Rule {
+		return ruleNamed(this.#document.rule);
+	}
+	/** what the method at work would do */
+	get decision(): Decision | null {
+		return this.#decision;
+	}
+	/** what can be done here, but for pivots by hand */
+	get offers(): readonly Offer[] {
+		return this.#offers;
+	}
+	/** the earlier step whose basis has come back */
+	get loop(): Stop | null {
+		return this.#loop;
+	}
+	get remarks(): readonly Remark[] {
+		return this.#remarks;
+	}
+	/** how constraints look, by name */
+	get identities() {
+		return this.#identities;
+	}
+	/** the constraints that the present point breaks, cuts included */
+	get violated(): ReadonlySet<string> {
+		const { plan } = this;
+		return brokenConstraints(this.#drawn, plan);
+	}
+	get region() {
+		return this.#region;
+	}
+	/** the corners where the objective is best */
+	get best() {
+		return this.#best;
+	}
+	get proposal(): Proposal | null {
+		return this.#proposal;
+	}
+	get canGoBack(): boolean {
+		return this.stops.length > 1;
+	}
+	/** whether the rule says what to do next */
+	get canStep(): boolean {
+		return this.#nextMove() !== null;
+	}
+
+	#tell(): Remark[] {
+		const { position } = this;
+		if (!position) return [];
+		const { stops } = this;
+		const remarks: Remark[] = this.#refused?.at === this.standing ? [this.#refused.remark] : [];
+		if (this.broken) remarks.push(this.broken.why);
+		const { move } = stops.at(-1)!.node;
+		if (move) remarks.push(tell(stops.at(-2)!.position, move, position));
+		const { loop } = this;
+		if (loop) remarks.push(cycleRemark(stops.length - 1 - stops.findIndex(({ node }) => node === loop.node)));
+		return [...remarks, ...standRemarks(position, this.#decision, this.#offers)];
+	}
+
+	/** The point of the plane that a position stands on; null with other than two variables. */
+	pointOf(position: Position): Point | null {
+		const t = position.work?.tableau;
+		if (!t || !this.#region) return null;
+		const plan = readPlan(t);
+		const [x, y] = this.#region.axes.map((name) => plan.get(name)!);
+		return { x, y };
+	}
+
+	/** Looks at a move before it is made; null looks at none. */
+	propose(move: Move | null): void {
+		this.#proposal = move && this.position ? { move, result: perform(this.position, move) } : null;
+	}
+
+	/** Makes the move that was proposed; where it cannot be made, the reason is told and nothing changes. */
+	commit(): boolean {
+		const proposal = this.#proposal;
+		this.#proposal = null;
+		if (!proposal) return false;
+		if (!proposal.result.ok) {
+			this.#refused = { at: this.standing, remark: proposal.result.why };
+			return false;
+		}
+		// a step from where the statement forced us back to starts there
+		this.#document.keepTrail(extend({ ...this.#document.trail, current: this.standing }, proposal.move));
+		this.#refused = null;
+		return true;
+	}
+
+	/** Proposes a move and makes it at once. */
+	take(move: Move): boolean {
+		this.propose(move);
+		return this.commit();
+	}
+
+	/** The pivot by hand that exchanges two columns of the present tableau, by their indices. */
+	pivotByHand(enter: number, leave: number): Move | null {
+		const work = this.position?.work;
+		return work ? pivotMove(work, enter, leave, 'hand') : null;
+	}
+
+	/** The move that the method at work decides on; null at an end, or where it is stuck. */
+	#nextMove(): Move | null {
+		const [decision, work] = [this.#decision, this.position?.work];
+		if (!work || !decision) return null;
+		if (decision.kind === 'hand-over') return { kind: 'phase', to: decision.to };
+		if (decision.kind !== 'pivot') return null;
+		return pivotMove(work, decision.choice.entering, decision.choice.leaving, this.#document.rule);
+	}
+
+	/** Does what the method and the rule say; false where there is nothing more to do. */
+	next(): boolean {
+		const move = this.#nextMove();
+		return move !== null && this.take(move);
+	}
+
+	/**
+	 * Follows the rule to the end of the part at work, or to the end; a basis that comes back ends it too. In pieces, so that the page
+	 * stays responsive; whatever else is done meanwhile ends it.
+	 */
+	async follow(until: 'phase' | 'end'): Promise<void> {
+		const part = this.position?.work?.part;
+		let paused = performance.now();
+		for (let i = 0; i < MOST_STEPS; i++) {
+			if ((i > 0 && this.#loop) || !this.next()) return;
+			if (until === 'phase' && this.position?.work?.part !== part) return;
+			if (performance.now() - paused < AT_ONCE) continue;
+			const { trail } = this.#document;
+			await new Promise((resolve) => setTimeout(resolve));
+			if (this.#document.trail !== trail) return;
+			paused = performance.now();
+		}
+	}
+
+	/** Goes to a step of the trail; how far the statement allows. */
+	goTo(id: number): void {
+		this.#document.keepTrail({ ...this.#document.trail, current: id });
+		this.#refused = null;
+		this.#proposal = null;
+	}
+
+	back(): void {
+		const { parent } = this.#stop?.node ?? {};
+		if (parent !== null && parent !== undefined) this.goTo(parent);
+	}
+
+	/** Takes a step and all that follow from it out of the trail; returns what puts them back. */
+	remove(id: number): () => void {
+		const before = this.#document.trail;
+		this.#document.keepTrail(withoutBranch({ ...before, current: this.standing }, id));
+		return () => this.#document.keepTrail(before);
+	}
+}

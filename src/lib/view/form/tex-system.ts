@@ -1,0 +1,37 @@
+import type { MixedTerm } from '$lib/core/form/types';
+import { isZero, ONE, sign, ZERO, type Rational } from '$lib/core/number/rational';
+import { showNumber, texNumber } from '$lib/core/number/show';
+import { texName } from '../statement/tex';
+
+const nameOf = ({ of }: MixedTerm): string => ('variable' in of ? of.variable : of.name);
+
+/** A name of standard form as mathematics: `x'`, `x⁺`, `s_1`. */
+function texColumn(name: string): string {
+	const [, body, raised] = /^(.*?)([⁺⁻]?)$/u.exec(name)!;
+	const tex = texName(body);
+	return raised ? `{${tex}}^{${raised === '⁺' ? '+' : '-'}}` : tex;
+}
+
+/** A linear expression in variables and columns as mathematics. */
+export function texMixed(terms: readonly MixedTerm[], constant: Rational = ZERO): string {
+	const parts = [
+		...terms.map((term) => ({ value: term.coefficient, tex: texColumn(nameOf(term)) })),
+		...(isZero(constant) ? [] : [{ value: constant, tex: '' }])
+	];
+	return (
+		parts
+			.map(({ value, tex }, i) => {
+				const minus = sign(value) < 0;
+				const size = value.abs();
+				const shown = tex && size.equals(ONE) ? tex : `${texNumber(size)}${tex ? `\\,${tex}` : ''}`;
+				return (i === 0 ? (minus ? '-' : '') : minus ? ' - ' : ' + ') + shown;
+			})
+			.join('') || '0'
+	);
+}
+
+/** The same in plain text. */
+export function saysMixed(terms: readonly MixedTerm[], constant: Rational = ZERO): string {
+	const parts = terms.map((term) => `${showNumber(term.coefficient)} ${nameOf(term)}`);
+	return [...parts, ...(isZero(constant) ? [] : [showNumber(constant)])].join(' + ') || '0';
+}

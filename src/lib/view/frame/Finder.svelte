@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Action } from './actions';
+
+	let { open, actions, onclose }: { open: boolean; actions: readonly Action[]; onclose: () => void } =
+		$props();
+	const { document } = useDesk();
+	let sought = $state('');
+	let at = $state(0);
+	const list = $props.id();
+
+	const words = (action: Action) =>
+		typeof action.says === 'string' ? action.says : plainText(action.says, document.notation);
+	const found = $derived.by(() => {
+		const parts = sought.toLowerCase().split(/\s+/).filter(Boolean);
+		return actions.filter((action) => {
+			const text = `${words(action)} ${action.group}`.toLowerCase();
+			return action.possible && parts.every((part) => text.includes(part));
+		});
+	});
+	const chosen = $derived(found[Math.min(at, found.length - 1)]);
+
+	function run(action: Action | undefined) {
+		if (!action) return;
+		onclose();
+		action.run();
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const steps: Record<string, number> = { ArrowDown: 1, ArrowUp: -1 };
+		if (event.key in steps) at = (at + steps[event.key] + found.length) % Math.max(1, found.length);
+		else if (event.key === 'Enter') run(chosen);
+		else return;
+		event.preventDefault();
+	}
+
+	$effect(() => {
+		if (open) [sought, at] = ['', 0];
+	});
+</script>
+
+<Dialog {open} onOpenChange={(change) => !change.open && onclose()}>
+	<Portal>
+		<Dialog.Backdrop class="backdrop" />
+		<Dialog.Positioner class="over top">
+			<Dialog.Content class="sheet finder">
+				<Dialog.Title class="only-heard">Find an action</Dialog.Title>
+				<input
+					type="text"
+					role="combobox"
+					aria-expanded="true"
+					aria-controls={list}
+					aria-activedescendant={chosen && `${list} ${chosen.id}`}
+					aria-label="Words of what you want to do"
+					placeholder="What do you want to do?"
+					bind:value={sought}
+					oninput={() => (at = 0)}
+					{onkeydown}
+				/>
+				<ul id={list} role="listbox" aria-label="Actions">
+					{#each found as action (action.id)}
+						<!-- the field above hears the keys for the list -->
+						<!-- svelte-ignore a11y_click_events_have_key_events -->
+						<li
+							id={`${list} ${action.id}`}
+							role="option"
+							aria-selected={action === chosen}
+							class:chosen={action === chosen}
+							onclick={() => run(action)}
+						>
+							<span>{words(action)}</span>
+							<span class="group">{action.group}</span>
+							{#if action.key}<kbd>{action.key}</kbd>{/if}
+						</li>
+					{:else}
+						<li class="none" role="option" aria-selected="false" aria-disabled="true">
+							Nothing of that name can be done now.
+						</li>
+					{/each}
+				</ul>
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
+
+<style>
+	input {
+		width: 100%;
+		font-size: var(--size-figure);
+		padding: 0.5rem 0.7rem;
+		border: 0;
+		border-bottom: 1px solid var(--rule);
+		background: transparent;
+		color: var(--ink);
+		outline: none;
+	}
+	ul {
+		margin: 0;
+		padding: 0.3rem 0;
+		list-style: none;
+		max-height: min(24rem, 60vh);
+		overflow: auto;
+	}
+	li {
+		display: flex;
+		gap: 0.8rem;
+		align-items: baseline;
+		padding: 0.3rem 0.7rem;
+		cursor: pointer;
+	}
+	.chosen {
+		background: var(--now-wash);
+	}
+	.group {
+		margin-left: auto;
+		font-size: var(--size-note);
+		font-style: italic;
+		color: var(--ink-soft);
+	}
+	kbd {
+		font-family: inherit;
+		font-size: var(--size-note);
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		padding: 0 0.35rem;
+	}
+	.none {
+		font-style: italic;
+		color: var(--ink-soft);
+	}
+</style>

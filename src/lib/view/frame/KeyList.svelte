@@ -1,0 +1,109 @@
+<script lang="ts">
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import type { Action } from './actions';
+
+	let { open, actions, onclose }: { open: boolean; actions: readonly Action[]; onclose: () => void } =
+		$props();
+
+	/** Keys that belong to the thing that has the focus. */
+	const OWN: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
+		{
+			where: 'Tableau',
+			keys: [
+				['arrows', 'walk over the entries'],
+				['Enter', 'pivot on an entry; show the ratios of a column']
+			]
+		},
+		{
+			where: 'Region',
+			keys: [
+				['arrows', 'move the view'],
+				['+ −', 'magnify, reduce'],
+				['0', 'fit']
+			]
+		},
+		{
+			where: 'Borders between panes',
+			keys: [['arrows', 'move the border']]
+		}
+	];
+	const groups = $derived(
+		[...new Set(actions.map(({ group }) => group))]
+			.map((group) => ({ group, own: actions.filter((a) => a.group === group && a.key) }))
+			.filter(({ own }) => own.length > 0)
+	);
+</script>
+
+<Dialog {open} onOpenChange={(change) => !change.open && onclose()}>
+	<Portal>
+		<Dialog.Backdrop class="backdrop" />
+		<Dialog.Positioner class="over">
+			<Dialog.Content class="sheet keys">
+				<Dialog.Title class="sheet-title">Keys</Dialog.Title>
+				<Dialog.Description class="sheet-text">
+					While a text is being written they work together with Alt. Ctrl+K finds an action from anywhere.
+				</Dialog.Description>
+				<div class="columns">
+					{#each groups as { group, own } (group)}
+						<section>
+							<h3>{group}</h3>
+							<dl>
+								{#each own as action (action.id)}
+									<dt><kbd>{action.key}</kbd></dt>
+									<dd>{action.says}</dd>
+								{/each}
+							</dl>
+						</section>
+					{/each}
+					{#each OWN as { where, keys } (where)}
+						<section>
+							<h3>{where}</h3>
+							<dl>
+								{#each keys as [key, says] (key)}
+									<dt><kbd>{key}</kbd></dt>
+									<dd>{says}</dd>
+								{/each}
+							</dl>
+						</section>
+					{/each}
+				</div>
+				<Dialog.CloseTrigger class="btn tool">Close</Dialog.CloseTrigger>
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
+
+<style>
+	.columns {
+		columns: 2 18rem;
+		column-gap: 2rem;
+		margin-bottom: var(--gap-3);
+	}
+	section {
+		break-inside: avoid;
+		margin-bottom: var(--gap-3);
+	}
+	h3 {
+		margin: 0 0 0.2rem;
+		font-size: var(--size-text);
+		font-style: italic;
+		font-weight: 500;
+		color: var(--ink-soft);
+	}
+	dl {
+		display: grid;
+		grid-template-columns: 4rem 1fr;
+		margin: 0;
+		row-gap: 0.15rem;
+	}
+	dd {
+		margin: 0;
+	}
+	kbd {
+		font-family: inherit;
+		font-size: var(--size-note);
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		padding: 0 0.35rem;
+	}
+</style>

@@ -1,0 +1,143 @@
+import { plainText, type Sentence } from '$lib/core/commentary/sentence';
+import { RULE_LABELS } from '$lib/core/move/messages';
+import { RULE_NAMES } from '$lib/core/method/types';
+import type { Desk } from '$lib/desk/desk.svelte';
+
+/** Something that can be done from anywhere: found by its words, and by its key where it has one. */
+export interface Action {
+	readonly id: string;
+	readonly group: string;
+	readonly says: Sentence | string;
+	/** a single key; where a text is being written it works together with Alt */
+	readonly key?: string;
+	readonly possible: boolean;
+	run(): void;
+}
+
+/** The pages of the desk, in the order of their keys. */
+export const PAGES = [
+	{ path: '/', name: 'Overview' },
+	{ path: '/simplex', name: 'Simplex' }
+] as const;
+
+export interface Helpers {
+	/** shows a page */
+	go(path: string): void;
+	/** the pane that has the focus, or lies under the pointer */
+	pane(): string | null;
+	openFinder(): void;
+	openKeys(): void;
+}
+
+/** Everything that can be done now. */
+export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
+	const { session, document, preferences, reveal } = desk;
+	const pages = PAGES.map(({ path, name }, i): Action => ({
+		id: `page ${path}`,
+		group: 'Pages',
+		says: `Page ${name}`,
+		key: String(i + 1),
+		possible: true,
+		run: () => helpers.go(path)
+	}));
+	const steps: Action[] = [
+		{
+			id: 'next',
+			group: 'Steps',
+			says: 'Next step, as the rule says',
+			key: 'n',
+			possible: session.canStep,
+			run: () => void session.next()
+		},
+		{
+			id: 'phase',
+			group: 'Steps',
+			says: 'To the end of this phase',
+			key: 'p',
+			possible: session.canStep,
+			run: () => void session.follow('phase')
+		},
+		{
+			id: 'end',
+			group: 'Steps',
+			says: 'To the end',
+			key: 'g',
+			possible: session.canStep,
+			run: () => void session.follow('end')
+		},
+		{
+			id: 'back',
+			group: 'Steps',
+			says: 'Back one step',
+			key: 'b',
+			possible: session.canGoBack,
+			run: () => session.back()
+		}
+	];
+	const moves = session.offers.map(({ move, says }, i): Action => ({
+		id: `move ${i}`,
+		group: 'What can be done here',
+		says,
+		possible: true,
+		run: () => void session.take(move)
+	}));
+	const rules = RULE_NAMES.map((rule): Action => ({
+		id: `rule ${rule}`,
+		group: 'Rule',
+		says: `Rule: ${plainText(RULE_LABELS[rule])}`,
+		possible: document.rule !== rule,
+		run: () => document.chooseRule(rule)
+	}));
+	const looks: Action[] = [
+		{
+			id: 'numbers',
+			group: 'Look',
+			says: document.notation.numbers === 'fraction' ? 'Numbers as decimals' : 'Numbers as fractions',
+			key: 'f',
+			possible: true,
+			run: () => document.showNumbers(document.notation.numbers === 'fraction' ? 'decimal' : 'fraction')
+		},
+		{
+			id: 'hide',
+			group: 'Look',
+			says: reveal.hidesNext ? 'Show what the rule would do' : 'Hide what the rule would do',
+			key: 'h',
+			possible: true,
+			run: () => reveal.toggleNext()
+		},
+		{
+			id: 'enlarge',
+			group: 'Look',
+			says: preferences.enlarged ? 'Put the pane back' : 'Enlarge this pane',
+			key: 'e',
+			possible: preferences.enlarged !== null || helpers.pane() !== null,
+			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
+		},
+		{
+			id: 'dark',
+			group: 'Look',
+			says: preferences.dark ? 'Light' : 'Dark, for a projector',
+			key: 'd',
+			possible: true,
+			run: () => preferences.toggleDark()
+		},
+		{ id: 'keys', group: 'Help', says: 'All keys', key: '?', possible: true, run: helpers.openKeys },
+		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
+	];
+	return [...moves, ...steps, ...pages, ...rules, ...looks];
+}
+
+const isWriting = (target: EventTarget | null): boolean =>
+	target instanceof HTMLElement &&
+	(target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
+	!/^(radio|checkbox|range)$/.test((target as HTMLInputElement).type ?? '');
+
+/** The action that a key press asks for. */
+export function actionFor(event: KeyboardEvent, actions: readonly Action[]): Action | null {
+	if (event.defaultPrevented || event.ctrlKey || event.metaKey) return null;
+	if (isWriting(event.target) !== event.altKey) return null;
+	// with Alt some keyboards give another sign, but the same key
+	const code = /^(?:Key|Digit)(.)$/.exec(event.code)?.[1]?.toLowerCase();
+	const key = event.altKey && code ? code : event.key;
+	return actions.find((action) => action.key === key && action.possible) ?? null;
+}

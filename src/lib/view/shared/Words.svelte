@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { pieceName, type Piece, type Sentence } from '$lib/core/commentary/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { pointedOf, type Pointed } from '$lib/desk/identity';
+	import MarkGlyph from './MarkGlyph.svelte';
+	import NumberView from './NumberView.svelte';
+
+	interface Props {
+		sentence: Sentence;
+		/** whether names light up what they are about when pointed at */
+		linked?: boolean;
+	}
+	/** A sentence: numbers set as mathematics, names with their marks. */
+	let { sentence, linked = true }: Props = $props();
+	const { document, selection, session } = useDesk();
+
+	function pointedOfPiece(piece: Piece): Pointed | null {
+		if (piece.kind === 'constraint') return { kind: 'constraint', name: piece.name };
+		return piece.kind === 'column' ? pointedOf(piece.column.owner) : null;
+	}
+	const identityOf = (pointed: Pointed | null) =>
+		pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined;
+</script>
+
+{#each sentence as piece, k (k)}{#if piece.kind === 'number'}<NumberView
+			value={piece.value}
+			style={document.notation.numbers}
+		/>{:else if piece.kind === 'text' || !linked}{pieceName(piece, document.notation)}{:else}{@const pointed =
+			pointedOfPiece(piece)}{@const identity = identityOf(pointed)}<span
+			class="name"
+			class:lit={selection.isPointed(pointed)}
+			role="presentation"
+			onpointerenter={() => selection.point(pointed)}
+			onpointerleave={() => selection.point(null)}
+			>{#if identity}<MarkGlyph {identity} />&nbsp;{/if}{pieceName(piece, document.notation)}</span
+		>{/if}{/each}
+
+<style>
+	.name {
+		font-weight: 600;
+		white-space: nowrap;
+		border-radius: 2px;
+	}
+	.name.lit {
+		background: var(--now-wash);
+	}
+</style>

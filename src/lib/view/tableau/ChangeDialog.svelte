@@ -1,0 +1,145 @@
+<script lang="ts">
+	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import { remarkText } from '$lib/core/commentary/sentence';
+	import type { ChangeMove } from '$lib/core/move/types';
+	import { toText, ZERO } from '$lib/core/number/rational';
+	import { readStatement } from '$lib/core/problem/statement/read';
+	import { useDesk } from '$lib/desk/desk.svelte';
+
+	/** One number of the problem changed, or a constraint added, at the tableau that stands; the statement stays. */
+	let { onclose }: { onclose: () => void } = $props();
+	const { document, session } = useDesk();
+	const problem = $derived(session.problem!);
+	const keys = $derived(session.position!.keys);
+
+	/** what is changed, as `rhs name`, `cost name` or `add` */
+	let what = $state('');
+	let value = $state('');
+	let name = $state('');
+	const chosen = $derived(
+		what || (problem.constraints.length ? `rhs ${problem.constraints[0].name}` : 'add')
+	);
+
+	function present(): string {
+		const [kind, own] = chosen.split(' ');
+		if (kind === 'rhs') return toText(problem.constraints.find((row) => row.name === own)?.rhs ?? ZERO);
+		return kind === 'cost' ? toText(problem.objective.terms.get(own) ?? ZERO) : '';
+	}
+
+	/** The row written, read as a statement's row is. */
+	function added(): ChangeMove['change'] | string {
+		const known = problem.variables.map((variable) => variable.name).join(', ');
+		const label = name.trim() || `r${problem.constraints.length + 1}`;
+		const { problem: read, diagnostics } = readStatement(`max z = 0\n${label}: ${value}`);
+		const [row] = read?.constraints ?? [];
+		if (!row)
+			return (
+				diagnostics.find(({ severity }) => severity === 'error')?.message ??
+				`Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`
+			);
+		const terms = Object.fromEntries([...row.terms].map(([own, c]) => [own, toText(c)]));
+		return { add: { name: row.name, terms, relation: row.relation, rhs: toText(row.rhs) } };
+	}
+
+	function change(): ChangeMove['change'] | string {
+		const [kind, own] = chosen.split(' ');
+		if (kind === 'rhs') return { rhs: keys.constraints.get(own) ?? own, value: value.trim() };
+		if (kind === 'cost') return { cost: keys.variables.get(own) ?? own, value: value.trim() };
+		return added();
+	}
+
+	let fault = $state('');
+
+	function submit(event: Event) {
+		event.preventDefault();
+		const wanted = change();
+		if (typeof wanted === 'string') {
+			fault = wanted;
+			return;
+		}
+		session.propose({ kind: 'change', change: wanted });
+		const { proposal } = session;
+		if (proposal && !proposal.result.ok) {
+			fault = remarkText(proposal.result.why, document.notation);
+			session.propose(null);
+			return;
+		}
+		session.commit();
+		onclose();
+	}
+</script>
+
+<Dialog open onOpenChange={(now) => !now.open && onclose()}>
+	<Portal>
+		<Dialog.Backdrop class="backdrop" />
+		<Dialog.Positioner class="over">
+			<Dialog.Content class="sheet">
+				<Dialog.Title class="sheet-title">Change the problem here</Dialog.Title>
+				<Dialog.Description class="sheet-text">
+					The tableau that stands takes the change in, and the method goes on from it. The statement stays as
+					it is.
+				</Dialog.Description>
+				<form onsubmit={submit}>
+					<label
+						>What
+						<select value={chosen} onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}>
+							{#each problem.constraints as row (row.name)}<option value={`rhs ${row.name}`}
+									>the right-hand side of {row.name}</option
+								>{/each}
+							{#each problem.variables as variable (variable.name)}<option value={`cost ${variable.name}`}
+									>the objective coefficient of {variable.name}</option
+								>{/each}
+							<option value="add">one more constraint</option>
+						</select>
+					</label>
+					{#if chosen === 'add'}
+						<label>Name <input bind:value={name} placeholder={`r${problem.constraints.length + 1}`} /></label>
+						<label
+							>Row <input
+								bind:value
+								aria-invalid={fault !== ''}
+								placeholder={`${problem.variables[0]?.name ?? 'x'} ≤ 4`}
+							/></label
+						>
+					{:else}
+						<label>New number <input bind:value aria-invalid={fault !== ''} placeholder={present()} /></label>
+					{/if}
+					{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+					<div class="buttons">
+						<button type="button" class="btn tool" onclick={onclose}>Cancel</button>
+						<button class="btn tool now">Change</button>
+					</div>
+				</form>
+			</Dialog.Content>
+		</Dialog.Positioner>
+	</Portal>
+</Dialog>
+
+<style>
+	form {
+		display: grid;
+		gap: var(--gap-2);
+	}
+	label {
+		display: grid;
+		grid-template-columns: 6rem 1fr;
+		align-items: center;
+	}
+	input,
+	select {
+		padding: 0.25rem 0.5rem;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		background: var(--sheet);
+		color: var(--ink);
+	}
+	.fault {
+		margin: 0;
+		color: var(--error);
+	}
+	.buttons {
+		display: flex;
+		justify-content: flex-end;
+		gap: var(--gap-2);
+	}
+</style>

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
+	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import RegionPane from '$lib/view/region/RegionPane.svelte';
+	import StatementPane from '$lib/view/statement/StatementPane.svelte';
+	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
+	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
+	import TrailPane from '$lib/view/trail/TrailPane.svelte';
+
+	const { session } = useDesk();
+	const panes: Panes = {
+		statement: { title: 'Statement', component: StatementPane },
+		typeset: { title: 'Problem', component: TypesetPane },
+		trail: { title: 'Trail', component: TrailPane },
+		region: { title: 'Region', component: RegionPane },
+		commentary: { title: 'Commentary', component: CommentaryPane },
+		tableau: { title: 'Tableau', component: TableauPane }
+	};
+	const left: Place = {
+		size: 28,
+		down: [
+			{ size: 38, pane: 'statement' },
+			{ size: 32, pane: 'typeset' },
+			{ size: 30, pane: 'trail' }
+		]
+	};
+	// without a picture its place goes to the others
+	const above: Place = $derived(
+		session.region || !session.problem
+			? {
+					size: 56,
+					across: [
+						{ size: 55, pane: 'region' },
+						{ size: 45, pane: 'commentary' }
+					]
+				}
+			: { size: 40, pane: 'commentary' }
+	);
+	const place: Place = $derived({
+		size: 100,
+		across: [left, { size: 72, down: [above, { size: 100 - above.size, pane: 'tableau' }] }]
+	});
+</script>
+
+<svelte:head><title>Mathesis</title></svelte:head>
+
+<Arrangement page="overview" {place} {panes} />

@@ -1,0 +1,44 @@
+<script lang="ts">
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
+	import FormPane from '$lib/view/form/FormPane.svelte';
+	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import RegionPane from '$lib/view/region/RegionPane.svelte';
+	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
+	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
+	import TrailPane from '$lib/view/trail/TrailPane.svelte';
+
+	const { session } = useDesk();
+	const panes: Panes = {
+		tableau: { title: 'Tableau', component: TableauPane },
+		form: { title: 'Standard form', component: FormPane },
+		trail: { title: 'Trail', component: TrailPane },
+		commentary: { title: 'Commentary', component: CommentaryPane },
+		region: { title: 'Region', component: RegionPane },
+		before: { title: 'Step before', component: BeforePane }
+	};
+	const below: Place = {
+		size: 44,
+		across: [
+			{ size: 40, pane: 'trail' },
+			{ size: 60, pane: 'form' }
+		]
+	};
+	// the picture where there is one, else the tableau of the step before
+	const beside: Place = $derived({
+		size: 32,
+		down: [
+			{ size: 52, pane: 'commentary' },
+			{ size: 48, pane: session.region ? 'region' : 'before' }
+		]
+	});
+	const place: Place = $derived({
+		size: 100,
+		across: [{ size: 68, down: [{ size: 56, pane: 'tableau' }, below] }, beside]
+	});
+</script>
+
+<svelte:head><title>Mathesis: Simplex</title></svelte:head>
+
+<Arrangement page="simplex" {place} {panes} />
