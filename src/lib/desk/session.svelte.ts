@@ -61,6 +61,9 @@ export class Session {
 		return work ? decide(work, this.rule) : null;
 	});
 	readonly #offers = $derived<readonly Offer[]>(this.position ? offers(this.position, this.rule) : []);
+	readonly #starts = $derived<readonly Offer[]>(
+		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
+	);
 	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
 	readonly #remarks = $derived.by(() => this.#tell());
 	readonly #identities = $derived.by(() => identities(this.#document.book, this.position));
@@ -115,6 +118,10 @@ export class Session {
 	/** what can be done here, but for pivots by hand */
 	get offers(): readonly Offer[] {
 		return this.#offers;
+	}
+	/** the ways to start, wherever we stand */
+	get starts(): readonly Offer[] {
+		return this.#starts;
 	}
 	/** the earlier step whose basis has come back */
 	get loop(): Stop | null {
@@ -196,6 +203,12 @@ export class Session {
 	take(move: Move): boolean {
 		this.propose(move);
 		return this.commit();
+	}
+
+	/** Starts in a way; what was done before stays as a branch. */
+	start(move: Move): boolean {
+		this.goTo(this.#document.trail.nodes[0].id);
+		return this.take(move);
 	}
 
 	/** The pivot by hand that exchanges two columns of the present tableau, by their indices. */

@@ -1,12 +1,15 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
 import { plainText } from '../commentary/sentence';
 import { toText, type Rational } from '../number/rational';
 import { readProblem } from '../problem/json';
+import { readStatement } from '../problem/statement/read';
 import type { Plan } from '../problem/types';
 import { asksForWhole } from '../integer/whole';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
-import { CannotStart, METHODS } from '../method/solve';
+import { CannotStart, METHODS, type MethodName } from '../method/solve';
 import { DANTZIG } from '../method/types';
 import { detail, runLinear, solveLinear } from './answer';
 import { checkCertificate } from './check';
@@ -126,5 +129,76 @@ describe('classics', () => {
 			runLinear(named('klee-minty-3'), { rule: { entering, ties: 'lowest-index' } }).pivots;
 		expect(pivots('dantzig')).toBe(7);
 		expect(pivots('greatest-improvement')).toBe(1);
+	});
+});
+
+describe('all optimal plans, also where a corner has very many bases', () => {
+	const setOf = (text: string) => detail(solveLinear(readStatement(text).problem!))!.optimalSet;
+	const range = (n: number) => Array.from({ length: n }, (_, i) => i + 1);
+
+	test('a 5×5 assignment without costs has 120', () => {
+		const rows = range(5).flatMap((i) => [
+			`${range(5).map((j) => `x${i}${j}`).join(' + ')} = 1`,
+			`${range(5).map((j) => `x${j}${i}`).join(' + ')} = 1`
+		]);
+		const { vertices, rays, complete, dimension } = setOf(`max z = 0 x11\n${rows.join('\n')}`);
+		expect([vertices.length, rays.length, complete, dimension]).toEqual([120, 0, true, 16]);
+	});
+
+	test('a five-dimensional cross-polytope has 10', () => {
+		const signs = range(32).map((k) => range(5).map((i) => ((k - 1) & (1 << (i - 1)) ? `- y${i}` : `+ y${i}`)).join(' '));
+		const rows = signs.map((sum) => `0 ${sum} <= 1`);
+		const { vertices, complete, dimension } = setOf(`max z = 0 y1\n${rows.join('\n')}\ny1, y2, y3, y4, y5 free`);
+		expect([vertices.length, complete, dimension]).toEqual([10, true, 5]);
+	});
+
+	test('more than a thousand are too many, and said to be', () => {
+		const bounds = range(11).map((i) => `x${i} from 0 to 1`);
+		const { vertices, complete } = setOf(`max z = 0 x1\nr: ${range(11).map((i) => `x${i}`).join(' + ')} <= 99\n${bounds.join('\n')}`);
+		expect([vertices.length, complete]).toEqual([1000, false]);
+	});
+});
+
+describe('ranges do not depend on how an equality was written', () => {
+	const rangesOf = (text: string, method: MethodName) => detail(solveLinear(readStatement(text).problem!, { method }))!.ranging;
+	const shown = (interval: { low: Rational | null; high: Rational | null }) =>
+		`${interval.low ? toText(interval.low) : '−∞'}..${interval.high ? toText(interval.high) : '∞'}`;
+
+	test.each([
+		['max z = -2 x\na: 2 x = 4', 'x', '−∞..∞'],
+		['max z = 3 x + 2 y\na: x + y = 4\nb: x <= 3', 'y', '−∞..3']
+	])('%j', (text, variable, range) => {
+		for (const method of ['two-phase', 'repair', 'dual'] as const) {
+			try {
+				expect([method, shown(rangesOf(text, method).objective.get(variable)!)]).toEqual([method, range]);
+			} catch (error) {
+				if (!(error instanceof CannotStart)) throw error;
+			}
+		}
+	});
+
+	test('where no basis is degenerate, every method gives the same ranges', () => {
+		let compared = 0;
+		fc.assert(
+			fc.property(anyProblem(), (problem) => {
+				const known = METHODS.flatMap((method) => {
+					try {
+						const found = detail(solveLinear(problem, { method, rule: { entering: 'bland', ties: 'lowest-index' } }));
+						return found && !found.ranging.degenerate ? [found.ranging] : [];
+					} catch (error) {
+						if (!(error instanceof CannotStart)) throw error;
+						return [];
+					}
+				});
+				for (const ranging of known.slice(1)) {
+					compared += 1;
+					for (const part of ['objective', 'rhs'] as const)
+						for (const [name, interval] of ranging[part])
+							expect(`${part} ${name} ${shown(interval)}`).toBe(`${part} ${name} ${shown(known[0][part].get(name)!)}`);
+				}
+			}),
+			{ numRuns: 400 }
+		);
+		expect(compared).toBeGreaterThan(300);
 	});
 });

@@ -1,11 +1,9 @@
-import { compare, gcd, isZero, lcm, numerator, rational, ZERO, type Rational } from '../number/rational';
+import { extremeRays, primitive as primitiveWhole } from '../geometry/double-description';
+import { compare, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/types';
-import { basisKey } from '../method/run';
 import { OBJECTIVE } from '../tableau/goal';
-import { tightestRows } from '../tableau/ratio';
-import { cost, pivot, readPlan, type Tableau } from '../tableau/tableau';
-import { rayAt } from './certificate';
-import { nullSpace, rank, type Vector } from './linear-algebra';
+import { cost, readPlan, type Tableau } from '../tableau/tableau';
+import { echelon, nullSpace, rank, type Vector } from './linear-algebra';
 
 /** All optimal plans: the extreme points and rays of that set in the author's variables, or a point and lines in it. */
 export interface OptimalSet {
@@ -19,7 +17,6 @@ export interface OptimalSet {
 }
 
 const MOST_FOUND = 1000;
-const MOST_BASES = 20_000;
 
 const vector = (problem: Problem, plan: Plan): Vector =>
 	problem.variables.map((v) => plan.get(v.name) ?? ZERO);
@@ -27,37 +24,15 @@ const vector = (problem: Problem, plan: Plan): Vector =>
 const planOf = (problem: Problem, values: Vector): Plan =>
 	new Map(problem.variables.map((v, i) => [v.name, values[i]]));
 
-/** A direction with whole numbers that have no common divisor. */
-function primitive(direction: Vector): Vector {
+/** A vector of rationals as whole numbers without a common divisor. */
+function wholeVector(values: Vector): bigint[] {
 	let multiple = 1n;
-	for (const value of direction) multiple = lcm(multiple, value.d);
-	const whole = direction.map((value) => numerator(value) * (multiple / value.d));
-	const divisor = whole.reduce((a, b) => gcd(a, b), 0n) || 1n;
-	return whole.map((value) => rational(value / divisor));
+	for (const value of values) multiple = lcm(multiple, value.d);
+	return primitiveWhole(values.map((value) => numerator(value) * (multiple / value.d)));
 }
 
-const keyOf = (values: Vector): string => values.map((value) => value.toFraction()).join(' ');
-
-/** The rows that hold with equality along a direction or at a point of the optimal set, bounds and objective among them. */
-function tightRows(problem: Problem, plan: Plan, homogeneous: boolean): Vector[] {
-	const names = problem.variables.map((v) => v.name);
-	const rows: Vector[] = [names.map((name) => problem.objective.terms.get(name) ?? ZERO)];
-	for (const row of problem.constraints) {
-		const target = homogeneous ? ZERO : row.rhs;
-		if (compare(evaluate(row.terms, plan), target) === 0)
-			rows.push(names.map((name) => row.terms.get(name) ?? ZERO));
-	}
-	problem.variables.forEach((variable, i) => {
-		const { lower, upper } = effectiveBounds(variable);
-		const value = plan.get(variable.name) ?? ZERO;
-		for (const bound of [lower, upper])
-			if (bound && compare(value, homogeneous ? ZERO : bound) === 0) {
-				rows.push(names.map((_, j) => rational(i === j ? 1 : 0)));
-				break;
-			}
-	});
-	return rows;
-}
+/** A direction with whole numbers that have no common divisor. */
+const primitive = (direction: Vector): Vector => wholeVector(direction).map((part) => rational(part));
 
 /** The directions in which the optimal set goes on for ever both ways: only variables without any bound can move so. */
 function lineality(problem: Problem): Vector[] {
@@ -76,95 +51,131 @@ function lineality(problem: Problem): Vector[] {
 	});
 }
 
+/** `row · x = rhs`, or `row · x ≥ rhs`. */
+interface Line {
+	readonly row: Vector;
+	readonly rhs: Rational;
+}
+
+/** The optimal plans as equations and inequalities, bounds among them. */
+function description(problem: Problem, best: Rational): { equations: Line[]; inequalities: Line[] } {
+	const names = problem.variables.map((v) => v.name);
+	const { objective } = problem;
+	const row = (terms: ReadonlyMap<string, Rational>) => names.map((name) => terms.get(name) ?? ZERO);
+	const equations: Line[] = [{ row: row(objective.terms), rhs: best.sub(objective.constant) }];
+	const inequalities: Line[] = [];
+	const atLeast = (line: Line) => inequalities.push(line);
+	const atMost = ({ row: values, rhs }: Line) =>
+		atLeast({ row: values.map((value) => value.neg()), rhs: rhs.neg() });
+	for (const { terms, relation, rhs } of problem.constraints) {
+		const line = { row: row(terms), rhs };
+		if (relation === '=') equations.push(line);
+		else if (relation === '<=') atMost(line);
+		else atLeast(line);
+	}
+	problem.variables.forEach((variable, i) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const unit = names.map((_, j) => (i === j ? ONE : ZERO));
+		if (lower) atLeast({ row: unit, rhs: lower });
+		if (upper) atMost({ row: unit, rhs: upper });
+	});
+	return { equations, inequalities };
+}
+
+/** Whether a non-basic column could enter without the objective changing: only then can there be another optimal plan. */
+const couldMove = (t: Tableau): boolean =>
+	t.nonbasic.some((column) => !t.barred.has(column) && isZero(cost(t, OBJECTIVE, column)));
+
 /**
- * The complete set of optimal plans: from an optimal basis all others are reached by pivots in columns of zero reduced cost.
- * Corners of the form that are none in the author's variables (they come from splitting a free variable) are left out by
- * the rank of the rows that hold with equality.
+ * The extreme points and rays of a set without lines, from its description: the equations are solved, the inequalities become a cone in
+ * one dimension more, and its extreme rays are the points (last part positive) and the directions (last part zero).
+ * @param at a point of the set
+ */
+function extremes(
+	at: Vector,
+	equations: readonly Line[],
+	inequalities: readonly Line[],
+	hurry: () => boolean
+): { points: Vector[]; rays: Vector[] } | null {
+	const width = at.length;
+	const directions = nullSpace(
+		equations.map(({ row }) => row),
+		width
+	);
+	const product = (a: Vector, b: Vector) =>
+		a.reduce((sum, value, i) => (isZero(value) || isZero(b[i]) ? sum : sum.add(value.mul(b[i]))), ZERO);
+	// x = at + Σ y · direction: an inequality reads Σ y · (row · direction) + (row · at − rhs) ≥ 0
+	const cone = inequalities.map(({ row, rhs }) =>
+		wholeVector([...directions.map((direction) => product(row, direction)), product(row, at).sub(rhs)])
+	);
+	const positive = [...directions.map(() => 0n), 1n];
+	const rows = [positive, ...new Map(cone.filter((row) => row.some(Boolean)).map((row) => [row.join(), row])).values()];
+	const found = extremeRays(rows, directions.length + 1, { hurry, most: 20 * MOST_FOUND });
+	if (!found) return null;
+	const back = (parts: readonly bigint[], from: Vector, divisor: bigint): Vector =>
+		from.map((value, i) =>
+			directions.reduce(
+				(sum, direction, k) => (parts[k] === 0n ? sum : sum.add(direction[i].mul(rational(parts[k], divisor)))),
+				value
+			)
+		);
+	const origin = at.map(() => ZERO);
+	return {
+		points: found.flatMap((ray) => (ray.at(-1)! > 0n ? [back(ray, at, ray.at(-1)!)] : [])),
+		rays: found.flatMap((ray) => (ray.at(-1) === 0n ? [primitive(back(ray, origin, 1n))] : []))
+	};
+}
+
+/** Equations that leave of each line only its point nearest to the present plan. */
+const across = (lines: readonly Vector[], at: Vector): Line[] =>
+	lines.map((row) => ({ row, rhs: row.reduce((sum, value, i) => sum.add(value.mul(at[i])), ZERO) }));
+
+/**
+ * The complete set of optimal plans, by the double description method on the face of optimal plans; so degenerate corners with very many
+ * bases are no harder than others.
  * @param t an optimal tableau of the problem (phase two)
  * @param hurry asked now and then; true ends the search, and the set says that it is not complete
  */
 export function optimalSet(t: Tableau, hurry: () => boolean = () => false): OptimalSet {
 	const { problem } = t.form;
+	const plan = readPlan(t);
+	const alone: OptimalSet = { unique: true, dimension: 0, vertices: [plan], rays: [], lines: [], complete: true };
+	if (!couldMove(t)) return alone;
+	const at = vector(problem, plan);
+	const { terms, constant } = problem.objective;
+	const { equations, inequalities } = description(problem, evaluate(terms, plan, constant));
 	const lines = lineality(problem);
-	if (lines.length > 0) return withLines(t, lines, hurry);
-	const { points, rays, complete } = explore(t, hurry);
-	const width = problem.variables.length;
-	// without split variables the form's corners are the author's
-	const split = t.form.substitutions.some(({ parts }) => parts.length === 2);
-	const tight = (plan: Plan, homogeneous: boolean) => rank(tightRows(problem, plan, homogeneous), width);
-	const vertices = split ? points.filter((plan) => tight(plan, false) === width) : points;
-	const extreme = split ? rays.filter((ray) => tight(ray, true) === width - 1) : rays;
-	const spread = directions(problem, vertices, extreme);
-	const dimension = rank(spread, width);
-	return { unique: dimension === 0, dimension, vertices, rays: extreme, lines: [], complete };
-}
-
-const directions = (problem: Problem, vertices: readonly Plan[], rays: readonly Plan[]): Vector[] => {
-	const first = vertices.length ? vector(problem, vertices[0]) : [];
-	return [
-		...vertices.slice(1).map((plan) => vector(problem, plan).map((value, i) => value.sub(first[i]))),
-		...rays.map((ray) => vector(problem, ray))
+	const found = extremes(at, [...equations, ...across(lines, at)], inequalities, hurry);
+	const width = at.length;
+	const shownLines = lines.map((line) => planOf(problem, primitive(line)));
+	if (!found)
+		return { ...alone, unique: false, dimension: faceDimension(problem, plan, equations), lines: shownLines, complete: false };
+	const { points, rays } = found;
+	const [first = at] = points;
+	const spread = [
+		...points.slice(1).map((point) => point.map((value, i) => value.sub(first[i]))),
+		...rays,
+		...lines
 	];
-};
-
-/** A set with lines has no extreme point: one optimal point, the lines, and the dimension from a walk over the form's corners. */
-function withLines(t: Tableau, lines: readonly Vector[], hurry: () => boolean): OptimalSet {
-	const { problem } = t.form;
-	const { points, rays, complete } = explore(t, hurry);
-	const spread = [...directions(problem, points, rays), ...lines];
-	const shown = lines.map((line) => planOf(problem, primitive(line)));
-	// rays that lead away from the lines, one for each direction modulo the lines
-	const beyond: Plan[] = [];
-	for (const ray of rays) {
-		const rows = [...lines, ...beyond.map((p) => vector(problem, p))];
-		const size = problem.variables.length;
-		if (rank([...rows, vector(problem, ray)], size) > rank(rows, size)) beyond.push(ray);
-	}
+	const dimension = rank(spread, width);
 	return {
-		unique: false,
-		dimension: rank(spread, problem.variables.length),
-		vertices: [readPlan(t)],
-		rays: beyond,
-		lines: shown,
-		complete
+		unique: dimension === 0,
+		dimension,
+		// a set with lines has no extreme point: one plan stands for all
+		vertices: lines.length > 0 ? [plan] : points.slice(0, MOST_FOUND).map((point) => planOf(problem, point)),
+		rays: rays.slice(0, MOST_FOUND).map((ray) => planOf(problem, ray)),
+		lines: shownLines,
+		complete: points.length <= MOST_FOUND && rays.length <= MOST_FOUND
 	};
 }
 
-/** Visits the optimal bases, breadth first; gathers the different plans and directions seen. */
-function explore(t: Tableau, hurry: () => boolean): { points: Plan[]; rays: Plan[]; complete: boolean } {
-	const { problem } = t.form;
-	const points = new Map<string, Plan>();
-	const rays = new Map<string, Plan>();
-	const seen = new Set([basisKey(t)]);
-	const queue: Tableau[] = [t];
-	let complete = true;
-	for (let at = 0; at < queue.length && complete; at++) {
-		const here = queue[at];
-		const plan = readPlan(here);
-		points.set(keyOf(vector(problem, plan)), plan);
-		for (let k = 0; k < here.nonbasic.length; k++) {
-			const column = here.nonbasic[k];
-			if (here.barred.has(column) || !isZero(cost(here, OBJECTIVE, column))) continue;
-			const rows = tightestRows(here, k);
-			if (rows.length === 0) {
-				const ray = primitive(vector(problem, rayAt(here, k)));
-				if (ray.some((value: Rational) => !isZero(value))) rays.set(keyOf(ray), planOf(problem, ray));
-			}
-			for (const row of rows) {
-				const next = pivot(here, row, k);
-				const key = basisKey(next);
-				if (seen.has(key)) continue;
-				seen.add(key);
-				queue.push(next);
-			}
-		}
-		if (points.size + rays.size > MOST_FOUND || queue.length > MOST_BASES || hurry()) complete = false;
-	}
-	return {
-		points: [...points.values()].slice(0, MOST_FOUND),
-		rays: [...rays.values()].slice(0, MOST_FOUND),
-		complete
-	};
+/** The dimension of the face that a plan lies in, where the whole set was not found: it is at least that. */
+function faceDimension(problem: Problem, plan: Plan, equations: readonly Line[]): number {
+	const width = problem.variables.length;
+	const tight = problem.constraints
+		.filter((row) => row.relation !== '=' && compare(evaluate(row.terms, plan), row.rhs) === 0)
+		.map((row) => problem.variables.map(({ name }) => row.terms.get(name) ?? ZERO));
+	return width - echelon([...equations.map(({ row }) => row), ...tight], width).pivots.length;
 }
 
 /** The segment between two plans as `from + t · direction`, 0 ≤ t ≤ 1. */

@@ -1,6 +1,6 @@
 import { isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { cost, entry, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { cost, entry, isArtificial, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 
 /** A closed interval; `null` is no end. */
 export interface Interval {
@@ -34,9 +34,16 @@ const shifted = ({ low, high }: Interval, by: Rational): Interval => ({
 
 const FREE: Interval = { low: null, high: null };
 
-/** The positions that count: not artificial columns, which are out of the problem. */
+/** Whether a column is the slack of one half of an equality written as two inequalities: it is always zero, so it limits nothing. */
+function isTwin(t: Tableau, column: number): boolean {
+	const { owner, kind } = t.form.columns[column];
+	if (owner.kind !== 'constraint' || kind === 'structural') return false;
+	return t.form.rows.filter((row) => row.owner.kind === 'constraint' && row.owner.name === owner.name).length > 1;
+}
+
+/** The positions that count: not columns that are always zero, artificial ones and twins of an equality. */
 const allowed = (t: Tableau): number[] =>
-	t.nonbasic.flatMap((column, k) => (t.barred.has(column) ? [] : [k]));
+	t.nonbasic.flatMap((column, k) => (t.barred.has(column) || isTwin(t, column) ? [] : [k]));
 
 /** For each variable the interval of its objective coefficient (its reduced costs stay ≥ 0). */
 function objectiveRanges(t: Tableau): Map<string, Interval> {
@@ -92,12 +99,7 @@ const isHalf = (t: Tableau, column: number): boolean =>
 
 /** Columns whose zero only comes from writing one thing as two: halves of a free variable, twins of an equality. */
 function isArtefact(t: Tableau, column: number): boolean {
-	const { owner, kind } = t.form.columns[column];
-	if (kind === 'artificial' || isHalf(t, column)) return true;
-	if (owner.kind === 'variable') return false;
-	return (
-		t.form.rows.filter((row) => row.owner.kind === owner.kind && row.owner.name === owner.name).length > 1
-	);
+	return isArtificial(t, column) || isHalf(t, column) || isTwin(t, column);
 }
 
 /**

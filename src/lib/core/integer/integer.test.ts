@@ -96,3 +96,71 @@ test('an unbounded relaxation: unbounded if there is a whole plan at all', () =>
 	expect([status, cuts.length]).toEqual(['infeasible', 1]);
 	expect(branchAndBound(odd, { maxSteps: 100 })).toMatchObject({ status: 'stopped', pivots: 100 });
 });
+
+test('cuts end on bounded problems with free variables, and no number of cuts is too many but the caller’s', () => {
+	const free = readStatement(
+		'max z = 8 x + 7 y - 2 z1\na: 5 x + y + z1 <= 7\nb: 5 x + y - z1 >= -9\nc: x + 4 y <= 2\nd: x + 2 y >= -9\ne: y + 4 z1 <= 13\nf: -x - y + 5 z1 >= -8\nx, y, z1 free integer'
+	).problem!;
+	const [cut, branch] = [cuttingPlanes(free), branchAndBound(free)];
+	expect([cut.status, cut.objective!.toFraction()]).toEqual(['optimal', branch.objective!.toFraction()]);
+	const many = readStatement('max z = y\na: y - 450 x <= 0\nb: 450 x + y <= 450\nx, y integer').problem!;
+	const long = cuttingPlanes(many);
+	expect([long.status, long.objective!.toFraction(), long.cuts.length > 400]).toEqual(['optimal', '0', true]);
+	const limited = cuttingPlanes(many, { maxSteps: 50 });
+	expect([limited.status, plainText(limited.reason!)]).toEqual(['stopped', 'The limit of 50 steps was reached.']);
+});
+
+test('random bounded problems with free variables end by cuts and agree with branching', () => {
+	const boxed = anyProblem({ variables: 3 }).map((problem): Problem => {
+		const domain = 'integer' as const;
+		const variables = problem.variables.map((variable) => ({ ...variable, lower: null, upper: null, domain }));
+		const walls = variables.flatMap(({ name }, i) => [
+			{ name: `up${i}`, terms: new Map([[name, rational(3)]]), relation: '<=' as const, rhs: rational(10 + i) },
+			{ name: `low${i}`, terms: new Map([[name, rational(2)]]), relation: '>=' as const, rhs: rational(-5 - i) }
+		]);
+		return { ...problem, variables, constraints: [...problem.constraints, ...walls] };
+	});
+	fc.assert(
+		fc.property(boxed, (problem) => {
+			const [cut, branch] = [cuttingPlanes(problem, { maxSteps: 5000 }), branchAndBound(problem)];
+			expect(cut.status).toBe(branch.status);
+			if (branch.objective) expect(compare(cut.objective!, branch.objective)).toBe(0);
+		}),
+		{ numRuns: 150 }
+	);
+});
+
+test('the relaxation is the author’s, with bounds that are not whole, and the first cut cuts it off', () => {
+	const solve = (text: string) => {
+		const problem = readStatement(text).problem!;
+		return { problem, cut: cuttingPlanes(problem), branch: branchAndBound(problem) };
+	};
+	for (const [text, relaxed, whole] of [
+		['max z = x\nx from 0 to 3/2\nx integer', '3/2', '1'],
+		['min z = x\nx from 1/2\nx integer', '1/2', '1'],
+		['max z = x + y\na: y <= 7/4\nx free to 5/2\nx, y integer', '17/4', '3'],
+		['max z = 2 x + y\na: x + y <= 4\nb: 2 x <= 5\nx from -1/3 to 9/2\nx, y integer', '13/2', '6']
+	]) {
+		const { problem, cut, branch } = solve(text);
+		for (const { relaxation, objective } of [cut, branch])
+			expect([relaxation.objective!.toFraction(), objective!.toFraction()]).toEqual([relaxed, whole]);
+		const { terms, relation, rhs } = cut.cuts[0].original!;
+		const { solution } = cut.relaxation;
+		expect(isFeasible(problem, solution!)).toBe(true);
+		expect(compare(evaluate(terms, solution!), rhs) * (relation === '>=' ? 1 : -1)).toBeLessThan(0);
+	}
+});
+
+test('the limit that a stopped search names is the caller’s, whatever part of it the last relaxation had', () => {
+	const knapsack = readStatement(
+		'max z = 41 a + 43 b + 47 c + 53 d + 59 e\nr: 31 a + 37 b + 41 c + 43 d + 47 e <= 101\na, b, c, d, e binary'
+	).problem!;
+	for (const maxSteps of [3, 7, 12]) {
+		const { status, reason, pivots } = branchAndBound(knapsack, { maxSteps });
+		expect([status, plainText(reason!), pivots]).toEqual([
+			'stopped',
+			`The limit of ${maxSteps} steps was reached.`,
+			maxSteps
+		]);
+	}
+});

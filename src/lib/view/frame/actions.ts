@@ -81,6 +81,17 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		possible: true,
 		run: () => void session.take(move)
 	}));
+	const starts = session.tableau
+		? session.starts.map(
+				({ move, says }, i): Action => ({
+					id: `start ${i}`,
+					group: 'Start otherwise',
+					says,
+					possible: true,
+					run: () => void session.start(move)
+				})
+			)
+		: [];
 	const rules = RULE_NAMES.map((rule): Action => ({
 		id: `rule ${rule}`,
 		group: 'Rule',
@@ -124,7 +135,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{ id: 'keys', group: 'Help', says: 'All keys', key: '?', possible: true, run: helpers.openKeys },
 		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
 	];
-	return [...moves, ...steps, ...pages, ...rules, ...looks];
+	return [...moves, ...steps, ...pages, ...starts, ...rules, ...looks];
 }
 
 const isWriting = (target: EventTarget | null): boolean =>

@@ -65,6 +65,8 @@
 		white-space: nowrap;
 	}
 	.aside {
+		flex: 1 1 0;
+		min-width: 0;
 		margin: 0;
 		font-size: var(--size-note);
 		color: var(--notice);
@@ -74,12 +76,24 @@
 		white-space: nowrap;
 	}
 	.tools {
+		flex: none;
 		margin-left: auto;
 		display: flex;
 		flex-wrap: wrap;
 		justify-content: flex-end;
 		gap: var(--gap-1);
 		align-items: center;
+	}
+	/* a narrow pane: the tools take lines of their own */
+	@container (max-width: 46rem) {
+		.tools {
+			flex: 0 1 auto;
+		}
+	}
+	@container (max-width: 30rem) {
+		header {
+			flex-wrap: wrap;
+		}
 	}
 	.enlarge {
 		width: 1.6rem;

@@ -139,8 +139,10 @@
 		font-style: italic;
 		font-weight: 600;
 	}
+	/* the mathematics has the room that names and units leave */
 	.terms {
 		text-align: right;
+		width: 100%;
 	}
 	.limit {
 		padding-right: 0;

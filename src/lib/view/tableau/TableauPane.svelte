@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { plainText } from '$lib/core/commentary/sentence';
-	import { PART_NAMES, RULE_LABELS } from '$lib/core/move/messages';
+	import { RULE_LABELS } from '$lib/core/move/messages';
 	import type { Offer } from '$lib/core/move/types';
-	import { RULE_NAMES, type RuleName } from '$lib/core/method/types';
+	import { RULE_NAMES, type Part, type RuleName } from '$lib/core/method/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -13,14 +13,24 @@
 	import TableauGrid from './TableauGrid.svelte';
 
 	const { document, session, reveal } = useDesk();
+	/** beside the pane's name there is room for a word */
+	const PARTS_SHORT: Record<Part, string> = {
+		primal: 'primal',
+		'phase-one': 'phase one',
+		'phase-two': 'phase two',
+		'big-m': 'big M',
+		dual: 'dual',
+		repair: 'repair'
+	};
 	let changing = $state(false);
 	const aside = $derived(
 		document.stale
 			? 'last right statement'
 			: session.position?.work
-				? plainText(PART_NAMES[session.position.work.part])
+				? PARTS_SHORT[session.position.work.part]
 				: null
 	);
+	const starts = $derived(session.starts.map((value, i) => ({ key: String(i), value })));
 	const offered = $derived(session.offers.map((value, i) => ({ key: String(i), value })));
 	const rules = RULE_NAMES.map((value) => ({ key: value, value }));
 </script>
@@ -47,9 +57,10 @@
 				item={rule}
 				onchoose={(value) => document.chooseRule(value)}
 			/>
+			<ToolMenu text="Start" items={starts} item={offer} onchoose={({ move }) => session.start(move)} />
 			<ToolMenu
-				text={session.tableau ? 'Ways on' : 'Start'}
-				items={offered}
+				text="Ways on"
+				items={session.tableau ? offered : []}
 				item={offer}
 				onchoose={({ move }) => session.take(move)}
 			/>

@@ -1,0 +1,121 @@
+import { gcd } from '../number/rational';
+
+/** A vector of whole numbers. */
+export type Whole = readonly bigint[];
+
+/** An extreme ray of a cone, with the inequalities that hold with equality on it. */
+interface Ray {
+	readonly at: Whole;
+	/** a bit for each inequality */
+	readonly tight: bigint;
+}
+
+const dot = (a: Whole, b: Whole): bigint => {
+	let sum = 0n;
+	for (let i = 0; i < a.length; i++) if (a[i] !== 0n && b[i] !== 0n) sum += a[i] * b[i];
+	return sum;
+};
+
+/** The vector divided by the greatest divisor of its parts. */
+export function primitive(vector: readonly bigint[]): bigint[] {
+	const divisor = vector.reduce((a, b) => gcd(a, b), 0n);
+	return divisor > 1n ? vector.map((part) => part / divisor) : [...vector];
+}
+
+/** Linearly independent rows, in order, and the solutions of `row · x = 1, others 0` as primitive vectors: a simplicial cone's rays. */
+function firstCone(rows: readonly Whole[], dimension: number): { chosen: number[]; rays: Whole[] } | null {
+	const chosen: number[] = [];
+	// reduced rows with the combination of chosen rows that made them
+	const echelon: { pivot: number; row: bigint[] }[] = [];
+	const reduce = (row: Whole): bigint[] => {
+		let rest = [...row];
+		for (const { pivot, row: lead } of echelon) {
+			if (rest[pivot] === 0n) continue;
+			const [p, q] = [lead[pivot], rest[pivot]];
+			rest = primitive(rest.map((value, i) => value * p - lead[i] * q));
+		}
+		return rest;
+	};
+	for (let i = 0; i < rows.length && chosen.length < dimension; i++) {
+		const rest = reduce(rows[i]);
+		const pivot = rest.findIndex((value) => value !== 0n);
+		if (pivot < 0) continue;
+		echelon.push({ pivot, row: rest });
+		chosen.push(i);
+	}
+	if (chosen.length < dimension) return null;
+	return { chosen, rays: chosen.map((_, k) => solveUnit(chosen.map((i) => rows[i]), k)) };
+}
+
+/** The direction in which all rows but the k-th stay zero and the k-th rises (fraction-free elimination). */
+function solveUnit(rows: readonly Whole[], k: number): Whole {
+	const n = rows.length;
+	const work = rows.map((row, i) => [...row, i === k ? 1n : 0n]);
+	for (let column = 0; column < n; column++) {
+		const found = work.findIndex((row, i) => i >= column && row[column] !== 0n);
+		[work[column], work[found]] = [work[found], work[column]];
+		for (let i = 0; i < n; i++) {
+			if (i === column || work[i][column] === 0n) continue;
+			const [p, q] = [work[column][column], work[i][column]];
+			work[i] = primitive(work[i].map((value, j) => value * p - work[column][j] * q));
+		}
+	}
+	const denominators = work.map((row, i) => row[i]);
+	const common = denominators.reduce((a, b) => (a / gcd(a, b)) * b, 1n);
+	const solution = primitive(work.map((row, i) => (row[n] * common) / denominators[i]));
+	return dot(rows[k], solution) < 0n ? solution.map((part) => -part) : solution;
+}
+
+/** Two rays span an edge if no third ray is tight wherever both are. */
+function adjacent(p: Ray, q: Ray, rays: readonly Ray[], least: number): boolean {
+	const shared = p.tight & q.tight;
+	if (countBits(shared) < least) return false;
+	return rays.every((ray) => ray === p || ray === q || (ray.tight & shared) !== shared);
+}
+
+function countBits(bits: bigint): number {
+	let count = 0;
+	for (; bits !== 0n; bits &= bits - 1n) count += 1;
+	return count;
+}
+
+/**
+ * The extreme rays of a pointed cone `{ x : row · x ≥ 0 for every row }`: the double description method (Motzkin, Raiffa, Thompson and
+ * Thrall 1953), with the combinatorial test of adjacency (Fukuda and Prodon 1996). Degenerate cones cost no more than others.
+ * @param rows inequalities of equal length, in whole numbers
+ * @param dimension length of the rows
+ * @param options `most`: so many rays at once are too many; `hurry`: asked now and then, true gives up
+ * @returns primitive vectors; null where it gave up, or the rows do not make the cone pointed
+ */
+export function extremeRays(
+	rows: readonly Whole[],
+	dimension: number,
+	{ most = 20_000, hurry = () => false }: { most?: number; hurry?: () => boolean } = {}
+): Whole[] | null {
+	const start = firstCone(rows, dimension);
+	if (!start) return null;
+	const done = new Set(start.chosen);
+	const seen = start.chosen.reduce((bits, i) => bits | (1n << BigInt(i)), 0n);
+	let rays = start.rays.map((at, k): Ray => ({ at, tight: seen & ~(1n << BigInt(start.chosen[k])) }));
+	for (let i = 0; i < rows.length; i++) {
+		if (done.has(i)) continue;
+		if (hurry()) return null;
+		const bit = 1n << BigInt(i);
+		const sides = rays.map((ray) => ({ ray, value: dot(rows[i], ray.at) }));
+		const above = sides.filter(({ value }) => value > 0n);
+		const below = sides.filter(({ value }) => value < 0n);
+		const next: Ray[] = sides
+			.filter(({ value }) => value >= 0n)
+			.map(({ ray, value }) => (value === 0n ? { ...ray, tight: ray.tight | bit } : ray));
+		for (const p of above) {
+			for (const q of below) {
+				if (!adjacent(p.ray, q.ray, rays, dimension - 2)) continue;
+				const at = primitive(p.ray.at.map((part, k) => q.ray.at[k] * p.value - part * q.value));
+				next.push({ at, tight: (p.ray.tight & q.ray.tight) | bit });
+			}
+			if (next.length > most || hurry()) return null;
+		}
+		rays = next;
+	}
+	return rays.map(({ at }) => at);
+}
