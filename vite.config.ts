@@ -5,6 +5,11 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [lezer(), tailwindcss(), sveltekit()],
+	build: {
+		// the editor and typesetting are large, and the first page needs both
+		chunkSizeWarningLimit: 1000,
+		rolldownOptions: { checks: { pluginTimings: false } }
+	},
 	worker: { format: 'es', plugins: () => [lezer()] },
 	test: {
 		include: ['src/**/*.test.ts'],

@@ -52,7 +52,7 @@ export function freePort() {
 export async function serve(env = {}) {
 	const port = await freePort();
 	const child = spawn(process.execPath, ['build'], {
-		env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', LOG_LEVEL: 'warn', ...env },
+		env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', LOG_LEVEL: 'warn', QUIET: '1', ...env },
 		stdio: ['ignore', 'inherit', 'inherit']
 	});
 	const url = `http://127.0.0.1:${port}`;

@@ -17,7 +17,9 @@ const files = (folder) =>
 		const path = join(folder, entry.name);
 		if (entry.isDirectory()) return files(path);
 		// messages are words, types are nothing at run time, the description of the API is checked whole
-		return /\.ts$/.test(entry.name) && !/(\.test|types|messages|openapi)\.ts$|schema\.ts$/.test(entry.name) ? [path] : [];
+		return /\.ts$/.test(entry.name) && !/(\.test|types|messages|openapi)\.ts$|schema\.ts$/.test(entry.name)
+			? [path]
+			: [];
 	});
 
 /** Park and Miller (1988): every run with a seed looks at the same lines. */
@@ -29,7 +31,8 @@ const candidates = (file) =>
 	readFileSync(file, 'utf8')
 		.split('\n')
 		.flatMap((line, i) =>
-			/[=<>!&|?+\-*]|return|if|true|false/.test(line) && !/^\s*(\/?\*|\/\/|import|export (type|interface)|readonly)/.test(line)
+			/[=<>!&|?+\-*]|return|if|true|false/.test(line) &&
+			!/^\s*(\/?\*|\/\/|import|export (type|interface)|readonly)/.test(line)
 				? [`${relative(ROOT, file)}:${i + 1}-${i + 1}`]
 				: []
 		);

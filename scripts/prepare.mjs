@@ -23,8 +23,10 @@ export function installPackages() {
 	const installed = join(ROOT, 'node_modules/.package-lock.json');
 	const fresh =
 		existsSync(installed) && statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs;
-	// not `npm ci`: it refuses a lockfile without the optional packages of other platforms, which a registry may not carry
-	if (!fresh) must('npm', ['install', '--no-save', '--no-audit', '--no-fund']);
+	if (fresh) return;
+	const quiet = ['--no-audit', '--no-fund', '--loglevel=error'];
+	// a registry that lacks optional packages of other platforms makes `ci` refuse the lockfile; `install` then keeps to its versions too
+	if (run('npm', ['ci', ...quiet]) !== 0) must('npm', ['install', '--no-save', ...quiet]);
 }
 
 /** Installs Debian's Chromium where it is missing. */

@@ -1,11 +1,11 @@
-import { renameSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { lezer } from '@lezer/generator/rollup';
 import { build } from 'vite';
 import { ROOT } from './prepare.mjs';
 
-/** Bundles what the server's worker threads run into one file that needs nothing else. */
-export async function bundleWorker(outDir) {
+/** Bundles a part of the server into one file that needs nothing else. */
+async function bundle(name, source, outDir) {
 	await build({
 		configFile: false,
 		logLevel: 'warn',
@@ -15,22 +15,22 @@ export async function bundleWorker(outDir) {
 		build: {
 			ssr: true,
 			outDir: join(ROOT, outDir),
-			emptyOutDir: true,
-			rollupOptions: {
-				input: { worker: join(ROOT, 'src/lib/work/server-worker.ts') },
-				output: { entryFileNames: '[name].js' }
-			}
+			emptyOutDir: false,
+			rollupOptions: { input: { [name]: join(ROOT, source) }, output: { entryFileNames: '[name].js' } }
 		}
 	});
-	writeFileSync(join(ROOT, outDir, 'package.json'), '{ "type": "module" }\n');
 }
 
-/** Completes adapter-node's output: the worker bundle, and room for bodies of the API's own limit (1 MB, which it checks itself). */
+/** Completes adapter-node's output: the bundle of the worker threads, and an entry with our limits and headers. */
 export async function finishServer(out) {
-	await bundleWorker(join(out, 'worker'));
-	renameSync(join(ROOT, out, 'index.js'), join(ROOT, out, 'main.js'));
+	await bundle('worker', 'src/lib/work/server-worker.ts', join(out, 'worker'));
+	writeFileSync(join(ROOT, out, 'worker/package.json'), '{ "type": "module" }\n');
+	await bundle('headers', 'src/lib/work/headers.ts', out);
+	// bodies are read by the API itself, which knows its limits
+	const entry = readFileSync(join(ROOT, 'scripts/server-entry.mjs'), 'utf8');
+	writeFileSync(join(ROOT, out, 'server.js'), entry);
 	writeFileSync(
 		join(ROOT, out, 'index.js'),
-		"process.env.BODY_SIZE_LIMIT ??= '4M';\nexport const { host, path, port, server } = await import('./main.js');\n"
+		"process.env.BODY_SIZE_LIMIT = 'Infinity';\nexport const { server } = await import('./server.js');\n"
 	);
 }

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { runnerImport } from 'vite';
 import { ROOT } from './prepare.mjs';
 
-const { module } = await runnerImport(join(ROOT, 'src/lib/core/exchange/schema.ts'), { configFile: false });
+const { module } = await runnerImport(join(ROOT, 'src/lib/core/problem/format.ts'), { configFile: false });
 writeFileSync(
 	join(ROOT, 'docs/problem.schema.json'),
 	JSON.stringify(module.problemSchema, null, '\t') + '\n'

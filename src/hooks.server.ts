@@ -1,18 +1,11 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { problemDetails } from '$lib/core/exchange/reply';
+import { HEADERS } from '$lib/work/headers';
 import { respond } from '$lib/work/http.server';
 import pino from 'pino';
 
 const log = pino({ level: process.env.LOG_LEVEL ?? 'info', base: null });
 
-const HEADERS: Record<string, string> = {
-	'x-content-type-options': 'nosniff',
-	'x-frame-options': 'DENY',
-	'referrer-policy': 'no-referrer',
-	'cross-origin-opener-policy': 'same-origin',
-	'cross-origin-resource-policy': 'same-origin',
-	'permissions-policy': 'camera=(), geolocation=(), microphone=(), payment=(), usb=()'
-};
 const CLOSED = "default-src 'none'; frame-ancestors 'none'; base-uri 'none'; form-action 'none'";
 
 /** Headers on every answer, and a line in the log for each request: never what a statement or body says. */

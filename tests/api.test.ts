@@ -1,3 +1,6 @@
+import { readdirSync } from 'node:fs';
+import { request } from 'node:http';
+import { connect } from 'node:net';
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import { serve } from '../scripts/browser.mjs';
 
@@ -121,4 +124,148 @@ test('every page has a content security policy and the security headers', async 
 		expect(headers.get('referrer-policy')).toBe('no-referrer');
 		expect(headers.get('x-frame-options')).toBe('DENY');
 	}
+});
+
+test('files carry the security headers too, and have no other method than reading', async () => {
+	const [file] = readdirSync('build/client/_app/immutable/chunks').filter((name) => name.endsWith('.js'));
+	for (const path of ['/mark.svg', `/_app/immutable/chunks/${file}`]) {
+		const { status, headers } = await fetch(server.url + path);
+		expect([status, headers.get('x-content-type-options'), headers.get('x-frame-options')]).toEqual([
+			200,
+			'nosniff',
+			'DENY'
+		]);
+		expect((await fetch(server.url + path, { method: 'DELETE' })).status).toBe(405);
+	}
+});
+
+/** Sends a body as it is, with or without its length, and reads the answer as a common client does. */
+const upload = (size: number, chunked: boolean) =>
+	new Promise<{ status: number; text: string }>((resolve, reject) => {
+		const headers = { ...JSON_TYPE, ...(chunked ? {} : { 'content-length': size }) };
+		const sending = request(`${server.url}/api/v1/solve`, { method: 'POST', headers }, (response) => {
+			let text = '';
+			response.on('data', (part: Buffer) => (text += part.toString()));
+			response.on('end', () => resolve({ status: response.statusCode!, text }));
+		});
+		sending.on('error', reject);
+		const part = Buffer.alloc(64_000, ' ');
+		let sent = 0;
+		const more = () => {
+			while (sent < size) {
+				const next = part.subarray(0, Math.min(part.length, size - sent));
+				sent += next.length;
+				if (!sending.write(next)) return void sending.once('drain', more);
+			}
+			sending.end();
+		};
+		more();
+	});
+
+test('413 can be read for uploads of any size, with a length and without', async () => {
+	for (const chunked of [false, true])
+		for (const size of [1_000_001, 3_000_000, 12_000_000]) {
+			const { status, text } = await upload(size, chunked);
+			expect([chunked, size, status]).toEqual([chunked, size, 413]);
+			expect(JSON.parse(text)).toMatchObject({ status: 413 });
+		}
+});
+
+test('work ends when its client has gone, and others are served at once', async () => {
+	const heavy = { problem: dense(60, 36), limit: { milliseconds: 25_000 } };
+	const controllers = Array.from({ length: 6 }, () => new AbortController());
+	const gone = controllers.map(({ signal }) =>
+		fetch(`${server.url}/api/v1/solve`, {
+			method: 'POST',
+			headers: JSON_TYPE,
+			body: JSON.stringify(heavy),
+			signal
+		}).catch(() => null)
+	);
+	await new Promise((resolve) => setTimeout(resolve, 800));
+	for (const controller of controllers) controller.abort();
+	await Promise.all(gone);
+	const started = Date.now();
+	const statuses = await Promise.all([1, 2, 3].map(async () => (await solve({ problem: SMALL })).status));
+	expect(statuses).toEqual([200, 200, 200]);
+	// far less than the abandoned work would have taken
+	expect(Date.now() - started).toBeLessThan(10_000);
+});
+
+test('an optimum with endlessly many bases neither takes the machine’s memory nor stops health from answering', async () => {
+	const names = Array.from({ length: 200 }, (_, i) => `x${i}`);
+	const flat = {
+		format: 'mathesis-problem',
+		version: 1,
+		variables: names.map((name) => ({ name })),
+		objective: { sense: 'max', name: 'z', terms: {} },
+		constraints: names.map((name, i) => ({ name: `r${i}`, terms: { [name]: '1' }, relation: '<=', rhs: '1' }))
+	};
+	const answers = [1, 2].map(() => solve({ problem: flat, limit: { milliseconds: 3000 } }));
+	const health: number[] = [];
+	for (let i = 0; i < 10; i++) {
+		const asked = Date.now();
+		expect((await fetch(`${server.url}/api/v1/health`)).status).toBe(200);
+		health.push(Date.now() - asked);
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	}
+	for (const answer of await Promise.all(answers)) {
+		expect(answer.status).toBe(200);
+		expect(await answer.json()).toMatchObject({
+			status: 'optimal',
+			optimalSet: { unique: false, complete: false }
+		});
+	}
+	expect(Math.max(...health)).toBeLessThan(2000);
+});
+
+test('work ended from outside tells what it had found', async () => {
+	// one relaxation after the other, each quick, until the time is up
+	const names = Array.from({ length: 40 }, (_, i) => `x${i}`);
+	const weights = names.map((_, i) => 1000 + ((i * 7919) % 997));
+	const knapsack = {
+		format: 'mathesis-problem',
+		version: 1,
+		variables: names.map((name) => ({ name, domain: 'binary' })),
+		objective: {
+			sense: 'max',
+			name: 'z',
+			terms: Object.fromEntries(names.map((n, i) => [n, String(weights[i] + 500)]))
+		},
+		constraints: [
+			{
+				name: 'r',
+				terms: Object.fromEntries(names.map((n, i) => [n, String(weights[i])])),
+				relation: '<=',
+				rhs: '30001'
+			}
+		]
+	};
+	const answer = (await (
+		await solve({ problem: knapsack, limit: { milliseconds: 1500, steps: 1e6 } })
+	).json()) as {
+		status: string;
+		pivots: number;
+		bound?: string;
+		reason?: string;
+	};
+	if (answer.status === 'stopped') {
+		expect(answer.pivots).toBeGreaterThan(0);
+		expect(answer.reason).toContain('1500 milliseconds');
+		expect(Number(answer.bound?.split('/')[0])).toBeGreaterThan(0);
+	} else expect(answer.status).toBe('optimal');
+});
+
+test('a connection that stalls is closed', async () => {
+	const { hostname, port } = new URL(server.url);
+	const closed = new Promise<number>((resolve) => {
+		const started = Date.now();
+		const socket = connect(Number(port), hostname, () =>
+			socket.write('POST /api/v1/solve HTTP/1.1\r\nHost: x\r\n')
+		);
+		socket.on('close', () => resolve(Date.now() - started));
+		socket.on('error', () => {});
+		socket.resume();
+	});
+	expect(await closed).toBeLessThan(20_000);
 });

@@ -343,7 +343,7 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.press('2');
 		await desk.page.waitForSelector('[data-pane="form"]');
 		await desk.press('?');
-		await desk.page.waitForSelector('.keys');
+		await desk.page.waitForFunction(() => document.activeElement?.closest('.keys'));
 		await desk.press('Escape');
 		await desk.page.waitForSelector('.keys', { hidden: true });
 		// a letter that is typed is text; with Alt it is a key there too

@@ -5,7 +5,8 @@ import { printStatement } from '$lib/core/problem/statement/print';
 import { isPrimalFeasible, objectiveValue, readPlan } from '$lib/core/tableau/tableau';
 import { anyProblem } from '../../../tests/support/problems';
 import { Desk } from './desk.svelte';
-import { newLesson, readLesson } from './lesson';
+import { newLesson } from './lesson';
+import { readLesson } from './lesson-check';
 
 /** Something a teacher does; numbers are taken modulo what there is to choose from. */
 type Act =
@@ -50,7 +51,8 @@ function perform({ session, document }: Desk, step: Act, texts: readonly string[
 		case 'back':
 			return session.back();
 		case 'remove':
-			return void (session.canGoBack && session.remove(session.standing));
+			if (session.canGoBack) session.remove(session.standing, []);
+			return;
 		case 'rule':
 			document.chooseRule(document.rule === 'bland' ? 'dantzig' : 'bland');
 	}

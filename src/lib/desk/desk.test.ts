@@ -160,9 +160,9 @@ describe('the desk', () => {
 		session.next();
 		session.next();
 		document.annotate(2, { name: 'up', note: 'along the axis' });
-		const restore = session.remove(2);
+		session.remove(2, []);
 		expect([nodes(desk), session.standing]).toEqual([2, 1]);
-		restore();
+		session.removed!.restore();
 		expect([nodes(desk), session.standing, document.trail.nodes[2].name]).toEqual([4, 3, 'up']);
 		document.annotate(2, { name: '' });
 		expect(document.trail.nodes[2]).toEqual({

@@ -1,6 +1,6 @@
 import { fetchLesson, keepLesson, setAside } from '$lib/store/lessons';
 import type { LessonDocument } from './document.svelte';
-import { readLesson, type Lesson } from './lesson';
+import type { Lesson } from './lesson';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
 const DELAY = 100;
@@ -34,6 +34,8 @@ export class Keeping {
 		}
 		if (fetched.value !== null) {
 			try {
+				// loaded when there is something to check
+				const { readLesson } = await import('./lesson-check');
 				this.#document.open(readLesson(fetched.value));
 			} catch (error) {
 				const why = error instanceof Error ? error.message : String(error);

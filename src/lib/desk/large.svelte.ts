@@ -1,3 +1,4 @@
+import type { SolveJson } from '$lib/core/exchange/solve';
 import type { Problem } from '$lib/core/problem/types';
 import { answerInWorker, Cancelled } from '$lib/work/client';
 
@@ -14,7 +15,7 @@ export function isLarge({ variables, constraints }: Problem): boolean {
 export class LargeAnswer {
 	#state = $state<'idle' | 'running' | 'done' | 'cancelled' | 'failed'>('idle');
 	#pivots = $state(0);
-	#result = $state.raw<Record<string, unknown> | null>(null);
+	#result = $state.raw<SolveJson | null>(null);
 	#current: AbortController | null = null;
 
 	get state() {
@@ -23,7 +24,7 @@ export class LargeAnswer {
 	get pivots(): number {
 		return this.#pivots;
 	}
-	get result(): Record<string, unknown> | null {
+	get result(): SolveJson | null {
 		return this.#result;
 	}
 
@@ -36,7 +37,7 @@ export class LargeAnswer {
 		this.#pivots = 0;
 		this.#result = null;
 		try {
-			const progress = (pivots: number) => {
+			const progress = ({ pivots }: { pivots: number }) => {
 				if (this.#current === controller) this.#pivots = pivots;
 			};
 			const result = await answerInWorker(statement, MILLISECONDS, progress, controller.signal);

@@ -1,12 +1,7 @@
-import { WAYS, type Move } from '$lib/core/move/types';
-import { isSoundTrail, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
-import { PARTS, RULE_NAMES, type RuleName } from '$lib/core/method/types';
+import { NEW_TRAIL, type Trail } from '$lib/core/move/trail';
+import type { RuleName } from '$lib/core/method/types';
 import type { NumberStyle } from '$lib/core/number/show';
-import { parseRational } from '$lib/core/number/rational';
 import { EMPTY_BOOK, type LastingBook } from '$lib/core/problem/lasting';
-import { MAX_STATEMENT } from '$lib/core/problem/statement/read';
-import * as yup from 'yup';
-import { upgraded } from './upgrade';
 
 /** Where the region's picture is looked at: the middle in the author's units, and the magnification over "fit". */
 export interface RegionView {
@@ -25,115 +20,6 @@ export interface Lesson {
 	readonly rule: RuleName;
 	readonly notation: { readonly numbers: NumberStyle };
 	readonly view: RegionView | null;
-}
-
-const MAX_NODES = 2_000;
-const MAX_LASTING = 500;
-
-const finite = yup
-	.number()
-	.required()
-	.test('finite', '${path} is not a number', (n) => Number.isFinite(n));
-const id = yup.number().integer().min(0).required();
-const text = (most: number) => yup.string().required().max(most);
-const number = yup
-	.string()
-	.defined()
-	.test('number', '${path} is not a number', (value) => {
-		try {
-			parseRational(value);
-			return true;
-		} catch {
-			return false;
-		}
-	});
-
-const isPlain = (value: unknown): value is Record<string, unknown> =>
-	typeof value === 'object' && value !== null && !Array.isArray(value);
-
-const numbersByName = yup
-	.mixed()
-	.test(
-		'numbers',
-		'${path} is not a list of numbers by name',
-		(value) => isPlain(value) && Object.values(value).every((n) => number.isValidSync(n, { strict: true }))
-	);
-
-const changes = yup.lazy((value: unknown) => {
-	if (isPlain(value) && 'rhs' in value) return yup.object({ rhs: text(100), value: number }).noUnknown();
-	if (isPlain(value) && 'cost' in value) return yup.object({ cost: text(100), value: number }).noUnknown();
-	const row = { name: text(40), terms: numbersByName, rhs: number };
-	const relation = yup.string().oneOf(['<=', '>=', '=']).required();
-	return yup.object({ add: yup.object({ ...row, relation }).required() }).noUnknown();
-});
-
-const equalities = yup.string().oneOf(['one-row', 'two-rows']).required();
-const by = yup
-	.string()
-	.oneOf(['hand', ...RULE_NAMES])
-	.required();
-
-/** What each kind of move consists of. */
-const MOVES: Record<Move['kind'], yup.ObjectShape> = {
-	begin: { way: yup.string().oneOf(WAYS).required(), equalities },
-	artificial: { column: text(100) },
-	pivot: { enter: text(100), leave: text(100), by, outside: yup.boolean() },
-	phase: { to: yup.string().oneOf(PARTS).required() },
-	cut: { row: text(100) },
-	change: { change: changes }
-};
-
-const move = yup.lazy((value: unknown) => {
-	if (value === null) return yup.mixed().nullable();
-	const kind = isPlain(value) ? String(value.kind) : '';
-	const fields = Object.hasOwn(MOVES, kind) ? MOVES[kind as Move['kind']] : {};
-	return yup.object({ kind: yup.string().oneOf(Object.keys(MOVES)).required(), ...fields }).required();
-});
-
-const lasting = yup
-	.array(yup.object({ key: text(80), name: text(40), look: id }))
-	.max(MAX_LASTING)
-	.required();
-
-const schema = yup.object({
-	format: yup.string().oneOf(['mathesis-lesson']).required(),
-	version: yup.number().oneOf([2]).required(),
-	statement: yup.string().defined().max(MAX_STATEMENT),
-	lasting: yup.object({ variables: lasting, constraints: lasting, gone: lasting }).required(),
-	trail: yup
-		.object({
-			current: id,
-			nodes: yup
-				.array(
-					yup.object({
-						id,
-						parent: yup.number().integer().min(0).nullable().defined(),
-						move,
-						name: yup.string().max(200),
-						note: yup.string().max(5_000)
-					})
-				)
-				.min(1)
-				.max(MAX_NODES)
-				.required()
-		})
-		.required()
-		.test('sound', 'the trail does not hang together', (trail) => isSoundTrail(trail as Trail)),
-	rule: yup.string().oneOf(RULE_NAMES).required(),
-	notation: yup.object({ numbers: yup.string().oneOf(['fraction', 'decimal']).required() }).required(),
-	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null)
-});
-
-/**
- * Checks a lesson that comes from storage or a file; one of an earlier version is brought to the present one first.
- * @param data anything
- * @returns the lesson, with unknown fields left out
- * @throws yup.ValidationError that names the first field at fault
- */
-export function readLesson(data: unknown): Lesson {
-	const present = upgraded(data);
-	schema.validateSync(present, { strict: true });
-	return schema.cast(present, { stripUnknown: true }) as unknown as Lesson;
 }
 
 /** A fresh lesson around a statement. */

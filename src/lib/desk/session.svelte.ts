@@ -1,5 +1,5 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
-import type { Remark } from '$lib/core/commentary/sentence';
+import type { Remark, Sentence } from '$lib/core/commentary/sentence';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import type { Point } from '$lib/core/geometry/types';
 import type { Cut } from '$lib/core/integer/cut';
@@ -36,10 +36,17 @@ function withCuts(problem: Problem | null, cuts: readonly Cut[]): Problem | null
 	return { ...problem, constraints: [...problem.constraints, ...rows] };
 }
 
+/** Steps taken out of the trail, and what puts them back. */
+export interface Removed {
+	readonly what: Sentence;
+	restore(): void;
+}
+
 /** Where we stand in a lesson, what can be done there, and what is being considered. */
 export class Session {
 	readonly #document: LessonDocument;
 	#proposal = $state.raw<Proposal | null>(null);
+	#removed = $state.raw<Removed | null>(null);
 	#refused = $state.raw<{ at: number; remark: Remark } | null>(null);
 
 	constructor(document: LessonDocument) {
@@ -148,6 +155,10 @@ export class Session {
 	}
 	get proposal(): Proposal | null {
 		return this.#proposal;
+	}
+	/** what was removed last */
+	get removed(): Removed | null {
+		return this.#removed;
 	}
 	get canGoBack(): boolean {
 		return this.stops.length > 1;
@@ -262,10 +273,13 @@ export class Session {
 		if (parent !== null && parent !== undefined) this.goTo(parent);
 	}
 
-	/** Takes a step and all that follow from it out of the trail; returns what puts them back. */
-	remove(id: number): () => void {
+	/**
+	 * Takes a step and all that follow from it out of the trail; `removed` then has what puts them back.
+	 * @param what what the step is called, for the reader
+	 */
+	remove(id: number, what: Sentence): void {
 		const before = this.#document.trail;
 		this.#document.keepTrail(withoutBranch({ ...before, current: this.standing }, id));
-		return () => this.#document.keepTrail(before);
+		this.#removed = { what, restore: () => this.#document.keepTrail(before) };
 	}
 }

@@ -1,6 +1,8 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
+import type { SolveJson } from '../core/exchange/solve';
 import type { Reading } from '../core/problem/statement/read';
-import { unpackReading, type Jobs, type Progress } from './jobs';
+import type { Jobs, Progress } from './jobs';
+import { unpackReading } from './packing';
 
 /** Raised where a job was cancelled. */
 export class Cancelled extends Error {}
@@ -63,5 +65,4 @@ export const answerInWorker = (
 	milliseconds: number,
 	progress: Progress,
 	signal?: AbortSignal
-): Promise<Record<string, unknown> | null> =>
-	run((remote) => remote.answer(text, milliseconds, proxy(progress)), signal);
+): Promise<SolveJson | null> => run((remote) => remote.answer(text, milliseconds, proxy(progress)), signal);

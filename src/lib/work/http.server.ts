@@ -1,4 +1,4 @@
-import { problemDetails, type Reply } from '$lib/core/exchange/reply';
+import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
 import { runTask } from './pool.server';
 import type { ServerTask } from './server-worker';
 
@@ -10,7 +10,7 @@ export function respond(
 	headers: Record<string, string> = {}
 ): Response {
 	const type = reply.status === 200 ? 'application/json' : 'application/problem+json';
-	return new Response(JSON.stringify(reply.body), {
+	return new Response(reply.text, {
 		status: reply.status,
 		headers: {
 			'content-type': type,
@@ -21,21 +21,34 @@ export function respond(
 	});
 }
 
-/** The body as text; null where it is too large, and then the rest is not read. */
+/** A value as an HTTP response. */
+export const respondJson = (body: object): Response => respond(jsonReply(200, body));
+
+/** Reads on and throws away: a client that is still sending could not read its answer if the connection broke. */
+async function drain(reader: ReadableStreamDefaultReader<Uint8Array>): Promise<void> {
+	try {
+		while (!(await reader.read()).done);
+	} catch {
+		// the client went away, or took longer than the server waits
+	}
+}
+
+/** The body as text; null where it is too large, and then the rest is thrown away as it comes. */
 async function readBody(request: Request): Promise<string | null> {
-	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
 	if (!request.body) return '';
+	const reader = request.body.getReader();
+	const tooLarge = () => {
+		void drain(reader);
+		return null;
+	};
+	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return tooLarge();
 	const parts: Uint8Array[] = [];
 	let size = 0;
-	const reader = request.body.getReader();
 	for (;;) {
 		const { done, value } = await reader.read();
 		if (done) break;
 		size += value.byteLength;
-		if (size > MOST_BYTES) {
-			await reader.cancel();
-			return null;
-		}
+		if (size > MOST_BYTES) return tooLarge();
 		parts.push(value);
 	}
 	return new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(parts));
@@ -61,11 +74,8 @@ export async function answerPost(request: Request, job: ServerTask['job']): Prom
 			problemDetails(400, 'The body is not UTF-8 text.', [{ path: '', message: 'is not UTF-8 text' }])
 		);
 	}
-	if (text === null) {
-		// the rest of the body is not read, so the connection cannot be used again
-		return respond(problemDetails(413, 'A body may have at most 1 MB.'), { connection: 'close' });
-	}
-	return respond(await runTask({ job, text }));
+	if (text === null) return respond(problemDetails(413, 'A body may have at most 1 MB.'));
+	return respond(await runTask({ job, text }, request.signal));
 }
 
 /** The answer to a method that a resource does not have. */

@@ -5,7 +5,8 @@ import { anyProblem } from '../../../tests/support/problems';
 import { printStatement } from '../core/problem/statement/print';
 import { readStatement } from '../core/problem/statement/read';
 import { sameProblem } from '../core/problem/types';
-import { jobs, unpackReading } from './jobs';
+import { jobs } from './jobs';
+import { unpackReading } from './packing';
 import { timed } from './timed';
 
 test('a reading survives the crossing from a worker', () => {

@@ -1,71 +1,23 @@
+import { numbers, type NumbersJson } from '../core/exchange/answer-json';
 import { replySolve, type Reply } from '../core/exchange/reply';
-import { answerSolve, type Control } from '../core/exchange/solve';
+import { answerSolve, type Control, type SolveJson } from '../core/exchange/solve';
 import { MAX_STEPS } from '../core/exchange/solve-request';
 import { DANTZIG } from '../core/method/types';
-import { numerator, rational, type Rational } from '../core/number/rational';
-import type { Reading } from '../core/problem/statement/read';
+import { toText } from '../core/number/rational';
 import { readStatement } from '../core/problem/statement/read';
-import type { Problem, Terms } from '../core/problem/types';
+import { packReading, type PackedReading } from './packing';
 import { timed } from './timed';
 
-/** A rational as it crosses to and from a worker. */
-type Packed = readonly [bigint, bigint];
-const pack = (value: Rational): Packed => [numerator(value), value.d];
-const unpack = ([n, d]: Packed): Rational => rational(n, d);
-
-type PackedTerms = readonly (readonly [string, Packed])[];
-const packTerms = (terms: Terms): PackedTerms =>
-	[...terms].map(([name, value]) => [name, pack(value)] as const);
-const unpackTerms = (terms: PackedTerms): Terms =>
-	new Map(terms.map(([name, value]) => [name, unpack(value)]));
-
-/** A problem as plain data: classes do not survive the crossing. */
-function packProblem(problem: Problem) {
-	const { objective } = problem;
-	return {
-		...problem,
-		variables: problem.variables.map((v) => ({
-			...v,
-			lower: v.lower && pack(v.lower),
-			upper: v.upper && pack(v.upper)
-		})),
-		objective: { ...objective, terms: packTerms(objective.terms), constant: pack(objective.constant) },
-		constraints: problem.constraints.map((row) => ({
-			...row,
-			terms: packTerms(row.terms),
-			rhs: pack(row.rhs)
-		}))
-	};
+/** What a job has found so far: pivots made, and of a search for whole numbers the best plan and the bound. */
+export interface FoundJson {
+	readonly pivots: number;
+	readonly objective?: string;
+	readonly solution?: NumbersJson;
+	readonly bound?: string;
 }
 
-function unpackProblem(packed: ReturnType<typeof packProblem>): Problem {
-	const { objective } = packed;
-	return {
-		...packed,
-		variables: packed.variables.map((v) => ({
-			...v,
-			lower: v.lower && unpack(v.lower),
-			upper: v.upper && unpack(v.upper)
-		})),
-		objective: { ...objective, terms: unpackTerms(objective.terms), constant: unpack(objective.constant) },
-		constraints: packed.constraints.map((row) => ({
-			...row,
-			terms: unpackTerms(row.terms),
-			rhs: unpack(row.rhs)
-		}))
-	};
-}
-
-/** A reading as it crosses from a worker. */
-export type PackedReading = Omit<Reading, 'problem'> & { problem: ReturnType<typeof packProblem> | null };
-
-export const unpackReading = (packed: PackedReading): Reading => ({
-	...packed,
-	problem: packed.problem && unpackProblem(packed.problem)
-});
-
-/** Told now and then while a job runs: how many pivots were made. */
-export type Progress = (pivots: number) => void;
+/** Told now and then while a job runs. */
+export type Progress = (found: FoundJson) => void;
 
 const BETWEEN_REPORTS = 100;
 
@@ -73,15 +25,14 @@ const BETWEEN_REPORTS = 100;
 export const jobs = {
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {
-		const reading = readStatement(text);
-		return { ...reading, problem: reading.problem && packProblem(reading.problem) };
+		return packReading(readStatement(text));
 	},
 	/** Answers a solve request (its JSON text), as POST /api/v1/solve does. */
 	solve(text: string, progress?: Progress): Reply {
 		return replySolve(text, (milliseconds) => reporting(timed(milliseconds), progress));
 	},
 	/** Solves a statement; null where it states no problem. */
-	answer(text: string, milliseconds: number, progress?: Progress): Record<string, unknown> | null {
+	answer(text: string, milliseconds: number, progress?: Progress): SolveJson | null {
 		const { problem } = readStatement(text);
 		if (!problem) return null;
 		const limit = { steps: MAX_STEPS, milliseconds };
@@ -99,13 +50,22 @@ export const jobs = {
 
 /** Tells the progress while a run asks whether to stop. */
 function reporting(control: Control, progress?: Progress): Control {
+	if (!progress) return control;
 	let last = performance.now();
+	let found: Omit<FoundJson, 'pivots'> = {};
 	return {
 		...control,
+		onFound: ({ objective, solution, bound }) => {
+			found = {
+				...(objective ? { objective: toText(objective) } : {}),
+				...(solution ? { solution: numbers(solution) } : {}),
+				...(bound ? { bound: toText(bound) } : {})
+			};
+		},
 		shouldStop: (pivots) => {
-			if (progress && performance.now() - last > BETWEEN_REPORTS) {
+			if (performance.now() - last > BETWEEN_REPORTS) {
 				last = performance.now();
-				progress(pivots);
+				progress({ pivots, ...found });
 			}
 			return control.shouldStop?.(pivots) ?? null;
 		}

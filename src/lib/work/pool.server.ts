@@ -2,9 +2,11 @@ import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import { problemDetails, type Reply } from '$lib/core/exchange/reply';
+import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
 import { MAX_MILLISECONDS } from '$lib/core/exchange/solve-request';
+import type { FoundJson } from './jobs';
 import type { ServerTask } from './server-worker';
 
 const THREADS = Math.max(1, Math.min(4, availableParallelism()));
@@ -12,6 +14,8 @@ const MOST_WAITING = 32;
 const LONGEST_WAIT = 2_000;
 /** on top of the time the caller allows, before the thread is ended from outside */
 const GRACE = 1_500;
+/** megabytes that a thread may hold; one that wants more is ended */
+const HEAP = 512;
 
 /** The worker's bundle lies beside the server's entry (see scripts/server-bundle.mjs); how deep this chunk lies below it may vary. */
 function workerFile(): string {
@@ -31,24 +35,33 @@ let running = 0;
 const waiting: (() => void)[] = [];
 
 const threads = (): Piscina =>
-	(pool ??= new Piscina({ filename: workerFile(), minThreads: 1, maxThreads: THREADS, idleTimeout: 60_000 }));
+	(pool ??= new Piscina({
+		filename: workerFile(),
+		minThreads: 1,
+		maxThreads: THREADS,
+		idleTimeout: 60_000,
+		resourceLimits: { maxOldGenerationSizeMb: HEAP }
+	}));
 
-/** A place among the running jobs, waiting a little where all are taken; false where none comes free. */
-async function admitted(): Promise<boolean> {
+/** A place among the running jobs, waiting a little where all are taken; false where none comes free, or nobody waits any more. */
+async function admitted(gone: AbortSignal): Promise<boolean> {
+	if (gone.aborted) return false;
 	if (running < THREADS) {
 		running += 1;
 		return true;
 	}
 	if (waiting.length >= MOST_WAITING) return false;
 	return new Promise((resolve) => {
-		const enter = () => {
+		const end = (entered: boolean) => {
 			clearTimeout(timer);
-			resolve(true);
+			gone.removeEventListener('abort', leaveQueue);
+			if (!entered) waiting.splice(waiting.indexOf(enter), 1);
+			resolve(entered);
 		};
-		const timer = setTimeout(() => {
-			waiting.splice(waiting.indexOf(enter), 1);
-			resolve(false);
-		}, LONGEST_WAIT);
+		const enter = () => end(true);
+		const leaveQueue = () => end(false);
+		const timer = setTimeout(leaveQueue, LONGEST_WAIT);
+		gone.addEventListener('abort', leaveQueue, { once: true });
 		waiting.push(enter);
 	});
 }
@@ -66,25 +79,39 @@ function allowedTime(text: string): number {
 	return Math.min(MAX_MILLISECONDS, found.length ? Math.max(...found) : 10_000);
 }
 
+const isOutOfMemory = (error: unknown): boolean =>
+	error instanceof Error && (error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY';
+
+/** The answer to work that had to be ended from outside: what it had found until then. */
+function ended(task: ServerTask, why: string, found: FoundJson): Reply {
+	if (task.job === 'convert') return problemDetails(422, `The conversion was ended: ${why}`);
+	return jsonReply(200, { status: 'stopped', reason: `${why} The work was ended from outside.`, ...found });
+}
+
 /**
- * Runs a task in a worker thread; the thread is ended where it overruns its time.
+ * Runs a task in a worker thread; the thread is ended where it overruns its time or memory, or the client has gone.
+ * @param gone tells that nobody waits for the answer any more
  * @returns the reply; 503 where all threads stay busy
  */
-export async function runTask(task: ServerTask): Promise<Reply & { retryAfter?: number }> {
-	if (!(await admitted()))
+export async function runTask(task: ServerTask, gone: AbortSignal): Promise<Reply & { retryAfter?: number }> {
+	if (!(await admitted(gone)))
 		return { ...problemDetails(503, 'All workers are busy. Try again shortly.'), retryAfter: 2 };
 	const allowed = task.job === 'solve' ? allowedTime(task.text) : 10_000;
-	const abort = new AbortController();
-	const timer = setTimeout(() => abort.abort(), allowed + GRACE);
+	const overtime = AbortSignal.timeout(allowed + GRACE);
+	const { port1, port2 } = new MessageChannel();
+	let found: FoundJson = { pivots: 0 };
+	port1.on('message', (message: FoundJson) => (found = message));
 	try {
-		return (await threads().run(task, { signal: abort.signal })) as Reply;
+		const signal = AbortSignal.any([overtime, gone]);
+		const options = { signal, transferList: [port2] };
+		return (await threads().run({ ...task, port: port2 }, options)) as Reply;
 	} catch (error) {
-		if (!abort.signal.aborted) throw error;
-		if (task.job === 'convert') return problemDetails(422, 'The conversion took too long and was ended.');
-		const reason = `The limit of ${allowed} milliseconds was reached, and the work was ended from outside.`;
-		return { status: 200, body: { status: 'stopped', reason, pivots: 0 } };
+		if (isOutOfMemory(error))
+			return ended(task, 'It needed more memory than there is for one request.', found);
+		if (!overtime.aborted && !gone.aborted) throw error;
+		return ended(task, `The limit of ${allowed} milliseconds was reached.`, found);
 	} finally {
-		clearTimeout(timer);
+		port1.close();
 		leave();
 	}
 }

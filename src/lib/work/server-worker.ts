@@ -1,3 +1,4 @@
+import type { MessagePort } from 'node:worker_threads';
 import { replyConvert, type Reply } from '../core/exchange/reply';
 import { jobs } from './jobs';
 
@@ -5,9 +6,13 @@ import { jobs } from './jobs';
 export interface ServerTask {
 	readonly job: 'solve' | 'convert';
 	readonly text: string;
+	/** hears what was found so far, for the case that the thread has to be ended from outside */
+	readonly port?: MessagePort;
 }
 
 /** The pool's entry: everything that depends on what a stranger sent happens in here. */
-export default function work({ job, text }: ServerTask): Reply {
-	return job === 'solve' ? jobs.solve(text) : replyConvert(text);
+export default function work({ job, text, port }: ServerTask): Reply {
+	return job === 'solve'
+		? jobs.solve(text, port && ((found) => port.postMessage(found)))
+		: replyConvert(text);
 }

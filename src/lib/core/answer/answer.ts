@@ -22,6 +22,18 @@ export interface RunOptions {
 	readonly shouldStop?: (pivots: number) => Sentence | null;
 	/** called for each step */
 	readonly onStep?: (step: Step) => void;
+	/** nodes of a search tree that are kept; the others are only counted */
+	readonly mostNodes?: number;
+	/** told what a search for whole numbers has found, whenever that changes */
+	readonly onFound?: (found: Found) => void;
+}
+
+/** What a run has found before its end. */
+export interface Found {
+	readonly objective?: Rational;
+	readonly solution?: Plan;
+	/** no whole plan can be better */
+	readonly bound?: Rational;
 }
 
 /** How the relaxation of a problem was solved. */

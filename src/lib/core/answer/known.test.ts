@@ -138,29 +138,44 @@ describe('all optimal plans, also where a corner has very many bases', () => {
 
 	test('a 5×5 assignment without costs has 120', () => {
 		const rows = range(5).flatMap((i) => [
-			`${range(5).map((j) => `x${i}${j}`).join(' + ')} = 1`,
-			`${range(5).map((j) => `x${j}${i}`).join(' + ')} = 1`
+			`${range(5)
+				.map((j) => `x${i}${j}`)
+				.join(' + ')} = 1`,
+			`${range(5)
+				.map((j) => `x${j}${i}`)
+				.join(' + ')} = 1`
 		]);
 		const { vertices, rays, complete, dimension } = setOf(`max z = 0 x11\n${rows.join('\n')}`);
 		expect([vertices.length, rays.length, complete, dimension]).toEqual([120, 0, true, 16]);
 	});
 
 	test('a five-dimensional cross-polytope has 10', () => {
-		const signs = range(32).map((k) => range(5).map((i) => ((k - 1) & (1 << (i - 1)) ? `- y${i}` : `+ y${i}`)).join(' '));
+		const signs = range(32).map((k) =>
+			range(5)
+				.map((i) => ((k - 1) & (1 << (i - 1)) ? `- y${i}` : `+ y${i}`))
+				.join(' ')
+		);
 		const rows = signs.map((sum) => `0 ${sum} <= 1`);
-		const { vertices, complete, dimension } = setOf(`max z = 0 y1\n${rows.join('\n')}\ny1, y2, y3, y4, y5 free`);
+		const { vertices, complete, dimension } = setOf(
+			`max z = 0 y1\n${rows.join('\n')}\ny1, y2, y3, y4, y5 free`
+		);
 		expect([vertices.length, complete, dimension]).toEqual([10, true, 5]);
 	});
 
 	test('more than a thousand are too many, and said to be', () => {
 		const bounds = range(11).map((i) => `x${i} from 0 to 1`);
-		const { vertices, complete } = setOf(`max z = 0 x1\nr: ${range(11).map((i) => `x${i}`).join(' + ')} <= 99\n${bounds.join('\n')}`);
+		const { vertices, complete } = setOf(
+			`max z = 0 x1\nr: ${range(11)
+				.map((i) => `x${i}`)
+				.join(' + ')} <= 99\n${bounds.join('\n')}`
+		);
 		expect([vertices.length, complete]).toEqual([1000, false]);
 	});
 });
 
 describe('ranges do not depend on how an equality was written', () => {
-	const rangesOf = (text: string, method: MethodName) => detail(solveLinear(readStatement(text).problem!, { method }))!.ranging;
+	const rangesOf = (text: string, method: MethodName) =>
+		detail(solveLinear(readStatement(text).problem!, { method }))!.ranging;
 	const shown = (interval: { low: Rational | null; high: Rational | null }) =>
 		`${interval.low ? toText(interval.low) : '−∞'}..${interval.high ? toText(interval.high) : '∞'}`;
 
@@ -183,7 +198,9 @@ describe('ranges do not depend on how an equality was written', () => {
 			fc.property(anyProblem(), (problem) => {
 				const known = METHODS.flatMap((method) => {
 					try {
-						const found = detail(solveLinear(problem, { method, rule: { entering: 'bland', ties: 'lowest-index' } }));
+						const found = detail(
+							solveLinear(problem, { method, rule: { entering: 'bland', ties: 'lowest-index' } })
+						);
 						return found && !found.ranging.degenerate ? [found.ranging] : [];
 					} catch (error) {
 						if (!(error instanceof CannotStart)) throw error;
@@ -194,7 +211,9 @@ describe('ranges do not depend on how an equality was written', () => {
 					compared += 1;
 					for (const part of ['objective', 'rhs'] as const)
 						for (const [name, interval] of ranging[part])
-							expect(`${part} ${name} ${shown(interval)}`).toBe(`${part} ${name} ${shown(known[0][part].get(name)!)}`);
+							expect(`${part} ${name} ${shown(interval)}`).toBe(
+								`${part} ${name} ${shown(known[0][part].get(name)!)}`
+							);
 				}
 			}),
 			{ numRuns: 400 }

@@ -109,13 +109,17 @@ function extremes(
 		wholeVector([...directions.map((direction) => product(row, direction)), product(row, at).sub(rhs)])
 	);
 	const positive = [...directions.map(() => 0n), 1n];
-	const rows = [positive, ...new Map(cone.filter((row) => row.some(Boolean)).map((row) => [row.join(), row])).values()];
+	const rows = [
+		positive,
+		...new Map(cone.filter((row) => row.some(Boolean)).map((row) => [row.join(), row])).values()
+	];
 	const found = extremeRays(rows, directions.length + 1, { hurry, most: 20 * MOST_FOUND });
 	if (!found) return null;
 	const back = (parts: readonly bigint[], from: Vector, divisor: bigint): Vector =>
 		from.map((value, i) =>
 			directions.reduce(
-				(sum, direction, k) => (parts[k] === 0n ? sum : sum.add(direction[i].mul(rational(parts[k], divisor)))),
+				(sum, direction, k) =>
+					parts[k] === 0n ? sum : sum.add(direction[i].mul(rational(parts[k], divisor))),
 				value
 			)
 		);
@@ -139,7 +143,14 @@ const across = (lines: readonly Vector[], at: Vector): Line[] =>
 export function optimalSet(t: Tableau, hurry: () => boolean = () => false): OptimalSet {
 	const { problem } = t.form;
 	const plan = readPlan(t);
-	const alone: OptimalSet = { unique: true, dimension: 0, vertices: [plan], rays: [], lines: [], complete: true };
+	const alone: OptimalSet = {
+		unique: true,
+		dimension: 0,
+		vertices: [plan],
+		rays: [],
+		lines: [],
+		complete: true
+	};
 	if (!couldMove(t)) return alone;
 	const at = vector(problem, plan);
 	const { terms, constant } = problem.objective;
@@ -149,7 +160,13 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 	const width = at.length;
 	const shownLines = lines.map((line) => planOf(problem, primitive(line)));
 	if (!found)
-		return { ...alone, unique: false, dimension: faceDimension(problem, plan, equations), lines: shownLines, complete: false };
+		return {
+			...alone,
+			unique: false,
+			dimension: faceDimension(problem, plan, equations),
+			lines: shownLines,
+			complete: false
+		};
 	const { points, rays } = found;
 	const [first = at] = points;
 	const spread = [

@@ -38,7 +38,9 @@ const FREE: Interval = { low: null, high: null };
 function isTwin(t: Tableau, column: number): boolean {
 	const { owner, kind } = t.form.columns[column];
 	if (owner.kind !== 'constraint' || kind === 'structural') return false;
-	return t.form.rows.filter((row) => row.owner.kind === 'constraint' && row.owner.name === owner.name).length > 1;
+	return (
+		t.form.rows.filter((row) => row.owner.kind === 'constraint' && row.owner.name === owner.name).length > 1
+	);
 }
 
 /** The positions that count: not columns that are always zero, artificial ones and twins of an equality. */

@@ -19,32 +19,115 @@ import {
 	type Tableau
 } from '../tableau/tableau';
 
-type Json = Record<string, unknown>;
+/** Numbers by name, as texts. */
+export type NumbersJson = Record<string, string>;
+
+export interface IntervalJson {
+	readonly low: string | null;
+	readonly high: string | null;
+}
+
+export interface RangingJson {
+	readonly degenerate: boolean;
+	readonly objective: Record<string, IntervalJson>;
+	readonly rhs: Record<string, IntervalJson>;
+}
+
+export interface OptimalSetJson {
+	readonly unique: boolean;
+	readonly dimension: number;
+	readonly vertices: NumbersJson[];
+	readonly rays: NumbersJson[];
+	readonly lines?: NumbersJson[];
+	readonly complete?: false;
+}
+
+export type CertificateJson =
+	| { readonly kind: 'unbounded'; readonly point: NumbersJson; readonly ray: NumbersJson }
+	| { readonly kind: 'infeasible'; readonly multipliers: NumbersJson; readonly variable?: string }
+	| { readonly kind: 'optimal'; readonly point: NumbersJson; readonly multipliers: NumbersJson };
+
+export interface LinearJson {
+	readonly status: LinearAnswer['status'];
+	readonly reason?: string;
+	readonly objective?: string;
+	readonly solution?: NumbersJson;
+	readonly method: LinearAnswer['method'];
+	readonly why: string;
+	readonly pivots: number;
+}
+
+export interface TableauJson {
+	readonly columns: string[];
+	readonly rows: { readonly basic: string; readonly entries: string[]; readonly rhs: string }[];
+	readonly objective: { readonly name: 'z' | 'w' | 'M'; readonly entries: string[]; readonly rhs: string }[];
+}
+
+export interface StepJson {
+	readonly kind: Step['kind'];
+	readonly phase: 1 | 2;
+	readonly part: Step['part'];
+	readonly entering?: string;
+	readonly leaving?: string;
+	readonly note?: string;
+	readonly basis: string[];
+	readonly point: NumbersJson;
+	readonly objective: string;
+	readonly tableau: TableauJson;
+}
+
+export interface NodeJson {
+	readonly id: number;
+	readonly parent: number | null;
+	readonly branching: {
+		readonly variable: string;
+		readonly relation: '<=' | '>=';
+		readonly value: string;
+	} | null;
+	readonly status: BranchNode['status'];
+	readonly bound: string | null;
+	readonly solution: NumbersJson | null;
+	readonly closed: string | null;
+}
+
+export interface CutJson {
+	readonly kind: Cut['kind'];
+	readonly row: string;
+	readonly nonbasic: { readonly terms: NumbersJson; readonly relation: '>='; readonly rhs: string };
+	readonly original: {
+		readonly terms: NumbersJson;
+		readonly relation: '<=' | '>=';
+		readonly rhs: string;
+	} | null;
+}
 
 /** A map of numbers as an object of texts. */
-export const numbers = (map: ReadonlyMap<string, Rational>): Json =>
+export const numbers = (map: ReadonlyMap<string, Rational>): NumbersJson =>
 	Object.fromEntries([...map].map(([name, value]) => [name, toText(value)]));
 
-const interval = ({ low, high }: Interval): Json => ({ low: low && toText(low), high: high && toText(high) });
-const intervals = (map: ReadonlyMap<string, Interval>): Json =>
+const interval = ({ low, high }: Interval): IntervalJson => ({
+	low: low && toText(low),
+	high: high && toText(high)
+});
+const intervals = (map: ReadonlyMap<string, Interval>): Record<string, IntervalJson> =>
 	Object.fromEntries([...map].map(([name, value]) => [name, interval(value)]));
 
-export const rangingJson = (ranging: Ranging): Json => ({
+export const rangingJson = (ranging: Ranging): RangingJson => ({
 	degenerate: ranging.degenerate,
 	objective: intervals(ranging.objective),
 	rhs: intervals(ranging.rhs)
 });
 
-export const optimalSetJson = (set: OptimalSet): Json => ({
+export const optimalSetJson = (set: OptimalSet): OptimalSetJson => ({
 	unique: set.unique,
 	dimension: set.dimension,
 	vertices: set.vertices.map(numbers),
 	rays: set.rays.map(numbers),
 	...(set.lines.length ? { lines: set.lines.map(numbers) } : {}),
-	...(set.complete ? {} : { complete: false })
+	...(set.complete ? {} : { complete: false as const })
 });
 
-export function certificateJson(certificate: Certificate): Json {
+export function certificateJson(certificate: Certificate): CertificateJson {
 	if (certificate.kind === 'unbounded')
 		return { kind: 'unbounded', point: numbers(certificate.point), ray: numbers(certificate.ray) };
 	if (certificate.kind === 'infeasible')
@@ -61,7 +144,7 @@ export function certificateJson(certificate: Certificate): Json {
 }
 
 /** The part of an answer that every status has, and what an optimum adds. */
-export const linearJson = (answer: LinearAnswer): Json => ({
+export const linearJson = (answer: LinearAnswer): LinearJson => ({
 	status: answer.status,
 	...(answer.reason ? { reason: plainText(answer.reason) } : {}),
 	...(answer.objective ? { objective: toText(answer.objective) } : {}),
@@ -75,7 +158,7 @@ export const linearJson = (answer: LinearAnswer): Json => ({
 const GOAL_NAMES = { objective: 'z', infeasibility: 'w', 'big-m': 'M' } as const;
 
 /** A tableau in the contract's shape: rows by basic variable, objective rows by name; columns out of the problem are left out. */
-export function tableauJson(t: Tableau): Json {
+export function tableauJson(t: Tableau): TableauJson {
 	const shown = t.form.columns.flatMap((_, j) =>
 		t.barred.has(j) && !hasGoal(t, INFEASIBILITY) && !hasGoal(t, BIG_M) && !t.basis.includes(j) ? [] : [j]
 	);
@@ -100,7 +183,7 @@ export function tableauJson(t: Tableau): Json {
 	};
 }
 
-export function stepJson(step: Step, withTableau = true): Json {
+export function stepJson(step: Step): StepJson {
 	const { tableau, choice, part } = step;
 	const name = (column: number) => tableau.form.columns[column].name;
 	return {
@@ -119,11 +202,11 @@ export function stepJson(step: Step, withTableau = true): Json {
 		basis: tableau.basis.map(name),
 		point: numbers(readPlan(tableau)),
 		objective: toText(objectiveValue(tableau)),
-		...(withTableau ? { tableau: tableauJson(tableau) } : {})
+		tableau: tableauJson(tableau)
 	};
 }
 
-export const nodeJson = (node: BranchNode): Json => ({
+export const nodeJson = (node: BranchNode): NodeJson => ({
 	id: node.id,
 	parent: node.parent,
 	branching: node.branching && { ...node.branching, value: toText(node.branching.value) },
@@ -133,7 +216,7 @@ export const nodeJson = (node: BranchNode): Json => ({
 	closed: node.closed && plainText(node.closed)
 });
 
-export const cutJson = (cut: Cut): Json => ({
+export const cutJson = (cut: Cut): CutJson => ({
 	kind: cut.kind,
 	row: cut.row,
 	nonbasic: { terms: numbers(cut.nonbasic.terms), relation: '>=', rhs: toText(cut.nonbasic.rhs) },

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
-import { faultsOf, InputError, readProblem, writeProblem } from '../problem/json';
+import { writeProblem } from '../problem/codec';
+import { faultsOf, InputError, readProblem } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';

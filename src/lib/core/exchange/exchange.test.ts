@@ -3,11 +3,12 @@ import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
-import { readProblem, writeProblem } from '../problem/json';
+import { writeProblem } from '../problem/codec';
+import { readProblem } from '../problem/json';
 import { sameProblem } from '../problem/types';
 import { openApi } from './openapi';
-import { replyConvert, replySolve } from './reply';
-import { problemSchema } from './schema';
+import { replyConvert, replySolve, type Reply } from './reply';
+import { problemSchema } from '../problem/format';
 
 const ajv = new Ajv2020({ strict: false, allErrors: true });
 ajv.addSchema(openApi, 'api');
@@ -15,8 +16,16 @@ const validAnswer = ajv.compile({ $ref: 'api#/components/schemas/SolveAnswer' })
 const validError = ajv.compile({ $ref: 'api#/components/schemas/Error' });
 const validProblem = ajv.compile(problemSchema);
 
+/** A reply with its body read again. */
+const opened = ({ status, text }: Reply) => ({ status, body: JSON.parse(text) as Body });
+type Body = Record<string, unknown> & {
+	solution: Record<string, string>;
+	issues: { path: string }[];
+	content: string;
+};
 const solve = (body: unknown) =>
-	replySolve(typeof body === 'string' ? body : JSON.stringify(body), () => ({}));
+	opened(replySolve(typeof body === 'string' ? body : JSON.stringify(body), () => ({})));
+const convertText = (text: string) => opened(replyConvert(text));
 const MIX = {
 	format: 'mathesis-problem',
 	version: 1,
@@ -45,13 +54,13 @@ describe('the problem format', () => {
 				const written = writeProblem(problem);
 				expect(validProblem(written)).toBe(true);
 				expect(sameProblem(readProblem(JSON.parse(JSON.stringify(written))), problem)).toBe(true);
-				const there = replyConvert(
+				const there = convertText(
 					JSON.stringify({ from: 'json', to: 'statement', content: JSON.stringify(written) })
 				);
-				const back = replyConvert(
+				const back = convertText(
 					JSON.stringify({ from: 'statement', to: 'json', content: there.body.content })
 				);
-				expect(sameProblem(readProblem(JSON.parse(back.body.content as string)), problem)).toBe(true);
+				expect(sameProblem(readProblem(JSON.parse(back.body.content)), problem)).toBe(true);
 			}),
 			{ numRuns: 200 }
 		);
@@ -65,7 +74,7 @@ describe('the problem format', () => {
 		const digits = '9'.repeat(200);
 		const text = JSON.stringify(changed('problem.constraints[0].rhs', '@')).replace('"@"', digits);
 		expect(solve(text).body).toMatchObject({ status: 'optimal' });
-		expect((solve(text.replace('"x1":0.1', '"x1":0')).body.solution as { x1: string }).x1).toBe(digits);
+		expect(solve(text.replace('"x1":0.1', '"x1":0')).body.solution.x1).toBe(digits);
 		const tooLong = solve(text.replace(digits, digits + '9'));
 		expect(tooLong).toMatchObject({
 			status: 400,
@@ -120,7 +129,7 @@ describe('faults', () => {
 		const reply = solve(changed(path, value));
 		expect(reply.status).toBe(400);
 		expect(validError(reply.body)).toBe(true);
-		const paths = (reply.body.issues as { path: string }[]).map((issue) => issue.path);
+		const paths = reply.body.issues.map((issue) => issue.path);
 		expect(paths.some((p) => p.startsWith(path))).toBe(true);
 	});
 
@@ -131,8 +140,32 @@ describe('faults', () => {
 			['problem.objective.terms.y', '1'],
 			['problem.constraints[0].terms.__proto__x', '1']
 		];
-		for (const [path, value] of cases)
-			expect((solve(changed(path, value)).body.issues as { path: string }[])[0].path).toBe(path);
+		for (const [path, value] of cases) expect(solve(changed(path, value)).body.issues[0].path).toBe(path);
+	});
+
+	test('whole numbers may be written with a power of ten', () => {
+		const text = JSON.stringify({ problem: MIX, limit: { steps: 77 } })
+			.replace('77', '1e3')
+			.replace('"version":1', '"version":1e0');
+		expect(solve(text)).toMatchObject({ status: 200, body: { status: 'optimal' } });
+		expect(solve(text.replace('1e3', '1.5e0')).status).toBe(400);
+	});
+
+	test('what is too large is refused by its size, and faults are not told without end', () => {
+		const row = { name: 'r', terms: { nobody: 'nothing' }, relation: 'about', rhs: [] };
+		const many = (key: string, count: number, entry: unknown) =>
+			solve({ problem: { ...MIX, [key]: Array.from({ length: count }, () => entry) } });
+		for (const key of ['constraints', 'variables'])
+			expect(many(key, 20_000, row).body.issues).toEqual([
+				{ path: `problem.${key}`, message: `has more than 200 ${key}` }
+			]);
+		expect(many('constraints', 200, row).body.issues).toHaveLength(100);
+		const wide = Object.fromEntries(Array.from({ length: 5000 }, (_, i) => [`v${i}`, 'x']));
+		expect(
+			solve({ problem: { ...MIX, objective: { ...MIX.objective, terms: wide } } }).body.issues
+		).toHaveLength(1);
+		const nested = `max z = ${'('.repeat(50_000)}x`;
+		expect(convertText(JSON.stringify({ from: 'statement', to: 'json', content: nested })).status).toBe(400);
 	});
 
 	test('texts that are not JSON, and methods that cannot start', () => {
@@ -151,8 +184,8 @@ describe('faults', () => {
 			status: 422,
 			body: { issues: [{ path: 'method' }] }
 		});
-		expect(replyConvert('{"from":"json","to":"mps","content":""}').status).toBe(422);
-		expect(replyConvert('{"from":"statement","to":"json","content":"max x y"}')).toMatchObject({
+		expect(convertText('{"from":"json","to":"mps","content":""}').status).toBe(422);
+		expect(convertText('{"from":"statement","to":"json","content":"max x y"}')).toMatchObject({
 			status: 400,
 			body: { issues: [{ path: 'content' }] }
 		});
@@ -160,6 +193,38 @@ describe('faults', () => {
 });
 
 describe('answers', () => {
+	test('an answer that would be too long says what was left out', () => {
+		// Klee and Minty 1972, with names as long as they may be
+		const size = 40;
+		const names = Array.from({ length: size }, (_, i) =>
+			`a_name_of_forty_characters_is_rather_${i}`.slice(0, 40)
+		);
+		const power = (base: bigint, exponent: number) => (base ** BigInt(exponent)).toString();
+		const problem = {
+			format: 'mathesis-problem',
+			version: 1,
+			variables: names.map((name) => ({ name })),
+			objective: {
+				sense: 'max',
+				name: 'z',
+				terms: Object.fromEntries(names.map((name, i) => [name, power(10n, size - 1 - i)]))
+			},
+			constraints: names.map((name, i) => ({
+				name: `r${i}`,
+				relation: '<=',
+				rhs: power(100n, i),
+				terms: Object.fromEntries([
+					...names.slice(0, i).map((other, j) => [other, `${2n * 10n ** BigInt(i - j)}`]),
+					[name, '1']
+				])
+			}))
+		};
+		const { text } = replySolve(JSON.stringify({ problem, steps: true, limit: { steps: 2000 } }), () => ({}));
+		const body = JSON.parse(text) as { steps: unknown[]; omitted: { steps: number }; pivots: number };
+		expect(text.length).toBeLessThan(14_000_000);
+		expect(body.steps.length + body.omitted.steps).toBe(body.pivots + 1);
+	});
+
 	test('every kind of answer keeps to the published schema', () => {
 		const bodies = [
 			{ problem: MIX, steps: true },

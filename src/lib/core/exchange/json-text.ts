@@ -12,7 +12,11 @@ function keepNumber(text: string): number | string {
 	const shift = Number(power) - decimals.length;
 	if (Math.abs(shift) > 2 * MAX_DIGITS) return text;
 	const digits = whole + decimals;
-	if (shift >= 0) return minus + (digits + '0'.repeat(shift)).replace(/^0+(?=\d)/, '');
+	if (shift >= 0) {
+		const written = minus + (digits + '0'.repeat(shift)).replace(/^0+(?=\d)/, '');
+		// a whole number stays one, however it was written
+		return Number.isSafeInteger(value) ? value : written;
+	}
 	const padded = digits.padStart(1 - shift, '0');
 	return `${minus}${padded.slice(0, shift)}.${padded.slice(shift)}`;
 }

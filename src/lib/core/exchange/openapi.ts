@@ -1,6 +1,6 @@
 import { METHODS } from '../method/solve';
 import { FORMATS_READ, FORMATS_TO_COME, FORMATS_WRITTEN } from './convert';
-import { problemSchema } from './schema';
+import { problemSchema } from '../problem/format';
 import { RULE_NAMES } from '../method/types';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 

@@ -5,10 +5,10 @@ import { parseJson } from './json-text';
 import { answerSolve, type Control } from './solve';
 import { readSolveRequest } from './solve-request';
 
-/** An HTTP answer before it is one: a status and a body to be written as JSON. */
+/** An HTTP answer before it is one: a status, and a body that is JSON text already, so that nobody has to write it twice. */
 export interface Reply {
 	readonly status: number;
-	readonly body: Record<string, unknown>;
+	readonly text: string;
 }
 
 const TITLES: Record<number, string> = {
@@ -24,23 +24,24 @@ const TITLES: Record<number, string> = {
 
 /** An error as RFC 9457 wants it. */
 export function problemDetails(status: number, detail: string, issues: readonly Issue[] = []): Reply {
-	return {
+	const title = TITLES[status] ?? 'Error';
+	return jsonReply(status, {
+		type: 'about:blank',
+		title,
 		status,
-		body: {
-			type: 'about:blank',
-			title: TITLES[status] ?? 'Error',
-			status,
-			detail,
-			...(issues.length ? { issues } : {})
-		}
-	};
+		detail,
+		...(issues.length ? { issues } : {})
+	});
 }
+
+/** A reply with a body. */
+export const jsonReply = (status: number, body: object): Reply => ({ status, text: JSON.stringify(body) });
 
 const MOST_ISSUES = 100;
 
-function guarded(text: string, answer: (data: unknown) => Record<string, unknown>): Reply {
+function guarded(text: string, answer: (data: unknown) => object): Reply {
 	try {
-		return { status: 200, body: answer(parseJson(text)) };
+		return jsonReply(200, answer(parseJson(text)));
 	} catch (error) {
 		if (error instanceof SyntaxError)
 			return problemDetails(400, error.message, [{ path: '', message: error.message }]);
@@ -66,5 +67,4 @@ export function replySolve(text: string, control: (milliseconds: number) => Cont
 }
 
 /** Answers the body of POST /api/v1/convert. */
-export const replyConvert = (text: string): Reply =>
-	guarded(text, convert as (data: unknown) => Record<string, unknown>);
+export const replyConvert = (text: string): Reply => guarded(text, convert);

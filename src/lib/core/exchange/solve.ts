@@ -4,6 +4,7 @@ import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
 import { asksForWhole } from '../integer/whole';
 import { toText } from '../number/rational';
+import type { OptimalSet } from '../answer/optimal-set';
 import {
 	certificateJson,
 	cutJson,
@@ -12,7 +13,15 @@ import {
 	numbers,
 	optimalSetJson,
 	rangingJson,
-	stepJson
+	stepJson,
+	type CertificateJson,
+	type CutJson,
+	type LinearJson,
+	type NodeJson,
+	type NumbersJson,
+	type OptimalSetJson,
+	type RangingJson,
+	type StepJson
 } from './answer-json';
 import type { SolveRequest } from './solve-request';
 
@@ -20,27 +29,93 @@ import type { SolveRequest } from './solve-request';
 export interface Control {
 	/** asked before each pivot; an answer is the reason to stop */
 	readonly shouldStop?: (pivots: number) => Sentence | null;
+	/** told what was found so far, now and then */
+	readonly onFound?: RunOptions['onFound'];
 	/** the optimal set may be long: true where it shall be cut short */
 	readonly hurry?: () => boolean;
 }
 
-const MOST_STEPS_SHOWN = 2_000;
+/** characters that the lists of an answer may take up together */
+const MOST_CHARACTERS = 12_000_000;
+/** nodes of a tree that are kept while it is searched */
+const MOST_NODES = 20_000;
+
+/** An answer to a request to solve. */
+export interface SolveJson extends Partial<LinearJson> {
+	readonly status: LinearJson['status'];
+	readonly pivots: number;
+	readonly duals?: NumbersJson;
+	readonly reducedCosts?: NumbersJson;
+	readonly optimalSet?: OptimalSetJson;
+	readonly ranging?: RangingJson;
+	readonly certificate?: CertificateJson;
+	readonly relaxation?: Pick<LinearJson, 'status' | 'objective' | 'solution'>;
+	/** no whole plan can be better: of a search that was stopped */
+	readonly bound?: string;
+	readonly nodes?: NodeJson[];
+	readonly cuts?: CutJson[];
+	readonly steps?: StepJson[];
+	/** how many entries of a list were left out because the answer would have been too long */
+	readonly omitted?: Partial<Record<'steps' | 'nodes' | 'cuts' | 'vertices' | 'rays', number>>;
+}
+
+/** Fills the lists of an answer while there is room, and counts what is left out. */
+class Room {
+	private left = MOST_CHARACTERS;
+	private readonly omitted: Record<string, number> = {};
+
+	/** Adds an entry; it is not even made where there is no room. */
+	add<T>(list: T[], name: string, make: () => T): void {
+		if (this.left <= 0) {
+			this.leaveOut(name, 1);
+			return;
+		}
+		const entry = make();
+		this.left -= JSON.stringify(entry).length;
+		list.push(entry);
+	}
+
+	all<T, U>(entries: readonly T[], name: string, make: (entry: T) => U): U[] {
+		const list: U[] = [];
+		for (const entry of entries) this.add(list, name, () => make(entry));
+		return list;
+	}
+
+	leaveOut(name: string, count: number): void {
+		if (count > 0) this.omitted[name] = (this.omitted[name] ?? 0) + count;
+	}
+
+	get told(): Pick<SolveJson, 'omitted'> {
+		return Object.keys(this.omitted).length ? { omitted: this.omitted } : {};
+	}
+}
+
+function setJson(set: OptimalSet, room: Room): OptimalSetJson {
+	const same = <T>(entry: T) => entry;
+	const whole = optimalSetJson(set);
+	return {
+		...whole,
+		vertices: room.all(whole.vertices, 'vertices', same),
+		rays: room.all(whole.rays, 'rays', same)
+	};
+}
 
 /**
  * Answers a request to solve, in the shape of docs/API.md.
  * @throws CannotStart where the method asked for has nothing to start from
  */
-export function answerSolve(request: SolveRequest, control: Control = {}): Record<string, unknown> {
+export function answerSolve(request: SolveRequest, control: Control = {}): SolveJson {
 	const { problem, method, rule, limit } = request;
-	const steps: Record<string, unknown>[] = [];
+	const steps: StepJson[] = [];
+	const room = new Room();
 	const options: RunOptions = {
 		method,
 		rule,
 		maxSteps: limit.steps,
+		mostNodes: MOST_NODES,
 		shouldStop: control.shouldStop,
-		...(request.steps
-			? { onStep: (step) => steps.length < MOST_STEPS_SHOWN && steps.push(stepJson(step)) }
-			: {})
+		onFound: control.onFound,
+		...(request.steps ? { onStep: (step) => room.add(steps, 'steps', () => stepJson(step)) } : {})
 	};
 	const shownSteps = request.steps ? { steps } : {};
 	if (!asksForWhole(problem) || request.integer === 'relax') {
@@ -51,19 +126,22 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Recor
 			...(answer.duals && answer.reducedCosts
 				? { duals: numbers(answer.duals), reducedCosts: numbers(answer.reducedCosts) }
 				: {}),
-			...(more ? { optimalSet: optimalSetJson(more.optimalSet), ranging: rangingJson(more.ranging) } : {}),
+			...(more ? { optimalSet: setJson(more.optimalSet, room), ranging: rangingJson(more.ranging) } : {}),
 			...(answer.certificate ? { certificate: certificateJson(answer.certificate) } : {}),
-			...shownSteps
+			...shownSteps,
+			...room.told
 		};
 	}
 	const result =
 		request.integer === 'branch' ? branchAndBound(problem, options) : cuttingPlanes(problem, options);
 	const { relaxation } = result;
+	if ('nodesMade' in result) room.leaveOut('nodes', result.nodesMade - result.nodes.length);
 	return {
 		status: result.status,
 		...(result.reason ? { reason: plainText(result.reason) } : {}),
 		...(result.objective ? { objective: toText(result.objective) } : {}),
 		...(result.solution ? { solution: numbers(result.solution) } : {}),
+		...('bound' in result && result.bound ? { bound: toText(result.bound) } : {}),
 		method: relaxation.method,
 		why: plainText(relaxation.why),
 		pivots: result.pivots,
@@ -72,7 +150,10 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Recor
 			...(relaxation.objective ? { objective: toText(relaxation.objective) } : {}),
 			...(relaxation.solution ? { solution: numbers(relaxation.solution) } : {})
 		},
-		...('nodes' in result ? { nodes: result.nodes.map(nodeJson) } : { cuts: result.cuts.map(cutJson) }),
-		...shownSteps
+		...('nodes' in result
+			? { nodes: room.all(result.nodes, 'nodes', nodeJson) }
+			: { cuts: room.all(result.cuts, 'cuts', cutJson) }),
+		...shownSteps,
+		...room.told
 	};
 }

@@ -44,7 +44,15 @@ function firstCone(rows: readonly Whole[], dimension: number): { chosen: number[
 		chosen.push(i);
 	}
 	if (chosen.length < dimension) return null;
-	return { chosen, rays: chosen.map((_, k) => solveUnit(chosen.map((i) => rows[i]), k)) };
+	return {
+		chosen,
+		rays: chosen.map((_, k) =>
+			solveUnit(
+				chosen.map((i) => rows[i]),
+				k
+			)
+		)
+	};
 }
 
 /** The direction in which all rows but the k-th stay zero and the k-th rises (fraction-free elimination). */

@@ -33,6 +33,10 @@ export interface BranchNode {
 
 export interface BranchResult extends WholeResult {
 	readonly nodes: readonly BranchNode[];
+	/** how many nodes there were, kept or not */
+	readonly nodesMade: number;
+	/** of a search that was stopped: no whole plan can be better */
+	readonly bound?: Rational;
 }
 
 interface OpenNode {
@@ -58,14 +62,27 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 	let pivots = options.pivotsBefore ?? 0;
 	let made = 1;
 	let relaxation: LinearAnswer | null = null;
-	const stoppedBy = (reason: Sentence | undefined): BranchResult => ({
-		status: 'stopped',
-		reason,
-		nodes,
-		pivots,
-		relaxation: relaxation!,
-		...(best ? { objective: best.objective, solution: best.solution } : {})
-	});
+	let closed = 0;
+	/** the best that an open node promises, or the incumbent where none promises more */
+	const bound = (): Rational | undefined =>
+		open.reduce<Rational | undefined>(
+			(a, { promise }) => (promise && (!a || better(promise, a)) ? promise : a),
+			best?.objective
+		);
+	const stoppedBy = (reason: Sentence | undefined, node: OpenNode): BranchResult => {
+		open.push(node);
+		const most = bound();
+		return {
+			status: 'stopped',
+			reason,
+			nodes,
+			nodesMade: closed,
+			pivots,
+			relaxation: relaxation!,
+			...(most ? { bound: most } : {}),
+			...(best ? { objective: best.objective, solution: best.solution } : {})
+		};
+	};
 	while (open.length) {
 		const node = takeBest(open, better);
 		const answer = solveLinear(node.problem, {
@@ -75,7 +92,9 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		});
 		relaxation ??= answer;
 		pivots += answer.pivots;
-		const record = (closed: Sentence | null) =>
+		const record = (why: Sentence | null) => {
+			closed += 1;
+			if (nodes.length >= (options.mostNodes ?? Infinity)) return;
 			nodes.push({
 				id: node.id,
 				parent: node.parent,
@@ -83,16 +102,18 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 				status: answer.status,
 				bound: answer.objective ?? null,
 				solution: answer.solution ?? null,
-				closed
+				closed: why
 			});
-		if (answer.status === 'stopped') return stoppedBy(answer.reason);
+		};
+		if (answer.status === 'stopped') return stoppedBy(answer.reason, node);
 		if (answer.status === 'infeasible') {
 			record(messages.closedInfeasible);
 			continue;
 		}
 		if (answer.status === 'unbounded') {
 			record(messages.closedUnbounded);
-			return { nodes, relaxation, ...unboundedOrEmpty(branchAndBound, problem, options, pivots).end };
+			const { end } = unboundedOrEmpty(branchAndBound, problem, options, pivots);
+			return { nodes, nodesMade: closed, relaxation, ...end };
 		}
 		const [objective, solution] = [answer.objective!, answer.solution!];
 		if (best && !better(objective, best.objective)) {
@@ -103,6 +124,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		if (!split) {
 			best = { objective, solution, id: node.id };
 			record(messages.closedWhole);
+			options.onFound?.({ objective, solution, bound: bound() });
 			continue;
 		}
 		record(null);
@@ -129,7 +151,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		);
 		made += 2;
 	}
-	const end = { nodes, pivots, relaxation: relaxation! };
+	const end = { nodes, nodesMade: closed, pivots, relaxation: relaxation! };
 	return best
 		? { ...end, status: 'optimal', objective: best.objective, solution: best.solution }
 		: { ...end, status: 'infeasible' };

@@ -107,16 +107,34 @@ test('cuts end on bounded problems with free variables, and no number of cuts is
 	const long = cuttingPlanes(many);
 	expect([long.status, long.objective!.toFraction(), long.cuts.length > 400]).toEqual(['optimal', '0', true]);
 	const limited = cuttingPlanes(many, { maxSteps: 50 });
-	expect([limited.status, plainText(limited.reason!)]).toEqual(['stopped', 'The limit of 50 steps was reached.']);
+	expect([limited.status, plainText(limited.reason!)]).toEqual([
+		'stopped',
+		'The limit of 50 steps was reached.'
+	]);
 });
 
 test('random bounded problems with free variables end by cuts and agree with branching', () => {
 	const boxed = anyProblem({ variables: 3 }).map((problem): Problem => {
 		const domain = 'integer' as const;
-		const variables = problem.variables.map((variable) => ({ ...variable, lower: null, upper: null, domain }));
+		const variables = problem.variables.map((variable) => ({
+			...variable,
+			lower: null,
+			upper: null,
+			domain
+		}));
 		const walls = variables.flatMap(({ name }, i) => [
-			{ name: `up${i}`, terms: new Map([[name, rational(3)]]), relation: '<=' as const, rhs: rational(10 + i) },
-			{ name: `low${i}`, terms: new Map([[name, rational(2)]]), relation: '>=' as const, rhs: rational(-5 - i) }
+			{
+				name: `up${i}`,
+				terms: new Map([[name, rational(3)]]),
+				relation: '<=' as const,
+				rhs: rational(10 + i)
+			},
+			{
+				name: `low${i}`,
+				terms: new Map([[name, rational(2)]]),
+				relation: '>=' as const,
+				rhs: rational(-5 - i)
+			}
 		]);
 		return { ...problem, variables, constraints: [...problem.constraints, ...walls] };
 	});

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { Tabs } from '@skeletonlabs/skeleton-svelte';
 	import { innerHeight, innerWidth } from 'svelte/reactivity/window';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { panesIn, type Panes, type Place } from './arrangement';
@@ -46,13 +45,9 @@
 				<div class="one" inert={name !== current}><View /></div>
 			{/each}
 		</div>
-		<Tabs value={current} onValueChange={({ value }) => go(value)} class="pane-tabs">
-			<Tabs.List class="pane-tab-list" aria-label="Panes of this page">
-				{#each names as name (name)}
-					<Tabs.Trigger value={name} class="pane-tab">{panes[name].title}</Tabs.Trigger>
-				{/each}
-			</Tabs.List>
-		</Tabs>
+		{#await import('./PaneTabs.svelte') then { default: PaneTabs }}
+			<PaneTabs names={names.map((name) => ({ name, title: panes[name].title }))} {current} ongo={go} />
+		{/await}
 	</main>
 {:else}
 	<main class="whole">

@@ -4,8 +4,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Action } from './actions';
 
-	let { open, actions, onclose }: { open: boolean; actions: readonly Action[]; onclose: () => void } =
-		$props();
+	let { actions, onclose }: { actions: readonly Action[]; onclose: () => void } = $props();
 	const { document } = useDesk();
 	let sought = $state('');
 	let at = $state(0);
@@ -35,13 +34,9 @@
 		else return;
 		event.preventDefault();
 	}
-
-	$effect(() => {
-		if (open) [sought, at] = ['', 0];
-	});
 </script>
 
-<Dialog {open} onOpenChange={(change) => !change.open && onclose()}>
+<Dialog open onOpenChange={(change) => !change.open && onclose()}>
 	<Portal>
 		<Dialog.Backdrop class="backdrop" />
 		<Dialog.Positioner class="over top">

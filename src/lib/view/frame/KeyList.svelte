@@ -2,8 +2,7 @@
 	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import type { Action } from './actions';
 
-	let { open, actions, onclose }: { open: boolean; actions: readonly Action[]; onclose: () => void } =
-		$props();
+	let { actions, onclose }: { actions: readonly Action[]; onclose: () => void } = $props();
 
 	/** Keys that belong to the thing that has the focus. */
 	const OWN: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
@@ -34,7 +33,7 @@
 	);
 </script>
 
-<Dialog {open} onOpenChange={(change) => !change.open && onclose()}>
+<Dialog open onOpenChange={(change) => !change.open && onclose()}>
 	<Portal>
 		<Dialog.Backdrop class="backdrop" />
 		<Dialog.Positioner class="over">

@@ -1,12 +1,8 @@
 <script lang="ts">
-	import { Toast } from '@skeletonlabs/skeleton-svelte';
 	import type { Snippet } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import { actionFor, actionsOf } from './actions';
-	import Finder from './Finder.svelte';
-	import KeyList from './KeyList.svelte';
-	import { toaster } from './toasts';
 	import TopBar from './TopBar.svelte';
 
 	interface Props {
@@ -52,17 +48,21 @@
 	<TopBar {keeping} onfind={() => (open = 'finder')} onkeys={() => (open = 'keys')} />
 	{@render children()}
 </div>
-<Finder open={open === 'finder'} {actions} onclose={() => (open = null)} />
-<KeyList open={open === 'keys'} {actions} onclose={() => (open = null)} />
-<Toast.Group {toaster}>
-	{#snippet children(toast)}
-		<Toast {toast} class="toast">
-			<Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
-			{#if toast.action}<Toast.ActionTrigger class="btn tool">{toast.action.label}</Toast.ActionTrigger>{/if}
-			<Toast.CloseTrigger class="btn tool">Close</Toast.CloseTrigger>
-		</Toast>
-	{/snippet}
-</Toast.Group>
+<!-- what is opened now and then is loaded then -->
+{#if open === 'finder'}
+	{#await import('./Finder.svelte') then { default: Finder }}
+		<Finder {actions} onclose={() => (open = null)} />
+	{/await}
+{:else if open === 'keys'}
+	{#await import('./KeyList.svelte') then { default: KeyList }}
+		<KeyList {actions} onclose={() => (open = null)} />
+	{/await}
+{/if}
+{#if desk.session.removed}
+	{#await import('./TakeBack.svelte') then { default: TakeBack }}
+		<TakeBack removed={desk.session.removed} />
+	{/await}
+{/if}
 
 <style>
 	.page {

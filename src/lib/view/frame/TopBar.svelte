@@ -33,7 +33,7 @@
 	<p class="lesson">{document.problem?.title ?? 'Untitled lesson'}</p>
 	<p class="kept" class:failed={keeping.state === 'failed'} role="status">{STATES[keeping.state]}</p>
 	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
-	<button class="btn tool keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
+	<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
 	<button class="btn tool" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
 		>{preferences.dark ? 'Light' : 'Dark'}</button
 	>
@@ -105,7 +105,7 @@
 	/* a phone: the names of the pages and the state of saving are what matters */
 	@media (max-width: 40rem) {
 		.lesson,
-		.keys,
+		.all-keys,
 		.kept:not(.failed) {
 			display: none;
 		}

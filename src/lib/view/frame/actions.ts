@@ -82,15 +82,13 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		run: () => void session.take(move)
 	}));
 	const starts = session.tableau
-		? session.starts.map(
-				({ move, says }, i): Action => ({
-					id: `start ${i}`,
-					group: 'Start otherwise',
-					says,
-					possible: true,
-					run: () => void session.start(move)
-				})
-			)
+		? session.starts.map(({ move, says }, i): Action => ({
+				id: `start ${i}`,
+				group: 'Start otherwise',
+				says,
+				possible: true,
+				run: () => void session.start(move)
+			}))
 		: [];
 	const rules = RULE_NAMES.map((rule): Action => ({
 		id: `rule ${rule}`,

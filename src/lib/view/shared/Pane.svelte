@@ -85,7 +85,7 @@
 		align-items: center;
 	}
 	/* a narrow pane: the tools take lines of their own */
-	@container (max-width: 46rem) {
+	@container (max-width: 52rem) {
 		.tools {
 			flex: 0 1 auto;
 		}

@@ -1,5 +1,4 @@
 <script lang="ts" generics="T">
-	import { Menu, Portal } from '@skeletonlabs/skeleton-svelte';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -10,26 +9,51 @@
 		item: Snippet<[T]>;
 		onchoose: (value: T) => void;
 	}
-	/** A button that opens a list of things to do. */
+	/** A button that opens a list of things to do; the list is loaded when it is first asked for. */
 	let { text, label, items, item, onchoose }: Props = $props();
+	let button = $state<HTMLButtonElement>();
+	let open = $state(false);
+
+	function choose(key: string) {
+		const chosen = items.find((own) => own.key === key);
+		if (chosen) onchoose(chosen.value);
+	}
+
+	function close() {
+		open = false;
+		button?.focus();
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		if (event.key !== 'ArrowDown') return;
+		event.preventDefault();
+		open = true;
+	}
 </script>
 
-<Menu
-	onSelect={({ value }) => {
-		const chosen = items.find(({ key }) => key === value);
-		if (chosen) onchoose(chosen.value);
-	}}
+<button
+	bind:this={button}
+	class="btn tool"
+	aria-label={label ?? text}
+	aria-haspopup="menu"
+	aria-expanded={open}
+	disabled={items.length === 0}
+	onclick={() => (open = !open)}
+	{onkeydown}>{text} ▾</button
 >
-	<Menu.Trigger class="btn tool" aria-label={label ?? text} disabled={items.length === 0}
-		>{text} ▾</Menu.Trigger
-	>
-	<Portal>
-		<Menu.Positioner>
-			<Menu.Content class="menu">
-				{#each items as { key, value } (key)}
-					<Menu.Item value={key} class="menu-item">{@render item(value)}</Menu.Item>
-				{/each}
-			</Menu.Content>
-		</Menu.Positioner>
-	</Portal>
-</Menu>
+{#if open && button}
+	{#await import('./MenuList.svelte') then { default: MenuList }}
+		<MenuList
+			anchor={button}
+			label={label ?? text}
+			keys={items.map(({ key }) => key)}
+			onchoose={choose}
+			onclose={close}
+		>
+			{#snippet line(key)}
+				{@const own = items.find((other) => other.key === key)}
+				{#if own}{@render item(own.value)}{/if}
+			{/snippet}
+		</MenuList>
+	{/await}
+{/if}

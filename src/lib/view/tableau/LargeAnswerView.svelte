@@ -4,11 +4,7 @@
 
 	/** Stands in for the tableau where it would be too large to look at: the worker's answer, or how far it is. */
 	const { answer, document } = useDesk();
-	const values = $derived(
-		Object.entries((answer.result?.solution ?? {}) as Record<string, string>).filter(
-			([, value]) => value !== '0'
-		)
-	);
+	const values = $derived(Object.entries(answer.result?.solution ?? {}).filter(([, value]) => value !== '0'));
 	const STATUS: Record<string, string> = {
 		optimal: 'Optimal',
 		infeasible: 'Infeasible: no plan satisfies all constraints',
@@ -30,7 +26,7 @@
 		</Progress>
 		<button class="btn tool" onclick={() => answer.cancel()}>Cancel</button>
 	{:else if answer.state === 'done' && answer.result}
-		<h3>{STATUS[String(answer.result.status)]}</h3>
+		<h3>{STATUS[answer.result.status]}</h3>
 		{#if answer.result.reason}<p>{answer.result.reason}</p>{/if}
 		{#if answer.result.objective}
 			<p class="value">{document.problem?.objective.name} = {answer.result.objective}</p>

@@ -8,7 +8,6 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
-	import ChangeDialog from './ChangeDialog.svelte';
 	import LargeAnswerView from './LargeAnswerView.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
@@ -107,7 +106,11 @@
 		<p class="nothing">The tableau appears here as soon as the statement can be read.</p>
 	{/if}
 </Pane>
-{#if changing}<ChangeDialog onclose={() => (changing = false)} />{/if}
+{#if changing}
+	{#await import('./ChangeDialog.svelte') then { default: ChangeDialog }}
+		<ChangeDialog onclose={() => (changing = false)} />
+	{/await}
+{/if}
 
 <style>
 	.apart {

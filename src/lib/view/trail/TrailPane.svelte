@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plainText, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { say, type Sentence } from '$lib/core/commentary/sentence';
 	import { labelOf } from '$lib/core/move/kinds';
 	import { choiceOf } from '$lib/core/move/pivot';
 	import type { Stop } from '$lib/core/move/replay';
@@ -9,11 +9,9 @@
 	import { isZero } from '$lib/core/number/rational';
 	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { toaster } from '../frame/toasts';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
-	import StepWords from './StepWords.svelte';
 	import { laidOut } from './layout';
 
 	const NONE: ReadonlySet<number> = new Set();
@@ -62,14 +60,6 @@
 			...(!isPrimalFeasible(work.tableau) ? ['not feasible'] : []),
 			...(index >= 0 ? [`same basis as ${index === 0 ? 'the start' : `step ${index}`}`] : [])
 		];
-	}
-
-	function remove(node: TrailNode) {
-		const restore = session.remove(node.id);
-		toaster.create({
-			title: `Removed: ${plainText(label(node), document.notation)}`,
-			action: { label: 'Put it back', onClick: restore }
-		});
 	}
 
 	const basisOf = (stop: Stop): string =>
@@ -162,7 +152,7 @@
 								class="small"
 								aria-label="Remove this step and what follows"
 								title="Remove this step and what follows"
-								onclick={() => remove(node)}>×</button
+								onclick={() => session.remove(node.id, label(node))}>×</button
 							>
 						{/if}
 					</li>
@@ -172,7 +162,9 @@
 	</div>
 </Pane>
 {#if editing}
-	<StepWords node={editing} onclose={() => (editing = null)} />
+	{#await import('./StepWords.svelte') then { default: StepWords }}
+		<StepWords node={editing} onclose={() => (editing = null)} />
+	{/await}
 {/if}
 
 <style>

@@ -30,6 +30,27 @@ export interface RowRead {
 	body: Linear;
 }
 
+/** More brackets inside one another are not read: recovering from so many open ones takes very long. */
+const MOST_BRACKETS = 200;
+
+/** The place where brackets are nested too deeply; −1 where they are not. */
+function tooDeep(text: string): number {
+	let depth = 0;
+	for (let i = 0; i < text.length; i++) {
+		if (text[i] === '(') depth += 1;
+		else if (text[i] === ')') depth = Math.max(0, depth - 1);
+		else if (text[i] === '#') i = (text.indexOf('\n', i) + 1 || text.length + 1) - 1;
+		if (depth > MOST_BRACKETS) return i;
+	}
+	return -1;
+}
+
+const refused = (from: number, to: number, message: string): Reading => ({
+	problem: null,
+	places: [],
+	diagnostics: [{ from, to, severity: 'error', code: 'limit', message }]
+});
+
 /** Longer texts are not read. */
 export const MAX_STATEMENT = 400_000;
 
@@ -273,14 +294,14 @@ class StatementReader {
  * @returns the problem, or `null` where an error was found; never throws on any text
  */
 export function readStatement(text: string): Reading {
-	if (text.length > MAX_STATEMENT) {
-		const message = `The statement has more than ${MAX_STATEMENT} characters. Shorten it.`;
-		const from = MAX_STATEMENT;
-		return {
-			problem: null,
-			places: [],
-			diagnostics: [{ from, to: text.length, severity: 'error', code: 'limit', message }]
-		};
-	}
+	if (text.length > MAX_STATEMENT)
+		return refused(
+			MAX_STATEMENT,
+			text.length,
+			`The statement has more than ${MAX_STATEMENT} characters. Shorten it.`
+		);
+	const deep = tooDeep(text);
+	if (deep >= 0)
+		return refused(deep, deep + 1, `More than ${MOST_BRACKETS} brackets are open here. Close some before.`);
 	return new StatementReader(text, parser.parse(text)).read();
 }

@@ -1,0 +1,41 @@
+// The server's entry, copied to build/index.js: adapter-node's handler behind limits that hold for every connection, and headers that go with
+// every answer, files included.
+import { createServer } from 'node:http';
+import { handler } from './handler.js';
+import { HEADERS, NO_SUCH_METHOD } from './headers.js';
+
+const port = Number(process.env.PORT ?? 3000);
+const host = process.env.HOST ?? '0.0.0.0';
+const MOST_CONNECTIONS = 256;
+
+export const server = createServer(
+	{
+		// a client that stalls gives its connection back
+		headersTimeout: 8_000,
+		requestTimeout: 20_000,
+		keepAliveTimeout: 5_000,
+		connectionsCheckingInterval: 1_000
+	},
+	(request, response) => {
+		for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+		const isApi = request.url?.startsWith('/api/');
+		if (!isApi && !['GET', 'HEAD'].includes(request.method ?? '')) {
+			response.writeHead(405, { allow: 'GET, HEAD', 'content-type': 'application/problem+json' });
+			response.end(NO_SUCH_METHOD);
+			return;
+		}
+		void handler(request, response);
+	}
+);
+server.maxConnections = MOST_CONNECTIONS;
+server.listen({ port, host }, () => {
+	const shown = host === '0.0.0.0' || host === '::' ? 'localhost' : host.includes(':') ? `[${host}]` : host;
+	if (!process.env.QUIET) console.log(`\nMathesis serves at http://${shown}:${server.address().port}\n`);
+});
+
+for (const signal of ['SIGTERM', 'SIGINT'])
+	process.once(signal, () => {
+		server.close(() => process.exit(0));
+		server.closeIdleConnections();
+		setTimeout(() => process.exit(0), 3_000).unref();
+	});
