@@ -9,7 +9,7 @@ module.exports = {
 			to: {
 				pathNot: [
 					'^src/lib/core',
-					'^node_modules/(fraction\\.js|yup|lossless-json|@lezer/(lr|common))/',
+					'^node_modules/(fraction\\.js|yup|lossless-json|d3-dsv|@lezer/(lr|common))/',
 					'\\.grammar(\\.terms)?$'
 				]
 			}

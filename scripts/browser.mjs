@@ -59,7 +59,7 @@ export async function serve(env = {}) {
 	for (let i = 0; i < 100; i++) {
 		try {
 			await fetch(url);
-			return { url, stop: () => child.kill() };
+			return { url, pid: child.pid, stop: () => child.kill() };
 		} catch {
 			await new Promise((resolve) => setTimeout(resolve, 100));
 		}

@@ -14,13 +14,37 @@ shelf_back: bowls_small + vases_round + tiles_wall ≤ 70
 drying_racks: tiles_floor + 2 tiles_wall + lids + saucers ≤ 123
 packing_boxes: bowls_large + bowls_small + vases_tall + vases_round + tiles_floor + tiles_wall + lids + saucers ≤ 250`;
 
-const BRANCHED = ['Next', 'Next', 'To the end'];
+const ORDERS = `title "Orders for the fair"
+max profit [thalers] = 30 bowls + 45 vases
+clay [kg]: 5/2 bowls + 4 vases ≤ 100
+order [dozen]: bowls + vases ≥ 12
+sets: bowls - vases = 2
+bowls [dozen] from 0
+vases [dozen] from 0`;
+
+const DIET = `title "Glaze from what is in store"
+min cost [thalers] = 2 ash + 3 feldspar
+silica [kg]: ash + feldspar ≥ 4
+flux [kg]: ash + 3 feldspar ≥ 6
+store [kg]: ash ≤ 9`;
 
 const server = await serve();
 const browser = await launch();
 const rest = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
-async function shot(name, { size = [1280, 800], text, clicks = [] }) {
+/** Does one thing on the page: presses a key, clicks a button or an element, or chooses from a menu. */
+async function act(page, step) {
+	if (step.key) await page.keyboard.press(step.key);
+	else if (step.choose) {
+		const [menu, item] = step.choose;
+		await page.locator(`aria/${menu}[role="button"]`).click();
+		await rest(600);
+		await page.locator(`::-p-text(${item})`).click();
+	} else await page.locator(step.click).click();
+	await rest(900);
+}
+
+async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) {
 	const context = await browser.createBrowserContext();
 	const page = await context.newPage();
 	await page.setViewport({ width: size[0], height: size[1] });
@@ -28,35 +52,43 @@ async function shot(name, { size = [1280, 800], text, clicks = [] }) {
 	await page.waitForSelector('.cm-content');
 	if (text !== undefined) {
 		await pasteStatement(page, text);
-		await rest(400);
+		await rest(500);
 		await page.evaluate(() => {
 			document.activeElement.blur();
 			document.querySelector('.cm-scroller').scrollTop = 0;
 		});
 	}
-	for (const label of clicks) {
-		await page
-			.locator(label.startsWith('.') || label.startsWith('button') ? label : `aria/${label}[role="button"]`)
-			.click();
-		await rest(1000);
-	}
+	if (path !== '/') await page.locator(`nav a[href="${path}"]`).click();
+	await rest(500);
+	for (const step of steps) await act(page, step);
 	await page.mouse.move(640, 20);
 	await rest(900);
 	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
 	await context.close();
 }
 
+const next = { key: 'n' };
+
 try {
-	await shot('desk', { clicks: BRANCHED });
-	await shot('desk-dark-1024', {
+	await shot('overview', { steps: [next, next, { key: 'g' }] });
+	await shot('overview-dark-1024', {
 		size: [1024, 768],
-		clicks: ['Next', 'Back', 'button[title="Pivot: bowls in, s2 out"]', 'Dark']
+		steps: [next, { key: 'b' }, { click: 'button[title="Pivot: bowls in, s2 out"]' }, { key: 'd' }]
 	});
-	await shot('wrong-pivot', { clicks: ['button[title="Pivot: vases in, s1 out"]'] });
+	await shot('wrong-pivot', { steps: [{ click: 'button[title="Pivot: vases in, s1 out"]' }] });
 	await shot('wrong-statement', {
 		text: 'title "Spring firing"\nmax profit [thalers] = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases < 100\nwheel [hours]: 2 bowls + 3/2 vase ≤ 63 +\nkiln [hours]: bowls * vases ≤ 88'
 	});
-	await shot('eight-by-eight', { text: CROWDED, clicks: ['Next'] });
+	await shot('eight-by-eight', { text: CROWDED, steps: [next] });
+	await shot('standard-form', {
+		path: '/simplex',
+		text: ORDERS,
+		steps: [{ click: '[aria-label="Change before"]' }, { click: '[aria-label="Change before"]' }]
+	});
+	await shot('phase-one', { path: '/simplex', text: ORDERS, steps: [next] });
+	await shot('big-m', { path: '/simplex', text: ORDERS, steps: [{ choose: ['Start', 'big M'] }] });
+	await shot('dual-simplex', { path: '/simplex', text: DIET, steps: [next] });
+	await shot('phone', { size: [390, 844], steps: [{ click: 'aria/Tableau[role="tab"]' }] });
 } finally {
 	await browser.close();
 	server.stop();

@@ -113,6 +113,13 @@ test('ties, degenerate steps, other optima, unbounded directions and whole numbe
 	const falling = new Worked('min c = -x - 2 y\na: x - y <= 2');
 	expect(falling.stands).toContain('y rises by 1, and c improves by 2');
 	expect(new Worked('min c = -x\na: x <= 4').next().told).toContain('each unit lowers c by 1');
+	const many = new Worked('max z = a + b + c + d + f\nr: a + b + c + d + f <= 4\na from 0 to 3');
+	expect(many.told).toContain('The plan is now every variable is 0.');
+	expect(many.next().told).toContain('s2 (the room below the bound of a) reaches 0 first and leaves.');
+	expect(many.told).toContain('The plan is now a = 3, all others 0.');
+	const bounds = new Worked('max z = x\na: x + y <= 4\nx from 3 to 2');
+	expect(bounds.stands).toContain('Infeasible');
+	expect(bounds.stands).toContain('The bounds of x exclude each other.');
 	expect(new Worked('min c = x\na: x <= 4\nx integer').told).toContain(
 		'the objective row shows −c. Whole numbers are asked for'
 	);
@@ -139,6 +146,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 	expect(mixed.told).toContain(
 		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 + −1) = 0; s1: −(−1) = 1; right-hand side: −(4 + 1) = −5'
 	);
+	expect(mixed.told).toContain('w = a1 + a2 is to be made as small as it can be, so −w is maximised.');
 	expect(mixed.told).toContain('is not in the region: need is broken by 4 and fix is broken by 1.');
 	expect(mixed.next().told).toContain('each unit lowers w by 2');
 	expect(mixed.told).toContain('So w falls by 2 to 3');
@@ -171,6 +179,7 @@ test('big M, the dual simplex method, repairs, and a start by hand', () => {
 	);
 	expect(repaired.stands).toContain('No right-hand side is negative any more');
 	const hand = new Worked(MIXED, 'by-hand');
+	expect(hand.told).toContain('need and fix have no basic variable yet: pivot on an entry of that row');
 	expect(hand.stands).toMatch(/^Rows without a basic variable: Rows need and fix have no basic variable yet/);
 	expect(hand.do({ kind: 'artificial', column: 's:most' }).told).toBe(
 		'Row most needs no artificial variable: s3 is basic there.'

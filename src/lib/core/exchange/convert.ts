@@ -4,22 +4,17 @@ import { faultsOf, InputError, readProblem } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
+import { readCsv, writeCsv } from './csv';
 import { parseJson } from './json-text';
+import { writeLatex } from './latex';
+import { readMps } from './mps-read';
+import { writeMps } from './mps-write';
 
-export const FORMATS_READ = ['statement', 'json'] as const;
-export const FORMATS_WRITTEN = ['statement', 'json'] as const;
-/** named in the agreement, not here yet */
-export const FORMATS_TO_COME = ['mps', 'latex', 'csv'] as const;
-
-/** Raised for a format that is agreed on but not available yet. */
-export class NotYet extends Error {}
+export const FORMATS_READ = ['statement', 'json', 'mps', 'csv'] as const;
+export const FORMATS_WRITTEN = ['statement', 'json', 'mps', 'mps-fixed', 'latex', 'csv'] as const;
 
 const format = (formats: readonly string[]) =>
-	yup
-		.mixed()
-		.test('format', `must be one of ${formats.join(', ')}`, (v) =>
-			[...formats, ...FORMATS_TO_COME].includes(v as string)
-		);
+	yup.mixed().test('format', `must be one of ${formats.join(', ')}`, (v) => formats.includes(v as string));
 
 const schema = yup
 	.object({
@@ -40,6 +35,8 @@ function readFrom(from: string, content: string, notes: string[]): Problem {
 		}
 		return readProblem(data, 'content');
 	}
+	if (from === 'mps') return readMps(content, notes);
+	if (from === 'csv') return readCsv(content, notes);
 	const { problem, diagnostics } = readStatement(content);
 	const where = (offset: number) => `line ${content.slice(0, offset).split('\n').length}`;
 	const told = diagnostics
@@ -55,7 +52,7 @@ function readFrom(from: string, content: string, notes: string[]): Problem {
  * Converts a problem from one format to another.
  * @param data `{ from, to, content }`
  * @returns the content in the other format, and notes on what it cannot hold
- * @throws InputError for input that is no problem; NotYet for a format that is still to come
+ * @throws InputError for input that is no problem
  */
 export function convert(data: unknown): { content: string; notes: string[] } {
 	try {
@@ -65,13 +62,24 @@ export function convert(data: unknown): { content: string; notes: string[] } {
 		throw error;
 	}
 	const { from, to, content } = data as { from: string; to: string; content: string };
-	for (const name of [from, to])
-		if ((FORMATS_TO_COME as readonly string[]).includes(name))
-			throw new NotYet(`The format “${name}” is agreed on but not available yet; statement and json are.`);
 	const notes: string[] = [];
 	const problem = readFrom(from, content, notes);
-	return {
-		content: to === 'json' ? JSON.stringify(writeProblem(problem), null, 2) + '\n' : printStatement(problem),
-		notes
-	};
+	return { content: writeTo(to as (typeof FORMATS_WRITTEN)[number], problem, notes), notes };
+}
+
+function writeTo(to: (typeof FORMATS_WRITTEN)[number], problem: Problem, notes: string[]): string {
+	switch (to) {
+		case 'json':
+			return JSON.stringify(writeProblem(problem), null, 2) + '\n';
+		case 'mps':
+			return writeMps(problem, false, notes);
+		case 'mps-fixed':
+			return writeMps(problem, true, notes);
+		case 'latex':
+			return writeLatex(problem, notes);
+		case 'csv':
+			return writeCsv(problem, notes);
+		case 'statement':
+			return printStatement(problem);
+	}
 }

@@ -184,7 +184,8 @@ describe('faults', () => {
 			status: 422,
 			body: { issues: [{ path: 'method' }] }
 		});
-		expect(convertText('{"from":"json","to":"mps","content":""}').status).toBe(422);
+		expect(convertText('{"from":"json","to":"tape","content":""}').status).toBe(400);
+		expect(convertText('{"from":"json","to":"mps","content":""}').status).toBe(400);
 		expect(convertText('{"from":"statement","to":"json","content":"max x y"}')).toMatchObject({
 			status: 400,
 			body: { issues: [{ path: 'content' }] }

@@ -1,5 +1,5 @@
 import { METHODS } from '../method/solve';
-import { FORMATS_READ, FORMATS_TO_COME, FORMATS_WRITTEN } from './convert';
+import { FORMATS_READ, FORMATS_WRITTEN } from './convert';
 import { problemSchema } from '../problem/format';
 import { RULE_NAMES } from '../method/types';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
@@ -21,7 +21,7 @@ const faults: Json = {
 	'405': error('Another method is wanted'),
 	'413': error('More than 1 MB'),
 	'415': error('Another content type than application/json'),
-	'422': error('The method cannot start on this problem, or the format is still to come'),
+	'422': error('The method cannot start on this problem'),
 	'503': error('All workers are busy; Retry-After says when to try again')
 };
 
@@ -148,7 +148,7 @@ const schemas: Json = {
 	ConvertRequest: {
 		type: 'object',
 		required: ['from', 'to', 'content'],
-		description: `Agreed on but still to come: ${FORMATS_TO_COME.join(', ')}.`,
+		description: '`mps` reads free and fixed form by itself; `csv` is the technology table with heads.',
 		properties: { from: { enum: FORMATS_READ }, to: { enum: FORMATS_WRITTEN }, content: { type: 'string' } }
 	},
 	ConvertAnswer: {

@@ -1,6 +1,6 @@
 import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
-import { convert, NotYet } from './convert';
+import { convert } from './convert';
 import { parseJson } from './json-text';
 import { answerSolve, type Control } from './solve';
 import { readSolveRequest } from './solve-request';
@@ -52,8 +52,6 @@ function guarded(text: string, answer: (data: unknown) => object): Reply {
 		}
 		if (error instanceof CannotStart)
 			return problemDetails(422, error.message, [{ path: 'method', message: error.message }]);
-		if (error instanceof NotYet)
-			return problemDetails(422, error.message, [{ path: 'to', message: error.message }]);
 		throw error;
 	}
 }

@@ -21,22 +21,20 @@ test('cones known by sight: an octant, a square cone, a cone that only holds its
 });
 
 test('every ray is on the border in enough independent ways, and all such directions are found', () => {
-	const matrix = fc
-		.integer({ min: 2, max: 4 })
-		.chain((n) =>
-			fc
-				.array(fc.array(fc.integer({ min: -3, max: 3 }), { minLength: n, maxLength: n }), {
-					minLength: 1,
-					maxLength: 6
-				})
-				.map((some) => ({
-					n,
-					all: [
-						...Array.from({ length: n }, (_, i) => Array.from({ length: n }, (_, j) => (i === j ? 1 : 0))),
-						...some
-					]
-				}))
-		);
+	const matrix = fc.integer({ min: 2, max: 4 }).chain((n) =>
+		fc
+			.array(fc.array(fc.integer({ min: -3, max: 3 }), { minLength: n, maxLength: n }), {
+				minLength: 1,
+				maxLength: 6
+			})
+			.map((some) => ({
+				n,
+				all: [
+					...Array.from({ length: n }, (_, i) => Array.from({ length: n }, (_, j) => (i === j ? 1 : 0))),
+					...some
+				]
+			}))
+	);
 	fc.assert(
 		fc.property(matrix, ({ n, all }) => {
 			const whole = rows(...all);

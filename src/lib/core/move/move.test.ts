@@ -9,6 +9,7 @@ import { decide } from '../method/decide';
 import { run } from '../method/run';
 import { BLAND, DANTZIG } from '../method/types';
 import { compare, ONE, rational, ZERO, type Rational } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
 import { evaluate } from '../problem/types';
 import type { Goal } from '../tableau/goal';
 import {
@@ -234,4 +235,28 @@ test('a basis that comes back is recognised, but not across a change', () => {
 	expect(
 		text(labelOf(trail.nodes.at(-1)!.move!, { column: () => [], constraint: () => [], variable: () => [] }))
 	).toBe('right-hand side of : ·');
+});
+
+test('what a move adds has names and ids of its own, whatever the author’s are', () => {
+	const clash = readStatement(
+		'max z = 5 s3 + 8 c1\na: s3 + c1 <= 6\nb: 5 s3 + 9 c1 <= 45\ns3, c1 integer'
+	).problem!;
+	let position = stated(clash);
+	const go = (move: Move) => {
+		const result = perform(position, move);
+		if (!result.ok) throw new Error('not possible');
+		({ position } = result);
+		const { columns } = position.work!.tableau.form;
+		for (const of of [columns.map(({ id }) => id), columns.map(({ name }) => name)])
+			expect(new Set(of).size).toBe(columns.length);
+	};
+	go({ kind: 'begin', way: 'primal', equalities: 'one-row' });
+	const added = (name: string) => ({ add: { name, terms: { s3: '1' }, relation: '=' as const, rhs: '2' } });
+	go({ kind: 'change', change: added('d') });
+	go({ kind: 'change', change: added('f') });
+	position = stated(clash);
+	go({ kind: 'begin', way: 'primal', equalities: 'one-row' });
+	while (decide(position.work!, DANTZIG).kind === 'pivot') go(offers(position, DANTZIG)[0].move);
+	go({ kind: 'cut', row: 'x:s3' });
+	go({ kind: 'cut', row: 'x:c1' });
 });

@@ -1,33 +1,33 @@
-/** parts that are drawn in one task */
+import { untrack } from 'svelte';
+
+/** parts that are added in one task */
 const AT_ONCE = 4;
 
 /**
- * A list that is shown part by part: where much of it is new, only the first parts are there at once and the others follow in tasks of
- * their own, so that no task is long.
+ * A list that grows part by part: what is there stays and follows at once, but of many new parts only the first are drawn with it, and the
+ * others in tasks of their own, so that no task is long.
  * @param source the whole list; asked again whenever it changes
  */
 export function gradual<T>(source: () => readonly T[]): { readonly shown: readonly T[] } {
-	let count = $state(Infinity);
-	let before: readonly T[] = [];
+	let count = $state(0);
 	const list = $derived(source());
+	const wanted = $derived(list.length);
 	$effect.pre(() => {
-		const fresh = list.filter((part) => !before.includes(part)).length;
-		before = list;
-		if (fresh <= AT_ONCE) {
-			count = Infinity;
+		const there = untrack(() => count);
+		if (wanted <= there + AT_ONCE) {
+			count = wanted;
 			return;
 		}
-		count = AT_ONCE;
+		count = there + AT_ONCE;
 		let timer = setTimeout(function more() {
-			count += AT_ONCE;
-			if (count < list.length) timer = setTimeout(more);
-			else count = Infinity;
+			count = Math.min(wanted, count + AT_ONCE);
+			if (count < wanted) timer = setTimeout(more);
 		});
 		return () => clearTimeout(timer);
 	});
 	return {
 		get shown() {
-			return count === Infinity ? list : list.slice(0, count);
+			return count >= wanted ? list : list.slice(0, count);
 		}
 	};
 }

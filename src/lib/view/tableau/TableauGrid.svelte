@@ -7,6 +7,7 @@
 	import { isZero, sign } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
+	import { gradual } from '../shared/gradual.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
@@ -25,6 +26,7 @@
 	const numbers = $derived(document.notation.numbers);
 	const shown = $derived(board(t, document.notation));
 	const live = $derived(decision !== null);
+	const rows = gradual(() => shown.rows);
 
 	/** the column under the pointer or the keyboard's focus */
 	let near = $state<number | null>(null);
@@ -165,7 +167,7 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
+			{#each rows.shown as row, i (t.form.columns[t.basis[i]].id)}
 				{@const owner = row.basic?.owner ?? t.form.rows[i].owner}
 				{@const pointed = pointedOf(owner)}
 				{@const ratio = down?.ratios[i]}

@@ -2,6 +2,7 @@ import type { SyntaxNode } from '@lezer/common';
 import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../../number/rational';
 import { isName, MAX_NAME } from '../types';
 import type { Findings } from './diagnostics';
+import * as messages from './messages';
 
 /** A linear expression as read: `constant + Σ coefficient · variable`, with each place where a variable stands. */
 export interface Linear {
@@ -48,11 +49,7 @@ export class LinearReader {
 		const raw = this.source(node);
 		const name = (node.name === 'Quoted' ? unquote(raw) : raw).normalize('NFC');
 		if (!isName(name)) {
-			const what =
-				[...name].length > MAX_NAME
-					? `has more than ${MAX_NAME} characters; shorten it`
-					: 'is not a name; use a letter, then letters, digits, _ or ’';
-			this.findings.error(node, 'name', `“${name}” ${what}.`);
+			this.findings.error(node, 'name', messages.badName(name, [...name].length > MAX_NAME));
 		}
 		return name;
 	}
@@ -96,7 +93,7 @@ export class LinearReader {
 			return { ...NOTHING, constant: parseRational(this.source(node)) };
 		} catch (error) {
 			if (!(error instanceof NumberError)) throw error;
-			this.findings.error(node, 'number', `This number ${error.message}.`);
+			this.findings.error(node, 'number', messages.badNumber(error.message));
 			return NOTHING;
 		}
 	}
@@ -108,24 +105,18 @@ export class LinearReader {
 		if (node.getChild('Divide')) return this.quotient(second, left, right);
 		const written = node.getChild('Times');
 		if (!isConstant(left) && !isConstant(right)) {
-			const tail = written
-				? 'a linear program adds multiples of single variables. Give one of them as a number.'
-				: 'if two terms are meant, write + or − between them; if one name is meant, join it with _.';
 			this.findings.error(
 				node,
 				'product',
-				`“${this.source(first)}” and “${this.source(second)}” stand side by side, a product of variables: ${tail}`
+				messages.product(this.source(first), this.source(second), !!written)
 			);
 			return left;
 		}
 		if (!written && second.name === 'Number') {
-			const fix = isConstant(left)
-				? 'Write · for a product, or + for a sum.'
-				: `Write the number first: ${this.source(second)} ${this.source(first)}.`;
 			this.findings.error(
 				second,
 				'syntax',
-				`A number cannot follow “${this.source(first)}” directly. ${fix}`
+				messages.numberAfter(this.source(first), this.source(second), isConstant(left))
 			);
 			return left;
 		}
@@ -136,15 +127,11 @@ export class LinearReader {
 
 	private quotient(divisor: SyntaxNode, left: Linear, right: Linear): Linear {
 		if (!isConstant(right)) {
-			this.findings.error(
-				divisor,
-				'variable-division',
-				`“${this.source(divisor)}” is a variable under a fraction line. Multiply the whole row by it, if that leaves every term linear.`
-			);
+			this.findings.error(divisor, 'variable-division', messages.variableDivision(this.source(divisor)));
 			return left;
 		}
 		if (isZero(right.constant)) {
-			this.findings.error(divisor, 'zero-division', 'This divides by zero. Write another divisor.');
+			this.findings.error(divisor, 'zero-division', messages.zeroDivision);
 			return left;
 		}
 		return scale(left, ONE.div(right.constant));
@@ -153,10 +140,7 @@ export class LinearReader {
 	private power(node: SyntaxNode): Linear {
 		const [base] = node.getChildren('Expression');
 		const left = this.read(base);
-		const fix = isConstant(left)
-			? 'Write the number out, or as a product.'
-			: 'A linear program has no powers of a variable; write the term with its first power only.';
-		this.findings.error(node, 'power', `“${this.source(node)}” is a power. ${fix}`);
+		this.findings.error(node, 'power', messages.power(this.source(node), isConstant(left)));
 		return left;
 	}
 }

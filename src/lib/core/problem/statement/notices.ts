@@ -1,6 +1,7 @@
 import { toText } from '../../number/rational';
 import type { Problem } from '../types';
 import type { Diagnostic } from './diagnostics';
+import * as messages from './messages';
 import type { RowRead } from './read';
 
 /**
@@ -31,13 +32,11 @@ function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
 		.filter(([, times]) => times > 1)
 		.map(([name, times]) => {
 			const second = row.body.mentions.filter((m) => m.name === name)[1];
-			const where = isObjective ? 'the objective' : `row ${row.name}`;
-			const count = times === 2 ? 'twice' : `${times} times`;
 			const sum = toText(row.body.terms.get(name)!);
 			return notice(
 				second,
 				'repeated-variable',
-				`${name} stands ${count} in ${where}; read together as ${sum} ${name}.`
+				messages.repeated(name, times, isObjective ? null : row.name, sum)
 			);
 		});
 }
@@ -56,14 +55,7 @@ function nearNames(rows: readonly RowRead[]): Diagnostic[] {
 		const near = [...count.keys()].find(
 			(other) => other !== mention.name && oneLetterAway(mention.name, other)
 		);
-		if (near)
-			found.push(
-				notice(
-					mention,
-					'near-name',
-					`${mention.name} occurs only here and is one letter away from ${near}. Is ${near} meant?`
-				)
-			);
+		if (near) found.push(notice(mention, 'near-name', messages.nearName(mention.name, near)));
 	}
 	return found;
 }
@@ -74,7 +66,7 @@ function unconstrained(problem: Problem, objective: RowRead, rows: readonly RowR
 		.filter((variable) => !limited.has(variable.name))
 		.map((variable) => {
 			const at = objective.body.mentions.find((mention) => mention.name === variable.name);
-			return notice(at ?? objective.at, 'unconstrained', `${variable.name} is in no constraint.`);
+			return notice(at ?? objective.at, 'unconstrained', messages.unconstrained(variable.name));
 		});
 }
 

@@ -11,6 +11,7 @@ import {
 } from '../types';
 import { Findings, type Diagnostic, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
+import * as messages from './messages';
 import { notices } from './notices';
 import { parser } from './statement.grammar';
 import { syntaxErrors } from './syntax';
@@ -127,11 +128,7 @@ class StatementReader {
 
 	private readObjective(node: SyntaxNode): void {
 		if (this.objective) {
-			this.findings.error(
-				node,
-				'second-objective',
-				'This is a second objective. Keep one, and turn the other into a row or a # comment.'
-			);
+			this.findings.error(node, 'second-objective', messages.secondObjective);
 			return;
 		}
 		const equal = node.getChild('Equal');
@@ -163,19 +160,11 @@ class StatementReader {
 		const strict = relations.find((relation) => relation.name === 'Strict');
 		if (strict) {
 			const sign = this.linear.source(strict);
-			this.findings.error(
-				strict,
-				'strict',
-				`A strict inequality has no best corner. Write ${sign === '<' ? '≤ (or <=)' : '≥ (or >=)'}.`
-			);
+			this.findings.error(strict, 'strict', messages.strict(sign));
 			return;
 		}
 		if (relations.length === 0) {
-			this.findings.error(
-				node,
-				'no-relation',
-				'This row has no relation. Say what it is limited by: ≤, ≥ or = and an amount.'
-			);
+			this.findings.error(node, 'no-relation', messages.noRelation);
 			return;
 		}
 		const kinds = relations.map((relation) => RELATIONS[relation.name]);
@@ -184,8 +173,7 @@ class StatementReader {
 			return;
 		}
 		if (sides.length !== 2) {
-			if (kinds.length > 2)
-				this.findings.error(node, 'chain', 'Too many relations in one row. Write a row for each.');
+			if (kinds.length > 2) this.findings.error(node, 'chain', messages.manyRelations);
 			return;
 		}
 		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
@@ -201,12 +189,7 @@ class StatementReader {
 		const nameNode = label?.firstChild;
 		const name = nameNode ? this.linear.name(nameNode) : '';
 		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
-		if (nameNode && this.taken.has(name))
-			this.findings.error(
-				nameNode,
-				'same-name',
-				`Two rows are called “${name}”. Give this one another name.`
-			);
+		if (nameNode && this.taken.has(name)) this.findings.error(nameNode, 'same-name', messages.sameName(name));
 		this.taken.add(name);
 		this.constraints.push({
 			name,
@@ -231,11 +214,7 @@ class StatementReader {
 			kinds[0] !== kinds[1] ||
 			kinds[0] === '='
 		) {
-			this.findings.error(
-				node,
-				'chain',
-				'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.'
-			);
+			this.findings.error(node, 'chain', messages.chain);
 			return;
 		}
 		const [name, coefficient] = [...middle.terms][0];
@@ -263,20 +242,11 @@ class StatementReader {
 
 	private finish(): Problem | null {
 		const whole = { from: 0, to: this.text.length };
-		if (!this.text.replace(/#.*$/gm, '').trim())
-			this.findings.error(
-				whole,
-				'empty',
-				'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2'
-			);
+		if (!this.text.replace(/#.*$/gm, '').trim()) this.findings.error(whole, 'empty', messages.empty);
 		else if (!this.objective && !this.findings.wrong)
-			this.findings.error(whole, 'no-objective', 'No objective yet. Add a line that begins with max or min.');
+			this.findings.error(whole, 'no-objective', messages.noObjective);
 		if (this.variables.size > MAX_VARIABLES || this.constraints.length > MAX_CONSTRAINTS)
-			this.findings.error(
-				whole,
-				'limit',
-				`At most ${MAX_VARIABLES} variables and ${MAX_CONSTRAINTS} rows fit in one statement.`
-			);
+			this.findings.error(whole, 'limit', messages.tooMany(MAX_VARIABLES, MAX_CONSTRAINTS));
 		if (this.findings.wrong || !this.objective) return null;
 		return {
 			...(this.title ? { title: this.title } : {}),
@@ -295,13 +265,8 @@ class StatementReader {
  */
 export function readStatement(text: string): Reading {
 	if (text.length > MAX_STATEMENT)
-		return refused(
-			MAX_STATEMENT,
-			text.length,
-			`The statement has more than ${MAX_STATEMENT} characters. Shorten it.`
-		);
+		return refused(MAX_STATEMENT, text.length, messages.tooLong(MAX_STATEMENT));
 	const deep = tooDeep(text);
-	if (deep >= 0)
-		return refused(deep, deep + 1, `More than ${MOST_BRACKETS} brackets are open here. Close some before.`);
+	if (deep >= 0) return refused(deep, deep + 1, messages.tooDeep(MOST_BRACKETS));
 	return new StatementReader(text, parser.parse(text)).read();
 }

@@ -1,5 +1,6 @@
 import type { Tree } from '@lezer/common';
 import type { Diagnostic } from './diagnostics';
+import * as messages from './messages';
 import { KEYWORDS } from './tokens';
 
 interface Trouble {
@@ -23,9 +24,7 @@ export function syntaxErrors(tree: Tree, text: string): { finding: Diagnostic; a
 			...widen(open ?? trouble, text),
 			severity: 'error',
 			code: 'syntax',
-			message: open
-				? `This line ends with “${text[open.from]}”, so the next one was read as its continuation. Finish it, or take “${text[open.from]}” away.`
-				: explain(trouble, text)
+			message: open ? messages.unfinished(text[open.from]) : explain(trouble, text)
 		};
 		return { finding, at: trouble };
 	});
@@ -59,28 +58,20 @@ function explain({ from, to }: Trouble, text: string): string {
 	const wrong = text.slice(from, to).trim() || rest;
 	const first = [...wrong][0] ?? '';
 	const word = /^[\p{L}\p{M}\p{Nd}_']+/u.exec(rest)?.[0] ?? '';
-	if (/\d$/.test(before) && /^,\s*\d/.test(rest))
-		return 'A comma is not read inside a number. Write a decimal point, and no thousands mark.';
-	if (/^[eE][+-]?\d/.test(rest)) return 'Powers of ten are not read. Write the number out.';
-	if (/^\s*(max|min)/i.test(before) && /^[<>=≤≥]/.test(rest))
-		return 'The objective has no limit of its own. Put this relation in a row below.';
-	if (Object.hasOwn(KEYWORDS, word.toLowerCase()))
-		return `“${word}” has a meaning of its own here. To use it as a name, put it in double quotes.`;
-	if (/[+\-−–*·×/÷^]$/.test(before))
-		return `Something is missing after “${before.slice(-1)}”: a number, a name or a bracket.`;
-	if (count(before, '(') > count(before, ')')) return 'A bracket is still open here. Close it with “)”.';
-	if (/[<>=≤≥]$/.test(before)) return 'The right side is missing. Write a number or an expression.';
-	if (/^[<>=≤≥]/.test(rest)) return 'The left side is missing, or this relation is one too many.';
-	if (first === ')') return 'This bracket closes nothing. Take it away, or open one before.';
-	if (before.endsWith('[') || count(before, '[') > count(before, ']'))
-		return 'A unit is still open here. Close it with “]”.';
-	if (first === ':')
-		return 'A name stands before the colon, and only one colon in a row. Write it as in clay: 2 x ≤ 4.';
-	if (/[₀-₉⁰-⁹]/.test(first))
-		return 'Raised and lowered digits are not read. Write the index plainly, as in x1.';
-	if (first)
-		return `“${first}” is not expected here. Write one statement a line: an objective, a row, or a variable’s bounds.`;
-	return 'This line stops too early. Finish it, or begin it with # to make it a comment.';
+	if (/\d$/.test(before) && /^,\s*\d/.test(rest)) return messages.comma;
+	if (/^[eE][+-]?\d/.test(rest)) return messages.powersOfTen;
+	if (/^\s*(max|min)/i.test(before) && /^[<>=≤≥]/.test(rest)) return messages.objectiveLimit;
+	if (Object.hasOwn(KEYWORDS, word.toLowerCase())) return messages.keyword(word);
+	if (/[+\-−–*·×/÷^]$/.test(before)) return messages.missingAfter(before.slice(-1));
+	if (count(before, '(') > count(before, ')')) return messages.openBracket;
+	if (/[<>=≤≥]$/.test(before)) return messages.missingRight;
+	if (/^[<>=≤≥]/.test(rest)) return messages.missingLeft;
+	if (first === ')') return messages.strayBracket;
+	if (before.endsWith('[') || count(before, '[') > count(before, ']')) return messages.openUnit;
+	if (first === ':') return messages.colon;
+	if (/[₀-₉⁰-⁹]/.test(first)) return messages.raisedDigits;
+	if (first) return messages.unexpected(first);
+	return messages.stopsEarly;
 }
 
 const count = (text: string, mark: string) => text.split(mark).length - 1;

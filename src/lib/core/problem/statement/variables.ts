@@ -3,6 +3,7 @@ import { isZero, ZERO, type Rational } from '../../number/rational';
 import type { Domain, Relation, Variable } from '../types';
 import type { Findings, Place } from './diagnostics';
 import { isConstant, type LinearReader } from './linear';
+import * as messages from './messages';
 
 type Draft = { -readonly [K in keyof Variable]: Variable[K] };
 
@@ -58,7 +59,7 @@ export class VariableTable {
 				drafts.push(this.draft(name));
 				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
 			} else if (child.name === 'Strict') {
-				this.findings.error(child, 'strict', 'A strict inequality has no best corner. Write ≥ or ≤.');
+				this.findings.error(child, 'strict', messages.strictBound);
 			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
 			else this.attribute(child, drafts, pending);
 		}
@@ -71,11 +72,7 @@ export class VariableTable {
 		else if (node.name === 'From' || node.name === 'To' || relation) {
 			const value = this.linear.read(relation ? node : node.getChild('Expression'));
 			if (!isConstant(value)) {
-				this.findings.error(
-					node,
-					'bound',
-					'A bound is a number. A limit that depends on a variable is a row.'
-				);
+				this.findings.error(node, 'bound', messages.boundIsNumber);
 				return;
 			}
 			for (const draft of drafts) {

@@ -1,0 +1,159 @@
+// npm run soak [-- --minutes 5]: good, bad, abandoned and stalled requests together; afterwards the server's memory is near what it was before, and
+// every good request was answered right, or with 503 and Retry-After. `npm run build` first.
+import { readFileSync } from 'node:fs';
+import { connect } from 'node:net';
+import { parseArgs } from 'node:util';
+import { serve } from './browser.mjs';
+
+const { values } = parseArgs({ options: { minutes: { type: 'string', default: '5' } } });
+const END = Date.now() + Number(values.minutes) * 60_000;
+const MOST_GROWTH = 100;
+
+const server = await serve({ LOG_LEVEL: 'silent' });
+const { hostname, port } = new URL(server.url);
+const rest = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
+/** megabytes that the server's process holds */
+const memory = () =>
+	Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1]) / 1024;
+
+let state = 17;
+const next = (low, high) => low + ((state = (state * 48271) % 2147483647) % (high - low + 1));
+const counts = {};
+const count = (what) => (counts[what] = (counts[what] ?? 0) + 1);
+const faults = [];
+
+const names = (n) => Array.from({ length: n }, (_, j) => `x${j + 1}`);
+/** Boxes: `max Σ c x` with x ≤ b; the answer is known without solving. */
+function known(n) {
+	const all = names(n);
+	const costs = all.map(() => next(1, 9));
+	const limits = all.map(() => next(1, 50));
+	return {
+		problem: {
+			format: 'mathesis-problem',
+			version: 1,
+			variables: all.map((name) => ({ name, domain: next(0, 1) ? 'integer' : 'continuous' })),
+			objective: {
+				sense: 'max',
+				name: 'z',
+				terms: Object.fromEntries(all.map((name, j) => [name, String(costs[j])]))
+			},
+			constraints: all.map((name, j) => ({
+				name: `r${j}`,
+				terms: { [name]: '1' },
+				relation: '<=',
+				rhs: String(limits[j])
+			}))
+		},
+		objective: String(costs.reduce((sum, c, j) => sum + c * limits[j], 0))
+	};
+}
+/** Much work: dense, with long numbers. */
+function heavy() {
+	const all = names(60);
+	const terms = () => Object.fromEntries(all.map((name) => [name, String(next(1e8, 2e9)).repeat(4)]));
+	return {
+		problem: {
+			format: 'mathesis-problem',
+			version: 1,
+			variables: all.map((name) => ({ name })),
+			objective: { sense: 'max', name: 'z', terms: terms() },
+			constraints: all.map((_, i) => ({
+				name: `r${i}`,
+				terms: terms(),
+				relation: '<=',
+				rhs: String(next(1e8, 2e9))
+			}))
+		},
+		steps: true,
+		limit: { milliseconds: 20_000 }
+	};
+}
+
+const post = (body, signal, path = '/api/v1/solve') =>
+	fetch(server.url + path, { method: 'POST', headers: { 'content-type': 'application/json' }, body, signal });
+
+const ACTS = {
+	async good() {
+		const { problem, objective } = known(next(1, 12));
+		const response = await post(JSON.stringify({ problem }));
+		const body = await response.json();
+		if (response.status === 503 && response.headers.get('retry-after')) count('told to come back');
+		else if (response.status !== 200 || body.objective !== objective)
+			faults.push(`a good request: ${response.status}, ${body.objective} instead of ${objective}`);
+		else count('answered right');
+	},
+	async bad() {
+		const bodies = [
+			'{',
+			'['.repeat(100_000),
+			JSON.stringify({ problem: { ...known(3).problem, version: 9 } }),
+			' '.repeat(1_500_000),
+			JSON.stringify({
+				problem: { ...known(3).problem, constraints: Array.from({ length: 20_000 }, () => 7) }
+			})
+		];
+		const response = await post(bodies[next(0, bodies.length - 1)]);
+		await response.text();
+		if (response.status >= 500 && response.status !== 503) faults.push(`a bad request: ${response.status}`);
+		else count('refused');
+	},
+	async abandoned() {
+		const controller = new AbortController();
+		const asked = post(JSON.stringify(heavy()), controller.signal).catch(() => null);
+		await rest(next(50, 600));
+		controller.abort();
+		await asked;
+		count('abandoned');
+	},
+	async stalled() {
+		const socket = connect(Number(port), hostname, () =>
+			socket.write('POST /api/v1/solve HTTP/1.1\r\nHost: x\r\ncontent-length: 99\r\n\r\n{')
+		);
+		socket.on('error', () => {});
+		await rest(next(100, 2000));
+		socket.destroy();
+		count('stalled');
+	},
+	async health() {
+		const asked = Date.now();
+		const response = await fetch(`${server.url}/api/v1/health`);
+		await response.text();
+		const took = Date.now() - asked;
+		counts['slowest health (ms)'] = Math.max(counts['slowest health (ms)'] ?? 0, took);
+		if (response.status !== 200) faults.push(`health: ${response.status}`);
+		await rest(500);
+	}
+};
+
+// the pool's threads and the runtime's own code are there before the first measurement
+for (let i = 0; i < 30; i++) await ACTS.good();
+await rest(2000);
+const before = memory();
+
+/** One visitor who does one thing after the other. */
+async function visitor(acts) {
+	while (Date.now() < END)
+		try {
+			await ACTS[acts[next(0, acts.length - 1)]]();
+		} catch (error) {
+			faults.push(`${error.message}: ${error.cause?.message ?? ''}`);
+			await rest(200);
+		}
+}
+await Promise.all([
+	...[1, 2, 3, 4].map(() => visitor(['good', 'good', 'bad'])),
+	visitor(['abandoned']),
+	visitor(['stalled']),
+	visitor(['health'])
+]);
+await rest(8000);
+const after = memory();
+const growth = after - before;
+if (growth > MOST_GROWTH) faults.push(`memory grew by ${growth.toFixed(0)} MB`);
+console.log(counts);
+console.log(`memory: ${before.toFixed(0)} MB before, ${after.toFixed(0)} MB after`);
+for (const fault of new Set(faults))
+	console.log(`${faults.filter((other) => other === fault).length} × ${fault}`);
+server.stop();
+process.exit(faults.length ? 1 : 0);

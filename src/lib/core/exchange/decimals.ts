@@ -1,0 +1,35 @@
+import { lcm, toText, type Rational } from '../number/rational';
+
+/** Whether a number can be written as a decimal that ends: its denominator has no factors but 2 and 5. */
+export function endsAsDecimal({ d }: Rational): boolean {
+	let rest = d;
+	for (const factor of [2n, 5n]) while (rest % factor === 0n) rest /= factor;
+	return rest === 1n;
+}
+
+/** Digits after the point that are kept where a decimal does not end. */
+const KEPT = 15;
+
+/** A number as a decimal, exact where it ends, else rounded to fifteen digits after the point. */
+export function decimalText(value: Rational): string {
+	if (value.d === 1n) return toText(value);
+	let places = 0;
+	let power = 1n;
+	while (power % value.d !== 0n && places < (endsAsDecimal(value) ? 400 : KEPT)) {
+		power *= 10n;
+		places += 1;
+	}
+	const scaled = (2n * value.n * power + value.d) / (2n * value.d);
+	const digits = scaled.toString().padStart(places + 1, '0');
+	return `${value.s < 0n ? '-' : ''}${digits.slice(0, -places)}.${digits.slice(-places)}`;
+}
+
+/** The least multiple that makes all numbers decimals that end: 1 where they are already. */
+export function endingMultiple(values: readonly Rational[]): bigint {
+	const rest = values.map(({ d }) => {
+		let odd = d;
+		for (const factor of [2n, 5n]) while (odd % factor === 0n) odd /= factor;
+		return odd;
+	});
+	return rest.reduce((a, b) => lcm(a, b), 1n);
+}

@@ -1,0 +1,84 @@
+/** Everything that is said about a statement that cannot be read, or is worth a second look. */
+
+/* what is stated */
+export const empty = 'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2';
+export const noObjective = 'No objective yet. Add a line that begins with max or min.';
+export const secondObjective =
+	'This is a second objective. Keep one, and turn the other into a row or a # comment.';
+export const objectiveLimit = 'The objective has no limit of its own. Put this relation in a row below.';
+export const tooMany = (variables: number, rows: number): string =>
+	`At most ${variables} variables and ${rows} rows fit in one statement.`;
+export const tooLong = (most: number): string =>
+	`The statement has more than ${most} characters. Shorten it.`;
+export const tooDeep = (most: number): string =>
+	`More than ${most} brackets are open here. Close some before.`;
+
+/* rows and bounds */
+export const noRelation = 'This row has no relation. Say what it is limited by: ≤, ≥ or = and an amount.';
+export const manyRelations = 'Too many relations in one row. Write a row for each.';
+export const chain =
+	'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.';
+export const strict = (sign: string): string =>
+	`A strict inequality has no best corner. Write ${sign === '<' ? '≤ (or <=)' : '≥ (or >=)'}.`;
+export const strictBound = 'A strict inequality has no best corner. Write ≥ or ≤.';
+export const boundIsNumber = 'A bound is a number. A limit that depends on a variable is a row.';
+export const missingRight = 'The right side is missing. Write a number or an expression.';
+export const missingLeft = 'The left side is missing, or this relation is one too many.';
+export const colon =
+	'A name stands before the colon, and only one colon in a row. Write it as in clay: 2 x ≤ 4.';
+
+/* names */
+export const sameName = (name: string): string =>
+	`Two rows are called “${name}”. Give this one another name.`;
+export const badName = (name: string, long: boolean): string =>
+	`“${name}” ${long ? 'has more than 40 characters; shorten it' : 'is not a name; use a letter, then letters, digits, _ or ’'}.`;
+export const keyword = (word: string): string =>
+	`“${word}” has a meaning of its own here. To use it as a name, put it in double quotes.`;
+export const raisedDigits = 'Raised and lowered digits are not read. Write the index plainly, as in x1.';
+
+/* expressions */
+export const badNumber = (why: string): string => `This number ${why}.`;
+export const comma = 'A comma is not read inside a number. Write a decimal point, and no thousands mark.';
+export const powersOfTen = 'Powers of ten are not read. Write the number out.';
+export const product = (first: string, second: string, written: boolean): string => {
+	const tail = written
+		? 'a linear program adds multiples of single variables. Give one of them as a number.'
+		: 'if two terms are meant, write + or − between them; if one name is meant, join it with _.';
+	return `“${first}” and “${second}” stand side by side, a product of variables: ${tail}`;
+};
+export const numberAfter = (first: string, second: string, constant: boolean): string => {
+	const fix = constant
+		? 'Write · for a product, or + for a sum.'
+		: `Write the number first: ${second} ${first}.`;
+	return `A number cannot follow “${first}” directly. ${fix}`;
+};
+export const variableDivision = (divisor: string): string =>
+	`“${divisor}” is a variable under a fraction line. Multiply the whole row by it, if that leaves every term linear.`;
+export const zeroDivision = 'This divides by zero. Write another divisor.';
+export const power = (source: string, constant: boolean): string => {
+	const fix = constant
+		? 'Write the number out, or as a product.'
+		: 'A linear program has no powers of a variable; write the term with its first power only.';
+	return `“${source}” is a power. ${fix}`;
+};
+
+/* marks and brackets */
+export const unfinished = (sign: string): string =>
+	`This line ends with “${sign}”, so the next one was read as its continuation. Finish it, or take “${sign}” away.`;
+export const missingAfter = (sign: string): string =>
+	`Something is missing after “${sign}”: a number, a name or a bracket.`;
+export const openBracket = 'A bracket is still open here. Close it with “)”.';
+export const strayBracket = 'This bracket closes nothing. Take it away, or open one before.';
+export const openUnit = 'A unit is still open here. Close it with “]”.';
+export const unexpected = (first: string): string =>
+	`“${first}” is not expected here. Write one statement a line: an objective, a row, or a variable’s bounds.`;
+export const stopsEarly = 'This line stops too early. Finish it, or begin it with # to make it a comment.';
+
+/* notices */
+export const repeated = (name: string, times: number, row: string | null, sum: string): string => {
+	const where = row === null ? 'the objective' : `row ${row}`;
+	return `${name} stands ${times === 2 ? 'twice' : `${times} times`} in ${where}; read together as ${sum} ${name}.`;
+};
+export const nearName = (name: string, near: string): string =>
+	`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`;
+export const unconstrained = (name: string): string => `${name} is in no constraint.`;
