@@ -144,7 +144,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 	const mixed = new Worked(MIXED);
 	expect(mixed.told).toContain('an artificial variable stands in: a1 and a2');
 	expect(mixed.told).toContain(
-		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 + −1) = 0; s1: −(−1) = 1; right-hand side: −(4 + 1) = −5'
+		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 − 1) = 0; s1: −(−1) = 1; right-hand side: −(4 + 1) = −5'
 	);
 	expect(mixed.told).toContain('w = a1 + a2 is to be made as small as it can be, so −w is maximised.');
 	expect(mixed.told).toContain('is not in the region: need is broken by 4 and fix is broken by 1.');

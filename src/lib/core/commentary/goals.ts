@@ -19,14 +19,13 @@ export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
 
 const MOST_COLUMNS = 8;
 
-const added = (parts: readonly Rational[]): Sentence =>
-	parts.length === 1 && parts[0].s >= 0n
-		? say`${parts[0]}`
-		: say`(${joined(
-				parts.map((part) => say`${part}`),
-				' + ',
-				' + '
-			)})`;
+/** `3`, `(−1)`, `(1 − 1 + 2)` */
+function added(parts: readonly Rational[]): Sentence {
+	if (parts.length === 1 && parts[0].s >= 0n) return say`${parts[0]}`;
+	const [first, ...rest] = parts;
+	const others = rest.flatMap((part) => (part.s < 0n ? say` − ${part.abs()}` : say` + ${part}`));
+	return say`(${first}${others})`;
+}
 
 /** Where each entry of a row for the artificial variables comes from: minus the sum of their rows. */
 export function derivation(t: Tableau, goal: Goal): Sentence[] {

@@ -58,6 +58,14 @@ export function joined(parts: readonly Sentence[], between = ', ', last = ' and 
 	});
 }
 
+/** A sentence in the middle of another: its first word without a capital. */
+export function midSentence(sentence: Sentence): Sentence {
+	const [first, ...rest] = sentence;
+	return first?.kind === 'text'
+		? [{ kind: 'text', text: first.text.charAt(0).toLowerCase() + first.text.slice(1) }, ...rest]
+		: sentence;
+}
+
 /** What a piece that is no number is called in a notation. */
 export function pieceName(part: Exclude<Piece, { kind: 'number' }>, notation: Notation): string {
 	switch (part.kind) {

@@ -11,7 +11,7 @@ import { OBJECTIVE } from '../tableau/goal';
 import { isInRegion, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
 import { signed } from './phases';
-import { joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
 
 /** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
 export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {
@@ -57,7 +57,7 @@ function stuckRemark(
 ): Remark {
 	const outside = decision.trouble === 'not-feasible';
 	const inside = outside && isInRegion(t);
-	const on = ways.map(({ says }) => says);
+	const on = ways.map(({ says }) => midSentence(says));
 	const dual = outside && improvingPositions(t, [OBJECTIVE]).length === 0;
 	const headings: Record<typeof decision.trouble, string> = {
 		'vacant-rows': 'Rows without a basic variable',

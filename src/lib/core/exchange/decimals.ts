@@ -1,4 +1,4 @@
-import { lcm, toText, type Rational } from '../number/rational';
+import { lcm, MAX_DIGITS, NumberError, parseRational, toText, type Rational } from '../number/rational';
 
 /** Whether a number can be written as a decimal that ends: its denominator has no factors but 2 and 5. */
 export function endsAsDecimal({ d }: Rational): boolean {
@@ -32,4 +32,20 @@ export function endingMultiple(values: readonly Rational[]): bigint {
 		return odd;
 	});
 	return rest.reduce((a, b) => lcm(a, b), 1n);
+}
+
+/**
+ * Reads a number that may have a power of ten: `2.5`, `1E3`, `4.5D-2`.
+ * @throws NumberError with a message for the person who wrote it
+ */
+export function parseWithPower(text: string): Rational {
+	const match = /^([+-]?)(\d*)(?:\.(\d*))?[eEdD]([+-]?\d{1,3})$/.exec(text);
+	if (!match) return parseRational(text);
+	const [, minus, whole, decimals = '', power] = match;
+	const shift = Number(power) - decimals.length;
+	if (Math.abs(shift) > MAX_DIGITS) throw new NumberError(`has more than ${MAX_DIGITS} digits`);
+	const digits = whole + decimals || '0';
+	return parseRational(
+		minus + (shift >= 0 ? digits + '0'.repeat(shift) : `${digits}/1${'0'.repeat(-shift)}`)
+	);
 }

@@ -1,4 +1,4 @@
-import { compare, isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
+import { compare, isZero, NumberError, ONE, ZERO, type Rational } from '../number/rational';
 import type { Issue } from '../problem/json';
 import { InputError } from '../problem/json';
 import {
@@ -11,6 +11,8 @@ import {
 	type Relation,
 	type Sense
 } from '../problem/types';
+import { parseWithPower } from './decimals';
+import { fixedFields, freeFields } from './mps-fields';
 import { NameBook } from './names';
 
 interface Row {
@@ -44,16 +46,6 @@ const SECTIONS = [
 	'OBJNAME',
 	'OBJSEN'
 ];
-/** where the fields of the fixed form begin and end */
-const FIELDS: readonly (readonly [number, number])[] = [
-	[1, 3],
-	[4, 12],
-	[14, 22],
-	[24, 36],
-	[39, 47],
-	[49, 61]
-];
-
 class Reader {
 	private readonly rows = new Map<string, Row>();
 	private readonly columns = new Map<string, Column>();
@@ -83,31 +75,16 @@ class Reader {
 	}
 
 	private number(text: string): Rational {
-		const match = /^([+-]?)(\d*)(?:\.(\d*))?[eEdD]([+-]?\d{1,3})$/.exec(text);
 		try {
-			if (!match) return parseRational(text);
-			const [, minus, whole, decimals = '', power] = match;
-			const shift = Number(power) - decimals.length;
-			const digits = whole + decimals || '0';
-			if (Math.abs(shift) > 200) throw new NumberError('has more than 200 digits');
-			return parseRational(
-				minus + (shift >= 0 ? digits + '0'.repeat(shift) : `${digits}/1${'0'.repeat(-shift)}`)
-			);
+			return parseWithPower(text);
 		} catch (error) {
 			if (error instanceof NumberError) this.fail(`“${text.slice(0, 40)}” ${error.message}.`);
 			throw error;
 		}
 	}
 
-	/** The fields of a data line; the first, a code of two letters, is empty where there is none. */
 	private fields(line: string, coded: boolean): string[] {
-		if (this.fixed) {
-			const cut = FIELDS.map(([from, to]) => line.slice(from, to).trim());
-			while (cut.length > 1 && cut.at(-1) === '') cut.pop();
-			return cut;
-		}
-		const parts = line.trim().split(/\s+/);
-		return coded ? parts : ['', ...parts];
+		return this.fixed ? fixedFields(line) : freeFields(line, coded);
 	}
 
 	read(): Problem {
