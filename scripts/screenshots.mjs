@@ -40,6 +40,10 @@ async function act(page, step) {
 		await page.locator(`aria/${menu}[role="button"]`).click();
 		await rest(600);
 		await page.locator(`::-p-text(${item})`).click();
+	} else if (step.type) {
+		await page.locator(`input[aria-label="${step.type[0]}"]`).click();
+		await page.keyboard.type(step.type[1]);
+		await page.keyboard.press('Tab');
 	} else await page.locator(step.click).click();
 	await rest(900);
 }
@@ -80,6 +84,15 @@ try {
 		text: 'title "Spring firing"\nmax profit [thalers] = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases < 100\nwheel [hours]: 2 bowls + 3/2 vase ≤ 63 +\nkiln [hours]: bowls * vases ≤ 88'
 	});
 	await shot('eight-by-eight', { text: CROWDED, steps: [next] });
+	await shot('problem', {
+		path: '/problem',
+		steps: [{ type: ['Amount of bowls', '26'] }, { type: ['Amount of vases', '11'] }, { click: 'aria/Keep' }]
+	});
+	await shot('problem-eight-by-eight', {
+		path: '/problem',
+		text: CROWDED,
+		steps: [{ type: ['Amount of tiles_floor', '95/2'] }]
+	});
 	await shot('standard-form', {
 		path: '/simplex',
 		text: ORDERS,

@@ -93,7 +93,8 @@ export class DeskPage {
 	/** Shows another page of the desk. */
 	async turnTo(name: string): Promise<void> {
 		await this.page.locator(`aria/${name}[role="link"]`).click();
-		await this.page.waitForSelector(name === 'Overview' ? '.cm-content' : '[data-pane="form"]');
+		const panes: Record<string, string> = { Overview: 'trail', Problem: 'plans', Simplex: 'form' };
+		await this.page.waitForSelector(`[data-pane="${panes[name]}"]`);
 	}
 
 	/** What a pane shows, as text with single spaces; fractions as they are said. */

@@ -341,6 +341,8 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.press('Enter');
 		await desk.shows('Commentary', 'Best plan: bowls = 24 dozen and vases = 10 dozen.');
 		await desk.press('2');
+		await desk.page.waitForSelector('[data-pane="plans"]');
+		await desk.press('3');
 		await desk.page.waitForSelector('[data-pane="form"]');
 		await desk.press('?');
 		await desk.page.waitForFunction(() => document.activeElement?.closest('.keys'));

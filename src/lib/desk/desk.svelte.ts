@@ -3,6 +3,7 @@ import { DEMO_STATEMENT } from './demo';
 import { LessonDocument } from './document.svelte';
 import { LargeAnswer } from './large.svelte';
 import { newLesson, type Lesson } from './lesson';
+import { Plans } from './plans.svelte';
 import { Preferences } from './preferences.svelte';
 import { Reveal } from './reveal.svelte';
 import { Selection } from './selection.svelte';
@@ -12,6 +13,7 @@ import { Session } from './session.svelte';
 export class Desk {
 	readonly document: LessonDocument;
 	readonly session: Session;
+	readonly plans: Plans;
 	readonly selection = new Selection();
 	readonly preferences = new Preferences();
 	readonly reveal = new Reveal();
@@ -21,6 +23,7 @@ export class Desk {
 	constructor(lesson: Lesson = newLesson(DEMO_STATEMENT)) {
 		this.document = new LessonDocument(lesson);
 		this.session = new Session(this.document);
+		this.plans = new Plans(this.document, this.session);
 		this.answer = new LargeAnswer();
 	}
 }

@@ -3,8 +3,10 @@ import type { RuleName } from '$lib/core/method/types';
 import type { Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
+import { applyEdits, type TextEdit } from '$lib/core/problem/statement/edit';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
-import type { Problem } from '$lib/core/problem/types';
+import type { Plan, Problem } from '$lib/core/problem/types';
+import { writePlan } from '$lib/core/problem/use';
 import { Cancelled, readInWorker } from '$lib/work/client';
 import { newLesson, type Lesson, type RegionView } from './lesson';
 
@@ -19,6 +21,7 @@ export class LessonDocument {
 	#rule = $state<RuleName>('dantzig');
 	#notation = $state.raw<Notation>({ numbers: 'fraction' });
 	#view = $state.raw<RegionView | null>(null);
+	#plans = $state.raw<Lesson['plans']>([]);
 	#problem = $state.raw<Problem | null>(null);
 	#book = $state.raw<LastingBook>(EMPTY_BOOK);
 	#reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
@@ -59,6 +62,10 @@ export class LessonDocument {
 	get view(): RegionView | null {
 		return this.#view;
 	}
+	/** the plans that were kept, amounts as text by the variables' names */
+	get plans(): Lesson['plans'] {
+		return this.#plans;
+	}
 
 	/** The lesson as it is kept. */
 	get lesson(): Lesson {
@@ -70,7 +77,8 @@ export class LessonDocument {
 			trail: this.#trail,
 			rule: this.#rule,
 			notation: this.#notation,
-			view: this.#view
+			view: this.#view,
+			plans: this.#plans
 		};
 	}
 
@@ -82,6 +90,7 @@ export class LessonDocument {
 		this.#rule = lesson.rule;
 		this.#notation = lesson.notation;
 		this.#view = lesson.view;
+		this.#plans = lesson.plans;
 		this.write(lesson.statement);
 	}
 
@@ -91,6 +100,11 @@ export class LessonDocument {
 		this.#pendingRead?.abort();
 		if (text.length <= READ_AT_ONCE) this.#take(readStatement(text));
 		else void this.#readLong(text);
+	}
+
+	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. */
+	edit(edits: readonly TextEdit[]): void {
+		if (edits.length > 0 && !this.stale) this.write(applyEdits(this.#text, edits));
 	}
 
 	/** A long text is read by a worker, once typing pauses. */
@@ -122,6 +136,16 @@ export class LessonDocument {
 	/** Names a step or notes something about it; an empty text takes it away. */
 	annotate(id: number, words: { name?: string; note?: string }): void {
 		this.#trail = annotated(this.#trail, id, words);
+	}
+
+	/** Keeps a plan under a name; one of the same name gives way. */
+	keepPlan(name: string, plan: Plan): void {
+		const others = this.#plans.filter((other) => other.name !== name);
+		this.#plans = [...others, { name, amounts: writePlan(plan) }];
+	}
+
+	removePlan(name: string): void {
+		this.#plans = this.#plans.filter((other) => other.name !== name);
 	}
 
 	chooseRule(rule: RuleName): void {

@@ -101,7 +101,11 @@ const schema = yup.object({
 		.test('sound', 'the trail does not hang together', (trail) => isSoundTrail(trail as Trail)),
 	rule: yup.string().oneOf(RULE_NAMES).required(),
 	notation: yup.object({ numbers: yup.string().oneOf(['fraction', 'decimal']).required() }).required(),
-	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null)
+	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null),
+	plans: yup
+		.array(yup.object({ name: text(80), amounts: numbersByName.required() }))
+		.max(200)
+		.default([])
 });
 
 /**

@@ -20,6 +20,8 @@ export interface Lesson {
 	readonly rule: RuleName;
 	readonly notation: { readonly numbers: NumberStyle };
 	readonly view: RegionView | null;
+	/** plans that were tried and kept, amounts as text by name */
+	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
 }
 
 /** A fresh lesson around a statement. */
@@ -31,5 +33,6 @@ export const newLesson = (statement: string): Lesson => ({
 	trail: NEW_TRAIL,
 	rule: 'dantzig',
 	notation: { numbers: 'fraction' },
-	view: null
+	view: null,
+	plans: []
 });

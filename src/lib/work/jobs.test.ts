@@ -36,4 +36,5 @@ test('a run out of time stops with its reason', () => {
 		true
 	]);
 	expect(timed(60_000).shouldStop!(0)).toBeNull();
+	expect(timed(60_000, () => true).shouldStop!(0)).not.toBeNull();
 });

@@ -27,9 +27,9 @@ export const jobs = {
 	read(text: string): PackedReading {
 		return packReading(readStatement(text));
 	},
-	/** Answers a solve request (its JSON text), as POST /api/v1/solve does. */
-	solve(text: string, progress?: Progress): Reply {
-		return replySolve(text, (milliseconds) => reporting(timed(milliseconds), progress));
+	/** Answers a solve request (its JSON text), as POST /api/v1/solve does; ends early where it is unwanted. */
+	solve(text: string, progress?: Progress, isUnwanted?: () => boolean): Reply {
+		return replySolve(text, (milliseconds) => reporting(timed(milliseconds, isUnwanted), progress));
 	},
 	/** Solves a statement; null where it states no problem. */
 	answer(text: string, milliseconds: number, progress?: Progress): SolveJson | null {

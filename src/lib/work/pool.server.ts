@@ -39,8 +39,8 @@ const threads = (): Piscina =>
 		filename: workerFile(),
 		minThreads: 1,
 		maxThreads: THREADS,
-		idleTimeout: 60_000,
-		resourceLimits: { maxOldGenerationSizeMb: HEAP }
+		idleTimeout: 5_000,
+		resourceLimits: { maxOldGenerationSizeMb: HEAP, maxYoungGenerationSizeMb: 16 }
 	}));
 
 /** A place among the running jobs, waiting a little where all are taken; false where none comes free, or nobody waits any more. */
@@ -97,20 +97,32 @@ export async function runTask(task: ServerTask, gone: AbortSignal): Promise<Repl
 	if (!(await admitted(gone)))
 		return { ...problemDetails(503, 'All workers are busy. Try again shortly.'), retryAfter: 2 };
 	const allowed = task.job === 'solve' ? allowedTime(task.text) : 10_000;
-	const overtime = AbortSignal.timeout(allowed + GRACE);
+	const outside = new AbortController();
+	const endFromOutside = () => outside.abort();
+	const overtime = setTimeout(endFromOutside, allowed + GRACE);
+	// an unwanted job is asked to end, so that the thread lives on; only one that does not listen is ended from outside
+	const unwanted = new Int32Array(new SharedArrayBuffer(4));
+	let patience: NodeJS.Timeout | undefined;
+	const askToEnd = () => {
+		Atomics.store(unwanted, 0, 1);
+		patience = setTimeout(endFromOutside, GRACE);
+	};
+	gone.addEventListener('abort', askToEnd, { once: true });
 	const { port1, port2 } = new MessageChannel();
 	let found: FoundJson = { pivots: 0 };
 	port1.on('message', (message: FoundJson) => (found = message));
 	try {
-		const signal = AbortSignal.any([overtime, gone]);
-		const options = { signal, transferList: [port2] };
-		return (await threads().run({ ...task, port: port2 }, options)) as Reply;
+		const options = { signal: outside.signal, transferList: [port2] };
+		return (await threads().run({ ...task, port: port2, unwanted }, options)) as Reply;
 	} catch (error) {
 		if (isOutOfMemory(error))
 			return ended(task, 'It needed more memory than there is for one request.', found);
-		if (!overtime.aborted && !gone.aborted) throw error;
+		if (!outside.signal.aborted) throw error;
 		return ended(task, `The limit of ${allowed} milliseconds was reached.`, found);
 	} finally {
+		clearTimeout(overtime);
+		clearTimeout(patience);
+		gone.removeEventListener('abort', askToEnd);
 		port1.close();
 		leave();
 	}

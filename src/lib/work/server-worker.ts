@@ -8,11 +8,17 @@ export interface ServerTask {
 	readonly text: string;
 	/** hears what was found so far, for the case that the thread has to be ended from outside */
 	readonly port?: MessagePort;
+	/** one number, shared with the asking thread: not 0 once nobody waits for the answer */
+	readonly unwanted?: Int32Array;
 }
 
 /** The pool's entry: everything that depends on what a stranger sent happens in here. */
-export default function work({ job, text, port }: ServerTask): Reply {
+export default function work({ job, text, port, unwanted }: ServerTask): Reply {
 	return job === 'solve'
-		? jobs.solve(text, port && ((found) => port.postMessage(found)))
+		? jobs.solve(
+				text,
+				port && ((found) => port.postMessage(found)),
+				unwanted && (() => Atomics.load(unwanted, 0) !== 0)
+			)
 		: replyConvert(text);
 }

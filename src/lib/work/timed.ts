@@ -1,12 +1,15 @@
 import { timeLimit } from '../core/answer/messages';
 import type { Control } from '../core/exchange/solve';
 
-/** Ends a solve by itself when its time is up, and cuts the list of optimal plans short at two thirds of it. */
-export function timed(milliseconds: number): Control {
+/**
+ * Ends a solve by itself when its time is up, and cuts the list of optimal plans short at two thirds of it.
+ * @param isUnwanted tells that nobody waits for the answer any more; the solve ends then as well
+ */
+export function timed(milliseconds: number, isUnwanted: () => boolean = () => false): Control {
 	const start = performance.now();
 	const spent = () => performance.now() - start;
 	return {
-		shouldStop: () => (spent() > milliseconds ? timeLimit(milliseconds) : null),
+		shouldStop: () => (spent() > milliseconds || isUnwanted() ? timeLimit(milliseconds) : null),
 		hurry: () => spent() > milliseconds * 0.66
 	};
 }

@@ -17,6 +17,7 @@ export interface Action {
 /** The pages of the desk, in the order of their keys. */
 export const PAGES = [
 	{ path: '/', name: 'Overview' },
+	{ path: '/problem', name: 'Problem' },
 	{ path: '/simplex', name: 'Simplex' }
 ] as const;
 

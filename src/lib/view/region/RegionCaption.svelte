@@ -2,14 +2,21 @@
 	import { plainText } from '$lib/core/commentary/sentence';
 	import { quantity, tightNames } from '$lib/core/commentary/plan';
 	import { joined, say } from '$lib/core/commentary/sentence';
+	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';
 	import { showNumber } from '$lib/core/number/show';
-	import { evaluate, type Problem } from '$lib/core/problem/types';
-	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Problem } from '$lib/core/problem/types';
+	import { objectiveAt } from '$lib/core/problem/use';
 
 	/** One line under the picture: the corner pointed at, else what the region is. */
-	let { problem, region, corner }: { problem: Problem; region: Region; corner: number | null } = $props();
-	const { session } = useDesk();
+	interface Props {
+		problem: Problem;
+		region: Region;
+		/** where the objective is best, as far as it is shown */
+		best: Best | null;
+		corner: number | null;
+	}
+	let { problem, region, best, corner }: Props = $props();
 
 	const SHAPES: Record<Region['shape'], string> = {
 		empty: 'The region is empty: no plan satisfies all constraints.',
@@ -26,14 +33,13 @@
 		const at = corner === null ? undefined : region.corners[corner];
 		if (at) {
 			const plan = new Map(region.axes.map((name, i) => [name, i === 0 ? at.point.x : at.point.y]));
-			const value = evaluate(problem.objective.terms, plan, problem.objective.constant);
+			const value = objectiveAt(problem, plan);
 			const { name, unit } = problem.objective;
 			const where = `(${showNumber(at.point.x)}, ${showNumber(at.point.y)})`;
 			return plainText(
 				say`Corner ${where}: ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`
 			);
 		}
-		const { best } = session;
 		const corners = region.corners.length;
 		const shape = SHAPES[region.shape] || `${corners} corners.`;
 		if (!best) return shape;

@@ -1,14 +1,24 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { pointer, select, zoom, zoomIdentity } from 'd3';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import { frameOf, viewedBox, MARGIN } from './frame';
+	import type { Region } from '$lib/core/geometry/types';
+	import { frameOf, viewedBox, MARGIN, type Frame } from './frame';
 	import { makePicture, makeScene } from './picture';
 
+	interface Props {
+		/** whether the best corners are marked */
+		showsBest?: boolean;
+		/** something more in the picture, drawn below the corners */
+		inside?: Snippet<[Region, Frame]>;
+	}
+	let { showsBest = true, inside }: Props = $props();
 	const { document, session } = useDesk();
+	const best = $derived(showsBest ? session.best : null);
 	let size = $state({ width: 480, height: 360 });
 	/** the corner under the pointer or the keyboard's focus */
 	let corner = $state<number | null>(null);
@@ -27,7 +37,7 @@
 	const box = $derived(scene && viewedBox(scene.fit, document.view));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
 	const picture = $derived(
-		scene && frame && makePicture(scene, frame, session.best, document.notation.numbers, session.identities)
+		scene && frame && makePicture(scene, frame, best, document.notation.numbers, session.identities)
 	);
 
 	const empty = $derived(!picture);
@@ -123,7 +133,7 @@
 					{onkeydown}
 					{@attach gestures}
 				>
-					<RegionPicture {problem} region={session.region} {frame} {picture} bind:corner />
+					<RegionPicture {problem} region={session.region} {frame} {picture} {inside} bind:corner />
 				</svg>
 			{:else if problem}
 				<p class="nothing">
@@ -135,7 +145,7 @@
 				<p class="nothing">The region appears here as soon as the statement can be read.</p>
 			{/if}
 		</div>
-		{#if problem && session.region}<RegionCaption {problem} region={session.region} {corner} />{/if}
+		{#if problem && session.region}<RegionCaption {problem} region={session.region} {best} {corner} />{/if}
 	</div>
 </Pane>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
 	import type { Region } from '$lib/core/geometry/types';
 	import { approximate } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
@@ -21,9 +21,10 @@
 		region: Region;
 		frame: Frame;
 		picture: Picture;
+		inside?: Snippet<[Region, Frame]>;
 		corner: number | null;
 	}
-	let { problem, region, frame, picture, corner = $bindable() }: Props = $props();
+	let { problem, region, frame, picture, inside, corner = $bindable() }: Props = $props();
 	const { document, selection, session } = useDesk();
 	const { x, y, size } = $derived(frame);
 	const { lines, corners, fill, flat } = $derived(picture);
@@ -123,6 +124,7 @@
 	{#if walked.length > 1}
 		<polyline class="walked" points={points(walked)} />
 	{/if}
+	{@render inside?.(region, frame)}
 	{#if here && proposed}
 		<g class="proposed">
 			<line x1={here.x} y1={here.y} x2={proposed.x} y2={proposed.y} />

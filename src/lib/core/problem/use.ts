@@ -1,0 +1,109 @@
+import {
+	compare,
+	isInteger,
+	isZero,
+	parseRational,
+	sign,
+	toText,
+	ZERO,
+	type Rational
+} from '../number/rational';
+import {
+	effectiveBounds,
+	evaluate,
+	holds,
+	isFeasible,
+	type Constraint,
+	type Plan,
+	type Problem
+} from './types';
+
+/** How a constraint fares under a plan. */
+export interface Use {
+	readonly row: Constraint;
+	/** what the plan takes: the row's left side */
+	readonly used: Rational;
+	/** use per unit, amount and their product, for each variable in the row */
+	readonly parts: readonly {
+		readonly name: string;
+		readonly perUnit: Rational;
+		readonly amount: Rational;
+		readonly product: Rational;
+	}[];
+	/** what is left (≤) or had beyond the demand (≥): not negative while the row is kept; for an equality minus the distance */
+	readonly slack: Rational;
+	readonly kept: boolean;
+}
+
+/** How every constraint fares under a plan. */
+export const usesOf = (problem: Problem, plan: Plan): Use[] =>
+	problem.constraints.map((row) => {
+		const used = evaluate(row.terms, plan);
+		const rest = row.rhs.sub(used);
+		const slack = row.relation === '<=' ? rest : row.relation === '>=' ? rest.neg() : rest.abs().neg();
+		const parts = [...row.terms].map(([name, perUnit]) => {
+			const amount = plan.get(name) ?? ZERO;
+			return { name, perUnit, amount, product: perUnit.mul(amount) };
+		});
+		return { row, used, parts, slack, kept: holds(used, row.relation, row.rhs) };
+	});
+
+/** The variables whose amounts are not allowed: outside their bounds, or not whole where they must be. */
+export const notAllowed = (problem: Problem, plan: Plan): string[] =>
+	problem.variables.flatMap((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const value = plan.get(variable.name) ?? ZERO;
+		const outside = (lower && compare(value, lower) < 0) || (upper && compare(value, upper) > 0);
+		const broken = variable.domain !== 'continuous' && !isInteger(value);
+		return outside || broken ? [variable.name] : [];
+	});
+
+/** Whether a plan keeps every constraint and bound, and is whole where it must be. */
+export const isAllowed = (problem: Problem, plan: Plan): boolean =>
+	isFeasible(problem, plan) && notAllowed(problem, plan).length === 0;
+
+/** The objective at a plan. */
+export const objectiveAt = ({ objective }: Problem, plan: Plan): Rational =>
+	evaluate(objective.terms, plan, objective.constant);
+
+/** A plan with every amount rounded to the nearest whole number, halves up. */
+export const rounded = (plan: Plan): Plan =>
+	new Map([...plan].map(([name, value]) => [name, value.add('1/2').floor()]));
+
+/** The plan nearest to one of some others, by the sum of squared differences; null where there is none. */
+export function nearest(plan: Plan, others: readonly Plan[]): Plan | null {
+	const distance = (other: Plan) =>
+		[...plan].reduce((sum, [name, value]) => {
+			const by = value.sub(other.get(name) ?? ZERO);
+			return isZero(by) ? sum : sum.add(by.mul(by));
+		}, ZERO);
+	return others.reduce<Plan | null>(
+		(best, other) => (best && sign(distance(best).sub(distance(other))) <= 0 ? best : other),
+		null
+	);
+}
+
+/** A plan for every variable: the amounts given, and for the others the allowed amount nearest to zero. */
+export const planOf = ({ variables }: Problem, amounts: Plan): Plan =>
+	new Map(
+		variables.map((variable) => {
+			const { lower, upper } = effectiveBounds(variable);
+			const otherwise = lower && lower.s > 0n ? lower : upper && upper.s < 0n ? upper : ZERO;
+			return [variable.name, amounts.get(variable.name) ?? otherwise];
+		})
+	);
+
+/** The same plan with another amount of one variable. */
+export const withAmount = (plan: Plan, name: string, amount: Rational): Plan =>
+	new Map([...plan, [name, amount]]);
+
+/**
+ * A plan from amounts as text, by name.
+ * @throws NumberError where an amount is no rational number
+ */
+export const readPlan = (amounts: Readonly<Record<string, string>>): Plan =>
+	new Map(Object.entries(amounts).map(([name, amount]) => [name, parseRational(amount)]));
+
+/** A plan as amounts in text, by name. */
+export const writePlan = (plan: Plan): Record<string, string> =>
+	Object.fromEntries([...plan].map(([name, amount]) => [name, toText(amount)]));

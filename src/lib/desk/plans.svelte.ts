@@ -1,0 +1,80 @@
+import { isZero, type Rational } from '$lib/core/number/rational';
+import { nearest, planOf, readPlan, rounded, withAmount } from '$lib/core/problem/use';
+import type { Plan } from '$lib/core/problem/types';
+import { answerInWorker } from '$lib/work/client';
+import type { LessonDocument } from './document.svelte';
+import type { Session } from './session.svelte';
+
+const MILLISECONDS = 10_000;
+
+/** The plan being tried, before any method runs; and what it is compared with. */
+export class Plans {
+	readonly #document: LessonDocument;
+	readonly #session: Session;
+	/** amounts by name; a variable that is not there stands at its bound */
+	#tried = $state.raw<Plan>(readPlan({}));
+	#best = $state.raw<{ text: string; plan: Plan | null } | null>(null);
+	/** the statement whose best plan was asked for */
+	#asked = $state.raw<string | null>(null);
+
+	constructor(document: LessonDocument, session: Session) {
+		this.#document = document;
+		this.#session = session;
+	}
+
+	readonly #plan = $derived.by((): Plan => {
+		const { problem } = this.#document;
+		return problem ? planOf(problem, this.#tried) : this.#tried;
+	});
+
+	/** the amounts being tried */
+	get plan(): Plan {
+		return this.#plan;
+	}
+	/** whether anything is tried at all */
+	get isTrying(): boolean {
+		return [...this.#tried.values()].some((value) => !isZero(value));
+	}
+	/** the best plan, once the instructor has asked for it; null before, and where there is none */
+	get best(): Plan | null {
+		return this.showsBest && this.#best?.text === this.#document.text ? this.#best.plan : null;
+	}
+	/** whether the best plan is asked for */
+	get showsBest(): boolean {
+		return this.#asked === this.#document.text;
+	}
+
+	set(name: string, value: Rational): void {
+		this.#tried = withAmount(this.#tried, name, value);
+	}
+
+	take(plan: Plan): void {
+		this.#tried = plan;
+	}
+
+	round(): void {
+		this.take(rounded(this.plan));
+	}
+
+	/** Goes to the corner of the region that is nearest; only where there is a picture. */
+	snap(): void {
+		const { region } = this.#session;
+		if (!region) return;
+		const [across, up] = region.axes;
+		const corners = region.corners.map(({ point }) =>
+			withAmount(withAmount(this.plan, across, point.x), up, point.y)
+		);
+		const found = nearest(this.plan, corners);
+		if (found) this.take(found);
+	}
+
+	/** Shows the best plan beside those tried, or hides it again. It is found off the page. */
+	async toggleBest(): Promise<void> {
+		const { text } = this.#document;
+		this.#asked = this.showsBest ? null : text;
+		if (this.#asked === null || this.#best?.text === text) return;
+		const answer = await answerInWorker(text, MILLISECONDS, () => {});
+		const solution = answer?.status === 'optimal' ? answer.solution : null;
+		this.#best = { text, plan: solution ? readPlan(solution) : null };
+	}
+}

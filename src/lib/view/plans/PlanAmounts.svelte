@@ -1,0 +1,104 @@
+<script lang="ts">
+	import { Slider } from '@skeletonlabs/skeleton-svelte';
+	import { approximate, isZero, rational, toText, ZERO } from '$lib/core/number/rational';
+	import { readCell } from '$lib/core/problem/statement/edit';
+	import { effectiveBounds, type Problem, type Variable } from '$lib/core/problem/types';
+	import { notAllowed } from '$lib/core/problem/use';
+	import { useDesk } from '$lib/desk/desk.svelte';
+
+	/** The amounts of the plan being tried: typed exactly, or pushed along in whole steps. */
+	let { problem }: { problem: Problem } = $props();
+	const { plans } = useDesk();
+	const outside = $derived(notAllowed(problem, plans.plan));
+	const MOST_SLIDERS = 8;
+
+	/** How far a slider goes: as far as some row lets this variable go alone, or its bound. */
+	function reach(variable: Variable): number {
+		const { upper } = effectiveBounds(variable);
+		if (upper) return Math.max(1, Math.ceil(approximate(upper)));
+		const alone = problem.constraints.flatMap(({ terms, rhs }) => {
+			const perUnit = terms.get(variable.name);
+			const limit = perUnit && !isZero(perUnit) ? approximate(rhs.div(perUnit)) : NaN;
+			return limit > 0 && Number.isFinite(limit) ? [limit] : [];
+		});
+		return Math.max(1, Math.ceil(Math.max(...alone, 10)));
+	}
+
+	function type(name: string, input: HTMLInputElement) {
+		const value = input.value.trim() === '' ? ZERO : readCell(input.value);
+		if (value) plans.set(name, value);
+		else input.value = toText(plans.plan.get(name) ?? ZERO);
+	}
+</script>
+
+<div class="amounts">
+	{#each problem.variables as variable (variable.name)}
+		{@const { name, unit } = variable}
+		{@const value = plans.plan.get(name) ?? ZERO}
+		<label class:out={outside.includes(name)}>
+			<span class="name">{name}</span>
+			<input
+				value={toText(value)}
+				aria-label={`Amount of ${name}`}
+				onclick={(event) => event.currentTarget.select()}
+				onchange={(event) => type(name, event.currentTarget)}
+			/>
+			<span class="unit">{unit ?? ''}</span>
+		</label>
+		{#if problem.variables.length <= MOST_SLIDERS}
+			<Slider
+				value={[Math.max(0, Math.min(reach(variable), Math.round(approximate(value))))]}
+				min={0}
+				max={reach(variable)}
+				onValueChange={({ value: [chosen] }) => {
+					if (chosen !== Math.round(approximate(plans.plan.get(name) ?? ZERO)))
+						plans.set(name, rational(chosen));
+				}}
+				class="slider"
+			>
+				<Slider.Control class="slider-control">
+					<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
+					<Slider.Thumb index={0} class="slider-thumb" aria-label={`Slider for ${name}`}
+						><Slider.HiddenInput /></Slider.Thumb
+					>
+				</Slider.Control>
+			</Slider>
+		{:else}<span></span>{/if}
+	{/each}
+</div>
+
+<style>
+	.amounts {
+		display: grid;
+		grid-template-columns: max-content 5rem max-content minmax(6rem, 18rem);
+		gap: 0.15rem 0.6rem;
+		align-items: center;
+	}
+	label {
+		display: grid;
+		grid-template-columns: subgrid;
+		grid-column: span 3;
+		align-items: baseline;
+	}
+	.name {
+		font-weight: 600;
+	}
+	input {
+		width: 5rem;
+		padding: 0.1rem 0.3rem;
+		border: 0;
+		border-bottom: 1px solid var(--rule-strong);
+		background: transparent;
+		color: var(--ink);
+		font-size: var(--size-figure);
+		text-align: right;
+	}
+	.out input {
+		color: var(--error);
+		text-decoration: underline wavy 1px;
+	}
+	.unit {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,194 @@
+<script lang="ts">
+	import { approximate, isZero, ZERO, type Rational } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import type { Problem } from '$lib/core/problem/types';
+	import { objectiveAt, readPlan, usesOf, type Use } from '$lib/core/problem/use';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+
+	/** Use, slack or violation of every constraint under the plan being tried, beside the plans that were kept. */
+	let { problem, explained }: { problem: Problem; explained: boolean } = $props();
+	const { document: lesson, plans, selection, session } = useDesk();
+	const style = $derived(lesson.notation.numbers);
+	const compared = $derived.by(() => {
+		const kept = lesson.plans.map(({ name, amounts }) => ({
+			name,
+			removable: true,
+			plan: readPlan(amounts)
+		}));
+		return plans.best ? [...kept, { name: 'best', plan: plans.best, removable: false }] : kept;
+	});
+
+	/** The share of what is available that is used, for the bar. */
+	const share = ({ used, row }: Use): number =>
+		isZero(row.rhs) ? (isZero(used) ? 0 : 1) : Math.max(0, Math.min(1.25, approximate(used.div(row.rhs))));
+
+	const verdict = (use: Use): string => {
+		if (use.kept && isZero(use.slack)) return use.row.relation === '<=' ? 'used up' : 'met exactly';
+		if (use.kept) return use.row.relation === '<=' ? 'left' : 'beyond';
+		return use.row.relation === '<=' ? 'too much' : use.row.relation === '>=' ? 'too little' : 'off';
+	};
+</script>
+
+{#snippet amount(value: Rational)}<NumberView {value} {style} />{/snippet}
+
+<table>
+	<thead>
+		<tr>
+			<td></td><th scope="col">use</th><td></td><th scope="col">of</th><td></td>
+			{#each compared as { name, removable } (name)}
+				<th scope="col" class="other">
+					{name}{#if removable}<button
+							class="small"
+							aria-label={`Remove ${name}`}
+							onclick={() => lesson.removePlan(name)}>×</button
+						>{/if}
+				</th>
+			{/each}
+		</tr>
+	</thead>
+	<tbody>
+		{#each usesOf(problem, plans.plan) as use (use.row.name)}
+			{@const { row, used, slack, kept, parts } = use}
+			{@const identity = session.identities.get(row.name)}
+			<tr
+				class:lit={selection.isPointed({ kind: 'constraint', name: row.name })}
+				class:broken={!kept}
+				onpointerenter={() => selection.point({ kind: 'constraint', name: row.name })}
+				onpointerleave={() => selection.point(null)}
+			>
+				<th scope="row"
+					>{#if identity}<MarkGlyph {identity} />{/if}
+					{row.name}</th
+				>
+				<td>
+					{#if explained}<span class="sum"
+							>{parts
+								.map(({ perUnit, amount: a }) => `${showNumber(perUnit, style)} · ${showNumber(a, style)}`)
+								.join(' + ') || '0'} =</span
+						>{/if}
+					{@render amount(used)}
+				</td>
+				<td class="bar" aria-hidden="true"
+					><span class="used" style:width={`${80 * share(use)}%`}></span><span class="limit"></span></td
+				>
+				<td
+					>{row.relation === '<=' ? '≤' : row.relation === '>=' ? '≥' : '='}
+					{@render amount(row.rhs)}
+					{row.unit ?? ''}</td
+				>
+				<td class="verdict"
+					>{#if !isZero(slack)}{@render amount(slack.abs())}{/if}
+					{verdict(use)}</td
+				>
+				{#each compared as { name, plan } (name)}
+					{@const theirs = usesOf(problem, plan).find((own) => own.row.name === row.name)}
+					<td class="other" class:broken={!theirs?.kept}
+						>{#if theirs}{@render amount(theirs.used)}{/if}</td
+					>
+				{/each}
+			</tr>
+		{/each}
+	</tbody>
+	{#if compared.length}
+		<tfoot>
+			{#each problem.variables as { name: variable } (variable)}
+				<tr>
+					<th scope="row">{variable}</th>
+					<td>{@render amount(plans.plan.get(variable) ?? ZERO)}</td><td></td><td></td><td></td>
+					{#each compared as { name, plan } (name)}<td class="other"
+							>{@render amount(plan.get(variable) ?? ZERO)}</td
+						>{/each}
+				</tr>
+			{/each}
+			<tr class="goal">
+				<th scope="row">{problem.objective.name}</th>
+				<td>{@render amount(objectiveAt(problem, plans.plan))}</td><td></td><td></td><td></td>
+				{#each compared as { name, plan } (name)}
+					<td class="other"
+						>{@render amount(objectiveAt(problem, plan))}
+						<button class="small" aria-label={`Try ${name}`} title="Try it" onclick={() => plans.take(plan)}
+							>↩</button
+						></td
+					>
+				{/each}
+			</tr>
+		</tfoot>
+	{/if}
+</table>
+
+<style>
+	th,
+	td {
+		padding: 0.12rem 0.5rem;
+		text-align: right;
+		white-space: nowrap;
+	}
+	th:first-child {
+		padding-left: 0;
+		text-align: left;
+	}
+	td.broken {
+		color: var(--error);
+		font-weight: 600;
+	}
+	table {
+		border-spacing: 0;
+	}
+	tfoot th {
+		text-align: left;
+		font-weight: 600;
+	}
+	thead th {
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.bar {
+		min-width: 5rem;
+		position: relative;
+	}
+	.used {
+		display: block;
+		height: 0.7rem;
+		background: var(--rule-strong);
+	}
+	.broken .used {
+		background: repeating-linear-gradient(135deg, var(--error) 0 4px, transparent 4px 7px);
+	}
+	.limit {
+		position: absolute;
+		left: calc(0.5rem + (100% - 1rem) * 0.8);
+		top: 0.1rem;
+		bottom: 0.1rem;
+		border-left: 2px solid var(--ink);
+	}
+	.verdict {
+		text-align: left;
+		font-style: italic;
+	}
+	.other {
+		border-left: 1px solid var(--rule);
+	}
+	.sum {
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	tfoot tr:first-child :is(th, td) {
+		border-top: 1px solid var(--ink);
+	}
+	.goal :is(th, td) {
+		border-top: 1px solid var(--rule);
+		font-weight: 600;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.small {
+		width: 1.4rem;
+		cursor: pointer;
+		color: var(--ink-soft);
+	}
+</style>

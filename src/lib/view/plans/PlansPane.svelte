@@ -1,0 +1,92 @@
+<script lang="ts">
+	import { isAllowed, objectiveAt } from '$lib/core/problem/use';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import PlanAmounts from './PlanAmounts.svelte';
+	import PlanUses from './PlanUses.svelte';
+
+	/** A plan is tried before any method runs: amounts, what they use, and what comes of them. */
+	const { document: lesson, plans, session } = useDesk();
+	const problem = $derived(lesson.problem);
+	const allowed = $derived(!!problem && isAllowed(problem, plans.plan));
+	let explained = $state(false);
+
+	function keep() {
+		let number = lesson.plans.length + 1;
+		while (lesson.plans.some(({ name }) => name === `plan ${number}`)) number += 1;
+		lesson.keepPlan(`plan ${number}`, plans.plan);
+	}
+</script>
+
+<Pane pane="plans" name="Plans" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#if problem}
+			<button class="btn tool" onclick={() => plans.round()}>Round</button>
+			<button class="btn tool" disabled={!session.region?.corners.length} onclick={() => plans.snap()}
+				>To corner</button
+			>
+			<button class="btn tool" onclick={keep}>Keep</button>
+			<button class="btn tool" aria-pressed={explained} onclick={() => (explained = !explained)}>Sums</button>
+			<button class="btn tool" aria-pressed={plans.showsBest} onclick={() => void plans.toggleBest()}
+				>{plans.showsBest ? 'Hide best' : 'Show best'}</button
+			>
+		{/if}
+	{/snippet}
+	{#if problem}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label="The plan being tried">
+			<div class="amounts">
+				<PlanAmounts {problem} />
+				<p class="value" class:broken={!allowed}>
+					{problem.objective.name} = <NumberView
+						value={objectiveAt(problem, plans.plan)}
+						style={lesson.notation.numbers}
+					/>
+					{problem.objective.unit ?? ''}{#if !allowed}: <em>not allowed</em>{/if}
+				</p>
+			</div>
+			<div class="uses">
+				<PlanUses {problem} {explained} />
+				{#if plans.showsBest && !plans.best}<p class="nothing" role="status">
+						There is no best plan, or it is still being found.
+					</p>{/if}
+			</div>
+		</div>
+	{:else}
+		<p class="nothing">Plans can be tried as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		display: flex;
+		flex-wrap: wrap;
+		align-content: flex-start;
+		gap: 0 var(--gap-3);
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-3);
+	}
+	/* side by side where there is room, one below the other where there is not */
+	.amounts {
+		flex: 1 1 22rem;
+	}
+	.uses {
+		flex: 3 1 26rem;
+	}
+	.value {
+		margin: 0.4rem 0;
+		font-size: 1.2rem;
+		font-weight: 600;
+	}
+	.nothing {
+		padding: 0 var(--gap-3);
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+	.broken em {
+		color: var(--error);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,48 @@
+import { ZERO } from '$lib/core/number/rational';
+import * as edit from '$lib/core/problem/statement/edit';
+import { isName, type Relation } from '$lib/core/problem/types';
+import type { LessonDocument } from '$lib/desk/document.svelte';
+
+export const SIGNS: Record<Relation, string> = { '<=': '≤', '>=': '≥', '=': '=' };
+/** the relation that a row gets when its sign is pressed */
+export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
+export const WORDS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
+
+/** the two ways to turn max and min: with the same coefficients, or with their signs turned */
+export const SENSES = [
+	{ key: 'same', value: false },
+	{ key: 'negated', value: true }
+];
+
+/** The cells of a block as spreadsheets copy it: tabs between cells, a line for each row. */
+export const readBlock = (text: string): string[][] =>
+	text
+		.replace(/\r/g, '')
+		.trimEnd()
+		.split('\n')
+		.map((line) => line.split('\t'));
+
+/**
+ * Puts what was typed into a cell of the technology table into the statement.
+ * @param cell what the cell holds: `row|r`, `variable|x`, `cost||x`, `use|r|x` or `rhs|r`
+ * @returns why it cannot be taken; null where it was
+ */
+export function changeCell(lesson: LessonDocument, cell: string, typed: string): string | null {
+	const [kind, row, variable] = cell.split('|');
+	const { text, reading, problem } = lesson;
+	if (kind === 'row' || kind === 'variable') {
+		const name = typed.trim().normalize('NFC');
+		if (name === row) return null;
+		if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
+		const taken = kind === 'row' ? problem?.constraints : problem?.variables;
+		if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
+		lesson.edit(edit.rename(text, reading, kind === 'row' ? 'constraint' : 'variable', row, name));
+		return null;
+	}
+	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
+	if (!value) return `“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
+	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value));
+	else if (kind === 'cost') lesson.edit(edit.setCost(reading, variable, value));
+	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value));
+	return null;
+}

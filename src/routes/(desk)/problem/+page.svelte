@@ -1,0 +1,45 @@
+<script lang="ts">
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import PlansPane from '$lib/view/plans/PlansPane.svelte';
+	import PlanRegion from '$lib/view/plans/PlanRegion.svelte';
+	import StatementPane from '$lib/view/statement/StatementPane.svelte';
+	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
+	import TablePane from '$lib/view/table/TablePane.svelte';
+
+	const { session } = useDesk();
+	const panes: Panes = {
+		statement: { title: 'Statement', component: StatementPane },
+		typeset: { title: 'Problem', component: TypesetPane },
+		table: { title: 'Table', component: TablePane },
+		plans: { title: 'Plans', component: PlansPane },
+		region: { title: 'Region', component: PlanRegion }
+	};
+	const left: Place = {
+		size: 28,
+		down: [
+			{ size: 55, pane: 'statement' },
+			{ size: 45, pane: 'typeset' }
+		]
+	};
+	// a problem in two variables has a narrow table and a picture; any other has a wide table and none
+	const place: Place = $derived({
+		size: 100,
+		across: [
+			left,
+			{
+				size: session.region ? 38 : 72,
+				down: [
+					{ size: 42, pane: 'table' },
+					{ size: 58, pane: 'plans' }
+				]
+			},
+			...(session.region ? [{ size: 34, pane: 'region' }] : [])
+		]
+	});
+</script>
+
+<svelte:head><title>Mathesis: Problem</title></svelte:head>
+
+<Arrangement page="problem" {place} {panes} />
