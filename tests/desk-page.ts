@@ -93,8 +93,17 @@ export class DeskPage {
 	/** Shows another page of the desk. */
 	async turnTo(name: string): Promise<void> {
 		await this.page.locator(`aria/${name}[role="link"]`).click();
-		const panes: Record<string, string> = { Overview: 'trail', Problem: 'plans', Simplex: 'form' };
-		await this.page.waitForSelector(`[data-pane="${panes[name]}"]`);
+		await this.page.waitForFunction(
+			(sought) => document.querySelector('nav [aria-current="page"]')?.textContent?.trim() === sought,
+			{},
+			name
+		);
+		const shown: Record<string, string> = {
+			Overview: '.cm-content',
+			Problem: '[data-pane="plans"]',
+			Simplex: '[data-pane="form"]'
+		};
+		await this.page.waitForSelector(shown[name]);
 	}
 
 	/** What a pane shows, as text with single spaces; fractions as they are said. */
