@@ -1,0 +1,34 @@
+import { expect, test } from 'vitest';
+import { LessonDocument } from '$lib/desk/document.svelte';
+import { newLesson } from '$lib/desk/lesson';
+import { changeCell, readBlock } from './cells';
+
+const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';
+
+test('a cell of the table changes just its place in the statement, or says why not', () => {
+	const document = new LessonDocument(newLesson(MIX));
+	expect(changeCell(document, 'use|c|y', '1/4 + 1/4')).toBeNull();
+	expect(document.text).toBe(MIX.replace('3 x + 2 y <= 18', '3 x + 1/2 y ≤ 18'));
+	expect(changeCell(document, 'cost||y', '0,5')).toBeNull();
+	expect(document.text).toContain('max z = 3 x + 1/2 y # per dozen\n');
+	expect(changeCell(document, 'rhs|a', '')).toBeNull();
+	expect(document.text).toContain('a: x ≤ 0\n');
+	const { text } = document;
+	expect(changeCell(document, 'rhs|a', 'x + 1')).toMatch('“x + 1” is no number');
+	expect(changeCell(document, 'variable|x', 'y')).toMatch('“y” is taken');
+	expect(changeCell(document, 'row|a', '9 lives')).toMatch('A name is a letter');
+	expect(changeCell(document, 'row|a', 'a')).toBeNull();
+	expect(document.text).toBe(text);
+	expect(changeCell(document, 'variable|x', 'cups')).toBeNull();
+	expect(document.problem!.variables.map(({ name, domain }) => `${name} ${domain}`)).toEqual([
+		'cups integer',
+		'y continuous'
+	]);
+});
+
+test('a block from a spreadsheet comes as rows of cells', () => {
+	expect(readBlock('1\t2/3\t\r\n\t0,5\tx\r\n')).toEqual([
+		['1', '2/3', ''],
+		['', '0,5', 'x']
+	]);
+});
