@@ -340,6 +340,11 @@ describe('pages and panes', () => {
 			await desk.page.waitForSelector('.pane-tab');
 			const tabs = await desk.page.$$eval('.pane-tab', (list) => list.map((tab) => tab.textContent!.trim()));
 			expect(tabs).toEqual(['Statement', 'Problem', 'Trail', 'Region', 'Commentary', 'Tableau']);
+			const bar = await desk.page.$$eval('header:has(nav) :is(a, button)', (list) =>
+				list.filter((item) => item.checkVisibility()).map((item) => item.getBoundingClientRect().right)
+			);
+			expect(bar.length).toBeGreaterThanOrEqual(5);
+			expect(Math.max(...bar)).toBeLessThanOrEqual(width);
 			for (const tab of tabs) {
 				await desk.page.locator(`aria/${tab}[role="tab"]`).click();
 				await desk.page.waitForFunction(

@@ -247,6 +247,28 @@ describe('keeping', () => {
 		expect(keeping.state).toBe('saved');
 	});
 
+	test('what is taken back before it is saved, or while it is, ends up saved as it stands', async () => {
+		vi.useFakeTimers();
+		const { document } = deskOn(MIX);
+		const keeping = new Keeping(document);
+		await keeping.restore();
+		const view = { x: 1, y: 2, scale: 3 };
+		for (const look of [view, null]) {
+			document.look(look);
+			keeping.touch();
+		}
+		await vi.advanceTimersByTimeAsync(150);
+		expect(keeping.state).toBe('saved');
+		document.look(view);
+		const saving = keeping.flush();
+		document.look(null);
+		keeping.touch();
+		await saving;
+		await vi.advanceTimersByTimeAsync(150);
+		vi.useRealTimers();
+		expect([keeping.state, (store.kept as { view: unknown }).view]).toEqual(['saved', null]);
+	});
+
 	test('refused storage and a damaged lesson have their message, and the desk works', async () => {
 		store.fail = 'no room';
 		const desk = deskOn(MIX);

@@ -59,11 +59,17 @@ export class Keeping {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
 		const { lesson } = this.#document;
-		if (this.#state === 'starting' || this.#isKept(lesson)) return;
+		if (this.#state === 'starting') return;
+		if (this.#isKept(lesson)) {
+			// an edit was taken back before it was saved
+			this.#state = 'saved';
+			return;
+		}
 		const kept = await keepLesson($state.snapshot(lesson));
 		if (!kept.ok) return this.#fail(kept.message);
 		this.#last = lesson;
 		if (this.#isKept(this.#document.lesson)) this.#state = 'saved';
+		else this.touch();
 	}
 
 	/** Whether a lesson is the one kept last: its parts are values, so they need not be looked into. */

@@ -104,6 +104,19 @@
 	}
 	/* a phone: the names of the pages and the state of saving are what matters */
 	@media (max-width: 40rem) {
+		header,
+		nav {
+			gap: 0.6rem;
+		}
+		nav {
+			min-width: 0;
+			overflow-x: auto;
+		}
+		/* heard, not seen: the pages need the room */
+		h1 {
+			position: absolute;
+			clip-path: inset(50%);
+		}
 		.lesson,
 		.all-keys,
 		.kept:not(.failed) {
