@@ -192,6 +192,14 @@ describe('ranges do not depend on how an equality was written', () => {
 		}
 	});
 
+	test.each(['two-phase', 'repair', 'dual'] as const)(
+		'%s: a free variable that is not basic leaves another basis, which is said',
+		(method) => {
+			const { degenerate, objective } = rangesOf('max z = 0 x\na: -1 x = 0\nx free', method);
+			expect(degenerate || shown(objective.get('x')!) === '−∞..∞').toBe(true);
+		}
+	);
+
 	test('where no basis is degenerate, every method gives the same ranges', () => {
 		let compared = 0;
 		fc.assert(

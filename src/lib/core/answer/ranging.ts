@@ -99,10 +99,25 @@ const isHalf = (t: Tableau, column: number): boolean =>
 		({ parts }) => parts.length === 2 && parts.some((part) => part.column === column)
 	);
 
-/** Columns whose zero only comes from writing one thing as two: halves of a free variable, twins of an equality. */
-function isArtefact(t: Tableau, column: number): boolean {
-	return isArtificial(t, column) || isHalf(t, column) || isTwin(t, column);
-}
+/** Whether another column of the same owner and sort is basic: the other half of a free variable, the other slack of an equality. */
+const hasBasicPartner = (t: Tableau, column: number): boolean => {
+	const { owner, kind } = t.form.columns[column];
+	const isStructural = kind === 'structural';
+	return t.basis.some((other) => {
+		const partner = t.form.columns[other];
+		return (
+			other !== column &&
+			(partner.kind === 'structural') === isStructural &&
+			partner.kind !== 'artificial' &&
+			partner.owner.kind === owner.kind &&
+			partner.owner.name === owner.name
+		);
+	});
+};
+
+/** Whether a basic column is zero only because one thing is written as two. */
+const isZeroByWriting = (t: Tableau, column: number): boolean =>
+	isArtificial(t, column) || isHalf(t, column) || (isTwin(t, column) && !hasBasicPartner(t, column));
 
 /**
  * Ranges of every objective coefficient and right-hand side at an optimal tableau (Dantzig 1963, ch. 12), each for a change of
@@ -110,9 +125,11 @@ function isArtefact(t: Tableau, column: number): boolean {
  * @param t an optimal tableau, artificial columns barred
  */
 export function ranging(t: Tableau): Ranging {
-	const zeroBasic = t.basis.some((column, row) => !rhsCell(t, row) && !isArtefact(t, column));
-	const zeroCost = allowed(t).some(
-		(k) => isZero(cost(t, OBJECTIVE, t.nonbasic[k])) && !isArtefact(t, t.nonbasic[k])
-	);
+	const zeroBasic = t.basis.some((column, row) => !rhsCell(t, row) && !isZeroByWriting(t, column));
+	// the second half of a basic free variable costs nothing by writing; a free variable that is not basic is a real choice
+	const zeroCost = allowed(t).some((k) => {
+		const column = t.nonbasic[k];
+		return isZero(cost(t, OBJECTIVE, column)) && !(isHalf(t, column) && hasBasicPartner(t, column));
+	});
 	return { degenerate: zeroBasic || zeroCost, objective: objectiveRanges(t), rhs: rhsRanges(t) };
 }
