@@ -8,7 +8,7 @@ import { readStatement, type Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
 import { Cancelled, readInWorker } from '$lib/work/client';
-import { newLesson, type Lesson, type RegionView } from './lesson';
+import type { Lesson, RegionView } from './lesson';
 
 /** characters that are read at once; longer texts go to the worker when typing pauses */
 const READ_AT_ONCE = 6_000;
@@ -161,6 +161,3 @@ export class LessonDocument {
 		this.#view = view;
 	}
 }
-
-/** A document around a statement alone. */
-export const documentOn = (statement: string): LessonDocument => new LessonDocument(newLesson(statement));

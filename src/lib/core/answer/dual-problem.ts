@@ -7,6 +7,7 @@ import {
 	type Relation,
 	type Variable
 } from '../problem/types';
+import { primed } from '../problem/names';
 
 /** The dual of a problem, with what belongs to what. */
 export interface DualProblem {
@@ -54,8 +55,7 @@ export function dualProblem(problem: Problem): DualProblem {
 	const taken = new Set<string>();
 	const names = new Map(
 		rows.map((row, i) => {
-			let name = `y${i + 1}`;
-			while (taken.has(name)) name += "'";
+			const name = primed(`y${i + 1}`, taken);
 			taken.add(name);
 			return [row.key, name];
 		})

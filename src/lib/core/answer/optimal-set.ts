@@ -4,6 +4,7 @@ import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/t
 import { OBJECTIVE } from '../tableau/goal';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { echelon, nullSpace, rank, type Vector } from './linear-algebra';
+import { objectiveAt } from '../problem/use';
 
 /** All optimal plans: the extreme points and rays of that set in the author's variables, or a point and lines in it. */
 export interface OptimalSet {
@@ -153,8 +154,7 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 	};
 	if (!couldMove(t)) return alone;
 	const at = vector(problem, plan);
-	const { terms, constant } = problem.objective;
-	const { equations, inequalities } = description(problem, evaluate(terms, plan, constant));
+	const { equations, inequalities } = description(problem, objectiveAt(problem, plan));
 	const lines = lineality(problem);
 	const found = extremes(at, [...equations, ...across(lines, at)], inequalities, hurry);
 	const width = at.length;

@@ -9,6 +9,7 @@ import { columnOf, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import { derivation, rowOfGoal } from './goals';
 import { placeSentence } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
+import { RELATION_SIGNS } from '../problem/relation';
 
 /** Artificial variables that a move added. */
 export function artificialRemark(before: Tableau, after: Tableau): Remark {
@@ -96,7 +97,7 @@ export function cutRemark(before: Tableau, after: Tableau, cut: Cut): Remark {
 			: say`Some variables of row ${cut.row} need not be whole, so Gomory’s mixed-integer cut is taken: what rounding up or down costs, divided by how far it is away.`;
 	const plan = readPlan(before);
 	const gap = original ? evaluate(original.terms, plan).sub(original.rhs).abs() : null;
-	const relation = original ? (original.relation === '<=' ? '≤' : '≥') : '';
+	const relation = original ? RELATION_SIGNS[original.relation] : '';
 	const own = original
 		? [
 				say`In the variables of the problem: ${signed([...original.terms].map(([name, value]) => ({ says: say`${name}`, value })))} ${relation} ${original.rhs}.`

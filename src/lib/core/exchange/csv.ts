@@ -11,13 +11,13 @@ import {
 	type Variable
 } from '../problem/types';
 import { NameBook } from './names';
+import { RELATION_SIGNS } from '../problem/relation';
 
 /**
  * The technology table with heads: activities across, resources down. The first row has the names of the activities between `name`
  * and `relation`, `amount`, `unit`; then the objective, the resources, and rows for units, bounds and domains.
  */
 
-const RELATION_SIGNS: Record<Relation, string> = { '<=': '≤', '>=': '≥', '=': '=' };
 const RELATIONS: Record<string, Relation> = {
 	'<=': '<=',
 	'=<': '<=',

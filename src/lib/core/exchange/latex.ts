@@ -3,7 +3,8 @@ import type { Problem, Relation, Terms, Variable } from '../problem/types';
 
 /** A problem as LaTeX that compiles with standard packages (amsmath for aligned rows). */
 
-const RELATIONS: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
+/** How a relation is written in LaTeX. */
+export const LATEX_RELATIONS: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
 
 const escaped = (text: string): string =>
 	text.replace(/[\\{}$&#^_%~]/g, (c) =>
@@ -22,18 +23,27 @@ export function latexName(name: string): string {
 export const latexNumber = (value: Rational): string =>
 	isInteger(value) ? value.toFraction() : `${value.s < 0n ? '-' : ''}\\tfrac{${value.n}}{${value.d}}`;
 
-function latexTerms(terms: Terms, constant?: Rational): string {
+/** A linear expression: numbers and names as the caller writes them. */
+export function latexSum(
+	terms: Terms,
+	constant: Rational | undefined,
+	writeName: (name: string) => string,
+	writeNumber: (value: Rational) => string
+): string {
 	let tex = '';
 	const add = (value: Rational, name: string) => {
 		const minus = sign(value) < 0;
 		tex += tex ? (minus ? ' - ' : ' + ') : minus ? '-' : '';
 		const size = value.abs();
-		tex += name && size.equals(ONE) ? name : latexNumber(size) + (name ? `\\,${name}` : '');
+		tex += name && size.equals(ONE) ? name : writeNumber(size) + (name ? `\\,${name}` : '');
 	};
-	for (const [name, value] of terms) add(value, latexName(name));
+	for (const [name, value] of terms) add(value, writeName(name));
 	if (constant && !isZero(constant)) add(constant, '');
 	return tex || '0';
 }
+
+const latexTerms = (terms: Terms, constant?: Rational): string =>
+	latexSum(terms, constant, latexName, latexNumber);
 
 /** What a variable's line says; null for an ordinary one. */
 function declaration({ name, lower, upper, domain }: Variable): string | null {
@@ -70,7 +80,7 @@ export function writeLatex(problem: Problem, notes: string[]): string {
 		`${sense}\\quad & ${latexName(objective.name)} = ${latexTerms(objective.terms, objective.constant)}`,
 		...constraints.map(
 			(row) =>
-				`\\text{${escaped(row.name)}:}\\quad & ${latexTerms(row.terms)} ${RELATIONS[row.relation]} ${latexNumber(row.rhs)}`
+				`\\text{${escaped(row.name)}:}\\quad & ${latexTerms(row.terms)} ${LATEX_RELATIONS[row.relation]} ${latexNumber(row.rhs)}`
 		),
 		...variables.flatMap((variable) => {
 			const line = declaration(variable);

@@ -1,6 +1,7 @@
 import { isZero, rational, type Rational } from '../number/rational';
 import type { Problem, Relation } from '../problem/types';
 import { decimalText, endingMultiple, endsAsDecimal } from './decimals';
+import { numbered } from '../problem/names';
 
 const ROW_KINDS: Record<Relation, string> = { '<=': 'L', '>=': 'G', '=': 'E' };
 
@@ -13,12 +14,10 @@ function shortNames(
 ): Map<string, string> {
 	const plain = (name: string) => /^[\x21-\x7e]{1,8}$/.test(name);
 	const taken = new Set(names.filter(plain));
-	let next = 1;
 	return new Map(
 		names.map((name) => {
 			if (plain(name)) return [name, name];
-			while (taken.has(`${prefix}${next}`)) next += 1;
-			const short = `${prefix}${next}`;
+			const short = numbered(prefix, 1, taken);
 			taken.add(short);
 			notes.push(`The ${what} ${name} is called ${short}: the fixed form has eight characters for a name.`);
 			return [name, short];

@@ -1,5 +1,7 @@
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Constraint, type Problem, type Relation, type Terms } from '../problem/types';
+import { primed } from '../problem/names';
+import { MIRRORED } from '../problem/relation';
 import * as messages from './messages';
 import type { Sentence } from '../commentary/sentence';
 import {
@@ -17,8 +19,6 @@ import {
 	type Substitution,
 	type System
 } from './types';
-
-const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
 
 /** A row before it is an equation. */
 interface DraftRow {
@@ -80,7 +80,7 @@ class FormBuilder {
 
 	private column(id: string, name: string, kind: ColumnKind, owner: Owner): number {
 		const own = kind === 'structural' && name === owner.name;
-		if (!own) while (this.taken.has(name)) name += "'";
+		if (!own) name = primed(name, this.taken);
 		this.taken.add(name);
 		return this.columns.push({ id, name, kind, owner }) - 1;
 	}
@@ -177,7 +177,7 @@ class FormBuilder {
 		if (!reason) return;
 		for (const [column, value] of draft.entries) draft.entries.set(column, value.neg());
 		draft.rhs = rhs.neg();
-		draft.relation = MIRROR[relation];
+		draft.relation = MIRRORED[relation];
 		draft.factor = draft.factor === 1 ? -1 : 1;
 		this.note('negate-row', owner, reason);
 	}

@@ -5,6 +5,7 @@ import type { Cell } from '../tableau/kernel';
 import { appendRow } from '../tableau/build';
 import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
 import { mustBeWhole } from './whole';
+import { primed } from '../problem/names';
 
 export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer';
 
@@ -143,8 +144,7 @@ function cutRow(
 	const start = form.columns.length;
 	const owner = { kind: 'cut', name: `cut ${number}` } as const;
 	const taken = new Set(form.columns.map((c) => c.name));
-	let name = `c${number}`;
-	while (taken.has(name)) name += "'";
+	const name = primed(`c${number}`, taken);
 	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[nonbasic[k], g.neg()] as const])));
 	entries.set(start, ONE);
 	return {

@@ -3,6 +3,7 @@ import type { Sentence } from '../commentary/sentence';
 import { isInteger, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
+import { primed } from '../problem/names';
 
 /** What any search for a whole plan says at its end. */
 export interface WholeResult {
@@ -90,8 +91,7 @@ export function withWholeColumns(
 	const names = new Set(constraints.map(({ name }) => name));
 	let pivots = options.pivotsBefore ?? 0;
 	const keepAsRow = (name: string, relation: '<=' | '>=', rhs: Rational) => {
-		let row = `${name}'`;
-		while (names.has(row)) row += "'";
+		const row = primed(`${name}'`, names);
 		names.add(row);
 		constraints.push({ name: row, terms: new Map([[name, ONE]]), relation, rhs });
 	};

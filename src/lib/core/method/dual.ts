@@ -4,7 +4,7 @@ import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, rhs, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { optimal, rowTrouble } from './primal';
+import { contradiction, optimal, rowTrouble } from './primal';
 import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
 import type { Decision, Rule, Work } from './types';
 
@@ -65,12 +65,7 @@ export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOAL
 	const row = dualLeavingRow(t, rule);
 	if (row === null) return optimal(t);
 	const position = dualEnteringPosition(t, goals, row);
-	if (position === null)
-		return {
-			kind: 'end',
-			end: { status: 'infeasible', tableau: t, row },
-			because: () => [messages.rowContradicts(t, row)]
-		};
+	if (position === null) return contradiction(t, row, messages.rowContradicts);
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, row, position),

@@ -22,14 +22,14 @@ export function entersBy(t: Tableau, goal: Goal, rule: EnteringRule): Sentence {
 }
 
 /** One line of a comparison of ratios. */
-export interface ComparedRatio {
+export interface RatioLine {
 	readonly name: Sentence;
 	readonly top: Rational;
 	readonly bottom: Rational;
 	readonly value: Rational;
 }
 
-const lines = (compared: readonly ComparedRatio[]): Sentence =>
+const lines = (compared: readonly RatioLine[]): Sentence =>
 	joined(
 		compared.map(({ name, top, bottom, value }) => say`${name}: ${top} ÷ ${bottom} = ${value}`),
 		'; ',
@@ -37,20 +37,20 @@ const lines = (compared: readonly ComparedRatio[]): Sentence =>
 	);
 
 /** The ratios of a column. */
-export function columnRatios(compared: readonly ComparedRatio[], skipped: boolean): Sentence {
+export function columnRatios(compared: readonly RatioLine[], skipped: boolean): Sentence {
 	if (compared.length === 0) return say`No entry of the column is positive, so there is no ratio to compare.`;
 	const tail = skipped ? say` (entries that are not positive set no limit)` : NOTHING_SAID;
 	return say`Ratios: ${lines(compared)}${tail}.`;
 }
 
 /** The ratios along a row. */
-export const rowRatios = (row: Sentence, compared: readonly ComparedRatio[]): Sentence =>
+export const rowRatios = (row: Sentence, compared: readonly RatioLine[]): Sentence =>
 	compared.length === 0
 		? say`No entry of row ${row} is negative, so no column can enter there.`
 		: say`Along row ${row}, over its negative entries: ${lines(compared)}. The least keeps the objective row right.`;
 
 /** The ratios of a column that a repair compares: rows with negative right-hand sides count too. */
-export const repairRatios = (compared: readonly ComparedRatio[]): Sentence =>
+export const repairRatios = (compared: readonly RatioLine[]): Sentence =>
 	compared.length === 0
 		? say`No row sets a limit.`
 		: say`Ratios, over rows where entry and right-hand side have the same sign: ${lines(compared)}.`;

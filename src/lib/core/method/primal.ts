@@ -1,3 +1,4 @@
+import type { Sentence } from '../commentary/sentence';
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { cell, columnOf, goalRow, isArtificial, rhsCell, vacantRows, type Tableau } from '../tableau/tableau';
@@ -40,17 +41,23 @@ export function fillingPosition(t: Tableau, row: number): number | null {
 	return (open.find(({ k }) => cell(t, row, k) > 0 === positive) ?? open[0])?.k ?? null;
 }
 
+/** The end where a row demands what no plan can give. */
+export const contradiction = (
+	t: Tableau,
+	row: number,
+	why: (t: Tableau, row: number) => Sentence
+): Decision => ({
+	kind: 'end',
+	end: { status: 'infeasible', tableau: t, row },
+	because: () => [why(t, row)]
+});
+
 /** A row without any variable left that nevertheless demands something: `0 = 3`. */
 function emptyRow(t: Tableau): Decision | null {
 	const row = t.basis.findIndex(
 		(_, i) => mustVanish(t, i) && rhsCell(t, i) && fillingPosition(t, i) === null
 	);
-	if (row < 0) return null;
-	return {
-		kind: 'end',
-		end: { status: 'infeasible', tableau: t, row },
-		because: () => [messages.emptyRowContradicts(t, row)]
-	};
+	return row < 0 ? null : contradiction(t, row, messages.emptyRowContradicts);
 }
 
 /**

@@ -2,7 +2,7 @@ import { compareProducts } from '../tableau/kernel';
 import { negativeRows, sameSign } from '../tableau/ratio';
 import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { fillingPosition, rowTrouble } from './primal';
+import { contradiction, fillingPosition, rowTrouble } from './primal';
 import { choiceAt, firstNegative } from './rules';
 import type { Decision, Rule, Work } from './types';
 
@@ -60,12 +60,7 @@ export function decideRepair({ tableau: t }: Work, rule: Rule): Decision {
 	if (negative.length === 0) return { kind: 'hand-over', to: 'primal', because: () => [messages.repaired] };
 	const row = negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
 	const position = repairPosition(t, row, rule);
-	if (position === null)
-		return {
-			kind: 'end',
-			end: { status: 'infeasible', tableau: t, row },
-			because: () => [messages.rowContradicts(t, row)]
-		};
+	if (position === null) return contradiction(t, row, messages.rowContradicts);
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, repairRow(t, position), position),

@@ -12,6 +12,7 @@ import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau
 import * as messages from './messages';
 import type { Position } from './position';
 import type { ChangeMove, MoveKind } from './types';
+import { primed } from '../problem/names';
 
 type Change = ChangeMove['change'];
 
@@ -76,8 +77,7 @@ function withConstraint(form: Form, problem: Problem, row: Constraint): Form {
 		const factor = half === '<=' ? 1 : -1;
 		const { entries, offset } = inColumns(substitutions, row.terms);
 		for (const [j, value] of entries) entries.set(j, value.mul(factor));
-		let name = `s${problem.constraints.length}`;
-		while (taken.has(name)) name += "'";
+		const name = primed(`s${problem.constraints.length}`, taken);
 		taken.add(name);
 		const start = columns.length;
 		columns.push({ id: `s+:${row.name}${i ? ':2' : ''}`, name, kind: 'slack', owner });

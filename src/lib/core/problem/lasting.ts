@@ -1,5 +1,6 @@
 import type { Keys } from '../form/types';
 import { sameConstraint, type Constraint, type Problem } from './types';
+import { primed } from './names';
 
 /** A constraint or variable that lasts: its key stays through renaming and edits elsewhere; `look` numbers its colour and mark. */
 export interface Lasting {
@@ -27,12 +28,6 @@ function firstFree(taken: ReadonlySet<number>): number {
 	let look = 0;
 	while (taken.has(look)) look += 1;
 	return look;
-}
-
-function freshKey(name: string, taken: ReadonlySet<string>): string {
-	let key = name;
-	while (taken.has(key)) key += "'";
-	return key;
 }
 
 /** Which old constraint each new one is: the same name and content, else the same content, else the same name. */
@@ -82,7 +77,7 @@ export function follow(book: LastingBook, before: Problem | null, now: Problem):
 		const own = found[i];
 		if (own) return own;
 		const again = gone.get(name);
-		const key = again?.key ?? freshKey(name, taken);
+		const key = again?.key ?? primed(name, taken);
 		const look = again && !looks.has(again.look) ? again.look : firstFree(looks);
 		looks.add(look);
 		taken.add(key);
@@ -96,7 +91,7 @@ export function follow(book: LastingBook, before: Problem | null, now: Problem):
 		variables: now.variables.map(({ name }, look): Lasting => {
 			const own = variables[look];
 			if (own) return { ...own, name };
-			const key = freshKey(name, variableKeys);
+			const key = primed(name, variableKeys);
 			variableKeys.add(key);
 			return { key, name, look };
 		}),

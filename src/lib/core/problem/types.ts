@@ -80,15 +80,17 @@ export function holds(left: Rational, relation: Relation, right: Rational): bool
 	return relation === '=' ? order === 0 : relation === '<=' ? order <= 0 : order >= 0;
 }
 
+/** Whether an amount keeps the bounds of a variable. */
+export function isWithinBounds(variable: Variable, amount: Rational): boolean {
+	const { lower, upper } = effectiveBounds(variable);
+	return (!lower || compare(amount, lower) >= 0) && (!upper || compare(amount, upper) <= 0);
+}
+
 /** Whether a plan keeps every constraint and every bound (whole numbers are not asked for). */
 export function isFeasible(problem: Problem, plan: Plan): boolean {
 	return (
 		problem.constraints.every((row) => holds(evaluate(row.terms, plan), row.relation, row.rhs)) &&
-		problem.variables.every((variable) => {
-			const { lower, upper } = effectiveBounds(variable);
-			const value = plan.get(variable.name) ?? ZERO;
-			return (!lower || compare(value, lower) >= 0) && (!upper || compare(value, upper) <= 0);
-		})
+		problem.variables.every((variable) => isWithinBounds(variable, plan.get(variable.name) ?? ZERO))
 	);
 }
 

@@ -1,18 +1,10 @@
+import { isInteger, isZero, parseRational, sign, toText, ZERO, type Rational } from '../number/rational';
 import {
-	compare,
-	isInteger,
-	isZero,
-	parseRational,
-	sign,
-	toText,
-	ZERO,
-	type Rational
-} from '../number/rational';
-import {
+	brokenConstraints,
 	effectiveBounds,
 	evaluate,
 	holds,
-	isFeasible,
+	isWithinBounds,
 	type Constraint,
 	type Plan,
 	type Problem
@@ -50,17 +42,17 @@ export const usesOf = (problem: Problem, plan: Plan): Use[] =>
 
 /** The variables whose amounts are not allowed: outside their bounds, or not whole where they must be. */
 export const notAllowed = (problem: Problem, plan: Plan): string[] =>
-	problem.variables.flatMap((variable) => {
-		const { lower, upper } = effectiveBounds(variable);
-		const value = plan.get(variable.name) ?? ZERO;
-		const outside = (lower && compare(value, lower) < 0) || (upper && compare(value, upper) > 0);
-		const broken = variable.domain !== 'continuous' && !isInteger(value);
-		return outside || broken ? [variable.name] : [];
-	});
+	problem.variables
+		.filter((variable) => {
+			const amount = plan.get(variable.name) ?? ZERO;
+			const isBroken = variable.domain !== 'continuous' && !isInteger(amount);
+			return isBroken || !isWithinBounds(variable, amount);
+		})
+		.map(({ name }) => name);
 
 /** Whether a plan keeps every constraint and bound, and is whole where it must be. */
 export const isAllowed = (problem: Problem, plan: Plan): boolean =>
-	isFeasible(problem, plan) && notAllowed(problem, plan).length === 0;
+	brokenConstraints(problem, plan).size === 0 && notAllowed(problem, plan).length === 0;
 
 /** The objective at a plan. */
 export const objectiveAt = ({ objective }: Problem, plan: Plan): Rational =>

@@ -1,8 +1,7 @@
-import { isZero, ONE, sign, type Rational } from '$lib/core/number/rational';
+import { LATEX_RELATIONS, latexSum } from '$lib/core/exchange/latex';
+import { isZero, type Rational } from '$lib/core/number/rational';
 import { showNumber, texNumber } from '$lib/core/number/show';
 import { effectiveBounds, type Relation, type Terms, type Variable } from '$lib/core/problem/types';
-
-const TEX_RELATION: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
 
@@ -20,23 +19,12 @@ export function texName(name: string): string {
 }
 
 /** A linear expression as mathematics. */
-export function texTerms(terms: Terms, constant?: Rational): string {
-	let tex = '';
-	const add = (value: Rational, name: string) => {
-		const minus = sign(value) < 0;
-		tex += tex ? (minus ? ' - ' : ' + ') : minus ? '-' : '';
-		const size = value.abs();
-		if (name === '' || !size.equals(ONE)) tex += texNumber(size) + (name ? '\\,' : '');
-		tex += name;
-	};
-	for (const [name, value] of terms) add(value, texName(name));
-	if (constant && !isZero(constant)) add(constant, '');
-	return tex || '0';
-}
+export const texTerms = (terms: Terms, constant?: Rational): string =>
+	latexSum(terms, constant, texName, texNumber);
 
 /** `\le 120` */
 export const texLimit = (relation: Relation, rhs: Rational): string =>
-	`${TEX_RELATION[relation]}\\; ${texNumber(rhs)}`;
+	`${LATEX_RELATIONS[relation]}\\; ${texNumber(rhs)}`;
 
 /** A formula with the same in plain text. */
 export interface Said {

@@ -1,9 +1,9 @@
 import { isZero, ONE, toText, type Rational } from '../../number/rational';
 import type { Constraint, Problem, Relation, Sense } from '../types';
-import { quote } from './linear';
-import { printTerms } from './print';
+import { MIRRORED, RELATION_SIGNS } from '../relation';
+import { numbered } from '../names';
+import { nameText, printTerms, unitText } from './print';
 import { readStatement, type Reading } from './read';
-import { KEYWORDS } from './tokens';
 
 /** Small edits of a statement's text: what they do not touch stays as it was written, comments and layout included. */
 
@@ -20,11 +20,6 @@ export function applyEdits(text: string, edits: readonly TextEdit[]): string {
 		.sort((a, b) => b.from - a.from)
 		.reduce((now, { from, to, insert }) => now.slice(0, from) + insert + now.slice(to), text);
 }
-
-const RELATION_SIGNS: Record<Relation, string> = { '<=': '≤', '>=': '≥', '=': '=' };
-const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
-
-const nameText = (name: string) => (Object.hasOwn(KEYWORDS, name.toLowerCase()) ? quote(name) : name);
 
 /** The part of a row before its expression, as it is written: a name, a unit, a colon; empty where the row has no name of its own. */
 const labelOf = (source: string): string =>
@@ -58,8 +53,7 @@ export function editRow(
 	if (!row || !at || !reading.problem) return [];
 	const next = change(row);
 	const label = labelOf(text.slice(at.from, at.to));
-	const renamed =
-		next.name !== name ? `${nameText(next.name)}${next.unit ? ` [${next.unit}]` : ''}: ` : label;
+	const renamed = next.name !== name ? `${nameText(next.name)}${unitText(next.unit)}: ` : label;
 	const terms = printTerms(inOrder(reading.problem, next.terms));
 	return [
 		{
@@ -91,7 +85,7 @@ export const turnRow = (text: string, reading: Reading, row: string): TextEdit[]
 	editRow(text, reading, row, (own) => ({
 		...own,
 		terms: new Map([...own.terms].map(([name, value]) => [name, value.neg()])),
-		relation: MIRROR[own.relation],
+		relation: MIRRORED[own.relation],
 		rhs: own.rhs.neg()
 	}));
 
@@ -104,9 +98,7 @@ export function editObjective(
 	if (!reading.problem || !at) return [];
 	const { sense, name, unit, terms, constant } = change(reading.problem.objective);
 	const body = printTerms(inOrder(reading.problem, terms), constant);
-	return [
-		{ from: at.from, to: at.to, insert: `${sense} ${nameText(name)}${unit ? ` [${unit}]` : ''} = ${body}` }
-	];
+	return [{ from: at.from, to: at.to, insert: `${sense} ${nameText(name)}${unitText(unit)} = ${body}` }];
 }
 
 export const setCost = (reading: Reading, variable: string, value: Rational): TextEdit[] =>
@@ -152,9 +144,7 @@ export function addRow(text: string, reading: Reading): { edits: TextEdit[]; nam
 	const { problem } = reading;
 	if (!problem) return { edits: [], name: '' };
 	const taken = new Set(problem.constraints.map(({ name }) => name));
-	let number = problem.constraints.length + 1;
-	while (taken.has(`r${number}`)) number += 1;
-	const name = `r${number}`;
+	const name = numbered('r', problem.constraints.length + 1, taken);
 	const last = Math.max(...reading.places.filter(({ kind }) => kind !== 'variable').map(({ to }) => to));
 	const at = lineEnd(text, last);
 	const [first] = problem.variables;
@@ -169,9 +159,7 @@ export function addVariable(text: string, reading: Reading): { edits: TextEdit[]
 	const { problem } = reading;
 	if (!problem) return { edits: [], name: '' };
 	const taken = new Set(problem.variables.map(({ name }) => name));
-	let number = problem.variables.length + 1;
-	while (taken.has(`x${number}`)) number += 1;
-	const name = `x${number}`;
+	const name = numbered('x', problem.variables.length + 1, taken);
 	const insert = `${text.endsWith('\n') || text === '' ? '' : '\n'}${name} from 0\n`;
 	return { name, edits: [{ from: text.length, to: text.length, insert }] };
 }

@@ -2,12 +2,12 @@ import { isZero, ONE, sign, toText, type Rational } from '../../number/rational'
 import type { Problem, Terms, Variable } from '../types';
 import { quote } from './linear';
 import { KEYWORDS } from './tokens';
+import { RELATION_SIGNS } from '../relation';
 
-const RELATION_SIGN = { '<=': '≤', '>=': '≥', '=': '=' } as const;
-
-const nameText = (name: string) => (Object.hasOwn(KEYWORDS, name.toLowerCase()) ? quote(name) : name);
+/** A name as the language reads it back: quoted where it is one of its own words. */
+export const nameText = (name: string) => (Object.hasOwn(KEYWORDS, name.toLowerCase()) ? quote(name) : name);
 /** A unit as the language reads it back: no brackets, no line breaks, no blanks at its ends. */
-const unitText = (unit: string | undefined) => (unit ? ` [${unit}]` : '');
+export const unitText = (unit: string | undefined) => (unit ? ` [${unit}]` : '');
 
 /** The terms of an expression as text, with a constant at the end where it is not zero. */
 export function printTerms(terms: Terms, constant?: Rational): string {
@@ -68,7 +68,7 @@ export function printStatement(problem: Problem): string {
 	lines.push(`${sense} ${nameText(name)}${unitText(unit)} = ${printTerms(terms, constant)}`);
 	for (const row of problem.constraints)
 		lines.push(
-			`${nameText(row.name)}${unitText(row.unit)}: ${printTerms(row.terms)} ${RELATION_SIGN[row.relation]} ${toText(row.rhs)}`
+			`${nameText(row.name)}${unitText(row.unit)}: ${printTerms(row.terms)} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs)}`
 		);
 	if (natural)
 		for (const variable of problem.variables) {

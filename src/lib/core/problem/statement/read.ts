@@ -16,6 +16,8 @@ import { notices } from './notices';
 import { parser } from './statement.grammar';
 import { syntaxErrors } from './syntax';
 import { RELATIONS, VariableTable } from './variables';
+import { MIRRORED } from '../relation';
+import { primed } from '../names';
 
 /** What became of a statement's text: the problem unless something is wrong, the findings, and where things stand. */
 export interface Reading {
@@ -54,8 +56,6 @@ const refused = (from: number, to: number, message: string): Reading => ({
 
 /** Longer texts are not read. */
 export const MAX_STATEMENT = 400_000;
-
-const MIRROR: Record<Relation, Relation> = { '<=': '>=', '>=': '<=', '=': '=' };
 
 /** One pass over the syntax tree of a statement; see {@link readStatement}. */
 class StatementReader {
@@ -179,7 +179,7 @@ class StatementReader {
 		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
 		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {
 			const [name, coefficient] = [...body.terms][0];
-			this.variables.bound(name, sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0], ZERO);
+			this.variables.bound(name, sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0], ZERO);
 			return;
 		}
 		this.addConstraint(node, label, body, kinds[0]);
@@ -219,8 +219,8 @@ class StatementReader {
 		}
 		const [name, coefficient] = [...middle.terms][0];
 		if (isZero(coefficient)) return;
-		const relation = sign(coefficient) < 0 ? MIRROR[kinds[0]] : kinds[0];
-		this.variables.bound(name, MIRROR[relation], left.constant.div(coefficient));
+		const relation = sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0];
+		this.variables.bound(name, MIRRORED[relation], left.constant.div(coefficient));
 		this.variables.bound(name, relation, right.constant.div(coefficient));
 	}
 
@@ -230,8 +230,7 @@ class StatementReader {
 		this.constraints.forEach((row, i) => {
 			let name = row.name;
 			if (!row.labelled) {
-				name = `r${i + 1}`;
-				while (taken.has(name)) name += "'";
+				name = primed(`r${i + 1}`, taken);
 				taken.add(name);
 				(row as { name: string }).name = name;
 			}
