@@ -6,6 +6,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 
 	/** Use, slack or violation of every constraint under the plan being tried, beside the plans that were kept. */
 	let { problem, explained }: { problem: Problem; explained: boolean } = $props();
@@ -17,7 +18,8 @@
 			removable: true,
 			plan: readPlan(amounts)
 		}));
-		return plans.best ? [...kept, { name: 'best', plan: plans.best, removable: false }] : kept;
+		const all = plans.best ? [...kept, { name: 'best', plan: plans.best, removable: false }] : kept;
+		return all.map((one) => ({ ...one, uses: usesOf(problem, one.plan) }));
 	});
 
 	/** The share of what is available that is used, for the bar. */
@@ -37,7 +39,7 @@
 	<thead>
 		<tr>
 			<td></td><th scope="col">use</th><td></td><th scope="col">of</th><td></td>
-			{#each compared as { name, removable } (name)}
+			{#each compared as { name, removable }, i (i)}
 				<th scope="col" class="other">
 					{name}{#if removable}<button
 							class="small"
@@ -49,7 +51,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each usesOf(problem, plans.plan) as use (use.row.name)}
+		{#each usesOf(problem, plans.plan) as use, at (use.row.name)}
 			{@const { row, used, slack, kept, parts } = use}
 			{@const identity = session.identities.get(row.name)}
 			<tr
@@ -74,7 +76,7 @@
 					><span class="used" style:width={`${80 * share(use)}%`}></span><span class="limit"></span></td
 				>
 				<td
-					>{row.relation === '<=' ? '≤' : row.relation === '>=' ? '≥' : '='}
+					>{RELATION_SIGNS[row.relation]}
 					{@render amount(row.rhs)}
 					{row.unit ?? ''}</td
 				>
@@ -82,11 +84,8 @@
 					>{#if !isZero(slack)}{@render amount(slack.abs())}{/if}
 					{verdict(use)}</td
 				>
-				{#each compared as { name, plan } (name)}
-					{@const theirs = usesOf(problem, plan).find((own) => own.row.name === row.name)}
-					<td class="other" class:broken={!theirs?.kept}
-						>{#if theirs}{@render amount(theirs.used)}{/if}</td
-					>
+				{#each compared as { uses }, i (i)}
+					<td class="other" class:broken={!uses[at].kept}>{@render amount(uses[at].used)}</td>
 				{/each}
 			</tr>
 		{/each}
@@ -97,7 +96,7 @@
 				<tr>
 					<th scope="row">{variable}</th>
 					<td>{@render amount(plans.plan.get(variable) ?? ZERO)}</td><td></td><td></td><td></td>
-					{#each compared as { name, plan } (name)}<td class="other"
+					{#each compared as { plan }, i (i)}<td class="other"
 							>{@render amount(plan.get(variable) ?? ZERO)}</td
 						>{/each}
 				</tr>
@@ -105,7 +104,7 @@
 			<tr class="goal">
 				<th scope="row">{problem.objective.name}</th>
 				<td>{@render amount(objectiveAt(problem, plans.plan))}</td><td></td><td></td><td></td>
-				{#each compared as { name, plan } (name)}
+				{#each compared as { name, plan }, i (i)}
 					<td class="other"
 						>{@render amount(objectiveAt(problem, plan))}
 						<button class="small" aria-label={`Try ${name}`} title="Try it" onclick={() => plans.take(plan)}

@@ -7,7 +7,8 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Cell from './Cell.svelte';
-	import { changeCell, NEXT, readBlock, SENSES, SIGNS, WORDS } from './cells';
+	import { changeBlock, changeCell, NEXT, readBlock, SENSES, WORDS } from './cells';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 
 	/** The same problem as a technology table: activities across, resources down. Every change is a small edit of the statement. */
 	const { document: lesson, selection, session } = useDesk();
@@ -19,13 +20,6 @@
 	let wrong = $state<{ cell: string; why: string } | null>(null);
 
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
-
-	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
-	function commit(cell: string, typed: string): boolean {
-		const why = changeCell(lesson, cell, typed);
-		wrong = why === null ? null : { cell, why };
-		return why === null;
-	}
 
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
 
@@ -64,16 +58,21 @@
 		if (!(input instanceof HTMLInputElement) || !/[\t\n]/.test(pasted.trimEnd())) return;
 		event.preventDefault();
 		const [y, x] = input.dataset.at!.split(',').map(Number);
-		for (const [i, line] of readBlock(pasted).entries())
-			for (const [j, typed] of line.entries()) {
-				const cell = inputs().find(({ dataset }) => dataset.at === `${y + i},${x + j}`)?.dataset.cell;
-				if (cell && !commit(cell, typed)) return;
-			}
+		const cells = Object.fromEntries(inputs().map(({ dataset }) => [dataset.at, dataset.cell!]));
+		const block = readBlock(pasted).flatMap((line, i) =>
+			line.flatMap((typed, j) => {
+				const cell = cells[`${y + i},${x + j}`];
+				return cell ? [{ cell, typed }] : [];
+			})
+		);
+		wrong = changeBlock(lesson, block);
 	}
 
+	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
 	function take({ value, dataset }: HTMLInputElement) {
-		wrong = null;
-		if (value.trim() !== dataset.shown) commit(dataset.cell!, value);
+		const cell = dataset.cell!;
+		const why = value.trim() === dataset.shown ? null : changeCell(lesson, cell, value);
+		wrong = why === null ? null : { cell, why };
 	}
 
 	function onfocusout({ target }: FocusEvent) {
@@ -187,7 +186,7 @@
 									aria-label={`${name}: ${WORDS[relation]}; change`}
 									onclick={() =>
 										lesson.edit(edit.setRelation(lesson.text, lesson.reading, name, NEXT[relation]))}
-									>{SIGNS[relation]}</button
+									>{RELATION_SIGNS[relation]}</button
 								></td
 							>
 							<td class="amount"

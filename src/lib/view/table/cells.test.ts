@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { LessonDocument } from '$lib/desk/document.svelte';
 import { newLesson } from '$lib/desk/lesson';
-import { changeCell, readBlock } from './cells';
+import { changeBlock, changeCell, readBlock } from './cells';
 
 const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';
 
@@ -31,4 +31,22 @@ test('a block from a spreadsheet comes as rows of cells', () => {
 		['1', '2/3', ''],
 		['', '0,5', 'x']
 	]);
+});
+
+test('a block is taken whole, names and all, or not at all', () => {
+	const document = new LessonDocument(newLesson(MIX));
+	const block = [
+		{ cell: 'variable|x', typed: 'cups' },
+		{ cell: 'row|c', typed: 'clay' },
+		{ cell: 'use|c|x', typed: '7' },
+		{ cell: 'use|c|y', typed: '8' }
+	];
+	const refused = [...block, { cell: 'rhs|c', typed: 'many' }];
+	expect(changeBlock(document, refused)).toEqual({
+		cell: 'rhs|c',
+		why: '“many” is no number. Write 12, 5/2, 0.25 or 15.6/1000.'
+	});
+	expect(document.text).toBe(MIX);
+	expect(changeBlock(document, block)).toBeNull();
+	expect(document.text).toContain('clay: 7 cups + 8 y ≤ 18');
 });

@@ -3,7 +3,6 @@ import * as edit from '$lib/core/problem/statement/edit';
 import { isName, type Relation } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 
-export const SIGNS: Record<Relation, string> = { '<=': '≤', '>=': '≥', '=': '=' };
 /** the relation that a row gets when its sign is pressed */
 export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
 export const WORDS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
@@ -21,6 +20,28 @@ export const readBlock = (text: string): string[][] =>
 		.trimEnd()
 		.split('\n')
 		.map((line) => line.split('\t'));
+
+const isNameCell = (cell: string): boolean => /^(?:row|variable)\|/.test(cell);
+
+/**
+ * Puts a block of cells into the statement, all of them or none. Names come last: until then the cells are known by the old ones.
+ * @returns the first cell that cannot be taken, and why; null where all were
+ */
+export function changeBlock(
+	lesson: LessonDocument,
+	block: readonly { readonly cell: string; readonly typed: string }[]
+): { cell: string; why: string } | null {
+	const before = lesson.text;
+	const numbers = block.filter(({ cell }) => !isNameCell(cell));
+	const names = block.filter(({ cell }) => isNameCell(cell));
+	for (const { cell, typed } of [...numbers, ...names]) {
+		const why = changeCell(lesson, cell, typed);
+		if (why === null) continue;
+		lesson.write(before);
+		return { cell, why };
+	}
+	return null;
+}
 
 /**
  * Puts what was typed into a cell of the technology table into the statement.
