@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { plainText } from '$lib/core/commentary/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import Sheet from '../shared/Sheet.svelte';
 	import type { Action } from './actions';
 
 	let { actions, onclose }: { actions: readonly Action[]; onclose: () => void } = $props();
@@ -36,49 +36,41 @@
 	}
 </script>
 
-<Dialog open onOpenChange={(change) => !change.open && onclose()}>
-	<Portal>
-		<Dialog.Backdrop class="backdrop" />
-		<Dialog.Positioner class="over top">
-			<Dialog.Content class="sheet finder">
-				<Dialog.Title class="only-heard">Find an action</Dialog.Title>
-				<input
-					type="text"
-					role="combobox"
-					aria-expanded="true"
-					aria-controls={list}
-					aria-activedescendant={chosen && `${list} ${chosen.id}`}
-					aria-label="Words of what you want to do"
-					placeholder="What do you want to do?"
-					bind:value={sought}
-					oninput={() => (at = 0)}
-					{onkeydown}
-				/>
-				<ul id={list} role="listbox" aria-label="Actions">
-					{#each found as action (action.id)}
-						<!-- the field above hears the keys for the list -->
-						<!-- svelte-ignore a11y_click_events_have_key_events -->
-						<li
-							id={`${list} ${action.id}`}
-							role="option"
-							aria-selected={action === chosen}
-							class:chosen={action === chosen}
-							onclick={() => run(action)}
-						>
-							<span>{words(action)}</span>
-							<span class="group">{action.group}</span>
-							{#if action.key}<kbd>{action.key}</kbd>{/if}
-						</li>
-					{:else}
-						<li class="none" role="option" aria-selected="false" aria-disabled="true">
-							Nothing of that name can be done now.
-						</li>
-					{/each}
-				</ul>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+<Sheet title="Find an action" quiet place="top" look="finder" {onclose}>
+	<input
+		type="text"
+		role="combobox"
+		aria-expanded="true"
+		aria-controls={list}
+		aria-activedescendant={chosen && `${list} ${chosen.id}`}
+		aria-label="Words of what you want to do"
+		placeholder="What do you want to do?"
+		bind:value={sought}
+		oninput={() => (at = 0)}
+		{onkeydown}
+	/>
+	<ul id={list} role="listbox" aria-label="Actions">
+		{#each found as action (action.id)}
+			<!-- the field above hears the keys for the list -->
+			<!-- svelte-ignore a11y_click_events_have_key_events -->
+			<li
+				id={`${list} ${action.id}`}
+				role="option"
+				aria-selected={action === chosen}
+				class:chosen={action === chosen}
+				onclick={() => run(action)}
+			>
+				<span>{words(action)}</span>
+				<span class="group">{action.group}</span>
+				{#if action.key}<kbd>{action.key}</kbd>{/if}
+			</li>
+		{:else}
+			<li class="none" role="option" aria-selected="false" aria-disabled="true">
+				Nothing of that name can be done now.
+			</li>
+		{/each}
+	</ul>
+</Sheet>
 
 <style>
 	input {

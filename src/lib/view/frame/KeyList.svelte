@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
+	import Sheet from '../shared/Sheet.svelte';
 	import type { Action } from './actions';
 
 	let { actions, onclose }: { actions: readonly Action[]; onclose: () => void } = $props();
@@ -33,44 +33,38 @@
 	);
 </script>
 
-<Dialog open onOpenChange={(change) => !change.open && onclose()}>
-	<Portal>
-		<Dialog.Backdrop class="backdrop" />
-		<Dialog.Positioner class="over">
-			<Dialog.Content class="sheet keys">
-				<Dialog.Title class="sheet-title">Keys</Dialog.Title>
-				<Dialog.Description class="sheet-text">
-					While a text is being written they work together with Alt. Ctrl+K finds an action from anywhere.
-				</Dialog.Description>
-				<div class="columns">
-					{#each groups as { group, own } (group)}
-						<section>
-							<h3>{group}</h3>
-							<dl>
-								{#each own as action (action.id)}
-									<dt><kbd>{action.key}</kbd></dt>
-									<dd>{action.says}</dd>
-								{/each}
-							</dl>
-						</section>
+<Sheet
+	title="Keys"
+	text="While a text is being written they work together with Alt. Ctrl+K finds an action from anywhere."
+	look="keys"
+	{onclose}
+>
+	<div class="columns">
+		{#each groups as { group, own } (group)}
+			<section>
+				<h3>{group}</h3>
+				<dl>
+					{#each own as action (action.id)}
+						<dt><kbd>{action.key}</kbd></dt>
+						<dd>{action.says}</dd>
 					{/each}
-					{#each OWN as { where, keys } (where)}
-						<section>
-							<h3>{where}</h3>
-							<dl>
-								{#each keys as [key, says] (key)}
-									<dt><kbd>{key}</kbd></dt>
-									<dd>{says}</dd>
-								{/each}
-							</dl>
-						</section>
+				</dl>
+			</section>
+		{/each}
+		{#each OWN as { where, keys } (where)}
+			<section>
+				<h3>{where}</h3>
+				<dl>
+					{#each keys as [key, says] (key)}
+						<dt><kbd>{key}</kbd></dt>
+						<dd>{says}</dd>
 					{/each}
-				</div>
-				<Dialog.CloseTrigger class="btn tool">Close</Dialog.CloseTrigger>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+				</dl>
+			</section>
+		{/each}
+	</div>
+	<button class="btn tool" onclick={onclose}>Close</button>
+</Sheet>
 
 <style>
 	.columns {

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 	import { remarkText } from '$lib/core/commentary/sentence';
 	import type { ChangeMove } from '$lib/core/move/types';
 	import { toText, ZERO } from '$lib/core/number/rational';
 	import { readStatement } from '$lib/core/problem/statement/read';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import Sheet from '../shared/Sheet.svelte';
+	import SheetForm from '../shared/SheetForm.svelte';
 
 	/** One number of the problem changed, or a constraint added, at the tableau that stands; the statement stays. */
 	let { onclose }: { onclose: () => void } = $props();
@@ -50,8 +51,7 @@
 
 	let fault = $state('');
 
-	function submit(event: Event) {
-		event.preventDefault();
+	function submit() {
 		const wanted = change();
 		if (typeof wanted === 'string') {
 			fault = wanted;
@@ -69,77 +69,43 @@
 	}
 </script>
 
-<Dialog open onOpenChange={(now) => !now.open && onclose()}>
-	<Portal>
-		<Dialog.Backdrop class="backdrop" />
-		<Dialog.Positioner class="over">
-			<Dialog.Content class="sheet">
-				<Dialog.Title class="sheet-title">Change the problem here</Dialog.Title>
-				<Dialog.Description class="sheet-text">
-					The tableau that stands takes the change in, and the method goes on from it. The statement stays as
-					it is.
-				</Dialog.Description>
-				<form onsubmit={submit}>
-					<label
-						>What
-						<select value={chosen} onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}>
-							{#each problem.constraints as row (row.name)}<option value={`rhs ${row.name}`}
-									>the right-hand side of {row.name}</option
-								>{/each}
-							{#each problem.variables as variable (variable.name)}<option value={`cost ${variable.name}`}
-									>the objective coefficient of {variable.name}</option
-								>{/each}
-							<option value="add">one more constraint</option>
-						</select>
-					</label>
-					{#if chosen === 'add'}
-						<label>Name <input bind:value={name} placeholder={`r${problem.constraints.length + 1}`} /></label>
-						<label
-							>Row <input
-								bind:value
-								aria-invalid={fault !== ''}
-								placeholder={`${problem.variables[0]?.name ?? 'x'} ≤ 4`}
-							/></label
-						>
-					{:else}
-						<label>New number <input bind:value aria-invalid={fault !== ''} placeholder={present()} /></label>
-					{/if}
-					{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-					<div class="buttons">
-						<button type="button" class="btn tool" onclick={onclose}>Cancel</button>
-						<button class="btn tool now">Change</button>
-					</div>
-				</form>
-			</Dialog.Content>
-		</Dialog.Positioner>
-	</Portal>
-</Dialog>
+<Sheet
+	title="Change the problem here"
+	text="The tableau that stands takes the change in, and the method goes on from it. The statement stays as it is."
+	{onclose}
+>
+	<SheetForm action="Change" onsubmit={submit} {onclose}>
+		<label
+			>What
+			<select value={chosen} onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}>
+				{#each problem.constraints as row (row.name)}<option value={`rhs ${row.name}`}
+						>the right-hand side of {row.name}</option
+					>{/each}
+				{#each problem.variables as variable (variable.name)}<option value={`cost ${variable.name}`}
+						>the objective coefficient of {variable.name}</option
+					>{/each}
+				<option value="add">one more constraint</option>
+			</select>
+		</label>
+		{#if chosen === 'add'}
+			<label>Name <input bind:value={name} placeholder={`r${problem.constraints.length + 1}`} /></label>
+			<label
+				>Row <input
+					bind:value
+					aria-invalid={fault !== ''}
+					placeholder={`${problem.variables[0]?.name ?? 'x'} ≤ 4`}
+				/></label
+			>
+		{:else}
+			<label>New number <input bind:value aria-invalid={fault !== ''} placeholder={present()} /></label>
+		{/if}
+		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+	</SheetForm>
+</Sheet>
 
 <style>
-	form {
-		display: grid;
-		gap: var(--gap-2);
-	}
-	label {
-		display: grid;
-		grid-template-columns: 6rem 1fr;
-		align-items: center;
-	}
-	input,
-	select {
-		padding: 0.25rem 0.5rem;
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		background: var(--sheet);
-		color: var(--ink);
-	}
 	.fault {
 		margin: 0;
 		color: var(--error);
-	}
-	.buttons {
-		display: flex;
-		justify-content: flex-end;
-		gap: var(--gap-2);
 	}
 </style>

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	/** The form in a sheet: labelled fields, and at the end what takes them or leaves all as it was. */
+	interface Props {
+		/** the word on the button that takes what was written */
+		action: string;
+		onsubmit: () => void;
+		onclose: () => void;
+		children: Snippet;
+	}
+	let { action, onsubmit, onclose, children }: Props = $props();
+</script>
+
+<form
+	onsubmit={(event) => {
+		event.preventDefault();
+		onsubmit();
+	}}
+>
+	{@render children()}
+	<div class="buttons">
+		<button type="button" class="btn tool" onclick={onclose}>Cancel</button>
+		<button class="btn tool now">{action}</button>
+	</div>
+</form>
+
+<style>
+	form {
+		display: grid;
+		gap: var(--gap-2);
+		min-width: min(24rem, 80vw);
+	}
+	form :global(label) {
+		display: grid;
+		grid-template-columns: 6rem 1fr;
+		align-items: center;
+	}
+	form :global(:is(input, select, textarea)) {
+		padding: 0.25rem 0.5rem;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		background: var(--sheet);
+		color: var(--ink);
+	}
+	.buttons {
+		display: flex;
+		justify-content: flex-end;
+		gap: var(--gap-2);
+	}
+</style>
