@@ -1,28 +1,10 @@
 import axe from 'axe-core';
-import type { Browser } from 'puppeteer-core';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { launch, pasteStatement, serve } from '../scripts/browser.mjs';
+import { describe, expect, test } from 'vitest';
+import { pasteStatement } from '../scripts/browser.mjs';
 import { DeskPage } from './desk-page';
+import { browser, desk, freshVisits, nextVisit, server } from './visit';
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-let desk: DeskPage;
-
-beforeAll(async () => {
-	[browser, server] = await Promise.all([launch(), serve()]);
-});
-afterAll(async () => {
-	await browser?.close();
-	server?.stop();
-});
-beforeEach(async () => {
-	desk = await DeskPage.visit(browser, server.url);
-});
-afterEach(async () => {
-	const { complaints } = desk;
-	await desk.close();
-	expect(complaints).toEqual([]);
-});
+freshVisits();
 
 const MIX = `max gain [thalers] = 3 cups + 5 jugs
 shelf: cups <= 4
@@ -235,14 +217,10 @@ describe('one identity, one screen, for everyone', () => {
 			await desk.settled();
 		}
 		const afterEdits = await screen();
-		const fresh = await DeskPage.visit(browser, server.url);
-		await pasteStatement(fresh.page, last);
-		await fresh.settled();
-		const visited = desk;
-		desk = fresh;
+		await nextVisit();
+		await pasteStatement(desk.page, last);
+		await desk.settled();
 		const atOnce = await screen();
-		await visited.close();
-		expect(visited.complaints).toEqual([]);
 		expect(afterEdits).toEqual(atOnce);
 	});
 

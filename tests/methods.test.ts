@@ -1,27 +1,8 @@
-import type { Browser } from 'puppeteer-core';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { launch, pasteStatement, serve } from '../scripts/browser.mjs';
-import { DeskPage } from './desk-page';
+import { describe, expect, test } from 'vitest';
+import { pasteStatement } from '../scripts/browser.mjs';
+import { desk, freshVisits, server } from './visit';
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-let desk: DeskPage;
-
-beforeAll(async () => {
-	[browser, server] = await Promise.all([launch(), serve()]);
-});
-afterAll(async () => {
-	await browser?.close();
-	server?.stop();
-});
-beforeEach(async () => {
-	desk = await DeskPage.visit(browser, server.url);
-});
-afterEach(async () => {
-	const { complaints } = desk;
-	await desk.close();
-	expect(complaints).toEqual([]);
-});
+freshVisits();
 
 /** Orders that have to be met, and a set that is sold together. */
 const ORDERS = `min effort [hours] = 2 bowls + 3 vases

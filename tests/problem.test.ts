@@ -1,29 +1,11 @@
 import axe from 'axe-core';
-import type { Browser } from 'puppeteer-core';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from 'vitest';
-import { launch, serve } from '../scripts/browser.mjs';
-import { DeskPage } from './desk-page';
+import { beforeEach, describe, expect, test } from 'vitest';
+import { desk, freshVisits } from './visit';
 
-let browser: Browser;
-let server: Awaited<ReturnType<typeof serve>>;
-let desk: DeskPage;
-
-beforeAll(async () => {
-	[browser, server] = await Promise.all([launch(), serve()]);
-});
-afterAll(async () => {
-	await browser?.close();
-	server?.stop();
-});
+freshVisits();
 beforeEach(async () => {
-	desk = await DeskPage.visit(browser, server.url);
 	await desk.write(MIX);
 	await desk.turnTo('Problem');
-});
-afterEach(async () => {
-	const { complaints } = desk;
-	await desk.close();
-	expect(complaints).toEqual([]);
 });
 
 const MIX = `# the week
