@@ -3,7 +3,7 @@ import type { RuleName } from '$lib/core/method/types';
 import type { Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
-import { applyEdits, type TextEdit } from '$lib/core/problem/statement/edit';
+import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit';
 import { readStatement, type Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';

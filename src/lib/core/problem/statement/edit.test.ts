@@ -6,6 +6,7 @@ import { sameProblem, type Problem } from '../types';
 import * as edit from './edit';
 import { printStatement } from './print';
 import { readStatement, type Reading } from './read';
+import { applyEdits, type TextEdit } from './text-edit';
 
 const TEXT = `title "Fair"  # what for
 # the objective
@@ -16,8 +17,8 @@ clay [kg]:  5/2 bowls +
 bowls + vases >= 3 # at least a few
 kiln: vases <= 8
 bowls [dozen] from 0`;
-const after = (text: string, make: (text: string, reading: Reading) => edit.TextEdit[]) =>
-	edit.applyEdits(text, make(text, readStatement(text)));
+const after = (text: string, make: (text: string, reading: Reading) => TextEdit[]) =>
+	applyEdits(text, make(text, readStatement(text)));
 
 test('an edit touches what it says, and comments and layout of the rest stay', () => {
 	expect(after(TEXT, (t, r) => edit.setCoefficient(t, r, 'kiln', 'bowls', rational(1, 3)))).toBe(
@@ -88,7 +89,7 @@ test('any edit of any statement gives the problem with just that changed', () =>
 			);
 			if (problem.constraints.length === 0) return;
 			const row = problem.constraints[i % problem.constraints.length];
-			same(edit.applyEdits(text, edit.setRhs(text, reading, row.name, value)), {
+			same(applyEdits(text, edit.setRhs(text, reading, row.name, value)), {
 				...problem,
 				constraints: problem.constraints.map((own) => (own === row ? { ...own, rhs: value } : own))
 			});

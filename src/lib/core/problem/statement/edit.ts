@@ -4,22 +4,9 @@ import { MIRRORED, RELATION_SIGNS } from '../relation';
 import { numbered } from '../names';
 import { nameText, printTerms, unitText } from './print';
 import { readStatement, type Reading } from './read';
+import type { TextEdit } from './text-edit';
 
 /** Small edits of a statement's text: what they do not touch stays as it was written, comments and layout included. */
-
-/** A stretch of the text and what takes its place. */
-export interface TextEdit {
-	readonly from: number;
-	readonly to: number;
-	readonly insert: string;
-}
-
-/** The text after some edits, which must not overlap. */
-export function applyEdits(text: string, edits: readonly TextEdit[]): string {
-	return [...edits]
-		.sort((a, b) => b.from - a.from)
-		.reduce((now, { from, to, insert }) => now.slice(0, from) + insert + now.slice(to), text);
-}
 
 /** The part of a row before its expression, as it is written: a name, a unit, a colon; empty where the row has no name of its own. */
 const labelOf = (source: string): string =>
