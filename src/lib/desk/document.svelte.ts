@@ -4,7 +4,7 @@ import type { Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
 import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit';
-import { readStatement, type Reading } from '$lib/core/problem/statement/read';
+import { NO_READING, readStatement, type Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
 import { Cancelled, readInWorker } from '$lib/work/client';
@@ -24,7 +24,7 @@ export class LessonDocument {
 	#plans = $state.raw<Lesson['plans']>([]);
 	#problem = $state.raw<Problem | null>(null);
 	#book = $state.raw<LastingBook>(EMPTY_BOOK);
-	#reading = $state.raw<Reading>({ problem: null, diagnostics: [], places: [] });
+	#reading = $state.raw<Reading>(NO_READING);
 	#pendingRead: AbortController | null = null;
 
 	constructor(lesson: Lesson) {

@@ -10,7 +10,7 @@ import { writeLatex } from './latex';
 import { readMps } from './mps-read';
 import { writeMps } from './mps-write';
 
-export const FORMATS_READ = ['statement', 'json', 'mps', 'csv'] as const;
+export const FORMATS_READ = ['statement', 'json', 'mps', 'csv', 'latex'] as const;
 export const FORMATS_WRITTEN = ['statement', 'json', 'mps', 'mps-fixed', 'latex', 'csv'] as const;
 
 const format = (formats: readonly string[]) =>

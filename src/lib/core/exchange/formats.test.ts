@@ -220,23 +220,52 @@ describe('LaTeX', () => {
 			notes
 		);
 		expect(text).toBe(
-			'% 50 % off\n% needs \\usepackage{amsmath}\n\\begin{align*}\n' +
-				'\\max\\quad & z = 3\\,x_{1} - \\tfrac{5}{2}\\,x_{2} + 4 \\\\\n' +
+			'% title "50 % off"\n% needs \\usepackage{amsmath}\n\\begin{align*}\n' +
+				'\\max\\quad & z \\text{[t]} = 3\\,x_{1} - \\tfrac{5}{2}\\,x_{2} + 4 \\\\\n' +
 				'\\text{clay:}\\quad & x_{1} + x_{2} \\le 4 \\\\\n' +
-				' & x_{2} \\text{ free} \\\\\n & x_{2} \\text{ integer} \\\\\n' +
+				' & x_{2} \\text{ free integer} \\\\\n' +
 				' & x_{1} \\ge 0\n\\end{align*}\n'
 		);
-		expect(notes).toEqual(['Units are not kept.']);
+		expect(notes).toEqual([]);
+	});
+
+	test('what is written is read back as the same problem', () => {
+		const name = fc.constantFrom('x', 'bowls', 'to', 'größe', 'x_1', "y'", '変数', 'a2b', 'vases3');
+		fc.assert(
+			fc.property(
+				anyProblem(),
+				anyProblem({ whole: true }),
+				fc.uniqueArray(name, { minLength: 3, maxLength: 3 }),
+				fc.constantFrom('', 'kg', 'a_b %', '10 kg/dozen'),
+				(a, b, names, unit) => {
+					for (const problem of [a, b]) {
+						const rename = (own: string) => names[Number(own.slice(1)) - 1];
+						const terms = (own: Problem['objective']['terms']) =>
+							new Map([...own].map(([key, value]) => [rename(key), value]));
+						const units = unit ? { unit } : {};
+						const named: Problem = {
+							...(unit ? { title: 'A "title" % here' } : {}),
+							variables: problem.variables.map((v) => ({ ...v, ...units, name: rename(v.name) })),
+							objective: { ...problem.objective, ...units, terms: terms(problem.objective.terms) },
+							constraints: problem.constraints.map((row) => ({ ...row, ...units, terms: terms(row.terms) }))
+						};
+						const text = writeLatex(named, []);
+						const { problem: again } = readStatement(text);
+						expect(again && sameProblem(again, named), text).toBe(true);
+					}
+				}
+			),
+			{ numRuns: 300 }
+		);
 	});
 });
 
 test('every pair of formats that the agreement names converts', () => {
 	const start = 'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases ≤ 100\n';
 	const json = convert({ from: 'statement', to: 'json', content: start }).content;
-	for (const via of ['statement', 'mps', 'csv']) {
+	for (const via of ['statement', 'mps', 'csv', 'latex']) {
 		const there = convert({ from: 'json', to: via, content: json }).content;
 		expect(convert({ from: via, to: 'json', content: there }).content).toBe(json);
 	}
-	for (const to of ['mps-fixed', 'latex'])
-		expect(convert({ from: 'json', to, content: json }).content.length).toBeGreaterThan(60);
+	expect(convert({ from: 'json', to: 'mps-fixed', content: json }).content).toMatch(/^NAME/);
 });

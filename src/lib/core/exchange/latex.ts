@@ -1,7 +1,9 @@
-import { isInteger, isZero, ONE, sign, type Rational } from '../number/rational';
+import { isInteger, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { quote } from '../problem/statement/linear';
+import { nameText } from '../problem/statement/print';
 import type { Problem, Relation, Terms, Variable } from '../problem/types';
 
-/** A problem as LaTeX that compiles with standard packages (amsmath for aligned rows). */
+/** A problem as LaTeX that compiles with standard packages (amsmath for aligned rows), and that the statement language reads back. */
 
 /** How a relation is written in LaTeX. */
 export const LATEX_RELATIONS: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
@@ -45,42 +47,49 @@ export function latexSum(
 const latexTerms = (terms: Terms, constant?: Rational): string =>
 	latexSum(terms, constant, latexName, latexNumber);
 
+const latexUnit = (unit: string | undefined): string => (unit ? ` \\text{[${escaped(unit)}]}` : '');
+
 /** What a variable's line says; null for an ordinary one. */
-function declaration({ name, lower, upper, domain }: Variable): string | null {
+function declaration({ name, unit, lower, upper, domain }: Variable): string | null {
 	const own = latexName(name);
-	const whole =
-		domain === 'continuous'
-			? ''
-			: domain === 'integer'
-				? `${own} \\text{ integer}`
-				: `${own} \\text{ binary}`;
-	const bounds =
-		lower && upper
-			? `${latexNumber(lower)} \\le ${own} \\le ${latexNumber(upper)}`
-			: upper
-				? `${own} \\text{ free to } ${latexNumber(upper)}`
-				: lower
-					? isZero(lower)
-						? ''
-						: `${own} \\ge ${latexNumber(lower)}`
-					: `${own} \\text{ free}`;
-	return [bounds, whole].filter(Boolean).join(' \\\\\n & ') || null;
+	const words = [
+		lower === null ? 'free' : !isZero(lower) && !upper ? `from $${latexNumber(lower)}$` : '',
+		upper && (lower === null || unit || domain !== 'continuous') ? `to $${latexNumber(upper)}$` : '',
+		lower && !isZero(lower) && upper && (unit || domain !== 'continuous')
+			? `from $${latexNumber(lower)}$`
+			: '',
+		domain === 'continuous' ? '' : domain
+	].filter(Boolean);
+	if (lower && upper && !unit && domain === 'continuous')
+		return `${latexNumber(lower)} \\le ${own} \\le ${latexNumber(upper)}`;
+	if (words.length === 0 && !unit) return null;
+	return `${own}${latexUnit(unit)} \\text{ ${words.join(' ') || 'from $0$'}}`;
+}
+
+/** The sum of the objective, with every variable in it where the rows alone would bring them in another order. */
+function objectiveTerms({ objective, variables, constraints }: Problem): string {
+	const { terms, constant } = objective;
+	const order = new Set([terms, ...constraints.map((row) => row.terms)].flatMap((own) => [...own.keys()]));
+	const natural = order.size === variables.length && variables.every(({ name }, i) => [...order][i] === name);
+	if (natural) return latexTerms(terms, constant);
+	const all = new Map(variables.map(({ name }) => [name, terms.get(name) ?? ZERO]));
+	return latexTerms(all, constant);
 }
 
 /** Writes a problem as an aligned display with names at the rows; what it cannot hold is added to the notes. */
 export function writeLatex(problem: Problem, notes: string[]): string {
 	const { title, story, objective, variables, constraints } = problem;
 	if (story) notes.push('The story is not kept.');
-	if ([objective, ...variables, ...constraints].some(({ unit }) => unit)) notes.push('Units are not kept.');
 	const sense = objective.sense === 'max' ? '\\max' : '\\min';
 	const ordinary = variables
 		.filter((variable) => declaration(variable) === null)
 		.map(({ name }) => latexName(name));
+	const label = (name: string) => escaped(nameText(name));
 	const lines = [
-		`${sense}\\quad & ${latexName(objective.name)} = ${latexTerms(objective.terms, objective.constant)}`,
+		`${sense}\\quad & ${latexName(objective.name)}${latexUnit(objective.unit)} = ${objectiveTerms(problem)}`,
 		...constraints.map(
-			(row) =>
-				`\\text{${escaped(row.name)}:}\\quad & ${latexTerms(row.terms)} ${LATEX_RELATIONS[row.relation]} ${latexNumber(row.rhs)}`
+			({ name, unit, terms, relation, rhs }) =>
+				`\\text{${label(name)}${unit ? ` [${escaped(unit)}]` : ''}:}\\quad & ${latexTerms(terms)} ${LATEX_RELATIONS[relation]} ${latexNumber(rhs)}`
 		),
 		...variables.flatMap((variable) => {
 			const line = declaration(variable);
@@ -88,6 +97,7 @@ export function writeLatex(problem: Problem, notes: string[]): string {
 		}),
 		...(ordinary.length ? [` & ${ordinary.join(', ')} \\ge 0`] : [])
 	];
-	const head = title ? `% ${title.replace(/\s+/g, ' ')}\n` : '';
+	// a comment, which the statement language reads as the title
+	const head = title ? `% title ${quote(title)}\n` : '';
 	return `${head}% needs \\usepackage{amsmath}\n\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 }

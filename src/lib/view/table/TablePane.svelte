@@ -2,6 +2,7 @@
 	import type { Sense } from '$lib/core/problem/types';
 	import { toText, type Rational } from '$lib/core/number/rational';
 	import * as edit from '$lib/core/problem/statement/edit';
+	import * as lines from '$lib/core/problem/statement/edit-lines';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -96,12 +97,12 @@
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
-				onclick={() => lesson.edit(edit.addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
+				onclick={() => lesson.edit(lines.addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
 			>
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
-				onclick={() => lesson.edit(edit.addRow(lesson.text, lesson.reading).edits)}>Add resource</button
+				onclick={() => lesson.edit(lines.addRow(lesson.text, lesson.reading).edits)}>Add resource</button
 			>
 		{/if}
 	{/snippet}
@@ -203,7 +204,7 @@
 									class="remove"
 									aria-label={`Remove the resource ${name}`}
 									title="Remove"
-									onclick={() => lesson.edit(edit.removeRow(lesson.text, lesson.reading, name))}>×</button
+									onclick={() => lesson.edit(lines.removeRow(lesson.text, lesson.reading, name))}>×</button
 								></td
 							>
 						</tr>

@@ -57,13 +57,13 @@ export function changeCell(lesson: LessonDocument, cell: string, typed: string):
 		if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
 		const taken = kind === 'row' ? problem?.constraints : problem?.variables;
 		if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
-		lesson.edit(edit.rename(text, reading, kind === 'row' ? 'constraint' : 'variable', row, name));
+		lesson.edit(edit.rename(reading, kind === 'row' ? 'constraint' : 'variable', row, name));
 		return null;
 	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return `“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
 	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value));
-	else if (kind === 'cost') lesson.edit(edit.setCost(reading, variable, value));
+	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value));
 	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value));
 	return null;
 }

@@ -1,3 +1,5 @@
+import type { TextEdit } from './text-edit';
+
 /** What can be wrong with a statement (errors), or worth a second look (notices). */
 export type DiagnosticCode =
 	| 'syntax'
@@ -18,7 +20,16 @@ export type DiagnosticCode =
 	| 'limit'
 	| 'repeated-variable'
 	| 'near-name'
-	| 'unconstrained';
+	| 'unconstrained'
+	| 'reading'
+	| 'ambiguous'
+	| 'unit';
+
+/** A way out of a finding: what the button says, and the edits that it makes. */
+export interface Fix {
+	readonly says: string;
+	readonly edits: readonly TextEdit[];
+}
 
 /** A finding about a stretch of the statement's text, with what to do about it. */
 export interface Diagnostic {
@@ -29,6 +40,7 @@ export interface Diagnostic {
 	readonly severity: 'error' | 'notice';
 	readonly code: DiagnosticCode;
 	readonly message: string;
+	readonly fixes?: readonly Fix[];
 }
 
 /** Where something of the problem stands in the text. */
@@ -43,8 +55,14 @@ export interface Place {
 export class Findings {
 	list: Diagnostic[] = [];
 
-	error(at: { from: number; to: number }, code: DiagnosticCode, message: string): void {
-		this.list.push({ from: at.from, to: at.to, severity: 'error', code, message });
+	error(
+		at: { from: number; to: number },
+		code: DiagnosticCode,
+		message: string,
+		fixes: readonly Fix[] = []
+	): void {
+		const found: Diagnostic = { from: at.from, to: at.to, severity: 'error', code, message };
+		this.list.push(fixes.length ? { ...found, fixes } : found);
 	}
 
 	notice(at: { from: number; to: number }, code: DiagnosticCode, message: string): void {

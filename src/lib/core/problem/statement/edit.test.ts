@@ -3,11 +3,13 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../../tests/support/problems';
 import { rational } from '../../number/rational';
 import { sameProblem, type Problem } from '../types';
-import * as edit from './edit';
+import * as values from './edit';
+import * as lines from './edit-lines';
 import { printStatement } from './print';
 import { readStatement, type Reading } from './read';
 import { applyEdits, type TextEdit } from './text-edit';
 
+const edit = { ...values, ...lines };
 const TEXT = `title "Fair"  # what for
 # the objective
 max   profit [thalers] = 30 bowls+45 vases   # per dozen
@@ -22,19 +24,19 @@ const after = (text: string, make: (text: string, reading: Reading) => TextEdit[
 
 test('an edit touches what it says, and comments and layout of the rest stay', () => {
 	expect(after(TEXT, (t, r) => edit.setCoefficient(t, r, 'kiln', 'bowls', rational(1, 3)))).toBe(
-		TEXT.replace('kiln: vases <= 8', 'kiln: 1/3 bowls + vases ≤ 8')
+		TEXT.replace('kiln: vases <= 8', 'kiln: vases + 1/3 bowls <= 8')
 	);
 	expect(after(TEXT, (t, r) => edit.setRhs(t, r, 'r2', rational(5)))).toBe(
-		TEXT.replace('bowls + vases >= 3', 'bowls + vases ≥ 5')
+		TEXT.replace('bowls + vases >= 3', 'bowls + vases >= 5')
 	);
-	expect(after(TEXT, (_, r) => edit.setCost(r, 'vases', rational(0)))).toBe(
-		TEXT.replace('max   profit [thalers] = 30 bowls+45 vases', 'max profit [thalers] = 30 bowls')
+	expect(after(TEXT, (t, r) => edit.setCost(t, r, 'vases', rational(0)))).toBe(
+		TEXT.replace('30 bowls+45 vases', '30 bowls')
 	);
-	expect(after(TEXT, (t, r) => edit.rename(t, r, 'variable', 'vases', 'jugs'))).toBe(
+	expect(after(TEXT, (_, r) => edit.rename(r, 'variable', 'vases', 'jugs'))).toBe(
 		TEXT.replaceAll('vases', 'jugs')
 	);
-	expect(after(TEXT, (t, r) => edit.rename(t, r, 'constraint', 'kiln', 'oven'))).toBe(
-		TEXT.replace('kiln: vases <=', 'oven: vases ≤')
+	expect(after(TEXT, (_, r) => edit.rename(r, 'constraint', 'kiln', 'oven'))).toBe(
+		TEXT.replace('kiln: vases', 'oven: vases')
 	);
 	expect(after(TEXT, (t, r) => edit.removeRow(t, r, 'kiln'))).toBe(TEXT.replace('\nkiln: vases <= 8', ''));
 	expect(after(TEXT, (t, r) => edit.addRow(t, r).edits)).toBe(TEXT.replace('<= 8', '<= 8\nr4: bowls ≤ 0'));
@@ -81,7 +83,7 @@ test('any edit of any statement gives the problem with just that changed', () =>
 					problem.variables.flatMap((v) => (map.get(v.name) ? [[v.name, map.get(v.name)!] as const] : []))
 				);
 			same(
-				after(text, (_, r) => edit.setCost(r, name, value)),
+				after(text, (t, r) => edit.setCost(t, r, name, value)),
 				{
 					...problem,
 					objective: { ...problem.objective, terms: order(costs) }
@@ -109,4 +111,56 @@ test('cells take fractions, decimals and short arithmetic, and nothing else', ()
 		'7'
 	]);
 	expect(['', 'x', 'q', '2 x', '1/0', '3 ≤ 4', '1\n2', '# 3'].map(read)).toEqual(Array(8).fill(null));
+});
+
+test('lines move with their comments, units and bounds are said where they stand', () => {
+	expect(after(TEXT, (t, r) => edit.moveRow(t, r, 'kiln', -1))).toBe(
+		TEXT.replace(/(bowls \+ vases >= 3.*)\n(kiln.*)/, '$2\n$1')
+	);
+	expect(after(TEXT, (t, r) => edit.moveRow(t, r, 'clay', 1))).toBe(
+		TEXT.replace(/(clay[^]*pit)\n(bowls.*)/, '$2\n$1')
+	);
+	expect(after(TEXT, (t, r) => edit.moveRow(t, r, 'kiln', 1))).toBe(TEXT);
+	expect(after(TEXT, (_, r) => edit.setUnit(r, 'clay', 'tons'))).toBe(TEXT.replace('[kg]', '[tons]'));
+	expect(after(TEXT, (_, r) => edit.setUnit(r, 'kiln', 'hours'))).toBe(TEXT.replace('kiln', 'kiln [hours]'));
+	expect(after(TEXT, (t, r) => edit.setVariable(t, r, 'bowls', (v) => ({ ...v, upper: rational(9) })))).toBe(
+		TEXT.replace('bowls [dozen] from 0', 'bowls [dozen] to 9')
+	);
+	expect(after(TEXT, (t, r) => edit.removeVariable(t, r, 'bowls'))).toBe(
+		TEXT.replace('30 bowls+45 vases', '45 vases')
+			.replace('5/2 bowls +\n  4', '4')
+			.replace('bowls + vases', 'vases')
+			.replace('\nbowls [dozen] from 0', '')
+	);
+	const ordered = after(TEXT, (t, r) => edit.orderVariables(t, r, ['vases', 'bowls']));
+	const again = after(ordered, (t, r) => edit.orderVariables(t, r, ['bowls', 'vases']));
+	expect(
+		[ordered, again].map((text) => readStatement(text).problem!.variables.map(({ name }) => name))
+	).toEqual([
+		['vases', 'bowls'],
+		['bowls', 'vases']
+	]);
+	expect(again.split('\n').length).toBe(ordered.split('\n').length);
+});
+
+test('what is said of a variable changes for that one alone, however the lines are written', () => {
+	const texts = [
+		'x, y, w integer',
+		'x, y ≥ 0 integer\ny to 7',
+		'2 ≤ y ≤ 9\nx, y [dozen] free',
+		'',
+		'y integer, x to 4'
+	];
+	for (const lines of texts) {
+		const text = `max z = x + y + w\nr: x + y + w ≤ 4 # all\n${lines}`;
+		const before = readStatement(text).problem!;
+		for (const { name } of before.variables) {
+			const change = { unit: 'kg', lower: rational(1), upper: rational(5), domain: 'continuous' as const };
+			const { problem } = readStatement(
+				after(text, (t, r) => edit.setVariable(t, r, name, (v) => ({ ...v, ...change })))
+			);
+			const variables = before.variables.map((v) => (v.name === name ? { ...v, ...change } : v));
+			expect(problem && sameProblem(problem, { ...before, variables }), `${lines} ${name}`).toBe(true);
+		}
+	}
 });

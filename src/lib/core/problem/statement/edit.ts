@@ -1,20 +1,21 @@
 import { isZero, ONE, toText, type Rational } from '../../number/rational';
 import type { Constraint, Problem, Relation, Sense } from '../types';
 import { MIRRORED, RELATION_SIGNS } from '../relation';
-import { numbered } from '../names';
 import { nameText, printTerms, unitText } from './print';
 import { readStatement, type Reading } from './read';
+import { editTerm } from './edit-term';
+import type { RowSource } from './source';
 import type { TextEdit } from './text-edit';
 
-/** Small edits of a statement's text: what they do not touch stays as it was written, comments and layout included. */
+/**
+ * Small edits of a statement's text: what they do not touch stays as it was written, comments and layout included. A number or sign
+ * is written in its own place; where a row is more than a plain sum, it is written anew.
+ */
 
-/** The part of a row before its expression, as it is written: a name, a unit, a colon; empty where the row has no name of its own. */
-const labelOf = (source: string): string =>
-	/^(?:"(?:[^"\\]|\\.)*"|[^:"\n#]+)\s*(?:\[[^\]\n]*\])?\s*:\s*/.exec(source)?.[0] ?? '';
-
-function place(reading: Reading, kind: 'objective' | 'constraint', name?: string) {
-	return reading.places.find((own) => own.kind === kind && (name === undefined || own.name === name)) ?? null;
-}
+const rowOf = (reading: Reading, name: string): RowSource | null =>
+	reading.rows.find((own) => own.kind === 'constraint' && own.name === name) ?? null;
+const goalOf = (reading: Reading): RowSource | null =>
+	reading.rows.find(({ kind }) => kind === 'objective') ?? null;
 
 /** Terms in the order of a problem's variables, zeros left out. */
 const inOrder = (problem: Problem, terms: ReadonlyMap<string, Rational>) =>
@@ -29,43 +30,64 @@ const inOrder = (problem: Problem, terms: ReadonlyMap<string, Rational>) =>
  * Writes another row in the place of one; the name stays as it is written.
  * @param reading what the text reads as
  */
-export function editRow(
+function editRow(
 	text: string,
 	reading: Reading,
 	name: string,
 	change: (row: Constraint) => Constraint
 ): TextEdit[] {
 	const row = reading.problem?.constraints.find((own) => own.name === name);
-	const at = place(reading, 'constraint', name);
+	const at = reading.places.find((own) => own.kind === 'constraint' && own.name === name);
+	const source = rowOf(reading, name);
 	if (!row || !at || !reading.problem) return [];
 	const next = change(row);
-	const label = labelOf(text.slice(at.from, at.to));
-	const renamed = next.name !== name ? `${nameText(next.name)}${unitText(next.unit)}: ` : label;
-	const terms = printTerms(inOrder(reading.problem, next.terms));
-	return [
-		{
-			from: at.from,
-			to: at.to,
-			insert: `${renamed}${terms} ${RELATION_SIGNS[next.relation]} ${toText(next.rhs)}`
-		}
-	];
+	const label = source?.label ? text.slice(at.from, source.left.from) : '';
+	const body = `${printTerms(inOrder(reading.problem, next.terms))} ${RELATION_SIGNS[next.relation]} ${toText(next.rhs)}`;
+	return [{ from: at.from, to: at.to, insert: label + body }];
+}
+
+/** Writes the objective anew: another coefficient, or another sense. */
+function editObjective(
+	reading: Reading,
+	change: (objective: Problem['objective']) => Problem['objective']
+): TextEdit[] {
+	const at = reading.places.find(({ kind }) => kind === 'objective');
+	if (!reading.problem || !at) return [];
+	const { sense, name, unit, terms, constant } = change(reading.problem.objective);
+	const body = printTerms(inOrder(reading.problem, terms), constant);
+	return [{ from: at.from, to: at.to, insert: `${sense} ${nameText(name)}${unitText(unit)} = ${body}` }];
 }
 
 /** Sets one coefficient of a row. */
-export const setCoefficient = (
+export function setCoefficient(
 	text: string,
 	reading: Reading,
 	row: string,
 	variable: string,
 	value: Rational
-): TextEdit[] =>
-	editRow(text, reading, row, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }));
+): TextEdit[] {
+	const source = rowOf(reading, row);
+	const small = source?.right && editTerm(text, source, variable, value);
+	return (
+		small ||
+		editRow(text, reading, row, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }))
+	);
+}
 
-export const setRhs = (text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] =>
-	editRow(text, reading, row, (own) => ({ ...own, rhs }));
+export function setRhs(text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] {
+	const source = rowOf(reading, row);
+	const plain =
+		source?.right &&
+		source.terms?.every(({ name, factor }) => name !== null || text.slice(factor!.from, factor!.to) === '0');
+	if (plain) return [{ ...source.right!, insert: toText(rhs) }];
+	return editRow(text, reading, row, (own) => ({ ...own, rhs }));
+}
 
-export const setRelation = (text: string, reading: Reading, row: string, relation: Relation): TextEdit[] =>
-	editRow(text, reading, row, (own) => ({ ...own, relation }));
+export function setRelation(text: string, reading: Reading, row: string, relation: Relation): TextEdit[] {
+	const source = rowOf(reading, row);
+	if (source?.relation) return [{ ...source.relation, insert: RELATION_SIGNS[relation] }];
+	return editRow(text, reading, row, (own) => ({ ...own, relation }));
+}
 
 /** The same demand with both sides multiplied by −1. */
 export const turnRow = (text: string, reading: Reading, row: string): TextEdit[] =>
@@ -76,20 +98,13 @@ export const turnRow = (text: string, reading: Reading, row: string): TextEdit[]
 		rhs: own.rhs.neg()
 	}));
 
-/** Writes the objective anew: another coefficient, or another sense. */
-export function editObjective(
-	reading: Reading,
-	change: (objective: Problem['objective']) => Problem['objective']
-): TextEdit[] {
-	const at = place(reading, 'objective');
-	if (!reading.problem || !at) return [];
-	const { sense, name, unit, terms, constant } = change(reading.problem.objective);
-	const body = printTerms(inOrder(reading.problem, terms), constant);
-	return [{ from: at.from, to: at.to, insert: `${sense} ${nameText(name)}${unitText(unit)} = ${body}` }];
+export function setCost(text: string, reading: Reading, variable: string, value: Rational): TextEdit[] {
+	const source = goalOf(reading);
+	const small = source && editTerm(text, source, variable, value);
+	return (
+		small ?? editObjective(reading, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }))
+	);
 }
-
-export const setCost = (reading: Reading, variable: string, value: Rational): TextEdit[] =>
-	editObjective(reading, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }));
 
 /**
  * The other sense of the objective.
@@ -105,13 +120,20 @@ export const turnSense = (reading: Reading, negated: boolean): TextEdit[] =>
 
 /** A variable or constraint gets another name, wherever it is written. */
 export function rename(
-	text: string,
 	reading: Reading,
 	kind: 'variable' | 'constraint',
 	from: string,
 	to: string
 ): TextEdit[] {
-	if (kind === 'constraint') return editRow(text, reading, from, (own) => ({ ...own, name: to }));
+	if (kind === 'constraint') {
+		const row = rowOf(reading, from);
+		if (!row) return [];
+		return [
+			row.label
+				? { ...row.label, insert: nameText(to) }
+				: { from: row.from, to: row.from, insert: `${nameText(to)}: ` }
+		];
+	}
 	const seen = new Set<number>();
 	return reading.places.flatMap((own) => {
 		if (own.kind !== 'variable' || own.name !== from || seen.has(own.from)) return [];
@@ -120,46 +142,19 @@ export function rename(
 	});
 }
 
-/** The end of the line that a place ends in. */
-const lineEnd = (text: string, at: number): number => {
-	const end = text.indexOf('\n', at);
-	return end < 0 ? text.length : end;
-};
-
-/** A new row below the last one, `name: 0 ≤ 0` in the first variable. */
-export function addRow(text: string, reading: Reading): { edits: TextEdit[]; name: string } {
-	const { problem } = reading;
-	if (!problem) return { edits: [], name: '' };
-	const taken = new Set(problem.constraints.map(({ name }) => name));
-	const name = numbered('r', problem.constraints.length + 1, taken);
-	const last = Math.max(...reading.places.filter(({ kind }) => kind !== 'variable').map(({ to }) => to));
-	const at = lineEnd(text, last);
-	const [first] = problem.variables;
-	return {
-		name,
-		edits: [{ from: at, to: at, insert: `\n${name}: ${first ? nameText(first.name) : '0'} ≤ 0` }]
-	};
-}
-
-/** A new variable, declared in a line of its own at the end. */
-export function addVariable(text: string, reading: Reading): { edits: TextEdit[]; name: string } {
-	const { problem } = reading;
-	if (!problem) return { edits: [], name: '' };
-	const taken = new Set(problem.variables.map(({ name }) => name));
-	const name = numbered('x', problem.variables.length + 1, taken);
-	const insert = `${text.endsWith('\n') || text === '' ? '' : '\n'}${name} from 0\n`;
-	return { name, edits: [{ from: text.length, to: text.length, insert }] };
-}
-
-/** Takes a row out, with its line. */
-export function removeRow(text: string, reading: Reading, name: string): TextEdit[] {
-	const at = place(reading, 'constraint', name);
-	if (!at) return [];
-	const from = text.lastIndexOf('\n', at.from - 1);
-	const end = lineEnd(text, at.to);
-	return from < 0
-		? [{ from: 0, to: Math.min(text.length, end + 1), insert: '' }]
-		: [{ from, to: end, insert: '' }];
+/** The unit of a constraint or of the objective (name null); an empty one takes it away. */
+export function setUnit(reading: Reading, row: string | null, unit: string): TextEdit[] {
+	const source = row === null ? goalOf(reading) : rowOf(reading, row);
+	if (!source) return [];
+	const written = unit.trim();
+	if (source.unit) return [{ ...source.unit, insert: written && `[${written}]` }];
+	if (!written) return [];
+	if (source.label) return [{ from: source.label.to, to: source.label.to, insert: ` [${written}]` }];
+	if (row !== null)
+		return [{ from: source.from, to: source.from, insert: `${nameText(row)} [${written}]: ` }];
+	return [
+		{ from: source.left.from, to: source.left.from, insert: `${nameText(source.name)} [${written}] = ` }
+	];
 }
 
 /**
@@ -168,7 +163,7 @@ export function removeRow(text: string, reading: Reading, name: string): TextEdi
  */
 export function readCell(typed: string): Rational | null {
 	const text = typed.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2');
-	if (!text || /[\n#:<>=≤≥]/.test(text)) return null;
+	if (!text || /[\n#:<>=≤≥,;\\[]/.test(text)) return null;
 	const { problem } = readStatement(`max z = 0\nr: q + q ≤ ${text}`);
 	const row = problem?.constraints[0];
 	// anything but a number leaves other terms on the left

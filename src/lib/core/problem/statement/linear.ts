@@ -68,17 +68,16 @@ export class LinearReader {
 					mentions: [{ name, from: node.from, to: node.to }]
 				};
 			}
+			case 'Measure':
+				return this.read(node.getChild('Number'));
 			case 'Paren':
 				return this.read(node.getChild('Expression'));
 			case 'Negative': {
 				const inner = this.read(node.getChild('Expression'));
 				return node.getChild('Minus') ? scale(inner, MINUS_ONE) : inner;
 			}
-			case 'Sum': {
-				const [left, right] = node.getChildren('Expression').map((child) => this.read(child));
-				if (!right) return left ?? NOTHING;
-				return plus(left, node.getChild('Minus') ? scale(right, MINUS_ONE) : right);
-			}
+			case 'Sum':
+				return this.sum(node);
 			case 'Product':
 				return this.product(node);
 			case 'Power':
@@ -86,6 +85,25 @@ export class LinearReader {
 			default:
 				return NOTHING;
 		}
+	}
+
+	/** A sum of any length, from its last summand to its first: the tree leans to the left. */
+	private sum(node: SyntaxNode): Linear {
+		const parts: Linear[] = [];
+		let rest: SyntaxNode | null = node;
+		while (rest?.name === 'Sum') {
+			const [left, right]: SyntaxNode[] = rest.getChildren('Expression');
+			if (right) parts.push(rest.getChild('Minus') ? scale(this.read(right), MINUS_ONE) : this.read(right));
+			rest = left ?? null;
+		}
+		if (rest) parts.push(this.read(rest));
+		const terms = new Map<string, Rational>();
+		let constant = ZERO;
+		for (const part of parts.reverse()) {
+			if (!isZero(part.constant)) constant = constant.add(part.constant);
+			for (const [name, c] of part.terms) terms.set(name, terms.has(name) ? terms.get(name)!.add(c) : c);
+		}
+		return { constant, terms, mentions: parts.flatMap(({ mentions }) => mentions) };
 	}
 
 	private number(node: SyntaxNode): Linear {

@@ -1,3 +1,5 @@
+import type { ReadingKind } from './readings';
+
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 
 /* what is stated */
@@ -34,7 +36,8 @@ export const badName = (name: string, long: boolean): string =>
 	`“${name}” ${long ? 'has more than 40 characters; shorten it' : 'is not a name; use a letter, then letters, digits, _ or ’'}.`;
 export const keyword = (word: string): string =>
 	`“${word}” has a meaning of its own here. To use it as a name, put it in double quotes.`;
-export const raisedDigits = 'Raised and lowered digits are not read. Write the index plainly, as in x1.';
+export const raisedDigits =
+	'Raised digits are not read: a linear program has no powers. Write an index plainly, as in x1.';
 
 /* expressions */
 export const badNumber = (why: string): string => `This number ${why}.`;
@@ -82,3 +85,32 @@ export const repeated = (name: string, times: number, row: string | null, sum: s
 export const nearName = (name: string, near: string): string =>
 	`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`;
 export const unconstrained = (name: string): string => `${name} is in no constraint.`;
+
+/* other habits of writing */
+export const rewrite = 'Rewrite';
+export const rewriteAll = 'Rewrite all';
+export const choose = (text: string): string => `It is ${text.trim()}`;
+const PASSED: Partial<Record<ReadingKind, string>> = {
+	list: 'Several statements stand in one line; each is read by itself',
+	latex: 'Read as a LaTeX source',
+	numbering: 'Numbers that count the lines are passed over',
+	sense: 'The objective is read from another order of words'
+};
+/** How something written by another habit was read. */
+export const readAs = (kind: ReadingKind, written: string, means: string, times: number): string => {
+	const how =
+		(kind === 'list' || kind === 'latex' || !written ? PASSED[kind] : null) ??
+		(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
+	return how + (times > 1 ? ` (${times} places).` : '.');
+};
+export const ambiguous = (written: string, choices: readonly string[]): string =>
+	`“${written}” may be ${choices.map((own) => own.trim()).join(' or ')}. Which is meant?`;
+export const aboutVariables =
+	'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.';
+export const writeInstead = (text: string): string => `Write ${text}`;
+
+/* units */
+export const unitMisfit = (name: string, row: string, product: string, unit: string): string =>
+	`${name} in ${row} gives ${product}, but ${row} is in ${unit}. Check the unit of the coefficient.`;
+export const amountMisfit = (row: string, has: string, unit: string): string =>
+	`The amount of ${row} is in ${has}, but ${row} is in ${unit}.`;

@@ -35,7 +35,11 @@ function attributes(variable: Variable): string {
 	return words.join(' ');
 }
 
-function declaration(variable: Variable, always: boolean): string | null {
+/**
+ * What is said of a variable in a line of its own.
+ * @returns null for an ordinary variable, unless a line is always wanted
+ */
+export function declaration(variable: Variable, always: boolean): string | null {
 	const words = attributes(variable);
 	if (!words && !variable.unit && !always) return null;
 	return (

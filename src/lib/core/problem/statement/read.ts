@@ -12,7 +12,11 @@ import {
 import { Findings, type Diagnostic, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
 import * as messages from './messages';
+import { forgive } from './forgive';
 import { notices } from './notices';
+import { rowSource, type DeclarationSource, type RowSource } from './source';
+import { traced } from './trace';
+import { unitFindings } from './units';
 import { parser } from './statement.grammar';
 import { syntaxErrors } from './syntax';
 import { RELATIONS, VariableTable } from './variables';
@@ -24,7 +28,12 @@ export interface Reading {
 	readonly problem: Problem | null;
 	readonly diagnostics: readonly Diagnostic[];
 	readonly places: readonly Place[];
+	/** the objective and the constraints part by part, as far as they could be read */
+	readonly rows: readonly RowSource[];
+	readonly declarations: readonly DeclarationSource[];
 }
+
+export const NO_READING: Reading = { problem: null, diagnostics: [], places: [], rows: [], declarations: [] };
 
 /** A row before it is known whether it is a constraint or a bound. */
 export interface RowRead {
@@ -49,8 +58,7 @@ function tooDeep(text: string): number {
 }
 
 const refused = (from: number, to: number, message: string): Reading => ({
-	problem: null,
-	places: [],
+	...NO_READING,
 	diagnostics: [{ from, to, severity: 'error', code: 'limit', message }]
 });
 
@@ -62,6 +70,8 @@ class StatementReader {
 	readonly findings = new Findings();
 	readonly places: Place[] = [];
 	readonly rows: RowRead[] = [];
+	private readonly sources: RowSource[] = [];
+	private readonly declarations: DeclarationSource[] = [];
 	readonly constraints: (Constraint & { labelled: boolean })[] = [];
 	private readonly linear: LinearReader;
 	private readonly variables: VariableTable;
@@ -98,8 +108,10 @@ class StatementReader {
 		const problem = this.finish();
 		const list = this.findings.list;
 		if (problem && this.objectiveRow) list.push(...notices(problem, this.objectiveRow, this.rows));
+		if (problem) list.push(...unitFindings(problem, this.sources));
 		list.sort((a, b) => a.from - b.from || a.to - b.to);
-		return { problem, diagnostics: list, places: this.places };
+		const { places, sources: rows, declarations } = this;
+		return { problem, diagnostics: list, places, rows, declarations };
 	}
 
 	private lineStart(at: { from: number }): number {
@@ -111,7 +123,16 @@ class StatementReader {
 		else if (node.name === 'Story') this.story = this.quoted(node) ?? this.story;
 		else if (node.name === 'Objective') this.readObjective(node);
 		else if (node.name === 'Row') this.readRow(node);
-		else if (node.name === 'Declaration') this.variables.declare(node);
+		else if (node.name === 'Declaration') this.declared(node, this.variables.declare(node));
+	}
+
+	private declared({ from, to }: SyntaxNode, names: readonly string[]): void {
+		this.declarations.push({ names, from, to });
+	}
+
+	private sourceOf(node: SyntaxNode, name: string): void {
+		const source = rowSource(node, name, this.text);
+		if (source) this.sources.push(source);
 	}
 
 	private quoted(node: SyntaxNode): string | undefined {
@@ -147,6 +168,7 @@ class StatementReader {
 		};
 		this.objectiveRow = { name: this.objective.name, at: { from: node.from, to: node.to }, body };
 		this.places.push({ kind: 'objective', name: this.objective.name, from: node.from, to: node.to });
+		this.sourceOf(node, this.objective.name);
 	}
 
 	private readRow(node: SyntaxNode): void {
@@ -160,7 +182,12 @@ class StatementReader {
 		const strict = relations.find((relation) => relation.name === 'Strict');
 		if (strict) {
 			const sign = this.linear.source(strict);
-			this.findings.error(strict, 'strict', messages.strict(sign));
+			const insert = sign === '<' ? '≤' : '≥';
+			const fix = {
+				says: messages.writeInstead(insert),
+				edits: [{ from: strict.from, to: strict.to, insert }]
+			};
+			this.findings.error(strict, 'strict', messages.strict(sign), [fix]);
 			return;
 		}
 		if (relations.length === 0) {
@@ -180,8 +207,16 @@ class StatementReader {
 		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {
 			const [name, coefficient] = [...body.terms][0];
 			this.variables.bound(name, sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0], ZERO);
+			this.declared(node, this.variables.attributes(node, [name]));
 			return;
 		}
+		if (node.getChild('Attribute') && (label || body.mentions.length !== 1))
+			this.findings.error(node.getChild('Attribute')!, 'bound', messages.aboutVariables);
+		else
+			this.variables.attributes(
+				node,
+				body.mentions.map((mention) => mention.name)
+			);
 		this.addConstraint(node, label, body, kinds[0]);
 	}
 
@@ -199,7 +234,10 @@ class StatementReader {
 			relation,
 			rhs: body.constant.neg()
 		});
-		this.rows.push({ name, at: { from: node.from, to: node.to }, body });
+		// what it says of the variable is no part of the row itself
+		const last = node.getChildren('Expression').at(-1) ?? node;
+		this.rows.push({ name, at: { from: node.from, to: last.to }, body });
+		this.sourceOf(node, name);
 	}
 
 	/** `2 ≤ bowls ≤ 10` bounds a variable; any other chain is two rows and has to be written so. */
@@ -219,9 +257,10 @@ class StatementReader {
 		}
 		const [name, coefficient] = [...middle.terms][0];
 		if (isZero(coefficient)) return;
-		const relation = sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0];
-		this.variables.bound(name, MIRRORED[relation], left.constant.div(coefficient));
-		this.variables.bound(name, relation, right.constant.div(coefficient));
+		const bounds = [left, right].map((side) => side.constant.div(coefficient));
+		const rising = (kinds[0] === '<=') === sign(coefficient) > 0;
+		this.variables.between(name, rising ? bounds[0] : bounds[1], rising ? bounds[1] : bounds[0]);
+		this.declared(node, this.variables.attributes(node, [name]));
 	}
 
 	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
@@ -235,6 +274,10 @@ class StatementReader {
 				(row as { name: string }).name = name;
 			}
 			this.rows[i].name = name;
+			const source = this.sources.find(
+				(own) => own.kind === 'constraint' && own.from === this.rows[i].at.from
+			);
+			if (source) (source as { name: string }).name = name;
 			this.places.push({ kind: 'constraint', name, ...this.rows[i].at });
 		});
 	}
@@ -267,5 +310,6 @@ export function readStatement(text: string): Reading {
 		return refused(MAX_STATEMENT, text.length, messages.tooLong(MAX_STATEMENT));
 	const deep = tooDeep(text);
 	if (deep >= 0) return refused(deep, deep + 1, messages.tooDeep(MOST_BRACKETS));
-	return new StatementReader(text, parser.parse(text)).read();
+	const forgiven = forgive(text);
+	return traced(text, forgiven, new StatementReader(forgiven.text, parser.parse(forgiven.text)).read());
 }

@@ -130,7 +130,7 @@ describe('errors, each at its place', () => {
 		['max z = x\nx from y', 'bound', 'from y'],
 		[`max z = ${'a'.repeat(41)}`, 'name', 'a'.repeat(41)],
 		[`max z = ${'9'.repeat(201)} x`, 'number', '9'.repeat(201)],
-		['max z = x\na: 1,5 x <= 2', 'syntax', ','],
+		['max z = x\na: 1,500 x <= 2', 'ambiguous', '1,500'],
 		['max z = x\na: (x <= 2', 'syntax', '('],
 		['max z = x\na: x + <= 2', 'syntax', '+'],
 		['max z = x\n@ x <= 2', 'syntax', '@']

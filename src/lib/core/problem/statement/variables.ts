@@ -47,7 +47,20 @@ export class VariableTable {
 		}
 	}
 
-	declare(node: SyntaxNode): void {
+	/** `2 ≤ x ≤ 10` sets both. */
+	between(name: string, lower: Rational, upper: Rational): void {
+		Object.assign(this.draft(name), { lower, upper });
+	}
+
+	/** What a row says of its variable beyond the row itself: `x ≥ 0 integer`. */
+	attributes(node: SyntaxNode, names: readonly string[]): readonly string[] {
+		const drafts = names.map((name) => this.draft(name));
+		for (const attribute of node.getChildren('Attribute')) this.attribute(attribute, drafts, null);
+		return names;
+	}
+
+	/** Takes in a line about variables; returns their names. */
+	declare(node: SyntaxNode): readonly string[] {
 		const drafts: Draft[] = [];
 		let pending: Relation | null = null;
 		for (let child = node.firstChild; child; child = child.nextSibling) {
@@ -63,6 +76,7 @@ export class VariableTable {
 			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
 			else this.attribute(child, drafts, pending);
 		}
+		return drafts.map(({ name }) => name);
 	}
 
 	private attribute(node: SyntaxNode, drafts: Draft[], relation: Relation | null): void {
@@ -70,7 +84,8 @@ export class VariableTable {
 		if (node.name === 'Free') drafts.forEach((draft) => (draft.lower = null));
 		else if (domains[node.name]) drafts.forEach((draft) => (draft.domain = domains[node.name]));
 		else if (node.name === 'From' || node.name === 'To' || relation) {
-			const value = this.linear.read(relation ? node : node.getChild('Expression'));
+			const isAttribute = node.name === 'From' || node.name === 'To';
+			const value = this.linear.read(relation && !isAttribute ? node : node.getChild('Expression'));
 			if (!isConstant(value)) {
 				this.findings.error(node, 'bound', messages.boundIsNumber);
 				return;

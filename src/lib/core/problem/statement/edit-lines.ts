@@ -1,0 +1,158 @@
+import { ONE } from '../../number/rational';
+import { numbered } from '../names';
+import type { Variable } from '../types';
+import { setCoefficient, setCost } from './edit';
+import { declaration, nameText } from './print';
+import type { Reading } from './read';
+import type { TextEdit } from './text-edit';
+
+/** Edits of a statement that add, take out or move whole lines, or write what is said of a variable. */
+
+const goalOf = (reading: Reading) => reading.rows.find(({ kind }) => kind === 'objective');
+
+/**
+ * Says something else of a variable: its unit, bounds or domain. The lines that speak of it are written anew, each line about several
+ * variables as one line each; where none speaks of it, one is added at the end.
+ */
+export function setVariable(
+	text: string,
+	reading: Reading,
+	name: string,
+	change: (own: Variable) => Variable
+): TextEdit[] {
+	const { problem } = reading;
+	const own = problem?.variables.find((variable) => variable.name === name);
+	if (!problem || !own) return [];
+	const next = change(own);
+	const line = (other: string): string =>
+		declaration(
+			other === name ? next : problem.variables.find((variable) => variable.name === other)!,
+			true
+		)!;
+	const about = reading.declarations.filter(({ names }) => names.includes(name));
+	if (about.length === 0) return [atEnd(text, line(name))];
+	return about.map(({ from, to, names }, i) => {
+		const said = names.filter((other) => i === 0 || other !== name).map(line);
+		return said.length ? { from, to, insert: said.join('\n') } : wholeLine(text, from, to);
+	});
+}
+
+const atEnd = (text: string, line: string): TextEdit => ({
+	from: text.length,
+	to: text.length,
+	insert: `${text.endsWith('\n') || text === '' ? '' : '\n'}${line}\n`
+});
+
+/** The end of the line that a place ends in. */
+const lineEnd = (text: string, at: number): number => {
+	const end = text.indexOf('\n', at);
+	return end < 0 ? text.length : end;
+};
+
+/** Takes a stretch out with its line, or from its line where something else stands there. */
+function wholeLine(text: string, from: number, to: number): TextEdit {
+	const before = text.lastIndexOf('\n', from - 1);
+	const end = lineEnd(text, to);
+	const alone = !text.slice(before + 1, from).trim() && /^[\s.,;]*(?:#.*)?$/.test(text.slice(to, end));
+	if (!alone) return { from, to, insert: '' };
+	return before < 0
+		? { from: 0, to: Math.min(text.length, end + 1), insert: '' }
+		: { from: before, to: end, insert: '' };
+}
+
+/** A new row below the last one, `name: 0 ≤ 0` in the first variable. */
+export function addRow(text: string, reading: Reading): { edits: TextEdit[]; name: string } {
+	const { problem } = reading;
+	if (!problem) return { edits: [], name: '' };
+	const taken = new Set(problem.constraints.map(({ name }) => name));
+	const name = numbered('r', problem.constraints.length + 1, taken);
+	const last = Math.max(...reading.places.filter(({ kind }) => kind !== 'variable').map(({ to }) => to));
+	const at = lineEnd(text, last);
+	const [first] = problem.variables;
+	return {
+		name,
+		edits: [{ from: at, to: at, insert: `\n${name}: ${first ? nameText(first.name) : '0'} ≤ 0` }]
+	};
+}
+
+/** A new variable, declared in a line of its own at the end. */
+export function addVariable(text: string, reading: Reading): { edits: TextEdit[]; name: string } {
+	const { problem } = reading;
+	if (!problem) return { edits: [], name: '' };
+	const taken = new Set(problem.variables.map(({ name }) => name));
+	const name = numbered('x', problem.variables.length + 1, taken);
+	return { name, edits: [atEnd(text, `${name} from 0`)] };
+}
+
+/** Takes a row out, with its line. */
+export function removeRow(text: string, reading: Reading, name: string): TextEdit[] {
+	const at = reading.places.find((own) => own.kind === 'constraint' && own.name === name);
+	return at ? [wholeLine(text, at.from, at.to)] : [];
+}
+
+/** Takes a variable out of every row, with what is said of it. */
+export function removeVariable(text: string, reading: Reading, name: string): TextEdit[] {
+	const { problem } = reading;
+	if (!problem) return [];
+	const zero = ONE.sub(ONE);
+	const rows = problem.constraints.filter(({ terms }) => terms.has(name));
+	return [
+		...setCost(text, reading, name, zero),
+		...rows.flatMap((row) => setCoefficient(text, reading, row.name, name, zero)),
+		...reading.declarations
+			.filter(({ names }) => names.includes(name))
+			.map(({ from, to, names }) => {
+				const others = names.filter((other) => other !== name);
+				const line = (other: string) =>
+					declaration(
+						problem.variables.find((own) => own.name === other)!,
+						true
+					)!;
+				return others.length ? { from, to, insert: others.map(line).join('\n') } : wholeLine(text, from, to);
+			})
+	];
+}
+
+/**
+ * Moves a row one place up or down: it trades lines with its neighbour, each with its comment.
+ * @param by −1 for up, 1 for down
+ */
+export function moveRow(text: string, reading: Reading, name: string, by: 1 | -1): TextEdit[] {
+	const rows = reading.places.filter(({ kind }) => kind === 'constraint').sort((a, b) => a.from - b.from);
+	const at = rows.findIndex((row) => row.name === name);
+	const [first, second] = by < 0 ? [rows[at - 1], rows[at]] : [rows[at], rows[at + 1]];
+	if (at < 0 || !first || !second) return [];
+	const block = ({ from, to }: { from: number; to: number }) => {
+		const begin = text.lastIndexOf('\n', from - 1) + 1;
+		return { from: begin, to: lineEnd(text, to) };
+	};
+	const [a, b] = [block(first), block(second)];
+	// rows that share a line trade just their own stretches
+	if (a.to > b.from) return trade(text, first, second);
+	return trade(text, a, b);
+}
+
+const trade = (
+	text: string,
+	a: { from: number; to: number },
+	b: { from: number; to: number }
+): TextEdit[] => [
+	{ from: a.from, to: a.to, insert: text.slice(b.from, b.to) },
+	{ from: b.from, to: b.to, insert: text.slice(a.from, a.to) }
+];
+
+/** Puts the variables in another order: the order in which a first line declares them. */
+export function orderVariables(text: string, reading: Reading, names: readonly string[]): TextEdit[] {
+	const first = reading.declarations.find(({ from }) => from < (goalOf(reading)?.from ?? Infinity));
+	const bare =
+		first &&
+		/^[^\n]*$/.test(text.slice(first.from, first.to)) &&
+		text
+			.slice(first.from, first.to)
+			.split(',')
+			.every((part) => names.includes(part.trim()));
+	const line = names.map(nameText).join(', ');
+	if (first && bare) return [{ from: first.from, to: first.to, insert: line }];
+	const at = goalOf(reading)?.from ?? 0;
+	return [{ from: at, to: at, insert: `${line}\n` }];
+}

@@ -1,0 +1,70 @@
+import type { Diagnostic, Fix, Place } from './diagnostics';
+import type { Forgiven, Rewriting } from './forgive';
+import * as messages from './messages';
+import type { ReadingKind } from './readings';
+import type { Reading } from './read';
+import type { DeclarationSource, RowSource, Span, TermSource } from './source';
+
+/** Places of the text that was parsed, brought back to the text that was written; and what was read otherwise, told. */
+
+/** What was read otherwise: a quiet notice for each habit, with a way to write it in the language itself. */
+function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
+	const kinds = new Map<ReadingKind, Rewriting[]>();
+	for (const own of rewritings) kinds.set(own.kind, [...(kinds.get(own.kind) ?? []), own]);
+	return [...kinds].map(([kind, edits]): Diagnostic => {
+		const shown = edits.find(({ insert }) => insert.trim()) ?? edits[0];
+		const written = source.slice(shown.from, shown.to);
+		const fixes: Fix[] = [{ says: messages.rewrite, edits }];
+		if (kinds.size > 1) fixes.push({ says: messages.rewriteAll, edits: rewritings });
+		const message = messages.readAs(kind, written.trim(), shown.insert.trim(), edits.length);
+		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message, fixes };
+	});
+}
+
+/** What can be read in two ways, with the two to choose from. */
+const asked = (source: string, { doubts }: Forgiven): Diagnostic[] =>
+	doubts.map(({ from, to, choices }) => ({
+		from,
+		to,
+		severity: 'error',
+		code: 'ambiguous',
+		message: messages.ambiguous(source.slice(from, to), choices),
+		fixes: choices.map((insert) => ({ says: messages.choose(insert), edits: [{ from, to, insert }] }))
+	}));
+
+/** A reading of the forgiven text as one of the text that was written. */
+export function traced(source: string, forgiven: Forgiven, reading: Reading): Reading {
+	const { rewritings, doubts, origin } = forgiven;
+	if (rewritings.length === 0 && doubts.length === 0) return reading;
+	const back = <T extends Span>(own: T): T => ({ ...own, ...origin(own) });
+	const maybe = (own: Span | null) => own && origin(own);
+	const fix = ({ says, edits }: Fix): Fix => ({ says, edits: edits.map(back) });
+	const term = (own: TermSource): TermSource => ({
+		...back(own),
+		mention: maybe(own.mention),
+		sign: maybe(own.sign),
+		factor: maybe(own.factor)
+	});
+	const row = (own: RowSource): RowSource => ({
+		...back(own),
+		label: maybe(own.label),
+		unit: maybe(own.unit),
+		left: origin(own.left),
+		terms: own.terms && own.terms.map(term),
+		relation: maybe(own.relation),
+		right: maybe(own.right)
+	});
+	const found = reading.diagnostics.map((own) => ({
+		...back(own),
+		...(own.fixes ? { fixes: own.fixes.map(fix) } : {})
+	}));
+	return {
+		problem: doubts.length ? null : reading.problem,
+		diagnostics: [...found, ...asked(source, forgiven), ...told(source, rewritings)].sort(
+			(a, b) => a.from - b.from || a.to - b.to
+		),
+		places: reading.places.map((own): Place => back(own)),
+		rows: reading.rows.map(row),
+		declarations: reading.declarations.map((own): DeclarationSource => back(own))
+	};
+}
