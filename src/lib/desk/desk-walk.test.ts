@@ -5,8 +5,8 @@ import { printStatement } from '$lib/core/problem/statement/print';
 import { isPrimalFeasible, objectiveValue, readPlan } from '$lib/core/tableau/tableau';
 import { anyProblem } from '../../../tests/support/problems';
 import { Desk } from './desk.svelte';
-import { newLesson } from './lesson';
-import { readLesson } from './lesson-check';
+import { newLesson } from '$lib/core/lesson/lesson';
+import { readLesson } from '$lib/core/lesson/check';
 
 /** Something a teacher does; numbers are taken modulo what there is to choose from. */
 type Act =

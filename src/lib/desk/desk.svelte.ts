@@ -2,7 +2,7 @@ import { getContext, setContext } from 'svelte';
 import { DEMO_STATEMENT } from './demo';
 import { LessonDocument } from './document.svelte';
 import { LargeAnswer } from './large.svelte';
-import { newLesson, type Lesson } from './lesson';
+import { newLesson, type Lesson } from '$lib/core/lesson/lesson';
 import { Plans } from './plans.svelte';
 import { Preferences } from './preferences.svelte';
 import { Reveal } from './reveal.svelte';

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, test, vi } from 'vitest';
 import { plainText, remarkText } from '$lib/core/commentary/sentence';
 import { Desk } from './desk.svelte';
 import { Keeping } from './keeping.svelte';
-import { newLesson } from './lesson';
+import { newLesson } from '$lib/core/lesson/lesson';
 
 const store = vi.hoisted(() => ({
 	kept: null as unknown,

@@ -3,12 +3,13 @@ import type { RuleName } from '$lib/core/method/types';
 import type { Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
+import type { Fix } from '$lib/core/problem/statement/diagnostics';
 import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit';
 import { NO_READING, readStatement, type Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
 import { Cancelled, readInWorker } from '$lib/work/client';
-import type { Lesson, RegionView } from './lesson';
+import { NO_MEANINGS, type Lesson, type Meanings, type RegionView } from '$lib/core/lesson/lesson';
 
 /** characters that are read at once; longer texts go to the worker when typing pauses */
 const READ_AT_ONCE = 6_000;
@@ -22,6 +23,11 @@ export class LessonDocument {
 	#notation = $state.raw<Notation>({ numbers: 'fraction' });
 	#view = $state.raw<RegionView | null>(null);
 	#plans = $state.raw<Lesson['plans']>([]);
+	#story = $state('');
+	#notes = $state('');
+	#tags = $state.raw<readonly string[]>([]);
+	#page = $state('/');
+	#meanings = $state.raw<Meanings>(NO_MEANINGS);
 	#problem = $state.raw<Problem | null>(null);
 	#book = $state.raw<LastingBook>(EMPTY_BOOK);
 	#reading = $state.raw<Reading>(NO_READING);
@@ -67,12 +73,39 @@ export class LessonDocument {
 		return this.#plans;
 	}
 
+	/** what happened, in Markdown */
+	get story(): string {
+		return this.#story;
+	}
+	/** what the instructor wants to remember, in Markdown */
+	get notes(): string {
+		return this.#notes;
+	}
+	get tags(): readonly string[] {
+		return this.#tags;
+	}
+	/** the page of the desk that it is looked at with */
+	get page(): string {
+		return this.#page;
+	}
+
+	/** What a variable or constraint means in the words of the story; empty where nothing is said. */
+	meaning(kind: keyof Meanings, name: string): string {
+		const key = this.#book[kind].find((own) => own.name === name)?.key;
+		return (key !== undefined && Object.hasOwn(this.#meanings[kind], key) && this.#meanings[kind][key]) || '';
+	}
+
 	/** The lesson as it is kept. */
 	get lesson(): Lesson {
 		return {
 			format: 'mathesis-lesson',
-			version: 2,
+			version: 3,
 			statement: this.#text,
+			story: this.#story,
+			notes: this.#notes,
+			tags: this.#tags,
+			page: this.#page,
+			meanings: this.#meanings,
 			lasting: this.#book,
 			trail: this.#trail,
 			rule: this.#rule,
@@ -91,6 +124,11 @@ export class LessonDocument {
 		this.#notation = lesson.notation;
 		this.#view = lesson.view;
 		this.#plans = lesson.plans;
+		this.#story = lesson.story;
+		this.#notes = lesson.notes;
+		this.#tags = lesson.tags;
+		this.#page = lesson.page;
+		this.#meanings = lesson.meanings;
 		this.write(lesson.statement);
 	}
 
@@ -105,6 +143,11 @@ export class LessonDocument {
 	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. */
 	edit(edits: readonly TextEdit[]): void {
 		if (edits.length > 0 && !this.stale) this.write(applyEdits(this.#text, edits));
+	}
+
+	/** Follows a finding's way out; unlike other edits it is there for a text that is wrong. */
+	fix({ edits }: Fix): void {
+		this.write(applyEdits(this.#text, edits));
 	}
 
 	/** A long text is read by a worker, once typing pauses. */
@@ -146,6 +189,31 @@ export class LessonDocument {
 
 	removePlan(name: string): void {
 		this.#plans = this.#plans.filter((other) => other.name !== name);
+	}
+
+	tell(story: string): void {
+		this.#story = story;
+	}
+
+	note(notes: string): void {
+		this.#notes = notes;
+	}
+
+	tag(tags: readonly string[]): void {
+		this.#tags = tags;
+	}
+
+	/** Notes which page it is looked at with, so that it opens there again. */
+	stay(page: string): void {
+		this.#page = page;
+	}
+
+	/** Says what a variable or constraint means; an empty text takes it away. */
+	mean(kind: keyof Meanings, name: string, text: string): void {
+		const key = this.#book[kind].find((own) => own.name === name)?.key;
+		if (key === undefined) return;
+		const { [key]: _, ...others } = this.#meanings[kind];
+		this.#meanings = { ...this.#meanings, [kind]: text.trim() ? { ...others, [key]: text.trim() } : others };
 	}
 
 	chooseRule(rule: RuleName): void {

@@ -1,21 +1,44 @@
-import { fetchLesson, keepLesson, setAside } from '$lib/store/lessons';
+import { getContext, setContext } from 'svelte';
+import { fetchLesson, freshId, keepLesson, setAside, takeFirst, type Kept } from '$lib/store/collection';
+import { keepVersion } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
-import type { Lesson } from './lesson';
+import { titleOf, withTitle, type Lesson } from '$lib/core/lesson/lesson';
+import { summaryOf } from './summary';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
 const DELAY = 100;
+/** which lesson a tab has open, and which was open last in this browser */
+const OPEN_KEY = 'mathesis-open-lesson';
+const CHANNEL = 'mathesis-lessons';
 
-/** Keeps the open lesson in the browser: fetched at the start, saved soon after each edit, with its state for the reader. */
+/** What tabs tell one another: a lesson was saved in one of them. */
+interface Word {
+	readonly id: string;
+	readonly revision: string;
+}
+
+/**
+ * Keeps the open lesson in the browser: fetched at the start, saved soon after each edit, with its state for the reader. Where the same
+ * lesson is open in another tab, what is saved there is shown here; and where both were changed, both are kept.
+ */
 export class Keeping {
 	#state = $state<'starting' | 'saved' | 'saving' | 'failed'>('starting');
 	#message = $state<string | null>(null);
+	#id = $state('');
+	#changes = $state(0);
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	/** the lesson that was kept last */
 	#last: Lesson | null = null;
+	/** the revision that the store had when this tab last looked; null before the first save */
+	#revision: string | null = null;
+	/** saves wait for one another */
+	#saving: Promise<void> = Promise.resolve();
 	readonly #document: LessonDocument;
+	readonly #channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel(CHANNEL);
 
 	constructor(document: LessonDocument) {
 		this.#document = document;
+		this.#channel?.addEventListener('message', ({ data }: MessageEvent<Word>) => void this.#hear(data));
 	}
 
 	get state() {
@@ -24,27 +47,65 @@ export class Keeping {
 	get message(): string | null {
 		return this.#message;
 	}
+	/** grows when the collection has changed otherwise than by saving the open lesson */
+	get changes(): number {
+		return this.#changes;
+	}
+	/** the open lesson's id in the collection */
+	get id(): string {
+		return this.#id;
+	}
 
-	/** Restores the kept lesson if there is one that can be read; the desk works either way. */
+	/** Restores the lesson that was open last, if there is one that can be read; the desk works either way. */
 	async restore(): Promise<void> {
-		const fetched = await fetchLesson();
-		if (!fetched.ok) {
-			this.#fail(fetched.message);
+		const id = remembered();
+		const first = await takeFirst();
+		if (!first.ok) return this.#begin(freshId(), null, first.message);
+		if (first.value !== null) {
+			await this.#show(freshId(), first.value);
+			if (this.#state !== 'failed') this.#last = null;
+			this.touch();
 			return;
 		}
-		if (fetched.value !== null) {
-			try {
-				// loaded when there is something to check
-				const { readLesson } = await import('./lesson-check');
-				this.#document.open(readLesson(fetched.value));
-			} catch (error) {
-				const why = error instanceof Error ? error.message : String(error);
-				await setAside(fetched.value);
-				this.#message = `The kept lesson is damaged (${why}). It was set aside, and the desk opened with the demo lesson instead.`;
-			}
+		const fetched = id === null ? null : await fetchLesson(id);
+		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
+		if (fetched?.value) return this.#show(id!, fetched.value.lesson, fetched.value.revision);
+		this.#begin(freshId(), null);
+	}
+
+	/**
+	 * Opens a lesson of the collection in place of the present one, which is saved first.
+	 * @returns whether it could be opened; if not, the present one stays
+	 */
+	async open(id: string): Promise<boolean> {
+		await this.flush();
+		const fetched = await fetchLesson(id);
+		if (!fetched.ok || !fetched.value) {
+			this.#message = fetched.ok ? 'This lesson is not in this browser any more.' : fetched.message;
+			return false;
 		}
-		this.#last = this.#document.lesson;
-		this.#state = 'saved';
+		const lesson = await this.#read(fetched.value.lesson);
+		if (!lesson) return false;
+		this.#document.open(lesson);
+		this.#begin(id, fetched.value.revision);
+		return true;
+	}
+
+	/** Opens a lesson that is not in the collection yet; it is saved there at once. The present one is saved first. */
+	async openNew(lesson: Lesson): Promise<void> {
+		await this.flush();
+		this.#document.open(lesson);
+		this.#begin(freshId(), null);
+		this.#last = null;
+		await this.flush();
+	}
+
+	/** Puts another state in the place of the open lesson, such as one of this morning; the state before is kept as a version. */
+	async replace(lesson: Lesson): Promise<void> {
+		await this.flush();
+		await keepVersion(this.#id, $state.snapshot(this.#document.lesson), Date.now());
+		this.#document.open(lesson);
+		await this.flush();
 	}
 
 	/** Notes that something may have changed; saving follows shortly. An edit does not wait for the next one to end. */
@@ -55,9 +116,14 @@ export class Keeping {
 	}
 
 	/** Saves now, as when the page is about to go. */
-	async flush(): Promise<void> {
+	flush(): Promise<void> {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
+		this.#saving = this.#saving.then(() => this.#save());
+		return this.#saving;
+	}
+
+	async #save(): Promise<void> {
 		const { lesson } = this.#document;
 		if (this.#state === 'starting') return;
 		if (this.#isKept(lesson)) {
@@ -65,11 +131,49 @@ export class Keeping {
 			this.#state = 'saved';
 			return;
 		}
-		const kept = await keepLesson($state.snapshot(lesson));
-		if (!kept.ok) return this.#fail(kept.message);
+		const id = this.#id;
+		const saved = await keepLesson(
+			$state.snapshot(lesson),
+			summaryOf(id, lesson, Date.now()),
+			this.#revision
+		);
+		if (!saved.ok) return this.#fail(saved.message);
+		if ('other' in saved.value) return this.#part(saved.value.other);
+		this.#keep(saved.value.kept, lesson);
+	}
+
+	#keep({ id, revision }: Kept, lesson: Lesson): void {
 		this.#last = lesson;
+		this.#revision = revision;
+		this.#channel?.postMessage({ id, revision } satisfies Word);
 		if (this.#isKept(this.#document.lesson)) this.#state = 'saved';
 		else this.touch();
+	}
+
+	/** Another tab has saved another state of this lesson meanwhile: ours goes on as a lesson of its own. */
+	async #part(other: Kept): Promise<void> {
+		const lesson = await this.#read(other.lesson);
+		const title = `${titleOf(this.#document.lesson) || 'Untitled lesson'} (other tab)`;
+		if (lesson) {
+			this.#message = `This lesson was changed in another tab at the same time. Neither is lost: what was done here goes on as “${title}”.`;
+			this.#document.write(withTitle(this.#document.text, title));
+		}
+		this.#begin(freshId(), null);
+		this.#last = null;
+		await this.#save();
+	}
+
+	/** Another tab has saved: with nothing unsaved here, what it saved is shown. */
+	async #hear({ id, revision }: Word): Promise<void> {
+		if (id !== this.#id || revision === this.#revision) return;
+		await this.#saving;
+		if (!this.#isKept(this.#document.lesson)) return;
+		const fetched = await fetchLesson(id);
+		if (!fetched.ok || !fetched.value || fetched.value.id !== this.#id) return;
+		const lesson = await this.#read(fetched.value.lesson);
+		if (!lesson || !this.#isKept(this.#document.lesson)) return;
+		this.#document.open(lesson);
+		this.#begin(id, fetched.value.revision);
 	}
 
 	/** Whether a lesson is the one kept last: its parts are values, so they need not be looked into. */
@@ -80,8 +184,49 @@ export class Keeping {
 		);
 	}
 
+	/** Goes on from the lesson in the document, as it is kept under an id. */
+	#begin(id: string, revision: string | null, failure?: string): void {
+		this.#id = id;
+		this.#revision = revision;
+		this.#last = this.#document.lesson;
+		remember(id);
+		if (failure === undefined) this.#state = 'saved';
+		else this.#fail(failure);
+	}
+
+	/** A lesson from storage, checked; a damaged one is set aside and told. */
+	async #read(data: unknown): Promise<Lesson | null> {
+		try {
+			// loaded when there is something to check
+			const { readLesson } = await import('$lib/core/lesson/check');
+			return readLesson(data);
+		} catch (error) {
+			const why = error instanceof Error ? error.message : String(error);
+			await setAside(data);
+			this.#message = `The kept lesson is damaged (${why}). It was set aside; what stands on the desk is not it.`;
+			return null;
+		}
+	}
+
+	async #show(id: string, data: unknown, revision: string | null = null): Promise<void> {
+		const lesson = await this.#read(data);
+		if (lesson) this.#document.open(lesson);
+		// what is damaged is not written over
+		this.#begin(lesson ? id : freshId(), lesson ? revision : null);
+	}
+
+	/** Tells that lessons came into the collection. */
+	announce(): void {
+		this.#changes += 1;
+	}
+
 	dismiss(): void {
 		this.#message = null;
+	}
+
+	/** Says something that the reader should know about the lesson or where it is kept. */
+	say(message: string): void {
+		this.#message = message;
 	}
 
 	#fail(message: string): void {
@@ -89,3 +234,26 @@ export class Keeping {
 		this.#message = message;
 	}
 }
+
+/** The lesson that this tab had open, or else the one that was open last in any. */
+function remembered(): string | null {
+	try {
+		return sessionStorage.getItem(OPEN_KEY) ?? localStorage.getItem(OPEN_KEY);
+	} catch {
+		return null;
+	}
+}
+
+function remember(id: string): void {
+	try {
+		sessionStorage.setItem(OPEN_KEY, id);
+		localStorage.setItem(OPEN_KEY, id);
+	} catch {
+		// a browser that keeps nothing opens with the demo lesson
+	}
+}
+
+const KEEPING = Symbol('keeping');
+export const provideKeeping = (keeping: Keeping): Keeping => setContext(KEEPING, keeping);
+/** What keeps the open lesson. */
+export const useKeeping = (): Keeping => getContext<Keeping>(KEEPING);

@@ -2,8 +2,8 @@ import { expect, test } from 'vitest';
 import { rational } from '$lib/core/number/rational';
 import { writePlan } from '$lib/core/problem/use';
 import { Desk } from './desk.svelte';
-import { newLesson } from './lesson';
-import { readLesson } from './lesson-check';
+import { newLesson } from '$lib/core/lesson/lesson';
+import { readLesson } from '$lib/core/lesson/check';
 
 const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';
 const amounts = ({ plans }: Desk) => writePlan(plans.plan);

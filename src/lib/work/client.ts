@@ -1,5 +1,7 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import type { SolveJson } from '../core/exchange/solve';
+import type { Opened } from '../core/lesson/files';
+import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
 import type { Jobs, Progress } from './jobs';
 import { unpackReading } from './packing';
@@ -58,6 +60,14 @@ async function run<T>(job: (remote: Remote<Jobs>) => Promise<T>, signal?: AbortS
 /** Reads a long statement off the main thread. */
 export const readInWorker = async (text: string, signal?: AbortSignal): Promise<Reading> =>
 	unpackReading(await run((remote) => remote.read(text), signal));
+
+/** Opens the text of a file off the main thread: what it brought, or what is wrong with it. */
+export const openInWorker = (
+	name: string,
+	text: string,
+	signal?: AbortSignal
+): Promise<Opened | { issues: readonly Issue[] }> =>
+	run(async (remote) => await remote.open(name, text), signal);
 
 /** Solves a statement off the main thread; the answer is as POST /api/v1/solve gives it. */
 export const answerInWorker = (

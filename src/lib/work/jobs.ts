@@ -1,3 +1,5 @@
+import { openFile, type Opened } from '../core/lesson/files';
+import { InputError, type Issue } from '../core/problem/json';
 import { numbers, type NumbersJson } from '../core/exchange/answer-json';
 import { replySolve, type Reply } from '../core/exchange/reply';
 import { answerSolve, type Control, type SolveJson } from '../core/exchange/solve';
@@ -23,6 +25,16 @@ const BETWEEN_REPORTS = 100;
 
 /** The jobs that a worker can do; in the browser and on the server they are the same functions. */
 export const jobs = {
+	/** Opens the text of a file: what it brought, or what is wrong with it. */
+	open(name: string, text: string): Opened | { issues: readonly Issue[] } {
+		try {
+			return openFile(name, text);
+		} catch (error) {
+			if (error instanceof InputError) return { issues: error.issues };
+			throw error;
+		}
+	},
+
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {
 		return packReading(readStatement(text));

@@ -1,17 +1,54 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { Desk, provideDesk } from '$lib/desk/desk.svelte';
-	import { Keeping } from '$lib/desk/keeping.svelte';
+	import type { Files } from '$lib/desk/files.svelte';
+	import { Keeping, provideKeeping } from '$lib/desk/keeping.svelte';
+	import { PAGE_PATHS } from '$lib/desk/pages';
 	import Shell from '$lib/view/frame/Shell.svelte';
 
 	let { children } = $props();
 	const desk = provideDesk(new Desk());
-	const keeping = new Keeping(desk.document);
+	const keeping = provideKeeping(new Keeping(desk.document));
 	let ready = $state(false);
+	let files = $state.raw<Files | null>(null);
+
+	const go = (path: string) => void goto(path);
+
+	/** What opens files is loaded when the first one comes. */
+	async function opener(): Promise<Files> {
+		const module = await import('$lib/desk/files.svelte');
+		files ??= new module.Files(keeping, go);
+		return files;
+	}
+
+	/** A link that carries a lesson opens it, as a new one in the collection. */
+	async function openFragment() {
+		const { hash } = location;
+		if (!hash.startsWith('#lesson=')) return;
+		history.replaceState(history.state, '', location.pathname);
+		const { textOfFragment } = await import('$lib/desk/link');
+		const name = 'The lesson in the link';
+		try {
+			const text = textOfFragment(hash);
+			if (text !== null) await (await opener()).openText(name, text);
+		} catch (error) {
+			keeping.say((error as Error).message);
+		}
+	}
 
 	onMount(() => {
-		void keeping.restore().finally(() => (ready = true));
+		void keeping
+			.restore()
+			.then(openFragment)
+			.finally(() => (ready = true));
+	});
+
+	// it opens again with the page it was looked at with
+	$effect(() => {
+		const { pathname } = page.url;
+		if (ready && PAGE_PATHS.includes(pathname)) desk.document.stay(pathname);
 	});
 
 	$effect(() => {
@@ -27,11 +64,11 @@
 	});
 </script>
 
-<svelte:window onpagehide={() => void keeping.flush()} />
+<svelte:window onhashchange={() => void openFragment()} onpagehide={() => void keeping.flush()} />
 <svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && void keeping.flush()} />
 
 {#if ready}
-	<Shell {keeping} go={(path) => void goto(path)}>
+	<Shell {keeping} {go} {files} {opener}>
 		{@render children()}
 	</Shell>
 {/if}

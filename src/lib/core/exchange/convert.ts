@@ -25,7 +25,11 @@ const schema = yup
 	.typeError('must be an object with from, to and content')
 	.required('must be an object with from, to and content');
 
-function readFrom(from: string, content: string, notes: string[]): Problem {
+/**
+ * Reads a problem from a format; what was changed on the way is added to the notes.
+ * @throws InputError with line or path of what is wrong
+ */
+export function readFrom(from: string, content: string, notes: string[]): Problem {
 	if (from === 'json') {
 		let data: unknown;
 		try {
@@ -67,7 +71,8 @@ export function convert(data: unknown): { content: string; notes: string[] } {
 	return { content: writeTo(to as (typeof FORMATS_WRITTEN)[number], problem, notes), notes };
 }
 
-function writeTo(to: (typeof FORMATS_WRITTEN)[number], problem: Problem, notes: string[]): string {
+/** Writes a problem in a format; what it cannot hold is added to the notes. */
+export function writeTo(to: (typeof FORMATS_WRITTEN)[number], problem: Problem, notes: string[]): string {
 	switch (to) {
 		case 'json':
 			return JSON.stringify(writeProblem(problem), null, 2) + '\n';

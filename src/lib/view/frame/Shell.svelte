@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import { actionFor, actionsOf } from './actions';
 	import TopBar from './TopBar.svelte';
@@ -8,12 +9,18 @@
 	interface Props {
 		keeping: Keeping;
 		go: (path: string) => void;
+		/** what opened the last file, if there was one */
+		files: Files | null;
+		opener: () => Promise<Files>;
 		children: Snippet;
 	}
 	/** What stands around every page: the bar, the keys, the field that finds actions, what can be taken back. */
-	let { keeping, go, children }: Props = $props();
+	let { keeping, go, files, opener, children }: Props = $props();
 	const desk = useDesk();
-	let open = $state<'finder' | 'keys' | null>(null);
+	let open = $state<'finder' | 'keys' | 'share' | null>(null);
+	let chooser = $state<HTMLInputElement>();
+	/** whether a file is held above the page */
+	let isHolding = $state(false);
 	let under = $state<string | null>(null);
 
 	const paneOf = (node: EventTarget | Element | null): string | null =>
@@ -23,9 +30,33 @@
 			go,
 			pane: () => paneOf(document.activeElement) ?? under,
 			openFinder: () => (open = 'finder'),
-			openKeys: () => (open = 'keys')
+			openKeys: () => (open = 'keys'),
+			openFile: () => chooser?.click(),
+			share: () => (open = 'share')
 		})
 	);
+
+	const carriesFiles = (event: DragEvent) => !!event.dataTransfer?.types.includes('Files');
+
+	function ondragover(event: DragEvent) {
+		if (!carriesFiles(event)) return;
+		event.preventDefault();
+		isHolding = true;
+	}
+
+	async function ondrop(event: DragEvent) {
+		isHolding = false;
+		const [file] = event.dataTransfer?.files ?? [];
+		if (!file) return;
+		event.preventDefault();
+		await (await opener()).open(file);
+	}
+
+	async function choose() {
+		const [file] = chooser?.files ?? [];
+		if (file) await (await opener()).open(file);
+		if (chooser) chooser.value = '';
+	}
 
 	function onkeydown(event: KeyboardEvent) {
 		if (open) return;
@@ -42,12 +73,37 @@
 	}
 </script>
 
-<svelte:window {onkeydown} onpointerover={(event) => (under = paneOf(event.target))} />
+<svelte:window
+	{onkeydown}
+	{ondragover}
+	ondropcapture={ondrop}
+	ondragleave={(event) => event.relatedTarget === null && (isHolding = false)}
+	onpointerover={(event) => (under = paneOf(event.target))}
+/>
 
 <div class="page">
-	<TopBar {keeping} onfind={() => (open = 'finder')} onkeys={() => (open = 'keys')} />
+	<TopBar
+		{keeping}
+		onfind={() => (open = 'finder')}
+		onkeys={() => (open = 'keys')}
+		onshare={() => (open = 'share')}
+	/>
+	{#if files}
+		{#await import('./FileReport.svelte') then { default: FileReport }}<FileReport {files} />{/await}
+	{/if}
 	{@render children()}
 </div>
+<!-- the page of the collection has a button for it, too -->
+<input
+	bind:this={chooser}
+	id="file-chooser"
+	type="file"
+	class="only-heard"
+	tabindex="-1"
+	aria-label="A file to open"
+	onchange={() => void choose()}
+/>
+{#if isHolding}<p class="holding">Drop the file to open it</p>{/if}
 <!-- what is opened now and then is loaded then -->
 {#if open === 'finder'}
 	{#await import('./Finder.svelte') then { default: Finder }}
@@ -56,6 +112,10 @@
 {:else if open === 'keys'}
 	{#await import('./KeyList.svelte') then { default: KeyList }}
 		<KeyList {actions} onclose={() => (open = null)} />
+	{/await}
+{:else if open === 'share'}
+	{#await import('./ShareSheet.svelte') then { default: ShareSheet }}
+		<ShareSheet onclose={() => (open = null)} />
 	{/await}
 {/if}
 {#if desk.session.removed}
@@ -71,5 +131,18 @@
 		display: flex;
 		flex-direction: column;
 		overflow: hidden;
+	}
+	.holding {
+		position: fixed;
+		inset: 0;
+		z-index: 50;
+		margin: 0;
+		display: grid;
+		place-items: center;
+		font-size: var(--size-title);
+		background: color-mix(in oklab, var(--sheet) 85%, transparent);
+		outline: 3px dashed var(--now);
+		outline-offset: -1rem;
+		pointer-events: none;
 	}
 </style>

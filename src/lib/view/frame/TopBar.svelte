@@ -1,15 +1,17 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { titleOf } from '$lib/core/lesson/lesson';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
-	import { PAGES } from './actions';
+	import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
 	interface Props {
 		keeping: Keeping;
 		onfind: () => void;
 		onkeys: () => void;
+		onshare: () => void;
 	}
-	let { keeping, onfind, onkeys }: Props = $props();
+	let { keeping, onfind, onkeys, onshare }: Props = $props();
 	const { document, preferences } = useDesk();
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
@@ -30,8 +32,14 @@
 			>
 		{/each}
 	</nav>
-	<p class="lesson">{document.problem?.title ?? 'Untitled lesson'}</p>
+	<a
+		class="lesson"
+		href={LESSONS_PATH}
+		aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
+		title="All lessons (l)">{titleOf({ statement: document.text }) || 'Untitled lesson'}</a
+	>
 	<p class="kept" class:failed={keeping.state === 'failed'} role="status">{STATES[keeping.state]}</p>
+	<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
 	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
 	<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
 	<button class="btn tool" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
@@ -75,7 +83,9 @@
 		border-bottom-color: var(--now);
 	}
 	.lesson {
-		margin: 0;
+		color: var(--ink);
+		text-decoration: underline dotted var(--rule-strong);
+		text-underline-offset: 0.25em;
 		font-style: italic;
 		min-width: 0;
 		overflow: hidden;
@@ -119,6 +129,7 @@
 		}
 		.lesson,
 		.all-keys,
+		.share,
 		.kept:not(.failed) {
 			display: none;
 		}

@@ -2,6 +2,7 @@ import { plainText, type Sentence } from '$lib/core/commentary/sentence';
 import { RULE_LABELS } from '$lib/core/move/messages';
 import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';
+import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
 /** Something that can be done from anywhere: found by its words, and by its key where it has one. */
 export interface Action {
@@ -14,13 +15,6 @@ export interface Action {
 	run(): void;
 }
 
-/** The pages of the desk, in the order of their keys. */
-export const PAGES = [
-	{ path: '/', name: 'Overview' },
-	{ path: '/problem', name: 'Problem' },
-	{ path: '/simplex', name: 'Simplex' }
-] as const;
-
 export interface Helpers {
 	/** shows a page */
 	go(path: string): void;
@@ -28,6 +22,9 @@ export interface Helpers {
 	pane(): string | null;
 	openFinder(): void;
 	openKeys(): void;
+	/** lets the reader choose a file to open */
+	openFile(): void;
+	share(): void;
 }
 
 /** Everything that can be done now. */
@@ -41,6 +38,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		possible: true,
 		run: () => helpers.go(path)
 	}));
+	pages.push({
+		id: 'page lessons',
+		group: 'Pages',
+		says: 'Lessons: the collection',
+		key: 'l',
+		possible: true,
+		run: () => helpers.go(LESSONS_PATH)
+	});
 	const steps: Action[] = [
 		{
 			id: 'next',
@@ -134,7 +139,18 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{ id: 'keys', group: 'Help', says: 'All keys', key: '?', possible: true, run: helpers.openKeys },
 		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
 	];
-	return [...moves, ...steps, ...pages, ...starts, ...rules, ...looks];
+	const lessons: Action[] = [
+		{ id: 'open', group: 'Lesson', says: 'Open a file', key: 'o', possible: true, run: helpers.openFile },
+		{
+			id: 'share',
+			group: 'Lesson',
+			says: 'Share: file, link, other formats',
+			key: 's',
+			possible: true,
+			run: helpers.share
+		}
+	];
+	return [...moves, ...steps, ...pages, ...lessons, ...starts, ...rules, ...looks];
 }
 
 const isWriting = (target: EventTarget | null): boolean =>

@@ -1,11 +1,12 @@
 <script lang="ts">
-	import type { Diagnostic } from '$lib/core/problem/statement/diagnostics';
+	import type { Diagnostic, Fix } from '$lib/core/problem/statement/diagnostics';
 
 	interface Props {
 		findings: readonly Diagnostic[];
 		onshow: (finding: Diagnostic) => void;
+		onfix: (fix: Fix) => void;
 	}
-	let { findings, onshow }: Props = $props();
+	let { findings, onshow, onfix }: Props = $props();
 	const ordered = $derived(
 		[...findings].sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))
 	);
@@ -16,10 +17,13 @@
 		<ul>
 			{#each ordered as finding (`${finding.code} ${finding.from} ${finding.message}`)}
 				<li class={finding.severity}>
-					<button onclick={() => onshow(finding)}>
+					<button class="finding" onclick={() => onshow(finding)}>
 						<span class="kind">{finding.severity === 'error' ? 'Error' : 'Notice'}</span>
 						{finding.message}
 					</button>
+					{#each finding.fixes ?? [] as fix (fix.says)}
+						<button class="btn tool" onclick={() => onfix(fix)}>{fix.says}</button>
+					{/each}
 				</li>
 			{/each}
 		</ul>
@@ -38,9 +42,18 @@
 		list-style: none;
 		border-top: 1px solid var(--rule);
 	}
-	button {
-		display: block;
-		width: 100%;
+	li {
+		display: flex;
+		align-items: center;
+		gap: var(--gap-1);
+		padding-right: var(--gap-2);
+	}
+	.tool {
+		flex: none;
+		font-size: var(--size-note);
+	}
+	.finding {
+		flex: 1;
 		text-align: left;
 		padding: 0.25rem var(--gap-3);
 		font-size: var(--size-note);

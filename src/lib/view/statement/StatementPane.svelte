@@ -20,12 +20,25 @@
 		selection.point(found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null);
 	}
 
+	/** what is to get another name: the variable or constraint at the cursor */
+	let renaming = $state<{ kind: 'variable' | 'constraint'; name: string } | null>(null);
+
+	function askName(offset: number) {
+		const here = lesson.reading.places.filter((place) => place.from <= offset && offset <= place.to);
+		const found =
+			here.find((place) => place.kind === 'variable') ?? here.find((place) => place.kind === 'constraint');
+		if (found && found.kind !== 'objective' && !lesson.stale)
+			renaming = { kind: found.kind, name: found.name };
+	}
+
 	function mount(node: HTMLElement) {
 		return untrack(() => {
 			const view = makeEditor(node, lesson.text, {
 				label: 'Statement of the problem',
 				onwrite: (text) => lesson.write(text),
-				onpoint: pointAt
+				onpoint: pointAt,
+				names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
+				onrename: askName
 			});
 			editor = view;
 			return () => view.destroy();
@@ -93,9 +106,29 @@
 	{/snippet}
 	<div class="stack">
 		<div class="editor" {@attach mount}></div>
-		<Findings findings={lesson.reading.diagnostics} onshow={show} />
+		<Findings
+			findings={lesson.reading.diagnostics}
+			onshow={show}
+			onfix={(fix) => {
+				lesson.fix(fix);
+				editor?.focus();
+			}}
+		/>
 	</div>
 </Pane>
+{#if renaming}
+	{#await import('./RenameSheet.svelte') then { default: RenameSheet }}
+		{#if renaming}
+			<RenameSheet
+				{...renaming}
+				onclose={() => {
+					renaming = null;
+					editor?.focus();
+				}}
+			/>
+		{/if}
+	{/await}
+{/if}
 
 <style>
 	.stack {

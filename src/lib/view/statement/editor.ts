@@ -4,6 +4,7 @@ import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { setDiagnostics } from '@codemirror/lint';
 import {
 	EditorState,
+	Prec,
 	RangeSet,
 	StateEffect,
 	StateField,
@@ -88,6 +89,14 @@ const look = EditorView.theme({
 		textUnderlineOffset: '3px'
 	},
 	'.cm-lintPoint-error::after': { borderBottomColor: 'var(--error)' },
+	'.cm-tooltip.cm-tooltip-autocomplete > ul': {
+		fontFamily: 'var(--font-text)',
+		fontSize: 'var(--size-text)'
+	},
+	'.cm-tooltip.cm-tooltip-autocomplete > ul > li[aria-selected]': {
+		backgroundColor: 'var(--now-wash)',
+		color: 'var(--ink)'
+	},
 	'.cm-tooltip': {
 		backgroundColor: 'var(--sheet-raised)',
 		color: 'var(--ink)',
@@ -101,6 +110,10 @@ export interface EditorHooks {
 	onwrite(text: string): void;
 	/** the pointer or cursor is at this offset, or away */
 	onpoint(offset: number | null): void;
+	/** the names in use, offered while one is being written */
+	names(): readonly string[];
+	/** the name at this offset shall be another */
+	onrename(offset: number): void;
 }
 
 /** Builds the statement's editor in an element. */
@@ -109,6 +122,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 	const extensions: Extension[] = [
 		history(),
 		EditorView.lineWrapping,
+		keymap.of([{ key: 'F2', run: ({ state }) => (hooks.onrename(state.selection.main.head), true) }]),
 		keymap.of([...defaultKeymap, ...historyKeymap]),
 		statementLanguage(),
 		marks.field,
@@ -133,12 +147,24 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 			blur: () => hooks.onpoint(null)
 		})
 	];
-	return new EditorView({ parent, state: EditorState.create({ doc: text, extensions }) });
+	const view = new EditorView({ parent, state: EditorState.create({ doc: text, extensions }) });
+	// offering names is no part of the first page
+	void import('./completion').then(({ completion }) => {
+		if (view.dom.isConnected)
+			view.dispatch({ effects: StateEffect.appendConfig.of(Prec.high(completion(hooks.names))) });
+	});
+	return view;
 }
 
-/** Replaces the whole text as one edit that can be undone. */
+/** Brings the editor to another text as one edit that can be undone; what both have at their ends is not touched. */
 export function replaceText(view: EditorView, text: string): void {
-	view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: text } });
+	const old = view.state.doc.toString();
+	let from = 0;
+	while (from < old.length && from < text.length && old[from] === text[from]) from++;
+	let end = 0;
+	const most = Math.min(old.length, text.length) - from;
+	while (end < most && old[old.length - 1 - end] === text[text.length - 1 - end]) end++;
+	view.dispatch({ changes: { from, to: old.length - end, insert: text.slice(from, text.length - end) } });
 }
 
 /** Underlines findings where they are. */

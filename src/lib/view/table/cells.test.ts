@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { LessonDocument } from '$lib/desk/document.svelte';
-import { newLesson } from '$lib/desk/lesson';
+import { newLesson } from '$lib/core/lesson/lesson';
 import { changeBlock, changeCell, readBlock } from './cells';
 
 const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';

@@ -1,7 +1,8 @@
 import { ZERO } from '$lib/core/number/rational';
 import * as edit from '$lib/core/problem/statement/edit';
-import { isName, type Relation } from '$lib/core/problem/types';
+import type { Relation } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
+import { renameEverywhere } from '$lib/desk/renaming';
 
 /** the relation that a row gets when its sign is pressed */
 export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
@@ -50,16 +51,9 @@ export function changeBlock(
  */
 export function changeCell(lesson: LessonDocument, cell: string, typed: string): string | null {
 	const [kind, row, variable] = cell.split('|');
-	const { text, reading, problem } = lesson;
-	if (kind === 'row' || kind === 'variable') {
-		const name = typed.trim().normalize('NFC');
-		if (name === row) return null;
-		if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
-		const taken = kind === 'row' ? problem?.constraints : problem?.variables;
-		if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
-		lesson.edit(edit.rename(reading, kind === 'row' ? 'constraint' : 'variable', row, name));
-		return null;
-	}
+	const { text, reading } = lesson;
+	if (kind === 'row' || kind === 'variable')
+		return renameEverywhere(lesson, kind === 'row' ? 'constraint' : 'variable', row, typed);
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return `“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
 	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value));

@@ -1,4 +1,4 @@
-import type { TrailNode } from '$lib/core/move/trail';
+import type { TrailNode } from '../move/trail';
 
 type Data = Record<string, unknown>;
 
@@ -38,7 +38,21 @@ const fromFirst = ({ numbers, trail, ...rest }: Data): Data => ({
 	lasting: { variables: [], constraints: [], gone: [] }
 });
 
+/** Version 2 had no story, notes, tags or meanings, and opened with the overview. */
+const fromSecond = (data: Data): Data => ({
+	...data,
+	version: 3,
+	story: '',
+	notes: '',
+	tags: [],
+	page: '/',
+	meanings: { variables: {}, constraints: {} },
+	plans: data.plans ?? []
+});
+
 /** A lesson of an earlier version in the form of the present one; anything else as it is. */
 export function upgraded(data: unknown): unknown {
-	return isData(data) && data.version === 1 ? fromFirst(data) : data;
+	if (!isData(data)) return data;
+	if (data.version === 1) return fromSecond(fromFirst(data));
+	return data.version === 2 ? fromSecond(data) : data;
 }

@@ -1,14 +1,19 @@
-import { WAYS, type Move } from '$lib/core/move/types';
-import { isSoundTrail, type Trail } from '$lib/core/move/trail';
-import { PARTS, RULE_NAMES } from '$lib/core/method/types';
-import { parseRational } from '$lib/core/number/rational';
-import { MAX_STATEMENT } from '$lib/core/problem/statement/read';
+import { WAYS, type Move } from '../move/types';
+import { isSoundTrail, type Trail } from '../move/trail';
+import { PARTS, RULE_NAMES } from '../method/types';
+import { parseRational } from '../number/rational';
+import { MAX_STATEMENT } from '../problem/statement/read';
 import * as yup from 'yup';
 import type { Lesson } from './lesson';
+
 import { upgraded } from './upgrade';
 
-const MAX_NODES = 2_000;
-const MAX_LASTING = 500;
+export const MAX_NODES = 2_000;
+export const MAX_LASTING = 500;
+export const MAX_PROSE = 50_000;
+export const MAX_TAG = 40;
+export const MAX_TAGS = 30;
+export const MAX_PLANS = 200;
 
 const finite = yup
 	.number()
@@ -37,6 +42,20 @@ const numbersByName = yup
 		'numbers',
 		'${path} is not a list of numbers by name',
 		(value) => isPlain(value) && Object.values(value).every((n) => number.isValidSync(n, { strict: true }))
+	);
+
+const wordsByName = yup
+	.mixed()
+	.required()
+	.test(
+		'words',
+		'${path} is not a list of texts by key',
+		(value) =>
+			isPlain(value) &&
+			Object.keys(value).length <= MAX_LASTING &&
+			Object.entries(value).every(
+				([key, own]) => key.length <= 80 && typeof own === 'string' && own.length <= 400
+			)
 	);
 
 const changes = yup.lazy((value: unknown) => {
@@ -77,8 +96,16 @@ const lasting = yup
 
 const schema = yup.object({
 	format: yup.string().oneOf(['mathesis-lesson']).required(),
-	version: yup.number().oneOf([2]).required(),
+	version: yup.number().oneOf([3]).required(),
 	statement: yup.string().defined().max(MAX_STATEMENT),
+	story: yup.string().defined().max(MAX_PROSE),
+	notes: yup.string().defined().max(MAX_PROSE),
+	tags: yup.array(text(MAX_TAG)).max(MAX_TAGS).required(),
+	page: yup
+		.string()
+		.matches(/^\/[a-z]{0,20}$/)
+		.required(),
+	meanings: yup.object({ variables: wordsByName, constraints: wordsByName }).required(),
 	lasting: yup.object({ variables: lasting, constraints: lasting, gone: lasting }).required(),
 	trail: yup
 		.object({
@@ -104,8 +131,8 @@ const schema = yup.object({
 	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null),
 	plans: yup
 		.array(yup.object({ name: text(80), amounts: numbersByName.required() }))
-		.max(200)
-		.default([])
+		.max(MAX_PLANS)
+		.required()
 });
 
 /**

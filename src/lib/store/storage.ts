@@ -1,13 +1,8 @@
-import localforage from 'localforage';
+/** Calls to the browser's storage: none throws, none hangs, and what goes wrong is said for the reader. */
 
 /** What became of an attempt to keep or fetch something. */
 export type StoreResult<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
-
-const OPEN = 'open-lesson';
-const SET_ASIDE = 'damaged-lesson';
-
-const store = localforage.createInstance({ name: 'mathesis', storeName: 'lessons' });
 
 function explain(error: unknown, doing: string): string {
 	const name = error instanceof Error ? error.name : '';
@@ -18,28 +13,31 @@ function explain(error: unknown, doing: string): string {
 }
 
 /** A storage call that hangs (it happens in blocked profiles) counts as refused. */
-function withinTime<T>(work: Promise<T>, milliseconds = 4000): Promise<T> {
+function withinTime<T>(work: Promise<T>, milliseconds: number): Promise<T> {
 	return new Promise((resolve, reject) => {
 		const timer = setTimeout(() => reject(new Error('no answer from storage')), milliseconds);
 		work.then(resolve, reject).finally(() => clearTimeout(timer));
 	});
 }
 
-async function attempt<T>(work: () => Promise<T>, doing: string): Promise<StoreResult<T>> {
+/**
+ * Makes an attempt.
+ * @param doing what is done with the lesson, for the message: `saved`, `read`
+ */
+export async function attempt<T>(
+	work: () => Promise<T>,
+	doing: string,
+	milliseconds = 4000
+): Promise<StoreResult<T>> {
 	try {
-		return { ok: true, value: await withinTime(work()) };
+		return { ok: true, value: await withinTime(work(), milliseconds) };
 	} catch (error) {
 		return { ok: false, message: explain(error, doing) };
 	}
 }
 
-/** Keeps the open lesson; never throws. */
-export const keepLesson = (lesson: unknown): Promise<StoreResult<unknown>> =>
-	attempt(() => store.setItem(OPEN, lesson), 'saved');
-
-/** The open lesson as it was kept (unchecked), or null; never throws. */
-export const fetchLesson = (): Promise<StoreResult<unknown>> => attempt(() => store.getItem(OPEN), 'read');
-
-/** Puts a lesson that cannot be read aside, so that saving does not overwrite it; never throws. */
-export const setAside = (data: unknown): Promise<StoreResult<unknown>> =>
-	attempt(() => store.setItem(SET_ASIDE, data), 'set aside');
+/** One at a time among all tabs, where the browser has a way to ask for that. */
+export const alone = <T>(work: () => Promise<T>): Promise<T> =>
+	typeof navigator !== 'undefined' && navigator.locks
+		? (navigator.locks.request('mathesis-lessons', work) as Promise<T>)
+		: work();

@@ -1,0 +1,74 @@
+import { NEW_TRAIL, type Trail } from '../move/trail';
+import type { RuleName } from '../method/types';
+import type { NumberStyle } from '../number/show';
+import { EMPTY_BOOK, type LastingBook } from '../problem/lasting';
+
+/** Where the region's picture is looked at: the middle in the author's units, and the magnification over "fit". */
+export interface RegionView {
+	readonly x: number;
+	readonly y: number;
+	readonly scale: number;
+}
+
+/** What variables and constraints mean, in the words of the story; by their lasting keys. */
+export interface Meanings {
+	readonly variables: Readonly<Record<string, string>>;
+	readonly constraints: Readonly<Record<string, string>>;
+}
+
+/** A lesson as it is kept: the statement and who is who in it, its story, the trail, and how they are shown. */
+export interface Lesson {
+	readonly format: 'mathesis-lesson';
+	readonly version: 3;
+	readonly statement: string;
+	/** what happened, in Markdown; `[5/2 kg](#clay.bowls)` links a part of it to the number it gave */
+	readonly story: string;
+	/** what the instructor wants to remember, in Markdown; not for the class */
+	readonly notes: string;
+	readonly tags: readonly string[];
+	/** the page of the desk that it opens with */
+	readonly page: string;
+	readonly meanings: Meanings;
+	readonly lasting: LastingBook;
+	readonly trail: Trail;
+	readonly rule: RuleName;
+	readonly notation: { readonly numbers: NumberStyle };
+	readonly view: RegionView | null;
+	/** plans that were tried and kept, amounts as text by name */
+	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
+}
+
+export const NO_MEANINGS: Meanings = { variables: {}, constraints: {} };
+
+/** A fresh lesson around a statement. */
+export const newLesson = (statement: string): Lesson => ({
+	format: 'mathesis-lesson',
+	version: 3,
+	statement,
+	story: '',
+	notes: '',
+	tags: [],
+	page: '/',
+	meanings: NO_MEANINGS,
+	lasting: EMPTY_BOOK,
+	trail: NEW_TRAIL,
+	rule: 'dantzig',
+	notation: { numbers: 'fraction' },
+	view: null,
+	plans: []
+});
+
+const TITLE = /^[ \t]*title[ \t]+"((?:[^\\\n"]|\\[^\n])*)"/im;
+
+/** A lesson's title, which its statement has. */
+export const titleOf = ({ statement }: { statement: string }): string => {
+	const [, quoted] = TITLE.exec(statement) ?? [];
+	return quoted === undefined ? '' : quoted.replace(/\\(.)/g, (_, c: string) => (c === 'n' ? ' ' : c));
+};
+
+/** A statement under another title; what else it says stays as it is written. */
+export function withTitle(statement: string, title: string): string {
+	const line = title.trim() && `title "${title.trim().replace(/[\\"]/g, '\\$&').replace(/\s+/g, ' ')}"`;
+	if (TITLE.test(statement)) return statement.replace(TITLE, () => line);
+	return line ? `${line}\n${statement}` : statement;
+}

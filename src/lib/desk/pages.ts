@@ -1,0 +1,11 @@
+/** The pages of the desk, in the order of their keys. A page is an address and an arrangement of panes. */
+export const PAGES = [
+	{ path: '/', name: 'Overview' },
+	{ path: '/problem', name: 'Problem' },
+	{ path: '/simplex', name: 'Simplex' }
+] as const;
+
+export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);
+
+/** the page of the collection, which is about no lesson in particular */
+export const LESSONS_PATH = '/lessons';

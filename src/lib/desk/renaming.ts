@@ -1,0 +1,25 @@
+import { rename } from '$lib/core/problem/statement/edit';
+import { isName } from '$lib/core/problem/types';
+import type { LessonDocument } from './document.svelte';
+import { relinked } from '$lib/core/lesson/story';
+
+/**
+ * Gives a variable or constraint another name, wherever it is written: in the statement, and in the links of the story.
+ * @returns why it cannot have that name; null where it has it
+ */
+export function renameEverywhere(
+	lesson: LessonDocument,
+	kind: 'variable' | 'constraint',
+	from: string,
+	typed: string
+): string | null {
+	const name = typed.trim().normalize('NFC');
+	const { problem, reading } = lesson;
+	if (name === from) return null;
+	if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
+	const taken = kind === 'constraint' ? problem?.constraints : problem?.variables;
+	if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
+	lesson.edit(rename(reading, kind, from, name));
+	lesson.tell(relinked(lesson.story, kind, from, name));
+	return null;
+}

@@ -1,0 +1,177 @@
+import localforage from 'localforage';
+import { alone, attempt, type StoreResult } from './storage';
+import { addVersion, removeVersions } from './versions';
+
+/** The lessons kept in this browser: each under an id, and a list of what they are, so that a large collection opens at once. */
+
+/** A lesson as it is stored; the lesson itself is unchecked. */
+export interface Kept {
+	readonly id: string;
+	/** changes with every save, so that a tab can tell whether another has saved since */
+	readonly revision: string;
+	/** milliseconds since 1970 */
+	readonly edited: number;
+	readonly lesson: unknown;
+}
+
+/** What the list of lessons shows of one, and finds it by. */
+export interface Summary {
+	readonly id: string;
+	readonly title: string;
+	readonly tags: readonly string[];
+	readonly edited: number;
+	/** `2 variables, 3 constraints` */
+	readonly size: string;
+	/** its words in small letters, for the search */
+	readonly words: string;
+}
+
+/** A lesson that was removed, and when. */
+interface Gone extends Kept {
+	readonly summary: Summary;
+	readonly removed: number;
+}
+
+/** what became of a save: kept, or another tab has saved another state since */
+export type Saved = { readonly kept: Kept } | { readonly other: Kept };
+
+const INDEX = 'index';
+/** where the only lesson stood before there was a collection */
+const FIRST_KEY = 'open-lesson';
+const DAYS_KEPT = 30;
+
+const lessons = localforage.createInstance({ name: 'mathesis', storeName: 'lessons' });
+const lists = localforage.createInstance({ name: 'mathesis', storeName: 'lists' });
+const removedLessons = localforage.createInstance({ name: 'mathesis', storeName: 'removed' });
+const damaged = localforage.createInstance({ name: 'mathesis', storeName: 'damaged' });
+
+/** An id or revision that no other has. */
+export const freshId = (): string => {
+	const bytes = crypto.getRandomValues(new Uint8Array(12));
+	return [...bytes].map((byte) => byte.toString(36).padStart(2, '0')).join('');
+};
+
+const index = async (): Promise<readonly Summary[]> => (await lists.getItem<Summary[]>(INDEX)) ?? [];
+const withSummary = (list: readonly Summary[], summary: Summary): Summary[] => [
+	summary,
+	...list.filter(({ id }) => id !== summary.id)
+];
+
+/** What is in the collection, last edited first; never throws. */
+export const fetchIndex = (): Promise<StoreResult<readonly Summary[]>> =>
+	attempt(async () => [...(await index())].sort((a, b) => b.edited - a.edited), 'listed');
+
+/** A lesson of the collection, unchecked, or null; never throws. */
+export const fetchLesson = (id: string): Promise<StoreResult<Kept | null>> =>
+	attempt(() => lessons.getItem<Kept>(id), 'read');
+
+/** The lesson that an earlier version of the application kept as its only one, once. */
+export const takeFirst = (): Promise<StoreResult<unknown>> =>
+	attempt(async () => {
+		const first = await lessons.getItem(FIRST_KEY);
+		if (first !== null) await lessons.removeItem(FIRST_KEY);
+		return first;
+	}, 'read');
+
+/**
+ * Keeps a lesson, and from time to time the state before as a version; never throws.
+ * @param known the revision that this tab last saw; null for a lesson that is new. Where the store has another, nothing is written.
+ */
+export const keepLesson = (
+	lesson: unknown,
+	summary: Summary,
+	known: string | null
+): Promise<StoreResult<Saved>> =>
+	attempt(
+		() =>
+			alone(async (): Promise<Saved> => {
+				const before = await lessons.getItem<Kept>(summary.id);
+				if (before && before.revision !== known) return { other: before };
+				if (before)
+					await addVersion(summary.id, { at: before.edited, lesson: before.lesson }, summary.edited);
+				const kept = { id: summary.id, revision: freshId(), edited: summary.edited, lesson };
+				await lessons.setItem(summary.id, kept);
+				await lists.setItem(INDEX, withSummary(await index(), summary));
+				return { kept };
+			}),
+		'saved'
+	);
+
+/** Keeps many lessons that come from a file, all or none in the list; never throws. */
+export const keepMany = (
+	all: readonly { lesson: unknown; summary: Summary }[]
+): Promise<StoreResult<number>> =>
+	attempt(
+		() =>
+			alone(async () => {
+				for (const { lesson, summary } of all)
+					await lessons.setItem(summary.id, {
+						id: summary.id,
+						revision: freshId(),
+						edited: summary.edited,
+						lesson
+					});
+				await lists.setItem(INDEX, [...all.map(({ summary }) => summary), ...(await index())]);
+				return all.length;
+			}),
+		'saved',
+		60_000
+	);
+
+/** Takes a lesson out of the collection; it can be put back for thirty days; never throws. */
+export const removeLesson = (id: string, now: number): Promise<StoreResult<null>> =>
+	attempt(
+		() =>
+			alone(async () => {
+				const list = await index();
+				const [kept, summary] = [await lessons.getItem<Kept>(id), list.find((own) => own.id === id)];
+				if (kept && summary)
+					await removedLessons.setItem(id, { ...kept, summary, removed: now } satisfies Gone);
+				await lists.setItem(
+					INDEX,
+					list.filter((own) => own.id !== id)
+				);
+				await lessons.removeItem(id);
+				const old: string[] = [];
+				await removedLessons.iterate<Gone, void>(({ removed }, key) => {
+					if (now - removed > DAYS_KEPT * 86_400_000) old.push(key);
+				});
+				for (const key of old) await Promise.all([removedLessons.removeItem(key), removeVersions(key)]);
+				return null;
+			}),
+		'removed'
+	);
+
+/** Puts a removed lesson back; false where it is gone for good; never throws. */
+export const restoreLesson = (id: string): Promise<StoreResult<boolean>> =>
+	attempt(
+		() =>
+			alone(async () => {
+				const gone = await removedLessons.getItem<Gone>(id);
+				if (!gone) return false;
+				const { summary, removed: _, ...kept } = gone;
+				await lessons.setItem(id, kept);
+				await lists.setItem(INDEX, withSummary(await index(), summary));
+				await removedLessons.removeItem(id);
+				return true;
+			}),
+		'put back'
+	);
+
+/** Every lesson of the collection, unchecked; never throws. */
+export const fetchAll = (): Promise<StoreResult<readonly Kept[]>> =>
+	attempt(
+		async () => {
+			const all: Kept[] = [];
+			await lessons.iterate<Kept, void>((kept, key) => {
+				if (key !== FIRST_KEY) all.push(kept);
+			});
+			return all.sort((a, b) => b.edited - a.edited);
+		},
+		'read',
+		30_000
+	);
+
+/** Puts a lesson that cannot be read aside, so that saving does not overwrite it; never throws. */
+export const setAside = (data: unknown): Promise<StoreResult<unknown>> =>
+	attempt(() => damaged.setItem(freshId(), data), 'set aside');

@@ -1,0 +1,260 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { Collection } from '$lib/desk/collection.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useKeeping } from '$lib/desk/keeping.svelte';
+	import { SAMPLES } from '$lib/desk/samples';
+	import type { Summary } from '$lib/desk/collection.svelte';
+	import { titleOf } from '$lib/core/lesson/lesson';
+	import { download } from '../shared/download';
+	import { gradual } from '../shared/gradual.svelte';
+	import DescribeSheet from './DescribeSheet.svelte';
+	import LessonRow from './LessonRow.svelte';
+	import VersionsSheet from './VersionsSheet.svelte';
+
+	/** The collection: the lessons kept in this browser, and the samples that come along. */
+	let { go }: { go: (path: string) => void } = $props();
+	const keeping = useKeeping();
+	const collection = new Collection(keeping, useDesk().document);
+	const rows = gradual(() => collection.shown);
+	let describing = $state.raw<{ lesson: Summary; what: 'title' | 'tags' } | null>(null);
+	let versionsOf = $state.raw<Summary | null>(null);
+
+	$effect(() => {
+		void keeping.changes;
+		untrack(() => void collection.refresh());
+	});
+
+	const goTo = (path: string | null) => path !== null && go(path);
+
+	async function open(id: string) {
+		goTo(await collection.open(id));
+	}
+
+	async function act(what: string, lesson: Summary) {
+		if (what === 'duplicate') await collection.duplicate(lesson.id);
+		else if (what === 'remove') await collection.remove(lesson);
+		else if (what === 'versions') {
+			if ((await collection.open(lesson.id)) !== null) versionsOf = lesson;
+		} else describing = { lesson, what: what === 'tags' ? 'tags' : 'title' };
+	}
+
+	async function exportAll() {
+		const text = await collection.file();
+		if (text !== null) download('collection.mathesis.json', text, 'application/json');
+	}
+</script>
+
+<svelte:document
+	onvisibilitychange={() => document.visibilityState === 'visible' && void collection.refresh()}
+/>
+
+<main>
+	<section class="kept" aria-labelledby="kept-lessons">
+		<header>
+			<h2 id="kept-lessons">Lessons in this browser</h2>
+			<button class="btn tool now" onclick={async () => goTo(await collection.create())}>New lesson</button>
+			<button class="btn tool" onclick={() => document.getElementById('file-chooser')?.click()}
+				>Open a file …</button
+			>
+			<button class="btn tool" disabled={collection.count === 0} onclick={() => void exportAll()}
+				>Export all</button
+			>
+		</header>
+		<div class="finding">
+			<input
+				type="search"
+				placeholder="Search titles, names, stories"
+				aria-label="Search"
+				bind:value={collection.query}
+			/>
+			{#if collection.tags.length}
+				<span class="tags" role="group" aria-label="Tags">
+					{#each collection.tags.slice(0, 12) as tag (tag)}
+						<button
+							class="tag"
+							aria-pressed={collection.tag === tag}
+							onclick={() => (collection.tag = collection.tag === tag ? null : tag)}>{tag}</button
+						>
+					{/each}
+				</span>
+			{/if}
+		</div>
+		{#if collection.removed}
+			<p class="undo" role="status">
+				“{collection.removed.title || 'Untitled lesson'}” was deleted.
+				<button class="btn tool" onclick={() => void collection.restore()}>Undo</button>
+			</p>
+		{/if}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label="Kept lessons">
+			<ul>
+				{#each rows.shown as lesson (lesson.id)}
+					<LessonRow
+						{lesson}
+						isOpen={lesson.id === keeping.id}
+						onopen={() => void open(lesson.id)}
+						onact={(what) => void act(what, lesson)}
+					/>
+				{/each}
+			</ul>
+			{#if collection.isRead && collection.shown.length === 0}
+				<p class="nothing">
+					{collection.count === 0
+						? 'Nothing is kept yet. What you change on the desk is kept here by itself; or begin with a sample.'
+						: 'No lesson has all of these words.'}
+				</p>
+			{/if}
+		</div>
+	</section>
+	<section class="samples" aria-labelledby="samples">
+		<header><h2 id="samples">Samples from Fernhollow</h2></header>
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label="Samples">
+			<ol>
+				{#each SAMPLES as { shows, lesson } (shows)}
+					<li>
+						<button class="sample" onclick={async () => goTo(await collection.create(lesson))}>
+							<span class="shows">{shows}</span>
+							<span class="title">{titleOf(lesson)}</span>
+						</button>
+					</li>
+				{/each}
+			</ol>
+		</div>
+	</section>
+</main>
+{#if describing}
+	<DescribeSheet
+		{...describing}
+		known={collection.tags}
+		ontake={(change) => void collection.describe(describing!.lesson.id, change)}
+		onclose={() => (describing = null)}
+	/>
+{/if}
+{#if versionsOf}
+	<VersionsSheet {collection} lesson={versionsOf} {go} onclose={() => (versionsOf = null)} />
+{/if}
+
+<style>
+	main {
+		flex: 1;
+		min-height: 0;
+		display: grid;
+		grid-template-columns: minmax(0, 1.6fr) minmax(18rem, 1fr);
+		gap: 1px;
+		background: var(--rule);
+		border-top: 1px solid var(--rule);
+	}
+	section {
+		background: var(--sheet);
+		min-height: 0;
+		display: flex;
+		flex-direction: column;
+	}
+	header {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: var(--gap-2);
+		padding: var(--gap-2) var(--gap-3);
+	}
+	h2 {
+		margin: 0 auto 0 0;
+		font-size: var(--size-text);
+		font-style: italic;
+		font-weight: 500;
+		color: var(--ink-soft);
+	}
+	.finding {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-3);
+		align-items: center;
+		padding: 0 var(--gap-3) var(--gap-2);
+	}
+	[type='search'] {
+		flex: 1 1 14rem;
+		padding: 0.3rem 0.6rem;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		background: var(--sheet);
+		color: var(--ink);
+	}
+	.tags {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1);
+	}
+	.tag {
+		padding: 0 0.5rem;
+		font-size: var(--size-note);
+		border-bottom: 2px solid var(--rule);
+		cursor: pointer;
+		color: var(--ink-soft);
+	}
+	.tag[aria-pressed='true'] {
+		color: var(--ink);
+		border-bottom-color: var(--now);
+		font-weight: 600;
+	}
+	.undo {
+		margin: 0;
+		padding: 0.3rem var(--gap-3);
+		background: var(--now-wash);
+		font-size: var(--size-note);
+	}
+	.scroll {
+		flex: 1;
+		min-height: 0;
+		overflow: auto;
+	}
+	ul,
+	ol {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	ol {
+		counter-reset: sample;
+	}
+	.sample {
+		display: grid;
+		grid-template-columns: 2rem 1fr;
+		width: 100%;
+		padding: 0.35rem var(--gap-3);
+		text-align: left;
+		cursor: pointer;
+		border-top: 1px solid var(--rule);
+	}
+	.sample::before {
+		counter-increment: sample;
+		content: counter(sample);
+		grid-row: 1 / span 2;
+		color: var(--ink-soft);
+		font-variant-numeric: tabular-nums;
+	}
+	.sample:hover {
+		background: var(--now-wash);
+	}
+	.shows {
+		font-weight: 600;
+	}
+	.title {
+		grid-column: 2;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.nothing {
+		padding: 0 var(--gap-3);
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+	@media (max-width: 48rem) {
+		main {
+			grid-template-columns: 1fr;
+			grid-template-rows: 1fr 1fr;
+		}
+	}
+</style>
