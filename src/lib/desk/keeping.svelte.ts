@@ -70,7 +70,10 @@ export class Keeping {
 		const fetched = id === null ? null : await fetchLesson(id);
 		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
 		if (fetched?.value) return this.#show(id!, fetched.value.lesson, fetched.value.revision);
+		// a first visit: the demo lesson is the first of the collection
 		this.#begin(freshId(), null);
+		this.#last = null;
+		this.touch();
 	}
 
 	/**

@@ -1,13 +1,16 @@
 const KEY = 'mathesis-appearance';
+const KIND_KEY = 'mathesis-hides-kind';
 
 /** What belongs to the reader and not to the lesson: light or dark, and how the page is arranged. */
 export class Preferences {
 	#dark = $state(false);
 	#enlarged = $state<string | null>(null);
+	#showsKind = $state(true);
 
 	constructor() {
 		if (typeof document === 'undefined') return;
 		this.#dark = remembered() ?? matchMedia('(prefers-color-scheme: dark)').matches;
+		this.#showsKind = stored(KIND_KEY) === null;
 		this.#apply();
 	}
 
@@ -19,15 +22,21 @@ export class Preferences {
 		return this.#enlarged;
 	}
 
+	/** whether it is told what kind of problem is stated; a class may be asked first */
+	get showsKind(): boolean {
+		return this.#showsKind;
+	}
+
+	toggleKind(): void {
+		this.#showsKind = !this.#showsKind;
+		store(KIND_KEY, this.#showsKind ? null : 'hidden');
+	}
+
 	/** As the system prefers until the reader chooses, then as chosen. */
 	toggleDark(): void {
 		this.#dark = !this.#dark;
 		this.#apply();
-		try {
-			localStorage.setItem(KEY, this.#dark ? 'dark' : 'light');
-		} catch {
-			// a browser that keeps nothing still shows what was chosen
-		}
+		store(KEY, this.#dark ? 'dark' : 'light');
 	}
 
 	/** Lets a pane fill the page, or go back to its place when asked again. */
@@ -41,10 +50,23 @@ export class Preferences {
 }
 
 function remembered(): boolean | null {
+	const kept = stored(KEY);
+	return kept === null ? null : kept === 'dark';
+}
+
+function stored(key: string): string | null {
 	try {
-		const kept = localStorage.getItem(KEY);
-		return kept === null ? null : kept === 'dark';
+		return localStorage.getItem(key);
 	} catch {
 		return null;
+	}
+}
+
+function store(key: string, value: string | null): void {
+	try {
+		if (value === null) localStorage.removeItem(key);
+		else localStorage.setItem(key, value);
+	} catch {
+		// a browser that keeps nothing still shows what was chosen
 	}
 }

@@ -1,25 +1,40 @@
+import type { StoryTarget } from '$lib/core/lesson/story';
 import { samePointed, type Pointed } from './identity';
+
+const isNumber = (a: StoryTarget | null, b: StoryTarget | null): boolean =>
+	a === b || (!!a && !!b && a.name === b.name && a.part === b.part);
 
 /** What the reader points at, and which column is being considered. */
 export class Selection {
 	#pointed = $state.raw<Pointed | null>(null);
+	#number = $state.raw<StoryTarget | null>(null);
 	#considered = $state<string | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
 	get pointed(): Pointed | null {
 		return this.#pointed;
 	}
+	/** the one number of the problem that is pointed at: a coefficient of a row or of the objective, or the row's amount */
+	get number(): StoryTarget | null {
+		return this.#number;
+	}
 	/** the id of the column whose ratios are asked for */
 	get considered(): string | null {
 		return this.#considered;
 	}
 
-	point(pointed: Pointed | null): void {
+	point(pointed: Pointed | null, number: StoryTarget | null = null): void {
+		if (!isNumber(number, this.#number)) this.#number = number;
 		if (pointed !== this.#pointed && !samePointed(pointed, this.#pointed)) this.#pointed = pointed;
 	}
 
 	isPointed(pointed: Pointed | null): boolean {
 		return samePointed(pointed, this.#pointed);
+	}
+
+	/** Whether a number is the one that is pointed at. */
+	isNumber(name: string | null, part: string): boolean {
+		return this.#number?.name === name && this.#number.part === part;
 	}
 
 	/** Considers a column, or stops considering it when asked again. */

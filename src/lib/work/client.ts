@@ -1,5 +1,6 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import type { SolveJson } from '../core/exchange/solve';
+import type { ProblemKind } from '../core/answer/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
@@ -60,6 +61,13 @@ async function run<T>(job: (remote: Remote<Jobs>) => Promise<T>, signal?: AbortS
 /** Reads a long statement off the main thread. */
 export const readInWorker = async (text: string, signal?: AbortSignal): Promise<Reading> =>
 	unpackReading(await run((remote) => remote.read(text), signal));
+
+/** Finds out what kind of problem a statement states, off the main thread. */
+export const kindInWorker = (
+	text: string,
+	milliseconds: number,
+	signal?: AbortSignal
+): Promise<ProblemKind | null> => run((remote) => remote.kind(text, milliseconds), signal);
 
 /** Opens the text of a file off the main thread: what it brought, or what is wrong with it. */
 export const openInWorker = (

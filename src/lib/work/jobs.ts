@@ -1,3 +1,4 @@
+import { kindOf, type ProblemKind } from '../core/answer/kind';
 import { openFile, type Opened } from '../core/lesson/files';
 import { InputError, type Issue } from '../core/problem/json';
 import { numbers, type NumbersJson } from '../core/exchange/answer-json';
@@ -35,6 +36,11 @@ export const jobs = {
 		}
 	},
 
+	/** Finds out what kind of problem a statement states; null where it states none. */
+	kind(text: string, milliseconds: number): ProblemKind | null {
+		const { problem } = readStatement(text);
+		return problem && kindOf(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS });
+	},
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {
 		return packReading(readStatement(text));

@@ -18,7 +18,8 @@ import { RELATION_SIGNS } from '../problem/relation';
  * and `relation`, `amount`, `unit`; then the objective, the resources, and rows for units, bounds and domains.
  */
 
-const RELATIONS: Record<string, Relation> = {
+/** Relations as cells have them. */
+export const RELATIONS: Record<string, Relation> = {
 	'<=': '<=',
 	'=<': '<=',
 	'≤': '<=',
@@ -70,23 +71,37 @@ function separator(text: string): string {
 	return ['\t', ';', ','].reduce((a, b) => (count(b) > count(a) ? b : a));
 }
 
+/** Raised for a cell that cannot be read; row and column count from 0. */
+export class CellFault extends InputError {
+	constructor(
+		readonly row: number,
+		readonly column: number,
+		readonly why: string
+	) {
+		super([{ path: 'content', message: `row ${row + 1}, column ${column + 1}: ${why}` }]);
+	}
+}
+
 class TableReader {
 	private readonly comma: boolean;
 
+	/** @param comma whether a comma is the decimal mark; left out, the cells show it */
 	constructor(
 		private readonly rows: readonly (readonly string[])[],
-		private readonly notes: string[]
+		private readonly notes: string[],
+		comma?: boolean
 	) {
 		// a comma inside a cell is a decimal mark: as separator it would not be there any more
 		const cells = rows.flat();
 		this.comma =
-			cells.some((cell) => /^\s*[-+]?\d+,\d+\s*$/.test(cell)) &&
-			!cells.some((cell) => /^\s*[-+]?\d+\.\d+\s*$/.test(cell));
-		if (this.comma) notes.push('A comma is read as the decimal mark.');
+			comma ??
+			(cells.some((cell) => /^\s*[-+]?\d+,\d+\s*$/.test(cell)) &&
+				!cells.some((cell) => /^\s*[-+]?\d+\.\d+\s*$/.test(cell)));
+		if (this.comma && comma === undefined) notes.push('A comma is read as the decimal mark.');
 	}
 
 	private fail(row: number, column: number, message: string): never {
-		throw new InputError([{ path: 'content', message: `row ${row + 1}, column ${column + 1}: ${message}` }]);
+		throw new CellFault(row, column, message);
 	}
 
 	private number(row: number, column: number, otherwise: Rational): Rational {
@@ -177,5 +192,13 @@ class TableReader {
  */
 export function readCsv(text: string, notes: string[]): Problem {
 	const rows = dsvFormat(separator(text)).parseRows(text.replace(/^\uFEFF/, ''));
-	return new TableReader(rows, notes).read();
+	return readTable(rows, notes);
 }
+
+/**
+ * Reads a technology table whose cells are known.
+ * @param comma whether a comma is the decimal mark; left out, the cells show it
+ * @throws CellFault for the first cell at fault
+ */
+export const readTable = (rows: readonly (readonly string[])[], notes: string[], comma?: boolean): Problem =>
+	new TableReader(rows, notes, comma).read();

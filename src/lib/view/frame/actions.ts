@@ -129,6 +129,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
 		},
 		{
+			id: 'kind',
+			group: 'Look',
+			says: preferences.showsKind ? 'Hide what kind of problem it is' : 'Show what kind of problem it is',
+			key: 'k',
+			possible: true,
+			run: () => preferences.toggleKind()
+		},
+		{
 			id: 'dark',
 			group: 'Look',
 			says: preferences.dark ? 'Light' : 'Dark, for a projector',

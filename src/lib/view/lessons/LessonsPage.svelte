@@ -222,7 +222,8 @@
 		display: grid;
 		grid-template-columns: 2rem 1fr;
 		width: 100%;
-		padding: 0.35rem var(--gap-3);
+		padding: 0.12rem var(--gap-3);
+		line-height: 1.35;
 		text-align: left;
 		cursor: pointer;
 		border-top: 1px solid var(--rule);

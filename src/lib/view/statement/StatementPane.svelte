@@ -5,6 +5,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Findings from './Findings.svelte';
+	import { numberPlace } from './number-place';
 	import { makeEditor, replaceText, showFindings, showLit, showMarks } from './editor';
 
 	const { document: lesson, selection, session } = useDesk();
@@ -70,15 +71,14 @@
 	});
 
 	$effect(() => {
-		const { pointed } = selection;
-		const lit = pointed
-			? lesson.reading.places.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
+		const { pointed, number } = selection;
+		const lit: { from: number; to: number; line: boolean }[] = pointed
+			? lesson.reading.places
+					.filter((p) => p.kind === pointed.kind && p.name === pointed.name)
+					.map((place) => ({ ...place, line: place.kind === 'constraint' }))
 			: [];
-		if (!editor) return;
-		showLit(
-			editor,
-			lit.map((place) => ({ ...place, line: place.kind === 'constraint' }))
-		);
+		const at = number && numberPlace(lesson.reading, number);
+		if (editor) showLit(editor, at ? [...lit, { ...at, line: false }] : lit);
 	});
 
 	function show(finding: { from: number; to: number }) {

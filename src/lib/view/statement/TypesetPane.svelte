@@ -9,95 +9,115 @@
 	import { gradual } from '../shared/gradual.svelte';
 	import { texLimit, texName, texSigns, texTerms } from './tex';
 
-	const { document, selection, session } = useDesk();
+	const { document, preferences, selection, session } = useDesk();
 	const problem = $derived(document.problem);
 	/** more terms than a page holds, and than can be typeset between two frames */
 	const tooLong = $derived(
 		!!problem && problem.constraints.reduce((n, r) => n + r.terms.size, problem.objective.terms.size) > 300
 	);
+	/** whether the rows are shown as sentences */
+	let inWords = $state(false);
+	let asksMeanings = $state(false);
 	const rows = gradual(() => (problem && !tooLong ? problem.constraints : []));
 	const pointed = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
 
 <Pane pane="typeset" name="Problem" aside={document.stale ? 'last right statement' : null}>
-	<!-- a scrolling region has to be reachable by keyboard -->
-	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div
-		class="typeset"
-		class:stale={document.stale}
-		tabindex="0"
-		role="group"
-		aria-label="The problem, typeset"
-	>
-		{#if problem && tooLong}
-			<p class="nothing">
-				{problem.variables.length} variables and {problem.constraints.length} constraints: too much to be typeset
-				here.
-			</p>
-		{:else if problem}
-			{@const { objective } = problem}
-			{#if problem.story}<p class="story">{problem.story}</p>{/if}
-			<table role="presentation">
-				<tbody>
-					<tr class="goal">
-						<!-- across the names' column, so that a long objective has all the room there is -->
-						<td colspan="3">
-							<div>
-								<span class="sense">{objective.sense}</span>
-								<span
-									><Formula
-										tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
-										says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
-									/></span
-								>
-							</div>
-						</td>
-						<td class="unit">{objective.unit ?? ''}</td>
-					</tr>
-					{#each rows.shown as { name, terms, relation, rhs, unit } (name)}
-						{@const identity = session.identities.get(name)}
-						<tr
-							class:lit={selection.isPointed(pointed(name))}
-							data-constraint={name}
-							onpointerenter={() => selection.point(pointed(name))}
-							onpointerleave={() => selection.point(null)}
-						>
-							<td class="label" title={name}
-								>{#if identity}<MarkGlyph {identity} />
-								{/if}{name}</td
-							>
-							<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
-							<td class="limit"
-								><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
-							>
-							<td class="unit">{unit ?? ''}</td>
+	{#snippet tools()}
+		{#if problem && !tooLong}
+			<button class="btn tool" aria-pressed={inWords} onclick={() => (inWords = !inWords)}>In words</button>
+			<button class="btn tool" onclick={() => (asksMeanings = true)}>Meanings</button>
+		{/if}
+	{/snippet}
+	<div class="stack">
+		<!-- a scrolling region has to be reachable by keyboard -->
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div
+			class="typeset"
+			class:stale={document.stale}
+			tabindex="0"
+			role="group"
+			aria-label="The problem, typeset"
+		>
+			{#if problem && tooLong}
+				<p class="nothing">
+					{problem.variables.length} variables and {problem.constraints.length} constraints: too much to be typeset
+					here.
+				</p>
+			{:else if problem}
+				{@const { objective } = problem}
+				{#if problem.story}<p class="story">{problem.story}</p>{/if}
+				<table role="presentation">
+					<tbody>
+						<tr class="goal">
+							<!-- across the names' column, so that a long objective has all the room there is -->
+							<td colspan="3">
+								<div>
+									<span class="sense">{objective.sense}</span>
+									<span
+										><Formula
+											tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
+											says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
+										/></span
+									>
+								</div>
+							</td>
+							<td class="unit">{objective.unit ?? ''}</td>
 						</tr>
-					{/each}
-				</tbody>
-			</table>
-			<p class="signs">
-				{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
-					>{/each}
-			</p>
-		{:else}
-			<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
+						{#each rows.shown as { name, terms, relation, rhs, unit } (name)}
+							{@const identity = session.identities.get(name)}
+							<tr
+								class:lit={selection.isPointed(pointed(name))}
+								data-constraint={name}
+								onpointerenter={() => selection.point(pointed(name))}
+								onpointerleave={() => selection.point(null)}
+							>
+								<td class="label" title={name}
+									>{#if identity}<MarkGlyph {identity} />
+									{/if}{name}</td
+								>
+								<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
+								<td class="limit"
+									><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
+								>
+								<td class="unit">{unit ?? ''}</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				<p class="signs">
+					{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
+						>{/each}
+				</p>
+			{:else}
+				<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
+			{/if}
+		</div>
+		{#if problem && preferences.showsKind}
+			{#await import('./KindLine.svelte') then { default: KindLine }}<KindLine />{/await}
 		{/if}
 	</div>
 </Pane>
+{#if asksMeanings}
+	{#await import('./MeaningsSheet.svelte') then { default: MeaningsSheet }}
+		<MeaningsSheet onclose={() => (asksMeanings = false)} />
+	{/await}
+{/if}
 
 <style>
-	.typeset {
+	.stack {
 		height: 100%;
+		display: flex;
+		flex-direction: column;
+	}
+	.typeset {
+		flex: 1;
+		min-height: 0;
 		overflow: auto;
 		padding: 0 var(--gap-3) var(--gap-3);
 	}
 	.stale {
 		opacity: 0.72;
-	}
-	.story {
-		margin: 0 0 var(--gap-2);
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	table {
 		border-spacing: 0;

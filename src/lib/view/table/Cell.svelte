@@ -8,8 +8,10 @@
 		value: string;
 		label: string;
 		wrong: boolean;
+		/** whether the number is pointed at elsewhere */
+		lit?: boolean;
 	}
-	let { key, at, value, label, wrong }: Props = $props();
+	let { key, at, value, label, wrong, lit = false }: Props = $props();
 </script>
 
 <input
@@ -19,6 +21,7 @@
 	{value}
 	aria-label={label}
 	aria-invalid={wrong}
+	class:lit
 	style:--width={`${Math.max(2, value.length)}ch`}
 	onfocus={(event) => event.currentTarget.select()}
 />
@@ -36,6 +39,10 @@
 		border: 0;
 		border-bottom: 1px dotted transparent;
 		border-radius: 0;
+	}
+	.lit {
+		background: var(--now-wash);
+		border-bottom-color: var(--now);
 	}
 	input:hover {
 		border-bottom-color: var(--rule-strong);

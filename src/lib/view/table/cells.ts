@@ -1,12 +1,22 @@
-import { ZERO } from '$lib/core/number/rational';
+import { ZERO, type Rational } from '$lib/core/number/rational';
 import * as edit from '$lib/core/problem/statement/edit';
-import type { Relation } from '$lib/core/problem/types';
+import { setVariable } from '$lib/core/problem/statement/edit-lines';
+import type { Domain, Relation, Variable } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import { renameEverywhere } from '$lib/desk/renaming';
+
+/**
+ * The cells of the technology table: what each holds, as `kind|row|variable`. Kinds are `variable`, `row`, `unit` (of a row; of the objective
+ * without one), `unit-of` (of a variable), `cost`, `use`, `rhs`, `lower`, `upper` and `domain`.
+ */
 
 /** the relation that a row gets when its sign is pressed */
 export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
 export const WORDS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
+
+/** the domain that a variable gets when its word is pressed */
+export const NEXT_DOMAIN: Record<Domain, Domain> = { continuous: 'integer', integer: 'binary', binary: 'continuous' };
+export const DOMAIN_WORDS: Record<Domain, string> = { continuous: 'any part', integer: 'whole', binary: '0 or 1' };
 
 /** the two ways to turn max and min: with the same coefficients, or with their signs turned */
 export const SENSES = [
@@ -44,9 +54,25 @@ export function changeBlock(
 	return null;
 }
 
+const UNIT = /^[^[\]\n#"]{0,60}$/;
+const NO_NUMBER = (typed: string) =>
+	`“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
+
+/** A bound as typed; undefined where it is none. */
+function boundOf(typed: string): Rational | null | undefined {
+	const text = typed.trim();
+	if (text === '' || /^(?:none|free|[-−]?\s*(?:∞|inf(?:inity)?))$/i.test(text)) return null;
+	return edit.readCell(text) ?? undefined;
+}
+
+/** Says something else of a variable. */
+function changeVariable(lesson: LessonDocument, name: string, change: (own: Variable) => Variable): null {
+	lesson.edit(setVariable(lesson.text, lesson.reading, name, change));
+	return null;
+}
+
 /**
  * Puts what was typed into a cell of the technology table into the statement.
- * @param cell what the cell holds: `row|r`, `variable|x`, `cost||x`, `use|r|x` or `rhs|r`
  * @returns why it cannot be taken; null where it was
  */
 export function changeCell(lesson: LessonDocument, cell: string, typed: string): string | null {
@@ -54,8 +80,27 @@ export function changeCell(lesson: LessonDocument, cell: string, typed: string):
 	const { text, reading } = lesson;
 	if (kind === 'row' || kind === 'variable')
 		return renameEverywhere(lesson, kind === 'row' ? 'constraint' : 'variable', row, typed);
+	if (kind === 'unit' || kind === 'unit-of') {
+		const unit = typed.trim();
+		if (!UNIT.test(unit)) return 'A unit has at most 60 characters, without brackets, quotes and #.';
+		if (kind === 'unit') lesson.edit(edit.setUnit(reading, row || null, unit));
+		else changeVariable(lesson, row, ({ unit: _, ...own }) => (unit ? { ...own, unit } : own));
+		return null;
+	}
+	if (kind === 'lower' || kind === 'upper') {
+		const bound = boundOf(typed);
+		if (bound === undefined) return NO_NUMBER(typed).replace('Write', 'Write none,');
+		return changeVariable(lesson, row, (own) => ({ ...own, [kind]: bound }));
+	}
+	if (kind === 'domain') {
+		const found = (Object.keys(DOMAIN_WORDS) as Domain[]).find(
+			(own) => own === typed.trim().toLowerCase() || DOMAIN_WORDS[own] === typed.trim().toLowerCase()
+		);
+		if (!found) return `“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
+		return changeVariable(lesson, row, (own) => ({ ...own, domain: found }));
+	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
-	if (!value) return `“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
+	if (!value) return NO_NUMBER(typed);
 	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value));
 	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value));
 	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value));

@@ -4,12 +4,14 @@
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import PlansPane from '$lib/view/plans/PlansPane.svelte';
 	import PlanRegion from '$lib/view/plans/PlanRegion.svelte';
+	import StoryPane from '$lib/view/story/StoryPane.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 	import TablePane from '$lib/view/table/TablePane.svelte';
 
 	const { session } = useDesk();
 	const panes: Panes = {
+		story: { title: 'Story', component: StoryPane },
 		statement: { title: 'Statement', component: StatementPane },
 		typeset: { title: 'Problem', component: TypesetPane },
 		table: { title: 'Table', component: TablePane },
@@ -17,10 +19,11 @@
 		region: { title: 'Region', component: PlanRegion }
 	};
 	const left: Place = {
-		size: 28,
+		size: 30,
 		down: [
-			{ size: 55, pane: 'statement' },
-			{ size: 45, pane: 'typeset' }
+			{ size: 26, pane: 'story' },
+			{ size: 38, pane: 'statement' },
+			{ size: 36, pane: 'typeset' }
 		]
 	};
 	// a problem in two variables has a narrow table and a picture; any other has a wide table and none
@@ -29,13 +32,13 @@
 		across: [
 			left,
 			{
-				size: session.region ? 38 : 72,
+				size: session.region ? 38 : 70,
 				down: [
 					{ size: 42, pane: 'table' },
 					{ size: 58, pane: 'plans' }
 				]
 			},
-			...(session.region ? [{ size: 34, pane: 'region' }] : [])
+			...(session.region ? [{ size: 32, pane: 'region' }] : [])
 		]
 	});
 </script>

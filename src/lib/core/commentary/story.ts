@@ -1,0 +1,68 @@
+import { isZero, sign, type Rational } from '../number/rational';
+import { showNumber, type NumberStyle } from '../number/show';
+import type { Constraint, Objective, Problem, Relation, Variable } from '../problem/types';
+
+/** Rows of a problem as sentences of the story, with units. */
+
+const LIMITS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
+
+const measured = (value: Rational, unit: string | undefined, style: NumberStyle): string =>
+	showNumber(value, style) + (unit ? ` ${unit}` : '');
+
+/** `each dozen bowls`, or `each of vases` where no unit is known. */
+const each = ({ name, unit }: Variable): string => (unit ? `each ${unit} ${name}` : `each of ${name}`);
+
+function uses(problem: Problem, { terms, unit }: Objective | Constraint, style: NumberStyle): string {
+	const parts = problem.variables.flatMap((variable) => {
+		const value = terms.get(variable.name);
+		if (!value || isZero(value)) return [];
+		const less = sign(value) < 0 ? 'less ' : '';
+		return [`${less}${measured(value.abs(), unit, style)} for ${each(variable)}`];
+	});
+	if (parts.length < 2) return parts[0] ?? 'nothing';
+	const last = parts.pop()!;
+	// “and” before “less” would say the opposite
+	return parts.join(', ') + (last.startsWith('less') ? ', ' : ' and ') + last;
+}
+
+/** `clay (from the pit): 5/2 kg for each dozen bowls and 4 kg for each dozen vases, at most 100 kg.` */
+export function constraintInWords(
+	problem: Problem,
+	row: Constraint,
+	meaning: string,
+	style: NumberStyle
+): string {
+	const what = meaning ? `${row.name} (${meaning})` : row.name;
+	return `${what}: ${uses(problem, row, style)}, ${LIMITS[row.relation]} ${measured(row.rhs, row.unit, style)}.`;
+}
+
+/** `profit, as large as can be: 30 thalers for each dozen bowls …` */
+export function objectiveInWords(problem: Problem, style: NumberStyle): string {
+	const { objective } = problem;
+	const wish = objective.sense === 'max' ? 'as large as can be' : 'as small as can be';
+	const fixed = isZero(objective.constant)
+		? ''
+		: `, and ${measured(objective.constant, objective.unit, style)} in any case`;
+	return `${objective.name}, ${wish}: ${uses(problem, objective, style)}${fixed}.`;
+}
+
+/** `bowls (fired this week), in dozen: at least 0, whole.` */
+export function variableInWords(
+	{ name, unit, lower, upper, domain }: Variable,
+	meaning: string,
+	style: NumberStyle
+): string {
+	const what = (meaning ? `${name} (${meaning})` : name) + (unit ? `, in ${unit}` : '');
+	const bounds =
+		domain === 'binary'
+			? 'yes or no'
+			: [
+					lower ? `at least ${showNumber(lower, style)}` : '',
+					upper ? `at most ${showNumber(upper, style)}` : '',
+					!lower && !upper ? 'any amount' : '',
+					domain === 'integer' ? 'whole' : ''
+				]
+					.filter(Boolean)
+					.join(', ');
+	return `${what}: ${bounds}.`;
+}

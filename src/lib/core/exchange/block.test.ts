@@ -1,0 +1,54 @@
+import { expect, test } from 'vitest';
+import { readStatement } from '../problem/statement/read';
+import { sameProblem } from '../problem/types';
+import { isWholeTable, readBlock } from './block';
+
+const EXPECTED = readStatement(`max profit [thalers] = 30 bowls + 45 vases
+clay [kg]: 5/2 bowls + 4 vases ≤ 100
+orders: bowls + vases ≥ 12
+crate: vases = 7`).problem!;
+
+const BLOCKS: Record<string, string> = {
+	'tabs, heads, units':
+		'\tbowls\tvases\t\tamount\tunit\nmax profit\t30\t45\t\t\tthalers\nclay\t2.5\t4\t≤\t100\tkg\norders\t1\t1\t>=\t12\ncrate\t0\t1\t=\t7\n',
+	'semicolons and decimal commas':
+		';bowls;vases;rel;rhs;unit\r\nprofit;30;45;;;thalers\r\nclay;2,5;4;<=;100;kg\r\norders;1,0;1;>=;12;\r\ncrate;;1;=;7;\r\n',
+	'commas, objective last':
+		',bowls,vases,,amount,unit\nclay,5/2,4,<=,100,kg\norders,1,1,≥,12,\ncrate,,1,=,7,\nmax profit,30,45,,,thalers\n'
+};
+
+test.each(Object.entries(BLOCKS))('a block from a spreadsheet is understood: %s', (name, text) => {
+	const { problem, fault } = readBlock(text);
+	expect(fault).toBeNull();
+	expect(problem && sameProblem(problem, EXPECTED), name).toBe(true);
+	expect(isWholeTable(text)).toBe(true);
+});
+
+test('what is understood otherwise than meant can be set right', () => {
+	const bare = '30\t45\n2\t4\t100\n1\t1\t12';
+	expect(isWholeTable(bare)).toBe(false);
+	expect(readBlock(bare).fault?.message).toContain('objective');
+	const { problem, layout } = readBlock(bare, { objective: 0, sense: 'min', relation: '>=' });
+	expect([layout.hasHeads, layout.hasNames]).toEqual([false, false]);
+	expect(problem?.objective.sense).toBe('min');
+	expect(
+		problem?.constraints.map(({ name, relation, rhs }) => `${name} ${relation} ${rhs.toFraction()}`)
+	).toEqual(['r1 >= 100', 'r2 >= 12']);
+	// a comma may part cells or digits
+	expect(readBlock('max z;1,5;2\na;1;2;<=;3').problem?.objective.terms.get('x1')?.toFraction()).toBe('3/2');
+	expect(
+		readBlock('max z;1,500;2\na;1;2;<=;3', { decimalComma: true })
+			.problem?.objective.terms.get('x1')
+			?.toFraction()
+	).toBe('3/2');
+});
+
+test('a cell that cannot be read is told where it stands', () => {
+	const { problem, fault } = readBlock('\tx\ty\t\tamount\nmax z\t1\tmany\t\t\nr\t1\t1\t<=\t4');
+	expect([problem, fault?.row, fault?.column]).toEqual([null, 1, 2]);
+	expect(fault?.message).toContain('“many”');
+	expect(
+		readBlock('\tx\ty\t\tamount\nmax z\t1\t2\t\t\nr\t1\t1\tabout\t4\ns\t1\t1\t<=\t4\nt\t1\t1\t<=\t4').fault
+	).toMatchObject({ row: 2, column: 3 });
+	expect(readBlock('').fault?.message).toContain('no cells');
+});

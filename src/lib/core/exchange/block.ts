@@ -1,0 +1,199 @@
+import { dsvFormat } from 'd3-dsv';
+import type { Problem, Relation, Sense } from '../problem/types';
+import { CellFault, readTable, RELATIONS } from './csv';
+
+/** A block of cells as it comes from any spreadsheet, and what it is understood as. */
+
+/** How a block is understood; each can be set otherwise. */
+export interface BlockLayout {
+	readonly separator: '\t' | ';' | ',';
+	readonly decimalComma: boolean;
+	/** the first row names the activities */
+	readonly hasHeads: boolean;
+	/** the first column names the rows */
+	readonly hasNames: boolean;
+	/** the row that is the objective; null where none is */
+	readonly objective: number | null;
+	readonly sense: Sense;
+	/** the relation of rows that have none */
+	readonly relation: Relation;
+}
+
+/** What a column is for. */
+export type ColumnRole = 'name' | 'activity' | 'relation' | 'amount' | 'unit' | 'nothing';
+
+export interface BlockReading {
+	readonly cells: readonly (readonly string[])[];
+	readonly layout: BlockLayout;
+	readonly roles: readonly ColumnRole[];
+	readonly problem: Problem | null;
+	/** the first cell that cannot be read, by row and column of the block; without a place where the block as a whole is at fault */
+	readonly fault: {
+		readonly row: number | null;
+		readonly column: number | null;
+		readonly message: string;
+	} | null;
+	readonly notes: readonly string[];
+}
+
+const MAX_CELLS = 60_000;
+const isNumber = (cell: string): boolean =>
+	/^\s*[-+−–]?(?:\d[\d\s'’]*(?:[.,]\d*)?|[.,]\d+)(?:\/\d+)?\s*$/.test(cell);
+const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
+const isBlank = (cell: string | undefined): boolean => !cell?.trim();
+
+/** Tabs where there are any; else semicolons where every line has as many; else commas. */
+function separatorOf(text: string): BlockLayout['separator'] {
+	if (text.includes('\t')) return '\t';
+	const lines = text.split('\n').filter((line) => line.trim());
+	return lines.length > 0 && lines.every((line) => line.includes(';')) ? ';' : ',';
+}
+
+function cellsOf(text: string, separator: string): string[][] {
+	const rows = dsvFormat(separator)
+		.parseRows(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'))
+		.map((row) => row.map((cell) => cell.trim()))
+		.filter((row) => row.some((cell) => cell !== ''));
+	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
+	return rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? ''));
+}
+
+const GOAL = /^(?:max|min)(?:imi[sz]e|imum)?(?![\p{L}\p{Nd}_])/iu;
+const GOAL_NAMES = /^(?:z|objective|goal|profit|cost|costs|revenue|contribution|earnings)\b/i;
+
+/** What each column is for, from what stands in it. */
+function rolesOf(cells: readonly (readonly string[])[], hasHeads: boolean, hasNames: boolean): ColumnRole[] {
+	const body = hasHeads ? cells.slice(1) : cells;
+	const width = cells[0]?.length ?? 0;
+	const column = (j: number) => body.map((row) => row[j]).filter((cell) => cell !== '');
+	const relation = Array.from({ length: width }, (_, j) => j).find((j) => {
+		const filled = column(j);
+		return filled.length > 0 && filled.filter(isRelation).length * 2 > filled.length;
+	});
+	const head = (j: number) => (hasHeads ? cells[0][j].toLowerCase() : '');
+	const named = Array.from({ length: width }, (_, j) => j).find((j) =>
+		/^(?:rhs|amount|available|limit|right-hand side|b)$/.test(head(j))
+	);
+	const first = hasNames ? 1 : 0;
+	const isText = (j: number) =>
+		column(j).length > 0 && column(j).every((cell) => !isNumber(cell) && !isRelation(cell));
+	let last = width - 1;
+	if (relation === undefined) while (last > first && isText(last)) last -= 1;
+	const amount = named ?? (relation === undefined ? last : relation + 1);
+	return Array.from({ length: width }, (_, j): ColumnRole => {
+		if (hasNames && j === 0) return 'name';
+		if (j === relation) return 'relation';
+		if (j === amount) return 'amount';
+		if (j > amount) return /unit/.test(head(j)) || (j === amount + 1 && isText(j)) ? 'unit' : 'nothing';
+		return 'activity';
+	});
+}
+
+/** How a block is probably meant. */
+function guess(
+	text: string,
+	given: Partial<BlockLayout>
+): { cells: string[][]; layout: BlockLayout; roles: ColumnRole[] } {
+	const separator = given.separator ?? separatorOf(text);
+	const cells = cellsOf(text, separator);
+	const inner = (rows: readonly (readonly string[])[]) => rows.flatMap((row) => row.slice(1));
+	const hasHeads =
+		given.hasHeads ??
+		(cells.length > 1 &&
+			inner(cells.slice(0, 1))
+				.filter((cell) => cell !== '')
+				.every((cell) => !isNumber(cell) && !isRelation(cell)));
+	const body = hasHeads ? cells.slice(1) : cells;
+	const hasNames = given.hasNames ?? (body.length > 0 && body.every((row) => !isNumber(row[0])));
+	const all = body.flat();
+	const decimalComma =
+		given.decimalComma ??
+		(separator !== ',' &&
+			all.some((cell) => /^[-+]?\d+,\d+$/.test(cell)) &&
+			!all.some((cell) => /^[-+]?\d+\.\d+$/.test(cell)));
+	const roles = rolesOf(cells, hasHeads, hasNames);
+	const relationAt = roles.indexOf('relation');
+	const start = hasHeads ? 1 : 0;
+	const rows = cells.map((row, i) => ({ row, i })).slice(start);
+	const goal =
+		(hasNames &&
+			(rows.find(({ row }) => GOAL.test(row[0])) ?? rows.find(({ row }) => GOAL_NAMES.test(row[0])))) ||
+		(relationAt >= 0 && rows.find(({ row }) => isBlank(row[relationAt])));
+	const objective = given.objective !== undefined ? given.objective : goal ? goal.i : null;
+	const called = objective === null || !hasNames ? '' : (cells[objective]?.[0] ?? '');
+	const sense = given.sense ?? (/^min|^costs?\b/i.test(called) ? 'min' : 'max');
+	const layout: BlockLayout = {
+		separator,
+		decimalComma,
+		hasHeads,
+		hasNames,
+		objective,
+		sense,
+		relation: given.relation ?? '<='
+	};
+	return { cells, layout, roles };
+}
+
+/** The words of an objective's first cell as `max name`. */
+function goalName(cell: string, sense: Sense): string {
+	const name = cell.replace(/^(?:max|min)[a-z]*[.:]?\s*/i, '').replace(/\s*=?\s*$/, '');
+	return `${sense} ${name || 'z'}`;
+}
+
+/**
+ * Reads a block of cells as a problem.
+ * @param given how it is to be understood, as far as that was said; the rest is seen from the cells
+ */
+export function readBlock(text: string, given: Partial<BlockLayout> = {}): BlockReading {
+	const { cells, layout, roles } = guess(text, given);
+	const nothing = { cells, layout, roles, problem: null, notes: [] };
+	const wrong = (message: string): BlockReading => ({
+		...nothing,
+		fault: { row: null, column: null, message }
+	});
+	if (cells.length === 0) return wrong('There are no cells yet.');
+	if (cells.length * roles.length > MAX_CELLS) return wrong('These are more cells than a problem may have.');
+	const at = (role: ColumnRole) => roles.flatMap((own, j) => (own === role ? [j] : []));
+	const activities = at('activity');
+	const [[name], [relation], [amount], [unit]] = [at('name'), at('relation'), at('amount'), at('unit')];
+	if (activities.length === 0) return wrong('No column is left for an activity.');
+	if (layout.objective === null) return wrong('No row is the objective. Choose which one is.');
+	const head = [
+		'name',
+		...activities.map((j, k) => (layout.hasHeads && cells[0][j]) || `x${k + 1}`),
+		'relation',
+		'amount',
+		'unit'
+	];
+	const lines = cells.map((row, i) => ({ row, i })).slice(layout.hasHeads ? 1 : 0);
+	const isAbout = (row: readonly string[]) =>
+		name !== undefined && /^(?:unit of activity|lower|upper|domain)$/i.test(row[name]);
+	const rows = lines.map(({ row, i }) => {
+		const isGoal = i === layout.objective;
+		const own = name === undefined ? '' : row[name];
+		const sign = relation === undefined ? '' : row[relation];
+		return [
+			isGoal ? goalName(own, layout.sense) : own.replace(/:$/, ''),
+			...activities.map((j) => row[j]),
+			isGoal || isAbout(row) ? '' : sign || layout.relation,
+			isAbout(row) ? '' : (row[amount] ?? ''),
+			unit === undefined || isAbout(row) ? '' : row[unit]
+		];
+	});
+	const notes: string[] = [];
+	try {
+		const problem = readTable([head, ...rows], notes, layout.decimalComma);
+		return { cells, layout, roles, problem, fault: null, notes };
+	} catch (error) {
+		if (!(error instanceof CellFault)) throw error;
+		const column = [name, ...activities, relation, amount, unit][error.column];
+		const row = error.row === 0 ? (layout.hasHeads ? 0 : null) : (lines[error.row - 1]?.i ?? null);
+		return { ...nothing, fault: { row, column: column ?? null, message: error.why } };
+	}
+}
+
+/** Whether pasted cells are a table of their own, with relations in it, and not just numbers for cells that are there. */
+export const isWholeTable = (text: string): boolean => {
+	const cells = cellsOf(text, separatorOf(text));
+	return cells.length > 1 && cells.flat().some(isRelation);
+};

@@ -1,0 +1,111 @@
+<script lang="ts">
+	import { hrefOf, type StoryTarget } from '$lib/core/lesson/story';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import Choose from '../shared/Choose.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
+	import Prose from './Prose.svelte';
+
+	/** The story for the class, and notes for the instructor: read, or written as Markdown. */
+	const { document: lesson } = useDesk();
+	let side = $state<'story' | 'notes'>('story');
+	let isWriting = $state(false);
+	let area = $state<HTMLTextAreaElement>();
+	const text = $derived(side === 'notes' ? lesson.notes : lesson.story || (lesson.problem?.story ?? ''));
+	const MOST_TARGETS = 60;
+
+	function write(now: string) {
+		if (side === 'notes') lesson.note(now);
+		else lesson.tell(now);
+	}
+
+	const targets = $derived.by(() => {
+		const { problem } = lesson;
+		if (!problem) return [];
+		const { objective, constraints } = problem;
+		const list: { key: string; value: StoryTarget; says: string }[] = [];
+		const add = (name: string | null, part: string | null, says: string) =>
+			list.push({ key: `${name}|${part}`, value: { name, part }, says });
+		for (const name of objective.terms.keys()) add(null, name, `${objective.name} per ${name}`);
+		for (const row of constraints) {
+			add(row.name, null, row.name);
+			for (const name of row.terms.keys()) add(row.name, name, `${row.name} per ${name}`);
+			add(row.name, 'amount', `the amount of ${row.name}`);
+		}
+		return list.slice(0, MOST_TARGETS);
+	});
+	const says = (target: StoryTarget) => targets.find(({ value }) => value === target)?.says ?? '';
+
+	/** Links the words that are marked to what they gave. */
+	function link(target: StoryTarget) {
+		if (!area) return;
+		const { selectionStart: from, selectionEnd: to } = area;
+		const words = text.slice(from, to) || says(target);
+		write(`${text.slice(0, from)}[${words}](${hrefOf(target)})${text.slice(to)}`);
+		area.focus();
+	}
+</script>
+
+{#snippet targetLine(target: StoryTarget)}{says(target)}{/snippet}
+
+<Pane pane="story" name="Story">
+	{#snippet tools()}
+		{#if isWriting && side === 'story'}
+			<ToolMenu text="Link to" items={targets} item={targetLine} onchoose={link} />
+		{/if}
+		<Choose
+			label="Story or notes"
+			options={[
+				{ value: 'story', text: 'Story' },
+				{ value: 'notes', text: 'Notes', says: 'Notes for the instructor' }
+			]}
+			value={side}
+			onchange={(value) => (side = value)}
+		/>
+		<button class="btn tool" aria-pressed={isWriting} onclick={() => (isWriting = !isWriting)}
+			>{isWriting ? 'Done' : 'Write'}</button
+		>
+	{/snippet}
+	{#if isWriting}
+		<textarea
+			bind:this={area}
+			aria-label={side === 'story' ? 'Story, in Markdown' : 'Notes, in Markdown'}
+			maxlength="50000"
+			value={text}
+			placeholder={side === 'story'
+				? 'What is decided, what is wanted, what limits it. Mark a number and link it to its place.'
+				: 'What to ask, what to point at.'}
+			oninput={(event) => write(event.currentTarget.value)}></textarea>
+	{:else}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label={side === 'story' ? 'The story' : 'Notes'}>
+			{#if text.trim()}<Prose {text} />{:else}<p class="nothing">
+					{side === 'story' ? 'No story yet. “Write” adds one.' : 'No notes yet. “Write” adds some.'}
+				</p>{/if}
+		</div>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-2);
+	}
+	textarea {
+		width: 100%;
+		height: 100%;
+		padding: 0 var(--gap-3);
+		resize: none;
+		border: 0;
+		background: transparent;
+		color: var(--ink);
+		font: inherit;
+		line-height: 1.5;
+	}
+	.nothing {
+		margin: 0;
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>

@@ -1,0 +1,67 @@
+/** A cell's place in the grid: row and column. */
+export interface At {
+	readonly y: number;
+	readonly x: number;
+}
+
+export const atOf = (input: HTMLInputElement): At => {
+	const [y, x] = input.dataset.at!.split(',').map(Number);
+	return { y, x };
+};
+
+/** The block of cells that is chosen: from where it was begun to where it has come. */
+export class Block {
+	#from = $state.raw<At | null>(null);
+	#to = $state.raw<At | null>(null);
+
+	/** whether more than one cell is chosen */
+	get isMany(): boolean {
+		const [from, to] = [this.#from, this.#to];
+		return !!from && !!to && (from.y !== to.y || from.x !== to.x);
+	}
+	get start(): At | null {
+		const [from, to] = [this.#from, this.#to];
+		return from && to && { y: Math.min(from.y, to.y), x: Math.min(from.x, to.x) };
+	}
+	/** where the block has come to */
+	get end(): At | null {
+		return this.#to;
+	}
+
+	has(y: number, x: number): boolean {
+		const [from, to] = [this.#from, this.#to];
+		if (!from || !to || !this.isMany) return false;
+		const within = (a: number, b: number, c: number) => Math.min(a, b) <= c && c <= Math.max(a, b);
+		return within(from.y, to.y, y) && within(from.x, to.x, x);
+	}
+
+	begin(at: At): void {
+		this.#from = this.#to = at;
+	}
+
+	reach(at: At): void {
+		this.#from ??= at;
+		this.#to = at;
+	}
+
+	clear(): void {
+		this.#from = this.#to = null;
+	}
+}
+
+/** The cells of a block as text: tabs between cells, a line for each row; places without a cell stay empty. */
+export function blockText(block: Block, inputs: readonly HTMLInputElement[]): string {
+	const rows = new Map<number, Map<number, string>>();
+	for (const input of inputs) {
+		const { y, x } = atOf(input);
+		if (!block.has(y, x)) continue;
+		const row = rows.get(y) ?? new Map<number, string>();
+		rows.set(y, row.set(x, input.value));
+	}
+	const columns = [...rows.values()].flatMap((row) => [...row.keys()]);
+	const [first, last] = [Math.min(...columns), Math.max(...columns)];
+	return [...rows]
+		.sort(([a], [b]) => a - b)
+		.map(([, row]) => Array.from({ length: last - first + 1 }, (_, k) => row.get(first + k) ?? '').join('\t'))
+		.join('\n');
+}
