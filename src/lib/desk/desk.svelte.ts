@@ -1,5 +1,5 @@
 import { getContext, setContext } from 'svelte';
-import { DEMO_STATEMENT } from './demo';
+import { DEMO_STATEMENT, DEMO_STORY } from './demo';
 import { LessonDocument } from './document.svelte';
 import { LargeAnswer } from './large.svelte';
 import { newLesson, type Lesson } from '$lib/core/lesson/lesson';
@@ -20,7 +20,7 @@ export class Desk {
 	/** the answer to a problem that is too large to be worked on the page */
 	readonly answer: LargeAnswer;
 
-	constructor(lesson: Lesson = newLesson(DEMO_STATEMENT)) {
+	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
 		this.document = new LessonDocument(lesson);
 		this.session = new Session(this.document);
 		this.plans = new Plans(this.document, this.session);

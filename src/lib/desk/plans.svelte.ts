@@ -1,11 +1,20 @@
-import { isZero, type Rational } from '$lib/core/number/rational';
-import { nearest, planOf, readPlan, rounded, withAmount } from '$lib/core/problem/use';
+import type { Rational } from '$lib/core/number/rational';
+import {
+	isAllowed,
+	nearest,
+	planOf,
+	readPlan,
+	rounded,
+	wholeAround,
+	withAmount
+} from '$lib/core/problem/use';
 import type { Plan } from '$lib/core/problem/types';
 import { answerInWorker } from '$lib/work/client';
 import type { LessonDocument } from './document.svelte';
 import type { Session } from './session.svelte';
 
 const MILLISECONDS = 10_000;
+const MOST_ROUNDED = 10;
 
 /** The plan being tried, before any method runs; and what it is compared with. */
 export class Plans {
@@ -31,10 +40,6 @@ export class Plans {
 	get plan(): Plan {
 		return this.#plan;
 	}
-	/** whether anything is tried at all */
-	get isTrying(): boolean {
-		return [...this.#tried.values()].some((value) => !isZero(value));
-	}
 	/** the best plan, once the instructor has asked for it; null before, and where there is none */
 	get best(): Plan | null {
 		return this.showsBest && this.#best?.text === this.#document.text ? this.#best.plan : null;
@@ -52,6 +57,11 @@ export class Plans {
 		this.#tried = plan;
 	}
 
+	/** A point of the picture as the plan being tried: two amounts, the others as they are. */
+	place(across: string, x: Rational, up: string, y: Rational): void {
+		this.take(withAmount(withAmount(this.plan, across, x), up, y));
+	}
+
 	round(): void {
 		this.take(rounded(this.plan));
 	}
@@ -65,6 +75,18 @@ export class Plans {
 			withAmount(withAmount(this.plan, across, point.x), up, point.y)
 		);
 		const found = nearest(this.plan, corners);
+		if (found) this.take(found);
+	}
+
+	/** Goes to the nearest plan in whole numbers that is allowed; to the nearest of all where none around is. */
+	toWhole(): void {
+		const { problem } = this.#document;
+		if (!problem) return;
+		// the roundings of more amounts than this are too many to look at
+		const names = problem.variables.slice(0, MOST_ROUNDED).map(({ name }) => name);
+		const around = wholeAround(this.plan, names);
+		const allowed = around.filter((plan) => isAllowed(problem, plan));
+		const found = nearest(this.plan, allowed.length ? allowed : around);
 		if (found) this.take(found);
 	}
 

@@ -11,12 +11,19 @@ const amounts = ({ plans }: Desk) => writePlan(plans.plan);
 test('a plan is tried, rounded, and goes to the nearest corner of the region', () => {
 	const desk = new Desk(newLesson(MIX));
 	const { document, plans } = desk;
-	expect([amounts(desk), plans.isTrying]).toEqual([{ x: '0', y: '0' }, false]);
+	expect(amounts(desk)).toEqual({ x: '0', y: '0' });
 	plans.set('x', rational(7, 2));
 	plans.set('y', rational(11, 3));
-	expect([amounts(desk), plans.isTrying]).toEqual([{ x: '7/2', y: '11/3' }, true]);
+	expect(amounts(desk)).toEqual({ x: '7/2', y: '11/3' });
 	plans.snap();
 	expect(amounts(desk)).toEqual({ x: '4', y: '3' });
+	plans.set('x', rational(5, 2));
+	plans.toWhole();
+	expect(amounts(desk)).toEqual({ x: '2', y: '3' });
+	plans.place('x', rational(18, 5), 'y', rational(18, 5));
+	plans.toWhole();
+	// the nearest whole plan of all would break c
+	expect(amounts(desk)).toEqual({ x: '3', y: '4' });
 	plans.set('x', rational(5, 2));
 	plans.round();
 	expect(amounts(desk)).toEqual({ x: '3', y: '3' });
@@ -39,6 +46,6 @@ test('plans are kept with the lesson, and one that is no plan is refused', () =>
 	expect(readLesson(kept).plans).toEqual([{ name: 'first', amounts: { x: '1/3', y: '2' } }]);
 	expect(() => readLesson({ ...kept, plans: [{ name: 'first', amounts: { x: 'many' } }] })).toThrow();
 	expect(() => readLesson({ ...kept, plans: [{ name: 'x'.repeat(81), amounts: {} }] })).toThrow();
-	const { plans, ...before } = kept;
+	const { plans, ...before } = { ...kept, version: 2 };
 	expect([plans.length, readLesson(before).plans]).toEqual([1, []]);
 });

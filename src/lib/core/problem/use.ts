@@ -62,6 +62,22 @@ export const objectiveAt = ({ objective }: Problem, plan: Plan): Rational =>
 export const rounded = (plan: Plan): Plan =>
 	new Map([...plan].map(([name, value]) => [name, value.add('1/2').floor()]));
 
+/**
+ * The whole plans around a plan: each amount rounded down and up, and the others kept.
+ * @param names the variables whose amounts are to be whole
+ */
+export function wholeAround(plan: Plan, names: readonly string[]): Plan[] {
+	return names.reduce<Plan[]>(
+		(plans, name) =>
+			plans.flatMap((own) => {
+				const value = own.get(name) ?? ZERO;
+				const around = isInteger(value) ? [value] : [value.floor(), value.ceil()];
+				return around.map((amount) => withAmount(own, name, amount));
+			}),
+		[plan]
+	);
+}
+
 /** The plan nearest to one of some others, by the sum of squared differences; null where there is none. */
 export function nearest(plan: Plan, others: readonly Plan[]): Plan | null {
 	const distance = (other: Plan) =>

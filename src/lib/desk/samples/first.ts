@@ -1,4 +1,4 @@
-import { DEMO_STATEMENT } from '../demo';
+import { DEMO_STATEMENT, DEMO_STORY } from '../demo';
 import { sample, type Sample } from './sample';
 
 /** Problems to begin with: one best corner, three variables, large numbers, a minimum. */
@@ -8,11 +8,7 @@ export const FIRST: readonly Sample[] = [
 		'/',
 		['graphical', 'primal'],
 		DEMO_STATEMENT,
-		`
-The co-operative fires bowls and vases this week. A dozen bowls earns [30 thalers](#.bowls), a dozen vases [45](#.vases).
-
-A dozen bowls takes [2½ kg](#clay.bowls) of clay, a dozen vases [4 kg](#clay.vases); [100 kg](#clay.amount) are there. At the wheel they take [2 hours](#wheel.bowls) and [1½ hours](#wheel.vases) of [63](#wheel.amount), in the kiln [1 hour](#kiln.bowls) and [4 hours](#kiln.vases) of [88](#kiln.amount).
-`,
+		DEMO_STORY,
 		`
 Let the class guess a plan first, and keep two or three of them.
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { brokenConstraints } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPane from '../region/RegionPane.svelte';
 	import TriedPlan from './TriedPlan.svelte';
@@ -7,7 +8,7 @@
 	const { document: lesson, plans } = useDesk();
 </script>
 
-<RegionPane showsBest={plans.showsBest}>
+<RegionPane showsBest={plans.showsBest} violated={brokenConstraints(lesson.problem, plans.plan)}>
 	{#snippet inside(region, frame)}
 		{#if lesson.problem}<TriedPlan problem={lesson.problem} {region} {frame} />{/if}
 	{/snippet}

@@ -23,6 +23,11 @@
 	{#snippet tools()}
 		{#if problem}
 			<button class="btn tool" onclick={() => plans.round()}>Round</button>
+			<button
+				class="btn tool"
+				title="To the nearest plan in whole numbers that is allowed"
+				onclick={() => plans.toWhole()}>To whole</button
+			>
 			<button class="btn tool" disabled={!session.region?.corners.length} onclick={() => plans.snap()}
 				>To corner</button
 			>

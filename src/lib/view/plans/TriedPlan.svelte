@@ -1,33 +1,91 @@
 <script lang="ts">
-	import { approximate } from '$lib/core/number/rational';
+	import { drag, pointer, select } from 'd3';
+	import { approximate, ZERO } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { isAllowed } from '$lib/core/problem/use';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Frame } from '../region/frame';
+	import { snapped, stepOf } from '../region/step';
 
-	/** The plan being tried, as a lozenge in the picture: filled where it is allowed, hollow where it is not. */
+	/**
+	 * The plan being tried, as a lozenge in the picture that can be dragged or moved by keys: filled where it is allowed, hollow where it is not.
+	 */
 	let { problem, region, frame }: { problem: Problem; region: Region; frame: Frame } = $props();
-	const { plans } = useDesk();
-	const at = $derived.by(() => {
-		const [x, y] = region.axes.map((name) => plans.plan.get(name));
-		return plans.isTrying && x && y ? { x: frame.x(approximate(x)), y: frame.y(approximate(y)) } : null;
-	});
-	const allowed = $derived(at && isAllowed(problem, plans.plan));
+	const { document: lesson, plans } = useDesk();
+	const [across, up] = $derived(region.axes);
+	const here = $derived([plans.plan.get(across) ?? ZERO, plans.plan.get(up) ?? ZERO] as const);
+	const at = $derived({ x: frame.x(approximate(here[0])), y: frame.y(approximate(here[1])) });
+	const allowed = $derived(isAllowed(problem, plans.plan));
+	const step = $derived([stepOf(frame.x), stepOf(frame.y)] as const);
+	/** pixels within which a drag takes a corner */
+	const NEAR = 9;
+
+	function moveTo(px: number, py: number) {
+		const corner = region.corners.find(
+			({ point }) => Math.hypot(frame.x(approximate(point.x)) - px, frame.y(approximate(point.y)) - py) < NEAR
+		);
+		if (corner) plans.place(across, corner.point.x, up, corner.point.y);
+		else plans.place(across, snapped(frame.x.invert(px), step[0]), up, snapped(frame.y.invert(py), step[1]));
+	}
+
+	function draggable(node: SVGGElement) {
+		// the picture itself can be dragged as well: the plan comes first
+		const behaviour = drag<SVGGElement, unknown>()
+			.container(() => node.ownerSVGElement!)
+			.on('start', ({ sourceEvent }) => sourceEvent.stopPropagation())
+			.on('drag', ({ sourceEvent }) => {
+				const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
+				moveTo(px, py);
+			});
+		select(node).call(behaviour);
+		return () => select(node).on('.drag', null);
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const [dx, dy] =
+			{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key] ?? [];
+		if (dx === undefined || dy === undefined || event.ctrlKey || event.metaKey || event.altKey) return;
+		event.preventDefault();
+		event.stopPropagation();
+		const times = event.shiftKey ? 10 : 1;
+		plans.place(across, here[0].add(step[0].mul(dx * times)), up, here[1].add(step[1].mul(dy * times)));
+	}
 </script>
 
-{#if at}
-	<path class:outside={!allowed} d={`M${at.x} ${at.y - 8}l8 8l-8 8l-8 -8z`} />
-{/if}
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+<g
+	class:outside={!allowed}
+	role="group"
+	tabindex="0"
+	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'allowed' : 'not allowed'}. Arrow keys move it.`}
+	transform={`translate(${at.x} ${at.y})`}
+	{onkeydown}
+	{@attach draggable}
+>
+	<circle r="14" />
+	<path d="M0 -8l8 8l-8 8l-8 -8z" />
+</g>
 
 <style>
+	g {
+		cursor: move;
+		outline: none;
+	}
+	circle {
+		fill: transparent;
+	}
+	g:focus-visible circle {
+		stroke: var(--focus);
+		stroke-width: 2;
+	}
 	path {
 		fill: var(--focus);
 		stroke: var(--sheet);
 		stroke-width: 1.5;
-		pointer-events: none;
 	}
-	.outside {
+	.outside path {
 		fill: var(--sheet);
 		stroke: var(--error);
 		stroke-width: 3;

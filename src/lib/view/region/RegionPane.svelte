@@ -13,10 +13,12 @@
 	interface Props {
 		/** whether the best corners are marked */
 		showsBest?: boolean;
-		/** something more in the picture, drawn below the corners */
+		/** the constraints that are marked as broken; left out, those broken where we stand */
+		violated?: ReadonlySet<string>;
+		/** something more in the picture, above all else, so that it can be taken hold of */
 		inside?: Snippet<[Region, Frame]>;
 	}
-	let { showsBest = true, inside }: Props = $props();
+	let { showsBest = true, violated, inside }: Props = $props();
 	const { document, session } = useDesk();
 	const best = $derived(showsBest ? session.best : null);
 	let size = $state({ width: 480, height: 360 });
@@ -133,7 +135,15 @@
 					{onkeydown}
 					{@attach gestures}
 				>
-					<RegionPicture {problem} region={session.region} {frame} {picture} {inside} bind:corner />
+					<RegionPicture
+						{problem}
+						region={session.region}
+						{frame}
+						{picture}
+						{violated}
+						{inside}
+						bind:corner
+					/>
 				</svg>
 			{:else if problem}
 				<p class="nothing">

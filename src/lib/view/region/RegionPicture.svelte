@@ -21,11 +21,13 @@
 		region: Region;
 		frame: Frame;
 		picture: Picture;
+		violated?: ReadonlySet<string>;
 		inside?: Snippet<[Region, Frame]>;
 		corner: number | null;
 	}
-	let { problem, region, frame, picture, inside, corner = $bindable() }: Props = $props();
+	let { problem, region, frame, picture, violated, inside, corner = $bindable() }: Props = $props();
 	const { document, selection, session } = useDesk();
+	const broken = $derived(violated ?? session.violated);
 	const { x, y, size } = $derived(frame);
 	const { lines, corners, fill, flat } = $derived(picture);
 	const labels = $derived([...lines, ...corners].flatMap(({ label }) => label ?? []));
@@ -105,7 +107,7 @@
 			class={line.identity ? 'line' : 'bound'}
 			class:lit={line.identity && selection.isPointed(line.pointed)}
 			class:redundant={line.redundant}
-			class:violated={session.violated.has(line.name)}
+			class:violated={broken.has(line.name)}
 			data-line={line.identity && line.name}
 			role="presentation"
 			style:color={line.identity?.colour}
@@ -124,7 +126,6 @@
 	{#if walked.length > 1}
 		<polyline class="walked" points={points(walked)} />
 	{/if}
-	{@render inside?.(region, frame)}
 	{#if here && proposed}
 		<g class="proposed">
 			<line x1={here.x} y1={here.y} x2={proposed.x} y2={proposed.y} />
@@ -172,6 +173,7 @@
 			{#if !session.inRegion}<path d="M-9 -9L9 9M-9 9L9 -9" />{/if}
 		</g>
 	{/if}
+	{@render inside?.(region, frame)}
 </g>
 
 <RegionLabels {lines} {corners} objective={objectiveAt && { text: objectiveText, at: objectiveAt }} />

@@ -7,9 +7,11 @@
 		action: string;
 		onsubmit: () => void;
 		onclose: () => void;
+		/** whether what was written can be taken */
+		isReady?: boolean;
 		children: Snippet;
 	}
-	let { action, onsubmit, onclose, children }: Props = $props();
+	let { action, onsubmit, onclose, isReady = true, children }: Props = $props();
 </script>
 
 <form
@@ -21,7 +23,7 @@
 	{@render children()}
 	<div class="buttons">
 		<button type="button" class="btn tool" onclick={onclose}>Cancel</button>
-		<button class="btn tool now">{action}</button>
+		<button class="btn tool now" disabled={!isReady}>{action}</button>
 	</div>
 </form>
 

@@ -44,7 +44,7 @@
 </script>
 
 <!-- links are what one acts on; the text hears it for all of them -->
-<!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events, a11y_mouse_events_have_key_events -->
+<!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events -->
 <div
 	class="prose"
 	bind:this={prose}

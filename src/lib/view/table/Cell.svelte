@@ -8,10 +8,10 @@
 		value: string;
 		label: string;
 		wrong: boolean;
-		/** whether the number is pointed at elsewhere */
-		lit?: boolean;
+		/** whether it is one of a block that is chosen */
+		chosen: boolean;
 	}
-	let { key, at, value, label, wrong, lit = false }: Props = $props();
+	let { key, at, value, label, wrong, chosen }: Props = $props();
 </script>
 
 <input
@@ -21,15 +21,15 @@
 	{value}
 	aria-label={label}
 	aria-invalid={wrong}
-	class:lit
+	class:chosen
 	style:--width={`${Math.max(2, value.length)}ch`}
 	onfocus={(event) => event.currentTarget.select()}
 />
 
 <style>
 	input {
-		width: calc(var(--width) + 1.2rem);
-		min-width: 3.2rem;
+		width: calc(var(--width) + 0.9rem);
+		min-width: 2.6rem;
 		padding: 0.15rem 0.3rem;
 		text-align: center;
 		font: inherit;
@@ -40,9 +40,8 @@
 		border-bottom: 1px dotted transparent;
 		border-radius: 0;
 	}
-	.lit {
-		background: var(--now-wash);
-		border-bottom-color: var(--now);
+	.chosen {
+		background: color-mix(in oklab, var(--focus) 22%, transparent);
 	}
 	input:hover {
 		border-bottom-color: var(--rule-strong);

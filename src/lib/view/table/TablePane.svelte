@@ -1,72 +1,131 @@
 <script lang="ts">
+	import { isWholeTable } from '$lib/core/exchange/block';
+	import { toText } from '$lib/core/number/rational';
+	import { turnSense } from '$lib/core/problem/statement/edit';
+	import { addRow, addVariable } from '$lib/core/problem/statement/edit-lines';
 	import type { Sense } from '$lib/core/problem/types';
-	import { toText, type Rational } from '$lib/core/number/rational';
-	import * as edit from '$lib/core/problem/statement/edit';
-	import * as lines from '$lib/core/problem/statement/edit-lines';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
+	import { atOf, Block, type At } from './block.svelte';
+	import { blockText } from './block-text';
 	import Cell from './Cell.svelte';
-	import { changeBlock, changeCell, NEXT, readBlock, SENSES, WORDS } from './cells';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { changeBlock, changeCell, readBlock, SENSES } from './cells';
+	import TableBounds from './TableBounds.svelte';
+	import TableHead from './TableHead.svelte';
+	import TableRow from './TableRow.svelte';
 
 	/** The same problem as a technology table: activities across, resources down. Every change is a small edit of the statement. */
-	const { document: lesson, selection, session } = useDesk();
+	const { document: lesson, selection } = useDesk();
 	const problem = $derived(lesson.problem);
 	const MOST_CELLS = 900;
 	const tooLarge = $derived(!!problem && problem.variables.length * problem.constraints.length > MOST_CELLS);
 	let grid = $state<HTMLTableElement>();
+	const block = new Block();
 	/** what was typed into a cell that is not a number or a name, by the cell */
 	let wrong = $state<{ cell: string; why: string } | null>(null);
+	/** a table from elsewhere that is to be looked at before it becomes the problem */
+	let pasted = $state<string | null>(null);
 
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
-
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
+	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
 
-	/** Goes to the cell some rows down and columns to the right; false where there is none. */
-	function move(from: HTMLInputElement, down: number, right: number): boolean {
-		const [y, x] = from.dataset.at!.split(',').map(Number);
-		const next = inputs().find(({ dataset }) => dataset.at === `${y + down},${x + right}`);
-		next?.focus();
-		return !!next;
+	/** Goes to the next cell down or to the right, over places that have none; false where there is none. */
+	function move(from: At, down: number, right: number): HTMLInputElement | undefined {
+		for (let step = 1; step < 4; step++) {
+			const next = inputAt({ y: from.y + step * down, x: from.x + step * right });
+			if (next) return next;
+		}
+		return undefined;
 	}
+
+	const ARROWS: Record<string, readonly [number, number]> = {
+		ArrowUp: [-1, 0],
+		ArrowDown: [1, 0],
+		ArrowLeft: [0, -1],
+		ArrowRight: [0, 1]
+	};
 
 	function onkeydown(event: KeyboardEvent) {
 		const input = event.target;
 		if (!(input instanceof HTMLInputElement)) return;
 		const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length;
-		const atStart = input.selectionEnd === 0 || whole;
-		const atEnd = input.selectionStart === input.value.length || whole;
-		if (event.key === 'ArrowUp') move(input, -1, 0);
-		else if (event.key === 'ArrowDown') move(input, 1, 0);
-		else if (event.key === 'Enter') {
-			if (!move(input, 1, 0)) take(input);
-		} else if (event.key === 'ArrowLeft' && atStart) move(input, 0, -1);
-		else if (event.key === 'ArrowRight' && atEnd) move(input, 0, 1);
-		else if (event.key === 'Escape') {
+		const arrow = ARROWS[event.key];
+		const sideways =
+			event.key === 'ArrowLeft'
+				? input.selectionEnd === 0 || whole
+				: input.selectionStart === input.value.length || whole;
+		if (arrow && event.shiftKey && (whole || block.isMany)) {
+			if (!block.isMany) block.begin(atOf(input));
+			const next = move(block.end ?? atOf(input), ...arrow);
+			if (next) block.reach(atOf(next));
+		} else if (arrow && !event.shiftKey && (arrow[0] !== 0 || sideways)) {
+			move(atOf(input), ...arrow)?.focus();
+		} else if (event.key === 'Enter') {
+			const next = move(atOf(input), event.shiftKey ? -1 : 1, 0);
+			if (next) next.focus();
+			else take(input);
+		} else if (event.key === 'Escape') {
 			input.value = input.dataset.shown ?? '';
 			wrong = null;
+			block.clear();
 			input.select();
+		} else if ((event.key === 'Delete' || event.key === 'Backspace') && block.isMany) {
+			wrong = changeBlock(
+				lesson,
+				numbersIn().map((cell) => ({ cell, typed: '' }))
+			);
 		} else return;
 		event.preventDefault();
 	}
 
-	/** A block of cells from a spreadsheet fills the table from here, as far as there are cells. */
+	/** the cells of the block that hold numbers */
+	const numbersIn = () =>
+		inputs()
+			.filter((input) => block.has(atOf(input).y, atOf(input).x))
+			.map(({ dataset }) => dataset.cell!)
+			.filter((cell) => /^(?:cost|use|rhs)\|/.test(cell));
+
+	function onpointerdown(event: PointerEvent) {
+		if (!(event.target instanceof HTMLInputElement)) return;
+		if (event.shiftKey) {
+			event.preventDefault();
+			block.reach(atOf(event.target));
+		} else block.begin(atOf(event.target));
+	}
+
+	function onpointerover(event: PointerEvent) {
+		if (event.buttons !== 1 || !(event.target instanceof HTMLInputElement) || !block.start) return;
+		block.reach(atOf(event.target));
+		if (block.isMany) getSelection()?.removeAllRanges();
+	}
+
+	function oncopy(event: ClipboardEvent) {
+		if (!block.isMany) return;
+		event.clipboardData?.setData('text/plain', blockText(block, inputs()));
+		event.preventDefault();
+	}
+
+	/** A block of cells from a spreadsheet fills the table from here, as far as there are cells; a table of its own is looked at first. */
 	function onpaste(event: ClipboardEvent) {
 		const input = event.target;
-		const pasted = event.clipboardData?.getData('text/plain') ?? '';
-		if (!(input instanceof HTMLInputElement) || !/[\t\n]/.test(pasted.trimEnd())) return;
+		const text = event.clipboardData?.getData('text/plain') ?? '';
+		if (!(input instanceof HTMLInputElement) || !/[\t\n]/.test(text.trimEnd())) return;
 		event.preventDefault();
-		const [y, x] = input.dataset.at!.split(',').map(Number);
+		if (isWholeTable(text)) {
+			pasted = text;
+			return;
+		}
+		const { y, x } = block.isMany ? block.start! : atOf(input);
 		const cells = Object.fromEntries(inputs().map(({ dataset }) => [dataset.at, dataset.cell!]));
-		const block = readBlock(pasted).flatMap((line, i) =>
-			line.flatMap((typed, j) => {
+		const typed = readBlock(text).flatMap((line, i) =>
+			line.flatMap((own, j) => {
 				const cell = cells[`${y + i},${x + j}`];
-				return cell ? [{ cell, typed }] : [];
+				return cell ? [{ cell, typed: own }] : [];
 			})
 		);
-		wrong = changeBlock(lesson, block);
+		wrong = changeBlock(lesson, typed);
 	}
 
 	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
@@ -76,15 +135,19 @@
 		wrong = why === null ? null : { cell, why };
 	}
 
+	function onfocusin({ target }: FocusEvent) {
+		if (target instanceof HTMLInputElement && !block.isMany) block.begin(atOf(target));
+		else if (target instanceof HTMLInputElement && !block.has(atOf(target).y, atOf(target).x))
+			block.begin(atOf(target));
+	}
+
 	function onfocusout({ target }: FocusEvent) {
 		if (target instanceof HTMLInputElement && target.isConnected) take(target);
 	}
-
-	const shown = (value: Rational | undefined) => (value ? toText(value) : '');
 </script>
 
-{#snippet cell(key: string, at: string, value: string, label: string)}
-	<Cell {key} {at} {value} {label} wrong={wrong?.cell === key} />
+{#snippet cell(key: string, y: number, x: number, value: string, label: string)}
+	<Cell {key} at={`${y},${x}`} {value} {label} wrong={wrong?.cell === key} chosen={block.has(y, x)} />
 {/snippet}
 
 {#snippet senseChoice(negated: boolean)}
@@ -97,14 +160,15 @@
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
-				onclick={() => lesson.edit(lines.addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
+				onclick={() => lesson.edit(addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
 			>
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
-				onclick={() => lesson.edit(lines.addRow(lesson.text, lesson.reading).edits)}>Add resource</button
+				onclick={() => lesson.edit(addRow(lesson.text, lesson.reading).edits)}>Add resource</button
 			>
 		{/if}
+		<button class="btn tool" onclick={() => (pasted = '')}>Paste table</button>
 	{/snippet}
 	{#if problem && !tooLarge}
 		{@const { objective, variables, constraints } = problem}
@@ -112,23 +176,18 @@
 		<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Technology table">
 			<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
 			<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-			<table bind:this={grid} {onkeydown} {onpaste} {onfocusout} inert={lesson.stale}>
-				<thead>
-					<tr>
-						<td></td>
-						{#each variables as { name, unit }, j (name)}
-							<th scope="col" class:lit={selection.isPointed({ kind: 'variable', name })}
-								>{@render cell(`variable|${name}`, `0,${j + 1}`, name, `Name of the activity ${name}`)}<span
-									class="unit">{unit ?? ''}</span
-								></th
-							>
-						{/each}
-						<td></td>
-						<th scope="col" class="head">amount</th>
-						<th scope="col" class="head">unit</th>
-						<td></td>
-					</tr>
-				</thead>
+			<table
+				bind:this={grid}
+				{onkeydown}
+				{onpaste}
+				{oncopy}
+				{onfocusin}
+				{onfocusout}
+				{onpointerdown}
+				{onpointerover}
+				inert={lesson.stale}
+			>
+				<TableHead {problem} {cell} />
 				<tbody>
 					<tr class="goal">
 						<th scope="row">
@@ -137,79 +196,43 @@
 								label={`${objective.sense}: turn into ${other(objective.sense)}`}
 								items={SENSES}
 								item={senseChoice}
-								onchoose={(negated) => lesson.edit(edit.turnSense(lesson.reading, negated))}
+								onchoose={(negated) => lesson.edit(turnSense(lesson.reading, negated))}
 							/>
 							<span class="name">{objective.name}</span>
 						</th>
 						{#each variables as { name }, j (name)}
+							{@const value = objective.terms.get(name)}
 							<td
+								class:here={selection.isNumber(null, name)}
+								onpointerenter={() => selection.point({ kind: 'variable', name }, { name: null, part: name })}
+								onpointerleave={() => selection.point(null)}
 								>{@render cell(
 									`cost||${name}`,
-									`1,${j + 1}`,
-									shown(objective.terms.get(name)),
+									2,
+									j + 1,
+									value ? toText(value) : '',
 									`${objective.name} per ${name}`
 								)}</td
 							>
 						{/each}
 						<td></td>
 						<td></td>
-						<td class="unit">{objective.unit ?? ''}</td>
+						<td class="unit"
+							>{@render cell(
+								'unit|',
+								2,
+								variables.length + 2,
+								objective.unit ?? '',
+								`Unit of ${objective.name}`
+							)}</td
+						>
 						<td></td>
 					</tr>
-					{#each constraints as { name, terms, relation, rhs, unit }, i (name)}
-						{@const identity = session.identities.get(name)}
-						<tr
-							class:lit={selection.isPointed({ kind: 'constraint', name })}
-							onpointerenter={() => selection.point({ kind: 'constraint', name })}
-							onpointerleave={() => selection.point(null)}
-						>
-							<th scope="row"
-								>{#if identity}<MarkGlyph {identity} />{/if}{@render cell(
-									`row|${name}`,
-									`${i + 2},0`,
-									name,
-									`Name of the resource ${name}`
-								)}</th
-							>
-							{#each variables as { name: variable }, j (variable)}
-								<td
-									>{@render cell(
-										`use|${name}|${variable}`,
-										`${i + 2},${j + 1}`,
-										shown(terms.get(variable)),
-										`${name} per ${variable}`
-									)}</td
-								>
-							{/each}
-							<td
-								><button
-									class="relation"
-									aria-label={`${name}: ${WORDS[relation]}; change`}
-									onclick={() =>
-										lesson.edit(edit.setRelation(lesson.text, lesson.reading, name, NEXT[relation]))}
-									>{RELATION_SIGNS[relation]}</button
-								></td
-							>
-							<td class="amount"
-								>{@render cell(
-									`rhs|${name}`,
-									`${i + 2},${variables.length + 1}`,
-									toText(rhs),
-									`Amount of ${name}`
-								)}</td
-							>
-							<td class="unit">{unit ?? ''}</td>
-							<td
-								><button
-									class="remove"
-									aria-label={`Remove the resource ${name}`}
-									title="Remove"
-									onclick={() => lesson.edit(lines.removeRow(lesson.text, lesson.reading, name))}>×</button
-								></td
-							>
-						</tr>
+					{#each constraints as row, index (row.name)}
+						<TableRow {row} {variables} {index} isLast={index === constraints.length - 1} {cell} />
 					{/each}
 				</tbody>
+				<TableBounds {problem} {cell} />
 			</table>
 			{#if wrong}<p class="wrong" role="alert">{wrong.why}</p>{/if}
 		</div>
@@ -221,6 +244,11 @@
 		</p>
 	{/if}
 </Pane>
+{#if pasted !== null}
+	{#await import('./PasteSheet.svelte') then { default: PasteSheet }}
+		{#if pasted !== null}<PasteSheet text={pasted} onclose={() => (pasted = null)} />{/if}
+	{/await}
+{/if}
 
 <style>
 	.scroll {
@@ -237,71 +265,31 @@
 		border-top: 2px solid var(--ink);
 		border-bottom: 2px solid var(--ink);
 	}
-	th,
-	td {
-		padding: 0.1rem 0.25rem;
+	.goal :is(th, td) {
+		border-bottom: 1px solid var(--rule);
+		padding: 0.15rem 0.25rem;
 		text-align: center;
 		white-space: nowrap;
 	}
-	thead :is(th, td) {
-		border-bottom: 1px solid var(--ink);
-		position: sticky;
-		top: 0;
-		background: var(--sheet);
-		z-index: 1;
-	}
-	tbody th {
+	.goal th {
 		text-align: left;
 		border-right: 1px solid var(--rule);
 		position: sticky;
 		left: 0;
+		z-index: 1;
 		background: var(--sheet);
-	}
-	.goal :is(th, td) {
-		border-bottom: 1px solid var(--rule);
-		padding-block: 0.25rem;
 	}
 	.goal .name {
 		margin-left: 0.4rem;
 		font-style: italic;
 		font-weight: 600;
 	}
-	.head {
-		font-weight: 400;
-		font-style: italic;
+	.unit :global(input) {
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
-	.unit {
-		display: block;
-		font-size: var(--size-note);
-		font-weight: 400;
-		color: var(--ink-soft);
-	}
-	td.unit {
-		display: table-cell;
-	}
-	th :global(input) {
-		font-weight: 600;
-		font-size: var(--size-text);
-	}
-	tbody th :global(input) {
-		text-align: left;
-	}
-	.amount :global(input) {
-		font-weight: 600;
-	}
-	.relation,
-	.remove {
-		width: 1.8rem;
-		cursor: pointer;
-		font-size: var(--size-figure);
-	}
-	.remove {
-		color: var(--ink-soft);
-	}
-	.lit {
-		background: var(--now-wash);
+	.here {
+		box-shadow: inset 0 -2px var(--now);
 	}
 	.wrong {
 		margin: var(--gap-2) 0 0;

@@ -15,8 +15,16 @@ export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<
 export const WORDS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
 
 /** the domain that a variable gets when its word is pressed */
-export const NEXT_DOMAIN: Record<Domain, Domain> = { continuous: 'integer', integer: 'binary', binary: 'continuous' };
-export const DOMAIN_WORDS: Record<Domain, string> = { continuous: 'any part', integer: 'whole', binary: '0 or 1' };
+export const NEXT_DOMAIN: Record<Domain, Domain> = {
+	continuous: 'integer',
+	integer: 'binary',
+	binary: 'continuous'
+};
+export const DOMAIN_WORDS: Record<Domain, string> = {
+	continuous: 'any part',
+	integer: 'whole',
+	binary: '0 or 1'
+};
 
 /** the two ways to turn max and min: with the same coefficients, or with their signs turned */
 export const SENSES = [

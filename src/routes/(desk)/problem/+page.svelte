@@ -9,7 +9,7 @@
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 	import TablePane from '$lib/view/table/TablePane.svelte';
 
-	const { session } = useDesk();
+	const { document: lesson, session } = useDesk();
 	const panes: Panes = {
 		story: { title: 'Story', component: StoryPane },
 		statement: { title: 'Statement', component: StatementPane },
@@ -18,14 +18,16 @@
 		plans: { title: 'Plans', component: PlansPane },
 		region: { title: 'Region', component: PlanRegion }
 	};
-	const left: Place = {
+	// a lesson without a story needs little room for it
+	const told = $derived(!!(lesson.story || lesson.notes || lesson.problem?.story));
+	const left: Place = $derived({
 		size: 30,
 		down: [
-			{ size: 26, pane: 'story' },
-			{ size: 38, pane: 'statement' },
-			{ size: 36, pane: 'typeset' }
+			{ size: told ? 28 : 12, pane: 'story' },
+			{ size: told ? 38 : 46, pane: 'statement' },
+			{ size: told ? 34 : 42, pane: 'typeset' }
 		]
-	};
+	});
 	// a problem in two variables has a narrow table and a picture; any other has a wide table and none
 	const place: Place = $derived({
 		size: 100,

@@ -1,0 +1,209 @@
+<script lang="ts">
+	import { readBlock, type BlockLayout } from '$lib/core/exchange/block';
+	import { printStatement } from '$lib/core/problem/statement/print';
+	import type { Relation } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { gradual } from '../shared/gradual.svelte';
+	import Sheet from '../shared/Sheet.svelte';
+	import SheetForm from '../shared/SheetForm.svelte';
+
+	/** Cells from a spreadsheet: what was understood of them, corrected where it is wrong, then the problem. */
+	let { text, onclose }: { text: string; onclose: () => void } = $props();
+	const { document: lesson } = useDesk();
+	// as it was pasted; it may be changed here
+	// svelte-ignore state_referenced_locally
+	let written = $state(text);
+	let given = $state.raw<Partial<BlockLayout>>({});
+	const reading = $derived(readBlock(written, given));
+	const { cells, layout, roles, problem, fault } = $derived(reading);
+	const lines = gradual(() => cells);
+	const set = (change: Partial<BlockLayout>) => (given = { ...given, ...change });
+	const MOST_SHOWN = 12;
+	const SEPARATORS = [
+		{ sign: '\t', says: 'tabs' },
+		{ sign: ';', says: 'semicolons' },
+		{ sign: ',', says: 'commas' }
+	];
+
+	function take() {
+		if (!problem) return;
+		const { title } = lesson.problem ?? {};
+		lesson.write(printStatement(title ? { ...problem, title } : problem));
+		onclose();
+	}
+</script>
+
+<Sheet title="A table from elsewhere" {onclose}>
+	<SheetForm action="Make it the problem" onsubmit={take} {onclose} isReady={!!problem}>
+		<textarea
+			aria-label="The cells as text"
+			placeholder="Paste the cells here"
+			rows={cells.length ? 3 : 8}
+			bind:value={written}></textarea>
+		{#if cells.length}
+			<div class="choices">
+				<label
+					><span>between cells</span>
+					<select
+						value={layout.separator}
+						onchange={(e) => set({ separator: e.currentTarget.value as BlockLayout['separator'] })}
+					>
+						{#each SEPARATORS as { sign, says } (sign)}<option value={sign}>{says}</option>{/each}
+					</select></label
+				>
+				<label
+					><span>objective</span>
+					<select
+						value={layout.objective === null ? '' : String(layout.objective)}
+						onchange={(e) =>
+							set({ objective: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
+					>
+						<option value="">no row</option>
+						{#each cells as row, i (i)}<option value={String(i)}>row {i + 1}: {row[0]}</option>{/each}
+					</select></label
+				>
+				<label
+					><span>it is</span>
+					<select
+						value={layout.sense}
+						onchange={(e) => set({ sense: e.currentTarget.value as 'max' | 'min' })}
+					>
+						<option value="max">maximised</option><option value="min">minimised</option>
+					</select></label
+				>
+				<label
+					><span>no sign is</span>
+					<select
+						value={layout.relation}
+						onchange={(e) => set({ relation: e.currentTarget.value as Relation })}
+					>
+						<option value="<=">≤</option><option value=">=">≥</option><option value="=">=</option>
+					</select></label
+				>
+				<label class="check"
+					><input
+						type="checkbox"
+						checked={layout.hasHeads}
+						onchange={(e) => set({ hasHeads: e.currentTarget.checked, objective: undefined })}
+					/> names above</label
+				>
+				<label class="check"
+					><input
+						type="checkbox"
+						checked={layout.hasNames}
+						onchange={(e) => set({ hasNames: e.currentTarget.checked })}
+					/> names at the left</label
+				>
+				<label class="check"
+					><input
+						type="checkbox"
+						checked={layout.decimalComma}
+						onchange={(e) => set({ decimalComma: e.currentTarget.checked })}
+					/> decimal comma</label
+				>
+			</div>
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div class="preview" tabindex="0" role="group" aria-label="What was understood">
+				<table>
+					<thead>
+						<tr>
+							{#each roles.slice(0, MOST_SHOWN) as role, j (j)}<th scope="col"
+									>{role === 'nothing' ? '–' : role}</th
+								>{/each}
+							{#if roles.length > MOST_SHOWN}<th>… {roles.length - MOST_SHOWN} more</th>{/if}
+						</tr>
+					</thead>
+					<tbody>
+						{#each lines.shown as row, i (i)}
+							<tr class:goal={i === layout.objective} class:names={layout.hasHeads && i === 0}>
+								{#each row.slice(0, MOST_SHOWN) as own, j (j)}
+									<td class:fault={fault?.row === i && fault.column === j}>{own}</td>
+								{/each}
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+		{/if}
+		<p class={fault && cells.length ? 'wrong' : 'note'} role="status">
+			{#if fault}
+				{fault.row === null ? '' : `Row ${fault.row + 1}, column ${(fault.column ?? 0) + 1}: `}{fault.message}
+			{:else if problem}
+				{problem.objective.sense}
+				{problem.objective.name}: {problem.variables.length} activities, {problem.constraints.length} resources.
+				{reading.notes.join(' ')} It takes the place of the present statement; one undo brings that back.
+			{/if}
+		</p>
+	</SheetForm>
+</Sheet>
+
+<style>
+	textarea {
+		font-family: var(--font-text);
+		width: 100%;
+		min-width: 0;
+	}
+	.choices {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-3);
+	}
+	.choices label {
+		display: flex;
+		gap: 0.4rem;
+		grid-template-columns: none;
+	}
+	.choices span {
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	.preview {
+		max-height: 40vh;
+		overflow: auto;
+		border: 1px solid var(--rule);
+	}
+	table {
+		border-spacing: 0;
+	}
+	th {
+		position: sticky;
+		top: 0;
+		background: var(--sheet-raised);
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	th,
+	td {
+		padding: 0.1rem 0.6rem;
+		text-align: right;
+		white-space: nowrap;
+	}
+	th:first-child,
+	td:first-child {
+		text-align: left;
+	}
+	.goal td {
+		font-weight: 600;
+		border-block: 1px solid var(--rule);
+	}
+	.names td {
+		font-style: italic;
+		border-bottom: 1px solid var(--ink);
+	}
+	.fault {
+		background: var(--error-wash);
+		text-decoration: underline wavy var(--error);
+	}
+	.wrong {
+		margin: 0;
+		color: var(--error);
+		font-size: var(--size-note);
+	}
+	.note {
+		margin: 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+</style>

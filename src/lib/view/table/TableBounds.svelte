@@ -1,0 +1,85 @@
+<script lang="ts">
+	import { isZero, toText, type Rational } from '$lib/core/number/rational';
+	import type { Problem } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { CellSnippet } from './cell-snippet';
+	import { changeCell, DOMAIN_WORDS, NEXT_DOMAIN } from './cells';
+
+	/** Bounds and domains of the activities, below the resources. */
+	let { problem, cell }: { problem: Problem; cell: CellSnippet } = $props();
+	const { document: lesson } = useDesk();
+	const first = $derived(problem.constraints.length + 3);
+	const bound = (value: Rational | null) => (value === null ? 'none' : toText(value));
+</script>
+
+<tbody>
+	<tr class="begin">
+		<th scope="row">at least</th>
+		{#each problem.variables as { name, lower }, j (name)}
+			<td class:usual={lower && isZero(lower)}
+				>{@render cell(`lower|${name}`, first, j + 1, bound(lower), `Least amount of ${name}`)}</td
+			>
+		{/each}
+		<td colspan="4"></td>
+	</tr>
+	<tr>
+		<th scope="row">at most</th>
+		{#each problem.variables as { name, upper }, j (name)}
+			<td class:usual={!upper}
+				>{@render cell(`upper|${name}`, first + 1, j + 1, bound(upper), `Greatest amount of ${name}`)}</td
+			>
+		{/each}
+		<td colspan="4"></td>
+	</tr>
+	<tr>
+		<th scope="row">in</th>
+		{#each problem.variables as { name, domain } (name)}
+			<td class:usual={domain === 'continuous'}
+				><button
+					aria-label={`${name}: ${DOMAIN_WORDS[domain]}; change`}
+					onclick={() => changeCell(lesson, `domain|${name}`, NEXT_DOMAIN[domain])}
+					>{DOMAIN_WORDS[domain]}</button
+				></td
+			>
+		{/each}
+		<td colspan="4"></td>
+	</tr>
+</tbody>
+
+<style>
+	th {
+		position: sticky;
+		left: 0;
+		z-index: 1;
+		background: var(--sheet);
+		border-right: 1px solid var(--rule);
+		padding: 0.05rem 0.55rem;
+		text-align: left;
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	td {
+		text-align: center;
+		padding: 0 0.25rem;
+	}
+	.begin :is(th, td) {
+		border-top: 1px solid var(--rule);
+	}
+	td :global(input) {
+		font-size: var(--size-text);
+		padding-block: 0;
+	}
+	button {
+		cursor: pointer;
+		padding: 0 0.3rem;
+		white-space: nowrap;
+	}
+	.usual {
+		color: var(--ink-soft);
+	}
+	.usual :global(input) {
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,101 @@
+<script lang="ts">
+	import { orderVariables, removeVariable } from '$lib/core/problem/statement/edit-lines';
+	import type { Problem } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
+	import type { CellSnippet } from './cell-snippet';
+
+	/** The names of the activities with their units, and what can be done with each. */
+	let { problem, cell }: { problem: Problem; cell: CellSnippet } = $props();
+	const { document: lesson, selection } = useDesk();
+	const names = $derived(problem.variables.map(({ name }) => name));
+
+	function trade(j: number, by: 1 | -1) {
+		const order = [...names];
+		[order[j], order[j + by]] = [order[j + by], order[j]];
+		lesson.edit(orderVariables(lesson.text, lesson.reading, order));
+	}
+
+	const actionsOf = (j: number) =>
+		[
+			{ key: 'left', value: 'Move left', possible: j > 0 },
+			{ key: 'right', value: 'Move right', possible: j < names.length - 1 },
+			{ key: 'remove', value: 'Remove', possible: names.length > 1 }
+		].filter(({ possible }) => possible);
+
+	function act(j: number, what: string) {
+		if (what === 'Move left') trade(j, -1);
+		else if (what === 'Move right') trade(j, 1);
+		else lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]));
+	}
+</script>
+
+{#snippet action(says: string)}{says}{/snippet}
+
+<thead>
+	<tr>
+		<td></td>
+		{#each problem.variables as { name, unit }, j (name)}
+			<th scope="col" class:lit={selection.isPointed({ kind: 'variable', name })}>
+				<div>
+					{@render cell(`variable|${name}`, 0, j + 1, name, `Name of the activity ${name}`)}
+					<ToolMenu
+						text=""
+						label={`More for the activity ${name}`}
+						items={actionsOf(j)}
+						item={action}
+						onchoose={(what) => act(j, what)}
+					/>
+				</div>
+				{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', `Unit of the activity ${name}`)}
+			</th>
+		{/each}
+		<td></td>
+		<th scope="col" class="head">amount</th>
+		<th scope="col" class="head">unit</th>
+		<td></td>
+	</tr>
+</thead>
+
+<style>
+	div {
+		display: flex;
+		justify-content: center;
+		align-items: center;
+	}
+	th,
+	td {
+		padding: 0.1rem 0.25rem;
+		text-align: center;
+		border-bottom: 1px solid var(--ink);
+		position: sticky;
+		top: 0;
+		background: var(--sheet);
+		z-index: 2;
+	}
+	th :global(input) {
+		font-size: var(--size-note);
+		font-weight: 400;
+		padding-block: 0;
+		color: var(--ink-soft);
+	}
+	div :global(input) {
+		font-size: var(--size-text);
+		font-weight: 600;
+		color: var(--ink);
+	}
+	th :global(.tool) {
+		border-color: transparent;
+		padding-inline: 0.1rem;
+		color: var(--ink-soft);
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.head {
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,151 @@
+<script lang="ts">
+	import { toText } from '$lib/core/number/rational';
+	import { setRelation, turnRow } from '$lib/core/problem/statement/edit';
+	import { moveRow, removeRow } from '$lib/core/problem/statement/edit-lines';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import type { Constraint, Variable } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
+	import type { CellSnippet } from './cell-snippet';
+	import { NEXT, WORDS } from './cells';
+
+	/** A resource: its use by each activity, relation, amount and unit, and what can be done with it. */
+	interface Props {
+		row: Constraint;
+		variables: readonly Variable[];
+		index: number;
+		isLast: boolean;
+		cell: CellSnippet;
+	}
+	let { row, variables, index, isLast, cell }: Props = $props();
+	const { document: lesson, selection, session } = useDesk();
+	const { name, terms, relation, rhs, unit } = $derived(row);
+	const y = $derived(index + 3);
+	const identity = $derived(session.identities.get(name));
+	const actions = $derived(
+		[
+			{ key: 'up', value: 'Move up', possible: index > 0 },
+			{ key: 'down', value: 'Move down', possible: !isLast },
+			{ key: 'turn', value: 'Multiply by −1', possible: true },
+			{ key: 'remove', value: 'Remove', possible: true }
+		].filter(({ possible }) => possible)
+	);
+
+	function act(what: string) {
+		const { text, reading } = lesson;
+		if (what === 'Move up') lesson.edit(moveRow(text, reading, name, -1));
+		else if (what === 'Move down') lesson.edit(moveRow(text, reading, name, 1));
+		else if (what === 'Remove') lesson.edit(removeRow(text, reading, name));
+		else lesson.edit(turnRow(text, reading, name));
+	}
+
+	/** The number under the pointer lights the words of the story that gave it. */
+	function point(part: string | null) {
+		selection.point({ kind: 'constraint', name }, part === null ? null : { name, part });
+	}
+</script>
+
+{#snippet action(says: string)}{says}{/snippet}
+
+<tr
+	class:lit={selection.isPointed({ kind: 'constraint', name })}
+	onpointerenter={() => point(null)}
+	onpointerleave={() => selection.point(null)}
+>
+	<th scope="row"
+		>{#if identity}<MarkGlyph {identity} />{/if}{@render cell(
+			`row|${name}`,
+			y,
+			0,
+			name,
+			`Name of the resource ${name}`
+		)}</th
+	>
+	{#each variables as { name: variable }, j (variable)}
+		{@const value = terms.get(variable)}
+		<td
+			class:here={selection.isNumber(name, variable)}
+			onpointerenter={() => point(variable)}
+			onpointerleave={() => point(null)}
+			>{@render cell(
+				`use|${name}|${variable}`,
+				y,
+				j + 1,
+				value ? toText(value) : '',
+				`${name} per ${variable}`
+			)}</td
+		>
+	{/each}
+	<td
+		><button
+			class="relation"
+			aria-label={`${name}: ${WORDS[relation]}; change`}
+			onclick={() => lesson.edit(setRelation(lesson.text, lesson.reading, name, NEXT[relation]))}
+			>{RELATION_SIGNS[relation]}</button
+		></td
+	>
+	<td
+		class="amount"
+		class:here={selection.isNumber(name, 'amount')}
+		onpointerenter={() => point('amount')}
+		onpointerleave={() => point(null)}
+		>{@render cell(`rhs|${name}`, y, variables.length + 1, toText(rhs), `Amount of ${name}`)}</td
+	>
+	<td class="unit">{@render cell(`unit|${name}`, y, variables.length + 2, unit ?? '', `Unit of ${name}`)}</td>
+	<td class="more"
+		><ToolMenu
+			text=""
+			label={`More for the resource ${name}`}
+			items={actions}
+			item={action}
+			onchoose={act}
+		/></td
+	>
+</tr>
+
+<style>
+	th,
+	td {
+		padding: 0.05rem 0.25rem;
+		text-align: center;
+		white-space: nowrap;
+	}
+	th {
+		text-align: left;
+		border-right: 1px solid var(--rule);
+		position: sticky;
+		left: 0;
+		z-index: 1;
+		background: var(--sheet);
+	}
+	th :global(input) {
+		text-align: left;
+		font-weight: 600;
+		font-size: var(--size-text);
+	}
+	.amount :global(input) {
+		font-weight: 600;
+	}
+	.unit :global(input) {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.relation {
+		width: 1.8rem;
+		cursor: pointer;
+		font-size: var(--size-figure);
+	}
+	.more :global(.tool) {
+		border-color: transparent;
+		padding-inline: 0.2rem;
+		color: var(--ink-soft);
+	}
+	.lit :is(th, td) {
+		background: var(--now-wash);
+	}
+	.lit .here,
+	.here {
+		box-shadow: inset 0 -2px var(--now);
+	}
+</style>
