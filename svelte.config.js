@@ -20,6 +20,8 @@ export default {
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: adapter(),
+		// the page registers it itself, and tells what became of it
+		serviceWorker: { register: false },
 		// nothing here rests on cookies, so a form from elsewhere can do no harm; the API answers it with 415
 		csrf: { trustedOrigins: ['*'] },
 		csp: {

@@ -1,16 +1,19 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { dev } from '$app/environment';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Desk, provideDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import { Keeping, provideKeeping } from '$lib/desk/keeping.svelte';
+	import { Offline } from '$lib/desk/offline.svelte';
 	import { PAGE_PATHS } from '$lib/desk/pages';
 	import Shell from '$lib/view/frame/Shell.svelte';
 
 	let { children } = $props();
 	const desk = provideDesk(new Desk());
 	const keeping = provideKeeping(new Keeping(desk.document));
+	const offline = new Offline();
 	let ready = $state(false);
 	let files = $state.raw<Files | null>(null);
 
@@ -43,6 +46,7 @@
 			.restore()
 			.then(openFragment)
 			.finally(() => (ready = true));
+		return dev ? undefined : offline.start();
 	});
 
 	// it opens again with the page it was looked at with
@@ -68,7 +72,7 @@
 <svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && void keeping.flush()} />
 
 {#if ready}
-	<Shell {keeping} {go} {files} {opener}>
+	<Shell {keeping} {offline} {go} {files} {opener}>
 		{@render children()}
 	</Shell>
 {/if}

@@ -3,11 +3,13 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
+	import type { Offline } from '$lib/desk/offline.svelte';
 	import { actionFor, actionsOf } from './actions';
 	import TopBar from './TopBar.svelte';
 
 	interface Props {
 		keeping: Keeping;
+		offline: Offline;
 		go: (path: string) => void;
 		/** what opened the last file, if there was one */
 		files: Files | null;
@@ -15,7 +17,7 @@
 		children: Snippet;
 	}
 	/** What stands around every page: the bar, the keys, the field that finds actions, what can be taken back. */
-	let { keeping, go, files, opener, children }: Props = $props();
+	let { keeping, offline, go, files, opener, children }: Props = $props();
 	const desk = useDesk();
 	let open = $state<'finder' | 'keys' | 'share' | null>(null);
 	let chooser = $state<HTMLInputElement>();
@@ -84,6 +86,7 @@
 <div class="page">
 	<TopBar
 		{keeping}
+		{offline}
 		onfind={() => (open = 'finder')}
 		onkeys={() => (open = 'keys')}
 		onshare={() => (open = 'share')}

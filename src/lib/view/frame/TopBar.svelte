@@ -3,15 +3,17 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { titleOf } from '$lib/core/lesson/lesson';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
+	import type { Offline } from '$lib/desk/offline.svelte';
 	import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
 	interface Props {
 		keeping: Keeping;
+		offline: Offline;
 		onfind: () => void;
 		onkeys: () => void;
 		onshare: () => void;
 	}
-	let { keeping, onfind, onkeys, onshare }: Props = $props();
+	let { keeping, offline, onfind, onkeys, onshare }: Props = $props();
 	const { document, preferences } = useDesk();
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
@@ -38,7 +40,11 @@
 		aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
 		title="All lessons (l)">{titleOf({ statement: document.text }) || 'Untitled lesson'}</a
 	>
-	<p class="kept" class:failed={keeping.state === 'failed'} role="status">{STATES[keeping.state]}</p>
+	<p class="kept" class:failed={keeping.state === 'failed'} role="status">
+		{STATES[keeping.state]}{#if !offline.isOnline}, without a network{:else if offline.isReady}, <span
+				title="It opens and works without a network, too">also offline</span
+			>{/if}
+	</p>
 	<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
 	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
 	<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
@@ -50,6 +56,19 @@
 	<div class="message" role="alert">
 		<span>{keeping.message}</span>
 		<button class="btn tool" onclick={() => keeping.dismiss()}>Close</button>
+	</div>
+{/if}
+
+{#if offline.hasNewer}
+	<div class="message newer" role="status">
+		<span>A newer version of Mathesis is here. It comes at the next start, or now; the lesson stays.</span>
+		<button
+			class="btn tool"
+			onclick={async () => {
+				await keeping.flush();
+				offline.takeNewer();
+			}}>Take it now</button
+		>
 	</div>
 {/if}
 
@@ -111,6 +130,10 @@
 		background: var(--error-wash);
 		border-block: 1px solid var(--error);
 		font-size: var(--size-note);
+	}
+	.newer {
+		background: var(--now-wash);
+		border-color: var(--now);
 	}
 	/* a phone: the names of the pages and the state of saving are what matters */
 	@media (max-width: 40rem) {

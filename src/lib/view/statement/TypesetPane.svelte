@@ -46,49 +46,52 @@
 				</p>
 			{:else if problem}
 				{@const { objective } = problem}
-				{#if problem.story}<p class="story">{problem.story}</p>{/if}
-				<table role="presentation">
-					<tbody>
-						<tr class="goal">
-							<!-- across the names' column, so that a long objective has all the room there is -->
-							<td colspan="3">
-								<div>
-									<span class="sense">{objective.sense}</span>
-									<span
-										><Formula
-											tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
-											says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
-										/></span
-									>
-								</div>
-							</td>
-							<td class="unit">{objective.unit ?? ''}</td>
-						</tr>
-						{#each rows.shown as { name, terms, relation, rhs, unit } (name)}
-							{@const identity = session.identities.get(name)}
-							<tr
-								class:lit={selection.isPointed(pointed(name))}
-								data-constraint={name}
-								onpointerenter={() => selection.point(pointed(name))}
-								onpointerleave={() => selection.point(null)}
-							>
-								<td class="label" title={name}
-									>{#if identity}<MarkGlyph {identity} />
-									{/if}{name}</td
-								>
-								<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
-								<td class="limit"
-									><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
-								>
-								<td class="unit">{unit ?? ''}</td>
+				{#if inWords}
+					{#await import('./Sentences.svelte') then { default: Sentences }}<Sentences {problem} />{/await}
+				{:else}
+					<table role="presentation">
+						<tbody>
+							<tr class="goal">
+								<!-- across the names' column, so that a long objective has all the room there is -->
+								<td colspan="3">
+									<div>
+										<span class="sense">{objective.sense}</span>
+										<span
+											><Formula
+												tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
+												says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
+											/></span
+										>
+									</div>
+								</td>
+								<td class="unit">{objective.unit ?? ''}</td>
 							</tr>
-						{/each}
-					</tbody>
-				</table>
-				<p class="signs">
-					{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
-						>{/each}
-				</p>
+							{#each rows.shown as { name, terms, relation, rhs, unit } (name)}
+								{@const identity = session.identities.get(name)}
+								<tr
+									class:lit={selection.isPointed(pointed(name))}
+									data-constraint={name}
+									onpointerenter={() => selection.point(pointed(name))}
+									onpointerleave={() => selection.point(null)}
+								>
+									<td class="label" title={name}
+										>{#if identity}<MarkGlyph {identity} />
+										{/if}{name}</td
+									>
+									<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
+									<td class="limit"
+										><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
+									>
+									<td class="unit">{unit ?? ''}</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+					<p class="signs">
+						{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
+							>{/each}
+					</p>
+				{/if}
 			{:else}
 				<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
 			{/if}

@@ -1,0 +1,67 @@
+/** milliseconds after the start, so that what is kept for later does not slow what is wanted now */
+const LATER = 2_500;
+
+/** Whether the application works without a network, and whether a newer version waits. */
+export class Offline {
+	#isReady = $state(false);
+	#isOnline = $state(true);
+	#waiting = $state.raw<ServiceWorker | null>(null);
+
+	/** whether it opens and works without a network from now on */
+	get isReady(): boolean {
+		return this.#isReady;
+	}
+	get isOnline(): boolean {
+		return this.#isOnline;
+	}
+	/** whether a newer version is there; it is taken when asked for, or at the next start */
+	get hasNewer(): boolean {
+		return this.#waiting !== null;
+	}
+
+	/**
+	 * Keeps the application for later, once the page is up. Browsers allow that on secure origins only.
+	 * @returns what ends it
+	 */
+	start(): () => void {
+		this.#isOnline = navigator.onLine;
+		const listen = () => (this.#isOnline = navigator.onLine);
+		addEventListener('online', listen);
+		addEventListener('offline', listen);
+		const timer = setTimeout(() => void this.#register(), LATER);
+		return () => {
+			clearTimeout(timer);
+			removeEventListener('online', listen);
+			removeEventListener('offline', listen);
+		};
+	}
+
+	async #register(): Promise<void> {
+		if (!('serviceWorker' in navigator)) return;
+		try {
+			const registration = await navigator.serviceWorker.register('/service-worker.js');
+			this.#watch(registration);
+			registration.addEventListener('updatefound', () => this.#watch(registration));
+			await navigator.serviceWorker.ready;
+			this.#isReady = true;
+		} catch {
+			// without it the application works as long as there is a network
+		}
+	}
+
+	#watch(registration: ServiceWorkerRegistration): void {
+		const { installing, waiting, active } = registration;
+		if (waiting && active) this.#waiting = waiting;
+		installing?.addEventListener('statechange', () => {
+			if (installing.state === 'installed' && registration.active) this.#waiting = installing;
+		});
+	}
+
+	/** Takes the newer version: the page opens anew with it. What is open must have been saved. */
+	takeNewer(): void {
+		const worker = this.#waiting;
+		if (!worker) return;
+		navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+		worker.postMessage('take the new version');
+	}
+}
