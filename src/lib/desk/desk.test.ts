@@ -1,29 +1,7 @@
-import { beforeEach, describe, expect, test, vi } from 'vitest';
+import { describe, expect, test } from 'vitest';
 import { plainText, remarkText } from '$lib/core/commentary/sentence';
 import { Desk } from './desk.svelte';
-import { Keeping } from './keeping.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
-
-const store = vi.hoisted(() => ({
-	kept: null as unknown,
-	setAside: null as unknown,
-	fail: null as string | null
-}));
-vi.mock('$lib/store/lessons', () => {
-	const result = (value: unknown) =>
-		Promise.resolve(store.fail ? { ok: false, message: store.fail } : { ok: true, value });
-	return {
-		keepLesson: (lesson: unknown) => {
-			if (!store.fail) store.kept = lesson;
-			return result(lesson);
-		},
-		fetchLesson: () => result(store.kept),
-		setAside: (data: unknown) => {
-			store.setAside = data;
-			return result(data);
-		}
-	};
-});
 
 const MIX = 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18';
 const BEALE =
@@ -206,87 +184,5 @@ describe('the desk', () => {
 		expect(selection.considered).toBe('x:x');
 		selection.consider('x:x');
 		expect(selection.considered).toBeNull();
-	});
-});
-
-describe('keeping', () => {
-	beforeEach(() => Object.assign(store, { kept: null, setAside: null, fail: null }));
-
-	test('what was done is there again: statement, who is who, where we stand, numbers, view', async () => {
-		const desk = deskOn(MIX);
-		const { document, session } = desk;
-		const keeping = new Keeping(document);
-		await keeping.restore();
-		session.next();
-		document.write(MIX.replace('b: 2', 'kiln: 2'));
-		document.showNumbers('decimal');
-		document.look({ x: 1, y: 2, scale: 3 });
-		await keeping.flush();
-		expect(keeping.state).toBe('saved');
-		store.kept = JSON.parse(JSON.stringify(store.kept));
-		const other = deskOn('max z = x');
-		await new Keeping(other.document).restore();
-		expect(other.document.lesson).toEqual(document.lesson);
-		expect(plan(other)).toEqual(['0', '6']);
-	});
-
-	test('an edit is saved within 150 milliseconds, also while one types on', async () => {
-		vi.useFakeTimers();
-		const { document } = deskOn(MIX);
-		const keeping = new Keeping(document);
-		await keeping.restore();
-		for (const limit of ['19', '190']) {
-			document.write(MIX.replace('18', limit));
-			keeping.touch();
-			expect(keeping.state).toBe('saving');
-			await vi.advanceTimersByTimeAsync(75);
-		}
-		expect((store.kept as { statement: string }).statement).toBe(MIX.replace('18', '190'));
-		await vi.advanceTimersByTimeAsync(75);
-		vi.useRealTimers();
-		expect(keeping.state).toBe('saved');
-	});
-
-	test('what is taken back before it is saved, or while it is, ends up saved as it stands', async () => {
-		vi.useFakeTimers();
-		const { document } = deskOn(MIX);
-		const keeping = new Keeping(document);
-		await keeping.restore();
-		const view = { x: 1, y: 2, scale: 3 };
-		for (const look of [view, null]) {
-			document.look(look);
-			keeping.touch();
-		}
-		await vi.advanceTimersByTimeAsync(150);
-		expect(keeping.state).toBe('saved');
-		document.look(view);
-		const saving = keeping.flush();
-		document.look(null);
-		keeping.touch();
-		await saving;
-		await vi.advanceTimersByTimeAsync(150);
-		vi.useRealTimers();
-		expect([keeping.state, (store.kept as { view: unknown }).view]).toEqual(['saved', null]);
-	});
-
-	test('refused storage and a damaged lesson have their message, and the desk works', async () => {
-		store.fail = 'no room';
-		const desk = deskOn(MIX);
-		const keeping = new Keeping(desk.document);
-		await keeping.restore();
-		expect([keeping.state, keeping.message]).toEqual(['failed', 'no room']);
-		store.fail = null;
-		desk.session.next();
-		await keeping.flush();
-		expect(keeping.state).toBe('saved');
-		store.kept = { format: 'mathesis-lesson', version: 2, statement: MIX, trail: 'gone' };
-		const fresh = deskOn('max z = x\nr: x <= 1');
-		const again = new Keeping(fresh.document);
-		await again.restore();
-		expect(again.message).toContain('damaged');
-		expect(store.setAside).toEqual(store.kept);
-		expect(fresh.document.text).toContain('r: x <= 1');
-		again.dismiss();
-		expect(again.message).toBeNull();
 	});
 });

@@ -191,7 +191,8 @@ export class Keeping {
 	#begin(id: string, revision: string | null, failure?: string): void {
 		this.#id = id;
 		this.#revision = revision;
-		this.#last = this.#document.lesson;
+		// what the store refuses is not kept yet
+		this.#last = failure === undefined ? this.#document.lesson : null;
 		remember(id);
 		if (failure === undefined) this.#state = 'saved';
 		else this.#fail(failure);

@@ -73,11 +73,19 @@ function parsed(text: string): unknown {
 
 /** A lesson at a path of the file, checked. */
 function lessonAt(data: unknown, path: string): Lesson {
+	const { version } = (data ?? {}) as { version?: unknown };
+	if (typeof version === 'number' && version > newLesson('').version)
+		throw fault(
+			[path, 'version'].filter(Boolean).join('.'),
+			`is ${version}; a later version of Mathesis can open it`
+		);
 	try {
 		return readLesson(data);
 	} catch (error) {
 		if (!(error instanceof yup.ValidationError)) throw error;
-		throw fault([path, error.path].filter(Boolean).join('.'), error.message);
+		const own = error.path ?? '';
+		const why = error.message.startsWith(`${own} `) ? error.message.slice(own.length + 1) : error.message;
+		throw fault([path, own].filter(Boolean).join('.'), why);
 	}
 }
 
