@@ -47,12 +47,12 @@ const WATCH = () => {
 };
 
 /** How long after something was done the page last changed, in milliseconds, and the tasks over 50 ms meanwhile. */
-async function time(page, act) {
+async function time(page, act, pause = 350) {
 	await page.evaluate(() =>
 		Object.assign(globalThis.watched, { tasks: [], changed: 0, acted: performance.now() })
 	);
 	await act();
-	await rest(350);
+	await rest(pause);
 	return page.evaluate(() => {
 		const { acted, changed, tasks } = globalThis.watched;
 		return { redrawn: Math.max(0, changed - acted), tasks };
@@ -115,6 +115,102 @@ async function drag(page) {
 	return frames.slice(1).map((at, i) => at - frames[i]);
 }
 
+/** A block of 60 activities and 60 resources, as a spreadsheet copies it. */
+const BLOCK = [
+	['', ...Array.from({ length: 60 }, (_, j) => `a${j + 1}`), '', 'amount'],
+	['max profit', ...Array.from({ length: 60 }, (_, j) => 30 + j), '', ''],
+	...Array.from({ length: 60 }, (_, i) => [
+		`r${i + 1}`,
+		...Array.from({ length: 60 }, (_, j) => ((i * 7 + j * 5) % 17) + 1),
+		'<=',
+		200 + 17 * i
+	])
+]
+	.map((row) => row.join('\t'))
+	.join('\n');
+
+/** Pastes the block, looks at the preview, makes it the problem: each as a share of what is promised. */
+async function pasteBlock(browser, url) {
+	const page = await open(browser, url);
+	await page.locator('nav a[href="/problem"]').click();
+	await page.locator('aria/Paste table[role="button"]').click();
+	await page.waitForSelector('textarea[aria-label="The cells as text"]');
+	await page.evaluate(() =>
+		new MutationObserver(() => (globalThis.watched.changed = performance.now())).observe(document.body, {
+			subtree: true,
+			childList: true,
+			characterData: true
+		})
+	);
+	await page.focus('textarea[aria-label="The cells as text"]');
+	const preview = await time(
+		page,
+		() => page.evaluate((text) => document.execCommand('insertText', false, text), BLOCK),
+		1200
+	);
+	const taken = await time(page, () => page.locator('aria/Make it the problem[role="button"]').click(), 2500);
+	await page.close();
+	return { preview, taken };
+}
+
+/** Fills a collection with lessons and tells how soon its page shows the first of them. */
+async function openCollection(browser, url, count) {
+	const page = await browser.newPage();
+	await page.goto(url);
+	await page.waitForSelector('.cm-content');
+	await rest(500);
+	await page.locator('a[href="/lessons"]').click();
+	await page.waitForSelector('.kept li');
+	const lesson = await page.evaluate(
+		() =>
+			new Promise((resolve) => {
+				const request = indexedDB.open('mathesis');
+				request.onsuccess = () => {
+					const all = request.result.transaction('lessons').objectStore('lessons').getAll();
+					all.onsuccess = () => (request.result.close(), resolve(all.result[0].lesson));
+				};
+			})
+	);
+	const lessons = Array.from({ length: count }, (_, i) => ({
+		edited: new Date(1_700_000_000_000 + i * 60_000).toISOString(),
+		lesson: {
+			...lesson,
+			tags: [`week ${i % 12}`],
+			statement: lesson.statement.replace(/title "[^"]*"/, `title "Lesson ${i}"`)
+		}
+	}));
+	await page.evaluate(
+		(text) => {
+			const data = new DataTransfer();
+			data.items.add(new File([text], 'all.mathesis.json'));
+			window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+		},
+		JSON.stringify({ format: 'mathesis-collection', version: 1, lessons })
+	);
+	await page.waitForFunction(
+		(sought) => document.body.innerText.includes(sought),
+		{ timeout: 120_000 },
+		`${count} lessons were added`
+	);
+	const times = [];
+	for (let i = 0; i < 5; i++) {
+		await page.locator('nav a[href="/"]').click();
+		await page.waitForSelector('.cm-content');
+		await rest(400);
+		times.push(
+			await page.evaluate(async () => {
+				const start = performance.now();
+				document.querySelector('a[href="/lessons"]').click();
+				while (document.querySelectorAll('.kept li').length < 12)
+					await new Promise((resolve) => requestAnimationFrame(resolve));
+				return performance.now() - start;
+			})
+		);
+	}
+	await page.close();
+	return times;
+}
+
 /** Measures in the browser how soon everything on the page follows a key, a pivot, a paste and a drag. */
 export async function measureDesk() {
 	const server = await serve();
@@ -140,6 +236,18 @@ export async function measureDesk() {
 			}
 			tell(what, times);
 		}
+		const { preview, taken } = await pasteBlock(browser, server.url);
+		for (const [what, { redrawn, tasks }] of [
+			['preview of a pasted block of 60×60', preview],
+			['the block as the problem, all of it seen', taken]
+		])
+			console.log(
+				`  ${what.padEnd(46)} ${(redrawn / 300).toFixed(2)} of 300 ms; tasks over 50 ms: ${tasks.length}${tasks.length ? `; longest ${Math.max(...tasks).toFixed(0)} ms` : ''}`
+			);
+		const opened = await openCollection(browser, server.url, 1000);
+		console.log(
+			`  a collection of 1,000 lessons opens in              median ${(quantile(opened, 0.5) / 300).toFixed(2)} of 300 ms, longest ${(Math.max(...opened) / 300).toFixed(2)}`
+		);
 		console.log(
 			`  dragging the region's view, time between frames in frames of ${FRAME} ms: median ${(quantile(gaps, 0.5) / FRAME).toFixed(2)}, longest ${(Math.max(...gaps) / FRAME).toFixed(1)}`
 		);

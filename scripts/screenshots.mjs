@@ -28,6 +28,13 @@ silica [kg]: ash + feldspar ≥ 4
 flux [kg]: ash + 3 feldspar ≥ 6
 store [kg]: ash ≤ 9`;
 
+const TABLE = `;bowls;vases;tiles;;amount;unit
+profit;30;45;12,5;;;thalers
+clay;2,5;4;1;<=;100;kg
+wheel;2;1,5;;<=;63;hours
+orders;1;1;1;>=;many;dozen
+`;
+
 const server = await serve();
 const browser = await launch();
 const rest = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
@@ -44,7 +51,8 @@ async function act(page, step) {
 		await page.locator(`input[aria-label="${step.type[0]}"]`).click();
 		await page.keyboard.type(step.type[1]);
 		await page.keyboard.press('Tab');
-	} else await page.locator(step.click).click();
+	} else if (step.write) await page.keyboard.sendCharacter(step.write);
+	else await page.locator(step.click).click();
 	await rest(900);
 }
 
@@ -62,7 +70,7 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 			document.querySelector('.cm-scroller').scrollTop = 0;
 		});
 	}
-	if (path !== '/') await page.locator(`nav a[href="${path}"]`).click();
+	if (path !== '/') await page.locator(`header a[href="${path}"]`).click();
 	await rest(500);
 	for (const step of steps) await act(page, step);
 	await page.mouse.move(640, 20);
@@ -92,6 +100,22 @@ try {
 		path: '/problem',
 		text: CROWDED,
 		steps: [{ type: ['Amount of tiles_floor', '95/2'] }]
+	});
+	await shot('paste', {
+		path: '/problem',
+		steps: [{ click: 'aria/Paste table' }, { write: TABLE }]
+	});
+	await shot('lessons', {
+		path: '/lessons',
+		text: ORDERS,
+		steps: [
+			{ click: 'aria/An optimal edge Two plans as good' },
+			{ key: 'l' },
+			{ click: 'aria/Rounding fails Whole kiln loads' },
+			{ key: 'l' },
+			{ click: 'aria/The dual simplex method Firing the orders at least cost' },
+			{ key: 'l' }
+		]
 	});
 	await shot('standard-form', {
 		path: '/simplex',

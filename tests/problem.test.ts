@@ -31,15 +31,15 @@ describe('the technology table', () => {
 	test('a cell that is changed changes the statement there and nowhere else', async () => {
 		await fill('kiln per jugs', '15.6/1000');
 		await desk.shows('Problem', 'kiln');
-		expect(await desk.text()).toBe(MIX.replace('2 jugs <= 12', '39/2500 jugs ≤ 12'));
+		expect(await desk.text()).toBe(MIX.replace('2 jugs <= 12', '39/2500 jugs <= 12'));
 		await fill('gain per cups', '7/2');
 		await fill('Amount of shelf', '');
-		const after = MIX.replace('2 jugs <= 12', '39/2500 jugs ≤ 12')
+		const after = MIX.replace('2 jugs <= 12', '39/2500 jugs <= 12')
 			.replace('gain [thalers] = 3 cups', 'gain [thalers] = 7/2 cups')
-			.replace('cups <= 4', 'cups ≤ 0');
+			.replace('cups <= 4', 'cups <= 0');
 		expect(await desk.text()).toBe(after);
 		await desk.click('shelf: at most; change');
-		expect(await desk.text()).toBe(after.replace('cups ≤ 0', 'cups ≥ 0'));
+		expect(await desk.text()).toBe(after.replace('cups <= 0', 'cups ≥ 0'));
 	});
 
 	test('what is no number, or a name that is taken, is said and not taken', async () => {
@@ -68,7 +68,8 @@ describe('the technology table', () => {
 			'1/4',
 			'-1'
 		]);
-		await desk.click('Remove the resource shelf');
+		await desk.choose('More for the resource shelf', 'Remove');
+		await desk.page.waitForFunction(() => !document.querySelector('input[aria-label="Amount of shelf"]'));
 		expect(await desk.text()).not.toContain('shelf');
 		await desk.click('Undo edit');
 		await desk.page.waitForSelector('input[aria-label="Amount of shelf"]');
@@ -76,7 +77,145 @@ describe('the technology table', () => {
 	});
 });
 
+/** Copies or pastes at a field, as the clipboard does; gives what was copied. */
+const clipboard = (kind: 'copy' | 'paste', label: string, text = '') =>
+	desk.page.$eval(
+		`input[aria-label="${label}"]`,
+		(input, [own, content]) => {
+			const clipboardData = new DataTransfer();
+			if (own === 'paste') clipboardData.setData('text/plain', content);
+			input.dispatchEvent(new ClipboardEvent(own, { bubbles: true, cancelable: true, clipboardData }));
+			return clipboardData.getData('text/plain');
+		},
+		[kind, text] as const
+	);
+
+describe('blocks, order, bounds', () => {
+	test('a block is chosen by keys, copied and cleared', async () => {
+		await desk.page.focus('input[aria-label="kiln per cups"]');
+		await desk.press('Shift+ArrowRight');
+		await desk.press('Shift+ArrowDown');
+		expect(await clipboard('copy', 'kiln per cups')).toBe('\t2\n3\t2');
+		await desk.press('Delete');
+		await desk.shows('Problem', 'clay');
+		expect(await desk.text()).toContain('clay [kg]: 0 <= 18');
+		await desk.click('Undo edit');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('3 cups + 2 jugs')
+		);
+	});
+
+	test('rows and columns trade places, a row is turned, bounds and domains are said', async () => {
+		await desk.choose('More for the resource clay', 'Move up');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.match(/clay.*kiln/s)
+		);
+		await desk.choose('More for the activity jugs', 'Move left');
+		expect((await desk.text()).split('\n')[1]).toBe('jugs, cups');
+		await desk.choose('More for the resource shelf', 'Multiply by');
+		expect(await desk.text()).toContain('shelf: -cups ≥ -4');
+		await fill('Greatest amount of jugs', '11/2');
+		await desk.click('jugs: any part; change');
+		expect(await desk.text()).toContain('jugs to 11/2 integer, cups'.split(',')[0]);
+		await fill('Least amount of cups', 'none');
+		expect(await desk.text()).toContain('cups free');
+		await fill('Unit of clay', 'tons');
+		expect(await desk.text()).toContain('clay [tons]');
+	});
+
+	test('a table from a spreadsheet is looked at, set right, and becomes the problem; one undo takes it back', async () => {
+		await clipboard(
+			'paste',
+			'clay per cups',
+			';bowls;vases;;amount\nprofit;30;45;;\nclay;2,5;4;<=;100\norders;1;many;>=;12\n'
+		);
+		await desk.page.waitForFunction(() => document.body.innerText.includes('Row 4, column 3'));
+		const area = await desk.page.waitForSelector('textarea[aria-label="The cells as text"]');
+		await area!.evaluate((node) => {
+			const own = node as HTMLTextAreaElement;
+			own.value = own.value.replace('many', '1');
+			own.dispatchEvent(new Event('input', { bubbles: true }));
+		});
+		await desk.page.waitForFunction(() => document.body.innerText.includes('2 activities, 2 resources'));
+		await desk.click('Make it the problem');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('5/2 bowls')
+		);
+		expect(await desk.text()).toContain('orders: bowls + vases ≥ 12');
+		await desk.click('Undo edit');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('two ovens')
+		);
+	});
+});
+
+describe('the statement and the story', () => {
+	test('what is written by another habit is told, and rewritten at one press; what is ambiguous is asked', async () => {
+		await desk.write('Maximise z = 3x₁ + 5x₂ s.t.\nx₁ + x₂ ≤ 1,500.');
+		await desk.shows('Statement', '“1,500” may be 1500 or 1.500.');
+		await desk.click('It is 1500');
+		await desk.shows('Statement', '“x₁” is read as “x1”');
+		await desk.page.locator('aria/Rewrite all[role="button"]').click();
+		await desk.page.waitForFunction(() => !document.querySelector('.findings li'));
+		expect((await desk.text()).trim()).toBe('Maximise z = 3x1 + 5x2\n\nx1 + x2 ≤ 1500');
+	});
+
+	test('a name is changed everywhere from the cursor, and names in use are offered', async () => {
+		await desk.page.click('.cm-content');
+		await desk.press('Control+End');
+		await desk.page.keyboard.type('\nlast: jug');
+		await desk.page.waitForSelector('.cm-tooltip-autocomplete');
+		// what has only just come up is not taken by mistake
+		await new Promise((resolve) => setTimeout(resolve, 200));
+		await desk.press('Tab');
+		await desk.page.keyboard.type(' ≤ 9');
+		expect(await desk.text()).toContain('last: jugs ≤ 9');
+		await desk.press('Home');
+		await desk.press('F2');
+		await desk.page.waitForSelector('form input');
+		await desk.press('Control+a');
+		await desk.page.keyboard.type('limit');
+		await desk.press('Enter');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('limit: jugs')
+		);
+	});
+
+	test('words of the story light the number that they gave, and the kind of problem is told until it is hidden', async () => {
+		await desk.click('Write');
+		await desk.page.type(
+			'textarea[aria-label="Story, in Markdown"]',
+			'A dozen cups takes [3 kg](#clay.cups) of clay.'
+		);
+		await desk.click('Done');
+		await desk.page.waitForSelector('.prose a[href="#clay.cups"]');
+		await desk.page.hover('.prose a[href="#clay.cups"]');
+		await desk.page.waitForSelector('td.here input[aria-label="clay per cups"]');
+		await desk.page.waitForSelector('.cm-content .lit-name');
+		await desk.shows('Problem', 'one best plan');
+		await desk.page.evaluate(() => (document.activeElement as HTMLElement).blur());
+		await desk.press('k');
+		await desk.page.waitForFunction(() => !document.querySelector('.kind-word'));
+		await desk.click('In words');
+		await desk.shows('Problem', 'clay: 3 kg for each of cups and 2 kg for each of jugs, at most 18 kg.');
+	});
+});
+
 describe('plans that are tried', () => {
+	test('the plan is dragged in the region, takes a corner when it is near, and marks the lines it crosses', async () => {
+		const plan = await desk.page.waitForSelector('[data-pane="region"] g[aria-label^="The plan"]');
+		const from = (await plan!.boundingBox())!;
+		const [x, y] = [from.x + from.width / 2, from.y + from.height / 2];
+		await desk.page.mouse.move(x, y);
+		await desk.page.mouse.down();
+		await desk.page.mouse.move(x + 260, y - 500, { steps: 6 });
+		await desk.page.mouse.up();
+		await desk.shows('Plans', 'not allowed');
+		expect(await desk.page.$$eval('g.violated', (all) => all.length)).toBeGreaterThan(0);
+		await desk.click('To corner');
+		await desk.page.waitForFunction(() => !document.querySelector('g.violated'));
+	});
+
 	test('use, what is left and what is broken; the best stays hidden until it is asked for', async () => {
 		await fill('Amount of cups', '4');
 		await fill('Amount of jugs', '7/2');

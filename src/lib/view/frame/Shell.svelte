@@ -101,9 +101,7 @@
 	bind:this={chooser}
 	id="file-chooser"
 	type="file"
-	class="only-heard"
-	tabindex="-1"
-	aria-label="A file to open"
+	hidden
 	onchange={() => void choose()}
 />
 {#if isHolding}<p class="holding">Drop the file to open it</p>{/if}
