@@ -97,7 +97,10 @@ describe('two tabs', () => {
 		await desk.page.bringToFront();
 		await desk.write(MIX);
 		await page.bringToFront();
-		await page.waitForFunction(() => document.querySelector('.cm-content')?.textContent?.includes('two'));
+		// a page that was in the background may draw no frames yet
+		await page.waitForFunction(() => document.querySelector('.cm-content')?.textContent?.includes('two'), {
+			polling: 100
+		});
 		// both at once: neither hears of the other before it has changed
 		const type = (own: Page, text: string) =>
 			own.evaluate((added) => {

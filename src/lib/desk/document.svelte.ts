@@ -8,7 +8,7 @@ import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit
 import { NO_READING, readStatement, type Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
-import { Cancelled, readInWorker } from '$lib/work/client';
+import { Cancelled } from '$lib/work/cancelled';
 import { NO_MEANINGS, type Lesson, type Meanings, type RegionView } from '$lib/core/lesson/lesson';
 
 /** characters that are read at once; longer texts go to the worker when typing pauses */
@@ -129,11 +129,16 @@ export class LessonDocument {
 		this.#tags = lesson.tags;
 		this.#page = lesson.page;
 		this.#meanings = lesson.meanings;
-		this.write(lesson.statement);
+		this.#change(lesson.statement);
 	}
 
 	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
 	write(text: string): void {
+		// an editor that was told of a text tells it back
+		if (text !== this.#text) this.#change(text);
+	}
+
+	#change(text: string): void {
 		this.#text = text;
 		this.#pendingRead?.abort();
 		if (text.length <= READ_AT_ONCE) this.#take(readStatement(text));
@@ -157,6 +162,7 @@ export class LessonDocument {
 		await new Promise((resolve) => setTimeout(resolve, PAUSE));
 		if (pending.signal.aborted) return;
 		try {
+			const { readInWorker } = await import('$lib/work/client');
 			this.#take(await readInWorker(text, pending.signal));
 		} catch (error) {
 			// without a worker the page may be slow, but it works

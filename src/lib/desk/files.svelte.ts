@@ -1,7 +1,8 @@
 import { MAX_FILE, type Opened } from '$lib/core/lesson/files';
 import type { Issue } from '$lib/core/problem/json';
 import { freshId, keepMany } from '$lib/store/collection';
-import { Cancelled, openInWorker } from '$lib/work/client';
+import { Cancelled } from '$lib/work/cancelled';
+import { openInWorker } from '$lib/work/client';
 import type { Keeping } from './keeping.svelte';
 import { LESSONS_PATH } from './pages';
 import { summaryOf } from './summary';

@@ -71,7 +71,7 @@ export class Keeping {
 		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
 		if (fetched?.value) return this.#show(id!, fetched.value.lesson, fetched.value.revision);
 		// a first visit: the demo lesson is the first of the collection
-		this.#begin(freshId(), null);
+		this.#begin(id ?? freshId(), null);
 		this.#last = null;
 		this.touch();
 	}
@@ -156,6 +156,9 @@ export class Keeping {
 	/** Another tab has saved another state of this lesson meanwhile: ours goes on as a lesson of its own. */
 	async #part(other: Kept): Promise<void> {
 		const lesson = await this.#read(other.lesson);
+		// both did the same, as two tabs of a first visit do
+		if (lesson && JSON.stringify(lesson) === JSON.stringify(this.#document.lesson))
+			return this.#begin(other.id, other.revision);
 		const title = `${titleOf(this.#document.lesson) || 'Untitled lesson'} (other tab)`;
 		if (lesson) {
 			this.#message = `This lesson was changed in another tab at the same time. Neither is lost: what was done here goes on as “${title}”.`;
@@ -171,7 +174,8 @@ export class Keeping {
 		if (id !== this.#id || revision === this.#revision) return;
 		await this.#saving;
 		if (!this.#isKept(this.#document.lesson)) return;
-		const fetched = await fetchLesson(id);
+		let fetched = await fetchLesson(id);
+		for (let again = 0; !fetched.ok && again < 3; again++) fetched = await fetchLesson(id);
 		if (!fetched.ok || !fetched.value || fetched.value.id !== this.#id) return;
 		const lesson = await this.#read(fetched.value.lesson);
 		if (!lesson || !this.#isKept(this.#document.lesson)) return;

@@ -135,6 +135,11 @@ describe('two tabs', () => {
 		await a.keeping.flush();
 		await settled();
 		expect(b.document.text).toContain('99');
+		// the editor there tells back what it was told, which is no change of its own
+		const { lesson } = b.document;
+		b.document.write(b.document.text);
+		expect(b.document.lesson).toEqual(lesson);
+		expect(b.document.lesson.lasting).toBe(lesson.lasting);
 		b.document.write(b.document.text.replace('99', '77'));
 		await b.keeping.flush();
 		await settled();

@@ -1,5 +1,6 @@
 import { kindWords, type KindWord } from '$lib/core/commentary/kind';
-import { Cancelled, kindInWorker } from '$lib/work/client';
+import { Cancelled } from '$lib/work/cancelled';
+import { kindInWorker } from '$lib/work/client';
 
 const PAUSE = 250;
 const MILLISECONDS = 5_000;

@@ -1,6 +1,6 @@
 import type { SolveJson } from '$lib/core/exchange/solve';
 import type { Problem } from '$lib/core/problem/types';
-import { answerInWorker, Cancelled } from '$lib/work/client';
+import { Cancelled } from '$lib/work/cancelled';
 
 /** Entries of a tableau that still make sense to look at, one by one. */
 const MOST_ENTRIES = 1_200;
@@ -40,6 +40,7 @@ export class LargeAnswer {
 			const progress = ({ pivots }: { pivots: number }) => {
 				if (this.#current === controller) this.#pivots = pivots;
 			};
+			const { answerInWorker } = await import('$lib/work/client');
 			const result = await answerInWorker(statement, MILLISECONDS, progress, controller.signal);
 			if (this.#current !== controller) return;
 			this.#result = result;

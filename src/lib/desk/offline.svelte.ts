@@ -1,6 +1,3 @@
-/** milliseconds after the start, so that what is kept for later does not slow what is wanted now */
-const LATER = 2_500;
-
 /** Whether the application works without a network, and whether a newer version waits. */
 export class Offline {
 	#isReady = $state(false);
@@ -20,7 +17,7 @@ export class Offline {
 	}
 
 	/**
-	 * Keeps the application for later, once the page is up. Browsers allow that on secure origins only.
+	 * Keeps the application for later. Browsers allow that on secure origins only.
 	 * @returns what ends it
 	 */
 	start(): () => void {
@@ -28,9 +25,8 @@ export class Offline {
 		const listen = () => (this.#isOnline = navigator.onLine);
 		addEventListener('online', listen);
 		addEventListener('offline', listen);
-		const timer = setTimeout(() => void this.#register(), LATER);
+		void this.#register();
 		return () => {
-			clearTimeout(timer);
 			removeEventListener('online', listen);
 			removeEventListener('offline', listen);
 		};

@@ -9,7 +9,7 @@ import {
 	withAmount
 } from '$lib/core/problem/use';
 import type { Plan } from '$lib/core/problem/types';
-import { answerInWorker } from '$lib/work/client';
+
 import type { LessonDocument } from './document.svelte';
 import type { Session } from './session.svelte';
 
@@ -95,6 +95,7 @@ export class Plans {
 		const { text } = this.#document;
 		this.#asked = this.showsBest ? null : text;
 		if (this.#asked === null || this.#best?.text === text) return;
+		const { answerInWorker } = await import('$lib/work/client');
 		const answer = await answerInWorker(text, MILLISECONDS, () => {});
 		const solution = answer?.status === 'optimal' ? answer.solution : null;
 		this.#best = { text, plan: solution ? readPlan(solution) : null };

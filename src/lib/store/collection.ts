@@ -1,5 +1,4 @@
-import localforage from 'localforage';
-import { alone, attempt, type StoreResult } from './storage';
+import { alone, attempt, database, type StoreResult } from './storage';
 import { addVersion, removeVersions } from './versions';
 
 /** The lessons kept in this browser: each under an id, and a list of what they are, so that a large collection opens at once. */
@@ -40,10 +39,10 @@ const INDEX = 'index';
 const FIRST_KEY = 'open-lesson';
 const DAYS_KEPT = 30;
 
-const lessons = localforage.createInstance({ name: 'mathesis', storeName: 'lessons' });
-const lists = localforage.createInstance({ name: 'mathesis', storeName: 'lists' });
-const removedLessons = localforage.createInstance({ name: 'mathesis', storeName: 'removed' });
-const damaged = localforage.createInstance({ name: 'mathesis', storeName: 'damaged' });
+const lessons = database('mathesis', 'lessons');
+const lists = database('mathesis-lists', 'lists');
+const removedLessons = database('mathesis-removed', 'removed');
+const damaged = database('mathesis-damaged', 'damaged');
 
 /** An id or revision that no other has. */
 export const freshId = (): string => {

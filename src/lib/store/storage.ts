@@ -1,8 +1,17 @@
+import localforage from 'localforage';
+
 /** Calls to the browser's storage: none throws, none hangs, and what goes wrong is said for the reader. */
 
 /** What became of an attempt to keep or fetch something. */
 export type StoreResult<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
+
+/**
+ * A database with one store. Each kind of thing has a database of its own: a store added to one that another tab has open would close it
+ * there, in the middle of what it is doing.
+ */
+export const database = (name: string, storeName: string): LocalForage =>
+	localforage.createInstance({ name, storeName });
 
 function explain(error: unknown, doing: string): string {
 	const name = error instanceof Error ? error.name : '';

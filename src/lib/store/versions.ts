@@ -1,5 +1,4 @@
-import localforage from 'localforage';
-import { attempt, type StoreResult } from './storage';
+import { attempt, database, type StoreResult } from './storage';
 
 /** Earlier states of lessons, so that one can go back to this morning. */
 
@@ -17,7 +16,7 @@ const DAY = 24 * HOUR;
 export const BETWEEN_VERSIONS = 5 * MINUTE;
 const MOST_VERSIONS = 80;
 
-const store = localforage.createInstance({ name: 'mathesis', storeName: 'versions' });
+const store = database('mathesis-versions', 'versions');
 
 /**
  * Which versions stay: all of the last two hours, then the last of each hour for a day, then the last of each day.

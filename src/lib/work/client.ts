@@ -5,10 +5,8 @@ import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
 import type { Jobs, Progress } from './jobs';
+import { Cancelled } from './cancelled';
 import { unpackReading } from './packing';
-
-/** Raised where a job was cancelled. */
-export class Cancelled extends Error {}
 
 interface Line {
 	readonly worker: Worker;

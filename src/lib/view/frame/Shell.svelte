@@ -9,7 +9,8 @@
 
 	interface Props {
 		keeping: Keeping;
-		offline: Offline;
+		/** null until the page is up */
+		offline: Offline | null;
 		go: (path: string) => void;
 		/** what opened the last file, if there was one */
 		files: Files | null;
@@ -97,13 +98,7 @@
 	{@render children()}
 </div>
 <!-- the page of the collection has a button for it, too -->
-<input
-	bind:this={chooser}
-	id="file-chooser"
-	type="file"
-	hidden
-	onchange={() => void choose()}
-/>
+<input bind:this={chooser} id="file-chooser" type="file" hidden onchange={() => void choose()} />
 {#if isHolding}<p class="holding">Drop the file to open it</p>{/if}
 <!-- what is opened now and then is loaded then -->
 {#if open === 'finder'}

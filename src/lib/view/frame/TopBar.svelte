@@ -8,7 +8,8 @@
 
 	interface Props {
 		keeping: Keeping;
-		offline: Offline;
+		/** null until the page is up */
+		offline: Offline | null;
 		onfind: () => void;
 		onkeys: () => void;
 		onshare: () => void;
@@ -41,7 +42,7 @@
 		title="All lessons (l)">{titleOf({ statement: document.text }) || 'Untitled lesson'}</a
 	>
 	<p class="kept" class:failed={keeping.state === 'failed'} role="status">
-		{STATES[keeping.state]}{#if !offline.isOnline}, without a network{:else if offline.isReady}, <span
+		{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
 				title="It opens and works without a network, too">also offline</span
 			>{/if}
 	</p>
@@ -59,7 +60,7 @@
 	</div>
 {/if}
 
-{#if offline.hasNewer}
+{#if offline?.hasNewer}
 	<div class="message newer" role="status">
 		<span>A newer version of Mathesis is here. It comes at the next start, or now; the lesson stays.</span>
 		<button

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { pointer, select, zoom, zoomIdentity } from 'd3';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import RegionCaption from './RegionCaption.svelte';
@@ -61,22 +60,17 @@
 		document.look({ x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: document.view?.scale ?? 1 });
 	}
 
-	/** d3's zoom reads wheel, drag and pinch; what it reports is turned into the desk's own view. */
-	function gestures(node: SVGSVGElement) {
-		let last = zoomIdentity;
-		const behaviour = zoom<SVGSVGElement, unknown>()
-			.filter((event: Event) => event.type !== 'dblclick' && !(event as MouseEvent).button)
-			.on('zoom', (event) => {
-				const { transform, sourceEvent } = event;
-				if (!sourceEvent) return;
-				if (transform.k !== last.k) {
-					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node);
-					zoomBy(transform.k / last.k, px, py);
-				} else panBy(transform.x - last.x, transform.y - last.y);
-				last = transform;
-			});
-		select(node).call(behaviour);
-		return () => select(node).on('.zoom', null);
+	/** Wheel, drag and pinch; what reads them is loaded once the picture stands. */
+	function withGestures(node: SVGSVGElement) {
+		let end: (() => void) | undefined;
+		let isGone = false;
+		void import('./gestures').then(({ gestures }) => {
+			if (!isGone) end = gestures(node, { zoomBy, panBy });
+		});
+		return () => {
+			isGone = true;
+			end?.();
+		};
 	}
 
 	const KEYS: Record<string, () => void> = {
@@ -133,7 +127,7 @@
 					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits."
 					tabindex="0"
 					{onkeydown}
-					{@attach gestures}
+					{@attach withGestures}
 				>
 					<RegionPicture
 						{problem}

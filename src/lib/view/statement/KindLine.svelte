@@ -52,8 +52,9 @@
 		font-size: var(--size-note);
 		border-top: 1px solid var(--rule);
 	}
-	.old {
-		opacity: 0.55;
+	/* of the statement before */
+	.old :global(.kind-word) {
+		text-decoration: none;
 	}
 	p :global(.kind-word) {
 		font-style: italic;

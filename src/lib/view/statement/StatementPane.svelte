@@ -56,7 +56,7 @@
 
 	$effect(() => {
 		const { diagnostics } = lesson.reading;
-		if (editor) showFindings(editor, diagnostics);
+		if (editor) void showFindings(editor, diagnostics);
 	});
 
 	$effect(() => {

@@ -1,7 +1,6 @@
 import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
-import { setDiagnostics } from '@codemirror/lint';
 import {
 	EditorState,
 	Prec,
@@ -167,16 +166,23 @@ export function replaceText(view: EditorView, text: string): void {
 	view.dispatch({ changes: { from, to: old.length - end, insert: text.slice(from, text.length - end) } });
 }
 
+/** what underlines findings is loaded when there is the first one */
+let lint: typeof import('@codemirror/lint') | null = null;
+
 /** Underlines findings where they are. */
-export function showFindings(view: EditorView, findings: readonly Finding[]): void {
-	const size = view.state.doc.length;
+export async function showFindings(view: EditorView, findings: readonly Finding[]): Promise<void> {
+	if (!lint && findings.length === 0) return;
+	const { doc } = view.state;
+	lint ??= await import('@codemirror/lint');
+	// findings of a text that has changed meanwhile have been followed by others
+	if (!view.dom.isConnected || view.state.doc !== doc) return;
 	const diagnostics = findings.map((finding) => ({
-		from: Math.min(finding.from, size),
-		to: Math.min(finding.to, size),
+		from: Math.min(finding.from, doc.length),
+		to: Math.min(finding.to, doc.length),
 		severity: finding.severity === 'error' ? ('error' as const) : ('info' as const),
 		message: finding.message
 	}));
-	view.dispatch(setDiagnostics(view.state, diagnostics));
+	view.dispatch(lint.setDiagnostics(view.state, diagnostics));
 }
 
 /** Shows the marks of identities at the beginning of lines; places may belong to a longer text. */

@@ -8,7 +8,6 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
-	import LargeAnswerView from './LargeAnswerView.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
 	const { document, session, reveal } = useDesk();
@@ -88,7 +87,7 @@
 	{#if session.tableau && session.position?.work}
 		<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
 	{:else if session.large}
-		<LargeAnswerView />
+		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
 	{:else if session.position}
 		<div class="starts">
 			<p>Choose a way to start:</p>

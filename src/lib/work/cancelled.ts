@@ -1,0 +1,2 @@
+/** Raised where a job was cancelled. */
+export class Cancelled extends Error {}
