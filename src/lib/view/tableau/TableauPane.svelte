@@ -4,7 +4,6 @@
 	import type { Offer } from '$lib/core/move/types';
 	import { RULE_NAMES, type Part, type RuleName } from '$lib/core/method/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import Choose from '../shared/Choose.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
@@ -39,15 +38,19 @@
 <Pane pane="tableau" name="Tableau" {aside}>
 	{#snippet tools()}
 		{#if session.position}
-			<Choose
-				label="How numbers are shown"
-				value={document.notation.numbers}
-				options={[
-					{ value: 'fraction', text: '1/2', says: 'fractions' },
-					{ value: 'decimal', text: '0.5', says: 'decimals' }
-				]}
-				onchange={(value) => document.showNumbers(value)}
-			/>
+			<span class="numbers">
+				{#await import('../shared/Choose.svelte') then { default: Choose }}
+					<Choose
+						label="How numbers are shown"
+						value={document.notation.numbers}
+						options={[
+							{ value: 'fraction', text: '1/2', says: 'fractions' },
+							{ value: 'decimal', text: '0.5', says: 'decimals' }
+						]}
+						onchange={(value) => document.showNumbers(value)}
+					/>
+				{/await}
+			</span>
 			<ToolMenu
 				text={plainText(RULE_LABELS[document.rule]).split(',')[0]}
 				label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
@@ -112,6 +115,10 @@
 {/if}
 
 <style>
+	/* the choice comes a moment after the first page; its place is there */
+	.numbers {
+		min-width: 4.9rem;
+	}
 	.apart {
 		width: var(--gap-2);
 	}
