@@ -25,15 +25,17 @@ const rest = (milliseconds) => new Promise((resolve) => setTimeout(resolve, mill
 /** Watches a page: when something last changed among its panes, how long its tasks are, when its frames come. */
 const WATCH = () => {
 	globalThis.watched = { acted: 0, changed: 0, tasks: [], frames: [] };
-	new MutationObserver(() => (globalThis.watched.changed = performance.now())).observe(
-		document.querySelector('main'),
-		{
-			subtree: true,
-			childList: true,
-			attributes: true,
-			characterData: true
-		}
-	);
+	// what is found out off the page, such as the kind of problem, comes in its own time
+	const isOwn = ({ target }) =>
+		!(target instanceof Element ? target : target.parentElement)?.closest('.kind');
+	new MutationObserver((records) => {
+		if (records.some(isOwn)) globalThis.watched.changed = performance.now();
+	}).observe(document.querySelector('main'), {
+		subtree: true,
+		childList: true,
+		attributes: true,
+		characterData: true
+	});
 	new PerformanceObserver((list) => {
 		for (const entry of list.getEntries()) globalThis.watched.tasks.push(entry.duration);
 	}).observe({ type: 'longtask' });
@@ -69,7 +71,9 @@ function tell(what, times) {
 }
 
 async function open(browser, url, text) {
-	const page = await browser.newPage();
+	// a visitor of its own: tabs of one browser follow each other
+	const context = await browser.createBrowserContext();
+	const page = await context.newPage();
 	await page.goto(url);
 	await page.waitForSelector('.cm-content');
 	await page.evaluate(WATCH);
@@ -155,7 +159,8 @@ async function pasteBlock(browser, url) {
 
 /** Fills a collection with lessons and tells how soon its page shows the first of them. */
 async function openCollection(browser, url, count) {
-	const page = await browser.newPage();
+	const context = await browser.createBrowserContext();
+	const page = await context.newPage();
 	await page.goto(url);
 	await page.waitForSelector('.cm-content');
 	await rest(500);

@@ -129,20 +129,25 @@ export class LessonDocument {
 		this.#tags = lesson.tags;
 		this.#page = lesson.page;
 		this.#meanings = lesson.meanings;
-		this.#change(lesson.statement);
+		this.#change(lesson.statement, 0);
 	}
 
 	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
 	write(text: string): void {
-		// an editor that was told of a text tells it back
-		if (text !== this.#text) this.#change(text);
+		if (text !== this.#text) this.#change(text, 0);
 	}
 
-	#change(text: string): void {
+	/** Takes in the text as it stands in the editor; a long one is read once typing pauses. */
+	type(text: string): void {
+		// an editor that was told of a text tells it back
+		if (text !== this.#text) this.#change(text, PAUSE);
+	}
+
+	#change(text: string, pause: number): void {
 		this.#text = text;
 		this.#pendingRead?.abort();
 		if (text.length <= READ_AT_ONCE) this.#take(readStatement(text));
-		else void this.#readLong(text);
+		else void this.#readLong(text, pause);
 	}
 
 	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. */
@@ -155,11 +160,11 @@ export class LessonDocument {
 		this.write(applyEdits(this.#text, edits));
 	}
 
-	/** A long text is read by a worker, once typing pauses. */
-	async #readLong(text: string): Promise<void> {
+	/** A long text is read by a worker. */
+	async #readLong(text: string, pause: number): Promise<void> {
 		const pending = new AbortController();
 		this.#pendingRead = pending;
-		await new Promise((resolve) => setTimeout(resolve, PAUSE));
+		await new Promise((resolve) => setTimeout(resolve, pause));
 		if (pending.signal.aborted) return;
 		try {
 			const { readInWorker } = await import('$lib/work/client');

@@ -5,12 +5,14 @@
 	import { effectiveBounds, type Problem, type Variable } from '$lib/core/problem/types';
 	import { notAllowed } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { gradual } from '../shared/gradual.svelte';
 
 	/** The amounts of the plan being tried: typed exactly, or pushed along in whole steps. */
 	let { problem }: { problem: Problem } = $props();
 	const { plans } = useDesk();
 	const outside = $derived(notAllowed(problem, plans.plan));
 	const MOST_SLIDERS = 8;
+	const lines = gradual(() => problem.variables);
 
 	/** How far a slider goes: as far as some row lets this variable go alone, or its bound. */
 	function reach(variable: Variable): number {
@@ -32,7 +34,7 @@
 </script>
 
 <div class="amounts">
-	{#each problem.variables as variable (variable.name)}
+	{#each lines.shown as variable (variable.name)}
 		{@const { name, unit } = variable}
 		{@const value = plans.plan.get(name) ?? ZERO}
 		<label class:out={outside.includes(name)}>

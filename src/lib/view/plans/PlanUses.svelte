@@ -4,6 +4,7 @@
 	import type { Problem } from '$lib/core/problem/types';
 	import { objectiveAt, readPlan, usesOf, type Use } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { gradual } from '../shared/gradual.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
@@ -21,6 +22,8 @@
 		const all = plans.best ? [...kept, { name: 'best', plan: plans.best, removable: false }] : kept;
 		return all.map((one) => ({ ...one, uses: usesOf(problem, one.plan) }));
 	});
+
+	const lines = gradual(() => usesOf(problem, plans.plan));
 
 	/** The share of what is available that is used, for the bar. */
 	const share = ({ used, row }: Use): number =>
@@ -51,7 +54,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each usesOf(problem, plans.plan) as use, at (use.row.name)}
+		{#each lines.shown as use, at (use.row.name)}
 			{@const { row, used, slack, kept, parts } = use}
 			{@const identity = session.identities.get(row.name)}
 			<tr

@@ -22,7 +22,12 @@
 </script>
 
 {#if kind.words.length}
-	<p class:old={!kind.isCurrent || lesson.stale} role="status" aria-label="What kind of problem this is">
+	<p
+		class="kind"
+		class:old={!kind.isCurrent || lesson.stale}
+		role="status"
+		aria-label="What kind of problem this is"
+	>
 		{#each kind.words as { key, says, why, about } (key)}
 			<Tooltip openDelay={150} closeDelay={50}>
 				<Tooltip.Trigger

@@ -36,7 +36,7 @@
 		return untrack(() => {
 			const view = makeEditor(node, lesson.text, {
 				label: 'Statement of the problem',
-				onwrite: (text) => lesson.write(text),
+				onwrite: (text) => lesson.type(text),
 				onpoint: pointAt,
 				names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
 				onrename: askName

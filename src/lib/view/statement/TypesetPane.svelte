@@ -96,9 +96,11 @@
 				<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
 			{/if}
 		</div>
-		{#if problem && preferences.showsKind}
-			{#await import('./KindLine.svelte') then { default: KindLine }}<KindLine />{/await}
-		{/if}
+		<div class="kind">
+			{#if problem && preferences.showsKind}
+				{#await import('./KindLine.svelte') then { default: KindLine }}<KindLine />{/await}
+			{/if}
+		</div>
 	</div>
 </Pane>
 {#if asksMeanings}

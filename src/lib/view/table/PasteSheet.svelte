@@ -3,7 +3,6 @@
 	import { printStatement } from '$lib/core/problem/statement/print';
 	import type { Relation } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { gradual } from '../shared/gradual.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
 
@@ -16,9 +15,15 @@
 	let given = $state.raw<Partial<BlockLayout>>({});
 	const reading = $derived(readBlock(written, given));
 	const { cells, layout, roles, problem, fault } = $derived(reading);
-	const lines = gradual(() => cells);
+	/** the first rows, and the one at fault */
+	const lines = $derived(
+		cells.map((row, i) => ({ row, i })).filter(({ i }) => i < MOST_ROWS || i === fault?.row)
+	);
 	const set = (change: Partial<BlockLayout>) => (given = { ...given, ...change });
 	const MOST_SHOWN = 12;
+	const MOST_ROWS = 14;
+	/** the objective is among the first or the last rows */
+	const MOST_CHOICES = 30;
 	const SEPARATORS = [
 		{ sign: '\t', says: 'tabs' },
 		{ sign: ';', says: 'semicolons' },
@@ -38,6 +43,7 @@
 		<textarea
 			aria-label="The cells as text"
 			placeholder="Paste the cells here"
+			wrap="off"
 			rows={cells.length ? 3 : 8}
 			bind:value={written}></textarea>
 		{#if cells.length}
@@ -59,7 +65,9 @@
 							set({ objective: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
 					>
 						<option value="">no row</option>
-						{#each cells as row, i (i)}<option value={String(i)}>row {i + 1}: {row[0]}</option>{/each}
+						{#each cells.slice(0, MOST_CHOICES) as row, i (i)}<option value={String(i)}
+								>row {i + 1}: {row[0]}</option
+							>{/each}
 					</select></label
 				>
 				<label
@@ -114,13 +122,14 @@
 						</tr>
 					</thead>
 					<tbody>
-						{#each lines.shown as row, i (i)}
+						{#each lines as { row, i } (i)}
 							<tr class:goal={i === layout.objective} class:names={layout.hasHeads && i === 0}>
 								{#each row.slice(0, MOST_SHOWN) as own, j (j)}
 									<td class:fault={fault?.row === i && fault.column === j}>{own}</td>
 								{/each}
 							</tr>
 						{/each}
+						{#if cells.length > lines.length}<tr><td>… {cells.length - lines.length} more</td></tr>{/if}
 					</tbody>
 				</table>
 			</div>
