@@ -63,6 +63,10 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 	await page.goto(server.url);
 	await page.waitForSelector('.cm-content');
 	if (text !== undefined) {
+		// a lesson of its own, without the demo's story
+		await page.locator('a.lesson').click();
+		await page.locator('aria/New lesson[role="button"]').click();
+		await page.waitForSelector('.cm-content');
 		await pasteStatement(page, text);
 		await rest(500);
 		await page.evaluate(() => {

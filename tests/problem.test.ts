@@ -32,6 +32,16 @@ describe('the technology table', () => {
 		await fill('kiln per jugs', '15.6/1000');
 		await desk.shows('Problem', 'kiln');
 		expect(await desk.text()).toBe(MIX.replace('2 jugs <= 12', '39/2500 jugs <= 12'));
+		await desk.page.focus('input[aria-label="Amount of clay"]');
+		await desk.page.keyboard.type('19');
+		// in step while it is typed, and back again
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('<= 19')
+		);
+		await desk.press('Escape');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('<= 18')
+		);
 		await fill('gain per cups', '7/2');
 		await fill('Amount of shelf', '');
 		const after = MIX.replace('2 jugs <= 12', '39/2500 jugs <= 12')

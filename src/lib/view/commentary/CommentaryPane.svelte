@@ -5,6 +5,8 @@
 	import Words from '../shared/Words.svelte';
 
 	const { document, session } = useDesk();
+	/** before the first step the story is told here, too */
+	const isAtStart = $derived(session.stops.length <= 2);
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 </script>
@@ -12,6 +14,14 @@
 <Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="text" aria-live="polite" tabindex="0" role="group" aria-label="Commentary on the current step">
+		{#if isAtStart && document.story}
+			<article class="story">
+				<h3>Story</h3>
+				{#await import('../story/Prose.svelte') then { default: Prose }}<Prose
+						text={document.story}
+					/>{/await}
+			</article>
+		{/if}
 		{#each session.remarks as remark, i (`${i} ${plainText(remark.heading)}`)}
 			<article class={remark.tone}>
 				<h3><Words sentence={remark.heading} linked={false} /></h3>

@@ -7,6 +7,23 @@
 	/** Keys that belong to the thing that has the focus. */
 	const OWN: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
 		{
+			where: 'Statement',
+			keys: [
+				['Alt ↑ ↓', 'move a row up or down'],
+				['F2', 'rename what the cursor is at, everywhere'],
+				['Tab', 'take the name that is offered']
+			]
+		},
+		{
+			where: 'Table',
+			keys: [
+				['arrows', 'walk over the cells; with Shift choose a block'],
+				['Enter', 'take what was typed, and go down'],
+				['Escape', 'what stood there before'],
+				['Delete', 'clear the block']
+			]
+		},
+		{
 			where: 'Tableau',
 			keys: [
 				['arrows', 'walk over the entries'],
@@ -18,7 +35,8 @@
 			keys: [
 				['arrows', 'move the view'],
 				['+ −', 'magnify, reduce'],
-				['0', 'fit']
+				['0', 'fit'],
+				['arrows', 'move the plan that has the focus; with Shift ten steps']
 			]
 		},
 		{

@@ -12,18 +12,28 @@
 		chosen: boolean;
 	}
 	let { key, at, value, label, wrong, chosen }: Props = $props();
+	let input = $state<HTMLInputElement>();
+
+	// while something is typed here the statement follows, and what is typed stays as it is
+	$effect(() => {
+		if (input && input !== document.activeElement) input.value = value;
+	});
 </script>
 
 <input
+	bind:this={input}
 	data-cell={key}
 	data-at={at}
 	data-shown={value}
-	{value}
 	aria-label={label}
 	aria-invalid={wrong}
 	class:chosen
 	style:--width={`${Math.max(2, value.length)}ch`}
-	onfocus={(event) => event.currentTarget.select()}
+	onblur={() => queueMicrotask(() => input && !wrong && (input.value = value))}
+	onfocus={(event) => {
+		event.currentTarget.dataset.before = value;
+		event.currentTarget.select();
+	}}
 />
 
 <style>

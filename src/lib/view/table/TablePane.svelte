@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { isWholeTable } from '$lib/core/exchange/block';
-	import { toText } from '$lib/core/number/rational';
-	import { turnSense } from '$lib/core/problem/statement/edit';
+	import { isZero, toText } from '$lib/core/number/rational';
+	import { readCell, turnSense } from '$lib/core/problem/statement/edit';
 	import { addRow, addVariable } from '$lib/core/problem/statement/edit-lines';
 	import type { Sense } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -67,8 +67,8 @@
 			if (next) next.focus();
 			else take(input);
 		} else if (event.key === 'Escape') {
-			input.value = input.dataset.shown ?? '';
-			wrong = null;
+			input.value = input.dataset.before ?? '';
+			take(input);
 			block.clear();
 			input.select();
 		} else if ((event.key === 'Delete' || event.key === 'Backspace') && block.isMany) {
@@ -128,6 +128,14 @@
 		wrong = changeBlock(lesson, typed);
 	}
 
+	/** The statement follows what is typed as soon as it is a number; nothing goes away before the cell is left. */
+	function oninput({ target }: Event) {
+		if (!(target instanceof HTMLInputElement)) return;
+		const { cell = '' } = target.dataset;
+		const value = /^(?:cost|use|rhs)\|/.test(cell) ? readCell(target.value) : null;
+		if (value && !isZero(value)) changeCell(lesson, cell, target.value);
+	}
+
 	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
 	function take({ value, dataset }: HTMLInputElement) {
 		const cell = dataset.cell!;
@@ -181,6 +189,7 @@
 				{onkeydown}
 				{onpaste}
 				{oncopy}
+				{oninput}
 				{onfocusin}
 				{onfocusout}
 				{onpointerdown}

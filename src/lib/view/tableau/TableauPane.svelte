@@ -117,7 +117,7 @@
 <style>
 	/* the choice comes a moment after the first page; its place is there */
 	.numbers {
-		min-width: 4.9rem;
+		min-width: 4.1rem;
 	}
 	.apart {
 		width: var(--gap-2);

@@ -36,8 +36,8 @@
 			{
 				size: session.region ? 38 : 70,
 				down: [
-					{ size: 42, pane: 'table' },
-					{ size: 58, pane: 'plans' }
+					{ size: session.region ? 42 : 54, pane: 'table' },
+					{ size: session.region ? 58 : 46, pane: 'plans' }
 				]
 			},
 			...(session.region ? [{ size: 32, pane: 'region' }] : [])
