@@ -105,6 +105,7 @@ try {
 		text: CROWDED,
 		steps: [{ type: ['Amount of tiles_floor', '95/2'] }]
 	});
+	await shot('region', { path: '/region', steps: [{ click: 'aria/Show values' }] });
 	await shot('paste', {
 		path: '/problem',
 		steps: [{ click: 'aria/Paste table' }, { write: TABLE }]

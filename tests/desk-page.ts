@@ -101,6 +101,7 @@ export class DeskPage {
 		const shown: Record<string, string> = {
 			Overview: '.cm-content',
 			Problem: '[data-pane="plans"]',
+			Region: '[data-pane="corners"]',
 			Simplex: '[data-pane="form"]'
 		};
 		await this.page.waitForSelector(shown[name]);
@@ -169,11 +170,13 @@ export class DeskPage {
 
 	/** Waits for the saving of the last edit. */
 	async kept(): Promise<void> {
-		await this.page
-			.waitForFunction(() => document.querySelector('.kept')?.textContent === 'saving …', { timeout: 1000 })
-			.catch(() => {});
-		await this.page.waitForFunction(
-			() => document.querySelector('.kept')?.textContent === 'saved in this browser'
-		);
+		const says = (text: string, timeout: number) =>
+			this.page.waitForFunction(
+				(sought) => document.querySelector('.kept')?.textContent?.trim().startsWith(sought),
+				{ timeout },
+				text
+			);
+		await says('saving …', 1000).catch(() => {});
+		await says('saved in this browser', 30_000);
 	}
 }

@@ -265,3 +265,21 @@ describe('plans that are tried', () => {
 		expect(result.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([]);
 	});
 });
+
+describe('the corner table', () => {
+	test('values come one by one or all, the best is marked then, and corners answer to one another', async () => {
+		await desk.turnTo('Region');
+		await desk.shows('Corner table', '(4, 3) shelf clay');
+		expect(await desk.read('Corner table')).not.toContain('27');
+		await desk.click('Show gain at (4, 3)');
+		await desk.shows('Corner table', '3·4 + 5·3 = 27');
+		expect(await desk.page.$('.corner circle.best')).toBeNull();
+		await desk.click('Show values');
+		await desk.shows('Corner table', '3·2 + 5·6 = 36 best');
+		await desk.page.waitForSelector('.corner circle.best');
+		await desk.page.hover('tr.best th');
+		await desk.page.waitForSelector('.corner.lit circle.best');
+		await desk.click('All intersections');
+		await desk.shows('Corner table', '(6, 0) clay jugs = 0 not feasible');
+	});
+});

@@ -3,6 +3,7 @@ import { fetchLesson, freshId, keepLesson, setAside, takeFirst, type Kept } from
 import { keepVersion } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
 import { titleOf, withTitle, type Lesson } from '$lib/core/lesson/lesson';
+import { keepForNextStart, rescuedText, type Rescued } from './rescue';
 import { summaryOf } from './summary';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
@@ -69,9 +70,41 @@ export class Keeping {
 		}
 		const fetched = id === null ? null : await fetchLesson(id);
 		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
-		if (fetched?.value) return this.#show(id!, fetched.value.lesson, fetched.value.revision);
+		if (fetched?.value) {
+			await this.#show(id!, fetched.value.lesson, fetched.value.revision);
+			return this.#takeRescued();
+		}
 		// a first visit: the demo lesson is the first of the collection
 		this.#begin(id ?? freshId(), null);
+		this.#last = null;
+		this.touch();
+		return this.#takeRescued();
+	}
+
+	/**
+	 * The page is about to go. Saving goes on as long as the browser lets it; what is not saved yet is put where that takes no time, and is
+	 * taken from there at the next start.
+	 */
+	leave(): void {
+		if (this.#state === 'starting' || this.#isKept(this.#document.lesson)) return;
+		const rescued: Rescued = { id: this.#id, revision: this.#revision, lesson: this.#document.lesson };
+		keepForNextStart(JSON.stringify(rescued));
+		void this.flush();
+	}
+
+	/** What the last page could not save any more, if it belongs to the lesson that is open. */
+	async #takeRescued(): Promise<void> {
+		const text = rescuedText();
+		if (text === null) return;
+		keepForNextStart(null);
+		const { id, revision, lesson: data } = JSON.parse(text) as Rescued;
+		if (id !== this.#id || JSON.stringify(data) === JSON.stringify(this.#document.lesson)) return;
+		const lesson = await this.#read(data);
+		if (!lesson) return;
+		const isOther = revision !== this.#revision && this.#revision !== null;
+		const title = `${titleOf(lesson) || 'Untitled lesson'} (other tab)`;
+		this.#document.open(isOther ? { ...lesson, statement: withTitle(lesson.statement, title) } : lesson);
+		if (isOther) this.#begin(freshId(), null);
 		this.#last = null;
 		this.touch();
 	}

@@ -30,7 +30,8 @@ beforeEach(() => {
 	const local = new Map<string, string>();
 	const storage = {
 		getItem: (k: string) => local.get(k) ?? null,
-		setItem: (k: string, v: string) => void local.set(k, v)
+		setItem: (k: string, v: string) => void local.set(k, v),
+		removeItem: (k: string) => void local.delete(k)
 	};
 	vi.stubGlobal('localStorage', storage);
 	vi.stubGlobal('sessionStorage', { ...storage, getItem: () => null });
@@ -91,6 +92,23 @@ describe('the open lesson', () => {
 			MIX.replace('18', '190'),
 			null
 		]);
+	});
+
+	test('what could not be saved before the page went is there at the next start, once', async () => {
+		const { document, keeping } = await tab();
+		document.write(MIX.replace('18', '99'));
+		// the browser ends the page before the store has answered
+		MemoryStore.refusal = 'gone';
+		keeping.leave();
+		await keeping.flush();
+		MemoryStore.refusal = null;
+		const again = await tab('max z = x');
+		expect([again.document.text.includes('99'), again.keeping.id]).toEqual([true, keeping.id]);
+		expect(again.keeping.state).toBe('saved');
+		again.document.write(MIX.replace('18', '55'));
+		await again.keeping.flush();
+		again.keeping.leave();
+		expect((await tab('max z = x')).document.text).toContain('55');
 	});
 
 	test('refused storage and a damaged lesson have their message, and the desk works', async () => {

@@ -2,6 +2,7 @@
 export const PAGES = [
 	{ path: '/', name: 'Overview' },
 	{ path: '/problem', name: 'Problem' },
+	{ path: '/region', name: 'Region' },
 	{ path: '/simplex', name: 'Simplex' }
 ] as const;
 

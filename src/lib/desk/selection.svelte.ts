@@ -8,6 +8,7 @@ const isNumber = (a: StoryTarget | null, b: StoryTarget | null): boolean =>
 export class Selection {
 	#pointed = $state.raw<Pointed | null>(null);
 	#number = $state.raw<StoryTarget | null>(null);
+	#corner = $state<string | null>(null);
 	#considered = $state<string | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
@@ -17,6 +18,10 @@ export class Selection {
 	/** the one number of the problem that is pointed at: a coefficient of a row or of the objective, or the row's amount */
 	get number(): StoryTarget | null {
 		return this.#number;
+	}
+	/** the corner of the region that is pointed at, by its key */
+	get corner(): string | null {
+		return this.#corner;
 	}
 	/** the id of the column whose ratios are asked for */
 	get considered(): string | null {
@@ -30,6 +35,10 @@ export class Selection {
 
 	isPointed(pointed: Pointed | null): boolean {
 		return samePointed(pointed, this.#pointed);
+	}
+
+	pointCorner(key: string | null): void {
+		this.#corner = key;
 	}
 
 	/** Whether a number is the one that is pointed at. */

@@ -84,7 +84,7 @@
 	});
 </script>
 
-<svelte:window onhashchange={() => void openFragment()} onpagehide={() => void keeping.flush()} />
+<svelte:window onhashchange={() => void openFragment()} onpagehide={() => keeping.leave()} />
 <svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && void keeping.flush()} />
 
 {#if ready}

@@ -8,7 +8,8 @@ import type { Problem, Relation, Terms, Variable } from '../problem/types';
 /** How a relation is written in LaTeX. */
 export const LATEX_RELATIONS: Record<Relation, string> = { '<=': '\\le', '>=': '\\ge', '=': '=' };
 
-const escaped = (text: string): string =>
+/** A text with the signs escaped that mean something in LaTeX. */
+export const escapedLatex = (text: string): string =>
 	text.replace(/[\\{}$&#^_%~]/g, (c) =>
 		c === '\\' ? '\\textbackslash{}' : c === '^' || c === '~' ? `\\${c}{}` : `\\${c}`
 	);
@@ -16,7 +17,7 @@ const escaped = (text: string): string =>
 /** A name as mathematics: one letter in italics, a word set as a word, an index lowered. */
 export function latexName(name: string): string {
 	const [, letters, index] = /^([a-zA-Z]+)(\d*)$/.exec(name) ?? [];
-	if (!letters) return `\\text{${escaped(name)}}`;
+	if (!letters) return `\\text{${escapedLatex(name)}}`;
 	const body = letters.length === 1 ? letters : `\\mathit{${letters}}`;
 	return index ? `${body}_{${index}}` : body;
 }
@@ -47,7 +48,7 @@ export function latexSum(
 const latexTerms = (terms: Terms, constant?: Rational): string =>
 	latexSum(terms, constant, latexName, latexNumber);
 
-const latexUnit = (unit: string | undefined): string => (unit ? ` \\text{[${escaped(unit)}]}` : '');
+const latexUnit = (unit: string | undefined): string => (unit ? ` \\text{[${escapedLatex(unit)}]}` : '');
 
 /** What a variable's line says; null for an ordinary one. */
 function declaration({ name, unit, lower, upper, domain }: Variable): string | null {
@@ -84,12 +85,12 @@ export function writeLatex(problem: Problem, notes: string[]): string {
 	const ordinary = variables
 		.filter((variable) => declaration(variable) === null)
 		.map(({ name }) => latexName(name));
-	const label = (name: string) => escaped(nameText(name));
+	const label = (name: string) => escapedLatex(nameText(name));
 	const lines = [
 		`${sense}\\quad & ${latexName(objective.name)}${latexUnit(objective.unit)} = ${objectiveTerms(problem)}`,
 		...constraints.map(
 			({ name, unit, terms, relation, rhs }) =>
-				`\\text{${label(name)}${unit ? ` [${escaped(unit)}]` : ''}:}\\quad & ${latexTerms(terms)} ${LATEX_RELATIONS[relation]} ${latexNumber(rhs)}`
+				`\\text{${label(name)}${unit ? ` [${escapedLatex(unit)}]` : ''}:}\\quad & ${latexTerms(terms)} ${LATEX_RELATIONS[relation]} ${latexNumber(rhs)}`
 		),
 		...variables.flatMap((variable) => {
 			const line = declaration(variable);

@@ -36,7 +36,7 @@
 				['arrows', 'move the view'],
 				['+ −', 'magnify, reduce'],
 				['0', 'fit'],
-				['arrows', 'move the plan that has the focus; with Shift ten steps']
+				['arrows on a plan', 'move it; with Shift ten steps']
 			]
 		},
 		{

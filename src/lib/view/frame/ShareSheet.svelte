@@ -72,6 +72,7 @@
 			<h3>As a link</h3>
 			<p class="link">
 				<input
+					class="field"
 					readonly
 					value={link}
 					aria-label="Link with the lesson in it"
@@ -135,12 +136,6 @@
 	}
 	.link input {
 		flex: 1;
-		min-width: 0;
-		padding: 0.25rem 0.5rem;
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		background: var(--sheet);
-		color: var(--ink);
 	}
 	.note {
 		font-size: var(--size-note);

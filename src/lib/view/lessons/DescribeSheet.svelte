@@ -30,7 +30,7 @@
 <Sheet title={what === 'title' ? 'Rename the lesson' : `Tags of “${lesson.title}”`} {onclose}>
 	<SheetForm action="Take" onsubmit={take} {onclose}>
 		{#if what === 'title'}
-			<label><span>Title</span><input bind:value={title} maxlength="200" /></label>
+			<label><span>Title</span><input class="field" bind:value={title} maxlength="200" /></label>
 		{:else}
 			<TagsInput
 				value={tags}
@@ -56,7 +56,7 @@
 							{/each}
 						{/snippet}
 					</TagsInput.Context>
-					<TagsInput.Input placeholder="A tag, then Enter" />
+					<TagsInput.Input class="field" placeholder="A tag, then Enter" />
 				</TagsInput.Control>
 				<TagsInput.HiddenInput />
 			</TagsInput>

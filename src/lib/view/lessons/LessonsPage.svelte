@@ -64,6 +64,7 @@
 		<div class="finding">
 			<input
 				type="search"
+				class="field"
 				placeholder="Search titles, names, stories"
 				aria-label="Search"
 				bind:value={collection.query}
@@ -175,11 +176,6 @@
 	}
 	[type='search'] {
 		flex: 1 1 14rem;
-		padding: 0.3rem 0.6rem;
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		background: var(--sheet);
-		color: var(--ink);
 	}
 	.tags {
 		display: flex;

@@ -4,6 +4,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
+	import { cornerKey } from '$lib/core/geometry/corner-key';
 	import { approximate } from '$lib/core/number/rational';
 	import type { Region } from '$lib/core/geometry/types';
 	import { frameOf, viewedBox, MARGIN, type Frame } from './frame';
@@ -18,11 +19,9 @@
 		inside?: Snippet<[Region, Frame]>;
 	}
 	let { showsBest = true, violated, inside }: Props = $props();
-	const { document, session } = useDesk();
+	const { document, selection, session } = useDesk();
 	const best = $derived(showsBest ? session.best : null);
 	let size = $state({ width: 480, height: 360 });
-	/** the corner under the pointer or the keyboard's focus */
-	let corner = $state<number | null>(null);
 
 	const problem = $derived(session.problem);
 	const scene = $derived.by(() => {
@@ -40,6 +39,14 @@
 	const picture = $derived(
 		scene && frame && makePicture(scene, frame, best, document.notation.numbers, session.identities)
 	);
+
+	/** the corner under the pointer or the keyboard's focus, here or in the corner table */
+	const corner = $derived.by(() => {
+		const at = session.region?.corners.findIndex(({ point }) => cornerKey(point) === selection.corner) ?? -1;
+		return at < 0 ? null : at;
+	});
+	const pointCorner = (index: number | null) =>
+		selection.pointCorner(index === null ? null : cornerKey(session.region!.corners[index].point));
 
 	const empty = $derived(!picture);
 
@@ -136,7 +143,8 @@
 						{picture}
 						{violated}
 						{inside}
-						bind:corner
+						{corner}
+						{pointCorner}
 					/>
 				</svg>
 			{:else if problem}

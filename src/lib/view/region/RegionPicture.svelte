@@ -24,8 +24,9 @@
 		violated?: ReadonlySet<string>;
 		inside?: Snippet<[Region, Frame]>;
 		corner: number | null;
+		pointCorner: (index: number | null) => void;
 	}
-	let { problem, region, frame, picture, violated, inside, corner = $bindable() }: Props = $props();
+	let { problem, region, frame, picture, violated, inside, corner, pointCorner }: Props = $props();
 	const { document, selection, session } = useDesk();
 	const broken = $derived(violated ?? session.violated);
 	const { x, y, size } = $derived(frame);
@@ -149,13 +150,14 @@
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<g
 			class="corner"
+			class:lit={corner === c.index}
 			role="img"
 			aria-label={`Corner ${c.text}${c.best ? ', best' : ''}`}
 			tabindex="0"
-			onpointerenter={() => (corner = c.index)}
-			onpointerleave={() => (corner = null)}
-			onfocus={() => (corner = c.index)}
-			onblur={() => (corner = null)}
+			onpointerenter={() => pointCorner(c.index)}
+			onpointerleave={() => pointCorner(null)}
+			onfocus={() => pointCorner(c.index)}
+			onblur={() => pointCorner(null)}
 		>
 			<circle class="grip" cx={c.x} cy={c.y} r="11" />
 			{#if c.best}<circle class="best" cx={c.x} cy={c.y} r="9.5" />{/if}
@@ -274,6 +276,10 @@
 	}
 	.corner {
 		outline: none;
+	}
+	.corner.lit .grip {
+		stroke: var(--now);
+		stroke-width: 2;
 	}
 	.corner:focus-visible .grip {
 		stroke: var(--focus);

@@ -38,13 +38,6 @@
 		grid-template-columns: 6rem 1fr;
 		align-items: center;
 	}
-	form :global(:is(input, select, textarea)) {
-		padding: 0.25rem 0.5rem;
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		background: var(--sheet);
-		color: var(--ink);
-	}
 	.buttons {
 		display: flex;
 		justify-content: flex-end;

@@ -35,11 +35,13 @@
 			{#each problem.variables as { name, unit } (name)}
 				<strong>{name}</strong>
 				<input
+					class="field"
 					aria-label={`Unit of ${name}`}
 					value={unit ?? ''}
 					onchange={(event) => setVariableUnit(name, event.currentTarget.value)}
 				/>
 				<input
+					class="field"
 					aria-label={`Meaning of ${name}`}
 					maxlength="400"
 					value={lesson.meaning('variables', name)}
@@ -48,6 +50,7 @@
 			{/each}
 			<strong>{problem.objective.name}</strong>
 			<input
+				class="field"
 				aria-label={`Unit of ${problem.objective.name}`}
 				value={problem.objective.unit ?? ''}
 				onchange={(event) => lesson.edit(setUnit(lesson.reading, null, unitOf(event.currentTarget.value)))}
@@ -56,11 +59,13 @@
 			{#each problem.constraints as { name, unit } (name)}
 				<strong>{name}</strong>
 				<input
+					class="field"
 					aria-label={`Unit of ${name}`}
 					value={unit ?? ''}
 					onchange={(event) => lesson.edit(setUnit(lesson.reading, name, unitOf(event.currentTarget.value)))}
 				/>
 				<input
+					class="field"
 					aria-label={`Meaning of ${name}`}
 					maxlength="400"
 					value={lesson.meaning('constraints', name)}
@@ -86,13 +91,5 @@
 		font-style: italic;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
-	}
-	input {
-		padding: 0.2rem 0.5rem;
-		border: 1px solid var(--rule-strong);
-		border-radius: 3px;
-		background: var(--sheet);
-		color: var(--ink);
-		min-width: 0;
 	}
 </style>

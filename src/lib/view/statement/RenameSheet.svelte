@@ -25,7 +25,7 @@
 
 <Sheet title={`Rename ${name} everywhere`} {onclose}>
 	<SheetForm action="Rename" onsubmit={take} {onclose}>
-		<label><span>Name</span><input bind:value={typed} aria-invalid={why !== null} /></label>
+		<label><span>Name</span><input class="field" bind:value={typed} aria-invalid={why !== null} /></label>
 		{#if why}<p role="alert" class="wrong">{why}</p>{/if}
 	</SheetForm>
 </Sheet>

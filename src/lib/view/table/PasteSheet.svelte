@@ -41,6 +41,7 @@
 <Sheet title="A table from elsewhere" {onclose}>
 	<SheetForm action="Make it the problem" onsubmit={take} {onclose} isReady={!!problem}>
 		<textarea
+			class="field"
 			aria-label="The cells as text"
 			placeholder="Paste the cells here"
 			wrap="off"
@@ -51,6 +52,7 @@
 				<label
 					><span>between cells</span>
 					<select
+						class="field"
 						value={layout.separator}
 						onchange={(e) => set({ separator: e.currentTarget.value as BlockLayout['separator'] })}
 					>
@@ -60,6 +62,7 @@
 				<label
 					><span>objective</span>
 					<select
+						class="field"
 						value={layout.objective === null ? '' : String(layout.objective)}
 						onchange={(e) =>
 							set({ objective: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
@@ -73,6 +76,7 @@
 				<label
 					><span>it is</span>
 					<select
+						class="field"
 						value={layout.sense}
 						onchange={(e) => set({ sense: e.currentTarget.value as 'max' | 'min' })}
 					>
@@ -82,6 +86,7 @@
 				<label
 					><span>no sign is</span>
 					<select
+						class="field"
 						value={layout.relation}
 						onchange={(e) => set({ relation: e.currentTarget.value as Relation })}
 					>

@@ -77,7 +77,11 @@
 	<SheetForm action="Change" onsubmit={submit} {onclose}>
 		<label
 			>What
-			<select value={chosen} onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}>
+			<select
+				class="field"
+				value={chosen}
+				onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}
+			>
 				{#each problem.constraints as row (row.name)}<option value={`rhs ${row.name}`}
 						>the right-hand side of {row.name}</option
 					>{/each}
@@ -88,16 +92,30 @@
 			</select>
 		</label>
 		{#if chosen === 'add'}
-			<label>Name <input bind:value={name} placeholder={`r${problem.constraints.length + 1}`} /></label>
+			<label
+				>Name <input
+					class="field"
+					bind:value={name}
+					placeholder={`r${problem.constraints.length + 1}`}
+				/></label
+			>
 			<label
 				>Row <input
+					class="field"
 					bind:value
 					aria-invalid={fault !== ''}
 					placeholder={`${problem.variables[0]?.name ?? 'x'} ≤ 4`}
 				/></label
 			>
 		{:else}
-			<label>New number <input bind:value aria-invalid={fault !== ''} placeholder={present()} /></label>
+			<label
+				>New number <input
+					class="field"
+					bind:value
+					aria-invalid={fault !== ''}
+					placeholder={present()}
+				/></label
+			>
 		{/if}
 		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}
 	</SheetForm>

@@ -18,7 +18,7 @@
 
 <Sheet title="Words at this step" {onclose}>
 	<SheetForm action="Keep" onsubmit={submit} {onclose}>
-		<label>Name <input bind:value={name} maxlength="200" /></label>
-		<label>Note <textarea bind:value={note} rows="4" maxlength="5000"></textarea></label>
+		<label>Name <input class="field" bind:value={name} maxlength="200" /></label>
+		<label>Note <textarea class="field" bind:value={note} rows="4" maxlength="5000"></textarea></label>
 	</SheetForm>
 </Sheet>

@@ -1,0 +1,62 @@
+import { csvFormatRows } from 'd3-dsv';
+import type { CornerRow } from '../geometry/corner-table';
+import { isZero, sign, toText, type Rational } from '../number/rational';
+import type { Problem } from '../problem/types';
+import { escapedLatex, latexName, latexNumber } from './latex';
+
+/** The corner table as CSV and as LaTeX: corner, lines that meet there, objective worked out, and whether it is feasible. */
+
+const lineName = ({ owner }: CornerRow['lines'][number]): string =>
+	owner.kind === 'constraint'
+		? owner.name
+		: `${owner.name} ${owner.kind === 'lower' ? 'at its lower bound' : 'at its upper bound'}`;
+
+/** `30·24 + 45·10`, with the constant at the end; negative numbers in brackets. */
+function worked(
+	{ parts }: CornerRow,
+	constant: Rational,
+	write: (value: Rational) => string,
+	times: string
+): string {
+	const bracketed = (value: Rational) => (sign(value) < 0 ? `(${write(value)})` : write(value));
+	const sum = parts.map(
+		({ cost, amount }, i) => (i === 0 ? write(cost) : bracketed(cost)) + times + bracketed(amount)
+	);
+	if (!isZero(constant)) sum.push(bracketed(constant));
+	return sum.join(' + ') || '0';
+}
+
+/** The table as CSV, numbers exact. */
+export function cornerCsv({ variables, objective }: Problem, rows: readonly CornerRow[]): string {
+	const head = [
+		...variables.map(({ name }) => name),
+		'lines',
+		`${objective.name} worked out`,
+		objective.name,
+		'feasible'
+	];
+	return (
+		csvFormatRows([
+			head,
+			...rows.map((row) => [
+				toText(row.point.x),
+				toText(row.point.y),
+				row.lines.map(lineName).join('; '),
+				worked(row, objective.constant, toText, '·'),
+				toText(row.objective),
+				row.feasible ? 'yes' : 'no'
+			])
+		]) + '\n'
+	);
+}
+
+/** The table as LaTeX with standard packages; a row for each corner. */
+export function cornerLatex({ variables, objective }: Problem, rows: readonly CornerRow[]): string {
+	const point = variables.map(({ name }) => latexName(name)).join(', ');
+	const lines = rows.map((row) => {
+		const at = `$(${latexNumber(row.point.x)}, ${latexNumber(row.point.y)})$`;
+		const value = `$${latexNumber(row.objective)}$`;
+		return `${at} & ${row.lines.map((line) => escapedLatex(lineName(line))).join(', ')} & $${worked(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
+	});
+	return `% needs \\usepackage{amsmath}\n\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}\n`;
+}

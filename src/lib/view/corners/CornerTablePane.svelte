@@ -1,0 +1,195 @@
+<script lang="ts">
+	import { cornerCsv, cornerLatex } from '$lib/core/exchange/corner-table';
+	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
+	import { isZero } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import { titleOf } from '$lib/core/lesson/lesson';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { download, fileName } from '../shared/download';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Pane from '../shared/Pane.svelte';
+
+	/** Corners with the lines that meet there and the objective worked out; values come one by one or all, and the best is marked then. */
+	const { document: lesson, reveal, selection, session } = useDesk();
+	const problem = $derived(session.region ? session.problem : null);
+	const rows = $derived(problem ? cornerTable(problem) : []);
+	let outside = $state(false);
+	const shown = $derived(rows.filter(({ feasible }) => feasible || outside));
+	const keys = $derived(reveal.cornersOf(lesson.text));
+	const all = $derived(shown.length > 0 && shown.every(({ key }) => keys.includes(key)));
+	const style = $derived(lesson.notation.numbers);
+
+	const show = (own: readonly string[]) => reveal.showCorners(lesson.text, own);
+
+	/** The name of a line: a constraint's, or what the bound says. */
+	function lineText({ owner, c }: CornerRow['lines'][number]): string {
+		if (owner.kind === 'constraint') return owner.name;
+		return `${owner.name} = ${showNumber(owner.kind === 'lower' ? c.neg() : c, style)}`;
+	}
+
+	/** `30·24 + 45·10` */
+	function workedOut({ parts }: CornerRow): string {
+		const number = (value: CornerRow['objective'], first: boolean) => {
+			const text = showNumber(value, style);
+			return !first && value.s < 0n ? `(${text})` : text;
+		};
+		const sum = parts.map(({ cost, amount }, i) => `${number(cost, i === 0)}·${number(amount, false)}`);
+		const constant = problem!.objective.constant;
+		if (!isZero(constant)) sum.push(number(constant, false));
+		return sum.join(' + ') || '0';
+	}
+</script>
+
+<Pane pane="corners" name="Corner table" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#if problem && rows.length}
+			<button class="btn tool" aria-pressed={outside} onclick={() => (outside = !outside)}
+				>All intersections</button
+			>
+			<button class="btn tool" aria-pressed={all} onclick={() => show(all ? [] : shown.map(({ key }) => key))}
+				>{all ? 'Hide values' : 'Show values'}</button
+			>
+			<button
+				class="btn tool"
+				onclick={() =>
+					download(fileName(titleOf(lesson.lesson), '-corners.csv'), cornerCsv(problem, shown), 'text/csv')}
+				>CSV</button
+			>
+			<button
+				class="btn tool"
+				onclick={() =>
+					download(fileName(titleOf(lesson.lesson), '-corners.tex'), cornerLatex(problem, shown))}
+				>LaTeX</button
+			>
+		{/if}
+	{/snippet}
+	{#if problem}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Corner table">
+			<table>
+				<thead>
+					<tr>
+						<th scope="col">({session.region!.axes.join(', ')})</th>
+						<th scope="col">lines that meet</th>
+						<th scope="col" colspan="2" class="value">{problem.objective.name}</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each shown as row (row.key)}
+						{@const isShown = keys.includes(row.key)}
+						<tr
+							class:lit={selection.corner === row.key}
+							class:best={all && row.isBest}
+							class:outside={!row.feasible}
+							onpointerenter={() => selection.pointCorner(row.key)}
+							onpointerleave={() => selection.pointCorner(null)}
+						>
+							<th scope="row"
+								>(<NumberView value={row.point.x} {style} />, <NumberView value={row.point.y} {style} />)</th
+							>
+							<td>
+								{#each row.lines as line, i (i)}
+									{@const identity =
+										line.owner.kind === 'constraint' ? session.identities.get(line.owner.name) : undefined}
+									<span class="line"
+										>{#if identity}<MarkGlyph {identity} />
+										{/if}{lineText(line)}</span
+									>
+								{/each}
+								{#if !row.feasible}<em>not feasible</em>{/if}
+							</td>
+							{#if isShown}
+								<td class="value">{workedOut(row)} =</td>
+								<td class="value"
+									><strong><NumberView value={row.objective} {style} /></strong>
+									{#if all && row.isBest}<em>best</em>{/if}</td
+								>
+							{:else}
+								<td colspan="2" class="value"
+									><button
+										class="show"
+										aria-label={`Show ${problem.objective.name} at (${showNumber(row.point.x)}, ${showNumber(row.point.y)})`}
+										onclick={() => show([...keys, row.key])}>?</button
+									></td
+								>
+							{/if}
+						</tr>
+					{:else}
+						<tr><td colspan="4">No two lines meet in a corner of the region.</td></tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	{:else}
+		<p class="nothing">
+			{lesson.problem
+				? 'The corner table is for problems in two variables.'
+				: 'The corner table appears here as soon as the statement can be read.'}
+		</p>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-2);
+	}
+	.stale {
+		opacity: 0.72;
+	}
+	table {
+		width: 100%;
+		border-spacing: 0;
+	}
+	th,
+	td {
+		padding: 0.12rem 0.4rem;
+		text-align: left;
+		white-space: nowrap;
+	}
+	thead th {
+		position: sticky;
+		top: 0;
+		background: var(--sheet);
+		border-bottom: 1px solid var(--ink);
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.value {
+		text-align: right;
+	}
+	.line {
+		margin-right: 0.7rem;
+	}
+	.line :global(.glyph) {
+		margin-right: 0.3rem;
+	}
+	.outside {
+		color: var(--ink-soft);
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.best :is(th, td) {
+		border-block: 1px solid var(--now);
+		font-weight: 600;
+	}
+	em {
+		color: var(--now);
+	}
+	.show {
+		min-width: 2rem;
+		border: 1px solid var(--rule-strong);
+		cursor: pointer;
+		color: var(--ink-soft);
+	}
+	.nothing {
+		padding: 0 var(--gap-3);
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>
