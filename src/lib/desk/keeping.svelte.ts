@@ -7,7 +7,7 @@ import { keepForNextStart, rescuedText, type Rescued } from './rescue';
 import { summaryOf } from './summary';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
-const DELAY = 100;
+const DELAY = 60;
 /** which lesson a tab has open, and which was open last in this browser */
 const OPEN_KEY = 'mathesis-open-lesson';
 const CHANNEL = 'mathesis-lessons';
