@@ -14,6 +14,8 @@
 	const { document: lesson, reveal, selection, session } = useDesk();
 	const problem = $derived(session.region ? session.problem : null);
 	const rows = $derived(problem ? cornerTable(problem) : []);
+	/** between the names, so that copied and spoken text has it too */
+	const BETWEEN = ' ';
 	let outside = $state(false);
 	const shown = $derived(rows.filter(({ feasible }) => feasible || outside));
 	const keys = $derived(reveal.cornersOf(lesson.text));
@@ -95,7 +97,7 @@
 									<span class="line"
 										>{#if identity}<MarkGlyph {identity} />
 										{/if}{lineText(line)}</span
-									>
+									>{BETWEEN}
 								{/each}
 								{#if !row.feasible}<em>not feasible</em>{/if}
 							</td>
