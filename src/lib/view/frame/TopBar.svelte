@@ -49,7 +49,7 @@
 	<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
 	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
 	<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
-	<button class="btn tool" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
+	<button class="btn tool dark" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
 		>{preferences.dark ? 'Light' : 'Dark'}</button
 	>
 </header>
@@ -153,6 +153,7 @@
 		}
 		.lesson,
 		.all-keys,
+		.dark,
 		.share,
 		.kept:not(.failed) {
 			display: none;
