@@ -67,11 +67,7 @@ describe('the technology table', () => {
 		await desk.click('Add resource');
 		await desk.click('Add activity');
 		await desk.page.waitForSelector('input[aria-label="r4 per x3"]');
-		await desk.page.$eval('input[aria-label="clay per cups"]', (input) => {
-			const clipboardData = new DataTransfer();
-			clipboardData.setData('text/plain', '8\t9\t10\n1/2\t0,25\t-1\n');
-			input.dispatchEvent(new ClipboardEvent('paste', { bubbles: true, cancelable: true, clipboardData }));
-		});
+		await clipboard('paste', 'clay per cups', '8\t9\t10\n1/2\t0,25\t-1\n');
 		await desk.shows('Problem', 'r4');
 		expect([await field('clay per x3'), await field('r4 per jugs'), await field('r4 per x3')]).toEqual([
 			'10',

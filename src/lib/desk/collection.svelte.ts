@@ -1,6 +1,6 @@
 import { readLesson } from '$lib/core/lesson/check';
 import { collectionText } from '$lib/core/lesson/files';
-import { newLesson, titleOf, withTitle, type Lesson } from '$lib/core/lesson/lesson';
+import { newLesson, withTitle, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
 import {
 	fetchAll,
 	fetchIndex,
@@ -106,8 +106,7 @@ export class Collection {
 		await this.#keeping.flush();
 		const found = await this.#lesson(id);
 		if (!found) return;
-		const title = `${titleOf(found.lesson) || 'Untitled lesson'} (copy)`;
-		const lesson = { ...found.lesson, statement: withTitle(found.lesson.statement, title) };
+		const lesson = { ...found.lesson, statement: withTitleMark(found.lesson.statement, 'copy') };
 		await this.#keep(freshId(), lesson, null);
 	}
 

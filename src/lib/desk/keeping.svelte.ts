@@ -2,14 +2,18 @@ import { getContext, setContext } from 'svelte';
 import { fetchLesson, freshId, keepLesson, setAside, takeFirst, type Kept } from '$lib/store/collection';
 import { keepVersion } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
-import { titleOf, withTitle, type Lesson } from '$lib/core/lesson/lesson';
-import { keepForNextStart, rescuedText, type Rescued } from './rescue';
+import { titleOf, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
+import { remember, remembered } from './remembered';
 import { summaryOf } from './summary';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
 const DELAY = 60;
 /** which lesson a tab has open, and which was open last in this browser */
 const OPEN_KEY = 'mathesis-open-lesson';
+/** what a page could not save any more when it went */
+const RESCUE_KEY = 'mathesis-unsaved-lesson';
+/** what marks the title of a lesson that parts from another tab's */
+const OTHER_TAB = 'other tab';
 const CHANNEL = 'mathesis-lessons';
 
 /** What tabs tell one another: a lesson was saved in one of them. */
@@ -59,8 +63,9 @@ export class Keeping {
 
 	/** Restores the lesson that was open last, if there is one that can be read; the desk works either way. */
 	async restore(): Promise<void> {
-		const id = remembered();
-		const first = await takeFirst();
+		// the lesson that this tab had open, or else the one that was open last in any
+		const id = remembered(OPEN_KEY, session) ?? remembered(OPEN_KEY);
+		const [first, fetched] = await Promise.all([takeFirst(), id === null ? null : fetchLesson(id)]);
 		if (!first.ok) return this.#begin(freshId(), null, first.message);
 		if (first.value !== null) {
 			await this.#show(freshId(), first.value);
@@ -68,7 +73,6 @@ export class Keeping {
 			this.touch();
 			return;
 		}
-		const fetched = id === null ? null : await fetchLesson(id);
 		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
 		if (fetched?.value) {
 			await this.#show(id!, fetched.value.lesson, fetched.value.revision);
@@ -88,22 +92,22 @@ export class Keeping {
 	leave(): void {
 		if (this.#state === 'starting' || this.#isKept(this.#document.lesson)) return;
 		const rescued: Rescued = { id: this.#id, revision: this.#revision, lesson: this.#document.lesson };
-		keepForNextStart(JSON.stringify(rescued));
+		remember(RESCUE_KEY, JSON.stringify(rescued));
 		void this.flush();
 	}
 
 	/** What the last page could not save any more, if it belongs to the lesson that is open. */
 	async #takeRescued(): Promise<void> {
-		const text = rescuedText();
+		const text = remembered(RESCUE_KEY);
 		if (text === null) return;
-		keepForNextStart(null);
+		remember(RESCUE_KEY, null);
 		const { id, revision, lesson: data } = JSON.parse(text) as Rescued;
 		if (id !== this.#id || JSON.stringify(data) === JSON.stringify(this.#document.lesson)) return;
 		const lesson = await this.#read(data);
 		if (!lesson) return;
 		const isOther = revision !== this.#revision && this.#revision !== null;
-		const title = `${titleOf(lesson) || 'Untitled lesson'} (other tab)`;
-		this.#document.open(isOther ? { ...lesson, statement: withTitle(lesson.statement, title) } : lesson);
+		const statement = isOther ? withTitleMark(lesson.statement, OTHER_TAB) : lesson.statement;
+		this.#document.open({ ...lesson, statement });
 		if (isOther) this.#begin(freshId(), null);
 		this.#last = null;
 		this.touch();
@@ -192,10 +196,11 @@ export class Keeping {
 		// both did the same, as two tabs of a first visit do
 		if (lesson && JSON.stringify(lesson) === JSON.stringify(this.#document.lesson))
 			return this.#begin(other.id, other.revision);
-		const title = `${titleOf(this.#document.lesson) || 'Untitled lesson'} (other tab)`;
 		if (lesson) {
+			const statement = withTitleMark(this.#document.text, OTHER_TAB);
+			const title = titleOf({ statement });
 			this.#message = `This lesson was changed in another tab at the same time. Neither is lost: what was done here goes on as “${title}”.`;
-			this.#document.write(withTitle(this.#document.text, title));
+			this.#document.write(statement);
 		}
 		this.#begin(freshId(), null);
 		this.#last = null;
@@ -230,7 +235,8 @@ export class Keeping {
 		this.#revision = revision;
 		// what the store refuses is not kept yet
 		this.#last = failure === undefined ? this.#document.lesson : null;
-		remember(id);
+		remember(OPEN_KEY, id, session);
+		remember(OPEN_KEY, id);
 		if (failure === undefined) this.#state = 'saved';
 		else this.#fail(failure);
 	}
@@ -276,23 +282,14 @@ export class Keeping {
 	}
 }
 
-/** The lesson that this tab had open, or else the one that was open last in any. */
-function remembered(): string | null {
-	try {
-		return sessionStorage.getItem(OPEN_KEY) ?? localStorage.getItem(OPEN_KEY);
-	} catch {
-		return null;
-	}
+/** A lesson that was not saved when its page went, and the revision that its tab knew. */
+interface Rescued {
+	readonly id: string;
+	readonly revision: string | null;
+	readonly lesson: unknown;
 }
 
-function remember(id: string): void {
-	try {
-		sessionStorage.setItem(OPEN_KEY, id);
-		localStorage.setItem(OPEN_KEY, id);
-	} catch {
-		// a browser that keeps nothing opens with the demo lesson
-	}
-}
+const session = () => sessionStorage;
 
 const KEEPING = Symbol('keeping');
 export const provideKeeping = (keeping: Keeping): Keeping => setContext(KEEPING, keeping);

@@ -1,3 +1,5 @@
+import { remember, remembered } from './remembered';
+
 const KEY = 'mathesis-appearance';
 const KIND_KEY = 'mathesis-hides-kind';
 
@@ -9,8 +11,9 @@ export class Preferences {
 
 	constructor() {
 		if (typeof document === 'undefined') return;
-		this.#dark = remembered() ?? matchMedia('(prefers-color-scheme: dark)').matches;
-		this.#showsKind = stored(KIND_KEY) === null;
+		const chosen = remembered(KEY);
+		this.#dark = chosen === null ? matchMedia('(prefers-color-scheme: dark)').matches : chosen === 'dark';
+		this.#showsKind = remembered(KIND_KEY) === null;
 		this.#apply();
 	}
 
@@ -29,14 +32,14 @@ export class Preferences {
 
 	toggleKind(): void {
 		this.#showsKind = !this.#showsKind;
-		store(KIND_KEY, this.#showsKind ? null : 'hidden');
+		remember(KIND_KEY, this.#showsKind ? null : 'hidden');
 	}
 
 	/** As the system prefers until the reader chooses, then as chosen. */
 	toggleDark(): void {
 		this.#dark = !this.#dark;
 		this.#apply();
-		store(KEY, this.#dark ? 'dark' : 'light');
+		remember(KEY, this.#dark ? 'dark' : 'light');
 	}
 
 	/** Lets a pane fill the page, or go back to its place when asked again. */
@@ -46,27 +49,5 @@ export class Preferences {
 
 	#apply(): void {
 		document.documentElement.dataset.mode = this.#dark ? 'dark' : 'light';
-	}
-}
-
-function remembered(): boolean | null {
-	const kept = stored(KEY);
-	return kept === null ? null : kept === 'dark';
-}
-
-function stored(key: string): string | null {
-	try {
-		return localStorage.getItem(key);
-	} catch {
-		return null;
-	}
-}
-
-function store(key: string, value: string | null): void {
-	try {
-		if (value === null) localStorage.removeItem(key);
-		else localStorage.setItem(key, value);
-	} catch {
-		// a browser that keeps nothing still shows what was chosen
 	}
 }

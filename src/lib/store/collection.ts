@@ -1,5 +1,5 @@
 import { alone, attempt, database, type StoreResult } from './storage';
-import { addVersion, removeVersions } from './versions';
+import { addVersion, BETWEEN_VERSIONS, removeVersions } from './versions';
 
 /** The lessons kept in this browser: each under an id, and a list of what they are, so that a large collection opens at once. */
 
@@ -10,6 +10,8 @@ export interface Kept {
 	readonly revision: string;
 	/** milliseconds since 1970 */
 	readonly edited: number;
+	/** the time of the last version, so that a save need not read them all; left out where it is not known */
+	readonly versioned?: number;
 	readonly lesson: unknown;
 }
 
@@ -72,6 +74,12 @@ export const takeFirst = (): Promise<StoreResult<unknown>> =>
 		return first;
 	}, 'read');
 
+/** Keeps the state before a save as a version, where the last one is old enough; gives the time of the last one there is then. */
+function versionBefore({ id, edited, versioned, lesson }: Kept, now: number): Promise<number> | number {
+	if (versioned !== undefined && now - versioned < BETWEEN_VERSIONS) return versioned;
+	return addVersion(id, { at: edited, lesson }, now);
+}
+
 /**
  * Keeps a lesson, and from time to time the state before as a version; never throws.
  * @param known the revision that this tab last saw; null for a lesson that is new. Where the store has another, nothing is written.
@@ -86,9 +94,13 @@ export const keepLesson = (
 			alone(async (): Promise<Saved> => {
 				const before = await lessons.getItem<Kept>(summary.id);
 				if (before && before.revision !== known) return { other: before };
-				if (before)
-					await addVersion(summary.id, { at: before.edited, lesson: before.lesson }, summary.edited);
-				const kept = { id: summary.id, revision: freshId(), edited: summary.edited, lesson };
+				const kept = {
+					id: summary.id,
+					revision: freshId(),
+					edited: summary.edited,
+					...(before ? { versioned: await versionBefore(before, summary.edited) } : {}),
+					lesson
+				};
 				await lessons.setItem(summary.id, kept);
 				await lists.setItem(INDEX, withSummary(await index(), summary));
 				return { kept };

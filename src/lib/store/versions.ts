@@ -36,16 +36,20 @@ export function thinned(versions: readonly Version[], now: number): Version[] {
 export const versionsOf = async (id: string): Promise<readonly Version[]> =>
 	(await store.getItem<Version[]>(id)) ?? [];
 
-/** Keeps a state as a version; unless it is asked for, only when the last one is old enough. */
-export async function addVersion(id: string, version: Version, now: number, asked = false): Promise<void> {
+/**
+ * Keeps a state as a version; unless it is asked for, only when the last one is old enough.
+ * @returns the time of the last version there is then
+ */
+export async function addVersion(id: string, version: Version, now: number, asked = false): Promise<number> {
 	const known = await versionsOf(id);
 	const last = known.at(-1);
-	if (last && !asked && now - last.at < BETWEEN_VERSIONS) return;
+	if (last && !asked && now - last.at < BETWEEN_VERSIONS) return last.at;
 	await store.setItem(id, thinned([...known, version], now));
+	return version.at;
 }
 
 /** Keeps a state as a version whenever the last one was; never throws. */
-export const keepVersion = (id: string, lesson: unknown, now: number): Promise<StoreResult<void>> =>
+export const keepVersion = (id: string, lesson: unknown, now: number): Promise<StoreResult<number>> =>
 	attempt(() => addVersion(id, { at: now, lesson }, now, true), 'kept as a version');
 
 export const removeVersions = (id: string): Promise<void> => store.removeItem(id);

@@ -1,4 +1,4 @@
-import { compare, isInteger, isZero, ZERO, type Rational } from '../number/rational';
+import { compare, isZero, ZERO, type Rational } from '../number/rational';
 import {
 	effectiveBounds,
 	evaluate,
@@ -9,7 +9,8 @@ import {
 	type Sense,
 	type Terms
 } from '../problem/types';
-import { readPlan } from '../tableau/tableau';
+import { asksForWhole, fractionalVariables } from '../integer/whole';
+import { objectiveValue, readPlan } from '../tableau/tableau';
 import { runLinear, solveLinear, type RunOptions } from './answer';
 import { optimalSet } from './optimal-set';
 
@@ -53,8 +54,8 @@ function extreme(
 	terms: Terms,
 	options: RunOptions
 ): Rational | null | 'stopped' {
-	const { status, objective } = solveLinear(goal(problem, sense, terms), options);
-	return status === 'stopped' ? 'stopped' : status === 'optimal' ? objective! : null;
+	const { status, outcome } = runLinear(goal(problem, sense, terms), options);
+	return status === 'stopped' ? 'stopped' : status === 'optimal' ? objectiveValue(outcome!.tableau) : null;
 }
 
 /** Whether a constraint of a feasible problem follows from the others. */
@@ -174,7 +175,6 @@ export function kindOf(problem: Problem, options: RunOptions = {}): ProblemKind 
 		return { ...nothing, status: run.status, start, conflict: conflict ?? [], complete: conflict !== null };
 	}
 	const plan = run.solution;
-	const whole = problem.variables.filter(({ domain }) => domain !== 'continuous').map(({ name }) => name);
 	const bounded = isBounded(problem, options);
 	return {
 		status: run.status,
@@ -189,7 +189,8 @@ export function kindOf(problem: Problem, options: RunOptions = {}): ProblemKind 
 		redundant: problem.constraints
 			.filter((row) => isRedundant(problem, row, options))
 			.map(({ name }) => name),
-		fractional: plan && whole.length ? whole.filter((name) => !isInteger(plan.get(name) ?? ZERO)) : null,
+		fractional:
+			plan && asksForWhole(problem) ? fractionalVariables(problem, plan).map(({ name }) => name) : null,
 		complete: !options.shouldStop?.(0)
 	};
 }

@@ -1,6 +1,6 @@
 import { dsvFormat } from 'd3-dsv';
 import type { Problem, Relation, Sense } from '../problem/types';
-import { CellFault, readTable, RELATIONS } from './csv';
+import { CellFault, hasDecimalCommas, isAboutActivities, readTable, RELATIONS } from './csv';
 
 /** A block of cells as it comes from any spreadsheet, and what it is understood as. */
 
@@ -105,12 +105,7 @@ function guess(
 				.every((cell) => !isNumber(cell) && !isRelation(cell)));
 	const body = hasHeads ? cells.slice(1) : cells;
 	const hasNames = given.hasNames ?? (body.length > 0 && body.every((row) => !isNumber(row[0])));
-	const all = body.flat();
-	const decimalComma =
-		given.decimalComma ??
-		(separator !== ',' &&
-			all.some((cell) => /^[-+]?\d+,\d+$/.test(cell)) &&
-			!all.some((cell) => /^[-+]?\d+\.\d+$/.test(cell)));
+	const decimalComma = given.decimalComma ?? (separator !== ',' && hasDecimalCommas(body.flat()));
 	const roles = rolesOf(cells, hasHeads, hasNames);
 	const relationAt = roles.indexOf('relation');
 	const start = hasHeads ? 1 : 0;
@@ -166,8 +161,7 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		'unit'
 	];
 	const lines = cells.map((row, i) => ({ row, i })).slice(layout.hasHeads ? 1 : 0);
-	const isAbout = (row: readonly string[]) =>
-		name !== undefined && /^(?:unit of activity|lower|upper|domain)$/i.test(row[name]);
+	const isAbout = (row: readonly string[]) => name !== undefined && isAboutActivities(row[name]);
 	const rows = lines.map(({ row, i }) => {
 		const isGoal = i === layout.objective;
 		const own = name === undefined ? '' : row[name];

@@ -12,7 +12,7 @@ const lineName = ({ owner }: CornerRow['lines'][number]): string =>
 		: `${owner.name} ${owner.kind === 'lower' ? 'at its lower bound' : 'at its upper bound'}`;
 
 /** `30·24 + 45·10`, with the constant at the end; negative numbers in brackets. */
-function worked(
+export function workedOut(
 	{ parts }: CornerRow,
 	constant: Rational,
 	write: (value: Rational) => string,
@@ -42,7 +42,7 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 				toText(row.point.x),
 				toText(row.point.y),
 				row.lines.map(lineName).join('; '),
-				worked(row, objective.constant, toText, '·'),
+				workedOut(row, objective.constant, toText, '·'),
 				toText(row.objective),
 				row.feasible ? 'yes' : 'no'
 			])
@@ -56,7 +56,7 @@ export function cornerLatex({ variables, objective }: Problem, rows: readonly Co
 	const lines = rows.map((row) => {
 		const at = `$(${latexNumber(row.point.x)}, ${latexNumber(row.point.y)})$`;
 		const value = `$${latexNumber(row.objective)}$`;
-		return `${at} & ${row.lines.map((line) => escapedLatex(lineName(line))).join(', ')} & $${worked(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
+		return `${at} & ${row.lines.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
 	});
 	return `% needs \\usepackage{amsmath}\n\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}\n`;
 }

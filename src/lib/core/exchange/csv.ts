@@ -71,6 +71,15 @@ function separator(text: string): string {
 	return ['\t', ';', ','].reduce((a, b) => (count(b) > count(a) ? b : a));
 }
 
+/** Whether the numbers in some cells show that a comma is the decimal mark. */
+export const hasDecimalCommas = (cells: readonly string[]): boolean =>
+	cells.some((cell) => /^\s*[-+]?\d+,\d+\s*$/.test(cell)) &&
+	!cells.some((cell) => /^\s*[-+]?\d+\.\d+\s*$/.test(cell));
+
+/** Whether a row says something of the activities themselves, by its head. */
+export const isAboutActivities = (head: string): boolean =>
+	ABOUT.some((about) => about === head.trim().toLowerCase());
+
 /** Raised for a cell that cannot be read; row and column count from 0. */
 export class CellFault extends InputError {
 	constructor(
@@ -93,10 +102,7 @@ class TableReader {
 	) {
 		// a comma inside a cell is a decimal mark: as separator it would not be there any more
 		const cells = rows.flat();
-		this.comma =
-			comma ??
-			(cells.some((cell) => /^\s*[-+]?\d+,\d+\s*$/.test(cell)) &&
-				!cells.some((cell) => /^\s*[-+]?\d+\.\d+\s*$/.test(cell)));
+		this.comma = comma ?? hasDecimalCommas(cells);
 		if (this.comma && comma === undefined) notes.push('A comma is read as the decimal mark.');
 	}
 
@@ -144,7 +150,7 @@ class TableReader {
 			const first = (rows[i][0] ?? '').trim();
 			const goal = /^(max|min)\S*\s+(.+)$/i.exec(first) ?? /^(max|min)\S*$/i.exec(first);
 			if (rows[i].every((cell) => !cell.trim())) continue;
-			if (ABOUT.some((about) => about === first.toLowerCase())) this.about(i, first.toLowerCase(), variables);
+			if (isAboutActivities(first)) this.about(i, first.toLowerCase(), variables);
 			else if (goal) {
 				if (objective) this.fail(i, 0, 'this is a second objective');
 				const sense = goal[1].toLowerCase() as Sense;

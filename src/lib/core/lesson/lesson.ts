@@ -2,6 +2,7 @@ import { NEW_TRAIL, type Trail } from '../move/trail';
 import type { RuleName } from '../method/types';
 import type { NumberStyle } from '../number/show';
 import { EMPTY_BOOK, type LastingBook } from '../problem/lasting';
+import { quote, unquote } from '../problem/statement/linear';
 
 /** Where the region's picture is looked at: the middle in the author's units, and the magnification over "fit". */
 export interface RegionView {
@@ -63,12 +64,19 @@ const TITLE = /^[ \t]*title[ \t]+"((?:[^\\\n"]|\\[^\n])*)"/im;
 /** A lesson's title, which its statement has. */
 export const titleOf = ({ statement }: { statement: string }): string => {
 	const [, quoted] = TITLE.exec(statement) ?? [];
-	return quoted === undefined ? '' : quoted.replace(/\\(.)/g, (_, c: string) => (c === 'n' ? ' ' : c));
+	return quoted === undefined ? '' : unquote(`"${quoted}"`).replace(/\n/g, ' ');
 };
+
+/** A title as it is shown; a lesson may have none. */
+export const shownTitle = (title: string): string => title || 'Untitled lesson';
+
+/** The statement of a lesson whose title says besides what it is: `Spring firing (copy)`. */
+export const withTitleMark = (statement: string, mark: string): string =>
+	withTitle(statement, `${shownTitle(titleOf({ statement }))} (${mark})`);
 
 /** A statement under another title; what else it says stays as it is written. */
 export function withTitle(statement: string, title: string): string {
-	const line = title.trim() && `title "${title.trim().replace(/[\\"]/g, '\\$&').replace(/\s+/g, ' ')}"`;
+	const line = title.trim() && `title ${quote(title.trim().replace(/\s+/g, ' '))}`;
 	if (TITLE.test(statement)) return statement.replace(TITLE, () => line);
 	return line ? `${line}\n${statement}` : statement;
 }

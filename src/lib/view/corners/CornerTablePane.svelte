@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { cornerCsv, cornerLatex } from '$lib/core/exchange/corner-table';
+	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/exchange/corner-table';
 	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
-	import { isZero } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import { titleOf } from '$lib/core/lesson/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -28,18 +27,6 @@
 	function lineText({ owner, c }: CornerRow['lines'][number]): string {
 		if (owner.kind === 'constraint') return owner.name;
 		return `${owner.name} = ${showNumber(owner.kind === 'lower' ? c.neg() : c, style)}`;
-	}
-
-	/** `30·24 + 45·10` */
-	function workedOut({ parts }: CornerRow): string {
-		const number = (value: CornerRow['objective'], first: boolean) => {
-			const text = showNumber(value, style);
-			return !first && value.s < 0n ? `(${text})` : text;
-		};
-		const sum = parts.map(({ cost, amount }, i) => `${number(cost, i === 0)}·${number(amount, false)}`);
-		const constant = problem!.objective.constant;
-		if (!isZero(constant)) sum.push(number(constant, false));
-		return sum.join(' + ') || '0';
 	}
 </script>
 
@@ -102,7 +89,9 @@
 								{#if !row.feasible}<em>not feasible</em>{/if}
 							</td>
 							{#if isShown}
-								<td class="value">{workedOut(row)} =</td>
+								<td class="value"
+									>{workedOut(row, problem.objective.constant, (value) => showNumber(value, style), '·')} =</td
+								>
 								<td class="value"
 									><strong><NumberView value={row.objective} {style} /></strong>
 									{#if all && row.isBest}<em>best</em>{/if}</td

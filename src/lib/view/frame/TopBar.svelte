@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
 	import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
@@ -39,7 +39,7 @@
 		class="lesson"
 		href={LESSONS_PATH}
 		aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
-		title="All lessons (l)">{titleOf({ statement: document.text }) || 'Untitled lesson'}</a
+		title="All lessons (l)">{shownTitle(titleOf({ statement: document.text }))}</a
 	>
 	<p class="kept" class:failed={keeping.state === 'failed'} role="status">
 		{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { shownTitle } from '$lib/core/lesson/lesson';
 	import type { Summary } from '$lib/desk/collection.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import { since } from './since';
@@ -11,7 +12,7 @@
 		onact: (what: string) => void;
 	}
 	let { lesson, isOpen, onopen, onact }: Props = $props();
-	const title = $derived(lesson.title || 'Untitled lesson');
+	const title = $derived(shownTitle(lesson.title));
 	const ACTIONS = [
 		['rename', 'Rename'],
 		['tags', 'Tags'],

@@ -5,7 +5,7 @@
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { SAMPLES } from '$lib/desk/samples';
 	import type { Summary } from '$lib/desk/collection.svelte';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
 	import { download } from '../shared/download';
 	import { gradual } from '../shared/gradual.svelte';
 	import DescribeSheet from './DescribeSheet.svelte';
@@ -83,7 +83,7 @@
 		</div>
 		{#if collection.removed}
 			<p class="undo" role="status">
-				“{collection.removed.title || 'Untitled lesson'}” was deleted.
+				“{shownTitle(collection.removed.title)}” was deleted.
 				<button class="btn tool" onclick={() => void collection.restore()}>Undo</button>
 			</p>
 		{/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
 	import type { Summary } from '$lib/desk/collection.svelte';
 	import type { Version } from '$lib/desk/collection.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -35,7 +35,7 @@
 </script>
 
 <Sheet
-	title={`Earlier states of “${lesson.title || 'Untitled lesson'}”`}
+	title={`Earlier states of “${shownTitle(lesson.title)}”`}
 	text="A state is kept every five minutes of work, later one for each hour and day. What stands now is kept as well when you go back."
 	{onclose}
 >

@@ -3,6 +3,7 @@
 	import type { EditorView } from '@codemirror/view';
 	import { untrack } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Pointed } from '$lib/desk/identity';
 	import Pane from '../shared/Pane.svelte';
 	import Findings from './Findings.svelte';
 	import { numberPlace } from './number-place';
@@ -13,23 +14,20 @@
 	let can = $state({ undo: false, redo: false });
 
 	/** The constraint or variable that stands at an offset of the text. */
-	function pointAt(offset: number | null) {
-		if (offset === null) return selection.point(null);
+	function standingAt(offset: number): Pointed | null {
 		const here = lesson.reading.places.filter((place) => place.from <= offset && offset <= place.to);
 		const found =
 			here.find((place) => place.kind === 'variable') ?? here.find((place) => place.kind === 'constraint');
-		selection.point(found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null);
+		return found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null;
 	}
 
+	const pointAt = (offset: number | null) => selection.point(offset === null ? null : standingAt(offset));
+
 	/** what is to get another name: the variable or constraint at the cursor */
-	let renaming = $state<{ kind: 'variable' | 'constraint'; name: string } | null>(null);
+	let renaming = $state<Pointed | null>(null);
 
 	function askName(offset: number) {
-		const here = lesson.reading.places.filter((place) => place.from <= offset && offset <= place.to);
-		const found =
-			here.find((place) => place.kind === 'variable') ?? here.find((place) => place.kind === 'constraint');
-		if (found && found.kind !== 'objective' && !lesson.stale)
-			renaming = { kind: found.kind, name: found.name };
+		if (!lesson.stale) renaming = standingAt(offset);
 	}
 
 	function mount(node: HTMLElement) {

@@ -10,7 +10,7 @@
 	import { atOf, Block, type At } from './block.svelte';
 	import { blockText } from './block-text';
 	import Cell from './Cell.svelte';
-	import { changeBlock, changeCell, readBlock, SENSES } from './cells';
+	import { changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
 	import TableBounds from './TableBounds.svelte';
 	import TableHead from './TableHead.svelte';
 	import TableRow from './TableRow.svelte';
@@ -31,11 +31,11 @@
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
 	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
 
-	/** Goes to the next cell down or to the right, over places that have none; false where there is none. */
-	function move(from: At, down: number, right: number): HTMLInputElement | undefined {
+	/** The next cell down or to the right, over places that have none. */
+	function next(from: At, down: number, right: number): HTMLInputElement | undefined {
 		for (let step = 1; step < 4; step++) {
-			const next = inputAt({ y: from.y + step * down, x: from.x + step * right });
-			if (next) return next;
+			const found = inputAt({ y: from.y + step * down, x: from.x + step * right });
+			if (found) return found;
 		}
 		return undefined;
 	}
@@ -58,13 +58,13 @@
 				: input.selectionStart === input.value.length || whole;
 		if (arrow && event.shiftKey && (whole || block.isMany)) {
 			if (!block.isMany) block.begin(atOf(input));
-			const next = move(block.end ?? atOf(input), ...arrow);
-			if (next) block.reach(atOf(next));
+			const to = next(block.end ?? atOf(input), ...arrow);
+			if (to) block.reach(atOf(to));
 		} else if (arrow && !event.shiftKey && (arrow[0] !== 0 || sideways)) {
-			move(atOf(input), ...arrow)?.focus();
+			next(atOf(input), ...arrow)?.focus();
 		} else if (event.key === 'Enter') {
-			const next = move(atOf(input), event.shiftKey ? -1 : 1, 0);
-			if (next) next.focus();
+			const to = next(atOf(input), event.shiftKey ? -1 : 1, 0);
+			if (to) to.focus();
 			else take(input);
 		} else if (event.key === 'Escape') {
 			input.value = input.dataset.before ?? '';
@@ -85,7 +85,7 @@
 		inputs()
 			.filter((input) => block.has(atOf(input).y, atOf(input).x))
 			.map(({ dataset }) => dataset.cell!)
-			.filter((cell) => /^(?:cost|use|rhs)\|/.test(cell));
+			.filter(isNumberCell);
 
 	function onpointerdown(event: PointerEvent) {
 		if (!(event.target instanceof HTMLInputElement)) return;
@@ -119,7 +119,7 @@
 		}
 		const { y, x } = block.isMany ? block.start! : atOf(input);
 		const cells = Object.fromEntries(inputs().map(({ dataset }) => [dataset.at, dataset.cell!]));
-		const typed = readBlock(text).flatMap((line, i) =>
+		const typed = tabbedCells(text).flatMap((line, i) =>
 			line.flatMap((own, j) => {
 				const cell = cells[`${y + i},${x + j}`];
 				return cell ? [{ cell, typed: own }] : [];
@@ -132,7 +132,7 @@
 	function oninput({ target }: Event) {
 		if (!(target instanceof HTMLInputElement)) return;
 		const { cell = '' } = target.dataset;
-		const value = /^(?:cost|use|rhs)\|/.test(cell) ? readCell(target.value) : null;
+		const value = isNumberCell(cell) ? readCell(target.value) : null;
 		if (value && !isZero(value)) changeCell(lesson, cell, target.value);
 	}
 
@@ -144,9 +144,9 @@
 	}
 
 	function onfocusin({ target }: FocusEvent) {
-		if (target instanceof HTMLInputElement && !block.isMany) block.begin(atOf(target));
-		else if (target instanceof HTMLInputElement && !block.has(atOf(target).y, atOf(target).x))
-			block.begin(atOf(target));
+		if (!(target instanceof HTMLInputElement)) return;
+		const at = atOf(target);
+		if (!block.has(at.y, at.x)) block.begin(at);
 	}
 
 	function onfocusout({ target }: FocusEvent) {

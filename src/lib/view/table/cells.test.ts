@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { LessonDocument } from '$lib/desk/document.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
-import { changeBlock, changeCell, readBlock } from './cells';
+import { changeBlock, changeCell, tabbedCells } from './cells';
 
 const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';
 
@@ -27,7 +27,7 @@ test('a cell of the table changes just its place in the statement, or says why n
 });
 
 test('a block from a spreadsheet comes as rows of cells', () => {
-	expect(readBlock('1\t2/3\t\r\n\t0,5\tx\r\n')).toEqual([
+	expect(tabbedCells('1\t2/3\t\r\n\t0,5\tx\r\n')).toEqual([
 		['1', '2/3', ''],
 		['', '0,5', 'x']
 	]);

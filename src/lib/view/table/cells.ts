@@ -33,12 +33,15 @@ export const SENSES = [
 ];
 
 /** The cells of a block as spreadsheets copy it: tabs between cells, a line for each row. */
-export const readBlock = (text: string): string[][] =>
+export const tabbedCells = (text: string): string[][] =>
 	text
 		.replace(/\r/g, '')
 		.trimEnd()
 		.split('\n')
 		.map((line) => line.split('\t'));
+
+/** Whether a cell holds a coefficient or an amount. */
+export const isNumberCell = (cell: string): boolean => /^(?:cost|use|rhs)\|/.test(cell);
 
 const isNameCell = (cell: string): boolean => /^(?:row|variable)\|/.test(cell);
 

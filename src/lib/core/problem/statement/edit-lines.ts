@@ -1,14 +1,12 @@
 import { ONE } from '../../number/rational';
 import { numbered } from '../names';
 import type { Variable } from '../types';
-import { setCoefficient, setCost } from './edit';
+import { goalOf, setCoefficient, setCost } from './edit';
 import { declaration, nameText } from './print';
 import type { Reading } from './read';
 import type { TextEdit } from './text-edit';
 
 /** Edits of a statement that add, take out or move whole lines, or write what is said of a variable. */
-
-const goalOf = (reading: Reading) => reading.rows.find(({ kind }) => kind === 'objective');
 
 /**
  * Says something else of a variable: its unit, bounds or domain. The lines that speak of it are written anew, each line about several
@@ -24,16 +22,27 @@ export function setVariable(
 	const own = problem?.variables.find((variable) => variable.name === name);
 	if (!problem || !own) return [];
 	const next = change(own);
-	const line = (other: string): string =>
-		declaration(
-			other === name ? next : problem.variables.find((variable) => variable.name === other)!,
-			true
-		)!;
-	const about = reading.declarations.filter(({ names }) => names.includes(name));
-	if (about.length === 0) return [atEnd(text, line(name))];
+	const edits = redeclared(text, reading, name, next);
+	return edits.length ? edits : [atEnd(text, declaration(next, true)!)];
+}
+
+/**
+ * The lines that speak of a variable written anew, each line about several variables as one line each.
+ * @param next what is said of it now, in the first of those lines; null to say nothing any more
+ */
+function redeclared(
+	text: string,
+	{ problem, declarations }: Reading,
+	name: string,
+	next: Variable | null
+): TextEdit[] {
+	const said = new Map(problem?.variables.map((own) => [own.name, own]));
+	const about = declarations.filter(({ names }) => names.includes(name));
 	return about.map(({ from, to, names }, i) => {
-		const said = names.filter((other) => i === 0 || other !== name).map(line);
-		return said.length ? { from, to, insert: said.join('\n') } : wholeLine(text, from, to);
+		const lines = names
+			.map((other) => (other !== name ? said.get(other)! : i === 0 ? next : null))
+			.flatMap((own) => (own ? [declaration(own, true)!] : []));
+		return lines.length ? { from, to, insert: lines.join('\n') } : wholeLine(text, from, to);
 	});
 }
 
@@ -99,17 +108,7 @@ export function removeVariable(text: string, reading: Reading, name: string): Te
 	return [
 		...setCost(text, reading, name, zero),
 		...rows.flatMap((row) => setCoefficient(text, reading, row.name, name, zero)),
-		...reading.declarations
-			.filter(({ names }) => names.includes(name))
-			.map(({ from, to, names }) => {
-				const others = names.filter((other) => other !== name);
-				const line = (other: string) =>
-					declaration(
-						problem.variables.find((own) => own.name === other)!,
-						true
-					)!;
-				return others.length ? { from, to, insert: others.map(line).join('\n') } : wholeLine(text, from, to);
-			})
+		...redeclared(text, reading, name, null)
 	];
 }
 

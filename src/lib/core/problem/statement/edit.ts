@@ -14,7 +14,8 @@ import type { TextEdit } from './text-edit';
 
 const rowOf = (reading: Reading, name: string): RowSource | null =>
 	reading.rows.find((own) => own.kind === 'constraint' && own.name === name) ?? null;
-const goalOf = (reading: Reading): RowSource | null =>
+/** Where the parts of the objective stand. */
+export const goalOf = (reading: Reading): RowSource | null =>
 	reading.rows.find(({ kind }) => kind === 'objective') ?? null;
 
 /** Terms in the order of a problem's variables, zeros left out. */

@@ -1,4 +1,5 @@
 import { plainUnit } from './latex-source';
+import { matchAt } from './sticky';
 import type { TextEdit } from './text-edit';
 import { MAY_DIFFER, pendingOf, readingAt, type ReadingKind, type Stretch } from './readings';
 
@@ -30,16 +31,10 @@ const VERBATIM = /#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"|\[[^\]\n]*\]/y;
 const WORD = /\p{L}[\p{L}\p{M}\p{Nd}_']*/uy;
 const NUMBER = /\d+(?:\.\d+)?/y;
 
-const matchAt = (pattern: RegExp, text: string, at: number): string | null => {
-	pattern.lastIndex = at;
-	return pattern.exec(text)?.[0] ?? null;
-};
-
-/** Where offsets of the output come from: stretches in order, `shift` to be added, or a rewriting that they lie in. */
+/** Where offsets of the output come from: the offset in the source, or the rewriting that they lie in. */
 interface Piece {
 	/** offset in the output where the piece begins */
 	readonly at: number;
-	readonly length: number;
 	readonly source: Rewriting | number;
 }
 
@@ -86,7 +81,7 @@ export function forgive(source: string): Forgiven {
 	let at = 0;
 	const copy = (to: number) => {
 		if (to > copied) {
-			pieces.push({ at: text.length, length: to - copied, source: copied });
+			pieces.push({ at: text.length, source: copied });
 			text += source.slice(copied, to);
 		}
 		copied = to;
@@ -103,7 +98,7 @@ export function forgive(source: string): Forgiven {
 			copy(at);
 			const rewriting = { from: at, to, insert, kind };
 			if (!choices) rewritings.push(rewriting);
-			if (insert) pieces.push({ at: text.length, length: insert.length, source: rewriting });
+			if (insert) pieces.push({ at: text.length, source: rewriting });
 			text += insert;
 			copied = to;
 		}
@@ -116,19 +111,19 @@ export function forgive(source: string): Forgiven {
 			rewrite(planned);
 			continue;
 		}
-		const verbatim = matchAt(VERBATIM, source, at);
-		if (verbatim !== null && !(context.tex && verbatim[0] === '[' && source[at - 1] === '\\')) {
+		const verbatim = matchAt(VERBATIM, source, at)?.[0];
+		if (verbatim !== undefined && !(context.tex && verbatim[0] === '[' && source[at - 1] === '\\')) {
 			const to = at + verbatim.length;
 			if (context.tex && verbatim[0] === '[') rewrite({ to, insert: plainUnit(verbatim), kind: 'latex' });
 			else at = to;
 			continue;
 		}
-		const found = readingAt(source, at, lineSoFar(), context);
+		const found = readingAt(source, at, lineSoFar, context);
 		if (found) {
 			rewrite(found);
 			continue;
 		}
-		at += (matchAt(WORD, source, at) ?? matchAt(NUMBER, source, at) ?? source[at]).length;
+		at += (matchAt(WORD, source, at) ?? matchAt(NUMBER, source, at) ?? [source[at]])[0].length;
 	}
 	copy(source.length);
 	return { text, rewritings, doubts, origin: tracer(pieces) };

@@ -1,4 +1,5 @@
 import type { Stretch } from './readings';
+import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
 
 /** The marks of a LaTeX source, and what they mean in a statement. */
@@ -55,16 +56,14 @@ const MARKS: readonly Mark[] = [
 const INDEXED = /(\p{L}[\p{L}\p{Nd}]*)_(?:\{([^{}\n]*)\}|(\d+)(?![\p{L}\p{Nd}_]))/uy;
 
 /** What begins at a place of a LaTeX source and means something else than it says in a statement. */
-export function texAt(source: string, at: number, line: string): Stretch | null {
+export function texAt(source: string, at: number, lineSoFar: () => string): Stretch | null {
 	for (const { pattern, means } of MARKS) {
-		pattern.lastIndex = at;
-		const match = pattern.exec(source);
+		const match = matchAt(pattern, source, at);
 		if (!match) continue;
-		const insert = typeof means === 'string' ? means : means(match, line);
+		const insert = typeof means === 'string' ? means : means(match, lineSoFar());
 		if (insert !== null) return { to: at + match[0].length, insert, kind: 'latex' };
 	}
-	INDEXED.lastIndex = at;
-	const indexed = INDEXED.exec(source);
+	const indexed = matchAt(INDEXED, source, at);
 	if (!indexed) return null;
 	return { to: at + indexed[0].length, insert: indexed[1] + index(indexed[2] ?? indexed[3]), kind: 'latex' };
 }

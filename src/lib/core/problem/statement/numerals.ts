@@ -1,4 +1,5 @@
 import type { Context, Stretch } from './readings';
+import { matchAt } from './sticky';
 
 /** Numbers as people write them: ½, 2½, 1,500,000, 10 000, 2,5. */
 
@@ -24,11 +25,6 @@ const SPACED = /\d{1,3}(?:[ \u00a0\u2009\u202f'’]\d{3})+(?:\.\d+)?(?![\d])/y;
 const POINTS = /\d{1,3}(?:\.\d{3})+,\d+(?!\d)/y;
 const GROUPS = /\d{1,3}(?:,\d{3})+(?:\.\d+)?(?!\d|[,.]\d)/y;
 const COMMA = /\d+,\d+(?!\d|,\d)/y;
-
-const matchAt = (pattern: RegExp, source: string, at: number) => {
-	pattern.lastIndex = at;
-	return pattern.exec(source);
-};
 
 /**
  * A number at a place of the source that is written by another habit.

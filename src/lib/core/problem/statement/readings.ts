@@ -1,5 +1,6 @@
 import { texAt } from './latex-source';
 import { numberAt } from './numerals';
+import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
 
 /** The habits of boards and notes, and what they mean in the statement language. */
@@ -228,21 +229,25 @@ const MAY_BEGIN =
 
 /**
  * What begins at a place of the source and is read otherwise.
- * @param line what the present line has come to before that place
+ * @param lineSoFar tells what the present line has come to before that place; asked only where something may be read otherwise
  * @returns null where the text means what it says
  */
-export function readingAt(source: string, at: number, line: string, context: Context): Stretch | null {
+export function readingAt(
+	source: string,
+	at: number,
+	lineSoFar: () => string,
+	context: Context
+): Stretch | null {
 	if (!MAY_BEGIN.test(source[at])) return null;
-	const tex = context.tex ? texAt(source, at, line) : null;
+	const tex = context.tex ? texAt(source, at, lineSoFar) : null;
 	if (tex) return tex;
 	const number = numberAt(source, at, context.comma);
 	if (number) return number;
 	for (const { kind, pattern, means, choices } of RULES) {
-		pattern.lastIndex = at;
-		const match = pattern.exec(source);
+		const match = matchAt(pattern, source, at);
 		if (!match) continue;
 		const to = at + match[0].length;
-		const insert = typeof means === 'string' ? means : means(match, line, source.slice(to, to + 200));
+		const insert = typeof means === 'string' ? means : means(match, lineSoFar(), source.slice(to, to + 200));
 		if (insert === null) continue;
 		const both = choices?.(match);
 		return { to, insert, kind, ...(both ? { choices: both } : {}) };
