@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { rational, ZERO, type Rational } from '../../src/lib/core/number/rational';
-import { echelon } from '../../src/lib/core/answer/linear-algebra';
+import { echelon } from '../../src/lib/core/number/linear-algebra';
 import {
 	effectiveBounds,
 	evaluate,

@@ -84,7 +84,7 @@ const isOutOfMemory = (error: unknown): boolean =>
 
 /** The answer to work that had to be ended from outside: what it had found until then. */
 function ended(task: ServerTask, why: string, found: FoundJson): Reply {
-	if (task.job === 'convert') return problemDetails(422, `The conversion was ended: ${why}`);
+	if (task.job !== 'solve') return problemDetails(422, `The work was ended: ${why}`);
 	return jsonReply(200, { status: 'stopped', reason: `${why} The work was ended from outside.`, ...found });
 }
 

@@ -1,10 +1,11 @@
 import type { MessagePort } from 'node:worker_threads';
-import { replyConvert, type Reply } from '../core/exchange/reply';
+import { replyConvert, replyRegion, type Reply } from '../core/exchange/reply';
 import { jobs } from './jobs';
+import { timed } from './timed';
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {
-	readonly job: 'solve' | 'convert';
+	readonly job: 'solve' | 'convert' | 'region';
 	readonly text: string;
 	/** hears what was found so far, for the case that the thread has to be ended from outside */
 	readonly port?: MessagePort;
@@ -12,13 +13,18 @@ export interface ServerTask {
 	readonly unwanted?: Int32Array;
 }
 
+/** milliseconds that work without a limit of its own may take */
+const LONGEST = 10_000;
+
 /** The pool's entry: everything that depends on what a stranger sent happens in here. */
 export default function work({ job, text, port, unwanted }: ServerTask): Reply {
-	return job === 'solve'
-		? jobs.solve(
-				text,
-				port && ((found) => port.postMessage(found)),
-				unwanted && (() => Atomics.load(unwanted, 0) !== 0)
-			)
-		: replyConvert(text);
+	const isUnwanted = unwanted && (() => Atomics.load(unwanted, 0) !== 0);
+	switch (job) {
+		case 'solve':
+			return jobs.solve(text, port && ((found) => port.postMessage(found)), isUnwanted);
+		case 'region':
+			return replyRegion(text, timed(LONGEST, isUnwanted));
+		case 'convert':
+			return replyConvert(text);
+	}
 }

@@ -7,7 +7,7 @@ import { evaluate, type Problem } from '../problem/types';
 import { solveLinear } from './answer';
 import type { Certificate } from './certificate';
 import { checkCertificate } from './check';
-import { nullSpace, rank } from './linear-algebra';
+import { nullSpace, rank } from '../number/linear-algebra';
 import { segmentBetween } from './optimal-set';
 
 const problemOf = (text: string): Problem => readStatement(text).problem!;

@@ -59,7 +59,7 @@ function extreme(
 }
 
 /** Whether a constraint of a feasible problem follows from the others. */
-function isRedundant(problem: Problem, row: Constraint, options: RunOptions): boolean {
+export function isRedundant(problem: Problem, row: Constraint, options: RunOptions): boolean {
 	const others = without(problem, row.name);
 	const follows = (sense: Sense) => {
 		const value = extreme(others, sense, row.terms, options);
@@ -107,7 +107,7 @@ const members = ({ constraints, variables }: Problem): Member[] => [
  * filter of Chinneck and Dravnieks, 1991).
  * @returns null where the time was up
  */
-function conflictOf(problem: Problem, options: RunOptions): string[] | null {
+export function conflictOf(problem: Problem, options: RunOptions): string[] | null {
 	// the bounds that a binary variable has by itself take part as bounds
 	let rest: Problem = goal(
 		{

@@ -1,9 +1,10 @@
-import { extremeRays, primitive as primitiveWhole } from '../geometry/double-description';
-import { compare, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
+import { across, extremes, primitive, type Line } from '../geometry/extremes';
+import { asLines, planAt, pointOf, rowOf, sidesOf } from '../geometry/sides';
+import { compare, isZero, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
-import { echelon, nullSpace, rank, type Vector } from './linear-algebra';
+import { echelon, nullSpace, rank, type Vector } from '../number/linear-algebra';
 import { objectiveAt } from '../problem/use';
 
 /** All optimal plans: the extreme points and rays of that set in the author's variables, or a point and lines in it. */
@@ -18,22 +19,6 @@ export interface OptimalSet {
 }
 
 const MOST_FOUND = 1000;
-
-const vector = (problem: Problem, plan: Plan): Vector =>
-	problem.variables.map((v) => plan.get(v.name) ?? ZERO);
-
-const planOf = (problem: Problem, values: Vector): Plan =>
-	new Map(problem.variables.map((v, i) => [v.name, values[i]]));
-
-/** A vector of rationals as whole numbers without a common divisor. */
-function wholeVector(values: Vector): bigint[] {
-	let multiple = 1n;
-	for (const value of values) multiple = lcm(multiple, value.d);
-	return primitiveWhole(values.map((value) => numerator(value) * (multiple / value.d)));
-}
-
-/** A direction with whole numbers that have no common divisor. */
-const primitive = (direction: Vector): Vector => wholeVector(direction).map((part) => rational(part));
 
 /** The directions in which the optimal set goes on for ever both ways: only variables without any bound can move so. */
 function lineality(problem: Problem): Vector[] {
@@ -52,88 +37,17 @@ function lineality(problem: Problem): Vector[] {
 	});
 }
 
-/** `row · x = rhs`, or `row · x ≥ rhs`. */
-interface Line {
-	readonly row: Vector;
-	readonly rhs: Rational;
-}
-
 /** The optimal plans as equations and inequalities, bounds among them. */
 function description(problem: Problem, best: Rational): { equations: Line[]; inequalities: Line[] } {
-	const names = problem.variables.map((v) => v.name);
 	const { objective } = problem;
-	const row = (terms: ReadonlyMap<string, Rational>) => names.map((name) => terms.get(name) ?? ZERO);
-	const equations: Line[] = [{ row: row(objective.terms), rhs: best.sub(objective.constant) }];
-	const inequalities: Line[] = [];
-	const atLeast = (line: Line) => inequalities.push(line);
-	const atMost = ({ row: values, rhs }: Line) =>
-		atLeast({ row: values.map((value) => value.neg()), rhs: rhs.neg() });
-	for (const { terms, relation, rhs } of problem.constraints) {
-		const line = { row: row(terms), rhs };
-		if (relation === '=') equations.push(line);
-		else if (relation === '<=') atMost(line);
-		else atLeast(line);
-	}
-	problem.variables.forEach((variable, i) => {
-		const { lower, upper } = effectiveBounds(variable);
-		const unit = names.map((_, j) => (i === j ? ONE : ZERO));
-		if (lower) atLeast({ row: unit, rhs: lower });
-		if (upper) atMost({ row: unit, rhs: upper });
-	});
-	return { equations, inequalities };
+	const { equations, inequalities } = asLines(sidesOf(problem));
+	const goal = { row: rowOf(problem, objective.terms), rhs: best.sub(objective.constant) };
+	return { equations: [goal, ...equations], inequalities };
 }
 
 /** Whether a non-basic column could enter without the objective changing: only then can there be another optimal plan. */
 const couldMove = (t: Tableau): boolean =>
 	t.nonbasic.some((column) => !t.barred.has(column) && isZero(cost(t, OBJECTIVE, column)));
-
-/**
- * The extreme points and rays of a set without lines, from its description: the equations are solved, the inequalities become a cone in
- * one dimension more, and its extreme rays are the points (last part positive) and the directions (last part zero).
- * @param at a point of the set
- */
-function extremes(
-	at: Vector,
-	equations: readonly Line[],
-	inequalities: readonly Line[],
-	hurry: () => boolean
-): { points: Vector[]; rays: Vector[] } | null {
-	const width = at.length;
-	const directions = nullSpace(
-		equations.map(({ row }) => row),
-		width
-	);
-	const product = (a: Vector, b: Vector) =>
-		a.reduce((sum, value, i) => (isZero(value) || isZero(b[i]) ? sum : sum.add(value.mul(b[i]))), ZERO);
-	// x = at + Σ y · direction: an inequality reads Σ y · (row · direction) + (row · at − rhs) ≥ 0
-	const cone = inequalities.map(({ row, rhs }) =>
-		wholeVector([...directions.map((direction) => product(row, direction)), product(row, at).sub(rhs)])
-	);
-	const positive = [...directions.map(() => 0n), 1n];
-	const rows = [
-		positive,
-		...new Map(cone.filter((row) => row.some(Boolean)).map((row) => [row.join(), row])).values()
-	];
-	const found = extremeRays(rows, directions.length + 1, { hurry, most: 20 * MOST_FOUND });
-	if (!found) return null;
-	const back = (parts: readonly bigint[], from: Vector, divisor: bigint): Vector =>
-		from.map((value, i) =>
-			directions.reduce(
-				(sum, direction, k) =>
-					parts[k] === 0n ? sum : sum.add(direction[i].mul(rational(parts[k], divisor))),
-				value
-			)
-		);
-	const origin = at.map(() => ZERO);
-	return {
-		points: found.flatMap((ray) => (ray.at(-1)! > 0n ? [back(ray, at, ray.at(-1)!)] : [])),
-		rays: found.flatMap((ray) => (ray.at(-1) === 0n ? [primitive(back(ray, origin, 1n))] : []))
-	};
-}
-
-/** Equations that leave of each line only its point nearest to the present plan. */
-const across = (lines: readonly Vector[], at: Vector): Line[] =>
-	lines.map((row) => ({ row, rhs: row.reduce((sum, value, i) => sum.add(value.mul(at[i])), ZERO) }));
 
 /**
  * The complete set of optimal plans, by the double description method on the face of optimal plans; so degenerate corners with very many
@@ -153,12 +67,15 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 		complete: true
 	};
 	if (!couldMove(t)) return alone;
-	const at = vector(problem, plan);
+	const at = pointOf(problem, plan);
 	const { equations, inequalities } = description(problem, objectiveAt(problem, plan));
 	const lines = lineality(problem);
-	const found = extremes(at, [...equations, ...across(lines, at)], inequalities, hurry);
+	const found = extremes(at, [...equations, ...across(lines, at)], inequalities, {
+		hurry,
+		most: 20 * MOST_FOUND
+	});
 	const width = at.length;
-	const shownLines = lines.map((line) => planOf(problem, primitive(line)));
+	const shownLines = lines.map((line) => planAt(problem, primitive(line)));
 	if (!found)
 		return {
 			...alone,
@@ -179,8 +96,8 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 		unique: dimension === 0,
 		dimension,
 		// a set with lines has no extreme point: one plan stands for all
-		vertices: lines.length > 0 ? [plan] : points.slice(0, MOST_FOUND).map((point) => planOf(problem, point)),
-		rays: rays.slice(0, MOST_FOUND).map((ray) => planOf(problem, ray)),
+		vertices: lines.length > 0 ? [plan] : points.slice(0, MOST_FOUND).map((point) => planAt(problem, point)),
+		rays: rays.slice(0, MOST_FOUND).map((ray) => planAt(problem, ray)),
 		lines: shownLines,
 		complete: points.length <= MOST_FOUND && rays.length <= MOST_FOUND
 	};

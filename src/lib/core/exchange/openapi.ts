@@ -156,6 +156,41 @@ const schemas: Json = {
 		required: ['content', 'notes'],
 		properties: { content: { type: 'string' }, notes: list({ type: 'string' }) }
 	},
+	RegionRequest: {
+		type: 'object',
+		required: ['problem'],
+		properties: { problem: ref('Problem'), without: list({ type: 'string' }) },
+		description: '`without` names constraints that are left out; the region is that of the relaxation.'
+	},
+	RegionAnswer: {
+		type: 'object',
+		required: ['empty', 'bounded', 'dimension', 'vertices', 'rays', 'lines', 'edges', 'redundant'],
+		properties: {
+			empty: { type: 'boolean' },
+			bounded: { type: 'boolean' },
+			dimension: { type: 'integer' },
+			vertices: list({
+				type: 'object',
+				required: ['point', 'objective', 'tight'],
+				properties: { point: rationals, objective: ref('Rational'), tight: list({ type: 'string' }) }
+			}),
+			rays: list(rationals),
+			lines: list(rationals),
+			edges: list({
+				type: 'object',
+				required: ['vertices'],
+				properties: { vertices: list({ type: 'integer' }), ray: { type: 'integer' } }
+			}),
+			faces: list({
+				type: 'object',
+				required: ['of', 'vertices'],
+				properties: { of: { type: 'string' }, vertices: list({ type: 'integer' }) }
+			}),
+			redundant: list({ type: 'string' }),
+			conflict: list({ type: 'string' }),
+			hull: { type: 'object', properties: { vertices: list(rationals) } }
+		}
+	},
 	Error: {
 		type: 'object',
 		required: ['type', 'title', 'status', 'detail'],
@@ -184,6 +219,7 @@ export const openApi: Json = {
 	paths: {
 		'/api/v1/solve': post('Solve a problem exactly', 'SolveRequest', 'SolveAnswer'),
 		'/api/v1/convert': post('Convert a problem between formats', 'ConvertRequest', 'ConvertAnswer'),
+		'/api/v1/region': post('Describe a region of one to three variables', 'RegionRequest', 'RegionAnswer'),
 		'/api/v1/health': {
 			get: {
 				summary: 'Whether the server answers',

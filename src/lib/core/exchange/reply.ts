@@ -2,6 +2,7 @@ import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
 import { convert } from './convert';
 import { parseJson } from './json-text';
+import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
 import { readSolveRequest } from './solve-request';
 
@@ -52,6 +53,8 @@ function guarded(text: string, answer: (data: unknown) => object): Reply {
 		}
 		if (error instanceof CannotStart)
 			return problemDetails(422, error.message, [{ path: 'method', message: error.message }]);
+		if (error instanceof NotPossible)
+			return problemDetails(422, error.message, [{ path: error.path, message: error.message }]);
 		throw error;
 	}
 }
@@ -66,3 +69,7 @@ export function replySolve(text: string, control: (milliseconds: number) => Cont
 
 /** Answers the body of POST /api/v1/convert. */
 export const replyConvert = (text: string): Reply => guarded(text, convert);
+
+/** Answers the body of POST /api/v1/region. */
+export const replyRegion = (text: string, control: Control): Reply =>
+	guarded(text, (data) => answerRegion(data, control));

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
-import { echelon } from '../answer/linear-algebra';
+import { echelon } from '../number/linear-algebra';
 import { rational } from '../number/rational';
 import { extremeRays, primitive } from './double-description';
 

@@ -10,34 +10,13 @@ import {
 	ZERO,
 	type Rational
 } from '../number/rational';
-import { effectiveBounds, type Problem } from '../problem/types';
-import type { Corner, Edge, HalfPlane, LineOwner, Point, Region, RegionShape } from './types';
+import type { Problem } from '../problem/types';
+import { sidesOf } from './sides';
+import type { Corner, Edge, HalfPlane, Point, Region, RegionShape } from './types';
 
 /** The half-planes of a problem in two variables: constraints in their order, then bounds. */
-export function halfPlanes(problem: Problem): HalfPlane[] {
-	const [x, y] = problem.variables.map((variable) => variable.name);
-	const list: HalfPlane[] = problem.constraints.map((row) => {
-		const [a, b] = [row.terms.get(x) ?? ZERO, row.terms.get(y) ?? ZERO];
-		const owner: LineOwner = { kind: 'constraint', name: row.name };
-		const flip = row.relation === '>=';
-		return {
-			owner,
-			a: flip ? a.neg() : a,
-			b: flip ? b.neg() : b,
-			c: flip ? row.rhs.neg() : row.rhs,
-			equality: row.relation === '='
-		};
-	});
-	problem.variables.forEach((variable, i) => {
-		const { lower, upper } = effectiveBounds(variable);
-		const unit = (size: Rational) => (i === 0 ? { a: size, b: ZERO } : { a: ZERO, b: size });
-		const name = variable.name;
-		if (lower)
-			list.push({ owner: { kind: 'lower', name }, ...unit(ONE.neg()), c: lower.neg(), equality: false });
-		if (upper) list.push({ owner: { kind: 'upper', name }, ...unit(ONE), c: upper, equality: false });
-	});
-	return list;
-}
+export const halfPlanes = (problem: Problem): HalfPlane[] =>
+	sidesOf(problem).map(({ owner, row: [a, b], rhs: c, equality }) => ({ owner, a, b, c, equality }));
 
 const isLine = (h: HalfPlane): boolean => !isZero(h.a) || !isZero(h.b);
 const value = (h: HalfPlane, p: Point): Rational => h.a.mul(p.x).add(h.b.mul(p.y));

@@ -5,7 +5,7 @@ import { plainText } from '../commentary/sentence';
 import { detail, solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
 import { dualProblem } from '../answer/dual-problem';
-import { echelon } from '../answer/linear-algebra';
+import { echelon } from '../number/linear-algebra';
 import { compare, ZERO } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, isFeasible, type Problem } from '../problem/types';

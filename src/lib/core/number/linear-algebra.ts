@@ -1,4 +1,4 @@
-import { isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { gcd, isZero, lcm, numerator, ONE, ZERO, type Rational } from './rational';
 
 export type Vector = readonly Rational[];
 
@@ -36,4 +36,16 @@ export function nullSpace(rows: readonly Vector[], width: number): Vector[] {
 		pivots.forEach((column, i) => (vector[column] = reduced[i][j].neg()));
 		return vector;
 	});
+}
+
+/** The inner product of two vectors of the same length. */
+export const dot = (a: Vector, b: Vector): Rational =>
+	a.reduce((sum, value, i) => (isZero(value) || isZero(b[i]) ? sum : sum.add(value.mul(b[i]))), ZERO);
+
+/** A vector of rationals as whole numbers without a common divisor, in the same direction. */
+export function wholeVector(values: Vector): bigint[] {
+	const multiple = values.reduce((all, value) => lcm(all, value.d), 1n);
+	const whole = values.map((value) => numerator(value) * (multiple / value.d));
+	const divisor = whole.reduce((a, b) => gcd(a, b), 0n);
+	return divisor > 1n ? whole.map((part) => part / divisor) : whole;
 }

@@ -1,0 +1,114 @@
+import * as yup from 'yup';
+import { conflictOf, isRedundant } from '../answer/kind';
+import { runLinear, type RunOptions } from '../answer/answer';
+import { wholeHull } from '../geometry/hull';
+import { facesOf, polyhedron } from '../geometry/polyhedron';
+import { planAt, sideName, withoutConstraints } from '../geometry/sides';
+import { mustBeWhole } from '../integer/whole';
+import type { Vector } from '../number/linear-algebra';
+import { toText } from '../number/rational';
+import { faultsOf, InputError, readProblem } from '../problem/json';
+import type { Problem } from '../problem/types';
+import { objectiveAt } from '../problem/use';
+import { numbers, type NumbersJson } from './answer-json';
+
+/** Raised where a request is well formed, but asks for something that cannot be done. */
+export class NotPossible extends Error {
+	constructor(
+		message: string,
+		readonly path: string
+	) {
+		super(message);
+	}
+}
+
+const MOST_VARIABLES = 3;
+
+/** What POST /api/v1/region answers. */
+export interface RegionJson {
+	readonly empty: boolean;
+	readonly bounded: boolean;
+	/** −1 where it is empty */
+	readonly dimension: number;
+	readonly vertices: { point: NumbersJson; objective: string; tight: string[] }[];
+	readonly rays: NumbersJson[];
+	readonly lines: NumbersJson[];
+	readonly edges: { vertices: readonly number[]; ray?: number }[];
+	readonly faces?: { of: string; vertices: readonly number[] }[];
+	readonly redundant: string[];
+	readonly conflict?: string[];
+	readonly hull?: { vertices: NumbersJson[] };
+}
+
+const schema = yup
+	.object({
+		without: yup
+			.array(yup.string().typeError('must be the name of a constraint').required())
+			.typeError('must be a list of names of constraints')
+	})
+	.typeError('must be an object with a problem')
+	.required('must be an object with a problem');
+
+/** @throws InputError with every fault and its path */
+function readRequest(data: unknown): Problem {
+	try {
+		schema.validateSync(data, { strict: true, abortEarly: false });
+	} catch (error) {
+		if (!(error instanceof yup.ValidationError)) throw error;
+		throw new InputError(faultsOf(error, ''));
+	}
+	const raw = data as { problem?: unknown; without?: string[] };
+	const problem = readProblem(raw.problem, 'problem');
+	const known = new Set(problem.constraints.map(({ name }) => name));
+	const without = raw.without ?? [];
+	const unknown = without.flatMap((name, i) =>
+		known.has(name) ? [] : [{ path: `without[${i}]`, message: `“${name}” is not among the constraints` }]
+	);
+	if (unknown.length) throw new InputError(unknown);
+	return withoutConstraints(problem, new Set(without));
+}
+
+/** Whether an empty region stays empty without a constraint. */
+const staysEmpty = (problem: Problem, name: string, options: RunOptions): boolean =>
+	runLinear(withoutConstraints(problem, new Set([name])), options).status === 'infeasible';
+
+/**
+ * The region of a problem of one to three variables (of its relaxation): corners, rays, edges, faces, what is redundant or in conflict.
+ * @param data `{ problem, without }`
+ * @throws InputError for input that is no problem, NotPossible for other numbers of variables
+ */
+export function answerRegion(data: unknown, options: RunOptions = {}): RegionJson {
+	const problem = readRequest(data);
+	const count = problem.variables.length;
+	if (count < 1 || count > MOST_VARIABLES)
+		throw new NotPossible(
+			`A region is described for one to three variables; this problem has ${count}.`,
+			'problem.variables'
+		);
+	const region = polyhedron(problem);
+	const empty = region.dimension < 0;
+	const amounts = (point: Vector) => numbers(planAt(problem, point));
+	const named = (index: number) => sideName(region.sides[index].owner);
+	const hull = problem.variables.every(mustBeWhole) ? wholeHull(problem) : null;
+	return {
+		empty,
+		bounded: region.rays.length === 0 && region.lines.length === 0,
+		dimension: region.dimension,
+		vertices: region.vertices.map(({ at, tight }) => ({
+			point: amounts(at),
+			objective: toText(objectiveAt(problem, planAt(problem, at))),
+			tight: tight.map(named)
+		})),
+		rays: region.rays.map(({ direction }) => amounts(direction)),
+		lines: region.lines.map(amounts),
+		edges: region.edges.map((edge) => ({ ...edge })),
+		...(count === 3 && region.dimension === 3
+			? { faces: facesOf(region).map(({ side, vertices }) => ({ of: named(side), vertices })) }
+			: {}),
+		redundant: problem.constraints
+			.filter((row) => (empty ? staysEmpty(problem, row.name, options) : isRedundant(problem, row, options)))
+			.map(({ name }) => name),
+		...(empty ? { conflict: conflictOf(problem, options) ?? [] } : {}),
+		...(hull ? { hull: { vertices: hull.map(amounts) } } : {})
+	};
+}
