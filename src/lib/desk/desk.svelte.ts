@@ -1,8 +1,10 @@
 import { getContext, setContext } from 'svelte';
 import { DEMO_STATEMENT, DEMO_STORY } from './demo';
 import { LessonDocument } from './document.svelte';
+import { Figure } from './figure.svelte';
 import { LargeAnswer } from './large.svelte';
 import { newLesson, type Lesson } from '$lib/core/lesson/lesson';
+import { Offered } from './offered.svelte';
 import { Plans } from './plans.svelte';
 import { Preferences } from './preferences.svelte';
 import { Reveal } from './reveal.svelte';
@@ -13,17 +15,21 @@ import { Session } from './session.svelte';
 export class Desk {
 	readonly document: LessonDocument;
 	readonly session: Session;
+	readonly figure: Figure;
 	readonly plans: Plans;
 	readonly selection = new Selection();
 	readonly preferences = new Preferences();
 	readonly reveal = new Reveal();
+	/** what the page that is shown adds to what can be done */
+	readonly offered = new Offered();
 	/** the answer to a problem that is too large to be worked on the page */
 	readonly answer: LargeAnswer;
 
 	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
 		this.document = new LessonDocument(lesson);
 		this.session = new Session(this.document);
-		this.plans = new Plans(this.document, this.session);
+		this.figure = new Figure(this.document, this.session);
+		this.plans = new Plans(this.document, this.figure);
 		this.answer = new LargeAnswer();
 	}
 }

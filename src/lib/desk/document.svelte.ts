@@ -32,6 +32,7 @@ export class LessonDocument {
 	#book = $state.raw<LastingBook>(EMPTY_BOOK);
 	#reading = $state.raw<Reading>(NO_READING);
 	#pendingRead: AbortController | null = null;
+	#held = $state(false);
 
 	constructor(lesson: Lesson) {
 		this.open(lesson);
@@ -51,6 +52,10 @@ export class LessonDocument {
 	/** whether the problem is older than the text */
 	get stale(): boolean {
 		return this.#reading.problem === null && this.#problem !== null;
+	}
+	/** whether something of it is being dragged: an editor takes up the text when it is let go, as one edit */
+	get held(): boolean {
+		return this.#held;
 	}
 	/** who is who among constraints and variables */
 	get book(): LastingBook {
@@ -153,6 +158,15 @@ export class LessonDocument {
 	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. */
 	edit(edits: readonly TextEdit[]): void {
 		if (edits.length > 0 && !this.stale) this.write(applyEdits(this.#text, edits));
+	}
+
+	/** From now on changes belong to one drag, until it is let go. */
+	hold(): void {
+		this.#held = true;
+	}
+
+	letGo(): void {
+		this.#held = false;
 	}
 
 	/** Follows a finding's way out; unlike other edits it is there for a text that is wrong. */

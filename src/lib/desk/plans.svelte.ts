@@ -11,7 +11,7 @@ import {
 import type { Plan } from '$lib/core/problem/types';
 
 import type { LessonDocument } from './document.svelte';
-import type { Session } from './session.svelte';
+import type { Figure } from './figure.svelte';
 
 const MILLISECONDS = 10_000;
 const MOST_ROUNDED = 10;
@@ -19,16 +19,16 @@ const MOST_ROUNDED = 10;
 /** The plan being tried, before any method runs; and what it is compared with. */
 export class Plans {
 	readonly #document: LessonDocument;
-	readonly #session: Session;
+	readonly #figure: Figure;
 	/** amounts by name; a variable that is not there stands at its bound */
 	#tried = $state.raw<Plan>(readPlan({}));
 	#best = $state.raw<{ text: string; plan: Plan | null } | null>(null);
 	/** the statement whose best plan was asked for */
 	#asked = $state.raw<string | null>(null);
 
-	constructor(document: LessonDocument, session: Session) {
+	constructor(document: LessonDocument, figure: Figure) {
 		this.#document = document;
-		this.#session = session;
+		this.#figure = figure;
 	}
 
 	readonly #plan = $derived.by((): Plan => {
@@ -68,8 +68,8 @@ export class Plans {
 
 	/** Goes to the corner of the region that is nearest; only where there is a picture. */
 	snap(): void {
-		const { region } = this.#session;
-		if (!region) return;
+		const { region, isWhole } = this.#figure;
+		if (!region || !isWhole) return;
 		const [across, up] = region.axes;
 		const corners = region.corners.map(({ point }) =>
 			withAmount(withAmount(this.plan, across, point.x), up, point.y)

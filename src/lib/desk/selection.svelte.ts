@@ -9,6 +9,7 @@ export class Selection {
 	#pointed = $state.raw<Pointed | null>(null);
 	#number = $state.raw<StoryTarget | null>(null);
 	#corner = $state<string | null>(null);
+	#column = $state<string | null>(null);
 	#considered = $state<string | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
@@ -22,6 +23,10 @@ export class Selection {
 	/** the corner of the region that is pointed at, by its key */
 	get corner(): string | null {
 		return this.#corner;
+	}
+	/** the id of the tableau's column that is pointed at */
+	get column(): string | null {
+		return this.#column;
 	}
 	/** the id of the column whose ratios are asked for */
 	get considered(): string | null {
@@ -39,6 +44,10 @@ export class Selection {
 
 	pointCorner(key: string | null): void {
 		this.#corner = key;
+	}
+
+	pointColumn(id: string | null): void {
+		this.#column = id;
 	}
 
 	/** Whether a number is the one that is pointed at. */

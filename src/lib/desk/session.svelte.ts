@@ -1,7 +1,5 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { Remark, Sentence } from '$lib/core/commentary/sentence';
-import { bestCorners, region } from '$lib/core/geometry/region';
-import type { Point } from '$lib/core/geometry/types';
 import type { Cut } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
@@ -9,6 +7,8 @@ import { offers, perform, tell } from '$lib/core/move/kinds';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position, type Result } from '$lib/core/move/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
+import { noWay } from '$lib/core/move/messages';
+import { wayTo } from '$lib/core/move/way';
 import { extend, pathTo, withoutBranch, type TrailNode } from '$lib/core/move/trail';
 import type { Move, Offer } from '$lib/core/move/types';
 import { keysOf } from '$lib/core/problem/lasting';
@@ -18,7 +18,6 @@ import type { LessonDocument } from './document.svelte';
 import { identities } from './identity';
 import { isLarge } from './large.svelte';
 
-const REGION_LINES = 80;
 const MOST_STEPS = 500;
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
@@ -75,12 +74,6 @@ export class Session {
 	readonly #remarks = $derived.by(() => this.#tell());
 	readonly #identities = $derived.by(() => identities(this.#document.book, this.position));
 	readonly #drawn = $derived.by(() => withCuts(this.problem, this.position?.cuts ?? []));
-	readonly #region = $derived.by(() => {
-		const problem = this.#drawn;
-		if (!problem || problem.variables.length !== 2 || problem.constraints.length > REGION_LINES) return null;
-		return region(problem);
-	});
-	readonly #best = $derived(this.#region && this.problem ? bestCorners(this.problem, this.#region) : null);
 
 	/** too large to be worked through on the page; a worker answers it instead */
 	get large(): boolean {
@@ -146,12 +139,9 @@ export class Session {
 		const { plan } = this;
 		return brokenConstraints(this.#drawn, plan);
 	}
-	get region() {
-		return this.#region;
-	}
-	/** the corners where the objective is best */
-	get best() {
-		return this.#best;
+	/** the problem where we stand with its cuts as constraints: what a picture of it shows */
+	get drawn(): Problem | null {
+		return this.#drawn;
 	}
 	get proposal(): Proposal | null {
 		return this.#proposal;
@@ -181,15 +171,6 @@ export class Session {
 		return [...remarks, ...standRemarks(position, this.#decision, this.#offers)];
 	}
 
-	/** The point of the plane that a position stands on; null with other than two variables. */
-	pointOf(position: Position): Point | null {
-		const t = position.work?.tableau;
-		if (!t || !this.#region) return null;
-		const plan = readPlan(t);
-		const [x, y] = this.#region.axes.map((name) => plan.get(name)!);
-		return { x, y };
-	}
-
 	/** Looks at a move before it is made; null looks at none. */
 	propose(move: Move | null): void {
 		this.#proposal = move && this.position ? { move, result: perform(this.position, move) } : null;
@@ -214,6 +195,18 @@ export class Session {
 	take(move: Move): boolean {
 		this.propose(move);
 		return this.commit();
+	}
+
+	/**
+	 * Goes to a corner of the region by pivots that join the trail; where there is no way along edges, that is told.
+	 * @param plan the corner
+	 */
+	visit(plan: Plan): boolean {
+		const work = this.position?.work;
+		if (!work) return false;
+		const way = wayTo(work, plan);
+		if (!way) this.#refused = { at: this.standing, remark: noWay };
+		return way?.every((move) => this.take(move)) ?? false;
 	}
 
 	/** Starts in a way; what was done before stays as a branch. */

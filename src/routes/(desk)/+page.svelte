@@ -9,7 +9,7 @@
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { session } = useDesk();
+	const { figure, session } = useDesk();
 	const panes: Panes = {
 		statement: { title: 'Statement', component: StatementPane },
 		typeset: { title: 'Problem', component: TypesetPane },
@@ -28,7 +28,7 @@
 	};
 	// without a picture its place goes to the others
 	const above: Place = $derived(
-		session.region || !session.problem
+		figure.isWhole || !session.problem
 			? {
 					size: 56,
 					across: [

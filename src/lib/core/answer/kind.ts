@@ -1,4 +1,4 @@
-import { compare, isZero, ZERO, type Rational } from '../number/rational';
+import { compare, ZERO, type Rational } from '../number/rational';
 import {
 	effectiveBounds,
 	evaluate,
@@ -12,6 +12,7 @@ import {
 import { asksForWhole, fractionalVariables } from '../integer/whole';
 import { objectiveValue, readPlan } from '../tableau/tableau';
 import { runLinear, solveLinear, type RunOptions } from './answer';
+import { conflictOf, withGoal, without } from './conflict';
 import { optimalSet } from './optimal-set';
 
 /** What kind of problem this is: what a teacher wants to know before the class does. */
@@ -38,15 +39,6 @@ export interface ProblemKind {
 	readonly complete: boolean;
 }
 
-const goal = (problem: Problem, sense: Sense, terms: Terms): Problem => ({
-	...problem,
-	objective: { sense, name: 'z', terms, constant: ZERO }
-});
-const without = (problem: Problem, name: string): Problem => ({
-	...problem,
-	constraints: problem.constraints.filter((row) => row.name !== name)
-});
-
 /** The largest or least value of an expression over the region; null where it has no end. */
 function extreme(
 	problem: Problem,
@@ -54,7 +46,7 @@ function extreme(
 	terms: Terms,
 	options: RunOptions
 ): Rational | null | 'stopped' {
-	const { status, outcome } = runLinear(goal(problem, sense, terms), options);
+	const { status, outcome } = runLinear(withGoal(problem, sense, terms), options);
 	return status === 'stopped' ? 'stopped' : status === 'optimal' ? objectiveValue(outcome!.tableau) : null;
 }
 
@@ -80,58 +72,6 @@ function isBounded(problem: Problem, options: RunOptions): boolean | null {
 			if (value === null) return false;
 		}
 	return true;
-}
-
-/** A member of a conflict: a constraint, or one bound of a variable. */
-type Member = { readonly name: string; leaveOut(problem: Problem): Problem };
-
-const members = ({ constraints, variables }: Problem): Member[] => [
-	...constraints.map(({ name }): Member => ({ name, leaveOut: (problem) => without(problem, name) })),
-	...variables.flatMap((variable) =>
-		(['lower', 'upper'] as const)
-			.filter((side) => variable[side] !== null)
-			.map((side): Member => ({
-				name: `${variable.name}.${side}`,
-				leaveOut: (problem) => ({
-					...problem,
-					variables: problem.variables.map((own) =>
-						own.name === variable.name ? { ...own, [side]: null } : own
-					)
-				})
-			}))
-	)
-];
-
-/**
- * A smallest set of constraints and bounds in conflict, by leaving out one after the other what is not needed for it (the deletion
- * filter of Chinneck and Dravnieks, 1991).
- * @returns null where the time was up
- */
-export function conflictOf(problem: Problem, options: RunOptions): string[] | null {
-	// the bounds that a binary variable has by itself take part as bounds
-	let rest: Problem = goal(
-		{
-			...problem,
-			variables: problem.variables.map((own) => ({ ...own, ...effectiveBounds(own), domain: 'continuous' }))
-		},
-		'max',
-		new Map()
-	);
-	const proof = solveLinear(rest, options).certificate;
-	const needed =
-		proof?.kind === 'infeasible'
-			? new Set([...proof.multipliers].filter(([, value]) => !isZero(value)).map(([name]) => name))
-			: null;
-	if (needed) for (const { name } of problem.constraints) if (!needed.has(name)) rest = without(rest, name);
-	const conflict: string[] = [];
-	for (const member of members(rest)) {
-		const smaller = member.leaveOut(rest);
-		const { status } = runLinear(smaller, options);
-		if (status === 'stopped') return null;
-		if (status === 'infeasible') rest = smaller;
-		else conflict.push(member.name);
-	}
-	return conflict;
 }
 
 /** Whether more constraints and bounds hold with equality than there are variables. */

@@ -2,13 +2,13 @@ import type { Cut } from '../integer/cut';
 import { redundantRows } from '../method/artificial';
 import * as reasons from '../method/messages';
 import type { Part, Work } from '../method/types';
-import { isZero, sign, type Rational } from '../number/rational';
+import { isZero } from '../number/rational';
 import { evaluate, type Terms } from '../problem/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
 import { columnOf, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import { derivation, rowOfGoal } from './goals';
 import { placeSentence } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { joined, linear, say, signed, type Remark, type Sentence } from './sentence';
 import { RELATION_SIGNS } from '../problem/relation';
 
 /** Artificial variables that a move added. */
@@ -75,17 +75,6 @@ function sum(terms: Terms, t: Tableau): Sentence {
 	);
 }
 
-/** `2 x − y` from named terms. */
-export function signed(terms: readonly { says: Sentence; value: Rational }[]): Sentence {
-	if (terms.length === 0) return say`0`;
-	return terms.flatMap(({ says, value }, i) => {
-		const minus = sign(value) < 0;
-		const between = i === 0 ? (minus ? say`−` : say``) : minus ? say` − ` : say` + `;
-		const size = value.abs();
-		return [...between, ...(size.equals(1) ? says : say`${size} ${says}`)];
-	});
-}
-
 /** A cutting plane: the row it comes from, the argument, and what it says of the author's variables. */
 export function cutRemark(before: Tableau, after: Tableau, cut: Cut): Remark {
 	const row = after.basis.length - 1;
@@ -99,9 +88,7 @@ export function cutRemark(before: Tableau, after: Tableau, cut: Cut): Remark {
 	const gap = original ? evaluate(original.terms, plan).sub(original.rhs).abs() : null;
 	const relation = original ? RELATION_SIGNS[original.relation] : '';
 	const own = original
-		? [
-				say`In the variables of the problem: ${signed([...original.terms].map(([name, value]) => ({ says: say`${name}`, value })))} ${relation} ${original.rhs}.`
-			]
+		? [say`In the variables of the problem: ${linear(original.terms)} ${relation} ${original.rhs}.`]
 		: [];
 	const cutOff = gap && !isZero(gap) ? [say`The present point breaks it by ${gap}.`] : [];
 	return {

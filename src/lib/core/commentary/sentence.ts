@@ -1,8 +1,8 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
 import { columnName, goalName, PLAIN, shownText, type Notation } from '../notation/notation';
-import type { Rational } from '../number/rational';
-import type { Objective } from '../problem/types';
+import { sign, type Rational } from '../number/rational';
+import type { Objective, Terms } from '../problem/types';
 import type { Goal } from '../tableau/goal';
 
 /** A part of a sentence: words, a number, or the name of something that the views can light up. */
@@ -90,3 +90,18 @@ export function plainText(sentence: Sentence, notation: Notation = PLAIN): strin
 /** A remark's sentences as one text. */
 export const remarkText = ({ sentences }: Remark, notation: Notation = PLAIN): string =>
 	sentences.map((sentence) => plainText(sentence, notation)).join(' ');
+
+/** `2 x − y` from named terms. */
+export function signed(terms: readonly { says: Sentence; value: Rational }[]): Sentence {
+	if (terms.length === 0) return say`0`;
+	return terms.flatMap(({ says, value }, i) => {
+		const minus = sign(value) < 0;
+		const between = i === 0 ? (minus ? say`−` : say``) : minus ? say` − ` : say` + `;
+		const size = value.abs();
+		return [...between, ...(size.equals(1) ? says : say`${size} ${says}`)];
+	});
+}
+
+/** `2 bowls − vases` from terms by the names of variables. */
+export const linear = (terms: Terms): Sentence =>
+	signed([...terms].map(([name, value]) => ({ says: say`${name}`, value })));

@@ -10,8 +10,7 @@ import type { Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { isInRegion, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
-import { signed } from './phases';
-import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence, signed } from './sentence';
 
 /** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
 export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
-import { conflictOf, isRedundant } from '../answer/kind';
+import { conflictOf } from '../answer/conflict';
+import { isRedundant } from '../answer/kind';
 import { runLinear, type RunOptions } from '../answer/answer';
 import { wholeHull } from '../geometry/hull';
 import { facesOf, polyhedron } from '../geometry/polyhedron';

@@ -1,4 +1,8 @@
+import type { Vector } from '../number/linear-algebra';
 import type { Point } from './types';
 
-/** A key for a point: the same text for the same point. */
-export const cornerKey = ({ x, y }: Point): string => `${x.toFraction()} ${y.toFraction()}`;
+/** A key for a point of any dimension: the same text for the same point. */
+export const pointKey = (at: Vector): string => at.map((value) => value.toFraction()).join(' ');
+
+/** A key for a point of the plane: the same text for the same point. */
+export const cornerKey = ({ x, y }: Point): string => pointKey([x, y]);

@@ -38,6 +38,9 @@ export interface Polyhedron {
 	/** directions in which it goes on both ways; where there are any, it has no corner, and rays are not listed */
 	readonly lines: readonly Vector[];
 	readonly edges: readonly PolyhedronEdge[];
+	/** points and directions that span it together with the lines: the corners and rays, where it has corners */
+	readonly points: readonly Vector[];
+	readonly directions: readonly Vector[];
 }
 
 const allEqual = (row: Vector): boolean => row.every(isZero);
@@ -81,7 +84,16 @@ function edgesOf(corners: readonly bigint[], rays: readonly bigint[]): Polyhedro
  * @param width how many variables there are
  */
 export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron {
-	const empty: Polyhedron = { sides, dimension: -1, vertices: [], rays: [], lines: [], edges: [] };
+	const empty: Polyhedron = {
+		sides,
+		dimension: -1,
+		vertices: [],
+		rays: [],
+		lines: [],
+		edges: [],
+		points: [],
+		directions: []
+	};
 	const lines = nullSpace(
 		sides.map(({ row }) => row).filter((row) => !allEqual(row)),
 		width
@@ -99,7 +111,8 @@ export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron 
 		...lines
 	];
 	const dimension = rank(spread, width);
-	if (lines.length > 0) return { ...empty, dimension, lines: lines.map(primitive) };
+	const span = { points: found.points, directions: found.rays };
+	if (lines.length > 0) return { ...empty, ...span, dimension, lines: lines.map(primitive) };
 	const vertices = found.points.map((at) => ({
 		at,
 		tight: sides.flatMap((side, i) => (isTight(side, at) ? [i] : []))
@@ -112,7 +125,7 @@ export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron 
 		vertices.map(({ tight }) => bitsOf(tight)),
 		rays.map(({ tight }) => bitsOf(tight))
 	);
-	return { sides, dimension, vertices, rays, lines: [], edges };
+	return { sides, dimension, vertices, rays, lines: [], edges, ...span };
 }
 
 /** The region of a problem (whole numbers are not asked for) as a polyhedron. */

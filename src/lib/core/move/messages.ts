@@ -138,3 +138,11 @@ export const noLongerBasis = refusal(
 	'Not possible here',
 	say`After this change the basic columns are no basis any more.`
 );
+
+export const noWay: Remark = {
+	tone: 'warning',
+	heading: say`No way along edges`,
+	sentences: [
+		say`Pivots that keep the basis feasible do not lead there from here: bring the basis into the region first, or take back what is switched off in the picture.`
+	]
+};

@@ -1,19 +1,11 @@
-import { plainText, type Sentence } from '$lib/core/commentary/sentence';
+import { plainText } from '$lib/core/commentary/sentence';
 import { RULE_LABELS } from '$lib/core/move/messages';
 import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';
+import type { Action } from '$lib/desk/offered.svelte';
 import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
-/** Something that can be done from anywhere: found by its words, and by its key where it has one. */
-export interface Action {
-	readonly id: string;
-	readonly group: string;
-	readonly says: Sentence | string;
-	/** a single key; where a text is being written it works together with Alt */
-	readonly key?: string;
-	readonly possible: boolean;
-	run(): void;
-}
+export type { Action };
 
 export interface Helpers {
 	/** shows a page */
@@ -29,7 +21,7 @@ export interface Helpers {
 
 /** Everything that can be done now. */
 export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
-	const { session, document, preferences, reveal } = desk;
+	const { session, document, figure, offered, preferences, reveal, selection } = desk;
 	const pages = PAGES.map(({ path, name }, i): Action => ({
 		id: `page ${path}`,
 		group: 'Pages',
@@ -121,6 +113,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => reveal.toggleNext()
 		},
 		{
+			id: 'magnify',
+			group: 'Look',
+			says: document.view ? 'Fit the region' : 'Magnify a corner of the region',
+			key: 'z',
+			possible: figure.region !== null,
+			run: () => figure.magnify(selection.corner)
+		},
+		{
 			id: 'enlarge',
 			group: 'Look',
 			says: preferences.enlarged ? 'Put the pane back' : 'Enlarge this pane',
@@ -158,7 +158,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: helpers.share
 		}
 	];
-	return [...moves, ...steps, ...pages, ...lessons, ...starts, ...rules, ...looks];
+	return [...offered.actions, ...moves, ...steps, ...pages, ...lessons, ...starts, ...rules, ...looks];
 }
 
 const isWriting = (target: EventTarget | null): boolean =>

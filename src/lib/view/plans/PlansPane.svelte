@@ -7,7 +7,7 @@
 	import PlanUses from './PlanUses.svelte';
 
 	/** A plan is tried before any method runs: amounts, what they use, and what comes of them. */
-	const { document: lesson, plans, session } = useDesk();
+	const { document: lesson, plans, figure } = useDesk();
 	const problem = $derived(lesson.problem);
 	const allowed = $derived(!!problem && isAllowed(problem, plans.plan));
 	let explained = $state(false);
@@ -28,7 +28,7 @@
 				title="To the nearest plan in whole numbers that is allowed"
 				onclick={() => plans.toWhole()}>To whole</button
 			>
-			<button class="btn tool" disabled={!session.region?.corners.length} onclick={() => plans.snap()}
+			<button class="btn tool" disabled={!figure.region?.corners.length} onclick={() => plans.snap()}
 				>To corner</button
 			>
 			<button class="btn tool" onclick={keep}>Keep</button>

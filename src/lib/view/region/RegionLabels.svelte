@@ -6,7 +6,7 @@
 
 	interface Props {
 		lines: readonly PictureLine[];
-		corners: readonly PictureCorner[];
+		corners: readonly Pick<PictureCorner, 'key' | 'label'>[];
 		/** the objective's value at the current point, and where it stands */
 		objective: { text: string; at: Spot } | null;
 	}

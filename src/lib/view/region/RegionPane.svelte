@@ -1,40 +1,80 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { cornerKey } from '$lib/core/geometry/corner-key';
+	import type { Best } from '$lib/core/geometry/region';
+	import type { Region } from '$lib/core/geometry/types';
+	import { approximate, type Rational } from '$lib/core/number/rational';
+	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import AxesMenu from './AxesMenu.svelte';
 	import RegionCaption from './RegionCaption.svelte';
+	import RegionInset from './RegionInset.svelte';
 	import RegionPicture from './RegionPicture.svelte';
-	import { cornerKey } from '$lib/core/geometry/corner-key';
-	import { approximate } from '$lib/core/number/rational';
-	import type { Region } from '$lib/core/geometry/types';
-	import { frameOf, viewedBox, MARGIN, type Frame } from './frame';
+	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
 	import { makePicture, makeScene } from './picture';
+	import type { BuiltPart, Stage } from './stage';
 
+	/** A region that is shown in place of the desk's own. */
+	interface Shown {
+		readonly problem: Problem;
+		readonly region: Region | null;
+		readonly best: Best | null;
+		/** how far it is built, in two variables */
+		readonly stage: Stage | null;
+		/** how far it is built, in one or three */
+		readonly part: BuiltPart | null;
+		/** the value at which the objective stands; null: at the present point */
+		readonly level: Rational | null;
+	}
 	interface Props {
 		/** whether the best corners are marked */
 		showsBest?: boolean;
+		/** what is shown in place of the whole region */
+		of?: Shown | null;
+		/** whether pivots and the objective at the present point are shown */
+		showsWalk?: boolean;
+		/** whether the objective's line goes through the present point */
+		showsLine?: boolean;
 		/** the constraints that are marked as broken; left out, those broken where we stand */
 		violated?: ReadonlySet<string>;
-		/** something more in the picture, above all else, so that it can be taken hold of */
+		/** something more in the picture below the corners, and above all else */
+		under?: Snippet<[Region, Frame]>;
 		inside?: Snippet<[Region, Frame]>;
+		/** something more below the picture, and among the pane's tools */
+		below?: Snippet;
+		more?: Snippet;
 	}
-	let { showsBest = true, violated, inside }: Props = $props();
-	const { document, selection, session } = useDesk();
-	const best = $derived(showsBest ? session.best : null);
+	let {
+		showsBest = true,
+		of = null,
+		showsWalk = true,
+		showsLine = true,
+		violated,
+		under,
+		inside,
+		below,
+		more
+	}: Props = $props();
+	const { document, figure, selection, session } = useDesk();
 	let size = $state({ width: 480, height: 360 });
 
-	const problem = $derived(session.problem);
+	const problem = $derived(of ? of.problem : figure.problem);
+	const region = $derived(of ? of.region : figure.region);
+	const best = $derived(showsBest ? (of ? of.best : figure.best) : null);
+	const stage = $derived(of?.stage ?? null);
 	const scene = $derived.by(() => {
-		const { region } = session;
 		if (!region) return null;
 		// the fit covers every step on the way, so that the picture stays still while one walks back
-		const walked = session.stops.flatMap(({ position }) => session.pointOf(position) ?? []);
+		const walked = session.stops.flatMap(({ position }) => figure.pointOf(position) ?? []);
 		return makeScene(
 			region,
-			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }))
+			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) })),
+			stage
 		);
 	});
-	const box = $derived(scene && viewedBox(scene.fit, document.view));
+	const fit = $derived(scene && (figure.sameScale ? squared(scene.fit, size) : scene.fit));
+	const box = $derived(fit && viewedBox(fit, document.view));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
 	const picture = $derived(
 		scene && frame && makePicture(scene, frame, best, document.notation.numbers, session.identities)
@@ -42,11 +82,24 @@
 
 	/** the corner under the pointer or the keyboard's focus, here or in the corner table */
 	const corner = $derived.by(() => {
-		const at = session.region?.corners.findIndex(({ point }) => cornerKey(point) === selection.corner) ?? -1;
+		const at = scene?.region.corners.findIndex(({ point }) => cornerKey(point) === selection.corner) ?? -1;
 		return at < 0 ? null : at;
 	});
 	const pointCorner = (index: number | null) =>
-		selection.pointCorner(index === null ? null : cornerKey(session.region!.corners[index].point));
+		selection.pointCorner(index === null ? null : cornerKey(scene!.region.corners[index].point));
+
+	/** Goes to a corner by pivots. */
+	function visit(index: number) {
+		if (figure.isSlice || !scene) return;
+		const { x, y } = scene.region.corners[index].point;
+		const [across, up] = scene.region.axes;
+		session.visit(
+			new Map([
+				[across, x],
+				[up, y]
+			])
+		);
+	}
 
 	const empty = $derived(!picture);
 
@@ -85,6 +138,7 @@
 		'=': () => zoomBy(1.3),
 		'-': () => zoomBy(1 / 1.3),
 		'0': () => document.look(null),
+
 		ArrowLeft: () => panBy(40, 0),
 		ArrowRight: () => panBy(-40, 0),
 		ArrowUp: () => panBy(0, 40),
@@ -101,15 +155,31 @@
 
 <Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
+		{@render more?.()}
+		<AxesMenu />
 		<button
-			class="btn-icon tool"
+			class="btn tool"
+			aria-label="Same scale on both axes"
+			title="Same scale on both axes"
+			aria-pressed={figure.sameScale}
+			disabled={empty}
+			onclick={() => figure.toggleScale()}>1 : 1</button
+		>
+		<button
+			class="btn tool"
+			title="Magnify a corner, and back (z)"
+			disabled={empty}
+			onclick={() => figure.magnify(selection.corner)}>{document.view ? 'Back' : 'Corner'}</button
+		>
+		<button
+			class="btn-icon tool square"
 			aria-label="Zoom in"
 			title="Zoom in"
 			disabled={empty}
 			onclick={() => zoomBy(1.3)}>+</button
 		>
 		<button
-			class="btn-icon tool"
+			class="btn-icon tool square"
 			aria-label="Zoom out"
 			title="Zoom out"
 			disabled={empty}
@@ -125,39 +195,57 @@
 			bind:clientHeight={size.height}
 			class:stale={document.stale}
 		>
-			{#if problem && session.region && frame && picture && size.width > MARGIN.left * 2}
+			{#if problem && region && frame && picture && scene && size.width > MARGIN.left * 2}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 				<svg
 					width={size.width}
 					height={size.height}
 					role="group"
-					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits."
+					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits, z magnifies a corner."
 					tabindex="0"
 					{onkeydown}
 					{@attach withGestures}
 				>
 					<RegionPicture
 						{problem}
-						region={session.region}
+						region={scene.region}
 						{frame}
 						{picture}
+						{best}
 						{violated}
+						{showsWalk}
+						{showsLine}
+						{under}
 						{inside}
 						{corner}
 						{pointCorner}
+						{visit}
 					/>
+					{#if !stage}<RegionInset {problem} {scene} {frame} {picture} {best} />{/if}
 				</svg>
-			{:else if problem}
-				<p class="nothing">
-					{problem.variables.length === 2
-						? 'This region has too many lines to be drawn.'
-						: `A region is drawn for two variables; this problem has ${problem.variables.length}.`}
-				</p>
+			{:else if problem && problem.variables.length === 1}
+				{#await import('./NumberLine.svelte') then { default: NumberLine }}
+					<NumberLine {problem} {size} {showsBest} {showsWalk} part={of?.part ?? null} />
+				{/await}
+			{:else if problem && problem.variables.length === 3}
+				{#await import('../solid/SolidPicture.svelte') then { default: SolidPicture }}
+					<SolidPicture
+						{problem}
+						{size}
+						{showsBest}
+						{showsWalk}
+						part={of?.part ?? null}
+						level={of?.level ?? null}
+					/>
+				{/await}
+			{:else if session.problem}
+				<p class="nothing">This region has too many lines to be drawn.</p>
 			{:else}
 				<p class="nothing">The region appears here as soon as the statement can be read.</p>
 			{/if}
 		</div>
-		{#if problem && session.region}<RegionCaption {problem} region={session.region} {best} {corner} />{/if}
+		{@render below?.()}
+		{#if problem && scene && !below}<RegionCaption {problem} region={scene.region} {best} {corner} />{/if}
 	</div>
 </Pane>
 
@@ -186,7 +274,7 @@
 	svg:active {
 		cursor: grabbing;
 	}
-	.tool {
+	.square {
 		width: 1.9rem;
 		height: 1.9rem;
 	}

@@ -30,6 +30,15 @@ export function viewedBox(fit: Box, view: RegionView | null): Box {
 	return seen && [box.x0, box.x1, box.y0, box.y1].every(Number.isFinite) ? box : fit;
 }
 
+/** The box widened in one direction so that a unit is equally long on both axes. */
+export function squared({ x0, x1, y0, y1 }: Box, size: Size): Box {
+	const [width, height] = [size.width - MARGIN.left - MARGIN.right, size.height - MARGIN.top - MARGIN.bottom];
+	const unit = Math.min(width / (x1 - x0), height / (y1 - y0));
+	if (!(unit > 0 && Number.isFinite(unit))) return { x0, x1, y0, y1 };
+	// what is there stays at the lower left, where the axes are
+	return { x0, x1: x0 + width / unit, y0, y1: y0 + height / unit };
+}
+
 /** A box of the plane shown in a rectangle of pixels. */
 export function frameOf(box: Box, size: Size): Frame {
 	return {

@@ -1,10 +1,12 @@
 import { approximate } from '$lib/core/number/rational';
 import { showNumber, type NumberStyle } from '$lib/core/number/show';
 import type { Best } from '$lib/core/geometry/region';
-import type { Region } from '$lib/core/geometry/types';
+import { cornerKey } from '$lib/core/geometry/corner-key';
+import type { HalfPlane, Region } from '$lib/core/geometry/types';
 import type { Identity, Pointed } from '$lib/desk/identity';
 import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
 import { MARGIN, perUnit, type Frame, type Size } from './frame';
+import { sameOwner, type Stage, type StageSpot } from './stage';
 import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
 
 /** A line of the picture, in pixels. */
@@ -20,7 +22,17 @@ export interface PictureLine {
 	/** the middle of the strokes that point to the feasible side; null outside the view and for an equality, which has none */
 	readonly comb: readonly [Spot, Spot] | null;
 	readonly redundant: boolean;
+	/** the step of the construction is about it */
+	readonly about: boolean;
 	/** its name; null outside the view */
+	readonly label: PlacedLabel | null;
+}
+
+/** A point that a step of the construction shows. */
+export interface PictureSpot extends Spot {
+	readonly key: string;
+	readonly text: string;
+	readonly kind: StageSpot['kind'];
 	readonly label: PlacedLabel | null;
 }
 
@@ -37,6 +49,9 @@ export interface PictureCorner extends Spot {
 export interface Picture {
 	readonly lines: readonly PictureLine[];
 	readonly corners: readonly PictureCorner[];
+	readonly spots: readonly PictureSpot[];
+	/** what the present step cuts off, as polygons */
+	readonly removed: readonly string[];
 	/** the points of the region's polygon; empty where it is flat or empty */
 	readonly fill: string;
 	/** flat regions: the points of a segment, ray or line; empty otherwise */
@@ -48,12 +63,26 @@ export interface Scene {
 	readonly region: Region;
 	readonly lines: readonly DrawnLine[];
 	readonly fit: Box;
+	/** how much of it is shown; null shows all */
+	readonly stage: Stage | null;
+	/** the region's half-planes, and the one that is being looked at */
+	readonly halfPlanes: readonly HalfPlane[];
 }
 
-/** @param extra further points that the fit shall show */
-export function makeScene(region: Region, extra: readonly Spot[]): Scene {
-	const lines = region.halfPlanes.flatMap((h, i) => drawn(h, i) ?? []);
-	return { region, lines, fit: fitBox(region, lines, extra) };
+const linesOf = (halfPlanes: readonly HalfPlane[]): DrawnLine[] =>
+	halfPlanes.flatMap((h, i) => drawn(h, i) ?? []);
+
+/**
+ * @param region the finished region, which the picture fits
+ * @param extra further points that the fit shall show
+ * @param stage how much of it is shown; null shows all
+ */
+export function makeScene(region: Region, extra: readonly Spot[], stage: Stage | null = null): Scene {
+	const all = linesOf(region.halfPlanes);
+	const fit = fitBox(region, all, extra);
+	if (!stage) return { region, lines: all, fit, stage, halfPlanes: region.halfPlanes };
+	const halfPlanes = [...stage.region.halfPlanes, ...(stage.current ? [stage.current] : [])];
+	return { region: stage.region, lines: linesOf(halfPlanes), fit, stage, halfPlanes };
 }
 
 /** Spots as the points of a polygon or polyline: unlike a path's data they are no style, so that a change of them costs less. */
@@ -84,13 +113,14 @@ export function makePicture(
 	style: NumberStyle,
 	identities: ReadonlyMap<string, Identity>
 ): Picture {
-	const { region, lines } = scene;
+	const { region, lines, stage, halfPlanes } = scene;
 	const { box, x, y } = frame;
 	const pixel = (p: Spot): Spot => ({ x: x(p.x), y: y(p.y) });
 	const shown: Omit<PictureLine, 'label'>[] = [];
 	const inwards = new Map<number, Spot>();
 	for (const line of lines) {
-		const { owner, equality } = region.halfPlanes[line.index];
+		const { owner, equality } = halfPlanes[line.index];
+		const isCurrent = line.index >= region.halfPlanes.length;
 		const ends = lineInBox(line, box);
 		// perpendicular in pixels: the gradient of a·x + b·y seen through the scales, turned to the feasible side
 		const inward = unit(-line.a / perUnit(x), -line.b / perUnit(y));
@@ -104,8 +134,9 @@ export function makePicture(
 			pointed: { kind: owner.kind === 'constraint' ? 'constraint' : 'variable', name: owner.name },
 			identity: (owner.kind === 'constraint' && identities.get(owner.name)) || null,
 			ends: pixels,
-			comb: equality ? null : pixels && combOf(pixels, inward),
-			redundant: region.redundant.has(line.index)
+			comb: equality || (isCurrent && !stage!.showsSide) ? null : pixels && combOf(pixels, inward),
+			redundant: region.redundant.has(line.index),
+			about: sameOwner(stage?.about ?? null, owner)
 		});
 	}
 	const corners = region.corners
@@ -114,18 +145,41 @@ export function makePicture(
 			index,
 			...pixel(spot(corner.point)),
 			text: coordinates(corner.point, style),
-			best: !!best?.corners.includes(index)
+			best: !!best?.corners.includes(index),
+			isShown: !stage || stage.corners.has(cornerKey(corner.point))
 		}))
-		.filter((corner) => [corner.x, corner.y].every(Number.isFinite));
+		.filter((corner) => corner.isShown && [corner.x, corner.y].every(Number.isFinite));
+	const spots = (stage?.spots ?? []).map(({ point, kind }, i) => ({
+		key: `spot ${i}`,
+		index: i,
+		...pixel(spot(point)),
+		text: coordinates(point, style),
+		kind
+	}));
+	const bounding = lines.filter(({ index }) => index < region.halfPlanes.length);
 	const solid = region.shape === 'polygon' || region.shape === 'unbounded' || region.shape === 'plane';
-	const placed = labels(shown, inwards, corners, frame.size);
+	const placed = labels(shown, inwards, [...corners, ...spots], frame.size);
 	const labelled = <T extends { key: string }>(part: T) => ({ ...part, label: placed.get(part.key) ?? null });
 	return {
 		lines: shown.map(labelled),
 		corners: corners.map(labelled),
-		fill: solid ? points(fillPolygon(lines, box).map(pixel)) : '',
+		spots: spots.map(labelled),
+		removed: stage?.cut ? removedPolygons(stage.cut, box).map((p) => points(p.map(pixel))) : [],
+		fill: solid ? points(fillPolygon(bounding, box).map(pixel)) : '',
 		flat: flatPoints(scene, box, pixel)
 	};
+}
+
+/** The parts of the region before a cut that the cut takes away; of an equality both sides. */
+function removedPolygons({ before, by }: NonNullable<Stage['cut']>, box: Box): Spot[][] {
+	const around = linesOf(before.halfPlanes);
+	const flat = before.halfPlanes.some(({ equality }) => equality);
+	const line = drawn(by, 0);
+	if (flat || before.shape === 'empty' || !line) return [];
+	const beyond = { ...line, a: -line.a, b: -line.b, c: -line.c };
+	return [beyond, ...(by.equality ? [line] : [])]
+		.map((side) => fillPolygon([...around, side], box))
+		.filter((polygon) => polygon.length > 2);
 }
 
 function flatPoints({ region, lines }: Scene, box: Box, pixel: (p: Spot) => Spot): string {
@@ -162,7 +216,7 @@ const onFrame = (p: Spot, size: Size) => p.x > 0 && p.x < size.width && p.y > 0 
 function labels(
 	lines: readonly Omit<PictureLine, 'label'>[],
 	inwards: ReadonlyMap<number, Spot>,
-	corners: readonly Omit<PictureCorner, 'label'>[],
+	corners: readonly (Spot & { key: string; text: string })[],
 	size: Size
 ): ReadonlyMap<string, PlacedLabel> {
 	const visible = corners.filter((corner) => onFrame(corner, size));

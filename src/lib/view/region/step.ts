@@ -3,17 +3,20 @@ import { rational, type Rational } from '$lib/core/number/rational';
 import { perUnit } from './frame';
 
 /** pixels that one step of a drag should have at least */
-const PIXELS = 4;
+export const PIXELS = 4;
 
-/** The size of a step along an axis that fits the picture: 1, 2 or 5 times a power of ten, whole numbers where they are fine enough. */
-export function stepOf(scale: ScaleLinear<number, number>): Rational {
-	const wanted = PIXELS / Math.abs(perUnit(scale));
+/** The least step that is not below a size: 1, 2 or 5 times a power of ten. */
+export function stepFrom(wanted: number): Rational {
 	const power = Math.floor(Math.log10(wanted));
 	const lead = wanted / 10 ** power;
 	const digit = lead <= 1 ? 1 : lead <= 2 ? 2 : lead <= 5 ? 5 : 10;
 	const ten = 10n ** BigInt(Math.abs(power));
 	return power < 0 ? rational(digit).div(rational(ten)) : rational(digit).mul(rational(ten));
 }
+
+/** The size of a step along an axis that fits the picture. */
+export const stepOf = (scale: ScaleLinear<number, number>): Rational =>
+	stepFrom(PIXELS / Math.abs(perUnit(scale)));
 
 /** The multiple of a step that is nearest to a place. */
 export const snapped = (value: number, step: Rational): Rational =>

@@ -45,8 +45,8 @@
 	}
 
 	$effect(() => {
-		const { text } = lesson;
-		if (editor && editor.state.doc.toString() !== text) replaceText(editor, text);
+		const { text, held } = lesson;
+		if (editor && !held && editor.state.doc.toString() !== text) replaceText(editor, text);
 		if (!editor) return;
 		can.undo = undoDepth(editor.state) > 0;
 		can.redo = redoDepth(editor.state) > 0;

@@ -79,7 +79,9 @@
 	/** What a pivot at an entry would do is looked at while it is pointed at. */
 	function comeNear(event: Event) {
 		const place = entryOf(event);
-		near = place?.column ?? null;
+		const head = (event.target as Element).closest<HTMLElement>('[data-head]')?.dataset.head;
+		near = place?.column ?? (head === undefined ? null : Number(head));
+		selection.pointColumn(near === null ? null : t.form.columns[near].id);
 		session.propose(place && session.pivotByHand(place.column, t.basis[place.row]));
 		if (place && event.type === 'focusin')
 			home = { row: place.row, place: open.findIndex(({ index }) => index === place.column) };
@@ -87,6 +89,7 @@
 
 	function leave() {
 		near = null;
+		selection.pointColumn(null);
 		session.propose(null);
 	}
 
@@ -139,6 +142,7 @@
 						class:aside
 						class:artificial={isArtificial(index)}
 						data-column={name}
+						data-head={index}
 						title={plainText(originOf(column), document.notation)}
 						onpointerenter={() => selection.point(pointed)}
 						onpointerleave={() => selection.point(null)}

@@ -9,7 +9,7 @@
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 	import TablePane from '$lib/view/table/TablePane.svelte';
 
-	const { document: lesson, session } = useDesk();
+	const { document: lesson, figure } = useDesk();
 	const panes: Panes = {
 		story: { title: 'Story', component: StoryPane },
 		statement: { title: 'Statement', component: StatementPane },
@@ -34,13 +34,13 @@
 		across: [
 			left,
 			{
-				size: session.region ? 38 : 70,
+				size: figure.isWhole ? 38 : 70,
 				down: [
-					{ size: session.region ? 42 : 54, pane: 'table' },
-					{ size: session.region ? 58 : 46, pane: 'plans' }
+					{ size: figure.isWhole ? 42 : 54, pane: 'table' },
+					{ size: figure.isWhole ? 58 : 46, pane: 'plans' }
 				]
 			},
-			...(session.region ? [{ size: 32, pane: 'region' }] : [])
+			...(figure.isWhole ? [{ size: 32, pane: 'region' }] : [])
 		]
 	});
 </script>

@@ -1,27 +1,27 @@
 <script lang="ts">
-	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
-	import CornerTablePane from '$lib/view/corners/CornerTablePane.svelte';
+	import BuiltRegion from '$lib/view/construction/BuiltRegion.svelte';
+	import CornerTablePane from '$lib/view/construction/CornerTablePane.svelte';
+	import SidesPane from '$lib/view/construction/SidesPane.svelte';
+	import StepsPane from '$lib/view/construction/StepsPane.svelte';
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
-	import CornerRegion from '$lib/view/corners/CornerRegion.svelte';
-	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 
 	const panes: Panes = {
-		region: { title: 'Region', component: CornerRegion },
-		corners: { title: 'Corner table', component: CornerTablePane },
-		typeset: { title: 'Problem', component: TypesetPane },
-		commentary: { title: 'Commentary', component: CommentaryPane }
+		region: { title: 'Region', component: BuiltRegion },
+		steps: { title: 'Construction', component: StepsPane },
+		sides: { title: 'Constraints', component: SidesPane },
+		corners: { title: 'Corner table', component: CornerTablePane }
 	};
 	const place: Place = {
 		size: 100,
 		across: [
-			{ size: 60, pane: 'region' },
+			{ size: 62, pane: 'region' },
 			{
-				size: 40,
+				size: 38,
 				down: [
-					{ size: 32, pane: 'typeset' },
-					{ size: 40, pane: 'corners' },
-					{ size: 28, pane: 'commentary' }
+					{ size: 34, pane: 'steps' },
+					{ size: 30, pane: 'sides' },
+					{ size: 36, pane: 'corners' }
 				]
 			}
 		]

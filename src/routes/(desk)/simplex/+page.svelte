@@ -9,7 +9,7 @@
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { session } = useDesk();
+	const { figure } = useDesk();
 	const panes: Panes = {
 		tableau: { title: 'Tableau', component: TableauPane },
 		form: { title: 'Standard form', component: FormPane },
@@ -30,7 +30,7 @@
 		size: 32,
 		down: [
 			{ size: 52, pane: 'commentary' },
-			{ size: 48, pane: session.region ? 'region' : 'before' }
+			{ size: 48, pane: figure.isWhole ? 'region' : 'before' }
 		]
 	});
 	const place: Place = $derived({

@@ -3,6 +3,7 @@
 	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
 	import { showNumber } from '$lib/core/number/show';
 	import { titleOf } from '$lib/core/lesson/lesson';
+	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { download, fileName } from '../shared/download';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -10,8 +11,9 @@
 	import Pane from '../shared/Pane.svelte';
 
 	/** Corners with the lines that meet there and the objective worked out; values come one by one or all, and the best is marked then. */
-	const { document: lesson, reveal, selection, session } = useDesk();
-	const problem = $derived(session.region ? session.problem : null);
+	const { document: lesson, figure, reveal, selection, session } = useDesk();
+	const construction = useConstruction();
+	const problem = $derived(construction.region ? construction.problem : null);
 	const rows = $derived(problem ? cornerTable(problem) : []);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
@@ -59,7 +61,7 @@
 			<table>
 				<thead>
 					<tr>
-						<th scope="col">({session.region!.axes.join(', ')})</th>
+						<th scope="col">({figure.axes.join(', ')})</th>
 						<th scope="col">lines that meet</th>
 						<th scope="col" colspan="2" class="value">{problem.objective.name}</th>
 					</tr>
@@ -115,7 +117,7 @@
 	{:else}
 		<p class="nothing">
 			{lesson.problem
-				? 'The corner table is for problems in two variables.'
+				? 'The corner table is for two variables; choose two axes for the picture.'
 				: 'The corner table appears here as soon as the statement can be read.'}
 		</p>
 	{/if}

@@ -1,0 +1,233 @@
+<script lang="ts">
+	import { Slider } from '@skeletonlabs/skeleton-svelte';
+	import { conclusionSentences } from '$lib/core/commentary/construction';
+	import { pointSentence } from '$lib/core/commentary/corner';
+	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
+	import { pointKey } from '$lib/core/geometry/corner-key';
+	import { shapeOf } from '$lib/core/commentary/shape';
+	import { isZero, rational, toText } from '$lib/core/number/rational';
+	import { readCell } from '$lib/core/problem/statement/edit';
+	import { useConstruction } from '$lib/desk/construction.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** Below the picture: the step of the construction and its sentences; of the finished picture what it is, and the objective's value. */
+	let { showsBest }: { showsBest: boolean } = $props();
+	const { document: lesson, figure, selection } = useDesk();
+	const construction = useConstruction();
+	const { problem, body, step, steps, index, optimal, conflict, changed } = $derived(construction);
+	const PARTS = 100;
+
+	const remark = $derived(step && construction.remark(step));
+	const values = $derived(problem && body && valuesOf(problem, problem.objective, body));
+	const corner = $derived(construction.corners.get(selection.corner ?? '') ?? null);
+
+	/** over which slopes of the objective's line the best corner stays best */
+	const slopes = $derived.by((): Sentence => {
+		if (!problem || !body || problem.variables.length !== 2 || !showsBest) return NOTHING_SAID;
+		const [at, ...others] = construction.best?.points ?? [];
+		const vertex = body.vertices.findIndex((own) => at && pointKey(own.at) === pointKey(at));
+		const edges = vertex < 0 || others.length ? null : edgesAt(body, vertex);
+		if (!edges) return NOTHING_SAID;
+		const told = edges.map(([dx, dy]) => (isZero(dx) ? say`upright` : say`${dy.div(dx)}`));
+		return say` ${pointSentence(at)} stays best while the line's slope is between those of the two edges there, ${told[0]} and ${told[1]}.`;
+	});
+	const valueSentence = $derived.by((): Sentence => {
+		if (!values || !problem) return NOTHING_SAID;
+		const { low, high } = values;
+		if (low && high) return say`between ${low} and ${high} in the region`;
+		if (low) return say`from ${low} on in the region, without end`;
+		return high ? say`up to ${high} in the region, without end below` : say`any value in the region`;
+	});
+	const conflictSentence = $derived.by((): Sentence => {
+		if (!conflict) return NOTHING_SAID;
+		const names = joined(
+			conflict.names.map((name) => (name.includes('.') ? say`${name}` : say`${{ constraint: name }}`))
+		);
+		const gap = conflict.gap
+			? say` They would just meet, at ${pointSentence([...conflict.gap.plan.values()])}, if each of the constraints gave way by ${conflict.gap.by}.`
+			: NOTHING_SAID;
+		return say`${names} exclude one another; any of them left out, the others can be kept.${gap}`;
+	});
+
+	let typed = $state<string | null>(null);
+	let wrong = $state(false);
+	const level = $derived(construction.level);
+
+	function enter(text: string) {
+		typed = text;
+		const value = text.trim() ? readCell(text) : null;
+		wrong = text.trim() !== '' && value === null;
+		if (value || !text.trim()) construction.put(value);
+	}
+</script>
+
+<div class="bar" aria-live="polite">
+	<p class="walk">
+		<button
+			class="btn tool"
+			aria-label="Previous step of the construction"
+			title="Previous step (Page Up)"
+			disabled={steps.length === 0}
+			onclick={() => construction.previous()}>◂</button
+		>
+		<button
+			class="btn tool now"
+			aria-label="Next step of the construction"
+			title="Next step (Page Down)"
+			disabled={steps.length === 0}
+			onclick={() => construction.next()}>{step ? '▸' : 'Build up ▸'}</button
+		>
+		{#if step && remark}
+			<span class="count">{index + 1} of {steps.length}</span>
+			<strong><Words sentence={remark.heading} linked={false} /></strong>
+			<button class="btn tool end" title="The finished picture (c)" onclick={() => construction.show(null)}
+				>Finish</button
+			>
+		{:else if problem}
+			<label class="level">
+				{problem.objective.name} =
+				<input
+					class="field"
+					aria-label={`Value of ${problem.objective.name} at the line`}
+					aria-invalid={wrong}
+					value={typed !== null && wrong ? typed : level ? toText(level) : ''}
+					placeholder="at the point"
+					disabled={!values}
+					oninput={({ currentTarget }) => enter(currentTarget.value)}
+					onblur={() => (typed = null)}
+				/>
+			</label>
+			{#if wrong}<span class="wrong" role="alert">Write a number such as 720 or 7/3.</span>{/if}
+			<span class="soft"><Words sentence={valueSentence} linked={false} /></span>
+			{#if level}<button class="btn tool" onclick={() => construction.put(null)}>To the point</button>{/if}
+			{#if construction.isTurned}
+				<button class="btn tool" onclick={() => construction.turn(null)}>Turn back</button>
+			{/if}
+		{/if}
+		{#if changed && changed.after === lesson.text}
+			<button class="btn tool" onclick={() => construction.putBack(lesson)}
+				>Put {changed.name} back to {toText(changed.from)}</button
+			>
+		{/if}
+	</p>
+	{#if remark}
+		<p class="said">
+			{#each remark.sentences as sentence, i (i)}<Words {sentence} />{' '}{/each}
+		</p>
+	{:else if problem && body}
+		<p class="said">
+			{#if construction.isTurned}
+				<Words
+					sentence={say`The objective is turned to ${joined(
+						problem.variables.map(
+							({ name }) => say`${problem.objective.terms.get(name) ?? rational(0)} ${name}`
+						),
+						' + ',
+						' + '
+					)}.${slopes} `}
+				/>
+			{/if}
+			{#if corner}
+				<Words sentence={construction.cornerText(corner)} />
+			{:else if conflict}
+				<Words sentence={conflictSentence} />
+			{:else}
+				<Words sentence={shapeOf(problem, body)} />
+				{#if showsBest}
+					{#each conclusionSentences(problem, body) as sentence, i (i)}{' '}<Words {sentence} />{/each}
+					{#if !construction.isTurned}<Words sentence={slopes} />{/if}
+				{/if}
+			{/if}
+			{#if figure.isSlice}
+				<Words
+					sentence={say` The other variables are held at ${joined(
+						figure.held.map(({ name, amount }) => say`${name} = ${amount}`)
+					)}.`}
+				/>
+			{/if}
+		</p>
+		{#if optimal && showsBest}
+			<div class="slide">
+				<Slider
+					min={0}
+					max={PARTS}
+					step={1}
+					value={[
+						Math.min(
+							PARTS,
+							Math.round(Number(construction.along.valueOf()) * (optimal.ends ? PARTS : PARTS / 10))
+						)
+					]}
+					onValueChange={({ value }) =>
+						construction.walk(rational(value[0], optimal.ends ? PARTS : PARTS / 10))}
+				>
+					<Slider.Label class="only-heard">Along the best plans</Slider.Label>
+					<Slider.Control class="slider-control">
+						<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
+						<Slider.Thumb index={0} class="slider-thumb"><Slider.HiddenInput /></Slider.Thumb>
+					</Slider.Control>
+				</Slider>
+				<Words
+					sentence={say`t = ${construction.along}: ${pointSentence(construction.optimalPoint!)}, ${problem.objective.name} = ${construction.best!.value!}`}
+					linked={false}
+				/>
+			</div>
+		{/if}
+	{/if}
+</div>
+
+<style>
+	.bar {
+		flex: none;
+		max-height: 45%;
+		overflow: auto;
+		border-top: 1px solid var(--rule);
+		padding: 0.3rem var(--gap-3) 0.4rem;
+	}
+	p {
+		margin: 0;
+	}
+	.walk {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: var(--gap-1) var(--gap-2);
+	}
+	.said {
+		margin-top: 0.25rem;
+		font-size: var(--size-text);
+		min-height: 2.9em;
+	}
+	.count,
+	.soft {
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	.end {
+		margin-left: auto;
+	}
+	.level {
+		display: inline-flex;
+		align-items: center;
+		gap: 0.3rem;
+		white-space: nowrap;
+	}
+	.field {
+		width: 7rem;
+		padding: 0.1rem 0.4rem;
+	}
+	.wrong {
+		color: var(--error);
+		font-size: var(--size-note);
+	}
+	.slide {
+		display: flex;
+		align-items: center;
+		gap: var(--gap-3);
+	}
+	.slide :global([data-part='root']) {
+		flex: 0 1 16rem;
+	}
+</style>

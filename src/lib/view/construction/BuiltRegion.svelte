@@ -1,0 +1,83 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { bestCorners } from '$lib/core/geometry/region';
+	import { useConstruction } from '$lib/desk/construction.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import RegionPane from '../region/RegionPane.svelte';
+	import BuildBar from './BuildBar.svelte';
+	import DragLines from './DragLines.svelte';
+	import ObjectiveLine from './ObjectiveLine.svelte';
+	import OptimalPoint from './OptimalPoint.svelte';
+	import { partOf, stageOf, stageWithout } from './stages';
+
+	/** The region as it is built up before the class; which corner is best is marked when that has been shown. */
+	const { document: lesson, offered, reveal } = useDesk();
+	const construction = useConstruction();
+	const { problem, region, step } = $derived(construction);
+
+	const shown = $derived(reveal.cornersOf(lesson.text));
+	const all = $derived(
+		step ? step.kind === 'conclusion' : [...construction.corners.keys()].every((key) => shown.includes(key))
+	);
+	const stage = $derived.by(() => {
+		if (!problem || !region) return null;
+		if (step) return stageOf(problem, step);
+		const name = construction.inspected;
+		return name === null ? null : stageWithout(problem, region, name);
+	});
+	const of = $derived(
+		problem && {
+			problem,
+			region,
+			best: region && bestCorners(problem, region),
+			stage,
+			part: step && partOf(problem, step),
+			level: construction.level
+		}
+	);
+	const showsObjective = $derived(
+		!step || step.kind === 'direction' || step.kind === 'slide' || step.kind === 'conclusion'
+	);
+
+	onMount(() =>
+		offered.add(() => [
+			{
+				id: 'build on',
+				group: 'Construction',
+				says: 'Next step of the construction',
+				key: 'PageDown',
+				possible: construction.steps.length > 0,
+				run: () => construction.next()
+			},
+			{
+				id: 'build back',
+				group: 'Construction',
+				says: 'Previous step of the construction',
+				key: 'PageUp',
+				possible: construction.steps.length > 0,
+				run: () => construction.previous()
+			},
+			{
+				id: 'build all',
+				group: 'Construction',
+				says: step ? 'Show the finished region' : 'Build the region up from the axes',
+				key: 'c',
+				possible: construction.steps.length > 0,
+				run: () => (construction.step ? construction.show(null) : construction.begin())
+			}
+		])
+	);
+</script>
+
+<RegionPane {of} showsBest={all} showsWalk={!step} showsLine={false}>
+	{#snippet under(_region, frame)}
+		{#if problem && !step}<DragLines {problem} {frame} />{/if}
+		{#if problem && region && showsObjective}
+			<ObjectiveLine {problem} {region} {frame} sliding={step?.kind === 'slide'} />
+		{/if}
+	{/snippet}
+	{#snippet inside(_region, frame)}
+		{#if all}<OptimalPoint {frame} />{/if}
+	{/snippet}
+	{#snippet below()}<BuildBar showsBest={all} />{/snippet}
+</RegionPane>

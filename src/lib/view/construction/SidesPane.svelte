@@ -1,0 +1,138 @@
+<script lang="ts">
+	import { Switch } from '@skeletonlabs/skeleton-svelte';
+	import { linear, say } from '$lib/core/commentary/sentence';
+	import { removedSentence } from '$lib/core/commentary/shape';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { useConstruction } from '$lib/desk/construction.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** The constraints in the order in which they are drawn: switched off and on, moved, and what each alone removes. */
+	const { document: lesson, selection, session } = useDesk();
+	const construction = useConstruction();
+	const { all, problem } = $derived(construction);
+
+	function look(name: string | null) {
+		construction.inspect(name);
+		selection.point(name === null ? null : { kind: 'constraint', name });
+	}
+</script>
+
+<Pane pane="sides" name="What each constraint removes" aside={lesson.stale ? 'last right statement' : null}>
+	{#if all && problem}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label="Constraints and what each removes">
+			<ul>
+				{#each all.constraints as row, i (row.name)}
+					{@const identity = session.identities.get(row.name)}
+					{@const off = construction.isOff(row.name)}
+					<li
+						class:off
+						class:lit={selection.isPointed({ kind: 'constraint', name: row.name })}
+						onpointerenter={() => look(row.name)}
+						onpointerleave={() => look(null)}
+						onfocusin={() => look(row.name)}
+						onfocusout={() => look(null)}
+					>
+						<Switch
+							checked={!off}
+							onCheckedChange={() => construction.toggle(row.name)}
+							ids={{ root: `side-${i}` }}
+							class="switch"
+						>
+							<Switch.Control class="switch-control"><Switch.Thumb class="switch-thumb" /></Switch.Control>
+							<Switch.HiddenInput aria-label={`${row.name} takes part`} />
+						</Switch>
+						<span class="what">
+							{#if identity}<MarkGlyph {identity} />{/if}
+							<strong>{row.name}</strong>
+							<Words
+								sentence={say`${linear(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}`}
+								linked={false}
+							/>
+							<em
+								>{#if off}switched off{:else}<Words
+										sentence={removedSentence(problem, row.name)}
+										linked={false}
+									/>{/if}</em
+							>
+						</span>
+						<span class="order">
+							<button
+								class="btn-icon small"
+								aria-label={`Draw ${row.name} earlier`}
+								title="Draw earlier"
+								disabled={i === 0}
+								onclick={() => construction.shift(row.name, -1)}>↑</button
+							>
+							<button
+								class="btn-icon small"
+								aria-label={`Draw ${row.name} later`}
+								title="Draw later"
+								disabled={i === all.constraints.length - 1}
+								onclick={() => construction.shift(row.name, 1)}>↓</button
+							>
+						</span>
+					</li>
+				{:else}
+					<li>There are no constraints; only the bounds of the variables limit the region.</li>
+				{/each}
+			</ul>
+		</div>
+	{:else}
+		<p class="nothing">The constraints appear here as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-2);
+	}
+	ul {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		display: flex;
+		align-items: flex-start;
+		gap: var(--gap-2);
+		padding: 0.15rem 0;
+		border-bottom: 1px solid var(--rule);
+	}
+	.what {
+		flex: 1;
+		min-width: 0;
+	}
+	em {
+		display: block;
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	.off {
+		color: var(--ink-soft);
+	}
+	.off strong {
+		text-decoration: line-through;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.order {
+		flex: none;
+		display: flex;
+	}
+	.small {
+		width: 1.5rem;
+		height: 1.5rem;
+		color: var(--ink-soft);
+	}
+	.nothing {
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>

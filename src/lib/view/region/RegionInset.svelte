@@ -1,0 +1,88 @@
+<script lang="ts">
+	import type { Best } from '$lib/core/geometry/region';
+	import type { Problem } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import RegionPicture from './RegionPicture.svelte';
+	import { fitBox, spot } from './box';
+	import { frameOf, type Frame } from './frame';
+	import { makePicture, type Picture, type Scene } from './picture';
+
+	interface Props {
+		problem: Problem;
+		scene: Scene;
+		frame: Frame;
+		picture: Picture;
+		best: Best | null;
+	}
+	/** Where corners lie so close that they cannot be told apart, a part of the picture magnified in a free corner of it. */
+	let { problem, scene, frame, picture, best }: Props = $props();
+	const { document, session } = useDesk();
+	/** pixels between corners that can just be told apart */
+	const CLOSE = 13;
+
+	/** the largest crowd of corners, by their indices */
+	const crowd = $derived.by(() => {
+		const { corners } = picture;
+		const crowds = corners.map((c) =>
+			corners.filter((other) => Math.hypot(other.x - c.x, other.y - c.y) < CLOSE)
+		);
+		const largest = crowds.reduce((a, b) => (b.length > a.length ? b : a), []);
+		return largest.length > 1 ? largest : null;
+	});
+	const size = $derived({ width: frame.size.width * 0.42, height: frame.size.height * 0.42 });
+	const inset = $derived.by(() => {
+		if (!crowd || size.width < 160 || size.height < 120) return null;
+		const own = crowd.map(({ index }) => scene.region.corners[index]);
+		const box = fitBox(
+			{ ...scene.region, shape: 'polygon', corners: own, edges: [] },
+			[],
+			own.map(({ point }) => spot(point))
+		);
+		const inner = frameOf(box, size);
+		const middle = { x: crowd[0].x, y: crowd[0].y };
+		return {
+			frame: inner,
+			picture: makePicture(scene, inner, best, document.notation.numbers, session.identities),
+			middle,
+			left: middle.x < frame.size.width / 2 ? frame.size.width - size.width - 8 : 54,
+			top: middle.y < frame.size.height / 2 ? frame.size.height - size.height - 44 : 28
+		};
+	});
+</script>
+
+{#if inset}
+	<g class="inset" data-inset aria-hidden="true">
+		<circle class="spot" cx={inset.middle.x} cy={inset.middle.y} r={CLOSE + 3} />
+		<g transform={`translate(${inset.left} ${inset.top})`}>
+			<rect width={size.width} height={size.height} rx="3" />
+			<RegionPicture
+				{problem}
+				region={scene.region}
+				frame={inset.frame}
+				picture={inset.picture}
+				{best}
+				showsWalk={false}
+				corner={null}
+				pointCorner={() => {}}
+				visit={() => {}}
+			/>
+		</g>
+	</g>
+{/if}
+
+<style>
+	.inset {
+		pointer-events: none;
+	}
+	rect {
+		fill: var(--sheet);
+		stroke: var(--rule-strong);
+		stroke-width: 1.5;
+	}
+	.spot {
+		fill: none;
+		stroke: var(--rule-strong);
+		stroke-width: 1.5;
+		stroke-dasharray: 3 3;
+	}
+</style>

@@ -1,0 +1,40 @@
+import type { Side } from '$lib/core/geometry/sides';
+import type { Problem } from '$lib/core/problem/types';
+import type { HalfPlane, LineOwner, Point, Region } from '$lib/core/geometry/types';
+
+/** A point that a step of the construction shows, with what is written beside it. */
+export interface StageSpot {
+	readonly point: Point;
+	readonly kind: 'crossing' | 'kept' | 'broken';
+}
+
+/** How much of a region's picture is shown, where it is not all of it. */
+export interface Stage {
+	/** the region as far as it has been built */
+	readonly region: Region;
+	/** a line that is being looked at and does not limit the region yet */
+	readonly current: HalfPlane | null;
+	/** whether the side that stays is known already */
+	readonly showsSide: boolean;
+	/** the constraint or bound that the step is about */
+	readonly about: LineOwner | null;
+	/** what it cuts off: the region before, and the line */
+	readonly cut: { readonly before: Region; readonly by: HalfPlane } | null;
+	/** the corners that are shown, by their keys */
+	readonly corners: ReadonlySet<string>;
+	readonly spots: readonly StageSpot[];
+}
+
+export const sameOwner = (a: LineOwner | null, b: LineOwner | null): boolean =>
+	a !== null && b !== null && a.kind === b.kind && a.name === b.name;
+
+/** How much of a picture in one or three variables is shown. */
+export interface BuiltPart {
+	/** the problem as far as it has been built */
+	readonly soFar: Problem;
+	/** the side that is being looked at and does not limit the region yet */
+	readonly current: Side | null;
+	readonly about: LineOwner | null;
+	/** the corners that are shown, by their keys; null shows all */
+	readonly corners: ReadonlySet<string> | null;
+}

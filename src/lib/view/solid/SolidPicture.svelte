@@ -1,0 +1,414 @@
+<script lang="ts">
+	import { bestFace } from '$lib/core/geometry/best';
+	import { pointKey } from '$lib/core/geometry/corner-key';
+	import { polyhedron } from '$lib/core/geometry/polyhedron';
+	import { planAt } from '$lib/core/geometry/sides';
+	import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import type { Problem } from '$lib/core/problem/types';
+	import { objectiveAt } from '$lib/core/problem/use';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Size } from '../region/frame';
+	import { placeLabels } from '../region/labels';
+	import { points, shortened } from '../region/picture';
+	import { sameOwner, type BuiltPart } from '../region/stage';
+	import { markPath } from '../shared/marks';
+	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera } from './camera';
+	import { meetingPlane, planeIn, roomOf, solidOf, type Triple } from './solid';
+	import { labelWishes } from './wishes';
+
+	interface Props {
+		problem: Problem;
+		size: Size;
+		showsBest: boolean;
+		/** whether the pivots and the objective's plane are shown */
+		showsWalk: boolean;
+		part: BuiltPart | null;
+		/** where the objective's plane stands; null: at the present point */
+		level: Rational | null;
+	}
+	/** The region of three variables as a body that can be turned: visible edges drawn through, hidden ones dashed. */
+	let { problem, size, showsBest, showsWalk, part, level }: Props = $props();
+	const { document: lesson, figure, selection, session } = useDesk();
+	let camera = $state.raw<Camera>(CORNER_VIEW);
+
+	const oneOrNone = <T,>(value: T | null): T[] => (value === null ? [] : [value]);
+	const style = $derived(lesson.notation.numbers);
+	const walked = $derived(
+		showsWalk ? session.stops.flatMap(({ position }) => oneOrNone(figure.at(position))) : []
+	);
+	const triple = (at: readonly Rational[]): Triple => [
+		approximate(at[0]),
+		approximate(at[1]),
+		approximate(at[2])
+	];
+	const room = $derived(roomOf(problem, walked.map(triple)));
+	const solid = $derived(solidOf(part?.soFar ?? problem, room));
+	const view = $derived(projection(room, camera, size, figure.sameScale));
+	const spots = $derived(solid.vertices.map(({ at }) => view.spot(at)));
+
+	const isVisible = (face: (typeof solid.faces)[number]) => solid.dimension < 3 || view.faces(face.normal);
+	const faces = $derived(
+		solid.faces.map((face, i) => {
+			const identity =
+				face.owner?.kind === 'constraint' ? session.identities.get(face.owner.name) : undefined;
+			const around = face.vertices.map((v) => spots[v]);
+			return {
+				key: `face ${i}`,
+				owner: face.owner,
+				identity,
+				front: isVisible(face),
+				outline: points(around),
+				middle: {
+					x: around.reduce((sum, p) => sum + p.x, 0) / around.length,
+					y: around.reduce((sum, p) => sum + p.y, 0) / around.length
+				}
+			};
+		})
+	);
+	const edges = $derived(
+		solid.edges.map(({ ends: [p, q], own }) => {
+			const beside = solid.faces.filter(({ vertices }) => vertices.includes(p) && vertices.includes(q));
+			return { p: spots[p], q: spots[q], own, hidden: beside.length > 0 && !beside.some(isVisible) };
+		})
+	);
+	const best = $derived(showsBest ? bestFace(problem, polyhedron(problem)) : null);
+	const bestKeys = $derived(new Set(best?.points.map(pointKey) ?? []));
+	const corners = $derived(
+		solid.vertices.flatMap(({ key, own, exact }, i) =>
+			own && (!part?.corners || part.corners.has(key))
+				? [
+						{
+							key,
+							exact,
+							...spots[i],
+							best: bestKeys.has(key),
+							text: `(${exact.map((value) => showNumber(value, style)).join(', ')})`
+						}
+					]
+				: []
+		)
+	);
+	const bestOutline = $derived.by(() => {
+		const own = corners.filter((corner) => corner.best);
+		return own.length > 1 ? points(own.length > 2 ? aroundMiddle(own) : own) : '';
+	});
+	const here = $derived(showsWalk && session.position ? figure.at(session.position) : null);
+	const way = $derived(walked.map((at) => view.spot(triple(at))));
+	const goal = $derived(problem.variables.map(({ name }) => problem.objective.terms.get(name) ?? ZERO));
+	const value = $derived(level ?? (here && objectiveAt(problem, planAt(problem, here))));
+	const plane = $derived.by(() => {
+		if (!value || goal.every((cost) => cost.n === 0n)) return [];
+		const meets = meetingPlane(solid, triple(goal), approximate(value.sub(problem.objective.constant)));
+		return aroundMiddle(meets.map(view.spot));
+	});
+	const current = $derived(part?.current ? planeIn(part.current, room).map(view.spot) : []);
+	const axes = $derived(
+		[0, 1, 2].map((axis) => {
+			const end = room.high.map((_, i) => (i === axis ? room.high[i] : 0)) as unknown as Triple;
+			const start = room.low.map((low, i) => (i === axis ? Math.min(0, low) : 0)) as unknown as Triple;
+			const { name, unit } = problem.variables[axis];
+			const top = showNumber(room.exact[axis].high, style);
+			return { from: view.spot(start), to: view.spot(end), text: unit ? `${name} (${unit})` : name, top };
+		})
+	);
+	const labels = $derived(
+		placeLabels(
+			labelWishes(corners, faces, shortened),
+			{ x0: 4, y0: 4, x1: size.width - 4, y1: size.height - 4 },
+			corners,
+			edges.filter(({ hidden }) => !hidden)
+		)
+	);
+
+	function turn(across: number, up: number) {
+		const tilt = Math.max(-Math.PI / 2, Math.min(Math.PI / 2, camera.tilt + up));
+		camera = { ...camera, turn: camera.turn + across, tilt };
+	}
+	const zoom = (factor: number) =>
+		(camera = { ...camera, scale: Math.min(20, Math.max(0.3, camera.scale * factor)) });
+
+	function withGestures(node: SVGSVGElement) {
+		let end: (() => void) | undefined;
+		let isGone = false;
+		void import('../region/gestures').then(({ gestures }) => {
+			if (!isGone) end = gestures(node, { zoomBy: zoom, panBy: (dx, dy) => turn(dx / 160, dy / 160) });
+		});
+		return () => {
+			isGone = true;
+			end?.();
+		};
+	}
+
+	const KEYS: Record<string, () => void> = {
+		ArrowLeft: () => turn(-0.09, 0),
+		ArrowRight: () => turn(0.09, 0),
+		ArrowUp: () => turn(0, -0.09),
+		ArrowDown: () => turn(0, 0.09),
+		'+': () => zoom(1.2),
+		'=': () => zoom(1.2),
+		'-': () => zoom(1 / 1.2),
+		'0': () => (camera = CORNER_VIEW)
+	};
+	function onkeydown(event: KeyboardEvent) {
+		const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : KEYS[event.key];
+		if (!act) return;
+		event.preventDefault();
+		act();
+	}
+
+	function visit(at: (typeof corners)[number]['exact']) {
+		if (!figure.isSlice) session.visit(planAt(problem, at));
+	}
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+<svg
+	width={size.width}
+	height={size.height}
+	role="group"
+	aria-label="Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down."
+	tabindex="0"
+	{onkeydown}
+	{@attach withGestures}
+>
+	{#each axes as { from, to, text, top }, i (i)}
+		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
+		<text class="title" x={to.x} y={to.y - 6} text-anchor="middle">{text}, {top}</text>
+	{/each}
+	{#each edges as { p, q, own, hidden }, i (i)}
+		{#if hidden}<line class="edge hidden" class:frame={!own} x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
+	{/each}
+	{#if plane.length > 1}<polygon class="goal" points={points(plane)} />{/if}
+	{#each faces as face (face.key)}
+		{#if face.front}
+			<polygon
+				class="face"
+				class:frame={!face.owner}
+				class:about={sameOwner(part?.about ?? null, face.owner)}
+				class:lit={face.owner?.kind === 'constraint' &&
+					selection.isPointed({ kind: 'constraint', name: face.owner.name })}
+				style:color={face.identity?.colour}
+				data-face={face.owner?.name}
+				role="presentation"
+				points={face.outline}
+				onpointerenter={() =>
+					face.owner?.kind === 'constraint' && selection.point({ kind: 'constraint', name: face.owner.name })}
+				onpointerleave={() => selection.point(null)}
+			/>
+		{/if}
+	{/each}
+	{#if current.length > 2}<polygon class="current" points={points(current)} />{/if}
+	{#each edges as { p, q, own, hidden }, i (i)}
+		{#if !hidden}<line class="edge" class:frame={!own} x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
+	{/each}
+	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
+	{#if way.length > 1}<polyline class="walked" points={points(way)} />{/if}
+	{#each corners as corner (corner.key)}
+		<g
+			class="corner"
+			class:lit={selection.corner === corner.key}
+			role="button"
+			tabindex="0"
+			aria-label={`Corner ${corner.text}${corner.best ? ', best' : ''}`}
+			onpointerenter={() => selection.pointCorner(corner.key)}
+			onpointerleave={() => selection.pointCorner(null)}
+			onfocus={() => selection.pointCorner(corner.key)}
+			onblur={() => selection.pointCorner(null)}
+			onclick={() => visit(corner.exact)}
+			onkeydown={(event) => {
+				if (event.key !== 'Enter' && event.key !== ' ') return;
+				event.preventDefault();
+				visit(corner.exact);
+			}}
+		>
+			<circle class="grip" cx={corner.x} cy={corner.y} r="11" />
+			{#if corner.best}<circle class="best" cx={corner.x} cy={corner.y} r="9.5" />{/if}
+			<circle class="dot" cx={corner.x} cy={corner.y} r="3.6" />
+		</g>
+	{/each}
+	{#if here}
+		{@const at = view.spot(triple(here))}
+		<circle class="here" class:outside={!session.inRegion} cx={at.x} cy={at.y} r="6" />
+	{/if}
+	{#each labels as { key, text, x, y, width } (key)}
+		{@const face = faces.find((own) => own.key === key)}
+		<g class="label" class:name={face} style:color={face?.identity?.colour}>
+			{#if face?.identity}
+				{@const shape = markPath(face.identity.mark, x - width / 2 + 8, y)}
+				<path
+					d={shape.d}
+					fill={shape.filled ? 'currentColor' : 'none'}
+					stroke="currentColor"
+					stroke-width="2"
+				/>
+			{/if}
+			<text x={face?.identity ? x + 8 : x} y={y + 4.5} text-anchor="middle">{text}</text>
+		</g>
+	{/each}
+	{#if value && showsWalk}
+		<text class="value" x="10" y={size.height - 10}
+			>{problem.objective.name} = {showNumber(value, style)}</text
+		>
+	{/if}
+	{#if solid.dimension < 0}
+		<text class="empty" x={size.width / 2} y="24" text-anchor="middle">No point keeps all constraints.</text>
+	{/if}
+	{#if solid.faces.some(({ owner }) => !owner)}
+		<text class="note" x={size.width - 10} y={size.height - 10} text-anchor="end"
+			>dotted: cut off by the picture, the region goes on</text
+		>
+	{/if}
+</svg>
+<div class="views" role="group" aria-label="Views of the body">
+	{#each VIEWS as own (own.name)}
+		<button class="btn tool" onclick={() => (camera = { ...own, scale: camera.scale })}>{own.name}</button>
+	{/each}
+</div>
+
+<style>
+	svg {
+		position: absolute;
+		inset: 0;
+		touch-action: none;
+		cursor: grab;
+	}
+	svg:active {
+		cursor: grabbing;
+	}
+	.views {
+		position: absolute;
+		top: 0.2rem;
+		right: 0.5rem;
+		display: flex;
+		gap: 0.2rem;
+	}
+	.axis {
+		stroke: var(--ink);
+		stroke-width: 1.2;
+	}
+	.edge {
+		stroke: var(--ink);
+		stroke-width: 2;
+		pointer-events: none;
+	}
+	.edge.hidden {
+		stroke-width: 1.3;
+		stroke-dasharray: 5 4;
+		stroke: var(--ink-soft);
+	}
+	.edge.frame {
+		stroke-dasharray: 1.5 4;
+		stroke-width: 1.5;
+	}
+	.face {
+		color: var(--ink-soft);
+		fill: currentColor;
+		fill-opacity: 0.16;
+	}
+	.face.frame {
+		fill-opacity: 0.05;
+	}
+	.face:is(.lit, .about) {
+		fill-opacity: 0.42;
+	}
+	.current {
+		fill: var(--now);
+		fill-opacity: 0.18;
+		stroke: var(--now);
+		stroke-width: 2;
+		pointer-events: none;
+	}
+	.goal {
+		fill: var(--now);
+		fill-opacity: 0.3;
+		stroke: var(--now);
+		stroke-width: 2;
+		stroke-dasharray: 7 5;
+		pointer-events: none;
+	}
+	.best-face {
+		fill: var(--now);
+		fill-opacity: 0.25;
+		stroke: var(--now);
+		stroke-opacity: 0.5;
+		stroke-width: 6;
+		stroke-linejoin: round;
+		pointer-events: none;
+	}
+	.walked {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 3.5;
+		stroke-opacity: 0.85;
+		stroke-linejoin: round;
+		pointer-events: none;
+	}
+	.corner {
+		outline: none;
+		cursor: pointer;
+	}
+	.grip {
+		fill: transparent;
+		stroke: transparent;
+	}
+	.corner.lit .grip {
+		stroke: var(--now);
+		stroke-width: 2;
+	}
+	.corner:focus-visible .grip {
+		stroke: var(--focus);
+		stroke-width: 2;
+	}
+	.dot {
+		fill: var(--ink);
+	}
+	.best {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 2;
+	}
+	.here {
+		fill: var(--now);
+		stroke: var(--sheet);
+		stroke-width: 1.5;
+		pointer-events: none;
+	}
+	.here.outside {
+		fill: var(--sheet);
+		stroke: var(--error);
+		stroke-width: 2.5;
+	}
+	text {
+		font-size: 13px;
+		fill: var(--ink);
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 3.5px;
+		stroke-linejoin: round;
+		pointer-events: none;
+	}
+	.name text {
+		font-weight: 600;
+		fill: currentColor;
+	}
+	.label {
+		pointer-events: none;
+	}
+	.title {
+		font-style: italic;
+	}
+	.value {
+		fill: var(--now);
+		font-size: 14px;
+		font-weight: 650;
+	}
+	.note {
+		fill: var(--ink-soft);
+		font-size: 12px;
+		font-style: italic;
+	}
+	.empty {
+		fill: var(--error);
+	}
+</style>
