@@ -4,10 +4,10 @@ import { buildRemark, stepHeading } from '$lib/core/commentary/construction';
 import { cornerSentences } from '$lib/core/commentary/corner';
 import { joined } from '$lib/core/commentary/sentence';
 import { construction, keptProblem, ordered, type BuildStep } from '$lib/core/geometry/construction';
-import { pointKey } from '$lib/core/geometry/corner-key';
+import { byKey } from '$lib/core/geometry/corner-key';
 import { polyhedron } from '$lib/core/geometry/polyhedron';
 import { region } from '$lib/core/geometry/region';
-import { withoutConstraints } from '$lib/core/geometry/sides';
+import { withCosts, withoutConstraints } from '$lib/core/geometry/sides';
 import type { Vector } from '$lib/core/number/linear-algebra';
 import { ZERO, type Rational } from '$lib/core/number/rational';
 import { setRhs } from '$lib/core/problem/statement/edit';
@@ -53,10 +53,9 @@ export class Construction {
 	/** every constraint, in the order in which they are drawn */
 	readonly #all = $derived.by(() => this.#figure.problem && ordered(this.#figure.problem, this.#order));
 	readonly #problem = $derived.by((): Problem | null => {
-		const stated = this.#all && withoutConstraints(this.#all, new Set(this.#off));
-		if (!stated || !this.#turned || this.#turned.length !== stated.variables.length) return stated;
-		const terms = new Map(stated.variables.map(({ name }, i) => [name, this.#turned![i]]));
-		return { ...stated, objective: { ...stated.objective, terms } };
+		const stated = this.#all && withoutConstraints(this.#all, this.#off);
+		const turned = this.#turned;
+		return stated && turned?.length === stated.variables.length ? withCosts(stated, turned) : stated;
 	});
 	readonly #region = $derived(this.#problem?.variables.length === 2 ? region(this.#problem) : null);
 	readonly #body = $derived(this.#problem && polyhedron(this.#problem));
@@ -65,7 +64,7 @@ export class Construction {
 			this.#region?.corners.map(({ point }) => [point.x, point.y]) ??
 			this.#body?.vertices.map(({ at }) => at) ??
 			[];
-		return new Map(points.map((at) => [pointKey(at), at]));
+		return byKey(points);
 	});
 	readonly #steps = $derived(this.#problem ? construction(this.#problem, [...this.#corners.values()]) : []);
 	readonly #at = $derived(this.#steps.findIndex(({ key }) => key === this.#step));
@@ -85,7 +84,7 @@ export class Construction {
 	readonly #conflict = $derived.by(() => {
 		if (!this.#problem || !this.#body || this.#body.dimension >= 0) return null;
 		const names = conflictOf(this.#problem, {}) ?? [];
-		return { names, gap: gapOf(this.#problem, new Set(names)) };
+		return { names, gap: gapOf(this.#problem, names) };
 	});
 
 	/** all constraints in the order in which they are drawn, switched off or not */

@@ -5,7 +5,7 @@ import type { Point } from '$lib/core/geometry/types';
 import type { Position } from '$lib/core/move/position';
 import type { Vector } from '$lib/core/number/linear-algebra';
 import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
-import type { Plan, Problem } from '$lib/core/problem/types';
+import type { Problem } from '$lib/core/problem/types';
 import { readPlan } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
 import type { Session } from './session.svelte';
@@ -44,14 +44,10 @@ export class Figure {
 		if (drawn.constraints.length > lines) return null;
 		const own = drawn.variables.map(({ name }) => name);
 		const asStated = own.length === this.#axes.length && own.every((name, i) => name === this.#axes[i]);
-		return asStated ? drawn : sliced(drawn, this.#axes, this.#plan);
+		return asStated ? drawn : sliced(drawn, this.#axes, this.#session.plan);
 	});
 	readonly #region = $derived(this.#problem && this.#axes.length === 2 ? region(this.#problem) : null);
 	readonly #best = $derived(this.#region && this.#problem ? bestCorners(this.#problem, this.#region) : null);
-
-	get #plan(): Plan {
-		return this.#session.plan ?? new Map();
-	}
 
 	/** the variables along the axes */
 	get axes(): readonly string[] {
@@ -66,7 +62,7 @@ export class Figure {
 		const names = this.#session.problem?.variables.map(({ name }) => name) ?? [];
 		return names
 			.filter((name) => !this.#axes.includes(name))
-			.map((name) => ({ name, amount: this.#plan.get(name) ?? ZERO }));
+			.map((name) => ({ name, amount: this.#session.plan?.get(name) ?? ZERO }));
 	}
 	/** the problem in the variables shown, cuts included; null where there is none, or too much to be drawn */
 	get problem(): Problem | null {

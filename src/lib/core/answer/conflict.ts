@@ -79,13 +79,13 @@ export interface Gap {
  * @param names the constraints that give way; the others are left out
  * @returns null where no giving way of these helps, since bounds alone exclude each other
  */
-export function gapOf(problem: Problem, names: ReadonlySet<string>): Gap | null {
+export function gapOf(problem: Problem, names: readonly string[]): Gap | null {
 	const slack = primed('t', new Set(problem.variables.map(({ name }) => name)));
 	const turned = (row: Problem['constraints'][number], sign: 1 | -1) => ({
 		...row,
 		terms: new Map([...row.terms, [slack, ONE.mul(sign)]])
 	});
-	const rows = problem.constraints.filter(({ name }) => names.has(name));
+	const rows = problem.constraints.filter(({ name }) => names.includes(name));
 	const { status, solution, objective } = solveLinear({
 		...problem,
 		variables: [

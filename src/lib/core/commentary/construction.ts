@@ -20,7 +20,7 @@ import { joined, linear, NOTHING_SAID, say, type Remark, type Sentence } from '.
 
 /** Points in a row; many are cut short. */
 export const listOf = (points: readonly Vector[]): Sentence => {
-	const most = 5;
+	const most = 8;
 	const shown = points.slice(0, most).map(pointSentence);
 	return points.length > most
 		? say`${joined(shown, ', ', ', ')} and ${points.length - most} more`

@@ -1,6 +1,6 @@
 import { pointKey } from '../geometry/corner-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
-import { sideName, sidesOf, withoutConstraints, type Side } from '../geometry/sides';
+import { sidesOf, withoutConstraints, type Side } from '../geometry/sides';
 import { dot, wholeVector, type Vector } from '../number/linear-algebra';
 import { sign } from '../number/rational';
 import type { Problem } from '../problem/types';
@@ -11,7 +11,7 @@ import { joined, say, type Sentence } from './sentence';
 export function removedSentence(problem: Problem, name: string): Sentence {
 	const own = sidesOf(problem).find(({ owner }) => owner.kind === 'constraint' && owner.name === name);
 	if (!own) return say``;
-	const before = polyhedron(withoutConstraints(problem, new Set([name])));
+	const before = polyhedron(withoutConstraints(problem, [name]));
 	const after = polyhedron(problem);
 	if (before.dimension < 0) return say`the others exclude one another already`;
 	if (after.dimension < 0) return say`removes all that the others leave`;
@@ -43,18 +43,16 @@ function normalKey({ row }: Side): string {
 
 /** Lines that coincide, and lines that are parallel. */
 function relatives(problem: Problem): Sentence[] {
-	const sides = sidesOf(problem).filter(({ row }) => row.some((value) => sign(value) !== 0));
+	const sides = sidesOf(problem).filter(
+		({ row, owner }) => owner.kind === 'constraint' && row.some((value) => sign(value) !== 0)
+	);
 	const groups = new Map<string, Side[]>();
 	for (const side of sides) groups.set(normalKey(side), [...(groups.get(normalKey(side)) ?? []), side]);
 	const word = problem.variables.length === 3 ? 'plane' : 'line';
 	const named = (group: readonly Side[]) =>
-		joined(
-			group.map(({ owner }) =>
-				owner.kind === 'constraint' ? say`${{ constraint: owner.name }}` : say`${sideName(owner)}`
-			)
-		);
+		joined(group.map(({ owner }) => say`${{ constraint: owner.name }}`));
 	return [...groups.values()].flatMap((group) => {
-		if (group.length < 2 || !group.some(({ owner }) => owner.kind === 'constraint')) return [];
+		if (group.length < 2) return [];
 		const places = new Map<string, Side[]>();
 		for (const side of group) {
 			const lead = side.row.find((value) => sign(value) !== 0)!;
@@ -74,7 +72,7 @@ export function shapeOf(problem: Problem, region: Polyhedron): Sentence {
 	const width = problem.variables.length;
 	const corners =
 		region.vertices.length > 0 && region.dimension > 0
-			? [say`Corners: ${listOf(region.vertices.map(({ at }) => at))}.`]
+			? [say`${width === 1 ? 'Ends' : 'Corners'}: ${listOf(region.vertices.map(({ at }) => at))}.`]
 			: region.dimension === 0
 				? [say`It is ${listOf(region.points)}.`]
 				: [];

@@ -6,7 +6,7 @@ import { escapedLatex, latexName, latexNumber } from './latex';
 
 /** The corner table as CSV and as LaTeX: corner, lines that meet there, objective worked out, and whether it is feasible. */
 
-const lineName = ({ owner }: CornerRow['lines'][number]): string =>
+const lineName = ({ owner }: CornerRow['sides'][number]): string =>
 	owner.kind === 'constraint'
 		? owner.name
 		: `${owner.name} ${owner.kind === 'lower' ? 'at its lower bound' : 'at its upper bound'}`;
@@ -39,9 +39,8 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 		csvFormatRows([
 			head,
 			...rows.map((row) => [
-				toText(row.point.x),
-				toText(row.point.y),
-				row.lines.map(lineName).join('; '),
+				...row.at.map(toText),
+				row.sides.map(lineName).join('; '),
 				workedOut(row, objective.constant, toText, '·'),
 				toText(row.objective),
 				row.feasible ? 'yes' : 'no'
@@ -54,9 +53,9 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 export function cornerLatex({ variables, objective }: Problem, rows: readonly CornerRow[]): string {
 	const point = variables.map(({ name }) => latexName(name)).join(', ');
 	const lines = rows.map((row) => {
-		const at = `$(${latexNumber(row.point.x)}, ${latexNumber(row.point.y)})$`;
+		const at = `$(${row.at.map(latexNumber).join(', ')})$`;
 		const value = `$${latexNumber(row.objective)}$`;
-		return `${at} & ${row.lines.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
+		return `${at} & ${row.sides.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
 	});
 	return `% needs \\usepackage{amsmath}\n\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}\n`;
 }

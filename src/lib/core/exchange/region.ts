@@ -66,12 +66,12 @@ function readRequest(data: unknown): Problem {
 		known.has(name) ? [] : [{ path: `without[${i}]`, message: `“${name}” is not among the constraints` }]
 	);
 	if (unknown.length) throw new InputError(unknown);
-	return withoutConstraints(problem, new Set(without));
+	return withoutConstraints(problem, without);
 }
 
 /** Whether an empty region stays empty without a constraint. */
 const staysEmpty = (problem: Problem, name: string, options: RunOptions): boolean =>
-	runLinear(withoutConstraints(problem, new Set([name])), options).status === 'infeasible';
+	runLinear(withoutConstraints(problem, [name]), options).status === 'infeasible';
 
 /**
  * The region of a problem of one to three variables (of its relaxation): corners, rays, edges, faces, what is redundant or in conflict.

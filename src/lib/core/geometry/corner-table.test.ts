@@ -2,10 +2,12 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
 import { cornerCsv, cornerLatex } from '../exchange/corner-table';
+import { isFeasible } from '../problem/types';
+import { planAt } from './sides';
 import { readStatement } from '../problem/statement/read';
-import { cornerKey } from './corner-key';
+import { basicColumns } from '../form/basic';
+import { standardForm } from '../form/standard';
 import { cornerTable } from './corner-table';
-import { region } from './region';
 
 const PROBLEM = readStatement(
 	'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases ≤ 100\nwheel: 2 bowls + 3/2 vases ≤ 63\nkiln: bowls + 4 vases ≤ 88'
@@ -20,7 +22,7 @@ test('every corner with its lines and its objective worked out, and the intersec
 			.sort()
 	).toEqual(['0 0', '0 22', '24 10', '63/2 0', '8 20']);
 	const best = table.find(({ isBest }) => isBest)!;
-	expect([best.key, best.objective.toFraction(), best.lines.map(({ owner }) => owner.name)]).toEqual([
+	expect([best.key, best.objective.toFraction(), best.sides.map(({ owner }) => owner.name)]).toEqual([
 		'24 10',
 		'1170',
 		['clay', 'wheel']
@@ -40,20 +42,31 @@ test('every corner with its lines and its objective worked out, and the intersec
 
 test('the feasible ones are the corners of the region, found in another way, and the best of them is the best corner', () => {
 	fc.assert(
-		fc.property(anyProblem({ variables: 2 }), (problem) => {
-			const feasible = cornerTable(problem).filter((row) => row.feasible);
+		fc.property(anyProblem(), (problem) => {
+			const table = cornerTable(problem);
+			const feasible = table.filter((row) => row.feasible);
+			for (const { at, feasible: isInside, sides } of table) {
+				expect(isFeasible(problem, planAt(problem, at))).toBe(isInside);
+				expect(sides.length).toBeGreaterThanOrEqual(problem.variables.length);
+			}
 			const corners = allCorners(problem);
 			const keys = corners.map((plan) => [...plan.values()].map((v) => v.toFraction()).join(' '));
 			expect(feasible.map(({ key }) => key).sort()).toEqual(keys.sort());
-			expect(feasible.map(({ key }) => key).sort()).toEqual(
-				region(problem)
-					.corners.map(({ point }) => cornerKey(point))
-					.sort()
-			);
 			const best = feasible.filter(({ isBest }) => isBest).map(({ objective }) => objective.toFraction());
 			const value = bestOf(problem, corners);
 			expect(new Set(best)).toEqual(new Set(value ? [value.toFraction()] : []));
 		}),
-		{ numRuns: 200 }
+		{ numRuns: 300 }
 	);
+});
+
+test('the basic variables of an intersection are those that are not zero there', () => {
+	const form = standardForm(PROBLEM, { start: 'slack', equalities: 'one-row' });
+	const basics = (key: string) => {
+		const { at } = cornerTable(PROBLEM).find((row) => row.key === key)!;
+		return basicColumns(form, planAt(PROBLEM, at)).map(({ name }) => name);
+	};
+	expect(basics('24 10')).toEqual(['bowls', 'vases', 's3']);
+	expect(basics('40 0')).toEqual(['bowls', 's2', 's3']);
+	expect(basics('0 0')).toEqual(['s1', 's2', 's3']);
 });

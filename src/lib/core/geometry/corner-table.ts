@@ -1,23 +1,19 @@
-import { compare, isZero, type Rational } from '../number/rational';
-import type { Plan, Problem } from '../problem/types';
+import { compare, type Rational } from '../number/rational';
+import { echelon, rank, type Vector } from '../number/linear-algebra';
+import type { Problem } from '../problem/types';
 import { isFeasible } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import { cornerKey } from './corner-key';
-import { halfPlanes } from './region';
-import type { HalfPlane, LineOwner, Point } from './types';
+import { pointKey } from './corner-key';
+import { polyhedron } from './polyhedron';
+import { isTight, planAt, sidesOf, type Side } from './sides';
 
-/** A point where lines of the picture meet: a corner of the region, or an intersection outside it. */
+/** A point where lines (planes) of the picture meet: a corner of the region, or an intersection outside it. */
 export interface CornerRow {
 	/** the point as text, the same for the same point */
 	readonly key: string;
-	readonly point: Point;
-	/** every line that passes through it, with its equation */
-	readonly lines: readonly {
-		readonly owner: LineOwner;
-		readonly a: Rational;
-		readonly b: Rational;
-		readonly c: Rational;
-	}[];
+	readonly at: Vector;
+	/** every constraint and bound that it meets with equality */
+	readonly sides: readonly Side[];
 	readonly feasible: boolean;
 	/** how the objective arises: coefficient, amount and product of each variable, then the constant */
 	readonly parts: readonly {
@@ -30,46 +26,60 @@ export interface CornerRow {
 	readonly isBest: boolean;
 }
 
-/** Where two lines meet (Cramer's rule); null where they are parallel. */
-function meeting(g: HalfPlane, h: HalfPlane): Point | null {
-	const determinant = g.a.mul(h.b).sub(g.b.mul(h.a));
-	if (isZero(determinant)) return null;
-	return {
-		x: g.c.mul(h.b).sub(g.b.mul(h.c)).div(determinant),
-		y: g.a.mul(h.c).sub(g.c.mul(h.a)).div(determinant)
-	};
+/** so many choices of lines are tried for intersections, at most */
+const MOST_CHOICES = 6_000;
+
+function* choose<T>(items: readonly T[], count: number, from = 0): Generator<T[]> {
+	if (count === 0) yield [];
+	else
+		for (let i = from; i <= items.length - count; i++)
+			for (const rest of choose(items, count - 1, i + 1)) yield [items[i], ...rest];
+}
+
+/** Where some sides meet in one point (elimination, Gauss and Jordan); null where they do not. */
+function meeting(sides: readonly Side[], width: number): Vector | null {
+	const { rows, pivots } = echelon(
+		sides.map(({ row, rhs }) => [...row, rhs]),
+		width + 1
+	);
+	return pivots.length === width && !pivots.includes(width) ? rows.map((row) => row[width]) : null;
+}
+
+/** Every point where as many sides as there are variables meet, in the order in which the sides are stated. */
+function intersections(sides: readonly Side[], width: number): Vector[] {
+	const found = new Map<string, Vector>();
+	let tried = 0;
+	for (const chosen of choose(sides, width)) {
+		if (++tried > MOST_CHOICES) break;
+		const at = meeting(chosen, width);
+		if (at && !found.has(pointKey(at))) found.set(pointKey(at), at);
+	}
+	return [...found.values()];
 }
 
 /**
- * The corner table of a problem in two variables: every intersection of two of its lines (constraints and bounds), once each, feasible
- * ones first, then in the order in which the lines are stated. The feasible ones are the corners of the region.
- * @param problem in two variables
+ * The corner table of a problem in a few variables: the corners of its region and, where they are asked for, all other points where its lines
+ * (constraints and bounds) meet, once each; corners first, then in the order in which the lines are stated.
+ * @param problem in one to three variables
+ * @param options `outside`: whether intersections outside the region are wanted, too
  */
-export function cornerTable(problem: Problem): CornerRow[] {
-	const [x, y] = problem.variables.map(({ name }) => name);
-	const planes = halfPlanes(problem).filter(({ a, b }) => !isZero(a) || !isZero(b));
-	const points = new Map<string, Point>();
-	planes.forEach((g, i) =>
-		planes.slice(i + 1).forEach((h) => {
-			const point = meeting(g, h);
-			if (point && !points.has(cornerKey(point))) points.set(cornerKey(point), point);
-		})
-	);
+export function cornerTable(problem: Problem, { outside = true }: { outside?: boolean } = {}): CornerRow[] {
+	const width = problem.variables.length;
+	const sides = sidesOf(problem).filter(({ row }) => rank([row], width) === 1);
+	const corners = polyhedron(problem).vertices.map(({ at }) => at);
+	const known = new Set(corners.map(pointKey));
+	const others = outside ? intersections(sides, width).filter((at) => !known.has(pointKey(at))) : [];
 	const { objective } = problem;
-	const rows = [...points].map(([key, point]): CornerRow => {
-		const plan: Plan = new Map([
-			[x, point.x],
-			[y, point.y]
-		]);
-		const through = planes.filter(({ a, b, c }) => compare(a.mul(point.x).add(b.mul(point.y)), c) === 0);
+	const rows = [...corners, ...others].map((at): CornerRow => {
+		const plan = planAt(problem, at);
 		const parts = [...objective.terms].map(([name, cost]) => {
 			const amount = plan.get(name)!;
 			return { cost, amount, product: cost.mul(amount) };
 		});
 		return {
-			key,
-			point,
-			lines: through.map(({ owner, a, b, c }) => ({ owner, a, b, c })),
+			key: pointKey(at),
+			at,
+			sides: sides.filter((side) => isTight(side, at)),
 			feasible: isFeasible(problem, plan),
 			parts,
 			objective: objectiveAt(problem, plan),
@@ -80,8 +90,15 @@ export function cornerTable(problem: Problem): CornerRow[] {
 	const better = objective.sense === 'max' ? 1 : -1;
 	const isBest = (row: CornerRow) =>
 		feasible.every((other) => compare(row.objective, other.objective) * better >= 0);
+	const place = new Map(sides.map((side, i) => [side, i]));
+	const rankOf = ({ sides: own }: CornerRow) => own.slice(0, width).map((side) => place.get(side)!);
+	const byLines = (p: CornerRow, q: CornerRow) => {
+		const [a, b] = [rankOf(p), rankOf(q)];
+		const at = a.findIndex((value, i) => value !== b[i]);
+		return at < 0 ? 0 : a[at] - b[at];
+	};
 	return [
-		...feasible.map((row) => ({ ...row, isBest: isBest(row) })),
+		...feasible.map((row) => ({ ...row, isBest: isBest(row) })).sort(byLines),
 		...rows.filter((row) => !row.feasible)
 	];
 }

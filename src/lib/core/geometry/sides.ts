@@ -1,6 +1,6 @@
 import { dot, type Vector } from '../number/linear-algebra';
 import { compare, ONE, sign, ZERO, type Rational } from '../number/rational';
-import { effectiveBounds, type Plan, type Problem, type Terms } from '../problem/types';
+import { effectiveBounds, withoutZeros, type Plan, type Problem, type Terms } from '../problem/types';
 import type { Line } from './extremes';
 import type { LineOwner } from './types';
 
@@ -70,18 +70,27 @@ export const asLines = (sides: readonly Side[]): { equations: Line[]; inequaliti
 });
 
 /** The problem without some of its constraints. */
-export const withoutConstraints = (problem: Problem, names: ReadonlySet<string>): Problem =>
-	names.size === 0
+export const withoutConstraints = (problem: Problem, names: readonly string[]): Problem =>
+	names.length === 0
 		? problem
-		: { ...problem, constraints: problem.constraints.filter(({ name }) => !names.has(name)) };
+		: { ...problem, constraints: problem.constraints.filter(({ name }) => !names.includes(name)) };
+
+/** The problem with other coefficients of its objective, in the order of its variables. */
+export const withCosts = (problem: Problem, costs: Vector): Problem => ({
+	...problem,
+	objective: {
+		...problem.objective,
+		terms: withoutZeros(problem.variables.map(({ name }, i) => [name, costs[i]] as const))
+	}
+});
 
 /** The problem in some of its variables, in this order, the others fixed at a plan's amounts. */
-export function sliced(problem: Problem, axes: readonly string[], plan: Plan): Problem {
+export function sliced(problem: Problem, axes: readonly string[], plan: Plan | null): Problem {
 	const shown = new Set(axes);
 	const split = (terms: Terms): { kept: Terms; rest: Rational } => ({
 		kept: new Map([...terms].filter(([name]) => shown.has(name))),
 		rest: [...terms].reduce(
-			(sum, [name, value]) => (shown.has(name) ? sum : sum.add(value.mul(plan.get(name) ?? ZERO))),
+			(sum, [name, value]) => (shown.has(name) ? sum : sum.add(value.mul(plan?.get(name) ?? ZERO))),
 			ZERO
 		)
 	});

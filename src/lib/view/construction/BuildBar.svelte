@@ -18,6 +18,8 @@
 	const construction = useConstruction();
 	const { problem, body, step, steps, index, optimal, conflict, changed } = $derived(construction);
 	const PARTS = 100;
+	/** said between sentences, so that copied and spoken text has it too */
+	const BETWEEN = ' ';
 
 	const remark = $derived(step && construction.remark(step));
 	const values = $derived(problem && body && valuesOf(problem, problem.objective, body));
@@ -114,7 +116,7 @@
 	</p>
 	{#if remark}
 		<p class="said">
-			{#each remark.sentences as sentence, i (i)}<Words {sentence} />{' '}{/each}
+			{#each remark.sentences as sentence, i (i)}<Words {sentence} />{BETWEEN}{/each}
 		</p>
 	{:else if problem && body}
 		<p class="said">
@@ -136,7 +138,7 @@
 			{:else}
 				<Words sentence={shapeOf(problem, body)} />
 				{#if showsBest}
-					{#each conclusionSentences(problem, body) as sentence, i (i)}{' '}<Words {sentence} />{/each}
+					{#each conclusionSentences(problem, body) as sentence, i (i)}{BETWEEN}<Words {sentence} />{/each}
 					{#if !construction.isTurned}<Words sentence={slopes} />{/if}
 				{/if}
 			{/if}

@@ -1,8 +1,10 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, tick } from 'svelte';
+	import { plainText } from '$lib/core/commentary/sentence';
 	import { bestCorners } from '$lib/core/geometry/region';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Look } from '../export/snapshot';
 	import RegionPane from '../region/RegionPane.svelte';
 	import BuildBar from './BuildBar.svelte';
 	import DragLines from './DragLines.svelte';
@@ -35,9 +37,27 @@
 			level: construction.level
 		}
 	);
+	/** an empty region shows which constraints exclude one another */
+	const violated = $derived(construction.conflict ? new Set(construction.conflict.names) : undefined);
 	const showsObjective = $derived(
 		!step || step.kind === 'direction' || step.kind === 'slide' || step.kind === 'conclusion'
 	);
+
+	/** Walks through the steps and takes a picture of each; then the page is as it was. */
+	async function steps(picture: () => SVGSVGElement | null, look: Look) {
+		const { snapshot } = await import('../export/snapshot');
+		const before = construction.step?.key ?? null;
+		const parts: { picture: SVGSVGElement; words: string }[] = [];
+		for (const own of construction.steps) {
+			construction.show(own.key);
+			await tick();
+			const svg = picture();
+			const words = plainText(construction.heading(own), lesson.notation);
+			if (svg) parts.push({ picture: snapshot(svg, look), words });
+		}
+		construction.show(before);
+		return parts;
+	}
 
 	onMount(() =>
 		offered.add(() => [
@@ -69,7 +89,7 @@
 	);
 </script>
 
-<RegionPane {of} showsBest={all} showsWalk={!step} showsLine={false}>
+<RegionPane {of} {steps} {violated} showsBest={all} showsWalk={!step} showsLine={false}>
 	{#snippet under(_region, frame)}
 		{#if problem && !step}<DragLines {problem} {frame} />{/if}
 		{#if problem && region && showsObjective}

@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/exchange/corner-table';
+	import { basicColumns } from '$lib/core/form/basic';
+	import { standardForm } from '$lib/core/form/standard';
+	import { planAt } from '$lib/core/geometry/sides';
 	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
 	import { showNumber } from '$lib/core/number/show';
 	import { titleOf } from '$lib/core/lesson/lesson';
@@ -13,44 +16,45 @@
 	/** Corners with the lines that meet there and the objective worked out; values come one by one or all, and the best is marked then. */
 	const { document: lesson, figure, reveal, selection, session } = useDesk();
 	const construction = useConstruction();
-	const problem = $derived(construction.region ? construction.problem : null);
-	const rows = $derived(problem ? cornerTable(problem) : []);
+	let outside = $state(false);
+	const problem = $derived(construction.problem);
+	const rows = $derived(problem ? cornerTable(problem, { outside }) : []);
+	const form = $derived(
+		problem && outside ? standardForm(problem, { start: 'slack', equalities: 'one-row' }) : null
+	);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
-	let outside = $state(false);
-	const shown = $derived(rows.filter(({ feasible }) => feasible || outside));
 	const keys = $derived(reveal.cornersOf(lesson.text));
-	const all = $derived(shown.length > 0 && shown.every(({ key }) => keys.includes(key)));
+	const all = $derived(rows.length > 0 && rows.every(({ key }) => keys.includes(key)));
 	const style = $derived(lesson.notation.numbers);
 
 	const show = (own: readonly string[]) => reveal.showCorners(lesson.text, own);
 
 	/** The name of a line: a constraint's, or what the bound says. */
-	function lineText({ owner, c }: CornerRow['lines'][number]): string {
+	function lineText({ owner, rhs }: CornerRow['sides'][number]): string {
 		if (owner.kind === 'constraint') return owner.name;
-		return `${owner.name} = ${showNumber(owner.kind === 'lower' ? c.neg() : c, style)}`;
+		return `${owner.name} = ${showNumber(owner.kind === 'lower' ? rhs.neg() : rhs, style)}`;
 	}
 </script>
 
 <Pane pane="corners" name="Corner table" aside={lesson.stale ? 'last right statement' : null}>
 	{#snippet tools()}
-		{#if problem && rows.length}
+		{#if problem && problem.variables.length <= 3}
 			<button class="btn tool" aria-pressed={outside} onclick={() => (outside = !outside)}
 				>All intersections</button
 			>
-			<button class="btn tool" aria-pressed={all} onclick={() => show(all ? [] : shown.map(({ key }) => key))}
+			<button class="btn tool" aria-pressed={all} onclick={() => show(all ? [] : rows.map(({ key }) => key))}
 				>{all ? 'Hide values' : 'Show values'}</button
 			>
 			<button
 				class="btn tool"
 				onclick={() =>
-					download(fileName(titleOf(lesson.lesson), '-corners.csv'), cornerCsv(problem, shown), 'text/csv')}
+					download(fileName(titleOf(lesson.lesson), '-corners.csv'), cornerCsv(problem, rows), 'text/csv')}
 				>CSV</button
 			>
 			<button
 				class="btn tool"
-				onclick={() =>
-					download(fileName(titleOf(lesson.lesson), '-corners.tex'), cornerLatex(problem, shown))}
+				onclick={() => download(fileName(titleOf(lesson.lesson), '-corners.tex'), cornerLatex(problem, rows))}
 				>LaTeX</button
 			>
 		{/if}
@@ -62,12 +66,13 @@
 				<thead>
 					<tr>
 						<th scope="col">({figure.axes.join(', ')})</th>
-						<th scope="col">lines that meet</th>
+						<th scope="col">{problem.variables.length === 3 ? 'planes' : 'lines'} that meet</th>
+						{#if form}<th scope="col">basic variables</th>{/if}
 						<th scope="col" colspan="2" class="value">{problem.objective.name}</th>
 					</tr>
 				</thead>
 				<tbody>
-					{#each shown as row (row.key)}
+					{#each rows as row (row.key)}
 						{@const isShown = keys.includes(row.key)}
 						<tr
 							class:lit={selection.corner === row.key}
@@ -77,10 +82,10 @@
 							onpointerleave={() => selection.pointCorner(null)}
 						>
 							<th scope="row"
-								>(<NumberView value={row.point.x} {style} />, <NumberView value={row.point.y} {style} />)</th
+								>({#each row.at as value, i (i)}{i > 0 ? ', ' : ''}<NumberView {value} {style} />{/each})</th
 							>
 							<td>
-								{#each row.lines as line, i (i)}
+								{#each row.sides as line, i (i)}
 									{@const identity =
 										line.owner.kind === 'constraint' ? session.identities.get(line.owner.name) : undefined}
 									<span class="line"
@@ -90,6 +95,13 @@
 								{/each}
 								{#if !row.feasible}<em>not feasible</em>{/if}
 							</td>
+							{#if form}
+								<td
+									>{basicColumns(form, planAt(problem, row.at))
+										.map(({ name }) => name)
+										.join(', ')}</td
+								>
+							{/if}
 							{#if isShown}
 								<td class="value"
 									>{workedOut(row, problem.objective.constant, (value) => showNumber(value, style), '·')} =</td
@@ -102,14 +114,14 @@
 								<td colspan="2" class="value"
 									><button
 										class="show"
-										aria-label={`Show ${problem.objective.name} at (${showNumber(row.point.x)}, ${showNumber(row.point.y)})`}
+										aria-label={`Show ${problem.objective.name} at (${row.at.map((value) => showNumber(value)).join(', ')})`}
 										onclick={() => show([...keys, row.key])}>?</button
 									></td
 								>
 							{/if}
 						</tr>
 					{:else}
-						<tr><td colspan="4">No two lines meet in a corner of the region.</td></tr>
+						<tr><td colspan={form ? 5 : 4}>No two lines meet in a corner of the region.</td></tr>
 					{/each}
 				</tbody>
 			</table>
@@ -117,7 +129,7 @@
 	{:else}
 		<p class="nothing">
 			{lesson.problem
-				? 'The corner table is for two variables; choose two axes for the picture.'
+				? 'There is too much here for a corner table.'
 				: 'The corner table appears here as soon as the statement can be read.'}
 		</p>
 	{/if}
@@ -152,10 +164,15 @@
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
+	td:nth-child(2) {
+		white-space: normal;
+	}
 	.value {
 		text-align: right;
 	}
 	.line {
+		white-space: nowrap;
+		display: inline-block;
 		margin-right: 0.7rem;
 	}
 	.line :global(.glyph) {

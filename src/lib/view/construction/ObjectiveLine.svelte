@@ -10,6 +10,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';
 	import { perUnit, MARGIN, type Frame } from '../region/frame';
+	import { labelWidth } from '../region/labels';
 	import { objectiveSlope } from '../region/objective';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
@@ -160,8 +161,10 @@
 		const best = problem.objective.sense === 'max' ? values!.high : values!.low;
 		return best ? `${problem.objective.name} = ${showNumber(best, style)}` : text;
 	}
+	const written = $derived(shownText + (outside ? ': outside the region' : ''));
+	const half = $derived(labelWidth(written) / 2 + 10);
 	const visible = $derived({
-		x: Math.max(MARGIN.left + 40, Math.min(frame.size.width - 60, place.x)),
+		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, place.x)),
 		y: Math.max(MARGIN.top + 14, Math.min(frame.size.height - MARGIN.bottom - 14, place.y))
 	});
 	const bounded = $derived(
@@ -183,7 +186,6 @@
 			x2={slope.along.x * reach}
 			y2={slope.along.y * reach}
 		/>
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<g
 			class="slide"
 			role="slider"
@@ -227,7 +229,7 @@
 		class="value"
 		x={visible.x - slope.better.x * 16}
 		y={visible.y - slope.better.y * 20 + 5}
-		text-anchor="middle">{shownText}{outside ? ' : outside the region' : ''}</text
+		text-anchor="middle">{written}</text
 	>
 {/if}
 

@@ -58,7 +58,7 @@ export function stageWithout(problem: Problem, whole: Region, name: string): Sta
 		current: null,
 		showsSide: true,
 		about: { kind: 'constraint', name },
-		cut: { before: region(withoutConstraints(problem, new Set([name]))), by: halfPlanes(problem)[at] },
+		cut: { before: region(withoutConstraints(problem, [name])), by: halfPlanes(problem)[at] },
 		corners: new Set(whole.corners.map(({ point: { x, y } }) => `${x.toFraction()} ${y.toFraction()}`)),
 		spots: []
 	};

@@ -6,6 +6,8 @@
 	import { approximate, type Rational } from '$lib/core/number/rational';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import PictureMenu from '../export/PictureMenu.svelte';
+	import type { Look } from '../export/snapshot';
 	import Pane from '../shared/Pane.svelte';
 	import AxesMenu from './AxesMenu.svelte';
 	import RegionCaption from './RegionCaption.svelte';
@@ -27,6 +29,7 @@
 		/** the value at which the objective stands; null: at the present point */
 		readonly level: Rational | null;
 	}
+	type StripPart = { picture: SVGSVGElement; words: string };
 	interface Props {
 		/** whether the best corners are marked */
 		showsBest?: boolean;
@@ -41,9 +44,10 @@
 		/** something more in the picture below the corners, and above all else */
 		under?: Snippet<[Region, Frame]>;
 		inside?: Snippet<[Region, Frame]>;
-		/** something more below the picture, and among the pane's tools */
+		/** something more below the picture */
 		below?: Snippet;
-		more?: Snippet;
+		/** the steps of the construction as pictures; given how one takes the picture that is shown */
+		steps?: (picture: () => SVGSVGElement | null, look: Look) => Promise<StripPart[]>;
 	}
 	let {
 		showsBest = true,
@@ -54,10 +58,13 @@
 		under,
 		inside,
 		below,
-		more
+		steps: taken
 	}: Props = $props();
 	const { document, figure, selection, session } = useDesk();
 	let size = $state({ width: 480, height: 360 });
+	let canvas = $state<HTMLElement>();
+	const shownPicture = () => canvas?.querySelector('svg') ?? null;
+	const steps = $derived(taken && ((look: Look) => taken(shownPicture, look)));
 
 	const problem = $derived(of ? of.problem : figure.problem);
 	const region = $derived(of ? of.region : figure.region);
@@ -155,42 +162,46 @@
 
 <Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
-		{@render more?.()}
+		{#if problem}<PictureMenu picture={shownPicture} {steps} />{/if}
 		<AxesMenu />
 		<button
 			class="btn tool"
 			aria-label="Same scale on both axes"
 			title="Same scale on both axes"
 			aria-pressed={figure.sameScale}
-			disabled={empty}
+			disabled={!problem || problem.variables.length < 2}
 			onclick={() => figure.toggleScale()}>1 : 1</button
 		>
-		<button
-			class="btn tool"
-			title="Magnify a corner, and back (z)"
-			disabled={empty}
-			onclick={() => figure.magnify(selection.corner)}>{document.view ? 'Back' : 'Corner'}</button
-		>
-		<button
-			class="btn-icon tool square"
-			aria-label="Zoom in"
-			title="Zoom in"
-			disabled={empty}
-			onclick={() => zoomBy(1.3)}>+</button
-		>
-		<button
-			class="btn-icon tool square"
-			aria-label="Zoom out"
-			title="Zoom out"
-			disabled={empty}
-			onclick={() => zoomBy(1 / 1.3)}>−</button
-		>
-		<button class="btn fit" disabled={empty || !document.view} onclick={() => document.look(null)}>Fit</button
-		>
+		{#if !problem || problem.variables.length === 2}
+			<button
+				class="btn tool"
+				title="Magnify a corner, and back (z)"
+				disabled={empty}
+				onclick={() => figure.magnify(selection.corner)}>{document.view ? 'Back' : 'Corner'}</button
+			>
+			<button
+				class="btn-icon tool square"
+				aria-label="Zoom in"
+				title="Zoom in"
+				disabled={empty}
+				onclick={() => zoomBy(1.3)}>+</button
+			>
+			<button
+				class="btn-icon tool square"
+				aria-label="Zoom out"
+				title="Zoom out"
+				disabled={empty}
+				onclick={() => zoomBy(1 / 1.3)}>−</button
+			>
+			<button class="btn fit" disabled={empty || !document.view} onclick={() => document.look(null)}
+				>Fit</button
+			>
+		{/if}
 	{/snippet}
 	<div class="stack">
 		<div
 			class="canvas"
+			bind:this={canvas}
 			bind:clientWidth={size.width}
 			bind:clientHeight={size.height}
 			class:stale={document.stale}

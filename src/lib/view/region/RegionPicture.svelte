@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { openDirections, type Best } from '$lib/core/geometry/region';
+	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';
 	import { approximate, isZero, ZERO } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
@@ -80,19 +80,29 @@
 	);
 
 	const bestCorners = $derived(corners.filter((c) => c.best));
-	/** the directions of the region to the picture's border along which the objective stays best, or improves for ever */
+	/** the edges without end, to the picture's border, along which the objective stays best or improves for ever */
 	const bestWays = $derived.by(() => {
 		if (!best) return [];
 		const cost = region.axes.map((name) => problem.objective.terms.get(name) ?? ZERO);
 		const turn = problem.objective.sense === 'max' ? 1 : -1;
-		return openDirections(region).flatMap((way) => {
-			const gain = cost[0].mul(way.x).add(cost[1].mul(way.y)).mul(turn);
+		return region.edges.flatMap(({ from, to, direction }) => {
+			if ((from === null) === (to === null)) return [];
+			const forward = to === null ? 1 : -1;
+			const gain = cost[0]
+				.mul(direction.x)
+				.add(cost[1].mul(direction.y))
+				.mul(turn * forward);
 			const improves = !isZero(gain) && gain.s > 0n;
 			if (best.unbounded ? !improves : !isZero(gain)) return [];
-			const [from] = best.unbounded ? corners : bestCorners;
-			if (!from) return [];
-			const along = unit(approximate(way.x) * (x(1) - x(0)), approximate(way.y) * (y(1) - y(0)));
-			return [{ from, along, improves }];
+			const start = corners.find(
+				({ index, best: isBest }) => index === (from ?? to) && (best.unbounded || isBest)
+			);
+			if (!start) return [];
+			const along = unit(
+				forward * approximate(direction.x) * (x(1) - x(0)),
+				forward * approximate(direction.y) * (y(1) - y(0))
+			);
+			return [{ from: start, along, improves }];
 		});
 	});
 </script>

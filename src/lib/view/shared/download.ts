@@ -1,6 +1,10 @@
 /** A text handed to the reader as a file. */
-export function download(name: string, text: string, type = 'text/plain'): void {
-	const url = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+export const download = (name: string, text: string, type = 'text/plain'): void =>
+	downloadBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
+
+/** Data handed to the reader as a file. */
+export function downloadBlob(name: string, data: Blob): void {
+	const url = URL.createObjectURL(data);
 	const link = document.createElement('a');
 	link.href = url;
 	link.download = name;

@@ -2,6 +2,7 @@
 	import { bestFace } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { polyhedron } from '$lib/core/geometry/polyhedron';
+	import type { Vector } from '$lib/core/number/linear-algebra';
 	import { planAt } from '$lib/core/geometry/sides';
 	import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
@@ -11,9 +12,11 @@
 	import type { Size } from '../region/frame';
 	import { placeLabels } from '../region/labels';
 	import { points, shortened } from '../region/picture';
-	import { sameOwner, type BuiltPart } from '../region/stage';
-	import { markPath } from '../shared/marks';
+	import type { BuiltPart } from '../region/stage';
 	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera } from './camera';
+	import SolidBody from './SolidBody.svelte';
+	import SolidCorners from './SolidCorners.svelte';
+	import SolidLabels from './SolidLabels.svelte';
 	import { meetingPlane, planeIn, roomOf, solidOf, type Triple } from './solid';
 	import { labelWishes } from './wishes';
 
@@ -29,7 +32,8 @@
 	}
 	/** The region of three variables as a body that can be turned: visible edges drawn through, hidden ones dashed. */
 	let { problem, size, showsBest, showsWalk, part, level }: Props = $props();
-	const { document: lesson, figure, selection, session } = useDesk();
+	const { document: lesson, figure, session } = useDesk();
+	const ORIGIN: Triple = [0, 0, 0];
 	let camera = $state.raw<Camera>(CORNER_VIEW);
 
 	const oneOrNone = <T,>(value: T | null): T[] => (value === null ? [] : [value]);
@@ -43,8 +47,14 @@
 		approximate(at[2])
 	];
 	const room = $derived(roomOf(problem, walked.map(triple)));
-	const solid = $derived(solidOf(part?.soFar ?? problem, room));
-	const view = $derived(projection(room, camera, size, figure.sameScale));
+	const whole = $derived(solidOf(problem, room));
+	const solid = $derived(part ? solidOf(part.soFar, room) : whole);
+	const view = $derived(
+		projection(room, camera, size, {
+			equal: figure.sameScale,
+			shown: [...whole.vertices.map(({ at }) => at), ORIGIN]
+		})
+	);
 	const spots = $derived(solid.vertices.map(({ at }) => view.spot(at)));
 
 	const isVisible = (face: (typeof solid.faces)[number]) => solid.dimension < 3 || view.faces(face.normal);
@@ -157,7 +167,7 @@
 		act();
 	}
 
-	function visit(at: (typeof corners)[number]['exact']) {
+	function visit(at: Vector) {
 		if (!figure.isSlice) session.visit(planAt(problem, at));
 	}
 </script>
@@ -176,76 +186,15 @@
 		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
 		<text class="title" x={to.x} y={to.y - 6} text-anchor="middle">{text}, {top}</text>
 	{/each}
-	{#each edges as { p, q, own, hidden }, i (i)}
-		{#if hidden}<line class="edge hidden" class:frame={!own} x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
-	{/each}
-	{#if plane.length > 1}<polygon class="goal" points={points(plane)} />{/if}
-	{#each faces as face (face.key)}
-		{#if face.front}
-			<polygon
-				class="face"
-				class:frame={!face.owner}
-				class:about={sameOwner(part?.about ?? null, face.owner)}
-				class:lit={face.owner?.kind === 'constraint' &&
-					selection.isPointed({ kind: 'constraint', name: face.owner.name })}
-				style:color={face.identity?.colour}
-				data-face={face.owner?.name}
-				role="presentation"
-				points={face.outline}
-				onpointerenter={() =>
-					face.owner?.kind === 'constraint' && selection.point({ kind: 'constraint', name: face.owner.name })}
-				onpointerleave={() => selection.point(null)}
-			/>
-		{/if}
-	{/each}
-	{#if current.length > 2}<polygon class="current" points={points(current)} />{/if}
-	{#each edges as { p, q, own, hidden }, i (i)}
-		{#if !hidden}<line class="edge" class:frame={!own} x1={p.x} y1={p.y} x2={q.x} y2={q.y} />{/if}
-	{/each}
+	<SolidBody {edges} {faces} plane={points(plane)} current={points(current)} about={part?.about ?? null} />
 	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
 	{#if way.length > 1}<polyline class="walked" points={points(way)} />{/if}
-	{#each corners as corner (corner.key)}
-		<g
-			class="corner"
-			class:lit={selection.corner === corner.key}
-			role="button"
-			tabindex="0"
-			aria-label={`Corner ${corner.text}${corner.best ? ', best' : ''}`}
-			onpointerenter={() => selection.pointCorner(corner.key)}
-			onpointerleave={() => selection.pointCorner(null)}
-			onfocus={() => selection.pointCorner(corner.key)}
-			onblur={() => selection.pointCorner(null)}
-			onclick={() => visit(corner.exact)}
-			onkeydown={(event) => {
-				if (event.key !== 'Enter' && event.key !== ' ') return;
-				event.preventDefault();
-				visit(corner.exact);
-			}}
-		>
-			<circle class="grip" cx={corner.x} cy={corner.y} r="11" />
-			{#if corner.best}<circle class="best" cx={corner.x} cy={corner.y} r="9.5" />{/if}
-			<circle class="dot" cx={corner.x} cy={corner.y} r="3.6" />
-		</g>
-	{/each}
+	<SolidCorners {corners} {visit} />
 	{#if here}
 		{@const at = view.spot(triple(here))}
 		<circle class="here" class:outside={!session.inRegion} cx={at.x} cy={at.y} r="6" />
 	{/if}
-	{#each labels as { key, text, x, y, width } (key)}
-		{@const face = faces.find((own) => own.key === key)}
-		<g class="label" class:name={face} style:color={face?.identity?.colour}>
-			{#if face?.identity}
-				{@const shape = markPath(face.identity.mark, x - width / 2 + 8, y)}
-				<path
-					d={shape.d}
-					fill={shape.filled ? 'currentColor' : 'none'}
-					stroke="currentColor"
-					stroke-width="2"
-				/>
-			{/if}
-			<text x={face?.identity ? x + 8 : x} y={y + 4.5} text-anchor="middle">{text}</text>
-		</g>
-	{/each}
+	<SolidLabels {labels} {faces} />
 	{#if value && showsWalk}
 		<text class="value" x="10" y={size.height - 10}
 			>{problem.objective.name} = {showNumber(value, style)}</text
@@ -287,46 +236,6 @@
 		stroke: var(--ink);
 		stroke-width: 1.2;
 	}
-	.edge {
-		stroke: var(--ink);
-		stroke-width: 2;
-		pointer-events: none;
-	}
-	.edge.hidden {
-		stroke-width: 1.3;
-		stroke-dasharray: 5 4;
-		stroke: var(--ink-soft);
-	}
-	.edge.frame {
-		stroke-dasharray: 1.5 4;
-		stroke-width: 1.5;
-	}
-	.face {
-		color: var(--ink-soft);
-		fill: currentColor;
-		fill-opacity: 0.16;
-	}
-	.face.frame {
-		fill-opacity: 0.05;
-	}
-	.face:is(.lit, .about) {
-		fill-opacity: 0.42;
-	}
-	.current {
-		fill: var(--now);
-		fill-opacity: 0.18;
-		stroke: var(--now);
-		stroke-width: 2;
-		pointer-events: none;
-	}
-	.goal {
-		fill: var(--now);
-		fill-opacity: 0.3;
-		stroke: var(--now);
-		stroke-width: 2;
-		stroke-dasharray: 7 5;
-		pointer-events: none;
-	}
 	.best-face {
 		fill: var(--now);
 		fill-opacity: 0.25;
@@ -343,30 +252,6 @@
 		stroke-opacity: 0.85;
 		stroke-linejoin: round;
 		pointer-events: none;
-	}
-	.corner {
-		outline: none;
-		cursor: pointer;
-	}
-	.grip {
-		fill: transparent;
-		stroke: transparent;
-	}
-	.corner.lit .grip {
-		stroke: var(--now);
-		stroke-width: 2;
-	}
-	.corner:focus-visible .grip {
-		stroke: var(--focus);
-		stroke-width: 2;
-	}
-	.dot {
-		fill: var(--ink);
-	}
-	.best {
-		fill: none;
-		stroke: var(--now);
-		stroke-width: 2;
 	}
 	.here {
 		fill: var(--now);
@@ -386,13 +271,6 @@
 		stroke: var(--sheet);
 		stroke-width: 3.5px;
 		stroke-linejoin: round;
-		pointer-events: none;
-	}
-	.name text {
-		font-weight: 600;
-		fill: currentColor;
-	}
-	.label {
 		pointer-events: none;
 	}
 	.title {

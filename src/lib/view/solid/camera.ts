@@ -12,7 +12,7 @@ export interface Camera {
 
 /** Views that show something: all three axes at once, or one of them end on. */
 export const VIEWS = [
-	{ name: 'Corner', turn: -0.6, tilt: 0.42 },
+	{ name: 'Corner', turn: Math.PI + 0.6, tilt: 0.42 },
 	{ name: 'Front', turn: 0, tilt: 0 },
 	{ name: 'Side', turn: -Math.PI / 2, tilt: 0 },
 	{ name: 'Top', turn: 0, tilt: Math.PI / 2 }
@@ -27,33 +27,37 @@ export interface Projection {
 	faces(normal: Triple): boolean;
 }
 
-const EDGE = 46;
+/** pixels that are left free around what is shown */
+const EDGE = 30;
 
 /**
- * A parallel projection of a room into a picture.
- * @param equal whether a unit is equally long on all axes; else the room is shown as a cube
+ * A parallel projection of a room into a picture; what is shown keeps its size however it is turned.
+ * @param options `equal`: whether a unit is equally long on all axes, else the room is a cube; `shown`: points that shall be in sight
  */
 export function projection(
 	room: Room,
 	{ turn, tilt, scale }: Camera,
 	size: Size,
-	equal: boolean
+	{ equal, shown }: { equal: boolean; shown: readonly Triple[] }
 ): Projection {
 	const spans = room.low.map((low, i) => room.high[i] - low || 1);
 	const most = Math.max(...spans);
 	const unit = spans.map((span) => 1 / (equal ? most : span));
-	const middle = room.low.map((low, i) => (low + room.high[i]) / 2);
+	const ends = [0, 1, 2].map((i) => shown.map((at) => at[i] * unit[i]));
+	const middle = ends.map((values) => values.reduce((sum, value) => sum + value, 0) / (values.length || 1));
+	const reach = Math.max(
+		0.2,
+		...shown.map((_, k) => Math.hypot(...ends.map((values, i) => values[k] - middle[i])))
+	);
 	const [ct, st, cb, sb] = [Math.cos(turn), Math.sin(turn), Math.cos(tilt), Math.sin(tilt)];
 	const turned = (x: number, y: number, z: number) => {
 		const [across, away] = [x * ct - y * st, x * st + y * ct];
 		return { across, up: z * cb + away * sb, depth: away * cb - z * sb };
 	};
-	// the whole cube stays in sight however it is turned
-	const room3 = Math.min((size.width - 2 * EDGE) / 1.62, (size.height - 2 * EDGE) / 1.5);
-	const pixels = Math.max(10, room3) * scale;
+	const pixels = (Math.max(40, Math.min(size.width, size.height) / 2 - EDGE) / reach) * scale;
 	return {
 		spot: ([x, y, z]) => {
-			const at = turned((x - middle[0]) * unit[0], (y - middle[1]) * unit[1], (z - middle[2]) * unit[2]);
+			const at = turned(x * unit[0] - middle[0], y * unit[1] - middle[1], z * unit[2] - middle[2]);
 			return { x: size.width / 2 + at.across * pixels, y: size.height / 2 - at.up * pixels };
 		},
 		faces: ([x, y, z]) => turned(x / unit[0], y / unit[1], z / unit[2]).depth < 0
