@@ -1,6 +1,8 @@
 import Fraction from 'fraction.js';
 import { plainText, say } from '../src/lib/core/commentary/sentence';
 import { solveLinear } from '../src/lib/core/answer/answer';
+import { facesOf, polyhedron } from '../src/lib/core/geometry/polyhedron';
+import { region } from '../src/lib/core/geometry/region';
 import { makeKernel, pivotKernel, type Kernel } from '../src/lib/core/tableau/kernel';
 import { rational } from '../src/lib/core/number/rational';
 import type { Problem } from '../src/lib/core/problem/types';
@@ -145,6 +147,31 @@ function rate(): void {
 	);
 }
 
+/** Corners and faces of regions with many random sides, as shares of what is promised. */
+function regions(): void {
+	const body = (width: number, count: number, seed: number): Problem => {
+		const next = random(seed);
+		const names = Array.from({ length: width }, (_, j) => `x${j + 1}`);
+		return {
+			variables: names.map((name) => ({ name, lower: rational(0), upper: null, domain: 'continuous' })),
+			objective: { sense: 'max', name: 'z', terms: new Map(), constant: rational(0) },
+			constraints: Array.from({ length: count }, (_, i) => ({
+				name: `r${i + 1}`,
+				terms: new Map(names.map((name) => [name, rational(next(1, 99))])),
+				relation: '<=' as const,
+				rhs: rational(next(5_000, 9_999))
+			}))
+		};
+	};
+	const [flat, solid] = [body(2, 200, 5), body(3, 40, 7)];
+	const corners = median(() => region(flat));
+	const faces = median(() => facesOf(polyhedron(solid)));
+	console.log(
+		`\nCorners of 2 variables × 200 constraints: ${(corners / 10).toFixed(2)} of 10 ms (${region(flat).corners.length} corners); faces of 3 × 40: ${(faces / 20).toFixed(2)} of 20 ms (${facesOf(polyhedron(solid)).length} faces)`
+	);
+}
+
 kernels();
 growth();
 rate();
+regions();

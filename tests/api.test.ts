@@ -269,3 +269,75 @@ test('a connection that stalls is closed', async () => {
 	});
 	expect(await closed).toBeLessThan(20_000);
 });
+
+test('a region is described: corners, faces, what is redundant or in conflict, and the hull of the whole points', async () => {
+	const region = async (body: unknown) => {
+		const response = await post('/api/v1/region', JSON.stringify(body));
+		const reply = (await response.json()) as Record<string, unknown>;
+		return { ...reply, status: response.status } as Record<string, unknown>;
+	};
+	const plain = {
+		format: 'mathesis-problem',
+		version: 1,
+		objective: { sense: 'max', name: 'z', terms: { x: '5', y: '8' } }
+	};
+	const flat = {
+		...plain,
+		variables: ['x', 'y'].map((name) => ({ name, domain: 'integer' })),
+		constraints: [
+			{ name: 'r1', terms: { x: '1', y: '1' }, relation: '<=', rhs: '6' },
+			{ name: 'r2', terms: { x: '5', y: '9' }, relation: '<=', rhs: '45' },
+			{ name: 'r3', terms: { x: '1' }, relation: '<=', rhs: '50' }
+		]
+	};
+	const found = await region({ problem: flat });
+	expect(found).toMatchObject({
+		empty: false,
+		bounded: true,
+		dimension: 2,
+		rays: [],
+		lines: [],
+		redundant: ['r3']
+	});
+	expect(found.vertices).toContainEqual({
+		point: { x: '9/4', y: '15/4' },
+		objective: '165/4',
+		tight: ['r1', 'r2']
+	});
+	expect(found.vertices).toContainEqual({
+		point: { x: '0', y: '0' },
+		objective: '0',
+		tight: ['x.lower', 'y.lower']
+	});
+	expect((found.hull as { vertices: unknown[] }).vertices).toContainEqual({ x: '0', y: '5' });
+	expect(await region({ problem: flat, without: ['r1', 'r2'] })).toMatchObject({
+		bounded: false,
+		rays: [{ x: '0', y: '1' }],
+		redundant: []
+	});
+	const solid = {
+		...plain,
+		variables: ['x', 'y', 'w'].map((name) => ({ name, upper: '1' })),
+		constraints: [{ name: 'cut', terms: { x: '1', y: '1', w: '1' }, relation: '<=', rhs: '2' }]
+	};
+	const body = await region({ problem: solid });
+	expect(body).toMatchObject({ dimension: 3 });
+	expect(
+		(body.faces as { of: string; vertices: number[] }[]).find(({ of }) => of === 'cut')!.vertices
+	).toHaveLength(3);
+	const none = {
+		...flat,
+		constraints: [...flat.constraints, { name: 'r4', terms: { x: '1' }, relation: '>=', rhs: '7' }]
+	};
+	expect(await region({ problem: none })).toMatchObject({
+		empty: true,
+		vertices: [],
+		conflict: ['r1', 'r4', 'y.lower']
+	});
+	expect(await region({ problem: dense(4, 1) })).toMatchObject({ status: 422 });
+	expect(await region({ problem: flat, without: ['r9'] })).toMatchObject({
+		status: 400,
+		issues: [{ path: 'without[0]', message: '“r9” is not among the constraints' }]
+	});
+	expect(await region({ problem: flat, without: 'r1' })).toMatchObject({ status: 400 });
+});

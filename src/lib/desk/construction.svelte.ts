@@ -268,7 +268,13 @@ const made = new WeakMap<Desk, Construction>();
 /** The construction of the region on the desk that the views above provide. */
 export function useConstruction(): Construction {
 	const desk = useDesk();
-	const known = made.get(desk) ?? new Construction(desk.figure);
-	made.set(desk, known);
-	return known;
+	const known = made.get(desk);
+	if (known) return known;
+	// it outlives the page that asks for it first
+	let fresh: Construction;
+	$effect.root(() => {
+		fresh = new Construction(desk.figure);
+	});
+	made.set(desk, fresh!);
+	return fresh!;
 }

@@ -51,6 +51,14 @@ export function identities(book: LastingBook, position: Position | null): Readon
 	return new Map([...looks].map(([name, look]) => [name, identityAt(look)]));
 }
 
+/** Whether the same constraints look the same. */
+export const sameIdentities = (a: ReadonlyMap<string, Identity>, b: ReadonlyMap<string, Identity>): boolean =>
+	a.size === b.size &&
+	[...a].every(([name, look]) => {
+		const other = b.get(name);
+		return other?.colour === look.colour && other.mark === look.mark;
+	});
+
 /** What an owner of a column or row is when pointed at. */
 export function pointedOf({ kind, name }: Owner): Pointed {
 	return { kind: kind === 'constraint' || kind === 'cut' ? 'constraint' : 'variable', name };

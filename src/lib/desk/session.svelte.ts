@@ -15,7 +15,7 @@ import { keysOf } from '$lib/core/problem/lasting';
 import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
-import { identities } from './identity';
+import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
 
 const MOST_STEPS = 500;
@@ -72,7 +72,12 @@ export class Session {
 	);
 	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
 	readonly #remarks = $derived.by(() => this.#tell());
-	readonly #identities = $derived.by(() => identities(this.#document.book, this.position));
+	#looks: ReadonlyMap<string, Identity> | null = null;
+	readonly #identities = $derived.by(() => {
+		// the same looks stay the same value, so that a pivot redraws no line
+		const looks = identities(this.#document.book, this.position);
+		return (this.#looks = this.#looks && sameIdentities(this.#looks, looks) ? this.#looks : looks);
+	});
 	readonly #drawn = $derived.by(() => withCuts(this.problem, this.position?.cuts ?? []));
 
 	/** too large to be worked through on the page; a worker answers it instead */

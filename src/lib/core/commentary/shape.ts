@@ -7,12 +7,14 @@ import type { Problem } from '../problem/types';
 import { listOf, shapeSentence } from './construction';
 import { joined, say, type Sentence } from './sentence';
 
-/** What a constraint removes from the region that the others leave: said of the finished picture. */
-export function removedSentence(problem: Problem, name: string): Sentence {
+/**
+ * What a constraint removes from the region that the others leave: said of the finished picture.
+ * @param after the region of the problem
+ */
+export function removedSentence(problem: Problem, after: Polyhedron, name: string): Sentence {
 	const own = sidesOf(problem).find(({ owner }) => owner.kind === 'constraint' && owner.name === name);
 	if (!own) return say``;
 	const before = polyhedron(withoutConstraints(problem, [name]));
-	const after = polyhedron(problem);
 	if (before.dimension < 0) return say`the others exclude one another already`;
 	if (after.dimension < 0) return say`removes all that the others leave`;
 	const kept = new Set(after.vertices.map(({ at }) => pointKey(at)));

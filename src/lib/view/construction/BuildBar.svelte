@@ -76,7 +76,7 @@
 		>
 		<button
 			class="btn tool now"
-			aria-label="Next step of the construction"
+			aria-label={step ? 'Next step of the construction' : undefined}
 			title="Next step (Page Down)"
 			disabled={steps.length === 0}
 			onclick={() => construction.next()}>{step ? '▸' : 'Build up ▸'}</button

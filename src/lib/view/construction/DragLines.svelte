@@ -7,6 +7,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';
 	import { perUnit, type Frame } from '../region/frame';
+	import { perFrame } from '../shared/per-frame';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
 	/** The constraints' lines, taken hold of: dragged parallel to themselves, they change the amount in the statement. */
@@ -42,7 +43,12 @@
 
 	function dragging(name: string) {
 		return (node: SVGElement) => {
-			const own = () => rows.find(({ row }) => row.name === name);
+			const { ask, finish } = perFrame((px: number, py: number) => {
+				const found = rows.find(({ row }) => row.name === name);
+				if (!found) return;
+				const value = found.x * frame.x.invert(px) + found.y * frame.y.invert(py);
+				change(name, snapped(value, found.step).add(held(found.row, found.stated)));
+			});
 			const behaviour = drag<SVGElement, unknown>()
 				.container(() => node.ownerSVGElement!)
 				.on('start', ({ sourceEvent }) => {
@@ -50,13 +56,13 @@
 					construction.take(lesson, name);
 				})
 				.on('drag', ({ sourceEvent }) => {
-					const found = own();
-					if (!found) return;
 					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
-					const value = found.x * frame.x.invert(px) + found.y * frame.y.invert(py);
-					change(name, snapped(value, found.step).add(held(found.row, found.stated)));
+					ask(px, py);
 				})
-				.on('end', () => construction.letGo(lesson));
+				.on('end', () => {
+					finish();
+					construction.letGo(lesson);
+				});
 			select(node).call(behaviour);
 			return () => select(node).on('.drag', null);
 		};

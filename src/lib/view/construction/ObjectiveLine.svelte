@@ -12,6 +12,7 @@
 	import { perUnit, MARGIN, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';
 	import { objectiveSlope } from '../region/objective';
+	import { perFrame } from '../shared/per-frame';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
 	interface Props {
@@ -113,13 +114,15 @@
 
 	function dragging(move: (px: number, py: number) => void) {
 		return (node: SVGGElement) => {
+			const { ask, finish } = perFrame(move);
 			const behaviour = drag<SVGGElement, unknown>()
 				.container(() => node.ownerSVGElement!)
 				.on('start', ({ sourceEvent }) => sourceEvent.stopPropagation())
 				.on('drag', ({ sourceEvent }) => {
 					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
-					move(px, py);
-				});
+					ask(px, py);
+				})
+				.on('end', finish);
 			select(node).call(behaviour);
 			return () => select(node).on('.drag', null);
 		};

@@ -12,7 +12,7 @@
 	/** The constraints in the order in which they are drawn: switched off and on, moved, and what each alone removes. */
 	const { document: lesson, selection, session } = useDesk();
 	const construction = useConstruction();
-	const { all, problem } = $derived(construction);
+	const { all, body, problem } = $derived(construction);
 
 	function look(name: string | null) {
 		construction.inspect(name);
@@ -21,7 +21,7 @@
 </script>
 
 <Pane pane="sides" name="What each constraint removes" aside={lesson.stale ? 'last right statement' : null}>
-	{#if all && problem}
+	{#if all && body && problem}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" tabindex="0" role="group" aria-label="Constraints and what each removes">
 			<ul>
@@ -54,7 +54,7 @@
 							/>
 							<em
 								>{#if off}switched off{:else}<Words
-										sentence={removedSentence(problem, row.name)}
+										sentence={removedSentence(problem, body, row.name)}
 										linked={false}
 									/>{/if}</em
 							>

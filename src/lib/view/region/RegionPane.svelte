@@ -14,7 +14,8 @@
 	import RegionInset from './RegionInset.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
-	import { makePicture, makeScene } from './picture';
+	import type { Box } from './box';
+	import { fitOf, makePicture, makeScene } from './picture';
 	import type { BuiltPart, Stage } from './stage';
 
 	/** A region that is shown in place of the desk's own. */
@@ -70,17 +71,18 @@
 	const region = $derived(of ? of.region : figure.region);
 	const best = $derived(showsBest ? (of ? of.best : figure.best) : null);
 	const stage = $derived(of?.stage ?? null);
-	const scene = $derived.by(() => {
+	const scene = $derived(region && makeScene(region, stage));
+	// the fit covers every step on the way, so that the picture stays still while one walks back; as text, so that an equal one is the same
+	const fitted = $derived.by(() => {
 		if (!region) return null;
-		// the fit covers every step on the way, so that the picture stays still while one walks back
 		const walked = session.stops.flatMap(({ position }) => figure.pointOf(position) ?? []);
-		return makeScene(
+		const box = fitOf(
 			region,
-			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) })),
-			stage
+			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }))
 		);
+		return JSON.stringify(figure.sameScale ? squared(box, size) : box);
 	});
-	const fit = $derived(scene && (figure.sameScale ? squared(scene.fit, size) : scene.fit));
+	const fit = $derived(fitted && (JSON.parse(fitted) as Box));
 	const box = $derived(fit && viewedBox(fit, document.view));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
 	const picture = $derived(
@@ -166,8 +168,8 @@
 		<AxesMenu />
 		<button
 			class="btn tool"
-			aria-label="Same scale on both axes"
-			title="Same scale on both axes"
+			aria-label="1 : 1, the same scale on all axes"
+			title="The same scale on all axes"
 			aria-pressed={figure.sameScale}
 			disabled={!problem || problem.variables.length < 2}
 			onclick={() => figure.toggleScale()}>1 : 1</button

@@ -62,7 +62,6 @@ export interface Picture {
 export interface Scene {
 	readonly region: Region;
 	readonly lines: readonly DrawnLine[];
-	readonly fit: Box;
 	/** how much of it is shown; null shows all */
 	readonly stage: Stage | null;
 	/** the region's half-planes, and the one that is being looked at */
@@ -73,16 +72,20 @@ const linesOf = (halfPlanes: readonly HalfPlane[]): DrawnLine[] =>
 	halfPlanes.flatMap((h, i) => drawn(h, i) ?? []);
 
 /**
- * @param region the finished region, which the picture fits
- * @param extra further points that the fit shall show
+ * The box that shows a whole region.
+ * @param extra further points to show
+ */
+export const fitOf = (region: Region, extra: readonly Spot[]): Box =>
+	fitBox(region, linesOf(region.halfPlanes), extra);
+
+/**
+ * @param region the finished region
  * @param stage how much of it is shown; null shows all
  */
-export function makeScene(region: Region, extra: readonly Spot[], stage: Stage | null = null): Scene {
-	const all = linesOf(region.halfPlanes);
-	const fit = fitBox(region, all, extra);
-	if (!stage) return { region, lines: all, fit, stage, halfPlanes: region.halfPlanes };
+export function makeScene(region: Region, stage: Stage | null = null): Scene {
+	if (!stage) return { region, lines: linesOf(region.halfPlanes), stage, halfPlanes: region.halfPlanes };
 	const halfPlanes = [...stage.region.halfPlanes, ...(stage.current ? [stage.current] : [])];
-	return { region: stage.region, lines: linesOf(halfPlanes), fit, stage, halfPlanes };
+	return { region: stage.region, lines: linesOf(halfPlanes), stage, halfPlanes };
 }
 
 /** Spots as the points of a polygon or polyline: unlike a path's data they are no style, so that a change of them costs less. */

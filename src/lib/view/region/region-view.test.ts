@@ -11,14 +11,19 @@ import { frameOf, showPower, ticks, viewedBox } from './frame';
 import { labelWidth, placeLabels } from './labels';
 import { anyProblem } from '../../../../tests/support/problems';
 import { objectiveSlope } from './objective';
-import { COMB, makePicture, makeScene, shortened } from './picture';
+import { construction } from '$lib/core/geometry/construction';
+import { stageOf } from '../construction/stages';
+import { tikzOf } from '../export/tikz';
+import { CORNER_VIEW, projection } from '../solid/camera';
+import { meetingPlane, roomOf, solidOf } from '../solid/solid';
+import { COMB, fitOf, makePicture, makeScene, shortened } from './picture';
 
 const SIZE = { width: 500, height: 400 };
 const looks = (problem: Problem) => identities(follow(EMPTY_BOOK, null, problem), null);
 const draw = (rows: string, objective = 'max z = x + y') => {
 	const problem = readStatement(`${objective}\n${rows}`).problem!;
 	const r = region(problem);
-	const scene = makeScene(r, []);
+	const scene = { ...makeScene(r), fit: fitOf(r, []) };
 	const frame = frameOf(scene.fit, SIZE);
 	const picture = makePicture(scene, frame, bestCorners(problem, r), 'fraction', looks(problem));
 	return { problem, region: r, scene, frame, picture };
@@ -94,7 +99,7 @@ describe('what is drawn', () => {
 		const { problem, region: r } = draw('a: x + y <= 4\nb: x - y <= 3\nc: 2 x + y >= 1');
 		const frame = frameOf({ x0: 0, x1: 1, y0: 2, y1: 3.2 }, SIZE);
 		const { lines, corners } = makePicture(
-			makeScene(r, []),
+			makeScene(r),
 			frame,
 			bestCorners(problem, r),
 			'fraction',
@@ -216,7 +221,7 @@ test('what is filled is the exact region, its corners are where the picture says
 			fc.oneof(anyProblem({ variables: 2 }), anyProblem({ variables: 2, slackStart: true })),
 			(problem) => {
 				const r = region(problem);
-				const scene = makeScene(r, []);
+				const scene = { ...makeScene(r), fit: fitOf(r, []) };
 				const frame = frameOf(scene.fit, SIZE);
 				const picture = makePicture(scene, frame, bestCorners(problem, r), 'fraction', looks(problem));
 				const exact = r.corners.map(({ point }) => ({ x: point.x.valueOf(), y: point.y.valueOf() }));
@@ -237,4 +242,114 @@ test('what is filled is the exact region, its corners are where the picture says
 		{ numRuns: 400 }
 	);
 	expect(filled).toBeGreaterThan(40);
+});
+
+describe('a picture that is built up', () => {
+	const problem = readStatement('max z = x + y\na: x + y <= 4\nb: x <= 3\nc: x + y = 3').problem!;
+	const sides = region(problem);
+	const at = (key: string) => {
+		const corners = sides.corners.map(({ point }) => [point.x, point.y]);
+		const step = construction(problem, corners).find((own) => own.key === key)!;
+		const stage = stageOf(problem, step);
+		const frame = frameOf(fitOf(sides, []), SIZE);
+		return makePicture(makeScene(sides, stage), frame, null, 'fraction', looks(problem));
+	};
+	const owners = (key: string) =>
+		at(key).lines.map(({ name, kind }) => (kind === 'constraint' ? name : kind));
+
+	test('a line is drawn before it limits the region, then its side is known, then what it cuts off', () => {
+		expect(owners('line constraint a')).toEqual(['lower', 'lower', 'a']);
+		const [line, test, cut] = ['line', 'test', 'cut'].map((kind) => at(`${kind} constraint a`));
+		const own = (picture: typeof line) => picture.lines.find(({ name }) => name === 'a')!;
+		expect([own(line).comb, own(test).comb !== null, own(cut).about]).toEqual([null, true, true]);
+		expect(line.spots.map(({ text }) => text).sort()).toEqual(['(0, 4)', '(4, 0)']);
+		expect(test.spots.map(({ text, kind }) => `${text} ${kind}`)).toEqual(['(0, 0) kept']);
+		expect([line.removed.length, test.removed.length, cut.removed.length]).toEqual([0, 0, 1]);
+		expect(at('line constraint b').removed).toEqual([]);
+		// an equality keeps only its line: both sides go
+		expect(at('cut constraint c').removed).toHaveLength(2);
+		expect(at('region').corners).toEqual([]);
+		expect(at('corner 3 0').corners.map(({ text }) => text)).toContain('(3, 0)');
+	});
+});
+
+describe('a body of three variables', () => {
+	const problem = readStatement('max z = x + y + w\na: x + y + w <= 4\nb: x <= 3').problem!;
+	const room = roomOf(problem, []);
+	const solid = solidOf(problem, room);
+
+	test('faces look at the reader from one side only, and a plane meets the body in a polygon', () => {
+		expect([solid.vertices.length, solid.edges.length, solid.faces.length]).toEqual([6, 9, 5]);
+		const shown = solid.vertices.map(({ at }) => at);
+		const look = (turn: number) => {
+			const { faces } = projection(room, { turn, tilt: 0.4, scale: 1 }, SIZE, { equal: true, shown });
+			return solid.faces.filter(({ normal }) => faces(normal)).map(({ owner }) => owner!.name);
+		};
+		expect(look(Math.PI + 0.6)).toContain('a');
+		expect(look(0.6)).not.toContain('a');
+		expect(new Set([...look(0.6), ...look(Math.PI + 0.6)]).size).toBeGreaterThan(3);
+		expect(meetingPlane(solid, [1, 1, 1], 2)).toHaveLength(3);
+		expect(meetingPlane(solid, [1, 1, 1], 9)).toEqual([]);
+		const { spot } = projection(room, CORNER_VIEW, SIZE, { equal: false, shown });
+		for (const at of shown) {
+			const { x, y } = spot(at);
+			expect(x > 0 && x < SIZE.width && y > 0 && y < SIZE.height).toBe(true);
+		}
+	});
+
+	test('what has no end is cut off by the picture, and told from the region’s own', () => {
+		const open = readStatement('max z = x\na: x + y + w >= 2').problem!;
+		const body = solidOf(open, roomOf(open, []));
+		expect(body.faces.filter(({ owner }) => !owner)).toHaveLength(3);
+		expect(body.vertices.filter(({ own }) => own)).toHaveLength(3);
+		const flat = readStatement('max z = x\na: x + y + w = 2').problem!;
+		const polygon = solidOf(flat, roomOf(flat, []));
+		expect([polygon.dimension, polygon.faces.length, polygon.faces[0].vertices.length]).toEqual([2, 1, 3]);
+		expect(polygon.faces[0].owner!.name).toBe('a');
+	});
+});
+
+test('TikZ has the same shapes in the same places, with signs that TeX understands', () => {
+	const picture = new (class {
+		constructor(
+			readonly localName: string,
+			readonly attributes: Record<string, string>,
+			readonly children: unknown[] = [],
+			readonly textContent = ''
+		) {}
+		getAttribute(name: string) {
+			return this.attributes[name] ?? null;
+		}
+		querySelectorAll() {
+			return [];
+		}
+	})('svg', {});
+	const node = (name: string, attributes: Record<string, string>, text = '') =>
+		new (picture.constructor as new (...args: unknown[]) => unknown)(name, attributes, [], text);
+	picture.children.push(
+		node('line', {
+			x1: '1',
+			y1: '2',
+			x2: '3.456',
+			y2: '4',
+			stroke: 'rgb(31, 95, 168)',
+			'stroke-dasharray': '9px, 4px'
+		}),
+		node('polygon', { points: '0,0 1,0 1,1', fill: 'rgb(239, 226, 189)', stroke: 'none' }),
+		node(
+			'text',
+			{ x: '5', y: '6', fill: '#000', 'font-size': '13px', 'text-anchor': 'middle' },
+			'x ≥ −2 & y_1'
+		),
+		node('circle', { cx: '1', cy: '1', r: '3', fill: 'none', stroke: 'none' })
+	);
+	const text = tikzOf(picture as unknown as Element);
+	expect(text).toContain(
+		'\\path[draw={rgb,255:red,31;green,95;blue,168}, line width=0.75pt, dash pattern=on 6.75pt off 3pt] (1,2) -- (3.46,4);'
+	);
+	expect(text).toContain(
+		'\\path[fill={rgb,255:red,239;green,226;blue,189}] (0,0) -- (1,0) -- (1,1) -- cycle;'
+	);
+	expect(text).toContain('{x $\\ge$ $-$2 \\& y\\_1};');
+	expect(text).not.toContain('circle');
 });

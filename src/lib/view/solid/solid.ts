@@ -2,8 +2,8 @@ import { pointKey } from '$lib/core/geometry/corner-key';
 import { facesOf, outline, polyhedron, polyhedronOf, type Polyhedron } from '$lib/core/geometry/polyhedron';
 import { sidesOf, type Side } from '$lib/core/geometry/sides';
 import type { LineOwner } from '$lib/core/geometry/types';
-import type { Vector } from '$lib/core/number/linear-algebra';
-import { approximate, ONE, ZERO, type Rational } from '$lib/core/number/rational';
+import { dot, type Vector } from '$lib/core/number/linear-algebra';
+import { approximate, ONE, sign, ZERO, type Rational } from '$lib/core/number/rational';
 import type { Problem } from '$lib/core/problem/types';
 import { stepFrom, snapped } from '../region/step';
 
@@ -72,8 +72,10 @@ const frameSides = ({ exact }: Room): Side[] =>
 export function solidOf(problem: Problem, room: Room): Solid {
 	const sides = sidesOf(problem);
 	const whole = polyhedron(problem);
-	const open = whole.rays.length + whole.lines.length > 0;
-	const body: Polyhedron = open ? polyhedronOf([...sides, ...frameSides(room)], 3) : whole;
+	// only where the region has no end does the frame cut
+	const ways = [...whole.directions, ...whole.lines, ...whole.lines.map((line) => line.map((v) => v.neg()))];
+	const frame = frameSides(room).filter(({ row }) => ways.some((way) => sign(dot(row, way)) > 0));
+	const body: Polyhedron = frame.length ? polyhedronOf([...sides, ...frame], 3) : whole;
 	const isFrame = (side: number) => side >= sides.length;
 	const own = new Set(whole.vertices.map(({ at }) => pointKey(at)));
 	const vertices = body.vertices.map(({ at }) => ({
