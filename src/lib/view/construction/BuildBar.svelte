@@ -150,6 +150,26 @@
 				/>
 			{/if}
 		</p>
+		{#if problem.variables.length === 3 && values?.low && values.high && !values.low.equals(values.high)}
+			{@const low = values.low}
+			{@const span = values.high.sub(low)}
+			<div class="slide">
+				<Slider
+					min={0}
+					max={PARTS}
+					step={1}
+					value={[level ? Math.round(Number(level.sub(low).div(span).valueOf()) * PARTS) : 0]}
+					onValueChange={({ value }) => construction.put(low.add(span.mul(rational(value[0], PARTS))))}
+				>
+					<Slider.Label class="only-heard">The plane of {problem.objective.name}</Slider.Label>
+					<Slider.Control class="slider-control">
+						<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
+						<Slider.Thumb index={0} class="slider-thumb"><Slider.HiddenInput /></Slider.Thumb>
+					</Slider.Control>
+				</Slider>
+				<span class="soft">slides the plane of {problem.objective.name}</span>
+			</div>
+		{/if}
 		{#if optimal && showsBest}
 			<div class="slide">
 				<Slider

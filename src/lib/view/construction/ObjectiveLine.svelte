@@ -165,7 +165,7 @@
 		return best ? `${problem.objective.name} = ${showNumber(best, style)}` : text;
 	}
 	const written = $derived(shownText + (outside ? ': outside the region' : ''));
-	const half = $derived(labelWidth(written) / 2 + 10);
+	const half = $derived(labelWidth(written) * 0.6 + 10);
 	const visible = $derived({
 		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, place.x)),
 		y: Math.max(MARGIN.top + 14, Math.min(frame.size.height - MARGIN.bottom - 14, place.y))
