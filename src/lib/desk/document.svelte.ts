@@ -1,6 +1,6 @@
 import { annotated, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
 import type { RuleName } from '$lib/core/method/types';
-import type { Notation } from '$lib/core/notation/notation';
+import { PLAIN, type Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
 import type { Fix } from '$lib/core/problem/statement/diagnostics';
@@ -20,7 +20,7 @@ export class LessonDocument {
 	#text = $state('');
 	#trail = $state.raw<Trail>(NEW_TRAIL);
 	#rule = $state<RuleName>('dantzig');
-	#notation = $state.raw<Notation>({ numbers: 'fraction' });
+	#notation = $state.raw<Notation>(PLAIN);
 	#view = $state.raw<RegionView | null>(null);
 	#plans = $state.raw<Lesson['plans']>([]);
 	#story = $state('');
@@ -245,8 +245,13 @@ export class LessonDocument {
 		this.#rule = rule;
 	}
 
+	/** Writes from now on in another notation, or with some of its choices made otherwise. */
+	notate(choices: Partial<Notation>): void {
+		this.#notation = { ...this.#notation, ...choices };
+	}
+
 	showNumbers(numbers: NumberStyle): void {
-		this.#notation = { ...this.#notation, numbers };
+		this.notate({ numbers });
 	}
 
 	/** Looks at another part of the plane; null is the fitted one. */

@@ -1,5 +1,6 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { Remark, Sentence } from '$lib/core/commentary/sentence';
+import type { RunStep } from '$lib/core/exchange/run';
 import type { Cut } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
@@ -174,6 +175,17 @@ export class Session {
 		const { loop } = this;
 		if (loop) remarks.push(cycleRemark(stops.length - 1 - stops.findIndex(({ node }) => node === loop.node)));
 		return [...remarks, ...standRemarks(position, this.#decision, this.#offers)];
+	}
+
+	/** The steps with a tableau on the way to where we stand, each with what is said of it. */
+	run(): RunStep[] {
+		const { stops } = this;
+		return stops.flatMap(({ node, position }, i) => {
+			if (!position.work) return [];
+			const told = node.move && i > 0 ? [tell(stops[i - 1].position, node.move, position)] : [];
+			const end = i === stops.length - 1 ? standRemarks(position, this.#decision, this.#offers) : [];
+			return [{ tableau: position.work.tableau, remarks: [...told, ...end] }];
+		});
 	}
 
 	/** Looks at a move before it is made; null looks at none. */

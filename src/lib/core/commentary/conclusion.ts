@@ -20,7 +20,7 @@ export function optimalRemark(t: Tableau): Remark {
 	const uses = usesSentence(problem, plan);
 	if (uses) sentences.push(uses);
 	sentences.push(
-		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is negative.`
+		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective: problem.objective }}.`
 	);
 	const zero = zeroCostColumns(t);
 	if (zero.length) {

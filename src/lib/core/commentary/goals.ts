@@ -1,4 +1,4 @@
-import type { Goal } from '../tableau/goal';
+import { OBJECTIVE, type Goal } from '../tableau/goal';
 import {
 	cell,
 	columnOf,
@@ -9,7 +9,7 @@ import {
 	rhs,
 	type Tableau
 } from '../tableau/tableau';
-import { INFEASIBILITY_NAME } from '../notation/notation';
+import { goalFactor, INFEASIBILITY_NAME, valueFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
 import { joined, say, type Sentence } from './sentence';
 
@@ -36,22 +36,30 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 		' + ',
 		' + '
 	);
+	const asked = ({ phaseOne }: Notation): Sentence =>
+		phaseOne === 'maximised' ? say`, so −${INFEASIBILITY_NAME} is maximised` : say``;
 	const head =
 		goal.kind === 'big-m'
 			? say`Each artificial variable costs M, a number larger than any other: −M(${artificials}) is added to what is maximised.`
-			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be, so −${INFEASIBILITY_NAME} is maximised.`;
+			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${{ written: asked }}.`;
 	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 	const columns = t.nonbasic
 		.map((column, k) => ({ column, k }))
 		.filter(({ column, k }) => !t.barred.has(column) && rows.some((row) => cell(t, row, k)))
 		.sort((a, b) => a.column - b.column);
-	const entries = columns.slice(0, MOST_COLUMNS).map(({ column, k }) => {
-		const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k));
-		return say`${columnOf(t, column)}: −${added(parts)} = ${cost(t, goal, column)}`;
-	});
-	const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
-	return [
-		head,
-		say`Each is basic, so it is replaced from its own row: the new row is minus the sum of the rows of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: −${added(rows.map((row) => rhs(t, row)))} = ${goalValue(t, goal)}.`
-	];
+	const { sense } = t.form.problem.objective;
+	const written = goal.kind === 'big-m' ? OBJECTIVE : goal;
+	/** the row as a notation writes it: minus the sum of rows, or the sum */
+	const arises = (notation: Notation): Sentence => {
+		const factor = goalFactor(notation, written, sense);
+		const turn = valueFactor(notation, written, sense);
+		const minus = (by: 1 | -1) => (by > 0 ? '−' : '');
+		const entries = columns.slice(0, MOST_COLUMNS).map(({ column, k }) => {
+			const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k));
+			return say`${columnOf(t, column)}: ${minus(factor)}${added(parts)} = ${cost(t, goal, column).mul(factor)}`;
+		});
+		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
+		return say`the new row is ${factor > 0 ? 'minus ' : ''}the sum of the rows of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ${goalValue(t, goal).mul(turn)}.`;
+	};
+	return [head, say`Each is basic, so it is replaced from its own row: ${{ written: arises }}`];
 }

@@ -55,7 +55,7 @@ export function phaseRemark(before: Work, { tableau: t, part }: Work): Remark {
 		],
 		'big-m': () => derivation(t, BIG_M),
 		dual: () => [
-			say`The ${objective} has no negative entry, but a right-hand side is negative: rows are repaired one by one, and the objective row stays right.`
+			say`The ${objective} has no ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} entry, but a right-hand side is negative: rows are repaired one by one, and the objective row stays right.`
 		],
 		repair: () => [
 			say`Neither the right-hand sides nor the objective row need be right: plain pivots raise one negative basic variable after the other to zero.`

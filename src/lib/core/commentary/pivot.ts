@@ -183,10 +183,12 @@ function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
 		);
 	}
 	if (breaksDualFeasibility)
-		found.push(say`The objective row was already right; this pivot makes an entry negative again.`);
+		found.push(
+			say`The objective row was already right; this pivot makes an entry ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} again.`
+		);
 	else if (gain < 0 && !judgement.breaksFeasibility)
 		found.push(
-			say`This goes the wrong way: the entry of ${columnOf(t, choice.entering)} in the objective row is positive, so the objective gets worse.`
+			say`This goes the wrong way: the entry of ${columnOf(t, choice.entering)} in the objective row is ${{ sign: 'other', goal: OBJECTIVE, objective: t.form.problem.objective }}, so the objective gets worse.`
 		);
 	return found;
 }

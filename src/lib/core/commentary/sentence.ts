@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
-import { columnName, goalName, PLAIN, shownText, type Notation } from '../notation/notation';
+import { columnName, goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
 import { sign, type Rational } from '../number/rational';
 import type { Objective, Terms } from '../problem/types';
 import type { Goal } from '../tableau/goal';
@@ -11,7 +11,16 @@ export type Piece =
 	| { readonly kind: 'number'; readonly value: Rational }
 	| { readonly kind: 'column'; readonly column: Column }
 	| { readonly kind: 'constraint'; readonly name: string }
-	| { readonly kind: 'goal'; readonly goal: Goal; readonly objective: Objective };
+	| { readonly kind: 'goal'; readonly goal: Goal; readonly objective: Objective }
+	/** what is said differently in different notations */
+	| { readonly kind: 'written'; as(notation: Notation): Sentence }
+	/** `negative` or `positive`, as entries of an objective row are written that improve, or do not */
+	| {
+			readonly kind: 'sign';
+			readonly improving: boolean;
+			readonly goal: Goal;
+			readonly objective: Objective;
+	  };
 
 export type Sentence = readonly Piece[];
 
@@ -29,13 +38,20 @@ type Inserted =
 	| Column
 	| Sentence
 	| { readonly constraint: string }
-	| { readonly goal: Goal; readonly objective: Objective };
+	| { readonly goal: Goal; readonly objective: Objective }
+	| { readonly written: (notation: Notation) => Sentence }
+	| { readonly sign: 'improving' | 'other'; readonly goal: Goal; readonly objective: Objective };
 
 function piece(value: Inserted): Sentence {
 	if (typeof value === 'string' || typeof value === 'number') return [{ kind: 'text', text: String(value) }];
 	if (value instanceof Fraction) return [{ kind: 'number', value }];
 	if (Array.isArray(value)) return value as Sentence;
 	if ('constraint' in value) return [{ kind: 'constraint', name: value.constraint }];
+	if ('written' in value) return [{ kind: 'written', as: value.written }];
+	if ('sign' in value) {
+		const { sign: which, goal, objective } = value;
+		return [{ kind: 'sign', improving: which === 'improving', goal, objective }];
+	}
 	if ('goal' in value) return [{ kind: 'goal', ...value }];
 	return [{ kind: 'column', column: value as Column }];
 }
@@ -66,8 +82,12 @@ export function midSentence(sentence: Sentence): Sentence {
 		: sentence;
 }
 
+/** A sentence in a notation: what is said differently in others, said as it is there. */
+export const inNotation = (sentence: Sentence, notation: Notation): Exclude<Piece, { kind: 'written' }>[] =>
+	sentence.flatMap((part) => (part.kind === 'written' ? inNotation(part.as(notation), notation) : [part]));
+
 /** What a piece that is no number is called in a notation. */
-export function pieceName(part: Exclude<Piece, { kind: 'number' }>, notation: Notation): string {
+export function pieceName(part: Exclude<Piece, { kind: 'number' | 'written' }>, notation: Notation): string {
 	switch (part.kind) {
 		case 'text':
 			return part.text;
@@ -77,19 +97,26 @@ export function pieceName(part: Exclude<Piece, { kind: 'number' }>, notation: No
 			return part.name;
 		case 'goal':
 			return goalName(notation, part.goal, part.objective);
+		case 'sign': {
+			const improving = improvingSign(notation, part.goal, part.objective.sense);
+			return part.improving ? improving : improving === 'negative' ? 'positive' : 'negative';
+		}
 	}
 }
 
 /** A sentence as plain text, for screen readers, tests and files. */
 export function plainText(sentence: Sentence, notation: Notation = PLAIN): string {
-	return sentence
+	return inNotation(sentence, notation)
 		.map((part) => (part.kind === 'number' ? shownText(notation, part.value) : pieceName(part, notation)))
 		.join('');
 }
 
 /** A remark's sentences as one text. */
 export const remarkText = ({ sentences }: Remark, notation: Notation = PLAIN): string =>
-	sentences.map((sentence) => plainText(sentence, notation)).join(' ');
+	sentences
+		.map((sentence) => plainText(sentence, notation))
+		.filter(Boolean)
+		.join(' ');
 
 /** `2 x − y` from named terms. */
 export function signed(terms: readonly { says: Sentence; value: Rational }[]): Sentence {

@@ -1,10 +1,11 @@
 import type { Work } from '../method/types';
-import { BIG_M, INFEASIBILITY } from '../tableau/goal';
+import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { columnOf, hasGoal, rhs, vacantRows, type Tableau } from '../tableau/tableau';
 import { derivation } from './goals';
 import { objectiveSentence, placeSentence } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { joined, say, type Remark, type Sentence, NOTHING_SAID } from './sentence';
+import { goalName, valueFactor, type Notation } from '../notation/notation';
 
 const named = (t: Tableau, rows: readonly number[]): Sentence =>
 	joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
@@ -40,12 +41,23 @@ export function startRemark({ tableau: t }: Work): Remark {
 	const { problem } = t.form;
 	const { objective } = problem;
 	const goal = [INFEASIBILITY, BIG_M].find((own) => hasGoal(t, own));
-	const maximise =
-		objective.sense === 'min'
-			? [
-					say`The least ${objective.name} is where −${objective.name} is greatest: the objective row shows −${objective.name}.`
-				]
-			: [];
+	const { sense, name } = objective;
+	/** how a minimum is worked, and how the value's cell is read where it shows the negative */
+	const worked = (notation: Notation): Sentence => {
+		const minimum =
+			sense === 'max'
+				? NOTHING_SAID
+				: notation.minimum === 'maximised'
+					? say`The least ${name} is where −${name} is greatest: the objective row shows −${name}.`
+					: say`${name} is worked as a minimum: entries of its row that are ${{ sign: 'improving', goal: OBJECTIVE, objective }} lower it.`;
+		const shown = valueFactor(notation, OBJECTIVE, sense) * (sense === 'max' ? 1 : -1);
+		const about = goalName(notation, OBJECTIVE, objective);
+		const negative =
+			shown < 0 && about === name
+				? say` The cell of the value shows −${name}: turn its sign to read it.`
+				: NOTHING_SAID;
+		return [...minimum, ...negative];
+	};
 	const whole = problem.variables.some((v) => v.domain !== 'continuous')
 		? [say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`]
 		: [];
@@ -57,7 +69,7 @@ export function startRemark({ tableau: t }: Work): Remark {
 			...(goal ? derivation(t, goal) : []),
 			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
-			...maximise,
+			say`${{ written: worked }}`,
 			...whole
 		]
 	};

@@ -82,7 +82,7 @@ class FormBuilder {
 		const own = kind === 'structural' && name === owner.name;
 		if (!own) name = primed(name, this.taken);
 		this.taken.add(name);
-		return this.columns.push({ id, name, kind, owner }) - 1;
+		return this.columns.push({ id, name, order: this.columns.length + 1, kind, owner }) - 1;
 	}
 
 	/** The lasting key of what owns a row: a constraint, or a variable for its bound. */

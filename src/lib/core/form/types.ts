@@ -21,6 +21,8 @@ export interface Column {
 	readonly id: string;
 	/** as shown: x1, s2, a1 */
 	readonly name: string;
+	/** its place among the form's columns, from 1 on: what running numbers are made of */
+	readonly order?: number;
 	readonly kind: ColumnKind;
 	readonly owner: Owner;
 }

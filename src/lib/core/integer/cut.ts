@@ -148,7 +148,7 @@ function cutRow(
 	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[nonbasic[k], g.neg()] as const])));
 	entries.set(start, ONE);
 	return {
-		column: { id: `c:${number}`, name, kind: 'slack', owner },
+		column: { id: `c:${number}`, name, order: start + 1, kind: 'slack', owner },
 		row: { owner, entries, rhs: least.neg(), factor: 1, start }
 	};
 }

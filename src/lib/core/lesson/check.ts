@@ -1,3 +1,5 @@
+import { CHOICES, completed } from '../notation/notation';
+import { NUMBER_STYLES } from '../number/show';
 import { WAYS, type Move } from '../move/types';
 import { isSoundTrail, type Trail } from '../move/trail';
 import { PARTS, RULE_NAMES } from '../method/types';
@@ -94,6 +96,11 @@ const lasting = yup
 	.max(MAX_LASTING)
 	.required();
 
+const choices = Object.fromEntries(
+	Object.entries(CHOICES).map(([name, variants]) => [name, yup.string().oneOf([...variants])])
+);
+const letters = yup.string().matches(/^\p{L}{1,3}$/u);
+
 const schema = yup.object({
 	format: yup.string().oneOf(['mathesis-lesson']).required(),
 	version: yup.number().oneOf([3]).required(),
@@ -127,7 +134,15 @@ const schema = yup.object({
 		.required()
 		.test('sound', 'the trail does not hang together', (trail) => isSoundTrail(trail as Trail)),
 	rule: yup.string().oneOf(RULE_NAMES).required(),
-	notation: yup.object({ numbers: yup.string().oneOf(['fraction', 'decimal']).required() }).required(),
+	notation: yup
+		.object({
+			numbers: yup.string().oneOf(NUMBER_STYLES).required(),
+			...choices,
+			slack: letters,
+			surplus: letters,
+			artificial: letters
+		})
+		.required(),
 	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null),
 	plans: yup
 		.array(yup.object({ name: text(80), amounts: numbersByName.required() }))
@@ -144,5 +159,6 @@ const schema = yup.object({
 export function readLesson(data: unknown): Lesson {
 	const present = upgraded(data);
 	schema.validateSync(present, { strict: true });
-	return schema.cast(present, { stripUnknown: true }) as unknown as Lesson;
+	const lesson = schema.cast(present, { stripUnknown: true }) as unknown as Lesson;
+	return { ...lesson, notation: completed(lesson.notation) };
 }

@@ -1,3 +1,4 @@
+import { completed } from '../notation/notation';
 import { expect, test } from 'vitest';
 import { NEW_TRAIL } from '../move/trail';
 import { newLesson } from './lesson';
@@ -90,7 +91,7 @@ test('a lesson of the first version opens as it was: start from the slacks, the 
 	expect(readLesson(first)).toEqual({
 		...newLesson(MIX),
 		rule: 'bland',
-		notation: { numbers: 'decimal' },
+		notation: completed({ numbers: 'decimal' }),
 		view: { x: 1, y: 2, scale: 3 },
 		trail: {
 			current: 2,

@@ -1,6 +1,6 @@
 import { NEW_TRAIL, type Trail } from '../move/trail';
 import type { RuleName } from '../method/types';
-import type { NumberStyle } from '../number/show';
+import { PLAIN, type Notation } from '../notation/notation';
 import { EMPTY_BOOK, type LastingBook } from '../problem/lasting';
 import { quote, unquote } from '../problem/statement/linear';
 
@@ -33,7 +33,8 @@ export interface Lesson {
 	readonly lasting: LastingBook;
 	readonly trail: Trail;
 	readonly rule: RuleName;
-	readonly notation: { readonly numbers: NumberStyle };
+	/** how the course writes tableaux; what an older lesson leaves out is as the plain notation has it */
+	readonly notation: Notation;
 	readonly view: RegionView | null;
 	/** plans that were tried and kept, amounts as text by name */
 	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
@@ -54,7 +55,7 @@ export const newLesson = (statement: string): Lesson => ({
 	lasting: EMPTY_BOOK,
 	trail: NEW_TRAIL,
 	rule: 'dantzig',
-	notation: { numbers: 'fraction' },
+	notation: PLAIN,
 	view: null,
 	plans: []
 });

@@ -1,3 +1,5 @@
+import { CHOICES } from '../notation/notation';
+import { NUMBER_STYLES } from '../number/show';
 import { WAYS } from '../move/types';
 import { PARTS, RULE_NAMES } from '../method/types';
 import { MAX_STATEMENT } from '../problem/statement/read';
@@ -59,6 +61,8 @@ const moves = [
 ];
 const wordsByKey = { type: 'object', maxProperties: MAX_LASTING, additionalProperties: text(400, 0) };
 
+const LETTERS = { type: 'string', pattern: '^\\p{L}{1,3}$' };
+
 const lesson = {
 	...object({
 		format: { const: 'mathesis-lesson' },
@@ -89,7 +93,16 @@ const lesson = {
 			}
 		}),
 		rule: { enum: RULE_NAMES },
-		notation: object({ numbers: { enum: ['fraction', 'decimal'] } }),
+		notation: object(
+			{
+				numbers: { enum: NUMBER_STYLES },
+				...Object.fromEntries(Object.entries(CHOICES).map(([name, variants]) => [name, { enum: variants }])),
+				slack: LETTERS,
+				surplus: LETTERS,
+				artificial: LETTERS
+			},
+			['numbers']
+		),
 		view: {
 			oneOf: [
 				{ type: 'null' },

@@ -1,20 +1,23 @@
 import { joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
 import { INFEASIBILITY_NAME } from '../notation/notation';
 import type { Rational } from '../number/rational';
-import type { Goal } from '../tableau/goal';
+import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
 import type { EnteringRule } from './types';
 
 /** Every sentence that says why a method does what it does. */
 
 const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.form.problem.objective }}`;
+/** How entries of an objective row that improve are written: negative or positive. */
+const improving = (t: Tableau, goal: Goal): Sentence =>
+	say`${{ sign: 'improving', goal, objective: t.form.problem.objective }}`;
 
 /** Why a rule takes a column. */
 export function entersBy(t: Tableau, goal: Goal, rule: EnteringRule): Sentence {
 	const row = goalOf(t, goal);
 	const reasons: Record<EnteringRule, Sentence> = {
-		dantzig: say`its entry in row ${row} is the most negative`,
-		bland: say`it is the first column with a negative entry in row ${row} (Bland’s rule)`,
+		dantzig: say`its entry in row ${row} is the most ${improving(t, goal)}`,
+		bland: say`it is the first column with a ${improving(t, goal)} entry in row ${row} (Bland’s rule)`,
 		'greatest-improvement': say`its pivot improves ${row} most`,
 		'steepest-edge': say`its edge climbs most steeply`
 	};
@@ -96,7 +99,7 @@ export const cycled = (length: number): Sentence =>
 	say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`;
 
 export const noEntryNegative = (t: Tableau, goal: Goal): Sentence =>
-	say`No entry of row ${goalOf(t, goal)} is negative, so nothing improves it.`;
+	say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.`;
 
 export const noLimit = (t: Tableau, position: number): Sentence =>
 	say`No entry of the column of ${columnOf(t, t.nonbasic[position])} is positive, so no row limits it.`;
@@ -120,7 +123,7 @@ export const artificialsLeft = (t: Tableau, rows: readonly number[]): Sentence =
 	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`;
 
 export const notDualFeasible = (t: Tableau, columns: readonly number[]): Sentence =>
-	say`The dual simplex method needs an objective row without negative entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`;
+	say`The dual simplex method needs an objective row without ${improving(t, OBJECTIVE)} entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`;
 
 /* starts */
 
@@ -130,4 +133,4 @@ export const slacksDualFeasible = say`Some slacks would be negative, but no colu
 export const needsPhaseOne = say`The slacks are no feasible basis and the objective row is not right either: phase one finds a feasible basis first.`;
 export const primalCannotStart = (equality: boolean): Sentence =>
 	say`The primal simplex method needs a feasible slack basis, but ${equality ? 'an equality has no slack' : 'a slack would be negative'}.`;
-export const dualCannotStart = say`The dual simplex method needs an objective row without negative entries; here a column would improve the objective.`;
+export const dualCannotStart = say`The dual simplex method needs an objective row that is right already; here a column would improve the objective.`;

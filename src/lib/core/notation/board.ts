@@ -1,9 +1,10 @@
 import type { Column } from '../form/types';
 import { redundantRows } from '../method/artificial';
-import { isZero, type Rational } from '../number/rational';
-import { BIG_M, OBJECTIVE, type Goal } from '../tableau/goal';
+import { isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { goalCosts } from '../tableau/build';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, cost, entry, goalValue, hasGoal, rhs, type Tableau } from '../tableau/tableau';
-import { columnName, goalName, type Notation } from './notation';
+import { columnName, goalFactor, goalName, valueFactor, type Notation } from './notation';
 
 /** A number of an objective row: `plain`, or `plain + m·M`. */
 export interface BoardCell {
@@ -27,7 +28,7 @@ export interface BoardRow {
 	/** the basic variable; null where the row has none yet */
 	readonly basic: Column | null;
 	readonly name: string;
-	/** by the board's columns */
+	/** by the board's columns; in a dictionary with the sign that they have there */
 	readonly entries: readonly Rational[];
 	readonly rhs: Rational;
 	/** it says nothing that others do not say */
@@ -39,6 +40,19 @@ export interface BoardGoal {
 	readonly name: string;
 	readonly cells: readonly BoardCell[];
 	readonly value: BoardCell;
+	/** by the board's columns: whether raising the variable improves what the row is about */
+	readonly improving: readonly boolean[];
+	/** the entry in the objective's own column, where that is shown */
+	readonly own: 1 | -1;
+}
+
+/** What stands around an extended tableau: coefficients above the names and beside the basis, and the row z below. */
+export interface BoardCosts {
+	/** the goal whose coefficients they are */
+	readonly goal: Goal;
+	readonly above: readonly BoardCell[];
+	readonly beside: readonly BoardCell[];
+	readonly z: readonly BoardCell[];
 }
 
 /** A tableau exactly as it is to be shown; screen, exports and print show boards and nothing else. */
@@ -46,9 +60,14 @@ export interface Board {
 	readonly columns: readonly BoardColumn[];
 	readonly rows: readonly BoardRow[];
 	readonly goals: readonly BoardGoal[];
+	/** only in an extended layout */
+	readonly costs: BoardCosts | null;
 }
 
-/** The objective rows, the coefficients of M written into the objective's. */
+const times = ({ plain, m }: BoardCell, factor: 1 | -1): BoardCell =>
+	factor === 1 ? { plain, m } : { plain: plain.neg(), m: m && m.neg() };
+
+/** The objective rows as they are written, the coefficients of M in the objective's. */
 function boardGoals(t: Tableau, indices: readonly number[], notation: Notation): BoardGoal[] {
 	const withM = hasGoal(t, BIG_M);
 	const { objective } = t.form.problem;
@@ -56,24 +75,54 @@ function boardGoals(t: Tableau, indices: readonly number[], notation: Notation):
 		.filter(({ kind }) => kind === 'objective' || kind === 'infeasibility')
 		.map((goal): BoardGoal => {
 			const m = withM && goal === OBJECTIVE;
+			const factor = goalFactor(notation, goal, objective.sense);
+			const under = indices.map((j) => ({ plain: cost(t, goal, j), m: m ? cost(t, BIG_M, j) : null }));
+			const value = { plain: goalValue(t, goal), m: m ? goalValue(t, BIG_M) : null };
 			return {
 				goal,
 				name: goalName(notation, goal, objective),
-				cells: indices.map((j) => ({ plain: cost(t, goal, j), m: m ? cost(t, BIG_M, j) : null })),
-				value: { plain: goalValue(t, goal), m: m ? goalValue(t, BIG_M) : null }
+				cells: under.map((cell) => times(cell, factor)),
+				value: times(value, valueFactor(notation, goal, objective.sense)),
+				improving: under.map((cell) => signOf(cell) < 0),
+				own: notation.entries === 'z-plus' ? 1 : -1
 			};
 		});
+}
+
+/** The coefficients around an extended tableau: those of phase one as long as it is at work. */
+function boardCosts(t: Tableau, indices: readonly number[], notation: Notation): BoardCosts {
+	const goal = hasGoal(t, INFEASIBILITY) ? INFEASIBILITY : OBJECTIVE;
+	const withM = hasGoal(t, BIG_M);
+	const { sense } = t.form.problem.objective;
+	// the same side as the row below is written for: c − z is its entry, or minus it
+	const turned = notation.entries === 'z-plus' ? 1 : -1;
+	const side = (goalFactor(notation, goal, sense) * turned) as 1 | -1;
+	const own = goalCosts(t, goal).costs;
+	const ofM = withM ? goalCosts(t, BIG_M).costs : null;
+	const coefficient = (j: number): BoardCell =>
+		times({ plain: own.get(j) ?? ZERO, m: ofM ? (ofM.get(j) ?? ZERO) : null }, side);
+	const z = indices.map((j): BoardCell => {
+		const c = coefficient(j);
+		const minusD = times({ plain: cost(t, goal, j), m: withM ? cost(t, BIG_M, j) : null }, side);
+		return { plain: c.plain.add(minusD.plain), m: c.m && c.m.add(minusD.m ?? ZERO) };
+	});
+	return { goal, above: indices.map(coefficient), beside: t.basis.map(coefficient), z };
 }
 
 /**
  * Writes a tableau as a notation has it.
  * @param t any tableau
- * @returns every column but those that only hold a place, in the form's order
+ * @returns the columns that the layout shows, but for those that only hold a place, in the form's order
  */
 export function board(t: Tableau, notation: Notation): Board {
 	const working = t.goals.some(({ kind }) => kind === 'infeasibility' || kind === 'big-m');
-	const indices = t.form.columns.map((_, j) => j).filter((j) => columnOf(t, j).kind !== 'vacant');
+	const { layout } = notation;
+	const short = layout === 'condensed' || layout === 'dictionary';
+	const indices = t.form.columns.flatMap(({ kind }, j) =>
+		kind === 'vacant' || (short && t.basis.includes(j)) ? [] : [j]
+	);
 	const redundant = new Set(redundantRows(t));
+	const sign = layout === 'dictionary' ? ONE.neg() : ONE;
 	return {
 		columns: indices.map((index) => {
 			const column = columnOf(t, index);
@@ -87,12 +136,13 @@ export function board(t: Tableau, notation: Notation): Board {
 			return {
 				basic: vacant ? null : column,
 				name: vacant ? '' : columnName(notation, column),
-				entries: indices.map((j) => entry(t, row, j)),
+				entries: indices.map((j) => entry(t, row, j).mul(sign)),
 				rhs: rhs(t, row),
 				redundant: redundant.has(row)
 			};
 		}),
-		goals: boardGoals(t, indices, notation)
+		goals: boardGoals(t, indices, notation),
+		costs: layout === 'extended' ? boardCosts(t, indices, notation) : null
 	};
 }
 

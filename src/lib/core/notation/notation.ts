@@ -1,32 +1,161 @@
 import type { Column } from '../form/types';
 import type { Rational } from '../number/rational';
 import { showNumber, type NumberStyle } from '../number/show';
-import type { Objective } from '../problem/types';
+import type { Objective, Sense } from '../problem/types';
 import type { Goal } from '../tableau/goal';
+
+/** Every choice of a notation with its variants, the plain one first. */
+export const CHOICES = {
+	/** entries of an objective row: `z + Σ entries · x = value`, or `Σ entries · x − z = value` */
+	entries: ['z-plus', 'minus-z'],
+	/** the value's cell as the row's equation has it, or always the objective itself */
+	value: ['equation', 'objective'],
+	/** a minimum: the negative is maximised, or it is worked as a minimum */
+	minimum: ['maximised', 'minimised'],
+	/** phase one: minus the sum of the artificial variables is maximised, or their sum minimised */
+	phaseOne: ['maximised', 'minimised'],
+	goalPlace: ['below', 'above'],
+	/** whether the objective's own unit column is shown */
+	goalColumn: ['hidden', 'shown'],
+	/** whether the basic variables are named beside the rows; else their unit columns are marked */
+	basis: ['named', 'unnamed'],
+	rhs: ['last', 'first'],
+	ratios: ['shown', 'hidden'],
+	/** all columns; only the non-basic ones; with c and z beside; as equations of the basic variables */
+	layout: ['full', 'condensed', 'extended', 'dictionary'],
+	/** numbers of slacks, surpluses and artificial variables: by the constraint, running on, or letters in a row */
+	index: ['constraint', 'running', 'letters'],
+	/** how the pivot that is advised is marked */
+	mark: ['circled', 'boxed', 'bold']
+} as const;
+
+type Choices = { readonly [K in keyof typeof CHOICES]: (typeof CHOICES)[K][number] };
 
 /**
  * How a course writes what is underneath the same for all: names, numbers, and the places of a tableau. Everything that shows a
- * tableau or a sentence asks the functions here; there is one profile so far, and others add fields.
+ * tableau or a sentence asks the functions here.
  */
-export interface Notation {
+export interface Notation extends Choices {
 	readonly numbers: NumberStyle;
+	/** letters of slack, surplus and artificial variables */
+	readonly slack: string;
+	readonly surplus: string;
+	readonly artificial: string;
 }
 
 /** The profile that tests, files and screen readers use where nobody chose another. */
-export const PLAIN: Notation = { numbers: 'fraction' };
+export const PLAIN: Notation = {
+	numbers: 'fraction',
+	entries: 'z-plus',
+	value: 'equation',
+	minimum: 'maximised',
+	phaseOne: 'maximised',
+	goalPlace: 'below',
+	goalColumn: 'hidden',
+	basis: 'named',
+	rhs: 'last',
+	ratios: 'shown',
+	layout: 'full',
+	index: 'constraint',
+	mark: 'circled',
+	slack: 's',
+	surplus: 's',
+	artificial: 'a'
+};
+
+/** Profiles that come along, named by what they do. */
+export const PROFILES: readonly { readonly name: string; readonly notation: Notation }[] = [
+	{ name: 'Last row, improving is negative', notation: PLAIN },
+	{
+		name: 'The objective’s own column, slacks as letters',
+		notation: { ...PLAIN, goalColumn: 'shown', index: 'letters', slack: 'u', surplus: 'u', basis: 'unnamed' }
+	},
+	{
+		name: 'Worked as a minimum, slacks running on',
+		notation: {
+			...PLAIN,
+			entries: 'minus-z',
+			minimum: 'minimised',
+			phaseOne: 'minimised',
+			index: 'running',
+			slack: 'x',
+			surplus: 'x',
+			artificial: 'x',
+			basis: 'unnamed'
+		}
+	},
+	{
+		name: 'With c above and c − z below',
+		notation: { ...PLAIN, layout: 'extended', entries: 'minus-z', value: 'objective', minimum: 'minimised' }
+	},
+	{
+		name: 'Dictionary: basic variables as equations',
+		notation: { ...PLAIN, layout: 'dictionary', entries: 'minus-z', value: 'objective', minimum: 'minimised' }
+	}
+];
+
+/** A notation with what it leaves out taken from the plain one: lessons kept before had fewer choices. */
+export const completed = (partial: Partial<Notation>): Notation => ({ ...PLAIN, ...partial });
 
 /** A number in one line of text, in the notation's style. */
 export const shownText = (notation: Notation, value: Rational): string => showNumber(value, notation.numbers);
 
-/** What a column is called. */
-export const columnName = (_notation: Notation, column: Column): string => column.name;
+/** The letter after a letter, so many places on; after z it goes on from a. */
+function letterAfter(letter: string, places: number): string {
+	if (letter.length > 1) return `${letter}${places + 1}`;
+	const first = letter === letter.toUpperCase() ? 65 : 97;
+	const code = letter.charCodeAt(0) - first;
+	return code >= 0 && code < 26
+		? String.fromCharCode(first + ((code + places) % 26))
+		: `${letter}${places + 1}`;
+}
 
-/** What an objective row is called: the quantity that it maximises. */
-export function goalName(_notation: Notation, goal: Goal, objective: Objective): string {
-	if (goal.kind === 'objective') return objective.sense === 'max' ? objective.name : `−${objective.name}`;
-	if (goal.kind === 'infeasibility') return '−w';
+/** What a column is called. */
+export function columnName(notation: Notation, column: Column): string {
+	const { kind, name, order } = column;
+	if (kind === 'structural' || kind === 'vacant') return name;
+	const letter = notation[kind];
+	if (notation.index === 'running' && order !== undefined) return `${letter}${order}`;
+	// a cut's slack is told from those of the constraints
+	if (column.owner.kind === 'cut') return name;
+	const number = /\d+/.exec(name)?.[0];
+	if (number === undefined) return name;
+	if (notation.index === 'letters' && kind !== 'artificial') return letterAfter(letter, Number(number) - 1);
+	return name.replace(/^[a-z]+/, letter);
+}
+
+/** Whether an objective row is written for the quantity that is maximised underneath, or (a minimum worked as one) for its negative. */
+const isTurned = (notation: Notation, goal: Goal, sense: Sense): boolean =>
+	goal.kind === 'infeasibility'
+		? notation.phaseOne === 'minimised'
+		: goal.kind === 'objective' && sense === 'min' && notation.minimum === 'minimised';
+
+/** What the entries of an objective row are multiplied by to be written: underneath, improving entries are negative. */
+export function goalFactor(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {
+	const own = notation.entries === 'z-plus' && notation.layout !== 'dictionary' ? 1 : -1;
+	return isTurned(notation, goal, sense) ? (-own as 1 | -1) : own;
+}
+
+/** What an objective row's value is multiplied by to be written. */
+export function valueFactor(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {
+	const turned = isTurned(notation, goal, sense) ? -1 : 1;
+	if (notation.layout === 'dictionary') return turned;
+	if (notation.value === 'objective') return goal.kind === 'objective' && sense === 'max' ? 1 : -1;
+	return (notation.entries === 'z-plus' ? turned : -turned) as 1 | -1;
+}
+
+/** What an objective row is called: the quantity that its equation is about. */
+export function goalName(notation: Notation, goal: Goal, objective: Objective): string {
+	const turned = isTurned(notation, goal, objective.sense);
+	if (goal.kind === 'objective')
+		return objective.sense === 'max' || turned ? objective.name : `−${objective.name}`;
+	if (goal.kind === 'infeasibility') return turned ? INFEASIBILITY_NAME : `−${INFEASIBILITY_NAME}`;
 	return goal.kind === 'big-m' ? 'M' : 'next';
 }
+
+/** `negative` or `positive`: the sign, as it is written, of entries of an objective row that improve. */
+export const improvingSign = (notation: Notation, goal: Goal, sense: Sense): 'negative' | 'positive' =>
+	goalFactor(notation, goal, sense) > 0 ? 'negative' : 'positive';
 
 /** What phase one's sum of artificial variables is called. */
 export const INFEASIBILITY_NAME = 'w';

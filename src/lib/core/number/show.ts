@@ -1,13 +1,24 @@
 import { isInteger, numerator, type Rational } from './rational';
 
 /** How numbers are shown; the value underneath is the same. */
-export type NumberStyle = 'fraction' | 'decimal';
+export const NUMBER_STYLES = [
+	'fraction',
+	'decimal',
+	'mixed',
+	'decimal1',
+	'decimal2',
+	'decimal3',
+	'decimal6'
+] as const;
+export type NumberStyle = (typeof NUMBER_STYLES)[number];
 
 /** A number taken apart for setting: a sign, and either one run of digits or a numerator over a denominator. */
 export interface ShownNumber {
 	readonly negative: boolean;
 	readonly digits: string;
 	readonly over: string | null;
+	/** the whole part before a fraction; null where there is none */
+	readonly whole: string | null;
 	/** true where decimals were cut off, so that `digits` ends in an ellipsis */
 	readonly cut: boolean;
 }
@@ -20,14 +31,14 @@ const grouped = (digits: string): string =>
 	digits.length < 5 ? digits : digits.replace(/\B(?=(\d{3})+$)/g, '\u202f');
 
 /** Decimal digits of |value|, exact where few suffice, else cut after four decimals (or three significant ones). */
-function decimalDigits(value: Rational): { digits: string; cut: boolean } {
+function decimalDigits(value: Rational, most: number): { digits: string; cut: boolean } {
 	const top = value.n;
 	const whole = top / value.d;
 	let rest = top % value.d;
 	let tail = '';
 	let significant = whole !== 0n;
 	let kept = 0;
-	while (rest !== 0n && kept < DECIMALS) {
+	while (rest !== 0n && kept < most) {
 		rest *= 10n;
 		const digit = rest / value.d;
 		rest %= value.d;
@@ -48,15 +59,26 @@ function decimalDigits(value: Rational): { digits: string; cut: boolean } {
 export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
 	const negative = numerator(value) < 0n;
 	const digits = grouped(value.n.toString());
-	if (isInteger(value)) return { negative, digits, over: null, cut: false };
-	if (style === 'fraction') return { negative, digits, over: grouped(value.d.toString()), cut: false };
-	return { negative, over: null, ...decimalDigits(value) };
+	const plain = { negative, over: null, whole: null, cut: false };
+	if (isInteger(value)) return { ...plain, digits };
+	if (style === 'fraction') return { ...plain, digits, over: grouped(value.d.toString()) };
+	if (style === 'mixed') {
+		const whole = value.n / value.d;
+		return {
+			...plain,
+			digits: grouped((value.n % value.d).toString()),
+			over: grouped(value.d.toString()),
+			whole: whole === 0n ? null : grouped(whole.toString())
+		};
+	}
+	return { ...plain, ...decimalDigits(value, Number(style.slice('decimal'.length)) || DECIMALS) };
 }
 
 /** The number in one line of text, with a true minus sign: `−7/3`, `2.3333…`. */
 export function showNumber(value: Rational, style: NumberStyle = 'fraction'): string {
 	const shown = takeApart(value, style);
-	return (shown.negative ? MINUS : '') + shown.digits + (shown.over ? '/' + shown.over : '');
+	const whole = shown.whole ? `${shown.whole} ` : '';
+	return (shown.negative ? MINUS : '') + whole + shown.digits + (shown.over ? '/' + shown.over : '');
 }
 
 /** The number as KaTeX source. */

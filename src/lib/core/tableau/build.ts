@@ -57,7 +57,10 @@ export function startTableau(form: Form, goals: readonly Goal[] = [OBJECTIVE]): 
 }
 
 /** The coefficients that a goal maximises, by column, and its constant. */
-function goalCosts(t: Tableau, goal: Goal): { costs: ReadonlyMap<number, Rational>; constant: Rational } {
+export function goalCosts(
+	t: Tableau,
+	goal: Goal
+): { costs: ReadonlyMap<number, Rational>; constant: Rational } {
 	if (goal.kind === 'objective') return t.form;
 	if (goal.kind === 'column') return { costs: new Map([[goal.column, ONE]]), constant: ZERO };
 	const artificial = t.form.columns.flatMap((_, j) => (isArtificial(t, j) ? [[j, ONE.neg()] as const] : []));

@@ -9,8 +9,8 @@
 
 {#if shown.over}
 	<span class="number" role="img" aria-label={showNumber(value, style)}
-		>{#if shown.negative}<span class="minus">−</span>{/if}<span class="fraction"
-			><span class="top">{shown.digits}</span><span class="bottom">{shown.over}</span></span
+		>{#if shown.negative}<span class="minus">−</span>{/if}{#if shown.whole}{shown.whole}&nbsp;{/if}<span
+			class="fraction"><span class="top">{shown.digits}</span><span class="bottom">{shown.over}</span></span
 		></span
 	>
 {:else}

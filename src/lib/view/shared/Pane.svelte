@@ -85,7 +85,7 @@
 		align-items: center;
 	}
 	/* a narrow pane: the tools take lines of their own */
-	@container (max-width: 52rem) {
+	@container (max-width: 62rem) {
 		.tools {
 			flex: 0 1 auto;
 		}

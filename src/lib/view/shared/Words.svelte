@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pieceName, type Piece, type Sentence } from '$lib/core/commentary/sentence';
+	import { inNotation, pieceName, type Piece, type Sentence } from '$lib/core/commentary/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
 	import MarkGlyph from './MarkGlyph.svelte';
@@ -22,11 +22,13 @@
 		pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined;
 </script>
 
-{#each sentence as piece, k (k)}{#if piece.kind === 'number'}<NumberView
+{#each inNotation(sentence, document.notation) as piece, k (k)}{#if piece.kind === 'number'}<NumberView
 			value={piece.value}
 			style={document.notation.numbers}
-		/>{:else if piece.kind === 'text' || !linked}{pieceName(piece, document.notation)}{:else}{@const pointed =
-			pointedOfPiece(piece)}{@const identity = identityOf(pointed)}<span
+		/>{:else if piece.kind === 'text' || piece.kind === 'sign' || !linked}{pieceName(
+			piece,
+			document.notation
+		)}{:else}{@const pointed = pointedOfPiece(piece)}{@const identity = identityOf(pointed)}<span
 			class="name"
 			class:lit={selection.isPointed(pointed)}
 			role="presentation"

@@ -3,8 +3,9 @@
 	import { originOf } from '$lib/core/form/messages';
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
-	import { board, signOf } from '$lib/core/notation/board';
-	import { isZero, sign } from '$lib/core/number/rational';
+	import { board, type BoardCell } from '$lib/core/notation/board';
+	import { columnName } from '$lib/core/notation/notation';
+	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';
@@ -26,6 +27,16 @@
 	const numbers = $derived(document.notation.numbers);
 	const shown = $derived(board(t, document.notation));
 	const live = $derived(decision !== null);
+	const notation = $derived(document.notation);
+	const isNamed = $derived(notation.basis === 'named');
+	const rhsFirst = $derived(notation.rhs === 'first');
+	const above = $derived(notation.goalPlace === 'above');
+	const showsRatios = $derived(notation.ratios === 'shown');
+	/** the objective's own column, and the row that it belongs to */
+	const goalColumn = $derived(notation.goalColumn === 'shown' && notation.layout !== 'dictionary');
+	const leading = $derived(shown.goals.find(({ goal }) => goal.kind === 'objective') ?? null);
+	/** what the entries below an extended tableau are */
+	const entriesText = $derived(notation.entries === 'z-plus' ? 'z − c' : 'c − z');
 	const rows = gradual(() => shown.rows);
 
 	/** the column under the pointer or the keyboard's focus */
@@ -52,7 +63,6 @@
 		row: Math.min(home.row, shown.rows.length - 1),
 		column: open[Math.min(home.place, open.length - 1)]?.index
 	});
-	/** a long name may break after its underscores */
 	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 
 	const STEPS: Record<string, [number, number]> = {
@@ -105,13 +115,50 @@
 		const column = open[within(place + step[1], open.length)].index;
 		grid?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
 	}
-
-	const isArtificial = (index: number) => t.form.columns[index].kind === 'artificial';
 </script>
 
 {#snippet named(name: string, pointed: Pointed | null)}
 	{@const mark = pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined}
 	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
+{/snippet}
+
+{#snippet amount(value: Rational)}
+	<td class="rhs" class:first={rhsFirst} class:negative={sign(value) < 0}
+		><NumberView {value} style={numbers} /></td
+	>
+{/snippet}
+
+{#snippet surroundings(what: string, cells: readonly BoardCell[])}
+	<tr class="costs">
+		<th scope="row" class="basis">{what}</th>
+		{#if goalColumn}<td></td>{/if}
+		{#if rhsFirst}<td></td>{/if}
+		{#each shown.columns as { column }, k (column.id)}<td><CellView cell={cells[k]} /></td>{/each}
+		{#if !rhsFirst}<td class="rhs"></td>{/if}
+		{#if live && showsRatios}<td class="ratio"></td>{/if}
+	</tr>
+{/snippet}
+
+{#snippet goals()}
+	{#if shown.costs}{@render surroundings('z', shown.costs.z)}{/if}
+	{#each shown.goals as { goal, name, cells, value, improving, own } (goal.kind)}
+		<tr data-goal={goal.kind}>
+			<th scope="row" class="basis"
+				>{#if shown.costs?.goal === goal}{entriesText}{:else if isNamed || !goalColumn}{breakable(
+						name
+					)}{:else}<span class="only-heard">{name}</span>{/if}</th
+			>
+			{#if goalColumn}<td class="own">{goal === leading?.goal ? (own > 0 ? '1' : '−1') : '0'}</td>{/if}
+			{#if rhsFirst}<td class="rhs first"><CellView cell={value} /></td>{/if}
+			{#each shown.columns as { column, index, aside }, k (column.id)}
+				<td class:aside class:considered={index === lit} class:improving={!aside && improving[k]}
+					><CellView cell={cells[k]} /></td
+				>
+			{/each}
+			{#if !rhsFirst}<td class="rhs"><CellView cell={value} /></td>{/if}
+			{#if live && showsRatios}<td class="ratio"></td>{/if}
+		</tr>
+	{/each}
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -120,6 +167,8 @@
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
 		bind:this={grid}
+		class:boxed={notation.mark === 'boxed'}
+		class:bold={notation.mark === 'bold'}
 		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
 		class:dense={shown.columns.length > 11}
 		onclick={pivotThere}
@@ -131,8 +180,13 @@
 	>
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
 		<thead>
+			{#if shown.costs}{@render surroundings('c', shown.costs.above)}{/if}
 			<tr>
-				<th scope="col" class="basis">basis</th>
+				<th scope="col" class="basis"
+					>{#if isNamed}basis{/if}</th
+				>
+				{#if goalColumn}<th scope="col" class="own">{leading?.name}</th>{/if}
+				{#if rhsFirst}<th scope="col" class="rhs first">rhs</th>{/if}
 				{#each shown.columns as { column, index, name, basic, aside } (column.id)}
 					{@const pointed = pointedOf(column.owner)}
 					<th
@@ -140,7 +194,7 @@
 						class:lit={selection.isPointed(pointed)}
 						class:considered={index === lit}
 						class:aside
-						class:artificial={isArtificial(index)}
+						class:artificial={column.kind === 'artificial'}
 						data-column={name}
 						data-head={index}
 						title={plainText(originOf(column), document.notation)}
@@ -160,10 +214,11 @@
 						{/if}
 					</th>
 				{/each}
-				<th scope="col" class="rhs">rhs</th>
-				{#if down}
+				{#if !rhsFirst}<th scope="col" class="rhs">rhs</th>{/if}
+				{#if !showsRatios}<!-- the course leaves ratios out -->{:else if down}
 					<th scope="col" class="ratio"
-						>ratio<span class="by">&nbsp;÷ {t.form.columns[down.column].name}</span></th
+						>ratio<span class="by">&nbsp;÷ {columnName(document.notation, t.form.columns[down.column])}</span
+						></th
 					>
 				{:else if live}
 					<td class="ratio"></td>
@@ -171,6 +226,7 @@
 			</tr>
 		</thead>
 		<tbody>
+			{#if above}{@render goals()}{/if}
 			{#each rows.shown as row, i (t.form.columns[t.basis[i]].id)}
 				{@const owner = row.basic?.owner ?? t.form.rows[i].owner}
 				{@const pointed = pointedOf(owner)}
@@ -187,17 +243,24 @@
 						onpointerenter={() => selection.point(pointed)}
 						onpointerleave={() => selection.point(null)}
 					>
-						{#if row.basic}{@render named(row.name, pointed)}{:else}<span
+						{#if shown.costs}<span class="cost"><CellView cell={shown.costs.beside[i]} /></span>{/if}
+						{#if row.basic && !isNamed}<span class="only-heard">{row.name}</span
+							>{:else if row.basic}{@render named(row.name, pointed)}{:else}<span
 								class="vacant"
 								title={`Row ${owner.name} has no basic variable yet`}
 								>{@render named(`(${owner.name})`, pointed)}</span
 							>{/if}
 					</th>
+					{#if goalColumn}<td class="own">0</td>{/if}
+					{#if rhsFirst}{@render amount(row.rhs)}{/if}
 					{#each shown.columns as { column, index, basic, aside, name }, k (column.id)}
 						{@const value = row.entries[k]}
 						{#if !live || basic || aside || t.barred.has(index)}
-							<td class:unit={basic} class:aside class:considered={index === lit}
-								><NumberView {value} style={numbers} /></td
+							<td
+								class:unit={basic}
+								class:one={!isNamed && basic && !isZero(value)}
+								class:aside
+								class:considered={index === lit}><NumberView {value} style={numbers} /></td
 							>
 						{:else}
 							<td class:considered={index === lit}>
@@ -217,10 +280,8 @@
 							</td>
 						{/if}
 					{/each}
-					<td class="rhs" class:negative={sign(row.rhs) < 0}
-						><NumberView value={row.rhs} style={numbers} /></td
-					>
-					{#if live}
+					{#if !rhsFirst}{@render amount(row.rhs)}{/if}
+					{#if live && showsRatios}
 						<td class="ratio" class:least={ratio?.least && !hides}>
 							{#if ratio?.value}
 								<NumberView value={ratio.value} style={numbers} />{#if ratio.least && !hides}<span class="tag"
@@ -238,6 +299,8 @@
 			{#if along}
 				<tr class="row-ratios">
 					<th scope="row" class="basis">ratio</th>
+					{#if goalColumn}<td class="own"></td>{/if}
+					{#if rhsFirst}<td class="rhs first"></td>{/if}
 					{#each shown.columns as { column, index } (column.id)}
 						{@const place = t.nonbasic.indexOf(index)}
 						{@const ratio = place < 0 ? null : along.ratios[place]}
@@ -247,22 +310,11 @@
 								>{/if}
 						</td>
 					{/each}
-					<td class="rhs"></td>
+					{#if !rhsFirst}<td class="rhs"></td>{/if}
 					<td class="ratio"><span class="tag">along row {shown.rows[along.row].name}</span></td>
 				</tr>
 			{/if}
-			{#each shown.goals as { goal, name, cells, value } (goal.kind)}
-				<tr data-goal={goal.kind}>
-					<th scope="row" class="basis">{breakable(name)}</th>
-					{#each shown.columns as { column, index, aside }, k (column.id)}
-						<td class:aside class:considered={index === lit} class:improving={!aside && signOf(cells[k]) < 0}
-							><CellView cell={cells[k]} /></td
-						>
-					{/each}
-					<td class="rhs"><CellView cell={value} /></td>
-					{#if live}<td class="ratio"></td>{/if}
-				</tr>
-			{/each}
+			{#if !above}{@render goals()}{/if}
 		</tfoot>
 	</table>
 </div>

@@ -7,6 +7,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
+	import RunMenu from './RunMenu.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
 	const { document, session, reveal } = useDesk();
@@ -20,6 +21,7 @@
 		repair: 'repair'
 	};
 	let changing = $state(false);
+	let notating = $state(false);
 	const aside = $derived(
 		document.stale
 			? 'last right statement'
@@ -51,6 +53,7 @@
 					/>
 				{/await}
 			</span>
+			<button class="btn tool" onclick={() => (notating = true)}>Notation</button>
 			<ToolMenu
 				text={plainText(RULE_LABELS[document.rule]).split(',')[0]}
 				label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
@@ -66,6 +69,7 @@
 				onchoose={({ move }) => session.take(move)}
 			/>
 			<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}>Change …</button>
+			<RunMenu />
 			<span class="apart"></span>
 			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
 				>Back</button
@@ -88,7 +92,13 @@
 		{/if}
 	{/snippet}
 	{#if session.tableau && session.position?.work}
-		<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+		{#if document.notation.layout === 'dictionary'}
+			{#await import('./Dictionary.svelte') then { default: Dictionary }}
+				<Dictionary work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+			{/await}
+		{:else}
+			<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+		{/if}
 	{:else if session.large}
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
 	{:else if session.position}
@@ -108,6 +118,11 @@
 		<p class="nothing">The tableau appears here as soon as the statement can be read.</p>
 	{/if}
 </Pane>
+{#if notating}
+	{#await import('./NotationSheet.svelte') then { default: NotationSheet }}<NotationSheet
+			onclose={() => (notating = false)}
+		/>{/await}
+{/if}
 {#if changing}
 	{#await import('./ChangeDialog.svelte') then { default: ChangeDialog }}
 		<ChangeDialog onclose={() => (changing = false)} />

@@ -6,25 +6,29 @@
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
+	import OperationsPane from '$lib/view/tableau/OperationsPane.svelte';
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { figure } = useDesk();
+	const { figure, session } = useDesk();
 	const panes: Panes = {
 		tableau: { title: 'Tableau', component: TableauPane },
 		form: { title: 'Standard form', component: FormPane },
 		trail: { title: 'Trail', component: TrailPane },
 		commentary: { title: 'Commentary', component: CommentaryPane },
 		region: { title: 'Region', component: RegionPane },
-		before: { title: 'Step before', component: BeforePane }
+		before: { title: 'Step before', component: BeforePane },
+		operations: { title: 'Row operations', component: OperationsPane }
 	};
-	const below: Place = {
+	// how the form arose before the first pivot, then what each pivot does
+	const hasPivoted = $derived(session.stops.at(-1)?.node.move?.kind === 'pivot');
+	const below: Place = $derived({
 		size: 44,
 		across: [
-			{ size: 40, pane: 'trail' },
-			{ size: 60, pane: 'form' }
+			{ size: 34, pane: 'trail' },
+			{ size: 66, pane: hasPivoted ? 'operations' : 'form' }
 		]
-	};
+	});
 	// the picture where there is one, else the tableau of the step before
 	const beside: Place = $derived({
 		size: 32,

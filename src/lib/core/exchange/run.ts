@@ -1,0 +1,198 @@
+import { csvFormatRows } from 'd3-dsv';
+import { plainText, remarkText, type Remark } from '../commentary/sentence';
+import { board, type BoardCell } from '../notation/board';
+import { shownText, type Notation } from '../notation/notation';
+import { isZero, type Rational } from '../number/rational';
+import type { Tableau } from '../tableau/tableau';
+import { escapedLatex, latexName, latexNumber } from './latex';
+
+/** A step of a run: its tableau, and what is said of it. */
+export interface RunStep {
+	readonly tableau: Tableau;
+	readonly remarks: readonly Remark[];
+}
+
+export const RUN_FORMATS = ['latex', 'markdown', 'csv', 'text'] as const;
+export type RunFormat = (typeof RUN_FORMATS)[number];
+
+/** A tableau as rows of cells, in the places of the notation; each cell written by `number` and `name`. */
+function cells(
+	t: Tableau,
+	notation: Notation,
+	number: (value: Rational) => string,
+	name: (text: string) => string
+): string[][] {
+	const shown = board(t, notation);
+	const withM = ({ plain, m }: BoardCell): string => {
+		if (!m || isZero(m)) return number(plain);
+		const size = m.abs().equals(1) ? '' : number(m.abs());
+		const own = isZero(plain) ? '' : number(plain);
+		const sign = m.s < 0n ? '-' : own ? '+' : '';
+		return `${own}${own ? ' ' : ''}${sign}${own ? ' ' : ''}${size}${name('M')}`;
+	};
+	const named = notation.basis === 'named';
+	const first = notation.rhs === 'first';
+	const own = notation.goalColumn === 'shown' && notation.layout !== 'dictionary';
+	const objective = shown.goals.find(({ goal }) => goal.kind === 'objective');
+	const line = (head: string, ofGoal: string, entries: readonly string[], rhs: string): string[] => [
+		head,
+		...(own ? [ofGoal] : []),
+		...(first ? [rhs] : []),
+		...entries,
+		...(first ? [] : [rhs])
+	];
+	const head = line(
+		'',
+		own ? name(objective?.name ?? '') : '',
+		shown.columns.map((c) => name(c.name)),
+		name('rhs')
+	);
+	const rows = shown.rows.map((row) =>
+		line(named ? name(row.name) : '', '0', row.entries.map(number), number(row.rhs))
+	);
+	const goals = shown.goals.map((goal) =>
+		line(
+			name(goal.name),
+			goal === objective ? (goal.own > 0 ? '1' : '-1') : '0',
+			goal.cells.map(withM),
+			withM(goal.value)
+		)
+	);
+	const around = shown.costs
+		? {
+				above: [line(name('c'), '', shown.costs.above.map(withM), '')],
+				z: [line(name('z'), '', shown.costs.z.map(withM), '')]
+			}
+		: { above: [], z: [] };
+	const below = [...around.z, ...goals];
+	return [
+		...around.above,
+		head,
+		...(notation.goalPlace === 'above' ? [...below, ...rows] : [...rows, ...below])
+	];
+}
+
+/** `x_B = b − …` as lines, for the dictionary layout. */
+function equations(
+	t: Tableau,
+	notation: Notation,
+	number: (value: Rational) => string,
+	name: (text: string) => string
+): [string, string][] {
+	const shown = board(t, notation);
+	const sum = (rhs: string, entries: readonly Rational[]) =>
+		entries.reduce((text, value, k) => {
+			if (isZero(value)) return text;
+			const size = value.abs().equals(1) ? '' : `${number(value.abs())} `;
+			return `${text} ${value.s < 0n ? '-' : '+'} ${size}${name(shown.columns[k].name)}`;
+		}, rhs);
+	return [
+		...shown.rows.map((row): [string, string] => [name(row.name), sum(number(row.rhs), row.entries)]),
+		...shown.goals.map((goal): [string, string] => [
+			name(goal.name),
+			sum(
+				number(goal.value.plain),
+				goal.cells.map(({ plain }) => plain)
+			) +
+				(goal.cells.some(({ m }) => m && !isZero(m))
+					? ` + M(${sum(
+							number(goal.value.m!),
+							goal.cells.map(({ m }) => m!)
+						)})`
+					: '')
+		])
+	];
+}
+
+/** A tableau in a format, in the lesson's notation. */
+export function tableauText(t: Tableau, notation: Notation, format: RunFormat): string {
+	const plain = (value: Rational) =>
+		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
+	const isDictionary = notation.layout === 'dictionary';
+	if (format === 'latex') {
+		const maths = (text: string) =>
+			text === 'rhs' ? '\\text{rhs}' : /^M$/.test(text) ? 'M' : mathName(text);
+		if (isDictionary) {
+			const lines = equations(t, notation, latexNumber, maths).map(([left, right]) => `${left} &= ${right}`);
+			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
+		}
+		const table = cells(t, notation, latexNumber, maths);
+		const lines = table.map((row) => row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\');
+		const headAt = notation.layout === 'extended' ? 1 : 0;
+		const goalCount = table.length - 1 - headAt - t.basis.length;
+		const rulesAfter = new Set([
+			headAt,
+			headAt + (notation.goalPlace === 'above' ? goalCount : t.basis.length)
+		]);
+		const ruled = lines.map((line, i) => (rulesAfter.has(i) ? `${line} \\hline` : line));
+		return `\\begin{tabular}{l${'r'.repeat(table[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
+	}
+	const rows = isDictionary
+		? equations(t, notation, plain, (text) => text).map(([left, right]) => [left, '=', right])
+		: cells(t, notation, plain, (text) => text);
+	if (format === 'csv') return csvFormatRows(rows) + '\n';
+	if (format === 'markdown') {
+		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));
+		const [head, ...rest] = isDictionary ? [['', '', ''], ...escaped] : escaped;
+		const line = (row: readonly string[]) => `| ${row.join(' | ')} |`;
+		return [line(head), line(head.map((_, i) => (i === 0 ? ':--' : '--:'))), ...rest.map(line), ''].join(
+			'\n'
+		);
+	}
+	const widths = rows[0].map((_, i) => Math.max(...rows.map((row) => [...(row[i] ?? '')].length)));
+	return rows
+		.map((row) =>
+			row
+				.map((text, i) => (i === 0 || isDictionary ? text.padEnd(widths[i]) : text.padStart(widths[i])))
+				.join('  ')
+				.trimEnd()
+		)
+		.join('\n')
+		.concat('\n');
+}
+
+/** `s_{1}`, `x_{12}^{+}`, or a word: a column's or row's name in a formula, with its sign. */
+function mathName(text: string): string {
+	const minus = text.startsWith('−') ? '-' : '';
+	const bare = minus ? text.slice(1) : text;
+	return minus + latexName(bare);
+}
+
+/** A whole run with its sentences, in the lesson's notation. */
+export function runText(steps: readonly RunStep[], notation: Notation, format: RunFormat): string {
+	const part = ({ tableau, remarks }: RunStep, i: number): string => {
+		const table = tableauText(tableau, notation, format);
+		const told = remarks.map((remark) => ({
+			heading: plainText(remark.heading, notation),
+			text: remarkText(remark, notation)
+		}));
+		if (format === 'csv') {
+			const words = told.map(({ heading, text }) => csvFormatRows([[`${i}`, heading, text]]));
+			return [...words, table].join('\n');
+		}
+		if (format === 'latex') {
+			const words = told.map(({ heading, text }) => `\\paragraph{${mathText(heading)}} ${mathText(text)}\n`);
+			return `${words.join('\n')}\n${notation.layout === 'dictionary' ? '' : '\\begin{center}\n'}${table}${notation.layout === 'dictionary' ? '' : '\\end{center}\n'}`;
+		}
+		const words = told.map(({ heading, text }) =>
+			format === 'markdown' ? `### ${heading}\n\n${text}\n` : `${heading}\n${text}\n`
+		);
+		return [...words, table].join('\n');
+	};
+	const all = steps.map(part).join('\n');
+	return format === 'latex' ? `% needs \\usepackage{amsmath}\n${all}` : all;
+}
+
+/** A text for LaTeX: signs that it does not know are written as mathematics. */
+const mathText = (text: string): string =>
+	escapedLatex(text)
+		.replace(/−/g, '$-$')
+		.replace(/≤/g, '$\\le$')
+		.replace(/≥/g, '$\\ge$')
+		.replace(/÷/g, '$\\div$')
+		.replace(/·/g, '$\\cdot$')
+		.replace(/←/g, '$\\leftarrow$')
+		.replace(/[⁺]/g, '$^+$')
+		.replace(/[⁻]/g, '$^-$')
+		.replace(/\u202f/g, '\\,')
+		.replace(/…/g, '\\dots{}');

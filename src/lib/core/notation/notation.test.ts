@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { standardForm } from '../form/standard';
+import { decide, advance } from '../method/decide';
+import { beginWork } from '../method/solve';
+import { DANTZIG, type Work } from '../method/types';
+import { isZero, ZERO, type Rational } from '../number/rational';
+import { NUMBER_STYLES } from '../number/show';
+import { readStatement } from '../problem/statement/read';
+import type { Sense } from '../problem/types';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
+import { cost, entry, goalValue, hasGoal, rhs } from '../tableau/tableau';
+import { decidePrimal } from '../method/primal';
+import { plainText } from '../commentary/sentence';
+import { board, type BoardCell } from './board';
+import { CHOICES, columnName, completed, PLAIN, PROFILES, type Notation } from './notation';
+
+const anyNotation: fc.Arbitrary<Notation> = fc
+	.record({
+		numbers: fc.constantFrom(...NUMBER_STYLES),
+		...Object.fromEntries(
+			Object.entries(CHOICES).map(([name, variants]) => [name, fc.constantFrom(...variants)])
+		)
+	})
+	.map((choices) => completed(choices as Partial<Notation>));
+
+/** What the written row of an objective is about, from the profile's own rules: +1 for z (or w), −1 for its negative. */
+function quantity(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {
+	if (goal === INFEASIBILITY) return notation.phaseOne === 'minimised' ? 1 : -1;
+	return sense === 'max' || notation.minimum === 'minimised' ? 1 : -1;
+}
+
+/** The board read by the profile's own rules must be the tableau's equations: `z + Σ minusD · x = z0`, or `w` likewise. */
+function readBack(work: Work, notation: Notation): void {
+	const t = work.tableau;
+	const { sense } = t.form.problem.objective;
+	const shown = board(t, notation);
+	const isDictionary = notation.layout === 'dictionary';
+	shown.rows.forEach((row, i) => {
+		expect(row.rhs.equals(rhs(t, i))).toBe(true);
+		shown.columns.forEach(({ index }, k) => {
+			// a dictionary row reads: basic = rhs + Σ entries · column
+			const own = isDictionary ? row.entries[k].neg() : row.entries[k];
+			expect(own.equals(entry(t, i, index))).toBe(true);
+		});
+	});
+	const missing = t.form.columns.flatMap((_, j) =>
+		shown.columns.some(({ index }) => index === j) ? [] : [j]
+	);
+	const short = isDictionary || notation.layout === 'condensed';
+	for (const j of missing)
+		expect(t.form.columns[j].kind === 'vacant' || (short && t.basis.includes(j))).toBe(true);
+	for (const goal of shown.goals) {
+		const about = quantity(notation, goal.goal, sense);
+		// underneath: Q + Σ cost · x = value, where Q is z for a maximum, −z for a minimum, −w in phase one
+		const under = goal.goal === OBJECTIVE && sense === 'max' ? 1 : -1;
+		const read = (cell: Rational): Rational => {
+			// q + Σ e · x = v, or Σ e · x − q = −v, or q = v + Σ e · x
+			const ofQuantity = notation.entries === 'z-plus' && !isDictionary ? cell : cell.neg();
+			return ofQuantity.mul(about * under);
+		};
+		goal.cells.forEach((cell, k) => {
+			expect(read(cell.plain).equals(cost(t, goal.goal, shown.columns[k].index))).toBe(true);
+			if (cell.m) expect(read(cell.m).equals(cost(t, BIG_M, shown.columns[k].index))).toBe(true);
+			const { index } = shown.columns[k];
+			const leading = cell.m && !isZero(cell.m) ? cost(t, BIG_M, index) : cost(t, goal.goal, index);
+			expect(goal.improving[k]).toBe(leading.s < 0n && !isZero(leading));
+		});
+		const value = goalValue(t, goal.goal).mul(under);
+		const written =
+			isDictionary || notation.value === 'equation'
+				? value.mul(about).mul(notation.entries === 'minus-z' && !isDictionary ? -1 : 1)
+				: value;
+		expect(goal.value.plain.equals(written)).toBe(true);
+	}
+	const { costs } = shown;
+	if (!costs) return;
+	const goal = shown.goals.find((own) => own.goal === costs.goal)!;
+	const sum = (cells: readonly BoardCell[], part: 'plain' | 'm', k: number) =>
+		cells.reduce((all, cell, i) => all.add((cell[part] ?? ZERO).mul(shown.rows[i].entries[k])), ZERO);
+	shown.columns.forEach((_, k) => {
+		for (const part of ['plain', 'm'] as const) {
+			const z = costs.z[k][part] ?? ZERO;
+			const c = costs.above[k][part] ?? ZERO;
+			expect(z.equals(sum(costs.beside, part, k))).toBe(true);
+			const difference = notation.entries === 'z-plus' ? z.sub(c) : c.sub(z);
+			if (goal.cells[k][part] || part === 'plain')
+				expect(difference.equals(goal.cells[k][part] ?? ZERO)).toBe(true);
+		}
+	});
+}
+
+test('in every notation the board means the equations of the tableau: phase one, big M and every step between', () => {
+	fc.assert(
+		fc.property(
+			anyProblem(),
+			anyNotation,
+			fc.constantFrom('two-phase' as const, 'big-m' as const),
+			(problem, notation, method) => {
+				let work: Work | null = beginWork(
+					standardForm(problem, { start: 'artificial', equalities: 'one-row' }),
+					method
+				);
+				for (let i = 0; work && i < 12; i++) {
+					readBack(work, notation);
+					work = advance(work, decide(work, DANTZIG));
+				}
+			}
+		),
+		{ numRuns: 500 }
+	);
+});
+
+const problem = readStatement('min cost = 2 x + 3 y\nneed: x + y >= 4\nmost: x <= 3').problem!;
+
+describe('profiles that come along', () => {
+	const row = (notation: Notation) => {
+		const work = beginWork(
+			standardForm(problem, { start: 'artificial', equalities: 'one-row' }),
+			'two-phase'
+		);
+		const { columns, goals } = board(work.tableau, notation);
+		return {
+			names: columns.map(({ name }) => name).join(' '),
+			goals: goals.map(
+				({ name, cells, value }) =>
+					`${name}: ${cells.map(({ plain }) => plain.toFraction()).join(' ')} | ${value.plain.toFraction()}`
+			)
+		};
+	};
+	test.each([
+		[0, 'x y s1 s2 a1', ['−cost: 2 3 0 0 0 | 0', '−w: -1 -1 1 0 0 | -4']],
+		[1, 'x y u v a1', ['−cost: 2 3 0 0 0 | 0', '−w: -1 -1 1 0 0 | -4']],
+		[2, 'x y x3 x4 x5', ['cost: 2 3 0 0 0 | 0', 'w: -1 -1 1 0 0 | -4']],
+		[3, 'x y s1 s2 a1', ['cost: 2 3 0 0 0 | 0', '−w: 1 1 -1 0 0 | 4']],
+		[4, 'x y s1', ['cost: 2 3 0 | 0', '−w: 1 1 -1 | -4']]
+	])('profile %i', (index, names, goals) => {
+		expect(row(PROFILES[index].notation)).toEqual({ names, goals });
+	});
+
+	test('sentences follow the signs', () => {
+		const work = beginWork(standardForm(problem, { start: 'artificial', equalities: 'one-row' }), 'big-m');
+		const because = decidePrimal({ ...work, part: 'primal' }, DANTZIG).because();
+		const told = (notation: Notation) => because.map((sentence) => plainText(sentence, notation)).join(' ');
+		expect(hasGoal(work.tableau, BIG_M)).toBe(true);
+		const first = told(PLAIN);
+		const other = told({ ...PLAIN, entries: 'minus-z' });
+		if (first.includes('negative')) expect(other).toContain('positive');
+		expect(told({ ...PLAIN, entries: 'minus-z', minimum: 'minimised' })).toBe(
+			told({ ...PLAIN, minimum: 'maximised' }).replaceAll('−cost', 'cost')
+		);
+	});
+
+	test('letters go on after z, and long ones keep their number', () => {
+		const slack = { id: 's', name: 's3', kind: 'slack', owner: { kind: 'constraint', name: 'a' } } as const;
+		expect(columnName({ ...PLAIN, index: 'letters', slack: 'y' }, slack)).toBe('a');
+		expect(columnName({ ...PLAIN, index: 'letters', slack: 'sl' }, slack)).toBe('sl3');
+		expect(columnName({ ...PLAIN, slack: 'h' }, slack)).toBe('h3');
+		expect(columnName({ ...PLAIN, index: 'running', slack: 'x' }, { ...slack, order: 7 })).toBe('x7');
+	});
+});

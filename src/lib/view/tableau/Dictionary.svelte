@@ -1,0 +1,146 @@
+<script lang="ts">
+	import { board, type BoardCell } from '$lib/core/notation/board';
+	import type { Decision, Work } from '$lib/core/method/types';
+	import { isZero, sign, type Rational } from '$lib/core/number/rational';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { pointedOf } from '$lib/desk/identity';
+	import CellView from './CellView.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+
+	interface Props {
+		work: Work;
+		decision: Decision | null;
+		hides?: boolean;
+	}
+	/** A tableau as a dictionary: each basic variable and the objective as an equation in the others; a click on a term is the pivot there. */
+	let { work, decision, hides = false }: Props = $props();
+	const { document: lesson, selection, session } = useDesk();
+	const t = $derived(work.tableau);
+	const shown = $derived(board(t, lesson.notation));
+	const style = $derived(lesson.notation.numbers);
+	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
+
+	function take(row: number, column: number) {
+		const move = session.pivotByHand(column, t.basis[row]);
+		if (move) session.take(move);
+	}
+	function look(row: number | null, column: number) {
+		selection.pointColumn(row === null ? null : t.form.columns[column].id);
+		session.propose(row === null ? null : session.pivotByHand(column, t.basis[row]));
+	}
+	const isUnit = (value: Rational) => value.abs().equals(1);
+	const cellSign = ({ plain, m }: BoardCell) => (m && !isZero(m) ? sign(m) : sign(plain));
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="scroll" tabindex="0" role="group" aria-label="Dictionary, scrolls where it is large">
+	<table>
+		<caption class="only-heard">The basic variables as equations. Choose a term to pivot on it.</caption>
+		<tbody>
+			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
+				<tr class:lit={row.basic && selection.isPointed(pointedOf(row.basic.owner))}>
+					<th scope="row">{row.name || '?'}</th>
+					<td>=</td>
+					<td class="rhs" class:negative={sign(row.rhs) < 0}><NumberView value={row.rhs} {style} /></td>
+					{#each shown.columns as { column, index, name, aside }, k (column.id)}
+						{@const value = row.entries[k]}
+						<td class="sign">{isZero(value) ? '' : value.s < 0n ? '−' : '+'}</td>
+						<td class="term">
+							{#if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
+								<button
+									class="entry"
+									class:advised={choice?.row === i && choice.entering === index}
+									title={`Pivot: ${name} in, ${row.name} out`}
+									onclick={() => take(i, index)}
+									onpointerenter={() => look(i, index)}
+									onpointerleave={() => look(null, index)}
+									onfocus={() => look(i, index)}
+									onblur={() => look(null, index)}
+									>{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}</button
+								>
+							{:else}{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}{/if}
+						</td>
+					{/each}
+				</tr>
+			{/each}
+			{#each shown.goals as { goal, name, cells, value, improving } (goal.kind)}
+				<tr class="goal" data-goal={goal.kind}>
+					<th scope="row">{name}</th>
+					<td>=</td>
+					<td class="rhs"><CellView cell={value} /></td>
+					{#each shown.columns as { column, name: own }, k (column.id)}
+						{@const cell = cells[k]}
+						<td class="sign"
+							>{cellSign(cell) === 0
+								? ''
+								: cell.m && !isZero(cell.m)
+									? '+'
+									: cell.plain.s < 0n
+										? '−'
+										: '+'}</td
+						>
+						<td class="term" class:improving={improving[k]}>
+							{#if cellSign(cell) !== 0}
+								{#if cell.m && !isZero(cell.m)}(<CellView
+										{cell}
+									/>)&nbsp;{:else if !isUnit(cell.plain)}<NumberView
+										value={cell.plain.abs()}
+										{style}
+									/>&nbsp;{/if}{own}
+							{/if}
+						</td>
+					{/each}
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: var(--gap-2) var(--gap-3);
+	}
+	table {
+		border-spacing: 0;
+		font-size: var(--size-title);
+	}
+	th,
+	td {
+		padding: 0.25rem 0.3rem;
+		text-align: right;
+		white-space: nowrap;
+		font-weight: inherit;
+	}
+	th {
+		font-weight: 600;
+	}
+	.term {
+		text-align: left;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.goal > * {
+		border-top: 1px solid var(--ink);
+	}
+	.improving {
+		color: var(--now);
+		font-weight: 600;
+	}
+	.negative {
+		color: var(--error);
+		text-decoration: underline wavy 1px;
+	}
+	.entry {
+		cursor: pointer;
+		padding: 0 0.35rem;
+		border: 2px solid transparent;
+		border-radius: 1rem;
+	}
+	.entry:hover,
+	.entry.advised {
+		border-color: var(--now);
+	}
+</style>
