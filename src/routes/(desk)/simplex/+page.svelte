@@ -4,6 +4,7 @@
 	import FormPane from '$lib/view/form/FormPane.svelte';
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import AnswerPane from '$lib/view/tableau/AnswerPane.svelte';
 	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
 	import OperationsPane from '$lib/view/tableau/OperationsPane.svelte';
@@ -18,15 +19,17 @@
 		commentary: { title: 'Commentary', component: CommentaryPane },
 		region: { title: 'Region', component: RegionPane },
 		before: { title: 'Step before', component: BeforePane },
-		operations: { title: 'Row operations', component: OperationsPane }
+		operations: { title: 'Row operations', component: OperationsPane },
+		answer: { title: 'The answer', component: AnswerPane }
 	};
-	// how the form arose before the first pivot, then what each pivot does
+	// how the form arose before the first pivot, then what each pivot does, then the answer
+	const isDone = $derived(session.decision?.kind === 'end' && session.decision.end.status === 'optimal');
 	const hasPivoted = $derived(session.stops.at(-1)?.node.move?.kind === 'pivot');
 	const below: Place = $derived({
 		size: 44,
 		across: [
 			{ size: 34, pane: 'trail' },
-			{ size: 66, pane: hasPivoted ? 'operations' : 'form' }
+			{ size: 66, pane: isDone ? 'answer' : hasPivoted ? 'operations' : 'form' }
 		]
 	});
 	// the picture where there is one, else the tableau of the step before

@@ -1,0 +1,135 @@
+import type { OptimalSet } from '../answer/optimal-set';
+import { combine } from '../answer/check';
+import type { Multipliers } from '../answer/multipliers';
+import { goalName, valueFactor, type Notation } from '../notation/notation';
+import { isZero, sign, ZERO, type Rational } from '../number/rational';
+import type { Plan, Problem } from '../problem/types';
+import { RELATION_SIGNS } from '../problem/relation';
+import { objectiveAt, usesOf } from '../problem/use';
+import { OBJECTIVE } from '../tableau/goal';
+import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
+import { pointOf } from '../geometry/sides';
+import { pointSentence } from './corner';
+import { quantity } from './plan';
+import { joined, linear, NOTHING_SAID, say, type Sentence } from './sentence';
+
+/** How the answer is read off a tableau: each of the author's variables from its cell, and the objective from the value's cell. */
+export function readingSentences(t: Tableau): { readonly about: string | null; readonly says: Sentence }[] {
+	const plan = readPlan(t);
+	const { problem } = t.form;
+	const lines = t.form.substitutions.map(({ variable, offset, parts }) => {
+		const value = plan.get(variable)!;
+		const unit = problem.variables.find(({ name }) => name === variable)?.unit;
+		const cells = parts.map(({ column, factor }) => ({ column, factor, value: columnValue(t, column) }));
+		const where = (column: number) =>
+			t.basis.includes(column)
+				? say`${columnOf(t, column)} is basic, the right-hand side of its row is ${columnValue(t, column)}`
+				: say`${columnOf(t, column)} is not basic, so it is 0`;
+		const own = joined(
+			cells.map(({ column }) => where(column)),
+			'; ',
+			'; '
+		);
+		const plain = parts.length === 1 && isZero(offset) && parts[0].factor === 1;
+		const made = plain
+			? NOTHING_SAID
+			: say` So ${variable} = ${isZero(offset) && cells.length ? say`` : say`${offset}`}${cells.flatMap(
+					({ factor, value: part }, i): Sentence =>
+						i === 0 && isZero(offset)
+							? factor === 1
+								? say`${part}`
+								: say`−${part}`
+							: say` ${factor === 1 ? '+' : '−'} ${part}`
+				)} = ${value}.`;
+		const fixed = parts.length === 0 ? say`its bounds leave only ${value}` : own;
+		return { about: variable, says: say`${variable} = ${quantity(value, unit)}: ${fixed}.${made}` };
+	});
+	const { name, unit, sense } = problem.objective;
+	const objective = (notation: Notation): Sentence => {
+		const shown = goalValue(t, OBJECTIVE).mul(valueFactor(notation, OBJECTIVE, sense));
+		const value = objectiveValue(t);
+		const turned = shown.equals(value) ? NOTHING_SAID : say`, and its sign is turned`;
+		return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${goalName(notation, OBJECTIVE, problem.objective)} shows ${shown}${turned}.`;
+	};
+	return [...lines, { about: null, says: say`${{ written: objective }}` }];
+}
+
+/** All best plans: the one, a segment or half-line with its parameter, or corners with weights and rays. */
+export function optimalSetSentences(problem: Problem, set: OptimalSet): Sentence[] {
+	const point = (plan: Plan) => pointOf(problem, plan);
+	const [first, second] = set.vertices.map(point);
+	const names = problem.variables.map(({ name }) => name).join(', ');
+	const rest = set.complete ? NOTHING_SAID : say` There are more; these were found.`;
+	if (set.unique)
+		return [say`No other plan is as good: (${names}) = ${pointSentence(first)} is the only one.`];
+	if (set.lines.length > 0)
+		return [
+			say`The best plans hold a line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.lines[0]))} for every t${set.dimension > 1 ? ', and more' : ''}.${rest}`
+		];
+	if (set.dimension === 1 && set.rays.length === 1)
+		return [
+			say`The best plans are a half-line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.rays[0]))}, t ≥ 0.${rest}`
+		];
+	if (set.dimension === 1 && set.vertices.length === 2) {
+		const way = second.map((value, i) => value.sub(first[i]));
+		return [
+			say`The best plans are a segment: (${names}) = ${pointSentence(first)} + t·${pointSentence(way)}, 0 ≤ t ≤ 1.${rest}`
+		];
+	}
+	const corners = set.vertices.map((plan, i) => say`λ${i + 1}·${pointSentence(point(plan))}`);
+	const rays = set.rays.map((plan, i) => say` + μ${i + 1}·${pointSentence(point(plan))}`);
+	return [
+		say`The best plans are a set of dimension ${set.dimension}: (${names}) = ${joined(corners, ' + ', ' + ')}${rays.flat()}, where the λ are not negative and add up to 1${set.rays.length ? ' and the μ are not negative' : ''}.${rest}`
+	];
+}
+
+/** The plan put into every constraint as it is stated. */
+export const checkSentences = (
+	problem: Problem,
+	plan: Plan
+): { readonly about: string; readonly says: Sentence }[] =>
+	usesOf(problem, plan).map(({ row, used, parts, kept }) => {
+		const written = (value: Rational) => (sign(value) < 0 ? say`(${value})` : say`${value}`);
+		const sum = parts.length
+			? joined(
+					parts.map(
+						({ perUnit, amount }, i) =>
+							say`${i === 0 ? say`${perUnit}` : written(perUnit)}·${written(amount)}`
+					),
+					' + ',
+					' + '
+				)
+			: say`0`;
+		return {
+			about: row.name,
+			says: say`${{ constraint: row.name }}: ${sum} = ${used} ${RELATION_SIGNS[row.relation]} ${row.rhs}${kept ? ' ✓' : ' ✗'}`
+		};
+	});
+
+/** Why no plan can be better, line by line: constraints times their multipliers, added, bound the objective (weak duality). */
+export function proofSentences(problem: Problem, multipliers: Multipliers, plan: Plan): Sentence[] {
+	const used = [...multipliers].filter(([, value]) => !isZero(value));
+	const { objective } = problem;
+	const value = objectiveAt(problem, plan);
+	if (used.length === 0)
+		return [
+			say`The signs and bounds of the variables alone keep ${objective.name} from getting better than ${value}.`
+		];
+	const { terms, rhs } = combine(problem, multipliers);
+	const left = new Map([...terms].filter(([, factor]) => !isZero(factor)));
+	const times = used.map(([name, factor]) => say`${factor} times ${{ constraint: name }}`);
+	const most = objective.sense === 'max';
+	const rest = new Map(
+		problem.variables.flatMap(({ name }) => {
+			const factor = (objective.terms.get(name) ?? ZERO).sub(left.get(name) ?? ZERO);
+			return isZero(factor) ? [] : [[name, factor] as const];
+		})
+	);
+	const beyond = rest.size
+		? say` The rest of ${objective.name}, ${linear(rest)}, can with the bounds of the variables be ${most ? 'at most' : 'at least'} ${value.sub(rhs).sub(objective.constant)}.`
+		: NOTHING_SAID;
+	return [
+		say`Take ${joined(times)}, and add: ${linear(left)} ${most ? '≤' : '≥'} ${rhs}.${beyond}`,
+		say`So ${objective.name} ${most ? '≤' : '≥'} ${value} for every plan, and this plan has ${value}.`
+	];
+}

@@ -1,0 +1,184 @@
+import { csvParseRows } from 'd3-dsv';
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { certify } from '../answer/certificate';
+import { solveLinear } from '../answer/answer';
+import { optimalSet } from '../answer/optimal-set';
+import { checkSentences, optimalSetSentences, proofSentences, readingSentences } from '../commentary/answer';
+import { plainText } from '../commentary/sentence';
+import { standardForm } from '../form/standard';
+import { advance, decide } from '../method/decide';
+import { beginWork } from '../method/solve';
+import { DANTZIG } from '../method/types';
+import { completed, PLAIN, PROFILES } from '../notation/notation';
+import { readStatement } from '../problem/statement/read';
+import { startTableau } from '../tableau/build';
+import { rowOperations } from '../tableau/operations';
+import { pivot } from '../tableau/tableau';
+import { RUN_FORMATS, runText, tableauText } from './run';
+
+const stated = (text: string) => readStatement(text).problem!;
+const KILN = stated(
+	'max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18'
+);
+
+describe('a tableau as text', () => {
+	const t = startTableau(standardForm(KILN));
+	test('in the places of the notation', () => {
+		expect(csvParseRows(tableauText(t, PLAIN, 'csv'))).toEqual([
+			['', 'cups', 'jugs', 's1', 's2', 's3', 'rhs'],
+			['s1', '1', '0', '1', '0', '0', '4'],
+			['s2', '0', '2', '0', '1', '0', '12'],
+			['s3', '3', '2', '0', '0', '1', '18'],
+			['gain', '-3', '-5', '0', '0', '0', '0']
+		]);
+		const turned = completed({
+			entries: 'minus-z',
+			goalPlace: 'above',
+			rhs: 'first',
+			goalColumn: 'shown',
+			layout: 'condensed'
+		});
+		expect(csvParseRows(tableauText(t, turned, 'csv'))).toEqual([
+			['', 'gain', 'rhs', 'cups', 'jugs'],
+			['gain', '-1', '0', '3', '5'],
+			['s1', '0', '4', '1', '0'],
+			['s2', '0', '12', '0', '2'],
+			['s3', '0', '18', '3', '2']
+		]);
+		expect(tableauText(t, PROFILES[4].notation, 'text')).toBe(
+			's1    =  4 - cups\ns2    =  12 - 2 jugs\ns3    =  18 - 3 cups - 2 jugs\ngain  =  0 + 3 cups + 5 jugs\n'
+		);
+		expect(tableauText(t, PLAIN, 'markdown').split('\n')[2]).toBe('| s1 | 1 | 0 | 1 | 0 | 0 | 4 |');
+		expect(csvParseRows(tableauText(t, PROFILES[3].notation, 'csv'))[0]).toEqual([
+			'c',
+			'3',
+			'5',
+			'0',
+			'0',
+			'0',
+			''
+		]);
+	});
+
+	test('LaTeX has as many cells in each row, rules where they belong, and nothing that it does not know', () => {
+		for (const { notation } of PROFILES) {
+			const text = tableauText(t, notation, 'latex');
+			expect(text).not.toMatch(/[−≤≥\u202f]/);
+			if (notation.layout === 'dictionary') continue;
+			const rows = text.split('\n').filter((line) => line.includes('&'));
+			expect(new Set(rows.map((line) => line.split('&').length)).size).toBe(1);
+			expect(text.match(/\\hline/g)).toHaveLength(2);
+		}
+	});
+});
+
+test('a run with its sentences, in every format and profile', () => {
+	let work = beginWork(
+		standardForm(stated('min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1'), {
+			start: 'artificial',
+			equalities: 'one-row'
+		}),
+		'big-m'
+	);
+	const steps = [
+		{
+			tableau: work.tableau,
+			remarks: [
+				{ tone: 'step' as const, heading: [{ kind: 'text' as const, text: 'Start ≥ 0' }], sentences: [] }
+			]
+		}
+	];
+	for (let next = advance(work, decide(work, DANTZIG)); next; next = advance(work, decide(work, DANTZIG))) {
+		work = next;
+		steps.push({ tableau: work.tableau, remarks: [] });
+	}
+	for (const format of RUN_FORMATS)
+		for (const { notation } of PROFILES) {
+			const text = runText(steps, notation, format);
+			expect(text).toContain('Start');
+			expect(text).toContain('M');
+			if (format === 'latex') expect(text.match(/\\begin/g)!.length).toBe(text.match(/\\end/g)!.length);
+			if (format === 'latex') expect(text).not.toMatch(/[−≤≥]/);
+		}
+});
+
+test('row operations, done in order, make the new tableau from the old one', () => {
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(), (problem, seed) => {
+			const t = startTableau(standardForm(problem));
+			const places = t.basis.flatMap((_, row) =>
+				t.nonbasic.flatMap((_column, position) =>
+					t.kernel.cells[row * t.kernel.width + position] ? [{ row, position }] : []
+				)
+			);
+			if (places.length === 0) return;
+			const { row, position } = places[seed % places.length];
+			const operations = rowOperations(t, pivot(t, row, position), row, position);
+			const [first, ...others] = operations;
+			expect(first.kind).toBe('divide');
+			first.after.forEach((value, k) => expect(value.equals(first.before[k].mul(first.factor))).toBe(true));
+			for (const { kind, factor, before, pivotRow, after } of others) {
+				expect(kind).toBe('subtract');
+				after.forEach((value, k) => expect(value.equals(before[k].sub(factor.mul(pivotRow[k])))).toBe(true));
+			}
+		}),
+		{ numRuns: 300 }
+	);
+});
+
+describe('the answer in words', () => {
+	const answered = (text: string) => {
+		const problem = stated(text);
+		const { tableau, solution } = solveLinear(problem);
+		const set = optimalSet(tableau!);
+		const certificate = certify({ status: 'optimal', tableau: tableau! });
+		if (certificate?.kind !== 'optimal') throw new Error('no certificate');
+		return {
+			reading: readingSentences(tableau!).map(({ says }) => plainText(says)),
+			all: optimalSetSentences(problem, set)
+				.map((s) => plainText(s))
+				.join(' '),
+			check: checkSentences(problem, solution!).map(({ says }) => plainText(says)),
+			proof: proofSentences(problem, certificate.multipliers, solution!)
+				.map((s) => plainText(s))
+				.join(' ')
+		};
+	};
+	test('read off, put in, and proved', () => {
+		const { reading, all, check, proof } = answered(
+			'max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18'
+		);
+		expect(reading).toEqual([
+			'cups = 2: cups is basic, the right-hand side of its row is 2.',
+			'jugs = 6: jugs is basic, the right-hand side of its row is 6.',
+			'gain = 36: the cell of the value in row gain shows 36.'
+		]);
+		expect(all).toBe('No other plan is as good: (cups, jugs) = (2, 6) is the only one.');
+		expect(check).toEqual(['shelf: 1·2 = 2 ≤ 4 ✓', 'kiln: 2·6 = 12 ≤ 12 ✓', 'clay: 3·2 + 2·6 = 18 ≤ 18 ✓']);
+		expect(proof).toBe(
+			'Take 3/2 times kiln and 1 times clay, and add: 3 cups + 5 jugs ≤ 36. So gain ≤ 36 for every plan, and this plan has 36.'
+		);
+	});
+
+	test('substitutions are undone, and a value that shows with another sign is turned', () => {
+		const { reading, proof } = answered('min cost = 2 x + y\nneed: x + y >= 4\nx from 1 to 9\ny free');
+		expect(reading[0]).toMatch(/^x = 1: x' .* So x = 1 \+ 0 = 1\.$/);
+		expect(reading.at(-1)).toBe(
+			'cost = 5: the cell of the value in row −cost shows −5, and its sign is turned.'
+		);
+		expect(proof).toContain(
+			'add: x + y ≥ 4. The rest of cost, x, can with the bounds of the variables be at least 1.'
+		);
+	});
+
+	test.each([
+		['max z = 2 x + 2 y\na: x + y <= 4', 'a segment: (x, y) = (4, 0) + t·(−4, 4), 0 ≤ t ≤ 1.'],
+		['min z = x + 0 y\na: x >= 1', 'a half-line: (x, y) = (1, 0) + t·(0, 1), t ≥ 0.'],
+		['max z = x + y + w\na: x + y + w <= 2', 'of dimension 2'],
+		['max z = x + y\nx free\ny free\na: x + y <= 3', 'hold a line']
+	])('all best plans of %j', (text, words) => {
+		expect(answered(text).all.replace('(0, 4) + t·(4, −4)', '(4, 0) + t·(−4, 4)')).toContain(words);
+	});
+});

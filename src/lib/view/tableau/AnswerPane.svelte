@@ -1,0 +1,150 @@
+<script lang="ts">
+	import { certify } from '$lib/core/answer/certificate';
+	import { optimalSet, type OptimalSet } from '$lib/core/answer/optimal-set';
+	import {
+		checkSentences,
+		optimalSetSentences,
+		proofSentences,
+		readingSentences
+	} from '$lib/core/commentary/answer';
+	import { zeroCostColumns } from '$lib/core/commentary/conclusion';
+	import { say } from '$lib/core/commentary/sentence';
+	import { basisKey } from '$lib/core/method/run';
+	import { tightestRows } from '$lib/core/tableau/ratio';
+	import { pivot, readPlan } from '$lib/core/tableau/tableau';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** The answer read off the last tableau, all best plans, and two ways of checking it. */
+	const { document: lesson, selection, session } = useDesk();
+	/** milliseconds that the search for all best plans may take */
+	const SEARCH = 40;
+
+	const t = $derived(
+		session.decision?.kind === 'end' && session.decision.end.status === 'optimal' ? session.tableau : null
+	);
+	const problem = $derived(t?.form.problem ?? null);
+	const plan = $derived(t && readPlan(t));
+	const set = $derived.by((): OptimalSet | null => {
+		const end = performance.now() + SEARCH;
+		return t && optimalSet(t, () => performance.now() > end);
+	});
+	const certificate = $derived(session.decision?.kind === 'end' ? certify(session.decision.end) : null);
+	/** pivots that keep the objective, and whether they lead back to a basis that was here before */
+	const others = $derived.by(() => {
+		const work = session.position?.work;
+		if (!t || !work) return [];
+		const keys = session.stops.flatMap(({ position }) =>
+			position.work ? [basisKey(position.work.tableau)] : []
+		);
+		return zeroCostColumns(t).flatMap((column) => {
+			const position = t.nonbasic.indexOf(column);
+			const [row] = tightestRows(t, position);
+			const move = row === undefined ? null : session.pivotByHand(column, t.basis[row]);
+			if (!move || row === undefined) return [];
+			const known = keys.includes(basisKey(pivot(t, row, position)));
+			return [{ column: t.form.columns[column], move, known }];
+		});
+	});
+	const isBack = $derived(session.loop !== null);
+	const point = (kind: 'constraint' | 'variable', name: string | null) =>
+		selection.point(name === null ? null : { kind, name });
+</script>
+
+<Pane pane="answer" name="The answer" aside={lesson.stale ? 'last right statement' : null}>
+	{#if t && problem && plan}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label="The answer and its checks">
+			<section>
+				<h3>Read off the tableau</h3>
+				<ul>
+					{#each readingSentences(t) as { about, says }, i (i)}
+						<li
+							class:lit={about !== null && selection.isPointed({ kind: 'variable', name: about })}
+							onpointerenter={() => point('variable', about)}
+							onpointerleave={() => point('variable', null)}
+						>
+							<Words sentence={says} linked={false} />
+						</li>
+					{/each}
+				</ul>
+			</section>
+			<section>
+				<h3>All best plans</h3>
+				{#if set}
+					{#each optimalSetSentences(problem, set) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+				{/if}
+				{#if isBack}<p>This optimal basis was here before: the best plans have been gone round.</p>{/if}
+				{#each others as { column, move, known } (column.id)}
+					<button class="btn tool" onclick={() => session.take(move)}
+						><Words
+							sentence={say`${known ? 'Back to a known optimum' : 'Another optimum'}: ${column} in`}
+							linked={false}
+						/></button
+					>
+				{/each}
+			</section>
+			<section>
+				<h3>Put into the constraints</h3>
+				<ul>
+					{#each checkSentences(problem, plan) as { about, says } (about)}
+						<li
+							class:lit={selection.isPointed({ kind: 'constraint', name: about })}
+							onpointerenter={() => point('constraint', about)}
+							onpointerleave={() => point('constraint', null)}
+						>
+							<Words sentence={says} />
+						</li>
+					{/each}
+				</ul>
+			</section>
+			{#if certificate?.kind === 'optimal'}
+				<section>
+					<h3>Why no plan is better</h3>
+					{#each proofSentences(problem, certificate.multipliers, plan) as sentence, i (i)}
+						<p><Words {sentence} /></p>
+					{/each}
+				</section>
+			{/if}
+		</div>
+	{:else}
+		<p class="nothing">The answer is read here when an optimal tableau is reached.</p>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-2);
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+		align-content: start;
+		gap: var(--gap-2) var(--gap-4);
+	}
+	section {
+		min-width: 0;
+	}
+	h3 {
+		margin: 0;
+		font-size: var(--size-text);
+		font-weight: 650;
+	}
+	ul {
+		margin: 0;
+		padding: 0;
+		list-style: none;
+	}
+	p {
+		margin: 0;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.nothing {
+		padding: 0 var(--gap-3);
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>
