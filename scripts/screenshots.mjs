@@ -28,12 +28,28 @@ silica [kg]: ash + feldspar ≥ 4
 flux [kg]: ash + 3 feldspar ≥ 6
 store [kg]: ash ≤ 9`;
 
-const TABLE = `;bowls;vases;tiles;;amount;unit
-profit;30;45;12,5;;;thalers
-clay;2,5;4;1;<=;100;kg
-wheel;2;1,5;;<=;63;hours
-orders;1;1;1;>=;many;dozen
-`;
+const EDGE = `title "Two plans as good"
+max profit [thalers] = 40 bowls + 20 vases
+clay [kg]: 2 bowls + vases ≤ 80
+kiln [hours]: bowls + vases ≤ 60
+wheel [hours]: bowls ≤ 30`;
+
+const TOO_MUCH = `title "More ordered than the kiln holds"
+max profit [thalers] = 30 bowls + 45 vases
+order [dozen]: bowls + vases ≥ 24
+kiln [hours]: bowls + 4 vases ≤ 40
+wheel [hours]: 2 bowls + 3/2 vases ≤ 33`;
+
+const OPEN = `title "A limit is missing"
+max profit [thalers] = 30 bowls + 45 vases
+sets: bowls - vases ≤ 4
+shelf: vases - 2 bowls ≤ 6`;
+
+const THREE = `title "Bowls, vases and jugs"
+max profit [thalers] = 5 bowls + 4 vases + 6 jugs
+clay [kg]: 2 bowls + 3 vases + 4 jugs ≤ 60
+kiln [hours]: 4 bowls + vases + 2 jugs ≤ 64
+glaze [l]: bowls + 2 vases + jugs ≤ 28`;
 
 const server = await serve();
 const browser = await launch();
@@ -91,11 +107,6 @@ try {
 		size: [1024, 768],
 		steps: [next, { key: 'b' }, { click: 'button[title="Pivot: bowls in, s2 out"]' }, { key: 'd' }]
 	});
-	await shot('wrong-pivot', { steps: [{ click: 'button[title="Pivot: vases in, s1 out"]' }] });
-	await shot('wrong-statement', {
-		text: 'title "Spring firing"\nmax profit [thalers] = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases < 100\nwheel [hours]: 2 bowls + 3/2 vase ≤ 63 +\nkiln [hours]: bowls * vases ≤ 88'
-	});
-	await shot('eight-by-eight', { text: CROWDED, steps: [next] });
 	await shot('problem', {
 		path: '/problem',
 		steps: [{ type: ['Amount of bowls', '26'] }, { type: ['Amount of vases', '11'] }, { click: 'aria/Keep' }]
@@ -106,10 +117,36 @@ try {
 		steps: [{ type: ['Amount of tiles_floor', '95/2'] }]
 	});
 	await shot('region', { path: '/region', steps: [{ click: 'aria/Show values' }] });
-	await shot('paste', {
-		path: '/problem',
-		steps: [{ click: 'aria/Paste table' }, { write: TABLE }]
+	await shot('region-built', {
+		path: '/region',
+		steps: Array.from({ length: 9 }, () => ({ key: 'PageDown' }))
 	});
+	await shot('region-edge', {
+		path: '/region',
+		text: EDGE,
+		steps: [{ click: 'aria/Show values' }, { click: '.slider-thumb' }]
+	});
+	await shot('region-empty', { path: '/region', text: TOO_MUCH });
+	await shot('region-unbounded', {
+		path: '/region',
+		text: OPEN,
+		steps: [{ click: '[data-pane="steps"] li:last-child button' }]
+	});
+	await shot('region-solid', {
+		path: '/region',
+		text: THREE,
+		steps: [next, next, { click: 'aria/Show values' }]
+	});
+	await shot('notation', {
+		path: '/simplex',
+		text: DIET,
+		steps: [{ choose: ['Start', 'two phases'] }, { click: 'aria/Notation' }]
+	});
+	await shot('row-operations', {
+		path: '/simplex',
+		steps: [next, next, { click: 'aria/Row operation after' }]
+	});
+	await shot('answer', { path: '/simplex', text: EDGE, steps: [{ key: 'g' }] });
 	await shot('lessons', {
 		path: '/lessons',
 		text: ORDERS,

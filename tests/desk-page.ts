@@ -102,7 +102,7 @@ export class DeskPage {
 			Overview: '.cm-content',
 			Problem: '[data-pane="plans"]',
 			Region: '[data-pane="corners"]',
-			Simplex: '[data-pane="form"]'
+			Simplex: '[data-pane="form"], [data-pane="operations"], [data-pane="answer"]'
 		};
 		await this.page.waitForSelector(shown[name]);
 	}

@@ -6,12 +6,9 @@
 	import { approximate, type Rational } from '$lib/core/number/rational';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import PictureMenu from '../export/PictureMenu.svelte';
 	import type { Look } from '../export/snapshot';
 	import Pane from '../shared/Pane.svelte';
-	import AxesMenu from './AxesMenu.svelte';
 	import RegionCaption from './RegionCaption.svelte';
-	import RegionInset from './RegionInset.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
 	import type { Box } from './box';
@@ -164,8 +161,14 @@
 
 <Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
-		{#if problem}<PictureMenu picture={shownPicture} {steps} />{/if}
-		<AxesMenu />
+		{#if problem}
+			{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
+				<PictureMenu picture={shownPicture} {steps} />
+			{/await}
+		{/if}
+		{#if session.problem && session.problem.variables.length > 2}
+			{#await import('./AxesMenu.svelte') then { default: AxesMenu }}<AxesMenu />{/await}
+		{/if}
 		<button
 			class="btn tool"
 			aria-label="1 : 1, the same scale on all axes"
@@ -234,7 +237,11 @@
 						{pointCorner}
 						{visit}
 					/>
-					{#if !stage}<RegionInset {problem} {scene} {frame} {picture} {best} />{/if}
+					{#if !stage}
+						{#await import('./RegionInset.svelte') then { default: RegionInset }}
+							<RegionInset {problem} {scene} {frame} {picture} {best} />
+						{/await}
+					{/if}
 				</svg>
 			{:else if problem && problem.variables.length === 1}
 				{#await import('./NumberLine.svelte') then { default: NumberLine }}

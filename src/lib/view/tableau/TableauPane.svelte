@@ -7,7 +7,6 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
-	import RunMenu from './RunMenu.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
 	const { document, session, reveal } = useDesk();
@@ -69,7 +68,7 @@
 				onchoose={({ move }) => session.take(move)}
 			/>
 			<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}>Change …</button>
-			<RunMenu />
+			{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
 			<span class="apart"></span>
 			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
 				>Back</button
