@@ -146,7 +146,10 @@ describe('taken hold of', () => {
 
 	test('a click on a corner goes there by pivots that join the trail; a column shows the edge along which it would rise', async () => {
 		await show(KILN);
-		await (await desk.page.waitForSelector('[aria-label="Corner (2, 6)"]'))!.click();
+		const corner = (await desk.page.waitForSelector('[aria-label="Corner (2, 6)"]'))!;
+		await corner.hover();
+		await desk.shows('Region', 'Basic and not 0 there: cups, jugs, s1 and s4.');
+		await corner.click();
 		await desk.page.waitForSelector('.leg');
 		expect(await desk.page.$$eval('.leg', (list) => list.map((own) => own.textContent))).toEqual(['1', '2']);
 		await desk.turnTo('Simplex');

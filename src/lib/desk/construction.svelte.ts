@@ -2,12 +2,14 @@ import { conflictOf, gapOf } from '$lib/core/answer/conflict';
 import { bestFace } from '$lib/core/geometry/best';
 import { buildRemark, stepHeading } from '$lib/core/commentary/construction';
 import { cornerSentences } from '$lib/core/commentary/corner';
-import { joined } from '$lib/core/commentary/sentence';
+import { joined, say } from '$lib/core/commentary/sentence';
+import { basicColumns } from '$lib/core/form/basic';
+import { standardForm } from '$lib/core/form/standard';
 import { construction, keptProblem, ordered, type BuildStep } from '$lib/core/geometry/construction';
 import { byKey } from '$lib/core/geometry/corner-key';
 import { polyhedron } from '$lib/core/geometry/polyhedron';
 import { region } from '$lib/core/geometry/region';
-import { withCosts, withoutConstraints } from '$lib/core/geometry/sides';
+import { planAt, withCosts, withoutConstraints } from '$lib/core/geometry/sides';
 import type { Vector } from '$lib/core/number/linear-algebra';
 import { ZERO, type Rational } from '$lib/core/number/rational';
 import { setRhs } from '$lib/core/problem/statement/edit';
@@ -209,9 +211,12 @@ export class Construction {
 		return buildRemark(this.#problem!, step, this.#corners);
 	}
 
-	/** What is to say about a corner: the lines that meet there, how they are solved, the objective's value. */
+	/** What is to say about a corner: the lines that meet there, how they are solved, the objective's value, its basis. */
 	cornerText(at: Vector) {
-		return joined(cornerSentences(this.#problem!, at), ' ', ' ');
+		const problem = this.#problem!;
+		const form = standardForm(problem, { start: 'slack', equalities: 'one-row' });
+		const basic = basicColumns(form, planAt(problem, at)).map((column) => say`${column}`);
+		return joined([...cornerSentences(problem, at), say`Basic and not 0 there: ${joined(basic)}.`], ' ', ' ');
 	}
 
 	heading(step: BuildStep) {

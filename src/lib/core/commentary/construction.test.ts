@@ -14,6 +14,7 @@ import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { buildRemark } from './construction';
+import { sideSentence } from './corner';
 import { plainText, remarkText } from './sentence';
 import { removedSentence, shapeOf } from './shape';
 
@@ -82,6 +83,7 @@ describe('special cases in words', () => {
 		const shape = plainText(shapeOf(problem, polyhedron(problem)));
 		expect(shape).toContain('a and b are the same line.');
 		expect(shape).toContain('a and c are parallel.');
+		expect(plainText(sideSentence(problem, 'x.lower'))).toBe('x ≥ 0');
 		expect(plainText(removedSentence(problem, polyhedron(problem), 'c'))).toBe('removes nothing: redundant');
 	});
 });

@@ -1,4 +1,4 @@
-import { isTight, planAt, sidesOf, type Side } from '../geometry/sides';
+import { isTight, planAt, sideName, sidesOf, type Side } from '../geometry/sides';
 import { rank, type Vector } from '../number/linear-algebra';
 import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem, Relation, Terms } from '../problem/types';
@@ -42,6 +42,12 @@ export function statedAs(problem: Problem, { owner, rhs }: Side): Stated {
 		relation: lower ? '>=' : '<=',
 		rhs: lower ? rhs.neg() : rhs
 	};
+}
+
+/** A constraint by its name, a bound (`x.lower`) as it is stated: `x ≥ 0`. */
+export function sideSentence(problem: Problem, name: string): Sentence {
+	const side = sidesOf(problem).find(({ owner }) => sideName(owner) === name);
+	return side ? statedAs(problem, side).says : say`${name}`;
 }
 
 /** A constraint's name; of a bound its line. */

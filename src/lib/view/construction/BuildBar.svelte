@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
 	import { conclusionSentences } from '$lib/core/commentary/construction';
-	import { pointSentence } from '$lib/core/commentary/corner';
+	import { pointSentence, sideSentence } from '$lib/core/commentary/corner';
 	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/commentary/sentence';
 	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
@@ -44,9 +44,7 @@
 	});
 	const conflictSentence = $derived.by((): Sentence => {
 		if (!conflict) return NOTHING_SAID;
-		const names = joined(
-			conflict.names.map((name) => (name.includes('.') ? say`${name}` : say`${{ constraint: name }}`))
-		);
+		const names = joined(conflict.names.map((name) => sideSentence(problem!, name)));
 		const gap = conflict.gap
 			? say` They would just meet, at ${pointSentence([...conflict.gap.plan.values()])}, if each of the constraints gave way by ${conflict.gap.by}.`
 			: NOTHING_SAID;
