@@ -58,6 +58,7 @@ describe('the collection', () => {
 		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 1);
 		await desk.choose('More for Autumn', 'Delete');
 		await says('“Autumn” was deleted.');
+		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 0);
 		expect(await titles()).toEqual([]);
 		await desk.click('Undo');
 		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 1);
