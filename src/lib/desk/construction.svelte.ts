@@ -5,7 +5,7 @@ import { cornerSentences } from '$lib/core/commentary/corner';
 import { joined, say } from '$lib/core/commentary/sentence';
 import { basicColumns } from '$lib/core/form/basic';
 import { standardForm } from '$lib/core/form/standard';
-import { construction, keptProblem, ordered, type BuildStep } from '$lib/core/geometry/construction';
+import { construction, ordered, type BuildStep } from '$lib/core/geometry/construction';
 import { byKey } from '$lib/core/geometry/corner-key';
 import { polyhedron } from '$lib/core/geometry/polyhedron';
 import { region } from '$lib/core/geometry/region';
@@ -118,10 +118,6 @@ export class Construction {
 	/** the index of the step shown; −1 where the picture is finished */
 	get index(): number {
 		return this.#at;
-	}
-	/** the problem as far as it has been built */
-	get soFar(): Problem | null {
-		return this.#problem && this.step ? keptProblem(this.#problem, this.step.kept) : this.#problem;
 	}
 	/** the value at which the objective's line stands; null where nobody moved it */
 	get level(): Rational | null {

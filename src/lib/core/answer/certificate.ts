@@ -1,10 +1,11 @@
 import type { Rational } from '../number/rational';
-import { compare, isZero, ONE, ZERO } from '../number/rational';
+import { compare, isZero, ZERO } from '../number/rational';
 import { artificialMultipliers } from '../method/artificial';
 import type { Outcome } from '../method/types';
 import { effectiveBounds, type Plan } from '../problem/types';
 import { BIG_M, INFEASIBILITY } from '../tableau/goal';
-import { cost, entryAt, hasGoal, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
+import { rayAt } from '../tableau/rise';
+import { cost, hasGoal, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import { dualValues, rowCombination, toConstraints, type Multipliers } from './multipliers';
 
 /** Proof of an answer, as data: docs/CERTIFICATES in words, `checkCertificate` in code. */
@@ -12,22 +13,6 @@ export type Certificate =
 	| { readonly kind: 'optimal'; readonly point: Plan; readonly multipliers: Multipliers }
 	| { readonly kind: 'infeasible'; readonly multipliers: Multipliers; readonly variable?: string }
 	| { readonly kind: 'unbounded'; readonly point: Plan; readonly ray: Plan };
-
-/** The direction in the author's variables when a non-basic column rises by one. */
-export function rayAt(t: Tableau, position: number): Plan {
-	const column = t.nonbasic[position];
-	const move = (index: number): Rational => {
-		if (index === column) return ONE;
-		const row = t.basis.indexOf(index);
-		return row < 0 ? ZERO : entryAt(t, row, position).neg();
-	};
-	return new Map(
-		t.form.substitutions.map(({ variable, parts }) => [
-			variable,
-			parts.reduce((sum, { column: c, factor }) => sum.add(move(c).mul(factor)), ZERO)
-		])
-	);
-}
 
 /** The combination of the form's rows that contradicts itself: y·A ≥ 0 for every column, y·b < 0. */
 function contradiction(t: Tableau, row: number | null): Rational[] {

@@ -1,4 +1,5 @@
 import { isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { withoutConstraints } from '../geometry/sides';
 import { primed } from '../problem/names';
 import { effectiveBounds, type Plan, type Problem, type Sense, type Terms } from '../problem/types';
 import { runLinear, solveLinear, type RunOptions } from './answer';
@@ -8,17 +9,14 @@ export const withGoal = (problem: Problem, sense: Sense, terms: Terms): Problem 
 	...problem,
 	objective: { sense, name: 'z', terms, constant: ZERO }
 });
-/** The problem without a constraint. */
-export const without = (problem: Problem, name: string): Problem => ({
-	...problem,
-	constraints: problem.constraints.filter((row) => row.name !== name)
-});
-
 /** A member of a conflict: a constraint, or one bound of a variable. */
 type Member = { readonly name: string; leaveOut(problem: Problem): Problem };
 
 const members = ({ constraints, variables }: Problem): Member[] => [
-	...constraints.map(({ name }): Member => ({ name, leaveOut: (problem) => without(problem, name) })),
+	...constraints.map(({ name }): Member => ({
+		name,
+		leaveOut: (problem) => withoutConstraints(problem, [name])
+	})),
 	...variables.flatMap((variable) =>
 		(['lower', 'upper'] as const)
 			.filter((side) => variable[side] !== null)
@@ -54,7 +52,9 @@ export function conflictOf(problem: Problem, options: RunOptions): string[] | nu
 		proof?.kind === 'infeasible'
 			? new Set([...proof.multipliers].filter(([, value]) => !isZero(value)).map(([name]) => name))
 			: null;
-	if (needed) for (const { name } of problem.constraints) if (!needed.has(name)) rest = without(rest, name);
+	if (needed)
+		for (const { name } of problem.constraints)
+			if (!needed.has(name)) rest = withoutConstraints(rest, [name]);
 	const conflict: string[] = [];
 	for (const member of members(rest)) {
 		const smaller = member.leaveOut(rest);

@@ -12,7 +12,8 @@ import {
 import { asksForWhole, fractionalVariables } from '../integer/whole';
 import { objectiveValue, readPlan } from '../tableau/tableau';
 import { runLinear, solveLinear, type RunOptions } from './answer';
-import { conflictOf, withGoal, without } from './conflict';
+import { withoutConstraints } from '../geometry/sides';
+import { conflictOf, withGoal } from './conflict';
 import { optimalSet } from './optimal-set';
 
 /** What kind of problem this is: what a teacher wants to know before the class does. */
@@ -52,7 +53,7 @@ function extreme(
 
 /** Whether a constraint of a feasible problem follows from the others. */
 export function isRedundant(problem: Problem, row: Constraint, options: RunOptions): boolean {
-	const others = without(problem, row.name);
+	const others = withoutConstraints(problem, [row.name]);
 	const follows = (sense: Sense) => {
 		const value = extreme(others, sense, row.terms, options);
 		if (value === null || value === 'stopped') return false;

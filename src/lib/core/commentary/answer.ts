@@ -2,14 +2,14 @@ import type { OptimalSet } from '../answer/optimal-set';
 import { combine } from '../answer/check';
 import type { Multipliers } from '../answer/multipliers';
 import { goalName, valueFactor, type Notation } from '../notation/notation';
-import { isZero, sign, ZERO, type Rational } from '../number/rational';
-import type { Plan, Problem } from '../problem/types';
+import { isZero, ZERO } from '../number/rational';
+import { withoutZeros, type Plan, type Problem } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { objectiveAt, usesOf } from '../problem/use';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { pointOf } from '../geometry/sides';
-import { pointSentence } from './corner';
+import { namesOf, pointSentence, products } from './corner';
 import { quantity } from './plan';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from './sentence';
 
@@ -58,7 +58,7 @@ export function readingSentences(t: Tableau): { readonly about: string | null; r
 export function optimalSetSentences(problem: Problem, set: OptimalSet): Sentence[] {
 	const point = (plan: Plan) => pointOf(problem, plan);
 	const [first, second] = set.vertices.map(point);
-	const names = problem.variables.map(({ name }) => name).join(', ');
+	const names = namesOf(problem).join(', ');
 	const rest = set.complete ? NOTHING_SAID : say` There are more; these were found.`;
 	if (set.unique)
 		return [say`No other plan is as good: (${names}) = ${pointSentence(first)} is the only one.`];
@@ -88,18 +88,8 @@ export const checkSentences = (
 	problem: Problem,
 	plan: Plan
 ): { readonly about: string; readonly says: Sentence }[] =>
-	usesOf(problem, plan).map(({ row, used, parts, kept }) => {
-		const written = (value: Rational) => (sign(value) < 0 ? say`(${value})` : say`${value}`);
-		const sum = parts.length
-			? joined(
-					parts.map(
-						({ perUnit, amount }, i) =>
-							say`${i === 0 ? say`${perUnit}` : written(perUnit)}·${written(amount)}`
-					),
-					' + ',
-					' + '
-				)
-			: say`0`;
+	usesOf(problem, plan).map(({ row, used, kept }) => {
+		const sum = products(row.terms, namesOf(problem), pointOf(problem, plan));
 		return {
 			about: row.name,
 			says: say`${{ constraint: row.name }}: ${sum} = ${used} ${RELATION_SIGNS[row.relation]} ${row.rhs}${kept ? ' ✓' : ' ✗'}`
@@ -116,14 +106,13 @@ export function proofSentences(problem: Problem, multipliers: Multipliers, plan:
 			say`The signs and bounds of the variables alone keep ${objective.name} from getting better than ${value}.`
 		];
 	const { terms, rhs } = combine(problem, multipliers);
-	const left = new Map([...terms].filter(([, factor]) => !isZero(factor)));
+	const left = withoutZeros(terms);
 	const times = used.map(([name, factor]) => say`${factor} times ${{ constraint: name }}`);
 	const most = objective.sense === 'max';
-	const rest = new Map(
-		problem.variables.flatMap(({ name }) => {
-			const factor = (objective.terms.get(name) ?? ZERO).sub(left.get(name) ?? ZERO);
-			return isZero(factor) ? [] : [[name, factor] as const];
-		})
+	const rest = withoutZeros(
+		namesOf(problem).map(
+			(name) => [name, (objective.terms.get(name) ?? ZERO).sub(left.get(name) ?? ZERO)] as const
+		)
 	);
 	const beyond = rest.size
 		? say` The rest of ${objective.name}, ${linear(rest)}, can with the bounds of the variables be ${most ? 'at most' : 'at least'} ${value.sub(rhs).sub(objective.constant)}.`

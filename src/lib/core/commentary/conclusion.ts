@@ -1,6 +1,7 @@
-import { isZero, ONE, sign, ZERO } from '../number/rational';
+import { isZero, sign } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { cost, entryAt, readPlan, type Tableau } from '../tableau/tableau';
+import { rayAt } from '../tableau/rise';
+import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
 
@@ -39,18 +40,12 @@ export function optimalRemark(t: Tableau): Remark {
 
 /** The conclusion where a column can rise for ever: the direction, in the author's variables. */
 export function unboundedRemark(t: Tableau, position: number): Remark {
-	const { problem, substitutions } = t.form;
+	const { problem } = t.form;
 	const column = t.nonbasic[position];
 	const name = t.form.columns[column];
-	const step = (index: number) => {
-		if (index === column) return ONE;
-		const row = t.basis.indexOf(index);
-		return row < 0 ? ZERO : entryAt(t, row, position).neg();
-	};
-	const moves = substitutions.flatMap(({ variable, parts }) => {
-		const move = parts.reduce((sum, { column: c, factor }) => sum.add(step(c).mul(factor)), ZERO);
-		return isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`];
-	});
+	const moves = [...rayAt(t, position)].flatMap(([variable, move]) =>
+		isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`]
+	);
 	const rate = cost(t, OBJECTIVE, column).abs();
 	return {
 		tone: 'conclusion',

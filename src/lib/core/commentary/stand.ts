@@ -6,11 +6,11 @@ import type { Offer } from '../move/types';
 import type { Position } from '../move/position';
 import { improvingPositions } from '../method/rules';
 import { isZero, type Rational } from '../number/rational';
-import type { Problem } from '../problem/types';
+import { withoutZeros, type Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { isInRegion, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
-import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence, signed } from './sentence';
+import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence, linear } from './sentence';
 
 /** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
 export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {
@@ -18,9 +18,7 @@ export function contradictionSentences(problem: Problem, multipliers: Multiplier
 	if (used.length === 0) return [say`The bounds of a variable exclude each other.`];
 	const times = joined(used.map(([name, value]) => say`${value} times ${{ constraint: name }}`));
 	const { terms, rhs } = combine(problem, multipliers);
-	const left = signed(
-		[...terms].filter(([, value]) => !isZero(value)).map(([name, value]) => ({ says: say`${name}`, value }))
-	);
+	const left = linear(withoutZeros(terms));
 	const most: Rational | null = greatest(problem, terms);
 	const limit =
 		most === null

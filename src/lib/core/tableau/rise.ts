@@ -1,6 +1,7 @@
-import { compare, isZero, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { isZero, max, min, ONE, ZERO, type Rational } from '../number/rational';
 import type { Plan } from '../problem/types';
-import { entry, rhs, type Tableau } from './tableau';
+import { ratios } from './ratio';
+import { entryAt, type Tableau } from './tableau';
 
 /** What happens while one non-basic variable rises and the other non-basic ones stay at zero. */
 export interface Rise {
@@ -11,30 +12,33 @@ export interface Rise {
 }
 
 /**
+ * The direction in the author's variables when a non-basic column rises by one.
+ * @param position index into `nonbasic`
+ */
+export function rayAt(t: Tableau, position: number): Plan {
+	const column = t.nonbasic[position];
+	const move = (index: number): Rational => {
+		if (index === column) return ONE;
+		const row = t.basis.indexOf(index);
+		return row < 0 ? ZERO : entryAt(t, row, position).neg();
+	};
+	return new Map(
+		t.form.substitutions.map(({ variable, parts }) => [
+			variable,
+			parts.reduce((sum, { column: c, factor }) => sum.add(move(c).mul(factor)), ZERO)
+		])
+	);
+}
+
+/**
  * The direction in which the basic solution moves while a non-basic column rises, and how far the ratio test lets it go (Dantzig 1951).
  * @param column index of a non-basic column
  */
 export function riseOf(t: Tableau, column: number): Rise {
-	const rate = (other: number): Rational => {
-		if (other === column) return ONE;
-		const row = t.basis.indexOf(other);
-		return row < 0 ? ZERO : entry(t, row, column).neg();
-	};
-	const direction = new Map(
-		t.form.substitutions.map(({ variable, parts }) => {
-			const change = parts.reduce(
-				(sum, part) => (part.factor === 1 ? sum.add(rate(part.column)) : sum.sub(rate(part.column))),
-				ZERO
-			);
-			return [variable, change] as const;
-		})
-	);
-	const limits = t.basis.flatMap((_, row) => {
-		const size = entry(t, row, column);
-		return sign(size) > 0 ? [rhs(t, row).div(size)] : [];
-	});
+	const position = t.nonbasic.indexOf(column);
+	const limits = ratios(t, position).flatMap(({ value }) => value ?? []);
 	const limit = limits.length ? limits.reduce(min) : null;
-	return { direction, limit: limit && compare(limit, ZERO) < 0 ? ZERO : limit };
+	return { direction: rayAt(t, position), limit: limit && max(limit, ZERO) };
 }
 
 /** A plan moved in a direction. */

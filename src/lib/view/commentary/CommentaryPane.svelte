@@ -78,7 +78,6 @@
 		margin: 0.1rem 0 0;
 	}
 	.nothing {
-		color: var(--ink-soft);
-		font-style: italic;
+		padding: 0;
 	}
 </style>

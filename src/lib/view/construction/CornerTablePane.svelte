@@ -141,9 +141,6 @@
 		overflow: auto;
 		padding: 0 var(--gap-3) var(--gap-2);
 	}
-	.stale {
-		opacity: 0.72;
-	}
 	table {
 		width: 100%;
 		border-spacing: 0;
@@ -196,10 +193,5 @@
 		border: 1px solid var(--rule-strong);
 		cursor: pointer;
 		color: var(--ink-soft);
-	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
 	}
 </style>

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import { drag, pointer, select } from 'd3';
 	import { approximate, compare, ZERO, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Constraint, Problem } from '$lib/core/problem/types';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';
+	import { draggable } from '../region/draggable';
 	import { perUnit, type Frame } from '../region/frame';
-	import { perFrame } from '../shared/per-frame';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
 	/** The constraints' lines, taken hold of: dragged parallel to themselves, they change the amount in the statement. */
@@ -41,32 +40,17 @@
 		construction.changeRhs(lesson, name, rhs);
 	}
 
-	function dragging(name: string) {
-		return (node: SVGElement) => {
-			const { ask, finish } = perFrame((px: number, py: number) => {
+	const dragging = (name: string) =>
+		draggable({
+			start: () => construction.take(lesson, name),
+			move(px, py) {
 				const found = rows.find(({ row }) => row.name === name);
 				if (!found) return;
 				const value = found.x * frame.x.invert(px) + found.y * frame.y.invert(py);
 				change(name, snapped(value, found.step).add(held(found.row, found.stated)));
-			});
-			const behaviour = drag<SVGElement, unknown>()
-				.container(() => node.ownerSVGElement!)
-				.on('start', ({ sourceEvent }) => {
-					sourceEvent.stopPropagation();
-					construction.take(lesson, name);
-				})
-				.on('drag', ({ sourceEvent }) => {
-					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
-					ask(px, py);
-				})
-				.on('end', () => {
-					finish();
-					construction.letGo(lesson);
-				});
-			select(node).call(behaviour);
-			return () => select(node).on('.drag', null);
-		};
-	}
+			},
+			end: () => construction.letGo(lesson)
+		});
 
 	function onkeydown(event: KeyboardEvent, { row, stated, step }: (typeof rows)[number]) {
 		const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { drag, pointer, select } from 'd3';
 	import { valuesOf } from '$lib/core/geometry/best';
 	import type { Region } from '$lib/core/geometry/types';
 	import { approximate, compare, max, min, ZERO, type Rational } from '$lib/core/number/rational';
@@ -9,10 +8,10 @@
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';
+	import { draggable } from '../region/draggable';
 	import { perUnit, MARGIN, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';
 	import { objectiveSlope } from '../region/objective';
-	import { perFrame } from '../shared/per-frame';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
 	interface Props {
@@ -112,23 +111,8 @@
 		construction.turn(wanted.map((part) => snapped((part / most) * size, fine)));
 	}
 
-	function dragging(move: (px: number, py: number) => void) {
-		return (node: SVGGElement) => {
-			const { ask, finish } = perFrame(move);
-			const behaviour = drag<SVGGElement, unknown>()
-				.container(() => node.ownerSVGElement!)
-				.on('start', ({ sourceEvent }) => sourceEvent.stopPropagation())
-				.on('drag', ({ sourceEvent }) => {
-					const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
-					ask(px, py);
-				})
-				.on('end', finish);
-			select(node).call(behaviour);
-			return () => select(node).on('.drag', null);
-		};
-	}
-	const slide = dragging((px, py) => put(valueAtPixel(px, py)));
-	const swing = dragging((px, py) => turnTo(px - grip.x, py - grip.y));
+	const slide = draggable({ move: (px, py) => put(valueAtPixel(px, py)) });
+	const swing = draggable({ move: (px, py) => turnTo(px - grip.x, py - grip.y) });
 
 	function onkeydown(event: KeyboardEvent) {
 		const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];

@@ -131,8 +131,4 @@
 		height: 1.5rem;
 		color: var(--ink-soft);
 	}
-	.nothing {
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 </style>

@@ -79,9 +79,4 @@
 	:is(.test, .cut) button {
 		padding-left: 1.4rem;
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 </style>

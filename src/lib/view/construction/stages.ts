@@ -1,3 +1,4 @@
+import { cornerKey } from '$lib/core/geometry/corner-key';
 import {
 	intercepts,
 	testHolds,
@@ -59,7 +60,7 @@ export function stageWithout(problem: Problem, whole: Region, name: string): Sta
 		showsSide: true,
 		about: { kind: 'constraint', name },
 		cut: { before: region(withoutConstraints(problem, [name])), by: halfPlanes(problem)[at] },
-		corners: new Set(whole.corners.map(({ point: { x, y } }) => `${x.toFraction()} ${y.toFraction()}`)),
+		corners: new Set(whole.corners.map(({ point }) => cornerKey(point))),
 		spots: []
 	};
 }

@@ -189,9 +189,4 @@
 	.touched {
 		background: var(--now-wash);
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 </style>

@@ -243,11 +243,6 @@
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 	@media (max-width: 48rem) {
 		main {
 			grid-template-columns: 1fr;

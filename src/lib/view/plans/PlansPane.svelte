@@ -85,11 +85,6 @@
 		font-size: 1.2rem;
 		font-weight: 600;
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 	.broken em {
 		color: var(--error);
 		font-weight: 600;

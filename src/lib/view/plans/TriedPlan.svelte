@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { drag, pointer, select } from 'd3';
 	import { approximate, ZERO } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { isAllowed } from '$lib/core/problem/use';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { draggable } from '../region/draggable';
 	import type { Frame } from '../region/frame';
 	import { snapped, stepOf } from '../region/step';
 
@@ -30,19 +30,6 @@
 		else plans.place(across, snapped(frame.x.invert(px), step[0]), up, snapped(frame.y.invert(py), step[1]));
 	}
 
-	function draggable(node: SVGGElement) {
-		// the picture itself can be dragged as well: the plan comes first
-		const behaviour = drag<SVGGElement, unknown>()
-			.container(() => node.ownerSVGElement!)
-			.on('start', ({ sourceEvent }) => sourceEvent.stopPropagation())
-			.on('drag', ({ sourceEvent }) => {
-				const [px, py] = pointer(sourceEvent.touches?.[0] ?? sourceEvent, node.ownerSVGElement);
-				moveTo(px, py);
-			});
-		select(node).call(behaviour);
-		return () => select(node).on('.drag', null);
-	}
-
 	function onkeydown(event: KeyboardEvent) {
 		const [dx, dy] =
 			{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key] ?? [];
@@ -62,7 +49,7 @@
 	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'allowed' : 'not allowed'}. Arrow keys move it.`}
 	transform={`translate(${at.x} ${at.y})`}
 	{onkeydown}
-	{@attach draggable}
+	{@attach draggable({ move: moveTo })}
 >
 	<circle r="14" />
 	<path d="M0 -8l8 8l-8 8l-8 -8z" />

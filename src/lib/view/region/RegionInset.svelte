@@ -62,9 +62,6 @@
 				picture={inset.picture}
 				{best}
 				showsWalk={false}
-				corner={null}
-				pointCorner={() => {}}
-				visit={() => {}}
 			/>
 		</g>
 	</g>

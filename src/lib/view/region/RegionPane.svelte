@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { cornerKey } from '$lib/core/geometry/corner-key';
+	import { planAt } from '$lib/core/geometry/sides';
 	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';
 	import { approximate, type Rational } from '$lib/core/number/rational';
@@ -13,6 +14,7 @@
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
 	import type { Box } from './box';
 	import { fitOf, makePicture, makeScene } from './picture';
+	import { withGestures, withKeys } from './picture-moves';
 	import type { BuiltPart, Stage } from './stage';
 
 	/** A region that is shown in place of the desk's own. */
@@ -91,20 +93,11 @@
 		const at = scene?.region.corners.findIndex(({ point }) => cornerKey(point) === selection.corner) ?? -1;
 		return at < 0 ? null : at;
 	});
-	const pointCorner = (index: number | null) =>
-		selection.pointCorner(index === null ? null : cornerKey(scene!.region.corners[index].point));
 
 	/** Goes to a corner by pivots. */
-	function visit(index: number) {
-		if (figure.isSlice || !scene) return;
-		const { x, y } = scene.region.corners[index].point;
-		const [across, up] = scene.region.axes;
-		session.visit(
-			new Map([
-				[across, x],
-				[up, y]
-			])
-		);
+	function visit(key: string) {
+		const found = scene?.region.corners.find(({ point }) => cornerKey(point) === key);
+		if (found && problem && !figure.isSlice) session.visit(planAt(problem, [found.point.x, found.point.y]));
 	}
 
 	const empty = $derived(!picture);
@@ -126,37 +119,16 @@
 		document.look({ x: x.invert(x(cx) - dx), y: y.invert(y(cy) - dy), scale: document.view?.scale ?? 1 });
 	}
 
-	/** Wheel, drag and pinch; what reads them is loaded once the picture stands. */
-	function withGestures(node: SVGSVGElement) {
-		let end: (() => void) | undefined;
-		let isGone = false;
-		void import('./gestures').then(({ gestures }) => {
-			if (!isGone) end = gestures(node, { zoomBy, panBy });
-		});
-		return () => {
-			isGone = true;
-			end?.();
-		};
-	}
-
-	const KEYS: Record<string, () => void> = {
+	const onkeydown = withKeys({
 		'+': () => zoomBy(1.3),
 		'=': () => zoomBy(1.3),
 		'-': () => zoomBy(1 / 1.3),
 		'0': () => document.look(null),
-
 		ArrowLeft: () => panBy(40, 0),
 		ArrowRight: () => panBy(-40, 0),
 		ArrowUp: () => panBy(0, 40),
 		ArrowDown: () => panBy(0, -40)
-	};
-
-	function onkeydown(event: KeyboardEvent) {
-		const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : KEYS[event.key];
-		if (!act) return;
-		event.preventDefault();
-		act();
-	}
+	});
 </script>
 
 <Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
@@ -220,7 +192,7 @@
 					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits, z magnifies a corner."
 					tabindex="0"
 					{onkeydown}
-					{@attach withGestures}
+					{@attach withGestures({ zoomBy, panBy })}
 				>
 					<RegionPicture
 						{problem}
@@ -233,8 +205,6 @@
 						{showsLine}
 						{under}
 						{inside}
-						{corner}
-						{pointCorner}
 						{visit}
 					/>
 					{#if !stage}
@@ -282,9 +252,6 @@
 		position: relative;
 		overflow: hidden;
 	}
-	.stale {
-		opacity: 0.72;
-	}
 	svg {
 		position: absolute;
 		inset: 0;
@@ -301,10 +268,5 @@
 	.fit {
 		font-size: var(--size-note);
 		padding: 0.2rem 0.5rem;
-	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
 	}
 </style>

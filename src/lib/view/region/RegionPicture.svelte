@@ -8,10 +8,11 @@
 	import { objectiveAt as valueAt } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionAxes from './RegionAxes.svelte';
-	import RegionCorners from './RegionCorners.svelte';
+	import CornerButtons from './CornerButtons.svelte';
 	import RegionLabels from './RegionLabels.svelte';
 	import RegionLines from './RegionLines.svelte';
 	import RegionWalk from './RegionWalk.svelte';
+	import StageSpots from './StageSpots.svelte';
 	import { MARGIN, type Frame } from './frame';
 	import { objectiveSlope, objectiveSpot } from './objective';
 	import { unit, type Picture } from './picture';
@@ -29,9 +30,8 @@
 		showsLine?: boolean;
 		under?: Snippet<[Region, Frame]>;
 		inside?: Snippet<[Region, Frame]>;
-		corner: number | null;
-		pointCorner: (index: number | null) => void;
-		visit: (index: number) => void;
+		/** goes to a corner by pivots; left out, corners are only seen */
+		visit?: (corner: string) => void;
 	}
 	let {
 		problem,
@@ -44,8 +44,6 @@
 		showsLine = true,
 		under,
 		inside,
-		corner,
-		pointCorner,
 		visit
 	}: Props = $props();
 	const { document, figure, session } = useDesk();
@@ -155,7 +153,8 @@
 	{/each}
 	{#if showsWalk}<RegionWalk {frame} {slope} />{/if}
 	{@render under?.(region, frame)}
-	<RegionCorners {corners} {spots} {corner} {pointCorner} {visit} />
+	<StageSpots {spots} />
+	<CornerButtons {corners} {visit} />
 	{@render inside?.(region, frame)}
 </g>
 

@@ -39,6 +39,8 @@ export interface PictureSpot extends Spot {
 export interface PictureCorner extends Spot {
 	readonly key: string;
 	readonly index: number;
+	/** the corner's own key, the same in every view */
+	readonly corner: string;
 	readonly text: string;
 	readonly best: boolean;
 	/** its text in the picture; null outside the view, and where many corners leave no room */
@@ -149,9 +151,9 @@ export function makePicture(
 			...pixel(spot(corner.point)),
 			text: coordinates(corner.point, style),
 			best: !!best?.corners.includes(index),
-			isShown: !stage || stage.corners.has(cornerKey(corner.point))
+			corner: cornerKey(corner.point)
 		}))
-		.filter((corner) => corner.isShown && [corner.x, corner.y].every(Number.isFinite));
+		.filter((own) => (!stage || stage.corners.has(own.corner)) && [own.x, own.y].every(Number.isFinite));
 	const spots = (stage?.spots ?? []).map(({ point, kind }, i) => ({
 		key: `spot ${i}`,
 		index: i,

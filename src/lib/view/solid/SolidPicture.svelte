@@ -2,22 +2,22 @@
 	import { bestFace } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { polyhedron } from '$lib/core/geometry/polyhedron';
-	import type { Vector } from '$lib/core/number/linear-algebra';
 	import { planAt } from '$lib/core/geometry/sides';
 	import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { objectiveAt } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import CornerButtons from '../region/CornerButtons.svelte';
 	import type { Size } from '../region/frame';
 	import { placeLabels } from '../region/labels';
+	import MarkedName from '../region/MarkedName.svelte';
 	import { points, shortened } from '../region/picture';
+	import { withGestures, withKeys } from '../region/picture-moves';
 	import type { BuiltPart } from '../region/stage';
 	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera } from './camera';
 	import SolidBody from './SolidBody.svelte';
-	import SolidCorners from './SolidCorners.svelte';
-	import SolidLabels from './SolidLabels.svelte';
-	import { meetingPlane, planeIn, roomOf, solidOf, type Triple } from './solid';
+	import { meetingPlane, planeIn, roomOf, solidOf, triple, type Triple } from './solid';
 	import { labelWishes } from './wishes';
 
 	interface Props {
@@ -41,11 +41,6 @@
 	const walked = $derived(
 		showsWalk ? session.stops.flatMap(({ position }) => oneOrNone(figure.at(position))) : []
 	);
-	const triple = (at: readonly Rational[]): Triple => [
-		approximate(at[0]),
-		approximate(at[1]),
-		approximate(at[2])
-	];
 	const room = $derived(roomOf(problem, walked.map(triple)));
 	const whole = $derived(solidOf(problem, room));
 	const solid = $derived(part ? solidOf(part.soFar, room) : whole);
@@ -90,6 +85,7 @@
 				? [
 						{
 							key,
+							corner: key,
 							exact,
 							...spots[i],
 							best: bestKeys.has(key),
@@ -138,19 +134,7 @@
 	const zoom = (factor: number) =>
 		(camera = { ...camera, scale: Math.min(20, Math.max(0.3, camera.scale * factor)) });
 
-	function withGestures(node: SVGSVGElement) {
-		let end: (() => void) | undefined;
-		let isGone = false;
-		void import('../region/gestures').then(({ gestures }) => {
-			if (!isGone) end = gestures(node, { zoomBy: zoom, panBy: (dx, dy) => turn(dx / 160, dy / 160) });
-		});
-		return () => {
-			isGone = true;
-			end?.();
-		};
-	}
-
-	const KEYS: Record<string, () => void> = {
+	const onkeydown = withKeys({
 		ArrowLeft: () => turn(-0.09, 0),
 		ArrowRight: () => turn(0.09, 0),
 		ArrowUp: () => turn(0, -0.09),
@@ -159,16 +143,11 @@
 		'=': () => zoom(1.2),
 		'-': () => zoom(1 / 1.2),
 		'0': () => (camera = CORNER_VIEW)
-	};
-	function onkeydown(event: KeyboardEvent) {
-		const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : KEYS[event.key];
-		if (!act) return;
-		event.preventDefault();
-		act();
-	}
+	});
 
-	function visit(at: Vector) {
-		if (!figure.isSlice) session.visit(planAt(problem, at));
+	function visit(corner: string) {
+		const found = corners.find(({ key }) => key === corner);
+		if (found && !figure.isSlice) session.visit(planAt(problem, found.exact));
 	}
 </script>
 
@@ -180,7 +159,7 @@
 	aria-label="Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down."
 	tabindex="0"
 	{onkeydown}
-	{@attach withGestures}
+	{@attach withGestures({ zoomBy: zoom, panBy: (dx, dy) => turn(dx / 160, dy / 160) })}
 >
 	{#each axes as { from, to, text, top }, i (i)}
 		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
@@ -189,12 +168,14 @@
 	<SolidBody {edges} {faces} plane={points(plane)} current={points(current)} about={part?.about ?? null} />
 	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
 	{#if way.length > 1}<polyline class="walked" points={points(way)} />{/if}
-	<SolidCorners {corners} {visit} />
+	<CornerButtons {corners} {visit} />
 	{#if here}
 		{@const at = view.spot(triple(here))}
 		<circle class="here" class:outside={!session.inRegion} cx={at.x} cy={at.y} r="6" />
 	{/if}
-	<SolidLabels {labels} {faces} />
+	{#each labels as label (label.key)}
+		<MarkedName {label} identity={faces.find(({ key }) => key === label.key)?.identity} />
+	{/each}
 	{#if value && showsWalk}
 		<text class="value" x="10" y={size.height - 10}
 			>{problem.objective.name} = {showNumber(value, style)}</text

@@ -35,7 +35,8 @@ export interface Room {
 	readonly exact: readonly { readonly low: Rational; readonly high: Rational }[];
 }
 
-const triple = (at: Vector): Triple => [approximate(at[0]), approximate(at[1]), approximate(at[2])];
+/** An exact point as it is drawn. */
+export const triple = (at: Vector): Triple => [approximate(at[0]), approximate(at[1]), approximate(at[2])];
 
 /** The room that shows a region: all its corners and the origin, and a piece of what has no end. */
 export function roomOf(problem: Problem, extra: readonly Triple[]): Room {

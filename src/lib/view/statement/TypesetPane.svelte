@@ -121,9 +121,6 @@
 		overflow: auto;
 		padding: 0 var(--gap-3) var(--gap-3);
 	}
-	.stale {
-		opacity: 0.72;
-	}
 	table {
 		border-spacing: 0;
 		margin-left: -0.25rem;
@@ -204,7 +201,6 @@
 		gap: 0.15rem 1rem;
 	}
 	.nothing {
-		color: var(--ink-soft);
-		font-style: italic;
+		padding: 0;
 	}
 </style>

@@ -105,7 +105,6 @@
 	}
 	.nothing {
 		margin: 0;
-		color: var(--ink-soft);
-		font-style: italic;
+		padding: 0;
 	}
 </style>

@@ -265,9 +265,6 @@
 		overflow: auto;
 		padding: 0 var(--gap-3) var(--gap-3);
 	}
-	.stale {
-		opacity: 0.72;
-	}
 	table {
 		border-collapse: separate;
 		border-spacing: 0;
@@ -304,10 +301,5 @@
 		margin: var(--gap-2) 0 0;
 		color: var(--error);
 		font-size: var(--size-note);
-	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
 	}
 </style>

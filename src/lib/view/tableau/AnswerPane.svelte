@@ -142,9 +142,4 @@
 	.lit {
 		background: var(--now-wash);
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 </style>

@@ -15,11 +15,3 @@
 		<p class="nothing">The tableau of the step before stands here once there is one.</p>
 	{/if}
 </Pane>
-
-<style>
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
-</style>

@@ -215,13 +215,8 @@
 		background: var(--now-wash);
 	}
 	.count,
-	.how,
-	.nothing {
+	.how {
 		color: var(--ink-soft);
 		font-size: var(--size-note);
-	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		font-style: italic;
 	}
 </style>

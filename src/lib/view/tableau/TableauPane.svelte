@@ -150,9 +150,4 @@
 		align-items: flex-start;
 		gap: var(--gap-1);
 	}
-	.nothing {
-		padding: 0 var(--gap-3);
-		color: var(--ink-soft);
-		font-style: italic;
-	}
 </style>
