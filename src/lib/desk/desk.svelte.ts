@@ -5,6 +5,7 @@ import { Figure } from './figure.svelte';
 import { LargeAnswer } from './large.svelte';
 import { newLesson, type Lesson } from '$lib/core/lesson/lesson';
 import { Offered } from './offered.svelte';
+import { Pinned } from './pinned.svelte';
 import { Plans } from './plans.svelte';
 import { Preferences } from './preferences.svelte';
 import { Reveal } from './reveal.svelte';
@@ -17,6 +18,8 @@ export class Desk {
 	readonly session: Session;
 	readonly figure: Figure;
 	readonly plans: Plans;
+	/** the tableau beside the present one */
+	readonly pinned: Pinned;
 	readonly selection = new Selection();
 	readonly preferences = new Preferences();
 	readonly reveal = new Reveal();
@@ -28,6 +31,7 @@ export class Desk {
 	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
 		this.document = new LessonDocument(lesson);
 		this.session = new Session(this.document);
+		this.pinned = new Pinned(this.document, this.session);
 		this.figure = new Figure(this.document, this.session);
 		this.plans = new Plans(this.document, this.figure);
 		this.answer = new LargeAnswer();

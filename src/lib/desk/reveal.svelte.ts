@@ -1,6 +1,7 @@
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
 	#hidesNext = $state(false);
+	#showsInverse = $state(false);
 
 	#corners = $state.raw<{ text: string; keys: readonly string[] }>({ text: '', keys: [] });
 
@@ -16,6 +17,15 @@ export class Reveal {
 	/** whether the pivot that the rule would make, and the least ratio, are not shown */
 	get hidesNext(): boolean {
 		return this.#hidesNext;
+	}
+
+	/** whether the basis inverse and the multipliers are marked in the tableau */
+	get showsInverse(): boolean {
+		return this.#showsInverse;
+	}
+
+	toggleInverse(): void {
+		this.#showsInverse = !this.#showsInverse;
 	}
 
 	toggleNext(): void {

@@ -4,6 +4,12 @@ import { samePointed, type Pointed } from './identity';
 const isNumber = (a: StoryTarget | null, b: StoryTarget | null): boolean =>
 	a === b || (!!a && !!b && a.name === b.name && a.part === b.part);
 
+/** Numbers of the answer being read off the tableau: right-hand sides of these columns' rows, and the cell of the value. */
+export interface Reading {
+	readonly columns: readonly string[];
+	readonly value: boolean;
+}
+
 /** What the reader points at, and which column is being considered. */
 export class Selection {
 	#pointed = $state.raw<Pointed | null>(null);
@@ -11,6 +17,7 @@ export class Selection {
 	#corner = $state<string | null>(null);
 	#column = $state<string | null>(null);
 	#considered = $state<string | null>(null);
+	#reading = $state.raw<Reading | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
 	get pointed(): Pointed | null {
@@ -31,6 +38,15 @@ export class Selection {
 	/** the id of the column whose ratios are asked for */
 	get considered(): string | null {
 		return this.#considered;
+	}
+
+	/** the cells of an optimal tableau that are being read */
+	get reading(): Reading | null {
+		return this.#reading;
+	}
+
+	read(reading: Reading | null): void {
+		this.#reading = reading;
 	}
 
 	point(pointed: Pointed | null, number: StoryTarget | null = null): void {

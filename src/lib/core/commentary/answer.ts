@@ -13,8 +13,18 @@ import { namesOf, pointSentence, products } from './corner';
 import { quantity } from './plan';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from './sentence';
 
+/** A line of the answer: what it is about, and the cells that it is read from. */
+export interface ReadingLine {
+	readonly about: string | null;
+	readonly says: Sentence;
+	/** ids of the columns whose values it uses */
+	readonly columns: readonly string[];
+	/** whether it reads the cell of the value */
+	readonly value: boolean;
+}
+
 /** How the answer is read off a tableau: each of the author's variables from its cell, and the objective from the value's cell. */
-export function readingSentences(t: Tableau): { readonly about: string | null; readonly says: Sentence }[] {
+export function readingSentences(t: Tableau): ReadingLine[] {
 	const plan = readPlan(t);
 	const { problem } = t.form;
 	const lines = t.form.substitutions.map(({ variable, offset, parts }) => {
@@ -42,7 +52,12 @@ export function readingSentences(t: Tableau): { readonly about: string | null; r
 							: say` ${factor === 1 ? '+' : '−'} ${part}`
 				)} = ${value}.`;
 		const fixed = parts.length === 0 ? say`its bounds leave only ${value}` : own;
-		return { about: variable, says: say`${variable} = ${quantity(value, unit)}: ${fixed}.${made}` };
+		return {
+			about: variable,
+			says: say`${variable} = ${quantity(value, unit)}: ${fixed}.${made}`,
+			columns: parts.map(({ column }) => columnOf(t, column).id),
+			value: false
+		};
 	});
 	const { name, unit, sense } = problem.objective;
 	const objective = (notation: Notation): Sentence => {
@@ -51,7 +66,66 @@ export function readingSentences(t: Tableau): { readonly about: string | null; r
 		const turned = shown.equals(value) ? NOTHING_SAID : say`, and its sign is turned`;
 		return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${goalName(notation, OBJECTIVE, problem.objective)} shows ${shown}${turned}.`;
 	};
-	return [...lines, { about: null, says: say`${{ written: objective }}` }];
+	const others = t.nonbasic.filter((j) => !t.barred.has(j)).map((j) => say`${columnOf(t, j)}`);
+	const cover =
+		others.length === 0
+			? []
+			: [
+					{
+						about: null,
+						says: say`Cover up the columns of the non-basic variables ${joined(others)}: they are 0. Each row is then an equation for its basic variable alone.`,
+						columns: t.basis.map((j) => columnOf(t, j).id),
+						value: false
+					}
+				];
+	return [
+		...cover,
+		...lines,
+		{ about: null, says: say`${{ written: objective }}`, columns: [], value: true }
+	];
+}
+
+/**
+ * The answer in the words and units of the story.
+ * @param meaning what a variable or constraint means, empty where nothing is said
+ */
+export function storySentences(
+	problem: Problem,
+	plan: Plan,
+	meaning: (kind: 'variables' | 'constraints', name: string) => string
+): Sentence[] {
+	const called = (kind: 'variables' | 'constraints', name: string) => {
+		const own = meaning(kind, name);
+		return own ? say`${name} (${own})` : say`${name}`;
+	};
+	const { objective } = problem;
+	const told = problem.variables.map(({ name, unit }) => {
+		const value = plan.get(name) ?? ZERO;
+		const own = called('variables', name);
+		if (isZero(value)) return say`no ${own}`;
+		return unit ? say`${quantity(value, unit)} of ${own}` : say`${value} of ${own}`;
+	});
+	const uses = usesOf(problem, plan).flatMap(({ row, used, slack }): Sentence[] => {
+		const own = called('constraints', row.name);
+		if (row.relation === '=') return [];
+		if (isZero(slack))
+			return [
+				row.relation === '<='
+					? say`All of ${own} is used, ${quantity(used, row.unit)}.`
+					: say`Of ${own} there is just what must be, ${quantity(used, row.unit)}.`
+			];
+		const rest = quantity(slack.abs(), row.unit);
+		return [
+			row.relation === '<='
+				? say`Of ${own}, ${rest} are left.`
+				: say`Of ${own} there are ${rest} more than must be.`
+		];
+	});
+	const value = objectiveAt(problem, plan);
+	return [
+		say`Best is ${joined(told)}: ${objective.name} is then ${quantity(value, objective.unit)}, the ${objective.sense === 'max' ? 'most' : 'least'} there can be.`,
+		...uses
+	];
 }
 
 /** All best plans: the one, a segment or half-line with its parameter, or corners with weights and rays. */

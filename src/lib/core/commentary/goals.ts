@@ -11,7 +11,7 @@ import {
 } from '../tableau/tableau';
 import { goalFactor, INFEASIBILITY_NAME, valueFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
-import { joined, say, type Sentence } from './sentence';
+import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
 
 /** An objective row by its name. */
 export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
@@ -40,7 +40,7 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 		phaseOne === 'maximised' ? say`, so −${INFEASIBILITY_NAME} is maximised` : say``;
 	const head =
 		goal.kind === 'big-m'
-			? say`Each artificial variable costs M, a number larger than any other: −M(${artificials}) is added to what is maximised.`
+			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: −M(${artificials}) is added to what is maximised.`
 			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${{ written: asked }}.`;
 	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 	const columns = t.nonbasic
@@ -56,10 +56,17 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 		const minus = (by: 1 | -1) => (by > 0 ? '−' : '');
 		const entries = columns.slice(0, MOST_COLUMNS).map(({ column, k }) => {
 			const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k));
-			return say`${columnOf(t, column)}: ${minus(factor)}${added(parts)} = ${cost(t, goal, column).mul(factor)}`;
+			const value = cost(t, goal, column).mul(factor);
+			const sum = parts.length > 1 ? say`${minus(factor)}${added(parts)} = ` : NOTHING_SAID;
+			return say`${columnOf(t, column)}: ${sum}${value}`;
 		});
 		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
-		return say`the new row is ${factor > 0 ? 'minus ' : ''}the sum of the rows of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ${goalValue(t, goal).mul(turn)}.`;
+		const several = rows.length > 1;
+		const total = several ? say`${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ` : NOTHING_SAID;
+		return say`the new row is ${factor > 0 ? 'minus ' : ''}the ${several ? 'sum of the rows' : 'row'} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
-	return [head, say`Each is basic, so it is replaced from its own row: ${{ written: arises }}`];
+	return [
+		head,
+		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${{ written: arises }}`
+	];
 }

@@ -65,7 +65,7 @@ function comparison(t: Tableau, part: Part, choice: Choice): Sentence {
 					]
 				: []
 		);
-		return reasons.rowRatios(name(t, choice.leaving), compared);
+		return reasons.rowRatios(t, name(t, choice.leaving), compared);
 	}
 	const lines = t.basis.flatMap((basic, row) => {
 		const counts = part === 'repair' ? sameSign(t, row, choice.position) : cell(t, row, choice.position) > 0;
@@ -158,7 +158,8 @@ function effect(before: Tableau, after: Tableau, choice: Choice): Sentence[] {
 	if (!goal) return [say`So ${own}.`];
 	const sum = (t: Tableau) => goalValue(t, goal).neg();
 	const what = goal === INFEASIBILITY ? say`${INFEASIBILITY_NAME}` : say`the sum of the artificial variables`;
-	return [say`So ${moved(what, sum(before), sum(after), undefined, still)}; ${own}.`];
+	const told = isZero(sum(after).sub(sum(before))) ? NOTHING_SAID : still;
+	return [say`So ${moved(what, sum(before), sum(after), undefined, NOTHING_SAID)}; ${own}${told}.`];
 }
 
 /** What a pivot by hand breaks, and why. */

@@ -22,7 +22,7 @@ function basisSentences(t: Tableau): Sentence[] {
 		sentences.push(say`Every slack is basic and every other column is 0.`);
 	else if (artificial.length > 0)
 		sentences.push(
-			say`Where no slack can be basic, an artificial variable stands in: ${named(t, artificial)}. While one of them is not zero, its row is not met.`
+			say`Where no slack can be basic, an artificial variable stands in: ${named(t, artificial)}. While ${artificial.length > 1 ? 'one of them' : 'it'} is not zero, its row is not met.`
 		);
 	if (vacant.length > 0)
 		sentences.push(

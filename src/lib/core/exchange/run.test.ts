@@ -151,6 +151,7 @@ describe('the answer in words', () => {
 			'max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18'
 		);
 		expect(reading).toEqual([
+			'Cover up the columns of the non-basic variables s3 and s2: they are 0. Each row is then an equation for its basic variable alone.',
 			'cups = 2: cups is basic, the right-hand side of its row is 2.',
 			'jugs = 6: jugs is basic, the right-hand side of its row is 6.',
 			'gain = 36: the cell of the value in row gain shows 36.'
@@ -164,7 +165,7 @@ describe('the answer in words', () => {
 
 	test('substitutions are undone, and a value that shows with another sign is turned', () => {
 		const { reading, proof } = answered('min cost = 2 x + y\nneed: x + y >= 4\nx from 1 to 9\ny free');
-		expect(reading[0]).toMatch(/^x = 1: x' .* So x = 1 \+ 0 = 1\.$/);
+		expect(reading[1]).toMatch(/^x = 1: x' .* So x = 1 \+ 0 = 1\.$/);
 		expect(reading.at(-1)).toBe(
 			'cost = 5: the cell of the value in row −cost shows −5, and its sign is turned.'
 		);

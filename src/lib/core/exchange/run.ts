@@ -2,7 +2,7 @@ import { csvFormatRows } from 'd3-dsv';
 import { plainText, remarkText, type Remark } from '../commentary/sentence';
 import { board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
-import { isZero, type Rational } from '../number/rational';
+import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
 import { escapedLatex, latexName, latexNumber } from './latex';
 
@@ -27,7 +27,7 @@ function cells(
 		if (!m || isZero(m)) return number(plain);
 		const size = m.abs().equals(1) ? '' : number(m.abs());
 		const own = isZero(plain) ? '' : number(plain);
-		const sign = m.s < 0n ? '-' : own ? '+' : '';
+		const sign = m.s < 0n ? number(ONE.neg()).charAt(0) : own ? '+' : '';
 		return `${own}${own ? ' ' : ''}${sign}${own ? ' ' : ''}${size}${name('M')}`;
 	};
 	const named = notation.basis === 'named';
@@ -42,7 +42,7 @@ function cells(
 		...(first ? [] : [rhs])
 	];
 	const head = line(
-		'',
+		shown.common ? `/ ${number(shown.common)}` : '',
 		own ? name(objective?.name ?? '') : '',
 		shown.columns.map((c) => name(c.name)),
 		name('rhs')
@@ -51,12 +51,7 @@ function cells(
 		line(named ? name(row.name) : '', '0', row.entries.map(number), number(row.rhs))
 	);
 	const goals = shown.goals.map((goal) =>
-		line(
-			name(goal.name),
-			goal === objective ? (goal.own > 0 ? '1' : '-1') : '0',
-			goal.cells.map(withM),
-			withM(goal.value)
-		)
+		line(name(goal.name), number(goal.own), goal.cells.map(withM), withM(goal.value))
 	);
 	const around = shown.costs
 		? {

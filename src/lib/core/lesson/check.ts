@@ -1,5 +1,5 @@
-import { CHOICES, completed } from '../notation/notation';
-import { NUMBER_STYLES } from '../number/show';
+import { notationShape } from '../notation/check';
+import { completed } from '../notation/notation';
 import { WAYS, type Move } from '../move/types';
 import { isSoundTrail, type Trail } from '../move/trail';
 import { PARTS, RULE_NAMES } from '../method/types';
@@ -96,11 +96,6 @@ const lasting = yup
 	.max(MAX_LASTING)
 	.required();
 
-const choices = Object.fromEntries(
-	Object.entries(CHOICES).map(([name, variants]) => [name, yup.string().oneOf([...variants])])
-);
-const letters = yup.string().matches(/^\p{L}{1,3}$/u);
-
 const schema = yup.object({
 	format: yup.string().oneOf(['mathesis-lesson']).required(),
 	version: yup.number().oneOf([3]).required(),
@@ -134,15 +129,7 @@ const schema = yup.object({
 		.required()
 		.test('sound', 'the trail does not hang together', (trail) => isSoundTrail(trail as Trail)),
 	rule: yup.string().oneOf(RULE_NAMES).required(),
-	notation: yup
-		.object({
-			numbers: yup.string().oneOf(NUMBER_STYLES).required(),
-			...choices,
-			slack: letters,
-			surplus: letters,
-			artificial: letters
-		})
-		.required(),
+	notation: notationShape,
 	view: yup.object({ x: finite, y: finite, scale: finite.positive() }).nullable().defined().default(null),
 	plans: yup
 		.array(yup.object({ name: text(80), amounts: numbersByName.required() }))

@@ -1,5 +1,5 @@
 import { joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
-import { INFEASIBILITY_NAME } from '../notation/notation';
+import { goalFactor, INFEASIBILITY_NAME, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
 import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
@@ -15,9 +15,11 @@ const improving = (t: Tableau, goal: Goal): Sentence =>
 /** Why a rule takes a column. */
 export function entersBy(t: Tableau, goal: Goal, rule: EnteringRule): Sentence {
 	const row = goalOf(t, goal);
+	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
+	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
 	const reasons: Record<EnteringRule, Sentence> = {
-		dantzig: say`its entry in row ${row} is the most ${improving(t, goal)}`,
-		bland: say`it is the first column with a ${improving(t, goal)} entry in row ${row} (Bland’s rule)`,
+		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}`,
+		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)`,
 		'greatest-improvement': say`its pivot improves ${row} most`,
 		'steepest-edge': say`its edge climbs most steeply`
 	};
@@ -42,15 +44,31 @@ const lines = (compared: readonly RatioLine[]): Sentence =>
 /** The ratios of a column. */
 export function columnRatios(compared: readonly RatioLine[], skipped: boolean): Sentence {
 	if (compared.length === 0) return say`No entry of the column is positive, so there is no ratio to compare.`;
-	const tail = skipped ? say` (entries that are not positive set no limit)` : NOTHING_SAID;
-	return say`Ratios: ${lines(compared)}${tail}.`;
+	// in a dictionary the entries have the other sign
+	const none = (notation: Notation) =>
+		notation.layout === 'dictionary'
+			? say` (terms that are not negative set no limit)`
+			: say` (entries that are not positive set no limit)`;
+	return say`Ratios: ${lines(compared)}${skipped ? say`${{ written: none }}` : NOTHING_SAID}.`;
 }
 
 /** The ratios along a row. */
-export const rowRatios = (row: Sentence, compared: readonly RatioLine[]): Sentence =>
-	compared.length === 0
-		? say`No entry of row ${row} is negative, so no column can enter there.`
-		: say`Along row ${row}, over its negative entries: ${lines(compared)}. The least keeps the objective row right.`;
+export function rowRatios(t: Tableau, row: Sentence, compared: readonly RatioLine[]): Sentence {
+	// in a dictionary the entries have the other sign
+	const negative = {
+		written: (notation: Notation) => say`${notation.layout === 'dictionary' ? 'positive' : 'negative'}`
+	};
+	if (compared.length === 0) return say`No entry of row ${row} is ${negative}, so no column can enter there.`;
+	/** the quotient as it stands in the tableau: its size counts where the objective row is written with the other sign */
+	const asWritten = (line: RatioLine) => (notation: Notation) => {
+		const factor = goalFactor(notation, OBJECTIVE, t.form.problem.objective.sense);
+		const top = line.top.mul(factor);
+		const bottom = notation.layout === 'dictionary' ? line.bottom : line.bottom.neg();
+		return say`${line.name}: |${top} ÷ ${bottom}| = ${line.value}`;
+	};
+	const shown = compared.map((line) => say`${{ written: asWritten(line) }}`);
+	return say`Along row ${row}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. The least keeps the objective row right.`;
+}
 
 /** The ratios of a column that a repair compares: rows with negative right-hand sides count too. */
 export const repairRatios = (compared: readonly RatioLine[]): Sentence =>

@@ -1,3 +1,4 @@
+import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
 import { redundantRows } from '../method/artificial';
 import { isZero, ONE, ZERO, type Rational } from '../number/rational';
@@ -42,8 +43,8 @@ export interface BoardGoal {
 	readonly value: BoardCell;
 	/** by the board's columns: whether raising the variable improves what the row is about */
 	readonly improving: readonly boolean[];
-	/** the entry in the objective's own column, where that is shown */
-	readonly own: 1 | -1;
+	/** the entry in the objective's own column, where that is shown; zero in other objective rows */
+	readonly own: Rational;
 }
 
 /** What stands around an extended tableau: coefficients above the names and beside the basis, and the row z below. */
@@ -62,10 +63,12 @@ export interface Board {
 	readonly goals: readonly BoardGoal[];
 	/** only in an extended layout */
 	readonly costs: BoardCosts | null;
+	/** what all numbers of rows and objective rows are to be divided by; null where they stand for themselves */
+	readonly common: Rational | null;
 }
 
-const times = ({ plain, m }: BoardCell, factor: 1 | -1): BoardCell =>
-	factor === 1 ? { plain, m } : { plain: plain.neg(), m: m && m.neg() };
+const times = ({ plain, m }: BoardCell, factor: 1 | -1 | Rational): BoardCell =>
+	factor === 1 ? { plain, m } : { plain: plain.mul(factor), m: m && m.mul(factor) };
 
 /** The objective rows as they are written, the coefficients of M in the objective's. */
 function boardGoals(t: Tableau, indices: readonly number[], notation: Notation): BoardGoal[] {
@@ -84,7 +87,7 @@ function boardGoals(t: Tableau, indices: readonly number[], notation: Notation):
 				cells: under.map((cell) => times(cell, factor)),
 				value: times(value, valueFactor(notation, goal, objective.sense)),
 				improving: under.map((cell) => signOf(cell) < 0),
-				own: notation.entries === 'z-plus' ? 1 : -1
+				own: goal !== OBJECTIVE ? ZERO : notation.entries === 'z-plus' ? ONE : ONE.neg()
 			};
 		});
 }
@@ -123,7 +126,8 @@ export function board(t: Tableau, notation: Notation): Board {
 	);
 	const redundant = new Set(redundantRows(t));
 	const sign = layout === 'dictionary' ? ONE.neg() : ONE;
-	return {
+	const goals = boardGoals(t, indices, notation);
+	const plain: Board = {
 		columns: indices.map((index) => {
 			const column = columnOf(t, index);
 			const basic = t.basis.includes(index);
@@ -141,8 +145,42 @@ export function board(t: Tableau, notation: Notation): Board {
 				redundant: redundant.has(row)
 			};
 		}),
-		goals: boardGoals(t, indices, notation),
-		costs: layout === 'extended' ? boardCosts(t, indices, notation) : null
+		goals,
+		costs: layout === 'extended' ? boardCosts(t, indices, notation) : null,
+		common: null
+	};
+	return notation.numbers === 'common' && layout !== 'dictionary' ? overOne(plain, t) : plain;
+}
+
+/**
+ * A board as whole numbers over one denominator: the product of the pivots so far (Edmonds 1967), or a multiple of it where the problem's
+ * own numbers are fractions.
+ */
+function overOne(shown: Board, t: Tableau): Board {
+	const cells = [
+		...shown.goals.flatMap(({ cells, value }) => [...cells, value]),
+		...(shown.costs?.z ?? [])
+	].flatMap(({ plain, m }) => (m ? [plain, m] : [plain]));
+	const numbers = [...shown.rows.flatMap(({ entries, rhs }) => [...entries, rhs]), ...cells];
+	const start = new Fraction(BigInt(t.kernel.denominator));
+	const common = numbers.reduce((all, value) => all.lcm(new Fraction(value.d)), start);
+	if (common.equals(1)) return shown;
+	const whole = (cell: BoardCell) => times(cell, common);
+	return {
+		...shown,
+		rows: shown.rows.map((row) => ({
+			...row,
+			entries: row.entries.map((value) => value.mul(common)),
+			rhs: row.rhs.mul(common)
+		})),
+		goals: shown.goals.map((goal) => ({
+			...goal,
+			cells: goal.cells.map(whole),
+			value: whole(goal.value),
+			own: goal.own.mul(common)
+		})),
+		costs: shown.costs && { ...shown.costs, z: shown.costs.z.map(whole) },
+		common
 	};
 }
 

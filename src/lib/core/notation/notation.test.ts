@@ -1,29 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { anyNotation } from '../../../../tests/support/notations';
 import { anyProblem } from '../../../../tests/support/problems';
 import { standardForm } from '../form/standard';
 import { decide, advance } from '../method/decide';
 import { beginWork } from '../method/solve';
 import { DANTZIG, type Work } from '../method/types';
 import { isZero, ZERO, type Rational } from '../number/rational';
-import { NUMBER_STYLES } from '../number/show';
 import { readStatement } from '../problem/statement/read';
 import type { Sense } from '../problem/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { cost, entry, goalValue, hasGoal, rhs } from '../tableau/tableau';
 import { decidePrimal } from '../method/primal';
 import { plainText } from '../commentary/sentence';
-import { board, type BoardCell } from './board';
-import { CHOICES, columnName, completed, PLAIN, PROFILES, type Notation } from './notation';
-
-const anyNotation: fc.Arbitrary<Notation> = fc
-	.record({
-		numbers: fc.constantFrom(...NUMBER_STYLES),
-		...Object.fromEntries(
-			Object.entries(CHOICES).map(([name, variants]) => [name, fc.constantFrom(...variants)])
-		)
-	})
-	.map((choices) => completed(choices as Partial<Notation>));
+import { board, type Board, type BoardCell } from './board';
+import { columnName, PLAIN, PROFILES, type Notation } from './notation';
 
 /** What the written row of an objective is about, from the profile's own rules: +1 for z (or w), −1 for its negative. */
 function quantity(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {
@@ -31,11 +22,28 @@ function quantity(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {
 	return sense === 'max' || notation.minimum === 'minimised' ? 1 : -1;
 }
 
+/** A board over one denominator with its numbers divided by it: all of them must have been whole. */
+function divided(shown: Board): Board {
+	const { common } = shown;
+	if (!common) return shown;
+	const over = (value: Rational): Rational => {
+		expect(value.d).toBe(1n);
+		return value.div(common);
+	};
+	const cell = ({ plain, m }: BoardCell) => ({ plain: over(plain), m: m && over(m) });
+	return {
+		...shown,
+		rows: shown.rows.map((row) => ({ ...row, entries: row.entries.map(over), rhs: over(row.rhs) })),
+		goals: shown.goals.map((goal) => ({ ...goal, cells: goal.cells.map(cell), value: cell(goal.value) })),
+		costs: shown.costs && { ...shown.costs, z: shown.costs.z.map(cell) }
+	};
+}
+
 /** The board read by the profile's own rules must be the tableau's equations: `z + Σ minusD · x = z0`, or `w` likewise. */
 function readBack(work: Work, notation: Notation): void {
 	const t = work.tableau;
 	const { sense } = t.form.problem.objective;
-	const shown = board(t, notation);
+	const shown = divided(board(t, notation));
 	const isDictionary = notation.layout === 'dictionary';
 	shown.rows.forEach((row, i) => {
 		expect(row.rhs.equals(rhs(t, i))).toBe(true);
@@ -68,11 +76,11 @@ function readBack(work: Work, notation: Notation): void {
 			expect(goal.improving[k]).toBe(leading.s < 0n && !isZero(leading));
 		});
 		const value = goalValue(t, goal.goal).mul(under);
-		const written =
+		const shownValue =
 			isDictionary || notation.value === 'equation'
 				? value.mul(about).mul(notation.entries === 'minus-z' && !isDictionary ? -1 : 1)
 				: value;
-		expect(goal.value.plain.equals(written)).toBe(true);
+		expect(goal.value.plain.equals(shownValue)).toBe(true);
 	}
 	const { costs } = shown;
 	if (!costs) return;

@@ -26,7 +26,9 @@ export const CHOICES = {
 	/** numbers of slacks, surpluses and artificial variables: by the constraint, running on, or letters in a row */
 	index: ['constraint', 'running', 'letters'],
 	/** how the pivot that is advised is marked */
-	mark: ['circled', 'boxed', 'bold']
+	mark: ['circled', 'boxed', 'bold'],
+	/** row operations as multiples (`R1 ← R1 − 2 R2`), as old row minus a multiple, or entry by entry by the rectangle rule */
+	operations: ['multiples', 'old-minus', 'rectangle']
 } as const;
 
 type Choices = { readonly [K in keyof typeof CHOICES]: (typeof CHOICES)[K][number] };
@@ -58,6 +60,7 @@ export const PLAIN: Notation = {
 	layout: 'full',
 	index: 'constraint',
 	mark: 'circled',
+	operations: 'multiples',
 	slack: 's',
 	surplus: 's',
 	artificial: 'a'

@@ -1,6 +1,6 @@
 import { isInteger, numerator, type Rational } from './rational';
 
-/** How numbers are shown; the value underneath is the same. */
+/** How numbers are shown; the value underneath is the same. `common`: a tableau as whole numbers over one denominator, numbers elsewhere as fractions. */
 export const NUMBER_STYLES = [
 	'fraction',
 	'decimal',
@@ -8,7 +8,8 @@ export const NUMBER_STYLES = [
 	'decimal1',
 	'decimal2',
 	'decimal3',
-	'decimal6'
+	'decimal6',
+	'common'
 ] as const;
 export type NumberStyle = (typeof NUMBER_STYLES)[number];
 
@@ -61,7 +62,8 @@ export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
 	const digits = grouped(value.n.toString());
 	const plain = { negative, over: null, whole: null, cut: false };
 	if (isInteger(value)) return { ...plain, digits };
-	if (style === 'fraction') return { ...plain, digits, over: grouped(value.d.toString()) };
+	if (style === 'fraction' || style === 'common')
+		return { ...plain, digits, over: grouped(value.d.toString()) };
 	if (style === 'mixed') {
 		const whole = value.n / value.d;
 		return {

@@ -21,7 +21,7 @@ export interface Helpers {
 
 /** Everything that can be done now. */
 export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
-	const { session, document, figure, offered, preferences, reveal, selection } = desk;
+	const { session, document, figure, offered, pinned, preferences, reveal, selection } = desk;
 	const pages = PAGES.map(({ path, name }, i): Action => ({
 		id: `page ${path}`,
 		group: 'Pages',
@@ -70,6 +70,30 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'b',
 			possible: session.canGoBack,
 			run: () => session.back()
+		},
+		{
+			id: 'earlier',
+			group: 'Steps',
+			says: 'Look at an earlier tableau beside',
+			key: ',',
+			possible: pinned.canGoEarlier,
+			run: () => pinned.earlier()
+		},
+		{
+			id: 'later',
+			group: 'Steps',
+			says: 'Look at a later tableau beside',
+			key: '.',
+			possible: pinned.canGoLater,
+			run: () => pinned.later()
+		},
+		{
+			id: 'pin',
+			group: 'Steps',
+			says: pinned.isOn ? 'Let go the tableau beside' : 'Pin this tableau beside the next ones',
+			key: 't',
+			possible: session.tableau !== null,
+			run: () => pinned.toggle()
 		}
 	];
 	const moves = session.offers.map(({ move, says }, i): Action => ({
@@ -111,6 +135,16 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'h',
 			possible: true,
 			run: () => reveal.toggleNext()
+		},
+		{
+			id: 'inverse',
+			group: 'Look',
+			says: reveal.showsInverse
+				? 'Unmark the basis inverse and the multipliers'
+				: 'Mark the basis inverse and the multipliers',
+			key: 'v',
+			possible: session.tableau !== null,
+			run: () => reveal.toggleInverse()
 		},
 		{
 			id: 'magnify',

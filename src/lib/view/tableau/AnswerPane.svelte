@@ -1,23 +1,30 @@
 <script lang="ts">
 	import { certify } from '$lib/core/answer/certificate';
-	import { optimalSet, type OptimalSet } from '$lib/core/answer/optimal-set';
+	import { optimalSet, segmentBetween, type OptimalSet } from '$lib/core/answer/optimal-set';
 	import {
 		checkSentences,
 		optimalSetSentences,
 		proofSentences,
-		readingSentences
+		readingSentences,
+		storySentences,
+		type ReadingLine
 	} from '$lib/core/commentary/answer';
 	import { zeroCostColumns } from '$lib/core/commentary/conclusion';
+	import { planSentence, quantity } from '$lib/core/commentary/plan';
 	import { say } from '$lib/core/commentary/sentence';
 	import { basisKey } from '$lib/core/method/run';
+	import { rational } from '$lib/core/number/rational';
+	import type { Plan } from '$lib/core/problem/types';
+	import { objectiveAt } from '$lib/core/problem/use';
 	import { tightestRows } from '$lib/core/tableau/ratio';
+	import { moved } from '$lib/core/tableau/rise';
 	import { pivot, readPlan } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 
 	/** The answer read off the last tableau, all best plans, and two ways of checking it. */
-	const { document: lesson, selection, session } = useDesk();
+	const { document: lesson, plans, selection, session } = useDesk();
 	/** milliseconds that the search for all best plans may take */
 	const SEARCH = 40;
 
@@ -47,9 +54,39 @@
 			return [{ column: t.form.columns[column], move, known }];
 		});
 	});
+	/** points that a slider goes along, in the set of best plans: its corners, then a way on along each ray */
+	const way = $derived.by((): Plan[] => {
+		if (!set || set.unique || set.lines.length > 0) return [];
+		const end = set.vertices.at(-1)!;
+		return [...set.vertices, ...set.rays.map((ray) => moved(end, ray, rational(FAR)))];
+	});
+	const SLIDE = 'Slide along them';
+	/** steps between two points of the way, and how many times a ray is followed */
+	const PARTS = 12;
+	const FAR = 6;
+	let slid = $state(0);
+	const slidTo = $derived.by(() => {
+		if (!problem || way.length < 2) return null;
+		const at = Math.min(Math.floor(slid / PARTS), way.length - 2);
+		const { from, direction } = segmentBetween(way[at], way[at + 1]);
+		const here = moved(from, direction, rational(slid - at * PARTS, PARTS));
+		const { name, unit } = problem.objective;
+		return {
+			here,
+			says: say`${planSentence(problem, here)}: ${name} stays ${quantity(objectiveAt(problem, here), unit)}.`
+		};
+	});
+	/** the plan slid to is the plan being tried: picture and plans follow it */
+	function slide(to: number) {
+		slid = to;
+		if (slidTo) plans.take(slidTo.here);
+	}
 	const isBack = $derived(session.loop !== null);
-	const point = (kind: 'constraint' | 'variable', name: string | null) =>
-		selection.point(name === null ? null : { kind, name });
+	const point = (name: string | null) => selection.point(name === null ? null : { kind: 'constraint', name });
+	function read(line: ReadingLine | null) {
+		selection.read(line);
+		selection.point(line?.about ? { kind: 'variable', name: line.about } : null);
+	}
 </script>
 
 <Pane pane="answer" name="The answer" aside={lesson.stale ? 'last right statement' : null}>
@@ -59,21 +96,44 @@
 			<section>
 				<h3>Read off the tableau</h3>
 				<ul>
-					{#each readingSentences(t) as { about, says }, i (i)}
+					{#each readingSentences(t) as line, i (i)}
 						<li
-							class:lit={about !== null && selection.isPointed({ kind: 'variable', name: about })}
-							onpointerenter={() => point('variable', about)}
-							onpointerleave={() => point('variable', null)}
+							class:lit={line.about !== null && selection.isPointed({ kind: 'variable', name: line.about })}
 						>
-							<Words sentence={says} linked={false} />
+							<button
+								class="line"
+								onpointerenter={() => read(line)}
+								onpointerleave={() => read(null)}
+								onfocus={() => read(line)}
+								onblur={() => read(null)}><Words sentence={line.says} linked={false} /></button
+							>
 						</li>
 					{/each}
 				</ul>
 			</section>
 			<section>
+				<h3>In words</h3>
+				{#each storySentences(problem, plan, (kind, name) => lesson.meaning(kind, name)) as sentence, i (i)}
+					<p><Words {sentence} linked={false} /></p>
+				{/each}
+			</section>
+			<section>
 				<h3>All best plans</h3>
 				{#if set}
 					{#each optimalSetSentences(problem, set) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+				{/if}
+				{#if way.length > 1}
+					<label class="slide"
+						>{SLIDE}
+						<input
+							type="range"
+							min="0"
+							max={(way.length - 1) * PARTS}
+							value={slid}
+							oninput={({ currentTarget }) => slide(Number(currentTarget.value))}
+						/>
+					</label>
+					{#if slidTo}<p aria-live="polite"><Words sentence={slidTo.says} linked={false} /></p>{/if}
 				{/if}
 				{#if isBack}<p>This optimal basis was here before: the best plans have been gone round.</p>{/if}
 				{#each others as { column, move, known } (column.id)}
@@ -91,8 +151,8 @@
 					{#each checkSentences(problem, plan) as { about, says } (about)}
 						<li
 							class:lit={selection.isPointed({ kind: 'constraint', name: about })}
-							onpointerenter={() => point('constraint', about)}
-							onpointerleave={() => point('constraint', null)}
+							onpointerenter={() => point(about)}
+							onpointerleave={() => point(null)}
 						>
 							<Words sentence={says} />
 						</li>
@@ -138,6 +198,15 @@
 	}
 	p {
 		margin: 0;
+	}
+	.line {
+		text-align: left;
+		cursor: default;
+	}
+	.slide {
+		display: flex;
+		gap: var(--gap-2);
+		align-items: center;
 	}
 	.lit {
 		background: var(--now-wash);

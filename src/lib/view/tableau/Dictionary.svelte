@@ -1,6 +1,8 @@
 <script lang="ts">
-	import { board, type BoardCell } from '$lib/core/notation/board';
+	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
+	import { board, type BoardCell } from '$lib/core/notation/board';
+	import { columnName } from '$lib/core/notation/notation';
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
@@ -19,6 +21,18 @@
 	const shown = $derived(board(t, lesson.notation));
 	const style = $derived(lesson.notation.numbers);
 	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
+
+	/** the column that is pointed at, where that can rise */
+	const near = $derived(
+		t.form.columns.findIndex(({ id }) => id === (selection.column ?? selection.considered))
+	);
+	const compared = $derived(
+		decision && lesson.notation.ratios === 'shown' && !(hides && near < 0)
+			? comparison(work, decision, t.nonbasic.includes(near) ? near : null)
+			: null
+	);
+	const down = $derived(compared?.along === 'column' ? compared : null);
+	const along = $derived(compared?.along === 'row' ? compared : null);
 
 	function take(row: number, column: number) {
 		const move = session.pivotByHand(column, t.basis[row]);
@@ -61,8 +75,31 @@
 							{:else}{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}{/if}
 						</td>
 					{/each}
+					<td class="ratio" class:least={down?.ratios[i]?.least && !hides}>
+						{#if down?.ratios[i]?.value}
+							{columnName(lesson.notation, t.form.columns[down.column])} ≤ <NumberView
+								value={down.ratios[i].value}
+								{style}
+							/>{down.ratios[i].least && !hides ? ' least' : ''}
+						{/if}
+					</td>
 				</tr>
 			{/each}
+			{#if along}
+				<tr class="ratios">
+					<th scope="row">ratio</th>
+					<td colspan="2"></td>
+					{#each shown.columns as { column, index } (column.id)}
+						{@const ratio = along.ratios[t.nonbasic.indexOf(index)]}
+						<td></td>
+						<td class:least={ratio?.least}
+							>{#if ratio?.value}<NumberView value={ratio.value} {style} />{ratio.least
+									? ' least'
+									: ''}{/if}</td
+						>
+					{/each}
+				</tr>
+			{/if}
 			{#each shown.goals as { goal, name, cells, value, improving } (goal.kind)}
 				<tr class="goal" data-goal={goal.kind}>
 					<th scope="row">{name}</th>
@@ -118,6 +155,16 @@
 	}
 	.term {
 		text-align: left;
+	}
+	.ratio,
+	.ratios > * {
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+		padding-left: 1.2rem;
+	}
+	.least {
+		color: var(--now);
+		font-weight: 600;
 	}
 	.lit {
 		background: var(--now-wash);

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { CHOICES, PROFILES, type Notation } from '$lib/core/notation/notation';
+	import { MAX_PROFILE_NAME, readProfiles, writeProfiles } from '$lib/core/notation/check';
 	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number/show';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { OwnProfiles } from '$lib/desk/own-profiles.svelte';
+	import { download } from '../shared/download';
 	import Sheet from '../shared/Sheet.svelte';
 	import Dictionary from './Dictionary.svelte';
 	import TableauGrid from './TableauGrid.svelte';
@@ -24,7 +27,8 @@
 		ratios: 'Ratios',
 		layout: 'Layout',
 		index: 'Slacks are numbered',
-		mark: 'The advised pivot is'
+		mark: 'The advised pivot is',
+		operations: 'Row operations'
 	};
 	const VARIANTS: Record<string, string> = {
 		'z-plus': 'z + … = value (a maximum is done without negative entries)',
@@ -50,7 +54,10 @@
 		letters: 'letters in a row',
 		circled: 'circled',
 		boxed: 'boxed',
-		bold: 'bold'
+		bold: 'bold',
+		multiples: 'R1 ← R1 − 2 R2',
+		'old-minus': 'new row = old row − entry × new pivot row',
+		rectangle: 'rectangle rule: old − row × column ÷ pivot'
 	};
 	const NUMBERS: Record<NumberStyle, string> = {
 		fraction: 'fractions',
@@ -59,7 +66,8 @@
 		decimal1: 'decimals, one digit',
 		decimal2: 'decimals, two digits',
 		decimal3: 'decimals, three digits',
-		decimal6: 'decimals, six digits'
+		decimal6: 'decimals, six digits',
+		common: 'whole numbers over one denominator'
 	};
 	const LETTERS = [
 		['slack', 'Slacks'],
@@ -69,14 +77,37 @@
 	const choices = Object.keys(CHOICES) as Choice[];
 	const same = (own: Notation) =>
 		JSON.stringify({ ...own, numbers: notation.numbers }) === JSON.stringify(notation);
-	const profile = $derived(PROFILES.findIndex((own) => same(own.notation)));
+	const own = new OwnProfiles();
+	const profiles = $derived([...PROFILES, ...own.list]);
+	const profile = $derived(profiles.findIndex(({ notation: other }) => same(other)));
+	const isOwn = $derived(profile >= PROFILES.length);
 	let wrong = $state<string | null>(null);
+	let name = $state('');
+	/** why a file of profiles was not taken, or what was */
+	let said = $state<string | null>(null);
+	function keep() {
+		own.keep([{ name: name.trim(), notation }]);
+		name = '';
+	}
+	async function take(files: FileList | null) {
+		const [file] = files ?? [];
+		if (!file) return;
+		try {
+			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
+			const found = readProfiles(await file.text());
+			own.keep(found);
+			said = `${file.name}: ${found.length} ${found.length === 1 ? 'notation' : 'notations'} taken in.`;
+		} catch (error) {
+			said = `${file.name} was not taken in: ${error instanceof SyntaxError ? 'it is not JSON' : (error as Error).message}.`;
+		}
+	}
+	const MAX_FILE = 200_000;
 
-	const choose = (name: string, value: string) => lesson.notate({ [name]: value } as Partial<Notation>);
-	function letter(name: (typeof LETTERS)[number][0], text: string) {
+	const choose = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
+	function letter(family: (typeof LETTERS)[number][0], text: string) {
 		const right = /^\p{L}{1,3}$/u.test(text);
-		wrong = right ? null : name;
-		if (right) lesson.notate({ [name]: text });
+		wrong = right ? null : family;
+		if (right) lesson.notate({ [family]: text });
 	}
 	const work = $derived(session.position?.work ?? null);
 </script>
@@ -90,14 +121,61 @@
 					class="field"
 					value={profile}
 					onchange={({ currentTarget }) => {
-						const own = PROFILES[Number(currentTarget.value)];
-						if (own) lesson.notate({ ...own.notation, numbers: notation.numbers });
+						const chosen = profiles[Number(currentTarget.value)];
+						if (chosen) lesson.notate({ ...chosen.notation, numbers: notation.numbers });
 					}}
 				>
 					{#if profile < 0}<option value={-1}>of this lesson’s own</option>{/if}
-					{#each PROFILES as { name }, i (name)}<option value={i}>{name}</option>{/each}
+					{#each PROFILES as { name: of }, i (of)}<option value={i}>{of}</option>{/each}
+					{#if own.list.length}
+						<optgroup label="Your own">
+							{#each own.list as { name: of }, i (of)}<option value={PROFILES.length + i}>{of}</option>{/each}
+						</optgroup>
+					{/if}
 				</select></label
 			>
+			<form
+				class="keep"
+				onsubmit={(event) => {
+					event.preventDefault();
+					keep();
+				}}
+			>
+				<input
+					class="field"
+					placeholder="Name for this notation"
+					aria-label="Name for this notation"
+					maxlength={MAX_PROFILE_NAME}
+					bind:value={name}
+				/>
+				<button class="btn tool" disabled={!name.trim()}>Keep</button>
+				{#if isOwn}
+					<button type="button" class="btn tool" onclick={() => own.remove(profiles[profile].name)}
+						>Forget</button
+					>
+				{/if}
+			</form>
+			<div class="keep">
+				<button
+					class="btn tool"
+					disabled={own.list.length === 0}
+					onclick={() => download('notations.json', writeProfiles(own.list), 'application/json')}
+					>Export yours</button
+				>
+				<label class="btn tool open"
+					>Open a file of notations
+					<input
+						class="only-heard"
+						type="file"
+						accept=".json,application/json"
+						onchange={({ currentTarget }) => {
+							void take(currentTarget.files);
+							currentTarget.value = '';
+						}}
+					/></label
+				>
+			</div>
+			{#if said}<p role="status" class="said">{said}</p>{/if}
 			<label
 				>Numbers
 				<select
@@ -108,28 +186,28 @@
 					{#each NUMBER_STYLES as style (style)}<option value={style}>{NUMBERS[style]}</option>{/each}
 				</select></label
 			>
-			{#each choices as name (name)}
+			{#each choices as choice (choice)}
 				<label
-					>{WORDS[name]}
+					>{WORDS[choice]}
 					<select
 						class="field"
-						value={notation[name]}
-						onchange={({ currentTarget }) => choose(name, currentTarget.value)}
+						value={notation[choice]}
+						onchange={({ currentTarget }) => choose(choice, currentTarget.value)}
 					>
-						{#each CHOICES[name] as variant (variant)}<option value={variant}>{VARIANTS[variant]}</option
+						{#each CHOICES[choice] as variant (variant)}<option value={variant}>{VARIANTS[variant]}</option
 							>{/each}
 					</select></label
 				>
 			{/each}
 			<div class="letters">
-				{#each LETTERS as [name, words] (name)}
+				{#each LETTERS as [family, words] (family)}
 					<label
 						>{words}
 						<input
 							class="field"
-							value={notation[name]}
-							aria-invalid={wrong === name}
-							oninput={({ currentTarget }) => letter(name, currentTarget.value.trim())}
+							value={notation[family]}
+							aria-invalid={wrong === family}
+							oninput={({ currentTarget }) => letter(family, currentTarget.value.trim())}
 						/></label
 					>
 				{/each}
@@ -164,6 +242,23 @@
 		display: grid;
 		grid-template-columns: 10rem 1fr;
 		align-items: center;
+		font-size: var(--size-note);
+	}
+	.keep {
+		display: flex;
+		gap: var(--gap-2);
+		align-items: center;
+	}
+	.keep .field {
+		flex: 1;
+		min-width: 0;
+	}
+	.open {
+		display: inline-flex;
+		width: auto;
+	}
+	.said {
+		margin: 0;
 		font-size: var(--size-note);
 	}
 	.letters {

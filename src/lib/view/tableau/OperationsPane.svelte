@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { plainText, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { writtenOperation } from '$lib/core/commentary/operations';
 	import { choiceOf } from '$lib/core/move/pivot';
-	import { columnName, goalFactor, goalName, valueFactor } from '$lib/core/notation/notation';
-	import { isZero, sign, type Rational } from '$lib/core/number/rational';
-	import { rowOperations, type RowOperation } from '$lib/core/tableau/operations';
+	import { columnName } from '$lib/core/notation/notation';
+	import { isZero } from '$lib/core/number/rational';
+	import { rowOperations } from '$lib/core/tableau/operations';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -29,72 +29,29 @@
 	const operation = $derived(pivoted?.operations[index] ?? null);
 	const show = (step: number) => (at = { node: session.standing, step });
 
-	/** What a row is called: R1, R2, or the objective row's name. */
-	function rowName({ place }: RowOperation): string {
-		if ('row' in place) return `R${place.row + 1}`;
-		return goalName(lesson.notation, place.goal, session.problem!.objective);
-	}
-	const pivotName = $derived(pivoted ? `R${pivoted.choice.row + 1}` : '');
-	/** numbers of an objective row as the notation writes them */
-	function factors({ place }: RowOperation): { entries: 1 | -1; value: 1 | -1 } {
-		if ('row' in place) return { entries: 1, value: 1 };
-		const { sense } = session.problem!.objective;
-		return {
-			entries: goalFactor(lesson.notation, place.goal, sense),
-			value: valueFactor(lesson.notation, place.goal, sense)
-		};
-	}
-	function formula(own: RowOperation): Sentence {
-		const name = rowName(own);
-		if (own.kind === 'divide') return say`${name} ← ${own.factor} ${name}`;
-		const factor = own.factor.mul(factors(own).entries);
-		const size = factor.abs();
-		return say`${name} ← ${name} ${sign(factor) < 0 ? '+' : '−'} ${size.equals(1) ? '' : say`${size} `}${pivotName}`;
-	}
+	const written = $derived(
+		pivoted?.operations.map((own) =>
+			writtenOperation(own, pivoted.operations, lesson.notation, session.problem!.objective)
+		) ?? []
+	);
 	const shownColumns = $derived(
 		pivoted ? pivoted.old.form.columns.flatMap(({ kind }, j) => (kind === 'vacant' ? [] : [j])) : []
 	);
 	const last = $derived(pivoted ? pivoted.old.form.columns.length : 0);
-	interface Line {
-		readonly name: string;
-		readonly cells: readonly Rational[];
-		readonly changed: readonly boolean[];
-	}
-	const lines = $derived.by((): Line[] => {
-		if (!operation) return [];
-		const { entries, value } = factors(operation);
-		const places = [...shownColumns, last];
-		const pick = (row: readonly Rational[], own: 1 | -1, end: 1 | -1) =>
-			places.map((j) => row[j].mul(j === last ? end : own));
-		const before = pick(operation.before, entries, value);
-		const after = pick(operation.after, entries, value);
-		const changed = before.map((v, k) => !v.equals(after[k]));
-		const none = before.map(() => false);
-		const old = { name: `${rowName(operation)}, before`, cells: before, changed: none };
-		const result = { name: `${rowName(operation)}, after`, cells: after, changed };
-		if (operation.kind === 'divide') return [old, result];
-		// in a row whose value is written with another sign than its entries, the multiple is, too
-		const multiple = (own: 1 | -1) => operation.factor.mul(own).neg();
-		const taken = places.map((j) => operation.pivotRow[j].mul(multiple(j === last ? value : entries)));
-		const text = `${plainText(say`${multiple(entries)}`, lesson.notation)} · ${pivotName}`;
-		return [old, { name: text, cells: taken, changed: none }, result];
-	});
+	/** places among the form's columns that are shown, the right-hand side last */
+	const places = $derived([...shownColumns, last]);
+	const now = $derived(written[index] ?? null);
+	const isChanged = (line: number, k: number) =>
+		now !== null &&
+		line === now.lines.length - 1 &&
+		!now.lines[line].cells[places[k]].equals(now.lines[0].cells[places[k]]);
 	const headings = $derived(
 		pivoted
 			? [...shownColumns.map((j) => columnName(lesson.notation, pivoted.old.form.columns[j])), 'rhs']
 			: []
 	);
 	/** how an entry of the result came about */
-	function says(k: number): string {
-		if (!operation || lines.length < 2) return '';
-		const shown = (value: Rational) => plainText(say`${value}`, lesson.notation);
-		const result = lines.at(-1)!.cells[k];
-		if (operation.kind === 'divide')
-			return `${shown(lines[0].cells[k])} · ${shown(operation.factor)} = ${shown(result)}`;
-		const added = lines[1].cells[k];
-		const sum = sign(added) < 0 ? `− ${shown(added.abs())}` : `+ ${shown(added)}`;
-		return `${shown(lines[0].cells[k])} ${sum} = ${shown(result)}`;
-	}
+	const says = (k: number) => now?.says(places[k]) ?? '';
 	let pointed = $state<number | null>(null);
 </script>
 
@@ -116,13 +73,13 @@
 			>
 		{/if}
 	{/snippet}
-	{#if pivoted && operation}
+	{#if pivoted && operation && now}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" tabindex="0" role="group" aria-label="Row operations of the pivot">
 			<p class="list">
-				{#each pivoted.operations as own, i (i)}
+				{#each written as own, i (i)}
 					<button class="btn step" aria-current={i === index ? 'step' : undefined} onclick={() => show(i)}
-						><Words sentence={formula(own)} linked={false} /></button
+						><Words sentence={own.formula} linked={false} /></button
 					>
 				{/each}
 			</p>
@@ -134,12 +91,13 @@
 					</tr>
 				</thead>
 				<tbody>
-					{#each lines as line, i (i)}
-						<tr class:result={i === lines.length - 1}>
+					{#each now.lines as line, i (i)}
+						<tr class:result={i === now.lines.length - 1}>
 							<th scope="row">{line.name}</th>
-							{#each line.cells as value, k (k)}
+							{#each places as place, k (k)}
+								{@const value = line.cells[place]}
 								<td
-									class:changed={line.changed[k]}
+									class:changed={isChanged(i, k)}
 									class:zero={isZero(value)}
 									class:pointed={pointed === k}
 									title={says(k)}

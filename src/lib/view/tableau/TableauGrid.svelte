@@ -1,17 +1,16 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/commentary/sentence';
-	import { originOf } from '$lib/core/form/messages';
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
 	import { board, type BoardCell } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/notation';
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
+	import type { Goal } from '$lib/core/tableau/goal';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
+	import TableauHead from './TableauHead.svelte';
 	import './tableau.css';
 
 	interface Props {
@@ -22,7 +21,7 @@
 		hides?: boolean;
 	}
 	let { work, decision, hides = false }: Props = $props();
-	const { document, selection, session } = useDesk();
+	const { document, reveal, selection, session } = useDesk();
 	const t = $derived(work.tableau);
 	const numbers = $derived(document.notation.numbers);
 	const shown = $derived(board(t, document.notation));
@@ -64,6 +63,11 @@
 		column: open[Math.min(home.place, open.length - 1)]?.index
 	});
 	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
+	/** the columns of the first basis: under them stands the inverse of the present one */
+	const inverse = $derived(reveal.showsInverse ? t.form.rows.map(({ start }) => start) : []);
+	const isRead = (goal: Goal) => goal.kind === 'objective' && selection.reading?.value === true;
+	/** whether a column is covered up while the basic solution is read */
+	const covers = (index: number) => selection.reading !== null && !t.basis.includes(index);
 
 	const STEPS: Record<string, [number, number]> = {
 		ArrowUp: [-1, 0],
@@ -122,8 +126,12 @@
 	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
 {/snippet}
 
-{#snippet amount(value: Rational)}
-	<td class="rhs" class:first={rhsFirst} class:negative={sign(value) < 0}
+{#snippet amount(value: Rational, id: string | undefined)}
+	<td
+		class="rhs"
+		class:first={rhsFirst}
+		class:negative={sign(value) < 0}
+		class:read={id !== undefined && selection.reading?.columns.includes(id)}
 		><NumberView {value} style={numbers} /></td
 	>
 {/snippet}
@@ -144,18 +152,22 @@
 	{#each shown.goals as { goal, name, cells, value, improving, own } (goal.kind)}
 		<tr data-goal={goal.kind}>
 			<th scope="row" class="basis"
-				>{#if shown.costs?.goal === goal}{entriesText}{:else if isNamed || !goalColumn}{breakable(
+				>{#if shown.costs?.goal === goal}{breakable(name)}: {entriesText}{:else if isNamed || !goalColumn}{breakable(
 						name
 					)}{:else}<span class="only-heard">{name}</span>{/if}</th
 			>
-			{#if goalColumn}<td class="own">{goal === leading?.goal ? (own > 0 ? '1' : '−1') : '0'}</td>{/if}
-			{#if rhsFirst}<td class="rhs first"><CellView cell={value} /></td>{/if}
+			{#if goalColumn}<td class="own"><NumberView value={own} style={numbers} /></td>{/if}
+			{#if rhsFirst}<td class="rhs first" class:read={isRead(goal)}><CellView cell={value} /></td>{/if}
 			{#each shown.columns as { column, index, aside }, k (column.id)}
-				<td class:aside class:considered={index === lit} class:improving={!aside && improving[k]}
-					><CellView cell={cells[k]} /></td
+				<td
+					class:aside
+					class:considered={index === lit}
+					class:improving={!aside && improving[k]}
+					class:multiplier={inverse.includes(index)}
+					class:covered={covers(index)}><CellView cell={cells[k]} /></td
 				>
 			{/each}
-			{#if !rhsFirst}<td class="rhs"><CellView cell={value} /></td>{/if}
+			{#if !rhsFirst}<td class="rhs" class:read={isRead(goal)}><CellView cell={value} /></td>{/if}
 			{#if live && showsRatios}<td class="ratio"></td>{/if}
 		</tr>
 	{/each}
@@ -181,49 +193,15 @@
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
 		<thead>
 			{#if shown.costs}{@render surroundings('c', shown.costs.above)}{/if}
-			<tr>
-				<th scope="col" class="basis"
-					>{#if isNamed}basis{/if}</th
-				>
-				{#if goalColumn}<th scope="col" class="own">{leading?.name}</th>{/if}
-				{#if rhsFirst}<th scope="col" class="rhs first">rhs</th>{/if}
-				{#each shown.columns as { column, index, name, basic, aside } (column.id)}
-					{@const pointed = pointedOf(column.owner)}
-					<th
-						scope="col"
-						class:lit={selection.isPointed(pointed)}
-						class:considered={index === lit}
-						class:aside
-						class:artificial={column.kind === 'artificial'}
-						data-column={name}
-						data-head={index}
-						title={plainText(originOf(column), document.notation)}
-						onpointerenter={() => selection.point(pointed)}
-						onpointerleave={() => selection.point(null)}
-					>
-						{#if live && !basic && !aside && !t.barred.has(index)}
-							<button
-								class="head"
-								aria-pressed={selection.considered === column.id}
-								onclick={() => selection.consider(column.id)}
-							>
-								{@render named(name, pointed)}
-							</button>
-						{:else}
-							{@render named(name, pointed)}
-						{/if}
-					</th>
-				{/each}
-				{#if !rhsFirst}<th scope="col" class="rhs">rhs</th>{/if}
-				{#if !showsRatios}<!-- the course leaves ratios out -->{:else if down}
-					<th scope="col" class="ratio"
-						>ratio<span class="by">&nbsp;÷ {columnName(document.notation, t.form.columns[down.column])}</span
-						></th
-					>
-				{:else if live}
-					<td class="ratio"></td>
-				{/if}
-			</tr>
+			<TableauHead
+				{t}
+				{shown}
+				{live}
+				{goalColumn}
+				leading={leading?.name ?? ''}
+				down={down?.column ?? null}
+				{inverse}
+			/>
 		</thead>
 		<tbody>
 			{#if above}{@render goals()}{/if}
@@ -252,7 +230,7 @@
 							>{/if}
 					</th>
 					{#if goalColumn}<td class="own">0</td>{/if}
-					{#if rhsFirst}{@render amount(row.rhs)}{/if}
+					{#if rhsFirst}{@render amount(row.rhs, row.basic?.id)}{/if}
 					{#each shown.columns as { column, index, basic, aside, name }, k (column.id)}
 						{@const value = row.entries[k]}
 						{#if !live || basic || aside || t.barred.has(index)}
@@ -260,10 +238,16 @@
 								class:unit={basic}
 								class:one={!isNamed && basic && !isZero(value)}
 								class:aside
+								class:inverse={inverse.includes(index)}
+								class:covered={covers(index)}
 								class:considered={index === lit}><NumberView {value} style={numbers} /></td
 							>
 						{:else}
-							<td class:considered={index === lit}>
+							<td
+								class:considered={index === lit}
+								class:inverse={inverse.includes(index)}
+								class:covered={covers(index)}
+							>
 								<button
 									class="entry"
 									class:advised={choice?.row === i && choice.entering === index}
@@ -280,7 +264,7 @@
 							</td>
 						{/if}
 					{/each}
-					{#if !rhsFirst}{@render amount(row.rhs)}{/if}
+					{#if !rhsFirst}{@render amount(row.rhs, row.basic?.id)}{/if}
 					{#if live && showsRatios}
 						<td class="ratio" class:least={ratio?.least && !hides}>
 							{#if ratio?.value}
@@ -317,4 +301,11 @@
 			{#if !above}{@render goals()}{/if}
 		</tfoot>
 	</table>
+	{#if shown.common}<p class="common">
+			Rows and objective rows are to be divided by <NumberView value={shown.common} style={numbers} />.
+		</p>{/if}
+	{#if reveal.showsInverse}<p class="common">
+			Framed: the columns of the first basis hold B⁻¹; in the objective row below them stand the multipliers,
+			as that row writes them.
+		</p>{/if}
 </div>

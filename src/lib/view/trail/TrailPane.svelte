@@ -4,11 +4,11 @@
 	import { choiceOf } from '$lib/core/move/pivot';
 	import type { Stop } from '$lib/core/move/replay';
 	import { branchOf, type TrailNode } from '$lib/core/move/trail';
-	import type { Naming } from '$lib/core/move/types';
 	import { stepLength } from '$lib/core/method/rules';
 	import { isZero } from '$lib/core/number/rational';
 	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { namingOf } from '$lib/desk/naming';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
@@ -25,22 +25,7 @@
 	const INDENT = 16;
 	const ROW = 28;
 
-	const columns = $derived(new Map(session.tableau?.form.columns.map((column) => [column.id, column])));
-	const nameOf = (kind: 'constraints' | 'variables', key: string) =>
-		document.book[kind].find((own) => own.key === key)?.name ?? key;
-	/** What ids are called where the present tableau does not know them: after what they stand for. */
-	const naming: Naming = {
-		column(id) {
-			const column = columns.get(id);
-			if (column) return column.kind === 'vacant' ? [] : say`${column}`;
-			const [, kind, key] = /^([^:]*):(?:bound:)?(.*?)(?::2)?$/.exec(id) ?? [];
-			return kind?.startsWith('x')
-				? say`${nameOf('variables', key)}`
-				: say`slack of ${nameOf('constraints', key ?? id)}`;
-		},
-		constraint: (key) => say`${nameOf('constraints', key)}`,
-		variable: (key) => say`${nameOf('variables', key)}`
-	};
+	const naming = $derived(namingOf(document, session.tableau));
 	const label = ({ move }: TrailNode): Sentence =>
 		move ? labelOf(move, naming) : say`the problem as stated`;
 

@@ -11,14 +11,14 @@
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { figure, session } = useDesk();
+	const { figure, pinned, session } = useDesk();
 	const panes: Panes = {
 		tableau: { title: 'Tableau', component: TableauPane },
 		form: { title: 'Standard form', component: FormPane },
 		trail: { title: 'Trail', component: TrailPane },
 		commentary: { title: 'Commentary', component: CommentaryPane },
 		region: { title: 'Region', component: RegionPane },
-		before: { title: 'Step before', component: BeforePane },
+		before: { title: 'Tableau beside', component: BeforePane },
 		operations: { title: 'Row operations', component: OperationsPane },
 		answer: { title: 'The answer', component: AnswerPane }
 	};
@@ -32,12 +32,12 @@
 			{ size: 66, pane: isDone ? 'answer' : hasPivoted ? 'operations' : 'form' }
 		]
 	});
-	// the picture where there is one, else the tableau of the step before
+	// the picture where there is one and no other tableau is wanted, else the tableau of the step before or the one pinned
 	const beside: Place = $derived({
 		size: 32,
 		down: [
 			{ size: 52, pane: 'commentary' },
-			{ size: 48, pane: figure.isWhole ? 'region' : 'before' }
+			{ size: 48, pane: figure.isWhole && !pinned.isWanted ? 'region' : 'before' }
 		]
 	});
 	const place: Place = $derived({

@@ -1,0 +1,105 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { standardForm } from '../form/standard';
+import { beginWork } from '../method/solve';
+import { choiceAt } from '../method/rules';
+import { CHOICES, completed, PROFILES, type Notation } from '../notation/notation';
+import { parseRational } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
+import { startTableau } from '../tableau/build';
+import { rowOperations } from '../tableau/operations';
+import { cell, objectiveValue, pivot } from '../tableau/tableau';
+import { writtenOperation } from './operations';
+import { columnPreview, pivotPreview } from './preview';
+import { plainText, remarkText } from './sentence';
+
+/** `3 − (1/2) · 4 ÷ (−2) = 4` worked out from its own text: products and quotients before sums. */
+function worksOut(text: string): boolean {
+	const [left, right] = text.split(' = ');
+	const number = (word: string) => parseRational(word.replace('−', '-').replace(/[()\u202f]/g, ''));
+	const words = left.split(' ');
+	let total = parseRational('0');
+	let term = number(words[0]);
+	let sign = 1;
+	for (let i = 1; i < words.length; i += 2) {
+		const next = number(words[i + 1]);
+		if (words[i] === '·') term = term.mul(next);
+		else if (words[i] === '÷') term = term.div(next);
+		else {
+			total = total.add(term.mul(sign));
+			sign = words[i] === '−' ? -1 : 1;
+			term = next;
+		}
+	}
+	return total.add(term.mul(sign)).equals(number(right));
+}
+
+test('in every way of writing and with all signs, the arithmetic of a row operation works out as it stands there', () => {
+	const notations = PROFILES.flatMap(({ notation }) =>
+		CHOICES.operations.map((operations): Notation => ({ ...notation, operations }))
+	);
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(), fc.constantFrom(...notations), (problem, seed, notation) => {
+			const t = startTableau(standardForm(problem));
+			const places = t.basis.flatMap((_, row) =>
+				t.nonbasic.flatMap((__, position) => (cell(t, row, position) ? [{ row, position }] : []))
+			);
+			if (places.length === 0) return;
+			const { row, position } = places[seed % places.length];
+			const operations = rowOperations(t, pivot(t, row, position), row, position);
+			for (const operation of operations) {
+				const written = writtenOperation(operation, operations, notation, problem.objective);
+				written.lines.at(-1)!.cells.forEach((_, k) => expect(written.says(k)).toSatisfy(worksOut));
+			}
+		}),
+		{ numRuns: 300 }
+	);
+});
+
+const KILN = readStatement(
+	'max profit [thalers] = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45'
+).problem!;
+
+describe('the forms of a course', () => {
+	const t = startTableau(standardForm(KILN));
+	const operations = rowOperations(t, pivot(t, 1, 1), 1, 1);
+	test.each([
+		['multiples', ['R2 ← 1/2 R2', 'R1 ← R1 − 4 R2', 'profit ← profit + 45 R2']],
+		[
+			'old-minus',
+			['new R2 = old R2 ÷ 2', 'new R1 = old R1 − 4 new R2', 'new profit = old profit + 45 new R2']
+		],
+		['rectangle', ['new R2 = old R2 ÷ 2', 'R1: old − 4 · R2 ÷ 2', 'profit: old − −45 · R2 ÷ 2']]
+	] as const)('%s', (style, formulas) => {
+		const notation = completed({ operations: style });
+		const shown = operations.map((own) =>
+			plainText(writtenOperation(own, operations, notation, KILN.objective).formula, notation)
+		);
+		expect(shown).toEqual(formulas);
+	});
+});
+
+describe('before a pivot', () => {
+	const work = beginWork(standardForm(KILN), 'primal');
+	const told = (row: number, position: number) =>
+		remarkText(pivotPreview(work, choiceAt(work.tableau, row, position)));
+
+	test('the ratio, the change, the plan, and whether it stays feasible', () => {
+		expect(told(1, 1)).toBe(
+			'Ratio 45 ÷ 2 = 45/2: vases would be 45/2. profit would rise by 2025/2, to 2025/2 thalers: 45/2 times 45. The plan would be bowls = 0 and vases = 45/2. No basic variable would be negative.'
+		);
+		expect(told(0, 1)).toContain('Ratio 100 ÷ 4 = 25, but s2 has only 45/2: vases would be 25.');
+		expect(told(0, 1)).toContain('Not feasible: s2 = −5.');
+		const after = pivot(work.tableau, 0, 1);
+		expect(told(0, 1)).toContain(`to ${objectiveValue(after).toFraction()}`);
+	});
+
+	test('a column: each row’s limit, or why it sets none', () => {
+		const shelf = readStatement('max z = x + y\na: x - y <= 2\nb: x <= 4\nc: y <= 3').problem!;
+		const own = beginWork(standardForm(shelf), 'primal');
+		expect(remarkText(columnPreview(own, 1))).toBe(
+			's1 sets no limit: it grows with it (entry −1). s2 sets no limit: it does not change (entry 0). s3 lets it rise to 3 ÷ 1 = 3.'
+		);
+	});
+});

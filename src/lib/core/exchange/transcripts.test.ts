@@ -1,0 +1,71 @@
+import { describe, expect, test } from 'vitest';
+import { standRemarks } from '../commentary/stand';
+import { decide } from '../method/decide';
+import { ruleNamed, type RuleName } from '../method/types';
+import { offers, perform, tell } from '../move/kinds';
+import { pivotMove } from '../move/pivot';
+import { stated, type Position } from '../move/position';
+import type { Move, Way } from '../move/types';
+import { completed, PLAIN, PROFILES, type Notation } from '../notation/notation';
+import { OWN_NAMES } from '../form/types';
+import { readStatement } from '../problem/statement/read';
+import { runText, type RunStep } from './run';
+
+/**
+ * Whole runs as text, as they were read and approved. A change of words shows here as a difference: read it, and update with
+ * `npx vitest run -u transcripts` only where the new text is what a teacher would sign.
+ */
+
+/** The next move by rule, as the desk's key for it makes it. */
+function nextMove({ work }: Position, rule: RuleName): Move | null {
+	if (!work) return null;
+	const decision = decide(work, ruleNamed(rule));
+	if (decision.kind === 'hand-over') return { kind: 'phase', to: decision.to };
+	if (decision.kind !== 'pivot') return null;
+	return pivotMove(work, decision.choice.entering, decision.choice.leaving, rule);
+}
+
+function transcript(statement: string, way: Way, notation: Notation, rule: RuleName = 'dantzig'): string {
+	const { problem } = readStatement(statement);
+	let position = stated(problem!, OWN_NAMES);
+	const steps: RunStep[] = [];
+	let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
+	while (move && steps.length < 12) {
+		const result = perform(position, move);
+		if (!result.ok) throw new Error(runText([], notation, 'text'));
+		const told = tell(position, move, result.position);
+		({ position } = result);
+		move = nextMove(position, rule);
+		const now = position.work!;
+		const end = move
+			? []
+			: standRemarks(position, decide(now, ruleNamed(rule)), offers(position, ruleNamed(rule)));
+		steps.push({ tableau: now.tableau, remarks: [told, ...end] });
+	}
+	return `${statement}\n\n${runText(steps, notation, 'text')}`;
+}
+
+const KILN =
+	'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
+const COVER = 'min cost = 2 x + 3 y\nneed: x + y >= 4\nmore: x + 3 y >= 6\nmost: x <= 3';
+const RUNS: [string, string, Way, Notation, RuleName?][] = [
+	['slacks', KILN, 'primal', PLAIN],
+	['letters-own-column', KILN, 'primal', PROFILES[1].notation],
+	['extended', KILN, 'primal', PROFILES[3].notation, 'bland'],
+	['dictionary', KILN, 'primal', PROFILES[4].notation],
+	['two-phase', COVER, 'two-phase', PLAIN],
+	['two-phase-minimum', COVER, 'two-phase', PROFILES[2].notation],
+	['big-m', COVER, 'big-m', completed({ entries: 'minus-z' })],
+	['dual', COVER, 'dual', completed({ entries: 'minus-z', minimum: 'minimised' })],
+	['infeasible', 'max z = x + y\na: x + y <= 2\nb: x >= 3', 'two-phase', PLAIN],
+	['unbounded', 'max z = x + 2 y\na: x - y <= 2\nb: -x + y <= 1', 'primal', PLAIN],
+	['common-denominator', KILN, 'primal', completed({ numbers: 'common' })],
+	['several-optima', 'max z = 2 x + 2 y\na: x + y <= 4\nb: x <= 3', 'primal', PLAIN],
+	['degenerate', 'max z = 3 x + 9 y\na: x + 4 y <= 8\nb: x + 2 y <= 4', 'primal', PLAIN]
+];
+
+describe('approved transcripts', () => {
+	test.each(RUNS)('%s', async (name, statement, way, notation, rule) => {
+		await expect(transcript(statement, way, notation, rule)).toMatchFileSnapshot(`transcripts/${name}.txt`);
+	});
+});

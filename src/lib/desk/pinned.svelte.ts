@@ -1,0 +1,63 @@
+import { replay, type Stop } from '$lib/core/move/replay';
+import { stated } from '$lib/core/move/position';
+import { pathTo } from '$lib/core/move/trail';
+import { keysOf } from '$lib/core/problem/lasting';
+import type { LessonDocument } from './document.svelte';
+import type { Session } from './session.svelte';
+
+/** The tableau that is looked at beside the present one: of an earlier step, or one that was pinned, on whatever branch of the trail. */
+export class Pinned {
+	readonly #document: LessonDocument;
+	readonly #session: Session;
+	#node = $state<number | null>(null);
+	/** how many steps before the last of the way it is looked at */
+	#back = $state(0);
+
+	constructor(document: LessonDocument, session: Session) {
+		this.#document = document;
+		this.#session = session;
+	}
+
+	readonly #stops = $derived.by((): readonly Stop[] => {
+		const { problem, book, trail } = this.#document;
+		if (this.#node === null || !problem || !trail.nodes.some(({ id }) => id === this.#node)) return [];
+		return replay(stated(problem, keysOf(book)), pathTo(trail, this.#node)).stops;
+	});
+
+	/** whether a step is pinned */
+	get isOn(): boolean {
+		return this.#stops.length > 0;
+	}
+	/** whether something else than the step before is looked at */
+	get isWanted(): boolean {
+		return this.isOn || this.#back > 0;
+	}
+	/** the steps that can be looked at: those of the pinned way, else those before where we stand */
+	get stops(): readonly Stop[] {
+		return this.isOn ? this.#stops : this.#session.stops.slice(0, -1);
+	}
+	/** the step that is looked at */
+	get stop(): Stop | null {
+		return this.stops[Math.max(0, this.stops.length - 1 - this.#back)] ?? null;
+	}
+	get canGoEarlier(): boolean {
+		return this.#back < this.stops.length - 1;
+	}
+	get canGoLater(): boolean {
+		return this.#back > 0;
+	}
+
+	/** Pins where we stand, or lets go what is pinned. */
+	toggle(): void {
+		this.#node = this.isOn ? null : this.#session.standing;
+		this.#back = 0;
+	}
+
+	earlier(): void {
+		if (this.canGoEarlier) this.#back += 1;
+	}
+
+	later(): void {
+		this.#back = Math.max(0, this.#back - 1);
+	}
+}
