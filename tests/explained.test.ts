@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import axe from 'axe-core';
@@ -117,4 +117,76 @@ test('the run goes out with its sentences in the lesson’s notation', async () 
 	expect(run).toContain('### cups in, s3 out');
 	expect(run).toContain('| gain | 0 | 0 | 2 | 0 | 0 | 16 |');
 	expect(await saved('This tableau as LaTeX', 'Edge-tableau.tex')).toContain('\\begin{tabular}{lrrrrrr}');
+});
+
+test('a notation of one’s own is kept, exported, forgotten and taken in again; a wrong file is refused', async () => {
+	const folder = mkdtempSync(join(tmpdir(), 'mathesis-'));
+	const session = await browser.target().createCDPSession();
+	await session.send('Browser.setDownloadBehavior', {
+		behavior: 'allow',
+		downloadPath: folder,
+		browserContextId: desk.page.browserContext().id!
+	});
+	await simplex(EDGE);
+	await desk.press('n');
+	await desk.click('Notation');
+	await chooseIn('Numbers', 'common');
+	await chooseIn('Row operations', 'rectangle');
+	await desk.page.type('::-p-aria(Name for this notation)', 'Our course');
+	await desk.click('Keep');
+	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
+	await desk.click('Export yours');
+	for (let i = 0; i < 60 && !readdirSync(folder).includes('notations.json'); i++)
+		await new Promise((resolve) => setTimeout(resolve, 100));
+	await desk.click('Forget');
+	await desk.page.waitForFunction(() => !document.querySelector('optgroup'));
+	const file = (await desk.page.$('.choices input[type="file"]'))!;
+	const wrong = join(folder, 'wrong.json');
+	writeFileSync(wrong, '{"format":"something"}');
+	await file.uploadFile(wrong);
+	await desk.page.waitForFunction(() =>
+		document.querySelector('.said')?.textContent?.includes('was not taken in')
+	);
+	await file.uploadFile(join(folder, 'notations.json'));
+	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
+	await desk.press('Escape');
+	await desk.shows('Row operations', 'new R3 = old R3 ÷ 1');
+});
+
+test('a pivot is told before it is made; inverse, earlier and pinned tableaux stand beside', async () => {
+	await simplex(EDGE);
+	await desk.press('n');
+	await (await desk.page.waitForSelector('button[title="Pivot: jugs in, s2 out"]'))!.hover();
+	await desk.shows('Commentary', 'Ratio 3 ÷ 1 = 3, but s1 has only 2');
+	await desk.page.hover('th[data-column="jugs"]');
+	await desk.shows('Commentary', 's1 lets it rise to');
+	await desk.page.hover('nav');
+	await desk.press('t');
+	await desk.press('n');
+	await desk.shows('Tableau beside', 'pinned');
+	await desk.shows('Tableau beside', 'The way to where we stand: 1 step');
+	await desk.press(',');
+	await desk.shows('Tableau beside', 'Step 0');
+	await desk.press('t');
+	await desk.page.waitForSelector('[data-pane="region"]');
+	await desk.press('v');
+	await desk.page.waitForSelector('td.multiplier');
+	expect(
+		await desk.page.$$eval('th.inverse', (list) => list.map((cell) => cell.textContent!.trim()))
+	).toEqual(['s1', 's2', 's3']);
+});
+
+test('a line of the answer lights the cell it is read from; along the best plans the objective stays', async () => {
+	await simplex(EDGE);
+	await desk.press('g');
+	await desk.shows('The answer', 'Best is 3 of cups and 2 of jugs: gain is then 16');
+	await desk.page.focus('[data-pane="answer"] li:nth-child(2) button');
+	expect(await desk.page.$$eval('td.read', (cells) => cells.map((cell) => cell.textContent!.trim()))).toEqual(
+		['3']
+	);
+	expect(await desk.page.$$eval('th.covered', (cells) => cells.length)).toBe(2);
+	await desk.page.focus('[data-pane="answer"] input[type="range"]');
+	for (let i = 0; i < 6; i++) await desk.page.keyboard.press('ArrowRight');
+	await desk.shows('The answer', 'gain stays 16');
+	expect(await desk.read('The answer')).toContain('cups = 5/2 and jugs = 3');
 });

@@ -1,4 +1,5 @@
 import type { StoryTarget } from '$lib/core/lesson/story';
+import type { Plan } from '$lib/core/problem/types';
 import { samePointed, type Pointed } from './identity';
 
 const isNumber = (a: StoryTarget | null, b: StoryTarget | null): boolean =>
@@ -18,6 +19,7 @@ export class Selection {
 	#column = $state<string | null>(null);
 	#considered = $state<string | null>(null);
 	#reading = $state.raw<Reading | null>(null);
+	#slid = $state.raw<Plan | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
 	get pointed(): Pointed | null {
@@ -43,6 +45,15 @@ export class Selection {
 	/** the cells of an optimal tableau that are being read */
 	get reading(): Reading | null {
 		return this.#reading;
+	}
+
+	/** the plan that a slider along the best plans stands at */
+	get slid(): Plan | null {
+		return this.#slid;
+	}
+
+	slide(plan: Plan | null): void {
+		this.#slid = plan;
 	}
 
 	read(reading: Reading | null): void {

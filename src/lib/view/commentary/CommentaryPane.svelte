@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { columnPreview, pivotPreview } from '$lib/core/commentary/preview';
 	import { plainText } from '$lib/core/commentary/sentence';
-	import { choiceOf, columnIndex } from '$lib/core/move/pivot';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
@@ -9,16 +7,8 @@
 	const { document, selection, session } = useDesk();
 	/** before the first step the story is told here, too */
 	const isAtStart = $derived(session.stops.length <= 2);
-	/** what the pivot or the column that is pointed at would do */
-	const preview = $derived.by(() => {
-		const work = session.position?.work;
-		if (!work) return null;
-		const move = session.proposal?.move;
-		const choice = move?.kind === 'pivot' ? choiceOf(work.tableau, move) : null;
-		if (choice) return pivotPreview(work, choice);
-		const column = selection.column === null ? -1 : columnIndex(work.tableau, selection.column);
-		return work.tableau.nonbasic.includes(column) ? columnPreview(work, column) : null;
-	});
+	/** whether a pivot or a column is pointed at: what it would do is told */
+	const isAsked = $derived(session.proposal?.move.kind === 'pivot' || selection.column !== null);
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 </script>
@@ -34,13 +24,8 @@
 					/>{/await}
 			</article>
 		{/if}
-		{#if preview}
-			<article class="preview" aria-live="off">
-				<h3><Words sentence={preview.heading} linked={false} /></h3>
-				<ul>
-					{#each preview.sentences as sentence, k (k)}<li><Words {sentence} linked={false} /></li>{/each}
-				</ul>
-			</article>
+		{#if isAsked}
+			{#await import('./Preview.svelte') then { default: Preview }}<Preview />{/await}
 		{/if}
 		{#each session.remarks as remark, i (`${i} ${plainText(remark.heading)}`)}
 			<article class={remark.tone}>
@@ -82,30 +67,6 @@
 	.conclusion {
 		border-left-color: var(--ink);
 		background: var(--sheet-raised);
-	}
-	/* it comes and goes with the pointer: over the text, which does not jump */
-	.preview {
-		position: sticky;
-		top: 0;
-		z-index: 1;
-		height: 0;
-		margin: 0;
-		padding: 0;
-		border: none;
-	}
-	.preview > * {
-		background: var(--sheet-raised);
-		border-inline: 1px dashed var(--now);
-		padding-inline: 0.6rem;
-	}
-	.preview h3 {
-		border-top: 1px dashed var(--now);
-	}
-	.preview ul {
-		margin: 0;
-		padding-bottom: 0.4rem;
-		list-style: none;
-		border-bottom: 1px dashed var(--now);
 	}
 	.hint {
 		border-left-style: dashed;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { innerHeight, innerWidth } from 'svelte/reactivity/window';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { textScale } from '../shared/measure';
 	import { panesIn, type Panes, type Place } from './arrangement';
 	import SplitPlace from './SplitPlace.svelte';
 
@@ -16,7 +17,9 @@
 	const LOW = 560;
 
 	const names = $derived(panesIn(place));
-	const narrow = $derived((innerWidth.current ?? 1280) < NARROW || (innerHeight.current ?? 800) < LOW);
+	/** at one and a half times the usual letters panes beside each other still have room */
+	const wanted = $derived((innerWidth.current, NARROW * Math.max(1, textScale() / 1.4)));
+	const narrow = $derived((innerWidth.current ?? 1280) < wanted || (innerHeight.current ?? 800) < LOW);
 	const enlarged = $derived(names.find((name) => name === preferences.enlarged));
 	let shown = $state<string | null>(null);
 	const current = $derived(names.find((name) => name === shown) ?? names[0]);

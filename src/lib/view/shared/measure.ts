@@ -16,3 +16,9 @@ export function textWidth(text: string, font: string): number {
 	canvas.font = font;
 	return canvas.measureText(text).width;
 }
+
+/** How much larger than usual the reader has letters: 1.5 at 150 % text size. */
+export const textScale = (): number =>
+	typeof document === 'undefined'
+		? 1
+		: parseFloat(getComputedStyle(document.documentElement).fontSize) / 16 || 1;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onDestroy } from 'svelte';
 	import { certify } from '$lib/core/answer/certificate';
 	import { optimalSet, segmentBetween, type OptimalSet } from '$lib/core/answer/optimal-set';
 	import {
@@ -76,11 +77,14 @@
 			says: say`${planSentence(problem, here)}: ${name} stays ${quantity(objectiveAt(problem, here), unit)}.`
 		};
 	});
-	/** the plan slid to is the plan being tried: picture and plans follow it */
+	/** the plan slid to is the plan being tried, too: the picture and the plans follow it */
 	function slide(to: number) {
 		slid = to;
-		if (slidTo) plans.take(slidTo.here);
+		if (!slidTo) return;
+		plans.take(slidTo.here);
+		selection.slide(slidTo.here);
 	}
+	onDestroy(() => selection.slide(null));
 	const isBack = $derived(session.loop !== null);
 	const point = (name: string | null) => selection.point(name === null ? null : { kind: 'constraint', name });
 	function read(line: ReadingLine | null) {

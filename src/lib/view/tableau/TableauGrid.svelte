@@ -304,7 +304,7 @@
 	{#if shown.common}<p class="common">
 			Rows and objective rows are to be divided by <NumberView value={shown.common} style={numbers} />.
 		</p>{/if}
-	{#if reveal.showsInverse}<p class="common">
+	{#if reveal.showsInverse && live}<p class="common">
 			Framed: the columns of the first basis hold B⁻¹; in the objective row below them stand the multipliers,
 			as that row writes them.
 		</p>{/if}

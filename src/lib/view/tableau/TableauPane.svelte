@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { plainText } from '$lib/core/commentary/sentence';
 	import { RULE_LABELS } from '$lib/core/move/messages';
 	import type { Offer } from '$lib/core/move/types';
@@ -7,7 +8,6 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
-	import TableauGrid from './TableauGrid.svelte';
 
 	const { document, session, reveal } = useDesk();
 	/** beside the pane's name there is room for a word */
@@ -19,6 +19,9 @@
 		dual: 'dual',
 		repair: 'repair'
 	};
+	/** the tableau itself comes while the problem as stated is read */
+	const grid = () => import('./TableauGrid.svelte');
+	onMount(() => void grid());
 	let changing = $state(false);
 	let notating = $state(false);
 	const aside = $derived(
@@ -96,7 +99,9 @@
 				<Dictionary work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
 			{/await}
 		{:else}
-			<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+			{#await grid() then { default: TableauGrid }}
+				<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+			{/await}
 		{/if}
 	{:else if session.large}
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}

@@ -9,6 +9,7 @@
 	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { namingOf } from '$lib/desk/naming';
+	import { textScale } from '../shared/measure';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
@@ -23,7 +24,7 @@
 	const impossible = $derived(session.broken ? branchOf(document.trail, session.broken.node.id) : NONE);
 	let editing = $state<TrailNode | null>(null);
 	const INDENT = 16;
-	const ROW = 28;
+	const ROW = Math.round(28 * textScale());
 
 	const naming = $derived(namingOf(document, session.tableau));
 	const label = ({ move }: TrailNode): Sentence =>

@@ -5,9 +5,9 @@
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import AnswerPane from '$lib/view/tableau/AnswerPane.svelte';
-	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
 	import OperationsPane from '$lib/view/tableau/OperationsPane.svelte';
+	import SlidRegion from '$lib/view/tableau/SlidRegion.svelte';
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
@@ -17,7 +17,7 @@
 		form: { title: 'Standard form', component: FormPane },
 		trail: { title: 'Trail', component: TrailPane },
 		commentary: { title: 'Commentary', component: CommentaryPane },
-		region: { title: 'Region', component: RegionPane },
+		region: { title: 'Region', component: SlidRegion },
 		before: { title: 'Tableau beside', component: BeforePane },
 		operations: { title: 'Row operations', component: OperationsPane },
 		answer: { title: 'The answer', component: AnswerPane }
