@@ -164,9 +164,9 @@ test('a pivot is told before it is made; inverse, earlier and pinned tableaux st
 	await desk.press('t');
 	await desk.press('n');
 	await desk.shows('Tableau beside', 'pinned');
-	await desk.shows('Tableau beside', 'The way to where we stand: 1 step');
+	await desk.shows('Tableau beside', 'The way to where we stand: 2 steps');
 	await desk.press(',');
-	await desk.shows('Tableau beside', 'Step 0');
+	await desk.shows('Tableau beside', 'Step 1: ');
 	await desk.press('t');
 	await desk.page.waitForSelector('[data-pane="region"]');
 	await desk.press('v');

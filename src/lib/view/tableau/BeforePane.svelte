@@ -85,7 +85,7 @@
 				>
 					{#each ways as steps, i (i)}
 						<section>
-							<h3>{WAYS[i]}: {steps.length - 1} steps</h3>
+							<h3>{WAYS[i]}: {steps.length === 2 ? '1 step' : `${steps.length - 1} steps`}</h3>
 							<ol>
 								{#each steps as { key, says }, k (k)}
 									<li>
