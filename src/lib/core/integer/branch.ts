@@ -1,30 +1,22 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
-import { compare, type Rational } from '../number/rational';
+import { stepLimit } from '../answer/messages';
 import type { Sentence } from '../commentary/sentence';
+import { isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
+import type { Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import {
-	ceil,
-	floor,
-	fractionalVariables,
-	tightened,
-	unboundedOrEmpty,
-	withBounds,
-	type WholeResult
-} from './whole';
+import { Search, SEARCH_RULES, SearchStopped, type Branching, type Incumbent, type SearchNode } from './search';
+import { fractionalVariables, mustBeWhole, tightened, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
 
-/** A node of the branch-and-bound tree. */
+/** A node of the branch-and-bound tree, as an answer lists it. */
 export interface BranchNode {
 	readonly id: number;
 	readonly parent: number | null;
 	/** the bound that this node adds to its parent's */
-	readonly branching: {
-		readonly variable: string;
-		readonly relation: '<=' | '>=';
-		readonly value: Rational;
-	} | null;
-	readonly status: LinearAnswer['status'];
-	/** the relaxation's objective: no whole plan below this node is better */
+	readonly branching: Branching | null;
+	/** how its relaxation ended; `unsolved` where the parent's bound closed it */
+	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped' | 'unsolved';
+	/** the relaxation's objective (of an unsolved node its parent's): no whole plan below this node is better */
 	readonly bound: Rational | null;
 	readonly solution: Plan | null;
 	/** why nothing more is looked for below; null where it was branched on */
@@ -39,129 +31,137 @@ export interface BranchResult extends WholeResult {
 	readonly bound?: Rational;
 }
 
-interface OpenNode {
-	readonly id: number;
-	readonly parent: number | null;
-	readonly branching: BranchNode['branching'];
-	readonly problem: Problem;
-	/** the parent's bound, to choose the most promising node first */
-	readonly promise: Rational | null;
+/** A node that was looked at, as an answer lists it. */
+function listed({ id, parent, branching, state, promise, bound, solution, why, turn }: SearchNode): BranchNode {
+	const status = state === 'infeasible' ? 'infeasible' : turn > 0 ? 'optimal' : 'unsolved';
+	return {
+		id,
+		parent,
+		branching,
+		status,
+		bound: turn > 0 ? bound : promise,
+		solution,
+		closed: state === 'branched' ? null : why
+	};
+}
+
+/** A search that can begin: the problem as it is searched, the pivots made so far, and the search. */
+export interface Begun {
+	readonly search: Search;
+	readonly pivots: number;
+}
+
+/** Whether a relaxation's tableau has each whole-number variable as one column at a whole distance from it. */
+const isReady = ({ form }: Tableau): boolean =>
+	form.problem.variables.every((variable, i) => {
+		const { offset, parts } = form.substitutions[i];
+		return !mustBeWhole(variable) || (parts.length < 2 && isInteger(offset));
+	});
+
+/**
+ * Begins a search: whole bounds and one column for every whole-number variable, as far as the relaxation does not have them already.
+ * @param relaxation the problem's relaxation, solved
+ * @returns the search, or how the relaxation with whole bounds ended where that has no best plan
+ */
+export function beginSearch(
+	problem: Problem,
+	relaxation: LinearAnswer,
+	options: RunOptions = {},
+	keepsNodes = true
+): Begun | { readonly ended: LinearAnswer } {
+	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
+	if (relaxation.status === 'optimal' && relaxation.tableau && isReady(relaxation.tableau))
+		return { search: new Search(problem, relaxation.tableau, keepsNodes), pivots: before };
+	const written = withWholeColumns(tightened(problem), { ...options, pivotsBefore: before });
+	const root = solveLinear(written.problem, { ...options, onStep: undefined, pivotsBefore: written.pivots });
+	if (root.status !== 'optimal' || !root.tableau) return { ended: root };
+	return { search: new Search(written.problem, root.tableau, keepsNodes), pivots: written.pivots + root.pivots };
 }
 
 /**
  * Branch and bound (Land and Doig 1960): the most promising open node first; a node is closed by infeasibility, by a whole
  * plan, or by a bound that cannot beat the incumbent.
- * @param options limits for the whole search; the method and rule are used for every relaxation
+ * @param options limits for the whole search; the method and rule are used for the first relaxation
  */
 export function branchAndBound(problem: Problem, options: RunOptions = {}): BranchResult {
-	const sense = problem.objective.sense === 'max' ? 1 : -1;
-	const better = (a: Rational, b: Rational) => compare(a, b) * sense > 0;
-	const nodes: BranchNode[] = [];
-	const open: OpenNode[] = [{ id: 0, parent: null, branching: null, problem, promise: null }];
-	let best: { objective: Rational; solution: Plan; id: number } | null = null;
-	let pivots = options.pivotsBefore ?? 0;
-	let made = 1;
-	let relaxation: LinearAnswer | null = null;
-	let closed = 0;
-	/** the best that an open node promises, or the incumbent where none promises more */
-	const bound = (): Rational | undefined =>
-		open.reduce<Rational | undefined>(
-			(a, { promise }) => (promise && (!a || better(promise, a)) ? promise : a),
-			best?.objective
-		);
-	const stoppedBy = (reason: Sentence | undefined, node: OpenNode): BranchResult => {
-		open.push(node);
-		const most = bound();
-		return {
-			status: 'stopped',
-			reason,
-			nodes,
-			nodesMade: closed,
-			pivots,
-			relaxation: relaxation!,
-			...(most ? { bound: most } : {}),
-			...(best ? { objective: best.objective, solution: best.solution } : {})
-		};
-	};
-	while (open.length) {
-		const node = takeBest(open, better);
-		const answer = solveLinear(node.problem, {
-			...options,
-			pivotsBefore: pivots,
-			...(node.id === 0 ? {} : { method: options.method === 'big-m' ? 'big-m' : 'auto' })
-		});
-		relaxation ??= answer;
-		pivots += answer.pivots;
-		const record = (why: Sentence | null) => {
-			closed += 1;
-			if (nodes.length >= (options.mostNodes ?? Infinity)) return;
-			nodes.push({
-				id: node.id,
-				parent: node.parent,
-				branching: node.branching,
-				status: answer.status,
-				bound: answer.objective ?? null,
-				solution: answer.solution ?? null,
-				closed: why
-			});
-		};
-		if (answer.status === 'stopped') return stoppedBy(answer.reason, node);
-		if (answer.status === 'infeasible') {
-			record(messages.closedInfeasible);
-			continue;
-		}
-		if (answer.status === 'unbounded') {
-			record(messages.closedUnbounded);
-			const { end } = unboundedOrEmpty(branchAndBound, problem, options, pivots);
-			return { nodes, nodesMade: closed, relaxation, ...end };
-		}
-		const [objective, solution] = [answer.objective!, answer.solution!];
-		if (best && !better(objective, best.objective)) {
-			record(messages.closedByBound(objective, best.objective));
-			continue;
-		}
-		const [split] = fractionalVariables(node.problem, solution);
-		if (!split) {
-			best = { objective, solution, id: node.id };
-			record(messages.closedWhole);
-			options.onFound?.({ objective, solution, bound: bound() });
-			continue;
-		}
-		record(null);
-		const value = solution.get(split.name)!;
-		// whole bounds lose no whole plan; the first relaxation is the author's
-		const whole = tightened(node.problem);
-		const below = { variable: split.name, relation: '<=' as const, value: floor(value) };
-		const above = { variable: split.name, relation: '>=' as const, value: ceil(value) };
-		open.push(
-			{
-				id: made,
-				parent: node.id,
-				branching: below,
-				promise: objective,
-				problem: withBounds(whole, split.name, { upper: below.value })
-			},
-			{
-				id: made + 1,
-				parent: node.id,
-				branching: above,
-				promise: objective,
-				problem: withBounds(whole, split.name, { lower: above.value })
-			}
-		);
-		made += 2;
+	const relaxation = solveLinear(problem, options);
+	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
+	const none = { nodes: [], nodesMade: 0, pivots: before, relaxation };
+	const { status } = relaxation;
+	if (status === 'stopped') return { ...none, status, reason: relaxation.reason };
+	const root = (closed: Sentence | null): BranchNode => ({
+		id: 0,
+		parent: null,
+		branching: null,
+		status,
+		bound: relaxation.objective ?? null,
+		solution: relaxation.solution ?? null,
+		closed
+	});
+	if (status === 'infeasible')
+		return { ...none, status, nodes: [root(messages.closedInfeasible)], nodesMade: 1 };
+	if (status === 'unbounded') {
+		const { end } = unboundedOrEmpty(branchAndBound, problem, options, before);
+		return { ...none, nodes: [root(messages.closedUnbounded)], nodesMade: 1, ...end };
 	}
-	const end = { nodes, nodesMade: closed, pivots, relaxation: relaxation! };
-	return best
-		? { ...end, status: 'optimal', objective: best.objective, solution: best.solution }
-		: { ...end, status: 'infeasible' };
+	if (fractionalVariables(problem, relaxation.solution!).length === 0) {
+		const { objective, solution } = relaxation;
+		options.onFound?.({ objective, solution, bound: objective });
+		return { ...none, status, nodes: [root(messages.closedWhole)], nodesMade: 1, objective, solution };
+	}
+	return { ...searched(problem, relaxation, options, root(null)), relaxation };
 }
 
-function takeBest(open: OpenNode[], better: (a: Rational, b: Rational) => boolean): OpenNode {
-	let at = 0;
-	for (let i = 1; i < open.length; i++) {
-		const [p, q] = [open[i].promise, open[at].promise];
-		if (p && q && better(p, q)) at = i;
+/** The search below a root whose relaxation has a best plan that is not whole. */
+function searched(
+	problem: Problem,
+	relaxation: LinearAnswer,
+	options: RunOptions,
+	root: BranchNode
+): Omit<BranchResult, 'relaxation'> {
+	const { maxSteps = Infinity, mostNodes = Infinity } = options;
+	const begun = beginSearch(problem, relaxation, options, mostNodes > 0);
+	const nodes: BranchNode[] = [];
+	if ('ended' in begun) {
+		const { status, reason } = begun.ended;
+		const pivots = (options.pivotsBefore ?? 0) + relaxation.pivots + begun.ended.pivots;
+		if (status === 'stopped') return { status, reason, nodes, nodesMade: 0, pivots };
+		// whole bounds alone leave nothing
+		const closed = { ...root, closed: messages.closedInfeasible };
+		return { status: 'infeasible', nodes: [closed], nodesMade: 1, pivots };
 	}
-	return open.splice(at, 1)[0];
+	const { search } = begun;
+	let seen: Incumbent | null = null;
+	const pivots = () => begun.pivots + search.pivots;
+	const limit = (): Sentence | null =>
+		pivots() >= maxSteps ? stepLimit(maxSteps) : (options.shouldStop?.(pivots()) ?? null);
+	const base = () => ({
+		nodes,
+		nodesMade: search.solved,
+		pivots: pivots(),
+		...(search.incumbent ? { objective: search.incumbent.objective, solution: search.incumbent.solution } : {})
+	});
+	const list = (id: number) => {
+		if (nodes.length >= mostNodes) return;
+		const own = listed(search.nodes[id]);
+		nodes.push(id === 0 ? { ...own, bound: root.bound, solution: root.solution } : own);
+	};
+	for (let id = search.next('best-bound'); id !== null; id = search.next('best-bound')) {
+		if (!search.closeByPromise(id)) {
+			try {
+				search.solve(id, limit);
+			} catch (error) {
+				if (!(error instanceof SearchStopped)) throw error;
+				const { bound } = search;
+				return { ...base(), status: 'stopped', reason: error.reason, ...(bound ? { bound } : {}) };
+			}
+			search.judge(id, SEARCH_RULES);
+		}
+		list(id);
+		if (search.incumbent !== seen) {
+			seen = search.incumbent;
+			options.onFound?.({ ...seen!, bound: search.bound ?? undefined });
+		}
+	}
+	return { ...base(), status: search.incumbent ? 'optimal' : 'infeasible' };
 }

@@ -1,8 +1,7 @@
-import { compare } from '../number/rational';
 import { compareProducts } from '../tableau/kernel';
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
-import { cell, goalRow, rhs, type Tableau } from '../tableau/tableau';
+import { cell, goalRow, rhsCell, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { contradiction, optimal, rowTrouble } from './primal';
 import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
@@ -21,7 +20,7 @@ export function dualLeavingRow(t: Tableau, rule: Rule): number | null {
 	const byIndex = (a: number, b: number) => (t.basis[b] < t.basis[a] ? b : a);
 	if (rule.entering === 'bland') return rows.reduce(byIndex);
 	return rows.reduce((a, b) => {
-		const order = compare(rhs(t, b), rhs(t, a));
+		const order = compareProducts(rhsCell(t, b), t.scales[t.basis[a]], rhsCell(t, a), t.scales[t.basis[b]]);
 		return order < 0 ? b : order > 0 ? a : byIndex(a, b);
 	});
 }

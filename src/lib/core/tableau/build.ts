@@ -1,7 +1,7 @@
 import type { Form, FormRow, Column } from '../form/types';
 import { lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from './goal';
-import { insertRow, makeKernel, removeRow, type Cell } from './kernel';
+import { insertRow, lowerRhs, makeKernel, removeRow, type Cell } from './kernel';
 import { cell, goalRow, isArtificial, pivot, smallest, type Tableau } from './tableau';
 
 const whole = (value: Rational, multiple: bigint): Cell => smallest(numerator(value) * (multiple / value.d));
@@ -140,6 +140,19 @@ export function appendRow(
 		basis: [...t.basis, form.columns.length],
 		scales: [...t.scales, added.scale]
 	};
+}
+
+/**
+ * The tableau for a column measured from higher up: what was `column` is now `column + amount`, and the new column is not negative. A higher
+ * lower bound costs no row, and (of a slack) nor does a lower upper bound.
+ * @param amount in the column's internal units, a whole number
+ */
+export function measuredFrom(t: Tableau, column: number, amount: Cell): Tableau {
+	const position = t.nonbasic.indexOf(column);
+	const row = t.basis.indexOf(column);
+	const { denominator } = t.kernel;
+	const by = position < 0 ? (i: number): Cell => (i === row ? denominator : 0) : (i: number) => cell(t, i, position);
+	return { ...t, kernel: lowerRhs(t.kernel, by, amount) };
 }
 
 /**

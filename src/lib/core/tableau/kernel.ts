@@ -66,6 +66,25 @@ export function insertRow(kernel: Kernel, at: number, row: readonly Cell[]): Ker
 	return { height: height + 1, width, cells: large, denominator: BigInt(denominator), bound: Infinity };
 }
 
+/**
+ * The kernel with `amount` times a list of whole numbers taken from its right-hand sides.
+ * @param by for each row what is taken away per unit of the amount (over the same denominator)
+ */
+export function lowerRhs(kernel: Kernel, by: (row: number) => Cell, amount: Cell): Kernel {
+	const { width, height, cells } = kernel;
+	if (cells instanceof Float64Array && typeof amount === 'number') {
+		const reach = kernel.bound * Math.abs(amount) + kernel.bound;
+		if (reach < SAFE) {
+			const next = cells.slice();
+			for (let i = 0, k = width - 1; i < height; i++, k += width) next[k] -= amount * (by(i) as number);
+			return { ...kernel, cells: next, bound: reach };
+		}
+	}
+	const large = Array.from(cells as ArrayLike<Cell>, BigInt);
+	for (let i = 0, k = width - 1; i < height; i++, k += width) large[k] -= BigInt(amount) * BigInt(by(i));
+	return { ...kernel, cells: large, denominator: BigInt(kernel.denominator), bound: Infinity };
+}
+
 /** The kernel without one of its rows. */
 export function removeRow(kernel: Kernel, at: number): Kernel {
 	const { width, height, cells } = kernel;

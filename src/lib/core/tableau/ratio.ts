@@ -36,7 +36,9 @@ export function tightestRows(t: Tableau, position: number): number[] {
 
 /** Rows whose basic variable is negative. */
 export function negativeRows(t: Tableau): number[] {
-	return t.basis.map((_, row) => row).filter((row) => rhsCell(t, row) < 0);
+	const found: number[] = [];
+	for (let row = 0; row < rowCount(t); row++) if (rhsCell(t, row) < 0) found.push(row);
+	return found;
 }
 
 /** Whether a row sets a limit when a column rises from a basis that may be infeasible: entry and right-hand side have the same sign. */
