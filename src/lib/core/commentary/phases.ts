@@ -1,15 +1,11 @@
-import type { Cut } from '../integer/cut';
 import { redundantRows } from '../method/artificial';
 import * as reasons from '../method/messages';
 import type { Part, Work } from '../method/types';
-import { isZero } from '../number/rational';
-import { evaluate, type Terms } from '../problem/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
-import { columnOf, readPlan, rhs, type Tableau } from '../tableau/tableau';
+import { columnOf, rhs, type Tableau } from '../tableau/tableau';
 import { derivation, rowOfGoal } from './goals';
 import { placeSentence } from './plan';
-import { joined, linear, say, signed, type Remark, type Sentence } from './sentence';
-import { RELATION_SIGNS } from '../problem/relation';
+import { joined, say, type Remark, type Sentence } from './sentence';
 
 /** Artificial variables that a move added. */
 export function artificialRemark(before: Tableau, after: Tableau): Remark {
@@ -62,44 +58,4 @@ export function phaseRemark(before: Work, { tableau: t, part }: Work): Remark {
 		]
 	};
 	return { tone: 'step', heading: HEADINGS[part], sentences: [...sentences[part](), placeSentence(t)] };
-}
-
-/** A sum of columns by name, with their coefficients. */
-function sum(terms: Terms, t: Tableau): Sentence {
-	const byName = new Map(t.form.columns.map((column) => [column.name, column]));
-	return signed(
-		[...terms].map(([name, value]) => {
-			const column = byName.get(name);
-			return { says: column ? say`${column}` : say`${name}`, value };
-		})
-	);
-}
-
-/** A cutting plane: the row it comes from, the argument, and what it says of the author's variables. */
-export function cutRemark(before: Tableau, after: Tableau, cut: Cut): Remark {
-	const row = after.basis.length - 1;
-	const slack = columnOf(after, after.basis[row]);
-	const { nonbasic, original } = cut;
-	const why =
-		cut.kind === 'gomory-fractional'
-			? say`Take each coefficient of row ${cut.row} apart into a whole number and a part from 0 up to 1. All variables are whole, so the sum of those parts differs from the part of the right-hand side by a whole number; it is not negative, so it is at least that part.`
-			: say`Some variables of row ${cut.row} need not be whole, so Gomory’s mixed-integer cut is taken: what rounding up or down costs, divided by how far it is away.`;
-	const plan = readPlan(before);
-	const gap = original ? evaluate(original.terms, plan).sub(original.rhs).abs() : null;
-	const relation = original ? RELATION_SIGNS[original.relation] : '';
-	const own = original
-		? [say`In the variables of the problem: ${linear(original.terms)} ${relation} ${original.rhs}.`]
-		: [];
-	const cutOff = gap && !isZero(gap) ? [say`The present point breaks it by ${gap}.`] : [];
-	return {
-		tone: 'step',
-		heading: say`${{ constraint: after.form.rows[row].owner.name }}, from row ${cut.row}`,
-		sentences: [
-			why,
-			say`So ${sum(nonbasic.terms, before)} ≥ ${nonbasic.rhs}; every non-basic variable is 0 now, which breaks it.`,
-			...own,
-			...cutOff,
-			say`Its slack ${slack} = ${rhs(after, row)} is basic and negative; the objective row is right, so the dual simplex method goes on.`
-		]
-	};
 }

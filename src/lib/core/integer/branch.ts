@@ -5,8 +5,17 @@ import { isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { Search, SEARCH_RULES, SearchStopped, type Branching, type Incumbent, type SearchNode } from './search';
-import { fractionalVariables, mustBeWhole, tightened, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
+import { SearchStopped, type Branching } from './relaxation';
+import { Search } from './search';
+import { SEARCH_RULES, type Incumbent, type SearchNode } from './search-types';
+import {
+	fractionalVariables,
+	mustBeWhole,
+	tightened,
+	unboundedOrEmpty,
+	withWholeColumns,
+	type WholeResult
+} from './whole';
 
 /** A node of the branch-and-bound tree, as an answer lists it. */
 export interface BranchNode {
@@ -32,7 +41,17 @@ export interface BranchResult extends WholeResult {
 }
 
 /** A node that was looked at, as an answer lists it. */
-function listed({ id, parent, branching, state, promise, bound, solution, why, turn }: SearchNode): BranchNode {
+function listed({
+	id,
+	parent,
+	branching,
+	state,
+	promise,
+	bound,
+	solution,
+	why,
+	turn
+}: SearchNode): BranchNode {
 	const status = state === 'infeasible' ? 'infeasible' : turn > 0 ? 'optimal' : 'unsolved';
 	return {
 		id,
@@ -75,7 +94,10 @@ export function beginSearch(
 	const written = withWholeColumns(tightened(problem), { ...options, pivotsBefore: before });
 	const root = solveLinear(written.problem, { ...options, onStep: undefined, pivotsBefore: written.pivots });
 	if (root.status !== 'optimal' || !root.tableau) return { ended: root };
-	return { search: new Search(written.problem, root.tableau, keepsNodes), pivots: written.pivots + root.pivots };
+	return {
+		search: new Search(written.problem, root.tableau, keepsNodes),
+		pivots: written.pivots + root.pivots
+	};
 }
 
 /**
@@ -139,7 +161,9 @@ function searched(
 		nodes,
 		nodesMade: search.solved,
 		pivots: pivots(),
-		...(search.incumbent ? { objective: search.incumbent.objective, solution: search.incumbent.solution } : {})
+		...(search.incumbent
+			? { objective: search.incumbent.objective, solution: search.incumbent.solution }
+			: {})
 	});
 	const list = (id: number) => {
 		if (nodes.length >= mostNodes) return;

@@ -7,28 +7,30 @@ import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
 import { mustBeWhole } from './whole';
 import { primed } from '../problem/names';
 
-export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer';
+export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer' | 'chvatal-gomory';
 
 /** A cutting plane, by the non-basic columns of the tableau it was derived from, and in the author's variables where they can say it. */
 export interface Cut {
 	readonly kind: CutKind;
-	/** the basic variable (or objective) of the row it comes from */
+	/** the basic variable (or objective) of the row it comes from; the constraints combined, for one composed of them */
 	readonly row: string;
 	/** Σ terms · column ≥ rhs */
 	readonly nonbasic: { readonly terms: Terms; readonly rhs: Rational };
 	readonly original: { readonly terms: Terms; readonly rhs: Rational; readonly relation: '<=' | '>=' } | null;
+	/** it was dropped again, since it did not bind any more */
+	readonly dropped?: true;
 }
 
 /** A column as an affine expression of the author's variables; null where a split variable cannot be told apart. */
-interface Affine {
+export interface Affine {
 	readonly constant: Rational;
 	readonly terms: ReadonlyMap<string, Rational>;
 }
 
-const fraction = (value: Rational): Rational => value.sub(value.floor());
+export const fraction = (value: Rational): Rational => value.sub(value.floor());
 
 /** The internal row of a tableau: entries in internal units (whole for whole-number columns). */
-function internalRow(t: Tableau, row: number): { entries: Rational[]; rhs: Rational } {
+export function internalRow(t: Tableau, row: number): { entries: Rational[]; rhs: Rational } {
 	const d = BigInt(t.kernel.denominator);
 	const quotient = (value: Cell) => rational(BigInt(value), d);
 	return { entries: t.nonbasic.map((_, k) => quotient(cell(t, row, k))), rhs: quotient(rhsCell(t, row)) };
@@ -49,16 +51,18 @@ export function wholeColumns(form: Form): boolean[] {
 /**
  * The cut of a row whose basic variable should be whole: Gomory's fractional cut (1958) where every non-basic column is
  * whole, else his mixed-integer cut (1960). In internal units: Σ gains · column ≥ least.
+ * @param mixed takes the mixed-integer cut in any case
  */
 export function deriveCut(
 	t: Tableau,
 	kernelRow: number,
-	whole: readonly boolean[]
+	whole: readonly boolean[],
+	mixed = false
 ): { kind: CutKind; gains: Rational[]; least: Rational } {
 	const { entries, rhs } = internalRow(t, kernelRow);
 	const f0 = fraction(rhs);
 	const active = t.nonbasic.map((column) => !t.barred.has(column));
-	if (t.nonbasic.every((column, k) => whole[column] || isZero(entries[k])))
+	if (!mixed && t.nonbasic.every((column, k) => whole[column] || isZero(entries[k])))
 		return { kind: 'gomory-fractional', gains: entries.map(fraction), least: f0 };
 	const rest = ONE.sub(f0);
 	const gains = entries.map((value, k) => {
@@ -73,10 +77,10 @@ export function deriveCut(
 }
 
 /** Whether a column must be zero whenever its row is met. */
-const standsIn = ({ kind }: Column): boolean => kind === 'artificial' || kind === 'vacant';
+export const standsIn = ({ kind }: Column): boolean => kind === 'artificial' || kind === 'vacant';
 
 /** Each column in the author's variables, the slacks of earlier cuts included. */
-function affineColumns(form: Form): (Affine | null)[] {
+export function affineColumns(form: Form): (Affine | null)[] {
 	const result: (Affine | null)[] = form.columns.map(() => null);
 	for (const { variable, offset, parts } of form.substitutions) {
 		if (parts.length !== 1) continue;
@@ -117,9 +121,10 @@ export function addCut(
 	t: Tableau,
 	kernelRow: number,
 	whole: readonly boolean[],
-	number: number
+	number: number,
+	mixed = false
 ): { tableau: Tableau; cut: Cut } {
-	const { kind, gains, least } = deriveCut(t, kernelRow, whole);
+	const { kind, gains, least } = deriveCut(t, kernelRow, whole, mixed);
 	const multiple = gains.reduce((m, g) => lcm(m, g.d), least.d);
 	const d = BigInt(t.kernel.denominator);
 	// the fractional cut's own slack is whole as it stands, so its row needs no multiple (its entries are whole over d)
@@ -173,7 +178,7 @@ function describe(t: Tableau, kind: CutKind, row: string, gains: readonly Ration
 }
 
 /** Σ terms + constant ≥ least, written with whole coefficients and few minus signs. */
-function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
+export function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
 	const kept = [...terms].filter(([, value]) => !isZero(value));
 	const rhs = least.sub(constant);
 	const minus = kept.filter(([, value]) => value.s < 0n).length * 2 > kept.length;

@@ -80,7 +80,11 @@ const MOVES: Record<Move['kind'], yup.ObjectShape> = {
 	artificial: { column: text(100) },
 	pivot: { enter: text(100), leave: text(100), by, outside: yup.boolean() },
 	phase: { to: yup.string().oneOf(PARTS).required() },
-	cut: { row: text(100) },
+	cut: { row: text(100), cut: yup.string().oneOf(['fractional', 'mixed-integer']) },
+	combine: { multipliers: numbersByName.required() },
+	drop: {},
+	branch: { variable: text(100), relation: yup.string().oneOf(['<=', '>=']).required(), value: number },
+	inward: {},
 	change: { change: changes }
 };
 

@@ -48,7 +48,11 @@ const moves = [
 		['outside']
 	),
 	move('phase', { to: { enum: PARTS } }),
-	move('cut', { row: text(100) }),
+	move('cut', { row: text(100), cut: { enum: ['fractional', 'mixed-integer'] } }, ['cut']),
+	move('combine', { multipliers: numbersByName }),
+	move('drop', {}),
+	move('branch', { variable: text(100), relation: { enum: ['<=', '>='] }, value: number }),
+	move('inward', {}),
 	move('change', {
 		change: {
 			oneOf: [

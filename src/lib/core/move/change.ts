@@ -10,17 +10,11 @@ import { isName, withoutZeros, type Constraint, type Problem, type Relation } fr
 import { atSameBasis } from '../tableau/build';
 import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import type { Position } from './position';
+import { nameOf, type Position } from './position';
 import type { ChangeMove, MoveKind } from './types';
 import { primed } from '../problem/names';
 
 type Change = ChangeMove['change'];
-
-/** The name that a lasting key stands for now. */
-function nameOf(keys: ReadonlyMap<string, string>, key: string): string {
-	for (const [name, own] of keys) if (own === key) return name;
-	return key;
-}
 
 function changedRhs(
 	position: Position,

@@ -1,29 +1,30 @@
 import { say } from '../commentary/sentence';
-import { cutRemark } from '../commentary/phases';
+import { cutRemark, deriveInWords } from '../commentary/cuts';
 import { isDualFeasible } from '../method/dual';
 import { addCut, wholeColumns } from '../integer/cut';
 import { mustBeWhole } from '../integer/whole';
 import { isInteger } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { columnOf, goalRow, goalValue, isPrimalFeasible, rhs, type Tableau } from '../tableau/tableau';
+import { cell, columnOf, goalRow, goalValue, rhs, rhsCell } from '../tableau/tableau';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
 import type { Position } from './position';
 import type { CutMove, MoveKind } from './types';
 
 /** Which columns are whole, in internal units, whenever the author's variables are. */
-function wholeAt({ cuts, work }: Position): boolean[] {
+export function wholeAt({ cuts, work }: Position): boolean[] {
 	const whole = wholeColumns(work!.tableau.form);
 	work!.tableau.form.columns.forEach(({ owner }, j) => {
 		if (owner.kind !== 'cut') return;
 		const cut = cuts.find((_, i) => owner.name === `cut ${i + 1}`);
-		whole[j] = cut?.kind === 'gomory-fractional';
+		// the mixed-integer cut's slack can be any number
+		whole[j] = cut !== undefined && cut.kind !== 'gomory-mixed-integer';
 	});
 	return whole;
 }
 
 /** Whole-number variables whose columns are not whole: measured from a fractional bound, or split in two. */
-function crooked({ problem, work }: Position): string[] {
+export function crooked({ problem, work }: Position): string[] {
 	const whole = new Set(problem.variables.filter(mustBeWhole).map(({ name }) => name));
 	return work!.tableau.form.substitutions
 		.filter(({ variable, offset, parts }) => whole.has(variable) && (parts.length > 1 || !isInteger(offset)))
@@ -31,7 +32,7 @@ function crooked({ problem, work }: Position): string[] {
 }
 
 /** Whether a cut can be derived from a row: its variable must be whole and is not. */
-function isFractional(position: Position, row: number): boolean {
+export function isFractional(position: Position, row: number): boolean {
 	const t = position.work!.tableau;
 	const column = columnOf(t, t.basis[row]);
 	if (column.kind !== 'structural') return false;
@@ -39,17 +40,22 @@ function isFractional(position: Position, row: number): boolean {
 	return !!variable && mustBeWhole(variable) && !isInteger(rhs(t, row));
 }
 
-function objectiveIsFractional(position: Position): boolean {
+export function objectiveIsFractional(position: Position): boolean {
 	const t = position.work!.tableau;
 	const whole = wholeAt(position);
 	const coefficients = [...t.form.costs].every(([j, c]) => whole[j] && isInteger(c));
 	return coefficients && isInteger(t.form.constant) && !isInteger(goalValue(t, OBJECTIVE));
 }
 
-const isOptimal = (t: Tableau): boolean => isPrimalFeasible(t) && isDualFeasible(t);
+/** Whether the objective row is right and only cuts added here, which wait for their pivots, are broken: several can be added at once. */
+export function canBeCut(position: Position): boolean {
+	const t = position.work?.tableau;
+	if (!t || !isDualFeasible(t) || crooked(position).length > 0) return false;
+	return t.basis.every((column, row) => !(rhsCell(t, row) < 0) || columnOf(t, column).owner.kind === 'cut');
+}
 
 export const cut: MoveKind<CutMove> = {
-	perform(position, { row: id }) {
+	perform(position, { row: id, cut: wanted }) {
 		const { work } = position;
 		if (!work) return { ok: false, why: messages.nothingBegun };
 		const t = work.tableau;
@@ -63,7 +69,21 @@ export const cut: MoveKind<CutMove> = {
 				id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
 			return { ok: false, why: messages.notWhole(name) };
 		}
-		const { tableau, cut: made } = addCut(t, row, wholeAt(position), position.cuts.length + 1);
+		const whole = wholeAt(position);
+		const broken = t.nonbasic.filter((column, k) => !whole[column] && cell(t, row, k));
+		if (wanted === 'fractional' && broken.length > 0) {
+			const name =
+				id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
+			return {
+				ok: false,
+				why: messages.notAllWhole(
+					name,
+					broken.map((column) => say`${columnOf(t, column)}`)
+				)
+			};
+		}
+		const number = position.cuts.length + 1;
+		const { tableau, cut: made } = addCut(t, row, whole, number, wanted === 'mixed-integer');
 		return {
 			ok: true,
 			position: { ...position, cuts: [...position.cuts, made], work: { part: 'dual', tableau } }
@@ -71,10 +91,15 @@ export const cut: MoveKind<CutMove> = {
 	},
 	label: ({ row }, names) =>
 		row === 'objective' ? messages.cutFromObjective : messages.cutFrom(names.column(row)),
-	tell: (before, _move, after) => cutRemark(before.work!.tableau, after.work!.tableau, after.cuts.at(-1)!),
+	tell: (before, { row: id, cut: wanted }, after) => {
+		const t = before.work!.tableau;
+		const row = id === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, id));
+		const derivation = deriveInWords(t, row, wholeAt(before), wanted === 'mixed-integer');
+		return cutRemark(t, after.work!.tableau, after.cuts.at(-1)!, derivation);
+	},
 	offers(position) {
 		const t = position.work?.tableau;
-		if (!t || !isOptimal(t) || crooked(position).length > 0) return [];
+		if (!t || !canBeCut(position)) return [];
 		const rows = t.basis.flatMap((column, row) => (isFractional(position, row) ? [columnOf(t, column)] : []));
 		return [
 			...rows.map((column) => ({

@@ -2,8 +2,12 @@ import type { Remark, Sentence } from '../commentary/sentence';
 import type { Rule } from '../method/types';
 import { artificial } from './artificial';
 import { begin } from './begin';
+import { branch } from './branch';
 import { change } from './change';
+import { combine } from './combine';
 import { cut } from './cut';
+import { drop } from './drop';
+import { inward } from './inward';
 import { phase } from './phase';
 import { pivot } from './pivot';
 import type { Position, Result } from './position';
@@ -16,6 +20,10 @@ const KINDS: { readonly [K in Move['kind']]: MoveKind<Extract<Move, { kind: K }>
 	phase,
 	artificial,
 	cut,
+	combine,
+	drop,
+	branch,
+	inward,
 	change
 };
 

@@ -62,6 +62,15 @@ export const fills = (enter: Sentence): Sentence => say`${enter} becomes basic`;
 export const cutFrom = (row: Sentence): Sentence => say`cut from row ${row}`;
 export const offerCut = (row: Sentence): Sentence => say`Add a cutting plane from row ${row}`;
 export const cutFromObjective = say`cut from the objective row`;
+export const cutFromRows = (rows: Sentence): Sentence => say`cut composed of ${rows}`;
+export const cutsDropped = say`cuts that do not bind dropped`;
+export const offerDrop = say`Drop the cuts that do not bind`;
+export const boundsInward = say`whole bounds for whole variables`;
+export const offerInward = say`Round the bounds of whole variables inward`;
+export const branchTo = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
+	say`branch ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
+export const offerBranch = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
+	say`Branch: ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
 export const offerObjectiveCut = say`Add a cutting plane from the objective row`;
 export const rhsBecomes = (row: Sentence, value: Rational): Sentence =>
 	say`right-hand side of ${row}: ${value}`;
@@ -125,8 +134,34 @@ export const notWhole = (row: Sentence): Remark =>
 export const fractionalBound = (names: readonly string[]): Remark =>
 	refusal(
 		'No cut yet',
-		say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Give it whole bounds in the statement first.`
+		say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with its bounds rounded inward (the problem as stated offers that), or give it a whole bound in the statement.`
 	);
+export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark =>
+	refusal(
+		'Not the fractional cut',
+		say`In row ${row} stand ${joined(columns)}, which need not be whole: a sum with them need not be whole either, and the fractional cut could cut off a good plan. Take the mixed-integer cut.`
+	);
+export const notComposed = (why: string): Remark => refusal('No rounding cut', say`${why}`);
+export const nothingToDrop = refusal('Nothing to drop', say`Every cut of this tableau still binds.`);
+export const boundsAreWhole = refusal(
+	'Nothing to round',
+	say`All bounds of whole variables are whole already.`
+);
+export const begunAlready = refusal(
+	'Not here',
+	say`A method has begun with these bounds. Go back to the problem as stated to round them.`
+);
+export const notFractional = (name: string): Remark =>
+	refusal('No branch', say`${name} need not be whole, or is: there is nothing to branch on.`);
+export const notSplit = (name: string, value: Rational): Remark =>
+	refusal(
+		'No branch',
+		say`${name} = ${value} lies between two whole numbers: a branch takes one of those as its bound.`
+	);
+export const notOptimalYet = refusal(
+	'Not yet',
+	say`First solve this relaxation: the tableau is not optimal.`
+);
 export const cutsStand = refusal(
 	'Not with cuts',
 	say`Cutting planes were derived from the numbers as they are. Go back to before the first cut to change one.`

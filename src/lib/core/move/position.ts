@@ -16,6 +16,12 @@ export interface Position {
 	readonly cuts: readonly Cut[];
 }
 
+/** The name that a lasting key stands for now. */
+export function nameOf(keys: ReadonlyMap<string, string>, key: string): string {
+	for (const [name, own] of keys) if (own === key) return name;
+	return key;
+}
+
 /** The position before any move. */
 export const stated = (problem: Problem, keys: Keys = OWN_NAMES): Position => ({
 	problem,

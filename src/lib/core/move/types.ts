@@ -35,10 +35,38 @@ export interface PhaseMove {
 	readonly to: Part;
 }
 
-/** A cutting plane from the row of a basic column (by its id), or from the objective row. */
+/**
+ * A cutting plane from the row of a basic column (by its id), or from the objective row. Which of Gomory's cuts is asked for may be said; else it
+ * is the fractional one wherever that is right.
+ */
 export interface CutMove {
 	readonly kind: 'cut';
 	readonly row: string | 'objective';
+	readonly cut?: 'fractional' | 'mixed-integer';
+}
+
+/** A cutting plane composed of constraints, times numbers (as text, by lasting keys), rounded down. */
+export interface CombineMove {
+	readonly kind: 'combine';
+	readonly multipliers: Readonly<Record<string, string>>;
+}
+
+/** The cuts that do not bind any more leave the tableau. */
+export interface DropMove {
+	readonly kind: 'drop';
+}
+
+/** A bound that splits a fractional value: a variable by its lasting key, a whole number as text. */
+export interface BranchMove {
+	readonly kind: 'branch';
+	readonly variable: string;
+	readonly relation: '<=' | '>=';
+	readonly value: string;
+}
+
+/** Bounds of whole-number variables that are fractional become whole, inward. */
+export interface InwardMove {
+	readonly kind: 'inward';
 }
 
 /** One number of the problem changed, or a constraint added; numbers as text, as everything that is kept. */
@@ -58,7 +86,17 @@ export interface ChangeMove {
 }
 
 /** What a teacher does with a problem; small enough to be kept, and done anew from any position that allows it. */
-export type Move = BeginMove | ArtificialMove | PivotMove | PhaseMove | CutMove | ChangeMove;
+export type Move =
+	| BeginMove
+	| ArtificialMove
+	| PivotMove
+	| PhaseMove
+	| CutMove
+	| CombineMove
+	| DropMove
+	| BranchMove
+	| InwardMove
+	| ChangeMove;
 
 /** Something that can be done where one stands. */
 export interface Offer {

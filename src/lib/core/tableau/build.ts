@@ -143,6 +143,75 @@ export function appendRow(
 }
 
 /**
+ * The tableau with one more row `Σ entries · columns + slack = rhs`, basic in its slack, whatever the present basis.
+ * @param column the slack, the only new column, with the coefficient 1 in the row
+ * @param now the right-hand side for the columns as they stand in the tableau; the row's own where they are not shifted
+ */
+export function appendLimit(t: Tableau, column: Column, row: FormRow, now = row.rhs): Tableau {
+	const own = [...row.entries].filter(([j]) => j !== row.start);
+	const internal = own.map(([j, value]) => [j, inner(value, t.scales[j])] as const);
+	const multiple = commonMultiple(
+		internal.map(([, value]) => value),
+		now.d
+	);
+	const { width, denominator } = t.kernel;
+	const plain = new Array<Cell>(width).fill(0);
+	const basic: [number, Cell][] = [];
+	for (const [j, value] of internal) {
+		const at = t.basis.indexOf(j);
+		if (at >= 0) basic.push([at, whole(value.neg(), multiple)]);
+		else plain[t.nonbasic.indexOf(j)] = whole(value, multiple);
+	}
+	plain[width - 1] = whole(now, multiple);
+	const cells = priced(t, plain, basic, denominator);
+	return appendRow(t, { column, row, cells, scale: smallest(multiple) });
+}
+
+/**
+ * The tableau without a row and the column that is basic there.
+ * @throws Error where that column is no slack of the row itself
+ */
+export function withoutRow(t: Tableau, at: number): Tableau {
+	const { form } = t;
+	const gone = t.basis[at];
+	const dropped = form.rows[at];
+	if (dropped.start !== gone) throw new Error('only a row whose own slack is basic can be dropped');
+	const place = (j: number) => (j > gone ? j - 1 : j);
+	const own = dropped.entries.get(gone)!;
+	const rows = form.rows
+		.filter((_, i) => i !== at)
+		.map((row) => {
+			const factor = row.entries.get(gone);
+			const entries = new Map(row.entries);
+			let { rhs } = row;
+			if (factor) {
+				// a later row was written with this slack: it is replaced from its own row
+				const times = factor.div(own);
+				for (const [j, value] of dropped.entries)
+					entries.set(j, (entries.get(j) ?? ZERO).sub(value.mul(times)));
+				rhs = rhs.sub(dropped.rhs.mul(times));
+			}
+			const kept = [...entries].filter(([j, value]) => j !== gone && value.n !== 0n);
+			return {
+				...row,
+				rhs,
+				start: place(row.start),
+				entries: new Map(kept.map(([j, value]) => [place(j), value]))
+			};
+		});
+	const columns = form.columns.filter((_, j) => j !== gone);
+	return {
+		...t,
+		form: { ...form, columns, rows, costs: new Map([...form.costs].map(([j, c]) => [place(j), c])) },
+		kernel: removeRow(t.kernel, at),
+		basis: t.basis.filter((_, i) => i !== at).map(place),
+		nonbasic: t.nonbasic.map(place),
+		scales: t.scales.filter((_, j) => j !== gone),
+		barred: new Set([...t.barred].map(place))
+	};
+}
+
+/**
  * The tableau for a column measured from higher up: what was `column` is now `column + amount`, and the new column is not negative. A higher
  * lower bound costs no row, and (of a slack) nor does a lower upper bound.
  * @param amount in the column's internal units, a whole number
@@ -151,7 +220,8 @@ export function measuredFrom(t: Tableau, column: number, amount: Cell): Tableau 
 	const position = t.nonbasic.indexOf(column);
 	const row = t.basis.indexOf(column);
 	const { denominator } = t.kernel;
-	const by = position < 0 ? (i: number): Cell => (i === row ? denominator : 0) : (i: number) => cell(t, i, position);
+	const by =
+		position < 0 ? (i: number): Cell => (i === row ? denominator : 0) : (i: number) => cell(t, i, position);
 	return { ...t, kernel: lowerRhs(t.kernel, by, amount) };
 }
 

@@ -1,0 +1,138 @@
+import type { Sentence } from '../commentary/sentence';
+import type { Column, FormRow } from '../form/types';
+import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
+import { rowTrouble } from '../method/primal';
+import type { Goals } from '../method/rules';
+import { DANTZIG, type Rule } from '../method/types';
+import { isInteger, numerator, ONE, rational, type Rational } from '../number/rational';
+import type { Plan } from '../problem/types';
+import { appendLimit, measuredFrom } from '../tableau/build';
+import { OBJECTIVE } from '../tableau/goal';
+import { columnValue, pivot, rhsCell, smallest, type Tableau } from '../tableau/tableau';
+import { standsIn } from './cut';
+import { mustBeWhole } from './whole';
+
+/** The relaxation at a node of a search tree: made from its parent's tableau, solved, and read. */
+
+/** A bound that splits a fractional value. */
+export interface Branching {
+	readonly variable: string;
+	readonly relation: '<=' | '>=';
+	readonly value: Rational;
+}
+
+/** What is kept of a node while the search needs it: where it starts from, and how far its columns are shifted. */
+export interface Workings {
+	tableau: Tableau;
+	/** by column, in internal units: the column stands for itself plus this */
+	shifts: ReadonlyMap<number, bigint>;
+}
+
+/** Raised where a relaxation was not solved to its end. */
+export class SearchStopped extends Error {
+	constructor(readonly reason: Sentence) {
+		super('stopped');
+	}
+}
+
+/** pivots after which the dual simplex method goes by Bland's rule, which cannot cycle */
+const USUAL_PIVOTS = 60;
+const GOALS: Goals = [OBJECTIVE];
+const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
+
+/**
+ * The dual simplex method to its end, by Bland's rule once it takes long. What it starts from is dual feasible, since the parent's tableau was
+ * optimal and bounds change no column.
+ * @returns null where no plan is left
+ */
+export function resolved(
+	start: Tableau,
+	shouldStop: (pivots: number) => Sentence | null,
+	count: () => void
+): Tableau | null {
+	let t = start;
+	const hasStandIns = t.form.columns.some(standsIn);
+	for (let made = 0; ; made++) {
+		const reason = shouldStop(made);
+		if (reason) throw new SearchStopped(reason);
+		if (hasStandIns) {
+			const trouble = rowTrouble(t);
+			if (trouble?.kind === 'end') return null;
+			if (trouble) throw new Error('an artificial variable came back');
+		}
+		const row = dualLeavingRow(t, made < USUAL_PIVOTS ? DANTZIG : BLAND);
+		if (row === null) return t;
+		const position = dualEnteringPosition(t, GOALS, row);
+		if (position === null) return null;
+		t = pivot(t, row, position);
+		count();
+	}
+}
+
+/** The parent's tableau with the bound that a branch adds; null where the variable has no room. */
+export function bounded(
+	{ tableau: t, shifts }: Workings,
+	{ variable, relation, value }: Branching
+): Workings | null {
+	const { offset, parts } = t.form.substitutions.find((own) => own.variable === variable)!;
+	const [{ column, factor }] = parts;
+	const least = value.sub(offset).mul(factor);
+	/** `column` is at least this much, in internal units of the column */
+	const raised = (of: number, at: Rational): Workings => {
+		const wanted = numerator(at.mul(rational(BigInt(t.scales[of]))));
+		const amount = wanted - (shifts.get(of) ?? 0n);
+		return {
+			tableau: measuredFrom(t, of, smallest(amount)),
+			shifts: new Map(shifts).set(of, wanted)
+		};
+	};
+	if ((relation === '>=') === factor > 0) return raised(column, least);
+	const limit = upperRow(t, column);
+	if (limit) return raised(limit.slack, limit.rhs.sub(least));
+	const start = t.form.columns.length;
+	const owner = { kind: 'variable', name: variable } as const;
+	const slack: Column = { id: `u:${variable}`, name: `u${start}`, kind: 'slack', owner };
+	const entries = new Map([column, start].map((j) => [j, ONE]));
+	const row: FormRow = { owner, entries, rhs: least, factor: 1, start };
+	const now = least.sub(rational(shifts.get(column) ?? 0n, BigInt(t.scales[column])));
+	return { tableau: appendLimit(t, slack, row, now), shifts };
+}
+
+export function fractionalAt(t: Tableau): string[] {
+	const d = t.kernel.denominator;
+	const whole = (row: number) => {
+		const value = rhsCell(t, row);
+		return typeof value === 'number' && typeof d === 'number'
+			? value % d === 0
+			: BigInt(value) % BigInt(d) === 0n;
+	};
+	return t.form.problem.variables.flatMap((variable, i) => {
+		if (!mustBeWhole(variable)) return [];
+		const { parts } = t.form.substitutions[i];
+		if (parts.length === 0) return [];
+		const row = t.basis.indexOf(parts[0].column);
+		return row < 0 || whole(row) ? [] : [variable.name];
+	});
+}
+
+export function planAt({ tableau: t, shifts }: Workings): Plan {
+	return new Map(
+		t.form.substitutions.map(({ variable, offset, parts }) => [
+			variable,
+			parts.reduce((sum, { column, factor }) => {
+				const shift = rational(shifts.get(column) ?? 0n, BigInt(t.scales[column]));
+				return sum.add(columnValue(t, column).add(shift).mul(factor));
+			}, offset)
+		])
+	);
+}
+
+/** The row `column + slack = rhs` that limits a column from above; null where there is none. */
+function upperRow(t: Tableau, column: number): { slack: number; rhs: Rational } | null {
+	for (const { entries, start, rhs } of t.form.rows) {
+		if (entries.size !== 2 || t.form.columns[start].kind !== 'slack') continue;
+		if (entries.get(column)?.equals(1) && entries.get(start)?.equals(1) && isInteger(rhs))
+			return { slack: start, rhs };
+	}
+	return null;
+}

@@ -1,0 +1,68 @@
+import type { Sentence } from '../commentary/sentence';
+import type { Rational } from '../number/rational';
+import type { Plan } from '../problem/types';
+import type { Branching } from './relaxation';
+
+/** Which open node comes next. */
+export const NODE_RULES = ['best-bound', 'depth-first', 'breadth-first'] as const;
+export type NodeRule = (typeof NODE_RULES)[number];
+/** Which variable is branched on: the one nearest to a half, or the first. */
+export const BRANCHING_RULES = ['first', 'most-fractional'] as const;
+export type BranchingRule = (typeof BRANCHING_RULES)[number];
+/** Which of the two new nodes comes first. */
+export const DIRECTIONS = ['down', 'up'] as const;
+export type Direction = (typeof DIRECTIONS)[number];
+
+export interface SearchRules {
+	readonly node: NodeRule;
+	readonly branching: BranchingRule;
+	readonly first: Direction;
+}
+
+export const SEARCH_RULES: SearchRules = { node: 'best-bound', branching: 'first', first: 'down' };
+
+/**
+ * `open`: not solved yet; `solved`: its relaxation is solved, and it is not said yet what follows; `branched`; the others are closed: nothing
+ * better is below.
+ */
+export type NodeState = 'open' | 'solved' | 'branched' | 'whole' | 'bound' | 'infeasible';
+
+/** A node of the branch-and-bound tree. */
+export interface SearchNode {
+	readonly id: number;
+	readonly parent: number | null;
+	/** the bound that it adds to its parent's; null at the root */
+	readonly branching: Branching | null;
+	readonly depth: number;
+	readonly state: NodeState;
+	/** the parent's bound: nothing below can be better */
+	readonly promise: Rational | null;
+	/** its relaxation's objective; null before it is solved, and where it is infeasible */
+	readonly bound: Rational | null;
+	/** the best plan of its relaxation */
+	readonly solution: Plan | null;
+	/** the variables that should be whole there and are not */
+	readonly fractional: readonly string[];
+	/** the variable branched on */
+	readonly split: string | null;
+	/** why it was closed or branched on */
+	readonly why: Sentence | null;
+	/** pivots of the dual simplex method from its parent's tableau */
+	readonly pivots: number;
+	/** how many nodes had been solved when it was; 0 before */
+	readonly turn: number;
+}
+
+/** The best whole plan so far. */
+export interface Incumbent {
+	readonly objective: Rational;
+	readonly solution: Plan;
+	readonly node: number;
+}
+
+/** What was known after so many nodes: for a chart. */
+export interface Known {
+	readonly nodes: number;
+	readonly incumbent: Rational | null;
+	readonly bound: Rational | null;
+}

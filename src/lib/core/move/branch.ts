@@ -1,0 +1,77 @@
+import { branchRemark } from '../commentary/cuts';
+import { say } from '../commentary/sentence';
+import type { Column, FormRow, Owner } from '../form/types';
+import { mustBeWhole } from '../integer/whole';
+import { isDualFeasible } from '../method/dual';
+import { isInteger, ONE, parseRational, rational } from '../number/rational';
+import { primed } from '../problem/names';
+import { appendLimit } from '../tableau/build';
+import { isPrimalFeasible, readPlan } from '../tableau/tableau';
+import * as messages from './messages';
+import { nameOf, type Position } from './position';
+import type { BranchMove, MoveKind } from './types';
+
+/** What the constraint of a branch is called: `bowls ≤ 3`. */
+export const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
+	`${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
+
+/** Variables that must be whole and are not, with their values, at an optimal tableau; none elsewhere. */
+function splits({ problem, work }: Position) {
+	const t = work?.tableau;
+	if (!t || !isPrimalFeasible(t) || !isDualFeasible(t)) return [];
+	const plan = readPlan(t);
+	return problem.variables
+		.map((variable) => ({ variable, value: plan.get(variable.name)! }))
+		.filter(({ variable, value }) => mustBeWhole(variable) && !isInteger(value));
+}
+
+export const branch: MoveKind<BranchMove> = {
+	perform(position, { variable: key, relation, value: text }) {
+		const { work, problem } = position;
+		if (!work) return { ok: false, why: messages.nothingBegun };
+		const t = work.tableau;
+		if (!isPrimalFeasible(t) || !isDualFeasible(t)) return { ok: false, why: messages.notOptimalYet };
+		const name = nameOf(position.keys.variables, key);
+		const split = splits(position).find(({ variable }) => variable.name === name);
+		if (!split) return { ok: false, why: messages.notFractional(name) };
+		const value = parseRational(text);
+		const wanted = relation === '<=' ? split.value.floor() : split.value.ceil();
+		if (!value.equals(wanted)) return { ok: false, why: messages.notSplit(name, split.value) };
+		const factor = relation === '<=' ? 1 : -1;
+		const owner: Owner = { kind: 'constraint', name: branchName(name, relation, text) };
+		const constraint = { name: owner.name, terms: new Map([[name, ONE]]), relation, rhs: value };
+		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
+		const { offset, parts } = t.form.substitutions.find((own) => own.variable === name)!;
+		const start = t.form.columns.length;
+		const entries = new Map(parts.map((part) => [part.column, rational(part.factor * factor)]));
+		entries.set(start, ONE);
+		const taken = new Set(t.form.columns.map((own) => own.name));
+		const column: Column = {
+			id: `s+:${owner.name}`,
+			name: primed(`s${changed.constraints.length}`, taken),
+			order: start + 1,
+			kind: 'slack',
+			owner
+		};
+		const row: FormRow = { owner, entries, rhs: value.sub(offset).mul(factor), factor, start };
+		const longer = appendLimit(t, column, row);
+		const tableau = { ...longer, form: { ...longer.form, problem: changed } };
+		return { ok: true, position: { ...position, problem: changed, work: { part: 'dual', tableau } } };
+	},
+	label: ({ variable, relation, value }, names) =>
+		messages.branchTo(names.variable(variable), relation, parseRational(value)),
+	tell: (before, { variable, relation, value }, after) =>
+		branchRemark(before, nameOf(before.keys.variables, variable), relation, parseRational(value), after),
+	offers(position) {
+		return splits(position).flatMap(({ variable: { name }, value }) => {
+			const key = position.keys.variables.get(name) ?? name;
+			return (['<=', '>='] as const).map((relation) => {
+				const bound = relation === '<=' ? value.floor() : value.ceil();
+				return {
+					move: { kind: 'branch' as const, variable: key, relation, value: bound.toFraction() },
+					says: messages.offerBranch(say`${name}`, relation, bound)
+				};
+			});
+		});
+	}
+};

@@ -1,0 +1,66 @@
+import { combineRemark, faultSentence } from '../commentary/cuts';
+import { joined, plainText, say } from '../commentary/sentence';
+import { inColumns } from '../form/standard';
+import type { Column, FormRow, Owner } from '../form/types';
+import { combined } from '../integer/combined';
+import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
+import { primed } from '../problem/names';
+import { appendLimit } from '../tableau/build';
+import * as messages from './messages';
+import { nameOf, type Position } from './position';
+import type { CombineMove, MoveKind } from './types';
+
+/**
+ * The multipliers of a move by the constraints' names.
+ * @throws NumberError where one is no number
+ */
+const multipliersOf = ({ keys }: Position, { multipliers }: CombineMove): Map<string, Rational> =>
+	new Map(
+		Object.entries(multipliers).map(([key, text]) => [nameOf(keys.constraints, key), parseRational(text)])
+	);
+
+export const combine: MoveKind<CombineMove> = {
+	perform(position, move) {
+		const { work, cuts } = position;
+		if (!work) return { ok: false, why: messages.nothingBegun };
+		try {
+			const multipliers = multipliersOf(position, move);
+			const made = combined(position.problem, multipliers);
+			if ('kind' in made) return { ok: false, why: messages.notComposed(plainText(faultSentence(made))) };
+			const t = work.tableau;
+			const number = cuts.length + 1;
+			const { terms, rhs } = made.cut;
+			const substitutions = new Map(t.form.substitutions.map((own) => [own.variable, own]));
+			const { entries, offset } = inColumns(substitutions, terms);
+			const start = t.form.columns.length;
+			entries.set(start, ONE);
+			const owner: Owner = { kind: 'cut', name: `cut ${number}` };
+			const taken = new Set(t.form.columns.map(({ name }) => name));
+			const column: Column = {
+				id: `c:${number}`,
+				name: primed(`c${number}`, taken),
+				order: start + 1,
+				kind: 'slack',
+				owner
+			};
+			const row: FormRow = { owner, entries, rhs: rhs.sub(offset), factor: 1, start };
+			const used = [...multipliers].filter(([, value]) => value.n !== 0n).map(([name]) => name);
+			const cut = {
+				kind: 'chvatal-gomory' as const,
+				row: used.join(', '),
+				nonbasic: { terms: new Map([[column.name, ONE]]), rhs: ZERO },
+				original: { terms, rhs, relation: '<=' as const }
+			};
+			const tableau = appendLimit(t, column, row);
+			return { ok: true, position: { ...position, cuts: [...cuts, cut], work: { part: 'dual', tableau } } };
+		} catch (error) {
+			if (error instanceof NumberError) return { ok: false, why: messages.badNumber(error.message) };
+			throw error;
+		}
+	},
+	label: ({ multipliers }, names) =>
+		messages.cutFromRows(joined(Object.keys(multipliers).map((key) => say`${names.constraint(key)}`))),
+	tell: (before, move, after) => combineRemark(before, multipliersOf(before, move), after),
+	// multipliers are written where the cut is composed
+	offers: () => []
+};
