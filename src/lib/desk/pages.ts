@@ -3,7 +3,8 @@ export const PAGES = [
 	{ path: '/', name: 'Overview' },
 	{ path: '/problem', name: 'Problem' },
 	{ path: '/region', name: 'Region' },
-	{ path: '/simplex', name: 'Simplex' }
+	{ path: '/simplex', name: 'Simplex' },
+	{ path: '/integers', name: 'Integers' }
 ] as const;
 
 export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);

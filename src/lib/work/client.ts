@@ -4,7 +4,7 @@ import type { ProblemKind } from '../core/answer/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
-import type { Jobs, Progress } from './jobs';
+import type { Jobs, Progress, WayJson } from './jobs';
 import { Cancelled } from './cancelled';
 import { unpackReading } from './packing';
 
@@ -82,3 +82,11 @@ export const answerInWorker = (
 	progress: Progress,
 	signal?: AbortSignal
 ): Promise<SolveJson | null> => run((remote) => remote.answer(text, milliseconds, proxy(progress)), signal);
+
+/** Takes the ways to the best whole plan off the main thread; each is told as it ends. */
+export const compareInWorker = (
+	text: string,
+	milliseconds: number,
+	told: (way: WayJson) => void,
+	signal?: AbortSignal
+): Promise<void> => run(async (remote) => await remote.compare(text, milliseconds, proxy(told)), signal);

@@ -5,6 +5,8 @@ import { numbers, type NumbersJson } from '../core/exchange/answer-json';
 import { replySolve, type Reply } from '../core/exchange/reply';
 import { answerSolve, type Control, type SolveJson } from '../core/exchange/solve';
 import { MAX_STEPS } from '../core/exchange/solve-request';
+import { plainText } from '../core/commentary/sentence';
+import { compareWays, type WayTaken } from '../core/integer/compare';
 import { DANTZIG } from '../core/method/types';
 import { toText } from '../core/number/rational';
 import { readStatement } from '../core/problem/statement/read';
@@ -18,6 +20,12 @@ export interface FoundJson {
 	readonly solution?: NumbersJson;
 	readonly bound?: string;
 }
+
+/** What a way to the best whole plan took, as text. */
+export type WayJson = Omit<WayTaken, 'objective' | 'reason'> & {
+	readonly objective: string | null;
+	readonly reason: string | null;
+};
 
 /** Told now and then while a job runs. */
 export type Progress = (found: FoundJson) => void;
@@ -48,6 +56,14 @@ export const jobs = {
 	/** Answers a solve request (its JSON text), as POST /api/v1/solve does; ends early where it is unwanted. */
 	solve(text: string, progress?: Progress, isUnwanted?: () => boolean): Reply {
 		return replySolve(text, (milliseconds) => reporting(timed(milliseconds, isUnwanted), progress));
+	},
+	/** Takes the ways to the best whole plan of a statement, each told as it ends; the time is shared by all. */
+	compare(text: string, milliseconds: number, told: (way: WayJson) => void): void {
+		const { problem } = readStatement(text);
+		if (!problem) return;
+		compareWays(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS }, ({ objective, reason, ...rest }) =>
+			told({ ...rest, objective: objective && toText(objective), reason: reason && plainText(reason) })
+		);
 	},
 	/** Solves a statement; null where it states no problem. */
 	answer(text: string, milliseconds: number, progress?: Progress): SolveJson | null {

@@ -246,7 +246,9 @@ export function branchRemark(
 		tone: 'step',
 		heading: say`Branch ${variable} ${RELATION_SIGNS[relation]} ${value}`,
 		sentences: [
-			say`${variable} = ${now} is not whole. A whole plan has ${variable} ≤ ${low} or ${variable} ≥ ${high}; between them there is none, so the two branches together lose no whole plan.`,
+			isInteger(now)
+				? say`${variable} = ${now} at this point; other best points of this relaxation need not have it whole.`
+				: say`${variable} = ${now} is not whole. A whole plan has ${variable} ≤ ${low} or ${variable} ≥ ${high}; between them there is none, so the two branches together lose no whole plan.`,
 			say`Below this branch ${objective.name} can be no better than ${quantity(objectiveValue(before.work!.tableau), objective.unit)}, the bound of the relaxation it came from.`,
 			slackSentence(after.work!.tableau)
 		]

@@ -32,13 +32,16 @@ export const branch: MoveKind<BranchMove> = {
 		const t = work.tableau;
 		if (!isPrimalFeasible(t) || !isDualFeasible(t)) return { ok: false, why: messages.notOptimalYet };
 		const name = nameOf(position.keys.variables, key);
-		const split = splits(position).find(({ variable }) => variable.name === name);
-		if (!split) return { ok: false, why: messages.notFractional(name) };
+		const variable = problem.variables.find((own) => own.name === name);
+		if (!variable) return { ok: false, why: messages.unknownColumn(name) };
+		if (!mustBeWhole(variable)) return { ok: false, why: messages.needNotBeWhole(name) };
 		const value = parseRational(text);
-		const wanted = relation === '<=' ? split.value.floor() : split.value.ceil();
-		if (!value.equals(wanted)) return { ok: false, why: messages.notSplit(name, split.value) };
+		if (!isInteger(value)) return { ok: false, why: messages.notWholeBound(value) };
+		const known = branchName(name, relation, text);
+		if (problem.constraints.some((row) => row.name === known))
+			return { ok: false, why: messages.branchedAlready(known) };
 		const factor = relation === '<=' ? 1 : -1;
-		const owner: Owner = { kind: 'constraint', name: branchName(name, relation, text) };
+		const owner: Owner = { kind: 'constraint', name: known };
 		const constraint = { name: owner.name, terms: new Map([[name, ONE]]), relation, rhs: value };
 		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
 		const { offset, parts } = t.form.substitutions.find((own) => own.variable === name)!;

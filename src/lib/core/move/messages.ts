@@ -151,13 +151,15 @@ export const begunAlready = refusal(
 	'Not here',
 	say`A method has begun with these bounds. Go back to the problem as stated to round them.`
 );
-export const notFractional = (name: string): Remark =>
-	refusal('No branch', say`${name} need not be whole, or is: there is nothing to branch on.`);
-export const notSplit = (name: string, value: Rational): Remark =>
+export const needNotBeWhole = (name: string): Remark =>
 	refusal(
 		'No branch',
-		say`${name} = ${value} lies between two whole numbers: a branch takes one of those as its bound.`
+		say`${name} need not be whole: between two whole numbers there are plans, and a branch would lose them.`
 	);
+export const notWholeBound = (value: Rational): Remark =>
+	refusal('No branch', say`A branch takes a whole number as its bound, not ${value}.`);
+export const branchedAlready = (name: string): Remark =>
+	refusal('No branch', say`${name} holds here already.`);
 export const notOptimalYet = refusal(
 	'Not yet',
 	say`First solve this relaxation: the tableau is not optimal.`

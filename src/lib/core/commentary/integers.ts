@@ -1,0 +1,156 @@
+import type { LeafProof } from '../integer/proof';
+import { isWhole, shortOf, type Broken, type Rounding } from '../integer/rounding';
+import type { Search } from '../integer/search';
+import type { NodeState, SearchNode } from '../integer/search-types';
+import { isZero, type Rational } from '../number/rational';
+import type { Problem } from '../problem/types';
+import { RELATION_SIGNS } from '../problem/relation';
+import { planSentence, quantity } from './plan';
+import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
+
+/** Whole numbers in words: what rounding gives, what became of a node, what the tree proves. */
+
+/** `clay by 3/2 kg`, `bowls ≥ 1 by 1` */
+export const brokenSentence = ({ name, bound, by, unit }: Broken): Sentence =>
+	bound
+		? say`${name} ${RELATION_SIGNS[bound.relation]} ${bound.value} by ${quantity(by, unit)}`
+		: say`${{ constraint: name }} by ${quantity(by, unit)}`;
+
+/**
+ * What rounding comes to.
+ * @param best the best objective of whole plans; null where there is none, undefined where it is not known yet
+ */
+export function roundingSentences(
+	problem: Problem,
+	list: readonly Rounding[],
+	best: Rational | null | undefined
+): Sentence[] {
+	const lines: Sentence[] = [];
+	const of = (what: string, rounding: Rounding | undefined) => {
+		if (!rounding) return;
+		if (rounding.broken.length > 0)
+			lines.push(say`${what} leaves the region: it breaks ${joined(rounding.broken.map(brokenSentence))}.`);
+		else if (best) {
+			const short = shortOf(problem, rounding.objective, best);
+			lines.push(
+				isZero(short)
+					? say`${what} happens to be best here; nothing but the comparison with all whole plans shows that.`
+					: say`${what} stays in the region, but is ${quantity(short, problem.objective.unit)} short of the best whole plan.`
+			);
+		} else
+			lines.push(say`${what} stays in the region. Whether it is the best whole plan has to be found out.`);
+	};
+	const nearest = list.find(({ isNearest }) => isNearest);
+	const down = list.find(({ isDown }) => isDown);
+	of('Rounding to the nearest', nearest);
+	if (down !== nearest) of('Rounding down', down);
+	const feasible = list.filter(({ broken }) => broken.length === 0);
+	if (list.length > 0 && feasible.length === 0) lines.push(say`No rounding at all stays in the region.`);
+	else if (best && feasible.every(({ objective }) => !isZero(shortOf(problem, objective, best))))
+		lines.push(say`None of them is best: the best whole plan is not next to the relaxation’s.`);
+	if (best === null) lines.push(say`There is no whole plan in the region.`);
+	return lines;
+}
+
+/** What the states of a node are called. */
+export const STATE_WORDS: Record<NodeState, string> = {
+	open: 'open',
+	solved: 'solved: what follows?',
+	branched: 'branched',
+	whole: 'whole',
+	bound: 'closed by bound',
+	infeasible: 'infeasible'
+};
+
+/** The way to a node: `bowls ≤ 3, vases ≥ 2`; of the root that it is the relaxation. */
+export const wayOf = (search: Search, id: number): Sentence => {
+	const way = search.branchingsOf(id);
+	return way.length === 0
+		? say`the relaxation itself`
+		: joined(
+				way.map(({ variable, relation, value }) => say`${variable} ${RELATION_SIGNS[relation]} ${value}`)
+			);
+};
+
+/**
+ * A node in sentences: its bounds, its relaxation, and what follows from it.
+ * @param hides what follows is not said yet
+ */
+export function nodeSentences(search: Search, node: SearchNode, hides: boolean): Sentence[] {
+	const { problem } = search;
+	const { name, unit } = problem.objective;
+	const lines = [say`Node ${node.id}: ${wayOf(search, node.id)}.`];
+	if (node.state === 'open' || (node.state === 'bound' && node.turn === 0)) {
+		if (node.promise)
+			lines.push(say`Not solved. Its parent says: ${name} at best ${quantity(node.promise, unit)}.`);
+	} else if (node.bound) {
+		lines.push(
+			say`Its relaxation is best at ${node.solution ? planSentence(problem, node.solution) : say`a plan that was not kept`}, ${name} = ${quantity(node.bound, unit)}; ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} from its parent.`
+		);
+		const reachable = search.reachable(node.bound);
+		if (!reachable.equals(node.bound))
+			lines.push(
+				say`At whole plans ${name} moves in steps, so here it can be no better than ${quantity(reachable, unit)}.`
+			);
+	} else if (node.turn > 0)
+		lines.push(
+			say`Its relaxation has no plan: ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} showed that.`
+		);
+	if (hides) lines.push(say`What follows: is it closed, and why, or branched on?`);
+	else if (node.why) lines.push(say`${capital(node.why)}.`);
+	return lines;
+}
+
+const capital = (sentence: Sentence): Sentence => {
+	const [first, ...rest] = sentence;
+	return first?.kind === 'text'
+		? [{ kind: 'text', text: first.text.charAt(0).toUpperCase() + first.text.slice(1) }, ...rest]
+		: sentence;
+};
+
+/** How far a search is: incumbent, bound, gap, and at its end the answer. */
+export function searchSentences(search: Search): Sentence[] {
+	const { incumbent, bound, problem, solved } = search;
+	const { name, unit } = problem.objective;
+	const plural = (count: number) => `${count} ${count === 1 ? 'node' : 'nodes'}`;
+	if (search.isDone)
+		return [
+			incumbent
+				? say`Done after ${plural(solved)}: ${planSentence(problem, incumbent.solution)} is the best whole plan, ${name} = ${quantity(incumbent.objective, unit)}. Every node is branched or closed.`
+				: say`Done after ${plural(solved)}: every node is closed and none was whole, so there is no whole plan.`
+		];
+	const found = incumbent
+		? say`The incumbent, found at node ${incumbent.node}, has ${name} = ${quantity(incumbent.objective, unit)}.`
+		: say`There is no incumbent yet.`;
+	const reach = bound && search.reachable(bound);
+	const gap =
+		incumbent && reach
+			? say` The gap is ${quantity(shortOf(problem, incumbent.objective, reach), unit)}.`
+			: NOTHING_SAID;
+	const most = reach ? say` No whole plan can be better than ${quantity(reach, unit)}.${gap}` : NOTHING_SAID;
+	return [say`${plural(solved)} solved, ${search.openNodes.length} open. ${found}${most}`];
+}
+
+/** What a leaf's certificate says. */
+export function leafSentence(search: Search, proof: LeafProof): Sentence {
+	const { certificate, bound, claim } = proof;
+	const { name, unit } = search.problem.objective;
+	const by =
+		certificate && 'multipliers' in certificate
+			? [...certificate.multipliers].filter(([, value]) => !isZero(value))
+			: [];
+	const times = by.length
+		? say`${joined(by.map(([row, value]) => say`${value} times ${{ constraint: row }}`))} and the bounds`
+		: say`the bounds alone`;
+	const way = wayOf(search, proof.node);
+	if (claim === 'infeasible') return say`Node ${proof.node} (${way}): ${times} contradict one another.`;
+	const limit = search.problem.objective.sense === 'max' ? 'at most' : 'at least';
+	const end = claim === 'whole' ? say`, and its best plan is whole` : say`, no better than the incumbent`;
+	return say`Node ${proof.node} (${way}): ${times} keep ${name} ${limit} ${quantity(bound!, unit)}${end}.`;
+}
+
+/** What a plan of the relaxation lacks. */
+export const isWholeSentence = (problem: Problem, plan: ReadonlyMap<string, Rational>): Sentence =>
+	isWhole(problem, plan)
+		? say`The relaxation’s best plan is whole: it is the best whole plan, too, and nothing more is to be done.`
+		: say`The relaxation’s best plan is ${planSentence(problem, plan)}: not whole.`;

@@ -1,0 +1,159 @@
+import { solveLinear } from '$lib/core/answer/answer';
+import { wholeHull } from '$lib/core/geometry/hull';
+import { roundings } from '$lib/core/integer/rounding';
+import { asksForWhole } from '$lib/core/integer/whole';
+import { parseRational, type Rational } from '$lib/core/number/rational';
+import type { Plan } from '$lib/core/problem/types';
+import { readPlan } from '$lib/core/problem/use';
+import type { WayJson } from '$lib/work/jobs';
+import { Cutting } from './cutting.svelte';
+import { useDesk, type Desk } from './desk.svelte';
+import { Running } from './running.svelte';
+import { Tree } from './tree.svelte';
+
+/** The long work of this page. */
+export type IntegerWork = 'search' | 'rounds' | 'comparison' | 'best';
+
+export const MODES = ['rounding', 'cuts', 'branching', 'comparison', 'proof'] as const;
+export type Mode = (typeof MODES)[number];
+
+const MILLISECONDS = 30_000;
+
+/** The best whole plan of a statement, found off the page. */
+interface Best {
+	readonly text: string;
+	readonly plan: Plan | null;
+	readonly objective: Rational | null;
+	readonly status: string;
+}
+
+/** What is looked at on the page of whole numbers: roundings, cuts, and the tree of a search. */
+export class Integers {
+	readonly #desk: Desk;
+	#mode = $state<Mode>('rounding');
+	#pointed = $state.raw<{ text: string; plans: readonly Plan[] }>({ text: '', plans: [] });
+	#showsHull = $state(false);
+	#best = $state.raw<Best | null>(null);
+	#ways = $state.raw<{ text: string; list: readonly WayJson[] }>({ text: '', list: [] });
+
+	readonly running = new Running<IntegerWork>();
+	readonly cutting: Cutting;
+	readonly tree: Tree;
+
+	constructor(desk: Desk) {
+		this.#desk = desk;
+		this.cutting = new Cutting(desk, this.running);
+		this.tree = new Tree(desk, this.running, () => ({ problem: this.problem, relaxation: this.relaxation }));
+	}
+
+	readonly #problem = $derived.by(() => {
+		const { problem } = this.#desk.document;
+		return problem && asksForWhole(problem) && !this.#desk.session.large ? problem : null;
+	});
+	readonly #relaxation = $derived(this.#problem && solveLinear(this.#problem));
+	readonly #hull = $derived(
+		this.#problem &&
+			this.#problem.variables.length <= 3 &&
+			this.#problem.variables.every((v) => v.domain !== 'continuous')
+			? wholeHull(this.#problem)
+			: null
+	);
+	/** the problem, where it asks for whole numbers */
+	get problem() {
+		return this.#problem;
+	}
+	/** its relaxation, solved */
+	get relaxation() {
+		return this.#relaxation;
+	}
+	/** the best plan of the relaxation */
+	get corner(): Plan | null {
+		return this.#relaxation?.solution ?? null;
+	}
+	get mode(): Mode {
+		return this.#mode;
+	}
+	get showsHull(): boolean {
+		return this.#showsHull;
+	}
+	/** the corners of the hull of the whole points; null where there is none to be drawn */
+	get hull() {
+		return this.#hull;
+	}
+	/** the best whole plan, once it was asked for: null before */
+	get best(): Best | null {
+		return this.#best?.text === this.#desk.document.text ? this.#best : null;
+	}
+	get ways(): readonly WayJson[] {
+		return this.#ways.text === this.#desk.document.text ? this.#ways.list : [];
+	}
+	/** whole plans that were pointed at */
+	get pointed(): readonly Plan[] {
+		return this.#pointed.text === this.#desk.document.text ? this.#pointed.plans : [];
+	}
+	/** the roundings of the relaxation's best plan, and the whole points pointed at */
+	get roundings() {
+		return this.#problem && this.corner ? roundings(this.#problem, this.corner, this.pointed) : [];
+	}
+	show(mode: Mode): void {
+		this.#mode = mode;
+	}
+
+	toggleHull(): void {
+		this.#showsHull = !this.#showsHull;
+	}
+
+	/** Judges a whole plan with the roundings, or no longer. */
+	point(plan: Plan): void {
+		const same = (own: Plan) => [...plan].every(([name, value]) => value.equals(own.get(name) ?? 0));
+		const others = this.pointed.filter((own) => !same(own));
+		const isNew = others.length === this.pointed.length;
+		this.#pointed = { text: this.#desk.document.text, plans: isNew ? [...others, plan] : others };
+	}
+
+	/** Finds the best whole plan off the page. */
+	async findBest(): Promise<void> {
+		const { text } = this.#desk.document;
+		if (this.best) return;
+		await this.running.during('best', async (signal) => {
+			const { answerInWorker } = await import('$lib/work/client');
+			const answer = await answerInWorker(text, MILLISECONDS, () => {}, signal);
+			if (!answer) return;
+			const isDone = answer.status === 'optimal';
+			this.#best = {
+				text,
+				status: answer.status,
+				plan: isDone && answer.solution ? readPlan(answer.solution) : null,
+				objective: isDone && answer.objective ? parseRational(answer.objective) : null
+			};
+		});
+	}
+
+	/** Takes all ways to the best whole plan off the page, told one by one. */
+	async compare(): Promise<void> {
+		const { text } = this.#desk.document;
+		this.#ways = { text, list: [] };
+		await this.running.during('comparison', async (signal) => {
+			const { compareInWorker } = await import('$lib/work/client');
+			const told = (way: WayJson) => (this.#ways = { text, list: [...this.#ways.list, way] });
+			await compareInWorker(text, MILLISECONDS, told, signal);
+		});
+	}
+}
+
+/** One for each desk; made when it is first asked for, since only one page shows it. */
+const made = new WeakMap<Desk, Integers>();
+
+/** What is looked at of whole numbers on the desk that the views above provide. */
+export function useIntegers(): Integers {
+	const desk = useDesk();
+	const known = made.get(desk);
+	if (known) return known;
+	// it outlives the page that asks for it first
+	let fresh: Integers;
+	$effect.root(() => {
+		fresh = new Integers(desk);
+	});
+	made.set(desk, fresh!);
+	return fresh!;
+}

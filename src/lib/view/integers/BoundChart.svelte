@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { line, scaleLinear } from 'd3';
+	import { approximate, type Rational } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+
+	interface Series {
+		readonly name: string;
+		/** by steps; null where nothing is known */
+		readonly values: readonly { readonly at: number; readonly value: Rational | null }[];
+		readonly dashed?: boolean;
+	}
+	interface Props {
+		series: readonly Series[];
+		/** what the steps are */
+		across: string;
+	}
+	/** Bound and incumbent against rounds or nodes. */
+	let { series, across }: Props = $props();
+	let width = $state(320);
+	const HEIGHT = 150;
+	const LEFT = 52;
+	const RIGHT = 76;
+	const all = $derived(series.flatMap(({ values }) => values.filter(({ value }) => value !== null)));
+	const ys = $derived(all.map(({ value }) => approximate(value!)));
+	const low = $derived(Math.min(...ys));
+	const high = $derived(Math.max(...ys));
+	const pad = $derived((high - low || Math.abs(high) || 1) * 0.12);
+	const x = $derived(
+		scaleLinear([0, Math.max(1, ...all.map(({ at }) => at))], [LEFT, Math.max(LEFT + 40, width - RIGHT)])
+	);
+	const y = $derived(scaleLinear([low - pad, high + pad], [HEIGHT - 24, 8]));
+	type Spot = { at: number; value: Rational | null };
+	const draw = $derived(
+		line<Spot>()
+			.defined(({ value }) => value !== null)
+			.x(({ at }) => x(at))
+			.y(({ value }) => y(approximate(value!)))
+	);
+	const words = $derived(
+		series
+			.map(({ name, values }) => {
+				const last = values.findLast(({ value }) => value !== null);
+				return last ? `${name} ${showNumber(last.value!)} after ${last.at}` : `${name} unknown`;
+			})
+			.join('; ')
+	);
+</script>
+
+{#if all.length > 0}
+	<div bind:clientWidth={width}>
+		<svg {width} height={HEIGHT} role="img" aria-label={`Chart by ${across}: ${words}`}>
+			{#each y.ticks(4) as tick (tick)}
+				<line class="grid" x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} />
+				<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick}</text>
+			{/each}
+			{#each x.ticks(6).filter(Number.isInteger) as tick (tick)}
+				<text x={x(tick)} y={HEIGHT - 8} text-anchor="middle">{tick}</text>
+			{/each}
+			<text class="name" x={width - RIGHT + 4} y={HEIGHT - 8}>{across}</text>
+			{#each series as { name, values, dashed } (name)}
+				{@const last = values.findLast(({ value }) => value !== null)}
+				<path class:dashed d={draw([...values])} />
+				{#if values.length < 40}
+					{#each values.filter(({ value }) => value !== null) as { at, value } (at)}
+						<circle class:dashed cx={x(at)} cy={y(approximate(value!))} r="3" />
+					{/each}
+				{/if}
+				{#if last}<text class="name" x={x(last.at) + 7} y={y(approximate(last.value!)) + (dashed ? 14 : -4)}
+						>{name}</text
+					>{/if}
+			{/each}
+		</svg>
+	</div>
+{/if}
+
+<style>
+	text {
+		font-size: 0.75rem;
+		fill: var(--ink-soft);
+	}
+	.name {
+		font-style: italic;
+		fill: var(--ink);
+	}
+	.grid {
+		stroke: var(--rule);
+	}
+	path {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 2;
+	}
+	path.dashed {
+		stroke: var(--ink);
+		stroke-dasharray: 5 3;
+	}
+	circle {
+		fill: var(--now);
+	}
+	circle.dashed {
+		fill: var(--ink);
+	}
+</style>

@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { useIntegers } from '$lib/desk/integers.svelte';
+
+	/** The ways to the best whole plan side by side: what each looked at and did. */
+	const integers = useIntegers();
+	const WAYS: Record<string, string> = {
+		enumeration: 'All whole points, one by one',
+		branching: 'Branch and bound',
+		cuts: 'Cutting planes alone',
+		'cuts-then-branching': 'Three rounds of cuts, then branching'
+	};
+	const PROOFS: Record<string, string> = {
+		enumeration: 'the list is complete',
+		branching: 'every leaf is closed',
+		cuts: 'the last tableau with its cuts',
+		'cuts-then-branching': 'the cuts, and every leaf closed'
+	};
+	const isRunning = $derived(integers.running.what === 'comparison');
+	const shown = (value: number | null) => (value === null ? '–' : String(value));
+</script>
+
+<p class="tools">
+	<button
+		class="btn tool now"
+		disabled={integers.running.what !== null}
+		onclick={() => void integers.compare()}>Compare the ways</button
+	>
+	{#if isRunning}<span role="status">At work …</span><button
+			class="btn tool"
+			onclick={() => integers.running.cancel()}>Cancel</button
+		>{/if}
+</p>
+{#if integers.ways.length > 0}
+	<table>
+		<thead>
+			<tr>
+				<th scope="col">way</th><th scope="col">{integers.problem?.objective.name}</th><th scope="col"
+					>points looked at</th
+				><th scope="col">pivots</th><th scope="col">rounds</th><th scope="col">nodes</th><th scope="col"
+					>its proof</th
+				>
+			</tr>
+		</thead>
+		<tbody>
+			{#each integers.ways as own (own.way)}
+				<tr>
+					<th scope="row">{WAYS[own.way]}</th>
+					<td>{own.objective ?? own.status}</td>
+					<td>{shown(own.points)}</td>
+					<td>{shown(own.pivots)}</td>
+					<td>{shown(own.rounds)}</td>
+					<td>{shown(own.nodes)}</td>
+					<td class="proof">{own.reason ?? PROOFS[own.way]}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+{:else if !isRunning}
+	<p>Each way is taken to its end, or until its time is up.</p>
+{/if}
+
+<style>
+	.tools {
+		display: flex;
+		gap: var(--gap-2);
+		align-items: center;
+		margin: 0 0 var(--gap-2);
+	}
+	table {
+		border-spacing: 0;
+	}
+	th,
+	td {
+		padding: 0.25rem 0.9rem 0.25rem 0;
+		text-align: right;
+		border-bottom: 1px solid var(--rule);
+	}
+	th:first-child,
+	.proof,
+	thead th:last-child {
+		text-align: left;
+	}
+	thead th {
+		border-bottom-color: var(--ink);
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,252 @@
+<script lang="ts">
+	import { deriveInWords } from '$lib/core/commentary/cuts';
+	import { linear, say } from '$lib/core/commentary/sentence';
+	import { wholeAt } from '$lib/core/move/cut';
+	import { columnIndex } from '$lib/core/move/pivot';
+	import { touchOf } from '$lib/core/move/rounds';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { OBJECTIVE } from '$lib/core/tableau/goal';
+	import { goalRow } from '$lib/core/tableau/tableau';
+	import { shortOf } from '$lib/core/integer/rounding';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
+	import { useIntegers } from '$lib/desk/integers.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Words from '../shared/Words.svelte';
+	import BoundChart from './BoundChart.svelte';
+	import Composer from './Composer.svelte';
+
+	/** Cutting planes: the rows they can come from, how one is derived, and the rounds so far. */
+	const { document: lesson, session } = useDesk();
+	const integers = useIntegers();
+	const style = $derived(lesson.notation.numbers);
+	const RULES: Record<CutRule, string> = {
+		first: 'first row',
+		largest: 'largest part',
+		lexicographic: 'objective row first'
+	};
+	const TOUCH = { no: 'no', touches: 'touches it', face: 'along a side' } as const;
+	let asked = $state<string | null>(null);
+	let composing = $state(false);
+	const looked = $derived(
+		integers.cutting.candidates.find(({ row }) => row === asked) ?? integers.cutting.chosenRow
+	);
+	const derivation = $derived.by(() => {
+		const { position, tableau: t } = session;
+		if (!t || !position || !looked) return [];
+		const row =
+			looked.row === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, looked.row));
+		return deriveInWords(t, row, wholeAt(position), integers.cutting.kind === 'mixed-integer');
+	});
+	const canDrop = $derived(session.offers.some(({ move }) => move.kind === 'drop'));
+	const rounds = $derived(integers.cutting.rounds);
+	const best = $derived(integers.best?.objective ?? null);
+	const series = $derived([
+		{
+			name: 'bound',
+			values: rounds.length
+				? [
+						{ at: 0, value: rounds[0].before },
+						...rounds.map(({ number, after }) => ({ at: number, value: after }))
+					]
+				: []
+		},
+		...(best
+			? [
+					{
+						name: 'best whole',
+						dashed: true,
+						values: [0, Math.max(1, rounds.length)].map((at) => ({ at, value: best }))
+					}
+				]
+			: [])
+	]);
+</script>
+
+<div class="bar">
+	<label
+		>Row <select
+			class="field"
+			value={integers.cutting.rule}
+			onchange={({ currentTarget }) => integers.cutting.cutBy(currentTarget.value as CutRule)}
+		>
+			{#each CUT_RULES as rule (rule)}<option value={rule}>{RULES[rule]}</option>{/each}
+		</select></label
+	>
+	<label
+		>Cut <select
+			class="field"
+			value={integers.cutting.kind ?? ''}
+			onchange={({ currentTarget }) =>
+				integers.cutting.cutWith(
+					(currentTarget.value || undefined) as 'fractional' | 'mixed-integer' | undefined
+				)}
+		>
+			<option value="">as is right</option>
+			<option value="fractional">Gomory fractional</option>
+			<option value="mixed-integer">Gomory mixed-integer</option>
+		</select></label
+	>
+	<button class="btn tool now" disabled={!looked} onclick={() => integers.cutting.cut()}>Cut</button>
+	<button
+		class="btn tool"
+		disabled={integers.cutting.candidates.length < 2}
+		onclick={() => integers.cutting.cutAll()}>All rows</button
+	>
+	<button
+		class="btn tool"
+		disabled={integers.running.what !== null}
+		title="A cut and its pivots"
+		onclick={() => void integers.cutting.round()}>Round</button
+	>
+	{#if integers.running.what === 'rounds'}
+		<button class="btn tool" onclick={() => integers.running.cancel()}>Cancel</button>
+	{:else}
+		<button
+			class="btn tool"
+			disabled={integers.running.what !== null}
+			onclick={() => void integers.cutting.allRounds()}>Until whole</button
+		>
+	{/if}
+	<button class="btn tool" disabled={!canDrop} onclick={() => session.take({ kind: 'drop' })}
+		>Drop slack cuts</button
+	>
+	<button class="btn tool" aria-pressed={composing} onclick={() => (composing = !composing)}>Compose …</button
+	>
+</div>
+{#if composing}<Composer />{/if}
+{#if looked}
+	<ul class="rows" aria-label="Rows that give a cut">
+		{#each integers.cutting.candidates as own (own.row)}
+			<li>
+				<button
+					class="btn row"
+					aria-pressed={own.row === looked.row}
+					onclick={() => (asked = own.row)}
+					ondblclick={() => integers.cutting.cut(own.row)}
+					>{own.name} = <NumberView value={own.value} {style} />, part <NumberView
+						value={own.part}
+						{style}
+					/></button
+				>
+				{#if own.row === looked.row && own.row !== integers.cutting.chosenRow?.row}
+					<button class="btn tool" onclick={() => integers.cutting.cut(own.row)}>Cut from this row</button>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+	<ol class="derivation" aria-label="How the cut is derived">
+		{#each derivation as sentence, i (i)}<li><Words {sentence} /></li>{/each}
+	</ol>
+{:else if !session.tableau}
+	<p>Begin with the relaxation: “Next” or “Round”.</p>
+{:else if session.decision?.kind === 'end'}
+	<p>
+		{session.decision.end.status === 'optimal'
+			? 'No row of this tableau gives a cut: where whole numbers are asked for, they are there.'
+			: 'With these cuts no plan is left: there is no whole plan.'}
+	</p>
+{:else}
+	<p>First the dual simplex method brings this tableau to its end.</p>
+{/if}
+{#if rounds.length > 0}
+	<table>
+		<thead>
+			<tr
+				><th scope="col">cut</th><th scope="col">from</th><th scope="col">it says</th><th scope="col"
+					>bound</th
+				>{#if best}<th scope="col">gap</th>{/if}{#if integers.hull}<th scope="col">meets the hull</th
+					>{/if}</tr
+			>
+		</thead>
+		<tbody>
+			{#each rounds as { number, cut, after } (number)}
+				<tr class:dropped={cut.dropped}>
+					<th scope="row">{number}{cut.dropped ? ', dropped' : ''}</th>
+					<td>{cut.row}</td>
+					<td
+						>{#if cut.original}<Words
+								sentence={say`${linear(cut.original.terms)} ${RELATION_SIGNS[cut.original.relation]} ${cut.original.rhs}`}
+								linked={false}
+							/>{:else}–{/if}</td
+					>
+					<td
+						>{#if after}<NumberView value={after} {style} />{:else}–{/if}</td
+					>
+					{#if best && integers.problem}<td
+							>{#if after}<NumberView
+									value={shortOf(integers.problem, best, after)}
+									{style}
+								/>{:else}–{/if}</td
+						>{/if}
+					{#if integers.hull && integers.problem}<td
+							>{TOUCH[touchOf(integers.problem, integers.hull, cut)]}</td
+						>{/if}
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<BoundChart {series} across="round" />
+	{#if !best}
+		<button
+			class="btn tool"
+			disabled={integers.running.what !== null}
+			onclick={() => void integers.findBest()}>Find the best whole plan, for the gap</button
+		>
+	{/if}
+{/if}
+
+<style>
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-2);
+		align-items: center;
+		margin-bottom: var(--gap-2);
+		font-size: var(--size-note);
+	}
+	.bar select {
+		width: auto;
+		display: inline-block;
+	}
+	.rows {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1);
+		margin: 0 0 var(--gap-2);
+		padding: 0;
+		list-style: none;
+	}
+	.row {
+		padding: 0.1rem 0.5rem;
+		border: 1px solid var(--rule);
+	}
+	.row[aria-pressed='true'] {
+		border-color: var(--now);
+		background: var(--now-wash);
+	}
+	.derivation {
+		margin: 0 0 var(--gap-2);
+		padding-left: 1.4rem;
+		list-style: decimal;
+	}
+	p {
+		margin: 0 0 var(--gap-2);
+	}
+	table {
+		border-spacing: 0;
+	}
+	th,
+	td {
+		padding: 0.15rem 0.8rem 0.15rem 0;
+		text-align: left;
+		border-bottom: 1px solid var(--rule);
+	}
+	thead th {
+		border-bottom-color: var(--ink);
+	}
+	.dropped {
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+</style>

@@ -1,0 +1,165 @@
+<script lang="ts">
+	import { pointSentence } from '$lib/core/commentary/corner';
+	import { leafSentence, searchSentences } from '$lib/core/commentary/integers';
+	import { proofSentences } from '$lib/core/commentary/answer';
+	import { certify } from '$lib/core/answer/certificate';
+	import { checkCertificate } from '$lib/core/answer/check';
+	import { pointOf } from '$lib/core/geometry/sides';
+	import { wholePoints } from '$lib/core/integer/compare';
+	import { leafProof } from '$lib/core/integer/proof';
+	import { isWhole } from '$lib/core/integer/rounding';
+	import { labelOf, tell } from '$lib/core/move/kinds';
+	import { objectiveAt } from '$lib/core/problem/use';
+	import { readPlan } from '$lib/core/tableau/tableau';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useIntegers } from '$lib/desk/integers.svelte';
+	import { namingOf } from '$lib/desk/naming';
+	import NumberView from '../shared/NumberView.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** What shows that the claim is right: the leaves of the tree with their certificates, the cuts with their derivations, or all whole points. */
+	const { document: lesson, session } = useDesk();
+	const integers = useIntegers();
+	/** leaves that are proved on the page */
+	const MOST_LEAVES = 60;
+	const MOST_LISTED = 150;
+	const search = $derived(integers.tree.search);
+	const leaves = $derived(
+		search?.isDone
+			? search.nodes
+					.filter(({ state }) => state !== 'branched')
+					.slice(0, MOST_LEAVES)
+					.flatMap(({ id }) => leafProof(search, id) ?? [])
+			: []
+	);
+	const leafCount = $derived(search?.nodes.filter(({ state }) => state !== 'branched').length ?? 0);
+	const points = $derived.by(() => {
+		const { problem } = integers;
+		if (!problem) return null;
+		const found = wholePoints(problem, 3_000);
+		return 'tooMany' in found || found.feasible.length > MOST_LISTED ? null : found;
+	});
+	/** the end of a run of cuts: whole, and with a certificate of the problem with its cuts */
+	const cutProof = $derived.by(() => {
+		const { decision, position, drawn } = session;
+		if (!position || !drawn || position.cuts.length === 0 || decision?.kind !== 'end') return null;
+		if (position.cuts.some(({ original }) => original === null)) return null;
+		const { end } = decision;
+		const certificate = certify(end);
+		const plan = end.status === 'optimal' ? readPlan(end.tableau) : null;
+		if (!certificate || (plan && !isWhole(position.problem, plan))) return null;
+		const named = 'multipliers' in certificate ? { ...certificate } : certificate;
+		return { certificate: named, plan, problem: drawn, holds: checkCertificate(drawn, named) };
+	});
+	const cutSteps = $derived(
+		session.stops.flatMap((stop, i) => {
+			const { move } = stop.node;
+			if (i === 0 || (move?.kind !== 'cut' && move?.kind !== 'combine')) return [];
+			return [
+				{
+					id: stop.node.id,
+					label: labelOf(move, namingOf(lesson, stop.position.work?.tableau ?? null)),
+					remark: tell(session.stops[i - 1].position, move, stop.position)
+				}
+			];
+		})
+	);
+	const style = $derived(lesson.notation.numbers);
+</script>
+
+<section>
+	<h3>The tree</h3>
+	{#if search?.isDone}
+		{#each searchSentences(search) as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+		<ul>
+			{#each leaves as own (own.node)}
+				<li>
+					<Words sentence={leafSentence(search, own)} linked={false} />
+					{own.holds ? '✓ checked' : '✗ not proved'}
+				</li>
+			{/each}
+		</ul>
+		{#if leafCount > leaves.length}<p>{leafCount - leaves.length} more leaves are not listed.</p>{/if}
+	{:else}
+		<p>When the search of the page Branching is done, each leaf stands here with its certificate.</p>
+	{/if}
+</section>
+<section>
+	<h3>The cuts</h3>
+	{#if cutSteps.length > 0}
+		<ol>
+			{#each cutSteps as { id, label, remark } (id)}
+				<li>
+					<details>
+						<summary><Words sentence={label} linked={false} /></summary>
+						{#each remark.sentences as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+					</details>
+				</li>
+			{/each}
+		</ol>
+		{#if cutProof}
+			{#if cutProof.plan && cutProof.certificate.kind === 'optimal'}
+				{#each proofSentences(cutProof.problem, cutProof.certificate.multipliers, cutProof.plan) as sentence, i (i)}
+					<p><Words {sentence} linked={false} /></p>
+				{/each}
+			{:else}<p>The constraints and cuts contradict one another: no whole plan is left.</p>{/if}
+			<p>
+				{cutProof.holds
+					? '✓ checked against the constraints with the cuts'
+					: 'Not proved by multipliers in the author’s variables.'}
+			</p>
+		{:else}<p>The run of cuts has not come to a whole plan yet.</p>{/if}
+	{:else}
+		<p>
+			After cuts that end at a whole plan, each stands here with its derivation, and the multipliers of the
+			last tableau.
+		</p>
+	{/if}
+</section>
+<section>
+	<h3>All whole points</h3>
+	{#if points && integers.problem}
+		<p>{points.feasible.length} whole points lie in the region, of {points.looked} looked at:</p>
+		<ul class="points">
+			{#each points.feasible as plan, i (i)}
+				<li>
+					<Words sentence={pointSentence(pointOf(integers.problem, plan))} linked={false} />: <NumberView
+						value={objectiveAt(integers.problem, plan)}
+						{style}
+					/>
+				</li>
+			{/each}
+		</ul>
+	{:else}<p>They are too many to be listed here, or not finitely many.</p>{/if}
+</section>
+
+<style>
+	section {
+		margin-bottom: var(--gap-3);
+	}
+	h3 {
+		margin: 0;
+		font-size: var(--size-text);
+		font-weight: 650;
+	}
+	p {
+		margin: 0 0 var(--gap-1);
+	}
+	ul,
+	ol {
+		margin: 0;
+		padding-left: 1.3rem;
+		list-style: disc;
+	}
+	ol {
+		list-style: decimal;
+	}
+	.points {
+		columns: 3;
+		list-style: none;
+		padding: 0;
+	}
+	summary {
+		cursor: pointer;
+	}
+</style>

@@ -1,0 +1,122 @@
+<script lang="ts">
+	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/integers';
+	import { pointSentence } from '$lib/core/commentary/corner';
+	import { joined } from '$lib/core/commentary/sentence';
+	import { pointOf } from '$lib/core/geometry/sides';
+	import { shortOf } from '$lib/core/integer/rounding';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useIntegers } from '$lib/desk/integers.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** The relaxation's best plan, all its roundings and the whole points pointed at, each judged. */
+	const { document: lesson } = useDesk();
+	const integers = useIntegers();
+	const style = $derived(lesson.notation.numbers);
+	const problem = $derived(integers.problem);
+	const best = $derived(integers.best);
+	const known = $derived(
+		best?.status === 'optimal' ? best.objective : best?.status === 'infeasible' ? null : undefined
+	);
+	const list = $derived(integers.roundings);
+</script>
+
+{#if problem && integers.corner}
+	<p><Words sentence={isWholeSentence(problem, integers.corner)} linked={false} /></p>
+	{#if list.length > 0}
+		<table>
+			<thead>
+				<tr>
+					<th scope="col">({problem.variables.map(({ name }) => name).join(', ')})</th>
+					<th scope="col">rounded</th>
+					<th scope="col">in the region?</th>
+					<th scope="col" class="number">{problem.objective.name}</th>
+					<th scope="col" class="number">short of the best</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each list as { plan, broken, objective, isNearest, isDown, isPointed }, i (i)}
+					{@const short = known && broken.length === 0 ? shortOf(problem, objective, known) : null}
+					<tr class:best={short?.equals(0)}>
+						<th scope="row"><Words sentence={pointSentence(pointOf(problem, plan))} linked={false} /></th>
+						<td
+							>{[isNearest && 'nearest', isDown && 'down', isPointed && 'pointed at']
+								.filter(Boolean)
+								.join(', ')}</td
+						>
+						<td class:broken={broken.length > 0}
+							>{#if broken.length > 0}✗ breaks <Words sentence={joined(broken.map(brokenSentence))} />{:else}✓
+								yes{/if}</td
+						>
+						<td class="number"><NumberView value={objective} {style} /></td>
+						<td class="number"
+							>{#if short}{#if short.equals(0)}best{:else}<NumberView
+										value={short}
+										{style}
+									/>{/if}{:else}–{/if}</td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	<p class="tools">
+		<button
+			class="btn tool"
+			disabled={integers.running.what !== null || best !== null}
+			onclick={() => void integers.findBest()}>Find the best whole plan</button
+		>
+		{#if integers.running.what === 'best'}<button class="btn tool" onclick={() => integers.running.cancel()}
+				>Cancel</button
+			>{/if}
+	</p>
+	{#if best?.plan}
+		<p>
+			The best whole plan is <Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} /> with
+			{problem.objective.name} = <NumberView value={best.objective!} {style} />.
+		</p>
+	{:else if best && best.status !== 'infeasible'}
+		<p>The search ended without an answer: {best.status}.</p>
+	{/if}
+	{#each roundingSentences(problem, list, known) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+{:else if integers.relaxation}
+	<p>
+		The relaxation has no best plan ({integers.relaxation.status}).
+		{#if integers.relaxation.status === 'unbounded'}Whole plans, if there are any, have no best one either: a
+			limit is missing from the statement.{:else}So there is no whole plan, either.{/if}
+	</p>
+{/if}
+
+<style>
+	p {
+		margin: 0 0 var(--gap-2);
+	}
+	table {
+		border-spacing: 0;
+		margin-bottom: var(--gap-2);
+	}
+	th,
+	td {
+		padding: 0.15rem 0.7rem 0.15rem 0;
+		text-align: left;
+		border-bottom: 1px solid var(--rule);
+	}
+	thead th {
+		font-weight: 600;
+		border-bottom-color: var(--ink);
+	}
+	.number {
+		text-align: right;
+	}
+	.broken {
+		color: var(--error);
+	}
+	.best {
+		background: var(--now-wash);
+		font-weight: 600;
+	}
+	.tools {
+		display: flex;
+		gap: var(--gap-2);
+	}
+</style>

@@ -1,0 +1,168 @@
+<script lang="ts">
+	import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
+	import {
+		BRANCHING_RULES,
+		DIRECTIONS,
+		NODE_RULES,
+		type BranchingRule,
+		type Direction,
+		type NodeRule
+	} from '$lib/core/integer/search-types';
+	import { useIntegers } from '$lib/desk/integers.svelte';
+	import Words from '../shared/Words.svelte';
+	import BoundChart from './BoundChart.svelte';
+	import TreePicture from './TreePicture.svelte';
+
+	/** Branch and bound: the tree, step by step by rule or by hand, the node looked at, and what is known after each node. */
+	const integers = useIntegers();
+	const NODES: Record<NodeRule, string> = {
+		'best-bound': 'best bound',
+		'depth-first': 'depth first',
+		'breadth-first': 'breadth first'
+	};
+	const BRANCHINGS: Record<BranchingRule, string> = {
+		first: 'first fractional',
+		'most-fractional': 'nearest to a half'
+	};
+	const SIDES: Record<Direction, string> = { down: 'down first', up: 'up first' };
+	const search = $derived(integers.tree.search);
+	const node = $derived(integers.tree.node);
+	const waiting = $derived(integers.tree.waiting);
+	const isRunning = $derived(integers.running.what === 'search');
+	let charted = $state(false);
+	const series = $derived.by(() => {
+		const history = search ? [...search.history] : [];
+		return [
+			{ name: 'bound', values: history.map(({ nodes, bound }) => ({ at: nodes, value: bound })) },
+			{
+				name: 'incumbent',
+				dashed: true,
+				values: history.map(({ nodes, incumbent }) => ({ at: nodes, value: incumbent }))
+			}
+		];
+	});
+</script>
+
+<div class="whole">
+	<div class="bar">
+		<label
+			>Node <select
+				class="field"
+				value={integers.tree.rules.node}
+				onchange={({ currentTarget }) => integers.tree.chooseRules({ node: currentTarget.value as NodeRule })}
+			>
+				{#each NODE_RULES as rule (rule)}<option value={rule}>{NODES[rule]}</option>{/each}
+			</select></label
+		>
+		<label
+			>Branch on <select
+				class="field"
+				value={integers.tree.rules.branching}
+				onchange={({ currentTarget }) =>
+					integers.tree.chooseRules({ branching: currentTarget.value as BranchingRule })}
+			>
+				{#each BRANCHING_RULES as rule (rule)}<option value={rule}>{BRANCHINGS[rule]}</option>{/each}
+			</select></label
+		>
+		<label
+			><span class="only-heard">Which side first</span><select
+				class="field"
+				value={integers.tree.rules.first}
+				onchange={({ currentTarget }) =>
+					integers.tree.chooseRules({ first: currentTarget.value as Direction })}
+			>
+				{#each DIRECTIONS as side (side)}<option value={side}>{SIDES[side]}</option>{/each}
+			</select></label
+		>
+		<button class="btn tool now" disabled={isRunning || search?.isDone} onclick={() => integers.tree.step()}
+			>{waiting ? 'Show what follows' : 'Next node'}</button
+		>
+		{#if isRunning}
+			<button class="btn tool" onclick={() => integers.running.cancel()}>Stop</button>
+		{:else}
+			<button class="btn tool" disabled={search?.isDone} onclick={() => void integers.tree.run()}
+				>To the end</button
+			>
+		{/if}
+		<button class="btn tool" disabled={!search} onclick={() => integers.tree.begin()}>Anew</button>
+		<button
+			class="btn tool"
+			aria-pressed={integers.tree.asks}
+			title="What follows from a node is shown on the next step"
+			onclick={() => integers.tree.toggleAsks()}>Ask first</button
+		>
+		<button class="btn tool" aria-pressed={charted} disabled={!search} onclick={() => (charted = !charted)}
+			>Chart</button
+		>
+	</div>
+	{#if search && node}
+		<div class="tree"><TreePicture /></div>
+		{#if charted}<BoundChart {series} across="nodes" />{/if}
+		<div class="words" aria-live="polite">
+			{#each searchSentences(search) as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+			<p class="node">
+				{#each nodeSentences(search, node, node.state === 'solved') as sentence, i (i)}<Words
+						{sentence}
+						linked={false}
+					/>&ensp;{/each}
+			</p>
+			<p class="tools">
+				{#if node.state === 'open'}
+					<button class="btn tool" disabled={waiting !== null} onclick={() => integers.tree.step(node.id)}
+						>Solve this node</button
+					>
+				{/if}
+				{#if node.state === 'solved' && search.verdict(node.id) === 'branched'}
+					{#each node.fractional as name (name)}
+						<button class="btn tool" onclick={() => integers.tree.judge(name)}>Branch on {name}</button>
+					{/each}
+				{/if}
+				<button
+					class="btn tool"
+					title="The branches on the way join the trail"
+					onclick={() => void integers.tree.work(node.id)}>Its tableau</button
+				>
+			</p>
+		</div>
+	{:else}
+		<p>Nothing has been searched yet. “Next node” solves the relaxation, the root of the tree.</p>
+	{/if}
+</div>
+
+<style>
+	.whole {
+		height: 100%;
+		display: flex;
+		flex-direction: column;
+	}
+	.bar {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-2);
+		align-items: center;
+		font-size: var(--size-note);
+	}
+	.bar select {
+		width: auto;
+		display: inline-block;
+	}
+	.tree {
+		flex: 1 1 10rem;
+		min-height: 9rem;
+	}
+	.words {
+		flex: none;
+		max-height: 40%;
+		overflow: auto;
+		border-top: 1px solid var(--rule);
+		padding-top: var(--gap-1);
+	}
+	p {
+		margin: 0 0 var(--gap-1);
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-2);
+	}
+</style>

@@ -1,0 +1,95 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { MODES, useIntegers, type Mode } from '$lib/desk/integers.svelte';
+	import Pane from '../shared/Pane.svelte';
+
+	/** The ways to a whole plan, one at a time. */
+	const { document: lesson, offered, session } = useDesk();
+	const integers = useIntegers();
+	const WORDS: Record<Mode, string> = {
+		rounding: 'Rounding',
+		cuts: 'Cuts',
+		branching: 'Branching',
+		comparison: 'Comparison',
+		proof: 'Proof'
+	};
+	const options = MODES.map((value) => ({ value, text: WORDS[value] }));
+
+	onMount(() =>
+		offered.add(() => [
+			...MODES.map((mode) => ({
+				id: `whole ${mode}`,
+				group: 'Whole numbers',
+				says: `Whole numbers: ${WORDS[mode].toLowerCase()}`,
+				possible: integers.mode !== mode,
+				run: () => integers.show(mode)
+			})),
+			{
+				id: 'node',
+				group: 'Whole numbers',
+				says: integers.tree.waiting ? 'Show what follows from the node' : 'Solve the next node of the tree',
+				key: 'x',
+				possible: integers.problem !== null && !(integers.tree.search?.isDone ?? false),
+				run: () => {
+					integers.show('branching');
+					integers.tree.step();
+				}
+			},
+			{
+				id: 'round',
+				group: 'Whole numbers',
+				says: 'A cut by the rule, and its pivots',
+				key: 'r',
+				possible: integers.problem !== null && integers.running.what === null,
+				run: () => {
+					integers.show('cuts');
+					void integers.cutting.round();
+				}
+			}
+		])
+	);
+</script>
+
+<Pane pane="ways" name="Whole numbers" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#await import('../shared/Choose.svelte') then { default: Choose }}
+			<Choose
+				label="Way to a whole plan"
+				value={integers.mode}
+				{options}
+				onchange={(mode) => integers.show(mode)}
+			/>
+		{/await}
+	{/snippet}
+	{#if integers.problem}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="scroll" tabindex="0" role="group" aria-label={WORDS[integers.mode]}>
+			{#if integers.mode === 'rounding'}
+				{#await import('./RoundingView.svelte') then { default: View }}<View />{/await}
+			{:else if integers.mode === 'cuts'}
+				{#await import('./CutsView.svelte') then { default: View }}<View />{/await}
+			{:else if integers.mode === 'branching'}
+				{#await import('./TreeView.svelte') then { default: View }}<View />{/await}
+			{:else if integers.mode === 'comparison'}
+				{#await import('./CompareView.svelte') then { default: View }}<View />{/await}
+			{:else}
+				{#await import('./ProofView.svelte') then { default: View }}<View />{/await}
+			{/if}
+		</div>
+	{:else if session.large}
+		<p class="nothing">A problem of this size is solved apart, without its steps.</p>
+	{:else}
+		<p class="nothing">
+			No variable of this statement must be whole. Add a line such as “bowls integer” or “market binary”.
+		</p>
+	{/if}
+</Pane>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-2);
+	}
+</style>

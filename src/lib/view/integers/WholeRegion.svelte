@@ -1,0 +1,259 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { plainText } from '$lib/core/commentary/sentence';
+	import { brokenSentence } from '$lib/core/commentary/integers';
+	import { brokenAt } from '$lib/core/integer/rounding';
+	import { approximate, rational, ZERO } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import { objectiveAt } from '$lib/core/problem/use';
+	import type { Region } from '$lib/core/geometry/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useIntegers } from '$lib/desk/integers.svelte';
+	import { MARGIN, type Frame } from '../region/frame';
+	import RegionPane from '../region/RegionPane.svelte';
+	import { wholeLinesIn, wholePointsIn } from './whole-points';
+
+	/** The region with its whole points, their hull, what a branch removed, and the roundings of the best corner. */
+	const { document: lesson, offered } = useDesk();
+	const integers = useIntegers();
+	const uid = $props.id();
+
+	onMount(() =>
+		offered.add(() => [
+			{
+				id: 'hull',
+				group: 'Whole numbers',
+				says: integers.showsHull ? 'Hide the hull of the whole points' : 'Show the hull of the whole points',
+				key: 'u',
+				possible: integers.hull !== null,
+				run: () => integers.toggleHull()
+			}
+		])
+	);
+
+	const style = $derived(lesson.notation.numbers);
+	const planAt = (region: Region, x: number, y: number) =>
+		new Map([
+			[region.axes[0], rational(x)],
+			[region.axes[1], rational(y)]
+		]);
+	const isWholeAxis = (region: Region, axis: 0 | 1) =>
+		integers.problem?.variables.find(({ name }) => name === region.axes[axis])?.domain !== 'continuous';
+	const feasible = (region: Region, x: number, y: number) =>
+		integers.problem !== null && brokenAt(integers.problem, planAt(region, x, y)).length === 0;
+
+	/** what is said of a whole point: its objective, or what it breaks */
+	function says(region: Region, x: number, y: number): string {
+		const { problem } = integers;
+		if (!problem) return '';
+		const plan = planAt(region, x, y);
+		const broken = brokenAt(problem, plan);
+		const own = broken.length
+			? `breaks ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
+			: `${problem.objective.name} = ${showNumber(objectiveAt(problem, plan), style)}`;
+		return `(${x}, ${y}): ${own}. Click to judge it with the roundings.`;
+	}
+	const path = (frame: Frame, points: readonly { x: number; y: number }[]) =>
+		points.length ? `M${points.map(({ x, y }) => `${frame.x(x)} ${frame.y(y)}`).join('L')}Z` : '';
+	/** corners of a convex polygon in the order around it */
+	function around(points: { x: number; y: number }[]) {
+		const mean = (of: 'x' | 'y') => points.reduce((sum, point) => sum + point[of], 0) / points.length;
+		const [mx, my] = [mean('x'), mean('y')];
+		return [...points].sort((a, b) => Math.atan2(a.y - my, a.x - mx) - Math.atan2(b.y - my, b.x - mx));
+	}
+	const cornersOf = (region: Region) =>
+		region.corners.map(({ point }) => ({ x: approximate(point.x), y: approximate(point.y) }));
+	/** how many points the hint below counts */
+	let thinned = $state(false);
+	const shown = (frame: Frame) => {
+		const found = wholePointsIn(frame);
+		queueMicrotask(() => (thinned = found.thinned));
+		return found.points;
+	};
+	const marks = $derived(integers.mode === 'rounding' ? integers.roundings : []);
+	const SPOT = 3.4;
+</script>
+
+<RegionPane>
+	{#snippet under(region, frame)}
+		{#if integers.mode === 'branching' && integers.tree.nodeRegion}
+			<defs>
+				<pattern
+					id={`${uid}-cut-off`}
+					width="6"
+					height="6"
+					patternUnits="userSpaceOnUse"
+					patternTransform="rotate(-45)"
+				>
+					<line class="hatch" y2="6" />
+				</pattern>
+			</defs>
+			<!-- what the branches removed is shaded; what is left keeps its outline -->
+			<path
+				class="removed"
+				fill={`url(#${uid}-cut-off)`}
+				fill-rule="evenodd"
+				d={path(frame, cornersOf(region)) + path(frame, cornersOf(integers.tree.nodeRegion))}
+			/>
+			<path class="node" d={path(frame, cornersOf(integers.tree.nodeRegion))} />
+		{/if}
+		{#if integers.showsHull && integers.hull && integers.hull.length > 0}
+			<path
+				class="hull"
+				d={path(frame, around(integers.hull.map(([x, y]) => ({ x: approximate(x), y: approximate(y) }))))}
+			/>
+		{/if}
+	{/snippet}
+	{#snippet inside(region, frame)}
+		{#if integers.problem && isWholeAxis(region, 0) && isWholeAxis(region, 1)}
+			<g class="points">
+				{#each shown(frame) as { x, y } (`${x} ${y}`)}
+					<circle
+						class:feasible={feasible(region, x, y)}
+						cx={frame.x(x)}
+						cy={frame.y(y)}
+						r={feasible(region, x, y) ? SPOT : SPOT - 1.2}
+						role="presentation"
+						onclick={() => integers.point(planAt(region, x, y))}><title>{says(region, x, y)}</title></circle
+					>
+				{/each}
+			</g>
+		{:else if integers.problem}
+			{#each [0, 1] as const as axis (axis)}
+				{#if isWholeAxis(region, axis)}
+					{#each axis === 0 ? wholeLinesIn(frame.x, frame.box.x0, frame.box.x1) : wholeLinesIn(frame.y, frame.box.y0, frame.box.y1) as value (value)}
+						<line
+							class="whole-line"
+							x1={axis === 0 ? frame.x(value) : MARGIN.left}
+							x2={axis === 0 ? frame.x(value) : frame.size.width}
+							y1={axis === 0 ? 0 : frame.y(value)}
+							y2={axis === 0 ? frame.size.height - MARGIN.bottom : frame.y(value)}
+						/>
+					{/each}
+				{/if}
+			{/each}
+		{/if}
+		{#each marks as { plan, broken, isNearest, isDown }, i (i)}
+			{@const [x, y] = region.axes.map((name) => approximate(plan.get(name) ?? ZERO))}
+			<g class="mark" class:broken={broken.length > 0} transform={`translate(${frame.x(x)} ${frame.y(y)})`}>
+				<rect x="-7" y="-7" width="14" height="14" />
+				{#if broken.length > 0}<path d="M-4 -4l8 8M4 -4l-8 8" />{/if}
+				{#if isNearest || isDown}<text x="10" y={isNearest ? -5 : 16}>{isNearest ? 'nearest' : 'down'}</text
+					>{/if}
+			</g>
+		{/each}
+		{#if integers.mode === 'rounding' && integers.best?.plan}
+			{@const [x, y] = region.axes.map((name) => approximate(integers.best!.plan!.get(name) ?? ZERO))}
+			<g class="best" transform={`translate(${frame.x(x)} ${frame.y(y)})`}>
+				<circle r="10" /><text x="13" y="5">best whole plan</text>
+			</g>
+		{/if}
+		{#if integers.mode === 'branching' && integers.tree.node?.solution}
+			{@const [x, y] = region.axes.map((name) =>
+				approximate(integers.tree.node!.solution!.get(name) ?? ZERO)
+			)}
+			<circle class="here" r="7" cx={frame.x(x)} cy={frame.y(y)} />
+		{/if}
+	{/snippet}
+	{#snippet below()}
+		<div class="below">
+			<span
+				>Filled: whole points of the region{thinned ? '; some left out, magnify (z) to see all' : ''}.</span
+			>
+			<button
+				class="btn tool"
+				title="Hull of the whole points (u)"
+				aria-pressed={integers.showsHull}
+				disabled={!integers.hull}
+				onclick={() => integers.toggleHull()}>Hull</button
+			>
+		</div>
+	{/snippet}
+</RegionPane>
+
+<style>
+	.points circle {
+		fill: var(--sheet);
+		stroke: var(--rule-strong);
+		stroke-width: 1;
+		cursor: pointer;
+	}
+	.points .feasible {
+		fill: var(--ink);
+		stroke: var(--sheet);
+	}
+	.points circle:hover {
+		stroke: var(--now);
+		stroke-width: 3;
+	}
+	.whole-line {
+		stroke: var(--rule-strong);
+		stroke-dasharray: 1 3;
+		pointer-events: none;
+	}
+	.hatch {
+		stroke: var(--ink-soft);
+		stroke-width: 1.6;
+	}
+	.removed {
+		pointer-events: none;
+		fill-opacity: 0.7;
+	}
+	.node {
+		fill: var(--now-wash);
+		fill-opacity: 0.75;
+		stroke: var(--now);
+		stroke-width: 2;
+		pointer-events: none;
+	}
+	.hull {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2;
+		stroke-dasharray: 7 3 1 3;
+		pointer-events: none;
+	}
+	.mark {
+		pointer-events: none;
+	}
+	.mark rect {
+		fill: none;
+		stroke: var(--focus);
+		stroke-width: 2;
+	}
+	.mark.broken rect,
+	.mark.broken path {
+		stroke: var(--error);
+		stroke-width: 2;
+	}
+	text {
+		font-size: var(--size-note);
+		font-weight: 600;
+		fill: var(--ink);
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 4px;
+	}
+	.best {
+		pointer-events: none;
+	}
+	.best circle {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 3;
+	}
+	.here {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 3;
+		pointer-events: none;
+	}
+	.below {
+		display: flex;
+		justify-content: space-between;
+		align-items: center;
+		padding: 0 var(--gap-3) var(--gap-1);
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+</style>

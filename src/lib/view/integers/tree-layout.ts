@@ -1,0 +1,77 @@
+import { hierarchy, tree, type HierarchyPointNode } from 'd3';
+import type { SearchNode } from '$lib/core/integer/search-types';
+
+/** A node of the drawn tree with its place. */
+export interface Placed {
+	readonly node: SearchNode;
+	readonly x: number;
+	readonly y: number;
+	readonly parent: Placed | null;
+	/** how many nodes below are folded away */
+	readonly hidden: number;
+}
+
+export const WIDE = 104;
+export const HIGH = 92;
+/** nodes that are drawn at once */
+export const MOST_DRAWN = 400;
+/** trees larger than this fold what is closed */
+const MANY = 120;
+
+interface Item {
+	readonly node: SearchNode;
+	readonly children: Item[];
+	readonly hidden: number;
+}
+
+/**
+ * The tree as it is drawn (Reingold and Tilford 1981, as d3 lays it out): what is folded stands as one node, and of a large tree so do parts
+ * that are closed whole.
+ * @param folded ids of nodes whose children are not shown
+ * @param unfolded ids of nodes that are shown although they would be folded by themselves
+ */
+export function laidOutTree(
+	nodes: readonly SearchNode[],
+	folded: ReadonlySet<number>,
+	unfolded: ReadonlySet<number>,
+	incumbent: number | null
+): { placed: Placed[]; left: number } {
+	const children = new Map<number, SearchNode[]>();
+	for (const node of nodes)
+		if (node.parent !== null) children.set(node.parent, [...(children.get(node.parent) ?? []), node]);
+	/** by node: how many are below, and whether all of them are closed and none is the incumbent */
+	const below = new Map<number, { count: number; quiet: boolean }>();
+	// children stand after their parents
+	for (let i = nodes.length - 1; i >= 0; i--) {
+		const { id, state } = nodes[i];
+		const own = (children.get(id) ?? []).map((child) => below.get(child.id)!);
+		const isClosed = state !== 'open' && state !== 'solved' && id !== incumbent;
+		below.set(id, {
+			count: own.reduce((sum, child) => sum + child.count + 1, 0),
+			quiet: isClosed && own.every(({ quiet }) => quiet)
+		});
+	}
+	let room = MOST_DRAWN;
+	const isFolded = (node: SearchNode): boolean => {
+		if (folded.has(node.id)) return true;
+		const own = below.get(node.id)!;
+		if (unfolded.has(node.id)) return false;
+		return room <= 0 || (nodes.length > MANY && own.quiet && own.count > 0 && node.depth > 1);
+	};
+	const item = (node: SearchNode): Item => {
+		room -= 1;
+		const own = children.get(node.id) ?? [];
+		const hides = own.length > 0 && isFolded(node);
+		return { node, hidden: hides ? below.get(node.id)!.count : 0, children: hides ? [] : own.map(item) };
+	};
+	if (nodes.length === 0) return { placed: [], left: 0 };
+	const root = tree<Item>().nodeSize([WIDE, HIGH])(hierarchy(item(nodes[0])));
+	const known = new Map<HierarchyPointNode<Item>, Placed>();
+	const placed = root.descendants().map((own): Placed => {
+		const { node, hidden } = own.data;
+		const spot = { node, hidden, x: own.x, y: own.y, parent: (own.parent && known.get(own.parent)) ?? null };
+		known.set(own, spot);
+		return spot;
+	});
+	return { placed, left: Math.min(...placed.map(({ x }) => x)) };
+}
