@@ -1,4 +1,6 @@
 import type { LinearAnswer } from '$lib/core/answer/answer';
+import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
+import type { Sentence } from '$lib/core/commentary/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';
 import { withBranchings } from '$lib/core/integer/proof';
@@ -45,18 +47,46 @@ export class Tree {
 	get asks(): boolean {
 		return this.#asks;
 	}
-	/** the search of the statement as it is; null before it was begun */
-	get search(): Search | null {
+	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
-		return this.#searched === this.#desk.document.text ? this.#search : null;
+		// they change in place; those who look are given what they are now
+		return this.#searched === this.#desk.document.text
+			? (this.#search?.nodes.map((node) => ({ ...node })) ?? [])
+			: [];
+	});
+	readonly #progress = $derived.by(() => {
+		const nodes = this.#nodes;
+		const search = nodes.length > 0 ? this.#search : null;
+		return {
+			nodes,
+			said: search ? searchSentences(search) : [],
+			history: search ? [...search.history] : [],
+			isDone: search?.isDone ?? false,
+			incumbent: search?.incumbent?.node ?? null,
+			next: search?.next(this.#rules.node) ?? null
+		};
+	});
+
+	/** the search of the statement as it is; null before it was begun. It changes in place: see `progress` */
+	get search(): Search | null {
+		return this.#nodes.length > 0 ? this.#search : null;
+	}
+	/** how far it is: the nodes, what is said of it, incumbents and bounds, the incumbent's node, and the open node that the rule takes */
+	get progress() {
+		return this.#progress;
 	}
 	/** the node that is looked at */
 	get node(): SearchNode | null {
-		return this.search?.nodes[this.#selected] ?? null;
+		return this.#nodes[this.#selected] ?? null;
 	}
 	/** the node that waits for what follows from it to be shown */
 	get waiting(): SearchNode | null {
-		return this.search?.nodes.find(({ state }) => state === 'solved') ?? null;
+		return this.#nodes.find(({ state }) => state === 'solved') ?? null;
+	}
+	/** a node in sentences; what follows from it is hidden while the class is asked */
+	get nodeSaid(): readonly Sentence[] {
+		const { node, search } = this;
+		return node && search ? nodeSentences(search, node, node.state === 'solved') : [];
 	}
 	/** the region of the node that is looked at, for two variables */
 	get nodeRegion() {
@@ -91,13 +121,8 @@ export class Tree {
 		this.#turn += 1;
 	}
 
-	/** The open node that the rule takes. */
-	get nextNode(): number | null {
-		return this.search?.next(this.#rules.node) ?? null;
-	}
-
 	/** Solves an open node, the one that the rule takes or one chosen by hand; where the class is asked, what follows waits. */
-	step(id = this.nextNode): void {
+	step(id: number | null = this.#progress.next): void {
 		if (!this.search) this.begin();
 		const { search } = this;
 		if (!search) return;

@@ -1,17 +1,33 @@
-import localforage from 'localforage';
-
 /** Calls to the browser's storage: none throws, none hangs, and what goes wrong is said for the reader. */
 
 /** What became of an attempt to keep or fetch something. */
 export type StoreResult<T> =
 	{ readonly ok: true; readonly value: T } | { readonly ok: false; readonly message: string };
 
+/** What is asked of a database. */
+export interface Store {
+	getItem<T>(key: string): Promise<T | null>;
+	setItem<T>(key: string, value: T): Promise<T>;
+	removeItem(key: string): Promise<void>;
+	iterate<T, U>(each: (value: T, key: string) => U): Promise<U>;
+}
+
 /**
  * A database with one store. Each kind of thing has a database of its own: a store added to one that another tab has open would close it
  * there, in the middle of what it is doing.
  */
-export const database = (name: string, storeName: string): LocalForage =>
-	localforage.createInstance({ name, storeName });
+export function database(name: string, storeName: string): Store {
+	let opened: Promise<LocalForage> | null = null;
+	// the library comes with the first call: the page is there before what it kept
+	const open = () =>
+		(opened ??= import('localforage').then((module) => module.default.createInstance({ name, storeName })));
+	return {
+		getItem: async (key) => (await open()).getItem(key),
+		setItem: async (key, value) => (await open()).setItem(key, value),
+		removeItem: async (key) => (await open()).removeItem(key),
+		iterate: async (each) => (await open()).iterate(each)
+	};
+}
 
 function explain(error: unknown, doing: string): string {
 	const name = error instanceof Error ? error.name : '';

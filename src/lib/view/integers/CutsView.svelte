@@ -74,7 +74,7 @@
 		</select></label
 	>
 	<label
-		>Cut <select
+		>Kind <select
 			class="field"
 			value={integers.cutting.kind ?? ''}
 			onchange={({ currentTarget }) =>

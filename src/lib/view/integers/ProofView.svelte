@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { pointSentence } from '$lib/core/commentary/corner';
-	import { leafSentence, searchSentences } from '$lib/core/commentary/integers';
+	import { leafSentence } from '$lib/core/commentary/integers';
 	import { proofSentences } from '$lib/core/commentary/answer';
 	import { certify } from '$lib/core/answer/certificate';
 	import { checkCertificate } from '$lib/core/answer/check';
@@ -24,15 +24,16 @@
 	const MOST_LEAVES = 60;
 	const MOST_LISTED = 150;
 	const search = $derived(integers.tree.search);
+	const progress = $derived(integers.tree.progress);
 	const leaves = $derived(
-		search?.isDone
-			? search.nodes
+		search && progress.isDone
+			? progress.nodes
 					.filter(({ state }) => state !== 'branched')
 					.slice(0, MOST_LEAVES)
 					.flatMap(({ id }) => leafProof(search, id) ?? [])
 			: []
 	);
-	const leafCount = $derived(search?.nodes.filter(({ state }) => state !== 'branched').length ?? 0);
+	const leafCount = $derived(progress.nodes.filter(({ state }) => state !== 'branched').length);
 	const points = $derived.by(() => {
 		const { problem } = integers;
 		if (!problem) return null;
@@ -69,8 +70,8 @@
 
 <section>
 	<h3>The tree</h3>
-	{#if search?.isDone}
-		{#each searchSentences(search) as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+	{#if search && progress.isDone}
+		{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 		<ul>
 			{#each leaves as own (own.node)}
 				<li>

@@ -19,13 +19,9 @@
 	let svg = $state<SVGSVGElement>();
 	let moved = $state.raw<ZoomTransform | null>(null);
 
-	const search = $derived(integers.tree.search);
-	const incumbent = $derived(search?.incumbent?.node ?? null);
-	const drawn = $derived.by(() => {
-		if (!search) return { placed: [], left: 0 };
-		// the list of nodes grows in place
-		return laidOutTree([...search.nodes], new Set(folded), new Set(unfolded), incumbent);
-	});
+	const progress = $derived(integers.tree.progress);
+	const incumbent = $derived(progress.incumbent);
+	const drawn = $derived(laidOutTree(progress.nodes, new Set(folded), new Set(unfolded), incumbent));
 	const bounds = $derived.by(() => {
 		const xs = drawn.placed.map(({ x }) => x);
 		const ys = drawn.placed.map(({ y }) => y);
@@ -57,14 +53,14 @@
 		if (svg && !moved) select(svg).property('__zoom', fitted);
 	});
 
-	const next = $derived(reveal.hidesNext ? null : integers.tree.nextNode);
+	const next = $derived(reveal.hidesNext ? null : progress.next);
 	const stateOf = (node: SearchNode): NodeState => node.state;
 	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[stateOf(node)]);
 	const text = (node: SearchNode) =>
 		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';
 	const told = (node: SearchNode) =>
-		search
-			? nodeSentences(search, node, node.state === 'solved')
+		integers.tree.search
+			? nodeSentences(integers.tree.search, node, node.state === 'solved')
 					.map((sentence) => plainText(sentence, lesson.notation))
 					.join(' ')
 			: '';
@@ -76,12 +72,13 @@
 	}
 	function onkeydown(event: KeyboardEvent) {
 		const { node } = integers.tree;
-		if (!search || !node) return;
-		const kids = search.nodes.filter(({ parent }) => parent === node.id);
-		const sisters = search.nodes.filter(({ parent }) => parent === node.parent);
+		const { nodes } = progress;
+		if (!node) return;
+		const kids = nodes.filter(({ parent }) => parent === node.id);
+		const sisters = nodes.filter(({ parent }) => parent === node.parent);
 		const at = sisters.indexOf(node);
 		const target = {
-			ArrowUp: node.parent === null ? undefined : search.nodes[node.parent],
+			ArrowUp: node.parent === null ? undefined : nodes[node.parent],
 			ArrowDown: kids[0],
 			ArrowLeft: sisters[at - 1],
 			ArrowRight: sisters[at + 1]

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
 	import {
 		BRANCHING_RULES,
 		DIRECTIONS,
@@ -26,12 +25,13 @@
 	};
 	const SIDES: Record<Direction, string> = { down: 'down first', up: 'up first' };
 	const search = $derived(integers.tree.search);
+	const progress = $derived(integers.tree.progress);
 	const node = $derived(integers.tree.node);
 	const waiting = $derived(integers.tree.waiting);
 	const isRunning = $derived(integers.running.what === 'search');
 	let charted = $state(false);
 	const series = $derived.by(() => {
-		const history = search ? [...search.history] : [];
+		const { history } = progress;
 		return [
 			{ name: 'bound', values: history.map(({ nodes, bound }) => ({ at: nodes, value: bound })) },
 			{
@@ -74,13 +74,13 @@
 				{#each DIRECTIONS as side (side)}<option value={side}>{SIDES[side]}</option>{/each}
 			</select></label
 		>
-		<button class="btn tool now" disabled={isRunning || search?.isDone} onclick={() => integers.tree.step()}
+		<button class="btn tool now" disabled={isRunning || progress.isDone} onclick={() => integers.tree.step()}
 			>{waiting ? 'Show what follows' : 'Next node'}</button
 		>
 		{#if isRunning}
 			<button class="btn tool" onclick={() => integers.running.cancel()}>Stop</button>
 		{:else}
-			<button class="btn tool" disabled={search?.isDone} onclick={() => void integers.tree.run()}
+			<button class="btn tool" disabled={progress.isDone} onclick={() => void integers.tree.run()}
 				>To the end</button
 			>
 		{/if}
@@ -99,12 +99,9 @@
 		<div class="tree"><TreePicture /></div>
 		{#if charted}<BoundChart {series} across="nodes" />{/if}
 		<div class="words" aria-live="polite">
-			{#each searchSentences(search) as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+			{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 			<p class="node">
-				{#each nodeSentences(search, node, node.state === 'solved') as sentence, i (i)}<Words
-						{sentence}
-						linked={false}
-					/>&ensp;{/each}
+				{#each integers.tree.nodeSaid as sentence, i (i)}<Words {sentence} linked={false} />&ensp;{/each}
 			</p>
 			<p class="tools">
 				{#if node.state === 'open'}

@@ -30,7 +30,7 @@
 				group: 'Whole numbers',
 				says: integers.tree.waiting ? 'Show what follows from the node' : 'Solve the next node of the tree',
 				key: 'x',
-				possible: integers.problem !== null && !(integers.tree.search?.isDone ?? false),
+				possible: integers.problem !== null && !integers.tree.progress.isDone,
 				run: () => {
 					integers.show('branching');
 					integers.tree.step();
