@@ -88,11 +88,14 @@ export class Tree {
 		const { node, search } = this;
 		return node && search ? nodeSentences(search, node, node.state === 'solved') : [];
 	}
-	/** the region of the node that is looked at, for two variables */
+	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
 	get nodeRegion() {
 		const { search, node } = this;
 		if (!search || !node || search.problem.variables.length !== 2) return null;
-		return region(withBranchings(search.problem, search.branchingsOf(node.id)));
+		return {
+			all: region(search.problem),
+			left: region(withBranchings(search.problem, search.branchingsOf(node.id)))
+		};
 	}
 
 	chooseRules(rules: Partial<SearchRules>): void {

@@ -127,7 +127,7 @@ const minus = (parts: readonly { says: Sentence; value: Rational }[]): Sentence 
 	plus(parts.map((part) => ({ ...part, value: part.value.neg() })));
 
 /** What a cut says of the author's variables, and by how much the present point breaks it. */
-function cutOff(before: Tableau, { original }: Cut): Sentence[] {
+export function cutOff(before: Tableau, { original }: Cut): Sentence[] {
 	if (!original)
 		return [say`In the variables of the problem it cannot be written: one of them is split in two.`];
 	const gap = evaluate(original.terms, readPlan(before)).sub(original.rhs).abs();

@@ -1,6 +1,7 @@
 import { say, type Sentence } from '../commentary/sentence';
 import { artificialRemark } from '../commentary/phases';
 import type { Column, Form } from '../form/types';
+import { addGoal, dropGoal } from '../tableau/build';
 import { columnOf, vacantRows, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import type { ArtificialMove, MoveKind } from './types';
@@ -17,7 +18,11 @@ function withArtificials(t: Tableau, rows: readonly number[]): Tableau {
 	const columns = t.form.columns.map((column, j): Column =>
 		turned.has(j) ? { ...column, kind: 'artificial' } : column
 	);
-	return { ...t, form: { ...t.form, columns } };
+	const longer = { ...t, form: { ...t.form, columns } };
+	// a row that works on the artificial variables works on the new ones, too
+	return t.goals
+		.filter(({ kind }) => kind === 'infeasibility' || kind === 'big-m')
+		.reduce((now, goal) => addGoal(dropGoal(now, goal), goal), longer);
 }
 
 export const artificial: MoveKind<ArtificialMove> = {

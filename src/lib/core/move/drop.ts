@@ -7,9 +7,7 @@ import type { DropMove, MoveKind } from './types';
 /** The rows of cuts that hold with room to spare: their slacks are basic and positive. */
 const slackCuts = (t: Tableau): number[] =>
 	t.basis.flatMap((column, row) =>
-		columnOf(t, column).owner.kind === 'cut' && t.form.rows[row].start === column && rhsCell(t, row) > 0
-			? [row]
-			: []
+		columnOf(t, column).owner.kind === 'cut' && rhsCell(t, row) > 0 ? [row] : []
 	);
 
 export const drop: MoveKind<DropMove> = {
@@ -19,7 +17,7 @@ export const drop: MoveKind<DropMove> = {
 		let { tableau } = work;
 		if (!isPrimalFeasible(tableau) || slackCuts(tableau).length === 0)
 			return { ok: false, why: messages.nothingToDrop };
-		const gone = new Set(slackCuts(tableau).map((row) => tableau.form.rows[row].owner.name));
+		const gone = new Set(slackCuts(tableau).map((row) => columnOf(tableau, tableau.basis[row]).owner.name));
 		for (let [row] = slackCuts(tableau); row !== undefined; [row] = slackCuts(tableau))
 			tableau = withoutRow(tableau, row);
 		const left = cuts.map((cut, i) => (gone.has(`cut ${i + 1}`) ? { ...cut, dropped: true as const } : cut));

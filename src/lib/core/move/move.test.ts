@@ -11,12 +11,13 @@ import { BLAND, DANTZIG } from '../method/types';
 import { compare, ONE, rational, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate } from '../problem/types';
-import type { Goal } from '../tableau/goal';
+import { INFEASIBILITY, type Goal } from '../tableau/goal';
 import {
 	columnOf,
 	cost,
 	entry,
 	goalValue,
+	hasGoal,
 	objectiveValue,
 	readPlan,
 	rhs,
@@ -144,6 +145,23 @@ test('what was done is done again from the kept moves, through JSON', () => {
 		}),
 		{ numRuns: 300 }
 	);
+});
+
+test('an artificial variable that is added in phase one counts in its row at once', () => {
+	let position = stated(readStatement('max z = x\na: 0 x = 1\nb: x = 2').problem!);
+	const moves: Move[] = [
+		{ kind: 'begin', way: 'by-hand', equalities: 'one-row' },
+		{ kind: 'artificial', column: 'a:b' },
+		{ kind: 'phase', to: 'phase-one' },
+		{ kind: 'artificial', column: 'a:a' }
+	];
+	for (const move of moves) {
+		const result = perform(position, move);
+		if (result.ok) ({ position } = result);
+	}
+	const t = position.work!.tableau;
+	expectEquivalent(t);
+	expect(hasGoal(t, INFEASIBILITY) && goalValue(t, INFEASIBILITY).toFraction()).toBe('-3');
 });
 
 const text = (label: readonly { kind: string }[]) => label.map((p) => ('text' in p ? p.text : '·')).join('');

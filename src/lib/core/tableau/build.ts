@@ -169,17 +169,18 @@ export function appendLimit(t: Tableau, column: Column, row: FormRow, now = row.
 
 /**
  * The tableau without a row and the column that is basic there.
- * @throws Error where that column is no slack of the row itself
+ * @throws Error where that column is no slack
  */
 export function withoutRow(t: Tableau, at: number): Tableau {
 	const { form } = t;
 	const gone = t.basis[at];
-	const dropped = form.rows[at];
-	if (dropped.start !== gone) throw new Error('only a row whose own slack is basic can be dropped');
+	// pivots move slacks from row to row: the equation that goes is the one that the slack was made for
+	const dropped = form.rows.find(({ start }) => start === gone);
+	if (!dropped) throw new Error('only a row whose basic variable is a slack can be dropped');
 	const place = (j: number) => (j > gone ? j - 1 : j);
 	const own = dropped.entries.get(gone)!;
 	const rows = form.rows
-		.filter((_, i) => i !== at)
+		.filter((row) => row !== dropped)
 		.map((row) => {
 			const factor = row.entries.get(gone);
 			const entries = new Map(row.entries);

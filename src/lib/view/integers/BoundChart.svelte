@@ -56,7 +56,7 @@
 			{#each x.ticks(6).filter(Number.isInteger) as tick (tick)}
 				<text x={x(tick)} y={HEIGHT - 8} text-anchor="middle">{tick}</text>
 			{/each}
-			<text class="name" x={width - RIGHT + 4} y={HEIGHT - 8}>{across}</text>
+			<text class="name" x={LEFT - 12} y={HEIGHT - 8} text-anchor="end">{across}</text>
 			{#each series as { name, values, dashed } (name)}
 				{@const last = values.findLast(({ value }) => value !== null)}
 				<path class:dashed d={draw([...values])} />

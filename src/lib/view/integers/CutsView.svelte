@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { deriveInWords } from '$lib/core/commentary/cuts';
+	import { addCut } from '$lib/core/integer/cut';
+	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
 	import { linear, say } from '$lib/core/commentary/sentence';
 	import { wholeAt } from '$lib/core/move/cut';
 	import { columnIndex } from '$lib/core/move/pivot';
@@ -36,7 +37,9 @@
 		if (!t || !position || !looked) return [];
 		const row =
 			looked.row === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, looked.row));
-		return deriveInWords(t, row, wholeAt(position), integers.cutting.kind === 'mixed-integer');
+		const mixed = integers.cutting.kind === 'mixed-integer';
+		const whole = wholeAt(position);
+		return [...deriveInWords(t, row, whole, mixed), ...cutOff(t, addCut(t, row, whole, 1, mixed).cut)];
 	});
 	const canDrop = $derived(session.offers.some(({ move }) => move.kind === 'drop'));
 	const rounds = $derived(integers.cutting.rounds);

@@ -2,7 +2,7 @@
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { leafSentence } from '$lib/core/commentary/integers';
 	import { proofSentences } from '$lib/core/commentary/answer';
-	import { certify } from '$lib/core/answer/certificate';
+	import { solveLinear } from '$lib/core/answer/answer';
 	import { checkCertificate } from '$lib/core/answer/check';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { wholePoints } from '$lib/core/integer/compare';
@@ -46,11 +46,15 @@
 		if (!position || !drawn || position.cuts.length === 0 || decision?.kind !== 'end') return null;
 		if (position.cuts.some(({ original }) => original === null)) return null;
 		const { end } = decision;
-		const certificate = certify(end);
 		const plan = end.status === 'optimal' ? readPlan(end.tableau) : null;
-		if (!certificate || (plan && !isWhole(position.problem, plan))) return null;
-		const named = 'multipliers' in certificate ? { ...certificate } : certificate;
-		return { certificate: named, plan, problem: drawn, holds: checkCertificate(drawn, named) };
+		if (plan && !isWhole(position.problem, plan)) return null;
+		// the multipliers are found anew for the constraints with the cuts, and checked without the simplex method
+		const { certificate, objective } = solveLinear(drawn);
+		if (!certificate) return null;
+		const agrees = plan
+			? !!objective && objectiveAt(drawn, plan).equals(objective)
+			: certificate.kind === 'infeasible';
+		return { certificate, plan, problem: drawn, holds: agrees && checkCertificate(drawn, certificate) };
 	});
 	const cutSteps = $derived(
 		session.stops.flatMap((stop, i) => {
@@ -82,7 +86,7 @@
 		</ul>
 		{#if leafCount > leaves.length}<p>{leafCount - leaves.length} more leaves are not listed.</p>{/if}
 	{:else}
-		<p>When the search of the page Branching is done, each leaf stands here with its certificate.</p>
+		<p>When the search under “Branching” is done, each leaf stands here with its certificate.</p>
 	{/if}
 </section>
 <section>
@@ -105,9 +109,7 @@
 				{/each}
 			{:else}<p>The constraints and cuts contradict one another: no whole plan is left.</p>{/if}
 			<p>
-				{cutProof.holds
-					? '✓ checked against the constraints with the cuts'
-					: 'Not proved by multipliers in the author’s variables.'}
+				{cutProof.holds ? '✓ checked against the constraints with the cuts' : '✗ not proved'}
 			</p>
 		{:else}<p>The run of cuts has not come to a whole plan yet.</p>{/if}
 	{:else}

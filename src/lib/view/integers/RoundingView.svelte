@@ -3,7 +3,8 @@
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { joined } from '$lib/core/commentary/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
-	import { shortOf } from '$lib/core/integer/rounding';
+	import { isWhole, shortOf } from '$lib/core/integer/rounding';
+	import { parseRational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import NumberView from '../shared/NumberView.svelte';
@@ -19,6 +20,28 @@
 		best?.status === 'optimal' ? best.objective : best?.status === 'infeasible' ? null : undefined
 	);
 	const list = $derived(integers.roundings);
+	let written = $state('');
+	let wrong = $state(false);
+	/** Judges the plan that was written, as pointing at a whole point does. */
+	function judge() {
+		const parts = written.split(/[,;]/).map((part) => part.trim());
+		const values = parts.flatMap((part) => {
+			try {
+				return [parseRational(part)];
+			} catch {
+				return [];
+			}
+		});
+		const plan = new Map(problem?.variables.map(({ name }, i) => [name, values[i]]));
+		wrong =
+			!problem ||
+			values.length !== parts.length ||
+			parts.length !== problem.variables.length ||
+			!isWhole(problem, plan);
+		if (wrong) return;
+		integers.point(plan);
+		written = '';
+	}
 </script>
 
 {#if problem && integers.corner}
@@ -60,6 +83,25 @@
 			</tbody>
 		</table>
 	{/if}
+	<form
+		class="tools"
+		onsubmit={(event) => {
+			event.preventDefault();
+			judge();
+		}}
+	>
+		<input
+			class="field"
+			aria-label={`A whole plan to judge: ${problem.variables.map(({ name }) => name).join(', ')}`}
+			placeholder={problem.variables.map(() => '1').join(', ')}
+			aria-invalid={wrong}
+			bind:value={written}
+		/>
+		<button class="btn tool" disabled={!written.trim()}>Judge this plan</button>
+	</form>
+	{#if wrong}<p role="alert" class="broken">
+			Write one number for each variable, with commas between them, whole where the variable must be.
+		</p>{/if}
 	<p class="tools">
 		<button
 			class="btn tool"
@@ -115,7 +157,11 @@
 		background: var(--now-wash);
 		font-weight: 600;
 	}
+	.field {
+		width: 9rem;
+	}
 	.tools {
+		margin: 0 0 var(--gap-2);
 		display: flex;
 		gap: var(--gap-2);
 	}

@@ -14,7 +14,9 @@
 	import { wholeLinesIn, wholePointsIn } from './whole-points';
 
 	/** The region with its whole points, their hull, what a branch removed, and the roundings of the best corner. */
-	const { document: lesson, offered } = useDesk();
+	const { document: lesson, figure, offered } = useDesk();
+	/** how much closer one looks at the neighbourhood of the relaxation's best plan */
+	const CLOSER = 3;
 	const integers = useIntegers();
 	const uid = $props.id();
 
@@ -27,6 +29,17 @@
 				key: 'u',
 				possible: integers.hull !== null,
 				run: () => integers.toggleHull()
+			},
+			{
+				id: 'neighbourhood',
+				group: 'Whole numbers',
+				says: lesson.view ? 'Fit the region' : 'Magnify the neighbourhood of the relaxation’s best plan',
+				key: 'z',
+				possible: figure.region !== null && integers.corner !== null,
+				run: () => {
+					const [x, y] = figure.region!.axes.map((name) => approximate(integers.corner!.get(name) ?? ZERO));
+					lesson.look(lesson.view ? null : { x, y, scale: CLOSER });
+				}
 			}
 		])
 	);
@@ -75,7 +88,7 @@
 </script>
 
 <RegionPane>
-	{#snippet under(region, frame)}
+	{#snippet under(_region, frame)}
 		{#if integers.mode === 'branching' && integers.tree.nodeRegion}
 			<defs>
 				<pattern
@@ -93,9 +106,10 @@
 				class="removed"
 				fill={`url(#${uid}-cut-off)`}
 				fill-rule="evenodd"
-				d={path(frame, cornersOf(region)) + path(frame, cornersOf(integers.tree.nodeRegion))}
+				d={path(frame, cornersOf(integers.tree.nodeRegion.all)) +
+					path(frame, cornersOf(integers.tree.nodeRegion.left))}
 			/>
-			<path class="node" d={path(frame, cornersOf(integers.tree.nodeRegion))} />
+			<path class="node" d={path(frame, cornersOf(integers.tree.nodeRegion.left))} />
 		{/if}
 		{#if integers.showsHull && integers.hull && integers.hull.length > 0}
 			<path
@@ -157,9 +171,9 @@
 	{/snippet}
 	{#snippet below()}
 		<div class="below">
-			<span
-				>Filled: whole points of the region{thinned ? '; some left out, magnify (z) to see all' : ''}.</span
-			>
+			{#if figure.region}<span
+					>Filled: whole points of the region{thinned ? '; some left out, magnify (z) to see all' : ''}.</span
+				>{:else}<span></span>{/if}
 			<button
 				class="btn tool"
 				title="Hull of the whole points (u)"

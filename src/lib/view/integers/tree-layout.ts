@@ -60,7 +60,10 @@ export function laidOutTree(
 	};
 	const item = (node: SearchNode): Item => {
 		room -= 1;
-		const own = children.get(node.id) ?? [];
+		// ≤ to the left, ≥ to the right, whichever is searched first
+		const own = [...(children.get(node.id) ?? [])].sort((a, b) =>
+			(a.branching?.relation ?? '').localeCompare(b.branching?.relation ?? '')
+		);
 		const hides = own.length > 0 && isFolded(node);
 		return { node, hidden: hides ? below.get(node.id)!.count : 0, children: hides ? [] : own.map(item) };
 	};

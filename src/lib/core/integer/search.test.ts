@@ -1,0 +1,217 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem, bestOf } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { plainText } from '../commentary/sentence';
+import { nodeSentences, roundingSentences, searchSentences } from '../commentary/integers';
+import { compare, parseRational, rational } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
+import { isFeasible, type Problem } from '../problem/types';
+import { isAllowed } from '../problem/use';
+import { beginSearch } from './branch';
+import { combined } from './combined';
+import { compareWays, wholePoints } from './compare';
+import { leafProof } from './proof';
+import { brokenAt, roundings } from './rounding';
+import type { Search } from './search';
+import { BRANCHING_RULES, DIRECTIONS, NODE_RULES, type SearchRules } from './search-types';
+
+const stated = (text: string): Problem => readStatement(text).problem!;
+const LOADS = stated(
+	'max profit = 5 bowls + 8 vases\nshelves: bowls + vases <= 6\nfiring: 5 bowls + 9 vases <= 45\nbowls, vases integer'
+);
+
+function begun(problem: Problem): Search | null {
+	const start = beginSearch(problem, solveLinear(problem));
+	return 'search' in start ? start.search : null;
+}
+/** Drives a search to its end by rules, open nodes closed by their parent's bound where that is enough. */
+function driven(search: Search, rules: SearchRules): Search {
+	for (let id = search.next(rules.node); id !== null; id = search.next(rules.node)) {
+		if (search.closeByPromise(id)) continue;
+		search.solve(id);
+		search.judge(id, rules);
+	}
+	return search;
+}
+const anyRules: fc.Arbitrary<SearchRules> = fc.record({
+	node: fc.constantFrom(...NODE_RULES),
+	branching: fc.constantFrom(...BRANCHING_RULES),
+	first: fc.constantFrom(...DIRECTIONS)
+});
+
+describe('the search', () => {
+	test('by any rules ends at the best of all whole points, and every leaf is proved by multipliers', () => {
+		let leaves = 0;
+		fc.assert(
+			fc.property(anyProblem({ whole: true }), anyRules, (problem, rules) => {
+				const search = begun(problem);
+				if (!search) return;
+				driven(search, rules);
+				const points = wholePoints(problem, 5_000);
+				if ('tooMany' in points) return;
+				const best = bestOf(problem, points.feasible);
+				expect(search.isDone).toBe(true);
+				expect(search.incumbent === null).toBe(best === null);
+				if (best) {
+					expect(compare(search.incumbent!.objective, best)).toBe(0);
+					expect(isAllowed(problem, search.incumbent!.solution)).toBe(true);
+				}
+				for (const { id, state, turn } of search.nodes) {
+					if (state === 'branched') continue;
+					expect(leafProof(search, id)).toMatchObject({ holds: true });
+					if (turn > 0) leaves += 1;
+				}
+			}),
+			{ numRuns: 200 }
+		);
+		expect(leaves).toBeGreaterThan(100);
+	});
+
+	test('a node’s relaxation from its parent’s tableau is that of the problem with its bounds', () => {
+		fc.assert(
+			fc.property(anyProblem({ whole: true, variables: 3 }), anyRules, (problem, rules) => {
+				const search = begun(problem);
+				if (!search) return;
+				for (let i = 0; i < 12; i++) {
+					const id = search.next(rules.node);
+					if (id === null) break;
+					search.solve(id);
+					const { bound, solution } = search.nodes[id];
+					const proof = { problem: withBounds(search, id) };
+					const anew = solveLinear(proof.problem);
+					expect(bound?.toFraction()).toBe(anew.objective?.toFraction());
+					if (solution) expect(isFeasible(proof.problem, solution)).toBe(true);
+					search.judge(id, rules);
+				}
+			}),
+			{ numRuns: 150 }
+		);
+	});
+
+	test('by hand: any open node, any fractional variable; what follows is known before it is shown', () => {
+		const search = begun(LOADS)!;
+		search.solve(0);
+		expect(search.nodes[0]).toMatchObject({ state: 'solved', fractional: ['bowls', 'vases'] });
+		expect(search.verdict(0)).toBe('branched');
+		const rules: SearchRules = { node: 'depth-first', branching: 'first', first: 'up' };
+		expect(search.judge(0, rules, 'vases')).toEqual([1, 2]);
+		expect(search.nodes[1].branching).toMatchObject({ variable: 'vases', relation: '<=' });
+		// up first: the newest is the upper one
+		expect(search.next('depth-first')).toBe(2);
+		expect(search.next('breadth-first')).toBe(1);
+		search.solve(1);
+		const told = nodeSentences(search, search.nodes[1], true)
+			.map((own) => plainText(own))
+			.join(' ');
+		expect(told).toContain('Node 1: vases ≤ 3.');
+		expect(told).toContain('What follows: is it closed, and why, or branched on?');
+		expect(
+			searchSentences(search)
+				.map((own) => plainText(own))
+				.join(' ')
+		).toBe('2 nodes solved, 1 open. There is no incumbent yet. No whole plan can be better than 41.');
+	});
+
+	test('bounds that are not whole, and variables without any, are made ready first', () => {
+		const search = begun(
+			stated('max z = x + y\na: 2 x + 2 y <= 9\nx from 1/2 to 7/2\ny from 1/3\nx, y integer')
+		)!;
+		driven(search, { node: 'best-bound', branching: 'first', first: 'down' });
+		expect(search.incumbent!.objective.toFraction()).toBe('4');
+		const free = begun(
+			stated('max z = 2 x - y\na: 3 x - 2 y <= 4\nb: x + y <= 5\nc: x - y >= -7\nx, y integer\nx, y free')
+		);
+		if (free) driven(free, { node: 'breadth-first', branching: 'most-fractional', first: 'up' });
+		expect(free?.isDone).toBe(true);
+	});
+});
+
+function withBounds(search: Search, id: number): Problem {
+	return search.branchingsOf(id).reduce<Problem>((problem, { variable, relation, value }, i) => {
+		const row = { name: `branch ${i}`, terms: new Map([[variable, rational(1)]]), relation, rhs: value };
+		return { ...problem, constraints: [...problem.constraints, row] };
+	}, search.problem);
+}
+
+test('roundings are judged: what they break, and how far the feasible ones are from the best', () => {
+	const plan = new Map([
+		['bowls', parseRational('9/4')],
+		['vases', parseRational('15/4')]
+	]);
+	const list = roundings(LOADS, plan, [
+		new Map([
+			['bowls', rational(0)],
+			['vases', rational(5)]
+		])
+	]);
+	expect(list).toHaveLength(5);
+	expect(list[0]).toMatchObject({ isNearest: true });
+	expect(list[0].broken.map(({ name, by }) => `${name} ${by.toFraction()}`)).toEqual(['firing 1']);
+	expect(list.at(-1)).toMatchObject({ isPointed: true, broken: [] });
+	const told = roundingSentences(LOADS, list.slice(0, 4), rational(40)).map((own) => plainText(own));
+	expect(told).toEqual([
+		'Rounding to the nearest leaves the region: it breaks firing by 1.',
+		'Rounding down stays in the region, but is 6 short of the best whole plan.',
+		'None of them is best: the best whole plan is not next to the relaxation’s.'
+	]);
+	expect(brokenAt(LOADS, new Map([['bowls', rational(-1)]])).map(({ name }) => name)).toEqual(['bowls']);
+});
+
+test('composed cuts hold at every whole point, whatever the multipliers', () => {
+	let cuts = 0;
+	fc.assert(
+		fc.property(
+			anyProblem({ whole: true, variables: 2 }),
+			fc.array(fc.tuple(fc.integer({ min: 0, max: 6 }), fc.integer({ min: 1, max: 6 })), {
+				minLength: 8,
+				maxLength: 8
+			}),
+			(problem, numbers) => {
+				const multipliers = new Map(
+					problem.constraints.map(({ name, relation }, i) => {
+						const [top, bottom] = numbers[i % numbers.length];
+						return [name, rational(relation === '>=' ? -top : top, bottom)];
+					})
+				);
+				const made = combined(problem, multipliers);
+				const points = wholePoints(problem, 2_000);
+				if ('kind' in made || 'tooMany' in points) return;
+				cuts += 1;
+				for (const plan of points.feasible) {
+					const left = [...made.cut.terms].reduce(
+						(sum, [name, value]) => sum.add(value.mul(plan.get(name)!)),
+						rational(0)
+					);
+					expect(compare(left, made.cut.rhs)).not.toBe(1);
+				}
+			}
+		),
+		{ numRuns: 300 }
+	);
+	expect(cuts).toBeGreaterThan(100);
+	const rows = stated('max z = x + y\na: 2 x + 2 y <= 5\nb: x >= 1\nx, y integer');
+	expect(combined(rows, new Map([['b', rational(1)]]))).toMatchObject({ kind: 'sign', constraint: 'b' });
+	expect(combined(rows, new Map())).toMatchObject({ kind: 'nothing' });
+	const mixed = stated('max z = x + y\na: 2 x + 2 y <= 5\nx integer');
+	expect(combined(mixed, new Map([['a', rational(1, 2)]]))).toMatchObject({
+		kind: 'not-whole',
+		variable: 'y'
+	});
+	const free = stated('max z = x\na: 2 x <= 5\nx free integer');
+	expect(combined(free, new Map([['a', rational(1, 3)]]))).toMatchObject({ kind: 'no-bound', variable: 'x' });
+	const half = combined(rows, new Map([['a', rational(1, 2)]]));
+	expect('cut' in half && [...half.cut.terms.values(), half.cut.rhs].map(String)).toEqual(['1', '1', '2']);
+});
+
+test('the ways are compared: all come to the same best plan, and say what they took', () => {
+	const told: string[] = [];
+	const ways = compareWays(LOADS, {}, ({ way }) => told.push(way));
+	expect(told).toEqual(['enumeration', 'branching', 'cuts', 'cuts-then-branching']);
+	expect(ways.map(({ objective }) => objective?.toFraction())).toEqual(['40', '40', '40', '40']);
+	expect(ways[0]).toMatchObject({ points: 42, pivots: null });
+	expect(ways[1].nodes).toBeGreaterThan(3);
+	expect(ways[2].rounds).toBeGreaterThan(0);
+	const [endless] = compareWays(stated('max z = x\na: x - y <= 1\nx, y integer'), { maxSteps: 200 });
+	expect(endless).toMatchObject({ way: 'enumeration', status: 'impossible' });
+});

@@ -1,0 +1,242 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { plainText, remarkText } from '../commentary/sentence';
+import { wholeHull } from '../geometry/hull';
+import { wholePoints } from '../integer/compare';
+import { decide } from '../method/decide';
+import { DANTZIG } from '../method/types';
+import { compare } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
+import { evaluate, type Plan, type Problem } from '../problem/types';
+import { columnOf, objectiveValue, readPlan, rhs } from '../tableau/tableau';
+import { offers, perform, tell } from './kinds';
+import { pivotMove } from './pivot';
+import { stated, type Position } from './position';
+import type { Stop } from './replay';
+import { roundsOf, touchOf } from './rounds';
+import type { Move } from './types';
+
+/** Moves one after the other, with the stops they led to. */
+class Walk {
+	readonly stops: Stop[];
+	constructor(problem: Problem) {
+		this.stops = [{ node: { id: 0, parent: null, move: null }, position: stated(problem) }];
+	}
+	get at(): Position {
+		return this.stops.at(-1)!.position;
+	}
+	get told(): string {
+		const [before, now] = this.stops.slice(-2);
+		return remarkText(tell(before.position, now.node.move!, now.position));
+	}
+	/** what a move that cannot be made is answered; null where it was made */
+	take(move: Move): string | null {
+		const result = perform(this.at, move);
+		if (!result.ok) return remarkText(result.why);
+		const id = this.stops.length;
+		this.stops.push({ node: { id, parent: id - 1, move }, position: result.position });
+		return null;
+	}
+	begin(): this {
+		this.take({ kind: 'begin', way: 'auto', equalities: 'one-row' });
+		return this.solve();
+	}
+	/** pivots by rule to the end */
+	solve(): this {
+		for (let i = 0; i < 60; i++) {
+			const decision = decide(this.at.work!, DANTZIG);
+			if (decision.kind === 'hand-over') this.take({ kind: 'phase', to: decision.to });
+			else if (decision.kind === 'pivot')
+				this.take(pivotMove(this.at.work!, decision.choice.entering, decision.choice.leaving, 'dantzig'));
+			else break;
+		}
+		return this;
+	}
+	get plan(): Plan {
+		return readPlan(this.at.work!.tableau);
+	}
+	get ended(): string | null {
+		const decision = decide(this.at.work!, DANTZIG);
+		return decision.kind === 'end' ? decision.end.status : null;
+	}
+}
+const of = (text: string) => readStatement(text).problem!;
+const LOADS = of(
+	'max profit = 5 bowls + 8 vases\nshelves: bowls + vases <= 6\nfiring: 5 bowls + 9 vases <= 45\nbowls, vases integer'
+);
+
+test('cuts of every kind on every path hold at all whole points and fail at the point they were made for', () => {
+	let made = 0;
+	fc.assert(
+		fc.property(
+			anyProblem({ whole: true }),
+			fc.array(
+				fc.tuple(fc.nat(), fc.constantFrom(undefined, 'fractional' as const, 'mixed-integer' as const)),
+				{
+					minLength: 1,
+					maxLength: 4
+				}
+			),
+			(problem, choices) => {
+				const points = wholePoints(problem, 2_000);
+				if ('tooMany' in points) return;
+				const walk = new Walk(problem);
+				if (offers(walk.at, DANTZIG).some(({ move }) => move.kind === 'inward'))
+					walk.take({ kind: 'inward' });
+				walk.begin();
+				for (const [pick, cut] of choices) {
+					const rows = offers(walk.at, DANTZIG).flatMap(({ move }) => (move.kind === 'cut' ? [move] : []));
+					if (rows.length === 0) return;
+					const { plan } = walk;
+					const refused = walk.take({ ...rows[pick % rows.length], ...(cut ? { cut } : {}) });
+					if (refused) {
+						expect([cut, refused]).toEqual(['fractional', expect.stringContaining('need not be whole')]);
+						return;
+					}
+					const { original } = walk.at.cuts.at(-1)!;
+					if (!original) return;
+					made += 1;
+					const keeps = (own: Plan) =>
+						compare(evaluate(original.terms, own), original.rhs) * (original.relation === '>=' ? 1 : -1) >= 0;
+					for (const point of points.feasible) expect(keeps(point)).toBe(true);
+					expect(keeps(plan)).toBe(false);
+					expect(walk.told).toContain('The present point breaks it by');
+					walk.solve();
+					if (walk.ended !== 'optimal') return;
+				}
+			}
+		),
+		{ numRuns: 400 }
+	);
+	expect(made).toBeGreaterThan(100);
+});
+
+test('a cut is told line by line: the row, its parts, the argument, and the author’s variables', () => {
+	const walk = new Walk(LOADS).begin();
+	expect(walk.take({ kind: 'cut', row: 'x:bowls' })).toBeNull();
+	for (const line of [
+		'The row as an equation: bowls + 9/4 s1 − 1/4 s2 = 9/4.',
+		'Whole parts to the left, parts from 0 up to 1 to the right: bowls + 2 s1 − s2 − 2 = 1/4 − 1/4 s1 − 3/4 s2.',
+		'At a whole plan the left side is a whole number, so the right side is one, too. It is at most 1/4, which is below 1: so it is at most 0.',
+		'In it, s1 = 6 − bowls − vases and s2 = 45 − 5 bowls − 9 vases.',
+		'In the variables of the problem: 4 bowls + 7 vases ≤ 35.',
+		'Its slack c1 = −1/4 is basic and negative; the dual simplex method goes on.'
+	])
+		expect(walk.told).toContain(line);
+	const halves = new Walk(of('max z = x + y\na: 1/2 x + 1/3 y <= 7/4\nb: x <= 5/2\nx, y integer')).begin();
+	const [first] = offers(halves.at, DANTZIG).filter(({ move }) => move.kind === 'cut');
+	halves.take(first.move);
+	expect(halves.told).toContain('multiplied to whole coefficients');
+});
+
+describe('branches', () => {
+	test('add one bound, lose no whole plan together, and end where the problem with that bound ends', () => {
+		const walk = new Walk(LOADS).begin();
+		const branches = offers(walk.at, DANTZIG).filter(({ move }) => move.kind === 'branch');
+		expect(branches.map(({ says }) => plainText(says))).toEqual([
+			'Branch: bowls ≤ 2',
+			'Branch: bowls ≥ 3',
+			'Branch: vases ≤ 3',
+			'Branch: vases ≥ 4'
+		]);
+		walk.take(branches[1].move);
+		expect(walk.told).toContain('bowls = 9/4 is not whole.');
+		expect(walk.told).toContain('can be no better than 165/4');
+		walk.solve();
+		expect([
+			objectiveValue(walk.at.work!.tableau).toFraction(),
+			walk.plan.get('bowls')!.toFraction()
+		]).toEqual(['39', '3']);
+		expect(walk.at.problem.constraints.at(-1)!.name).toBe('bowls ≥ 3');
+	});
+	test('what is no branch is refused', () => {
+		const walk = new Walk(of('max z = x + y\na: 2 x + 2 y <= 5\nx integer'));
+		const branch = (variable: string, value: string): Move => ({
+			kind: 'branch',
+			variable,
+			relation: '<=',
+			value
+		});
+		expect(walk.take(branch('x', '1'))).toContain('Choose a way to start first');
+		walk.take({ kind: 'begin', way: 'primal', equalities: 'one-row' });
+		expect(walk.take(branch('x', '1'))).toContain('not optimal');
+		walk.solve();
+		expect(walk.take(branch('y', '1'))).toContain('need not be whole');
+		expect(walk.take(branch('x', '1/2'))).toContain('takes a whole number');
+		expect(walk.take(branch('q', '1'))).toContain('q');
+		expect(walk.take(branch('x', '1'))).toBeNull();
+		walk.solve();
+		expect(walk.take(branch('x', '1'))).toContain('holds here already');
+	});
+	test('after cuts they are possible, too: cuts at the root, then branching', () => {
+		const walk = new Walk(LOADS).begin();
+		walk.take({ kind: 'cut', row: 'objective' });
+		walk.solve();
+		const [branch] = offers(walk.at, DANTZIG).filter(({ move }) => move.kind === 'branch');
+		expect(walk.take(branch.move)).toBeNull();
+		walk.solve();
+		for (const [row, column] of walk.at.work!.tableau.basis.entries())
+			expect([
+				columnOf(walk.at.work!.tableau, column).name,
+				rhs(walk.at.work!.tableau, row).s >= 0n
+			]).toContain(true);
+	});
+});
+
+test('cuts that do not bind any more are dropped, and the tableau stays that of the same point', () => {
+	const walk = new Walk(LOADS).begin();
+	for (let i = 0; i < 2; i++) {
+		walk.take(offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut')!.move);
+		walk.solve();
+	}
+	const { plan } = walk;
+	const value = objectiveValue(walk.at.work!.tableau);
+	expect(walk.take({ kind: 'drop' })).toBeNull();
+	expect(walk.told).toContain('keeps it with room to spare');
+	expect(walk.at.cuts.map(({ dropped }) => dropped ?? false)).toEqual([true, false]);
+	expect(walk.plan).toEqual(plan);
+	expect(objectiveValue(walk.at.work!.tableau).equals(value)).toBe(true);
+	expect(walk.take({ kind: 'drop' })).toContain('still binds');
+	// the run goes on from there to the same whole plan
+	for (let i = 0; i < 12 && walk.ended === 'optimal'; i++) {
+		const cut = offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut');
+		if (!cut) break;
+		walk.take(cut.move);
+		walk.solve();
+	}
+	expect(objectiveValue(walk.at.work!.tableau).toFraction()).toBe('40');
+});
+
+test('composed cuts, bounds rounded inward, and what is refused', () => {
+	const walk = new Walk(LOADS).begin();
+	expect(walk.take({ kind: 'combine', multipliers: { shelves: '-1' } })).toContain('must not be negative');
+	expect(walk.take({ kind: 'combine', multipliers: { shelves: 'much' } })).toContain('What was written');
+	expect(walk.take({ kind: 'combine', multipliers: { shelves: '9/4', firing: '1/4' } })).toBeNull();
+	expect(walk.told).toContain('9/4 times shelves and 1/4 times firing, added: 7/2 bowls + 9/2 vases ≤ 99/4.');
+	expect(walk.told).toContain('Coefficients rounded down');
+	const bounded = new Walk(of('max z = x\na: 2 x + y <= 9\nx from 1/2 to 7/2\nx, y integer'));
+	bounded.begin();
+	expect(bounded.take({ kind: 'cut', row: 'x:x' })).toContain('Begin anew with its bounds rounded inward');
+	expect(bounded.take({ kind: 'inward' })).toContain('Go back to the problem as stated');
+	const anew = new Walk(of('max z = x\na: 2 x + y <= 9\nx from 1/2 to 7/2\nx, y integer'));
+	expect(anew.take({ kind: 'inward' })).toBeNull();
+	expect(anew.told).toContain('x ≥ 1/2 becomes x ≥ 1 and x ≤ 7/2 becomes x ≤ 3.');
+	expect(anew.begin().plan.get('x')!.toFraction()).toBe('3');
+	const mixed = new Walk(of('max z = 2 x + y\na: 2 x + 3 y <= 7\nx integer')).begin();
+	expect(mixed.take({ kind: 'cut', row: 'x:x', cut: 'fractional' })).toContain('Take the mixed-integer cut.');
+	expect(mixed.take({ kind: 'cut', row: 'x:x' })).toBeNull();
+	expect(mixed.told).toContain('is rounded down or up');
+});
+
+test('the record of rounds has the bound after each cut, and how close it comes to the hull', () => {
+	const walk = new Walk(
+		of('max v = vases\nshelves: 3 bowls + 2 vases <= 6\nsets: -3 bowls + 2 vases <= 0\nbowls, vases integer')
+	).begin();
+	walk.take({ kind: 'cut', row: 'x:vases' });
+	expect(roundsOf(walk.stops)).toMatchObject([{ number: 1, after: null }]);
+	walk.solve();
+	const rounds = roundsOf(walk.stops);
+	expect([rounds[0].before, rounds[0].after].map((value) => value!.toFraction())).toEqual(['3/2', '1']);
+	expect(touchOf(walk.at.problem, wholeHull(walk.at.problem)!, rounds[0].cut)).toBe('touches');
+});
