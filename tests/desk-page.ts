@@ -102,7 +102,8 @@ export class DeskPage {
 			Overview: '.cm-content',
 			Problem: '[data-pane="plans"]',
 			Region: '[data-pane="corners"]',
-			Simplex: '[data-pane="form"], [data-pane="operations"], [data-pane="answer"]'
+			Simplex: '[data-pane="form"], [data-pane="operations"], [data-pane="answer"]',
+			Integers: '.choose-control'
 		};
 		await this.page.waitForSelector(shown[name]);
 	}

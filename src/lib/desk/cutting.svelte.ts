@@ -21,12 +21,19 @@ export interface CutCandidate {
 
 const MOST_ROUNDS = 200;
 
-/** Begins with the relaxation where nothing was begun (whole bounds first, where some are not), and brings it to its end. */
-export async function solveRelaxation({ session }: Desk): Promise<void> {
+/**
+ * Brings the relaxation to its end, from the start where nothing was begun. Where bounds of whole variables are fractional, it begins anew with
+ * whole ones: cuts and branches need them.
+ */
+export async function solveRelaxation({ session, document }: Desk): Promise<void> {
+	const inward = session.starts.find(({ move }) => move.kind === 'inward');
+	const isInward = session.stops.some(({ node }) => node.move?.kind === 'inward');
+	if (inward && !isInward) {
+		session.goTo(document.trail.nodes[0].id);
+		session.take(inward.move);
+	}
 	if (!session.tableau) {
-		const [inward] = session.offers.filter(({ move }) => move.kind === 'inward');
-		if (inward) session.take(inward.move);
-		const [start] = session.offers.filter(({ move }) => move.kind === 'begin');
+		const start = session.offers.find(({ move }) => move.kind === 'begin');
 		if (start) session.take(start.move);
 	}
 	await session.follow('end');

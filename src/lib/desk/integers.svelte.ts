@@ -17,6 +17,15 @@ export type IntegerWork = 'search' | 'rounds' | 'comparison' | 'best';
 export const MODES = ['rounding', 'cuts', 'branching', 'comparison', 'proof'] as const;
 export type Mode = (typeof MODES)[number];
 
+/** What the ways to a whole plan are called. */
+export const MODE_WORDS: Readonly<Record<Mode, string>> = {
+	rounding: 'Rounding',
+	cuts: 'Cutting planes',
+	branching: 'Branch and bound',
+	comparison: 'Comparison',
+	proof: 'Proof'
+};
+
 const MILLISECONDS = 30_000;
 
 /** The best whole plan of a statement, found off the page. */

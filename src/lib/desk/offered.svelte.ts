@@ -11,19 +11,17 @@ export interface Action {
 	run(): void;
 }
 
-/** What the page that is shown adds to what can be done: keys and finder have it as long as the page stands. */
+/** What the panes that are shown add to what can be done: keys and finder have it as long as they stand. */
 export class Offered {
-	#list = $state.raw<(() => readonly Action[]) | null>(null);
+	#lists = $state.raw<readonly (() => readonly Action[])[]>([]);
 
 	get actions(): readonly Action[] {
-		return this.#list?.() ?? [];
+		return this.#lists.flatMap((list) => list());
 	}
 
 	/** Adds actions; gives what takes them away again. */
 	add(list: () => readonly Action[]): () => void {
-		this.#list = list;
-		return () => {
-			if (this.#list === list) this.#list = null;
-		};
+		this.#lists = [...this.#lists, list];
+		return () => (this.#lists = this.#lists.filter((own) => own !== list));
 	}
 }

@@ -272,8 +272,10 @@ export function inwardRemark(before: Problem, after: Problem): Remark {
 	return {
 		tone: 'step',
 		heading: say`Whole bounds`,
-		sentences: [
-			say`${joined(told)}. No whole plan is lost, and every whole variable is now measured from a whole number.`
-		]
+		sentences: told.length
+			? [
+					say`${joined(told)}. No whole plan is lost, and every whole variable is now measured from a whole number.`
+				]
+			: [say`All bounds of whole variables are whole already.`]
 	};
 }

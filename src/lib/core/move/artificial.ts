@@ -22,7 +22,7 @@ function withArtificials(t: Tableau, rows: readonly number[]): Tableau {
 	// a row that works on the artificial variables works on the new ones, too
 	return t.goals
 		.filter(({ kind }) => kind === 'infeasibility' || kind === 'big-m')
-		.reduce((now, goal) => addGoal(dropGoal(now, goal), goal), longer);
+		.reduce<Tableau>((now, goal) => addGoal(dropGoal(now, goal), goal), longer);
 }
 
 export const artificial: MoveKind<ArtificialMove> = {

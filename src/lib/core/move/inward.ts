@@ -16,7 +16,7 @@ const hasFractionalBounds = ({ problem }: Position): boolean =>
 export const inward: MoveKind<InwardMove> = {
 	perform(position) {
 		if (position.work) return { ok: false, why: messages.begunAlready };
-		if (!hasFractionalBounds(position)) return { ok: false, why: messages.boundsAreWhole };
+		// where an edit of the statement made the bounds whole meanwhile, nothing changes and the trail goes on
 		return { ok: true, position: { ...position, problem: tightened(position.problem) } };
 	},
 	label: () => messages.boundsInward,

@@ -143,10 +143,6 @@ export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark
 	);
 export const notComposed = (why: string): Remark => refusal('No rounding cut', say`${why}`);
 export const nothingToDrop = refusal('Nothing to drop', say`Every cut of this tableau still binds.`);
-export const boundsAreWhole = refusal(
-	'Nothing to round',
-	say`All bounds of whole variables are whole already.`
-);
 export const begunAlready = refusal(
 	'Not here',
 	say`A method has begun with these bounds. Go back to the problem as stated to round them.`

@@ -86,7 +86,7 @@
 		</ul>
 		{#if leafCount > leaves.length}<p>{leafCount - leaves.length} more leaves are not listed.</p>{/if}
 	{:else}
-		<p>When the search under “Branching” is done, each leaf stands here with its certificate.</p>
+		<p>When the search under “Branch and bound” is done, each leaf stands here with its certificate.</p>
 	{/if}
 </section>
 <section>

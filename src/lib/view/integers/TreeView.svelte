@@ -81,7 +81,7 @@
 			<button class="btn tool" onclick={() => integers.running.cancel()}>Stop</button>
 		{:else}
 			<button class="btn tool" disabled={progress.isDone} onclick={() => void integers.tree.run()}
-				>To the end</button
+				>All nodes</button
 			>
 		{/if}
 		<button class="btn tool" disabled={!search} onclick={() => integers.tree.begin()}>Anew</button>

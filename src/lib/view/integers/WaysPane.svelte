@@ -1,27 +1,19 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { MODES, useIntegers, type Mode } from '$lib/desk/integers.svelte';
+	import { MODE_WORDS, MODES, useIntegers } from '$lib/desk/integers.svelte';
 	import Pane from '../shared/Pane.svelte';
 
 	/** The ways to a whole plan, one at a time. */
 	const { document: lesson, offered, session } = useDesk();
 	const integers = useIntegers();
-	const WORDS: Record<Mode, string> = {
-		rounding: 'Rounding',
-		cuts: 'Cuts',
-		branching: 'Branching',
-		comparison: 'Comparison',
-		proof: 'Proof'
-	};
-	const options = MODES.map((value) => ({ value, text: WORDS[value] }));
 
 	onMount(() =>
 		offered.add(() => [
 			...MODES.map((mode) => ({
 				id: `whole ${mode}`,
 				group: 'Whole numbers',
-				says: `Whole numbers: ${WORDS[mode].toLowerCase()}`,
+				says: `Whole numbers: ${MODE_WORDS[mode].toLowerCase()}`,
 				possible: integers.mode !== mode,
 				run: () => integers.show(mode)
 			})),
@@ -51,20 +43,10 @@
 	);
 </script>
 
-<Pane pane="ways" name="Whole numbers" aside={lesson.stale ? 'last right statement' : null}>
-	{#snippet tools()}
-		{#await import('../shared/Choose.svelte') then { default: Choose }}
-			<Choose
-				label="Way to a whole plan"
-				value={integers.mode}
-				{options}
-				onchange={(mode) => integers.show(mode)}
-			/>
-		{/await}
-	{/snippet}
+<Pane pane="ways" name={MODE_WORDS[integers.mode]} aside={lesson.stale ? 'last right statement' : null}>
 	{#if integers.problem}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label={WORDS[integers.mode]}>
+		<div class="scroll" tabindex="0" role="group" aria-label={MODE_WORDS[integers.mode]}>
 			{#if integers.mode === 'rounding'}
 				{#await import('./RoundingView.svelte') then { default: View }}<View />{/await}
 			{:else if integers.mode === 'cuts'}

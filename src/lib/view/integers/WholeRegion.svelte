@@ -149,7 +149,11 @@
 		{/if}
 		{#each marks as { plan, broken, isNearest, isDown }, i (i)}
 			{@const [x, y] = region.axes.map((name) => approximate(plan.get(name) ?? ZERO))}
-			<g class="mark" class:broken={broken.length > 0} transform={`translate(${frame.x(x)} ${frame.y(y)})`}>
+			<g
+				class="rounding"
+				class:broken={broken.length > 0}
+				transform={`translate(${frame.x(x)} ${frame.y(y)})`}
+			>
 				<rect x="-7" y="-7" width="14" height="14" />
 				{#if broken.length > 0}<path d="M-4 -4l8 8M4 -4l-8 8" />{/if}
 				{#if isNearest || isDown}<text x="10" y={isNearest ? -5 : 16}>{isNearest ? 'nearest' : 'down'}</text
@@ -227,16 +231,16 @@
 		stroke-dasharray: 7 3 1 3;
 		pointer-events: none;
 	}
-	.mark {
+	.rounding {
 		pointer-events: none;
 	}
-	.mark rect {
+	.rounding rect {
 		fill: none;
 		stroke: var(--focus);
 		stroke-width: 2;
 	}
-	.mark.broken rect,
-	.mark.broken path {
+	.rounding.broken rect,
+	.rounding.broken path {
 		stroke: var(--error);
 		stroke-width: 2;
 	}
@@ -244,9 +248,6 @@
 		font-size: var(--size-note);
 		font-weight: 600;
 		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 4px;
 	}
 	.best {
 		pointer-events: none;

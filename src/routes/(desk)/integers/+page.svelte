@@ -4,6 +4,7 @@
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import WaysBar from '$lib/view/integers/WaysBar.svelte';
 	import WaysPane from '$lib/view/integers/WaysPane.svelte';
 	import WholeRegion from '$lib/view/integers/WholeRegion.svelte';
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
@@ -12,7 +13,7 @@
 	const integers = useIntegers();
 	const panes: Panes = {
 		region: { title: 'Region', component: WholeRegion },
-		ways: { title: 'Whole numbers', component: WaysPane },
+		ways: { title: 'Way to a whole plan', component: WaysPane },
 		tableau: { title: 'Tableau', component: TableauPane },
 		commentary: { title: 'Commentary', component: CommentaryPane }
 	};
@@ -84,4 +85,5 @@
 
 <svelte:head><title>Mathesis: Integers</title></svelte:head>
 
+<WaysBar />
 {#key integers.mode}<Arrangement page={`integers-${integers.mode}`} {place} {panes} />{/key}
