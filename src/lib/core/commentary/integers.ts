@@ -79,13 +79,17 @@ export const wayOf = (search: Search, id: number): Sentence => {
 export function nodeSentences(search: Search, node: SearchNode, hides: boolean): Sentence[] {
 	const { problem } = search;
 	const { name, unit } = problem.objective;
+	const steps =
+		node.parent === null
+			? NOTHING_SAID
+			: say`; ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} from its parent`;
 	const lines = [say`Node ${node.id}: ${wayOf(search, node.id)}.`];
 	if (node.state === 'open' || (node.state === 'bound' && node.turn === 0)) {
 		if (node.promise)
 			lines.push(say`Not solved. Its parent says: ${name} at best ${quantity(node.promise, unit)}.`);
 	} else if (node.bound) {
 		lines.push(
-			say`Its relaxation is best at ${node.solution ? planSentence(problem, node.solution) : say`a plan that was not kept`}, ${name} = ${quantity(node.bound, unit)}; ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} from its parent.`
+			say`Its relaxation is best at ${node.solution ? planSentence(problem, node.solution) : say`a plan that was not kept`}, ${name} = ${quantity(node.bound, unit)}${steps}.`
 		);
 		const reachable = search.reachable(node.bound);
 		if (!reachable.equals(node.bound))

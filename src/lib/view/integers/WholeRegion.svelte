@@ -27,7 +27,7 @@
 				group: 'Whole numbers',
 				says: integers.showsHull ? 'Hide the hull of the whole points' : 'Show the hull of the whole points',
 				key: 'u',
-				possible: integers.hull !== null,
+				possible: integers.hull !== null && figure.region !== null,
 				run: () => integers.toggleHull()
 			},
 			{
@@ -83,6 +83,14 @@
 		queueMicrotask(() => (thinned = found.thinned));
 		return found.points;
 	};
+	/** what is drawn besides the region */
+	const legend = $derived.by(() => {
+		const { region } = figure;
+		if (!region || !integers.problem) return '';
+		const whole = ([0, 1] as const).filter((axis) => isWholeAxis(region, axis));
+		if (whole.length === 1) return `Dotted: where ${region.axes[whole[0]]} is whole.`;
+		return `Filled: whole points of the region${thinned ? '; some left out, magnify (z) to see all' : ''}.`;
+	});
 	const marks = $derived(integers.mode === 'rounding' ? integers.roundings : []);
 	const SPOT = 3.4;
 </script>
@@ -175,14 +183,12 @@
 	{/snippet}
 	{#snippet below()}
 		<div class="below">
-			{#if figure.region}<span
-					>Filled: whole points of the region{thinned ? '; some left out, magnify (z) to see all' : ''}.</span
-				>{:else}<span></span>{/if}
+			<span>{legend}</span>
 			<button
 				class="btn tool"
 				title="Hull of the whole points (u)"
 				aria-pressed={integers.showsHull}
-				disabled={!integers.hull}
+				disabled={!integers.hull || !figure.region}
 				onclick={() => integers.toggleHull()}>Hull</button
 			>
 		</div>

@@ -55,7 +55,7 @@
 					/>
 				{/await}
 			</span>
-			<button class="btn tool" onclick={() => (notating = true)}>Notation</button>
+			<span class="rare"><button class="btn tool" onclick={() => (notating = true)}>Notation</button></span>
 			<ToolMenu
 				text={plainText(RULE_LABELS[document.rule]).split(',')[0]}
 				label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
@@ -70,8 +70,12 @@
 				item={offer}
 				onchoose={({ move }) => session.take(move)}
 			/>
-			<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}>Change …</button>
-			{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
+			<span class="rare">
+				<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}
+					>Change …</button
+				>
+				{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
+			</span>
 			<span class="apart"></span>
 			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
 				>Back</button
@@ -134,6 +138,16 @@
 {/if}
 
 <style>
+	.rare {
+		display: contents;
+	}
+	/* where there is little room the steps come first; page Simplex has the rest */
+	@container (max-width: 33rem) {
+		.rare,
+		.numbers {
+			display: none;
+		}
+	}
 	/* the choice comes a moment after the first page; its place is there */
 	.numbers {
 		min-width: 4.1rem;
