@@ -34,16 +34,11 @@ clay [kg]: 2 bowls + vases ≤ 80
 kiln [hours]: bowls + vases ≤ 60
 wheel [hours]: bowls ≤ 30`;
 
-const TOO_MUCH = `title "More ordered than the kiln holds"
-max profit [thalers] = 30 bowls + 45 vases
-order [dozen]: bowls + vases ≥ 24
-kiln [hours]: bowls + 4 vases ≤ 40
-wheel [hours]: 2 bowls + 3/2 vases ≤ 33`;
-
-const OPEN = `title "A limit is missing"
-max profit [thalers] = 30 bowls + 45 vases
-sets: bowls - vases ≤ 4
-shelf: vases - 2 bowls ≤ 6`;
+const LOADS = `title "Whole kiln loads"
+max profit [thalers] = 5 bowls + 8 vases
+shelves [places]: bowls + vases ≤ 6
+firing [hours]: 5 bowls + 9 vases ≤ 45
+bowls, vases integer`;
 
 const THREE = `title "Bowls, vases and jugs"
 max profit [thalers] = 5 bowls + 4 vases + 6 jugs
@@ -100,6 +95,10 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 }
 
 const next = { key: 'n' };
+/** the way to a whole plan that is looked at */
+const way = (words) => ({
+	click: `::-p-xpath(//*[contains(@class, 'choose-item')][contains(., '${words}')])`
+});
 
 try {
 	await shot('overview', { steps: [next, next, { key: 'g' }] });
@@ -120,17 +119,6 @@ try {
 	await shot('region-built', {
 		path: '/region',
 		steps: Array.from({ length: 9 }, () => ({ key: 'PageDown' }))
-	});
-	await shot('region-edge', {
-		path: '/region',
-		text: EDGE,
-		steps: [{ click: 'aria/Show values' }, { click: '.slider-thumb' }]
-	});
-	await shot('region-empty', { path: '/region', text: TOO_MUCH });
-	await shot('region-unbounded', {
-		path: '/region',
-		text: OPEN,
-		steps: [{ click: '[data-pane="steps"] li:last-child button' }]
 	});
 	await shot('region-solid', {
 		path: '/region',
@@ -165,8 +153,23 @@ try {
 		steps: [{ click: '[aria-label="Change before"]' }, { click: '[aria-label="Change before"]' }]
 	});
 	await shot('phase-one', { path: '/simplex', text: ORDERS, steps: [next] });
-	await shot('big-m', { path: '/simplex', text: ORDERS, steps: [{ choose: ['Start', 'big M'] }] });
 	await shot('dual-simplex', { path: '/simplex', text: DIET, steps: [next] });
+	await shot('rounding', {
+		path: '/integers',
+		text: LOADS,
+		steps: [{ click: 'aria/Find the best whole plan' }]
+	});
+	await shot('cut-derived', { path: '/integers', text: LOADS, steps: [way('Cutting planes'), { key: 'g' }] });
+	await shot('two-cuts', {
+		path: '/integers',
+		text: LOADS,
+		steps: [way('Cutting planes'), { key: 'r' }, { key: 'r' }, { click: 'aria/Hull' }]
+	});
+	await shot('tree', {
+		path: '/integers',
+		text: LOADS,
+		steps: [way('Branch and bound'), ...Array.from({ length: 4 }, () => ({ key: 'x' }))]
+	});
 	await shot('phone', { size: [390, 844], steps: [{ click: 'aria/Tableau[role="tab"]' }] });
 } finally {
 	await browser.close();

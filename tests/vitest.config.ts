@@ -8,6 +8,7 @@ export default defineConfig({
 		environment: 'node',
 		testTimeout: 60_000,
 		hookTimeout: 60_000,
-		fileParallelism: false
+		// each file has a browser and a server of its own; two at a time leave a machine of two cores its breath
+		maxWorkers: 2
 	}
 });

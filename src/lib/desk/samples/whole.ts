@@ -4,7 +4,7 @@ import { sample, type Sample } from './sample';
 export const WHOLE: readonly Sample[] = [
 	sample(
 		'Rounding fails',
-		'/integers',
+		'/problem',
 		['whole numbers', 'rounding'],
 		`
 title "Whole kiln loads"

@@ -136,6 +136,16 @@
 		background: var(--now-wash);
 		border-color: var(--now);
 	}
+	/* a small window: the pages come before what is said of saving */
+	@media (max-width: 58rem) {
+		.kept:not(.failed),
+		.all-keys {
+			display: none;
+		}
+		.share {
+			margin-left: auto;
+		}
+	}
 	/* a phone: the names of the pages and the state of saving are what matters */
 	@media (max-width: 40rem) {
 		header,

@@ -1,3 +1,8 @@
+<script module lang="ts">
+	/** the tableau's component, once it has come: a pane that is put in another place has it at once */
+	let known: typeof import('./TableauGrid.svelte').default | null = null;
+</script>
+
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { plainText } from '$lib/core/commentary/sentence';
@@ -20,8 +25,11 @@
 		repair: 'repair'
 	};
 	/** the tableau itself comes while the problem as stated is read */
-	const grid = () => import('./TableauGrid.svelte');
-	onMount(() => void grid());
+	let Grid = $state.raw(known);
+	onMount(async () => {
+		({ default: known } = await import('./TableauGrid.svelte'));
+		Grid = known;
+	});
 	let changing = $state(false);
 	let notating = $state(false);
 	const aside = $derived(
@@ -102,10 +110,8 @@
 			{#await import('./Dictionary.svelte') then { default: Dictionary }}
 				<Dictionary work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
 			{/await}
-		{:else}
-			{#await grid() then { default: TableauGrid }}
-				<TableauGrid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
-			{/await}
+		{:else if Grid}
+			<Grid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
 		{/if}
 	{:else if session.large}
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
