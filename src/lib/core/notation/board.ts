@@ -73,20 +73,24 @@ const times = ({ plain, m }: BoardCell, factor: 1 | -1 | Rational): BoardCell =>
 /** The objective rows as they are written, the coefficients of M in the objective's. */
 function boardGoals(t: Tableau, indices: readonly number[], notation: Notation): BoardGoal[] {
 	const withM = hasGoal(t, BIG_M);
+	const apart = notation.bigM === 'two-rows';
 	const { objective } = t.form.problem;
 	return t.goals
-		.filter(({ kind }) => kind === 'objective' || kind === 'infeasibility')
+		.filter(({ kind }) => kind === 'objective' || kind === 'infeasibility' || (kind === 'big-m' && apart))
 		.map((goal): BoardGoal => {
-			const m = withM && goal === OBJECTIVE;
-			const factor = goalFactor(notation, goal, objective.sense);
+			const m = withM && goal === OBJECTIVE && !apart;
+			// the row of M is a part of the objective's, with its signs
+			const whose = goal.kind === 'big-m' ? OBJECTIVE : goal;
+			const factor = goalFactor(notation, whose, objective.sense);
+			const decides = (j: number) => (withM && goal === OBJECTIVE ? cost(t, BIG_M, j) : null);
 			const under = indices.map((j) => ({ plain: cost(t, goal, j), m: m ? cost(t, BIG_M, j) : null }));
 			const value = { plain: goalValue(t, goal), m: m ? goalValue(t, BIG_M) : null };
 			return {
 				goal,
 				name: goalName(notation, goal, objective),
 				cells: under.map((cell) => times(cell, factor)),
-				value: times(value, valueFactor(notation, goal, objective.sense)),
-				improving: under.map((cell) => signOf(cell) < 0),
+				value: times(value, valueFactor(notation, whose, objective.sense)),
+				improving: under.map(({ plain }, k) => signOf({ plain, m: decides(indices[k]) }) < 0),
 				own: goal !== OBJECTIVE ? ZERO : notation.entries === 'z-plus' ? ONE : ONE.neg()
 			};
 		});

@@ -28,7 +28,9 @@ export const CHOICES = {
 	/** how the pivot that is advised is marked */
 	mark: ['circled', 'boxed', 'bold'],
 	/** row operations as multiples (`R1 ← R1 − 2 R2`), as old row minus a multiple, or entry by entry by the rectangle rule */
-	operations: ['multiples', 'old-minus', 'rectangle']
+	operations: ['multiples', 'old-minus', 'rectangle'],
+	/** big M: one objective row of numbers `p + qM`, or a row of its own for the coefficients of M */
+	bigM: ['one-row', 'two-rows']
 } as const;
 
 type Choices = { readonly [K in keyof typeof CHOICES]: (typeof CHOICES)[K][number] };
@@ -61,6 +63,7 @@ export const PLAIN: Notation = {
 	index: 'constraint',
 	mark: 'circled',
 	operations: 'multiples',
+	bigM: 'one-row',
 	slack: 's',
 	surplus: 's',
 	artificial: 'a'

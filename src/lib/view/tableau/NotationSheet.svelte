@@ -28,7 +28,8 @@
 		layout: 'Layout',
 		index: 'Slacks are numbered',
 		mark: 'The advised pivot is',
-		operations: 'Row operations'
+		operations: 'Row operations',
+		bigM: 'Big M'
 	};
 	const VARIANTS: Record<string, string> = {
 		'z-plus': 'z + … = value (a maximum is done without negative entries)',
@@ -55,6 +56,8 @@
 		circled: 'circled',
 		boxed: 'boxed',
 		bold: 'bold',
+		'one-row': 'one row, p + qM',
+		'two-rows': 'a row of its own for M',
 		multiples: 'R1 ← R1 − 2 R2',
 		'old-minus': 'new row = old row − entry × new pivot row',
 		rectangle: 'rectangle rule: old − row × column ÷ pivot'
