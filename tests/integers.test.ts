@@ -130,6 +130,17 @@ test('what cannot be done is told: fractional bounds, no whole numbers, an unbou
 	await desk.turnTo('Integers');
 	await showWay('Rounding');
 	await desk.shows('Rounding', 'The relaxation has no best plan (unbounded)');
+	await showWay('Cutting planes');
+	await desk.press('g');
+	await desk.shows('Cutting planes', 'there is no point to cut off');
+	await showWay('Branch and bound');
+	await desk.shows('Branch and bound', 'no node has a bound');
+	await desk.turnTo('Overview');
+	await desk.write('max z = x + y\na: 2 x + 3 y <= 7\nb: x - y <= 2\nx, y free integer');
+	await desk.turnTo('Integers');
+	await showWay('Cutting planes');
+	await desk.press('g');
+	await desk.shows('Cutting planes', 'split in two');
 	await desk.turnTo('Overview');
 	await desk.write('max z = 2 x + y\na: 2 x + 3 y <= 7\nx integer');
 	await desk.turnTo('Integers');

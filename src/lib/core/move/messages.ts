@@ -131,11 +131,10 @@ export const atWork = (part: Part): Remark =>
 
 export const notWhole = (row: Sentence): Remark =>
 	refusal('No cut', say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`);
-export const fractionalBound = (names: readonly string[]): Remark =>
-	refusal(
-		'No cut yet',
-		say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with its bounds rounded inward (the problem as stated offers that), or give it a whole bound in the statement.`
-	);
+/** What variables need before a cut can be derived. */
+export const cutsNeed = (names: readonly string[]): Sentence =>
+	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with its bounds rounded inward (the problem as stated offers that), or give it a whole bound in the statement.`;
+export const fractionalBound = (names: readonly string[]): Remark => refusal('No cut yet', cutsNeed(names));
 export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark =>
 	refusal(
 		'Not the fractional cut',

@@ -50,7 +50,10 @@
 					<td>{shown(own.pivots)}</td>
 					<td>{shown(own.rounds)}</td>
 					<td>{shown(own.nodes)}</td>
-					<td class="proof">{own.reason ?? PROOFS[own.way]}</td>
+					<td class="proof"
+						>{own.reason ??
+							(own.status === 'optimal' || own.status === 'infeasible' ? PROOFS[own.way] : '–')}</td
+					>
 				</tr>
 			{/each}
 		</tbody>

@@ -1,14 +1,15 @@
 <script lang="ts">
 	import { addCut } from '$lib/core/integer/cut';
 	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
-	import { linear, say } from '$lib/core/commentary/sentence';
-	import { wholeAt } from '$lib/core/move/cut';
+	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { crooked, wholeAt } from '$lib/core/move/cut';
+	import { cutsNeed } from '$lib/core/move/messages';
 	import { columnIndex } from '$lib/core/move/pivot';
 	import { touchOf } from '$lib/core/move/rounds';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import { OBJECTIVE } from '$lib/core/tableau/goal';
 	import { goalRow } from '$lib/core/tableau/tableau';
-	import { shortOf } from '$lib/core/integer/rounding';
+	import { isWhole, shortOf } from '$lib/core/integer/rounding';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
@@ -40,6 +41,20 @@
 		const mixed = integers.cutting.kind === 'mixed-integer';
 		const whole = wholeAt(position);
 		return [...deriveInWords(t, row, whole, mixed), ...cutOff(t, addCut(t, row, whole, 1, mixed).cut)];
+	});
+	/** why no cut is offered at the end of a relaxation */
+	const ended = $derived.by((): Sentence => {
+		const { decision, plan, position, problem } = session;
+		if (decision?.kind !== 'end' || !position || !problem) return NOTHING_SAID;
+		const { status } = decision.end;
+		if (status === 'unbounded')
+			return say`The relaxation is unbounded, so there is no point to cut off. Whole plans, if there are any, have no best one either: a limit is missing from the statement.`;
+		if (status === 'infeasible')
+			return position.cuts.length > 0
+				? say`With these cuts no plan is left: there is no whole plan.`
+				: say`The relaxation has no plan, so there is no whole plan.`;
+		if (plan && !isWhole(problem, plan)) return cutsNeed(crooked(position));
+		return say`No row of this tableau gives a cut: where whole numbers are asked for, they are there.`;
 	});
 	const canDrop = $derived(session.offers.some(({ move }) => move.kind === 'drop'));
 	const rounds = $derived(integers.cutting.rounds);
@@ -144,13 +159,9 @@
 {:else if !session.tableau}
 	<p>Begin with the relaxation: “Next” or “Round”.</p>
 {:else if session.decision?.kind === 'end'}
-	<p>
-		{session.decision.end.status === 'optimal'
-			? 'No row of this tableau gives a cut: where whole numbers are asked for, they are there.'
-			: 'With these cuts no plan is left: there is no whole plan.'}
-	</p>
+	<p><Words sentence={ended} linked={false} /></p>
 {:else}
-	<p>First the dual simplex method brings this tableau to its end.</p>
+	<p>First the method at work brings this tableau to its end: “To the end”, or “Round”.</p>
 {/if}
 {#if rounds.length > 0}
 	<table>

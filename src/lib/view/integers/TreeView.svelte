@@ -122,7 +122,14 @@
 			</p>
 		</div>
 	{:else}
-		<p>Nothing has been searched yet. “Next node” solves the relaxation, the root of the tree.</p>
+		{#if integers.relaxation?.status === 'infeasible'}
+			<p>The relaxation has no plan: the root is closed at once, and there is no whole plan.</p>
+		{:else if integers.relaxation?.status === 'unbounded'}
+			<p>
+				The relaxation is unbounded, so no node has a bound. Whole plans, if there are any, have no best one
+				either: a limit is missing from the statement.
+			</p>
+		{:else}<p>Nothing has been searched yet. “Next node” solves the relaxation, the root of the tree.</p>{/if}
 	{/if}
 </div>
 
