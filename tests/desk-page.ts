@@ -25,6 +25,11 @@ export class DeskPage {
 		await before?.(page);
 		await page.goto(url);
 		await page.waitForSelector('.cm-content');
+		// the tableau's component comes a moment after the page
+		await page.waitForFunction(() => {
+			const pane = document.querySelector('[data-pane="tableau"] .body');
+			return !pane || pane.childElementCount > 0;
+		});
 		return desk;
 	}
 

@@ -20,6 +20,7 @@ export class Selection {
 	#considered = $state<string | null>(null);
 	#reading = $state.raw<Reading | null>(null);
 	#slid = $state.raw<Plan | null>(null);
+	#entry = $state.raw<{ row: string; column: number } | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
 	get pointed(): Pointed | null {
@@ -45,6 +46,15 @@ export class Selection {
 	/** the cells of an optimal tableau that are being read */
 	get reading(): Reading | null {
 		return this.#reading;
+	}
+
+	/** the entry of the present tableau that is pointed at: a row by its index or an objective row by its kind, and a column's index (−1: the right-hand side) */
+	get entry(): { readonly row: string; readonly column: number } | null {
+		return this.#entry;
+	}
+
+	pointEntry(entry: { row: string; column: number } | null): void {
+		this.#entry = entry;
 	}
 
 	/** the plan that a slider along the best plans stands at */

@@ -9,9 +9,9 @@ import {
 	rhs,
 	type Tableau
 } from '../tableau/tableau';
-import { goalFactor, INFEASIBILITY_NAME, valueFactor, type Notation } from '../notation/notation';
+import { goalFactor, valueFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
-import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
+import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from './sentence';
 
 /** An objective row by its name. */
 export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>

@@ -23,8 +23,7 @@ import {
 	type Tableau
 } from '../tableau/tableau';
 import { columnMeaning, placeSentence, quantity } from './plan';
-import { INFEASIBILITY_NAME } from '../notation/notation';
-import { joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
 
 type By = RuleName | 'hand';
 

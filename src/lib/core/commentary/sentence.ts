@@ -66,6 +66,11 @@ export function say(strings: TemplateStringsArray, ...values: Inserted[]): Sente
 
 export const NOTHING_SAID: Sentence = [];
 
+/** What phase one's sum of artificial variables is called, to be put into sentences. */
+export const INFEASIBILITY_NAME = {
+	written: (notation: Notation): Sentence => say`${notation.infeasibility}`
+};
+
 /** Sentences in a row, with a text between them and another before the last. */
 export function joined(parts: readonly Sentence[], between = ', ', last = ' and '): Sentence {
 	return parts.flatMap((part, i) => {

@@ -103,7 +103,8 @@ const lesson = {
 				...Object.fromEntries(Object.entries(CHOICES).map(([name, variants]) => [name, { enum: variants }])),
 				slack: LETTERS,
 				surplus: LETTERS,
-				artificial: LETTERS
+				artificial: LETTERS,
+				infeasibility: LETTERS
 			},
 			['numbers']
 		),

@@ -1,5 +1,5 @@
-import { joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
-import { goalFactor, INFEASIBILITY_NAME, type Notation } from '../notation/notation';
+import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
+import { goalFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
 import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';

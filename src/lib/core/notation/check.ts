@@ -16,7 +16,8 @@ export const notationShape = yup
 		...choices,
 		slack: letters,
 		surplus: letters,
-		artificial: letters
+		artificial: letters,
+		infeasibility: letters
 	})
 	.required();
 

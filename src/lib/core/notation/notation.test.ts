@@ -164,6 +164,15 @@ describe('profiles that come along', () => {
 		);
 	});
 
+	test('the sum of phase one is called as the course calls it', () => {
+		const work = beginWork(
+			standardForm(problem, { start: 'artificial', equalities: 'one-row' }),
+			'two-phase'
+		);
+		const own = { ...PLAIN, phaseOne: 'minimised', infeasibility: 'r' } as const;
+		expect(board(work.tableau, own).goals.map(({ name }) => name)).toEqual(['−cost', 'r']);
+	});
+
 	test('letters go on after z, and long ones keep their number', () => {
 		const slack = { id: 's', name: 's3', kind: 'slack', owner: { kind: 'constraint', name: 'a' } } as const;
 		expect(columnName({ ...PLAIN, index: 'letters', slack: 'y' }, slack)).toBe('a');

@@ -45,6 +45,8 @@ export interface Notation extends Choices {
 	readonly slack: string;
 	readonly surplus: string;
 	readonly artificial: string;
+	/** what the sum of the artificial variables in phase one is called */
+	readonly infeasibility: string;
 }
 
 /** The profile that tests, files and screen readers use where nobody chose another. */
@@ -66,7 +68,8 @@ export const PLAIN: Notation = {
 	bigM: 'one-row',
 	slack: 's',
 	surplus: 's',
-	artificial: 'a'
+	artificial: 'a',
+	infeasibility: 'w'
 };
 
 /** Profiles that come along, named by what they do. */
@@ -155,13 +158,10 @@ export function goalName(notation: Notation, goal: Goal, objective: Objective): 
 	const turned = isTurned(notation, goal, objective.sense);
 	if (goal.kind === 'objective')
 		return objective.sense === 'max' || turned ? objective.name : `−${objective.name}`;
-	if (goal.kind === 'infeasibility') return turned ? INFEASIBILITY_NAME : `−${INFEASIBILITY_NAME}`;
+	if (goal.kind === 'infeasibility') return turned ? notation.infeasibility : `−${notation.infeasibility}`;
 	return goal.kind === 'big-m' ? 'M' : 'next';
 }
 
 /** `negative` or `positive`: the sign, as it is written, of entries of an objective row that improve. */
 export const improvingSign = (notation: Notation, goal: Goal, sense: Sense): 'negative' | 'positive' =>
 	goalFactor(notation, goal, sense) > 0 ? 'negative' : 'positive';
-
-/** What phase one's sum of artificial variables is called. */
-export const INFEASIBILITY_NAME = 'w';

@@ -75,7 +75,8 @@
 	const LETTERS = [
 		['slack', 'Slacks'],
 		['surplus', 'Surpluses'],
-		['artificial', 'Artificial variables']
+		['artificial', 'Artificial variables'],
+		['infeasibility', 'Their sum']
 	] as const;
 	const choices = Object.keys(CHOICES) as Choice[];
 	const same = (own: Notation) =>

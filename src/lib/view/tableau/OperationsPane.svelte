@@ -10,7 +10,7 @@
 	import Words from '../shared/Words.svelte';
 
 	/** What the last pivot did to each row: one operation at a time, entry by entry, changed entries marked. */
-	const { document: lesson, session } = useDesk();
+	const { document: lesson, selection, session } = useDesk();
 	const style = $derived(lesson.notation.numbers);
 	let at = $state({ node: -1, step: 0 });
 
@@ -25,8 +25,6 @@
 		);
 	});
 	const count = $derived(pivoted?.operations.length ?? 0);
-	const index = $derived(at.node === session.standing ? Math.min(at.step, count - 1) : 0);
-	const operation = $derived(pivoted?.operations[index] ?? null);
 	const show = (step: number) => (at = { node: session.standing, step });
 
 	const written = $derived(
@@ -40,6 +38,17 @@
 	const last = $derived(pivoted ? pivoted.old.form.columns.length : 0);
 	/** places among the form's columns that are shown, the right-hand side last */
 	const places = $derived([...shownColumns, last]);
+	/** the entry of the tableau that is pointed at: which operation made it, and at which place */
+	const asked = $derived.by(() => {
+		const { entry } = selection;
+		if (!entry || !pivoted) return null;
+		const rowOf = ({ place }: (typeof pivoted.operations)[number]) =>
+			'row' in place ? String(place.row) : place.goal.kind;
+		const step = pivoted.operations.findIndex((own) => rowOf(own) === entry.row);
+		return { step, place: places.indexOf(entry.column < 0 ? last : entry.column) };
+	});
+	const chosen = $derived(at.node === session.standing ? Math.min(at.step, count - 1) : 0);
+	const index = $derived(asked && asked.step >= 0 ? asked.step : chosen);
 	const now = $derived(written[index] ?? null);
 	const isChanged = (line: number, k: number) =>
 		now !== null &&
@@ -53,11 +62,12 @@
 	/** how an entry of the result came about */
 	const says = (k: number) => now?.says(places[k]) ?? '';
 	let pointed = $state<number | null>(null);
+	const explained = $derived(asked && asked.step >= 0 && asked.place >= 0 ? asked.place : pointed);
 </script>
 
 <Pane pane="operations" name="Row operations">
 	{#snippet tools()}
-		{#if operation}
+		{#if now}
 			<button
 				class="btn tool"
 				aria-label="Row operation before"
@@ -73,7 +83,7 @@
 			>
 		{/if}
 	{/snippet}
-	{#if pivoted && operation && now}
+	{#if pivoted && now}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" tabindex="0" role="group" aria-label="Row operations of the pivot">
 			<p class="list">
@@ -99,7 +109,7 @@
 								<td
 									class:changed={isChanged(i, k)}
 									class:zero={isZero(value)}
-									class:pointed={pointed === k}
+									class:pointed={explained === k}
 									title={says(k)}
 									onpointerenter={() => (pointed = k)}
 									onpointerleave={() => (pointed = null)}><NumberView {value} {style} /></td
@@ -110,8 +120,10 @@
 				</tbody>
 			</table>
 			<p class="how" aria-live="polite">
-				{#if pointed !== null}{headings[pointed]}: {says(pointed)}{:else}Point at a column to see how its
-					entry came about.{/if}
+				{#if asked && asked.step < 0}This row stays as it is: its entry in the pivot’s column was 0.{:else if explained !== null}{headings[
+						explained
+					]}: {says(explained)}{:else}Point at a column, or at an entry of the tableau, to see how it came
+					about.{/if}
 			</p>
 		</div>
 	{:else}

@@ -11,6 +11,7 @@
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
 	import TableauHead from './TableauHead.svelte';
+	import { STEPS } from './walk';
 	import './tableau.css';
 
 	interface Props {
@@ -69,13 +70,6 @@
 	/** whether a column is covered up while the basic solution is read */
 	const covers = (index: number) => selection.reading !== null && !t.basis.includes(index);
 
-	const STEPS: Record<string, [number, number]> = {
-		ArrowUp: [-1, 0],
-		ArrowDown: [1, 0],
-		ArrowLeft: [0, -1],
-		ArrowRight: [0, 1]
-	};
-
 	/** Row and column of the entry that an event happened on. */
 	function entryOf({ target }: Event): { row: number; column: number } | null {
 		const place = (target as Element).closest<HTMLElement>('[data-entry]')?.dataset.entry;
@@ -96,6 +90,8 @@
 		const head = (event.target as Element).closest<HTMLElement>('[data-head]')?.dataset.head;
 		near = place?.column ?? (head === undefined ? null : Number(head));
 		selection.pointColumn(near === null ? null : t.form.columns[near].id);
+		const cell = (event.target as Element).closest<HTMLElement>('[data-cell]')?.dataset.cell?.split(':');
+		selection.pointEntry(cell ? { row: cell[0], column: Number(cell[1]) } : null);
 		session.propose(place && session.pivotByHand(place.column, t.basis[place.row]));
 		if (place && event.type === 'focusin')
 			home = { row: place.row, place: open.findIndex(({ index }) => index === place.column) };
@@ -104,6 +100,7 @@
 	function leave() {
 		near = null;
 		selection.pointColumn(null);
+		selection.pointEntry(null);
 		session.propose(null);
 	}
 
@@ -126,8 +123,9 @@
 	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
 {/snippet}
 
-{#snippet amount(value: Rational, id: string | undefined)}
+{#snippet amount(value: Rational, id: string | undefined, i: number)}
 	<td
+		data-cell={`${i}:-1`}
 		class="rhs"
 		class:first={rhsFirst}
 		class:negative={sign(value) < 0}
@@ -157,9 +155,12 @@
 					)}{:else}<span class="only-heard">{name}</span>{/if}</th
 			>
 			{#if goalColumn}<td class="own"><NumberView value={own} style={numbers} /></td>{/if}
-			{#if rhsFirst}<td class="rhs first" class:read={isRead(goal)}><CellView cell={value} /></td>{/if}
+			{#if rhsFirst}<td class="rhs first" data-cell={`${goal.kind}:-1`} class:read={isRead(goal)}
+					><CellView cell={value} /></td
+				>{/if}
 			{#each shown.columns as { column, index, aside }, k (column.id)}
 				<td
+					data-cell={`${goal.kind}:${index}`}
 					class:aside
 					class:considered={index === lit}
 					class:improving={!aside && improving[k]}
@@ -167,7 +168,9 @@
 					class:covered={covers(index)}><CellView cell={cells[k]} /></td
 				>
 			{/each}
-			{#if !rhsFirst}<td class="rhs" class:read={isRead(goal)}><CellView cell={value} /></td>{/if}
+			{#if !rhsFirst}<td class="rhs" data-cell={`${goal.kind}:-1`} class:read={isRead(goal)}
+					><CellView cell={value} /></td
+				>{/if}
 			{#if live && showsRatios}<td class="ratio"></td>{/if}
 		</tr>
 	{/each}
@@ -230,11 +233,12 @@
 							>{/if}
 					</th>
 					{#if goalColumn}<td class="own">0</td>{/if}
-					{#if rhsFirst}{@render amount(row.rhs, row.basic?.id)}{/if}
+					{#if rhsFirst}{@render amount(row.rhs, row.basic?.id, i)}{/if}
 					{#each shown.columns as { column, index, basic, aside, name }, k (column.id)}
 						{@const value = row.entries[k]}
 						{#if !live || basic || aside || t.barred.has(index)}
 							<td
+								data-cell={`${i}:${index}`}
 								class:unit={basic}
 								class:one={!isNamed && basic && !isZero(value)}
 								class:aside
@@ -244,6 +248,7 @@
 							>
 						{:else}
 							<td
+								data-cell={`${i}:${index}`}
 								class:considered={index === lit}
 								class:inverse={inverse.includes(index)}
 								class:covered={covers(index)}
@@ -264,7 +269,7 @@
 							</td>
 						{/if}
 					{/each}
-					{#if !rhsFirst}{@render amount(row.rhs, row.basic?.id)}{/if}
+					{#if !rhsFirst}{@render amount(row.rhs, row.basic?.id, i)}{/if}
 					{#if live && showsRatios}
 						<td class="ratio" class:least={ratio?.least && !hides}>
 							{#if ratio?.value}
