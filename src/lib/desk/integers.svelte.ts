@@ -1,7 +1,7 @@
 import { solveLinear } from '$lib/core/answer/answer';
 import { wholeHull } from '$lib/core/geometry/hull';
 import { roundings } from '$lib/core/integer/rounding';
-import { asksForWhole } from '$lib/core/integer/whole';
+import { asksForWhole, mustBeWhole } from '$lib/core/integer/whole';
 import { parseRational, type Rational } from '$lib/core/number/rational';
 import type { Plan } from '$lib/core/problem/types';
 import { readPlan } from '$lib/core/problem/use';
@@ -61,9 +61,7 @@ export class Integers {
 	});
 	readonly #relaxation = $derived(this.#problem && solveLinear(this.#problem));
 	readonly #hull = $derived(
-		this.#problem &&
-			this.#problem.variables.length <= 3 &&
-			this.#problem.variables.every((v) => v.domain !== 'continuous')
+		this.#problem && this.#problem.variables.length <= 3 && this.#problem.variables.every(mustBeWhole)
 			? wholeHull(this.#problem)
 			: null
 	);

@@ -5,6 +5,7 @@ import type { Cut } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
 import { offers, perform, tell } from '$lib/core/move/kinds';
+import { moveOf } from '$lib/core/move/next';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position, type Result } from '$lib/core/move/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
@@ -241,10 +242,7 @@ export class Session {
 	/** The move that the method at work decides on; null at an end, or where it is stuck. */
 	#nextMove(): Move | null {
 		const [decision, work] = [this.#decision, this.position?.work];
-		if (!work || !decision) return null;
-		if (decision.kind === 'hand-over') return { kind: 'phase', to: decision.to };
-		if (decision.kind !== 'pivot') return null;
-		return pivotMove(work, decision.choice.entering, decision.choice.leaving, this.#document.rule);
+		return work && decision ? moveOf(work, decision, this.#document.rule) : null;
 	}
 
 	/** Does what the method and the rule say; false where there is nothing more to do. */

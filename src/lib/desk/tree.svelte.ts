@@ -86,7 +86,7 @@ export class Tree {
 	/** a node in sentences; what follows from it is hidden while the class is asked */
 	get nodeSaid(): readonly Sentence[] {
 		const { node, search } = this;
-		return node && search ? nodeSentences(search, node, node.state === 'solved') : [];
+		return node && search ? nodeSentences(search, node) : [];
 	}
 	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
 	get nodeRegion() {

@@ -1,9 +1,11 @@
 import type { LeafProof } from '../integer/proof';
-import { isWhole, shortOf, type Broken, type Rounding } from '../integer/rounding';
+import { shortOf, type Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { NodeState, SearchNode } from '../integer/search-types';
 import { isZero, type Rational } from '../number/rational';
-import type { Problem } from '../problem/types';
+import { isWhole } from '../integer/whole';
+import type { Plan, Problem } from '../problem/types';
+import type { Broken } from '../problem/use';
 import { RELATION_SIGNS } from '../problem/relation';
 import { planSentence, quantity } from './plan';
 import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
@@ -63,7 +65,7 @@ export const STATE_WORDS: Record<NodeState, string> = {
 };
 
 /** The way to a node: `bowls ≤ 3, vases ≥ 2`; of the root that it is the relaxation. */
-export const wayOf = (search: Search, id: number): Sentence => {
+const wayOf = (search: Search, id: number): Sentence => {
 	const way = search.branchingsOf(id);
 	return way.length === 0
 		? say`the relaxation itself`
@@ -73,10 +75,9 @@ export const wayOf = (search: Search, id: number): Sentence => {
 };
 
 /**
- * A node in sentences: its bounds, its relaxation, and what follows from it.
- * @param hides what follows is not said yet
+ * A node in sentences: its bounds, its relaxation, and what follows from it, as soon as that is decided.
  */
-export function nodeSentences(search: Search, node: SearchNode, hides: boolean): Sentence[] {
+export function nodeSentences(search: Search, node: SearchNode): Sentence[] {
 	const { problem } = search;
 	const { name, unit } = problem.objective;
 	const steps =
@@ -100,7 +101,7 @@ export function nodeSentences(search: Search, node: SearchNode, hides: boolean):
 		lines.push(
 			say`Its relaxation has no plan: ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} showed that.`
 		);
-	if (hides) lines.push(say`What follows: is it closed, and why, or branched on?`);
+	if (node.state === 'solved') lines.push(say`What follows: is it closed, and why, or branched on?`);
 	else if (node.why) lines.push(say`${capital(node.why)}.`);
 	return lines;
 }
@@ -154,7 +155,7 @@ export function leafSentence(search: Search, proof: LeafProof): Sentence {
 }
 
 /** What a plan of the relaxation lacks. */
-export const isWholeSentence = (problem: Problem, plan: ReadonlyMap<string, Rational>): Sentence =>
+export const isWholeSentence = (problem: Problem, plan: Plan): Sentence =>
 	isWhole(problem, plan)
 		? say`The relaxation’s best plan is whole: it is the best whole plan, too, and nothing more is to be done.`
 		: say`The relaxation’s best plan is ${planSentence(problem, plan)}: not whole.`;

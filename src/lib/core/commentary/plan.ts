@@ -3,13 +3,13 @@ import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/ratio
 import {
 	effectiveBounds,
 	evaluate,
-	holds,
 	isFeasible,
 	type Constraint,
 	type Plan,
 	type Problem,
 	type Terms
 } from '../problem/types';
+import { brokenAt } from '../problem/use';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
 
@@ -111,23 +111,13 @@ export function placeSentence(t: Tableau): Sentence {
 }
 
 /** Which constraints and bounds a plan breaks, and by how much. */
-export function brokenBy(problem: Problem, plan: Plan): Sentence {
-	const rows = problem.constraints.flatMap((row) => {
-		const { terms, relation, rhs, unit } = row;
-		const left = evaluate(terms, plan);
-		return holds(left, relation, rhs)
-			? []
-			: [say`${{ constraint: row.name }} is broken by ${quantity(left.sub(rhs).abs(), unit)}`];
-	});
-	const bounds = problem.variables.flatMap((variable) => {
-		const { lower, upper } = effectiveBounds(variable);
-		const value = plan.get(variable.name) ?? ZERO;
-		const under = lower && compare(value, lower) < 0 ? [say`${variable.name} is below ${lower}`] : [];
-		const over = upper && compare(value, upper) > 0 ? [say`${variable.name} is above ${upper}`] : [];
-		return [...under, ...over];
-	});
-	return joined([...rows, ...bounds]);
-}
+export const brokenBy = (problem: Problem, plan: Plan): Sentence =>
+	joined(
+		brokenAt(problem, plan).map(({ name, bound, by, unit }) => {
+			if (!bound) return say`${{ constraint: name }} is broken by ${quantity(by, unit)}`;
+			return say`${name} is ${bound.relation === '>=' ? 'below' : 'above'} ${bound.value}`;
+		})
+	);
 
 /** What a column stands for: `the amount of bowls`, `what clay leaves unused`. */
 export function columnMeaning(form: Form, column: Column): Sentence {

@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
+import { remarkText } from '../commentary/sentence';
 import { standRemarks } from '../commentary/stand';
 import { decide } from '../method/decide';
 import { ruleNamed, type RuleName } from '../method/types';
 import { offers, perform, tell } from '../move/kinds';
-import { pivotMove } from '../move/pivot';
-import { stated, type Position } from '../move/position';
+import { moveOf } from '../move/next';
+import { stated } from '../move/position';
 import type { Move, Way } from '../move/types';
 import { completed, PLAIN, PROFILES, type Notation } from '../notation/notation';
 import { OWN_NAMES } from '../form/types';
@@ -16,15 +17,6 @@ import { runText, type RunStep } from './run';
  * `npx vitest run -u transcripts` only where the new text is what a teacher would sign.
  */
 
-/** The next move by rule, as the desk's key for it makes it. */
-function nextMove({ work }: Position, rule: RuleName): Move | null {
-	if (!work) return null;
-	const decision = decide(work, ruleNamed(rule));
-	if (decision.kind === 'hand-over') return { kind: 'phase', to: decision.to };
-	if (decision.kind !== 'pivot') return null;
-	return pivotMove(work, decision.choice.entering, decision.choice.leaving, rule);
-}
-
 function transcript(statement: string, way: Way, notation: Notation, rule: RuleName = 'dantzig'): string {
 	const { problem } = readStatement(statement);
 	let position = stated(problem!, OWN_NAMES);
@@ -32,14 +24,13 @@ function transcript(statement: string, way: Way, notation: Notation, rule: RuleN
 	let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
 	while (move && steps.length < 12) {
 		const result = perform(position, move);
-		if (!result.ok) throw new Error(runText([], notation, 'text'));
+		if (!result.ok) throw new Error(remarkText(result.why, notation));
 		const told = tell(position, move, result.position);
 		({ position } = result);
-		move = nextMove(position, rule);
 		const now = position.work!;
-		const end = move
-			? []
-			: standRemarks(position, decide(now, ruleNamed(rule)), offers(position, ruleNamed(rule)));
+		const decision = decide(now, ruleNamed(rule));
+		move = moveOf(now, decision, rule);
+		const end = move ? [] : standRemarks(position, decision, offers(position, ruleNamed(rule)));
 		steps.push({ tableau: now.tableau, remarks: [told, ...end] });
 	}
 	return `${statement}\n\n${runText(steps, notation, 'text')}`;

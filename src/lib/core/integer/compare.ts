@@ -1,4 +1,5 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
+import { withGoal } from '../answer/conflict';
 import { say, type Sentence } from '../commentary/sentence';
 import { compare, numerator, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
@@ -22,7 +23,7 @@ export interface WayTaken {
 	readonly reason: Sentence | null;
 }
 
-export const MOST_POINTS = 200_000;
+const MOST_POINTS = 200_000;
 /** rounds of cuts before branching */
 const FIRST_ROUNDS = 3;
 
@@ -37,8 +38,8 @@ export function wholePoints(
 	let count = 1n;
 	for (const { name } of problem.variables) {
 		const ends = (['min', 'max'] as const).map((sense) => {
-			const objective = { ...problem.objective, sense, terms: new Map([[name, ONE]]), constant: ZERO };
-			return solveLinear({ ...problem, objective }, { shouldStop: options.shouldStop });
+			const goal = withGoal(problem, sense, new Map([[name, ONE]]));
+			return solveLinear(goal, { shouldStop: options.shouldStop });
 		});
 		if (ends.some(({ status }) => status === 'infeasible')) return { looked: 0, feasible: [] };
 		const [low, high] = ends.map(({ status, tableau }) =>

@@ -22,7 +22,7 @@ export interface Cut {
 }
 
 /** A column as an affine expression of the author's variables; null where a split variable cannot be told apart. */
-export interface Affine {
+interface Affine {
 	readonly constant: Rational;
 	readonly terms: ReadonlyMap<string, Rational>;
 }
@@ -178,7 +178,7 @@ function describe(t: Tableau, kind: CutKind, row: string, gains: readonly Ration
 }
 
 /** Σ terms + constant ≥ least, written with whole coefficients and few minus signs. */
-export function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
+function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
 	const kept = [...terms].filter(([, value]) => !isZero(value));
 	const rhs = least.sub(constant);
 	const minus = kept.filter(([, value]) => value.s < 0n).length * 2 > kept.length;

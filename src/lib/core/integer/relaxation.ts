@@ -23,9 +23,9 @@ export interface Branching {
 
 /** What is kept of a node while the search needs it: where it starts from, and how far its columns are shifted. */
 export interface Workings {
-	tableau: Tableau;
+	readonly tableau: Tableau;
 	/** by column, in internal units: the column stands for itself plus this */
-	shifts: ReadonlyMap<number, bigint>;
+	readonly shifts: ReadonlyMap<number, bigint>;
 }
 
 /** Raised where a relaxation was not solved to its end. */
@@ -43,17 +43,20 @@ const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
 /**
  * The dual simplex method to its end, by Bland's rule once it takes long. What it starts from is dual feasible, since the parent's tableau was
  * optimal and bounds change no column.
+ * @param shouldStop asked before each pivot
+ * @param count told of each pivot
+ * @throws SearchStopped where it is told to stop
  * @returns null where no plan is left
  */
 export function resolved(
 	start: Tableau,
-	shouldStop: (pivots: number) => Sentence | null,
+	shouldStop: () => Sentence | null,
 	count: () => void
 ): Tableau | null {
 	let t = start;
 	const hasStandIns = t.form.columns.some(standsIn);
 	for (let made = 0; ; made++) {
-		const reason = shouldStop(made);
+		const reason = shouldStop();
 		if (reason) throw new SearchStopped(reason);
 		if (hasStandIns) {
 			const trouble = rowTrouble(t);
@@ -70,7 +73,7 @@ export function resolved(
 }
 
 /** The parent's tableau with the bound that a branch adds; null where the variable has no room. */
-export function bounded(
+export function branchedFrom(
 	{ tableau: t, shifts }: Workings,
 	{ variable, relation, value }: Branching
 ): Workings | null {
@@ -98,6 +101,7 @@ export function bounded(
 	return { tableau: appendLimit(t, slack, row, now), shifts };
 }
 
+/** The variables that should be whole and are not at a tableau; shifts are whole, so that they do not matter. */
 export function fractionalAt(t: Tableau): string[] {
 	const d = t.kernel.denominator;
 	const whole = (row: number) => {
@@ -115,6 +119,7 @@ export function fractionalAt(t: Tableau): string[] {
 	});
 }
 
+/** The basic solution in the author's variables, with the columns' shifts. */
 export function planAt({ tableau: t, shifts }: Workings): Plan {
 	return new Map(
 		t.form.substitutions.map(({ variable, offset, parts }) => [

@@ -1,16 +1,7 @@
-import { compare, isInteger, isZero, ZERO, type Rational } from '../number/rational';
-import { effectiveBounds, evaluate, holds, type Plan, type Problem, type Relation } from '../problem/types';
-import { objectiveAt, rounded, wholeAround } from '../problem/use';
+import { compare, isZero, ZERO, type Rational } from '../number/rational';
+import type { Plan, Problem } from '../problem/types';
+import { brokenAt, objectiveAt, rounded, samePlan, wholeAround, type Broken } from '../problem/use';
 import { fractionalVariables, mustBeWhole } from './whole';
-
-/** A constraint or bound that a plan breaks, and by how much. */
-export interface Broken {
-	readonly name: string;
-	/** what is asked for, where it is a bound of a variable */
-	readonly bound: { readonly relation: Relation; readonly value: Rational } | null;
-	readonly by: Rational;
-	readonly unit: string | undefined;
-}
 
 /** A whole plan that stands for another one, judged. */
 export interface Rounding {
@@ -25,29 +16,7 @@ export interface Rounding {
 }
 
 /** at most 2 to the power of this many plans are made of one */
-export const MOST_ROUNDED = 6;
-
-/** The constraints and bounds that a plan breaks. */
-export function brokenAt(problem: Problem, plan: Plan): Broken[] {
-	const rows = problem.constraints.flatMap(({ name, terms, relation, rhs, unit }): Broken[] => {
-		const left = evaluate(terms, plan);
-		return holds(left, relation, rhs) ? [] : [{ name, bound: null, by: left.sub(rhs).abs(), unit }];
-	});
-	const bounds = problem.variables.flatMap((variable): Broken[] => {
-		const { lower, upper } = effectiveBounds(variable);
-		const value = plan.get(variable.name) ?? ZERO;
-		const { name, unit } = variable;
-		if (lower && compare(value, lower) < 0)
-			return [{ name, bound: { relation: '>=', value: lower }, by: lower.sub(value), unit }];
-		if (upper && compare(value, upper) > 0)
-			return [{ name, bound: { relation: '<=', value: upper }, by: value.sub(upper), unit }];
-		return [];
-	});
-	return [...rows, ...bounds];
-}
-
-const same = (a: Plan, b: Plan): boolean =>
-	[...a].every(([name, value]) => value.equals(b.get(name) ?? ZERO));
+const MOST_ROUNDED = 6;
 
 /**
  * All roundings of a plan: every whole-number variable up or down, the others as they are; and the plans pointed at.
@@ -66,24 +35,20 @@ export function roundings(problem: Problem, plan: Plan, pointed: readonly Plan[]
 	const nearest = only(rounded(plan));
 	const down = only(new Map([...plan].map(([name, value]) => [name, value.floor()])));
 	const around = names.length ? wholeAround(plan, names) : [];
-	const extra = pointed.filter((own) => !around.some((other) => same(own, other)));
+	const extra = pointed.filter((own) => !around.some((other) => samePlan(own, other)));
 	const sense = problem.objective.sense === 'max' ? -1 : 1;
 	const judged = [...around, ...extra].map((own): Rounding => ({
 		plan: own,
 		broken: brokenAt(problem, own),
 		objective: objectiveAt(problem, own),
-		isNearest: same(own, nearest),
-		isDown: same(own, down),
+		isNearest: samePlan(own, nearest),
+		isDown: samePlan(own, down),
 		isPointed: extra.includes(own)
 	}));
 	const rank = ({ isNearest, isDown, isPointed }: Rounding) =>
 		isNearest ? 0 : isDown ? 1 : isPointed ? 3 : 2;
 	return judged.sort((a, b) => rank(a) - rank(b) || compare(a.objective, b.objective) * sense);
 }
-
-/** Whether a plan is whole where it must be. */
-export const isWhole = (problem: Problem, plan: Plan): boolean =>
-	problem.variables.every((variable) => !mustBeWhole(variable) || isInteger(plan.get(variable.name) ?? ZERO));
 
 /** How far an objective falls short of the best one; zero where it is as good. */
 export function shortOf(problem: Problem, objective: Rational, best: Rational): Rational {

@@ -7,12 +7,12 @@ import { nodeSentences, roundingSentences, searchSentences } from '../commentary
 import { compare, parseRational, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';
-import { isAllowed } from '../problem/use';
+import { brokenAt, isAllowed } from '../problem/use';
 import { beginSearch } from './branch';
 import { combined } from './combined';
 import { compareWays, wholePoints } from './compare';
 import { leafProof } from './proof';
-import { brokenAt, roundings } from './rounding';
+import { roundings } from './rounding';
 import type { Search } from './search';
 import { BRANCHING_RULES, DIRECTIONS, NODE_RULES, type SearchRules } from './search-types';
 
@@ -101,7 +101,7 @@ describe('the search', () => {
 		expect(search.next('depth-first')).toBe(2);
 		expect(search.next('breadth-first')).toBe(1);
 		search.solve(1);
-		const told = nodeSentences(search, search.nodes[1], true)
+		const told = nodeSentences(search, search.nodes[1])
 			.map((own) => plainText(own))
 			.join(' ');
 		expect(told).toContain('Node 1: vases ≤ 3.');

@@ -3,7 +3,7 @@ import { compare, gcd, isZero, lcm, numerator, rational, type Rational } from '.
 import type { Problem } from '../problem/types';
 import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { bounded, fractionalAt, planAt, resolved, type Branching, type Workings } from './relaxation';
+import { branchedFrom, fractionalAt, planAt, resolved, type Branching, type Workings } from './relaxation';
 import type {
 	BranchingRule,
 	Incumbent,
@@ -172,7 +172,7 @@ export class Search {
 		const node = this.#nodes[id];
 		const own = this.#workings.get(id)!;
 		const { branching } = node;
-		const start = branching ? bounded(own, branching) : own;
+		const start = branching ? branchedFrom(own, branching) : own;
 		const before = this.#pivots;
 		const tableau =
 			start &&

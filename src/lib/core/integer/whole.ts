@@ -1,4 +1,5 @@
 import { runLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { withGoal } from '../answer/conflict';
 import type { Sentence } from '../commentary/sentence';
 import { isInteger, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
@@ -25,6 +26,10 @@ export function fractionalVariables(problem: Problem, plan: Plan): Variable[] {
 	return problem.variables.filter((v) => mustBeWhole(v) && !isInteger(plan.get(v.name) ?? ZERO));
 }
 
+/** Whether a plan is whole where it must be. */
+export const isWhole = (problem: Problem, plan: Plan): boolean =>
+	fractionalVariables(problem, plan).length === 0;
+
 export const floor = (value: Rational): Rational => value.floor();
 export const ceil = (value: Rational): Rational => value.ceil();
 
@@ -38,20 +43,6 @@ export function tightened(problem: Problem): Problem {
 			const { lower, upper } = effectiveBounds(variable);
 			return { ...variable, lower: lower && ceil(lower), upper: upper && floor(upper) };
 		})
-	};
-}
-
-/** The problem with one variable's bounds replaced. */
-export function withBounds(
-	problem: Problem,
-	name: string,
-	bounds: Partial<Pick<Variable, 'lower' | 'upper'>>
-): Problem {
-	return {
-		...problem,
-		variables: problem.variables.map((variable) =>
-			variable.name === name ? { ...variable, ...bounds } : variable
-		)
 	};
 }
 
@@ -96,8 +87,8 @@ export function withWholeColumns(
 		constraints.push({ name: row, terms: new Map([[name, ONE]]), relation, rhs });
 	};
 	const extreme = (name: string, sense: 'max' | 'min'): Rational | null => {
-		const objective = { ...problem.objective, sense, terms: new Map([[name, ONE]]), constant: ZERO };
-		const run = runLinear({ ...problem, objective }, { ...options, onStep: undefined, pivotsBefore: pivots });
+		const goal = withGoal(problem, sense, new Map([[name, ONE]]));
+		const run = runLinear(goal, { ...options, onStep: undefined, pivotsBefore: pivots });
 		pivots += run.pivots;
 		return run.status === 'optimal' ? (readPlan(run.tableau!).get(name) ?? ZERO) : null;
 	};

@@ -1,18 +1,17 @@
 import { branchRemark } from '../commentary/cuts';
 import { say } from '../commentary/sentence';
-import type { Column, FormRow, Owner } from '../form/types';
 import { mustBeWhole } from '../integer/whole';
 import { isDualFeasible } from '../method/dual';
-import { isInteger, ONE, parseRational, rational } from '../number/rational';
-import { primed } from '../problem/names';
+import { isInteger, ONE, parseRational } from '../number/rational';
 import { appendLimit } from '../tableau/build';
 import { isPrimalFeasible, readPlan } from '../tableau/tableau';
+import { limitRow } from './limit';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
 import type { BranchMove, MoveKind } from './types';
 
 /** What the constraint of a branch is called: `bowls ≤ 3`. */
-export const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
+const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
 	`${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
 
 /** Variables that must be whole and are not, with their values, at an optimal tableau; none elsewhere. */
@@ -40,23 +39,10 @@ export const branch: MoveKind<BranchMove> = {
 		const known = branchName(name, relation, text);
 		if (problem.constraints.some((row) => row.name === known))
 			return { ok: false, why: messages.branchedAlready(known) };
-		const factor = relation === '<=' ? 1 : -1;
-		const owner: Owner = { kind: 'constraint', name: known };
-		const constraint = { name: owner.name, terms: new Map([[name, ONE]]), relation, rhs: value };
+		const constraint = { name: known, terms: new Map([[name, ONE]]), relation, rhs: value };
 		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
-		const { offset, parts } = t.form.substitutions.find((own) => own.variable === name)!;
-		const start = t.form.columns.length;
-		const entries = new Map(parts.map((part) => [part.column, rational(part.factor * factor)]));
-		entries.set(start, ONE);
-		const taken = new Set(t.form.columns.map((own) => own.name));
-		const column: Column = {
-			id: `s+:${owner.name}`,
-			name: primed(`s${changed.constraints.length}`, taken),
-			order: start + 1,
-			kind: 'slack',
-			owner
-		};
-		const row: FormRow = { owner, entries, rhs: value.sub(offset).mul(factor), factor, start };
+		const slack = { id: `s+:${known}`, name: `s${changed.constraints.length}` };
+		const { column, row } = limitRow(t.form, { kind: 'constraint', name: known }, constraint, slack);
 		const longer = appendLimit(t, column, row);
 		const tableau = { ...longer, form: { ...longer.form, problem: changed } };
 		return { ok: true, position: { ...position, problem: changed, work: { part: 'dual', tableau } } };

@@ -1,18 +1,17 @@
 import { changeRemark } from '../commentary/change';
 import type { Remark } from '../commentary/sentence';
-import { inColumns } from '../form/standard';
-import type { Column, Form, FormRow, Owner } from '../form/types';
+import type { Form } from '../form/types';
 import { isDualFeasible } from '../method/dual';
 import { handOver } from '../method/decide';
 import type { Part, Work } from '../method/types';
-import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
+import { isZero, NumberError, parseRational, ZERO, type Rational } from '../number/rational';
 import { isName, withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
 import { atSameBasis } from '../tableau/build';
 import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
+import { limitRow } from './limit';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
 import type { ChangeMove, MoveKind } from './types';
-import { primed } from '../problem/names';
 
 type Change = ChangeMove['change'];
 
@@ -60,26 +59,16 @@ function changedCost(
 
 const HALVES: Record<Relation, readonly ('<=' | '>=')[]> = { '<=': ['<='], '>=': ['>='], '=': ['<=', '>='] };
 
-/** The form with the rows of one more constraint, each with a slack of its own; `≥` is multiplied by −1. */
-function withConstraint(form: Form, problem: Problem, row: Constraint): Form {
-	const columns: Column[] = [...form.columns];
-	const rows: FormRow[] = [...form.rows];
-	const owner: Owner = { kind: 'constraint', name: row.name };
-	const taken = new Set(columns.map(({ name }) => name));
-	const substitutions = new Map(form.substitutions.map((own) => [own.variable, own]));
-	HALVES[row.relation].forEach((half, i) => {
-		const factor = half === '<=' ? 1 : -1;
-		const { entries, offset } = inColumns(substitutions, row.terms);
-		for (const [j, value] of entries) entries.set(j, value.mul(factor));
-		const name = primed(`s${problem.constraints.length}`, taken);
-		taken.add(name);
-		const start = columns.length;
-		columns.push({ id: `s+:${row.name}${i ? ':2' : ''}`, name, kind: 'slack', owner });
-		entries.set(start, ONE);
-		rows.push({ owner, entries, rhs: row.rhs.sub(offset).mul(factor), start, factor });
-	});
-	return { ...form, problem, columns, rows };
-}
+/** The form with the rows of one more constraint, each with a slack of its own. */
+const withConstraint = (form: Form, problem: Problem, row: Constraint): Form =>
+	HALVES[row.relation].reduce(
+		(now, relation, i): Form => {
+			const slack = { id: `s+:${row.name}${i ? ':2' : ''}`, name: `s${problem.constraints.length}` };
+			const made = limitRow(now, { kind: 'constraint', name: row.name }, { ...row, relation }, slack);
+			return { ...now, columns: [...now.columns, made.column], rows: [...now.rows, made.row] };
+		},
+		{ ...form, problem }
+	);
 
 function withAdded(
 	position: Position,

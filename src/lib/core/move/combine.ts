@@ -1,11 +1,9 @@
 import { combineRemark, faultSentence } from '../commentary/cuts';
 import { joined, plainText, say } from '../commentary/sentence';
-import { inColumns } from '../form/standard';
-import type { Column, FormRow, Owner } from '../form/types';
 import { combined } from '../integer/combined';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
-import { primed } from '../problem/names';
 import { appendLimit } from '../tableau/build';
+import { limitRow } from './limit';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
 import type { CombineMove, MoveKind } from './types';
@@ -29,27 +27,15 @@ export const combine: MoveKind<CombineMove> = {
 			if ('kind' in made) return { ok: false, why: messages.notComposed(plainText(faultSentence(made))) };
 			const t = work.tableau;
 			const number = cuts.length + 1;
-			const { terms, rhs } = made.cut;
-			const substitutions = new Map(t.form.substitutions.map((own) => [own.variable, own]));
-			const { entries, offset } = inColumns(substitutions, terms);
-			const start = t.form.columns.length;
-			entries.set(start, ONE);
-			const owner: Owner = { kind: 'cut', name: `cut ${number}` };
-			const taken = new Set(t.form.columns.map(({ name }) => name));
-			const column: Column = {
-				id: `c:${number}`,
-				name: primed(`c${number}`, taken),
-				order: start + 1,
-				kind: 'slack',
-				owner
-			};
-			const row: FormRow = { owner, entries, rhs: rhs.sub(offset), factor: 1, start };
+			const original = { ...made.cut, relation: '<=' as const };
+			const slack = { id: `c:${number}`, name: `c${number}` };
+			const { column, row } = limitRow(t.form, { kind: 'cut', name: `cut ${number}` }, original, slack);
 			const used = [...multipliers].filter(([, value]) => value.n !== 0n).map(([name]) => name);
 			const cut = {
 				kind: 'chvatal-gomory' as const,
 				row: used.join(', '),
 				nonbasic: { terms: new Map([[column.name, ONE]]), rhs: ZERO },
-				original: { terms, rhs, relation: '<=' as const }
+				original
 			};
 			const tableau = appendLimit(t, column, row);
 			return { ok: true, position: { ...position, cuts: [...cuts, cut], work: { part: 'dual', tableau } } };

@@ -5,7 +5,7 @@ import { addCut, wholeColumns } from '../integer/cut';
 import { mustBeWhole } from '../integer/whole';
 import { isInteger } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { cell, columnOf, goalRow, goalValue, rhs, rhsCell } from '../tableau/tableau';
+import { cell, columnOf, goalRow, goalValue, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
 import type { Position } from './position';
@@ -31,8 +31,12 @@ export function crooked({ problem, work }: Position): string[] {
 		.map(({ variable }) => variable);
 }
 
+/** The kernel row that a cut comes from; negative where the tableau has none such. */
+export const kernelRowOf = (t: Tableau, row: CutMove['row']): number =>
+	row === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, row));
+
 /** Whether a cut can be derived from a row: its variable must be whole and is not. */
-export function isFractional(position: Position, row: number): boolean {
+function isFractional(position: Position, row: number): boolean {
 	const t = position.work!.tableau;
 	const column = columnOf(t, t.basis[row]);
 	if (column.kind !== 'structural') return false;
@@ -40,7 +44,7 @@ export function isFractional(position: Position, row: number): boolean {
 	return !!variable && mustBeWhole(variable) && !isInteger(rhs(t, row));
 }
 
-export function objectiveIsFractional(position: Position): boolean {
+function objectiveIsFractional(position: Position): boolean {
 	const t = position.work!.tableau;
 	const whole = wholeAt(position);
 	const coefficients = [...t.form.costs].every(([j, c]) => whole[j] && isInteger(c));
@@ -48,7 +52,7 @@ export function objectiveIsFractional(position: Position): boolean {
 }
 
 /** Whether the objective row is right and only cuts added here, which wait for their pivots, are broken: several can be added at once. */
-export function canBeCut(position: Position): boolean {
+function canBeCut(position: Position): boolean {
 	const t = position.work?.tableau;
 	if (!t || !isDualFeasible(t) || crooked(position).length > 0) return false;
 	return t.basis.every((column, row) => !(rhsCell(t, row) < 0) || columnOf(t, column).owner.kind === 'cut');
@@ -61,26 +65,17 @@ export const cut: MoveKind<CutMove> = {
 		const t = work.tableau;
 		const named = crooked(position);
 		if (named.length > 0) return { ok: false, why: messages.fractionalBound(named) };
-		const row = id === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, id));
+		const row = kernelRowOf(t, id);
 		if (row < 0) return { ok: false, why: messages.unknownColumn(id) };
 		const possible = id === 'objective' ? objectiveIsFractional(position) : isFractional(position, row);
-		if (!possible) {
-			const name =
-				id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
-			return { ok: false, why: messages.notWhole(name) };
-		}
+		const name =
+			id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
+		if (!possible) return { ok: false, why: messages.notWhole(name) };
 		const whole = wholeAt(position);
 		const broken = t.nonbasic.filter((column, k) => !whole[column] && cell(t, row, k));
 		if (wanted === 'fractional' && broken.length > 0) {
-			const name =
-				id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
-			return {
-				ok: false,
-				why: messages.notAllWhole(
-					name,
-					broken.map((column) => say`${columnOf(t, column)}`)
-				)
-			};
+			const columns = broken.map((column) => say`${columnOf(t, column)}`);
+			return { ok: false, why: messages.notAllWhole(name, columns) };
 		}
 		const number = position.cuts.length + 1;
 		const { tableau, cut: made } = addCut(t, row, whole, number, wanted === 'mixed-integer');
@@ -93,7 +88,7 @@ export const cut: MoveKind<CutMove> = {
 		row === 'objective' ? messages.cutFromObjective : messages.cutFrom(names.column(row)),
 	tell: (before, { row: id, cut: wanted }, after) => {
 		const t = before.work!.tableau;
-		const row = id === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, id));
+		const row = kernelRowOf(t, id);
 		const derivation = deriveInWords(t, row, wholeAt(before), wanted === 'mixed-integer');
 		return cutRemark(t, after.work!.tableau, after.cuts.at(-1)!, derivation);
 	},

@@ -1,5 +1,5 @@
 import { inwardRemark } from '../commentary/cuts';
-import { tightened } from '../integer/whole';
+import { mustBeWhole, tightened } from '../integer/whole';
 import { isInteger } from '../number/rational';
 import { effectiveBounds } from '../problem/types';
 import * as messages from './messages';
@@ -8,7 +8,7 @@ import type { InwardMove, MoveKind } from './types';
 
 const hasFractionalBounds = ({ problem }: Position): boolean =>
 	problem.variables.some((variable) => {
-		if (variable.domain === 'continuous') return false;
+		if (!mustBeWhole(variable)) return false;
 		const { lower, upper } = effectiveBounds(variable);
 		return [lower, upper].some((bound) => bound && !isInteger(bound));
 	});

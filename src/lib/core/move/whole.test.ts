@@ -11,7 +11,7 @@ import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
 import { columnOf, objectiveValue, readPlan, rhs } from '../tableau/tableau';
 import { offers, perform, tell } from './kinds';
-import { pivotMove } from './pivot';
+import { moveOf } from './next';
 import { stated, type Position } from './position';
 import type { Stop } from './replay';
 import { roundsOf, touchOf } from './rounds';
@@ -45,11 +45,10 @@ class Walk {
 	/** pivots by rule to the end */
 	solve(): this {
 		for (let i = 0; i < 60; i++) {
-			const decision = decide(this.at.work!, DANTZIG);
-			if (decision.kind === 'hand-over') this.take({ kind: 'phase', to: decision.to });
-			else if (decision.kind === 'pivot')
-				this.take(pivotMove(this.at.work!, decision.choice.entering, decision.choice.leaving, 'dantzig'));
-			else break;
+			const work = this.at.work!;
+			const move = moveOf(work, decide(work, DANTZIG), 'dantzig');
+			if (!move) break;
+			this.take(move);
 		}
 		return this;
 	}

@@ -54,6 +54,34 @@ export const notAllowed = (problem: Problem, plan: Plan): string[] =>
 export const isAllowed = (problem: Problem, plan: Plan): boolean =>
 	brokenConstraints(problem, plan).size === 0 && notAllowed(problem, plan).length === 0;
 
+/** A constraint or bound that a plan breaks, and by how much. */
+export interface Broken {
+	readonly name: string;
+	/** what is asked for, where it is a bound of a variable */
+	readonly bound: { readonly relation: '<=' | '>='; readonly value: Rational } | null;
+	readonly by: Rational;
+	readonly unit: string | undefined;
+}
+
+/** The constraints and bounds that a plan breaks. */
+export function brokenAt(problem: Problem, plan: Plan): Broken[] {
+	const rows = problem.constraints.flatMap(({ name, terms, relation, rhs, unit }): Broken[] => {
+		const left = evaluate(terms, plan);
+		return holds(left, relation, rhs) ? [] : [{ name, bound: null, by: left.sub(rhs).abs(), unit }];
+	});
+	const bounds = problem.variables.flatMap((variable): Broken[] => {
+		const { lower, upper } = effectiveBounds(variable);
+		const value = plan.get(variable.name) ?? ZERO;
+		const { name, unit } = variable;
+		const limit = (bound: Rational | null, relation: '<=' | '>='): Broken[] =>
+			!bound || holds(value, relation, bound)
+				? []
+				: [{ name, bound: { relation, value: bound }, by: value.sub(bound).abs(), unit }];
+		return [...limit(lower, '>='), ...limit(upper, '<=')];
+	});
+	return [...rows, ...bounds];
+}
+
 /** The objective at a plan. */
 export const objectiveAt = ({ objective }: Problem, plan: Plan): Rational =>
 	evaluate(objective.terms, plan, objective.constant);
@@ -90,6 +118,10 @@ export function nearest(plan: Plan, others: readonly Plan[]): Plan | null {
 		null
 	);
 }
+
+/** Whether two plans have the same amounts; what one leaves out counts as zero. */
+export const samePlan = (a: Plan, b: Plan): boolean =>
+	[...a].every(([name, value]) => value.equals(b.get(name) ?? ZERO));
 
 /** A plan for every variable: the amounts given, and for the others the allowed amount nearest to zero. */
 export const planOf = ({ variables }: Problem, amounts: Plan): Plan =>

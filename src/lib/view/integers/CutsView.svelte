@@ -2,14 +2,12 @@
 	import { addCut } from '$lib/core/integer/cut';
 	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
 	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/commentary/sentence';
-	import { crooked, wholeAt } from '$lib/core/move/cut';
+	import { crooked, kernelRowOf, wholeAt } from '$lib/core/move/cut';
 	import { cutsNeed } from '$lib/core/move/messages';
-	import { columnIndex } from '$lib/core/move/pivot';
 	import { touchOf } from '$lib/core/move/rounds';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import { OBJECTIVE } from '$lib/core/tableau/goal';
-	import { goalRow } from '$lib/core/tableau/tableau';
-	import { isWhole, shortOf } from '$lib/core/integer/rounding';
+	import { shortOf } from '$lib/core/integer/rounding';
+	import { isWhole } from '$lib/core/integer/whole';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
@@ -36,8 +34,7 @@
 	const derivation = $derived.by(() => {
 		const { position, tableau: t } = session;
 		if (!t || !position || !looked) return [];
-		const row =
-			looked.row === 'objective' ? goalRow(t, OBJECTIVE) : t.basis.indexOf(columnIndex(t, looked.row));
+		const row = kernelRowOf(t, looked.row);
 		const mixed = integers.cutting.kind === 'mixed-integer';
 		const whole = wholeAt(position);
 		return [...deriveInWords(t, row, whole, mixed), ...cutOff(t, addCut(t, row, whole, 1, mixed).cut)];

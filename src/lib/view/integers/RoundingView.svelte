@@ -3,7 +3,8 @@
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { joined } from '$lib/core/commentary/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
-	import { isWhole, shortOf } from '$lib/core/integer/rounding';
+	import { shortOf } from '$lib/core/integer/rounding';
+	import { isWhole } from '$lib/core/integer/whole';
 	import { parseRational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';

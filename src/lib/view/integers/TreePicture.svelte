@@ -60,7 +60,7 @@
 		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';
 	const told = (node: SearchNode) =>
 		integers.tree.search
-			? nodeSentences(integers.tree.search, node, node.state === 'solved')
+			? nodeSentences(integers.tree.search, node)
 					.map((sentence) => plainText(sentence, lesson.notation))
 					.join(' ')
 			: '';

@@ -2,10 +2,10 @@
 	import { onMount } from 'svelte';
 	import { plainText } from '$lib/core/commentary/sentence';
 	import { brokenSentence } from '$lib/core/commentary/integers';
-	import { brokenAt } from '$lib/core/integer/rounding';
+
 	import { approximate, rational, ZERO } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
-	import { objectiveAt } from '$lib/core/problem/use';
+	import { brokenAt, objectiveAt } from '$lib/core/problem/use';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
