@@ -25,13 +25,10 @@ const MOST_ROUNDS = 200;
  * Brings the relaxation to its end, from the start where nothing was begun. Where bounds of whole variables are fractional, it begins anew with
  * whole ones: cuts and branches need them.
  */
-export async function solveRelaxation({ session, document }: Desk): Promise<void> {
+export async function solveRelaxation({ session }: Desk): Promise<void> {
 	const inward = session.starts.find(({ move }) => move.kind === 'inward');
 	const isInward = session.stops.some(({ node }) => node.move?.kind === 'inward');
-	if (inward && !isInward) {
-		session.goTo(document.trail.nodes[0].id);
-		session.take(inward.move);
-	}
+	if (inward && !isInward) session.start(inward.move);
 	if (!session.tableau) {
 		const start = session.offers.find(({ move }) => move.kind === 'begin');
 		if (start) session.take(start.move);
@@ -53,6 +50,19 @@ export class Cutting {
 
 	readonly #rounds = $derived.by(() => roundsOf(this.#desk.session.stops));
 
+	readonly #candidates = $derived.by((): CutCandidate[] => {
+		const { session } = this.#desk;
+		const t = session.tableau;
+		if (!t) return [];
+		return session.offers.flatMap(({ move }): CutCandidate[] => {
+			if (move.kind !== 'cut') return [];
+			const row = t.basis.findIndex((column) => columnOf(t, column).id === move.row);
+			const value = row < 0 ? goalValue(t, OBJECTIVE) : rhs(t, row);
+			const name = row < 0 ? t.form.problem.objective.name : columnOf(t, t.basis[row]).name;
+			return [{ row: move.row, name, value, part: fraction(value) }];
+		});
+	});
+
 	get rule(): CutRule {
 		return this.#cutRule;
 	}
@@ -65,26 +75,17 @@ export class Cutting {
 		return this.#rounds;
 	}
 
+	/** the rows of the present tableau that give a cut */
+	get candidates(): readonly CutCandidate[] {
+		return this.#candidates;
+	}
+
 	cutBy(rule: CutRule): void {
 		this.#cutRule = rule;
 	}
 
 	cutWith(kind: CutMove['cut']): void {
 		this.#cutKind = kind;
-	}
-
-	/** The rows of the present tableau that give a cut. */
-	get candidates(): CutCandidate[] {
-		const { session } = this.#desk;
-		const t = session.tableau;
-		if (!t) return [];
-		return session.offers.flatMap(({ move }): CutCandidate[] => {
-			if (move.kind !== 'cut') return [];
-			const row = t.basis.findIndex((column) => columnOf(t, column).id === move.row);
-			const value = row < 0 ? goalValue(t, OBJECTIVE) : rhs(t, row);
-			const name = row < 0 ? t.form.problem.objective.name : columnOf(t, t.basis[row]).name;
-			return [{ row: move.row, name, value, part: fraction(value) }];
-		});
 	}
 
 	/** The row that the rule takes. */

@@ -1,4 +1,5 @@
 import { getContext, setContext } from 'svelte';
+import { BestPlan } from './best-plan.svelte';
 import { DEMO_STATEMENT, DEMO_STORY } from './demo';
 import { LessonDocument } from './document.svelte';
 import { Figure } from './figure.svelte';
@@ -17,6 +18,8 @@ export class Desk {
 	readonly document: LessonDocument;
 	readonly session: Session;
 	readonly figure: Figure;
+	/** the best plan of the statement, once it is asked for */
+	readonly best: BestPlan;
 	readonly plans: Plans;
 	/** the tableau beside the present one */
 	readonly pinned: Pinned;
@@ -33,7 +36,8 @@ export class Desk {
 		this.session = new Session(this.document);
 		this.pinned = new Pinned(this.document, this.session);
 		this.figure = new Figure(this.document, this.session);
-		this.plans = new Plans(this.document, this.figure);
+		this.best = new BestPlan(this.document);
+		this.plans = new Plans(this.document, this.figure, this.best);
 		this.answer = new LargeAnswer();
 	}
 }

@@ -94,6 +94,11 @@ export class LessonDocument {
 		return this.#page;
 	}
 
+	/** The lasting key of a variable or constraint; one that the book does not know is its own key. */
+	keyOf(kind: keyof Meanings, name: string): string {
+		return this.#book[kind].find((own) => own.name === name)?.key ?? name;
+	}
+
 	/** What a variable or constraint means in the words of the story; empty where nothing is said. */
 	meaning(kind: keyof Meanings, name: string): string {
 		const key = this.#book[kind].find((own) => own.name === name)?.key;

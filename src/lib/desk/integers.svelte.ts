@@ -2,10 +2,10 @@ import { solveLinear } from '$lib/core/answer/answer';
 import { wholeHull } from '$lib/core/geometry/hull';
 import { roundings } from '$lib/core/integer/rounding';
 import { asksForWhole, mustBeWhole } from '$lib/core/integer/whole';
-import { parseRational, type Rational } from '$lib/core/number/rational';
 import type { Plan } from '$lib/core/problem/types';
-import { readPlan } from '$lib/core/problem/use';
+import { samePlan } from '$lib/core/problem/use';
 import type { WayJson } from '$lib/work/jobs';
+import type { Found } from './best-plan.svelte';
 import { Cutting } from './cutting.svelte';
 import { useDesk, type Desk } from './desk.svelte';
 import { Running } from './running.svelte';
@@ -28,21 +28,12 @@ export const MODE_WORDS: Readonly<Record<Mode, string>> = {
 
 const MILLISECONDS = 30_000;
 
-/** The best whole plan of a statement, found off the page. */
-interface Best {
-	readonly text: string;
-	readonly plan: Plan | null;
-	readonly objective: Rational | null;
-	readonly status: string;
-}
-
 /** What is looked at on the page of whole numbers: roundings, cuts, and the tree of a search. */
 export class Integers {
 	readonly #desk: Desk;
 	#mode = $state<Mode>('rounding');
 	#pointed = $state.raw<{ text: string; plans: readonly Plan[] }>({ text: '', plans: [] });
 	#showsHull = $state(false);
-	#best = $state.raw<Best | null>(null);
 	#ways = $state.raw<{ text: string; list: readonly WayJson[] }>({ text: '', list: [] });
 
 	readonly running = new Running<IntegerWork>();
@@ -65,6 +56,10 @@ export class Integers {
 			? wholeHull(this.#problem)
 			: null
 	);
+	readonly #roundings = $derived.by(() =>
+		this.#problem && this.corner ? roundings(this.#problem, this.corner, this.pointed) : []
+	);
+
 	/** the problem, where it asks for whole numbers */
 	get problem() {
 		return this.#problem;
@@ -88,8 +83,8 @@ export class Integers {
 		return this.#hull;
 	}
 	/** the best whole plan, once it was asked for: null before */
-	get best(): Best | null {
-		return this.#best?.text === this.#desk.document.text ? this.#best : null;
+	get best(): Found | null {
+		return this.#desk.best.found;
 	}
 	get ways(): readonly WayJson[] {
 		return this.#ways.text === this.#desk.document.text ? this.#ways.list : [];
@@ -100,8 +95,9 @@ export class Integers {
 	}
 	/** the roundings of the relaxation's best plan, and the whole points pointed at */
 	get roundings() {
-		return this.#problem && this.corner ? roundings(this.#problem, this.corner, this.pointed) : [];
+		return this.#roundings;
 	}
+
 	show(mode: Mode): void {
 		this.#mode = mode;
 	}
@@ -112,28 +108,14 @@ export class Integers {
 
 	/** Judges a whole plan with the roundings, or no longer. */
 	point(plan: Plan): void {
-		const same = (own: Plan) => [...plan].every(([name, value]) => value.equals(own.get(name) ?? 0));
-		const others = this.pointed.filter((own) => !same(own));
+		const others = this.pointed.filter((own) => !samePlan(plan, own));
 		const isNew = others.length === this.pointed.length;
 		this.#pointed = { text: this.#desk.document.text, plans: isNew ? [...others, plan] : others };
 	}
 
 	/** Finds the best whole plan off the page. */
 	async findBest(): Promise<void> {
-		const { text } = this.#desk.document;
-		if (this.best) return;
-		await this.running.during('best', async (signal) => {
-			const { answerInWorker } = await import('$lib/work/client');
-			const answer = await answerInWorker(text, MILLISECONDS, () => {}, signal);
-			if (!answer) return;
-			const isDone = answer.status === 'optimal';
-			this.#best = {
-				text,
-				status: answer.status,
-				plan: isDone && answer.solution ? readPlan(answer.solution) : null,
-				objective: isDone && answer.objective ? parseRational(answer.objective) : null
-			};
-		});
+		await this.running.during('best', (signal) => this.#desk.best.find(MILLISECONDS, signal));
 	}
 
 	/** Takes all ways to the best whole plan off the page, told one by one. */

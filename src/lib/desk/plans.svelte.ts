@@ -11,6 +11,7 @@ import {
 import type { Plan } from '$lib/core/problem/types';
 
 import type { LessonDocument } from './document.svelte';
+import type { BestPlan } from './best-plan.svelte';
 import type { Figure } from './figure.svelte';
 
 const MILLISECONDS = 10_000;
@@ -20,15 +21,16 @@ const MOST_ROUNDED = 10;
 export class Plans {
 	readonly #document: LessonDocument;
 	readonly #figure: Figure;
+	readonly #best: BestPlan;
 	/** amounts by name; a variable that is not there stands at its bound */
 	#tried = $state.raw<Plan>(readPlan({}));
-	#best = $state.raw<{ text: string; plan: Plan | null } | null>(null);
 	/** the statement whose best plan was asked for */
 	#asked = $state.raw<string | null>(null);
 
-	constructor(document: LessonDocument, figure: Figure) {
+	constructor(document: LessonDocument, figure: Figure, best: BestPlan) {
 		this.#document = document;
 		this.#figure = figure;
+		this.#best = best;
 	}
 
 	readonly #plan = $derived.by((): Plan => {
@@ -42,7 +44,7 @@ export class Plans {
 	}
 	/** the best plan, once the instructor has asked for it; null before, and where there is none */
 	get best(): Plan | null {
-		return this.showsBest && this.#best?.text === this.#document.text ? this.#best.plan : null;
+		return this.showsBest ? (this.#best.found?.plan ?? null) : null;
 	}
 	/** whether the best plan is asked for */
 	get showsBest(): boolean {
@@ -94,10 +96,6 @@ export class Plans {
 	async toggleBest(): Promise<void> {
 		const { text } = this.#document;
 		this.#asked = this.showsBest ? null : text;
-		if (this.#asked === null || this.#best?.text === text) return;
-		const { answerInWorker } = await import('$lib/work/client');
-		const answer = await answerInWorker(text, MILLISECONDS, () => {});
-		const solution = answer?.status === 'optimal' ? answer.solution : null;
-		this.#best = { text, plan: solution ? readPlan(solution) : null };
+		if (this.#asked !== null) await this.#best.find(MILLISECONDS);
 	}
 }

@@ -67,6 +67,15 @@ export class Tree {
 		};
 	});
 
+	readonly #nodeRegion = $derived.by(() => {
+		const { search, node } = this;
+		if (!search || !node || search.problem.variables.length !== 2) return null;
+		return {
+			all: region(search.problem),
+			left: region(withBranchings(search.problem, search.branchingsOf(node.id)))
+		};
+	});
+
 	/** the search of the statement as it is; null before it was begun. It changes in place: see `progress` */
 	get search(): Search | null {
 		return this.#nodes.length > 0 ? this.#search : null;
@@ -90,12 +99,7 @@ export class Tree {
 	}
 	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
 	get nodeRegion() {
-		const { search, node } = this;
-		if (!search || !node || search.problem.variables.length !== 2) return null;
-		return {
-			all: region(search.problem),
-			left: region(withBranchings(search.problem, search.branchingsOf(node.id)))
-		};
+		return this.#nodeRegion;
 	}
 
 	chooseRules(rules: Partial<SearchRules>): void {
@@ -125,7 +129,7 @@ export class Tree {
 	}
 
 	/** Solves an open node, the one that the rule takes or one chosen by hand; where the class is asked, what follows waits. */
-	step(id: number | null = this.#progress.next): void {
+	step(id?: number): void {
 		if (!this.search) this.begin();
 		const { search } = this;
 		if (!search) return;
@@ -183,7 +187,7 @@ export class Tree {
 		const way = search.branchingsOf(id);
 		for (const [i, { variable, relation, value }] of way.entries()) {
 			if (i > 0) await session.follow('end');
-			const key = document.book.variables.find((own) => own.name === variable)?.key ?? variable;
+			const key = document.keyOf('variables', variable);
 			if (!session.take({ kind: 'branch', variable: key, relation, value: value.toFraction() })) return;
 		}
 	}

@@ -27,10 +27,11 @@
 		Object.entries(read).flatMap(([name, value]) => (value?.n ? [[name, value] as const] : []))
 	);
 	function add() {
-		const keyOf = (name: string) => lesson.book.constraints.find((own) => own.name === name)?.key ?? name;
 		session.take({
 			kind: 'combine',
-			multipliers: Object.fromEntries(used.map(([name, value]) => [keyOf(name), value.toFraction()]))
+			multipliers: Object.fromEntries(
+				used.map(([name, value]) => [lesson.keyOf('constraints', name), value.toFraction()])
+			)
 		});
 	}
 </script>
