@@ -1,3 +1,7 @@
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import axe from 'axe-core';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 
 /** The desk in a browser, as a person uses it: what is typed, clicked and read. */
@@ -35,6 +39,37 @@ export class DeskPage {
 
 	async close(): Promise<void> {
 		await this.page.browserContext().close();
+	}
+
+	/** What axe finds wrong on the page as it is: the rule, the elements, and what is said of the first. */
+	async barriers(): Promise<string[]> {
+		await this.page.evaluate(axe.source);
+		const { violations } = await this.page.evaluate(() =>
+			(globalThis as unknown as { axe: typeof axe }).axe.run()
+		);
+		return violations.map(
+			({ id, nodes }) =>
+				`${id}: ${nodes.map(({ html }) => html).join(' | ')} ${nodes[0].any[0]?.message ?? ''}`
+		);
+	}
+
+	/** From now on what the page hands out goes to a folder of its own, where it can be waited for by name. */
+	async downloads(): Promise<{ folder: string; arrived(name: string): Promise<Buffer> }> {
+		const folder = mkdtempSync(join(tmpdir(), 'mathesis-'));
+		const session = await this.page.browser().target().createCDPSession();
+		await session.send('Browser.setDownloadBehavior', {
+			behavior: 'allow',
+			downloadPath: folder,
+			browserContextId: this.page.browserContext().id!
+		});
+		const arrived = async (name: string) => {
+			for (let i = 0; i < 100; i++) {
+				if (readdirSync(folder).includes(name)) return readFileSync(join(folder, name));
+				await new Promise((resolve) => setTimeout(resolve, 100));
+			}
+			throw new Error(`${name} did not come: ${readdirSync(folder).join()}`);
+		};
+		return { folder, arrived };
 	}
 
 	/** Replaces the statement by typing. */

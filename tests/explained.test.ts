@@ -1,9 +1,7 @@
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import axe from 'axe-core';
 import { expect, test } from 'vitest';
-import { browser, desk, freshVisits } from './visit';
+import { desk, freshVisits } from './visit';
 
 freshVisits();
 
@@ -96,28 +94,16 @@ test('the answer is read off and checked; another optimum is a pivot away, and t
 	await desk.shows('The answer', 'gain = 16');
 	await desk.click('Back to a known optimum: s2 in');
 	await desk.shows('The answer', 'This optimal basis was here before');
-	await desk.page.evaluate(axe.source);
-	const result = await desk.page.evaluate(() => (globalThis as unknown as { axe: typeof axe }).axe.run());
-	expect(result.violations.map(({ id, nodes }) => `${id}: ${nodes[0].html}`)).toEqual([]);
+	expect(await desk.barriers()).toEqual([]);
 });
 
 test('the run goes out with its sentences in the lesson’s notation', async () => {
-	const folder = mkdtempSync(join(tmpdir(), 'mathesis-'));
-	const session = await browser.target().createCDPSession();
-	await session.send('Browser.setDownloadBehavior', {
-		behavior: 'allow',
-		downloadPath: folder,
-		browserContextId: desk.page.browserContext().id!
-	});
+	const { arrived } = await desk.downloads();
 	await simplex(`title "Edge"\n${EDGE}`);
 	await desk.press('g');
 	const saved = async (choice: string, name: string) => {
 		await desk.choose('Export', choice);
-		for (let i = 0; i < 60; i++) {
-			if (readdirSync(folder).includes(name)) return readFileSync(join(folder, name), 'utf8');
-			await new Promise((resolve) => setTimeout(resolve, 100));
-		}
-		throw new Error(`${name} did not come`);
+		return (await arrived(name)).toString();
 	};
 	const run = await saved('The run with its sentences as Markdown', 'Edge-run.md');
 	expect(run).toContain('### cups in, s3 out');
@@ -126,13 +112,7 @@ test('the run goes out with its sentences in the lesson’s notation', async () 
 });
 
 test('a notation of one’s own is kept, exported, forgotten and taken in again; a wrong file is refused', async () => {
-	const folder = mkdtempSync(join(tmpdir(), 'mathesis-'));
-	const session = await browser.target().createCDPSession();
-	await session.send('Browser.setDownloadBehavior', {
-		behavior: 'allow',
-		downloadPath: folder,
-		browserContextId: desk.page.browserContext().id!
-	});
+	const { folder, arrived } = await desk.downloads();
 	await simplex(EDGE);
 	await desk.press('n');
 	await desk.click('Notation');
@@ -142,8 +122,7 @@ test('a notation of one’s own is kept, exported, forgotten and taken in again;
 	await desk.click('Keep');
 	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
 	await desk.click('Export yours');
-	for (let i = 0; i < 60 && !readdirSync(folder).includes('notations.json'); i++)
-		await new Promise((resolve) => setTimeout(resolve, 100));
+	await arrived('notations.json');
 	await desk.click('Forget');
 	await desk.page.waitForFunction(() => !document.querySelector('optgroup'));
 	const file = (await desk.page.$('.choices input[type="file"]'))!;

@@ -1,5 +1,4 @@
-import axe from 'axe-core';
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
@@ -80,12 +79,7 @@ describe('the collection', () => {
 
 	test('nothing on the page keeps a reader out', async () => {
 		await lessons();
-		await desk.page.evaluate(axe.source);
-		const violations = await desk.page.evaluate(async () => {
-			const run = await (globalThis as unknown as { axe: typeof axe }).axe.run();
-			return run.violations.map(({ id, nodes }) => `${id}: ${nodes.map((n) => n.html).join(' ')}`);
-		});
-		expect(violations).toEqual([]);
+		expect(await desk.barriers()).toEqual([]);
 	});
 });
 
@@ -126,26 +120,14 @@ describe('two tabs', () => {
 
 describe('files', () => {
 	test('a lesson and its problem go out as files, and come back the same', async () => {
-		const downloads = folder();
-		const session = await desk.page.createCDPSession();
-		await session.send('Browser.setDownloadBehavior', {
-			behavior: 'allow',
-			downloadPath: downloads,
-			browserContextId: desk.page.browserContext().id
-		});
+		const { arrived } = await desk.downloads();
 		await desk.write(MIX);
 		await desk.page.evaluate(() => (document.activeElement as HTMLElement).blur());
 		await desk.press('s');
 		await desk.click('The whole lesson');
 		await desk.click('LaTeX');
 		await desk.click('MPS');
-		const there = async (name: string) => {
-			for (let i = 0; i < 50; i++) {
-				if (readdirSync(downloads).includes(name)) return readFileSync(join(downloads, name), 'utf8');
-				await new Promise((resolve) => setTimeout(resolve, 100));
-			}
-			throw new Error(`no ${name}`);
-		};
+		const there = async (name: string) => (await arrived(name)).toString();
 		const whole = await there('Mix.mathesis.json');
 		const latex = await there('Mix.tex');
 		await there('Mix.mps');

@@ -1,9 +1,5 @@
-import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import axe from 'axe-core';
 import { describe, expect, test } from 'vitest';
-import { browser, desk, freshVisits } from './visit';
+import { desk, freshVisits } from './visit';
 
 freshVisits();
 
@@ -240,21 +236,11 @@ describe('three variables and more', () => {
 });
 
 test('the picture as SVG, PNG, TikZ, and the steps as a strip', async () => {
-	const folder = mkdtempSync(join(tmpdir(), 'mathesis-'));
-	const session = await browser.target().createCDPSession();
-	await session.send('Browser.setDownloadBehavior', {
-		behavior: 'allow',
-		downloadPath: folder,
-		browserContextId: desk.page.browserContext().id!
-	});
+	const { arrived } = await desk.downloads();
 	await show(`title "Kiln"\n${KILN}`);
 	const saved = async (choice: string, name: string) => {
 		await desk.choose('The picture as a file', choice);
-		for (let i = 0; i < 100; i++) {
-			if (readdirSync(folder).includes(name)) return readFileSync(join(folder, name));
-			await new Promise((resolve) => setTimeout(resolve, 100));
-		}
-		throw new Error(`${name} did not come: ${readdirSync(folder).join()}`);
+		return arrived(name);
 	};
 	const svg = (await saved('SVG, light', 'Kiln-region.svg')).toString();
 	expect(svg).toContain('viewBox');
@@ -276,11 +262,9 @@ test('the picture as SVG, PNG, TikZ, and the steps as a strip', async () => {
 
 test('axe finds nothing, while it is built and when it is done', async () => {
 	await show(KILN);
-	await desk.page.evaluate(axe.source);
 	const find = async () => {
 		await desk.settled();
-		const result = await desk.page.evaluate(() => (globalThis as unknown as { axe: typeof axe }).axe.run());
-		return result.violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`);
+		return desk.barriers();
 	};
 	expect(await find()).toEqual([]);
 	for (let i = 0; i < 6; i++) await desk.press('PageDown');

@@ -12,6 +12,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 
 	/** Corners with the lines that meet there and the objective worked out; values come one by one or all, and the best is marked then. */
 	const { document: lesson, figure, reveal, selection, session } = useDesk();
@@ -60,8 +61,7 @@
 		{/if}
 	{/snippet}
 	{#if problem}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Corner table">
+		<Scroll label="Corner table" stale={lesson.stale}>
 			<table>
 				<thead>
 					<tr>
@@ -125,7 +125,7 @@
 					{/each}
 				</tbody>
 			</table>
-		</div>
+		</Scroll>
 	{:else}
 		<p class="nothing">
 			{lesson.problem
@@ -136,11 +136,6 @@
 </Pane>
 
 <style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
-	}
 	table {
 		width: 100%;
 		border-spacing: 0;

@@ -7,6 +7,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
 
 	/** The constraints in the order in which they are drawn: switched off and on, moved, and what each alone removes. */
@@ -22,8 +23,7 @@
 
 <Pane pane="sides" name="What each constraint removes" aside={lesson.stale ? 'last right statement' : null}>
 	{#if all && body && problem}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="Constraints and what each removes">
+		<Scroll label="Constraints and what each removes">
 			<ul>
 				{#each all.constraints as row, i (row.name)}
 					{@const identity = session.identities.get(row.name)}
@@ -80,18 +80,13 @@
 					<li>There are no constraints; only the bounds of the variables limit the region.</li>
 				{/each}
 			</ul>
-		</div>
+		</Scroll>
 	{:else}
 		<p class="nothing">The constraints appear here as soon as the statement can be read.</p>
 	{/if}
 </Pane>
 
 <style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
-	}
 	ul {
 		margin: 0;
 		padding: 0;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import './list.css';
 
 	/** The ways to the best whole plan side by side: what each looked at and did. */
 	const integers = useIntegers();
@@ -31,26 +32,28 @@
 		>{/if}
 </p>
 {#if integers.ways.length > 0}
-	<table>
+	<table class="ways-list">
 		<thead>
 			<tr>
-				<th scope="col">way</th><th scope="col">{integers.problem?.objective.name}</th><th scope="col"
-					>points looked at</th
-				><th scope="col">pivots</th><th scope="col">rounds</th><th scope="col">nodes</th><th scope="col"
-					>its proof</th
-				>
+				<th scope="col">way</th><th scope="col" class="number">{integers.problem?.objective.name}</th><th
+					scope="col"
+					class="number">points looked at</th
+				><th scope="col" class="number">pivots</th><th scope="col" class="number">rounds</th><th
+					scope="col"
+					class="number">nodes</th
+				><th scope="col">its proof</th>
 			</tr>
 		</thead>
 		<tbody>
 			{#each integers.ways as own (own.way)}
 				<tr>
 					<th scope="row">{WAYS[own.way]}</th>
-					<td>{own.objective ?? own.status}</td>
-					<td>{shown(own.points)}</td>
-					<td>{shown(own.pivots)}</td>
-					<td>{shown(own.rounds)}</td>
-					<td>{shown(own.nodes)}</td>
-					<td class="proof"
+					<td class="number">{own.objective ?? own.status}</td>
+					<td class="number">{shown(own.points)}</td>
+					<td class="number">{shown(own.pivots)}</td>
+					<td class="number">{shown(own.rounds)}</td>
+					<td class="number">{shown(own.nodes)}</td>
+					<td
 						>{own.reason ??
 							(own.status === 'optimal' || own.status === 'infeasible' ? PROOFS[own.way] : '–')}</td
 					>
@@ -68,23 +71,5 @@
 		gap: var(--gap-2);
 		align-items: center;
 		margin: 0 0 var(--gap-2);
-	}
-	table {
-		border-spacing: 0;
-	}
-	th,
-	td {
-		padding: 0.25rem 0.9rem 0.25rem 0;
-		text-align: right;
-		border-bottom: 1px solid var(--rule);
-	}
-	th:first-child,
-	.proof,
-	thead th:last-child {
-		text-align: left;
-	}
-	thead th {
-		border-bottom-color: var(--ink);
-		font-weight: 600;
 	}
 </style>

@@ -15,6 +15,7 @@
 	import Words from '../shared/Words.svelte';
 	import BoundChart from './BoundChart.svelte';
 	import Composer from './Composer.svelte';
+	import './list.css';
 
 	/** Cutting planes: the rows they can come from, how one is derived, and the rounds so far. */
 	const { document: lesson, session } = useDesk();
@@ -161,7 +162,7 @@
 	<p>First the method at work brings this tableau to its end: “To the end”, or “Round”.</p>
 {/if}
 {#if rounds.length > 0}
-	<table>
+	<table class="ways-list">
 		<thead>
 			<tr
 				><th scope="col">cut</th><th scope="col">from</th><th scope="col">it says</th><th scope="col"
@@ -243,18 +244,6 @@
 	}
 	p {
 		margin: 0 0 var(--gap-2);
-	}
-	table {
-		border-spacing: 0;
-	}
-	th,
-	td {
-		padding: 0.15rem 0.8rem 0.15rem 0;
-		text-align: left;
-		border-bottom: 1px solid var(--rule);
-	}
-	thead th {
-		border-bottom-color: var(--ink);
 	}
 	.dropped {
 		color: var(--ink-soft);

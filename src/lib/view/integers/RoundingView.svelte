@@ -10,6 +10,7 @@
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Words from '../shared/Words.svelte';
+	import './list.css';
 
 	/** The relaxation's best plan, all its roundings and the whole points pointed at, each judged. */
 	const { document: lesson } = useDesk();
@@ -48,7 +49,7 @@
 {#if problem && integers.corner}
 	<p><Words sentence={isWholeSentence(problem, integers.corner)} linked={false} /></p>
 	{#if list.length > 0}
-		<table>
+		<table class="ways-list">
 			<thead>
 				<tr>
 					<th scope="col">({problem.variables.map(({ name }) => name).join(', ')})</th>
@@ -135,21 +136,7 @@
 		margin: 0 0 var(--gap-2);
 	}
 	table {
-		border-spacing: 0;
 		margin-bottom: var(--gap-2);
-	}
-	th,
-	td {
-		padding: 0.15rem 0.7rem 0.15rem 0;
-		text-align: left;
-		border-bottom: 1px solid var(--rule);
-	}
-	thead th {
-		font-weight: 600;
-		border-bottom-color: var(--ink);
-	}
-	.number {
-		text-align: right;
 	}
 	.broken {
 		color: var(--error);

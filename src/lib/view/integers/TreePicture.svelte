@@ -54,8 +54,7 @@
 	});
 
 	const next = $derived(reveal.hidesNext ? null : progress.next);
-	const stateOf = (node: SearchNode): NodeState => node.state;
-	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[stateOf(node)]);
+	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[node.state]);
 	const text = (node: SearchNode) =>
 		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';
 	const told = (node: SearchNode) =>
@@ -133,6 +132,7 @@
 				{/if}
 			{/each}
 			{#each drawn.placed as { node, x, y, hidden } (node.id)}
+				{@const says = told(node)}
 				<!-- svelte-ignore a11y_click_events_have_key_events -->
 				<g
 					class={`node ${node.state}`}
@@ -141,11 +141,11 @@
 					class:selected={node.id === integers.tree.node?.id}
 					transform={`translate(${x} ${y})`}
 					role="img"
-					aria-label={told(node)}
+					aria-label={says}
 					onclick={() => integers.tree.look(node.id)}
 					ondblclick={() => node.state === 'open' && integers.tree.step(node.id)}
 				>
-					<title>{told(node)}</title>
+					<title>{says}</title>
 					<path d={SHAPES[node.state]} />
 					{#if node.id === incumbent}<path class="double" d={SHAPES.whole} transform="scale(0.82)" />{/if}
 					<text text-anchor="middle" y="5">{text(node)}</text>

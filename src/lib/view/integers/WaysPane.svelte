@@ -3,6 +3,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { MODE_WORDS, MODES, useIntegers } from '$lib/desk/integers.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 
 	/** The ways to a whole plan, one at a time. */
 	const { document: lesson, offered, session } = useDesk();
@@ -45,8 +46,7 @@
 
 <Pane pane="ways" name={MODE_WORDS[integers.mode]} aside={lesson.stale ? 'last right statement' : null}>
 	{#if integers.problem}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label={MODE_WORDS[integers.mode]}>
+		<Scroll label={MODE_WORDS[integers.mode]}>
 			{#if integers.mode === 'rounding'}
 				{#await import('./RoundingView.svelte') then { default: View }}<View />{/await}
 			{:else if integers.mode === 'cuts'}
@@ -58,7 +58,7 @@
 			{:else}
 				{#await import('./ProofView.svelte') then { default: View }}<View />{/await}
 			{/if}
-		</div>
+		</Scroll>
 	{:else if session.large}
 		<p class="nothing">A problem of this size is solved apart, without its steps.</p>
 	{:else}
@@ -67,11 +67,3 @@
 		</p>
 	{/if}
 </Pane>
-
-<style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
-	}
-</style>

@@ -1,17 +1,18 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { plainText } from '$lib/core/commentary/sentence';
-	import { brokenSentence } from '$lib/core/commentary/integers';
 
-	import { approximate, rational, ZERO } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import { brokenAt, objectiveAt } from '$lib/core/problem/use';
+	import { mustBeWhole } from '$lib/core/integer/whole';
+	import type { Vector } from '$lib/core/number/linear-algebra';
+	import { approximate, ZERO } from '$lib/core/number/rational';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { MARGIN, type Frame } from '../region/frame';
+	import type { Spot } from '../region/box';
+	import { outlineOf } from '../region/picture';
 	import RegionPane from '../region/RegionPane.svelte';
-	import { wholeLinesIn, wholePointsIn } from './whole-points';
+	import { wholeLinesIn } from './whole-points';
+	import WholePoints from './WholePoints.svelte';
 
 	/** The region with its whole points, their hull, what a branch removed, and the roundings of the best corner. */
 	const { document: lesson, figure, offered } = useDesk();
@@ -44,45 +45,18 @@
 		])
 	);
 
-	const style = $derived(lesson.notation.numbers);
-	const planAt = (region: Region, x: number, y: number) =>
-		new Map([
-			[region.axes[0], rational(x)],
-			[region.axes[1], rational(y)]
-		]);
 	const isWholeAxis = (region: Region, axis: 0 | 1) =>
-		integers.problem?.variables.find(({ name }) => name === region.axes[axis])?.domain !== 'continuous';
-	const feasible = (region: Region, x: number, y: number) =>
-		integers.problem !== null && brokenAt(integers.problem, planAt(region, x, y)).length === 0;
-
-	/** what is said of a whole point: its objective, or what it breaks */
-	function says(region: Region, x: number, y: number): string {
-		const { problem } = integers;
-		if (!problem) return '';
-		const plan = planAt(region, x, y);
-		const broken = brokenAt(problem, plan);
-		const own = broken.length
-			? `breaks ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
-			: `${problem.objective.name} = ${showNumber(objectiveAt(problem, plan), style)}`;
-		return `(${x}, ${y}): ${own}. Click to judge it with the roundings.`;
-	}
-	const path = (frame: Frame, points: readonly { x: number; y: number }[]) =>
-		points.length ? `M${points.map(({ x, y }) => `${frame.x(x)} ${frame.y(y)}`).join('L')}Z` : '';
-	/** corners of a convex polygon in the order around it */
-	function around(points: { x: number; y: number }[]) {
-		const mean = (of: 'x' | 'y') => points.reduce((sum, point) => sum + point[of], 0) / points.length;
+		integers.problem?.variables.some((own) => own.name === region.axes[axis] && mustBeWhole(own)) ?? false;
+	const path = (spots: readonly Spot[]) =>
+		spots.length ? `M${spots.map(({ x, y }) => `${x} ${y}`).join('L')}Z` : '';
+	/** the hull's corners in the order around it, in pixels */
+	function hullIn(hull: readonly Vector[], { x, y }: Frame): Spot[] {
+		const spots = hull.map((at) => ({ x: x(approximate(at[0])), y: y(approximate(at[1])) }));
+		const mean = (of: 'x' | 'y') => spots.reduce((sum, own) => sum + own[of], 0) / spots.length;
 		const [mx, my] = [mean('x'), mean('y')];
-		return [...points].sort((a, b) => Math.atan2(a.y - my, a.x - mx) - Math.atan2(b.y - my, b.x - mx));
+		return spots.sort((a, b) => Math.atan2(a.y - my, a.x - mx) - Math.atan2(b.y - my, b.x - mx));
 	}
-	const cornersOf = (region: Region) =>
-		region.corners.map(({ point }) => ({ x: approximate(point.x), y: approximate(point.y) }));
-	/** how many points the hint below counts */
 	let thinned = $state(false);
-	const shown = (frame: Frame) => {
-		const found = wholePointsIn(frame);
-		queueMicrotask(() => (thinned = found.thinned));
-		return found.points;
-	};
 	/** what is drawn besides the region */
 	const legend = $derived.by(() => {
 		const { region } = figure;
@@ -92,12 +66,12 @@
 		return `Filled: whole points of the region${thinned ? '; some left out, magnify (z) to see all' : ''}.`;
 	});
 	const marks = $derived(integers.mode === 'rounding' ? integers.roundings : []);
-	const SPOT = 3.4;
 </script>
 
 <RegionPane>
 	{#snippet under(_region, frame)}
 		{#if integers.mode === 'branching' && integers.tree.nodeRegion}
+			{@const left = path(outlineOf(integers.tree.nodeRegion.left, frame))}
 			<defs>
 				<pattern
 					id={`${uid}-cut-off`}
@@ -114,32 +88,17 @@
 				class="removed"
 				fill={`url(#${uid}-cut-off)`}
 				fill-rule="evenodd"
-				d={path(frame, cornersOf(integers.tree.nodeRegion.all)) +
-					path(frame, cornersOf(integers.tree.nodeRegion.left))}
+				d={path(outlineOf(integers.tree.nodeRegion.all, frame)) + left}
 			/>
-			<path class="node" d={path(frame, cornersOf(integers.tree.nodeRegion.left))} />
+			<path class="node" d={left} />
 		{/if}
 		{#if integers.showsHull && integers.hull && integers.hull.length > 0}
-			<path
-				class="hull"
-				d={path(frame, around(integers.hull.map(([x, y]) => ({ x: approximate(x), y: approximate(y) }))))}
-			/>
+			<path class="hull" d={path(hullIn(integers.hull, frame))} />
 		{/if}
 	{/snippet}
 	{#snippet inside(region, frame)}
 		{#if integers.problem && isWholeAxis(region, 0) && isWholeAxis(region, 1)}
-			<g class="points">
-				{#each shown(frame) as { x, y } (`${x} ${y}`)}
-					<circle
-						class:feasible={feasible(region, x, y)}
-						cx={frame.x(x)}
-						cy={frame.y(y)}
-						r={feasible(region, x, y) ? SPOT : SPOT - 1.2}
-						role="presentation"
-						onclick={() => integers.point(planAt(region, x, y))}><title>{says(region, x, y)}</title></circle
-					>
-				{/each}
-			</g>
+			<WholePoints problem={integers.problem} axes={region.axes} {frame} bind:thinned />
 		{:else if integers.problem}
 			{#each [0, 1] as const as axis (axis)}
 				{#if isWholeAxis(region, axis)}
@@ -196,20 +155,6 @@
 </RegionPane>
 
 <style>
-	.points circle {
-		fill: var(--sheet);
-		stroke: var(--rule-strong);
-		stroke-width: 1;
-		cursor: pointer;
-	}
-	.points .feasible {
-		fill: var(--ink);
-		stroke: var(--sheet);
-	}
-	.points circle:hover {
-		stroke: var(--now);
-		stroke-width: 3;
-	}
 	.whole-line {
 		stroke: var(--rule-strong);
 		stroke-dasharray: 1 3;

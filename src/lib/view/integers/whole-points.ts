@@ -1,5 +1,6 @@
-import type { Frame } from '../region/frame';
-import { perUnit } from '../region/frame';
+import { rational } from '$lib/core/number/rational';
+import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
+import { perUnit, type Frame } from '../region/frame';
 
 /** pixels between whole points below which some are left out */
 const CLOSE = 7;
@@ -29,3 +30,27 @@ export function wholePointsIn({ box, x, y }: Frame): {
 /** The whole lines of one axis, where only that variable must be whole. */
 export const wholeLinesIn = (scale: Frame['x'], from: number, to: number): number[] =>
 	wholeOn(scale, from, to).values;
+
+/** A point of the plane of two variables as a plan. */
+export const planOf = ([across, up]: readonly [string, string], x: number, y: number): Plan =>
+	new Map([
+		[across, rational(x)],
+		[up, rational(y)]
+	]);
+
+/** Whether whole points lie in the region of a problem of two variables; each is asked once, however often the picture moves. */
+export function membership(
+	problem: Problem,
+	axes: readonly [string, string]
+): (x: number, y: number) => boolean {
+	const known = new Map<string, boolean>();
+	return (x, y) => {
+		const key = `${x} ${y}`;
+		let isIn = known.get(key);
+		if (isIn === undefined) {
+			isIn = isFeasible(problem, planOf(axes, x, y));
+			known.set(key, isIn);
+		}
+		return isIn;
+	};
+}

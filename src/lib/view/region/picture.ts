@@ -110,6 +110,18 @@ const combOf = ([p, q]: readonly [Spot, Spot], { x, y }: Spot): readonly [Spot, 
 	{ x: q.x + (x * COMB) / 2, y: q.y + (y * COMB) / 2 }
 ];
 
+/** Whether a region has an inside. */
+const isSolid = ({ shape }: Region): boolean =>
+	shape === 'polygon' || shape === 'unbounded' || shape === 'plane';
+
+/** The outline of a region in pixels, to the picture's border where it goes on; the ends of a flat one. */
+export function outlineOf(region: Region, { box, x, y }: Frame): Spot[] {
+	const own = isSolid(region)
+		? fillPolygon(linesOf(region.halfPlanes), box)
+		: region.corners.map(({ point }) => spot(point));
+	return own.map((p) => ({ x: x(p.x), y: y(p.y) }));
+}
+
 /** The picture of a region in a frame. */
 export function makePicture(
 	scene: Scene,
@@ -162,7 +174,6 @@ export function makePicture(
 		kind
 	}));
 	const bounding = lines.filter(({ index }) => index < region.halfPlanes.length);
-	const solid = region.shape === 'polygon' || region.shape === 'unbounded' || region.shape === 'plane';
 	const placed = labels(shown, inwards, [...corners, ...spots], frame.size);
 	const labelled = <T extends { key: string }>(part: T) => ({ ...part, label: placed.get(part.key) ?? null });
 	return {
@@ -170,7 +181,7 @@ export function makePicture(
 		corners: corners.map(labelled),
 		spots: spots.map(labelled),
 		removed: stage?.cut ? removedPolygons(stage.cut, box).map((p) => points(p.map(pixel))) : [],
-		fill: solid ? points(fillPolygon(bounding, box).map(pixel)) : '',
+		fill: isSolid(region) ? points(fillPolygon(bounding, box).map(pixel)) : '',
 		flat: flatPoints(scene, box, pixel)
 	};
 }

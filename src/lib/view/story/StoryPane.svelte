@@ -3,6 +3,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Prose from './Prose.svelte';
 
@@ -77,21 +78,15 @@
 				: 'What to ask, what to point at.'}
 			oninput={(event) => write(event.currentTarget.value)}></textarea>
 	{:else}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label={side === 'story' ? 'The story' : 'Notes'}>
+		<Scroll label={side === 'story' ? 'The story' : 'Notes'}>
 			{#if text.trim()}<Prose {text} />{:else}<p class="nothing">
 					{side === 'story' ? 'No story yet. “Write” adds one.' : 'No notes yet. “Write” adds some.'}
 				</p>{/if}
-		</div>
+		</Scroll>
 	{/if}
 </Pane>
 
 <style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
-	}
 	textarea {
 		width: 100%;
 		height: 100%;

@@ -22,6 +22,7 @@
 	import { pivot, readPlan } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
 
 	/** The answer read off the last tableau, all best plans, and two ways of checking it. */
@@ -95,93 +96,91 @@
 
 <Pane pane="answer" name="The answer" aside={lesson.stale ? 'last right statement' : null}>
 	{#if t && problem && plan}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="The answer and its checks">
-			<section>
-				<h3>Read off the tableau</h3>
-				<ul>
-					{#each readingSentences(t) as line, i (i)}
-						<li
-							class:lit={line.about !== null && selection.isPointed({ kind: 'variable', name: line.about })}
-						>
-							<button
-								class="line"
-								onpointerenter={() => read(line)}
-								onpointerleave={() => read(null)}
-								onfocus={() => read(line)}
-								onblur={() => read(null)}><Words sentence={line.says} linked={false} /></button
-							>
-						</li>
-					{/each}
-				</ul>
-			</section>
-			<section>
-				<h3>In words</h3>
-				{#each storySentences(problem, plan, (kind, name) => lesson.meaning(kind, name)) as sentence, i (i)}
-					<p><Words {sentence} linked={false} /></p>
-				{/each}
-			</section>
-			<section>
-				<h3>All best plans</h3>
-				{#if set}
-					{#each optimalSetSentences(problem, set) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
-				{/if}
-				{#if way.length > 1}
-					<label class="slide"
-						>{SLIDE}
-						<input
-							type="range"
-							min="0"
-							max={(way.length - 1) * PARTS}
-							value={slid}
-							oninput={({ currentTarget }) => slide(Number(currentTarget.value))}
-						/>
-					</label>
-					{#if slidTo}<p aria-live="polite"><Words sentence={slidTo.says} linked={false} /></p>{/if}
-				{/if}
-				{#if isBack}<p>This optimal basis was here before: the best plans have been gone round.</p>{/if}
-				{#each others as { column, move, known } (column.id)}
-					<button class="btn tool" onclick={() => session.take(move)}
-						><Words
-							sentence={say`${known ? 'Back to a known optimum' : 'Another optimum'}: ${column} in`}
-							linked={false}
-						/></button
-					>
-				{/each}
-			</section>
-			<section>
-				<h3>Put into the constraints</h3>
-				<ul>
-					{#each checkSentences(problem, plan) as { about, says } (about)}
-						<li
-							class:lit={selection.isPointed({ kind: 'constraint', name: about })}
-							onpointerenter={() => point(about)}
-							onpointerleave={() => point(null)}
-						>
-							<Words sentence={says} />
-						</li>
-					{/each}
-				</ul>
-			</section>
-			{#if certificate?.kind === 'optimal'}
+		<Scroll label="The answer and its checks">
+			<div class="parts">
 				<section>
-					<h3>Why no plan is better</h3>
-					{#each proofSentences(problem, certificate.multipliers, plan) as sentence, i (i)}
-						<p><Words {sentence} /></p>
+					<h3>Read off the tableau</h3>
+					<ul>
+						{#each readingSentences(t) as line, i (i)}
+							<li
+								class:lit={line.about !== null && selection.isPointed({ kind: 'variable', name: line.about })}
+							>
+								<button
+									class="line"
+									onpointerenter={() => read(line)}
+									onpointerleave={() => read(null)}
+									onfocus={() => read(line)}
+									onblur={() => read(null)}><Words sentence={line.says} linked={false} /></button
+								>
+							</li>
+						{/each}
+					</ul>
+				</section>
+				<section>
+					<h3>In words</h3>
+					{#each storySentences(problem, plan, (kind, name) => lesson.meaning(kind, name)) as sentence, i (i)}
+						<p><Words {sentence} linked={false} /></p>
 					{/each}
 				</section>
-			{/if}
-		</div>
+				<section>
+					<h3>All best plans</h3>
+					{#if set}
+						{#each optimalSetSentences(problem, set) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+					{/if}
+					{#if way.length > 1}
+						<label class="slide"
+							>{SLIDE}
+							<input
+								type="range"
+								min="0"
+								max={(way.length - 1) * PARTS}
+								value={slid}
+								oninput={({ currentTarget }) => slide(Number(currentTarget.value))}
+							/>
+						</label>
+						{#if slidTo}<p aria-live="polite"><Words sentence={slidTo.says} linked={false} /></p>{/if}
+					{/if}
+					{#if isBack}<p>This optimal basis was here before: the best plans have been gone round.</p>{/if}
+					{#each others as { column, move, known } (column.id)}
+						<button class="btn tool" onclick={() => session.take(move)}
+							><Words
+								sentence={say`${known ? 'Back to a known optimum' : 'Another optimum'}: ${column} in`}
+								linked={false}
+							/></button
+						>
+					{/each}
+				</section>
+				<section>
+					<h3>Put into the constraints</h3>
+					<ul>
+						{#each checkSentences(problem, plan) as { about, says } (about)}
+							<li
+								class:lit={selection.isPointed({ kind: 'constraint', name: about })}
+								onpointerenter={() => point(about)}
+								onpointerleave={() => point(null)}
+							>
+								<Words sentence={says} />
+							</li>
+						{/each}
+					</ul>
+				</section>
+				{#if certificate?.kind === 'optimal'}
+					<section>
+						<h3>Why no plan is better</h3>
+						{#each proofSentences(problem, certificate.multipliers, plan) as sentence, i (i)}
+							<p><Words {sentence} /></p>
+						{/each}
+					</section>
+				{/if}
+			</div>
+		</Scroll>
 	{:else}
 		<p class="nothing">The answer is read here when an optimal tableau is reached.</p>
 	{/if}
 </Pane>
 
 <style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
+	.parts {
 		display: grid;
 		grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
 		align-content: start;

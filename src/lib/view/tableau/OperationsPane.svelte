@@ -7,6 +7,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
 
 	/** What the last pivot did to each row: one operation at a time, entry by entry, changed entries marked. */
@@ -84,8 +85,7 @@
 		{/if}
 	{/snippet}
 	{#if pivoted && now}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="Row operations of the pivot">
+		<Scroll label="Row operations of the pivot">
 			<p class="list">
 				{#each written as own, i (i)}
 					<button class="btn step" aria-current={i === index ? 'step' : undefined} onclick={() => show(i)}
@@ -125,18 +125,13 @@
 					]}: {says(explained)}{:else}Point at a column, or at an entry of the tableau, to see how it came
 					about.{/if}
 			</p>
-		</div>
+		</Scroll>
 	{:else}
 		<p class="nothing">After a pivot its row operations stand here, one at a time.</p>
 	{/if}
 </Pane>
 
 <style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-2);
-	}
 	.list {
 		display: flex;
 		flex-wrap: wrap;

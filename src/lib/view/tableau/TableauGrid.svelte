@@ -5,11 +5,11 @@
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import type { Goal } from '$lib/core/tableau/goal';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { pointedOf, type Pointed } from '$lib/desk/identity';
+	import { pointedOf } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';
-	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
+	import ColumnName from './ColumnName.svelte';
 	import TableauHead from './TableauHead.svelte';
 	import { STEPS } from './walk';
 	import './tableau.css';
@@ -63,7 +63,6 @@
 		row: Math.min(home.row, shown.rows.length - 1),
 		column: open[Math.min(home.place, open.length - 1)]?.index
 	});
-	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 	/** the columns of the first basis: under them stands the inverse of the present one */
 	const inverse = $derived(reveal.showsInverse ? t.form.rows.map(({ start }) => start) : []);
 	const isRead = (goal: Goal) => goal.kind === 'objective' && selection.reading?.value === true;
@@ -118,11 +117,6 @@
 	}
 </script>
 
-{#snippet named(name: string, pointed: Pointed | null)}
-	{@const mark = pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined}
-	{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
-{/snippet}
-
 {#snippet amount(value: Rational, id: string | undefined, i: number)}
 	<td
 		data-cell={`${i}:-1`}
@@ -150,9 +144,10 @@
 	{#each shown.goals as { goal, name, cells, value, improving, own } (goal.kind)}
 		<tr data-goal={goal.kind}>
 			<th scope="row" class="basis"
-				>{#if shown.costs?.goal === goal}{breakable(name)}: {entriesText}{:else if isNamed || !goalColumn}{breakable(
-						name
-					)}{:else}<span class="only-heard">{name}</span>{/if}</th
+				>{#if shown.costs?.goal === goal}<ColumnName {name} pointed={null} />: {entriesText}{:else if isNamed || !goalColumn}<ColumnName
+						{name}
+						pointed={null}
+					/>{:else}<span class="only-heard">{name}</span>{/if}</th
 			>
 			{#if goalColumn}<td class="own"><NumberView value={own} style={numbers} /></td>{/if}
 			{#if rhsFirst}<td class="rhs first" data-cell={`${goal.kind}:-1`} class:read={isRead(goal)}
@@ -226,10 +221,10 @@
 					>
 						{#if shown.costs}<span class="cost"><CellView cell={shown.costs.beside[i]} /></span>{/if}
 						{#if row.basic && !isNamed}<span class="only-heard">{row.name}</span
-							>{:else if row.basic}{@render named(row.name, pointed)}{:else}<span
+							>{:else if row.basic}<ColumnName name={row.name} {pointed} />{:else}<span
 								class="vacant"
 								title={`Row ${owner.name} has no basic variable yet`}
-								>{@render named(`(${owner.name})`, pointed)}</span
+								><ColumnName name={`(${owner.name})`} {pointed} /></span
 							>{/if}
 					</th>
 					{#if goalColumn}<td class="own">0</td>{/if}

@@ -6,7 +6,7 @@
 	import type { Tableau } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
-	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import ColumnName from './ColumnName.svelte';
 
 	interface Props {
 		t: Tableau;
@@ -23,9 +23,8 @@
 	}
 	/** The line of a tableau's names. */
 	let { t, shown, live, goalColumn, leading, down, inverse }: Props = $props();
-	const { document: lesson, selection, session } = useDesk();
+	const { document: lesson, selection } = useDesk();
 	const notation = $derived(lesson.notation);
-	const breakable = (name: string) => name.replaceAll('_', '_\u200b');
 </script>
 
 {#snippet rhs(first: boolean)}<th scope="col" class="rhs" class:first>rhs</th>{/snippet}
@@ -38,7 +37,6 @@
 	{#if notation.rhs === 'first'}{@render rhs(true)}{/if}
 	{#each shown.columns as { column, index, name, basic, aside } (column.id)}
 		{@const pointed = pointedOf(column.owner)}
-		{@const mark = pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined}
 		<th
 			scope="col"
 			class:lit={selection.isPointed(pointed)}
@@ -59,10 +57,10 @@
 					aria-pressed={selection.considered === column.id}
 					onclick={() => selection.consider(column.id)}
 				>
-					{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
+					<ColumnName {name} {pointed} />
 				</button>
 			{:else}
-				{#if mark}<MarkGlyph identity={mark} />{/if}{breakable(name)}
+				<ColumnName {name} {pointed} />
 			{/if}
 		</th>
 	{/each}
