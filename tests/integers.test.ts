@@ -99,6 +99,15 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	const words = await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent));
 	expect(words).toContain('incumbent');
 	expect(words).toContain('branched');
+	// the tree is kept with the lesson, and solved again when it is looked at
+	await desk.kept();
+	await desk.page.reload();
+	await desk.page.waitForSelector('.choose-item');
+	await showWay('Branch and bound');
+	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is the best whole plan, profit = 40 thalers');
+	expect(await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent))).toEqual(
+		words
+	);
 	await desk.click('Its tableau');
 	await desk.shows('Tableau', 's3');
 	await desk.press('g');

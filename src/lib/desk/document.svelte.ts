@@ -9,7 +9,13 @@ import { NO_READING, readStatement, type Reading } from '$lib/core/problem/state
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
 import { Cancelled } from '$lib/work/cancelled';
-import { NO_MEANINGS, type Lesson, type Meanings, type RegionView } from '$lib/core/lesson/lesson';
+import {
+	NO_MEANINGS,
+	type KeptTree,
+	type Lesson,
+	type Meanings,
+	type RegionView
+} from '$lib/core/lesson/lesson';
 
 /** characters that are read at once; longer texts go to the worker when typing pauses */
 const READ_AT_ONCE = 6_000;
@@ -23,6 +29,7 @@ export class LessonDocument {
 	#notation = $state.raw<Notation>(PLAIN);
 	#view = $state.raw<RegionView | null>(null);
 	#plans = $state.raw<Lesson['plans']>([]);
+	#tree = $state.raw<{ statement: string; kept: KeptTree } | null>(null);
 	#story = $state('');
 	#notes = $state('');
 	#tags = $state.raw<readonly string[]>([]);
@@ -78,6 +85,11 @@ export class LessonDocument {
 		return this.#plans;
 	}
 
+	/** the tree of the statement's whole numbers; null where none was begun of the statement as it is */
+	get tree(): KeptTree | null {
+		return this.#tree?.statement === this.#text ? this.#tree.kept : null;
+	}
+
 	/** what happened, in Markdown */
 	get story(): string {
 		return this.#story;
@@ -121,7 +133,8 @@ export class LessonDocument {
 			rule: this.#rule,
 			notation: this.#notation,
 			view: this.#view,
-			plans: this.#plans
+			plans: this.#plans,
+			tree: this.tree
 		};
 	}
 
@@ -134,6 +147,7 @@ export class LessonDocument {
 		this.#notation = lesson.notation;
 		this.#view = lesson.view;
 		this.#plans = lesson.plans;
+		this.#tree = lesson.tree && { statement: lesson.statement, kept: lesson.tree };
 		this.#story = lesson.story;
 		this.#notes = lesson.notes;
 		this.#tags = lesson.tags;
@@ -209,6 +223,11 @@ export class LessonDocument {
 	/** Names a step or notes something about it; an empty text takes it away. */
 	annotate(id: number, words: { name?: string; note?: string }): void {
 		this.#trail = annotated(this.#trail, id, words);
+	}
+
+	/** Keeps a tree with the statement; where another is written, it is put aside until this one stands there again. */
+	keepTree(kept: KeptTree): void {
+		this.#tree = { statement: this.#text, kept };
 	}
 
 	/** Keeps a plan under a name; one of the same name gives way. */

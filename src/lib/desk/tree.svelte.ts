@@ -6,15 +6,22 @@ import { beginSearch } from '$lib/core/integer/branch';
 import { withBranchings } from '$lib/core/integer/proof';
 import type { Search } from '$lib/core/integer/search';
 import { SEARCH_RULES, type SearchNode, type SearchRules } from '$lib/core/integer/search-types';
+import { MAX_DECISIONS, type KeptTree } from '$lib/core/lesson/lesson';
+import { writeProblem } from '$lib/core/problem/codec';
 import type { Problem } from '$lib/core/problem/types';
+import { packDecision, takePacked, type PackedDecision } from '$lib/work/packing';
 import { solveRelaxation } from './cutting.svelte';
 import type { Desk } from './desk.svelte';
 import type { IntegerWork } from './integers.svelte';
 import type { Running } from './running.svelte';
 
-/** milliseconds that a search may hold the page before it lets it breathe */
-const AT_ONCE = 12;
 const MOST_NODES = 50_000;
+
+/** A node, which changes in place, as it is now; the copy that was given before where nothing has changed since. */
+const asGiven = (node: SearchNode, before: SearchNode | undefined): SearchNode =>
+	before && before.state === node.state && before.turn === node.turn && before.branching === node.branching
+		? before
+		: { ...node };
 
 /** The tree of a branch-and-bound search: how far it is, by which rules, and the node looked at. */
 export class Tree {
@@ -26,9 +33,12 @@ export class Tree {
 	#asks = $state(false);
 	/** the search goes on in place: a number that changes with it tells those who look */
 	#search: Search | null = null;
-	#searched = $state('');
+	/** the problem that it was begun with */
+	#searched: Problem | null = null;
 	#turn = $state(0);
 	#selected = $state(0);
+	/** the tree as the lesson keeps it, as long as it is this one */
+	#kept = $state.raw<KeptTree | null>(null);
 
 	/** @param of the problem to be searched, and its relaxation */
 	constructor(
@@ -47,11 +57,12 @@ export class Tree {
 	get asks(): boolean {
 		return this.#asks;
 	}
+	/** the nodes as they were last given to those who look: one that has not changed is given as the same object */
+	#given: SearchNode[] = [];
 	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
-		// they change in place; those who look are given what they are now
-		return this.#searched === this.#desk.document.text
-			? (this.#search?.nodes.map((node) => ({ ...node })) ?? [])
+		return this.#kept !== null && this.#kept === this.#desk.document.tree
+			? (this.#given = (this.#search?.nodes ?? []).map((node, i) => asGiven(node, this.#given[i])))
 			: [];
 	});
 	readonly #progress = $derived.by(() => {
@@ -104,6 +115,7 @@ export class Tree {
 
 	chooseRules(rules: Partial<SearchRules>): void {
 		this.#rules = { ...this.#rules, ...rules };
+		if (this.search) this.#keep();
 	}
 
 	toggleAsks(): void {
@@ -114,22 +126,80 @@ export class Tree {
 
 	look(id: number): void {
 		this.#selected = id;
+		if (this.#running.what !== 'search') this.#keep();
+	}
+
+	/** Tells those who look that the search has gone on. */
+	#show(selected: number): void {
+		this.#selected = selected;
+		this.#turn += 1;
+	}
+
+	/** Keeps the tree as it is with the lesson. */
+	#keep(): void {
+		if (!this.#search) return;
+		this.#kept = {
+			rules: this.#rules,
+			decisions: this.#search.decisions.slice(0, MAX_DECISIONS),
+			waits: this.waiting?.id ?? null,
+			looked: this.#selected
+		};
+		this.#desk.document.keepTree(this.#kept);
+	}
+
+	#make(): void {
+		const { problem, relaxation } = this.#of();
+		const begun = problem && relaxation ? beginSearch(problem, relaxation) : null;
+		this.#search = begun && 'search' in begun ? begun.search : null;
+		this.#searched = problem;
+		this.#show(0);
 	}
 
 	/** Begins the tree anew. */
 	begin(): void {
 		this.#running.cancel();
-		const { text } = this.#desk.document;
-		const { problem, relaxation } = this.#of();
-		const begun = problem && relaxation ? beginSearch(problem, relaxation) : null;
-		this.#search = begun && 'search' in begun ? begun.search : null;
-		this.#searched = text;
-		this.#selected = 0;
-		this.#turn += 1;
+		this.#make();
+		this.#keep();
+	}
+
+	/** Takes up the tree that came with the lesson, if it is not here yet; it is solved again off the page. */
+	async restore(): Promise<void> {
+		const { tree } = this.#desk.document;
+		if (!tree || tree === this.#kept || !this.#of().problem) return;
+		this.#kept = tree;
+		this.#rules = tree.rules;
+		this.#make();
+		const search = this.#search;
+		if (!search) return;
+		await this.#running.during('search', (signal) => this.#follow(search, tree.decisions, false, signal));
+		if (this.#search !== search || this.#kept !== tree) return;
+		const { waits, looked } = tree;
+		if (waits !== null && search.nodes[waits]?.state === 'open') search.solve(waits);
+		this.#show(looked < search.made ? looked : 0);
+	}
+
+	/** Follows a search that goes on off the page, from where this one stands. */
+	async #follow(
+		search: Search,
+		decisions: readonly PackedDecision[],
+		goesOn: boolean,
+		signal: AbortSignal
+	): Promise<void> {
+		const { searchInWorker } = await import('$lib/work/client');
+		const told = async (fresh: readonly PackedDecision[]) => {
+			if (signal.aborted || this.#search !== search) return;
+			for (const decision of fresh) takePacked(search, decision);
+			// the picture is a piece of work of its own
+			await new Promise((resolve) => setTimeout(resolve));
+			this.#show(search.incumbent?.node ?? fresh.at(-1)!.node);
+		};
+		const goOn = goesOn ? { rules: this.#rules, mostNodes: MOST_NODES } : null;
+		await searchInWorker(writeProblem(this.#searched!), decisions, goOn, told, signal);
 	}
 
 	/** Solves an open node, the one that the rule takes or one chosen by hand; where the class is asked, what follows waits. */
 	step(id?: number): void {
+		if (this.#running.what === 'search') return;
 		if (!this.search) this.begin();
 		const { search } = this;
 		if (!search) return;
@@ -140,8 +210,8 @@ export class Tree {
 			search.solve(node);
 			if (!this.#asks) search.judge(node, this.#rules);
 		}
-		this.#selected = node;
-		this.#turn += 1;
+		this.#show(node);
+		this.#keep();
 	}
 
 	/** Shows what follows from the node that waits; it may be branched on a variable chosen by hand. */
@@ -149,32 +219,19 @@ export class Tree {
 		const { search, waiting } = this;
 		if (!search || !waiting) return;
 		search.judge(waiting.id, this.#rules, split);
-		this.#selected = waiting.id;
-		this.#turn += 1;
+		this.#show(waiting.id);
+		this.#keep();
 	}
 
-	/** The search to its end, in pieces; can be cancelled, and keeps what it has. */
+	/** The search to its end, off the page; can be cancelled, and keeps what it has. */
 	async run(): Promise<void> {
 		if (!this.search) this.begin();
+		if (this.waiting) this.judge();
 		const { search } = this;
 		if (!search) return;
-		await this.#running.during('search', async (signal) => {
-			if (this.waiting) this.judge();
-			while (!signal.aborted && !search.isDone && search.made < MOST_NODES) {
-				const end = performance.now() + AT_ONCE;
-				let last: number | null = null;
-				while (performance.now() < end) {
-					last = search.next(this.#rules.node);
-					if (last === null) break;
-					if (search.closeByPromise(last)) continue;
-					search.solve(last);
-					search.judge(last, this.#rules);
-				}
-				this.#selected = search.incumbent?.node ?? last ?? this.#selected;
-				this.#turn += 1;
-				await new Promise((resolve) => setTimeout(resolve));
-			}
-		});
+		const known = search.decisions.map((decision) => packDecision(search, decision));
+		await this.#running.during('search', (signal) => this.#follow(search, known, true, signal));
+		if (this.search === search) this.#keep();
 	}
 
 	/** Goes to a node's tableau: the branches on the way become steps of the trail, each followed by the pivots of the dual simplex method but the last. */

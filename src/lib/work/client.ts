@@ -4,9 +4,11 @@ import type { ProblemKind } from '../core/answer/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
+import type { SearchRules } from '../core/integer/search-types';
+import type { ProblemJson } from '../core/problem/format';
 import type { Jobs, Progress, WayJson } from './jobs';
 import { Cancelled } from './cancelled';
-import { unpackReading } from './packing';
+import { unpackReading, type PackedDecision } from './packing';
 
 interface Line {
 	readonly worker: Worker;
@@ -90,3 +92,12 @@ export const compareInWorker = (
 	told: (way: WayJson) => void,
 	signal?: AbortSignal
 ): Promise<void> => run(async (remote) => await remote.compare(text, milliseconds, proxy(told)), signal);
+
+/** Goes on with a branch-and-bound search off the main thread; what is new is told some at a time. */
+export const searchInWorker = (
+	problem: ProblemJson,
+	decisions: readonly PackedDecision[],
+	goOn: { rules: SearchRules; mostNodes: number } | null,
+	told: (fresh: PackedDecision[]) => Promise<void>,
+	signal?: AbortSignal
+): Promise<void> => run(async (remote) => await remote.search(problem, decisions, goOn, proxy(told)), signal);

@@ -3,10 +3,15 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../tests/support/problems';
 import { printStatement } from '../core/problem/statement/print';
+import { solveLinear } from '../core/answer/answer';
+import { beginSearch } from '../core/integer/branch';
+import type { Search } from '../core/integer/search';
+import { SEARCH_RULES } from '../core/integer/search-types';
+import { writeProblem } from '../core/problem/codec';
 import { readStatement } from '../core/problem/statement/read';
 import { sameProblem } from '../core/problem/types';
 import { jobs } from './jobs';
-import { unpackReading } from './packing';
+import { packDecision, takePacked, unpackReading, type PackedDecision } from './packing';
 import { timed } from './timed';
 
 test('a reading survives the crossing from a worker', () => {
@@ -37,4 +42,38 @@ test('a run out of time stops with its reason', () => {
 	]);
 	expect(timed(60_000).shouldStop!(0)).toBeNull();
 	expect(timed(60_000, () => true).shouldStop!(0)).not.toBeNull();
+});
+
+test('a search followed through the worker’s job is the search itself, from wherever it stands', async () => {
+	const rules = { ...SEARCH_RULES, node: 'depth-first' } as const;
+	let nodes = 0;
+	await fc.assert(
+		fc.asyncProperty(
+			anyProblem({ whole: true, variables: 3 }),
+			fc.nat(6),
+			fc.boolean(),
+			async (problem, before, isKnown) => {
+				const begun = (): Search | null => {
+					const start = beginSearch(problem, solveLinear(problem));
+					return 'search' in start ? start.search : null;
+				};
+				const [own, followed] = [begun(), begun()];
+				if (!own || !followed) return;
+				for (let i = 0; i < before; i++) own.advance(rules);
+				// either what was found is told, or the job solves it again and tells it
+				const known = own.decisions.map((one) => (isKnown ? packDecision(own, one) : one));
+				if (isKnown) for (const one of known) takePacked(followed, one);
+				const told = (fresh: PackedDecision[]) => {
+					for (const one of structuredClone(fresh)) expect(takePacked(followed, one)).toBe(true);
+				};
+				await jobs.search(writeProblem(problem), known, { rules, mostNodes: 500 }, told);
+				while (own.made < 500 && own.advance(rules) !== null);
+				expect(followed.nodes).toEqual(own.nodes);
+				expect(followed.incumbent).toEqual(own.incumbent);
+				nodes += own.solved;
+			}
+		),
+		{ numRuns: 100 }
+	);
+	expect(nodes).toBeGreaterThan(200);
 });

@@ -1,3 +1,4 @@
+import { solveLinear } from '../core/answer/answer';
 import { kindOf, type ProblemKind } from '../core/answer/kind';
 import { openFile, type Opened } from '../core/lesson/files';
 import { InputError, type Issue } from '../core/problem/json';
@@ -6,11 +7,15 @@ import { replySolve, type Reply } from '../core/exchange/reply';
 import { answerSolve, type Control, type SolveJson } from '../core/exchange/solve';
 import { MAX_STEPS } from '../core/exchange/solve-request';
 import { plainText } from '../core/commentary/sentence';
+import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
+import type { SearchRules } from '../core/integer/search-types';
 import { DANTZIG } from '../core/method/types';
 import { toText } from '../core/number/rational';
+import { decodeProblem } from '../core/problem/codec';
+import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
-import { packReading, type PackedReading } from './packing';
+import { packDecision, packReading, takePacked, type PackedDecision, type PackedReading } from './packing';
 import { timed } from './timed';
 
 /** What a job has found so far: pivots made, and of a search for whole numbers the best plan and the bound. */
@@ -64,6 +69,46 @@ export const jobs = {
 		compareWays(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS }, ({ objective, reason, ...rest }) =>
 			told({ ...rest, objective: objective && toText(objective), reason: reason && plainText(reason) })
 		);
+	},
+	/**
+	 * Goes on with a branch-and-bound search. What is told of it is done again (solved where it is not said what was found), then it goes
+	 * to its end by the rules.
+	 * @param goOn null ends after what was told
+	 * @param told what is new, some at a time and in its order; the next waits until it was taken
+	 */
+	async search(
+		json: ProblemJson,
+		decisions: readonly PackedDecision[],
+		goOn: { rules: SearchRules; mostNodes: number } | null,
+		told: (fresh: PackedDecision[]) => void | Promise<void>
+	): Promise<void> {
+		const problem = decodeProblem(json);
+		const begun = beginSearch(problem, solveLinear(problem));
+		if (!('search' in begun)) return;
+		const { search } = begun;
+		let fresh: PackedDecision[] = [];
+		let last = performance.now();
+		/** what is being taken: meanwhile the search goes on */
+		let taken: void | Promise<void> = undefined;
+		const tell = async () => {
+			await taken;
+			const own = fresh;
+			fresh = [];
+			last = performance.now();
+			if (own.length > 0) taken = told(own);
+		};
+		const isDue = () => performance.now() - last > BETWEEN_REPORTS;
+		for (const decision of decisions) {
+			if (!takePacked(search, decision)) break;
+			if (decision.found === undefined) fresh.push(packDecision(search, decision));
+			if (isDue()) await tell();
+		}
+		while (goOn && search.made < goOn.mostNodes && search.advance(goOn.rules) !== null) {
+			fresh.push(packDecision(search, search.decisions.at(-1)!));
+			if (isDue()) await tell();
+		}
+		await tell();
+		await taken;
 	},
 	/** Solves a statement; null where it states no problem. */
 	answer(text: string, milliseconds: number, progress?: Progress): SolveJson | null {

@@ -1,5 +1,9 @@
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import type { ProblemJson } from '../core/problem/format';
+import type { Decision, Relaxed } from '../core/integer/search-types';
+import type { Search } from '../core/integer/search';
+import { parseRational, toText } from '../core/number/rational';
+import type { Plan, Problem } from '../core/problem/types';
 import type { Reading } from '../core/problem/statement/read';
 
 /** A reading as it crosses from a worker: the problem as JSON of its format, since classes do not survive the crossing. */
@@ -13,4 +17,43 @@ export const packReading = (reading: Reading): PackedReading => ({
 export const unpackReading = (packed: PackedReading): Reading => ({
 	...packed,
 	problem: packed.problem && decodeProblem(packed.problem)
+});
+
+/** A decision of a search as it crosses, with what the node's relaxation gave (numbers as text, the plan in the variables' order); null: it
+ * was closed unsolved; left out: not known. */
+export interface PackedDecision extends Decision {
+	readonly found?: {
+		readonly bound: string | null;
+		readonly solution: readonly string[] | null;
+		readonly fractional: readonly string[];
+		readonly pivots: number;
+	} | null;
+}
+
+/** A decision of a search with what it found at the node. */
+export function packDecision(search: Search, decision: Decision): PackedDecision {
+	const { bound, solution, fractional, pivots, turn } = search.nodes[decision.node];
+	if (turn === 0) return { ...decision, found: null };
+	const found = {
+		bound: bound && toText(bound),
+		solution: solution && search.problem.variables.map(({ name }) => toText(solution.get(name)!)),
+		fractional,
+		pivots
+	};
+	return { ...decision, found };
+}
+
+/** Does in a search of the same problem what a packed decision says; false where it cannot be done. */
+export function takePacked(search: Search, { found, ...decision }: PackedDecision): boolean {
+	return search.take(decision, found ? unpackRelaxed(search.problem, found) : undefined);
+}
+
+const unpackRelaxed = (
+	{ variables }: Problem,
+	{ bound, solution, fractional, pivots }: NonNullable<PackedDecision['found']>
+): Relaxed => ({
+	bound: bound === null ? null : parseRational(bound),
+	solution: solution && (new Map(variables.map(({ name }, i) => [name, parseRational(solution[i])])) as Plan),
+	fractional,
+	pivots
 });

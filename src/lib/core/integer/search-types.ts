@@ -66,3 +66,13 @@ export interface Known {
 	readonly incumbent: Rational | null;
 	readonly bound: Rational | null;
 }
+
+/** What the relaxation of a node gives. */
+export type Relaxed = Pick<SearchNode, 'bound' | 'solution' | 'fractional' | 'pivots'>;
+
+/** What was decided about a node: that it is closed, or on which variable it is branched and which side is made first. */
+export interface Decision {
+	readonly node: number;
+	readonly split?: string;
+	readonly made?: Direction;
+}

@@ -27,11 +27,7 @@ function begun(problem: Problem): Search | null {
 }
 /** Drives a search to its end by rules, open nodes closed by their parent's bound where that is enough. */
 function driven(search: Search, rules: SearchRules): Search {
-	for (let id = search.next(rules.node); id !== null; id = search.next(rules.node)) {
-		if (search.closeByPromise(id)) continue;
-		search.solve(id);
-		search.judge(id, rules);
-	}
+	while (search.advance(rules) !== null);
 	return search;
 }
 const anyRules: fc.Arbitrary<SearchRules> = fc.record({
@@ -87,6 +83,45 @@ describe('the search', () => {
 			}),
 			{ numRuns: 150 }
 		);
+	});
+
+	test('is done again from its decisions, with or without what the relaxations gave, and goes on as the first would', () => {
+		let [branched, stopped] = [0, 0];
+		fc.assert(
+			fc.property(
+				anyProblem({ whole: true, variables: 3 }),
+				anyRules,
+				fc.nat(12),
+				fc.boolean(),
+				(problem, rules, steps, isTold) => {
+					const [first, again] = [begun(problem), begun(problem)];
+					if (!first || !again) return;
+					for (let i = 0; i < steps; i++) first.advance(rules);
+					for (const decision of first.decisions) {
+						const { bound, solution, fractional, pivots, turn } = first.nodes[decision.node];
+						const found = { bound, solution, fractional, pivots };
+						expect(again.take(decision, isTold && turn > 0 ? found : undefined)).toBe(true);
+					}
+					expect(again.nodes).toEqual(first.nodes);
+					expect(again.pivots).toBe(first.pivots);
+					if (!first.isDone) stopped += 1;
+					driven(first, rules);
+					driven(again, rules);
+					expect(again.nodes).toEqual(first.nodes);
+					expect(again.history).toEqual(first.history);
+					expect(again.decisions).toEqual(first.decisions);
+					branched += first.decisions.filter(({ split }) => split).length;
+				}
+			),
+			{ numRuns: 200 }
+		);
+		expect(branched).toBeGreaterThan(50);
+		expect(stopped).toBeGreaterThan(10);
+		const search = begun(LOADS)!;
+		expect(search.take({ node: 1 })).toBe(false);
+		expect(search.take({ node: 0, split: 'plates' })).toBe(false);
+		// solved, and waits for what follows
+		expect(search.nodes[0].state).toBe('solved');
 	});
 
 	test('by hand: any open node, any fractional variable; what follows is known before it is shown', () => {

@@ -1,42 +1,43 @@
 import type { Sentence } from '../commentary/sentence';
-import { compare, gcd, isZero, lcm, numerator, rational, type Rational } from '../number/rational';
+import { compare, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
+import { OpenNodes } from './open-nodes';
 import { branchedFrom, fractionalAt, planAt, resolved, type Branching, type Workings } from './relaxation';
 import type {
 	BranchingRule,
+	Decision,
+	Direction,
 	Incumbent,
 	Known,
 	NodeRule,
 	NodeState,
+	Relaxed,
 	SearchNode,
 	SearchRules
 } from './search-types';
-import { mustBeWhole } from './whole';
+import { objectiveStep } from './whole';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
-/** The least step between two values that the objective can take at whole plans; null where it can take any. */
-function gridOf({ objective, variables }: Problem): Rational | null {
-	const whole = new Set(variables.filter(mustBeWhole).map(({ name }) => name));
-	const used = [...objective.terms].filter(([, value]) => !isZero(value));
-	if (used.length === 0 || used.some(([name]) => !whole.has(name))) return null;
-	const multiple = used.reduce((all, [, value]) => lcm(all, value.d), 1n);
-	const divisor = used.reduce((all, [, value]) => gcd(all, numerator(value.mul(rational(multiple)))), 0n);
-	return rational(divisor < 0n ? -divisor : divisor, multiple);
-}
+/** tableaux made anew that are kept, so that the nodes beside and below need not make them again */
+const MOST_REMADE = 1_000;
 
 /**
  * Branch and bound (Land and Doig 1960; Dakin 1965) a node at a time: each relaxation is solved from its parent's tableau by the dual simplex method.
  * Bounds are shifts of columns, so most of them cost no row. Whoever drives it chooses the node and the variable, or lets rules choose.
+ * Its decisions are enough to do it again; where it is told what the relaxations gave, even without solving them.
  */
 export class Search {
 	readonly problem: Problem;
+	readonly #root: Workings;
 	readonly #nodes: Mutable<SearchNode>[] = [];
+	/** of an open node its parent's, of one that waits its own */
 	readonly #workings = new Map<number, Workings>();
-	/** open nodes, the best promise last; of equal ones the newest last */
-	readonly #open: number[] = [];
+	readonly #remade = new Map<number, Workings>();
+	readonly #decisions: Decision[] = [];
+	readonly #open: OpenNodes;
 	/** nodes that are solved and not judged */
 	readonly #waiting = new Set<number>();
 	#incumbent: Incumbent | null = null;
@@ -58,15 +59,17 @@ export class Search {
 	) {
 		this.problem = problem;
 		this.#sense = problem.objective.sense === 'max' ? 1 : -1;
-		this.#grid = gridOf(problem);
-		this.#add(null, null, null, { tableau: root, shifts: new Map() });
+		this.#grid = objectiveStep(problem);
+		this.#open = new OpenNodes(this.#sense);
+		this.#root = { tableau: root, shifts: new Map() };
+		this.#add(null, null, null);
 	}
 
 	get nodes(): readonly SearchNode[] {
 		return this.#nodes;
 	}
 	get openNodes(): readonly number[] {
-		return this.#open;
+		return this.#open.ids;
 	}
 	get incumbent(): Incumbent | null {
 		return this.#incumbent;
@@ -82,7 +85,11 @@ export class Search {
 		return this.#pivots;
 	}
 	get isDone(): boolean {
-		return this.#open.length === 0 && this.#waiting.size === 0;
+		return this.#open.count === 0 && this.#waiting.size === 0;
+	}
+	/** what was decided, in its order; enough for `take` to do it again */
+	get decisions(): readonly Decision[] {
+		return this.#decisions;
 	}
 	/** incumbent and bound after each node */
 	get history(): readonly Known[] {
@@ -91,8 +98,7 @@ export class Search {
 	/** no whole plan can be better; null before the root is solved */
 	get bound(): Rational | null {
 		const promises = [...this.#waiting].map((id) => this.#nodes[id].bound);
-		const last = this.#open.at(-1);
-		if (last !== undefined) promises.push(this.#nodes[last].promise);
+		promises.push(this.#open.promise);
 		let most = this.#incumbent?.objective ?? null;
 		for (const promise of promises) if (promise && (!most || this.#better(promise, most))) most = promise;
 		return most;
@@ -115,12 +121,7 @@ export class Search {
 		return !this.#incumbent || this.#better(this.reachable(bound), this.#incumbent.objective);
 	}
 
-	#add(
-		parent: number | null,
-		branching: Branching | null,
-		promise: Rational | null,
-		workings: Workings
-	): number {
+	#add(parent: number | null, branching: Branching | null, promise: Rational | null): number {
 		const id = this.#nodes.length;
 		const depth = parent === null ? 0 : this.#nodes[parent].depth + 1;
 		this.#nodes.push({
@@ -138,29 +139,35 @@ export class Search {
 			pivots: 0,
 			turn: 0
 		});
-		this.#workings.set(id, workings);
-		this.#open.splice(this.#placeOf(promise), 0, id);
+		this.#open.add(id, promise);
 		return id;
-	}
-
-	/** Where a node of this promise stands among the open ones. */
-	#placeOf(promise: Rational | null): number {
-		let [low, high] = [0, this.#open.length];
-		while (promise && low < high) {
-			const middle = (low + high) >> 1;
-			const own = this.#nodes[this.#open[middle]].promise;
-			if (own && this.#better(own, promise)) high = middle;
-			else low = middle + 1;
-		}
-		return low;
 	}
 
 	/** The open node that a rule takes; null where none is open. */
 	next(rule: NodeRule): number | null {
-		const { length } = this.#open;
-		if (length === 0) return null;
-		if (rule === 'best-bound') return this.#open[length - 1];
-		return this.#open.reduce((a, b) => (rule === 'depth-first' ? Math.max(a, b) : Math.min(a, b)));
+		return this.#open.next(rule);
+	}
+
+	/** A node's relaxation before its pivots: its parent's tableau, with the branch; null where the variable has no room. */
+	#startOf({ id, parent, branching }: SearchNode): Workings | null {
+		if (parent === null || !branching) return this.#root;
+		return branchedFrom(this.#workings.get(id) ?? this.#solvedAt(parent), branching);
+	}
+
+	/** A solved node's relaxation, made anew where it was let go or never made: pivots that were counted once do not count again. */
+	#solvedAt(id: number): Workings {
+		const known = this.#remade.get(id) ?? (this.#waiting.has(id) ? this.#workings.get(id) : undefined);
+		if (known) return known;
+		const start = this.#startOf(this.#nodes[id])!;
+		const tableau = resolved(
+			start.tableau,
+			() => null,
+			() => {}
+		)!;
+		if (this.#remade.size >= MOST_REMADE) this.#remade.clear();
+		const own = { tableau, shifts: start.shifts };
+		this.#remade.set(id, own);
+		return own;
 	}
 
 	/**
@@ -169,10 +176,7 @@ export class Search {
 	 * @throws SearchStopped where it is told to stop; the node stays open
 	 */
 	solve(id: number, shouldStop?: (pivots: number) => Sentence | null): void {
-		const node = this.#nodes[id];
-		const own = this.#workings.get(id)!;
-		const { branching } = node;
-		const start = branching ? branchedFrom(own, branching) : own;
+		const start = this.#startOf(this.#nodes[id]);
 		const before = this.#pivots;
 		const tableau =
 			start &&
@@ -181,27 +185,34 @@ export class Search {
 				() => shouldStop?.(this.#pivots) ?? null,
 				() => (this.#pivots += 1)
 			);
-		this.#open.splice(this.#open.lastIndexOf(id), 1);
-		this.#waiting.add(id);
-		node.pivots = this.#pivots - before;
-		node.turn = ++this.#solved;
-		node.state = 'solved';
+		const pivots = this.#pivots - before;
+		this.#pivots = before;
 		if (!start || !tableau) {
-			this.#workings.delete(id);
+			this.#note(id, { bound: null, solution: null, fractional: [], pivots });
 			return;
 		}
-		this.#workings.set(id, { tableau, shifts: start.shifts });
-		node.bound = objectiveValue(tableau);
-		node.fractional = fractionalAt(tableau);
-		if (this.keepsNodes || node.fractional.length === 0)
-			node.solution = planAt({ tableau, shifts: start.shifts });
+		const own = { tableau, shifts: start.shifts };
+		const fractional = fractionalAt(tableau);
+		const solution = this.keepsNodes || fractional.length === 0 ? planAt(own) : null;
+		this.#note(id, { bound: objectiveValue(tableau), solution, fractional, pivots }, own);
+	}
+
+	/** Notes what the relaxation of an open node gives; from now on it waits to be judged. */
+	#note(id: number, { bound, solution, fractional, pivots }: Relaxed, own?: Workings): void {
+		const node = this.#nodes[id];
+		this.#open.remove(id);
+		this.#waiting.add(id);
+		if (own) this.#workings.set(id, own);
+		else this.#workings.delete(id);
+		this.#pivots += pivots;
+		Object.assign(node, { bound, solution, fractional, pivots, turn: ++this.#solved, state: 'solved' });
 	}
 
 	/** The variable that a rule branches on. */
 	splitOf(id: number, rule: BranchingRule): string | null {
 		const { fractional } = this.#nodes[id];
 		if (rule === 'first' || fractional.length < 2) return fractional[0] ?? null;
-		const { tableau: t } = this.#workings.get(id)!;
+		const { tableau: t } = this.#solvedAt(id);
 		const fromHalf = (name: string): Rational => {
 			const { parts } = t.form.substitutions.find(({ variable }) => variable === name)!;
 			const value = columnValue(t, parts[0].column);
@@ -224,12 +235,19 @@ export class Search {
 	 * @returns the nodes that it made, the one that comes first last
 	 */
 	judge(id: number, rules: SearchRules, split = this.splitOf(id, rules.branching)): number[] {
+		// of equal promise the node made last comes first, but where breadth decides
+		const newestFirst = rules.node !== 'breadth-first';
+		return this.#settle(id, split, (rules.first === 'up') === newestFirst ? 'down' : 'up');
+	}
+
+	/** @param made the side that is made first */
+	#settle(id: number, split: string | null, made: Direction): number[] {
 		const node = this.#nodes[id];
-		const verdict = this.verdict(id);
-		const made: number[] = [];
-		node.state = verdict;
-		this.#waiting.delete(id);
 		const { bound } = node;
+		const verdict = this.verdict(id);
+		node.state = verdict;
+		this.#decisions.push(verdict === 'branched' ? { node: id, split: split!, made } : { node: id });
+		let fresh: number[] = [];
 		if (verdict === 'infeasible') node.why = messages.closedInfeasible;
 		else if (verdict === 'bound')
 			node.why = messages.closedByBound(bound!, this.reachable(bound!), this.#incumbent!.objective);
@@ -237,24 +255,39 @@ export class Search {
 			this.#incumbent = { objective: bound!, solution: node.solution!, node: id };
 			node.why = messages.closedWhole;
 		} else {
-			const workings = this.#workings.get(id)!;
-			const value = (node.solution ?? planAt(workings)).get(split!)!;
+			const own = this.#workings.get(id);
+			const value = (node.solution ?? planAt(own!)).get(split!)!;
 			node.split = split;
 			node.why = messages.branchedOn(split!, value);
 			const below: Branching = { variable: split!, relation: '<=', value: value.floor() };
 			const above: Branching = { variable: split!, relation: '>=', value: value.ceil() };
-			// of equal promise the node made last comes first, but where breadth decides
-			const newestFirst = rules.node !== 'breadth-first';
-			const order = (rules.first === 'up') === newestFirst ? [below, above] : [above, below];
-			made.push(...order.map((branching) => this.#add(id, branching, bound, workings)));
+			fresh = (made === 'down' ? [below, above] : [above, below]).map((way) => this.#add(id, way, bound));
+			if (own) for (const child of fresh) this.#workings.set(child, own);
 		}
+		this.#waiting.delete(id);
 		this.#workings.delete(id);
 		this.#history.push({
 			nodes: this.#solved,
 			incumbent: this.#incumbent?.objective ?? null,
 			bound: this.bound
 		});
-		return made;
+		return fresh;
+	}
+
+	/**
+	 * Does what was decided in another search of the same problem.
+	 * @param found what the relaxation gave there; left out, it is solved here
+	 * @returns false where it cannot be done here: the node is not open, or the variable is whole there (the node then waits)
+	 */
+	take({ node, split, made = 'down' }: Decision, found?: Relaxed): boolean {
+		if (this.#nodes[node]?.state !== 'open') return false;
+		if (this.closeByPromise(node)) return true;
+		if (found) this.#note(node, found);
+		else this.solve(node);
+		const isBranched = this.verdict(node) === 'branched';
+		if (isBranched && !this.#nodes[node].fractional.includes(split ?? '')) return false;
+		this.#settle(node, split ?? null, made);
+		return true;
 	}
 
 	/** Closes an open node unsolved where its parent's bound cannot beat the incumbent any more; says whether it did. */
@@ -264,9 +297,19 @@ export class Search {
 		if (!promise || !this.#incumbent || this.#isWorthwhile(promise)) return false;
 		node.state = 'bound';
 		node.why = messages.closedByPromise(promise, this.reachable(promise), this.#incumbent.objective);
-		this.#open.splice(this.#open.lastIndexOf(id), 1);
+		this.#open.remove(id);
 		this.#workings.delete(id);
+		this.#decisions.push({ node: id });
 		return true;
+	}
+
+	/** The next node by the rules, to the end of what follows from it; says which, null where none is open. */
+	advance(rules: SearchRules): number | null {
+		const id = this.next(rules.node);
+		if (id === null || this.closeByPromise(id)) return id;
+		this.solve(id);
+		this.judge(id, rules);
+		return id;
 	}
 
 	/** The bounds on the way from the root to a node. */

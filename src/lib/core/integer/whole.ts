@@ -1,7 +1,17 @@
 import { runLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
 import type { Sentence } from '../commentary/sentence';
-import { isInteger, ONE, ZERO, type Rational } from '../number/rational';
+import {
+	gcd,
+	isInteger,
+	isZero,
+	lcm,
+	numerator,
+	ONE,
+	rational,
+	ZERO,
+	type Rational
+} from '../number/rational';
 import { readPlan } from '../tableau/tableau';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
 import { primed } from '../problem/names';
@@ -111,4 +121,14 @@ export function withWholeColumns(
 		return most ? { ...variable, upper: ceil(most) } : variable;
 	});
 	return { problem: { ...problem, variables, constraints }, pivots };
+}
+
+/** The least step between two values that the objective can take at whole plans; null where it can take any. */
+export function objectiveStep({ objective, variables }: Problem): Rational | null {
+	const whole = new Set(variables.filter(mustBeWhole).map(({ name }) => name));
+	const used = [...objective.terms].filter(([, value]) => !isZero(value));
+	if (used.length === 0 || used.some(([name]) => !whole.has(name))) return null;
+	const multiple = used.reduce((all, [, value]) => lcm(all, value.d), 1n);
+	const divisor = used.reduce((all, [, value]) => gcd(all, numerator(value.mul(rational(multiple)))), 0n);
+	return rational(divisor < 0n ? -divisor : divisor, multiple);
 }

@@ -2,11 +2,12 @@ import { notationShape } from '../notation/check';
 import { completed } from '../notation/notation';
 import { WAYS, type Move } from '../move/types';
 import { isSoundTrail, type Trail } from '../move/trail';
+import { BRANCHING_RULES, DIRECTIONS, NODE_RULES } from '../integer/search-types';
 import { PARTS, RULE_NAMES } from '../method/types';
 import { parseRational } from '../number/rational';
 import { MAX_STATEMENT } from '../problem/statement/read';
 import * as yup from 'yup';
-import type { Lesson } from './lesson';
+import { MAX_DECISIONS, type Lesson } from './lesson';
 
 import { upgraded } from './upgrade';
 
@@ -138,7 +139,32 @@ const schema = yup.object({
 	plans: yup
 		.array(yup.object({ name: text(80), amounts: numbersByName.required() }))
 		.max(MAX_PLANS)
-		.required()
+		.required(),
+	tree: yup
+		.object({
+			rules: yup
+				.object({
+					node: yup.string().oneOf(NODE_RULES).required(),
+					branching: yup.string().oneOf(BRANCHING_RULES).required(),
+					first: yup.string().oneOf(DIRECTIONS).required()
+				})
+				.required(),
+			decisions: yup
+				.array(
+					yup.object({
+						node: id,
+						split: yup.string().min(1).max(40),
+						made: yup.string().oneOf(DIRECTIONS)
+					})
+				)
+				.max(MAX_DECISIONS)
+				.required(),
+			waits: id.nullable().defined(),
+			looked: id
+		})
+		.nullable()
+		.optional()
+		.default(null)
 });
 
 /**

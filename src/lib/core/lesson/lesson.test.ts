@@ -1,7 +1,7 @@
 import { completed } from '../notation/notation';
 import { expect, test } from 'vitest';
 import { NEW_TRAIL } from '../move/trail';
-import { newLesson } from './lesson';
+import { newLesson, type KeptTree } from './lesson';
 import { readLesson } from './check';
 
 const MIX = 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18';
@@ -27,11 +27,20 @@ const nodes = [
 	{ id: 9, parent: 0, move: { kind: 'begin', way: 'by-hand', equalities: 'two-rows' } },
 	{ id: 10, parent: 9, move: { kind: 'artificial', column: 'all' } }
 ];
-const lesson = { ...newLesson(MIX), trail: { nodes, current: 10 } };
+const tree: KeptTree = {
+	rules: { node: 'depth-first', branching: 'first', first: 'up' },
+	decisions: [{ node: 0, split: 'x', made: 'down' }, { node: 2 }],
+	waits: 1,
+	looked: 0
+};
+const lesson = { ...newLesson(MIX), trail: { nodes, current: 10 }, tree };
 
 test('a lesson with every kind of move is read as it was kept, without what does not belong', () => {
 	const kept = JSON.parse(JSON.stringify(lesson)) as unknown;
 	expect(readLesson({ ...(kept as object), extra: 1 })).toEqual(kept);
+	// kept before there were trees
+	const { tree: _, ...older } = kept as typeof lesson;
+	expect(readLesson(older).tree).toBeNull();
 });
 
 test('lessons from outside are checked before they are used', () => {
@@ -49,6 +58,9 @@ test('lessons from outside are checked before they are used', () => {
 		{ ...lesson, lasting: { variables: [], constraints: [{ key: 'a' }], gone: [] } },
 		{ ...lesson, view: { x: NaN, y: 0, scale: 1 } },
 		{ ...lesson, view: { x: 0, y: 0, scale: -1 } },
+		{ ...lesson, tree: { ...tree, rules: { ...tree.rules, node: 'by luck' } } },
+		{ ...lesson, tree: { ...tree, decisions: [{ node: -1 }] } },
+		{ ...lesson, tree: { ...tree, decisions: [{ node: 0, split: 'x', made: 'sideways' }] } },
 		{ ...lesson, trail: { nodes: [], current: 0 } },
 		{ ...lesson, trail: { nodes, current: 99 } },
 		{ ...lesson, trail: { nodes: [...nodes, nodes[1]], current: 0 } },

@@ -1,3 +1,4 @@
+import type { Decision, SearchRules } from '../integer/search-types';
 import { NEW_TRAIL, type Trail } from '../move/trail';
 import type { RuleName } from '../method/types';
 import { PLAIN, type Notation } from '../notation/notation';
@@ -15,6 +16,19 @@ export interface RegionView {
 export interface Meanings {
 	readonly variables: Readonly<Record<string, string>>;
 	readonly constraints: Readonly<Record<string, string>>;
+}
+
+/** nodes of a search tree that are kept; what comes after them can be searched again */
+export const MAX_DECISIONS = 2_000;
+
+/** A branch-and-bound tree as it is kept: what was decided node by node; it is solved again when it is looked at. */
+export interface KeptTree {
+	readonly rules: SearchRules;
+	readonly decisions: readonly Decision[];
+	/** the node that is solved and waits for what follows from it */
+	readonly waits: number | null;
+	/** the node that is looked at */
+	readonly looked: number;
 }
 
 /** A lesson as it is kept: the statement and who is who in it, its story, the trail, and how they are shown. */
@@ -38,6 +52,8 @@ export interface Lesson {
 	readonly view: RegionView | null;
 	/** plans that were tried and kept, amounts as text by name */
 	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
+	/** the tree of its whole numbers; null where none was begun */
+	readonly tree: KeptTree | null;
 }
 
 export const NO_MEANINGS: Meanings = { variables: {}, constraints: {} };
@@ -57,7 +73,8 @@ export const newLesson = (statement: string): Lesson => ({
 	rule: 'dantzig',
 	notation: PLAIN,
 	view: null,
-	plans: []
+	plans: [],
+	tree: null
 });
 
 const TITLE = /^[ \t]*title[ \t]+"((?:[^\\\n"]|\\[^\n])*)"/im;

@@ -1,9 +1,11 @@
 import { CHOICES } from '../notation/notation';
+import { BRANCHING_RULES, DIRECTIONS, NODE_RULES } from '../integer/search-types';
 import { NUMBER_STYLES } from '../number/show';
 import { WAYS } from '../move/types';
 import { PARTS, RULE_NAMES } from '../method/types';
 import { MAX_STATEMENT } from '../problem/statement/read';
 import { MAX_LASTING, MAX_NODES, MAX_PLANS, MAX_PROSE, MAX_TAG, MAX_TAGS } from './check';
+import { MAX_DECISIONS } from './lesson';
 import { COLLECTION_FORMAT, MAX_LESSONS } from './files';
 
 /** The published JSON Schema of lessons and collections; docs/lesson.schema.json is written from it. */
@@ -67,59 +69,82 @@ const wordsByKey = { type: 'object', maxProperties: MAX_LASTING, additionalPrope
 
 const LETTERS = { type: 'string', pattern: '^\\p{L}{1,3}$' };
 
-const lesson = {
-	...object({
-		format: { const: 'mathesis-lesson' },
-		version: { const: 3 },
-		statement: { ...text(MAX_STATEMENT, 0), description: 'the problem in the statement language' },
-		story: { ...text(MAX_PROSE, 0), description: 'Markdown; [words](#row.variable) links them to a number' },
-		notes: { ...text(MAX_PROSE, 0), description: 'Markdown, for the instructor' },
-		tags: { type: 'array', maxItems: MAX_TAGS, items: text(MAX_TAG) },
-		page: { type: 'string', pattern: '^/[a-z]{0,20}$' },
-		meanings: object({ variables: wordsByKey, constraints: wordsByKey }),
-		lasting: object({ variables: lasting, constraints: lasting, gone: lasting }),
-		trail: object({
-			current: id,
-			nodes: {
-				type: 'array',
-				minItems: 1,
-				maxItems: MAX_NODES,
-				items: object(
-					{
-						id,
-						parent: { type: ['integer', 'null'], minimum: 0 },
-						move: { oneOf: moves },
-						name: text(200, 0),
-						note: text(5_000, 0)
-					},
-					['id', 'parent', 'move']
-				)
-			}
-		}),
-		rule: { enum: RULE_NAMES },
-		notation: object(
-			{
-				numbers: { enum: NUMBER_STYLES },
-				...Object.fromEntries(Object.entries(CHOICES).map(([name, variants]) => [name, { enum: variants }])),
-				slack: LETTERS,
-				surplus: LETTERS,
-				artificial: LETTERS,
-				infeasibility: LETTERS
-			},
-			['numbers']
-		),
-		view: {
-			oneOf: [
-				{ type: 'null' },
-				object({
-					x: { type: 'number' },
-					y: { type: 'number' },
-					scale: { type: 'number', exclusiveMinimum: 0 }
-				})
-			]
-		},
-		plans: { type: 'array', maxItems: MAX_PLANS, items: object({ name: text(80), amounts: numbersByName }) }
+const tree = object({
+	rules: object({
+		node: { enum: NODE_RULES },
+		branching: { enum: BRANCHING_RULES },
+		first: { enum: DIRECTIONS }
 	}),
+	decisions: {
+		type: 'array',
+		maxItems: MAX_DECISIONS,
+		description: 'by node: closed, or branched on the variable `split`, of whose sides `made` is the first',
+		items: object({ node: id, split: text(40), made: { enum: DIRECTIONS } }, ['node'])
+	},
+	waits: { type: ['integer', 'null'], minimum: 0 },
+	looked: id
+});
+
+const fields = {
+	format: { const: 'mathesis-lesson' },
+	version: { const: 3 },
+	statement: { ...text(MAX_STATEMENT, 0), description: 'the problem in the statement language' },
+	story: { ...text(MAX_PROSE, 0), description: 'Markdown; [words](#row.variable) links them to a number' },
+	notes: { ...text(MAX_PROSE, 0), description: 'Markdown, for the instructor' },
+	tags: { type: 'array', maxItems: MAX_TAGS, items: text(MAX_TAG) },
+	page: { type: 'string', pattern: '^/[a-z]{0,20}$' },
+	meanings: object({ variables: wordsByKey, constraints: wordsByKey }),
+	lasting: object({ variables: lasting, constraints: lasting, gone: lasting }),
+	trail: object({
+		current: id,
+		nodes: {
+			type: 'array',
+			minItems: 1,
+			maxItems: MAX_NODES,
+			items: object(
+				{
+					id,
+					parent: { type: ['integer', 'null'], minimum: 0 },
+					move: { oneOf: moves },
+					name: text(200, 0),
+					note: text(5_000, 0)
+				},
+				['id', 'parent', 'move']
+			)
+		}
+	}),
+	rule: { enum: RULE_NAMES },
+	notation: object(
+		{
+			numbers: { enum: NUMBER_STYLES },
+			...Object.fromEntries(Object.entries(CHOICES).map(([name, variants]) => [name, { enum: variants }])),
+			slack: LETTERS,
+			surplus: LETTERS,
+			artificial: LETTERS,
+			infeasibility: LETTERS
+		},
+		['numbers']
+	),
+	view: {
+		oneOf: [
+			{ type: 'null' },
+			object({
+				x: { type: 'number' },
+				y: { type: 'number' },
+				scale: { type: 'number', exclusiveMinimum: 0 }
+			})
+		]
+	},
+	plans: { type: 'array', maxItems: MAX_PLANS, items: object({ name: text(80), amounts: numbersByName }) },
+	tree: { oneOf: [{ type: 'null' }, tree] }
+};
+
+const lesson = {
+	// a lesson written before there were trees has none
+	...object(
+		fields,
+		Object.keys(fields).filter((name) => name !== 'tree')
+	),
 	title: 'A lesson of Mathesis'
 };
 

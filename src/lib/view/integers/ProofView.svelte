@@ -14,6 +14,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { namingOf } from '$lib/desk/naming';
+	import { gradual } from '../shared/gradual.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Words from '../shared/Words.svelte';
 
@@ -26,14 +27,10 @@
 	const search = $derived(integers.tree.search);
 	const progress = $derived(integers.tree.progress);
 	const leaves = $derived(
-		search && progress.isDone
-			? progress.nodes
-					.filter(({ state }) => state !== 'branched')
-					.slice(0, MOST_LEAVES)
-					.flatMap(({ id }) => leafProof(search, id) ?? [])
-			: []
+		progress.isDone ? progress.nodes.filter(({ state }) => state !== 'branched').map(({ id }) => id) : []
 	);
-	const leafCount = $derived(progress.nodes.filter(({ state }) => state !== 'branched').length);
+	// each is proved as it is drawn
+	const listed = gradual(() => leaves.slice(0, MOST_LEAVES));
 	const points = $derived.by(() => {
 		const { problem } = integers;
 		if (!problem) return null;
@@ -77,14 +74,17 @@
 	{#if search && progress.isDone}
 		{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 		<ul>
-			{#each leaves as own (own.node)}
-				<li>
-					<Words sentence={leafSentence(search, own)} linked={false} />
-					{own.holds ? '✓ checked' : '✗ not proved'}
-				</li>
+			{#each listed.shown as id (id)}
+				{@const own = leafProof(search, id)}
+				{#if own}
+					<li>
+						<Words sentence={leafSentence(search, own)} linked={false} />
+						{own.holds ? '✓ checked' : '✗ not proved'}
+					</li>
+				{/if}
 			{/each}
 		</ul>
-		{#if leafCount > leaves.length}<p>{leafCount - leaves.length} more leaves are not listed.</p>{/if}
+		{#if leaves.length > MOST_LEAVES}<p>{leaves.length - MOST_LEAVES} more leaves are not listed.</p>{/if}
 	{:else}
 		<p>When the search under “Branch and bound” is done, each leaf stands here with its certificate.</p>
 	{/if}

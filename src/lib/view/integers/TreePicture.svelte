@@ -4,6 +4,7 @@
 	import { plainText } from '$lib/core/commentary/sentence';
 	import type { NodeState, SearchNode } from '$lib/core/integer/search-types';
 	import { showNumber } from '$lib/core/number/show';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { HIGH, laidOutTree, WIDE } from './tree-layout';
@@ -21,7 +22,15 @@
 
 	const progress = $derived(integers.tree.progress);
 	const incumbent = $derived(progress.incumbent);
-	const drawn = $derived(laidOutTree(progress.nodes, new Set(folded), new Set(unfolded), incumbent));
+	const drawn = $derived(
+		laidOutTree(
+			progress.nodes,
+			new Set(folded),
+			new Set(unfolded),
+			incumbent,
+			integers.running.what === 'search'
+		)
+	);
 	const bounds = $derived.by(() => {
 		const xs = drawn.placed.map(({ x }) => x);
 		const ys = drawn.placed.map(({ y }) => y);
@@ -57,11 +66,20 @@
 	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[node.state]);
 	const text = (node: SearchNode) =>
 		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';
-	const told = (node: SearchNode) =>
-		integers.tree.search
-			? nodeSentences(integers.tree.search, node)
+	/** the node under the pointer: only of this one is all of it said */
+	let near = $state<number | null>(null);
+	const told = $derived.by(() => {
+		const { search } = integers.tree;
+		const node = near === null ? undefined : progress.nodes[near];
+		return search && node
+			? nodeSentences(search, node)
 					.map((sentence) => plainText(sentence, lesson.notation))
 					.join(' ')
+			: '';
+	});
+	const branchOf = ({ branching }: SearchNode) =>
+		branching
+			? `${branching.variable} ${RELATION_SIGNS[branching.relation]} ${branching.value.toFraction()}`
 			: '';
 
 	function toggle(node: SearchNode, isHidden: boolean) {
@@ -124,15 +142,12 @@
 					/>
 					{#if node.branching}
 						<text class="branch" x={(x * 3 + parent.x) / 4} y={y - HIGH * 0.42} text-anchor="middle"
-							>{node.branching.variable}
-							{node.branching.relation === '<=' ? '≤' : '≥'}
-							{node.branching.value.toFraction()}</text
+							>{branchOf(node)}</text
 						>
 					{/if}
 				{/if}
 			{/each}
 			{#each drawn.placed as { node, x, y, hidden } (node.id)}
-				{@const says = told(node)}
 				<!-- svelte-ignore a11y_click_events_have_key_events -->
 				<g
 					class={`node ${node.state}`}
@@ -141,11 +156,13 @@
 					class:selected={node.id === integers.tree.node?.id}
 					transform={`translate(${x} ${y})`}
 					role="img"
-					aria-label={says}
+					aria-label={`Node ${node.id}, ${branchOf(node) || 'the relaxation'}: ${words(node)}, ${text(node)}`}
+					onpointerenter={() => (near = node.id)}
+					onpointerleave={() => (near = null)}
 					onclick={() => integers.tree.look(node.id)}
 					ondblclick={() => node.state === 'open' && integers.tree.step(node.id)}
 				>
-					<title>{says}</title>
+					{#if node.id === near}<title>{told}</title>{/if}
 					<path d={SHAPES[node.state]} />
 					{#if node.id === incumbent}<path class="double" d={SHAPES.whole} transform="scale(0.82)" />{/if}
 					<text text-anchor="middle" y="5">{text(node)}</text>

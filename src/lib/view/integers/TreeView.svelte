@@ -105,8 +105,10 @@
 			</p>
 			<p class="tools">
 				{#if node.state === 'open'}
-					<button class="btn tool" disabled={waiting !== null} onclick={() => integers.tree.step(node.id)}
-						>Solve this node</button
+					<button
+						class="btn tool"
+						disabled={waiting !== null || isRunning}
+						onclick={() => integers.tree.step(node.id)}>Solve this node</button
 					>
 				{/if}
 				{#if node.state === 'solved' && search.verdict(node.id) === 'branched'}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { MODE_WORDS, MODES, useIntegers } from '$lib/desk/integers.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -8,6 +8,12 @@
 	/** The ways to a whole plan, one at a time. */
 	const { document: lesson, offered, session } = useDesk();
 	const integers = useIntegers();
+
+	// a tree that came with the lesson is solved again as soon as it can be looked at
+	$effect(() => {
+		void lesson.tree;
+		if (integers.problem) untrack(() => void integers.tree.restore());
+	});
 
 	onMount(() =>
 		offered.add(() => [
@@ -23,7 +29,8 @@
 				group: 'Whole numbers',
 				says: integers.tree.waiting ? 'Show what follows from the node' : 'Solve the next node of the tree',
 				key: 'x',
-				possible: integers.problem !== null && !integers.tree.progress.isDone,
+				possible:
+					integers.problem !== null && !integers.tree.progress.isDone && integers.running.what !== 'search',
 				run: () => {
 					integers.show('branching');
 					integers.tree.step();

@@ -1,4 +1,4 @@
-import { hierarchy, tree, type HierarchyPointNode } from 'd3';
+import { group, hierarchy, tree, type HierarchyPointNode } from 'd3';
 import type { SearchNode } from '$lib/core/integer/search-types';
 
 /** A node of the drawn tree with its place. */
@@ -14,7 +14,9 @@ export interface Placed {
 export const WIDE = 104;
 export const HIGH = 92;
 /** nodes that are drawn at once */
-export const MOST_DRAWN = 400;
+const MOST_DRAWN = 300;
+/** and while a search is at work, so that the picture keeps up with it */
+const MOST_DRAWN_AT_WORK = 60;
 /** trees larger than this fold what is closed */
 const MANY = 120;
 
@@ -29,16 +31,19 @@ interface Item {
  * that are closed whole.
  * @param folded ids of nodes whose children are not shown
  * @param unfolded ids of nodes that are shown although they would be folded by themselves
+ * @param atWork whether a search is just adding nodes
  */
 export function laidOutTree(
 	nodes: readonly SearchNode[],
 	folded: ReadonlySet<number>,
 	unfolded: ReadonlySet<number>,
-	incumbent: number | null
+	incumbent: number | null,
+	atWork: boolean
 ): { placed: Placed[]; left: number } {
-	const children = new Map<number, SearchNode[]>();
-	for (const node of nodes)
-		if (node.parent !== null) children.set(node.parent, [...(children.get(node.parent) ?? []), node]);
+	const children = group(
+		nodes.filter(({ parent }) => parent !== null),
+		({ parent }) => parent
+	);
 	/** by node: how many are below, and whether all of them are closed and none is the incumbent */
 	const below = new Map<number, { count: number; quiet: boolean }>();
 	// children stand after their parents
@@ -51,7 +56,7 @@ export function laidOutTree(
 			quiet: isClosed && own.every(({ quiet }) => quiet)
 		});
 	}
-	let room = MOST_DRAWN;
+	let room = atWork ? MOST_DRAWN_AT_WORK : MOST_DRAWN;
 	const isFolded = (node: SearchNode): boolean => {
 		if (folded.has(node.id)) return true;
 		const own = below.get(node.id)!;
