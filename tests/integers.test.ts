@@ -46,6 +46,24 @@ test('every rounding is judged, also a whole point that is pointed at; the best 
 	await accessible();
 });
 
+test('in three variables the body holds its whole points and their hull, and shows what a branch leaves', async () => {
+	await integers(
+		'max profit = 5 bowls + 8 vases + 6 plates\na: bowls + vases + plates <= 2\nb: 2 vases <= 3\nbowls, vases, plates integer'
+	);
+	await desk.page.waitForSelector('circle.whole');
+	expect(await desk.page.$$eval('circle.whole', (list) => list.length)).toBe(9);
+	await desk.page.evaluate(() => (document.activeElement as HTMLElement).blur());
+	await desk.press('u');
+	await desk.page.waitForSelector('line.hull');
+	expect(await desk.page.$$eval('line.hull', (list) => list.length)).toBe(9);
+	await showWay('Branch and bound');
+	await desk.press('x');
+	await desk.press('x');
+	await desk.page.waitForSelector('polygon.removed');
+	await desk.page.waitForSelector('polygon.left');
+	await accessible();
+});
+
 test('cuts by hand: the row chosen and derived, the cut drawn, its pivots, a composed one; then by rule until whole, and proved', async () => {
 	await integers(LOADS, 'Cutting planes');
 	await desk.press('g');

@@ -78,13 +78,16 @@ export class Tree {
 		};
 	});
 
-	readonly #nodeRegion = $derived.by(() => {
+	readonly #nodeProblem = $derived.by(() => {
 		const { search, node } = this;
-		if (!search || !node || search.problem.variables.length !== 2) return null;
-		return {
-			all: region(search.problem),
-			left: region(withBranchings(search.problem, search.branchingsOf(node.id)))
-		};
+		return search && node && withBranchings(search.problem, search.branchingsOf(node.id));
+	});
+	readonly #nodeRegion = $derived.by(() => {
+		const { search } = this;
+		const left = this.#nodeProblem;
+		return search && left?.variables.length === 2
+			? { all: region(search.problem), left: region(left) }
+			: null;
 	});
 
 	/** the search of the statement as it is; null before it was begun. It changes in place: see `progress` */
@@ -107,6 +110,10 @@ export class Tree {
 	get nodeSaid(): readonly Sentence[] {
 		const { node, search } = this;
 		return node && search ? nodeSentences(search, node) : [];
+	}
+	/** the problem with the branches on the way to the node that is looked at */
+	get nodeProblem(): Problem | null {
+		return this.#nodeProblem;
 	}
 	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
 	get nodeRegion() {

@@ -47,9 +47,8 @@ function stretch(sides: readonly WholeSide[], start: WholePoint): [bigint, bigin
 	return low === null || high === null || low > high ? null : [low, high];
 }
 
-/** The extreme ones among some whole points of equal length, by the facets of their hull. */
-function extremePoints(points: readonly WholePoint[]): WholePoint[] {
-	if (points.length <= 2) return [...points];
+/** Which facets of their hull some whole points of equal length lie on, as bits; null where the facets are too many. */
+function facetsAt(points: readonly WholePoint[]): bigint[] | null {
 	const [first] = points;
 	const differences = points.slice(1).map((p) => p.map((value, i) => rational(value - first[i])));
 	// in these coordinates the points are as they are, and their hull has an inside
@@ -59,14 +58,37 @@ function extremePoints(points: readonly WholePoint[]): WholePoint[] {
 		flat.map((p) => [...p, 1n]),
 		pivots.length + 1
 	);
-	if (!facets) return [...points];
-	const tight = flat.map((p) =>
+	if (!facets) return null;
+	return flat.map((p) =>
 		facets.reduce((bits, facet, k) => {
 			const value = p.reduce((sum, part, i) => sum + part * facet[i], facet[p.length]);
 			return value === 0n ? bits | (1n << BigInt(k)) : bits;
 		}, 0n)
 	);
+}
+
+/** The extreme ones among some whole points of equal length: no other point lies on all of their facets. */
+function extremePoints(points: readonly WholePoint[]): WholePoint[] {
+	const tight = points.length > 2 ? facetsAt(points) : null;
+	if (!tight) return [...points];
 	return points.filter((_, i) => tight.every((bits, j) => j === i || (bits & tight[i]) !== tight[i]));
+}
+
+/**
+ * The edges of a hull, as pairs of its corners: no third corner lies on all facets that both lie on.
+ * @param corners its extreme points, whole, as `wholeHull` gives them
+ */
+export function hullEdges(corners: readonly Vector[]): [number, number][] {
+	const tight = corners.length > 2 ? facetsAt(corners.map((at) => at.map(numerator))) : corners.map(() => 0n);
+	if (!tight) return [];
+	return corners.flatMap((_, i) =>
+		corners.slice(i + 1).flatMap((_, k): [number, number][] => {
+			const j = i + 1 + k;
+			const shared = tight[i] & tight[j];
+			const isEdge = tight.every((bits, m) => m === i || m === j || (bits & shared) !== shared);
+			return isEdge ? [[i, j]] : [];
+		})
+	);
 }
 
 /**

@@ -3,10 +3,10 @@ import { expect, test } from 'vitest';
 import { allCorners, anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { rank } from '../number/linear-algebra';
-import { isInteger, rational } from '../number/rational';
+import { isInteger, rational, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Plan } from '../problem/types';
-import { wholeHull } from './hull';
+import { hullEdges, wholeHull } from './hull';
 import { facesOf, outline, polyhedron } from './polyhedron';
 import { region } from './region';
 import { keepsSide, planAt, sliced } from './sides';
@@ -144,4 +144,38 @@ test('a slice fixes the other variables', () => {
 	expect(flat.variables.map(({ name }) => name)).toEqual(['y', 'x']);
 	expect(flat.constraints.map(({ rhs }) => rhs.toFraction())).toEqual(['6', '5']);
 	expect(flat.objective.constant.toFraction()).toBe('12');
+});
+
+test('the hull’s edges are those of the region where its corners are whole already', () => {
+	const names = ['x', 'y', 'w'];
+	let edges = 0;
+	fc.assert(
+		fc.property(
+			fc.integer({ min: 1, max: 3 }),
+			fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 3, maxLength: 3 }),
+			// sums of neighbours make a totally unimodular matrix (Hoffman and Kruskal 1956)
+			fc.array(fc.tuple(fc.nat(2), fc.nat(2), fc.constantFrom('<=', '>='), fc.nat(6)), { maxLength: 4 }),
+			(width, upper, sums) => {
+				const used = names.slice(0, width);
+				const rows = sums.flatMap(([from, to, relation, rhs]) => {
+					const part = used.slice(Math.min(from, to), Math.max(from, to) + 1);
+					return part.length > 0 ? [`${part.join(' + ')} ${relation} ${rhs}`] : [];
+				});
+				const bounds = used.map((name, i) => `${name} from 0 to ${upper[i]}`);
+				const goal = `max z = ${used.join(' + ')}`;
+				const problem = stated([goal, ...rows, ...bounds, `${used.join(', ')} integer`].join('\n'));
+				const body = polyhedron(problem);
+				const hull = wholeHull(problem)!;
+				const told = (ends: readonly (readonly Rational[])[]) => ends.map(key).sort().join(' – ');
+				expect(
+					hullEdges(hull)
+						.map(([p, q]) => told([hull[p], hull[q]]))
+						.sort()
+				).toEqual(body.edges.map(({ vertices }) => told(vertices.map((v) => body.vertices[v].at))).sort());
+				edges += body.edges.length;
+			}
+		),
+		{ numRuns: 150 }
+	);
+	expect(edges).toBeGreaterThan(300);
 });

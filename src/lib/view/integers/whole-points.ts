@@ -1,6 +1,8 @@
+import { range } from 'd3';
 import { rational } from '$lib/core/number/rational';
 import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { perUnit, type Frame } from '../region/frame';
+import type { Room, Triple } from '../solid/solid';
 
 /** pixels between whole points below which some are left out */
 const CLOSE = 7;
@@ -30,6 +32,29 @@ export function wholePointsIn({ box, x, y }: Frame): {
 /** The whole lines of one axis, where only that variable must be whole. */
 export const wholeLinesIn = (scale: Frame['x'], from: number, to: number): number[] =>
 	wholeOn(scale, from, to).values;
+
+/** candidates in a room beyond which some whole points are left out */
+const MOST_IN_ROOM = 4_000;
+
+/** The whole points of a body, thinned where they would be too many; and whether some were left out. */
+export function wholePointsOf(problem: Problem, { low, high }: Room): { points: Triple[]; thinned: boolean } {
+	const values = (every: number) =>
+		low.map((from, axis) => range(Math.ceil(from / every) * every, high[axis] + every / 2, every));
+	let every = 1;
+	const count = () => values(every).reduce((product, { length }) => product * length, 1);
+	while (count() > MOST_IN_ROOM) every *= 2;
+	const [across, along, up] = values(every);
+	const names = problem.variables.map(({ name }) => name);
+	const points = across.flatMap((x) =>
+		along.flatMap((y) =>
+			up.flatMap((z): Triple[] => {
+				const plan: Plan = new Map([x, y, z].map((value, i) => [names[i], rational(value)]));
+				return isFeasible(problem, plan) ? [[x, y, z]] : [];
+			})
+		)
+	);
+	return { points, thinned: every > 1 };
+}
 
 /** A point of the plane of two variables as a plan. */
 export const planOf = ([across, up]: readonly [string, string], x: number, y: number): Plan =>

@@ -8,6 +8,8 @@
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Look } from '../export/snapshot';
+	import type { Projection } from '../solid/camera';
+	import type { Room } from '../solid/solid';
 	import Pane from '../shared/Pane.svelte';
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
@@ -44,6 +46,8 @@
 		/** something more in the picture below the corners, and above all else */
 		under?: Snippet<[Region, Frame]>;
 		inside?: Snippet<[Region, Frame]>;
+		/** something more in the picture of a body */
+		insideBody?: Snippet<[Projection, Room]>;
 		/** something more below the picture */
 		below?: Snippet;
 		/** the steps of the construction as pictures; given how one takes the picture that is shown */
@@ -57,6 +61,7 @@
 		violated,
 		under,
 		inside,
+		insideBody,
 		below,
 		steps: taken
 	}: Props = $props();
@@ -226,6 +231,7 @@
 						{showsWalk}
 						part={of?.part ?? null}
 						level={of?.level ?? null}
+						inside={insideBody}
 					/>
 				{/await}
 			{:else if session.problem}

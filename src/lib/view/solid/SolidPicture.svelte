@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { bestFace } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { polyhedron } from '$lib/core/geometry/polyhedron';
@@ -15,9 +16,9 @@
 	import { points, shortened } from '../region/picture';
 	import { withGestures, withKeys } from '../region/picture-moves';
 	import type { BuiltPart } from '../region/stage';
-	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera } from './camera';
+	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera, type Projection } from './camera';
 	import SolidBody from './SolidBody.svelte';
-	import { meetingPlane, planeIn, roomOf, solidOf, triple, type Triple } from './solid';
+	import { meetingPlane, planeIn, roomOf, solidOf, triple, type Room, type Triple } from './solid';
 	import { labelWishes } from './wishes';
 
 	interface Props {
@@ -29,9 +30,11 @@
 		part: BuiltPart | null;
 		/** where the objective's plane stands; null: at the present point */
 		level: Rational | null;
+		/** something more in the picture, below the corners */
+		inside?: Snippet<[Projection, Room]>;
 	}
 	/** The region of three variables as a body that can be turned: visible edges drawn through, hidden ones dashed. */
-	let { problem, size, showsBest, showsWalk, part, level }: Props = $props();
+	let { problem, size, showsBest, showsWalk, part, level, inside }: Props = $props();
 	const { document: lesson, figure, session } = useDesk();
 	const ORIGIN: Triple = [0, 0, 0];
 	let camera = $state.raw<Camera>(CORNER_VIEW);
@@ -168,6 +171,7 @@
 	<SolidBody {edges} {faces} plane={points(plane)} current={points(current)} about={part?.about ?? null} />
 	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
 	{#if way.length > 1}<polyline class="walked" points={points(way)} />{/if}
+	{@render inside?.(view, room)}
 	<CornerButtons {corners} {visit} />
 	{#if here}
 		{@const at = view.spot(triple(here))}

@@ -23,6 +23,8 @@ export const CORNER_VIEW: Camera = { ...VIEWS[0], scale: 1 };
 /** How points of the room become pixels. */
 export interface Projection {
 	spot(at: Triple): Spot;
+	/** how far away a point is: about −1 in front, 1 at the back */
+	depth(at: Triple): number;
 	/** whether a face with this outward normal looks at the reader */
 	faces(normal: Triple): boolean;
 }
@@ -60,6 +62,8 @@ export function projection(
 			const at = turned(x * unit[0] - middle[0], y * unit[1] - middle[1], z * unit[2] - middle[2]);
 			return { x: size.width / 2 + at.across * pixels, y: size.height / 2 - at.up * pixels };
 		},
+		depth: ([x, y, z]) =>
+			turned(x * unit[0] - middle[0], y * unit[1] - middle[1], z * unit[2] - middle[2]).depth / reach,
 		faces: ([x, y, z]) => turned(x / unit[0], y / unit[1], z / unit[2]).depth < 0
 	};
 }
