@@ -257,8 +257,14 @@ export function branchRemark(
 
 /** Bounds that became whole. */
 export function inwardRemark(before: Problem, after: Problem): Remark {
+	const implied: Sentence[] = [];
 	const told = before.variables.flatMap((variable, i): Sentence[] => {
 		const [old, fresh] = [variable, after.variables[i]].map(effectiveBounds);
+		if (!old.lower && !old.upper) {
+			if (fresh.lower) implied.push(say`${variable.name} ≥ ${fresh.lower}`);
+			else if (fresh.upper) implied.push(say`${variable.name} ≤ ${fresh.upper}`);
+			return [];
+		}
 		const lower =
 			old.lower && fresh.lower && !old.lower.equals(fresh.lower)
 				? [say`${variable.name} ≥ ${old.lower} becomes ${variable.name} ≥ ${fresh.lower}`]
@@ -272,10 +278,14 @@ export function inwardRemark(before: Problem, after: Problem): Remark {
 	return {
 		tone: 'step',
 		heading: say`Whole bounds`,
-		sentences: told.length
-			? [
-					say`${joined(told)}. No whole plan is lost, and every whole variable is now measured from a whole number.`
-				]
-			: [say`All bounds of whole variables are whole already.`]
+		sentences: [
+			...(told.length > 0 ? [say`${joined(told)}. No whole plan is lost.`] : []),
+			...(implied.length > 0
+				? [say`The constraints imply ${joined(implied)}: said as a bound, it takes no plan away.`]
+				: []),
+			told.length + implied.length > 0
+				? say`Whole variables are now measured from whole numbers, as cuts and branches need it.`
+				: say`All bounds of whole variables are whole already.`
+		]
 	};
 }

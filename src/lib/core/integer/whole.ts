@@ -80,6 +80,33 @@ export function unboundedOrEmpty<Result extends WholeResult>(
 }
 
 /**
+ * The same relaxation, with a whole bound for every whole-number variable that has none, where the other rows imply one: such a variable
+ * is one column then, and not split in two.
+ * @returns the problem, and the pivots that finding the bounds took
+ */
+export function withImpliedBounds(
+	problem: Problem,
+	options: RunOptions = {}
+): { problem: Problem; pivots: number } {
+	let pivots = options.pivotsBefore ?? 0;
+	const extreme = (name: string, sense: 'max' | 'min'): Rational | null => {
+		const goal = withGoal(problem, sense, new Map([[name, ONE]]));
+		const run = runLinear(goal, { ...options, onStep: undefined, pivotsBefore: pivots });
+		pivots += run.pivots;
+		return run.status === 'optimal' ? (readPlan(run.tableau!).get(name) ?? ZERO) : null;
+	};
+	const variables = problem.variables.map((variable): Variable => {
+		const { lower, upper } = effectiveBounds(variable);
+		if (!mustBeWhole(variable) || lower || upper) return variable;
+		const least = extreme(variable.name, 'min');
+		if (least) return { ...variable, lower: floor(least) };
+		const most = extreme(variable.name, 'max');
+		return most ? { ...variable, upper: ceil(most) } : variable;
+	});
+	return { problem: { ...problem, variables }, pivots };
+}
+
+/**
  * The same relaxation, written so that every whole-number variable is one column at a whole distance from it: a fractional bound that a
  * column would be measured from becomes a row, and a variable without bounds gets those that the other rows imply.
  * @returns the problem, and the pivots that finding the bounds took
@@ -88,21 +115,15 @@ export function withWholeColumns(
 	problem: Problem,
 	options: RunOptions
 ): { problem: Problem; pivots: number } {
+	const implied = withImpliedBounds(problem, options);
 	const constraints = [...problem.constraints];
 	const names = new Set(constraints.map(({ name }) => name));
-	let pivots = options.pivotsBefore ?? 0;
 	const keepAsRow = (name: string, relation: '<=' | '>=', rhs: Rational) => {
 		const row = primed(`${name}'`, names);
 		names.add(row);
 		constraints.push({ name: row, terms: new Map([[name, ONE]]), relation, rhs });
 	};
-	const extreme = (name: string, sense: 'max' | 'min'): Rational | null => {
-		const goal = withGoal(problem, sense, new Map([[name, ONE]]));
-		const run = runLinear(goal, { ...options, onStep: undefined, pivotsBefore: pivots });
-		pivots += run.pivots;
-		return run.status === 'optimal' ? (readPlan(run.tableau!).get(name) ?? ZERO) : null;
-	};
-	const variables = problem.variables.map((variable): Variable => {
+	const variables = implied.problem.variables.map((variable): Variable => {
 		if (!mustBeWhole(variable)) return variable;
 		const { lower, upper } = effectiveBounds(variable);
 		if (lower && isInteger(lower)) return variable;
@@ -115,12 +136,9 @@ export function withWholeColumns(
 			keepAsRow(variable.name, '<=', upper);
 			return { ...variable, upper: ceil(upper) };
 		}
-		const least = extreme(variable.name, 'min');
-		if (least) return { ...variable, lower: floor(least) };
-		const most = extreme(variable.name, 'max');
-		return most ? { ...variable, upper: ceil(most) } : variable;
+		return variable;
 	});
-	return { problem: { ...problem, variables, constraints }, pivots };
+	return { problem: { ...problem, variables, constraints }, pivots: implied.pivots };
 }
 
 /** The least step between two values that the objective can take at whole plans; null where it can take any. */

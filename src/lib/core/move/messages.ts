@@ -66,7 +66,7 @@ export const cutFromRows = (rows: Sentence): Sentence => say`cut composed of ${r
 export const cutsDropped = say`cuts that do not bind dropped`;
 export const offerDrop = say`Drop the cuts that do not bind`;
 export const boundsInward = say`whole bounds for whole variables`;
-export const offerInward = say`Round the bounds of whole variables inward`;
+export const offerInward = say`Give whole variables whole bounds`;
 export const branchTo = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
 	say`branch ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
 export const offerBranch = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
@@ -133,7 +133,7 @@ export const notWhole = (row: Sentence): Remark =>
 	refusal('No cut', say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`);
 /** What variables need before a cut can be derived. */
 export const cutsNeed = (names: readonly string[]): Sentence =>
-	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with its bounds rounded inward (the problem as stated offers that), or give it a whole bound in the statement.`;
+	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with whole bounds (the problem as stated offers that where the constraints imply them), or give it a whole bound in the statement.`;
 export const fractionalBound = (names: readonly string[]): Remark => refusal('No cut yet', cutsNeed(names));
 export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark =>
 	refusal(

@@ -64,7 +64,7 @@ export interface BranchMove {
 	readonly value: string;
 }
 
-/** Bounds of whole-number variables that are fractional become whole, inward. */
+/** Bounds of whole-number variables that are fractional become whole, inward; one that has none gets what the constraints imply. */
 export interface InwardMove {
 	readonly kind: 'inward';
 }

@@ -3,7 +3,9 @@ import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { plainText, remarkText } from '../commentary/sentence';
 import { wholeHull } from '../geometry/hull';
+import { branchAndBound } from '../integer/branch';
 import { wholePoints } from '../integer/compare';
+import { isWhole } from '../integer/whole';
 import { decide } from '../method/decide';
 import { DANTZIG } from '../method/types';
 import { compare } from '../number/rational';
@@ -216,12 +218,29 @@ test('composed cuts, bounds rounded inward, and what is refused', () => {
 	expect(walk.told).toContain('Coefficients rounded down');
 	const bounded = new Walk(of('max z = x\na: 2 x + y <= 9\nx from 1/2 to 7/2\nx, y integer'));
 	bounded.begin();
-	expect(bounded.take({ kind: 'cut', row: 'x:x' })).toContain('Begin anew with its bounds rounded inward');
+	expect(bounded.take({ kind: 'cut', row: 'x:x' })).toContain('Begin anew with whole bounds');
 	expect(bounded.take({ kind: 'inward' })).toContain('Go back to the problem as stated');
 	const anew = new Walk(of('max z = x\na: 2 x + y <= 9\nx from 1/2 to 7/2\nx, y integer'));
 	expect(anew.take({ kind: 'inward' })).toBeNull();
 	expect(anew.told).toContain('x ≥ 1/2 becomes x ≥ 1 and x ≤ 7/2 becomes x ≤ 3.');
 	expect(anew.begin().plan.get('x')!.toFraction()).toBe('3');
+	// a variable without bounds is split in two, unless the constraints imply one
+	const free = 'max z = 2 x - y\na: 3 x - 2 y <= 4\nb: x + y <= 5\nc: x - y >= -7\nx, y free integer';
+	const split = new Walk(of(free)).begin();
+	split.solve();
+	expect(split.take({ kind: 'cut', row: 'objective' })).toContain('split in two');
+	const implied = new Walk(of(free));
+	expect(implied.take({ kind: 'inward' })).toBeNull();
+	expect(implied.told).toContain('The constraints imply x ≤ 3 and y ≤ 6: said as a bound');
+	implied.begin().solve();
+	for (let i = 0; i < 30 && !isWhole(implied.at.problem, implied.plan); i++) {
+		const cut = offers(implied.at, DANTZIG).find(({ move }) => move.kind === 'cut')!;
+		expect(implied.take(cut.move)).toBeNull();
+		implied.solve();
+	}
+	expect(objectiveValue(implied.at.work!.tableau).toFraction()).toBe(
+		branchAndBound(of(free)).objective!.toFraction()
+	);
 	const mixed = new Walk(of('max z = 2 x + y\na: 2 x + 3 y <= 7\nx integer')).begin();
 	expect(mixed.take({ kind: 'cut', row: 'x:x', cut: 'fractional' })).toContain('Take the mixed-integer cut.');
 	expect(mixed.take({ kind: 'cut', row: 'x:x' })).toBeNull();
