@@ -4,6 +4,7 @@ import type { LinearAnswer } from '../answer/answer';
 import type { OptimalSet } from '../answer/optimal-set';
 import type { Interval, Ranging } from '../answer/ranging';
 import type { BranchNode } from '../integer/branch';
+import type { Cover } from '../integer/covers';
 import type { Cut } from '../integer/cut';
 import type { Step } from '../method/types';
 import { toText, type Rational } from '../number/rational';
@@ -88,6 +89,14 @@ export interface NodeJson {
 	readonly bound: string | null;
 	readonly solution: NumbersJson | null;
 	readonly closed: string | null;
+}
+
+/** A cover that the search of a long tree added to the relaxation, and the constraint that implies it. */
+export interface CoverJson {
+	readonly row: string;
+	readonly terms: NumbersJson;
+	readonly relation: '<=';
+	readonly rhs: string;
 }
 
 export interface CutJson {
@@ -214,6 +223,13 @@ export const nodeJson = (node: BranchNode): NodeJson => ({
 	bound: node.bound && toText(node.bound),
 	solution: node.solution && numbers(node.solution),
 	closed: node.closed && plainText(node.closed)
+});
+
+export const coverJson = ({ row, terms, rhs }: Cover): CoverJson => ({
+	row,
+	terms: numbers(terms),
+	relation: '<=',
+	rhs: toText(rhs)
 });
 
 export const cutJson = (cut: Cut): CutJson => ({

@@ -109,6 +109,7 @@ const schemas: Json = {
 			steps: list(ref('Step')),
 			relaxation: { type: 'object' },
 			nodes: list({ type: 'object' }),
+			covers: list({ type: 'object' }),
 			cuts: list({ type: 'object' })
 		}
 	},

@@ -7,6 +7,7 @@ import { toText } from '../number/rational';
 import type { OptimalSet } from '../answer/optimal-set';
 import {
 	certificateJson,
+	coverJson,
 	cutJson,
 	linearJson,
 	nodeJson,
@@ -15,6 +16,7 @@ import {
 	rangingJson,
 	stepJson,
 	type CertificateJson,
+	type CoverJson,
 	type CutJson,
 	type LinearJson,
 	type NodeJson,
@@ -53,6 +55,7 @@ export interface SolveJson extends Partial<LinearJson> {
 	/** no whole plan can be better: of a search that was stopped */
 	readonly bound?: string;
 	readonly nodes?: NodeJson[];
+	readonly covers?: CoverJson[];
 	readonly cuts?: CutJson[];
 	readonly steps?: StepJson[];
 	/** how many entries of a list were left out because the answer would have been too long */
@@ -151,7 +154,10 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Solve
 			...(relaxation.solution ? { solution: numbers(relaxation.solution) } : {})
 		},
 		...('nodes' in result
-			? { nodes: room.all(result.nodes, 'nodes', nodeJson) }
+			? {
+					nodes: room.all(result.nodes, 'nodes', nodeJson),
+					...(result.covers ? { covers: result.covers.map(coverJson) } : {})
+				}
 			: { cuts: room.all(result.cuts, 'cuts', cutJson) }),
 		...shownSteps,
 		...room.told

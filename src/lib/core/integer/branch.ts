@@ -1,9 +1,11 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { stepLimit } from '../answer/messages';
-import type { Sentence } from '../commentary/sentence';
-import { isInteger, type Rational } from '../number/rational';
-import type { Plan, Problem } from '../problem/types';
+import { say, type Sentence } from '../commentary/sentence';
+import { compare, isInteger, type Rational } from '../number/rational';
+import { numbered } from '../problem/names';
+import type { Constraint, Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
+import { coversAt, type Cover } from './covers';
 import * as messages from './messages';
 import { SearchStopped, type Branching } from './relaxation';
 import { Search } from './search';
@@ -38,6 +40,8 @@ export interface BranchResult extends WholeResult {
 	readonly nodesMade: number;
 	/** of a search that was stopped: no whole plan can be better */
 	readonly bound?: Rational;
+	/** what was added to the relaxation where the search became long; the nodes are then those of the search with them */
+	readonly covers?: readonly Cover[];
 }
 
 /** A node that was looked at, as an answer lists it. */
@@ -134,8 +138,89 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 	return { ...searched(problem, relaxation, options, root(null)), relaxation };
 }
 
-/** The search below a root whose relaxation has a best plan that is not whole. */
+/** pivots after which a search begins again with covers, where there are some: short ones, which are read, need none */
+const LONG = 2_000;
+const MOST_COVER_ROUNDS = 5;
+
+/** The relaxation with the covers that its best plans break, solved; null where there are none. */
+function strengthened(
+	problem: Problem,
+	relaxation: LinearAnswer,
+	options: RunOptions
+): { problem: Problem; covers: readonly Cover[]; answer: LinearAnswer; pivots: number } | null {
+	let [answer, stronger, pivots] = [relaxation, problem, options.pivotsBefore ?? 0];
+	const covers: Cover[] = [];
+	for (let round = 0; round < MOST_COVER_ROUNDS && answer.status === 'optimal'; round++) {
+		const fresh = coversAt(problem, answer.solution!);
+		if (fresh.length === 0) break;
+		const names = new Set(stronger.constraints.map(({ name }) => name));
+		const rows = fresh.map(({ terms, rhs }, i): Constraint => {
+			const name = numbered('cover', covers.length + i + 1, names);
+			names.add(name);
+			return { name, terms, relation: '<=', rhs };
+		});
+		covers.push(...fresh);
+		stronger = { ...stronger, constraints: [...stronger.constraints, ...rows] };
+		answer = solveLinear(stronger, { ...options, onStep: undefined, pivotsBefore: pivots });
+		pivots += answer.pivots;
+	}
+	return covers.length > 0 ? { problem: stronger, covers, answer, pivots } : null;
+}
+
+/** The search below a root whose relaxation has a best plan that is not whole: a long one begins again with covers. */
 function searched(
+	problem: Problem,
+	relaxation: LinearAnswer,
+	options: RunOptions,
+	root: BranchNode
+): Omit<BranchResult, 'relaxation'> {
+	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
+	if (coversAt(problem, relaxation.solution!).length === 0) return below(problem, relaxation, options, root);
+	const isLong = say`long`;
+	const first = below(
+		problem,
+		relaxation,
+		{
+			...options,
+			shouldStop: (pivots) => (pivots - before >= LONG ? isLong : (options.shouldStop?.(pivots) ?? null))
+		},
+		root
+	);
+	if (first.reason !== isLong) return first;
+	const {
+		problem: stronger,
+		covers,
+		answer,
+		pivots
+	} = strengthened(problem, relaxation, {
+		...options,
+		pivotsBefore: first.pivots
+	})!;
+	if (answer.status === 'stopped') return { ...first, reason: answer.reason, pivots };
+	if (answer.status === 'infeasible')
+		return { ...first, status: 'infeasible', reason: undefined, pivots, covers };
+	const sense = problem.objective.sense === 'max' ? 1 : -1;
+	/** the better of what was found now and before */
+	const best = <Known extends Pick<BranchResult, 'objective' | 'solution'>>(now: Known): Known => {
+		const { objective, solution } = first;
+		const isBetter = objective && (!now.objective || compare(objective, now.objective) * sense > 0);
+		return isBetter ? { ...now, objective, solution } : now;
+	};
+	const second = below(
+		stronger,
+		answer,
+		{
+			...options,
+			pivotsBefore: pivots - answer.pivots,
+			onFound: (found) => options.onFound?.(best(found))
+		},
+		root
+	);
+	return { ...best(second), nodesMade: first.nodesMade + second.nodesMade, covers };
+}
+
+/** The search below a root, as it is. */
+function below(
 	problem: Problem,
 	relaxation: LinearAnswer,
 	options: RunOptions,

@@ -19,10 +19,11 @@ export interface WayTaken {
 	readonly pivots: number | null;
 	readonly rounds: number | null;
 	readonly nodes: number | null;
-	/** why it was stopped, or cannot be taken */
+	/** why it was stopped, cannot be taken, or went another way than its name says */
 	readonly reason: Sentence | null;
 }
 
+const begunAgain = say`The tree became long and was begun again with cover inequalities, which hold at every whole plan.`;
 const MOST_POINTS = 200_000;
 /** rounds of cuts before branching */
 const FIRST_ROUNDS = 3;
@@ -100,7 +101,7 @@ function byCuts(problem: Problem, options: RunOptions): WayTaken {
 
 function byBranching(problem: Problem, options: RunOptions): WayTaken {
 	const own = { ...options, mostNodes: 0 };
-	const { status, objective = null, pivots, nodesMade, reason = null } = branchAndBound(problem, own);
+	const { status, objective = null, pivots, nodesMade, covers, reason = null } = branchAndBound(problem, own);
 	return {
 		way: 'branching',
 		status,
@@ -109,7 +110,7 @@ function byBranching(problem: Problem, options: RunOptions): WayTaken {
 		pivots,
 		rounds: null,
 		nodes: nodesMade,
-		reason
+		reason: reason ?? (covers ? begunAgain : null)
 	};
 }
 
