@@ -1,5 +1,5 @@
 import type { Sentence } from '../commentary/sentence';
-import type { Column, FormRow } from '../form/types';
+import type { Column, FormRow, Substitution } from '../form/types';
 import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
@@ -119,18 +119,23 @@ export function fractionalAt(t: Tableau): string[] {
 	});
 }
 
-/** The basic solution in the author's variables, with the columns' shifts. */
-export function planAt({ tableau: t, shifts }: Workings): Plan {
-	return new Map(
-		t.form.substitutions.map(({ variable, offset, parts }) => [
-			variable,
-			parts.reduce((sum, { column, factor }) => {
-				const shift = rational(shifts.get(column) ?? 0n, BigInt(t.scales[column]));
-				return sum.add(columnValue(t, column).add(shift).mul(factor));
-			}, offset)
-		])
+/** An amount of the basic solution, with the columns' shifts. */
+const amountOf = ({ tableau: t, shifts }: Workings, { offset, parts }: Substitution): Rational =>
+	parts.reduce((sum, { column, factor }) => {
+		const shift = rational(shifts.get(column) ?? 0n, BigInt(t.scales[column]));
+		return sum.add(columnValue(t, column).add(shift).mul(factor));
+	}, offset);
+
+/** The amount of one of the author's variables in the basic solution. */
+export const amountAt = (own: Workings, name: string): Rational =>
+	amountOf(
+		own,
+		own.tableau.form.substitutions.find(({ variable }) => variable === name)!
 	);
-}
+
+/** The basic solution in the author's variables. */
+export const planAt = (own: Workings): Plan =>
+	new Map(own.tableau.form.substitutions.map((way) => [way.variable, amountOf(own, way)]));
 
 /** The row `column + slack = rhs` that limits a column from above; null where there is none. */
 function upperRow(t: Tableau, column: number): { slack: number; rhs: Rational } | null {

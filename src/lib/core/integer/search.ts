@@ -4,7 +4,15 @@ import type { Problem } from '../problem/types';
 import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { OpenNodes } from './open-nodes';
-import { branchedFrom, fractionalAt, planAt, resolved, type Branching, type Workings } from './relaxation';
+import {
+	amountAt,
+	branchedFrom,
+	fractionalAt,
+	planAt,
+	resolved,
+	type Branching,
+	type Workings
+} from './relaxation';
 import type {
 	BranchingRule,
 	Decision,
@@ -256,7 +264,7 @@ export class Search {
 			node.why = messages.closedWhole;
 		} else {
 			const own = this.#workings.get(id);
-			const value = (node.solution ?? planAt(own!)).get(split!)!;
+			const value = node.solution?.get(split!) ?? amountAt(own!, split!);
 			node.split = split;
 			node.why = messages.branchedOn(split!, value);
 			const below: Branching = { variable: split!, relation: '<=', value: value.floor() };
