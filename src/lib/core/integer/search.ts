@@ -13,18 +13,7 @@ import {
 	type Branching,
 	type Workings
 } from './relaxation';
-import type {
-	BranchingRule,
-	Decision,
-	Direction,
-	Incumbent,
-	Known,
-	NodeRule,
-	NodeState,
-	Relaxed,
-	SearchNode,
-	SearchRules
-} from './search-types';
+import type { Decision, Incumbent, Known, Relaxed, SearchNode, SearchRules } from './search-types';
 import { objectiveStep } from './whole';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
@@ -152,7 +141,7 @@ export class Search {
 	}
 
 	/** The open node that a rule takes; null where none is open. */
-	next(rule: NodeRule): number | null {
+	next(rule: SearchRules['node']): number | null {
 		return this.#open.next(rule);
 	}
 
@@ -217,7 +206,7 @@ export class Search {
 	}
 
 	/** The variable that a rule branches on. */
-	splitOf(id: number, rule: BranchingRule): string | null {
+	splitOf(id: number, rule: SearchRules['branching']): string | null {
 		const { fractional } = this.#nodes[id];
 		if (rule === 'first' || fractional.length < 2) return fractional[0] ?? null;
 		const { tableau: t } = this.#solvedAt(id);
@@ -230,7 +219,7 @@ export class Search {
 	}
 
 	/** What a solved node will be: the state that `judge` gives it. */
-	verdict(id: number): Exclude<NodeState, 'open' | 'solved'> {
+	verdict(id: number): Exclude<SearchNode['state'], 'open' | 'solved'> {
 		const { bound, fractional } = this.#nodes[id];
 		if (!bound) return 'infeasible';
 		if (!this.#isWorthwhile(bound)) return 'bound';
@@ -249,7 +238,7 @@ export class Search {
 	}
 
 	/** @param made the side that is made first */
-	#settle(id: number, split: string | null, made: Direction): number[] {
+	#settle(id: number, split: string | null, made: SearchRules['first']): number[] {
 		const node = this.#nodes[id];
 		const { bound } = node;
 		const verdict = this.verdict(id);

@@ -4,9 +4,8 @@
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { points } from '../region/picture';
 	import { aroundMiddle, type Projection } from '../solid/camera';
-	import { solidOf, triple, type Room, type Solid } from '../solid/solid';
+	import { solidOf, type Room, type Solid } from '../solid/solid';
 	import Hatch from './Hatch.svelte';
-	import WholeMarks from './WholeMarks.svelte';
 	import { wholePointsOf } from './whole-points';
 
 	interface Props {
@@ -16,7 +15,7 @@
 		/** told whether some are left out, since they are many */
 		thinned: boolean;
 	}
-	/** In the body of three variables: the whole points, what the branches leave, and what is marked. */
+	/** In the body of three variables: the whole points, and what the branches leave. */
 	let { problem, view, room, thinned = $bindable() }: Props = $props();
 	const integers = useIntegers();
 	const uid = $props.id();
@@ -62,7 +61,6 @@
 {#each leftFaces as outline, i (i)}<polygon class="left" points={outline} />{/each}
 {#if leftOutline}<polygon class="left" points={leftOutline} />{/if}
 {#each shown as { key, x, y, depth } (key)}<circle class="whole" cx={x} cy={y} r={radius(depth)} />{/each}
-<WholeMarks {problem} spot={(at) => ({ ...view.spot(triple(at)), depth: view.depth(triple(at)) })} />
 
 <style>
 	.removed {

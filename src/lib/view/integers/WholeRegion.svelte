@@ -106,8 +106,19 @@
 			/>
 		{/if}
 	{/snippet}
-	{#snippet insideBody(view, room)}
-		{#if integers.problem?.variables.length === 3 && !figure.isSlice}
+	{#snippet insideBody(view)}
+		{#if integers.problem && !figure.isSlice}
+			<WholeMarks
+				problem={integers.problem}
+				spot={(at) => {
+					const [x, y, z] = at.map(approximate);
+					return { ...view.spot([x, y, z]), depth: view.depth([x, y, z]) };
+				}}
+			/>
+		{/if}
+	{/snippet}
+	{#snippet underBody(view, room)}
+		{#if integers.problem && !figure.isSlice}
 			{#await import('./WholeBody.svelte') then { default: WholeBody }}
 				<WholeBody problem={integers.problem} {view} {room} bind:thinned />
 			{/await}

@@ -56,20 +56,31 @@ export function laidOutTree(
 			quiet: isClosed && own.every(({ quiet }) => quiet)
 		});
 	}
-	let room = atWork ? MOST_DRAWN_AT_WORK : MOST_DRAWN;
 	const isFolded = (node: SearchNode): boolean => {
 		if (folded.has(node.id)) return true;
 		const own = below.get(node.id)!;
-		if (unfolded.has(node.id)) return false;
-		return room <= 0 || (nodes.length > MANY && own.quiet && own.count > 0 && node.depth > 1);
+		return !unfolded.has(node.id) && nodes.length > MANY && own.quiet && own.count > 0 && node.depth > 1;
 	};
+	/** nodes whose children are drawn: those on the way to the incumbent in any case, of the others the nearest to the root */
+	const spread = new Set<number>();
+	for (let id = nodes[incumbent ?? 0]?.parent ?? null; id !== null; id = nodes[id].parent)
+		if (!isFolded(nodes[id])) spread.add(id);
+	let room = atWork ? MOST_DRAWN_AT_WORK : MOST_DRAWN;
+	const line = nodes.slice(0, 1);
+	for (const node of line) {
+		const own = children.get(node.id) ?? [];
+		if (own.length === 0 || isFolded(node)) continue;
+		if (!spread.has(node.id) && room < own.length && !unfolded.has(node.id)) continue;
+		spread.add(node.id);
+		room -= own.length;
+		line.push(...own);
+	}
 	const item = (node: SearchNode): Item => {
-		room -= 1;
 		// ≤ to the left, ≥ to the right, whichever is searched first
 		const own = [...(children.get(node.id) ?? [])].sort((a, b) =>
 			(a.branching?.relation ?? '').localeCompare(b.branching?.relation ?? '')
 		);
-		const hides = own.length > 0 && isFolded(node);
+		const hides = own.length > 0 && !spread.has(node.id);
 		return { node, hidden: hides ? below.get(node.id)!.count : 0, children: hides ? [] : own.map(item) };
 	};
 	if (nodes.length === 0) return { placed: [], left: 0 };

@@ -46,8 +46,9 @@
 		/** something more in the picture below the corners, and above all else */
 		under?: Snippet<[Region, Frame]>;
 		inside?: Snippet<[Region, Frame]>;
-		/** something more in the picture of a body */
-		insideBody?: Snippet<[Projection, Room]>;
+		/** the same in the picture of a body */
+		underBody?: Snippet<[Projection, Room]>;
+		insideBody?: Snippet<[Projection]>;
 		/** something more below the picture */
 		below?: Snippet;
 		/** the steps of the construction as pictures; given how one takes the picture that is shown */
@@ -61,6 +62,7 @@
 		violated,
 		under,
 		inside,
+		underBody,
 		insideBody,
 		below,
 		steps: taken
@@ -231,7 +233,8 @@
 						{showsWalk}
 						part={of?.part ?? null}
 						level={of?.level ?? null}
-						inside={insideBody}
+						inside={underBody}
+						above={insideBody}
 					/>
 				{/await}
 			{:else if session.problem}

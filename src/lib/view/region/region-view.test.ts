@@ -282,7 +282,7 @@ describe('a body of three variables', () => {
 		expect([solid.vertices.length, solid.edges.length, solid.faces.length]).toEqual([6, 9, 5]);
 		const shown = solid.vertices.map(({ at }) => at);
 		const look = (turn: number) => {
-			const { faces } = projection(room, { turn, tilt: 0.4, scale: 1 }, SIZE, { equal: true, shown });
+			const { faces } = projection(room, { turn, tilt: 0.4, scale: 1 }, SIZE, { top: 0, equal: true, shown });
 			return solid.faces.filter(({ normal }) => faces(normal)).map(({ owner }) => owner!.name);
 		};
 		expect(look(Math.PI + 0.6)).toContain('a');
@@ -290,7 +290,7 @@ describe('a body of three variables', () => {
 		expect(new Set([...look(0.6), ...look(Math.PI + 0.6)]).size).toBeGreaterThan(3);
 		expect(meetingPlane(solid, [1, 1, 1], 2)).toHaveLength(3);
 		expect(meetingPlane(solid, [1, 1, 1], 9)).toEqual([]);
-		const { spot } = projection(room, CORNER_VIEW, SIZE, { equal: false, shown });
+		const { spot } = projection(room, CORNER_VIEW, SIZE, { top: 0, equal: false, shown });
 		for (const at of shown) {
 			const { x, y } = spot(at);
 			expect(x > 0 && x < SIZE.width && y > 0 && y < SIZE.height).toBe(true);

@@ -30,13 +30,16 @@
 		part: BuiltPart | null;
 		/** where the objective's plane stands; null: at the present point */
 		level: Rational | null;
-		/** something more in the picture, below the corners */
+		/** something more in the picture, below the corners and above all else */
 		inside?: Snippet<[Projection, Room]>;
+		above?: Snippet<[Projection]>;
 	}
 	/** The region of three variables as a body that can be turned: visible edges drawn through, hidden ones dashed. */
-	let { problem, size, showsBest, showsWalk, part, level, inside }: Props = $props();
+	let { problem, size, showsBest, showsWalk, part, level, inside, above }: Props = $props();
 	const { document: lesson, figure, session } = useDesk();
 	const ORIGIN: Triple = [0, 0, 0];
+	/** pixels that the buttons above the picture take */
+	const ABOVE = 34;
 	let camera = $state.raw<Camera>(CORNER_VIEW);
 
 	const oneOrNone = <T,>(value: T | null): T[] => (value === null ? [] : [value]);
@@ -49,6 +52,7 @@
 	const solid = $derived(part ? solidOf(part.soFar, room) : whole);
 	const view = $derived(
 		projection(room, camera, size, {
+			top: ABOVE,
 			equal: figure.sameScale,
 			shown: [...whole.vertices.map(({ at }) => at), ORIGIN]
 		})
@@ -180,6 +184,7 @@
 	{#each labels as label (label.key)}
 		<MarkedName {label} identity={faces.find(({ key }) => key === label.key)?.identity} />
 	{/each}
+	{@render above?.(view)}
 	{#if value && showsWalk}
 		<text class="value" x="10" y={size.height - 10}
 			>{problem.objective.name} = {showNumber(value, style)}</text

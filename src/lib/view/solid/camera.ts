@@ -34,13 +34,13 @@ const EDGE = 30;
 
 /**
  * A parallel projection of a room into a picture; what is shown keeps its size however it is turned.
- * @param options `equal`: whether a unit is equally long on all axes, else the room is a cube; `shown`: points that shall be in sight
+ * @param options `top`: pixels that are left free above; `equal`: whether a unit is equally long on all axes, else the room is a cube; `shown`: points that shall be in sight
  */
 export function projection(
 	room: Room,
 	{ turn, tilt, scale }: Camera,
 	size: Size,
-	{ equal, shown }: { equal: boolean; shown: readonly Triple[] }
+	{ top, equal, shown }: { top: number; equal: boolean; shown: readonly Triple[] }
 ): Projection {
 	const spans = room.low.map((low, i) => room.high[i] - low || 1);
 	const most = Math.max(...spans);
@@ -56,11 +56,11 @@ export function projection(
 		const [across, away] = [x * ct - y * st, x * st + y * ct];
 		return { across, up: z * cb + away * sb, depth: away * cb - z * sb };
 	};
-	const pixels = (Math.max(40, Math.min(size.width, size.height) / 2 - EDGE) / reach) * scale;
+	const pixels = (Math.max(40, Math.min(size.width, size.height - top) / 2 - EDGE) / reach) * scale;
 	return {
 		spot: ([x, y, z]) => {
 			const at = turned(x * unit[0] - middle[0], y * unit[1] - middle[1], z * unit[2] - middle[2]);
-			return { x: size.width / 2 + at.across * pixels, y: size.height / 2 - at.up * pixels };
+			return { x: size.width / 2 + at.across * pixels, y: (size.height + top) / 2 - at.up * pixels };
 		},
 		depth: ([x, y, z]) =>
 			turned(x * unit[0] - middle[0], y * unit[1] - middle[1], z * unit[2] - middle[2]).depth / reach,
