@@ -1,4 +1,5 @@
 import type { Column, Form } from '../form/types';
+import { affineColumns } from '../integer/cut';
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import {
 	effectiveBounds,
@@ -10,7 +11,7 @@ import {
 	type Terms
 } from '../problem/types';
 import { brokenAt } from '../problem/use';
-import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
+import { columnValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
 
 /** A number with its unit, where it has one: `12 dozen`. */
@@ -75,6 +76,16 @@ function tightLines(problem: Problem, plan: Plan): Tight[] {
 	return [...rows, ...bounds];
 }
 
+/** The cuts that hold with equality at a basic solution. */
+function tightCuts(t: Tableau): Tight[] {
+	const lines = affineColumns(t.form);
+	return t.form.columns.flatMap(({ owner }, j) => {
+		const line = lines[j];
+		if (owner.kind !== 'cut' || !line || !isZero(columnValue(t, j))) return [];
+		return [{ says: say`${{ constraint: owner.name }}`, terms: line.terms }];
+	});
+}
+
 /** The constraints and bounds that hold with equality at a plan. */
 export const tightNames = (problem: Problem, plan: Plan): Sentence[] =>
 	tightLines(problem, plan).map(({ says }) => says);
@@ -100,13 +111,15 @@ export function placeSentence(t: Tableau): Sentence {
 	}
 	const [x, y] = problem.variables.map(({ name }) => name);
 	const at = say`(${plan.get(x)!}, ${plan.get(y)!})`;
-	const lines = tightLines(problem, plan);
+	const own = tightLines(problem, plan);
+	const lines = [...own, ...tightCuts(t)];
 	const names = joined(lines.map(({ says }) => says));
 	const on = lines.length === 0 ? say`` : lines.length > 1 ? say` where ${names} meet` : say` on ${names}`;
 	if (!isFeasible(problem, plan))
 		return say`The point ${at}${on} is not in the region: ${brokenBy(problem, plan)}.`;
+	if (crossing(own, [x, y])) return say`This is the corner ${at}${on}.`;
 	return crossing(lines, [x, y])
-		? say`This is the corner ${at}${on}.`
+		? say`This is a corner that the cuts made, ${at}${on}.`
 		: say`This is the point ${at}${on}; it is in the region, but no corner of it.`;
 }
 

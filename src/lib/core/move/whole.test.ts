@@ -125,6 +125,10 @@ test('a cut is told line by line: the row, its parts, the argument, and the auth
 		'Its slack c1 = −1/4 is basic and negative; the dual simplex method goes on.'
 	])
 		expect(walk.told).toContain(line);
+	walk.solve();
+	expect(walk.told).toContain(
+		'This is a corner that the cuts made, (7/3, 11/3) where shelves and cut 1 meet.'
+	);
 	const halves = new Walk(of('max z = x + y\na: 1/2 x + 1/3 y <= 7/4\nb: x <= 5/2\nx, y integer')).begin();
 	const [first] = offers(halves.at, DANTZIG).filter(({ move }) => move.kind === 'cut');
 	halves.take(first.move);
