@@ -24,35 +24,37 @@
 	};
 </script>
 
-<header>
-	<h1>Mathesis</h1>
-	<nav aria-label="Pages">
-		{#each PAGES as { path, name }, i (path)}
-			<a
-				href={path}
-				aria-current={page.url.pathname === path ? 'page' : undefined}
-				title={`Page ${name} (${i + 1})`}>{name}</a
-			>
-		{/each}
-	</nav>
-	<a
-		class="lesson"
-		href={LESSONS_PATH}
-		aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
-		title="All lessons (l)">{shownTitle(titleOf({ statement: document.text }))}</a
-	>
-	<p class="kept" class:failed={keeping.state === 'failed'} role="status">
-		{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
-				title="It opens and works without a network, too">also offline</span
-			>{/if}
-	</p>
-	<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
-	<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
-	<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
-	<button class="btn tool dark" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
-		>{preferences.dark ? 'Light' : 'Dark'}</button
-	>
-</header>
+<div class="top">
+	<header>
+		<h1>Mathesis</h1>
+		<nav aria-label="Pages">
+			{#each PAGES as { path, name }, i (path)}
+				<a
+					href={path}
+					aria-current={page.url.pathname === path ? 'page' : undefined}
+					title={`Page ${name} (${i + 1})`}>{name}</a
+				>
+			{/each}
+		</nav>
+		<a
+			class="lesson"
+			href={LESSONS_PATH}
+			aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
+			title="All lessons (l)">{shownTitle(titleOf({ statement: document.text }))}</a
+		>
+		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
+			{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
+					title="It opens and works without a network, too">also offline</span
+				>{/if}
+		</p>
+		<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
+		<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
+		<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
+		<button class="btn tool dark" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
+			>{preferences.dark ? 'Light' : 'Dark'}</button
+		>
+	</header>
+</div>
 {#if keeping.message}
 	<div class="message" role="alert">
 		<span>{keeping.message}</span>
@@ -74,6 +76,9 @@
 {/if}
 
 <style>
+	.top {
+		container-type: inline-size;
+	}
 	header {
 		display: flex;
 		align-items: baseline;
@@ -136,8 +141,8 @@
 		background: var(--now-wash);
 		border-color: var(--now);
 	}
-	/* a small window: the pages come before what is said of saving */
-	@media (max-width: 58rem) {
+	/* a small window, or large type: the pages come before what is said of saving */
+	@container (max-width: 58rem) {
 		.kept:not(.failed),
 		.all-keys {
 			display: none;
@@ -147,13 +152,14 @@
 		}
 	}
 	/* a phone: the names of the pages and the state of saving are what matters */
-	@media (max-width: 40rem) {
+	@container (max-width: 40rem) {
 		header,
 		nav {
 			gap: 0.6rem;
 		}
 		nav {
 			min-width: 0;
+			margin-right: auto;
 			overflow-x: auto;
 		}
 		/* heard, not seen: the pages need the room */
@@ -167,9 +173,6 @@
 		.share,
 		.kept:not(.failed) {
 			display: none;
-		}
-		header button:first-of-type {
-			margin-left: auto;
 		}
 	}
 </style>
