@@ -23,6 +23,9 @@ const asGiven = (node: SearchNode, before: SearchNode | undefined): SearchNode =
 		? before
 		: { ...node };
 
+/** The decisions that are kept of a search. */
+const keptOf = ({ decisions }: Search) => decisions.slice(0, MAX_DECISIONS);
+
 /** The tree of a branch-and-bound search: how far it is, by which rules, and the node looked at. */
 export class Tree {
 	readonly #desk: Desk;
@@ -33,8 +36,9 @@ export class Tree {
 	#asks = $state(false);
 	/** the search goes on in place: a number that changes with it tells those who look */
 	#search: Search | null = null;
-	/** the problem that it was begun with */
+	/** the problem that it was begun with, and the statement's text */
 	#searched: Problem | null = null;
+	#text = '';
 	#turn = $state(0);
 	#selected = $state(0);
 	/** the tree as the lesson keeps it, as long as it is this one */
@@ -147,7 +151,7 @@ export class Tree {
 		if (!this.#search) return;
 		this.#kept = {
 			rules: this.#rules,
-			decisions: this.#search.decisions.slice(0, MAX_DECISIONS),
+			decisions: keptOf(this.#search),
 			waits: this.waiting?.id ?? null,
 			looked: this.#selected
 		};
@@ -159,6 +163,7 @@ export class Tree {
 		const begun = problem && relaxation ? beginSearch(problem, relaxation) : null;
 		this.#search = begun && 'search' in begun ? begun.search : null;
 		this.#searched = problem;
+		this.#text = this.#desk.document.text;
 		this.#show(0);
 	}
 
@@ -169,12 +174,22 @@ export class Tree {
 		this.#keep();
 	}
 
+	/** Whether the search stands where a kept tree does, as when another tab has looked at another node. */
+	#isAs({ decisions, waits }: KeptTree): boolean {
+		const search = this.#search;
+		if (!search || this.#text !== this.#desk.document.text) return false;
+		const waiting = search.nodes.find(({ state }) => state === 'solved')?.id ?? null;
+		return waits === waiting && JSON.stringify(decisions) === JSON.stringify(keptOf(search));
+	}
+
 	/** Takes up the tree that came with the lesson, if it is not here yet; it is solved again off the page. */
 	async restore(): Promise<void> {
 		const { tree } = this.#desk.document;
 		if (!tree || tree === this.#kept || !this.#of().problem) return;
+		const isHere = this.#isAs(tree);
 		this.#kept = tree;
 		this.#rules = tree.rules;
+		if (isHere) return this.#show(tree.looked);
 		this.#make();
 		const search = this.#search;
 		if (!search) return;

@@ -66,6 +66,8 @@
 			];
 		})
 	);
+	/** the cuts whose derivation is open */
+	let opened = $state.raw<readonly number[]>([]);
 	const style = $derived(lesson.notation.numbers);
 </script>
 
@@ -95,9 +97,14 @@
 		<ol>
 			{#each cutSteps as { id, label, remark } (id)}
 				<li>
-					<details>
+					<details
+						ontoggle={({ currentTarget }) =>
+							(opened = currentTarget.open ? [...opened, id] : opened.filter((own) => own !== id))}
+					>
 						<summary><Words sentence={label} linked={false} /></summary>
-						{#each remark.sentences as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+						{#if opened.includes(id)}
+							{#each remark.sentences as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+						{/if}
 					</details>
 				</li>
 			{/each}
