@@ -126,6 +126,17 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	expect(await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent))).toEqual(
 		words
 	);
+	// another problem's tree shows nothing of this one
+	await desk.turnTo('Overview');
+	await desk.write(LOADS.replace('8 vases', '7 vases'));
+	await desk.turnTo('Integers');
+	await desk.press('x');
+	await desk.shows('Branch and bound', '75/2');
+	await desk.turnTo('Overview');
+	await desk.write(LOADS);
+	await desk.turnTo('Integers');
+	await desk.click('All nodes');
+	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is the best whole plan');
 	await desk.click('Its tableau');
 	await desk.shows('Tableau', 's3');
 	await desk.press('g');

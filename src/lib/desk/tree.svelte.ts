@@ -17,11 +17,16 @@ import type { Running } from './running.svelte';
 
 const MOST_NODES = 50_000;
 
-/** A node, which changes in place, as it is now; the copy that was given before where nothing has changed since. */
-const asGiven = (node: SearchNode, before: SearchNode | undefined): SearchNode =>
-	before && before.state === node.state && before.turn === node.turn && before.branching === node.branching
-		? before
-		: { ...node };
+/** nodes as they were last given to those who look */
+const given = new WeakMap<SearchNode, SearchNode>();
+/** A node, which changes in place, as it is now; the same object as before where nothing has changed since. */
+function asGiven(node: SearchNode): SearchNode {
+	const before = given.get(node);
+	if (before?.state === node.state && before.turn === node.turn) return before;
+	const now = { ...node };
+	given.set(node, now);
+	return now;
+}
 
 /** The decisions that are kept of a search. */
 const keptOf = ({ decisions }: Search) => decisions.slice(0, MAX_DECISIONS);
@@ -61,12 +66,10 @@ export class Tree {
 	get asks(): boolean {
 		return this.#asks;
 	}
-	/** the nodes as they were last given to those who look: one that has not changed is given as the same object */
-	#given: SearchNode[] = [];
 	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
 		return this.#kept !== null && this.#kept === this.#desk.document.tree
-			? (this.#given = (this.#search?.nodes ?? []).map((node, i) => asGiven(node, this.#given[i])))
+			? (this.#search?.nodes ?? []).map(asGiven)
 			: [];
 	});
 	readonly #progress = $derived.by(() => {
