@@ -16,6 +16,8 @@ import type { IntegerWork } from './integers.svelte';
 import type { Running } from './running.svelte';
 
 const MOST_NODES = 50_000;
+/** milliseconds after which a search that is at work is kept again, should the page go */
+const KEEP_EVERY = 2_000;
 
 /** nodes as they were last given to those who look */
 const given = new WeakMap<SearchNode, SearchNode>();
@@ -211,12 +213,19 @@ export class Tree {
 		signal: AbortSignal
 	): Promise<void> {
 		const { searchInWorker } = await import('$lib/work/client');
+		let last = performance.now();
 		const told = async (fresh: readonly PackedDecision[]) => {
-			if (signal.aborted || this.#search !== search) return;
+			if (signal.aborted) return;
+			// another statement stands there now
+			if (this.search !== search) return this.#running.cancel();
 			for (const decision of fresh) takePacked(search, decision);
 			// the picture is a piece of work of its own
 			await new Promise((resolve) => setTimeout(resolve));
+			if (this.search !== search) return;
 			this.#show(search.incumbent?.node ?? fresh.at(-1)!.node);
+			if (!goesOn || performance.now() - last < KEEP_EVERY) return;
+			last = performance.now();
+			this.#keep();
 		};
 		const goOn = goesOn ? { rules: this.#rules, mostNodes: MOST_NODES } : null;
 		await searchInWorker(writeProblem(this.#searched!), decisions, goOn, told, signal);
