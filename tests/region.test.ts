@@ -159,7 +159,7 @@ describe('taken hold of', () => {
 
 describe('special cases', () => {
 	test('an empty region names a smallest conflict and how far it is apart', async () => {
-		await show('max z = x + y\nneed: x + y >= 8\na: x <= 3\nb: y <= 3\nfree: x <= 90');
+		await show('max z = x + y\nneed: x + y >= 8\na: x <= 3\nb: y <= 3\nloose: x <= 90');
 		await desk.shows('Region', 'need, a and b exclude one another');
 		await desk.shows('Region', 'if each of the constraints gave way by 2/3');
 		const marked = await desk.page.$$eval('.violated', (list) =>
