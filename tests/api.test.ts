@@ -171,6 +171,14 @@ test('413 can be read for uploads of any size, with a length and without', async
 		}
 });
 
+/** Solves; a slow machine may ask to come back, until threads that others abandoned have ended. */
+async function served(body: object, until = Date.now() + 8_000): Promise<Response> {
+	const reply = await solve(body);
+	if (reply.status !== 503 || Date.now() > until) return reply;
+	await new Promise((resolve) => setTimeout(resolve, 300));
+	return served(body, until);
+}
+
 test('work ends when its client has gone, and others are served at once', async () => {
 	const heavy = { problem: dense(60, 36), limit: { milliseconds: 25_000 } };
 	const controllers = Array.from({ length: 6 }, () => new AbortController());
@@ -186,15 +194,8 @@ test('work ends when its client has gone, and others are served at once', async 
 	for (const controller of controllers) controller.abort();
 	await Promise.all(gone);
 	const started = Date.now();
-	// a slow machine may ask to come back once, until the abandoned threads have ended
-	const served = async (): Promise<number> => {
-		const { status } = await solve({ problem: SMALL });
-		if (status !== 503 || Date.now() - started > 8_000) return status;
-		await new Promise((resolve) => setTimeout(resolve, 300));
-		return served();
-	};
-	const statuses = await Promise.all([1, 2, 3].map(served));
-	expect(statuses).toEqual([200, 200, 200]);
+	const replies = await Promise.all([1, 2, 3].map(() => served({ problem: SMALL })));
+	expect(replies.map(({ status }) => status)).toEqual([200, 200, 200]);
 	// far less than the abandoned work would have taken
 	expect(Date.now() - started).toBeLessThan(10_000);
 });
@@ -208,7 +209,7 @@ test('an optimum with endlessly many bases neither takes the machine’s memory 
 		objective: { sense: 'max', name: 'z', terms: {} },
 		constraints: names.map((name, i) => ({ name: `r${i}`, terms: { [name]: '1' }, relation: '<=', rhs: '1' }))
 	};
-	const answers = [1, 2].map(() => solve({ problem: flat, limit: { milliseconds: 8000 } }));
+	const answers = [1, 2].map(() => served({ problem: flat, limit: { milliseconds: 8000 } }));
 	const health: number[] = [];
 	for (let i = 0; i < 10; i++) {
 		const asked = Date.now();
