@@ -75,5 +75,5 @@ test('a search followed through the worker’s job is the search itself, from wh
 		),
 		{ numRuns: 100 }
 	);
-	expect(nodes).toBeGreaterThan(200);
+	expect(nodes).toBeGreaterThan(30);
 });

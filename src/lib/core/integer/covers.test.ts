@@ -52,7 +52,7 @@ test('a cover is broken by the plan it was made for, and by no whole plan', () =
 		}),
 		{ numRuns: 700 }
 	);
-	expect(covers).toBeGreaterThan(40);
+	expect(covers).toBeGreaterThan(15);
 });
 
 /** `weight + 10` for each weight: bounds of the relaxation alone hardly close a node. */
