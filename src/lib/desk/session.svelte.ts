@@ -1,7 +1,7 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { Remark, Sentence } from '$lib/core/commentary/sentence';
 import type { RunStep } from '$lib/core/exchange/run';
-import type { Cut } from '$lib/core/integer/cut';
+import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
 import { offers, perform, tell } from '$lib/core/move/kinds';
@@ -28,13 +28,6 @@ const AT_ONCE = 20;
 export interface Proposal {
 	readonly move: Move;
 	readonly result: Result;
-}
-
-/** The problem with its cuts as constraints, as far as they can be said in its variables. */
-function withCuts(problem: Problem | null, cuts: readonly Cut[]): Problem | null {
-	if (!problem || cuts.length === 0) return problem;
-	const rows = cuts.flatMap(({ original }, i) => (original ? [{ name: `cut ${i + 1}`, ...original }] : []));
-	return { ...problem, constraints: [...problem.constraints, ...rows] };
 }
 
 /** Steps taken out of the trail, and what puts them back. */
@@ -80,7 +73,7 @@ export class Session {
 		const looks = identities(this.#document.book, this.position);
 		return (this.#looks = this.#looks && sameIdentities(this.#looks, looks) ? this.#looks : looks);
 	});
-	readonly #drawn = $derived.by(() => withCuts(this.problem, this.position?.cuts ?? []));
+	readonly #drawn = $derived.by(() => this.problem && withCuts(this.problem, this.position?.cuts ?? []));
 
 	/** too large to be worked through on the page; a worker answers it instead */
 	get large(): boolean {

@@ -113,7 +113,9 @@ export class Tree {
 	}
 	/** the node that waits for what follows from it to be shown */
 	get waiting(): SearchNode | null {
-		return this.#nodes.find(({ state }) => state === 'solved') ?? null;
+		const nodes = this.#nodes;
+		const id = this.#search?.waiting ?? null;
+		return id === null ? null : (nodes[id] ?? null);
 	}
 	/** a node in sentences; what follows from it is hidden while the class is asked */
 	get nodeSaid(): readonly Sentence[] {
@@ -183,8 +185,7 @@ export class Tree {
 	#isAs({ decisions, waits }: KeptTree): boolean {
 		const search = this.#search;
 		if (!search || this.#text !== this.#desk.document.text) return false;
-		const waiting = search.nodes.find(({ state }) => state === 'solved')?.id ?? null;
-		return waits === waiting && JSON.stringify(decisions) === JSON.stringify(keptOf(search));
+		return waits === search.waiting && JSON.stringify(decisions) === JSON.stringify(keptOf(search));
 	}
 
 	/** Takes up the tree that came with the lesson, if it is not here yet; it is solved again off the page. */

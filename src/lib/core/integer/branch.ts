@@ -2,8 +2,7 @@ import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answe
 import { stepLimit } from '../answer/messages';
 import { say, type Sentence } from '../commentary/sentence';
 import { compare, isInteger, type Rational } from '../number/rational';
-import { numbered } from '../problem/names';
-import type { Constraint, Plan, Problem } from '../problem/types';
+import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
 import { coversAt, type Cover } from './covers';
 import * as messages from './messages';
@@ -142,29 +141,34 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 const LONG = 2_000;
 const MOST_COVER_ROUNDS = 5;
 
-/** The relaxation with the covers that its best plans break, solved; null where there are none. */
+/** The problem with covers as rows; no name of an author has a space. */
+const withCovers = (problem: Problem, covers: readonly Cover[]): Problem => ({
+	...problem,
+	constraints: [
+		...problem.constraints,
+		...covers.map(({ terms, rhs }, i) => ({ name: `cover ${i + 1}`, terms, relation: '<=' as const, rhs }))
+	]
+});
+
+/**
+ * The relaxation with the covers that its best plans break, solved.
+ * @param first those that the best plan of the relaxation alone breaks; at least one
+ */
 function strengthened(
 	problem: Problem,
-	relaxation: LinearAnswer,
+	first: readonly Cover[],
 	options: RunOptions
-): { problem: Problem; covers: readonly Cover[]; answer: LinearAnswer; pivots: number } | null {
-	let [answer, stronger, pivots] = [relaxation, problem, options.pivotsBefore ?? 0];
-	const covers: Cover[] = [];
-	for (let round = 0; round < MOST_COVER_ROUNDS && answer.status === 'optimal'; round++) {
-		const fresh = coversAt(problem, answer.solution!);
-		if (fresh.length === 0) break;
-		const names = new Set(stronger.constraints.map(({ name }) => name));
-		const rows = fresh.map(({ terms, rhs }, i): Constraint => {
-			const name = numbered('cover', covers.length + i + 1, names);
-			names.add(name);
-			return { name, terms, relation: '<=', rhs };
-		});
-		covers.push(...fresh);
-		stronger = { ...stronger, constraints: [...stronger.constraints, ...rows] };
-		answer = solveLinear(stronger, { ...options, onStep: undefined, pivotsBefore: pivots });
+): { problem: Problem; covers: readonly Cover[]; answer: LinearAnswer; pivots: number } {
+	let [covers, pivots] = [first, options.pivotsBefore ?? 0];
+	for (let round = 1; ; round++) {
+		const stronger = withCovers(problem, covers);
+		const answer = solveLinear(stronger, { ...options, onStep: undefined, pivotsBefore: pivots });
 		pivots += answer.pivots;
+		const goesOn = round < MOST_COVER_ROUNDS && answer.status === 'optimal';
+		const fresh = goesOn ? coversAt(problem, answer.solution!) : [];
+		if (fresh.length === 0) return { problem: stronger, covers, answer, pivots };
+		covers = [...covers, ...fresh];
 	}
-	return covers.length > 0 ? { problem: stronger, covers, answer, pivots } : null;
 }
 
 /** The search below a root whose relaxation has a best plan that is not whole: a long one begins again with covers. */
@@ -175,7 +179,8 @@ function searched(
 	root: BranchNode
 ): Omit<BranchResult, 'relaxation'> {
 	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
-	if (coversAt(problem, relaxation.solution!).length === 0) return below(problem, relaxation, options, root);
+	const broken = coversAt(problem, relaxation.solution!);
+	if (broken.length === 0) return below(problem, relaxation, options, root);
 	const isLong = say`long`;
 	const first = below(
 		problem,
@@ -187,15 +192,8 @@ function searched(
 		root
 	);
 	if (first.reason !== isLong) return first;
-	const {
-		problem: stronger,
-		covers,
-		answer,
-		pivots
-	} = strengthened(problem, relaxation, {
-		...options,
-		pivotsBefore: first.pivots
-	})!;
+	const strong = strengthened(problem, broken, { ...options, pivotsBefore: first.pivots });
+	const { covers, answer, pivots } = strong;
 	if (answer.status === 'stopped') return { ...first, reason: answer.reason, pivots };
 	if (answer.status === 'infeasible')
 		return { ...first, status: 'infeasible', reason: undefined, pivots, covers };
@@ -207,7 +205,7 @@ function searched(
 		return isBetter ? { ...now, objective, solution } : now;
 	};
 	const second = below(
-		stronger,
+		strong.problem,
 		answer,
 		{
 			...options,
@@ -255,17 +253,16 @@ function below(
 		const own = listed(search.nodes[id]);
 		nodes.push(id === 0 ? { ...own, bound: root.bound, solution: root.solution } : own);
 	};
-	for (let id = search.next('best-bound'); id !== null; id = search.next('best-bound')) {
-		if (!search.closeByPromise(id)) {
-			try {
-				search.solve(id, limit);
-			} catch (error) {
-				if (!(error instanceof SearchStopped)) throw error;
-				const { bound } = search;
-				return { ...base(), status: 'stopped', reason: error.reason, ...(bound ? { bound } : {}) };
-			}
-			search.judge(id, SEARCH_RULES);
+	for (;;) {
+		let id: number | null;
+		try {
+			id = search.advance(SEARCH_RULES, limit);
+		} catch (error) {
+			if (!(error instanceof SearchStopped)) throw error;
+			const { bound } = search;
+			return { ...base(), status: 'stopped', reason: error.reason, ...(bound ? { bound } : {}) };
 		}
+		if (id === null) break;
 		list(id);
 		if (search.incumbent !== seen) {
 			seen = search.incumbent;

@@ -6,6 +6,7 @@ import { readPlan } from '../tableau/tableau';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { branchAndBound } from './branch';
+import { withCuts } from './cut';
 import { cuttingPlanes } from './cuts';
 import { mustBeWhole } from './whole';
 
@@ -130,11 +131,8 @@ function byBoth(problem: Problem, options: RunOptions): WayTaken {
 		const { status, objective = null, pivots, cuts, reason = null } = first;
 		return { ...none, status, objective, pivots, rounds: cuts.length, nodes: 0, reason };
 	}
-	const cuts = first.cuts.slice(0, FIRST_ROUNDS).flatMap(({ original }) => (original ? [original] : []));
-	const stronger: Problem = {
-		...problem,
-		constraints: [...problem.constraints, ...cuts.map((cut, i) => ({ name: `cut ${i + 1}`, ...cut }))]
-	};
+	const cuts = first.cuts.slice(0, FIRST_ROUNDS).filter(({ original }) => original);
+	const stronger = withCuts(problem, cuts);
 	const {
 		status,
 		objective = null,

@@ -1,6 +1,6 @@
 import type { Column, Form, FormRow } from '../form/types';
 import { gcd, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
-import type { Terms } from '../problem/types';
+import type { Problem, Terms } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
 import { appendRow } from '../tableau/build';
 import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
@@ -19,6 +19,12 @@ export interface Cut {
 	readonly original: { readonly terms: Terms; readonly rhs: Rational; readonly relation: '<=' | '>=' } | null;
 	/** it was dropped again, since it did not bind any more */
 	readonly dropped?: true;
+}
+
+/** A problem with its cuts as constraints, as far as they can be said in its variables. */
+export function withCuts(problem: Problem, cuts: readonly Cut[]): Problem {
+	const rows = cuts.flatMap(({ original }, i) => (original ? [{ name: `cut ${i + 1}`, ...original }] : []));
+	return rows.length === 0 ? problem : { ...problem, constraints: [...problem.constraints, ...rows] };
 }
 
 /** A column as an affine expression of the author's variables; null where a split variable cannot be told apart. */

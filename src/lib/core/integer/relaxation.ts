@@ -50,8 +50,8 @@ const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
  */
 export function resolved(
 	start: Tableau,
-	shouldStop: () => Sentence | null,
-	count: () => void
+	shouldStop: () => Sentence | null = () => null,
+	count: () => void = () => {}
 ): Tableau | null {
 	let t = start;
 	const hasStandIns = t.form.columns.some(standsIn);

@@ -1,7 +1,7 @@
 import type { Sentence } from '../commentary/sentence';
 import { compare, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
+import { objectiveValue, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { OpenNodes } from './open-nodes';
 import {
@@ -81,6 +81,10 @@ export class Search {
 	get pivots(): number {
 		return this.#pivots;
 	}
+	/** a node that is solved and not judged; null where none waits */
+	get waiting(): number | null {
+		return [...this.#waiting][0] ?? null;
+	}
 	get isDone(): boolean {
 		return this.#open.count === 0 && this.#waiting.size === 0;
 	}
@@ -156,11 +160,7 @@ export class Search {
 		const known = this.#remade.get(id) ?? (this.#waiting.has(id) ? this.#workings.get(id) : undefined);
 		if (known) return known;
 		const start = this.#startOf(this.#nodes[id])!;
-		const tableau = resolved(
-			start.tableau,
-			() => null,
-			() => {}
-		)!;
+		const tableau = resolved(start.tableau)!;
 		if (this.#remade.size >= MOST_REMADE) this.#remade.clear();
 		const own = { tableau, shifts: start.shifts };
 		this.#remade.set(id, own);
@@ -205,14 +205,17 @@ export class Search {
 		Object.assign(node, { bound, solution, fractional, pivots, turn: ++this.#solved, state: 'solved' });
 	}
 
+	/** The amount of a variable at a solved node. */
+	#amount(id: number, name: string): Rational {
+		return this.#nodes[id].solution?.get(name) ?? amountAt(this.#solvedAt(id), name);
+	}
+
 	/** The variable that a rule branches on. */
 	splitOf(id: number, rule: SearchRules['branching']): string | null {
 		const { fractional } = this.#nodes[id];
 		if (rule === 'first' || fractional.length < 2) return fractional[0] ?? null;
-		const { tableau: t } = this.#solvedAt(id);
 		const fromHalf = (name: string): Rational => {
-			const { parts } = t.form.substitutions.find(({ variable }) => variable === name)!;
-			const value = columnValue(t, parts[0].column);
+			const value = this.#amount(id, name);
 			return value.sub(value.floor()).sub('1/2').abs();
 		};
 		return fractional.reduce((a, b) => (compare(fromHalf(b), fromHalf(a)) < 0 ? b : a));
@@ -253,7 +256,7 @@ export class Search {
 			node.why = messages.closedWhole;
 		} else {
 			const own = this.#workings.get(id);
-			const value = node.solution?.get(split!) ?? amountAt(own!, split!);
+			const value = this.#amount(id, split!);
 			node.split = split;
 			node.why = messages.branchedOn(split!, value);
 			const below: Branching = { variable: split!, relation: '<=', value: value.floor() };
@@ -300,11 +303,11 @@ export class Search {
 		return true;
 	}
 
-	/** The next node by the rules, to the end of what follows from it; says which, null where none is open. */
-	advance(rules: SearchRules): number | null {
+	/** The next node by the rules, solved (which may be stopped, see `solve`) and judged; says which, null where none is open. */
+	advance(rules: SearchRules, shouldStop?: (pivots: number) => Sentence | null): number | null {
 		const id = this.next(rules.node);
 		if (id === null || this.closeByPromise(id)) return id;
-		this.solve(id);
+		this.solve(id, shouldStop);
 		this.judge(id, rules);
 		return id;
 	}

@@ -1,4 +1,5 @@
 import { range } from 'd3';
+import { planAt } from '$lib/core/geometry/sides';
 import { rational } from '$lib/core/number/rational';
 import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { perUnit, type Frame } from '../region/frame';
@@ -44,11 +45,13 @@ export function wholePointsOf(problem: Problem, { low, high }: Room): { points: 
 	const count = () => values(every).reduce((product, { length }) => product * length, 1);
 	while (count() > MOST_IN_ROOM) every *= 2;
 	const [across, along, up] = values(every);
-	const names = problem.variables.map(({ name }) => name);
 	const points = across.flatMap((x) =>
 		along.flatMap((y) =>
 			up.flatMap((z): Triple[] => {
-				const plan: Plan = new Map([x, y, z].map((value, i) => [names[i], rational(value)]));
+				const plan = planAt(
+					problem,
+					[x, y, z].map((value) => rational(value))
+				);
 				return isFeasible(problem, plan) ? [[x, y, z]] : [];
 			})
 		)
