@@ -3,7 +3,7 @@ import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
 import type { Sentence } from '$lib/core/commentary/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';
-import { withBranchings } from '$lib/core/integer/proof';
+import { withBranchings } from '$lib/core/integer/relaxation';
 import type { Search } from '$lib/core/integer/search';
 import { SEARCH_RULES, type SearchNode, type SearchRules } from '$lib/core/integer/search-types';
 import { MAX_DECISIONS, type KeptTree } from '$lib/core/lesson/lesson';

@@ -103,7 +103,8 @@ export const jobs = {
 			if (decision.found === undefined) fresh.push(packDecision(search, decision));
 			if (isDue()) await tell();
 		}
-		while (goOn && search.made < goOn.mostNodes && search.advance(goOn.rules) !== null) {
+		const mayGoOn = (most: number) => search.made < most && search.mayNotEnd.length === 0;
+		while (goOn && mayGoOn(goOn.mostNodes) && search.advance(goOn.rules) !== null) {
 			fresh.push(packDecision(search, search.decisions.at(-1)!));
 			if (isDue()) await tell();
 		}

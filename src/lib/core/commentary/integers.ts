@@ -1,4 +1,5 @@
 import type { LeafProof } from '../integer/proof';
+import * as messages from '../integer/messages';
 import { shortOf, type Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { NodeState, SearchNode } from '../integer/search-types';
@@ -133,7 +134,9 @@ export function searchSentences(search: Search): Sentence[] {
 			? say` The gap is ${quantity(shortOf(problem, incumbent.objective, reach), unit)}.`
 			: NOTHING_SAID;
 	const most = reach ? say` No whole plan can be better than ${quantity(reach, unit)}.${gap}` : NOTHING_SAID;
-	return [say`${plural(solved)} solved, ${search.openNodes.length} open. ${found}${most}`];
+	const now = say`${plural(solved)} solved, ${search.openNodes.length} open. ${found}${most}`;
+	const { mayNotEnd } = search;
+	return mayNotEnd.length === 0 ? [now] : [now, messages.mayNotEnd(mayNotEnd, solved)];
 }
 
 /** What a leaf's certificate says. */
@@ -148,6 +151,7 @@ export function leafSentence(search: Search, proof: LeafProof): Sentence {
 		? say`${joined(by.map(([row, value]) => say`${value} times ${{ constraint: row }}`))} and the bounds`
 		: say`the bounds alone`;
 	const way = wayOf(search, proof.node);
+	if (proof.lattice) return say`Node ${proof.node} (${way}): ${messages.noWholeSolution(proof.lattice)}.`;
 	if (claim === 'infeasible') return say`Node ${proof.node} (${way}): ${times} contradict one another.`;
 	const limit = search.problem.objective.sense === 'max' ? 'at most' : 'at least';
 	const end = claim === 'whole' ? say`, and its best plan is whole` : say`, no better than the incumbent`;

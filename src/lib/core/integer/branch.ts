@@ -1,6 +1,6 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { stepLimit } from '../answer/messages';
-import { say, type Sentence } from '../commentary/sentence';
+import type { Sentence } from '../commentary/sentence';
 import { compare, isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
@@ -55,7 +55,7 @@ function listed({
 	why,
 	turn
 }: SearchNode): BranchNode {
-	const status = state === 'infeasible' ? 'infeasible' : turn > 0 ? 'optimal' : 'unsolved';
+	const status = state === 'infeasible' && !bound ? 'infeasible' : turn > 0 ? 'optimal' : 'unsolved';
 	return {
 		id,
 		parent,
@@ -181,17 +181,14 @@ function searched(
 	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
 	const broken = coversAt(problem, relaxation.solution!);
 	if (broken.length === 0) return below(problem, relaxation, options, root);
-	const isLong = say`long`;
-	const first = below(
-		problem,
-		relaxation,
-		{
-			...options,
-			shouldStop: (pivots) => (pivots - before >= LONG ? isLong : (options.shouldStop?.(pivots) ?? null))
-		},
-		root
-	);
-	if (first.reason !== isLong) return first;
+	let isLong = false;
+	const shouldStop = (pivots: number) => {
+		const halt = options.shouldStop?.(pivots) ?? null;
+		isLong = !halt && pivots - before >= LONG;
+		return isLong ? messages.tookLong : halt;
+	};
+	const first = below(problem, relaxation, { ...options, shouldStop }, root);
+	if (!isLong) return first;
 	const strong = strengthened(problem, broken, { ...options, pivotsBefore: first.pivots });
 	const { covers, answer, pivots } = strong;
 	if (answer.status === 'stopped') return { ...first, reason: answer.reason, pivots };
@@ -264,6 +261,14 @@ function below(
 		}
 		if (id === null) break;
 		list(id);
+		const { mayNotEnd, bound } = search;
+		if (mayNotEnd.length > 0)
+			return {
+				...base(),
+				status: 'stopped',
+				reason: messages.mayNotEnd(mayNotEnd, search.solved),
+				...(bound ? { bound } : {})
+			};
 		if (search.incumbent !== seen) {
 			seen = search.incumbent;
 			options.onFound?.({ ...seen!, bound: search.bound ?? undefined });

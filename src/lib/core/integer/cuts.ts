@@ -11,8 +11,12 @@ import { addGoal } from '../tableau/build';
 import { columnGoal, OBJECTIVE } from '../tableau/goal';
 import { goalRow, objectiveValue, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import { addCut, wholeColumns, type Cut } from './cut';
+import { latticeConflict } from './lattice';
 import * as messages from './messages';
 import { fractionalVariables, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
+
+/** digits of the common denominator past which cuts only make longer numbers, each pivot slower than the one before */
+const MOST_DIGITS = 150;
 
 export interface CutsResult extends WholeResult {
 	readonly cuts: readonly Cut[];
@@ -59,6 +63,10 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 	const base = () => ({ cuts, pivots, relaxation });
 	const { status, reason } = relaxation;
 	if (status === 'stopped') return { ...base(), status, reason };
+	// a variable written as two columns has no end to go to, so cuts alone need not show what equations show
+	const isSplit = relaxation.tableau?.form.substitutions.some(({ parts }) => parts.length > 1);
+	const lattice = isSplit && status !== 'infeasible' ? latticeConflict(written.problem) : null;
+	if (lattice) return { ...base(), status: 'infeasible', reason: messages.closedByLattice(lattice) };
 	if (status === 'unbounded') {
 		const { end, found } = unboundedOrEmpty(cuttingPlanes, problem, options, pivots);
 		return { ...base(), cuts: found.cuts, ...end };
@@ -91,6 +99,9 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 	for (;;) {
 		const row = rowToCut(tableau, whole);
 		if (row === null) break;
+		const digits = String(tableau.kernel.denominator).length;
+		if (digits > MOST_DIGITS)
+			return { ...base(), status: 'stopped', reason: messages.grewTooLong(digits, cuts.length) };
 		const { tableau: cutTableau, cut } = addCut(tableau, row, whole, cuts.length + 1);
 		cuts.push(cut);
 		whole.push(cut.kind === 'gomory-fractional');

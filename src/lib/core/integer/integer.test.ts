@@ -90,11 +90,13 @@ test('an unbounded relaxation: unbounded if there is a whole plan at all', () =>
 		expect(solve('max z = x\na: 2 x - 2 y >= 1\nx, y integer')).toBe('unbounded');
 		expect(solve('max z = y\na: 4 x >= 1\nb: 4 x <= 3\nx, y integer')).toBe('infeasible');
 	}
-	// no corner has whole coordinates however far one branches; a cut sees it at once
+	// no corner has whole coordinates however far one branches; a cut sees it at once, and so do the equations
 	const odd = readStatement('max z = x\na: 2 x - 2 y = 1\nx, y integer').problem!;
 	const { status, cuts } = cuttingPlanes(odd);
 	expect([status, cuts.length]).toEqual(['infeasible', 1]);
-	expect(branchAndBound(odd, { maxSteps: 100 })).toMatchObject({ status: 'stopped', pivots: 100 });
+	expect(branchAndBound(odd).status).toBe('infeasible');
+	const slack = readStatement('max z = x\na: 2 x - 2 y - u = 1\nx, y integer\nu <= 1/2').problem!;
+	expect(branchAndBound(slack, { maxSteps: 100 })).toMatchObject({ status: 'stopped', pivots: 100 });
 });
 
 test('cuts end on bounded problems with free variables, and no number of cuts is too many but the caller’s', () => {

@@ -5,7 +5,8 @@ import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
 import { DANTZIG, type Rule } from '../method/types';
 import { isInteger, numerator, ONE, rational, type Rational } from '../number/rational';
-import type { Plan } from '../problem/types';
+import { bounded } from '../problem/bounds';
+import type { Plan, Problem } from '../problem/types';
 import { appendLimit, measuredFrom } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnValue, pivot, rhsCell, smallest, type Tableau } from '../tableau/tableau';
@@ -20,6 +21,10 @@ export interface Branching {
 	readonly relation: '<=' | '>=';
 	readonly value: Rational;
 }
+
+/** The problem with the bounds of some branches. */
+export const withBranchings = (problem: Problem, branchings: readonly Branching[]): Problem =>
+	branchings.reduce((now, { variable, relation, value }) => bounded(now, variable, relation, value), problem);
 
 /** What is kept of a node while the search needs it: where it starts from, and how far its columns are shifted. */
 export interface Workings {
@@ -79,6 +84,14 @@ export function branchedFrom(
 ): Workings | null {
 	const { offset, parts } = t.form.substitutions.find((own) => own.variable === variable)!;
 	const [{ column, factor }] = parts;
+	/** the tableau with the limit as a row of its own, basic in its slack */
+	const limited = (id: string, terms: readonly (readonly [number, Rational])[], rhs: Rational, now = rhs) => {
+		const start = t.form.columns.length;
+		const owner = { kind: 'variable', name: variable } as const;
+		const slack: Column = { id, name: `u${start}`, kind: 'slack', owner };
+		const row: FormRow = { owner, entries: new Map([...terms, [start, ONE]]), rhs, factor: 1, start };
+		return { tableau: appendLimit(t, slack, row, now), shifts };
+	};
 	const least = value.sub(offset).mul(factor);
 	/** `column` is at least this much, in internal units of the column */
 	const raised = (of: number, at: Rational): Workings => {
@@ -89,16 +102,20 @@ export function branchedFrom(
 			shifts: new Map(shifts).set(of, wanted)
 		};
 	};
+	if (parts.length > 1) {
+		// a difference of two columns, neither of which has the bound alone: it is a row, and a later bound moves that row's slack
+		const side = relation === '<=' ? 1 : -1;
+		const [id, rhs] = [`u:${variable}:${relation}`, value.sub(offset).mul(side)];
+		const known = t.form.rows.find(({ start }) => t.form.columns[start].id === id);
+		if (known) return raised(known.start, known.rhs.sub(rhs));
+		const terms = parts.map((part) => [part.column, rational(side * part.factor)] as const);
+		return limited(id, terms, rhs);
+	}
 	if ((relation === '>=') === factor > 0) return raised(column, least);
 	const limit = upperRow(t, column);
 	if (limit) return raised(limit.slack, limit.rhs.sub(least));
-	const start = t.form.columns.length;
-	const owner = { kind: 'variable', name: variable } as const;
-	const slack: Column = { id: `u:${variable}`, name: `u${start}`, kind: 'slack', owner };
-	const entries = new Map([column, start].map((j) => [j, ONE]));
-	const row: FormRow = { owner, entries, rhs: least, factor: 1, start };
 	const now = least.sub(rational(shifts.get(column) ?? 0n, BigInt(t.scales[column])));
-	return { tableau: appendLimit(t, slack, row, now), shifts };
+	return limited(`u:${variable}`, [[column, ONE]], least, now);
 }
 
 /** The variables that should be whole and are not at a tableau; shifts are whole, so that they do not matter. */
@@ -112,9 +129,9 @@ export function fractionalAt(t: Tableau): string[] {
 	};
 	return t.form.problem.variables.flatMap((variable, i) => {
 		if (!mustBeWhole(variable)) return [];
+		// of two parts one is basic at most
 		const { parts } = t.form.substitutions[i];
-		if (parts.length === 0) return [];
-		const row = t.basis.indexOf(parts[0].column);
+		const row = t.basis.findIndex((basic) => parts.some(({ column }) => column === basic));
 		return row < 0 || whole(row) ? [] : [variable.name];
 	});
 }

@@ -53,6 +53,21 @@ export interface SearchNode {
 	readonly turn: number;
 }
 
+/** A node that is not solved yet. */
+export const openNode = (
+	own: Pick<SearchNode, 'id' | 'parent' | 'branching' | 'depth' | 'promise'>
+): SearchNode => ({
+	...own,
+	state: 'open',
+	bound: null,
+	solution: null,
+	fractional: [],
+	split: null,
+	why: null,
+	pivots: 0,
+	turn: 0
+});
+
 /** The best whole plan so far. */
 export interface Incumbent {
 	readonly objective: Rational;

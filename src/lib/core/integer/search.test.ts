@@ -8,9 +8,11 @@ import { compare, parseRational, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';
 import { brokenAt, isAllowed } from '../problem/use';
-import { beginSearch } from './branch';
+import { beginSearch, branchAndBound } from './branch';
 import { combined } from './combined';
 import { compareWays, wholePoints } from './compare';
+import { cuttingPlanes } from './cuts';
+import { latticeConflict, provesNoWholePlan } from './lattice';
 import { leafProof } from './proof';
 import { roundings } from './rounding';
 import type { Search } from './search';
@@ -159,6 +161,107 @@ describe('the search', () => {
 		);
 		if (free) driven(free, { node: 'breadth-first', branching: 'most-fractional', first: 'up' });
 		expect(free?.isDone).toBe(true);
+	});
+});
+
+describe('whole variables that nothing bounds', () => {
+	const whole = { lower: null, upper: null, domain: 'integer' as const };
+	const line = fc.tuple(fc.constantFrom(-5, -3, -2, 2, 3, 4), fc.integer({ min: -12, max: 12 }));
+
+	test('give the least of the greatest of some lines, at a whole x, however x is written', () => {
+		let fractional = 0;
+		fc.assert(
+			fc.property(fc.array(line, { minLength: 2, maxLength: 4 }), anyRules, (lines, rules) => {
+				const problem: Problem = {
+					variables: [
+						{ name: 'w', lower: null, upper: null, domain: 'continuous' },
+						{ name: 'x', ...whole }
+					],
+					objective: { sense: 'min', name: 'z', terms: new Map([['w', rational(1)]]), constant: rational(0) },
+					constraints: lines.map(([slope, height], i) => ({
+						name: `r${i}`,
+						terms: new Map([
+							['w', rational(1)],
+							['x', rational(-slope)]
+						]),
+						relation: '>=',
+						rhs: rational(height)
+					}))
+				};
+				const search = begun(problem);
+				if (!search) return;
+				driven(search, rules);
+				const worst = (x: number) => Math.max(...lines.map(([slope, height]) => slope * x + height));
+				const least = Math.min(...Array.from({ length: 81 }, (_, i) => worst(i - 40)));
+				expect(search.incumbent!.objective.equals(least)).toBe(true);
+				expect(isAllowed(problem, search.incumbent!.solution)).toBe(true);
+				for (const { id, state } of search.nodes)
+					if (state !== 'branched') expect(leafProof(search, id)!.holds).toBe(true);
+				if (search.nodes[0].state === 'branched') fractional += 1;
+			}),
+			{ numRuns: 120 }
+		);
+		expect(fractional).toBeGreaterThan(20);
+	});
+
+	test('end where equations have no whole solution, with the combination; and are stopped where nothing ends them', () => {
+		const free = 'x, y, u free\nx, y, u integer';
+		const ended = (rows: string) => branchAndBound(stated(`max z = 6 x - 3 y\n${rows}\n${free}`));
+		expect(ended('r: 6 x - 3 y = 10')).toMatchObject({ status: 'infeasible' });
+		expect(cuttingPlanes(stated(`max z = x\nr: 6 x - 3 y = 10\n${free}`))).toMatchObject({
+			status: 'infeasible'
+		});
+		const { reason, ...stopped } = ended('a: 3 x - 3 y <= 2\nb: 3 x - 3 y >= 1\nc: x + y <= 7');
+		expect(stopped.status).toBe('stopped');
+		expect(plainText(reason!)).toContain('the region leaves x, y and u without an end');
+		const search = begun(stated(`max z = 6 x - 3 y\nr: 6 x - 3 y = 10\n${free}`))!;
+		driven(search, { node: 'best-bound', branching: 'first', first: 'down' });
+		expect(plainText(search.nodes[0].why!)).toBe(
+			'infeasible: 1/3 times r reads 2 x − y = 10/3: at whole plans the left side is a whole number, and 10/3 is none'
+		);
+		const proof = leafProof(search, 0)!;
+		expect(proof.holds).toBe(true);
+		const [part] = proof.lattice!.parts;
+		const wrong = { ...proof.lattice!, parts: [{ ...part, multiplier: rational(1, 2) }] };
+		expect(provesNoWholePlan(search.problem, wrong)).toBe(false);
+	});
+
+	test('equations have a whole solution exactly where no combination shows that they have none', () => {
+		let none = 0;
+		const number = fc.integer({ min: -4, max: 4 });
+		const rows = fc.array(fc.tuple(number, number, number), { minLength: 2, maxLength: 2 });
+		fc.assert(
+			fc.property(rows, fc.integer({ min: 2, max: 5 }), (matrix, modulus) => {
+				// modulo a number small enough to try all plans: a further variable takes the multiples of it
+				const names = matrix.map((_, i) => `k${i}`);
+				const problem: Problem = {
+					variables: ['x', 'y', ...names].map((name) => ({ name, ...whole })),
+					objective: { sense: 'max', name: 'z', terms: new Map(), constant: rational(0) },
+					constraints: matrix.map(([a, b, c], i) => ({
+						name: `r${i}`,
+						terms: new Map(
+							[
+								['x', rational(a)] as const,
+								['y', rational(b)] as const,
+								[names[i], rational(modulus)] as const
+							].filter(([, value]) => value.n !== 0n)
+						),
+						relation: '=',
+						rhs: rational(c)
+					}))
+				};
+				const residues = Array.from({ length: modulus }, (_, i) => i);
+				const isSolvable = residues.some((x) =>
+					residues.some((y) => matrix.every(([a, b, c]) => (a * x + b * y - c) % modulus === 0))
+				);
+				const conflict = latticeConflict(problem);
+				expect(conflict === null).toBe(isSolvable);
+				if (conflict) expect(provesNoWholePlan(problem, conflict)).toBe(true);
+				if (conflict) none += 1;
+			}),
+			{ numRuns: 300 }
+		);
+		expect(none).toBeGreaterThan(50);
 	});
 });
 

@@ -2,24 +2,34 @@ import type { Sentence } from '../commentary/sentence';
 import { compare, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { objectiveValue, type Tableau } from '../tableau/tableau';
+import { latticeConflict, type LatticeConflict } from './lattice';
 import * as messages from './messages';
+import { NodeTableaux } from './node-tableaux';
 import { OpenNodes } from './open-nodes';
 import {
 	amountAt,
-	branchedFrom,
 	fractionalAt,
 	planAt,
 	resolved,
+	withBranchings,
 	type Branching,
 	type Workings
 } from './relaxation';
-import type { Decision, Incumbent, Known, Relaxed, SearchNode, SearchRules } from './search-types';
-import { objectiveStep } from './whole';
+import {
+	openNode,
+	type Decision,
+	type Incumbent,
+	type Known,
+	type Relaxed,
+	type SearchNode,
+	type SearchRules
+} from './search-types';
+import { objectiveStep, unboundedWhole } from './whole';
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
-/** tableaux made anew that are kept, so that the nodes beside and below need not make them again */
-const MOST_REMADE = 1_000;
+/** nodes after which it is asked whether the tree need not end */
+const MANY_NODES = 2_000;
 
 /**
  * Branch and bound (Land and Doig 1960; Dakin 1965) a node at a time: each relaxation is solved from its parent's tableau by the dual simplex method.
@@ -28,11 +38,9 @@ const MOST_REMADE = 1_000;
  */
 export class Search {
 	readonly problem: Problem;
-	readonly #root: Workings;
+	readonly #tableaux: NodeTableaux;
 	readonly #nodes: Mutable<SearchNode>[] = [];
-	/** of an open node its parent's, of one that waits its own */
-	readonly #workings = new Map<number, Workings>();
-	readonly #remade = new Map<number, Workings>();
+	readonly #conflicts = new Map<number, LatticeConflict | null>();
 	readonly #decisions: Decision[] = [];
 	readonly #open: OpenNodes;
 	/** nodes that are solved and not judged */
@@ -41,11 +49,13 @@ export class Search {
 	#solved = 0;
 	#pivots = 0;
 	#history: Known[] = [];
+	#unbounded: readonly string[] | null = null;
 	readonly #grid: Rational | null;
+	readonly #hasEquations: boolean;
 	readonly #sense: 1 | -1;
 
 	/**
-	 * @param problem whole-number variables with whole bounds (`tightened`), each one column of the form
+	 * @param problem whole-number variables with whole bounds (`tightened`), each one column of the form, or two where nothing bounds it
 	 * @param root an optimal tableau of its relaxation
 	 * @param keepsNodes false lets closed nodes go, for long searches
 	 */
@@ -58,7 +68,8 @@ export class Search {
 		this.#sense = problem.objective.sense === 'max' ? 1 : -1;
 		this.#grid = objectiveStep(problem);
 		this.#open = new OpenNodes(this.#sense);
-		this.#root = { tableau: root, shifts: new Map() };
+		this.#tableaux = new NodeTableaux(this.#nodes, root);
+		this.#hasEquations = problem.constraints.some(({ relation }) => relation === '=');
 		this.#add(null, null, null);
 	}
 
@@ -96,6 +107,14 @@ export class Search {
 	get history(): readonly Known[] {
 		return this.#history;
 	}
+	/**
+	 * Of a tree that has grown large: the whole-number variables without an end in the region, for which it need never end. What runs it by rule stops
+	 * then; none where the tree is small or must end.
+	 */
+	get mayNotEnd(): readonly string[] {
+		if (this.#solved < MANY_NODES) return [];
+		return (this.#unbounded ??= unboundedWhole(this.problem));
+	}
 	/** no whole plan can be better; null before the root is solved */
 	get bound(): Rational | null {
 		const promises = [...this.#waiting].map((id) => this.#nodes[id].bound);
@@ -125,21 +144,7 @@ export class Search {
 	#add(parent: number | null, branching: Branching | null, promise: Rational | null): number {
 		const id = this.#nodes.length;
 		const depth = parent === null ? 0 : this.#nodes[parent].depth + 1;
-		this.#nodes.push({
-			id,
-			parent,
-			branching,
-			depth,
-			state: 'open',
-			promise,
-			bound: null,
-			solution: null,
-			fractional: [],
-			split: null,
-			why: null,
-			pivots: 0,
-			turn: 0
-		});
+		this.#nodes.push(openNode({ id, parent, branching, depth, promise }));
 		this.#open.add(id, promise);
 		return id;
 	}
@@ -149,31 +154,13 @@ export class Search {
 		return this.#open.next(rule);
 	}
 
-	/** A node's relaxation before its pivots: its parent's tableau, with the branch; null where the variable has no room. */
-	#startOf({ id, parent, branching }: SearchNode): Workings | null {
-		if (parent === null || !branching) return this.#root;
-		return branchedFrom(this.#workings.get(id) ?? this.#solvedAt(parent), branching);
-	}
-
-	/** A solved node's relaxation, made anew where it was let go or never made: pivots that were counted once do not count again. */
-	#solvedAt(id: number): Workings {
-		const known = this.#remade.get(id) ?? (this.#waiting.has(id) ? this.#workings.get(id) : undefined);
-		if (known) return known;
-		const start = this.#startOf(this.#nodes[id])!;
-		const tableau = resolved(start.tableau)!;
-		if (this.#remade.size >= MOST_REMADE) this.#remade.clear();
-		const own = { tableau, shifts: start.shifts };
-		this.#remade.set(id, own);
-		return own;
-	}
-
 	/**
 	 * Solves the relaxation of an open node.
 	 * @param shouldStop asked before each pivot with the pivots made so far in the whole search
 	 * @throws SearchStopped where it is told to stop; the node stays open
 	 */
 	solve(id: number, shouldStop?: (pivots: number) => Sentence | null): void {
-		const start = this.#startOf(this.#nodes[id]);
+		const start = this.#tableaux.startOf(id);
 		const before = this.#pivots;
 		const tableau =
 			start &&
@@ -199,15 +186,14 @@ export class Search {
 		const node = this.#nodes[id];
 		this.#open.remove(id);
 		this.#waiting.add(id);
-		if (own) this.#workings.set(id, own);
-		else this.#workings.delete(id);
+		this.#tableaux.keep([id], own);
 		this.#pivots += pivots;
 		Object.assign(node, { bound, solution, fractional, pivots, turn: ++this.#solved, state: 'solved' });
 	}
 
 	/** The amount of a variable at a solved node. */
 	#amount(id: number, name: string): Rational {
-		return this.#nodes[id].solution?.get(name) ?? amountAt(this.#solvedAt(id), name);
+		return this.#nodes[id].solution?.get(name) ?? amountAt(this.#tableaux.solvedAt(id), name);
 	}
 
 	/** The variable that a rule branches on. */
@@ -221,10 +207,20 @@ export class Search {
 		return fractional.reduce((a, b) => (compare(fromHalf(b), fromHalf(a)) < 0 ? b : a));
 	}
 
+	/** Equations of a solved node that no whole numbers satisfy; looked for where its best plan is not whole. */
+	conflictAt(id: number): LatticeConflict | null {
+		const known = this.#conflicts.get(id);
+		if (known !== undefined) return known;
+		const isAsked = this.#hasEquations && this.#nodes[id].fractional.length > 0;
+		const found = isAsked ? latticeConflict(withBranchings(this.problem, this.branchingsOf(id))) : null;
+		this.#conflicts.set(id, found);
+		return found;
+	}
+
 	/** What a solved node will be: the state that `judge` gives it. */
 	verdict(id: number): Exclude<SearchNode['state'], 'open' | 'solved'> {
 		const { bound, fractional } = this.#nodes[id];
-		if (!bound) return 'infeasible';
+		if (!bound || this.conflictAt(id)) return 'infeasible';
 		if (!this.#isWorthwhile(bound)) return 'bound';
 		return fractional.length > 0 ? 'branched' : 'whole';
 	}
@@ -248,24 +244,26 @@ export class Search {
 		node.state = verdict;
 		this.#decisions.push(verdict === 'branched' ? { node: id, split: split!, made } : { node: id });
 		let fresh: number[] = [];
-		if (verdict === 'infeasible') node.why = messages.closedInfeasible;
-		else if (verdict === 'bound')
+		if (verdict === 'infeasible') {
+			const conflict = this.conflictAt(id);
+			node.why = conflict ? messages.closedByLattice(conflict) : messages.closedInfeasible;
+		} else if (verdict === 'bound')
 			node.why = messages.closedByBound(bound!, this.reachable(bound!), this.#incumbent!.objective);
 		else if (verdict === 'whole') {
 			this.#incumbent = { objective: bound!, solution: node.solution!, node: id };
 			node.why = messages.closedWhole;
 		} else {
-			const own = this.#workings.get(id);
+			const own = this.#tableaux.kept(id);
 			const value = this.#amount(id, split!);
 			node.split = split;
 			node.why = messages.branchedOn(split!, value);
 			const below: Branching = { variable: split!, relation: '<=', value: value.floor() };
 			const above: Branching = { variable: split!, relation: '>=', value: value.ceil() };
 			fresh = (made === 'down' ? [below, above] : [above, below]).map((way) => this.#add(id, way, bound));
-			if (own) for (const child of fresh) this.#workings.set(child, own);
+			this.#tableaux.keep(fresh, own);
 		}
 		this.#waiting.delete(id);
-		this.#workings.delete(id);
+		this.#tableaux.keep([id], undefined);
 		this.#history.push({
 			nodes: this.#solved,
 			incumbent: this.#incumbent?.objective ?? null,
@@ -298,7 +296,7 @@ export class Search {
 		node.state = 'bound';
 		node.why = messages.closedByPromise(promise, this.reachable(promise), this.#incumbent.objective);
 		this.#open.remove(id);
-		this.#workings.delete(id);
+		this.#tableaux.keep([id], undefined);
 		this.#decisions.push({ node: id });
 		return true;
 	}

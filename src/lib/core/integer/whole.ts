@@ -79,6 +79,17 @@ export function unboundedOrEmpty<Result extends WholeResult>(
 	return { end, found };
 }
 
+/** The whole-number variables that can grow or fall without end in the region of the relaxation: a search over them may have no end. */
+export function unboundedWhole(problem: Problem): string[] {
+	return problem.variables.filter(mustBeWhole).flatMap((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const terms = new Map([[variable.name, ONE]]);
+		const hasEnd = (sense: 'max' | 'min') =>
+			runLinear(withGoal(problem, sense, terms)).status !== 'unbounded';
+		return (upper || hasEnd('max')) && (lower || hasEnd('min')) ? [] : [variable.name];
+	});
+}
+
 /**
  * The same relaxation, with a whole bound for every whole-number variable that has none, where the other rows imply one: such a variable
  * is one column then, and not split in two.
