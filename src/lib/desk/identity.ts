@@ -1,6 +1,7 @@
 import type { Owner } from '$lib/core/form/types';
 import type { Position } from '$lib/core/move/position';
 import type { LastingBook } from '$lib/core/problem/lasting';
+import { cutName } from '$lib/core/problem/row-owner';
 
 /** What can be pointed at: a constraint (or cut) or a variable, whichever view it is shown in. */
 export interface Pointed {
@@ -38,7 +39,7 @@ export function identities(book: LastingBook, position: Position | null): Readon
 	const looks = new Map(book.constraints.map(({ name, look }) => [name, look]));
 	const added = [
 		...(position?.problem.constraints.map(({ name }) => name) ?? []),
-		...(position?.cuts.map((_, i) => `cut ${i + 1}`) ?? [])
+		...(position?.cuts.map((_, i) => cutName(i + 1)) ?? [])
 	];
 	let next = 0;
 	const used = new Set(looks.values());

@@ -1,4 +1,5 @@
 import { say } from '$lib/core/commentary/sentence';
+import { branchName, branchOfKey } from '$lib/core/move/branch';
 import type { Naming } from '$lib/core/move/types';
 import type { Tableau } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
@@ -6,8 +7,11 @@ import type { LessonDocument } from './document.svelte';
 /** What the ids in moves are called; those that the tableau does not know are called after what they stand for. */
 export function namingOf({ book }: Pick<LessonDocument, 'book'>, tableau: Tableau | null): Naming {
 	const columns = new Map(tableau?.form.columns.map((column) => [column.id, column]));
-	const nameOf = (kind: 'constraints' | 'variables', key: string) =>
-		book[kind].find((own) => own.key === key)?.name ?? key;
+	const nameOf = (kind: 'constraints' | 'variables', key: string): string => {
+		const branch = kind === 'constraints' ? branchOfKey(key) : null;
+		if (branch) return branchName(nameOf('variables', branch.variable), branch.relation, branch.value);
+		return book[kind].find((own) => own.key === key)?.name ?? key;
+	};
 	return {
 		column(id) {
 			const column = columns.get(id);

@@ -1,6 +1,7 @@
 import { isZero, ONE, ZERO, type Rational } from '../number/rational';
 import { withoutConstraints } from '../geometry/sides';
 import { primed } from '../problem/names';
+import { rowName } from '../problem/row-owner';
 import { effectiveBounds, type Plan, type Problem, type Sense, type Terms } from '../problem/types';
 import { runLinear, solveLinear, type RunOptions } from './answer';
 
@@ -21,7 +22,7 @@ const members = ({ constraints, variables }: Problem): Member[] => [
 		(['lower', 'upper'] as const)
 			.filter((side) => variable[side] !== null)
 			.map((side): Member => ({
-				name: `${variable.name}.${side}`,
+				name: rowName({ kind: side, name: variable.name }),
 				leaveOut: (problem) => ({
 					...problem,
 					variables: problem.variables.map((own) =>

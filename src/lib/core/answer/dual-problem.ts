@@ -8,13 +8,14 @@ import {
 	type Variable
 } from '../problem/types';
 import { primed } from '../problem/names';
+import { rowName } from '../problem/row-owner';
 
 /** The dual of a problem, with what belongs to what. */
 export interface DualProblem {
 	readonly problem: Problem;
 	/** dual variable by constraint of the primal */
 	readonly variableOf: ReadonlyMap<string, string>;
-	/** dual variable by bound of the primal (`lower x`, `upper x`), where the bound is not just a sign */
+	/** dual variable by bound of the primal (`x.lower`, `x.upper`), where the bound is not just a sign */
 	readonly boundOf: ReadonlyMap<string, string>;
 	/** dual constraint by variable of the primal; it has the same name */
 	readonly constraintOf: ReadonlyMap<string, string>;
@@ -37,9 +38,9 @@ function rowsOf(problem: Problem): { rows: PrimalRow[]; signs: Map<string, -1 | 
 		signs.set(variable.name, kind);
 		const terms = new Map([[variable.name, ONE]]);
 		if (lower && (!isZero(lower) || kind !== 1))
-			rows.push({ key: `lower ${variable.name}`, terms, relation: '>=', rhs: lower });
+			rows.push({ key: rowName({ kind: 'lower', name: variable.name }), terms, relation: '>=', rhs: lower });
 		if (upper && (!isZero(upper) || kind !== -1))
-			rows.push({ key: `upper ${variable.name}`, terms, relation: '<=', rhs: upper });
+			rows.push({ key: rowName({ kind: 'upper', name: variable.name }), terms, relation: '<=', rhs: upper });
 	}
 	return { rows, signs };
 }

@@ -2,10 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { plainText } from '../commentary/sentence';
-import { toText, type Rational } from '../number/rational';
+import { rational, toText, type Rational } from '../number/rational';
 import { readProblem } from '../problem/json';
 import { readStatement } from '../problem/statement/read';
-import type { Plan } from '../problem/types';
+import { effectiveBounds, type Plan } from '../problem/types';
 import { asksForWhole } from '../integer/whole';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
@@ -227,5 +227,64 @@ describe('ranges do not depend on how an equality was written', () => {
 			{ numRuns: 400 }
 		);
 		expect(compared).toBeGreaterThan(300);
+	});
+});
+
+describe('bounds have values and intervals as rows do', () => {
+	test('a best plan at an upper bound', () => {
+		const { ranging } = detail(
+			solveLinear(readStatement('max z = 3 x + y\nr: x + y <= 4\nx from 0 to 1\ny from 2').problem!)
+		)!;
+		const told = [...ranging.bounds].map(([name, { side, dual, low, high }]) =>
+			[name, side, toText(dual), low && toText(low), high && toText(high)].join(' ')
+		);
+		expect(told).toEqual(['x upper 2 0 2']);
+	});
+
+	test('within the interval the objective follows the value, by solving anew; just outside another basis is needed', () => {
+		const met = { lower: 0, upper: 0, fixed: 0, left: 0 };
+		fc.assert(
+			fc.property(anyProblem(), fc.boolean(), (any, isFixed) => {
+				const [first, ...others] = any.variables;
+				const one = { ...first, lower: rational(1), upper: rational(1) };
+				const problem = isFixed ? { ...any, variables: [one, ...others] } : any;
+				const answer = solveLinear(problem);
+				const more = detail(answer);
+				for (const [name, { side, dual, low, high }] of more?.ranging.bounds ?? []) {
+					const variable = problem.variables.find((own) => own.name === name)!;
+					const now = effectiveBounds(variable)[side]!;
+					const at = (value: Rational) =>
+						solveLinear({
+							...problem,
+							variables: problem.variables.map((own) =>
+								own === variable
+									? { ...own, ...effectiveBounds(own), domain: 'continuous', [side]: value }
+									: own
+							)
+						});
+					const ends = [low ?? now.sub(7), high ?? now.add(7)];
+					const inside = ends.map((end) => end.add(now).div(2));
+					for (const value of [...ends, ...inside]) {
+						const { status, objective } = at(value);
+						expect(status).toBe('optimal');
+						expect(toText(objective!)).toBe(toText(answer.objective!.add(dual.mul(value.sub(now)))));
+					}
+					met[variable.lower && variable.upper?.equals(variable.lower) ? 'fixed' : side] += 1;
+					if (more!.ranging.degenerate || dual.n === 0n) continue;
+					for (const [end, way] of [
+						[low, -1],
+						[high, 1]
+					] as const) {
+						if (!end) continue;
+						const value = end.add(rational(way, 1000));
+						const { objective } = at(value);
+						met.left += 1;
+						expect(objective?.equals(answer.objective!.add(dual.mul(value.sub(now)))) ?? false).toBe(false);
+					}
+				}
+			}),
+			{ numRuns: 1000 }
+		);
+		for (const count of Object.values(met)) expect(count).toBeGreaterThan(4);
 	});
 });

@@ -1,6 +1,10 @@
+import type { FormRow, Owner } from '../form/types';
 import { isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import type { BoundSide } from '../problem/row-owner';
+import { effectiveBounds } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
-import { cost, entry, isArtificial, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { cost, entry, isArtificial, readPlan, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { dualValues, reducedCosts } from './multipliers';
 
 /** A closed interval; `null` is no end. */
 export interface Interval {
@@ -16,6 +20,14 @@ export interface Ranging {
 	readonly objective: ReadonlyMap<string, Interval>;
 	/** right-hand sides, by constraint: the basis stays feasible, so the dual values hold */
 	readonly rhs: ReadonlyMap<string, Interval>;
+	/** bounds other than 0 that the plan meets, by variable */
+	readonly bounds: ReadonlyMap<string, BoundRange>;
+}
+
+/** What a bound of a variable is worth, as a right-hand side is: the objective's rate as the bound rises, and how far that holds. */
+export interface BoundRange extends Interval {
+	readonly side: BoundSide;
+	readonly dual: Rational;
 }
 
 /** The δ with value + slope·δ ≥ 0, cut from an interval. */
@@ -70,25 +82,77 @@ function objectiveRanges(t: Tableau): Map<string, Interval> {
 	);
 }
 
-/** For each constraint the interval of its right-hand side (the basic variables stay ≥ 0, artificial ones at 0). */
-function rhsRanges(t: Tableau): Map<string, Interval> {
+/**
+ * The interval of a change over which the basis stays feasible (the basic variables ≥ 0, artificial ones at 0).
+ * @param slope by how much a row's basic variable changes for each unit
+ */
+function feasibleWhile(t: Tableau, slope: (row: number) => Rational): Interval {
+	let interval = FREE;
+	t.basis.forEach((column, row) => {
+		// a free variable may go below zero: its other half then takes over, which is no limit
+		if (isHalf(t, column)) return;
+		const by = slope(row);
+		interval = cut(interval, rhs(t, row), by);
+		if (isArtificial(t, column)) interval = cut(interval, rhs(t, row).neg(), by.neg());
+	});
+	return interval;
+}
+
+/** By how much a row's basic variable changes for each unit of the right-hand sides of form rows. */
+const alongRows =
+	(t: Tableau, owns: (owner: Owner) => boolean, times: (row: FormRow) => Rational = () => ONE) =>
+	(row: number): Rational =>
+		t.form.rows.reduce(
+			(sum, own) =>
+				owns(own.owner) ? sum.add(entry(t, row, own.start).mul(own.factor).mul(times(own))) : sum,
+			ZERO
+		);
+
+/** For each constraint the interval of its right-hand side. */
+const rhsRanges = (t: Tableau): Map<string, Interval> =>
+	new Map(
+		t.form.problem.constraints.map(({ name, rhs: now }) => {
+			const slope = alongRows(t, (owner) => owner.kind === 'constraint' && owner.name === name);
+			return [name, shifted(feasibleWhile(t, slope), now)];
+		})
+	);
+
+/** How basic variables change as a bound of a variable rises: by its own row, or as what its column is measured from. */
+function alongBound(t: Tableau, name: string, side: BoundSide): (row: number) => Rational {
+	const { parts } = t.form.substitutions.find(({ variable }) => variable === name)!;
+	if (t.form.rows.some(({ owner }) => owner.kind === side && owner.name === name))
+		return alongRows(t, (owner) => owner.kind === side && owner.name === name);
+	const [own] = parts;
+	// measured from below the column falls as the bound rises; measured from above its entries have the other sign
+	if (own) return (row) => entry(t, row, own.column).mul(-own.factor);
 	const { constraints } = t.form.problem;
+	const taken = ({ owner }: FormRow): Rational =>
+		(constraints.find((row) => row.name === owner.name)?.terms.get(name) ?? ZERO).neg();
+	return alongRows(t, ({ kind }) => kind === 'constraint', taken);
+}
+
+/** The bounds other than 0 that the plan meets, with their values and intervals; where two meet in one number, the one that limits. */
+function boundRanges(t: Tableau): Map<string, BoundRange> {
+	const { problem } = t.form;
+	const plan = readPlan(t);
+	const costs = reducedCosts(t.form, dualValues(t));
+	const up = problem.objective.sense === 'max' ? 1 : -1;
 	return new Map(
-		constraints.map((constraint) => {
-			const rows = t.form.rows.filter(
-				({ owner }) => owner.kind === 'constraint' && owner.name === constraint.name
-			);
-			let interval = FREE;
-			t.basis.forEach((column, row) => {
-				// a free variable may go below zero: its other half then takes over, which is no limit
-				if (isHalf(t, column)) return;
-				let slope = ZERO;
-				for (const { start, factor } of rows) slope = slope.add(entry(t, row, start).mul(factor));
-				interval = cut(interval, rhs(t, row), slope);
-				if (t.form.columns[column].kind === 'artificial')
-					interval = cut(interval, rhs(t, row).neg(), slope.neg());
-			});
-			return [constraint.name, shifted(interval, constraint.rhs)];
+		problem.variables.flatMap((variable): [string, BoundRange][] => {
+			const { name } = variable;
+			const { lower, upper } = effectiveBounds(variable);
+			const dual = costs.get(name)!;
+			const met = (bound: Rational | null) => bound !== null && bound.equals(plan.get(name)!);
+			const isFixed = met(lower) && met(upper);
+			const side = met(upper) && (!met(lower) || sign(dual) * up >= 0) ? 'upper' : 'lower';
+			const bound = side === 'upper' ? upper : lower;
+			if (!bound || isZero(bound) || !met(bound)) return [];
+			const { low, high } = shifted(feasibleWhile(t, alongBound(t, name, side)), bound);
+			if (!isFixed) return [[name, { side, dual, low, high }]];
+			// one bound alone cannot go past the other
+			return [
+				[name, { side, dual, low: side === 'upper' ? bound : low, high: side === 'lower' ? bound : high }]
+			];
 		})
 	);
 }
@@ -131,5 +195,10 @@ export function ranging(t: Tableau): Ranging {
 		const column = t.nonbasic[k];
 		return isZero(cost(t, OBJECTIVE, column)) && !(isHalf(t, column) && hasBasicPartner(t, column));
 	});
-	return { degenerate: zeroBasic || zeroCost, objective: objectiveRanges(t), rhs: rhsRanges(t) };
+	return {
+		degenerate: zeroBasic || zeroCost,
+		objective: objectiveRanges(t),
+		rhs: rhsRanges(t),
+		bounds: boundRanges(t)
+	};
 }

@@ -15,12 +15,12 @@ const GOES_ON: Partial<Record<Part, Sentence>> = {
 
 /** What differs between two problems that differ in one number or one constraint. */
 function difference(before: Problem, after: Problem): Sentence {
-	const added = after.constraints.find(({ name }) => !before.constraints.some((row) => row.name === name));
+	const added = after.constraints[before.constraints.length];
 	if (added)
 		return say`The constraint ${{ constraint: added.name }} is new: a row and a slack of its own, in the basis as it stands.`;
 	const row = after.constraints.find((own, i) => !own.rhs.equals(before.constraints[i].rhs));
 	if (row) {
-		const old = before.constraints.find(({ name }) => name === row.name)!;
+		const old = before.constraints[after.constraints.indexOf(row)];
 		return say`The right-hand side of ${{ constraint: row.name }} is ${row.rhs} instead of ${old.rhs}: only the right-hand sides of the tableau change.`;
 	}
 	const [old, now] = [before.objective.terms, after.objective.terms];

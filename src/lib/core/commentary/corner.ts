@@ -1,4 +1,5 @@
-import { isTight, planAt, sideName, sidesOf, type Side } from '../geometry/sides';
+import { isTight, planAt, sidesOf, type Side } from '../geometry/sides';
+import { rowName } from '../problem/row-owner';
 import { rank, type Vector } from '../number/linear-algebra';
 import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem, Relation, Terms } from '../problem/types';
@@ -46,7 +47,7 @@ export function statedAs(problem: Problem, { owner, rhs }: Side): Stated {
 
 /** A constraint by its name, a bound (`x.lower`) as it is stated: `x ≥ 0`. */
 export function sideSentence(problem: Problem, name: string): Sentence {
-	const side = sidesOf(problem).find(({ owner }) => sideName(owner) === name);
+	const side = sidesOf(problem).find(({ owner }) => rowName(owner) === name);
 	return side ? statedAs(problem, side).says : say`${name}`;
 }
 

@@ -1,4 +1,5 @@
-import { affineColumns, deriveCut, fraction, internalRow, type Cut } from '../integer/cut';
+import { affineColumns } from '../form/affine';
+import { deriveCut, fraction, internalRow, type Cut } from '../integer/cut';
 import { combined, type CombineFault } from '../integer/combined';
 import type { Position } from '../move/position';
 import { isInteger, isZero, ONE, rational, sign, ZERO, type Rational } from '../number/rational';

@@ -1,4 +1,5 @@
 import type { ProblemKind } from '../answer/kind';
+import { isBound, ownerOf } from '../problem/row-owner';
 
 /** A word about the kind of problem, and what it means here. */
 export interface KindWord {
@@ -14,8 +15,8 @@ const listed = (names: readonly string[]): string =>
 
 /** A member of a conflict in words: a constraint by its name, a bound as what it says. */
 const member = (name: string): string => {
-	const [, variable, side] = /^(.*)\.(lower|upper)$/.exec(name) ?? [];
-	return variable === undefined ? name : `the ${side} bound of ${variable}`;
+	const owner = ownerOf(name);
+	return isBound(owner) ? `the ${owner.kind} bound of ${owner.name}` : name;
 };
 
 const STARTS: Record<ProblemKind['start'], readonly [string, string]> = {

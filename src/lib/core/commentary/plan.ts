@@ -1,5 +1,5 @@
 import type { Column, Form } from '../form/types';
-import { affineColumns } from '../integer/cut';
+import { affineColumns } from '../form/affine';
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import {
 	effectiveBounds,
@@ -10,6 +10,7 @@ import {
 	type Problem,
 	type Terms
 } from '../problem/types';
+import { isBound } from '../problem/row-owner';
 import { brokenAt } from '../problem/use';
 import { columnValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
@@ -138,7 +139,7 @@ export function columnMeaning(form: Form, column: Column): Sentence {
 	if (column.kind === 'vacant')
 		return say`the place without a basic variable in row ${{ constraint: owner.name }}`;
 	if (owner.kind === 'variable') return say`${column}`;
-	if (owner.kind === 'bound') return say`${column} (the room below the bound of ${owner.name})`;
+	if (isBound(owner)) return say`${column} (the room below the bound of ${owner.name})`;
 	if (owner.kind === 'cut') return say`${column} (the slack of ${owner.name})`;
 	const row = form.problem.constraints.find((r) => r.name === owner.name);
 	const word = column.kind === 'artificial' ? 'artificial' : row?.relation === '>=' ? 'surplus' : 'slack';

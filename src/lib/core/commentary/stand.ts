@@ -1,6 +1,6 @@
 import { certify } from '../answer/certificate';
 import { combine, greatest } from '../answer/check';
-import type { Multipliers } from '../answer/multipliers';
+import { standingProblem, type Multipliers } from '../answer/multipliers';
 import type { Decision, End } from '../method/types';
 import type { Offer } from '../move/types';
 import type { Position } from '../move/position';
@@ -27,17 +27,16 @@ export function contradictionSentences(problem: Problem, multipliers: Multiplier
 	return [say`Take ${times}, and add: ${left} ≥ ${rhs}.${limit} No plan can do both.`];
 }
 
-function infeasibleRemark(
-	problem: Problem,
-	end: Extract<End, { status: 'infeasible' }>,
-	why: readonly Sentence[]
-): Remark {
+function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: readonly Sentence[]): Remark {
 	const certificate = certify(end);
+	const standing = standingProblem(end.tableau.form);
 	const proof =
 		certificate?.kind === 'infeasible'
 			? certificate.variable
 				? [say`The bounds of ${certificate.variable} exclude each other.`]
-				: contradictionSentences(problem, certificate.multipliers)
+				: standing
+					? contradictionSentences(standing, certificate.multipliers)
+					: []
 			: [];
 	return {
 		tone: 'conclusion',
@@ -94,7 +93,7 @@ export function standRemarks(
 	decision: Decision | null,
 	ways: readonly Offer[]
 ): Remark[] {
-	const { problem, work } = position;
+	const { work } = position;
 	if (!work || !decision) return [nothingBegun];
 	switch (decision.kind) {
 		case 'stuck':
@@ -105,7 +104,7 @@ export function standRemarks(
 			const { end } = decision;
 			if (end.status === 'optimal') return [optimalRemark(end.tableau)];
 			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.position)];
-			return [infeasibleRemark(problem, end, decision.because())];
+			return [infeasibleRemark(end, decision.because())];
 		}
 		case 'pivot':
 			return [];

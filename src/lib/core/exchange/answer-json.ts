@@ -34,6 +34,12 @@ export interface RangingJson {
 	readonly rhs: Record<string, IntervalJson>;
 }
 
+/** A bound other than 0 that the plan meets: which, its dual value, and the interval over which that holds. */
+export interface BoundJson extends IntervalJson {
+	readonly side: 'lower' | 'upper';
+	readonly dual: string;
+}
+
 export interface OptimalSetJson {
 	readonly unique: boolean;
 	readonly dimension: number;
@@ -126,6 +132,14 @@ export const rangingJson = (ranging: Ranging): RangingJson => ({
 	objective: intervals(ranging.objective),
 	rhs: intervals(ranging.rhs)
 });
+
+export const boundsJson = ({ bounds }: Ranging): Record<string, BoundJson> =>
+	Object.fromEntries(
+		[...bounds].map(([name, { side, dual, ...range }]) => [
+			name,
+			{ side, dual: toText(dual), ...interval(range) }
+		])
+	);
 
 export const optimalSetJson = (set: OptimalSet): OptimalSetJson => ({
 	unique: set.unique,

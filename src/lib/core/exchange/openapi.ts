@@ -95,6 +95,19 @@ const schemas: Json = {
 				required: ['degenerate', 'objective', 'rhs'],
 				properties: { degenerate: { type: 'boolean' }, objective: intervals, rhs: intervals }
 			},
+			bounds: {
+				type: 'object',
+				additionalProperties: {
+					type: 'object',
+					required: ['side', 'dual', 'low', 'high'],
+					properties: {
+						side: { enum: ['lower', 'upper'] },
+						dual: ref('Rational'),
+						low: { oneOf: [ref('Rational'), { type: 'null' }] },
+						high: { oneOf: [ref('Rational'), { type: 'null' }] }
+					}
+				}
+			},
 			certificate: {
 				type: 'object',
 				required: ['kind'],

@@ -4,7 +4,8 @@ import { isRedundant } from '../answer/kind';
 import { runLinear, type RunOptions } from '../answer/answer';
 import { wholeHull } from '../geometry/hull';
 import { facesOf, polyhedron } from '../geometry/polyhedron';
-import { planAt, sideName, withoutConstraints } from '../geometry/sides';
+import { planAt, withoutConstraints } from '../geometry/sides';
+import { rowName } from '../problem/row-owner';
 import { mustBeWhole } from '../integer/whole';
 import type { Vector } from '../number/linear-algebra';
 import { toText } from '../number/rational';
@@ -89,7 +90,7 @@ export function answerRegion(data: unknown, options: RunOptions = {}): RegionJso
 	const region = polyhedron(problem);
 	const empty = region.dimension < 0;
 	const amounts = (point: Vector) => numbers(planAt(problem, point));
-	const named = (index: number) => sideName(region.sides[index].owner);
+	const named = (index: number) => rowName(region.sides[index].owner);
 	const hull = problem.variables.every(mustBeWhole) ? wholeHull(problem) : null;
 	return {
 		empty,

@@ -6,6 +6,7 @@ import { asksForWhole } from '../integer/whole';
 import { toText } from '../number/rational';
 import type { OptimalSet } from '../answer/optimal-set';
 import {
+	boundsJson,
 	certificateJson,
 	coverJson,
 	cutJson,
@@ -15,6 +16,7 @@ import {
 	optimalSetJson,
 	rangingJson,
 	stepJson,
+	type BoundJson,
 	type CertificateJson,
 	type CoverJson,
 	type CutJson,
@@ -50,6 +52,8 @@ export interface SolveJson extends Partial<LinearJson> {
 	readonly reducedCosts?: NumbersJson;
 	readonly optimalSet?: OptimalSetJson;
 	readonly ranging?: RangingJson;
+	/** bounds other than 0 that the plan meets, by variable */
+	readonly bounds?: Record<string, BoundJson>;
 	readonly certificate?: CertificateJson;
 	readonly relaxation?: Pick<LinearJson, 'status' | 'objective' | 'solution'>;
 	/** no whole plan can be better: of a search that was stopped */
@@ -129,7 +133,13 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Solve
 			...(answer.duals && answer.reducedCosts
 				? { duals: numbers(answer.duals), reducedCosts: numbers(answer.reducedCosts) }
 				: {}),
-			...(more ? { optimalSet: setJson(more.optimalSet, room), ranging: rangingJson(more.ranging) } : {}),
+			...(more
+				? {
+						optimalSet: setJson(more.optimalSet, room),
+						ranging: rangingJson(more.ranging),
+						bounds: boundsJson(more.ranging)
+					}
+				: {}),
 			...(answer.certificate ? { certificate: certificateJson(answer.certificate) } : {}),
 			...shownSteps,
 			...room.told

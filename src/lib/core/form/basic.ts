@@ -1,5 +1,6 @@
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, type Plan } from '../problem/types';
+import { isBound } from '../problem/row-owner';
 import type { Column, Form } from './types';
 
 /** What a column of standard form is at a plan of the author's; null for columns that only help to start. */
@@ -12,7 +13,7 @@ function valueAt(form: Form, column: Column, index: number, plan: Plan): Rationa
 		const value = (plan.get(own.variable) ?? ZERO).sub(own.offset).mul(factor);
 		return own.parts.length > 1 && sign(value) < 0 ? ZERO : value;
 	}
-	if (owner.kind === 'bound') {
+	if (isBound(owner)) {
 		const variable = form.problem.variables.find(({ name }) => name === owner.name);
 		const upper = variable && effectiveBounds(variable).upper;
 		return upper ? upper.sub(plan.get(owner.name) ?? ZERO) : null;

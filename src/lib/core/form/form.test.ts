@@ -113,7 +113,7 @@ test('on every stage of the way the problem allows the same plans, with the same
 				for (const { change, system } of stages(any, options, OWN_NAMES)) {
 					const rows = system.rows.filter(({ owner }) => owner.kind === 'constraint');
 					expect([change.kind, rows.every((row) => isKept(row, at))]).toEqual([change.kind, kept]);
-					for (const row of system.rows.filter(({ owner }) => owner.kind === 'bound')) {
+					for (const row of system.rows.filter(({ owner }) => owner.kind === 'upper')) {
 						const { upper } = effectiveBounds(any.variables.find(({ name }) => name === row.owner.name)!);
 						expect(isKept(row, at)).toBe(compare(plan.get(row.owner.name)!, upper!) <= 0);
 					}

@@ -1,11 +1,13 @@
 import { say, type Sentence } from '../commentary/sentence';
 import type { Rational } from '../number/rational';
+import { isBound } from '../problem/row-owner';
 import type { Column, Owner } from './types';
 
 /** Every sentence of the way to standard form. */
 
-const rowName = ({ kind, name }: Owner): Sentence =>
-	kind === 'bound' ? say`the bound of ${name}` : say`${{ constraint: name }}`;
+/** A row by what owns it: `clay`, `the bound of x`. */
+export const rowName = (owner: Owner): Sentence =>
+	isBound(owner) ? say`the bound of ${owner.name}` : say`${{ constraint: owner.name }}`;
 
 export const fixed = (name: string, value: Rational): Sentence =>
 	say`${name} can only be ${value}, so that number takes its place.`;

@@ -152,7 +152,7 @@ class FormBuilder {
 			const { lower, upper } = effectiveBounds(variable);
 			if (!lower || !upper || compare(lower, upper) === 0) continue;
 			const { column } = this.byVariable.get(variable.name)!.parts[0];
-			const owner: Owner = { kind: 'bound', name: variable.name };
+			const owner: Owner = { kind: 'upper', name: variable.name };
 			const entries = new Map([[column, ONE]]);
 			const number = drafts.length + 1;
 			drafts.push({ owner, entries, relation: '<=', rhs: upper.sub(lower), factor: 1, number });

@@ -1,13 +1,10 @@
 import type { Sentence } from '../commentary/sentence';
 import type { Rational } from '../number/rational';
+import type { RowOwner } from '../problem/row-owner';
 import type { Problem, Relation, Sense } from '../problem/types';
 
 /** What a column or row of standard form stands for in the author's problem. */
-export type Owner =
-	| { readonly kind: 'variable'; readonly name: string }
-	| { readonly kind: 'constraint'; readonly name: string }
-	| { readonly kind: 'bound'; readonly name: string }
-	| { readonly kind: 'cut'; readonly name: string };
+export type Owner = { readonly kind: 'variable'; readonly name: string } | RowOwner;
 
 /**
  * `vacant`: holds the place of the basic variable that a row does not have yet. It must be zero, may not enter, and is not shown;

@@ -12,10 +12,6 @@ export interface Side {
 	readonly equality: boolean;
 }
 
-/** What the contract and the commentary call a side: a constraint's name, or `x.lower`, `x.upper`. */
-export const sideName = ({ kind, name }: LineOwner): string =>
-	kind === 'constraint' ? name : `${name}.${kind}`;
-
 /** Coefficients in the order of a problem's variables. */
 export const rowOf = ({ variables }: Problem, terms: Terms): Vector =>
 	variables.map(({ name }) => terms.get(name) ?? ZERO);

@@ -1,4 +1,5 @@
 import type { Rational } from '../number/rational';
+import type { RowOwner } from '../problem/row-owner';
 
 /** An exact point of the plane. */
 export interface Point {
@@ -7,9 +8,7 @@ export interface Point {
 }
 
 /** What a line of the picture comes from. */
-export type LineOwner =
-	| { readonly kind: 'constraint'; readonly name: string }
-	| { readonly kind: 'lower' | 'upper'; readonly name: string };
+export type LineOwner = Exclude<RowOwner, { kind: 'cut' }>;
 
 /** `a·x + b·y ≤ c`, or `= c` where `equality`; a = b = 0 says something about no point or all. */
 export interface HalfPlane {

@@ -1,11 +1,13 @@
+import { addScaled, affineColumns, tidy, type Affine, type Stated } from '../form/affine';
 import type { Column, Form, FormRow } from '../form/types';
-import { gcd, isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
+import { isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import type { Problem, Terms } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
 import { appendRow } from '../tableau/build';
 import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
 import { mustBeWhole } from './whole';
 import { primed } from '../problem/names';
+import { cutName } from '../problem/row-owner';
 
 export type CutKind = 'gomory-fractional' | 'gomory-mixed-integer' | 'chvatal-gomory';
 
@@ -16,21 +18,15 @@ export interface Cut {
 	readonly row: string;
 	/** Σ terms · column ≥ rhs */
 	readonly nonbasic: { readonly terms: Terms; readonly rhs: Rational };
-	readonly original: { readonly terms: Terms; readonly rhs: Rational; readonly relation: '<=' | '>=' } | null;
+	readonly original: Stated | null;
 	/** it was dropped again, since it did not bind any more */
 	readonly dropped?: true;
 }
 
 /** A problem with its cuts as constraints, as far as they can be said in its variables. */
 export function withCuts(problem: Problem, cuts: readonly Cut[]): Problem {
-	const rows = cuts.flatMap(({ original }, i) => (original ? [{ name: `cut ${i + 1}`, ...original }] : []));
+	const rows = cuts.flatMap(({ original }, i) => (original ? [{ name: cutName(i + 1), ...original }] : []));
 	return rows.length === 0 ? problem : { ...problem, constraints: [...problem.constraints, ...rows] };
-}
-
-/** A column as an affine expression of the author's variables; null where a split variable cannot be told apart. */
-interface Affine {
-	readonly constant: Rational;
-	readonly terms: ReadonlyMap<string, Rational>;
 }
 
 export const fraction = (value: Rational): Rational => value.sub(value.floor());
@@ -68,6 +64,7 @@ export function deriveCut(
 	const { entries, rhs } = internalRow(t, kernelRow);
 	const f0 = fraction(rhs);
 	const active = t.nonbasic.map((column) => !t.barred.has(column));
+	// columns that may not enter keep their part, too: without it the row would be no whole combination of the others, and pivots not exact
 	if (!mixed && t.nonbasic.every((column, k) => whole[column] || isZero(entries[k])))
 		return { kind: 'gomory-fractional', gains: entries.map(fraction), least: f0 };
 	const rest = ONE.sub(f0);
@@ -80,43 +77,6 @@ export function deriveCut(
 		return value.s < 0n ? value.neg().div(rest) : value.div(f0);
 	});
 	return { kind: 'gomory-mixed-integer', gains, least: ONE };
-}
-
-/** Whether a column must be zero whenever its row is met. */
-export const standsIn = ({ kind }: Column): boolean => kind === 'artificial' || kind === 'vacant';
-
-/** Each column in the author's variables, the slacks of earlier cuts included. */
-export function affineColumns(form: Form): (Affine | null)[] {
-	const result: (Affine | null)[] = form.columns.map(() => null);
-	for (const { variable, offset, parts } of form.substitutions) {
-		if (parts.length !== 1) continue;
-		const [{ column, factor }] = parts;
-		const size = rational(factor);
-		result[column] = { constant: offset.mul(size).neg(), terms: new Map([[variable, size]]) };
-	}
-	for (const { start, entries, rhs } of form.rows) {
-		const slack = standsIn(form.columns[start])
-			? [...entries.keys()].find((j) => form.columns[j].kind === 'surplus')
-			: start;
-		if (slack === undefined) continue;
-		// Σ entries · column = rhs, solved for the slack; earlier slacks are known by now
-		const own = entries.get(slack)!;
-		const rest = [...entries].filter(([j]) => j !== slack && !standsIn(form.columns[j]));
-		result[slack] = rest.reduce<Affine | null>(
-			(sum, [j, value]) => {
-				const part = result[j];
-				return sum && part && addScaled(sum, part, value.div(own).neg());
-			},
-			{ constant: rhs.div(own), terms: new Map() }
-		);
-	}
-	return result;
-}
-
-function addScaled(sum: Affine, part: Affine, factor: Rational): Affine {
-	const terms = new Map(sum.terms);
-	for (const [name, value] of part.terms) terms.set(name, (terms.get(name) ?? ZERO).add(value.mul(factor)));
-	return { constant: sum.constant.add(part.constant.mul(factor)), terms };
 }
 
 /**
@@ -153,7 +113,7 @@ function cutRow(
 	least: Rational
 ): { column: Column; row: FormRow } {
 	const start = form.columns.length;
-	const owner = { kind: 'cut', name: `cut ${number}` } as const;
+	const owner = { kind: 'cut', name: cutName(number) } as const;
 	const taken = new Set(form.columns.map((c) => c.name));
 	const name = primed(`c${number}`, taken);
 	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[nonbasic[k], g.neg()] as const])));
@@ -180,23 +140,5 @@ function describe(t: Tableau, kind: CutKind, row: string, gains: readonly Ration
 		},
 		{ constant: ZERO, terms: new Map() }
 	);
-	return { kind, row, nonbasic: { terms, rhs: least }, original: sum && tidy(sum, least) };
-}
-
-/** Σ terms + constant ≥ least, written with whole coefficients and few minus signs. */
-function tidy({ constant, terms }: Affine, least: Rational): Cut['original'] {
-	const kept = [...terms].filter(([, value]) => !isZero(value));
-	const rhs = least.sub(constant);
-	const minus = kept.filter(([, value]) => value.s < 0n).length * 2 > kept.length;
-	const turn = (value: Rational) => (minus ? value.neg() : value);
-	let multiple = rhs.d;
-	for (const [, value] of kept) multiple = lcm(multiple, value.d);
-	const scaled = [...kept.map(([, value]) => value), rhs].map((value) => turn(value).mul(rational(multiple)));
-	const divisor = scaled.slice(0, -1).reduce((a, b) => gcd(a, numerator(b)), 0n) || 1n;
-	const by = rational(divisor);
-	return {
-		terms: new Map(kept.map(([name], i) => [name, scaled[i].div(by)])),
-		relation: minus ? '<=' : '>=',
-		rhs: scaled.at(-1)!.div(by)
-	};
+	return { kind, row, nonbasic: { terms, rhs: least }, original: sum && tidy(sum, least).row };
 }

@@ -1,4 +1,5 @@
 import type { Sentence } from '../commentary/sentence';
+import { standsIn } from '../form/affine';
 import type { Column, FormRow, Substitution } from '../form/types';
 import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
@@ -10,7 +11,6 @@ import type { Plan, Problem } from '../problem/types';
 import { appendLimit, measuredFrom } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnValue, pivot, rhsCell, smallest, type Tableau } from '../tableau/tableau';
-import { standsIn } from './cut';
 import { mustBeWhole } from './whole';
 
 /** The relaxation at a node of a search tree: made from its parent's tableau, solved, and read. */

@@ -1,6 +1,7 @@
 import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
 import { goalFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
+import { isBound } from '../problem/row-owner';
 import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
 import type { EnteringRule } from './types';
@@ -95,8 +96,8 @@ export const drivesOut = (t: Tableau, row: number): Sentence =>
 	say`The artificial variable ${columnOf(t, t.basis[row])} is still basic, at zero: any entry of its row that is not zero lets it leave.`;
 
 const rowOf = (t: Tableau, row: number): Sentence => {
-	const { kind, name } = t.form.rows[row].owner;
-	return kind === 'bound' ? say`of the bound of ${name}` : say`${{ constraint: name }}`;
+	const { owner } = t.form.rows[row];
+	return isBound(owner) ? say`of the bound of ${owner.name}` : say`${{ constraint: owner.name }}`;
 };
 
 /** The rows named that say nothing new. */

@@ -1,16 +1,11 @@
-import { say, type Sentence } from '../commentary/sentence';
+import { say } from '../commentary/sentence';
 import { artificialRemark } from '../commentary/phases';
-import type { Column, Form } from '../form/types';
+import { rowName } from '../form/messages';
+import type { Column } from '../form/types';
 import { addGoal, dropGoal } from '../tableau/build';
 import { columnOf, vacantRows, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import type { ArtificialMove, MoveKind } from './types';
-
-/** The name of a row by its owner. */
-const rowName = (form: Form, row: number): Sentence => {
-	const { kind, name } = form.rows[row].owner;
-	return kind === 'bound' ? say`the bound of ${name}` : say`${{ constraint: name }}`;
-};
 
 /** The rows' places of a missing basic variable become artificial variables. */
 function withArtificials(t: Tableau, rows: readonly number[]): Tableau {
@@ -37,7 +32,7 @@ export const artificial: MoveKind<ArtificialMove> = {
 			if (row < 0) return { ok: false, why: messages.unknownColumn(column) };
 			if (!vacant.includes(row)) {
 				const basic = say`${columnOf(t, t.basis[row])}`;
-				return { ok: false, why: messages.rowHasBasic(rowName(t.form, row), basic) };
+				return { ok: false, why: messages.rowHasBasic(rowName(t.form.rows[row].owner), basic) };
 			}
 			rows = [row];
 		}
@@ -55,7 +50,7 @@ export const artificial: MoveKind<ArtificialMove> = {
 		const vacant = vacantRows(t);
 		const single = vacant.map((row) => ({
 			move: { kind: 'artificial', column: columnOf(t, t.basis[row]).id } as const,
-			says: messages.offerArtificial(rowName(t.form, row))
+			says: messages.offerArtificial(rowName(t.form.rows[row].owner))
 		}));
 		if (vacant.length === 0) return [];
 		return [...single, { move: { kind: 'artificial', column: 'all' }, says: messages.offerArtificials }];

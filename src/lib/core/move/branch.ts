@@ -11,8 +11,18 @@ import { nameOf, type Position } from './position';
 import type { BranchMove, MoveKind } from './types';
 
 /** What the constraint of a branch is called: `bowls ≤ 3`. */
-const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
+export const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
 	`${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
+
+/** The lasting key of a branch's constraint: it stays when the variable is renamed, or the bound changed. */
+const branchKey = ({ variable, relation, value }: Omit<BranchMove, 'kind'>): string =>
+	`branch:${relation}:${value}:${variable}`;
+
+/** The branch that a lasting key of a constraint stands for; null where it is another constraint's. */
+export function branchOfKey(key: string): Omit<BranchMove, 'kind'> | null {
+	const [, relation, value, variable] = /^branch:([<>]=):([^:]*):(.*)$/s.exec(key) ?? [];
+	return relation === undefined ? null : { variable, relation: relation as '<=' | '>=', value };
+}
 
 /** Variables that must be whole and are not, with their values, at an optimal tableau; none elsewhere. */
 function splits({ problem, work }: Position) {
@@ -41,11 +51,13 @@ export const branch: MoveKind<BranchMove> = {
 			return { ok: false, why: messages.branchedAlready(known) };
 		const constraint = { name: known, terms: new Map([[name, ONE]]), relation, rhs: value };
 		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
-		const slack = { id: `s+:${known}`, name: `s${changed.constraints.length}` };
+		const lasting = branchKey({ variable: key, relation, value: text });
+		const keys = { ...position.keys, constraints: new Map(position.keys.constraints).set(known, lasting) };
+		const slack = { id: `s+:${lasting}`, name: `s${changed.constraints.length}` };
 		const { column, row } = limitRow(t.form, { kind: 'constraint', name: known }, constraint, slack);
 		const longer = appendLimit(t, column, row);
 		const tableau = { ...longer, form: { ...longer.form, problem: changed } };
-		return { ok: true, position: { ...position, problem: changed, work: { part: 'dual', tableau } } };
+		return { ok: true, position: { ...position, keys, problem: changed, work: { part: 'dual', tableau } } };
 	},
 	label: ({ variable, relation, value }, names) =>
 		messages.branchTo(names.variable(variable), relation, parseRational(value)),

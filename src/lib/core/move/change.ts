@@ -1,6 +1,6 @@
 import { changeRemark } from '../commentary/change';
 import type { Remark } from '../commentary/sentence';
-import type { Form } from '../form/types';
+import type { Form, Owner } from '../form/types';
 import { isDualFeasible } from '../method/dual';
 import { handOver } from '../method/decide';
 import type { Part, Work } from '../method/types';
@@ -8,6 +8,7 @@ import { isZero, NumberError, parseRational, ZERO, type Rational } from '../numb
 import { isName, withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
 import { atSameBasis } from '../tableau/build';
 import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
+import { branchName, branchOfKey } from './branch';
 import { limitRow } from './limit';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
@@ -15,32 +16,40 @@ import type { ChangeMove, MoveKind } from './types';
 
 type Change = ChangeMove['change'];
 
-function changedRhs(
-	position: Position,
-	key: string,
-	value: Rational
-): { problem: Problem; form: Form } | Remark {
+/** The changed problem and its form; a row that is called otherwise now, with its lasting key. */
+interface Changed {
+	readonly problem: Problem;
+	readonly form: Form;
+	readonly called?: readonly (readonly [name: string, key: string])[];
+}
+
+function changedRhs(position: Position, key: string, value: Rational): Changed | Remark {
 	const name = nameOf(position.keys.constraints, key);
 	const row = position.problem.constraints.find((constraint) => constraint.name === name);
 	if (!row) return messages.unknownColumn(name);
 	const by = value.sub(row.rhs);
 	if (isZero(by)) return messages.sameNumber;
 	const { form } = position.work!.tableau;
-	const constraints = position.problem.constraints.map((own) => (own === row ? { ...own, rhs: value } : own));
+	const branch = branchOfKey(key);
+	// a branch is called by its bound
+	const called = branch
+		? branchName(nameOf(position.keys.variables, branch.variable), branch.relation, value.toFraction())
+		: name;
+	if (called !== name && position.problem.constraints.some((own) => own.name === called))
+		return messages.branchedAlready(called);
+	const changedRow = { ...row, name: called, rhs: value };
+	const constraints = position.problem.constraints.map((own) => (own === row ? changedRow : own));
 	const problem = { ...position.problem, constraints };
+	const owns = ({ owner }: { owner: Owner }) => owner.kind === 'constraint' && owner.name === name;
+	const owner = { kind: 'constraint', name: called } as const;
 	const rows = form.rows.map((own) =>
-		own.owner.kind === 'constraint' && own.owner.name === name
-			? { ...own, rhs: own.rhs.add(by.mul(own.factor)) }
-			: own
+		owns(own) ? { ...own, owner, rhs: own.rhs.add(by.mul(own.factor)) } : own
 	);
-	return { problem, form: { ...form, problem, rows } };
+	const columns = form.columns.map((own) => (owns(own) ? { ...own, owner } : own));
+	return { problem, form: { ...form, problem, rows, columns }, called: [[called, key]] };
 }
 
-function changedCost(
-	position: Position,
-	key: string,
-	value: Rational
-): { problem: Problem; form: Form } | Remark {
+function changedCost(position: Position, key: string, value: Rational): Changed | Remark {
 	const name = nameOf(position.keys.variables, key);
 	const { objective, variables } = position.problem;
 	if (!variables.some((variable) => variable.name === name)) return messages.unknownColumn(name);
@@ -72,12 +81,15 @@ const withConstraint = (form: Form, problem: Problem, row: Constraint): Form =>
 
 function withAdded(
 	position: Position,
-	{ name, terms, relation, rhs }: Extract<Change, { add: unknown }>['add']
-): { problem: Problem; form: Form } | Remark {
+	{ name, terms: byKey, relation, rhs }: Extract<Change, { add: unknown }>['add']
+): Changed | Remark {
 	if (!isName(name)) return messages.badRow(`“${name}” is no name for a constraint.`);
 	const { constraints, variables } = position.problem;
 	if (constraints.some((row) => row.name === name))
 		return messages.badRow(`There is a constraint called “${name}” already.`);
+	const terms = Object.fromEntries(
+		Object.entries(byKey).map(([key, value]) => [nameOf(position.keys.variables, key), value])
+	);
 	const foreign = Object.keys(terms).find((own) => !variables.some((variable) => variable.name === own));
 	if (foreign) return messages.badRow(`“${foreign}” is not among the variables.`);
 	const read = Object.entries(terms).map(([own, value]) => [own, parseRational(value)] as const);
@@ -86,7 +98,7 @@ function withAdded(
 	return { problem, form: withConstraint(position.work!.tableau.form, problem, row) };
 }
 
-function changed(position: Position, change: Change): { problem: Problem; form: Form } | Remark {
+function changed(position: Position, change: Change): Changed | Remark {
 	if ('rhs' in change) return changedRhs(position, change.rhs, parseRational(change.value));
 	if ('cost' in change) return changedCost(position, change.cost, parseRational(change.value));
 	return withAdded(position, change.add);
@@ -113,7 +125,11 @@ export const change: MoveKind<ChangeMove> = {
 			const tableau = atSameBasis(work.tableau, result.form);
 			if (!tableau) return { ok: false, why: messages.noLongerBasis };
 			const after = handOver({ ...work, tableau }, partAfter(work, tableau));
-			return { ok: true, position: { ...position, problem: result.problem, work: after } };
+			const { called = [], problem } = result;
+			const isCalled = (key: string) => called.some(([, own]) => own === key);
+			const others = [...position.keys.constraints].filter(([, key]) => !isCalled(key));
+			const keys = { ...position.keys, constraints: new Map([...others, ...called]) };
+			return { ok: true, position: { ...position, keys, problem, work: after } };
 		} catch (error) {
 			if (error instanceof NumberError) return { ok: false, why: messages.badNumber(error.message) };
 			throw error;

@@ -4,6 +4,7 @@ import { combined } from '../integer/combined';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
 import { appendLimit } from '../tableau/build';
 import { limitRow } from './limit';
+import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
 import type { CombineMove, MoveKind } from './types';
@@ -29,7 +30,7 @@ export const combine: MoveKind<CombineMove> = {
 			const number = cuts.length + 1;
 			const original = { ...made.cut, relation: '<=' as const };
 			const slack = { id: `c:${number}`, name: `c${number}` };
-			const { column, row } = limitRow(t.form, { kind: 'cut', name: `cut ${number}` }, original, slack);
+			const { column, row } = limitRow(t.form, { kind: 'cut', name: cutName(number) }, original, slack);
 			const used = [...multipliers].filter(([, value]) => value.n !== 0n).map(([name]) => name);
 			const cut = {
 				kind: 'chvatal-gomory' as const,

@@ -6,6 +6,7 @@ import { mustBeWhole } from '../integer/whole';
 import { isInteger } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
 import { cell, columnOf, goalRow, goalValue, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
 import type { Position } from './position';
@@ -16,7 +17,7 @@ export function wholeAt({ cuts, work }: Position): boolean[] {
 	const whole = wholeColumns(work!.tableau.form);
 	work!.tableau.form.columns.forEach(({ owner }, j) => {
 		if (owner.kind !== 'cut') return;
-		const cut = cuts.find((_, i) => owner.name === `cut ${i + 1}`);
+		const cut = cuts.find((_, i) => owner.name === cutName(i + 1));
 		// the mixed-integer cut's slack can be any number
 		whole[j] = cut !== undefined && cut.kind !== 'gomory-mixed-integer';
 	});

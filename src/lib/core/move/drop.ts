@@ -1,6 +1,7 @@
 import { dropRemark } from '../commentary/cuts';
 import { withoutRow } from '../tableau/build';
 import { columnOf, isPrimalFeasible, rhsCell, type Tableau } from '../tableau/tableau';
+import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import type { DropMove, MoveKind } from './types';
 
@@ -20,7 +21,7 @@ export const drop: MoveKind<DropMove> = {
 		const gone = new Set(slackCuts(tableau).map((row) => columnOf(tableau, tableau.basis[row]).owner.name));
 		for (let [row] = slackCuts(tableau); row !== undefined; [row] = slackCuts(tableau))
 			tableau = withoutRow(tableau, row);
-		const left = cuts.map((cut, i) => (gone.has(`cut ${i + 1}`) ? { ...cut, dropped: true as const } : cut));
+		const left = cuts.map((cut, i) => (gone.has(cutName(i + 1)) ? { ...cut, dropped: true as const } : cut));
 		return { ok: true, position: { ...position, cuts: left, work: { ...work, tableau } } };
 	},
 	label: () => messages.cutsDropped,

@@ -4,6 +4,7 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
 import { certify } from '../answer/certificate';
+import { remarkText } from '../commentary/sentence';
 import { echelon } from '../number/linear-algebra';
 import { decide } from '../method/decide';
 import { run } from '../method/run';
@@ -24,6 +25,7 @@ import {
 	type Tableau
 } from '../tableau/tableau';
 import { labelOf, offers, perform, tell } from './kinds';
+import { moveOf } from './next';
 import { pivotMove } from './pivot';
 import { stated, type Position } from './position';
 import { cameBackTo, replay } from './replay';
@@ -277,4 +279,57 @@ test('what a move adds has names and ids of its own, whatever the author’s are
 	while (decide(position.work!, DANTZIG).kind === 'pivot') go(offers(position, DANTZIG)[0].move);
 	go({ kind: 'cut', row: 'x:s3' });
 	go({ kind: 'cut', row: 'x:c1' });
+});
+
+test('a trail with branches and added constraints goes on where a variable has another name, and a branch is called by its bound', () => {
+	const named = (first: string) =>
+		readStatement(
+			`max z = 5 ${first} + 8 b\nr: ${first} + b <= 6\nq: 5 ${first} + 9 b <= 45\n${first}, b integer`
+		).problem!;
+	const keys = (first: string) => ({
+		variables: new Map([[first, 'v1']]),
+		constraints: new Map<string, string>()
+	});
+	const moves: Move[] = [];
+	let position = stated(named('a'), keys('a'));
+	const go = (move: Move) => {
+		const result = perform(position, move);
+		if (!result.ok) throw new Error(remarkText(result.why));
+		({ position } = result);
+		moves.push(JSON.parse(JSON.stringify(move)) as Move);
+	};
+	const solve = () => {
+		for (;;) {
+			const move = moveOf(position.work!, decide(position.work!, DANTZIG), 'dantzig');
+			if (!move) return;
+			go(move);
+		}
+	};
+	go({ kind: 'begin', way: 'auto', equalities: 'one-row' });
+	solve();
+	go({ kind: 'branch', variable: 'v1', relation: '<=', value: '2' });
+	solve();
+	const branch = position.keys.constraints.get('a ≤ 2')!;
+	go({ kind: 'change', change: { rhs: branch, value: '1' } });
+	expect(position.problem.constraints.at(-1)!.name).toBe('a ≤ 1');
+	expect(position.work!.tableau.form.rows.some(({ owner }) => owner.name === 'a ≤ 1')).toBe(true);
+	go({ kind: 'change', change: { rhs: branch, value: '2' } });
+	go({
+		kind: 'change',
+		change: { add: { name: 'd', terms: { v1: '1', b: '1' }, relation: '>=', rhs: '3' } }
+	});
+	solve();
+	const path = (list: readonly Move[]) => [
+		{ id: 0, parent: null, move: null },
+		...list.map((move, i) => ({ id: i + 1, parent: i, move }))
+	];
+	const renamed = replay(stated(named('bowls'), keys('bowls')), path(moves));
+	expect(renamed.broken).toBeNull();
+	const { problem, work } = renamed.stops.at(-1)!.position;
+	expect(problem.constraints.map(({ name }) => name)).toEqual(['r', 'q', 'bowls ≤ 2', 'd']);
+	expect(objectiveValue(work!.tableau).equals(objectiveValue(position.work!.tableau))).toBe(true);
+	// as older lessons name the slack of a branch
+	const old = JSON.parse(JSON.stringify(moves).replaceAll(`s+:${branch}`, 's+:a ≤ 2')) as Move[];
+	expect(JSON.stringify(old)).not.toBe(JSON.stringify(moves));
+	expect(replay(stated(named('a'), keys('a')), path(old)).broken).toBeNull();
 });

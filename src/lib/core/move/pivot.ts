@@ -8,9 +8,14 @@ import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau }
 import * as messages from './messages';
 import type { MoveKind, PivotMove } from './types';
 
-/** The column of a tableau with an id; −1 where there is none. */
-export const columnIndex = (t: Tableau, id: string): number =>
-	t.form.columns.findIndex((column) => column.id === id);
+/** The column of a tableau with an id; −1 where there is none. Branches were once named by what is shown, which older lessons still do. */
+export function columnIndex({ form: { columns } }: Tableau, id: string): number {
+	const at = columns.findIndex((column) => column.id === id);
+	if (at >= 0 || !id.startsWith('s+:')) return at;
+	return columns.findIndex(
+		(column) => column.id.startsWith('s+:branch:') && `s+:${column.owner.name}` === id
+	);
+}
 
 /** The pivot of two columns by their ids, or null where it cannot be made. */
 export function choiceOf(t: Tableau, { enter, leave }: Pick<PivotMove, 'enter' | 'leave'>): Choice | null {

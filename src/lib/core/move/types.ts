@@ -78,6 +78,7 @@ export interface ChangeMove {
 		| {
 				readonly add: {
 					readonly name: string;
+					/** by the variables' lasting keys */
 					readonly terms: Readonly<Record<string, string>>;
 					readonly relation: Relation;
 					readonly rhs: string;

@@ -5,6 +5,7 @@
 	import { stated } from '$lib/core/move/position';
 	import type { BeginMove } from '$lib/core/move/types';
 	import { keysOf } from '$lib/core/problem/lasting';
+	import { isBound } from '$lib/core/problem/row-owner';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -100,7 +101,7 @@
 							>
 								<td class="label"
 									>{#if identity}<MarkGlyph {identity} />
-									{/if}{row.owner.name}{row.owner.kind === 'bound' ? ' (bound)' : ''}</td
+									{/if}{row.owner.name}{isBound(row.owner) ? ' (bound)' : ''}</td
 								>
 								<td class="terms"><Formula tex={texMixed(row.terms)} says={saysMixed(row.terms)} /></td>
 								<td class="limit"

@@ -10,7 +10,8 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
 	import { ticks, type Size } from './frame';
-	import { sameOwner, type BuiltPart } from './stage';
+	import { sameOwner } from '$lib/core/problem/row-owner';
+	import type { BuiltPart } from './stage';
 
 	interface Props {
 		problem: Problem;

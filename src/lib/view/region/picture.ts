@@ -6,7 +6,8 @@ import type { HalfPlane, Region } from '$lib/core/geometry/types';
 import type { Identity, Pointed } from '$lib/desk/identity';
 import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
 import { MARGIN, perUnit, type Frame, type Size } from './frame';
-import { sameOwner, type Stage, type StageSpot } from './stage';
+import { sameOwner } from '$lib/core/problem/row-owner';
+import type { Stage, StageSpot } from './stage';
 import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
 
 /** A line of the picture, in pixels. */

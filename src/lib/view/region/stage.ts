@@ -25,9 +25,6 @@ export interface Stage {
 	readonly spots: readonly StageSpot[];
 }
 
-export const sameOwner = (a: LineOwner | null, b: LineOwner | null): boolean =>
-	a !== null && b !== null && a.kind === b.kind && a.name === b.name;
-
 /** How much of a picture in one or three variables is shown. */
 export interface BuiltPart {
 	/** the problem as far as it has been built */

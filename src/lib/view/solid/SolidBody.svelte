@@ -3,7 +3,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Identity } from '$lib/desk/identity';
 	import type { Spot } from '../region/box';
-	import { sameOwner } from '../region/stage';
+	import { sameOwner } from '$lib/core/problem/row-owner';
 
 	interface Props {
 		edges: readonly { p: Spot; q: Spot; own: boolean; hidden: boolean }[];

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { certify } from '$lib/core/answer/certificate';
+	import { standingProblem } from '$lib/core/answer/multipliers';
 	import { optimalSet, segmentBetween, type OptimalSet } from '$lib/core/answer/optimal-set';
 	import {
 		checkSentences,
@@ -39,6 +40,7 @@
 		const end = performance.now() + SEARCH;
 		return t && optimalSet(t, () => performance.now() > end);
 	});
+	const standing = $derived(t && standingProblem(t.form));
 	const certificate = $derived(session.decision?.kind === 'end' ? certify(session.decision.end) : null);
 	/** pivots that keep the objective, and whether they lead back to a basis that was here before */
 	const others = $derived.by(() => {
@@ -164,10 +166,10 @@
 						{/each}
 					</ul>
 				</section>
-				{#if certificate?.kind === 'optimal'}
+				{#if certificate?.kind === 'optimal' && standing}
 					<section>
 						<h3>Why no plan is better</h3>
-						{#each proofSentences(problem, certificate.multipliers, plan) as sentence, i (i)}
+						{#each proofSentences(standing, certificate.multipliers, plan) as sentence, i (i)}
 							<p><Words {sentence} /></p>
 						{/each}
 					</section>

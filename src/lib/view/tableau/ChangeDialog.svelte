@@ -13,19 +13,27 @@
 	const problem = $derived(session.problem!);
 	const keys = $derived(session.position!.keys);
 
-	/** what is changed, as `rhs name`, `cost name` or `add` */
+	/** what can be changed: right-hand sides, coefficients of the objective, or one more constraint */
+	const choices = $derived([
+		...problem.constraints.map((row) => ({
+			kind: 'rhs' as const,
+			name: row.name,
+			says: `the right-hand side of ${row.name}`,
+			now: row.rhs
+		})),
+		...problem.variables.map((variable) => ({
+			kind: 'cost' as const,
+			name: variable.name,
+			says: `the objective coefficient of ${variable.name}`,
+			now: problem.objective.terms.get(variable.name) ?? ZERO
+		})),
+		{ kind: 'add' as const, name: '', says: 'one more constraint', now: ZERO }
+	]);
+	const keyOf = ({ kind, name: own }: { kind: string; name: string }) => `${kind} ${own}`;
 	let what = $state('');
 	let value = $state('');
 	let name = $state('');
-	const chosen = $derived(
-		what || (problem.constraints.length ? `rhs ${problem.constraints[0].name}` : 'add')
-	);
-
-	function present(): string {
-		const [kind, own] = chosen.split(' ');
-		if (kind === 'rhs') return toText(problem.constraints.find((row) => row.name === own)?.rhs ?? ZERO);
-		return kind === 'cost' ? toText(problem.objective.terms.get(own) ?? ZERO) : '';
-	}
+	const chosen = $derived(choices.find((choice) => keyOf(choice) === what) ?? choices[0]);
 
 	/** The row written, read as a statement's row is. */
 	function added(): ChangeMove['change'] | string {
@@ -38,12 +46,14 @@
 				diagnostics.find(({ severity }) => severity === 'error')?.message ??
 				`Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`
 			);
-		const terms = Object.fromEntries([...row.terms].map(([own, c]) => [own, toText(c)]));
+		const terms = Object.fromEntries(
+			[...row.terms].map(([own, c]) => [keys.variables.get(own) ?? own, toText(c)])
+		);
 		return { add: { name: row.name, terms, relation: row.relation, rhs: toText(row.rhs) } };
 	}
 
 	function change(): ChangeMove['change'] | string {
-		const [kind, own] = chosen.split(' ');
+		const { kind, name: own } = chosen;
 		if (kind === 'rhs') return { rhs: keys.constraints.get(own) ?? own, value: value.trim() };
 		if (kind === 'cost') return { cost: keys.variables.get(own) ?? own, value: value.trim() };
 		return added();
@@ -79,19 +89,13 @@
 			>What
 			<select
 				class="field"
-				value={chosen}
+				value={keyOf(chosen)}
 				onchange={(event) => ([what, fault] = [event.currentTarget.value, ''])}
 			>
-				{#each problem.constraints as row (row.name)}<option value={`rhs ${row.name}`}
-						>the right-hand side of {row.name}</option
-					>{/each}
-				{#each problem.variables as variable (variable.name)}<option value={`cost ${variable.name}`}
-						>the objective coefficient of {variable.name}</option
-					>{/each}
-				<option value="add">one more constraint</option>
+				{#each choices as choice (keyOf(choice))}<option value={keyOf(choice)}>{choice.says}</option>{/each}
 			</select>
 		</label>
-		{#if chosen === 'add'}
+		{#if chosen.kind === 'add'}
 			<label
 				>Name <input
 					class="field"
@@ -113,7 +117,7 @@
 					class="field"
 					bind:value
 					aria-invalid={fault !== ''}
-					placeholder={present()}
+					placeholder={toText(chosen.now)}
 				/></label
 			>
 		{/if}
