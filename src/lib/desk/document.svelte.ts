@@ -1,5 +1,6 @@
 import { annotated, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
 import type { RuleName } from '$lib/core/method/types';
+import { fitted } from '$lib/core/notation/column-names';
 import { PLAIN, type Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
@@ -36,6 +37,7 @@ export class LessonDocument {
 	#page = $state('/');
 	#meanings = $state.raw<Meanings>(NO_MEANINGS);
 	#problem = $state.raw<Problem | null>(null);
+	readonly #fitted = $derived(this.#problem ? fitted(this.#notation, this.#problem) : this.#notation);
 	#book = $state.raw<LastingBook>(EMPTY_BOOK);
 	#reading = $state.raw<Reading>(NO_READING);
 	#pendingRead: AbortController | null = null;
@@ -74,7 +76,12 @@ export class LessonDocument {
 	get rule(): RuleName {
 		return this.#rule;
 	}
+	/** the lesson's notation as it is written here: where a name of it is one of the author's, another */
 	get notation(): Notation {
+		return this.#fitted;
+	}
+	/** the notation as it was chosen */
+	get chosenNotation(): Notation {
 		return this.#notation;
 	}
 	get view(): RegionView | null {

@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
-import { columnName, goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
+import { columnName } from '../notation/column-names';
+import { goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
 import { sign, type Rational } from '../number/rational';
 import type { Objective, Terms } from '../problem/types';
 import type { Goal } from '../tableau/goal';

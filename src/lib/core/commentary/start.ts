@@ -5,6 +5,7 @@ import { columnOf, hasGoal, rhs, vacantRows, type Tableau } from '../tableau/tab
 import { derivation } from './goals';
 import { objectiveSentence, placeSentence } from './plan';
 import { joined, say, type Remark, type Sentence, NOTHING_SAID } from './sentence';
+import { steppedAside } from '../notation/column-names';
 import { goalName, valueFactor, type Notation } from '../notation/notation';
 
 const named = (t: Tableau, rows: readonly number[]): Sentence =>
@@ -58,6 +59,12 @@ export function startRemark({ tableau: t }: Work): Remark {
 				: NOTHING_SAID;
 		return [...minimum, ...negative];
 	};
+	const renamed = (notation: Notation): Sentence => {
+		const aside = steppedAside(notation, t.form.columns);
+		return aside.length === 0
+			? NOTHING_SAID
+			: say`${joined(aside.map((column) => say`${column}`))}: the names that would come first are taken here.`;
+	};
 	const whole = problem.variables.some((v) => v.domain !== 'continuous')
 		? [say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`]
 		: [];
@@ -70,6 +77,7 @@ export function startRemark({ tableau: t }: Work): Remark {
 			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
 			say`${{ written: worked }}`,
+			say`${{ written: renamed }}`,
 			...whole
 		]
 	};

@@ -7,6 +7,7 @@ import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { stated } from '../move/position';
 import type { Move, Way } from '../move/types';
+import { fitted } from '../notation/column-names';
 import { completed, PLAIN, PROFILES, type Notation } from '../notation/notation';
 import { OWN_NAMES } from '../form/types';
 import { readStatement } from '../problem/statement/read';
@@ -17,8 +18,9 @@ import { runText, type RunStep } from './run';
  * `npx vitest run -u transcripts` only where the new text is what a teacher would sign.
  */
 
-function transcript(statement: string, way: Way, notation: Notation, rule: RuleName = 'dantzig'): string {
+function transcript(statement: string, way: Way, chosen: Notation, rule: RuleName = 'dantzig'): string {
 	const { problem } = readStatement(statement);
+	const notation = fitted(chosen, problem!);
 	let position = stated(problem!, OWN_NAMES);
 	const steps: RunStep[] = [];
 	let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };

@@ -15,6 +15,7 @@ import {
 	type FormRow,
 	type Keys,
 	type MixedTerm,
+	type NamedBefore,
 	type Owner,
 	type Substitution,
 	type System
@@ -43,6 +44,7 @@ class FormBuilder {
 	private negated = false;
 	private readonly byVariable = new Map<string, Substitution>();
 	private readonly taken: Set<string>;
+	private readonly author: ReadonlySet<string>;
 
 	constructor(
 		private readonly problem: Problem,
@@ -51,6 +53,7 @@ class FormBuilder {
 		private readonly watch?: Watch
 	) {
 		this.taken = new Set(problem.variables.map((variable) => variable.name));
+		this.author = new Set([...this.taken, problem.objective.name]);
 	}
 
 	build(): Form {
@@ -82,7 +85,8 @@ class FormBuilder {
 		const own = kind === 'structural' && name === owner.name;
 		if (!own) name = primed(name, this.taken);
 		this.taken.add(name);
-		return this.columns.push({ id, name, order: this.columns.length + 1, kind, owner }) - 1;
+		const after = { author: this.author, column: this.columns.at(-1) ?? null };
+		return this.columns.push({ id, name, order: this.columns.length + 1, kind, owner, after }) - 1;
 	}
 
 	/** The lasting key of what owns a row: a constraint, or a variable for its bound. */
@@ -273,6 +277,13 @@ export function inColumns(
 	}
 	return { entries, offset };
 }
+
+/** What is named before a column that is added to a form. */
+export const namedBefore = ({ columns, problem }: Form): NamedBefore => ({
+	author:
+		columns[0]?.after?.author ?? new Set([...problem.variables, problem.objective].map(({ name }) => name)),
+	column: columns.at(-1) ?? null
+});
 
 const shownTerms = (columns: readonly Column[], entries: ReadonlyMap<number, Rational>): MixedTerm[] =>
 	[...entries].flatMap(([j, coefficient]) =>

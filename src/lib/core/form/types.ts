@@ -22,6 +22,14 @@ export interface Column {
 	readonly order?: number;
 	readonly kind: ColumnKind;
 	readonly owner: Owner;
+	/** whose names come first: what a notation calls a column depends on what those are called */
+	readonly after?: NamedBefore;
+}
+
+/** What was named before a column: the author's names (variables and objective), and the column before it. */
+export interface NamedBefore {
+	readonly author: ReadonlySet<string>;
+	readonly column: Column | null;
 }
 
 /** An equation of standard form: `Σ entries · columns = rhs`, basic at the start in the column `start`. */

@@ -1,4 +1,4 @@
-import { inColumns } from '../form/standard';
+import { inColumns, namedBefore } from '../form/standard';
 import type { Column, Form, FormRow, Owner } from '../form/types';
 import { ONE } from '../number/rational';
 import { primed } from '../problem/names';
@@ -22,7 +22,7 @@ export function limitRow(
 	entries.set(start, ONE);
 	const name = primed(slack.name, new Set(form.columns.map((column) => column.name)));
 	return {
-		column: { id: slack.id, name, order: start + 1, kind: 'slack', owner },
+		column: { id: slack.id, name, order: start + 1, kind: 'slack', owner, after: namedBefore(form) },
 		row: { owner, entries, rhs: rhs.sub(offset).mul(factor), factor, start }
 	};
 }

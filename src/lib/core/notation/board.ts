@@ -5,7 +5,8 @@ import { isZero, ONE, ZERO, type Rational } from '../number/rational';
 import { goalCosts } from '../tableau/build';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, cost, entry, goalValue, hasGoal, rhs, type Tableau } from '../tableau/tableau';
-import { columnName, goalFactor, goalName, valueFactor, type Notation } from './notation';
+import { columnName } from './column-names';
+import { goalFactor, goalName, valueFactor, type Notation } from './notation';
 
 /** A number of an objective row: `plain`, or `plain + m·M`. */
 export interface BoardCell {

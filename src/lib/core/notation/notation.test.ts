@@ -8,13 +8,74 @@ import { beginWork } from '../method/solve';
 import { DANTZIG, type Work } from '../method/types';
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
-import type { Sense } from '../problem/types';
+import { limitRow } from '../move/limit';
+import type { Problem, Sense, Terms } from '../problem/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { cost, entry, goalValue, hasGoal, rhs } from '../tableau/tableau';
 import { decidePrimal } from '../method/primal';
 import { plainText } from '../commentary/sentence';
 import { board, type Board, type BoardCell } from './board';
-import { columnName, PLAIN, PROFILES, type Notation } from './notation';
+import { columnName, fitted, steppedAside } from './column-names';
+import { PLAIN, PROFILES, type Notation } from './notation';
+
+describe('names', () => {
+	const names = ['x', 'y', 'u', 'v', 'w', 'x1', 'x2', 'x3', 'x4', 's1', 'a1', 'z', 'M', 's', "x'"];
+
+	test('no two columns, variables, objectives or sums of a problem are called the same, in any notation, whatever moves add', () => {
+		let aside = 0;
+		fc.assert(
+			fc.property(
+				anyProblem(),
+				fc.shuffledSubarray(names, { minLength: 4, maxLength: 4 }),
+				anyNotation,
+				fc.constantFrom('slack', 'artificial', 'vacant'),
+				fc.boolean(),
+				(any, called, chosen, start, isFixed) => {
+					const [goal, ...own] = called;
+					const rename = (name: string) => own[Number(name.slice(1)) - 1];
+					const terms = (list: Terms) => new Map([...list].map(([name, value]) => [rename(name), value]));
+					const problem: Problem = {
+						...any,
+						variables: any.variables.map((variable, i) => ({
+							...variable,
+							...(isFixed && i === 0 ? { lower: ZERO, upper: ZERO } : {}),
+							name: rename(variable.name)
+						})),
+						objective: { ...any.objective, name: goal, terms: terms(any.objective.terms) },
+						constraints: any.constraints.map((row) => ({ ...row, terms: terms(row.terms) }))
+					};
+					const notation = fitted(chosen, problem);
+					const form = standardForm(problem, { start, equalities: isFixed ? 'two-rows' : 'one-row' });
+					const slack = { id: 's+:new', name: `s${problem.constraints.length + 1}` };
+					const row = { terms: new Map(), relation: '<=', rhs: ZERO } as const;
+					const { column } = limitRow(form, { kind: 'constraint', name: 'new' }, row, slack);
+					const columns = [...form.columns, column].filter(({ kind }) => kind !== 'vacant');
+					const taken = new Set([...problem.variables.map(({ name }) => name), goal, notation.infeasibility]);
+					expect(taken.size).toBe(problem.variables.length + 2);
+					for (const each of columns) {
+						const name = columnName(notation, each);
+						if (each.kind === 'structural' && name === each.owner.name) continue;
+						expect([name, taken.has(name)]).toEqual([name, false]);
+						taken.add(name);
+					}
+					if (steppedAside(notation, columns).length > 0) aside += 1;
+				}
+			),
+			{ numRuns: 1500 }
+		);
+		expect(aside).toBeGreaterThan(50);
+	});
+
+	test('a family that meets a name goes on with the next one, which is said', () => {
+		const problem = readStatement('max z = x + y + v\na: x <= 4\nb: y <= 4\nc: x + v <= 4').problem!;
+		const letters = fitted(PROFILES[1].notation, problem);
+		const { columns } = standardForm(problem);
+		const called = (notation: Notation) => columns.map((column) => columnName(notation, column)).join(' ');
+		expect(called(letters)).toBe('x y v u w a');
+		expect(letters.infeasibility).toBe("w'");
+		expect(called({ ...PLAIN, index: 'running', slack: 'x' })).toBe('x y v x4 x5 x6');
+	});
+});
 
 /** What the written row of an objective is about, from the profile's own rules: +1 for z (or w), −1 for its negative. */
 function quantity(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {

@@ -1,4 +1,3 @@
-import type { Column } from '../form/types';
 import type { Rational } from '../number/rational';
 import { showNumber, type NumberStyle } from '../number/show';
 import type { Objective, Sense } from '../problem/types';
@@ -108,30 +107,6 @@ export const completed = (partial: Partial<Notation>): Notation => ({ ...PLAIN, 
 
 /** A number in one line of text, in the notation's style. */
 export const shownText = (notation: Notation, value: Rational): string => showNumber(value, notation.numbers);
-
-/** The letter after a letter, so many places on; after z it goes on from a. */
-function letterAfter(letter: string, places: number): string {
-	if (letter.length > 1) return `${letter}${places + 1}`;
-	const first = letter === letter.toUpperCase() ? 65 : 97;
-	const code = letter.charCodeAt(0) - first;
-	return code >= 0 && code < 26
-		? String.fromCharCode(first + ((code + places) % 26))
-		: `${letter}${places + 1}`;
-}
-
-/** What a column is called. */
-export function columnName(notation: Notation, column: Column): string {
-	const { kind, name, order } = column;
-	if (kind === 'structural' || kind === 'vacant') return name;
-	const letter = notation[kind];
-	if (notation.index === 'running' && order !== undefined) return `${letter}${order}`;
-	// a cut's slack is told from those of the constraints
-	if (column.owner.kind === 'cut') return name;
-	const number = /\d+/.exec(name)?.[0];
-	if (number === undefined) return name;
-	if (notation.index === 'letters' && kind !== 'artificial') return letterAfter(letter, Number(number) - 1);
-	return name.replace(/^[a-z]+/, letter);
-}
 
 /** Whether an objective row is written for the quantity that is maximised underneath, or (a minimum worked as one) for its negative. */
 const isTurned = (notation: Notation, goal: Goal, sense: Sense): boolean =>

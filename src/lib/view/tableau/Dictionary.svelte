@@ -2,7 +2,7 @@
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
 	import { board, type BoardCell } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/notation';
+	import { columnName } from '$lib/core/notation/column-names';
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';

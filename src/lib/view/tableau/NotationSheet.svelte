@@ -12,7 +12,7 @@
 	/** Every choice of the lesson's notation, with the present tableau as it is written then. */
 	let { onclose }: { onclose: () => void } = $props();
 	const { document: lesson, session } = useDesk();
-	const notation = $derived(lesson.notation);
+	const notation = $derived(lesson.chosenNotation);
 
 	type Choice = keyof typeof CHOICES;
 	const WORDS: Record<Choice, string> = {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { writtenOperation } from '$lib/core/commentary/operations';
 	import { choiceOf } from '$lib/core/move/pivot';
-	import { columnName } from '$lib/core/notation/notation';
+	import { columnName } from '$lib/core/notation/column-names';
 	import { isZero } from '$lib/core/number/rational';
 	import { rowOperations } from '$lib/core/tableau/operations';
 	import { useDesk } from '$lib/desk/desk.svelte';

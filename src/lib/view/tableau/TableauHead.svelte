@@ -2,7 +2,7 @@
 	import { plainText } from '$lib/core/commentary/sentence';
 	import { originOf } from '$lib/core/form/messages';
 	import type { Board } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/notation';
+	import { columnName } from '$lib/core/notation/column-names';
 	import type { Tableau } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
