@@ -12,7 +12,7 @@ import { region } from '$lib/core/geometry/region';
 import { planAt, withCosts, withoutConstraints } from '$lib/core/geometry/sides';
 import type { Vector } from '$lib/core/number/linear-algebra';
 import { ZERO, type Rational } from '$lib/core/number/rational';
-import { setRhs } from '$lib/core/problem/statement/edit';
+import { setRhs } from '$lib/core/problem/statement/edits';
 import type { Problem } from '$lib/core/problem/types';
 import type { LessonDocument } from './document.svelte';
 import { useDesk, type Desk } from './desk.svelte';

@@ -1,4 +1,4 @@
-import { rename } from '$lib/core/problem/statement/edit';
+import { rename } from '$lib/core/problem/statement/edits';
 import { isName } from '$lib/core/problem/types';
 import type { LessonDocument } from './document.svelte';
 import { relinked } from '$lib/core/lesson/story';
@@ -19,7 +19,7 @@ export function renameEverywhere(
 	if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
 	const taken = kind === 'constraint' ? problem?.constraints : problem?.variables;
 	if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
-	lesson.edit(rename(reading, kind, from, name));
+	lesson.edit(rename(lesson.text, reading, kind, from, name));
 	lesson.tell(relinked(lesson.story, kind, from, name));
 	return null;
 }

@@ -7,7 +7,7 @@
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { shapeOf } from '$lib/core/commentary/shape';
 	import { isZero, rational, toText } from '$lib/core/number/rational';
-	import { readCell } from '$lib/core/problem/statement/edit';
+	import { readCell } from '$lib/core/problem/statement/edits';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';

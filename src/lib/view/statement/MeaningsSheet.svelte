@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { setUnit } from '$lib/core/problem/statement/edit';
-	import { setVariable } from '$lib/core/problem/statement/edit-lines';
+	import { setUnit, setVariable } from '$lib/core/problem/statement/edits';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 
@@ -53,7 +52,8 @@
 				class="field"
 				aria-label={`Unit of ${problem.objective.name}`}
 				value={problem.objective.unit ?? ''}
-				onchange={(event) => lesson.edit(setUnit(lesson.reading, null, unitOf(event.currentTarget.value)))}
+				onchange={(event) =>
+					lesson.edit(setUnit(lesson.text, lesson.reading, null, unitOf(event.currentTarget.value)))}
 			/>
 			<span></span>
 			{#each problem.constraints as { name, unit } (name)}
@@ -62,7 +62,8 @@
 					class="field"
 					aria-label={`Unit of ${name}`}
 					value={unit ?? ''}
-					onchange={(event) => lesson.edit(setUnit(lesson.reading, name, unitOf(event.currentTarget.value)))}
+					onchange={(event) =>
+						lesson.edit(setUnit(lesson.text, lesson.reading, name, unitOf(event.currentTarget.value)))}
 				/>
 				<input
 					class="field"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { orderVariables, removeVariable } from '$lib/core/problem/statement/edit-lines';
+	import { orderVariables, removeVariable } from '$lib/core/problem/statement/edits';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';

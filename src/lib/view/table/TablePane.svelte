@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { isWholeTable } from '$lib/core/exchange/block';
 	import { isZero, toText } from '$lib/core/number/rational';
-	import { readCell, turnSense } from '$lib/core/problem/statement/edit';
-	import { addRow, addVariable } from '$lib/core/problem/statement/edit-lines';
+	import { readCell, turnSense, addRow, addVariable } from '$lib/core/problem/statement/edits';
 	import type { Sense } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -205,7 +204,7 @@
 								label={`${objective.sense}: turn into ${other(objective.sense)}`}
 								items={SENSES}
 								item={senseChoice}
-								onchoose={(negated) => lesson.edit(turnSense(lesson.reading, negated))}
+								onchoose={(negated) => lesson.edit(turnSense(lesson.text, lesson.reading, negated))}
 							/>
 							<span class="name">{objective.name}</span>
 						</th>

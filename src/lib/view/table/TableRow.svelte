@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { toText } from '$lib/core/number/rational';
-	import { setRelation, turnRow } from '$lib/core/problem/statement/edit';
-	import { moveRow, removeRow } from '$lib/core/problem/statement/edit-lines';
+	import { setRelation, turnRow, moveRow, removeRow } from '$lib/core/problem/statement/edits';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import type { Constraint, Variable } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -1,6 +1,5 @@
 import { ZERO, type Rational } from '$lib/core/number/rational';
-import * as edit from '$lib/core/problem/statement/edit';
-import { setVariable } from '$lib/core/problem/statement/edit-lines';
+import * as edit from '$lib/core/problem/statement/edits';
 import type { Domain, Relation, Variable } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import { renameEverywhere } from '$lib/desk/renaming';
@@ -78,7 +77,7 @@ function boundOf(typed: string): Rational | null | undefined {
 
 /** Says something else of a variable. */
 function changeVariable(lesson: LessonDocument, name: string, change: (own: Variable) => Variable): null {
-	lesson.edit(setVariable(lesson.text, lesson.reading, name, change));
+	lesson.edit(edit.setVariable(lesson.text, lesson.reading, name, change));
 	return null;
 }
 
@@ -94,7 +93,7 @@ export function changeCell(lesson: LessonDocument, cell: string, typed: string):
 	if (kind === 'unit' || kind === 'unit-of') {
 		const unit = typed.trim();
 		if (!UNIT.test(unit)) return 'A unit has at most 60 characters, without brackets, quotes and #.';
-		if (kind === 'unit') lesson.edit(edit.setUnit(reading, row || null, unit));
+		if (kind === 'unit') lesson.edit(edit.setUnit(text, reading, row || null, unit));
 		else changeVariable(lesson, row, ({ unit: _, ...own }) => (unit ? { ...own, unit } : own));
 		return null;
 	}

@@ -46,6 +46,28 @@ function redeclared(
 	});
 }
 
+/** Says of a variable what there is to say, in a line of its own at the end. */
+export const say = (text: string, variable: Variable): TextEdit => atEnd(text, declaration(variable, true)!);
+
+/** Takes a variable out of every line that speaks of it; lines about several keep the others, comments stay. */
+export function withoutSaying(text: string, { declarations, places }: Reading, name: string): TextEdit[] {
+	return declarations
+		.filter(({ names }) => names.includes(name))
+		.flatMap(({ from, to, names }): TextEdit[] => {
+			if (names.every((other) => other === name)) return [wholeLine(text, from, to)];
+			return places
+				.filter((own) => own.kind === 'variable' && own.name === name && own.from >= from && own.to <= to)
+				.map((own) => {
+					// with its unit and the comma that joins it to the next, or to the one before
+					const after = /^\s*(?:\[[^\]\n]*\])?\s*,\s*/.exec(text.slice(own.to, to));
+					if (after) return { from: own.from, to: own.to + after[0].length, insert: '' };
+					const unit = /^\s*\[[^\]\n]*\]/.exec(text.slice(own.to, to))?.[0] ?? '';
+					const before = /,\s*$/.exec(text.slice(from, own.from))?.[0] ?? '';
+					return { from: own.from - before.length, to: own.to + unit.length, insert: '' };
+				});
+		});
+}
+
 const atEnd = (text: string, line: string): TextEdit => ({
 	from: text.length,
 	to: text.length,
@@ -58,11 +80,16 @@ const lineEnd = (text: string, at: number): number => {
 	return end < 0 ? text.length : end;
 };
 
-/** Takes a stretch out with its line, or from its line where something else stands there. */
-function wholeLine(text: string, from: number, to: number): TextEdit {
+/**
+ * Takes a stretch out with its line, or from its line where something else stands there.
+ * @param withComment whether a comment behind it goes, too
+ */
+function wholeLine(text: string, from: number, to: number, withComment = false): TextEdit {
 	const before = text.lastIndexOf('\n', from - 1);
 	const end = lineEnd(text, to);
-	const alone = !text.slice(before + 1, from).trim() && /^[\s.,;]*(?:#.*)?$/.test(text.slice(to, end));
+	const rest = text.slice(to, end);
+	const alone =
+		!text.slice(before + 1, from).trim() && (withComment ? /^[\s.,;]*(?:#.*)?$/ : /^[\s.,;]*$/).test(rest);
 	if (!alone) return { from, to, insert: '' };
 	return before < 0
 		? { from: 0, to: Math.min(text.length, end + 1), insert: '' }
@@ -96,7 +123,7 @@ export function addVariable(text: string, reading: Reading): { edits: TextEdit[]
 /** Takes a row out, with its line. */
 export function removeRow(text: string, reading: Reading, name: string): TextEdit[] {
 	const at = reading.places.find((own) => own.kind === 'constraint' && own.name === name);
-	return at ? [wholeLine(text, at.from, at.to)] : [];
+	return at ? [wholeLine(text, at.from, at.to, true)] : [];
 }
 
 /** Takes a variable out of every row, with what is said of it. */
@@ -104,7 +131,12 @@ export function removeVariable(text: string, reading: Reading, name: string): Te
 	const { problem } = reading;
 	if (!problem) return [];
 	const zero = ONE.sub(ONE);
-	const rows = problem.constraints.filter(({ terms }) => terms.has(name));
+	// a row may mention it without having it: with the coefficient 0, or where its terms cancel
+	const mentions = ({ from, to }: { from: number; to: number }) =>
+		reading.places.some(
+			(own) => own.kind === 'variable' && own.name === name && own.from >= from && own.to <= to
+		);
+	const rows = reading.rows.filter((row) => row.kind === 'constraint' && mentions(row));
 	return [
 		...setCost(text, reading, name, zero),
 		...rows.flatMap((row) => setCoefficient(text, reading, row.name, name, zero)),
@@ -142,6 +174,7 @@ const trade = (
 
 /** Puts the variables in another order: the order in which a first line declares them. */
 export function orderVariables(text: string, reading: Reading, names: readonly string[]): TextEdit[] {
+	if (names.length < 2) return [];
 	const first = reading.declarations.find(({ from }) => from < (goalOf(reading)?.from ?? Infinity));
 	const bare =
 		first &&
@@ -152,6 +185,7 @@ export function orderVariables(text: string, reading: Reading, names: readonly s
 			.every((part) => names.includes(part.trim()));
 	const line = names.map(nameText).join(', ');
 	if (first && bare) return [{ from: first.from, to: first.to, insert: line }];
-	const at = goalOf(reading)?.from ?? 0;
+	// before anything that mentions a variable
+	const at = Math.min(goalOf(reading)?.from ?? 0, ...reading.declarations.map(({ from }) => from));
 	return [{ from: at, to: at, insert: `${line}\n` }];
 }

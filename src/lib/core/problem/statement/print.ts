@@ -1,11 +1,14 @@
 import { isZero, ONE, sign, toText, type Rational } from '../../number/rational';
 import type { Problem, Terms, Variable } from '../types';
 import { quote } from './linear';
-import { KEYWORDS } from './tokens';
+import { KEYWORDS, SPOKEN } from './tokens';
 import { RELATION_SIGNS } from '../relation';
 
 /** A name as the language reads it back: quoted where it is one of its own words. */
-export const nameText = (name: string) => (Object.hasOwn(KEYWORDS, name.toLowerCase()) ? quote(name) : name);
+export const nameText = (name: string) => {
+	const word = name.toLowerCase();
+	return Object.hasOwn(KEYWORDS, word) || SPOKEN.has(word) ? quote(name) : name;
+};
 /** A unit as the language reads it back: no brackets, no line breaks, no blanks at its ends. */
 export const unitText = (unit: string | undefined) => (unit ? ` [${unit}]` : '');
 

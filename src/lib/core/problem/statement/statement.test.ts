@@ -5,6 +5,7 @@ import { toText } from '../../number/rational';
 import { sameProblem, type Problem } from '../types';
 import { oneLetterAway } from './notices';
 import { printStatement } from './print';
+import { KEYWORDS, SPOKEN } from './tokens';
 import { readStatement } from './read';
 
 const problem = (text: string): Problem => {
@@ -75,14 +76,17 @@ describe('what can be written', () => {
 	});
 
 	test('printing and reading again gives the same problem', () => {
-		const words = fc.constantFrom('x', 'to', 'Max', 'größe', 'x_1', "y'", '変数', 'from', 'story');
+		const words = fc.oneof(
+			fc.constantFrom('x', 'Max', 'größe', 'x_1', "y'", '変数', 'e5', 'Z', 'x12', 'd'),
+			fc.constantFrom(...SPOKEN, ...Object.keys(KEYWORDS), 'And', 'ALL')
+		);
 		fc.assert(
 			fc.property(
 				anyProblem(),
 				anyProblem({ whole: true }),
-				fc.uniqueArray(words, { minLength: 3, maxLength: 3 }),
+				fc.uniqueArray(words, { minLength: 8, maxLength: 8 }),
 				fc.boolean(),
-				(a, b, names, units) => {
+				(a, b, [goal, ...names], units) => {
 					for (const p of [a, b]) {
 						const rename = (name: string) => names[Number(name.slice(1)) - 1] ?? name;
 						const again = <T extends { terms: Problem['objective']['terms'] }>(o: T): T => ({
@@ -97,15 +101,15 @@ describe('what can be written', () => {
 								name: rename(v.name),
 								...(units && i === 0 ? { unit: 'dozen (12)' } : {})
 							})),
-							objective: again(p.objective),
-							constraints: p.constraints.map(again)
+							objective: { ...again(p.objective), name: goal },
+							constraints: p.constraints.map((row, i) => ({ ...again(row), name: names[3 + i] }))
 						};
 						const text = printStatement(named);
 						expect(sameProblem(problem(text), named), text).toBe(true);
 					}
 				}
 			),
-			{ numRuns: 400 }
+			{ numRuns: 2000 }
 		);
 	});
 });

@@ -21,6 +21,15 @@ export const KEYWORDS: Readonly<Record<string, string>> = {
 	story: 'StoryWord'
 };
 
+/** Words that boards and notes use between names, so that they are read as words in some places; in double quotes they are names everywhere. */
+export const SPOKEN: ReadonlySet<string> = new Set(
+	(
+		'subject such so that s st under the constraint constraints restriction restrictions condition conditions and where with ' +
+		'maximum maximal minimum minimal are is be all both must integers int integral whole number numbers unrestricted in of sign urs ' +
+		'non nonnegative at no not least most more less than then to or equal for every each only'
+	).split(' ')
+);
+
 const ids = terms as unknown as Record<string, number>;
 
 function codePoint(input: { next: number; peek(offset: number): number }): { text: string; units: number } {

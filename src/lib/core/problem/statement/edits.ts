@@ -1,0 +1,217 @@
+import type { Rational } from '../../number/rational';
+import { MIRRORED } from '../relation';
+import { withoutZeros, type Constraint, type Problem, type Relation, type Variable } from '../types';
+import * as values from './edit';
+import * as lines from './edit-lines';
+import type { Reading } from './read';
+import { namedAsRead, settled } from './settle';
+import type { TextEdit } from './text-edit';
+
+/**
+ * Every edit of a statement's text that the table, the pictures and the dialogs make. Each is read back: the problem is then the one asked for, and
+ * nothing else has moved. `reading` is always what `text` reads as.
+ */
+
+export { readCell } from './edit';
+
+const withRow = (
+	{ problem }: Reading,
+	name: string,
+	change: (row: Constraint) => Partial<Constraint>
+): Problem | null =>
+	problem && {
+		...problem,
+		constraints: problem.constraints.map((row) => (row.name === name ? { ...row, ...change(row) } : row))
+	};
+
+const withGoal = (
+	{ problem }: Reading,
+	change: (own: Problem['objective']) => Partial<Problem['objective']>
+): Problem | null =>
+	problem && { ...problem, objective: { ...problem.objective, ...change(problem.objective) } };
+
+const negated = (terms: ReadonlyMap<string, Rational>) =>
+	new Map([...terms].map(([name, value]) => [name, value.neg()]));
+
+/** Sets one coefficient of a row. */
+export const setCoefficient = (
+	text: string,
+	reading: Reading,
+	row: string,
+	variable: string,
+	value: Rational
+): TextEdit[] =>
+	settled(
+		text,
+		reading,
+		values.setCoefficient(text, reading, row, variable, value),
+		withRow(reading, row, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
+	);
+
+/** Sets the right-hand side of a row. */
+export function setRhs(text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] {
+	const edits = values.setRhs(text, reading, row, rhs);
+	const source = reading.rows.find(({ kind, name }) => kind === 'constraint' && name === row);
+	// the number of a named row is just that; a line that is dragged is edited so with every frame
+	const isPlain = edits.length === 1 && edits[0].from === source?.right?.from && source.label !== null;
+	return isPlain
+		? edits
+		: settled(
+				text,
+				reading,
+				edits,
+				withRow(reading, row, () => ({ rhs }))
+			);
+}
+
+/** Sets the relation of a row. */
+export const setRelation = (text: string, reading: Reading, row: string, relation: Relation): TextEdit[] =>
+	settled(
+		text,
+		reading,
+		values.setRelation(text, reading, row, relation),
+		withRow(reading, row, () => ({ relation }))
+	);
+
+/** The same demand with both sides multiplied by −1. */
+export const turnRow = (text: string, reading: Reading, row: string): TextEdit[] =>
+	settled(
+		text,
+		reading,
+		values.turnRow(text, reading, row),
+		withRow(reading, row, ({ terms, relation, rhs }) => ({
+			terms: negated(terms),
+			relation: MIRRORED[relation],
+			rhs: rhs.neg()
+		}))
+	);
+
+/** Sets one coefficient of the objective. */
+export const setCost = (text: string, reading: Reading, variable: string, value: Rational): TextEdit[] =>
+	settled(
+		text,
+		reading,
+		values.setCost(text, reading, variable, value),
+		withGoal(reading, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
+	);
+
+/**
+ * The other sense of the objective.
+ * @param isNegated whether the coefficients change their signs, so that the same plans are best
+ */
+export const turnSense = (text: string, reading: Reading, isNegated: boolean): TextEdit[] =>
+	settled(
+		text,
+		reading,
+		values.turnSense(reading, isNegated),
+		withGoal(reading, ({ sense, terms, constant }) => ({
+			sense: sense === 'max' ? 'min' : 'max',
+			...(isNegated ? { terms: negated(terms), constant: constant.neg() } : {})
+		}))
+	);
+
+/** A variable or constraint gets another name, wherever it is written. */
+export function rename(
+	text: string,
+	reading: Reading,
+	kind: 'variable' | 'constraint',
+	from: string,
+	to: string
+): TextEdit[] {
+	const { problem } = reading;
+	const called = (name: string) => (name === from ? to : name);
+	const terms = (own: ReadonlyMap<string, Rational>) =>
+		new Map([...own].map(([name, value]) => [called(name), value]));
+	const wanted =
+		problem &&
+		(kind === 'constraint'
+			? withRow(reading, from, () => ({ name: to }))
+			: {
+					...problem,
+					variables: problem.variables.map((own) => ({ ...own, name: called(own.name) })),
+					objective: { ...problem.objective, terms: terms(problem.objective.terms) },
+					constraints: problem.constraints.map((row) => ({ ...row, terms: terms(row.terms) }))
+				});
+	return settled(text, reading, values.rename(reading, kind, from, to), wanted);
+}
+
+/** The unit of a constraint or of the objective (name null); an empty one takes it away. */
+export function setUnit(text: string, reading: Reading, row: string | null, unit: string): TextEdit[] {
+	const own = unit.trim();
+	const change = <Named extends { readonly unit?: string }>({ unit: _, ...rest }: Named) =>
+		own ? { ...rest, unit: own } : rest;
+	const { problem } = reading;
+	const wanted = problem && {
+		...problem,
+		objective: row === null ? change(problem.objective) : problem.objective,
+		constraints: problem.constraints.map((each) => (each.name === row ? change(each) : each))
+	};
+	return settled(text, reading, values.setUnit(reading, row, unit), wanted as Problem | null);
+}
+
+/** Says something else of a variable: its unit, bounds or domain. */
+export function setVariable(
+	text: string,
+	reading: Reading,
+	name: string,
+	change: (own: Variable) => Variable
+): TextEdit[] {
+	const { problem } = reading;
+	const wanted = problem && {
+		...problem,
+		variables: problem.variables.map((own) => (own.name === name ? change(own) : own))
+	};
+	return settled(text, reading, lines.setVariable(text, reading, name, change), wanted);
+}
+
+/** Takes a row out, with its line; rows without a name are called by their places, as always. */
+export function removeRow(text: string, reading: Reading, name: string): TextEdit[] {
+	const { problem } = reading;
+	const left = problem?.constraints.filter((row) => row.name !== name) ?? [];
+	const wanted = problem && { ...problem, constraints: namedAsRead(reading, left) };
+	return settled(text, reading, lines.removeRow(text, reading, name), wanted);
+}
+
+/** Takes a variable out of every row, with what is said of it. */
+export function removeVariable(text: string, reading: Reading, name: string): TextEdit[] {
+	const { problem } = reading;
+	const without = (terms: ReadonlyMap<string, Rational>) =>
+		new Map([...terms].filter(([own]) => own !== name));
+	const wanted = problem && {
+		...problem,
+		variables: problem.variables.filter((own) => own.name !== name),
+		objective: { ...problem.objective, terms: without(problem.objective.terms) },
+		constraints: problem.constraints.map((row) => ({ ...row, terms: without(row.terms) }))
+	};
+	return settled(text, reading, lines.removeVariable(text, reading, name), wanted);
+}
+
+/** Puts the variables in another order. */
+export function orderVariables(text: string, reading: Reading, names: readonly string[]): TextEdit[] {
+	const { problem } = reading;
+	const wanted = problem && {
+		...problem,
+		variables: names.flatMap((name) => problem.variables.filter((own) => own.name === name))
+	};
+	return settled(text, reading, lines.orderVariables(text, reading, names), wanted);
+}
+
+/**
+ * Moves a row one place up or down: it trades lines with its neighbour, each with its comment.
+ * @param by −1 for up, 1 for down
+ */
+export function moveRow(text: string, reading: Reading, name: string, by: 1 | -1): TextEdit[] {
+	const { problem } = reading;
+	const at = problem?.constraints.findIndex((row) => row.name === name) ?? -1;
+	const edits = lines.moveRow(text, reading, name, by);
+	if (!problem || at < 0 || edits.length === 0) return edits;
+	const rows = [...problem.constraints];
+	[rows[at], rows[at + by]] = [rows[at + by], rows[at]];
+	return settled(text, reading, edits, { ...problem, constraints: namedAsRead(reading, rows) });
+}
+
+/** A new row below the last one, and its name. */
+export const addRow = lines.addRow;
+
+/** A new variable, declared in a line of its own at the end, and its name. */
+export const addVariable = lines.addVariable;
