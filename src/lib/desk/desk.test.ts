@@ -19,6 +19,24 @@ function pivot({ session }: Desk, enter: string, leave: string): boolean {
 }
 
 describe('the desk', () => {
+	test('what the rule would do is not offered while it is hidden, in no place', () => {
+		const { session, reveal } = deskOn('min z = x + y\na: x + y >= 2\nb: x - y = 0');
+		session.take({ kind: 'begin', way: 'two-phase', equalities: 'one-row' });
+		const kinds = () => session.offers.map(({ move }) => move.kind);
+		expect(kinds()).toContain('pivot');
+		reveal.toggleNext();
+		expect(kinds()).not.toContain('pivot');
+		while (session.decision?.kind === 'pivot') session.next();
+		expect(session.decision?.kind).toBe('hand-over');
+		const told = () => session.remarks.map((remark) => plainText(remark.heading));
+		expect([kinds(), told()]).toEqual([
+			expect.not.arrayContaining(['phase']),
+			expect.not.arrayContaining(['Next'])
+		]);
+		reveal.toggleNext();
+		expect([kinds(), told()]).toEqual([expect.arrayContaining(['phase']), expect.arrayContaining(['Next'])]);
+	});
+
 	test('follows the rule, goes back, branches, and tells each step', async () => {
 		const desk = deskOn(MIX);
 		const { session } = desk;

@@ -1,6 +1,9 @@
+/** What can be kept from the class until it was asked. `advice`: what the rule would do next, in tableau, menus, finder and sentences alike. */
+export type Secret = 'advice';
+
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
-	#hidesNext = $state(false);
+	#concealed = $state.raw<ReadonlySet<Secret>>(new Set());
 	#showsInverse = $state(false);
 
 	#corners = $state.raw<{ text: string; keys: readonly string[] }>({ text: '', keys: [] });
@@ -16,7 +19,11 @@ export class Reveal {
 
 	/** whether the pivot that the rule would make, and the least ratio, are not shown */
 	get hidesNext(): boolean {
-		return this.#hidesNext;
+		return this.conceals('advice');
+	}
+	/** Whether something may not be seen yet; everything that shows it asks here. */
+	conceals(secret: Secret): boolean {
+		return this.#concealed.has(secret);
 	}
 
 	/** whether the basis inverse and the multipliers are marked in the tableau */
@@ -29,6 +36,8 @@ export class Reveal {
 	}
 
 	toggleNext(): void {
-		this.#hidesNext = !this.#hidesNext;
+		const secrets = new Set(this.#concealed);
+		if (!secrets.delete('advice')) secrets.add('advice');
+		this.#concealed = secrets;
 	}
 }

@@ -19,6 +19,7 @@ import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
+import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
 /** milliseconds of pivots between two breaths of the page */
@@ -43,8 +44,11 @@ export class Session {
 	#removed = $state.raw<Removed | null>(null);
 	#refused = $state.raw<{ at: number; remark: Remark } | null>(null);
 
-	constructor(document: LessonDocument) {
+	readonly #reveal: Pick<Reveal, 'conceals'>;
+
+	constructor(document: LessonDocument, reveal: Pick<Reveal, 'conceals'>) {
 		this.#document = document;
+		this.#reveal = reveal;
 	}
 
 	readonly #large = $derived.by(() => {
@@ -61,7 +65,13 @@ export class Session {
 		const work = this.position?.work;
 		return work ? decide(work, this.rule) : null;
 	});
-	readonly #offers = $derived<readonly Offer[]>(this.position ? offers(this.position, this.rule) : []);
+	readonly #offers = $derived.by((): readonly Offer[] => {
+		const all = this.position ? offers(this.position, this.rule) : [];
+		// pivots and ends of phases that are offered are what the rule would do
+		return this.#reveal.conceals('advice')
+			? all.filter(({ move }) => move.kind !== 'pivot' && move.kind !== 'phase')
+			: all;
+	});
 	readonly #starts = $derived<readonly Offer[]>(
 		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
 	);
@@ -168,7 +178,13 @@ export class Session {
 		if (move) remarks.push(tell(stops.at(-2)!.position, move, position));
 		const { loop } = this;
 		if (loop) remarks.push(cycleRemark(stops.length - 1 - stops.findIndex(({ node }) => node === loop.node)));
-		return [...remarks, ...standRemarks(position, this.#decision, this.#offers)];
+		return [...remarks, ...this.#stands(position)];
+	}
+
+	/** What is true where we stand, as far as it may be seen. */
+	#stands(position: Position): Remark[] {
+		const isAdvice = this.#decision?.kind === 'hand-over' && this.#reveal.conceals('advice');
+		return isAdvice ? [] : standRemarks(position, this.#decision, this.#offers);
 	}
 
 	/** The steps with a tableau on the way to where we stand, each with what is said of it. */
@@ -177,7 +193,7 @@ export class Session {
 		return stops.flatMap(({ node, position }, i) => {
 			if (!position.work) return [];
 			const told = node.move && i > 0 ? [tell(stops[i - 1].position, node.move, position)] : [];
-			const end = i === stops.length - 1 ? standRemarks(position, this.#decision, this.#offers) : [];
+			const end = i === stops.length - 1 ? this.#stands(position) : [];
 			return [{ tableau: position.work.tableau, remarks: [...told, ...end] }];
 		});
 	}

@@ -5,6 +5,7 @@ import { effectiveBounds } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { cost, entry, isArtificial, readPlan, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import { dualValues, reducedCosts } from './multipliers';
+import { isTwin, tiedColumns } from './ties';
 
 /** A closed interval; `null` is no end. */
 export interface Interval {
@@ -45,15 +46,6 @@ const shifted = ({ low, high }: Interval, by: Rational): Interval => ({
 });
 
 const FREE: Interval = { low: null, high: null };
-
-/** Whether a column is the slack of one half of an equality written as two inequalities: it is always zero, so it limits nothing. */
-function isTwin(t: Tableau, column: number): boolean {
-	const { owner, kind } = t.form.columns[column];
-	if (owner.kind !== 'constraint' || kind === 'structural') return false;
-	return (
-		t.form.rows.filter((row) => row.owner.kind === 'constraint' && row.owner.name === owner.name).length > 1
-	);
-}
 
 /** The positions that count: not columns that are always zero, artificial ones and twins of an equality. */
 const allowed = (t: Tableau): number[] =>
@@ -190,13 +182,8 @@ const isZeroByWriting = (t: Tableau, column: number): boolean =>
  */
 export function ranging(t: Tableau): Ranging {
 	const zeroBasic = t.basis.some((column, row) => !rhsCell(t, row) && !isZeroByWriting(t, column));
-	// the second half of a basic free variable costs nothing by writing; a free variable that is not basic is a real choice
-	const zeroCost = allowed(t).some((k) => {
-		const column = t.nonbasic[k];
-		return isZero(cost(t, OBJECTIVE, column)) && !(isHalf(t, column) && hasBasicPartner(t, column));
-	});
 	return {
-		degenerate: zeroBasic || zeroCost,
+		degenerate: zeroBasic || tiedColumns(t).length > 0,
 		objective: objectiveRanges(t),
 		rhs: rhsRanges(t),
 		bounds: boundRanges(t)

@@ -107,7 +107,7 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 test('ties, degenerate steps, other optima, unbounded directions and whole numbers are named', () => {
 	const tie = new Worked('max z = 2 x + y\na: 2 x + y <= 4\nb: x <= 2').next();
 	expect(tie.told).toContain('a tie with s2: the next corner is degenerate');
-	expect(tie.stands).toContain('other plans may be just as good');
+	expect(tie.stands).toContain('other plans are just as good');
 	const open = new Worked('max z = x + 2 y\na: x - y <= 2');
 	expect(open.stands).toMatch(/^Unbounded: y can rise without end.*y rises by 1, and z improves by 2/);
 	const falling = new Worked('min c = -x - 2 y\na: x - y <= 2');

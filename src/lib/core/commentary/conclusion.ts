@@ -1,14 +1,10 @@
+import { tiedColumns } from '../answer/ties';
 import { isZero, sign } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { rayAt } from '../tableau/rise';
+import { rayAt, riseOf } from '../tableau/rise';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
 import { joined, say, type Remark, type Sentence } from './sentence';
-
-/** Non-basic columns whose reduced cost is zero: other optimal plans may lie there. */
-export function zeroCostColumns(t: Tableau): number[] {
-	return t.nonbasic.filter((column) => !t.barred.has(column) && isZero(cost(t, OBJECTIVE, column)));
-}
 
 /** The conclusion at an optimal tableau, in the author's words and units. */
 export function optimalRemark(t: Tableau): Remark {
@@ -23,12 +19,19 @@ export function optimalRemark(t: Tableau): Remark {
 	sentences.push(
 		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective: problem.objective }}.`
 	);
-	const zero = zeroCostColumns(t);
-	if (zero.length) {
-		const names = joined(zero.map((column) => say`${t.form.columns[column]}`));
-		sentences.push(
-			say`The entry of ${names} in the objective row is 0: a pivot there keeps the objective, so other plans may be just as good.`
-		);
+	const tied = tiedColumns(t);
+	if (tied.length) {
+		const names = joined(tied.map((column) => say`${t.form.columns[column]}`));
+		const [has, where] =
+			tied.length > 1 ? ['entries of', 'are 0: a pivot at one of them'] : ['entry of', 'is 0: a pivot there'];
+		const moves = tied.some((column) => {
+			const { limit } = riseOf(t, column);
+			return limit === null || !isZero(limit);
+		});
+		const so = moves
+			? say`so other plans are just as good`
+			: say`but the step has no length here: it changes the basis and not the plan`;
+		sentences.push(say`The ${has} ${names} in the objective row ${where} keeps the objective, ${so}.`);
 	}
 	const broken = problem.variables.filter((v) => v.domain !== 'continuous' && !(plan.get(v.name)?.d === 1n));
 	if (broken.length)

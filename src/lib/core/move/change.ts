@@ -1,15 +1,12 @@
 import { changeRemark } from '../commentary/change';
 import type { Remark } from '../commentary/sentence';
 import type { Form, Owner } from '../form/types';
-import { isDualFeasible } from '../method/dual';
 import { handOver } from '../method/decide';
-import type { Part, Work } from '../method/types';
 import { isZero, NumberError, parseRational, ZERO, type Rational } from '../number/rational';
 import { isName, withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
 import { atSameBasis } from '../tableau/build';
-import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
 import { branchName, branchOfKey } from './branch';
-import { limitRow } from './limit';
+import { limitRow, partAfter } from './limit';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
 import type { ChangeMove, MoveKind } from './types';
@@ -102,16 +99,6 @@ function changed(position: Position, change: Change): Changed | Remark {
 	if ('rhs' in change) return changedRhs(position, change.rhs, parseRational(change.value));
 	if ('cost' in change) return changedCost(position, change.cost, parseRational(change.value));
 	return withAdded(position, change.add);
-}
-
-/** The part of a method that can go on after a change. */
-function partAfter(work: Work, t: Tableau): Part {
-	const { part } = work;
-	const artificial = t.basis.some((column) => isArtificial(t, column));
-	if (part === 'phase-one' || part === 'big-m') return part;
-	const primal = artificial && part === 'phase-two' ? 'phase-two' : 'primal';
-	if (isPrimalFeasible(t)) return primal;
-	return isDualFeasible(t) ? 'dual' : 'repair';
 }
 
 export const change: MoveKind<ChangeMove> = {

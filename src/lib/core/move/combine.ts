@@ -1,9 +1,10 @@
 import { combineRemark, faultSentence } from '../commentary/cuts';
 import { joined, plainText, say } from '../commentary/sentence';
 import { combined } from '../integer/combined';
+import { handOver } from '../method/decide';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
 import { appendLimit } from '../tableau/build';
-import { limitRow } from './limit';
+import { limitRow, partAfter } from './limit';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { nameOf, type Position } from './position';
@@ -39,7 +40,8 @@ export const combine: MoveKind<CombineMove> = {
 				original
 			};
 			const tableau = appendLimit(t, column, row);
-			return { ok: true, position: { ...position, cuts: [...cuts, cut], work: { part: 'dual', tableau } } };
+			const after = handOver({ ...work, tableau }, partAfter(work, tableau));
+			return { ok: true, position: { ...position, cuts: [...cuts, cut], work: after } };
 		} catch (error) {
 			if (error instanceof NumberError) return { ok: false, why: messages.badNumber(error.message) };
 			throw error;

@@ -11,8 +11,8 @@ import type { Stop } from './replay';
 export interface Round {
 	readonly number: number;
 	readonly cut: Cut;
-	/** the relaxation's best value before, and after the pivots that followed; null while they are not done */
-	readonly before: Rational;
+	/** the relaxation's best value before, and after the pivots that followed; null while it is not solved */
+	readonly before: Rational | null;
 	readonly after: Rational | null;
 }
 
@@ -28,7 +28,7 @@ export function roundsOf(stops: readonly Stop[]): Round[] {
 		const next = stops.findIndex(({ position }, k) => k > at && position.cuts.length > i + 1);
 		const later = stops.slice(at, next < 0 ? undefined : next).find(isSolved);
 		const value = (stop: Stop | undefined) => (stop ? objectiveValue(stop.position.work!.tableau) : null);
-		return { number: i + 1, cut, before: value(solved) ?? ZERO, after: value(later) };
+		return { number: i + 1, cut, before: value(solved), after: value(later) };
 	});
 }
 

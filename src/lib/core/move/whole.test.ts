@@ -303,3 +303,23 @@ test('the record of rounds has the bound after each cut, and how close it comes 
 	expect([rounds[0].before, rounds[0].after].map((value) => value!.toFraction())).toEqual(['3/2', '1']);
 	expect(touchOf(walk.at.problem, wholeHull(walk.at.problem)!, rounds[0].cut)).toBe('touches');
 });
+
+test('a cut composed before the relaxation is solved has no bound yet, and the method goes on from it', () => {
+	const walk = new Walk(LOADS);
+	walk.take({ kind: 'begin', way: 'auto', equalities: 'one-row' });
+	expect(walk.take({ kind: 'combine', multipliers: { shelves: '1/2' } })).toBeNull();
+	expect(roundsOf(walk.stops)[0]).toMatchObject({ before: null, after: null });
+	walk.solve();
+	expect(walk.ended).toBe('optimal');
+	expect(roundsOf(walk.stops)[0].after).not.toBeNull();
+});
+
+test('other best plans are told where the plan can move, and only there', () => {
+	const told = (text: string) => {
+		const walk = new Walk(of(text)).begin();
+		return remarkText(standRemarks(walk.at, decide(walk.at.work!, DANTZIG), [])[0]);
+	};
+	expect(told('max z = y\na: y <= 3\nb: x + y = 5\nx free')).not.toContain('just as good');
+	expect(told('max z = 2 x + 2 y\na: x + y <= 4\nb: x <= 3')).toContain('so other plans are just as good');
+	expect(told('max z = x + y\na: x + y <= 0')).toContain('the step has no length here');
+});

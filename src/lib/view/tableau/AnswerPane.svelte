@@ -2,6 +2,7 @@
 	import { onDestroy } from 'svelte';
 	import { certify } from '$lib/core/answer/certificate';
 	import { standingProblem } from '$lib/core/answer/multipliers';
+	import { tiedColumns } from '$lib/core/answer/ties';
 	import { optimalSet, segmentBetween, type OptimalSet } from '$lib/core/answer/optimal-set';
 	import {
 		checkSentences,
@@ -11,7 +12,6 @@
 		storySentences,
 		type ReadingLine
 	} from '$lib/core/commentary/answer';
-	import { zeroCostColumns } from '$lib/core/commentary/conclusion';
 	import { planSentence, quantity } from '$lib/core/commentary/plan';
 	import { say } from '$lib/core/commentary/sentence';
 	import { basisKey } from '$lib/core/method/run';
@@ -49,7 +49,7 @@
 		const keys = session.stops.flatMap(({ position }) =>
 			position.work ? [basisKey(position.work.tableau)] : []
 		);
-		return zeroCostColumns(t).flatMap((column) => {
+		return tiedColumns(t).flatMap((column) => {
 			const position = t.nonbasic.indexOf(column);
 			const [row] = tightestRows(t, position);
 			const move = row === undefined ? null : session.pivotByHand(column, t.basis[row]);
