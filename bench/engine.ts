@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import { plainText, say } from '../src/lib/core/commentary/sentence';
+import { plainText, say } from '../src/lib/core/sentence/sentence';
 import { solveLinear } from '../src/lib/core/answer/answer';
 import { branchAndBound } from '../src/lib/core/integer/branch';
 import { cuttingPlanes } from '../src/lib/core/integer/cuts';

@@ -2,7 +2,7 @@ import { conflictOf, gapOf } from '$lib/core/answer/conflict';
 import { bestFace } from '$lib/core/geometry/best';
 import { buildRemark, stepHeading } from '$lib/core/commentary/construction';
 import { cornerSentences } from '$lib/core/commentary/corner';
-import { joined, say } from '$lib/core/commentary/sentence';
+import { joined, say } from '$lib/core/sentence/sentence';
 import { basicColumns } from '$lib/core/form/basic';
 import { standardForm } from '$lib/core/form/standard';
 import { construction, ordered, type BuildStep } from '$lib/core/geometry/construction';

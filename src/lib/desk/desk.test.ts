@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { plainText, remarkText } from '$lib/core/commentary/sentence';
+import { plainText, remarkText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
 

@@ -1,4 +1,4 @@
-import { say } from '$lib/core/commentary/sentence';
+import { say } from '$lib/core/sentence/sentence';
 import { branchName, branchOfKey } from '$lib/core/move/branch';
 import type { Naming } from '$lib/core/move/types';
 import type { Tableau } from '$lib/core/tableau/tableau';

@@ -1,4 +1,4 @@
-import type { Sentence } from '$lib/core/commentary/sentence';
+import type { Sentence } from '$lib/core/sentence/sentence';
 
 /** Something that can be done from anywhere: found by its words, and by its key where it has one. */
 export interface Action {

@@ -3,7 +3,7 @@ export type Secret = 'advice';
 
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
-	#concealed = $state.raw<ReadonlySet<Secret>>(new Set());
+	#concealed = $state.raw<readonly Secret[]>([]);
 	#showsInverse = $state(false);
 
 	#corners = $state.raw<{ text: string; keys: readonly string[] }>({ text: '', keys: [] });
@@ -23,7 +23,7 @@ export class Reveal {
 	}
 	/** Whether something may not be seen yet; everything that shows it asks here. */
 	conceals(secret: Secret): boolean {
-		return this.#concealed.has(secret);
+		return this.#concealed.includes(secret);
 	}
 
 	/** whether the basis inverse and the multipliers are marked in the tableau */
@@ -36,8 +36,8 @@ export class Reveal {
 	}
 
 	toggleNext(): void {
-		const secrets = new Set(this.#concealed);
-		if (!secrets.delete('advice')) secrets.add('advice');
-		this.#concealed = secrets;
+		this.#concealed = this.hidesNext
+			? this.#concealed.filter((own) => own !== 'advice')
+			: [...this.#concealed, 'advice'];
 	}
 }

@@ -1,5 +1,5 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
-import type { Remark, Sentence } from '$lib/core/commentary/sentence';
+import type { Remark, Sentence } from '$lib/core/sentence/sentence';
 import type { RunStep } from '$lib/core/exchange/run';
 import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';

@@ -1,6 +1,6 @@
 import type { LinearAnswer } from '$lib/core/answer/answer';
 import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
-import type { Sentence } from '$lib/core/commentary/sentence';
+import type { Sentence } from '$lib/core/sentence/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';
 import { withBranchings } from '$lib/core/integer/relaxation';

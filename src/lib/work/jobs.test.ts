@@ -1,4 +1,4 @@
-import { plainText } from '../core/commentary/sentence';
+import { plainText } from '../core/sentence/sentence';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../tests/support/problems';

@@ -6,7 +6,7 @@ import { numbers, type NumbersJson } from '../core/exchange/answer-json';
 import { replySolve, type Reply } from '../core/exchange/reply';
 import { answerSolve, type Control, type SolveJson } from '../core/exchange/solve';
 import { MAX_STEPS } from '../core/exchange/solve-request';
-import { plainText } from '../core/commentary/sentence';
+import { plainText } from '../core/sentence/sentence';
 import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';

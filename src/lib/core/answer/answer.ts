@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { prepare, type MethodName } from '../method/solve';
 import { DANTZIG, type Outcome, type Rule, type Step } from '../method/types';
 import type { Rational } from '../number/rational';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { rational, toText, type Rational } from '../number/rational';
 import { readProblem } from '../problem/json';
 import { readStatement } from '../problem/statement/read';

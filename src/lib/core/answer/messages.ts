@@ -1,4 +1,4 @@
-import { say, type Sentence } from '../commentary/sentence';
+import { say, type Sentence } from '../sentence/sentence';
 
 /** Why a run stopped before its end. */
 

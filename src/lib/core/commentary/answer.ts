@@ -11,7 +11,16 @@ import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tablea
 import { pointOf } from '../geometry/sides';
 import { namesOf, pointSentence, products } from './corner';
 import { quantity } from './plan';
-import { joined, linear, NOTHING_SAID, say, type Sentence } from './sentence';
+import {
+	byLayout,
+	isOrAre,
+	joined,
+	linear,
+	NOTHING_SAID,
+	say,
+	taken,
+	type Sentence
+} from '../sentence/sentence';
 
 /** A line of the answer: what it is about, and the cells that it is read from. */
 export interface ReadingLine {
@@ -33,7 +42,7 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 		const cells = parts.map(({ column, factor }) => ({ column, factor, value: columnValue(t, column) }));
 		const where = (column: number) =>
 			t.basis.includes(column)
-				? say`${columnOf(t, column)} is basic, the right-hand side of its row is ${columnValue(t, column)}`
+				? say`${columnOf(t, column)} is basic, ${byLayout(say`the right-hand side of its row`, say`the constant of its equation`)} is ${columnValue(t, column)}`
 				: say`${columnOf(t, column)} is not basic, so it is 0`;
 		const own = joined(
 			cells.map(({ column }) => where(column)),
@@ -41,16 +50,18 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 			'; '
 		);
 		const plain = parts.length === 1 && isZero(offset) && parts[0].factor === 1;
-		const made = plain
-			? NOTHING_SAID
-			: say` So ${variable} = ${isZero(offset) && cells.length ? say`` : say`${offset}`}${cells.flatMap(
-					({ factor, value: part }, i): Sentence =>
-						i === 0 && isZero(offset)
-							? factor === 1
-								? say`${part}`
-								: say`−${part}`
-							: say` ${factor === 1 ? '+' : '−'} ${part}`
-				)} = ${value}.`;
+		const isNothing = isZero(offset) && cells.every((cell) => isZero(cell.value));
+		const made =
+			plain || isNothing
+				? NOTHING_SAID
+				: say` So ${variable} = ${isZero(offset) && cells.length ? say`` : say`${offset}`}${cells.flatMap(
+						({ factor, value: part }, i): Sentence =>
+							i === 0 && isZero(offset)
+								? factor === 1
+									? say`${part}`
+									: say`−${part}`
+								: say` ${factor === 1 ? '+' : '−'} ${part}`
+					)} = ${value}.`;
 		const fixed = parts.length === 0 ? say`its bounds leave only ${value}` : own;
 		return {
 			about: variable,
@@ -73,7 +84,10 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 			: [
 					{
 						about: null,
-						says: say`Cover up the columns of the non-basic variables ${joined(others)}: they are 0. Each row is then an equation for its basic variable alone.`,
+						says: say`${byLayout(
+							say`Cover up the columns of the non-basic variables ${joined(others)}: they are 0. Each row is then an equation for its basic variable alone.`,
+							say`Put 0 for the non-basic variables ${joined(others)} on the right: what is left of each equation is the value of its basic variable.`
+						)}`,
 						columns: t.basis.map((j) => columnOf(t, j).id),
 						value: false
 					}
@@ -103,6 +117,7 @@ export function storySentences(
 		const value = plan.get(name) ?? ZERO;
 		const own = called('variables', name);
 		if (isZero(value)) return say`no ${own}`;
+		if (value.s < 0n) return say`${own} = ${quantity(value, unit)}`;
 		return unit ? say`${quantity(value, unit)} of ${own}` : say`${value} of ${own}`;
 	});
 	const uses = usesOf(problem, plan).flatMap(({ row, used, slack }): Sentence[] => {
@@ -112,13 +127,13 @@ export function storySentences(
 			return [
 				row.relation === '<='
 					? say`All of ${own} is used, ${quantity(used, row.unit)}.`
-					: say`Of ${own} there is just what must be, ${quantity(used, row.unit)}.`
+					: say`Of ${own} there is just what is asked for, ${quantity(used, row.unit)}.`
 			];
 		const rest = quantity(slack.abs(), row.unit);
 		return [
 			row.relation === '<='
-				? say`Of ${own}, ${rest} are left.`
-				: say`Of ${own} there are ${rest} more than must be.`
+				? say`Of ${own}, ${rest} ${isOrAre(slack.abs())} left.`
+				: say`Of ${own} there ${isOrAre(slack.abs())} ${rest} more than the least that is asked for.`
 		];
 	});
 	const value = objectiveAt(problem, plan);
@@ -181,7 +196,7 @@ export function proofSentences(problem: Problem, multipliers: Multipliers, plan:
 		];
 	const { terms, rhs } = combine(problem, multipliers);
 	const left = withoutZeros(terms);
-	const times = used.map(([name, factor]) => say`${factor} times ${{ constraint: name }}`);
+	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
 	const most = objective.sense === 'max';
 	const rest = withoutZeros(
 		namesOf(problem).map(
@@ -189,10 +204,10 @@ export function proofSentences(problem: Problem, multipliers: Multipliers, plan:
 		)
 	);
 	const beyond = rest.size
-		? say` The rest of ${objective.name}, ${linear(rest)}, can with the bounds of the variables be ${most ? 'at most' : 'at least'} ${value.sub(rhs).sub(objective.constant)}.`
+		? say` What is left of ${objective.name}, ${linear(rest)}, is ${most ? 'at most' : 'at least'} ${value.sub(rhs).sub(objective.constant)} by the signs and bounds of the variables.`
 		: NOTHING_SAID;
 	return [
-		say`Take ${joined(times)}, and add: ${linear(left)} ${most ? '≤' : '≥'} ${rhs}.${beyond}`,
+		say`${rows}: ${linear(left)} ${most ? '≤' : '≥'} ${rhs}.${beyond}`,
 		say`So ${objective.name} ${most ? '≤' : '≥'} ${value} for every plan, and this plan has ${value}.`
 	];
 }

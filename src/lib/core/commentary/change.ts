@@ -1,17 +1,35 @@
 import type { Position } from '../move/position';
-import type { Part } from '../method/types';
+import { isDualFeasible } from '../method/dual';
+import type { Work } from '../method/types';
 import { ZERO } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { negativeRows } from '../tableau/ratio';
-import { columnOf, rhs } from '../tableau/tableau';
+import { OBJECTIVE } from '../tableau/goal';
+import { columnOf, isPrimalFeasible, rhs, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, placeSentence } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { claim, joined, say, type Remark, type Sentence } from '../sentence/sentence';
 
-const GOES_ON: Partial<Record<Part, Sentence>> = {
-	dual: say`The objective row is still right, so the dual simplex method goes on from here.`,
-	repair: say`The objective row is not right either, so plain pivots repair the basis first.`,
-	primal: say`The basis is still feasible; where an entry of the objective row is negative, the primal simplex method goes on.`
-};
+/** What goes on after a change, told against what was true before it. */
+function goesOn(before: Tableau, { tableau: t, part }: Work): Sentence[] {
+	const { objective } = t.form.problem;
+	const still = (was: boolean) => (was ? ' still' : '');
+	const improving = { sign: 'improving', goal: OBJECTIVE, objective } as const;
+	if (part === 'dual')
+		return [
+			say`The tableau is${still(isDualFeasible(before))} dual feasible, so the dual simplex method goes on from here.${claim({ is: 'dual-feasible', t, holds: true })}`
+		];
+	if (part === 'repair')
+		return [
+			say`The tableau is not dual feasible either, so plain pivots make the basis feasible first.${claim({ is: 'dual-feasible', t, holds: false })}`
+		];
+	if (part !== 'primal') return [];
+	const feasible = say`The basis is${still(isPrimalFeasible(before))} feasible${claim({ is: 'feasible', t, holds: true })}`;
+	return [
+		isDualFeasible(t)
+			? say`${feasible}, and no entry of the objective row is ${improving}: it is optimal.`
+			: say`${feasible}, and an entry of the objective row is ${improving}: the primal simplex method goes on.${claim({ is: 'dual-feasible', t, holds: false })}`
+	];
+}
 
 /** What differs between two problems that differ in one number or one constraint. */
 function difference(before: Problem, after: Problem): Sentence {
@@ -31,25 +49,26 @@ function difference(before: Problem, after: Problem): Sentence {
 }
 
 /** What a change of the problem does to a tableau already reached. */
-export function changeRemark(before: Problem, { problem, work }: Position): Remark {
-	const { tableau: t, part } = work!;
+export function changeRemark(before: Position, { problem, work }: Position): Remark {
+	const { tableau: t } = work!;
+	const old = before.work!.tableau;
+	const wasFeasible = isPrimalFeasible(old);
 	const negative = negativeRows(t);
 	const feasibility =
 		negative.length > 0
 			? [
-					say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: the basis is not feasible any more.`
+					say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: the basis is not feasible${wasFeasible ? ' any more' : ''}.${claim({ is: 'feasible', t, holds: false })}`
 				]
 			: [];
-	const on = GOES_ON[part];
 	return {
 		tone: 'step',
 		heading: say`The problem changed`,
 		sentences: [
-			difference(before, problem),
+			difference(before.problem, problem),
 			...feasibility,
 			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
-			...(on ? [on] : [])
+			...goesOn(old, work!)
 		]
 	};
 }

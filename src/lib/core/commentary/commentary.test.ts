@@ -12,7 +12,7 @@ import { isZero, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
 import { readPlan } from '../tableau/tableau';
-import { plainText, remarkText, type Sentence } from './sentence';
+import { plainText, remarkText, type Sentence } from '../sentence/sentence';
 import { standRemarks } from './stand';
 
 /** A statement worked on by moves; what was told last. */
@@ -69,11 +69,11 @@ const POTS =
 test('a step says what entered and why, the ratios, what left, the objective and the corner', () => {
 	const pots = new Worked(POTS);
 	expect(pots.told).toBe(
-		'Every slack is basic and every other column is 0. This is the corner (0, 0) where bowls = 0 and vases = 0 meet. profit = 0 thalers.'
+		'Every slack is basic and every other variable is 0. This is the corner (0, 0) where bowls = 0 and vases = 0 meet. profit = 0 thalers.'
 	);
 	expect(pots.next().told).toBe(
 		'vases enters, because its entry in row profit is the most negative: each unit raises profit by 5. ' +
-			'Ratios: s2: 12 ÷ 2 = 6; s3: 18 ÷ 2 = 9 (entries that are not positive set no limit). ' +
+			'Ratios: s2: 12 ÷ 2 = 6; s3: 18 ÷ 2 = 9. Rows whose entry is 0 or negative set no limit. ' +
 			's2 (the slack of kiln) reaches 0 first and leaves. So profit rises by 30 thalers to 30 thalers. ' +
 			'This is the corner (0, 6) where kiln and bowls = 0 meet.'
 	);
@@ -100,7 +100,7 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 		'The entry −1 in row s2 is negative: y becomes negative there.'
 	);
 	expect(new Worked('max z = x\na: x <= 4\nb: x + y <= 6').next().pivot('s1', 'x').told).toContain(
-		'The objective row was already right; this pivot makes an entry negative again.'
+		'The tableau was dual feasible; this pivot makes an entry of the objective row negative again.'
 	);
 });
 
@@ -156,7 +156,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 	const none = new Worked('max z = x\na: x + y <= 2\nb: x + y >= 3').next();
 	expect(none.stands).toBe(
 		'Infeasible: Nothing lowers the artificial variables further, and their sum is still 1: the rows cannot all be met without them. ' +
-			'Take −1 times a and 1 times b, and add: 0 ≥ 1. But with the signs and bounds of the variables the left side is at most 0. No plan can do both.'
+			'Take b and −1 times a, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
 	);
 	const twice = new Worked('max z = x\na: x + y = 4\nb: 2 x + 2 y = 8\nc: x <= 3', 'two-phase');
 	while (twice.position.work!.part === 'phase-one') twice.next();
@@ -169,17 +169,17 @@ test('big M, the dual simplex method, repairs, and a start by hand', () => {
 	expect(big.next().told).toContain('each unit lowers the artificial variables by 2 in all');
 	const dual = new Worked('min z = 2 x + 3 y\na: x + y >= 4\nb: x + 3 y >= 6');
 	expect(dual.next().told).toMatch(
-		/^s2 \(the surplus of b\) leaves: s2 = −6 is the most negative basic variable\. Along row s2, over its negative entries: x: \|2 ÷ −1\| = 2; y: \|3 ÷ −3\| = 1\. The least keeps the objective row right\. y enters\./
+		/^s2 \(the surplus of b\) leaves: s2 = −6 is the most negative basic variable\. Along row s2, over its negative entries: x: \|2 ÷ \(−1\)\| = 2; y: \|3 ÷ \(−3\)\| = 1\. With the least of them no entry of the objective row becomes negative\. y enters\./
 	);
 	const row = new Worked('min z = x\na: x <= 2\nb: x >= 3', 'dual').next();
 	expect(row.stands).toContain('cannot hold: its right-hand side is −1');
 	const repaired = new Worked('max z = x\na: x + y <= 5\nb: x >= 2', 'repair');
 	expect(repaired.next().told).toContain(
-		's2 = −2 must not be negative; a negative entry of its row can raise it: x enters.'
+		's2 = −2 must not be negative; a column with a negative entry in its row can raise it: x enters.'
 	);
 	expect(repaired.stands).toContain('No right-hand side is negative any more');
 	const hand = new Worked(MIXED, 'by-hand');
-	expect(hand.told).toContain('need and fix have no basic variable yet: pivot on an entry of that row');
+	expect(hand.told).toContain('need and fix have no basic variable yet.');
 	expect(hand.stands).toMatch(/^Rows without a basic variable: Rows need and fix have no basic variable yet/);
 	expect(hand.do({ kind: 'artificial', column: 's:most' }).told).toBe(
 		'Row most needs no artificial variable: s3 is basic there.'

@@ -4,7 +4,7 @@ import { OBJECTIVE } from '../tableau/goal';
 import { rayAt, riseOf } from '../tableau/rise';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { byLayout, claim, entrySign, joined, say, type Remark, type Sentence } from '../sentence/sentence';
 
 /** The conclusion at an optimal tableau, in the author's words and units. */
 export function optimalRemark(t: Tableau): Remark {
@@ -17,7 +17,7 @@ export function optimalRemark(t: Tableau): Remark {
 	const uses = usesSentence(problem, plan);
 	if (uses) sentences.push(uses);
 	sentences.push(
-		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective: problem.objective }}.`
+		say`Nothing can ${sense} ${problem.objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective: problem.objective }}.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'feasible', t, holds: true })}`
 	);
 	const tied = tiedColumns(t);
 	if (tied.length) {
@@ -54,7 +54,10 @@ export function unboundedRemark(t: Tableau, position: number): Remark {
 		tone: 'conclusion',
 		heading: say`Unbounded`,
 		sentences: [
-			say`${name} can rise without end: no entry of its column is positive, so no row limits it.`,
+			say`${name} can rise without end: no entry of its column is ${entrySign('positive')}, so no row limits it.${byLayout(
+				claim({ is: 'none', t, of: { column }, sign: 'positive' }),
+				claim({ is: 'none', t, of: { column }, sign: 'negative' })
+			)}`,
 			say`For each unit of ${name}, ${joined(moves)}, and ${problem.objective.name} improves by ${rate}. There is no best plan; a limit is missing from the statement.`
 		]
 	};

@@ -15,7 +15,7 @@ import { isFeasible, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { buildRemark } from './construction';
 import { sideSentence } from './corner';
-import { plainText, remarkText } from './sentence';
+import { plainText, remarkText } from '../sentence/sentence';
 import { removedSentence, shapeOf } from './shape';
 
 const stated = (text: string) => readStatement(text).problem!;
@@ -52,7 +52,7 @@ test('the whole construction of a small region, as a teacher would say it', () =
 	]);
 	const corner = told(problem).find((text) => text.startsWith('Corner (200'))!;
 	expect(corner).toBe(
-		'Corner (200/13, 200/13) | At (200/13, 200/13) clay and odd meet. 5/2 bowls + 4 vases = 100 and bowls − vases = 0: the first plus 4 times the second leaves 13/2 bowls = 100, so bowls = 200/13; then 4 vases = 100 − 5/2·200/13 = 800/13, so vases = 200/13. profit = 30·200/13 + 45·200/13 = 15 000/13 here.'
+		'Corner (200/13, 200/13) | At (200/13, 200/13) clay and odd meet. 5/2 bowls + 4 vases = 100 and bowls − vases = 0: the first plus 4 times the second leaves 13/2 bowls = 100, so bowls = 200/13; then 4 vases = 100 − 5/2·200/13 = 800/13, so vases = 200/13. profit = 30·200/13 + 45·200/13 = 15000/13 here.'
 	);
 });
 
@@ -68,7 +68,10 @@ describe('special cases in words', () => {
 		],
 		['max z = x + 0 y\na: x >= 1', 'z improves for ever in the direction (1, 0)'],
 		['max z = x + y\na: x >= 1\nb: x <= 0', 'There is no plan to choose from'],
-		['max z = x + y\nx free\ny free\na: x + y <= 3', 'z is greatest at 3; the best plans go on along a line'],
+		[
+			'max z = x + y\nx free\ny free\na: x + y <= 3',
+			'at every point of the whole line (3/2, 3/2) + t·(−1, 1), in both directions: 3'
+		],
 		['max z = x + y + w\na: x + y + w <= 2', 'all over the face with the corners']
 	])('%j', (text, words) => {
 		expect(told(stated(text)).at(-1)).toContain(words);

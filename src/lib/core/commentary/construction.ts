@@ -16,7 +16,7 @@ import type { Problem } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { cornerSentences, equation, lineWord, namesOf, pointSentence, products, statedAs } from './corner';
 import { quantity } from './plan';
-import { joined, linear, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import { joined, linear, NOTHING_SAID, say, type Remark, type Sentence } from '../sentence/sentence';
 
 /** Points in a row; many are cut short. */
 export const listOf = (points: readonly Vector[]): Sentence => {
@@ -93,7 +93,7 @@ export function conclusionSentences(problem: Problem, region: Polyhedron): Sente
 	const lines = region.lines.length > 0;
 	if (lines)
 		return [
-			say`${name} is ${word} at ${value}; the best plans go on along a line through ${pointSentence(first)}.`
+			say`${name} is ${word} at ${pointSentence(first)} and at every point of the whole line ${pointSentence(first)} + t·${pointSentence(region.lines[0])}, in both directions: ${value}.`
 		];
 	if (rays.length === 0 && points.length === 1)
 		return [say`${name} is ${word} at ${pointSentence(first)}: ${value}. No other plan is as good.`];
@@ -244,7 +244,10 @@ export function buildRemark(problem: Problem, step: BuildStep, corners: Readonly
 					)
 				);
 				const after = polyhedron(keptProblem(problem, step.kept));
-				const only = side!.equality ? [say`Only the points on the ${lineWord(width)} itself stay.`] : [];
+				const only =
+					side!.equality && side!.row.some((value) => !isZero(value))
+						? [say`Only the points on the ${lineWord(width)} itself stay.`]
+						: [];
 				return [...only, ...cutSentences(problem, before, after, side!)];
 			}
 			case 'region':

@@ -5,7 +5,7 @@ import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../
 import type { Problem, Relation, Terms } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { quantity } from './plan';
-import { joined, linear, NOTHING_SAID, say, type Sentence } from './sentence';
+import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
 /** A point as it is said: `(24, 12)`; on a number line the number alone. */
 export const pointSentence = (at: Vector): Sentence =>
@@ -113,10 +113,25 @@ export function solvedSentence(problem: Problem, p: Stated, q: Stated): Sentence
 	return say`${both}: ${times(m, 'first')} ${same ? 'minus' : 'plus'} ${times(n, 'second')} leaves ${linear(new Map([[x, factor]]))} = ${rest}${so}; then ${putIn(p, x, value, y)}.`;
 }
 
+/** The sides whose lines go through a point: a row `0 = 0` has none, and a variable whose bounds are one number has one. */
+export const linesAt = (problem: Problem, at: Vector): Side[] =>
+	sidesOf(problem).filter(
+		(side, _i, all) =>
+			side.row.some((value) => !isZero(value)) &&
+			isTight(side, at) &&
+			!(
+				side.owner.kind === 'upper' &&
+				all.some(
+					({ owner, rhs }) =>
+						owner.kind === 'lower' && owner.name === side.owner.name && rhs.neg().equals(side.rhs)
+				)
+			)
+	);
+
 /** The sides that meet at a corner; where more than needed do, which of them determine it. */
 export function cornerSentences(problem: Problem, at: Vector): Sentence[] {
 	const width = problem.variables.length;
-	const tight = sidesOf(problem).filter((side) => isTight(side, at));
+	const tight = linesAt(problem, at);
 	const told = tight.map((side) => statedAs(problem, side));
 	const value = objectiveAt(problem, planAt(problem, at));
 	const where =
@@ -139,7 +154,9 @@ export function cornerSentences(problem: Problem, at: Vector): Sentence[] {
 				: say`More than ${width} meet here, so the corner is degenerate.`
 		);
 	}
-	const { name, unit, terms } = problem.objective;
-	sentences.push(say`${name} = ${products(terms, namesOf(problem), at)} = ${quantity(value, unit)} here.`);
+	const { name, unit, terms, constant } = problem.objective;
+	const sum = products(terms, namesOf(problem), at);
+	const fixed = isZero(constant) ? NOTHING_SAID : say` ${sign(constant) < 0 ? '−' : '+'} ${constant.abs()}`;
+	sentences.push(say`${name} = ${sum}${fixed} = ${quantity(value, unit)} here.`);
 	return sentences;
 }

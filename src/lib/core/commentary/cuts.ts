@@ -1,13 +1,14 @@
 import { affineColumns } from '../form/affine';
 import { deriveCut, fraction, internalRow, type Cut } from '../integer/cut';
 import { combined, type CombineFault } from '../integer/combined';
+import { isDualFeasible } from '../method/dual';
 import type { Position } from '../move/position';
 import { isInteger, isZero, ONE, rational, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, holds, type Problem, type Terms } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { columnOf, objectiveValue, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import { quantity } from './plan';
-import { joined, linear, NOTHING_SAID, say, signed, type Remark, type Sentence } from './sentence';
+import { joined, linear, NOTHING_SAID, say, signed, type Remark, type Sentence } from '../sentence/sentence';
 
 /** Cutting planes and branches in words: how each arises, line by line, and what it does. */
 
@@ -222,11 +223,14 @@ export function dropRemark(before: Position, after: Position): Remark {
 	const names = after.cuts.flatMap((cut, i) =>
 		cut.dropped && !before.cuts[i].dropped ? [say`cut ${i + 1}`] : []
 	);
+	const best = isDualFeasible(after.work!.tableau)
+		? say`, so without ${names.length > 1 ? 'them' : 'it'} it stays the best of the relaxation`
+		: NOTHING_SAID;
 	return {
 		tone: 'step',
 		heading: say`Dropped: ${joined(names)}`,
 		sentences: [
-			say`The slack of ${joined(names)} is basic and positive: the present point keeps ${names.length > 1 ? 'them' : 'it'} with room to spare, so without ${names.length > 1 ? 'them' : 'it'} the point stays the best. The tableau gets smaller; a later point may break ${names.length > 1 ? 'them' : 'it'} again.`
+			say`The slack of ${joined(names)} is basic and positive: the present point satisfies ${names.length > 1 ? 'them' : 'it'} with room to spare${best}. The tableau gets smaller; a later point may break ${names.length > 1 ? 'them' : 'it'} again.`
 		]
 	};
 }

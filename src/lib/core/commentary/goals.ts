@@ -11,7 +11,7 @@ import {
 } from '../tableau/tableau';
 import { goalFactor, valueFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
-import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from './sentence';
+import { claim, INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
 /** An objective row by its name. */
 export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
@@ -38,9 +38,17 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 	);
 	const asked = ({ phaseOne }: Notation): Sentence =>
 		phaseOne === 'maximised' ? say`, so −${INFEASIBILITY_NAME} is maximised` : say``;
+	/** what M does to the objective, as the notation works it */
+	const costs = (notation: Notation): Sentence => {
+		const own = t.form.problem.objective;
+		const isMinimum = own.sense === 'min' && notation.minimum === 'minimised';
+		return isMinimum
+			? say`M(${artificials}) is added to ${own.name}, which is minimised`
+			: say`−M(${artificials}) is added to ${own.sense === 'max' ? '' : '−'}${own.name}, which is maximised`;
+	};
 	const head =
 		goal.kind === 'big-m'
-			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: −M(${artificials}) is added to what is maximised.`
+			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${{ written: costs }}.`
 			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${{ written: asked }}.`;
 	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 	const columns = t.nonbasic
@@ -53,17 +61,22 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 	const arises = (notation: Notation): Sentence => {
 		const factor = goalFactor(notation, written, sense);
 		const turn = valueFactor(notation, written, sense);
-		const minus = (by: 1 | -1) => (by > 0 ? '−' : '');
+		// in a dictionary the rows' entries have the other sign, their constants the same
+		const isDictionary = notation.layout === 'dictionary';
+		const side = isDictionary ? -1 : 1;
+		const minus = (by: number) => (by > 0 ? '−' : '');
 		const entries = columns.slice(0, MOST_COLUMNS).map(({ column, k }) => {
-			const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k));
+			const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k).mul(side));
 			const value = cost(t, goal, column).mul(factor);
-			const sum = parts.length > 1 ? say`${minus(factor)}${added(parts)} = ` : NOTHING_SAID;
-			return say`${columnOf(t, column)}: ${sum}${value}`;
+			const sum = parts.length > 1 ? say`${minus(factor * side)}${added(parts)} = ` : NOTHING_SAID;
+			const told = claim({ is: 'value', t, cell: { row: goal, column }, value });
+			return say`${columnOf(t, column)}: ${sum}${value}${told}`;
 		});
 		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
 		const several = rows.length > 1;
 		const total = several ? say`${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ` : NOTHING_SAID;
-		return say`the new row is ${factor > 0 ? 'minus ' : ''}the ${several ? 'sum of the rows' : 'row'} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
+		const what = isDictionary ? 'right side' : 'row';
+		return say`the new row is ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
 	return [
 		head,

@@ -12,7 +12,7 @@ import { rowOperations } from '../tableau/operations';
 import { cell, objectiveValue, pivot } from '../tableau/tableau';
 import { writtenOperation } from './operations';
 import { columnPreview, pivotPreview } from './preview';
-import { plainText, remarkText } from './sentence';
+import { plainText, remarkText } from '../sentence/sentence';
 
 /** `3 − (1/2) · 4 ÷ (−2) = 4` worked out from its own text: products and quotients before sums. */
 function worksOut(text: string): boolean {
@@ -70,7 +70,7 @@ describe('the forms of a course', () => {
 			'old-minus',
 			['new R2 = old R2 ÷ 2', 'new R1 = old R1 − 4 new R2', 'new profit = old profit + 45 new R2']
 		],
-		['rectangle', ['new R2 = old R2 ÷ 2', 'R1: old − 4 · R2 ÷ 2', 'profit: old − −45 · R2 ÷ 2']]
+		['rectangle', ['new R2 = old R2 ÷ 2', 'R1: old − 4 · R2 ÷ 2', 'profit: old + 45 · R2 ÷ 2']]
 	] as const)('%s', (style, formulas) => {
 		const notation = completed({ operations: style });
 		const shown = operations.map((own) =>

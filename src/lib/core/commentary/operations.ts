@@ -2,7 +2,7 @@ import { goalFactor, goalName, valueFactor, type Notation } from '../notation/no
 import { ONE, sign, type Rational } from '../number/rational';
 import type { Objective } from '../problem/types';
 import type { RowOperation } from '../tableau/operations';
-import { plainText, say, type Sentence } from './sentence';
+import { plainText, say, type Sentence } from '../sentence/sentence';
 
 /** A line of a row operation: what it is called, and its numbers by the form's columns, the right-hand side last. */
 export interface OperationLine {
@@ -51,9 +51,10 @@ export function writtenOperation(
 	const style = notation.operations;
 
 	if (operation.kind === 'divide') {
-		const formula =
-			style === 'multiples'
-				? say`${name} ← ${operation.factor} ${name}`
+		const formula = operation.factor.equals(1)
+			? say`${name} stays: its pivot is 1`
+			: style === 'multiples'
+				? say`${name} ← ${inner(operation.factor)} ${name}`
 				: say`new ${name} = old ${name} ÷ ${inner(pivot)}`;
 		const says = (k: number) =>
 			style === 'multiples'
@@ -64,6 +65,12 @@ export function writtenOperation(
 	const factor = operation.factor.mul(own);
 	const size = factor.abs();
 	const times = size.equals(1) ? say`` : say`${size} `;
+	const minus = sign(factor) < 0 ? '+' : '−';
+	/** where the value's cell is written with the other sign than the row's entries, what is added there is, too */
+	const turned =
+		value === own
+			? say``
+			: say` (its value is written with the other sign: ${minus === '−' ? '+' : '−'} there)`;
 	if (style === 'rectangle') {
 		const corner = { name: `${pivotName}, before`, cells: first.before };
 		const says = (k: number) => {
@@ -71,7 +78,7 @@ export function writtenOperation(
 			return `${shown(before.cells[k])} − ${inner(multiple)} · ${inner(corner.cells[k])} ÷ ${inner(pivot)} = ${shown(after.cells[k])}`;
 		};
 		return {
-			formula: say`${name}: old − ${factor} · ${pivotName} ÷ ${inner(pivot)}`,
+			formula: say`${name}: old ${minus} ${factor.abs()} · ${pivotName} ÷ ${inner(pivot)}${turned}`,
 			lines: [before, corner, after],
 			says
 		};
@@ -85,10 +92,9 @@ export function writtenOperation(
 		const sum = sign(added) < 0 ? `− ${shown(added.abs())}` : `+ ${shown(added)}`;
 		return `${shown(before.cells[k])} ${sum} = ${shown(after.cells[k])}`;
 	};
-	const minus = sign(factor) < 0 ? '+' : '−';
 	const formula =
 		style === 'multiples'
-			? say`${name} ← ${name} ${minus} ${times}${pivotName}`
-			: say`new ${name} = old ${name} ${minus} ${times}new ${pivotName}`;
+			? say`${name} ← ${name} ${minus} ${times}${pivotName}${turned}`
+			: say`new ${name} = old ${name} ${minus} ${times}new ${pivotName}${turned}`;
 	return { formula, lines: [before, taken, after], says };
 }

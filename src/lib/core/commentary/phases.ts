@@ -5,7 +5,7 @@ import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
 import { derivation, rowOfGoal } from './goals';
 import { placeSentence } from './plan';
-import { joined, say, type Remark, type Sentence } from './sentence';
+import { claim, joined, say, type Remark, type Sentence } from '../sentence/sentence';
 
 /** Artificial variables that a move added. */
 export function artificialRemark(before: Tableau, after: Tableau): Remark {
@@ -51,10 +51,10 @@ export function phaseRemark(before: Work, { tableau: t, part }: Work): Remark {
 		],
 		'big-m': () => derivation(t, BIG_M),
 		dual: () => [
-			say`The ${objective} has no ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} entry, but a right-hand side is negative: rows are repaired one by one, and the objective row stays right.`
+			say`The ${objective} has no ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ is: 'dual-feasible', t, holds: true })}`
 		],
 		repair: () => [
-			say`Neither the right-hand sides nor the objective row need be right: plain pivots raise one negative basic variable after the other to zero.`
+			say`The tableau need be neither feasible nor dual feasible: plain pivots raise one negative basic variable after the other to zero.`
 		]
 	};
 	return { tone: 'step', heading: HEADINGS[part], sentences: [...sentences[part](), placeSentence(t)] };

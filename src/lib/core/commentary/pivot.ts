@@ -1,3 +1,4 @@
+import { isDualFeasible } from '../method/dual';
 import { judge, type Judgement } from '../method/hand';
 import * as reasons from '../method/messages';
 import { goalsOf } from '../method/primal';
@@ -23,7 +24,18 @@ import {
 	type Tableau
 } from '../tableau/tableau';
 import { columnMeaning, placeSentence, quantity } from './plan';
-import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import {
+	byLayout,
+	claim,
+	entrySign,
+	entryValue,
+	INFEASIBILITY_NAME,
+	joined,
+	NOTHING_SAID,
+	say,
+	type Remark,
+	type Sentence
+} from '../sentence/sentence';
 
 type By = RuleName | 'hand';
 
@@ -33,10 +45,12 @@ const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`
 function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 	if (part === 'phase-one') {
 		const rate = cost(t, INFEASIBILITY, entering);
-		const verb = isZero(rate)
-			? say`leaves ${INFEASIBILITY_NAME} as it is`
-			: say`${sign(rate) < 0 ? 'lowers' : 'raises'} ${INFEASIBILITY_NAME} by ${rate.abs()}`;
-		return say`each unit ${verb}`;
+		const told = claim({ is: 'rate', t, goal: INFEASIBILITY, column: entering, change: rate });
+		if (isZero(rate)) return say`each unit leaves ${INFEASIBILITY_NAME} as it is${told}`;
+		const down = sign(rate) < 0;
+		if (down && isZero(goalValue(t, INFEASIBILITY)))
+			return say`each unit would lower ${INFEASIBILITY_NAME} by ${rate.abs()}, but it is 0 already${told}`;
+		return say`each unit ${down ? 'lowers' : 'raises'} ${INFEASIBILITY_NAME} by ${rate.abs()}${told}`;
 	}
 	if (part === 'big-m' && !isZero(cost(t, BIG_M, entering))) {
 		const rate = cost(t, BIG_M, entering);
@@ -44,14 +58,23 @@ function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 	}
 	const { objective } = t.form.problem;
 	const rate = cost(t, OBJECTIVE, entering);
-	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is`;
 	const up = sign(rate) < 0 === (objective.sense === 'max');
-	return say`each unit ${up ? 'raises' : 'lowers'} ${objective.name} by ${rate.abs()}`;
+	const told = claim({
+		is: 'rate',
+		t,
+		goal: OBJECTIVE,
+		column: entering,
+		change: up ? rate.abs() : rate.abs().neg()
+	});
+	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is${told}`;
+	return say`each unit ${up ? 'raises' : 'lowers'} ${objective.name} by ${rate.abs()}${told}`;
 }
 
 /** The ratios that the method at work compares for a pivot. */
 function comparison(t: Tableau, part: Part, choice: Choice): Sentence {
 	if (part === 'dual') {
+		// where the objective row is not dual feasible, quotients along the row say nothing
+		if (!isDualFeasible(t)) return NOTHING_SAID;
 		const compared = rowRatios(t, choice.row, OBJECTIVE).flatMap(({ position, value }) =>
 			value
 				? [
@@ -59,22 +82,28 @@ function comparison(t: Tableau, part: Part, choice: Choice): Sentence {
 							name: name(t, t.nonbasic[position]),
 							top: cost(t, OBJECTIVE, t.nonbasic[position]),
 							bottom: entryAt(t, choice.row, position).abs(),
-							value
+							value,
+							over: { row: OBJECTIVE, column: t.nonbasic[position] },
+							under: { row: choice.row, column: t.nonbasic[position] }
 						}
 					]
 				: []
 		);
-		return reasons.rowRatios(t, name(t, choice.leaving), compared);
+		return reasons.rowRatios(t, choice.row, name(t, choice.leaving), compared);
 	}
 	const lines = t.basis.flatMap((basic, row) => {
 		const counts = part === 'repair' ? sameSign(t, row, choice.position) : cell(t, row, choice.position) > 0;
 		if (!counts) return [];
 		const [top, bottom] = [rhs(t, row), entryAt(t, row, choice.position)];
-		return [{ name: name(t, basic), top, bottom, value: top.div(bottom) }];
+		const [over, under] = [
+			{ row, column: 'rhs' },
+			{ row, column: choice.entering }
+		] as const;
+		return [{ name: name(t, basic), top, bottom, value: top.div(bottom), over, under }];
 	});
 	return part === 'repair'
-		? reasons.repairRatios(lines)
-		: reasons.columnRatios(lines, lines.length < t.basis.length);
+		? reasons.repairRatios(t, lines)
+		: reasons.columnRatios(t, choice.entering, lines, lines.length < t.basis.length);
 }
 
 /** Other rows whose ratio is as small as that of the row chosen. */
@@ -127,7 +156,9 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 		return [why, comparison(t, part, choice), say`${columnMeaning(t.form, leaving)} leaves.`];
 	}
 	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;
-	const why = rule ? reasons.entersBy(t, goal, rule.entering) : say`chosen by hand`;
+	const why = rule
+		? reasons.entersBy(t, goal, rule.entering, choice.entering, stepLength(t, choice))
+		: say`chosen by hand`;
 	const first = say`${entering} enters, ${why}: ${perUnit(t, part, choice.entering)}.`;
 	if (!isPrimalFeasible(t)) return [first, say`${columnMeaning(t.form, leaving)} leaves.`];
 	return [first, comparison(t, part, choice), leavingSentence(t, choice)];
@@ -161,34 +192,49 @@ function effect(before: Tableau, after: Tableau, choice: Choice): Sentence[] {
 	return [say`So ${moved(what, sum(before), sum(after), undefined, NOTHING_SAID)}; ${own}${told}.`];
 }
 
+const signClaim = (t: Tableau, { row, entering: column }: Choice) =>
+	byLayout(
+		claim({ is: 'sign', t, cell: { row, column }, sign: 'negative' }),
+		claim({ is: 'sign', t, cell: { row, column }, sign: 'positive' })
+	);
+
 /** What a pivot by hand breaks, and why. */
-function brokenSentences(t: Tableau, judgement: Judgement): Sentence[] {
+function brokenSentences({ tableau: t, part }: Work, judgement: Judgement): Sentence[] {
 	const { choice, smallerRatio, negativeEntry, newlyNegative, breaksDualFeasibility, gain } = judgement;
 	const found: Sentence[] = [];
 	if (judgement.breaksFeasibility) {
 		const row = columnOf(t, choice.leaving);
 		if (negativeEntry)
 			found.push(
-				say`The entry ${entryAt(t, choice.row, choice.position)} in row ${row} is negative: ${columnOf(t, choice.entering)} becomes negative there.`
+				say`The entry ${entryValue(entryAt(t, choice.row, choice.position))} in row ${row} is ${entrySign('negative')}: ${columnOf(t, choice.entering)} becomes negative there.${signClaim(t, choice)}`
 			);
 		else if (smallerRatio)
 			found.push(
 				say`${row} is not the row to leave: its ratio ${smallerRatio.own} is larger than ${smallerRatio.value} of ${name(t, t.basis[smallerRatio.row])}.`
 			);
+		const broke = [
+			...claim({ is: 'feasible', t, holds: true }),
+			...claim({ is: 'feasible', t: judgement.after, holds: false })
+		];
 		const names = newlyNegative.map(({ column, value }) => say`${name(t, column)} = ${value}`);
 		found.push(
 			isInRegion(judgement.after)
-				? say`A basic variable is negative now: ${joined(names)}.`
-				: say`This leaves the region: ${joined(names)}.`
+				? say`A basic variable is negative now: ${joined(names)}.${broke}`
+				: say`This leaves the region: ${joined(names)}.${broke}`
 		);
 	}
+	const goal = goalsOf(t, part)[0];
+	const objective = t.form.problem.objective;
+	const row = say`${{ goal: goal.kind === 'big-m' ? OBJECTIVE : goal, objective }}`;
 	if (breaksDualFeasibility)
 		found.push(
-			say`The objective row was already right; this pivot makes an entry ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} again.`
+			goal === OBJECTIVE
+				? say`The tableau was dual feasible; this pivot makes an entry of the objective row ${{ sign: 'improving', goal, objective }} again.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'dual-feasible', t: judgement.after, holds: false })}`
+				: say`No entry of row ${row} could improve it any more; this pivot makes one ${{ sign: 'improving', goal, objective }} again.`
 		);
 	else if (gain < 0 && !judgement.breaksFeasibility)
 		found.push(
-			say`This goes the wrong way: the entry of ${columnOf(t, choice.entering)} in the objective row is ${{ sign: 'other', goal: OBJECTIVE, objective: t.form.problem.objective }}, so the objective gets worse.`
+			say`This goes the wrong way: the entry of ${columnOf(t, choice.entering)} in row ${row} is ${{ sign: 'other', goal, objective }}, so ${goal === OBJECTIVE ? say`the objective` : say`the sum of the artificial variables`} gets worse.`
 		);
 	return found;
 }
@@ -204,7 +250,7 @@ export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By
 		by === 'hand' && relies(before, choice)
 			? judge(t, goalsOf(t, before.part), choice.row, choice.position)
 			: null;
-	const broken = judgement ? brokenSentences(t, judgement) : [];
+	const broken = judgement ? brokenSentences(before, judgement) : [];
 	const vacant = columnOf(t, choice.leaving).kind === 'vacant';
 	return {
 		tone: broken.length ? 'warning' : 'step',

@@ -13,7 +13,7 @@ import {
 import { isBound } from '../problem/row-owner';
 import { brokenAt } from '../problem/use';
 import { columnValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { joined, NOTHING_SAID, say, type Sentence } from './sentence';
+import { joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
 /** A number with its unit, where it has one: `12 dozen`. */
 export const quantity = (value: Rational, unit: string | undefined): Sentence =>
@@ -63,13 +63,14 @@ interface Tight {
 
 function tightLines(problem: Problem, plan: Plan): Tight[] {
 	const rows = problem.constraints
-		.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0)
+		.filter((row) => row.terms.size > 0 && compare(evaluate(row.terms, plan), row.rhs) === 0)
 		.map((row) => ({ says: say`${{ constraint: row.name }}`, terms: row.terms }));
 	const bounds = problem.variables.flatMap((variable) => {
 		const { lower, upper } = effectiveBounds(variable);
 		const value = plan.get(variable.name) ?? ZERO;
-		return [lower, upper].flatMap((bound) =>
-			bound && compare(bound, value) === 0
+		// bounds that are one number are one line
+		return [lower, upper].flatMap((bound, i) =>
+			bound && compare(bound, value) === 0 && !(i === 1 && lower?.equals(bound))
 				? [{ says: say`${variable.name} = ${bound}`, terms: new Map([[variable.name, ONE]]) }]
 				: []
 		);

@@ -1,7 +1,7 @@
 import { judge } from '../method/hand';
 import { goalsOf } from '../method/primal';
 import type { Choice, Work } from '../method/types';
-import { isZero, sign } from '../number/rational';
+import { isZero, sign, type Rational } from '../number/rational';
 import { ratios } from '../tableau/ratio';
 import {
 	columnOf,
@@ -13,7 +13,17 @@ import {
 	rhs
 } from '../tableau/tableau';
 import { planSentence, quantity } from './plan';
-import { joined, NOTHING_SAID, say, type Remark, type Sentence } from './sentence';
+import {
+	byLayout,
+	entryValue,
+	joined,
+	NOTHING_SAID,
+	say,
+	type Remark,
+	type Sentence
+} from '../sentence/sentence';
+
+const inBrackets = (number: Rational): Sentence => (sign(number) < 0 ? say`(${number})` : say`${number}`);
 
 /** What a pivot would do, before it is made: its ratio, the objective, the point, and whether that is allowed. */
 export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark {
@@ -45,7 +55,7 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 		tone: 'hint',
 		heading,
 		sentences: [
-			say`Ratio ${rhs(t, choice.row)} ÷ ${size} = ${ratio}${judged.smallerRatio ? say`, but ${columnOf(t, t.basis[judged.smallerRatio.row])} has only ${judged.smallerRatio.value}` : NOTHING_SAID}: ${entering} would be ${ratio}.`,
+			say`Ratio ${byLayout(say`${rhs(t, choice.row)} ÷ ${inBrackets(size)}`, () => say`−${inBrackets(rhs(t, choice.row))} ÷ ${inBrackets(size.neg())}`)} = ${ratio}${judged.smallerRatio ? say`, but ${columnOf(t, t.basis[judged.smallerRatio.row])} has only ${judged.smallerRatio.value}` : NOTHING_SAID}: ${entering} would be ${ratio}.`,
 			becomes,
 			say`The plan would be ${planSentence(problem, readPlan(after))}.`,
 			allowed
@@ -61,9 +71,10 @@ export function columnPreview({ tableau: t }: Work, column: number): Remark {
 	const lines = t.basis.map((basic, row): Sentence => {
 		const size = entryAt(t, row, position);
 		const { value } = limits[row];
-		if (value) return say`${columnOf(t, basic)} lets it rise to ${rhs(t, row)} ÷ ${size} = ${value}.`;
+		if (value)
+			return say`${columnOf(t, basic)} lets it rise to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, () => say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${value}.`;
 		if (isZero(size)) return say`${columnOf(t, basic)} sets no limit: it does not change (entry 0).`;
-		return say`${columnOf(t, basic)} sets no limit: it grows with it (entry ${size}).`;
+		return say`${columnOf(t, basic)} sets no limit: it grows with it (entry ${entryValue(size)}).`;
 	});
 	return { tone: 'hint', heading: say`If ${entering} rises from 0`, sentences: lines };
 }

@@ -5,7 +5,7 @@ import { dot, wholeVector, type Vector } from '../number/linear-algebra';
 import { sign } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { listOf, shapeSentence } from './construction';
-import { joined, say, type Sentence } from './sentence';
+import { joined, say, type Sentence } from '../sentence/sentence';
 
 /**
  * What a constraint removes from the region that the others leave: said of the finished picture.

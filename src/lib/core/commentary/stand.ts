@@ -1,30 +1,41 @@
 import { certify } from '../answer/certificate';
 import { combine, greatest } from '../answer/check';
 import { standingProblem, type Multipliers } from '../answer/multipliers';
-import type { Decision, End } from '../method/types';
+import { goalsOf } from '../method/primal';
+import type { Decision, End, Work } from '../method/types';
 import type { Offer } from '../move/types';
 import type { Position } from '../move/position';
 import { improvingPositions } from '../method/rules';
 import { isZero, type Rational } from '../number/rational';
 import { withoutZeros, type Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
-import { isInRegion, type Tableau } from '../tableau/tableau';
+import { isInRegion } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
-import { joined, midSentence, NOTHING_SAID, say, type Remark, type Sentence, linear } from './sentence';
+import {
+	claim,
+	joined,
+	linear,
+	midSentence,
+	NOTHING_SAID,
+	say,
+	taken,
+	type Remark,
+	type Sentence
+} from '../sentence/sentence';
 
 /** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
 export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {
 	const used = [...multipliers].filter(([, value]) => !isZero(value));
 	if (used.length === 0) return [say`The bounds of a variable exclude each other.`];
-	const times = joined(used.map(([name, value]) => say`${value} times ${{ constraint: name }}`));
+	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
 	const { terms, rhs } = combine(problem, multipliers);
 	const left = linear(withoutZeros(terms));
 	const most: Rational | null = greatest(problem, terms);
 	const limit =
 		most === null
 			? NOTHING_SAID
-			: say` But with the signs and bounds of the variables the left side is at most ${most}.`;
-	return [say`Take ${times}, and add: ${left} ≥ ${rhs}.${limit} No plan can do both.`];
+			: say` But the signs and bounds of the variables keep the left side at ${most} or below.`;
+	return [say`${rows}: ${left} ≥ ${rhs}.${limit} No plan satisfies both.`];
 }
 
 function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: readonly Sentence[]): Remark {
@@ -47,14 +58,16 @@ function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: read
 
 /** What is in the way of the method at work, and the ways on. */
 function stuckRemark(
-	t: Tableau,
+	{ tableau: t, part }: Work,
 	decision: Extract<Decision, { kind: 'stuck' }>,
 	ways: readonly Offer[]
 ): Remark {
 	const outside = decision.trouble === 'not-feasible';
 	const inside = outside && isInRegion(t);
 	const on = ways.map(({ says }) => midSentence(says));
-	const dual = outside && improvingPositions(t, [OBJECTIVE]).length === 0;
+	// while M stands in the objective row it counts there
+	const goals = part === 'big-m' ? goalsOf(t, part) : [OBJECTIVE];
+	const dual = outside && improvingPositions(t, goals).length === 0;
 	const headings: Record<typeof decision.trouble, string> = {
 		'vacant-rows': 'Rows without a basic variable',
 		'artificials-left': 'Not met yet',
@@ -71,7 +84,11 @@ function stuckRemark(
 					]
 				: []),
 			...decision.because(),
-			...(dual ? [say`The objective row is right: the dual simplex method would repair it.`] : []),
+			...(dual
+				? [
+						say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`
+					]
+				: []),
 			...(on.length > 0 ? [say`Ways on: go back in the trail; or ${joined(on, '; or ', '; or ')}.`] : [])
 		]
 	};
@@ -97,7 +114,7 @@ export function standRemarks(
 	if (!work || !decision) return [nothingBegun];
 	switch (decision.kind) {
 		case 'stuck':
-			return [stuckRemark(work.tableau, decision, ways)];
+			return [stuckRemark(work, decision, ways)];
 		case 'hand-over':
 			return [{ tone: 'hint', heading: say`Next`, sentences: decision.because() }];
 		case 'end': {

@@ -4,7 +4,7 @@ import { negativeRows } from '../tableau/ratio';
 import { columnOf, hasGoal, rhs, vacantRows, type Tableau } from '../tableau/tableau';
 import { derivation } from './goals';
 import { objectiveSentence, placeSentence } from './plan';
-import { joined, say, type Remark, type Sentence, NOTHING_SAID } from './sentence';
+import { claim, joined, say, type Remark, type Sentence, NOTHING_SAID } from '../sentence/sentence';
 import { steppedAside } from '../notation/column-names';
 import { goalName, valueFactor, type Notation } from '../notation/notation';
 
@@ -20,19 +20,19 @@ function basisSentences(t: Tableau): Sentence[] {
 	const vacant = vacantRows(t);
 	const sentences: Sentence[] = [];
 	if (kinds.size === 1 && kinds.has('slack'))
-		sentences.push(say`Every slack is basic and every other column is 0.`);
+		sentences.push(say`Every slack is basic and every other variable is 0.`);
 	else if (artificial.length > 0)
 		sentences.push(
 			say`Where no slack can be basic, an artificial variable stands in: ${named(t, artificial)}. While ${artificial.length > 1 ? 'one of them' : 'it'} is not zero, its row is not met.`
 		);
 	if (vacant.length > 0)
 		sentences.push(
-			say`${joined(vacant.map((row) => say`${{ constraint: t.form.rows[row].owner.name }}`))} ${vacant.length > 1 ? 'have' : 'has'} no basic variable yet: pivot on an entry of that row, or add an artificial variable.`
+			say`${joined(vacant.map((row) => say`${{ constraint: t.form.rows[row].owner.name }}`))} ${vacant.length > 1 ? 'have' : 'has'} no basic variable yet.`
 		);
 	const negative = negativeRows(t);
 	if (negative.length > 0)
 		sentences.push(
-			say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: negative, so this basis is not feasible.`
+			say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}${negative.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ is: 'feasible', t, holds: false })}`
 		);
 	return sentences;
 }

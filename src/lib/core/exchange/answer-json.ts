@@ -1,4 +1,4 @@
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import type { Certificate } from '../answer/certificate';
 import type { LinearAnswer } from '../answer/answer';
 import type { OptimalSet } from '../answer/optimal-set';

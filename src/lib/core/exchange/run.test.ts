@@ -6,7 +6,7 @@ import { certify } from '../answer/certificate';
 import { solveLinear } from '../answer/answer';
 import { optimalSet } from '../answer/optimal-set';
 import { checkSentences, optimalSetSentences, proofSentences, readingSentences } from '../commentary/answer';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { standardForm } from '../form/standard';
 import { advance, decide } from '../method/decide';
 import { beginWork } from '../method/solve';
@@ -159,7 +159,7 @@ describe('the answer in words', () => {
 		expect(all).toBe('No other plan is as good: (cups, jugs) = (2, 6) is the only one.');
 		expect(check).toEqual(['shelf: 1·2 = 2 ≤ 4 ✓', 'kiln: 2·6 = 12 ≤ 12 ✓', 'clay: 3·2 + 2·6 = 18 ≤ 18 ✓']);
 		expect(proof).toBe(
-			'Take 3/2 times kiln and 1 times clay, and add: 3 cups + 5 jugs ≤ 36. So gain ≤ 36 for every plan, and this plan has 36.'
+			'Take clay and 3/2 times kiln, and add them: 3 cups + 5 jugs ≤ 36. So gain ≤ 36 for every plan, and this plan has 36.'
 		);
 	});
 
@@ -170,7 +170,7 @@ describe('the answer in words', () => {
 			'cost = 5: the cell of the value in row −cost shows −5, and its sign is turned.'
 		);
 		expect(proof).toContain(
-			'add: x + y ≥ 4. The rest of cost, x, can with the bounds of the variables be at least 1.'
+			'Take need: x + y ≥ 4. What is left of cost, x, is at least 1 by the signs and bounds of the variables.'
 		);
 	});
 

@@ -1,5 +1,5 @@
 import { csvFormatRows } from 'd3-dsv';
-import { plainText, remarkText, type Remark } from '../commentary/sentence';
+import { plainText, remarkText, type Remark } from '../sentence/sentence';
 import { board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';

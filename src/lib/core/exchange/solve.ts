@@ -1,4 +1,4 @@
-import { plainText, type Sentence } from '../commentary/sentence';
+import { plainText, type Sentence } from '../sentence/sentence';
 import { detail, solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { remarkText } from '../commentary/sentence';
+import { remarkText } from '../sentence/sentence';
 import { standRemarks } from '../commentary/stand';
 import { decide } from '../method/decide';
 import { ruleNamed, type RuleName } from '../method/types';

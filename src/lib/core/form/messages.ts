@@ -1,4 +1,4 @@
-import { say, type Sentence } from '../commentary/sentence';
+import { say, type Sentence } from '../sentence/sentence';
 import type { Rational } from '../number/rational';
 import { isBound } from '../problem/row-owner';
 import type { Column, Owner } from './types';

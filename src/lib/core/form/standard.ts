@@ -3,7 +3,8 @@ import { effectiveBounds, type Constraint, type Problem, type Relation, type Ter
 import { primed } from '../problem/names';
 import { MIRRORED } from '../problem/relation';
 import * as messages from './messages';
-import type { Sentence } from '../commentary/sentence';
+import { inColumns, mixedTerms, shownTerms } from './terms';
+import type { Sentence } from '../sentence/sentence';
 import {
 	OWN_NAMES,
 	type ChangeKind,
@@ -14,8 +15,6 @@ import {
 	type FormOptions,
 	type FormRow,
 	type Keys,
-	type MixedTerm,
-	type NamedBefore,
 	type Owner,
 	type Substitution,
 	type System
@@ -259,56 +258,6 @@ function draftOf(builder: FormBuilder, row: Constraint, number: number): DraftRo
 	const rhs = isZero(offset) ? row.rhs : row.rhs.sub(offset);
 	const owner: Owner = { kind: 'constraint', name: row.name };
 	return { owner, entries, rhs, factor: 1, number, relation: row.relation };
-}
-
-/** The author's terms in columns, and what the substitutions' offsets contribute. */
-export function inColumns(
-	substitutions: ReadonlyMap<string, Substitution>,
-	terms: Terms
-): { entries: Map<number, Rational>; offset: Rational } {
-	const entries = new Map<number, Rational>();
-	let offset = ZERO;
-	for (const [name, coefficient] of terms) {
-		const substitution = substitutions.get(name);
-		if (!substitution) continue;
-		if (!isZero(substitution.offset)) offset = offset.add(coefficient.mul(substitution.offset));
-		for (const { column, factor } of substitution.parts)
-			entries.set(column, factor === 1 ? coefficient : coefficient.neg());
-	}
-	return { entries, offset };
-}
-
-/** What is named before a column that is added to a form. */
-export const namedBefore = ({ columns, problem }: Form): NamedBefore => ({
-	author:
-		columns[0]?.after?.author ?? new Set([...problem.variables, problem.objective].map(({ name }) => name)),
-	column: columns.at(-1) ?? null
-});
-
-const shownTerms = (columns: readonly Column[], entries: ReadonlyMap<number, Rational>): MixedTerm[] =>
-	[...entries].flatMap(([j, coefficient]) =>
-		columns[j].kind === 'vacant' ? [] : [{ of: columns[j], coefficient }]
-	);
-
-/** The author's terms with those variables in columns that are replaced by now. */
-function mixedTerms(
-	columns: readonly Column[],
-	substitutions: ReadonlyMap<string, Substitution>,
-	terms: Terms,
-	constant: Rational
-): { terms: MixedTerm[]; constant: Rational } {
-	const list: MixedTerm[] = [];
-	for (const [variable, coefficient] of terms) {
-		const substitution = substitutions.get(variable);
-		if (!substitution) {
-			list.push({ of: { variable }, coefficient });
-			continue;
-		}
-		constant = constant.add(coefficient.mul(substitution.offset));
-		for (const { column, factor } of substitution.parts)
-			list.push({ of: columns[column], coefficient: coefficient.mul(factor) });
-	}
-	return { terms: list, constant };
 }
 
 const SLACKS: FormOptions = { start: 'slack', equalities: 'two-rows' };

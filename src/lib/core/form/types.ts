@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import type { Rational } from '../number/rational';
 import type { RowOwner } from '../problem/row-owner';
 import type { Problem, Relation, Sense } from '../problem/types';

@@ -14,7 +14,7 @@ const PROBLEM = readStatement(
 ).problem!;
 
 test('every corner with its lines and its objective worked out, and the intersections outside', () => {
-	const table = cornerTable(PROBLEM);
+	const { rows: table } = cornerTable(PROBLEM);
 	expect(
 		table
 			.filter(({ feasible }) => feasible)
@@ -43,7 +43,8 @@ test('every corner with its lines and its objective worked out, and the intersec
 test('the feasible ones are the corners of the region, found in another way, and the best of them is the best corner', () => {
 	fc.assert(
 		fc.property(anyProblem(), (problem) => {
-			const table = cornerTable(problem);
+			const { rows: table, complete } = cornerTable(problem);
+			expect(complete).toBe(true);
 			const feasible = table.filter((row) => row.feasible);
 			for (const { at, feasible: isInside, sides } of table) {
 				expect(isFeasible(problem, planAt(problem, at))).toBe(isInside);
@@ -63,7 +64,7 @@ test('the feasible ones are the corners of the region, found in another way, and
 test('the basic variables of an intersection are those that are not zero there', () => {
 	const form = standardForm(PROBLEM, { start: 'slack', equalities: 'one-row' });
 	const basics = (key: string) => {
-		const { at } = cornerTable(PROBLEM).find((row) => row.key === key)!;
+		const { at } = cornerTable(PROBLEM).rows.find((row) => row.key === key)!;
 		return basicColumns(form, planAt(PROBLEM, at)).map(({ name }) => name);
 	};
 	expect(basics('24 10')).toEqual(['bowls', 'vases', 's3']);

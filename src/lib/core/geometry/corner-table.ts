@@ -45,16 +45,16 @@ function meeting(sides: readonly Side[], width: number): Vector | null {
 	return pivots.length === width && !pivots.includes(width) ? rows.map((row) => row[width]) : null;
 }
 
-/** Every point where as many sides as there are variables meet, in the order in which the sides are stated. */
-function intersections(sides: readonly Side[], width: number): Vector[] {
+/** Every point where as many sides as there are variables meet, in the order in which the sides are stated, as far as that many choices are tried. */
+function intersections(sides: readonly Side[], width: number): { points: Vector[]; complete: boolean } {
 	const found = new Map<string, Vector>();
 	let tried = 0;
 	for (const chosen of choose(sides, width)) {
-		if (++tried > MOST_CHOICES) break;
+		if (++tried > MOST_CHOICES) return { points: [...found.values()], complete: false };
 		const at = meeting(chosen, width);
 		if (at && !found.has(pointKey(at))) found.set(pointKey(at), at);
 	}
-	return [...found.values()];
+	return { points: [...found.values()], complete: true };
 }
 
 /**
@@ -62,13 +62,18 @@ function intersections(sides: readonly Side[], width: number): Vector[] {
  * (constraints and bounds) meet, once each; corners first, then in the order in which the lines are stated.
  * @param problem in one to three variables
  * @param options `outside`: whether intersections outside the region are wanted, too
+ * @returns `complete` is false where there are so many lines that intersections outside the region are missing; no corner ever is
  */
-export function cornerTable(problem: Problem, { outside = true }: { outside?: boolean } = {}): CornerRow[] {
+export function cornerTable(
+	problem: Problem,
+	{ outside = true }: { outside?: boolean } = {}
+): { rows: CornerRow[]; complete: boolean } {
 	const width = problem.variables.length;
 	const sides = sidesOf(problem).filter(({ row }) => rank([row], width) === 1);
 	const corners = polyhedron(problem).vertices.map(({ at }) => at);
 	const known = new Set(corners.map(pointKey));
-	const others = outside ? intersections(sides, width).filter((at) => !known.has(pointKey(at))) : [];
+	const met = outside ? intersections(sides, width) : { points: [], complete: true };
+	const others = met.points.filter((at) => !known.has(pointKey(at)));
 	const { objective } = problem;
 	const rows = [...corners, ...others].map((at): CornerRow => {
 		const plan = planAt(problem, at);
@@ -97,8 +102,6 @@ export function cornerTable(problem: Problem, { outside = true }: { outside?: bo
 		const at = a.findIndex((value, i) => value !== b[i]);
 		return at < 0 ? 0 : a[at] - b[at];
 	};
-	return [
-		...feasible.map((row) => ({ ...row, isBest: isBest(row) })).sort(byLines),
-		...rows.filter((row) => !row.feasible)
-	];
+	const sorted = feasible.map((row) => ({ ...row, isBest: isBest(row) })).sort(byLines);
+	return { rows: [...sorted, ...rows.filter((row) => !row.feasible)], complete: met.complete };
 }

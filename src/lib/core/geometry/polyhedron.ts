@@ -149,7 +149,8 @@ function around(members: ReadonlySet<number>, edges: readonly PolyhedronEdge[]):
 		seen.add(at);
 		at = next.get(at)!.find((i) => !seen.has(i));
 	}
-	return order;
+	// the corners of a face of more than two dimensions have no order around it
+	return [...order, ...[...members].filter((i) => !seen.has(i))];
 }
 
 /** The faces of one dimension less than the polyhedron; in three dimensions their corners go around. Coinciding sides have one each. */

@@ -1,6 +1,6 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { stepLimit } from '../answer/messages';
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { compare, isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';

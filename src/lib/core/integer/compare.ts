@@ -1,6 +1,6 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
-import { say, type Sentence } from '../commentary/sentence';
+import { say, type Sentence } from '../sentence/sentence';
 import { compare, numerator, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
 import { isFeasible, type Plan, type Problem } from '../problem/types';

@@ -1,5 +1,5 @@
 import { addScaled, affineColumns, tidy, type Affine, type Stated } from '../form/affine';
-import { namedBefore } from '../form/standard';
+import { namedBefore } from '../form/terms';
 import type { Column, Form, FormRow } from '../form/types';
 import { isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import type { Problem, Terms } from '../problem/types';

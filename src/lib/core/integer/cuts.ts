@@ -1,6 +1,6 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { stepLimit } from '../answer/messages';
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { decideDual } from '../method/dual';
 import { advise, optimal, primalPivot, unbounded } from '../method/primal';
 import type { Goals } from '../method/rules';

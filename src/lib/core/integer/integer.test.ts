@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem, bestOf } from '../../../../tests/support/problems';
 import { detail } from '../answer/answer';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { compare, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, evaluate, isFeasible, type Plan, type Problem } from '../problem/types';

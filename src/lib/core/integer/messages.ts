@@ -1,4 +1,4 @@
-import { joined, linear, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
+import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 import type { Rational } from '../number/rational';
 import type { LatticeConflict } from './lattice';
 

@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { standsIn } from '../form/affine';
 import type { Column, FormRow, Substitution } from '../form/types';
 import { dualEnteringPosition, dualLeavingRow } from '../method/dual';

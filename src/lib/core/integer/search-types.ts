@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import type { Rational } from '../number/rational';
 import type { Plan } from '../problem/types';
 import type { Branching } from './relaxation';

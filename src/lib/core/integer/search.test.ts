@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem, bestOf } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { nodeSentences, roundingSentences, searchSentences } from '../commentary/integers';
 import { compare, parseRational, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';

@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { compare, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { objectiveValue, type Tableau } from '../tableau/tableau';

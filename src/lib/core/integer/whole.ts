@@ -1,6 +1,6 @@
 import { runLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import {
 	gcd,
 	isInteger,

@@ -1,6 +1,16 @@
-import { INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from '../commentary/sentence';
-import { goalFactor, type Notation } from '../notation/notation';
-import type { Rational } from '../number/rational';
+import type { WrittenCell } from '../sentence/claim';
+import {
+	byLayout,
+	claim,
+	entrySign,
+	INFEASIBILITY_NAME,
+	joined,
+	NOTHING_SAID,
+	say,
+	type Sentence
+} from '../sentence/sentence';
+import { goalFactor, improvingSign, type Notation } from '../notation/notation';
+import { isZero, type Rational } from '../number/rational';
 import { isBound } from '../problem/row-owner';
 import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
@@ -13,77 +23,126 @@ const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.
 const improving = (t: Tableau, goal: Goal): Sentence =>
 	say`${{ sign: 'improving', goal, objective: t.form.problem.objective }}`;
 
-/** Why a rule takes a column. */
-export function entersBy(t: Tableau, goal: Goal, rule: EnteringRule): Sentence {
+/** The sign, as it is written, of what improves in an objective row. */
+const writtenSign = (t: Tableau, goal: Goal, notation: Notation) =>
+	improvingSign(notation, goal, t.form.problem.objective.sense);
+
+/**
+ * Why a rule takes a column.
+ * @param length how far it can rise here; zero where the pivot moves nothing, null where nothing limits it
+ */
+export function entersBy(
+	t: Tableau,
+	goal: Goal,
+	rule: EnteringRule,
+	column: number,
+	length: Rational | null
+): Sentence {
 	const row = goalOf(t, goal);
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
+	const cell = { row: goal, column } as const;
+	const most = {
+		written: (notation: Notation) => claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation) })
+	};
+	const sign = {
+		written: (notation: Notation) => claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
+	};
 	const reasons: Record<EnteringRule, Sentence> = {
-		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}`,
-		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)`,
-		'greatest-improvement': say`its pivot improves ${row} most`,
+		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
+		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
+		'greatest-improvement':
+			length && isZero(length)
+				? say`no pivot improves ${row} here, and its column is the first that would`
+				: say`its pivot improves ${row} most`,
 		'steepest-edge': say`its edge climbs most steeply`
 	};
 	return say`because ${reasons[rule]}`;
 }
 
-/** One line of a comparison of ratios. */
+/** One line of a comparison of ratios: what it is called, and the entries that are divided. */
 export interface RatioLine {
 	readonly name: Sentence;
 	readonly top: Rational;
 	readonly bottom: Rational;
 	readonly value: Rational;
+	readonly over: WrittenCell;
+	readonly under: WrittenCell;
 }
 
-const lines = (compared: readonly RatioLine[]): Sentence =>
+/** A quotient of a right-hand side and an entry, of sizes where the entry is written with the other sign. */
+const quotient = (t: Tableau, { name, top, bottom, value, over, under }: RatioLine): Sentence => {
+	const told = claim({ is: 'ratio', t, over, under, value });
+	const inBrackets = (number: Rational) => (number.s < 0n ? say`(${number})` : say`${number}`);
+	const plain = say`${name}: ${top} ÷ ${inBrackets(bottom)} = ${value}${told}`;
+	const sized = () => say`${name}: |${top} ÷ ${inBrackets(bottom.neg())}| = ${value}${told}`;
+	return say`${byLayout(plain, sized)}`;
+};
+const lines = (t: Tableau, compared: readonly RatioLine[]): Sentence =>
 	joined(
-		compared.map(({ name, top, bottom, value }) => say`${name}: ${top} ÷ ${bottom} = ${value}`),
+		compared.map((line) => quotient(t, line)),
 		'; ',
 		'; '
 	);
 
 /** The ratios of a column. */
-export function columnRatios(compared: readonly RatioLine[], skipped: boolean): Sentence {
-	if (compared.length === 0) return say`No entry of the column is positive, so there is no ratio to compare.`;
+export function columnRatios(
+	t: Tableau,
+	column: number,
+	compared: readonly RatioLine[],
+	skipped: boolean
+): Sentence {
+	if (compared.length === 0)
+		return say`No entry of the column is ${entrySign('positive')}, so there is no ratio to compare.${noneIn(t, { column }, 'positive')}`;
 	// in a dictionary the entries have the other sign
-	const none = (notation: Notation) =>
-		notation.layout === 'dictionary'
-			? say` (terms that are not negative set no limit)`
-			: say` (entries that are not positive set no limit)`;
-	return say`Ratios: ${lines(compared)}${skipped ? say`${{ written: none }}` : NOTHING_SAID}.`;
+	const none = byLayout(
+		say` Rows whose entry is 0 or negative set no limit.`,
+		say` Equations whose coefficient is 0 or positive set no limit.`
+	);
+	return say`Ratios: ${lines(t, compared)}.${skipped ? say`${none}` : NOTHING_SAID}`;
 }
 
-/** The ratios along a row. */
-export function rowRatios(t: Tableau, row: Sentence, compared: readonly RatioLine[]): Sentence {
-	// in a dictionary the entries have the other sign
-	const negative = {
-		written: (notation: Notation) => say`${notation.layout === 'dictionary' ? 'positive' : 'negative'}`
-	};
-	if (compared.length === 0) return say`No entry of row ${row} is ${negative}, so no column can enter there.`;
+/** The claim that no entry of a row or column has a sign, which in a dictionary is written as the other. */
+const noneIn = (
+	t: Tableau,
+	of: { readonly row: number } | { readonly column: number },
+	sign: 'negative' | 'positive'
+) =>
+	byLayout(
+		claim({ is: 'none', t, of, sign }),
+		claim({ is: 'none', t, of, sign: sign === 'negative' ? 'positive' : 'negative' })
+	);
+
+/** The ratios along a row, at a tableau that is dual feasible. */
+export function rowRatios(t: Tableau, row: number, name: Sentence, compared: readonly RatioLine[]): Sentence {
+	const negative = entrySign('negative');
+	if (compared.length === 0)
+		return say`No entry of row ${name} is ${negative}, so no column can enter there.${noneIn(t, { row }, 'negative')}`;
 	/** the quotient as it stands in the tableau: its size counts where the objective row is written with the other sign */
 	const asWritten = (line: RatioLine) => (notation: Notation) => {
 		const factor = goalFactor(notation, OBJECTIVE, t.form.problem.objective.sense);
 		const top = line.top.mul(factor);
 		const bottom = notation.layout === 'dictionary' ? line.bottom : line.bottom.neg();
-		return say`${line.name}: |${top} ÷ ${bottom}| = ${line.value}`;
+		const told = claim({ is: 'ratio', t, over: line.over, under: line.under, value: line.value });
+		return say`${line.name}: |${top} ÷ ${bottom.s < 0n ? say`(${bottom})` : say`${bottom}`}| = ${line.value}${told}`;
 	};
 	const shown = compared.map((line) => say`${{ written: asWritten(line) }}`);
-	return say`Along row ${row}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. The least keeps the objective row right.`;
+	return say`Along row ${name}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. With the least of them no entry of the objective row becomes ${improving(t, OBJECTIVE)}.`;
 }
 
 /** The ratios of a column that a repair compares: rows with negative right-hand sides count too. */
-export const repairRatios = (compared: readonly RatioLine[]): Sentence =>
+export const repairRatios = (t: Tableau, compared: readonly RatioLine[]): Sentence =>
 	compared.length === 0
 		? say`No row sets a limit.`
-		: say`Ratios, over rows where entry and right-hand side have the same sign: ${lines(compared)}.`;
+		: say`Ratios, over rows where entry and right-hand side have ${byLayout(say`the same sign`, say`opposite signs`)}: ${lines(t, compared)}.`;
 
 export const dualLeaves = (t: Tableau, row: number, bland: boolean): Sentence =>
 	bland
-		? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)`
-		: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable`;
+		? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)${claim({ is: 'sign', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`
+		: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable${claim({ is: 'most', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`;
 
 export const repairs = (t: Tableau, row: number): Sentence =>
-	say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a negative entry of its row can raise it`;
+	say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a column with a ${entrySign('negative')} entry in its row can raise it`;
 
 export const fillsVacancy = (t: Tableau, row: number): Sentence => {
 	const column = columnOf(t, t.basis[row]);
@@ -118,13 +177,19 @@ export const cycled = (length: number): Sentence =>
 	say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`;
 
 export const noEntryNegative = (t: Tableau, goal: Goal): Sentence =>
-	say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.`;
+	say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${{
+		written: (notation: Notation) =>
+			claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
+	}}`;
 
 export const noLimit = (t: Tableau, position: number): Sentence =>
-	say`No entry of the column of ${columnOf(t, t.nonbasic[position])} is positive, so no row limits it.`;
+	say`No entry of the column of ${columnOf(t, t.nonbasic[position])} is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column: t.nonbasic[position] }, 'positive')}`;
 
 export const rowContradicts = (t: Tableau, row: number): Sentence =>
-	say`Row ${columnOf(t, t.basis[row])} cannot hold: its right-hand side is ${rhs(t, row)}, and nothing on its left can be negative.`;
+	say`Row ${columnOf(t, t.basis[row])} cannot hold: ${byLayout(
+		say`its right-hand side is ${rhs(t, row)}, and nothing on its left can be negative`,
+		say`its constant is ${rhs(t, row)}, and no variable on the right can raise it`
+	)}.${noneIn(t, { row }, 'negative')}`;
 
 export const emptyRowContradicts = (t: Tableau, row: number): Sentence =>
 	say`Row ${rowOf(t, row)} has become 0 = ${rhs(t, row)}, which nothing can satisfy.`;
@@ -136,7 +201,7 @@ export const vacancies = (t: Tableau, rows: readonly number[]): Sentence =>
 	say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`;
 
 export const notFeasible = (t: Tableau, rows: readonly number[]): Sentence =>
-	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: this basic solution is not feasible, so the ratio test has nothing to stand on.`;
+	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first bring the negative ones up.${claim({ is: 'feasible', t, holds: false })}`;
 
 export const artificialsLeft = (t: Tableau, rows: readonly number[]): Sentence =>
 	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`;
@@ -149,7 +214,7 @@ export const notDualFeasible = (t: Tableau, columns: readonly number[]): Sentenc
 export const asAsked = say`as asked`;
 export const slacksFeasible = say`The slacks are a feasible basis, so the primal simplex method can start at once.`;
 export const slacksDualFeasible = say`Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.`;
-export const needsPhaseOne = say`The slacks are no feasible basis and the objective row is not right either: phase one finds a feasible basis first.`;
+export const needsPhaseOne = say`The slacks are no feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`;
 export const primalCannotStart = (equality: boolean): Sentence =>
 	say`The primal simplex method needs a feasible slack basis, but ${equality ? 'an equality has no slack' : 'a slack would be negative'}.`;
-export const dualCannotStart = say`The dual simplex method needs an objective row that is right already; here a column would improve the objective.`;
+export const dualCannotStart = say`The dual simplex method needs a tableau that is dual feasible; here a column would improve the objective.`;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { detail, solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
 import { dualProblem } from '../answer/dual-problem';
@@ -179,7 +179,7 @@ describe('starts and choices by hand', () => {
 
 	test('a method that cannot start says why', () => {
 		expect(() => prepare(problemOf('max z = x\na: x = 4'), 'primal')).toThrow(/equality/);
-		expect(() => prepare(problemOf('max z = x\na: x <= 4'), 'dual')).toThrow(/objective row/);
+		expect(() => prepare(problemOf('max z = x\na: x <= 4'), 'dual')).toThrow(/dual feasible/);
 	});
 
 	test('a pivot by hand is judged by what it breaks', () => {

@@ -1,9 +1,9 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { cell, columnOf, goalRow, isArtificial, rhsCell, vacantRows, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { choiceAt, enteringPosition, leavingRow, type Goals } from './rules';
+import { choiceAt, enteringPosition, leavingRow, stepLength, type Goals } from './rules';
 import type { Choice, Decision, Part, Rule, Work } from './types';
 
 /** What a rule says at a tableau with no negative right-hand side. */
@@ -105,7 +105,15 @@ export function feasibilityTrouble(t: Tableau, served = false): Decision | null 
 export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule): Decision => ({
 	kind: 'pivot',
 	choice,
-	because: () => [messages.entersBy(t, decidingGoal(t, choice.position, goals), rule.entering)]
+	because: () => [
+		messages.entersBy(
+			t,
+			decidingGoal(t, choice.position, goals),
+			rule.entering,
+			choice.entering,
+			stepLength(t, choice)
+		)
+	]
 });
 
 const decidingGoal = (t: Tableau, position: number, goals: Goals) =>

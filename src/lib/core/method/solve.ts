@@ -1,4 +1,4 @@
-import { plainText, type Sentence } from '../commentary/sentence';
+import { plainText, type Sentence } from '../sentence/sentence';
 import { standardForm } from '../form/standard';
 import type { Form } from '../form/types';
 import type { Problem } from '../problem/types';

@@ -1,4 +1,4 @@
-import type { Sentence } from '../commentary/sentence';
+import type { Sentence } from '../sentence/sentence';
 import type { Tableau } from '../tableau/tableau';
 
 export const ENTERING_RULES = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge'] as const;

@@ -1,4 +1,4 @@
-import { say } from '../commentary/sentence';
+import { say } from '../sentence/sentence';
 import { artificialRemark } from '../commentary/phases';
 import { rowName } from '../form/messages';
 import type { Column } from '../form/types';

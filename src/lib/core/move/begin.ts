@@ -1,4 +1,4 @@
-import { NOTHING_SAID, say } from '../commentary/sentence';
+import { NOTHING_SAID, say } from '../sentence/sentence';
 import * as stand from '../commentary/start';
 import { standardForm } from '../form/standard';
 import type { FormOptions } from '../form/types';

@@ -1,5 +1,5 @@
 import { branchRemark } from '../commentary/cuts';
-import { say } from '../commentary/sentence';
+import { say } from '../sentence/sentence';
 import { mustBeWhole } from '../integer/whole';
 import { isDualFeasible } from '../method/dual';
 import { isInteger, ONE, parseRational } from '../number/rational';

@@ -1,5 +1,5 @@
 import { changeRemark } from '../commentary/change';
-import type { Remark } from '../commentary/sentence';
+import type { Remark } from '../sentence/sentence';
 import type { Form, Owner } from '../form/types';
 import { handOver } from '../method/decide';
 import { isZero, NumberError, parseRational, ZERO, type Rational } from '../number/rational';
@@ -127,7 +127,7 @@ export const change: MoveKind<ChangeMove> = {
 		if ('cost' in what) return messages.costBecomes(names.variable(what.cost), parseRational(what.value));
 		return messages.added(what.add.name);
 	},
-	tell: (before, _move, after) => changeRemark(before.problem, after),
+	tell: (before, _move, after) => changeRemark(before, after),
 	// what is changed to is asked for where it stands: these moves are made at the number itself
 	offers: () => []
 };

@@ -1,5 +1,5 @@
 import { combineRemark, faultSentence } from '../commentary/cuts';
-import { joined, plainText, say } from '../commentary/sentence';
+import { joined, plainText, say } from '../sentence/sentence';
 import { combined } from '../integer/combined';
 import { handOver } from '../method/decide';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';

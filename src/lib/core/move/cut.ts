@@ -1,4 +1,4 @@
-import { say } from '../commentary/sentence';
+import { say } from '../sentence/sentence';
 import { cutRemark, deriveInWords } from '../commentary/cuts';
 import { isDualFeasible } from '../method/dual';
 import { addCut, wholeColumns } from '../integer/cut';

@@ -1,4 +1,4 @@
-import type { Remark, Sentence } from '../commentary/sentence';
+import type { Remark, Sentence } from '../sentence/sentence';
 import type { Rule } from '../method/types';
 import { artificial } from './artificial';
 import { begin } from './begin';

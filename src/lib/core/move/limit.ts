@@ -1,4 +1,4 @@
-import { inColumns, namedBefore } from '../form/standard';
+import { inColumns, namedBefore } from '../form/terms';
 import type { Column, Form, FormRow, Owner } from '../form/types';
 import { isDualFeasible } from '../method/dual';
 import type { Part, Work } from '../method/types';

@@ -1,4 +1,4 @@
-import { joined, say, type Remark, type Sentence } from '../commentary/sentence';
+import { joined, say, type Remark, type Sentence } from '../sentence/sentence';
 import type { Part, RuleName } from '../method/types';
 import type { Rational } from '../number/rational';
 import type { Way } from './types';

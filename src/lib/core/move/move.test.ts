@@ -4,7 +4,7 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
 import { certify } from '../answer/certificate';
-import { remarkText } from '../commentary/sentence';
+import { remarkText } from '../sentence/sentence';
 import { echelon } from '../number/linear-algebra';
 import { decide } from '../method/decide';
 import { run } from '../method/run';

@@ -1,5 +1,5 @@
 import { phaseRemark } from '../commentary/phases';
-import { say } from '../commentary/sentence';
+import { say } from '../sentence/sentence';
 import { decide, handOver } from '../method/decide';
 import { isDualFeasible } from '../method/dual';
 import { openVacancies } from '../method/primal';

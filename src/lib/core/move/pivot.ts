@@ -1,5 +1,5 @@
 import { pivotRemark } from '../commentary/pivot';
-import { say } from '../commentary/sentence';
+import { say } from '../sentence/sentence';
 import { decide } from '../method/decide';
 import type { RuleName, Choice, Work, Rule } from '../method/types';
 import { choiceAt } from '../method/rules';

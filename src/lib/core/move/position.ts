@@ -1,4 +1,4 @@
-import type { Remark } from '../commentary/sentence';
+import type { Remark } from '../sentence/sentence';
 import { OWN_NAMES, type Keys } from '../form/types';
 import type { Cut } from '../integer/cut';
 import type { Work } from '../method/types';

@@ -1,4 +1,4 @@
-import type { Remark } from '../commentary/sentence';
+import type { Remark } from '../sentence/sentence';
 import { basisKey } from '../method/run';
 import { perform } from './kinds';
 import type { Position } from './position';

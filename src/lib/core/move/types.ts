@@ -1,4 +1,4 @@
-import type { Sentence, Remark } from '../commentary/sentence';
+import type { Sentence, Remark } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
 import type { Part, Rule, RuleName } from '../method/types';
 import type { Relation } from '../problem/types';

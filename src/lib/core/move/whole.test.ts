@@ -4,7 +4,7 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { certify } from '../answer/certificate';
 import { checkCertificate } from '../answer/check';
 import { standingProblem } from '../answer/multipliers';
-import { plainText, remarkText } from '../commentary/sentence';
+import { plainText, remarkText } from '../sentence/sentence';
 import { standRemarks } from '../commentary/stand';
 import { wholeHull } from '../geometry/hull';
 import { branchAndBound } from '../integer/branch';
@@ -104,7 +104,7 @@ test('after cuts and branches the multipliers prove the answer from the rows tha
 	walk.solve();
 	const [{ sentences }] = standRemarks(walk.at, decide(walk.at.work!, DANTZIG), []);
 	expect(plainText(sentences.at(-1)!)).toBe(
-		'Take 1 times q and −3 times cut 1, and add: 0 ≥ 1. But with the signs and bounds of the variables the left side is at most 0. No plan can do both.'
+		'Take q and −3 times cut 1, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
 	);
 });
 
@@ -239,7 +239,7 @@ test('cuts that do not bind any more are dropped, and the tableau stays that of 
 	const { plan } = walk;
 	const value = objectiveValue(walk.at.work!.tableau);
 	expect(walk.take({ kind: 'drop' })).toBeNull();
-	expect(walk.told).toContain('keeps it with room to spare');
+	expect(walk.told).toContain('satisfies it with room to spare');
 	expect(walk.at.cuts.map(({ dropped }) => dropped ?? false)).toEqual([true, false]);
 	expect(walk.plan).toEqual(plan);
 	expect(objectiveValue(walk.at.work!.tableau).equals(value)).toBe(true);

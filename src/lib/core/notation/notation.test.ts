@@ -13,7 +13,7 @@ import type { Problem, Sense, Terms } from '../problem/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { cost, entry, goalValue, hasGoal, rhs } from '../tableau/tableau';
 import { decidePrimal } from '../method/primal';
-import { plainText } from '../commentary/sentence';
+import { plainText } from '../sentence/sentence';
 import { board, type Board, type BoardCell } from './board';
 import { columnName, fitted, steppedAside } from './column-names';
 import { PLAIN, PROFILES, type Notation } from './notation';

@@ -108,11 +108,11 @@ export const completed = (partial: Partial<Notation>): Notation => ({ ...PLAIN, 
 /** A number in one line of text, in the notation's style. */
 export const shownText = (notation: Notation, value: Rational): string => showNumber(value, notation.numbers);
 
-/** Whether an objective row is written for the quantity that is maximised underneath, or (a minimum worked as one) for its negative. */
+/** Whether an objective row (that of M is a part of the objective's) is written for the quantity that is maximised underneath, or (a minimum worked as one) for its negative. */
 const isTurned = (notation: Notation, goal: Goal, sense: Sense): boolean =>
 	goal.kind === 'infeasibility'
 		? notation.phaseOne === 'minimised'
-		: goal.kind === 'objective' && sense === 'min' && notation.minimum === 'minimised';
+		: goal.kind !== 'column' && sense === 'min' && notation.minimum === 'minimised';
 
 /** What the entries of an objective row are multiplied by to be written: underneath, improving entries are negative. */
 export function goalFactor(notation: Notation, goal: Goal, sense: Sense): 1 | -1 {

@@ -64,10 +64,10 @@ describe('numbers as they are shown', () => {
 		];
 		expect(both(-7, 3)).toEqual(['−7/3', '−2.3333…']);
 		expect(both(5, 2)).toEqual(['5/2', '2.5']);
-		expect(both(1, 100000)).toEqual(['1/100\u202f000', '0.00001']);
-		expect(both(1, 30000)).toEqual(['1/30\u202f000', '0.00003333…']);
+		expect(both(1, 100000)).toEqual(['1/100000', '0.00001']);
+		expect(both(1, 30000)).toEqual(['1/30000', '0.00003333…']);
 		expect(both(1234567)).toEqual(['1\u202f234\u202f567', '1\u202f234\u202f567']);
 		expect(both(1234)[0]).toBe('1234');
-		expect(texNumber(rational(-12345, 2))).toBe('-\\tfrac{12\\,345}{2}');
+		expect(texNumber(rational(-12345, 2))).toBe('-\\tfrac{12345}{2}');
 	});
 });

@@ -63,13 +63,14 @@ export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
 	const plain = { negative, over: null, whole: null, cut: false };
 	if (isInteger(value)) return { ...plain, digits };
 	if (style === 'fraction' || style === 'common')
-		return { ...plain, digits, over: grouped(value.d.toString()) };
+		// beside a fraction line groups would look like numbers of their own
+		return { ...plain, digits: value.n.toString(), over: value.d.toString() };
 	if (style === 'mixed') {
 		const whole = value.n / value.d;
 		return {
 			...plain,
-			digits: grouped((value.n % value.d).toString()),
-			over: grouped(value.d.toString()),
+			digits: (value.n % value.d).toString(),
+			over: value.d.toString(),
 			whole: whole === 0n ? null : grouped(whole.toString())
 		};
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';

@@ -2,7 +2,7 @@
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
 	import { conclusionSentences } from '$lib/core/commentary/construction';
 	import { pointSentence, sideSentence } from '$lib/core/commentary/corner';
-	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { shapeOf } from '$lib/core/commentary/shape';

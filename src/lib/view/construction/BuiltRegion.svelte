@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, tick } from 'svelte';
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { bestCorners } from '$lib/core/geometry/region';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -19,7 +19,8 @@
 	const construction = useConstruction();
 	let outside = $state(false);
 	const problem = $derived(construction.problem);
-	const rows = $derived(problem ? cornerTable(problem, { outside }) : []);
+	const table = $derived(problem ? cornerTable(problem, { outside }) : { rows: [], complete: true });
+	const rows = $derived(table.rows);
 	const form = $derived(
 		problem && outside ? standardForm(problem, { start: 'slack', equalities: 'one-row' }) : null
 	);
@@ -125,6 +126,9 @@
 					{/each}
 				</tbody>
 			</table>
+			{#if !table.complete}<p class="nothing">
+					So many lines meet here that not all intersections outside the region are listed; every corner is.
+				</p>{/if}
 		</Scroll>
 	{:else}
 		<p class="nothing">

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Switch } from '@skeletonlabs/skeleton-svelte';
-	import { linear, say } from '$lib/core/commentary/sentence';
+	import { linear, say } from '$lib/core/sentence/sentence';
 	import { removedSentence } from '$lib/core/commentary/shape';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import { useConstruction } from '$lib/desk/construction.svelte';

@@ -1,4 +1,4 @@
-import { plainText } from '$lib/core/commentary/sentence';
+import { plainText } from '$lib/core/sentence/sentence';
 import { RULE_LABELS } from '$lib/core/move/messages';
 import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { addCut } from '$lib/core/integer/cut';
 	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
-	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/commentary/sentence';
+	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { crooked, kernelRowOf, wholeAt } from '$lib/core/move/cut';
 	import { cutsNeed } from '$lib/core/move/messages';
 	import { touchOf } from '$lib/core/move/rounds';

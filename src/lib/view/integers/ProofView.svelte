@@ -129,7 +129,11 @@
 <section>
 	<h3>All whole points</h3>
 	{#if points && integers.problem}
-		<p>{points.feasible.length} whole points lie in the region, of {points.looked} looked at:</p>
+		<p>
+			{points.feasible.length === 1 ? '1 whole point lies' : `${points.feasible.length} whole points lie`} in the
+			region, of {points.looked}
+			looked at:
+		</p>
 		<ul class="points">
 			{#each points.feasible as plan, i (i)}
 				<li>

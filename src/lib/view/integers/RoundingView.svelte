@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/integers';
 	import { pointSentence } from '$lib/core/commentary/corner';
-	import { joined } from '$lib/core/commentary/sentence';
+	import { joined } from '$lib/core/sentence/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { shortOf } from '$lib/core/integer/rounding';
 	import { isWhole } from '$lib/core/integer/whole';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { zoom, zoomIdentity, select, type ZoomTransform } from 'd3';
 	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary/integers';
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import type { NodeState, SearchNode } from '$lib/core/integer/search-types';
 	import { showNumber } from '$lib/core/number/show';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';

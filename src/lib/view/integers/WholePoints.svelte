@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { brokenSentence } from '$lib/core/commentary/integers';
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { brokenAt, objectiveAt } from '$lib/core/problem/use';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { quantity, tightNames } from '$lib/core/commentary/plan';
-	import { joined, say } from '$lib/core/commentary/sentence';
+	import { joined, say } from '$lib/core/sentence/sentence';
 	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';
 	import { showNumber } from '$lib/core/number/show';

@@ -13,7 +13,7 @@
 		type ReadingLine
 	} from '$lib/core/commentary/answer';
 	import { planSentence, quantity } from '$lib/core/commentary/plan';
-	import { say } from '$lib/core/commentary/sentence';
+	import { say } from '$lib/core/sentence/sentence';
 	import { basisKey } from '$lib/core/method/run';
 	import { rational } from '$lib/core/number/rational';
 	import type { Plan } from '$lib/core/problem/types';

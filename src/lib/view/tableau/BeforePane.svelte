@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say } from '$lib/core/commentary/sentence';
+	import { say } from '$lib/core/sentence/sentence';
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { pointOf } from '$lib/core/geometry/sides';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { remarkText } from '$lib/core/commentary/sentence';
+	import { remarkText } from '$lib/core/sentence/sentence';
 	import type { ChangeMove } from '$lib/core/move/types';
 	import { toText, ZERO } from '$lib/core/number/rational';
 	import { readStatement } from '$lib/core/problem/statement/read';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { expressing } from '$lib/core/commentary/expressing';
 	import { writtenOperation } from '$lib/core/commentary/operations';
 	import { choiceOf } from '$lib/core/move/pivot';
 	import { columnName } from '$lib/core/notation/column-names';
@@ -33,6 +34,12 @@
 			writtenOperation(own, pivoted.operations, lesson.notation, session.problem!.objective)
 		) ?? []
 	);
+	/** a dictionary has no row operations: a variable is expressed and put in */
+	const equations = $derived(
+		pivoted && lesson.notation.layout === 'dictionary'
+			? expressing(pivoted.old, pivoted.fresh, pivoted.choice, lesson.notation)
+			: null
+	);
 	const shownColumns = $derived(
 		pivoted ? pivoted.old.form.columns.flatMap(({ kind }, j) => (kind === 'vacant' ? [] : [j])) : []
 	);
@@ -66,9 +73,9 @@
 	const explained = $derived(asked && asked.step >= 0 && asked.place >= 0 ? asked.place : pointed);
 </script>
 
-<Pane pane="operations" name="Row operations">
+<Pane pane="operations" name={equations ? 'Expressed and put in' : 'Row operations'}>
 	{#snippet tools()}
-		{#if now}
+		{#if now && !equations}
 			<button
 				class="btn tool"
 				aria-label="Row operation before"
@@ -84,7 +91,15 @@
 			>
 		{/if}
 	{/snippet}
-	{#if pivoted && now}
+	{#if equations}
+		<Scroll label="How the equations become the next ones">
+			<ol class="equations">
+				{#each equations as { row, says: sentence } (row)}
+					<li class:pointed={selection.entry?.row === row}><Words {sentence} /></li>
+				{/each}
+			</ol>
+		</Scroll>
+	{:else if pivoted && now}
 		<Scroll label="Row operations of the pivot">
 			<p class="list">
 				{#each written as own, i (i)}
@@ -127,11 +142,21 @@
 			</p>
 		</Scroll>
 	{:else}
-		<p class="nothing">After a pivot its row operations stand here, one at a time.</p>
+		<p class="nothing">
+			After a pivot {lesson.notation.layout === 'dictionary'
+				? 'it stands here how each equation became the next one'
+				: 'its row operations stand here, one at a time'}.
+		</p>
 	{/if}
 </Pane>
 
 <style>
+	.equations {
+		display: grid;
+		gap: 0.4rem;
+		margin: 0;
+		padding: 0 0 0 1.4rem;
+	}
 	.list {
 		display: flex;
 		flex-wrap: wrap;

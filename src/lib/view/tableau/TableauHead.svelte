@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { originOf } from '$lib/core/form/messages';
 	import type { Board } from '$lib/core/notation/board';
 	import { columnName } from '$lib/core/notation/column-names';

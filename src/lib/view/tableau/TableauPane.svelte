@@ -5,7 +5,7 @@
 
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { plainText } from '$lib/core/commentary/sentence';
+	import { plainText } from '$lib/core/sentence/sentence';
 	import { RULE_LABELS } from '$lib/core/move/messages';
 	import type { Offer } from '$lib/core/move/types';
 	import { RULE_NAMES, type Part, type RuleName } from '$lib/core/method/types';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say, type Sentence } from '$lib/core/commentary/sentence';
+	import { say, type Sentence } from '$lib/core/sentence/sentence';
 	import { labelOf } from '$lib/core/move/kinds';
 	import { choiceOf } from '$lib/core/move/pivot';
 	import type { Stop } from '$lib/core/move/replay';

@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
+import type { Claim } from './claim';
 import { columnName } from '../notation/column-names';
 import { goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
 import { sign, type Rational } from '../number/rational';
@@ -13,6 +14,8 @@ export type Piece =
 	| { readonly kind: 'column'; readonly column: Column }
 	| { readonly kind: 'constraint'; readonly name: string }
 	| { readonly kind: 'goal'; readonly goal: Goal; readonly objective: Objective }
+	/** what the words beside it claim of a tableau; not shown */
+	| { readonly kind: 'claim'; readonly claim: Claim }
 	/** what is said differently in different notations */
 	| { readonly kind: 'written'; as(notation: Notation): Sentence }
 	/** `negative` or `positive`, as entries of an objective row are written that improve, or do not */
@@ -88,12 +91,43 @@ export function midSentence(sentence: Sentence): Sentence {
 		: sentence;
 }
 
+/** A piece as it is shown in a notation. */
+export type ShownPiece = Exclude<Piece, { kind: 'written' | 'claim' }>;
+
+const resolved = (sentence: Sentence, notation: Notation): Exclude<Piece, { kind: 'written' }>[] =>
+	sentence.flatMap((part) => (part.kind === 'written' ? resolved(part.as(notation), notation) : [part]));
+
 /** A sentence in a notation: what is said differently in others, said as it is there. */
-export const inNotation = (sentence: Sentence, notation: Notation): Exclude<Piece, { kind: 'written' }>[] =>
-	sentence.flatMap((part) => (part.kind === 'written' ? inNotation(part.as(notation), notation) : [part]));
+export const inNotation = (sentence: Sentence, notation: Notation): ShownPiece[] =>
+	resolved(sentence, notation).flatMap((part) => (part.kind === 'claim' ? [] : [part]));
+
+/** What a sentence claims of tableaux as they are written in a notation. */
+export const claimsOf = (sentence: Sentence, notation: Notation): Claim[] =>
+	resolved(sentence, notation).flatMap((part) => (part.kind === 'claim' ? [part.claim] : []));
+
+/** A claim to be put beside the words that make it. */
+export const claim = (own: Claim): Sentence => [{ kind: 'claim', claim: own }];
+
+/** What is written otherwise in a dictionary, where the entries of rows have the other sign. */
+export const byLayout = (
+	tableau: Sentence | (() => Sentence),
+	dictionary: Sentence | (() => Sentence)
+): { readonly written: (notation: Notation) => Sentence } => ({
+	written: ({ layout }) => {
+		const own = layout === 'dictionary' ? dictionary : tableau;
+		return typeof own === 'function' ? own() : own;
+	}
+});
+
+/** The sign of entries of rows, which are `sign` underneath, as it is written. */
+export const entrySign = (sign: 'negative' | 'positive') =>
+	byLayout(say`${sign}`, say`${sign === 'negative' ? 'positive' : 'negative'}`);
+
+/** An entry of a row as it is written. */
+export const entryValue = (value: Rational) => byLayout(say`${value}`, say`${value.neg()}`);
 
 /** What a piece that is no number is called in a notation. */
-export function pieceName(part: Exclude<Piece, { kind: 'number' | 'written' }>, notation: Notation): string {
+export function pieceName(part: Exclude<ShownPiece, { kind: 'number' }>, notation: Notation): string {
 	switch (part.kind) {
 		case 'text':
 			return part.text;
@@ -123,6 +157,19 @@ export const remarkText = ({ sentences }: Remark, notation: Notation = PLAIN): s
 		.map((sentence) => plainText(sentence, notation))
 		.filter(Boolean)
 		.join(' ');
+
+/** Rows times their multipliers, as an instruction: `Take clay and 2 times kiln and add them`; one alone is just named. */
+export function taken(parts: readonly { readonly times: Rational; readonly row: Sentence }[]): Sentence {
+	// plain ones first: “2 times a and b” could mean both
+	const once = parts.filter(({ times }) => times.equals(1));
+	const rest = parts.filter(({ times }) => !times.equals(1));
+	const told = [...once.map(({ row }) => row), ...rest.map(({ times, row }) => say`${times} times ${row}`)];
+	if (parts.length > 1) return say`Take ${joined(told)}, and add them`;
+	return say`Take ${told[0]}`;
+}
+
+/** `is 1`, `are 3`: a number with the verb that goes with it. */
+export const isOrAre = (count: Rational | number): string => (Number(count.valueOf()) === 1 ? 'is' : 'are');
 
 /** `2 x − y` from named terms. */
 export function signed(terms: readonly { says: Sentence; value: Rational }[]): Sentence {

@@ -1,0 +1,39 @@
+import type { Rational } from '../number/rational';
+import type { Goal } from '../tableau/goal';
+import type { Tableau } from '../tableau/tableau';
+
+/**
+ * What a sentence claims of a tableau as it is written in a notation, as data beside the words: so that it can be checked against the board by
+ * code that has no part in making it.
+ */
+export type Sign = 'negative' | 'positive' | 'zero';
+
+/** An entry as it is written: of a row (by its index) or an objective row, under a column (by its index) or in the place of the right-hand side. */
+export interface WrittenCell {
+	readonly row: number | Goal;
+	readonly column: number | 'rhs';
+}
+
+export type Claim = { readonly t: Tableau } & (
+	| { readonly is: 'sign'; readonly cell: WrittenCell; readonly sign: Sign }
+	| { readonly is: 'value'; readonly cell: WrittenCell; readonly value: Rational }
+	/** of all entries of an objective row that may be chosen, or of all right-hand sides, none is further on that side of zero */
+	| { readonly is: 'most'; readonly cell: WrittenCell; readonly sign: Sign }
+	/** no entry has that sign: of a row or objective row under the columns that may enter, or of a column in the rows */
+	| {
+			readonly is: 'none';
+			readonly of: { readonly row: number | Goal } | { readonly column: number };
+			readonly sign: Sign;
+	  }
+	/** two entries divided, by their sizes where their signs are written otherwise */
+	| {
+			readonly is: 'ratio';
+			readonly over: WrittenCell;
+			readonly under: WrittenCell;
+			readonly value: Rational;
+	  }
+	/** raising the column by one changes the quantity (the author's objective, or the sum of the artificial variables) by so much */
+	| { readonly is: 'rate'; readonly goal: Goal; readonly column: number; readonly change: Rational }
+	| { readonly is: 'feasible'; readonly holds: boolean }
+	| { readonly is: 'dual-feasible'; readonly holds: boolean }
+);
