@@ -19,6 +19,29 @@ function pivot({ session }: Desk, enter: string, leave: string): boolean {
 }
 
 describe('the desk', () => {
+	test('beside the present tableau an earlier one is looked at, or a pinned one from another branch', () => {
+		const desk = deskOn(MIX);
+		const { session, pinned } = desk;
+		session.take({ kind: 'begin', way: 'primal', equalities: 'one-row' });
+		session.next();
+		session.next();
+		const [, start, first] = session.stops.map(({ node }) => node.id);
+		expect([pinned.stop?.node.id, pinned.isWanted, pinned.canGoLater]).toEqual([first, false, false]);
+		pinned.earlier();
+		expect([pinned.stop?.node.id, pinned.isWanted, pinned.canGoLater]).toEqual([start, true, true]);
+		for (let i = 0; i < 5; i++) pinned.earlier();
+		expect(pinned.canGoEarlier).toBe(false);
+		for (let i = 0; i < 9; i++) pinned.later();
+		expect(pinned.stop?.node.id).toBe(first);
+		const last = session.standing;
+		pinned.earlier();
+		pinned.toggle();
+		session.goTo(start);
+		expect([pinned.isOn, pinned.stop?.node.id, pinned.stops.length]).toEqual([true, last, 4]);
+		pinned.toggle();
+		expect(pinned.isOn).toBe(false);
+	});
+
 	test('what the rule would do is not offered while it is hidden, in no place', () => {
 		const { session, reveal } = deskOn('min z = x + y\na: x + y >= 2\nb: x - y = 0');
 		session.take({ kind: 'begin', way: 'two-phase', equalities: 'one-row' });

@@ -288,3 +288,8 @@ describe('bounds have values and intervals as rows do', () => {
 		for (const count of Object.values(met)) expect(count).toBeGreaterThan(4);
 	});
 });
+
+test('a free variable may go below zero, so it ends no range', () => {
+	const { ranging } = detail(solveLinear(readStatement('max z = -y\nr: x - y = 3\nx free').problem!))!;
+	expect(ranging.rhs.get('r')).toEqual({ low: null, high: null });
+});

@@ -6,8 +6,7 @@ export type Whole = readonly bigint[];
 /** An extreme ray of a cone, with the inequalities that hold with equality on it. */
 interface Ray {
 	readonly at: Whole;
-	/** a bit for each inequality */
-	readonly tight: bigint;
+	readonly tight: Bits;
 }
 
 const dot = (a: Whole, b: Whole): bigint => {
@@ -74,17 +73,64 @@ function solveUnit(rows: readonly Whole[], k: number): Whole {
 	return dot(rows[k], solution) < 0n ? solution.map((part) => -part) : solution;
 }
 
-/** Two rays span an edge if no third ray is tight wherever both are. */
-function adjacent(p: Ray, q: Ray, rays: readonly Ray[], least: number): boolean {
-	const shared = p.tight & q.tight;
-	if (countBits(shared) < least) return false;
-	return rays.every((ray) => ray === p || ray === q || (ray.tight & shared) !== shared);
+/** The inequalities that a ray keeps with equality: a bit for each, in words of 32. */
+type Bits = Uint32Array;
+
+const withBit = (bits: Bits, i: number): Bits => {
+	const next = bits.slice();
+	next[i >> 5] |= 1 << (i & 31);
+	return next;
+};
+
+function countBits(word: number): number {
+	let count = 0;
+	for (let bits = word; bits !== 0; bits &= bits - 1) count += 1;
+	return count;
 }
 
-function countBits(bits: bigint): number {
-	let count = 0;
-	for (; bits !== 0n; bits &= bits - 1n) count += 1;
-	return count;
+/** Tells which pairs of rays span an edge: those for which no third ray is tight wherever both are. */
+class Adjacency {
+	/** the bits of all rays one after the other */
+	readonly #all: Bits;
+	readonly #shared: Bits;
+	/** the ray that showed last that a pair spans none: it is likely to show it of the next one */
+	#witness = 0;
+
+	constructor(
+		private readonly rays: readonly Ray[],
+		private readonly words: number,
+		private readonly least: number
+	) {
+		this.#all = new Uint32Array(rays.length * words);
+		rays.forEach(({ tight }, k) => this.#all.set(tight, k * words));
+		this.#shared = new Uint32Array(words);
+	}
+
+	/** @param p place of a ray, and @param q of another */
+	spans(p: number, q: number): boolean {
+		const { words } = this;
+		const [all, shared] = [this.#all, this.#shared];
+		let count = 0;
+		for (let w = 0; w < words; w++) {
+			shared[w] = all[p * words + w] & all[q * words + w];
+			count += countBits(shared[w]);
+		}
+		if (count < this.least) return false;
+		if (this.#isTight(this.#witness) && this.#witness !== p && this.#witness !== q) return false;
+		for (let k = 0; k < this.rays.length; k++) {
+			if (!this.#isTight(k) || k === p || k === q) continue;
+			this.#witness = k;
+			return false;
+		}
+		return true;
+	}
+
+	/** Whether a ray is tight wherever the pair is. */
+	#isTight(k: number): boolean {
+		const [all, shared, from] = [this.#all, this.#shared, k * this.words];
+		for (let w = 0; w < shared.length; w++) if (shared[w] & ~all[from + w]) return false;
+		return true;
+	}
 }
 
 /**
@@ -103,23 +149,27 @@ export function extremeRays(
 	const start = firstCone(rows, dimension);
 	if (!start) return null;
 	const done = new Set(start.chosen);
-	const seen = start.chosen.reduce((bits, i) => bits | (1n << BigInt(i)), 0n);
-	let rays = start.rays.map((at, k): Ray => ({ at, tight: seen & ~(1n << BigInt(start.chosen[k])) }));
+	const words = (rows.length + 31) >> 5;
+	let rays = start.rays.map((at, k): Ray => ({
+		at,
+		tight: start.chosen.reduce<Bits>((bits, i, j) => (j === k ? bits : withBit(bits, i)), new Uint32Array(words))
+	}));
 	for (let i = 0; i < rows.length; i++) {
 		if (done.has(i)) continue;
 		if (hurry()) return null;
-		const bit = 1n << BigInt(i);
-		const sides = rays.map((ray) => ({ ray, value: dot(rows[i], ray.at) }));
+		const adjacency = new Adjacency(rays, words, dimension - 2);
+		const sides = rays.map((ray, place) => ({ ray, place, value: dot(rows[i], ray.at) }));
 		const above = sides.filter(({ value }) => value > 0n);
 		const below = sides.filter(({ value }) => value < 0n);
 		const next: Ray[] = sides
 			.filter(({ value }) => value >= 0n)
-			.map(({ ray, value }) => (value === 0n ? { ...ray, tight: ray.tight | bit } : ray));
+			.map(({ ray, value }) => (value === 0n ? { ...ray, tight: withBit(ray.tight, i) } : ray));
 		for (const p of above) {
 			for (const q of below) {
-				if (!adjacent(p.ray, q.ray, rays, dimension - 2)) continue;
+				if (!adjacency.spans(p.place, q.place)) continue;
 				const at = primitive(p.ray.at.map((part, k) => q.ray.at[k] * p.value - part * q.value));
-				next.push({ at, tight: (p.ray.tight & q.ray.tight) | bit });
+				const shared = p.ray.tight.map((word, w) => word & q.ray.tight[w]);
+				next.push({ at, tight: withBit(shared, i) });
 			}
 			if (next.length > most || hurry()) return null;
 		}

@@ -1,3 +1,4 @@
+import { intercepts } from './construction';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
@@ -87,4 +88,17 @@ test('corners go round counter-clockwise', () => {
 	});
 	expect(turn.every((area) => compare(area, ZERO) > 0)).toBe(true);
 	expect(r.corners).toHaveLength(5);
+});
+
+test('a plane through the origin is drawn from that point alone, a line from another one too', () => {
+	const side = (numbers: number[]) => ({
+		owner: { kind: 'constraint' as const, name: 'r' },
+		row: numbers.map((n) => ZERO.add(n)),
+		rhs: ZERO,
+		equality: false
+	});
+	const points = (numbers: number[]) =>
+		intercepts(side(numbers)).map((at) => at.map((v) => v.toFraction()).join(' '));
+	expect(points([1, 2, 3])).toEqual(['0 0 0']);
+	expect(points([1, -2])).toEqual(['0 0', '2 1']);
 });

@@ -8,6 +8,7 @@ import { objectiveAt } from '../problem/use';
 import { branchAndBound } from './branch';
 import { withCuts } from './cut';
 import { cuttingPlanes } from './cuts';
+import { tookLong } from './messages';
 import { mustBeWhole } from './whole';
 
 /** What one way to the best whole plan took; null for what it does not have. */
@@ -117,17 +118,22 @@ function byBranching(problem: Problem, options: RunOptions): WayTaken {
 
 /** A few rounds of cuts that strengthen the root, then branching. */
 function byBoth(problem: Problem, options: RunOptions): WayTaken {
-	const enough = say`enough rounds`;
 	let rounds = 0;
+	let isEnough = false;
 	const first = cuttingPlanes(problem, {
 		...options,
 		onStep: ({ kind }) => {
 			if (kind === 'cut') rounds += 1;
 		},
-		shouldStop: (pivots) => (rounds > FIRST_ROUNDS ? enough : (options.shouldStop?.(pivots) ?? null))
+		// the last of the first rounds has had its pivots when the next begins
+		shouldStop: (pivots) => {
+			const halt = options.shouldStop?.(pivots) ?? null;
+			isEnough = !halt && rounds > FIRST_ROUNDS;
+			return isEnough ? tookLong : halt;
+		}
 	});
 	const none = { way: 'cuts-then-branching' as const, points: null };
-	if (first.status !== 'stopped' || first.reason !== enough) {
+	if (first.status !== 'stopped' || !isEnough) {
 		const { status, objective = null, pivots, cuts, reason = null } = first;
 		return { ...none, status, objective, pivots, rounds: cuts.length, nodes: 0, reason };
 	}

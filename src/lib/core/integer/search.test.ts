@@ -150,6 +150,15 @@ describe('the search', () => {
 		).toBe('2 nodes solved, 1 open. There is no incumbent yet. No whole plan can be better than 41.');
 	});
 
+	test('the variable nearest to a half is branched on, wherever it stands', () => {
+		for (const goal of ['x + y', 'y + x']) {
+			const search = begun(stated(`max z = ${goal}\na: 2 x <= 5\nb: 4 y <= 5\nx, y integer`))!;
+			search.solve(0);
+			expect(search.nodes[0].fractional.length).toBe(2);
+			expect(search.splitOf(0, 'most-fractional')).toBe('x');
+		}
+	});
+
 	test('bounds that are not whole, and variables without any, are made ready first', () => {
 		const search = begun(
 			stated('max z = x + y\na: 2 x + 2 y <= 9\nx from 1/2 to 7/2\ny from 1/3\nx, y integer')
@@ -350,6 +359,11 @@ test('the ways are compared: all come to the same best plan, and say what they t
 	expect(ways[0]).toMatchObject({ points: 42, pivots: null });
 	expect(ways[1].nodes).toBeGreaterThan(3);
 	expect(ways[2].rounds).toBeGreaterThan(0);
+	const five = stated(
+		'max z = 5 x + 4 y + 3 u\na: 2 x + 3 y + u <= 5\nb: 4 x + y + 2 u <= 11\nc: 3 x + 4 y + 2 u <= 8\nd: 7 x + 5 y + 6 u <= 17\nx, y, u integer'
+	);
+	const [, , cuts, both] = compareWays(five);
+	expect([cuts.rounds! > 3, both.rounds, both.objective!.equals(cuts.objective!)]).toEqual([true, 3, true]);
 	const [endless] = compareWays(stated('max z = x\na: x - y <= 1\nx, y integer'), { maxSteps: 200 });
 	expect(endless).toMatchObject({ way: 'enumeration', status: 'impossible' });
 });

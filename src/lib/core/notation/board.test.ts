@@ -150,3 +150,14 @@ test('what is compared: down the column, or along the row in the dual method, as
 	).toEqual(['4', null, null]);
 	expect([OBJECTIVE, INFEASIBILITY].map(({ kind }) => kind)).toEqual(t.tableau.goals.map(({ kind }) => kind));
 });
+
+test('columns that may not enter are set aside when the row that worked on them is gone, not before', () => {
+	let work: Work = beginWork(artificial(MIXED), 'two-phase');
+	const aside = () =>
+		board(work.tableau, PLAIN).columns.flatMap((column) => (column.aside ? [column.name] : []));
+	while (work.part === 'phase-one') {
+		expect(aside()).toEqual([]);
+		work = advance(work, decide(work, DANTZIG))!;
+	}
+	expect(aside()).toEqual(['a1', 'a2']);
+});

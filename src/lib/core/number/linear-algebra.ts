@@ -12,11 +12,12 @@ export function echelon(rows: readonly Vector[], width: number): { rows: Rationa
 		if (found < 0) continue;
 		[work[top], work[found]] = [work[found], work[top]];
 		const lead = work[top][column];
-		work[top] = work[top].map((value) => value.div(lead));
+		if (!lead.equals(1)) work[top] = work[top].map((value) => (isZero(value) ? value : value.div(lead)));
+		const pivot = work[top];
 		for (let i = 0; i < work.length; i++) {
 			const factor = work[i][column];
 			if (i === top || isZero(factor)) continue;
-			work[i] = work[i].map((value, j) => value.sub(factor.mul(work[top][j])));
+			work[i] = work[i].map((value, j) => (isZero(pivot[j]) ? value : value.sub(factor.mul(pivot[j]))));
 		}
 		pivots.push(column);
 		top += 1;

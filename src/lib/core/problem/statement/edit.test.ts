@@ -1,3 +1,4 @@
+import { unitPowers } from './units';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../../tests/support/problems';
@@ -265,4 +266,16 @@ test('what is said of a variable changes for that one alone, however the lines a
 			expect(problem && sameProblem(problem, { ...before, variables }), `${lines} ${name}`).toBe(true);
 		}
 	}
+});
+
+test('units divide by “per” as by a stroke, and a coefficient that has one keeps its 1', () => {
+	expect(unitPowers('kg per dozen')).toEqual(unitPowers('kg/dozen'));
+	expect([...unitPowers('kg per dozen')]).toEqual([
+		['kg', 1],
+		['dozen', -1]
+	]);
+	const text = 'max z = x\nclay [kg]: 5/2 [kg/dozen] x <= 4\nx [dozen] from 0';
+	expect(after(text, (t, r) => edit.setCoefficient(t, r, 'clay', 'x', rational(1)))).toBe(
+		text.replace('5/2 [', '1 [')
+	);
 });
