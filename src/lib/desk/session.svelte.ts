@@ -9,7 +9,7 @@ import { moveOf } from '$lib/core/move/next';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position, type Result } from '$lib/core/move/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
-import { noWay } from '$lib/core/move/messages';
+import { notByRule, noWay } from '$lib/core/move/messages';
 import { wayTo } from '$lib/core/move/way';
 import { extend, pathTo, withoutBranch, type TrailNode } from '$lib/core/move/trail';
 import type { Move, Offer } from '$lib/core/move/types';
@@ -168,6 +168,11 @@ export class Session {
 		return this.#nextMove() !== null;
 	}
 
+	/** whether the method at work has no next step, and is not at an end either */
+	get isStuck(): boolean {
+		return this.#decision?.kind === 'stuck';
+	}
+
 	#tell(): Remark[] {
 		const { position } = this;
 		if (!position) return [];
@@ -254,9 +259,10 @@ export class Session {
 		return work && decision ? moveOf(work, decision, this.#document.rule) : null;
 	}
 
-	/** Does what the method and the rule say; false where there is nothing more to do. */
+	/** Does what the method and the rule say; false where there is nothing more to do. Where the method is stuck, that is told. */
 	next(): boolean {
 		const move = this.#nextMove();
+		if (!move && this.isStuck) this.#refused = { at: this.standing, remark: notByRule };
 		return move !== null && this.take(move);
 	}
 

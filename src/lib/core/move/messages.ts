@@ -45,6 +45,8 @@ export const PHASE_OFFERS: Record<Part, Sentence> = {
 	repair: say`Repair negative right-hand sides by plain pivots`
 };
 
+export const fillRows = say`Give every row a basic variable, by pivots`;
+
 export const RULE_LABELS: Record<RuleName, Sentence> = {
 	dantzig: say`largest coefficient`,
 	bland: say`Bland`,
@@ -86,6 +88,10 @@ const refusal = (heading: string, ...sentences: Sentence[]): Remark => ({
 	sentences
 });
 
+export const notByRule = refusal(
+	'Not by rule',
+	say`The method at work cannot go on from here by itself. Pivot by hand, or take one of the ways on.`
+);
 export const nothingBegun = refusal('Nothing begun', say`Choose a way to start first.`);
 export const alreadyBegun = refusal(
 	'Already begun',

@@ -44,7 +44,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			group: 'Steps',
 			says: 'Next step, as the rule says',
 			key: 'n',
-			possible: session.canStep,
+			possible: session.canStep || session.isStuck,
 			run: () => void session.next()
 		},
 		{
