@@ -21,7 +21,7 @@ function pivot({ session }: Desk, enter: string, leave: string): boolean {
 describe('the desk', () => {
 	test('where the method cannot go on by rule, the next step says so', () => {
 		const desk = deskOn('max z = x\na: x + y >= 2\nb: x + y <= 5');
-		desk.session.take({ kind: 'begin', way: 'by-hand', equalities: 'one-row' });
+		desk.session.start({ kind: 'begin', way: 'by-hand', equalities: 'one-row' });
 		expect(desk.session.next()).toBe(false);
 		expect(said(desk)).toContain('Not by rule: The method at work cannot go on from here by itself.');
 		const offered = desk.session.offers.map(({ says }) => plainText(says));

@@ -90,7 +90,7 @@
 			>
 			<button
 				class="btn tool now"
-				disabled={!session.canStep && !session.isStuck}
+				disabled={!session.canStep}
 				title="Next (n)"
 				onclick={() => session.next()}>Next</button
 			>
