@@ -67,7 +67,7 @@ test('a notation is chosen with a preview; tableau and sentences follow, and it 
 test('row operations stand one at a time, each entry with how it came about', async () => {
 	await simplex(EDGE);
 	await desk.press('n');
-	await desk.shows('Row operations', 'R3 ← 1 R3');
+	await desk.shows('Row operations', 'R3 stays: its pivot is 1');
 	await desk.click('Row operation after');
 	await desk.shows('Row operations', 'R1 ← R1 − 2 R3');
 	await desk.page.hover('[data-pane="operations"] tr.result td:last-child');
@@ -88,7 +88,7 @@ test('the answer is read off and checked; another optimum is a pivot away, and t
 	await desk.shows('The answer', 'cups = 3: cups is basic');
 	await desk.shows('The answer', 'The best plans are a segment');
 	await desk.shows('The answer', 'clay: 2·3 + 1·2 = 8 ≤ 8 ✓');
-	await desk.shows('The answer', 'Take 2 times clay, and add: 4 cups + 2 jugs ≤ 16.');
+	await desk.shows('The answer', 'Take 2 times clay: 4 cups + 2 jugs ≤ 16.');
 	await desk.click('Another optimum: s3 in');
 	await desk.shows('The answer', 'cups = 2');
 	await desk.shows('The answer', 'gain = 16');
@@ -135,7 +135,7 @@ test('a notation of one’s own is kept, exported, forgotten and taken in again;
 	await file.uploadFile(join(folder, 'notations.json'));
 	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
 	await desk.press('Escape');
-	await desk.shows('Row operations', 'new R3 = old R3 ÷ 1');
+	await desk.shows('Row operations', 'R1: old − 2 · R3');
 });
 
 test('a pivot is told before it is made; inverse, earlier and pinned tableaux stand beside', async () => {

@@ -78,7 +78,7 @@ export function writtenOperation(
 			return `${shown(before.cells[k])} − ${inner(multiple)} · ${inner(corner.cells[k])} ÷ ${inner(pivot)} = ${shown(after.cells[k])}`;
 		};
 		return {
-			formula: say`${name}: old ${minus} ${factor.abs()} · ${pivotName} ÷ ${inner(pivot)}${turned}`,
+			formula: say`${name}: old ${minus} ${size.equals(1) ? say`` : say`${size} · `}${pivotName}${pivot.equals(1) ? '' : ` ÷ ${inner(pivot)}`}${turned}`,
 			lines: [before, corner, after],
 			says
 		};

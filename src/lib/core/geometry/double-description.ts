@@ -152,7 +152,10 @@ export function extremeRays(
 	const words = (rows.length + 31) >> 5;
 	let rays = start.rays.map((at, k): Ray => ({
 		at,
-		tight: start.chosen.reduce<Bits>((bits, i, j) => (j === k ? bits : withBit(bits, i)), new Uint32Array(words))
+		tight: start.chosen.reduce<Bits>(
+			(bits, i, j) => (j === k ? bits : withBit(bits, i)),
+			new Uint32Array(words)
+		)
 	}));
 	for (let i = 0; i < rows.length; i++) {
 		if (done.has(i)) continue;

@@ -29,7 +29,7 @@
 		})),
 		{ kind: 'add' as const, name: '', says: 'one more constraint', now: ZERO }
 	]);
-	const keyOf = ({ kind, name: own }: { kind: string; name: string }) => own ? `${kind} ${own}` : kind;
+	const keyOf = ({ kind, name: own }: { kind: string; name: string }) => (own ? `${kind} ${own}` : kind);
 	let what = $state('');
 	let value = $state('');
 	let name = $state('');

@@ -88,11 +88,8 @@
 			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
 				>Back</button
 			>
-			<button
-				class="btn tool now"
-				disabled={!session.canStep}
-				title="Next (n)"
-				onclick={() => session.next()}>Next</button
+			<button class="btn tool now" disabled={!session.canStep} title="Next (n)" onclick={() => session.next()}
+				>Next</button
 			>
 			<button
 				class="btn tool"
