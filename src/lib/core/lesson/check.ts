@@ -5,7 +5,7 @@ import { isSoundTrail, type Trail } from '../move/trail';
 import { BRANCHING_RULES, DIRECTIONS, NODE_RULES } from '../integer/search-types';
 import { PARTS, RULE_NAMES } from '../method/types';
 import { parseRational } from '../number/rational';
-import { MAX_STATEMENT } from '../problem/statement/read';
+import { MAX_STATEMENT } from '../problem/statement/limits';
 import * as yup from 'yup';
 import { MAX_DECISIONS, type Lesson } from './lesson';
 

@@ -3,7 +3,7 @@ import { BRANCHING_RULES, DIRECTIONS, NODE_RULES } from '../integer/search-types
 import { NUMBER_STYLES } from '../number/show';
 import { WAYS } from '../move/types';
 import { PARTS, RULE_NAMES } from '../method/types';
-import { MAX_STATEMENT } from '../problem/statement/read';
+import { MAX_STATEMENT } from '../problem/statement/limits';
 import { MAX_LASTING, MAX_NODES, MAX_PLANS, MAX_PROSE, MAX_TAG, MAX_TAGS } from './check';
 import { MAX_DECISIONS } from './lesson';
 import { COLLECTION_FORMAT, MAX_LESSONS } from './files';

@@ -23,6 +23,10 @@ export type DiagnosticCode =
 	| 'unconstrained'
 	| 'reading'
 	| 'ambiguous'
+	| 'objective-limited'
+	| 'two-rows'
+	| 'lower-bound'
+	| 'lonely-name'
 	| 'unit';
 
 /** A way out of a finding: what the button says, and the edits that it makes. */

@@ -16,6 +16,9 @@ function withoutTerm(text: string, terms: readonly TermSource[], at: number): Te
 	// the first one: the next takes its place, with its sign only where that is a minus
 	const plus = next.sign && text[next.sign.from] === '+';
 	const rest = plus ? /\s*/.exec(text.slice(next.sign!.to))![0].length : 0;
+	// a minus that a row begins with stands at its term: with a blank it could be a bullet
+	const blank = next.sign && !plus ? /\s*/.exec(text.slice(next.sign.to))![0].length : 0;
+	if (blank > 0) return [{ from: own.from, to: next.sign!.to + blank, insert: '-' }];
 	return [{ from: own.from, to: plus ? next.sign!.to + rest : next.from, insert: '' }];
 }
 

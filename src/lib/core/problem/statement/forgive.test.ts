@@ -69,17 +69,19 @@ describe('what boards, notes and sources write', () => {
 		expect(changed.problem?.constraints[2].terms.get('x2')?.toFraction()).toBe('7');
 	});
 
-	test('what may mean two things is asked, with both ways to write it', () => {
+	test('what may mean two things is read as the likelier, told, and both ways to write it are there', () => {
 		const text = 'max z = x\nr: x ≤ 1,500';
 		const { problem, diagnostics } = readStatement(text);
-		expect(problem).toBeNull();
+		expect(problem?.constraints[0].rhs.toFraction()).toBe('1500');
+		expect(diagnostics[0]).toMatchObject({ code: 'ambiguous', severity: 'notice' });
 		const answers = diagnostics[0].fixes!.map(({ edits }) => readStatement(applyEdits(text, edits)).problem);
 		expect(answers.map((own) => own!.constraints[0].rhs.toFraction())).toEqual(['1500', '3/2']);
 		// where another number shows which it is, nothing is asked
 		const rhs = (sum: string) => readStatement(`max z = ${sum}\nr: x ≤ 1,500`).problem?.constraints[0].rhs;
 		expect([rhs('2,5 x'), rhs('2.5 x')].map((own) => own?.toFraction())).toEqual(['3/2', '1500']);
 		const reals = readStatement('max z = x + y\nx + y ≤ 3\nx ≥ 0\ny ∈ ℝ');
-		expect([reals.problem, reals.diagnostics.at(-1)?.fixes?.length]).toEqual([null, 2]);
+		const doubt = reals.diagnostics.find(({ code }) => code === 'ambiguous');
+		expect([reals.problem?.variables[1].lower, doubt?.fixes?.length]).toEqual([null, 2]);
 	});
 
 	test('names and labels of our own that look like habits stay what they are', () => {

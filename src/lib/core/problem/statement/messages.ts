@@ -84,12 +84,24 @@ export const repeated = (name: string, times: number, row: string | null, sum: s
 };
 export const nearName = (name: string, near: string): string =>
 	`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`;
+export const lookAlike = (name: string, other: string): string =>
+	`${name} looks like ${other}, but is written with other letters. Is ${other} meant?`;
+export const lonely = (name: string): string =>
+	`${name} occurs only here, and not in the objective. Is it meant as a variable?`;
+export const objectiveLimited = (name: string): string =>
+	`${name} is the objective: this row limits its expression.`;
+export const twoRows = (first: string, second: string): string =>
+	`This row has two limits: it is read as two rows, ${first} and ${second}.`;
+export const lowerBound = (name: string, value: string): string =>
+	`Read as the lower bound of ${name}: it is at least ${value}, and no longer at least 0. With a name before it, it is a row.`;
+export const tighterBound = (name: string, value: string): string =>
+	`${name} is also said to be at least ${value}, which is tighter: that holds.`;
 export const unconstrained = (name: string): string => `${name} is in no constraint.`;
 
 /* other habits of writing */
 export const rewrite = 'Rewrite';
 export const rewriteAll = 'Rewrite all';
-export const choose = (text: string): string => `It is ${text.trim()}`;
+export const choose = (text: string): string => `It is ${text.trim() || 'a bullet'}`;
 const PASSED: Partial<Record<ReadingKind, string>> = {
 	list: 'Several statements stand in one line; each is read by itself',
 	latex: 'Read as a LaTeX source',
@@ -104,7 +116,10 @@ export const readAs = (kind: ReadingKind, written: string, means: string, times:
 	return how + (times > 1 ? ` (${times} places).` : '.');
 };
 export const ambiguous = (written: string, choices: readonly string[]): string =>
-	`“${written}” may be ${choices.map((own) => own.trim()).join(' or ')}. Which is meant?`;
+	`“${written.trim()}” is read as ${choices[0].trim() || 'a bullet'}; it may also be ${choices
+		.slice(1)
+		.map((own) => own.trim())
+		.join(' or ')}. Which is meant?`;
 export const aboutVariables =
 	'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.';
 export const writeInstead = (text: string): string => `Write ${text}`;

@@ -12,7 +12,7 @@ export function notices(problem: Problem, objective: RowRead, rows: readonly Row
 	const all = [objective, ...rows];
 	return [
 		...all.flatMap((row) => repeated(row, row === objective)),
-		...nearNames(all),
+		...nearNames(all, objective),
 		...unconstrained(problem, objective, rows)
 	];
 }
@@ -41,21 +41,41 @@ function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
 		});
 }
 
+/** letters of other scripts that cannot be told from Latin ones */
+const LOOK_ALIKES: Readonly<Record<string, string>> = Object.fromEntries(
+	[...'аaеeоoрpсcхxуyіiѕsАAВBЕEКKМMНHОOРPСCТTХXΑAΒBΕEΖZΗHΙIΚKΜMΝNΟOΡPΤTΥYΧXοoνvχx']
+		.map((letter, i, all) => [letter, all[i + 1]] as const)
+		.filter((_, i) => i % 2 === 0)
+);
+const inLatin = (name: string): string => [...name].map((letter) => LOOK_ALIKES[letter] ?? letter).join('');
+
 const MOST_COMPARED = 250;
 
-function nearNames(rows: readonly RowRead[]): Diagnostic[] {
+function nearNames(rows: readonly RowRead[], objective: RowRead): Diagnostic[] {
 	const mentions = rows.flatMap((row) => row.body.mentions);
 	const count = new Map<string, number>();
 	for (const { name } of mentions) count.set(name, (count.get(name) ?? 0) + 1);
 	const found: Diagnostic[] = [];
 	// comparing every pair of names is for statements that a person reads
 	if (count.size > MOST_COMPARED) return found;
+	const plain = new Map<string, string>();
+	for (const name of count.keys()) if (/^[\p{Script=Latin}\p{Nd}_']+$/u.test(name)) plain.set(name, name);
+	const told = new Set<string>();
+	const inGoal = new Set(objective.body.mentions.map(({ name }) => name));
 	for (const mention of mentions) {
+		const twin = plain.get(inLatin(mention.name));
+		if (twin && twin !== mention.name && !told.has(mention.name)) {
+			told.add(mention.name);
+			found.push(notice(mention, 'near-name', messages.lookAlike(mention.name, twin)));
+			continue;
+		}
 		if (count.get(mention.name) !== 1) continue;
 		const near = [...count.keys()].find(
 			(other) => other !== mention.name && oneLetterAway(mention.name, other)
 		);
 		if (near) found.push(notice(mention, 'near-name', messages.nearName(mention.name, near)));
+		else if (!inGoal.has(mention.name) && rows.length > 2)
+			found.push(notice(mention, 'lonely-name', messages.lonely(mention.name)));
 	}
 	return found;
 }

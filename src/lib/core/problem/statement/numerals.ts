@@ -20,11 +20,23 @@ const VULGAR: Readonly<Record<string, readonly [number, number]>> = {
 	'⅝': [5, 8],
 	'⅞': [7, 8]
 };
-const MIXED = /(\d*)([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/y;
+const MIXED = /(\d*)[ \u00a0\u2009\u202f]?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/y;
+const POWER = /(\d+(?:\.\d+)?)[eE]([-+]?\d{1,2})(?![\p{L}\p{Nd}_'.])/uy;
 const SPACED = /\d{1,3}(?:[ \u00a0\u2009\u202f'’]\d{3})+(?:\.\d+)?(?![\d])/y;
 const POINTS = /\d{1,3}(?:\.\d{3})+,\d+(?!\d)/y;
 const GROUPS = /\d{1,3}(?:,\d{3})+(?:\.\d+)?(?!\d|[,.]\d)/y;
 const COMMA = /\d+,\d+(?!\d|,\d)/y;
+
+/** A decimal number times a power of ten, without it: 1.5e3 is 1500. */
+function writtenOut(digits: string, power: number): string {
+	const [whole, part = ''] = digits.split('.');
+	const all = whole + part;
+	const point = whole.length + power;
+	if (point <= 0) return `0.${'0'.repeat(-point)}${all}`;
+	return point >= all.length
+		? all + '0'.repeat(point - all.length)
+		: `${all.slice(0, point)}.${all.slice(point)}`;
+}
 
 /**
  * A number at a place of the source that is written by another habit.
@@ -41,6 +53,8 @@ export function numberAt(source: string, at: number, comma: Context['comma']): S
 		const text = `${whole * under + over}/${under}`;
 		return number(mixed[0].length, /[/÷]\s*$/.test(source.slice(0, at)) ? `(${text})` : text);
 	}
+	const power = matchAt(POWER, source, at);
+	if (power) return number(power[0].length, writtenOut(power[1], Number(power[2])));
 	const spaced = matchAt(SPACED, source, at);
 	if (spaced) return number(spaced[0].length, spaced[0].replace(/[^\d.]/g, ''));
 	const points = matchAt(POINTS, source, at);

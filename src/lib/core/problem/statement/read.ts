@@ -4,7 +4,6 @@ import {
 	MAX_CONSTRAINTS,
 	MAX_VARIABLES,
 	withoutZeros,
-	type Constraint,
 	type Objective,
 	type Problem,
 	type Relation
@@ -14,14 +13,16 @@ import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './l
 import * as messages from './messages';
 import { forgive } from './forgive';
 import { notices } from './notices';
-import { rowSource, type DeclarationSource, type RowSource } from './source';
+import { RowTable } from './rows';
+import type { DeclarationSource, RowSource } from './source';
 import { traced } from './trace';
 import { unitFindings } from './units';
 import { parser } from './statement.grammar';
 import { syntaxErrors } from './syntax';
 import { RELATIONS, VariableTable } from './variables';
 import { MIRRORED } from '../relation';
-import { primed } from '../names';
+import { MAX_STATEMENT, MOST_BRACKETS, tooDeep } from './limits';
+import { negativeBound, withObjective } from './row-kinds';
 
 /** What became of a statement's text: the problem unless something is wrong, the findings, and where things stand. */
 export interface Reading {
@@ -42,43 +43,25 @@ export interface RowRead {
 	body: Linear;
 }
 
-/** More brackets inside one another are not read: recovering from so many open ones takes very long. */
-const MOST_BRACKETS = 200;
-
-/** The place where brackets are nested too deeply; −1 where they are not. */
-function tooDeep(text: string): number {
-	let depth = 0;
-	for (let i = 0; i < text.length; i++) {
-		if (text[i] === '(') depth += 1;
-		else if (text[i] === ')') depth = Math.max(0, depth - 1);
-		else if (text[i] === '#') i = (text.indexOf('\n', i) + 1 || text.length + 1) - 1;
-		if (depth > MOST_BRACKETS) return i;
-	}
-	return -1;
-}
-
 const refused = (from: number, to: number, message: string): Reading => ({
 	...NO_READING,
 	diagnostics: [{ from, to, severity: 'error', code: 'limit', message }]
 });
 
-/** Longer texts are not read. */
-export const MAX_STATEMENT = 400_000;
-
 /** One pass over the syntax tree of a statement; see {@link readStatement}. */
 class StatementReader {
 	readonly findings = new Findings();
 	readonly places: Place[] = [];
-	readonly rows: RowRead[] = [];
-	private readonly sources: RowSource[] = [];
 	private readonly declarations: DeclarationSource[] = [];
-	readonly constraints: (Constraint & { labelled: boolean })[] = [];
 	private readonly linear: LinearReader;
 	private readonly variables: VariableTable;
+	private readonly table: RowTable;
 	private objective: Objective | null = null;
-	/** names of rows so far; the empty one is no name */
-	private readonly taken = new Set<string>();
 	private objectiveRow: RowRead | null = null;
+	/** whether the objective has a name of its own */
+	private isNamed = false;
+	/** where the objective's name stands for its expression */
+	private readonly stood: { from: number; to: number }[] = [];
 	private title?: string;
 	private story?: string;
 
@@ -88,6 +71,7 @@ class StatementReader {
 	) {
 		this.linear = new LinearReader(text, this.findings);
 		this.variables = new VariableTable(this.linear, this.findings, this.places);
+		this.table = new RowTable(text, this.linear, this.findings, this.places);
 	}
 
 	read(): Reading {
@@ -104,13 +88,15 @@ class StatementReader {
 				!broken.some(({ at }) => at.from >= finding.from && at.from <= finding.to)
 		);
 		this.findings.list.push(...broken.map(({ finding }) => finding));
-		this.nameRows();
+		this.table.nameRows();
+		this.variables.settle();
 		const problem = this.finish();
 		const list = this.findings.list;
-		if (problem && this.objectiveRow) list.push(...notices(problem, this.objectiveRow, this.rows));
-		if (problem) list.push(...unitFindings(problem, this.sources));
+		if (problem && this.objectiveRow) list.push(...notices(problem, this.objectiveRow, this.table.rows));
+		if (problem) list.push(...unitFindings(problem, this.table.sources));
 		list.sort((a, b) => a.from - b.from || a.to - b.to);
-		const { places, sources: rows, declarations } = this;
+		const { places, declarations } = this;
+		const { sources: rows } = this.table;
 		return { problem, diagnostics: list, places, rows, declarations };
 	}
 
@@ -130,11 +116,6 @@ class StatementReader {
 		this.declarations.push({ names, from, to });
 	}
 
-	private sourceOf(node: SyntaxNode, name: string): void {
-		const source = rowSource(node, name, this.text);
-		if (source) this.sources.push(source);
-	}
-
 	private quoted(node: SyntaxNode): string | undefined {
 		const quoted = node.getChild('Quoted');
 		return quoted ? unquote(this.linear.source(quoted)) : undefined;
@@ -143,7 +124,9 @@ class StatementReader {
 	private mention(linear: Linear): void {
 		for (const { name, from, to } of linear.mentions) {
 			this.variables.draft(name);
-			this.places.push({ kind: 'variable', name, from, to });
+			// where the objective's name stands for its expression, no variable is written
+			if (!this.stood.some((own) => own.from === from))
+				this.places.push({ kind: 'variable', name, from, to });
 		}
 	}
 
@@ -166,14 +149,15 @@ class StatementReader {
 			terms: withoutZeros(body.terms),
 			constant: body.constant
 		};
+		this.isNamed = nameNode !== null;
 		this.objectiveRow = { name: this.objective.name, at: { from: node.from, to: node.to }, body };
 		this.places.push({ kind: 'objective', name: this.objective.name, from: node.from, to: node.to });
-		this.sourceOf(node, this.objective.name);
+		this.table.source(node, this.objective.name);
 	}
 
 	private readRow(node: SyntaxNode): void {
 		let label: SyntaxNode | null = null;
-		const sides = node.getChildren('Expression').map((part) => this.linear.read(part));
+		const sides = node.getChildren('Expression').map((part) => this.ofObjective(this.linear.read(part)));
 		const relations: SyntaxNode[] = [];
 		for (let part = node.firstChild; part; part = part.nextSibling)
 			if (part.name === 'Label') label = part;
@@ -210,6 +194,7 @@ class StatementReader {
 			this.declared(node, this.variables.attributes(node, [name]));
 			return;
 		}
+		if (!label && kinds[0] !== '=' && this.isNegativeBound(node, body, kinds[0])) return;
 		if (node.getChild('Attribute') && (label || body.mentions.length !== 1))
 			this.findings.error(node.getChild('Attribute')!, 'bound', messages.aboutVariables);
 		else
@@ -217,33 +202,36 @@ class StatementReader {
 				node,
 				body.mentions.map((mention) => mention.name)
 			);
-		this.addConstraint(node, label, body, kinds[0]);
+		this.table.add(node, label, body, kinds[0]);
 	}
 
-	private addConstraint(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
-		const nameNode = label?.firstChild;
-		const name = nameNode ? this.linear.name(nameNode) : '';
-		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
-		if (nameNode && this.taken.has(name)) this.findings.error(nameNode, 'same-name', messages.sameName(name));
-		this.taken.add(name);
-		this.constraints.push({
-			name,
-			labelled: !!nameNode,
-			...(unit ? { unit } : {}),
-			terms: withoutZeros(body.terms),
-			relation,
-			rhs: body.constant.neg()
-		});
-		// what it says of the variable is no part of the row itself
-		const last = node.getChildren('Expression').at(-1) ?? node;
-		this.rows.push({ name, at: { from: node.from, to: last.to }, body });
-		this.sourceOf(node, name);
+	/** `x ≥ −5`, unlabelled: the lower bound of x, in place of the 0 that holds where nothing is said. */
+	private isNegativeBound(node: SyntaxNode, body: Linear, relation: Relation): boolean {
+		const bound = negativeBound(body, relation);
+		if (!bound) return false;
+		this.variables.below(bound.name, bound.value, node);
+		this.declared(node, this.variables.attributes(node, [bound.name]));
+		return true;
 	}
 
-	/** `2 ≤ bowls ≤ 10` bounds a variable; any other chain is two rows and has to be written so. */
+	/** A side in which the objective's name stands for its expression, where that name is no variable. */
+	private ofObjective(side: Linear): Linear {
+		const put = this.objective && this.isNamed ? withObjective(side, this.objective) : null;
+		if (!put) return side;
+		this.findings.notice(put.at, 'objective-limited', messages.objectiveLimited(this.objective!.name));
+		this.stood.push(put.at);
+		return put.side;
+	}
+
+	/** `2 ≤ bowls ≤ 10` bounds a variable; `2 ≤ x + y ≤ 4` is two rows of one name with a and b; no other chain is read. */
 	private chain(node: SyntaxNode, label: SyntaxNode | null, sides: Linear[], kinds: Relation[]): void {
 		const [left, middle, right] = sides;
 		const single = middle.mentions.length === 1 && isZero(middle.constant);
+		const hasLimits = isConstant(left) && isConstant(right) && kinds[0] === kinds[1] && kinds[0] !== '=';
+		if (hasLimits && (label || !single) && middle.mentions.length > 0) {
+			this.table.addTwo(node, label, sides, kinds[0]);
+			return;
+		}
 		if (
 			label ||
 			!single ||
@@ -263,31 +251,12 @@ class StatementReader {
 		this.declared(node, this.variables.attributes(node, [name]));
 	}
 
-	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
-	private nameRows(): void {
-		const { taken } = this;
-		this.constraints.forEach((row, i) => {
-			let name = row.name;
-			if (!row.labelled) {
-				name = primed(`r${i + 1}`, taken);
-				taken.add(name);
-				(row as { name: string }).name = name;
-			}
-			this.rows[i].name = name;
-			const source = this.sources.find(
-				(own) => own.kind === 'constraint' && own.from === this.rows[i].at.from
-			);
-			if (source) (source as { name: string }).name = name;
-			this.places.push({ kind: 'constraint', name, ...this.rows[i].at });
-		});
-	}
-
 	private finish(): Problem | null {
 		const whole = { from: 0, to: this.text.length };
 		if (!this.text.replace(/#.*$/gm, '').trim()) this.findings.error(whole, 'empty', messages.empty);
 		else if (!this.objective && !this.findings.wrong)
 			this.findings.error(whole, 'no-objective', messages.noObjective);
-		if (this.variables.size > MAX_VARIABLES || this.constraints.length > MAX_CONSTRAINTS)
+		if (this.variables.size > MAX_VARIABLES || this.table.constraints.length > MAX_CONSTRAINTS)
 			this.findings.error(whole, 'limit', messages.tooMany(MAX_VARIABLES, MAX_CONSTRAINTS));
 		if (this.findings.wrong || !this.objective) return null;
 		return {
@@ -295,7 +264,7 @@ class StatementReader {
 			...(this.story ? { story: this.story } : {}),
 			variables: this.variables.list(),
 			objective: this.objective,
-			constraints: this.constraints.map(({ labelled: _, ...row }) => row)
+			constraints: this.table.constraints.map(({ labelled: _, ...row }) => row)
 		};
 	}
 }

@@ -1,4 +1,5 @@
 import { texAt } from './latex-source';
+import { lineHabits } from './line-habits';
 import { numberAt } from './numerals';
 import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
@@ -17,7 +18,9 @@ export type ReadingKind =
 	| 'index'
 	| 'number'
 	| 'mark'
-	| 'numbering';
+	| 'numbering'
+	| 'unit'
+	| 'label';
 
 /** A stretch from a known place up to `to`, read as `insert`; with choices where it can be read in two ways. */
 export interface Stretch {
@@ -92,6 +95,7 @@ export function pendingOf(source: string): { at: Map<number, Stretch>; context: 
 		...numbering(source, NUMBERED_END, 2, 0)
 	])
 		at.set(from, stretch);
+	for (const [from, stretch] of lineHabits(source)) if (!at.has(from)) at.set(from, stretch);
 	return { at, context: contextOf(source) };
 }
 
@@ -129,6 +133,8 @@ function separator(match: RegExpExecArray, line: string, rest: string): string |
 }
 
 const beginning = (means: string) => (_: RegExpExecArray, line: string) => (line.trim() ? null : means);
+/** what may stand before a relation in words */
+const MUST = '(?:(?:is|are|must[ \\t]+be|should[ \\t]+be|must|may)[ \\t]+)?(?:be[ \\t]+)?';
 const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 
 /** A set that variables lie in: ℤ, ℕ, ℝ₊, ℝ. */
@@ -155,6 +161,16 @@ const RULES: readonly Rule[] = [
 		beginning('')
 	),
 	rule('rows', '(?:and|where|with)[ \\t]+(?=[\\p{L}\\d(])', beginning('')),
+	rule(
+		'rows',
+		"(?:unter[ \\t]+den[ \\t]+nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so[ \\t]?dass|sous[ \\t]+(?:les[ \\t]+)?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto[ \\t]+a|sujeta[ \\t]+a|s\\.[ \\t]?a\\.?)(?![\\p{L}\\p{Nd}_'])[ \\t]*[:,]?(?=[ \\t]*(?:$|[-−(\\d\\p{L}]))",
+		(_, line) => (/[-+*/·<>=≤≥]\s*$/.test(line) ? null : line.trim() ? '\n' : '')
+	),
+	rule(
+		'sense',
+		"(maxim(?:ieren?|iser|izar)|minim(?:ieren?|iser|izar))(?![\\p{L}\\p{Nd}_'])(?:[ \\t]*:)?",
+		(match, line) => (line.trim() ? null : match[1].slice(0, 3).toLowerCase())
+	),
 	rule('sense', "(max|min)(imi[sz]e|imum|imal)?(?![\\p{L}\\p{Nd}_'])(\\.?)([ \\t]*:)?", (match, line) => {
 		const rest = /.*/.exec(match.input.slice(match.index + match[0].length))![0];
 		// a label, or a name of something that is limited
@@ -200,6 +216,17 @@ const RULES: readonly Rule[] = [
 		'(?:is[ \\t]+|must[ \\t]+be[ \\t]+)?(?:at[ \\t]+least|no[ \\t]+less[ \\t]+than|not[ \\t]+less[ \\t]+than)(?![\\p{L}_])',
 		'≥'
 	),
+	rule(
+		'relation',
+		`${MUST}(?:less[ \\t]+than[ \\t]+or[ \\t]+equal(?:[ \\t]+to)?|(?:can)?not[ \\t]+exceed|does[ \\t]+not[ \\t]+exceed|limited[ \\t]+to|not[ \\t]+greater[ \\t]+than|h(?:ö|oe)chstens|au[ \\t]+plus|como[ \\t]+m[áa]ximo|a[ \\t]+lo[ \\t]+sumo)(?![\\p{L}_])`,
+		'≤'
+	),
+	rule(
+		'relation',
+		`${MUST}(?:greater[ \\t]+than[ \\t]+or[ \\t]+equal(?:[ \\t]+to)?|no[ \\t]+fewer[ \\t]+than|not[ \\t]+less[ \\t]+than|mindestens|au[ \\t]+moins|al[ \\t]+menos|como[ \\t]+m[íi]nimo)(?![\\p{L}_])`,
+		'≥'
+	),
+	rule('relation', `${MUST}(?:equal[ \\t]+to|equals|exactly)(?![\\p{L}_])`, '='),
 	rule('relation', '≦|≲|⪕|<[ \\t]+=', '≤'),
 	rule('relation', '≧|≳|⪖|>[ \\t]+=', '≥'),
 	rule('relation', '==|＝|≡', '='),
@@ -208,6 +235,35 @@ const RULES: readonly Rule[] = [
 	rule('mark', '[•∙⋆＊]', (_, line) => (line.trim() ? '·' : '')),
 	rule('mark', '[⁄∕]', '/'),
 	rule('mark', '[\u200b\u200c\u200d\u2060\ufeff]', ''),
+	rule('mark', '[０-９]+', (match) =>
+		match[0].replace(/[０-９]/g, (digit) => String(digit.charCodeAt(0) - 0xff10))
+	),
+	rule('mark', '（', '('),
+	rule('mark', '）', ')'),
+	rule('mark', '，', ', '),
+	rule('mark', '\\r(?!\\n)', '\n'),
+	rule('mark', '</?(?:p|div|li|ul|ol|br|tr|table|tbody)[ \\t]*/?>', (_, line) => (line.trim() ? '\n' : '')),
+	rule('mark', '</?(?:sub|b|i|em|strong|span|td)[ \\t]*/?>', ''),
+	rule('mark', '&(?:nbsp|ensp|thinsp);', ' '),
+	rule('mark', '&(?:le|leq);', '≤'),
+	rule('mark', '&(?:ge|geq);', '≥'),
+	rule(
+		'number',
+		'(\\d+(?:\\.\\d+)?)[ \\t]?%(?=[ \\t]*(?:[\\p{L}(*·]|of\\b))',
+		(match) => `(${match[1]}/100)`
+	),
+	rule('unit', '[$€£](?=[ \\t]?\\d)', ''),
+	rule('unit', '(?<=\\d)[ \\t]?[$€£]', ''),
+	rule(
+		'domain',
+		"(?<=[\\p{L}\\p{Nd}_'][ \\t])(?:int|ganzzahlig|enti(?:er|ers|ère|ères)|enter[oa]s?)(?![\\p{L}_])",
+		'integer'
+	),
+	rule('domain', "(?<=[\\p{L}\\p{Nd}_'][ \\t])(?:bin(?:är|aires?|ari[oa]s?))(?![\\p{L}_])", 'binary'),
+	rule('domain', "(?<=[\\p{L}\\p{Nd}_'][ \\t])(?:frei|libres?)(?![\\p{L}_])", 'free'),
+	rule('index', `(\\p{L}[\\p{L}_]*)\\((\\d+)\\)`, (match, line) =>
+		/(?:max|min)\S*\s*$/i.test(line) ? null : match[1] + match[2]
+	),
 	rule('index', `\\p{L}[\\p{L}\\p{M}\\p{Nd}_']*[₀-₉][\\p{L}\\p{M}\\p{Nd}_'₀-₉]*`, (match) =>
 		match[0].replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit)))
 	)
@@ -221,11 +277,11 @@ function domainWord(word: string): string {
 
 /** what no text can do without in which anything is read otherwise: most have none of it, and need not be looked through */
 export const MAY_DIFFER =
-	/[\\;,$&{}~%!∈→⟶₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(]/imu;
+	/[\\;,$€£&{}~%!∈∞０-９（），\r→⟶₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|<\/?[a-z]+ *\/?>|\p{L}\(\d|\d[eE][-+]?\d|\d[ \t]*\(?\p{L}[\p{L}\p{Nd}_' ]*\)?[ \t]*$|^[ \t]*[*‣▪◦-][ \t]|^[ \t]*\(?\p{L}[^\n:]*[):.]|\d[ \t]+[½¼¾⅓⅔]|^[ \t]*(?:bounds?|generals?|gen|integers?|int|binar|bin|end)\b|\b(?:inf|infinity|in|int|integer|equal|equals|exactly|exceed|limited|fewer|unter|sodass|sous|sujeto|sujeta|u\.|s\.|maximier|minimier|maximis|minimis|maximiz|minimiz|mindestens|ganzzahlig|frei|libres?|au|al|como|a)(?![\p{L}\p{Nd}_'])|h[öo]e?chstens|enti[eè]r|enter[oa]|binär|binair|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(]/imu;
 
 /** where a rule may begin to match: most characters are none of these */
 const MAY_BEGIN =
-	/[\p{L}\d∈\\,; \t.!≦≲⪕≧≳⪖<>=＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff$&{}_^%~½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/u;
+	/[\p{L}\d０-９（），€£&\r∈\\,; \t.!≦≲⪕≧≳⪖<>=＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff$&{}_^%~½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/u;
 
 /**
  * What begins at a place of the source and is read otherwise.

@@ -1,4 +1,3 @@
-import { isZero } from '../../number/rational';
 import { primed } from '../names';
 import { sameProblem, type Constraint, type Problem, type Variable } from '../types';
 import { orderVariables, say, withoutSaying } from './edit-lines';
@@ -21,9 +20,9 @@ export function namedAsRead(reading: Reading, constraints: readonly Constraint[]
 	});
 }
 
-/** Names rows that would be read as a sign of their variable: `x ≤ 0` is one, `r1: x ≤ 0` is a row. */
+/** Names rows that would be read as a sign or bound of their variable: `x ≤ 0` is one, `r1: x ≤ 0` is a row. */
 function labelled(reading: Reading, edits: readonly TextEdit[], wanted: Problem): TextEdit[] {
-	const rows = wanted.constraints.filter(({ terms, rhs }) => terms.size <= 1 && isZero(rhs));
+	const rows = wanted.constraints.filter(({ terms }) => terms.size <= 1);
 	const labels = reading.rows.flatMap(({ kind, name, label, from }) =>
 		kind === 'constraint' && label === null && rows.some((row) => row.name === name)
 			? [{ from, label: `${nameText(name)}: ` }]

@@ -21,12 +21,12 @@ function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 	});
 }
 
-/** What can be read in two ways, with the two to choose from. */
+/** What can be read in two ways: the likelier stands meanwhile, and both are there to choose from. */
 const asked = (source: string, { doubts }: Forgiven): Diagnostic[] =>
 	doubts.map(({ from, to, choices }) => ({
 		from,
 		to,
-		severity: 'error',
+		severity: 'notice',
 		code: 'ambiguous',
 		message: messages.ambiguous(source.slice(from, to), choices),
 		fixes: choices.map((insert) => ({ says: messages.choose(insert), edits: [{ from, to, insert }] }))
@@ -59,7 +59,7 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		...(own.fixes ? { fixes: own.fixes.map(fix) } : {})
 	}));
 	return {
-		problem: doubts.length ? null : reading.problem,
+		problem: reading.problem,
 		diagnostics: [...found, ...asked(source, forgiven), ...told(source, rewritings)].sort(
 			(a, b) => a.from - b.from || a.to - b.to
 		),

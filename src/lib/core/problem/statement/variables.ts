@@ -1,5 +1,5 @@
 import type { SyntaxNode } from '@lezer/common';
-import { isZero, ZERO, type Rational } from '../../number/rational';
+import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import type { Domain, Relation, Variable } from '../types';
 import type { Findings, Place } from './diagnostics';
 import { isConstant, type LinearReader } from './linear';
@@ -18,6 +18,32 @@ export class VariableTable {
 		private readonly findings: Findings,
 		private readonly places: Place[]
 	) {}
+
+	/** lower bounds below zero that rows say, and names of which a sign or bound is said besides */
+	private readonly negative = new Map<string, { value: Rational; at: { from: number; to: number } }>();
+	private readonly explicit = new Set<string>();
+
+	/** `x ≥ −5`: the lower bound, unless a tighter one is said besides. */
+	below(name: string, value: Rational, at: { from: number; to: number }): void {
+		const known = this.negative.get(name);
+		if (!known || known.value.lt(value)) this.negative.set(name, { value, at });
+	}
+
+	/** Takes in the lower bounds below zero, each told. */
+	settle(): void {
+		for (const [name, { value, at }] of this.negative) {
+			const draft = this.draft(name);
+			const isTighter = this.explicit.has(name) && draft.lower !== null;
+			if (!isTighter) draft.lower = value;
+			this.findings.notice(
+				at,
+				'lower-bound',
+				isTighter
+					? messages.tighterBound(name, toText(draft.lower!))
+					: messages.lowerBound(name, toText(value))
+			);
+		}
+	}
 
 	get size(): number {
 		return this.drafts.size;
@@ -40,6 +66,7 @@ export class VariableTable {
 	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
 	bound(name: string, relation: Relation, value: Rational): void {
 		const draft = this.draft(name);
+		this.explicit.add(name);
 		if (relation === '>=') draft.lower = value;
 		else {
 			draft.upper = value;
@@ -49,6 +76,7 @@ export class VariableTable {
 
 	/** `2 ≤ x ≤ 10` sets both. */
 	between(name: string, lower: Rational, upper: Rational): void {
+		this.explicit.add(name);
 		Object.assign(this.draft(name), { lower, upper });
 	}
 
@@ -91,6 +119,7 @@ export class VariableTable {
 				return;
 			}
 			for (const draft of drafts) {
+				this.explicit.add(draft.name);
 				if (node.name === 'From') draft.lower = value.constant;
 				else if (node.name === 'To') draft.upper = value.constant;
 				else if (relation === '=') draft.lower = draft.upper = value.constant;

@@ -1,0 +1,100 @@
+import type { SyntaxNode } from '@lezer/common';
+import { ZERO } from '../../number/rational';
+import { primed } from '../names';
+import { MIRRORED } from '../relation';
+import { withoutZeros, type Constraint, type Relation } from '../types';
+import type { Findings, Place } from './diagnostics';
+import { plus, scale, type Linear, type LinearReader } from './linear';
+import * as messages from './messages';
+import type { RowRead } from './read';
+import { rowSource, type RowSource } from './source';
+
+/** The rows of a statement while it is read: constraints in their order, with where their parts stand. */
+export class RowTable {
+	readonly constraints: (Constraint & { labelled: boolean })[] = [];
+	readonly rows: RowRead[] = [];
+	readonly sources: RowSource[] = [];
+	/** names of rows so far; the empty one is no name */
+	private readonly taken = new Set<string>();
+
+	constructor(
+		private readonly text: string,
+		private readonly linear: LinearReader,
+		private readonly findings: Findings,
+		private readonly places: Place[]
+	) {}
+
+	/** Where the parts of a row or of the objective stand. */
+	source(node: SyntaxNode, name: string): void {
+		const source = rowSource(node, name, this.text);
+		if (source) this.sources.push(source);
+	}
+
+	/** A constraint as it is written; its name may come later. */
+	add(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
+		const nameNode = label?.firstChild;
+		const name = nameNode ? this.linear.name(nameNode) : '';
+		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
+		if (nameNode && this.taken.has(name)) this.findings.error(nameNode, 'same-name', messages.sameName(name));
+		this.taken.add(name);
+		this.constraints.push({
+			name,
+			labelled: !!nameNode,
+			...(unit ? { unit } : {}),
+			terms: withoutZeros(body.terms),
+			relation,
+			rhs: body.constant.neg()
+		});
+		// what it says of the variable is no part of the row itself
+		const last = node.getChildren('Expression').at(-1) ?? node;
+		this.rows.push({ name, at: { from: node.from, to: last.to }, body });
+		this.source(node, name);
+	}
+
+	/** A row with two limits: two constraints of its name with a and b. */
+	addTwo(node: SyntaxNode, label: SyntaxNode | null, [left, middle, right]: Linear[], kind: Relation): void {
+		const name = label?.firstChild ? this.linear.name(label.firstChild) : `r${this.constraints.length + 1}`;
+		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
+		const [first, second] = ['a', 'b'].map((letter) => primed(`${name}${letter}`, this.taken));
+		this.findings.notice(node, 'two-rows', messages.twoRows(first, second));
+		const last = node.getChildren('Expression').at(-1) ?? node;
+		const rows: readonly (readonly [string, Linear, Relation])[] = [
+			[first, left, MIRRORED[kind]],
+			[second, right, kind]
+		];
+		for (const [own, limit, relation] of rows) {
+			const body = plus(middle, scale(limit, ZERO.sub(1)));
+			this.taken.add(own);
+			this.constraints.push({
+				name: own,
+				labelled: true,
+				...(unit ? { unit } : {}),
+				terms: withoutZeros(body.terms),
+				relation,
+				rhs: body.constant.neg()
+			});
+			// what stands twice stands in one place
+			const mentions = own === first ? body.mentions : [];
+			this.rows.push({ name: own, at: { from: node.from, to: last.to }, body: { ...body, mentions } });
+		}
+	}
+
+	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
+	nameRows(): void {
+		const { taken } = this;
+		this.constraints.forEach((row, i) => {
+			let name = row.name;
+			if (!row.labelled) {
+				name = primed(`r${i + 1}`, taken);
+				taken.add(name);
+				(row as { name: string }).name = name;
+			}
+			this.rows[i].name = name;
+			const source = this.sources.find(
+				(own) => own.kind === 'constraint' && own.from === this.rows[i].at.from
+			);
+			if (source) (source as { name: string }).name = name;
+			this.places.push({ kind: 'constraint', name, ...this.rows[i].at });
+		});
+	}
+}

@@ -1,0 +1,171 @@
+import { describe, expect, test } from 'vitest';
+import { sameProblem } from '../types';
+import { printStatement } from './print';
+import { readStatement } from './read';
+
+/**
+ * Texts as people write them, each with what it means in the statement language; and what is told of it (a part of a notice), where something is
+ * read otherwise than it stands.
+ */
+const TWO = 'max z = 3 x + 2 y';
+const TEXTS: Record<string, readonly (readonly [written: string, means: string, told?: string])[]> = {
+	'units and labels behind an amount': [
+		[`${TWO}\n2x + y <= 100 (labor)`, `${TWO}\nlabor: 2 x + y <= 100`, 'labor'],
+		[`${TWO}\nx + y <= 40 hours`, `${TWO}\nr1: x + y <= 40`, '[hours]'],
+		[`${TWO}\nx + y <= 100h`, `${TWO}\nr1: x + y <= 100`, '[h]'],
+		[`${TWO}\nx <= 3 kg`, `${TWO}\nr1: x <= 3`, '[kg]'],
+		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y <= 40 (kiln hours)`, `${TWO}\nkiln_hours: x + y <= 40`],
+		// a name that stands elsewhere is a variable, and a word of the language says what it says
+		[`${TWO}\nx <= 3 y`, `${TWO}\nr1: x <= 3 y`],
+		[`${TWO}\nx <= 3 integer`, `${TWO}\nr1: x <= 3\nx integer`]
+	],
+	'lower bounds': [
+		[`${TWO}\nr: x + y <= 4\nx >= -5`, `${TWO}\nr: x + y <= 4\nx from -5`, 'lower bound of x'],
+		[`${TWO}\nr: x + y <= 4\nx >= -5\nx >= 0`, `${TWO}\nr: x + y <= 4`, 'tighter'],
+		[`${TWO}\nr: x + y <= 4\nx, y >= 0\nx >= -5`, `${TWO}\nr: x + y <= 4`, 'tighter'],
+		[`${TWO}\nr: x + y <= 4\nlow: x >= -5`, `${TWO}\nr: x + y <= 4\nlow: x >= -5`],
+		[`${TWO}\nr: x + y <= 4\n-x <= 5`, `${TWO}\nr: x + y <= 4\nx from -5`, 'lower bound of x'],
+		[`${TWO}\nr: x + y <= 4\n0 <= x, y <= 3`, `${TWO}\nr: x + y <= 4\nx from 0 to 3\ny from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\n1 <= x, y <= 3`, `${TWO}\nr: x + y <= 4\nx from 1 to 3\ny from 1 to 3`],
+		[`${TWO}\nr: x + y <= 4\nx >= -inf`, `${TWO}\nr: x + y <= 4\nx free`],
+		[`${TWO}\nr: x + y <= 4\n-∞ <= x <= 7`, `${TWO}\nr: x + y <= 4\nx free to 7`],
+		[`${TWO}\nr: x + y <= 4\n2 <= x <= inf`, `${TWO}\nr: x + y <= 4\nx from 2`],
+		[`${TWO}\nr: x + y <= 4\nx <= ∞`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx ∈ [0, 3]`, `${TWO}\nr: x + y <= 4\nx from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\nx, y in [1, 3]`, `${TWO}\nr: x + y <= 4\nx from 1 to 3\ny from 1 to 3`]
+	],
+	indices: [
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_i >= 0, i = 1, 2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0, j = 1..2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0 for all j', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		[
+			'max z = x1 + x2 + x3 + x4\nr: x1 + x2 + x3 + x4 <= 4\nx1, …, x4 >= 0',
+			'max z = x1 + x2 + x3 + x4\nr: x1 + x2 + x3 + x4 <= 4'
+		],
+		[
+			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, ..., x3 integer',
+			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		['max z = 3x(1) + 2x(2)\nr: x(1) + x(2) <= 4', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4']
+	],
+	'the objective limited': [
+		[`${TWO}\nr: x + y <= 4\nz <= 10`, `${TWO}\nr: x + y <= 4\nr2: 3 x + 2 y <= 10`, 'z is the objective'],
+		[`${TWO} + 5\nr: x + y <= 4\nleast: z >= 10`, `${TWO} + 5\nr: x + y <= 4\nleast: 3 x + 2 y >= 5`]
+	],
+	numbers: [
+		[`${TWO}\nr: x + y <= 3,600`, `${TWO}\nr: x + y <= 3600`, '3600'],
+		[`${TWO}\nr: 1,5 x + 2,25 y <= 3,600`, `${TWO}\nr: 3/2 x + 9/4 y <= 18/5`],
+		[`${TWO}\nr: x + y <= 1e3`, `${TWO}\nr: x + y <= 1000`],
+		[`${TWO}\nr: 2.5e-1 x + y <= 4`, `${TWO}\nr: 1/4 x + y <= 4`],
+		[`${TWO}\nr: 2 ½ x + y <= 4`, `${TWO}\nr: 5/2 x + y <= 4`],
+		[`${TWO}\nr: 40% x + y <= 4`, `${TWO}\nr: 2/5 x + y <= 4`],
+		[`max z = $3x + $2y\nr: x + y <= 4`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 400 €`, `${TWO}\nr: x + y <= 400`],
+		[`${TWO}\nr: ２x + y <= １２`, `${TWO}\nr: 2 x + y <= 12`]
+	],
+	'names of rows': [
+		[`${TWO}\nLabor hours: x + y <= 4`, `${TWO}\nLabor_hours: x + y <= 4`, 'Labor_hours'],
+		[`${TWO}\nConstraint 1: x + y <= 4`, `${TWO}\nConstraint_1: x + y <= 4`],
+		[`${TWO}\n(C1) x + y <= 4`, `${TWO}\nC1: x + y <= 4`],
+		[`${TWO}\na) x + y <= 4\nb) x - y <= 1`, `${TWO}\na: x + y <= 4\nb: x - y <= 1`],
+		[`${TWO}\nC1. x + y <= 4`, `${TWO}\nC1: x + y <= 4`],
+		[`${TWO}\nwood & glue: x + y <= 4`, `${TWO}\nwood_glue: x + y <= 4`]
+	],
+	'domains in words': [
+		[`${TWO}\nr: x + y <= 4\ninteger x`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nint x, y`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx int`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y ∈ Z`, `${TWO}\nr: x + y <= 4\nx, y integer`]
+	],
+	'two limits': [
+		[`${TWO}\nmix: 2 <= x + y <= 4`, `${TWO}\nmixa: x + y >= 2\nmixb: x + y <= 4`, 'mixa and mixb'],
+		[`${TWO}\n2 <= x + y <= 4`, `${TWO}\nr1a: x + y >= 2\nr1b: x + y <= 4`]
+	],
+	'relations in words': [
+		...(
+			[
+				'less than or equal to',
+				'is less than or equal to',
+				'cannot exceed',
+				'must not exceed',
+				'is limited to',
+				'is at most'
+			] as const
+		).map((words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y <= 4`] as const),
+		...(['greater than or equal to', 'no fewer than', 'must be at least', 'is no less than'] as const).map(
+			(words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y >= 4`] as const
+		),
+		...(['is equal to', 'equals', 'must equal'] as const)
+			.slice(0, 2)
+			.map((words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y = 4`] as const)
+	],
+	'marks of pages': [
+		[`${TWO}\n- x + y <= 4\n- x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n* x + y <= 4\n* x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n• x + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		// one row among others that begins with a minus has a negative term
+		[`${TWO}\n- x + y <= 4\nx + y <= 9`, `${TWO}\nr1: -x + y <= 4\nr2: x + y <= 9`],
+		[
+			'<p>max z = 3x<sub>1</sub> + 2x<sub>2</sub></p><p>r: x<sub>1</sub> + x<sub>2</sub> <= 4</p>',
+			'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'
+		],
+		[`${TWO}\rr: x + y <= 4\r`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\r\nr: x + y <= 4\r\n`, `${TWO}\nr: x + y <= 4`]
+	],
+	sections: [
+		[`${TWO}\nsubject to\nr: x + y <= 4\nBounds\n0 <= x <= 3\nEnd`, `${TWO}\nr: x + y <= 4\nx from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\nGeneral\nx y\nEnd`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nBinaries\nx\nEnd`, `${TWO}\nr: x + y <= 4\nx binary`]
+	],
+	'other languages': [
+		[
+			'Maximiere z = 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4\nx, y ganzzahlig',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		['Minimiere z = 3x + 2y\nu.d.N.\nr: x + y mindestens 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		[
+			'Maximiser z = 3x + 2y\nsous contraintes\nr: x + y au plus 4\nx, y entiers',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		['Minimiser z = 3x + 2y\ns.c.\nr: x + y au moins 4\ny libre', 'min z = 3 x + 2 y\nr: x + y >= 4\ny free'],
+		[
+			'Maximizar z = 3x + 2y\nsujeto a\nr: x + y como máximo 4\nx, y enteros',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		[
+			'Minimizar z = 3x + 2y\ns.a.\nr: x + y al menos 4\nx binaria',
+			'min z = 3 x + 2 y\nr: x + y >= 4\nx binary'
+		]
+	]
+};
+
+describe.each(Object.entries(TEXTS))('%s', (_, texts) => {
+	test.each(texts as [string, string, string?][])('%j', (written, means, told) => {
+		const reading = readStatement(written);
+		const wanted = readStatement(means).problem!;
+		const errors = reading.diagnostics.filter(({ severity }) => severity === 'error');
+		expect(errors.map(({ message }) => message)).toEqual([]);
+		const bare = (problem: typeof wanted) => ({
+			...problem,
+			constraints: problem.constraints.map(({ unit: _unit, ...row }) => row)
+		});
+		if (!sameProblem(bare(reading.problem!), bare(wanted)))
+			expect(printStatement(reading.problem!)).toBe(printStatement(wanted));
+		if (told) expect(reading.diagnostics.map(({ message }) => message).join('\n')).toContain(told);
+		for (const { from, to } of [...reading.diagnostics, ...reading.places])
+			expect(0 <= from && from <= to && to <= written.length).toBe(true);
+	});
+});
+
+test('names that nobody meant are told: once and not in the objective, or in letters that only look alike', () => {
+	const told = (text: string) =>
+		readStatement(text).diagnostics.map(({ code, message }) => `${code}: ${message}`);
+	expect(told(`${TWO}\na: x + y <= 4\nb: x + q <= 2`)).toContain(
+		'lonely-name: q occurs only here, and not in the objective. Is it meant as a variable?'
+	);
+	expect(told(`${TWO}\na: x + y <= 4\nb: х + y <= 2`).join()).toContain(
+		'х looks like x, but is written with other letters'
+	);
+});
