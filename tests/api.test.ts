@@ -349,3 +349,29 @@ test('a region is described: corners, faces, what is redundant or in conflict, a
 	});
 	expect(await region({ problem: flat, without: 'r1' })).toMatchObject({ status: 400 });
 });
+
+test('the dual, and the optimal value as a function of one number', async () => {
+	const ask = async (path: string, body: unknown) =>
+		(await post(`/api/v1/${path}`, JSON.stringify(body))).json() as Promise<Record<string, unknown>>;
+	const problem = {
+		format: 'mathesis-problem',
+		version: 1,
+		variables: [{ name: 'bowls' }],
+		objective: { sense: 'max', name: 'profit', terms: { bowls: '30' } },
+		constraints: [{ name: 'clay', terms: { bowls: '5/2' }, relation: '<=', rhs: '100' }]
+	};
+	expect(await ask('dual', { problem })).toMatchObject({
+		variables: { y1: 'clay' },
+		problem: { objective: { sense: 'min', terms: { y1: '100' } } }
+	});
+	const { pieces } = await ask('parametric', { problem, vary: { rhs: 'clay' }, from: '0', to: null });
+	expect(pieces).toEqual([
+		{
+			from: '0',
+			to: null,
+			status: 'optimal',
+			objective: { at: '0', slope: '12', where: '0' },
+			basis: ['bowls']
+		}
+	]);
+});

@@ -1,11 +1,11 @@
 import type { MessagePort } from 'node:worker_threads';
-import { replyConvert, replyRegion, type Reply } from '../core/exchange/reply';
+import { replyConvert, replyDual, replyParametric, replyRegion, type Reply } from '../core/exchange/reply';
 import { jobs } from './jobs';
 import { timed } from './timed';
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {
-	readonly job: 'solve' | 'convert' | 'region';
+	readonly job: 'solve' | 'convert' | 'region' | 'dual' | 'parametric';
 	readonly text: string;
 	/** hears what was found so far, for the case that the thread has to be ended from outside */
 	readonly port?: MessagePort;
@@ -26,5 +26,9 @@ export default function work({ job, text, port, unwanted }: ServerTask): Reply {
 			return replyRegion(text, timed(LONGEST, isUnwanted));
 		case 'convert':
 			return replyConvert(text);
+		case 'dual':
+			return replyDual(text);
+		case 'parametric':
+			return replyParametric(text, timed(LONGEST, isUnwanted));
 	}
 }

@@ -205,6 +205,51 @@ const schemas: Json = {
 			hull: { type: 'object', properties: { vertices: list(rationals) } }
 		}
 	},
+	DualRequest: { type: 'object', required: ['problem'], properties: { problem: ref('Problem') } },
+	DualAnswer: {
+		type: 'object',
+		required: ['problem', 'variables', 'constraints'],
+		description:
+			'`variables` says of each dual variable which constraint (or bound, as `x.lower`, `x.upper`) it belongs to, `constraints` of each dual constraint which variable.',
+		properties: {
+			problem: ref('Problem'),
+			variables: { type: 'object', additionalProperties: { type: 'string' } },
+			constraints: { type: 'object', additionalProperties: { type: 'string' } }
+		}
+	},
+	ParametricRequest: {
+		type: 'object',
+		required: ['problem', 'vary'],
+		description:
+			'`vary` names one constraint (`rhs`) or one variable (`objective`); `from` and `to` left out or null are no ends.',
+		properties: {
+			problem: ref('Problem'),
+			vary: { type: 'object', properties: { rhs: { type: 'string' }, objective: { type: 'string' } } },
+			from: { oneOf: [ref('Rational'), { type: 'null' }] },
+			to: { oneOf: [ref('Rational'), { type: 'null' }] }
+		}
+	},
+	ParametricAnswer: {
+		type: 'object',
+		required: ['pieces'],
+		properties: {
+			pieces: list({
+				type: 'object',
+				required: ['from', 'to', 'status'],
+				properties: {
+					from: { oneOf: [ref('Rational'), { type: 'null' }] },
+					to: { oneOf: [ref('Rational'), { type: 'null' }] },
+					status: { enum: ['optimal', 'infeasible', 'unbounded'] },
+					objective: {
+						type: 'object',
+						required: ['at', 'slope', 'where'],
+						properties: { at: ref('Rational'), slope: ref('Rational'), where: ref('Rational') }
+					},
+					basis: list({ type: 'string' })
+				}
+			})
+		}
+	},
 	Error: {
 		type: 'object',
 		required: ['type', 'title', 'status', 'detail'],
@@ -234,6 +279,12 @@ export const openApi: Json = {
 		'/api/v1/solve': post('Solve a problem exactly', 'SolveRequest', 'SolveAnswer'),
 		'/api/v1/convert': post('Convert a problem between formats', 'ConvertRequest', 'ConvertAnswer'),
 		'/api/v1/region': post('Describe a region of one to three variables', 'RegionRequest', 'RegionAnswer'),
+		'/api/v1/dual': post('The dual of a problem', 'DualRequest', 'DualAnswer'),
+		'/api/v1/parametric': post(
+			'The optimal objective as a function of one number',
+			'ParametricRequest',
+			'ParametricAnswer'
+		),
 		'/api/v1/health': {
 			get: {
 				summary: 'Whether the server answers',

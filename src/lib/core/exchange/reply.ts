@@ -1,6 +1,7 @@
 import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
 import { convert } from './convert';
+import { answerDual, answerParametric } from './duality';
 import { parseJson } from './json-text';
 import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
@@ -73,3 +74,10 @@ export const replyConvert = (text: string): Reply => guarded(text, convert);
 /** Answers the body of POST /api/v1/region. */
 export const replyRegion = (text: string, control: Control): Reply =>
 	guarded(text, (data) => answerRegion(data, control));
+
+/** Answers the body of POST /api/v1/dual. */
+export const replyDual = (text: string): Reply => guarded(text, answerDual);
+
+/** Answers the body of POST /api/v1/parametric. */
+export const replyParametric = (text: string, control: Control): Reply =>
+	guarded(text, (data) => answerParametric(data, control));

@@ -1,0 +1,134 @@
+import * as yup from 'yup';
+import type { RunOptions } from '../answer/answer';
+import { dualProblem } from '../answer/dual-problem';
+import { NumberError, parseRational, toText, type Rational } from '../number/rational';
+import { ParametricStopped, valueFunction, valueOn, type Varied } from '../parametric/value-function';
+import { writeProblem } from '../problem/codec';
+import type { ProblemJson } from '../problem/format';
+import { faultsOf, InputError, readProblem } from '../problem/json';
+import { plainText } from '../sentence/sentence';
+import { NotPossible } from './region';
+
+/** What POST /api/v1/dual answers: the dual, and whose its variables and constraints are (bounds as `x.lower`, `x.upper`). */
+export interface DualJson {
+	readonly problem: ProblemJson;
+	readonly variables: Record<string, string>;
+	readonly constraints: Record<string, string>;
+}
+
+/** What POST /api/v1/parametric answers. */
+export interface ParametricJson {
+	readonly pieces: {
+		readonly from: string | null;
+		readonly to: string | null;
+		readonly status: 'optimal' | 'infeasible' | 'unbounded';
+		/** `at` is the value at `where`: the piece's `from`, or where that has no end its `to`, or 0 */
+		readonly objective?: { readonly at: string; readonly slope: string; readonly where: string };
+		readonly basis?: readonly string[];
+	}[];
+}
+
+const WANTED = 'must be an object with a problem';
+
+/** The parts of a body that is an object, its problem read. */
+function bodyOf(data: unknown): Record<string, unknown> {
+	if (typeof data !== 'object' || data === null || Array.isArray(data))
+		throw new InputError([{ path: '', message: WANTED }]);
+	return data as Record<string, unknown>;
+}
+
+/**
+ * The dual of a problem's relaxation.
+ * @param data `{ problem }`
+ * @throws InputError for input that is no problem
+ */
+export function answerDual(data: unknown): DualJson {
+	const problem = readProblem(bodyOf(data).problem, 'problem');
+	const dual = dualProblem(problem);
+	const owners = [...dual.variableOf, ...dual.boundOf].map(([row, name]) => [name, row]);
+	return {
+		problem: writeProblem(dual.problem),
+		variables: Object.fromEntries(owners),
+		constraints: Object.fromEntries([...dual.constraintOf].map(([variable, row]) => [row, variable]))
+	};
+}
+
+const schema = yup
+	.object({
+		vary: yup
+			.object({ rhs: yup.string(), objective: yup.string() })
+			.noUnknown('may only have rhs or objective')
+			.typeError('must be an object with rhs or objective')
+			.required('must be an object with rhs or objective')
+	})
+	.typeError(WANTED)
+	.required(WANTED);
+
+/** An end of the interval; what is left out or null is none. */
+function endOf(value: unknown, path: string): Rational | null {
+	if (value === undefined || value === null) return null;
+	try {
+		if (typeof value === 'string' || typeof value === 'number') return parseRational(String(value));
+	} catch (error) {
+		if (!(error instanceof NumberError)) throw error;
+		throw new InputError([{ path, message: error.message }]);
+	}
+	throw new InputError([{ path, message: 'must be a number as text, or null for no end' }]);
+}
+
+function readRequest(data: unknown) {
+	const body = bodyOf(data);
+	try {
+		schema.validateSync(body, { strict: true, abortEarly: false });
+	} catch (error) {
+		if (!(error instanceof yup.ValidationError)) throw error;
+		throw new InputError(faultsOf(error, ''));
+	}
+	const problem = readProblem(body.problem, 'problem');
+	const { rhs, objective } = body.vary as { rhs?: string; objective?: string };
+	if ((rhs === undefined) === (objective === undefined))
+		throw new InputError([
+			{ path: 'vary', message: 'must name one constraint (rhs) or one variable (objective)' }
+		]);
+	const varied: Varied = rhs !== undefined ? { rhs } : { objective: objective! };
+	const [list, name, kind] =
+		'rhs' in varied
+			? ([problem.constraints, varied.rhs, 'constraints'] as const)
+			: ([problem.variables, varied.objective, 'variables'] as const);
+	if (!list.some((own) => own.name === name))
+		throw new InputError([
+			{ path: `vary.${'rhs' in varied ? 'rhs' : 'objective'}`, message: `“${name}” is not among the ${kind}` }
+		]);
+	const [from, to] = [endOf(body.from, 'from'), endOf(body.to, 'to')];
+	if (from && to && from.gt(to)) throw new InputError([{ path: 'to', message: 'must not be below from' }]);
+	return { problem, varied, from, to };
+}
+
+/**
+ * The optimal objective as a function of one number.
+ * @param data `{ problem, vary: { rhs } | { objective }, from, to }`
+ * @throws InputError for input that is not valid, NotPossible where the time is up
+ */
+export function answerParametric(data: unknown, options: RunOptions = {}): ParametricJson {
+	const { problem, varied, from, to } = readRequest(data);
+	try {
+		return {
+			pieces: valueFunction(problem, varied, from, to, options).map((piece) => {
+				const where = piece.from ?? piece.to ?? parseRational('0');
+				const value = valueOn(piece, where);
+				return {
+					from: piece.from && toText(piece.from),
+					to: piece.to && toText(piece.to),
+					status: piece.status,
+					...(value
+						? { objective: { at: toText(value), slope: toText(piece.line!.slope), where: toText(where) } }
+						: {}),
+					...(piece.basis ? { basis: piece.basis } : {})
+				};
+			})
+		};
+	} catch (error) {
+		if (error instanceof ParametricStopped) throw new NotPossible(plainText(error.reason), 'problem');
+		throw error;
+	}
+}

@@ -1,0 +1,225 @@
+import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { dualProblem } from '../answer/dual-problem';
+import { primed } from '../problem/names';
+import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../problem/types';
+import { max, min, ONE, ZERO, type Rational } from '../number/rational';
+import type { Sentence } from '../sentence/sentence';
+
+/** The optimal value as a function of one number of a problem: piecewise linear, exact. */
+
+/** Which number moves: the right-hand side of a constraint, or a coefficient of the objective. */
+export type Varied = { readonly rhs: string } | { readonly objective: string };
+
+/** A stretch of the number on which one thing is true; an end that is null is none. */
+export interface Piece {
+	readonly from: Rational | null;
+	readonly to: Rational | null;
+	readonly status: 'optimal' | 'infeasible' | 'unbounded';
+	/** of an optimal piece: the value there is `value + slope · (number − where)` */
+	readonly line?: Line;
+	/** names of the basic columns that are optimal inside the piece */
+	readonly basis?: readonly string[];
+}
+
+interface Line {
+	readonly where: Rational;
+	readonly value: Rational;
+	readonly slope: Rational;
+}
+
+/** Raised where a limit ends the work. */
+export class ParametricStopped extends Error {
+	constructor(readonly reason: Sentence) {
+		super('stopped');
+	}
+}
+
+const at = ({ where, value, slope }: Line, number: Rational): Rational =>
+	value.add(slope.mul(number.sub(where)));
+const sameLine = (a: Line, b: Line): boolean => a.slope.equals(b.slope) && at(a, b.where).equals(b.value);
+
+/** The problem with one of its numbers changed. */
+export function withNumber(problem: Problem, varied: Varied, value: Rational): Problem {
+	if ('rhs' in varied)
+		return {
+			...problem,
+			constraints: problem.constraints.map((row) => (row.name === varied.rhs ? { ...row, rhs: value } : row))
+		};
+	const terms = withoutZeros(new Map(problem.objective.terms).set(varied.objective, value));
+	return { ...problem, objective: { ...problem.objective, terms } };
+}
+
+/** One run after the other, with limits for all together. */
+class Solver {
+	#pivots = 0;
+	constructor(private readonly options: RunOptions) {}
+
+	solve(problem: Problem): LinearAnswer {
+		const answer = solveLinear(problem, { ...this.options, pivotsBefore: this.#pivots });
+		this.#pivots += answer.pivots;
+		if (answer.status === 'stopped') throw new ParametricStopped(answer.reason!);
+		return answer;
+	}
+}
+
+/** The numbers for which a problem with this right-hand side has plans at all; null where there are none. */
+function feasibleRange(
+	problem: Problem,
+	row: string,
+	solver: Solver
+): { low: Rational | null; high: Rational | null } | null {
+	const name = primed('t', new Set(problem.variables.map((own) => own.name)));
+	const extreme = (sense: 'max' | 'min') =>
+		solver.solve({
+			...problem,
+			variables: [
+				...problem.variables.map((own) => ({
+					...own,
+					...effectiveBounds(own),
+					domain: 'continuous' as const
+				})),
+				{ name, lower: null, upper: null, domain: 'continuous' }
+			],
+			objective: { sense, name: 'z', terms: new Map([[name, ONE]]), constant: ZERO },
+			constraints: problem.constraints.map((own) =>
+				own.name === row ? { ...own, terms: new Map([...own.terms, [name, ONE.neg()]]), rhs: ZERO } : own
+			)
+		});
+	const [least, most] = [extreme('min'), extreme('max')];
+	if (least.status === 'infeasible') return null;
+	return { low: least.objective ?? null, high: most.objective ?? null };
+}
+
+/** The line that the value follows when the right-hand side goes on for ever: among the best dual values those that decide there. */
+function lineAtInfinity(problem: Problem, row: string, side: 1 | -1, solver: Solver): Line {
+	const { problem: dual, variableOf } = dualProblem(problem);
+	const own = variableOf.get(row)!;
+	// far out the dual objective is decided by this dual value first, then by all else
+	const sense = (dual.objective.sense === 'min') === side > 0 ? 'min' : 'max';
+	const goal = (terms: Terms, own: 'max' | 'min'): Problem => ({
+		...dual,
+		objective: { ...dual.objective, sense: own, terms, constant: ZERO }
+	});
+	const slope = solver.solve(goal(new Map([[own, ONE]]), sense)).objective!;
+	const rest = withoutZeros([...dual.objective.terms].filter(([name]) => name !== own));
+	const fixed = {
+		...goal(rest, dual.objective.sense),
+		constraints: [
+			...dual.constraints,
+			{
+				name: primed('far', new Set(dual.constraints.map(({ name }) => name))),
+				terms: new Map([[own, ONE]]),
+				relation: '=' as const,
+				rhs: slope
+			}
+		]
+	};
+	const value = solver.solve(fixed).objective!.add(dual.objective.constant);
+	return { where: ZERO, value, slope };
+}
+
+/** The pieces over the numbers of a right-hand side, without bases. */
+function rhsPieces(
+	problem: Problem,
+	row: string,
+	from: Rational | null,
+	to: Rational | null,
+	solver: Solver
+): Piece[] {
+	const whole = (status: 'infeasible' | 'unbounded'): Piece[] => [{ from, to, status }];
+	const range = feasibleRange(problem, row, solver);
+	if (!range) return whole('infeasible');
+	const low = range.low && from ? max(range.low, from) : (range.low ?? from);
+	const high = range.high && to ? min(range.high, to) : (range.high ?? to);
+	if (low && high && low.gt(high)) return whole('infeasible');
+	const outside = (start: Rational | null, end: Rational | null): Piece[] =>
+		start && end && start.equals(end) ? [] : [{ from: start, to: end, status: 'infeasible' }];
+	const around = (inside: Piece[]): Piece[] => [
+		...(low && (!from || low.gt(from)) ? outside(from, low) : []),
+		...inside,
+		...(high && (!to || high.lt(to)) ? outside(high, to) : [])
+	];
+	const lineAt = (number: Rational): Line | null => {
+		const { objective, duals } = solver.solve(withNumber(problem, { rhs: row }, number));
+		return objective ? { where: number, value: objective, slope: duals!.get(row)! } : null;
+	};
+	const inner = low ?? high ?? ZERO;
+	if (!lineAt(inner)) return around([{ from: low, to: high, status: 'unbounded' }]);
+	const first = low ? lineAt(low)! : lineAtInfinity(problem, row, -1, solver);
+	const last = high ? lineAt(high)! : lineAtInfinity(problem, row, 1, solver);
+	const piece = (start: Rational | null, end: Rational | null, line: Line): Piece => ({
+		from: start,
+		to: end,
+		status: 'optimal',
+		line
+	});
+	/** lines at both ends of a stretch touch the value there; where they cross it is looked at again (Eisner and Severance 1976) */
+	const between = (start: Rational | null, a: Line, end: Rational | null, b: Line): Piece[] => {
+		if (sameLine(a, b)) return [piece(start, end, a)];
+		const cross = at(b, ZERO).sub(at(a, ZERO)).div(a.slope.sub(b.slope));
+		if (start && cross.lte(start)) return [piece(start, end, b)];
+		if (end && cross.gte(end)) return [piece(start, end, a)];
+		const there = lineAt(cross)!;
+		if (there.value.equals(at(a, cross))) return [piece(start, cross, a), piece(cross, end, b)];
+		return [...between(start, a, cross, there), ...between(cross, there, end, b)];
+	};
+	if (low && high && low.equals(high)) return around([piece(low, high, first)]);
+	return around(joined(between(low, first, high, last)));
+}
+
+/** Neighbours on one line are one piece. */
+function joined(pieces: readonly Piece[]): Piece[] {
+	const list: Piece[] = [];
+	for (const own of pieces) {
+		const before = list.at(-1);
+		if (before?.line && own.line && sameLine(before.line, own.line))
+			list[list.length - 1] = { ...before, to: own.to };
+		else list.push(own);
+	}
+	return list;
+}
+
+/** A number inside a piece. */
+function inside({ from, to }: Piece): Rational {
+	if (from && to) return from.add(to).div(2);
+	if (from) return from.add(1);
+	return to ? to.sub(1) : ZERO;
+}
+
+/**
+ * The optimal value of a problem's relaxation as a function of one of its numbers, all others kept: where it is infeasible or unbounded, and the
+ * lines in between. Of a right-hand side it is concave for a maximum and convex for a minimum, of a coefficient of the objective the other way round;
+ * that of a coefficient is found as that of a right-hand side of the dual (Gass and Saaty 1955; Eisner and Severance 1976).
+ * @param varied the constraint or variable, which the problem has
+ * @param from the first number looked at, null for no end; not above `to`
+ * @returns pieces in order that cover the interval
+ * @throws ParametricStopped where a limit of the options ends it
+ */
+export function valueFunction(
+	problem: Problem,
+	varied: Varied,
+	from: Rational | null,
+	to: Rational | null,
+	options: RunOptions = {}
+): Piece[] {
+	const solver = new Solver(options);
+	const withBasis = (pieces: readonly Piece[]): Piece[] =>
+		pieces.map((own) => {
+			if (own.status !== 'optimal') return own;
+			const { tableau } = solver.solve(withNumber(problem, varied, inside(own)));
+			return { ...own, basis: tableau!.basis.map((column) => tableau!.form.columns[column].name) };
+		});
+	if ('rhs' in varied) return withBasis(rhsPieces(problem, varied.rhs, from, to, solver));
+	const feasible = solver.solve({ ...problem, objective: { ...problem.objective, terms: new Map() } });
+	if (feasible.status === 'infeasible') return [{ from, to, status: 'infeasible' }];
+	// where the dual has no plan, the primal, which has some, has no end
+	const dual = dualProblem(problem).problem;
+	const pieces = rhsPieces(dual, varied.objective, from, to, solver);
+	return withBasis(
+		pieces.map((own) => (own.status === 'infeasible' ? { ...own, status: 'unbounded' } : own))
+	);
+}
+
+/** The value on an optimal piece at a number of it. */
+export const valueOn = ({ line }: Piece, number: Rational): Rational | null =>
+	line ? at(line, number) : null;
