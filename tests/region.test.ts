@@ -93,6 +93,37 @@ describe('built up before the class', () => {
 });
 
 describe('taken hold of', () => {
+	test('by touch a line follows the finger to the end of the drag; Escape takes all of it back', async () => {
+		await show(KILN);
+		const box = (await (await desk.page.waitForSelector('[data-grip="kiln"]'))!.boundingBox())!;
+		const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+		const kiln = async () => amount((await values())['The line of kiln']!);
+		const seen = new Set<number>();
+		await desk.page.touchscreen.touchStart(x, y);
+		for (let i = 1; i <= 5; i++) {
+			await desk.page.touchscreen.touchMove(x, y - 12 * i);
+			await desk.settled();
+			seen.add(await kiln());
+		}
+		await desk.page.touchscreen.touchEnd();
+		await desk.settled();
+		expect(seen.size).toBe(5);
+		// nothing is held: what is written elsewhere arrives in the editor, and one press puts the line back
+		await desk.click('Put kiln back to 12');
+		expect(await kiln()).toBe(12);
+		await desk.page.mouse.move(x, y);
+		await desk.page.mouse.down();
+		await desk.page.mouse.move(x, y - 50, { steps: 4 });
+		await desk.settled();
+		expect(await kiln()).toBeGreaterThan(12);
+		await desk.page.keyboard.press('Escape');
+		await desk.settled();
+		expect(await kiln()).toBe(12);
+		await desk.page.mouse.up();
+		await desk.turnTo('Overview');
+		expect(await desk.text()).toContain('2 jugs <= 12');
+	});
+
 	test('a constraint’s line is dragged: the amount changes everywhere as one edit, and can be put back', async () => {
 		await show(KILN);
 		const before = (await values())['The line of kiln'];

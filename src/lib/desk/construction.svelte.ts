@@ -176,7 +176,9 @@ export class Construction {
 
 	/** Gives a constraint another amount in the statement. */
 	changeRhs(lesson: LessonDocument, name: string, rhs: Rational): void {
-		lesson.edit(setRhs(lesson.text, lesson.reading, name, rhs));
+		const edits = setRhs(lesson.text, lesson.reading, name, rhs);
+		if (lesson.held) lesson.drag(edits);
+		else lesson.edit(edits);
 	}
 
 	/** Lets the line go: what was done to it since it was taken is one change. */
@@ -190,6 +192,11 @@ export class Construction {
 		// one key after the other moves the same line on
 		const before = last?.name === name && last.after === text ? last : { from: rhs, before: text };
 		this.#changed = { name, from: before.from, before: before.before, after: lesson.text };
+	}
+
+	/** Takes back what was done to a line since it was taken. */
+	cancel(lesson: LessonDocument): void {
+		if (this.#dragged) lesson.write(this.#dragged.text);
 	}
 
 	/** Takes the last change back, as long as nothing else was written since. */

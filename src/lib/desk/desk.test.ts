@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { plainText, remarkText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
+import { setRhs } from '$lib/core/problem/statement/edits';
 
 const MIX = 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18';
 const BEALE =
@@ -19,6 +20,19 @@ function pivot({ session }: Desk, enter: string, leave: string): boolean {
 }
 
 describe('the desk', () => {
+	test('a hold that nobody ended loses nothing: another edit ends it, and an editor takes up the text before it writes', () => {
+		const { document } = deskOn('max z = x\nr: x <= 4');
+		document.hold();
+		document.edit(setRhs(document.text, document.reading, 'r', document.problem!.constraints[0].rhs.add(1)));
+		expect([document.held, document.text]).toEqual([false, 'max z = x\nr: x <= 5']);
+		document.hold();
+		document.drag(setRhs(document.text, document.reading, 'r', document.problem!.constraints[0].rhs.add(1)));
+		expect(document.held).toBe(true);
+		// the editor still has the text of before the drag
+		document.type('max z = x\nr: x <= 5 ');
+		expect([document.held, document.text]).toEqual([false, 'max z = x\nr: x <= 6']);
+	});
+
 	test('where the method cannot go on by rule, the next step says so', () => {
 		const desk = deskOn('max z = x\na: x + y >= 2\nb: x + y <= 5');
 		desk.session.start({ kind: 'begin', way: 'by-hand', equalities: 'one-row' });

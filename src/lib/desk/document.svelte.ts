@@ -170,6 +170,8 @@ export class LessonDocument {
 
 	/** Takes in the text as it stands in the editor; a long one is read once typing pauses. */
 	type(text: string): void {
+		// an editor that waits for the end of a drag has an older text: it takes up the present one first
+		if (this.#held) return this.letGo();
 		// an editor that was told of a text tells it back
 		if (text !== this.#text) this.#change(text, PAUSE);
 	}
@@ -181,8 +183,14 @@ export class LessonDocument {
 		else void this.#readLong(text, pause);
 	}
 
-	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. */
+	/** Changes the statement by small edits of its text; what they do not touch stays as it was written. A drag that nobody ended ends. */
 	edit(edits: readonly TextEdit[]): void {
+		this.letGo();
+		this.drag(edits);
+	}
+
+	/** Small edits that belong to the drag for which the document is held. */
+	drag(edits: readonly TextEdit[]): void {
 		if (edits.length > 0 && !this.stale) this.write(applyEdits(this.#text, edits));
 	}
 

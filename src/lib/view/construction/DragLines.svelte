@@ -40,8 +40,10 @@
 		construction.changeRhs(lesson, name, rhs);
 	}
 
-	const dragging = (name: string) =>
-		draggable({
+	/** one for each line as long as it is there: a drag goes on while what it changes is drawn anew */
+	const drags: Record<string, ReturnType<typeof draggable>> = Object.create(null);
+	function dragging(name: string) {
+		return (drags[name] ??= draggable({
 			start: () => construction.take(lesson, name),
 			move(px, py) {
 				const found = rows.find(({ row }) => row.name === name);
@@ -49,8 +51,10 @@
 				const value = found.x * frame.x.invert(px) + found.y * frame.y.invert(py);
 				change(name, snapped(value, found.step).add(held(found.row, found.stated)));
 			},
-			end: () => construction.letGo(lesson)
-		});
+			end: () => construction.letGo(lesson),
+			cancel: () => construction.cancel(lesson)
+		}));
+	}
 
 	function onkeydown(event: KeyboardEvent, { row, stated, step }: (typeof rows)[number]) {
 		const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
