@@ -49,9 +49,9 @@ export function freePort() {
 }
 
 /** Serves the built application; resolves when it answers. */
-export async function serve(env = {}) {
+export async function serve(env = {}, folder = 'build') {
 	const port = await freePort();
-	const child = spawn(process.execPath, ['build'], {
+	const child = spawn(process.execPath, [folder], {
 		env: { ...process.env, PORT: String(port), HOST: '127.0.0.1', LOG_LEVEL: 'warn', QUIET: '1', ...env },
 		stdio: ['ignore', 'inherit', 'inherit']
 	});

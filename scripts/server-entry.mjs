@@ -2,7 +2,9 @@
 // every answer, files included.
 import { createServer } from 'node:http';
 import { handler } from './handler.js';
-import { HEADERS, NO_SUCH_METHOD } from './headers.js';
+import { existsSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { HEADERS, NO_SUCH_FILE, NO_SUCH_METHOD } from './headers.js';
 
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST ?? '0.0.0.0';
@@ -24,6 +26,15 @@ export const server = createServer(
 			response.end(NO_SUCH_METHOD);
 			return;
 		}
+		// a file of the application that is gone since the server began, as while it is built anew
+		const path = request.url?.split('?', 1)[0] ?? '';
+		if (path.startsWith('/_app/') && !existsSync(fileURLToPath(new URL(`client${path}`, import.meta.url)))) {
+			response.writeHead(404, { 'content-type': 'application/problem+json', 'cache-control': 'no-store' });
+			response.end(NO_SUCH_FILE);
+			return;
+		}
+		// a file that cannot be read on the way ends its own answer, and nothing else
+		response.on('pipe', (source) => source.once('error', () => response.destroy()));
 		void handler(request, response);
 	}
 );

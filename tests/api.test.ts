@@ -1,4 +1,5 @@
-import { readdirSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { request } from 'node:http';
 import { connect } from 'node:net';
 import { afterAll, beforeAll, expect, test } from 'vitest';
@@ -374,4 +375,26 @@ test('the dual, and the optimal value as a function of one number', async () => 
 			basis: ['bowls']
 		}
 	]);
+});
+
+test('a file that goes while the server runs, as when it is built anew, is a 404 and not the end', async () => {
+	// beside the packages, which the copy needs as the build does
+	const copy = mkdtempSync(join('node_modules', '.build-copy-'));
+	cpSync('build', copy, { recursive: true });
+	const own = await serve({}, copy);
+	try {
+		const files = join(copy, 'client/_app/immutable');
+		const [folder] = readdirSync(files);
+		const [file] = readdirSync(join(files, folder)).filter((name) => /\.(?:js|css)$/.test(name));
+		const url = `${own.url}/_app/immutable/${folder}/${file}`;
+		expect((await fetch(url)).status).toBe(200);
+		rmSync(join(copy, 'client'), { recursive: true });
+		const gone = await fetch(url);
+		expect([gone.status, gone.headers.get('cache-control')]).toEqual([404, 'no-store']);
+		expect((await fetch(`${own.url}/mark.svg`).catch(() => null))?.status ?? 0).not.toBe(200);
+		expect((await fetch(`${own.url}/api/v1/health`)).status).toBe(200);
+	} finally {
+		own.stop();
+		rmSync(copy, { recursive: true, force: true });
+	}
 });

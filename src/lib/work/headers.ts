@@ -12,3 +12,5 @@ export const HEADERS: Readonly<Record<string, string>> = {
 
 /** The body of the answer to a method that files and pages do not have. */
 export const NO_SUCH_METHOD = problemDetails(405, 'Use GET here.').text;
+/** what a file that is gone is answered with */
+export const NO_SUCH_FILE = problemDetails(404, 'This file is not here.').text;

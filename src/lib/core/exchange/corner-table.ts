@@ -1,4 +1,4 @@
-import { csvFormatRows } from 'd3-dsv';
+import { csvText } from './csv-cells';
 import type { CornerRow } from '../geometry/corner-table';
 import { isZero, sign, toText, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
@@ -35,18 +35,16 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 		objective.name,
 		'feasible'
 	];
-	return (
-		csvFormatRows([
-			head,
-			...rows.map((row) => [
-				...row.at.map(toText),
-				row.sides.map(lineName).join('; '),
-				workedOut(row, objective.constant, toText, '·'),
-				toText(row.objective),
-				row.feasible ? 'yes' : 'no'
-			])
-		]) + '\n'
-	);
+	return csvText([
+		head,
+		...rows.map((row) => [
+			...row.at.map(toText),
+			row.sides.map(lineName).join('; '),
+			workedOut(row, objective.constant, toText, '·'),
+			toText(row.objective),
+			row.feasible ? 'yes' : 'no'
+		])
+	]);
 }
 
 /** The table as LaTeX with standard packages; a row for each corner. */

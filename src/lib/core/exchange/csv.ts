@@ -1,4 +1,5 @@
-import { csvFormatRows, dsvFormat } from 'd3-dsv';
+import { dsvFormat } from 'd3-dsv';
+import { csvText, plainCell } from './csv-cells';
 import { NumberError, ONE, parseRational, toText, ZERO, type Rational } from '../number/rational';
 import { InputError } from '../problem/json';
 import {
@@ -61,7 +62,7 @@ export function writeCsv(
 	if (variables.some(({ lower }) => !lower || lower.n !== 0n)) about('lower', ({ lower }) => bound(lower));
 	if (variables.some(({ upper }) => upper)) about('upper', ({ upper }) => bound(upper));
 	if (variables.some(({ domain }) => domain !== 'continuous')) about('domain', ({ domain }) => domain);
-	return csvFormatRows(rows) + '\n';
+	return csvText(rows, notes);
 }
 
 /** The sign between cells: the one that the first line has most of. */
@@ -148,7 +149,9 @@ class TableReader {
 		};
 		for (let i = 1; i < rows.length; i++) {
 			const first = (rows[i][0] ?? '').trim();
-			const goal = /^(max|min)\S*\s+(.+)$/i.exec(first) ?? /^(max|min)\S*$/i.exec(first);
+			// a row with a relation is a constraint, whatever its name
+			const isGoal = !(rows[i][at] ?? '').trim();
+			const goal = isGoal ? (/^(max|min)\S*\s+(.+)$/i.exec(first) ?? /^(max|min)\S*$/i.exec(first)) : null;
 			if (rows[i].every((cell) => !cell.trim())) continue;
 			if (isAboutActivities(first)) this.about(i, first.toLowerCase(), variables);
 			else if (goal) {
@@ -198,7 +201,10 @@ class TableReader {
  */
 export function readCsv(text: string, notes: string[]): Problem {
 	const rows = dsvFormat(separator(text)).parseRows(text.replace(/^\uFEFF/, ''));
-	return readTable(rows, notes);
+	return readTable(
+		rows.map((row) => row.map(plainCell)),
+		notes
+	);
 }
 
 /**

@@ -269,3 +269,14 @@ test('every pair of formats that the agreement names converts', () => {
 	}
 	expect(convert({ from: 'json', to: 'mps-fixed', content: json }).content).toMatch(/^NAME/);
 });
+
+test('cells that a spreadsheet would run are harmless in CSV and read back, and a row named max is a row', () => {
+	const problem = readStatement(
+		'max z = x + y\n"max" [=1+1]: x + y <= 4\nr [@sum]: x >= 1\nx [-cmd] from 0'
+	).problem!;
+	const notes: string[] = [];
+	const text = writeCsv(problem, notes);
+	for (const cell of text.split(/[,\n]/)) expect(cell).not.toMatch(/^"?[=@](?!$)|^"?-[a-z]/);
+	expect(notes.join()).toContain('3 cells begin like a formula');
+	expect(sameProblem(readCsv(text, []), problem)).toBe(true);
+});

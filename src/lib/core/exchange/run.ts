@@ -1,4 +1,4 @@
-import { csvFormatRows } from 'd3-dsv';
+import { csvText } from './csv-cells';
 import { plainText, remarkText, type Remark } from '../sentence/sentence';
 import { board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
@@ -125,7 +125,7 @@ export function tableauText(t: Tableau, notation: Notation, format: RunFormat): 
 	const rows = isDictionary
 		? equations(t, notation, plain, (text) => text).map(([left, right]) => [left, '=', right])
 		: cells(t, notation, plain, (text) => text);
-	if (format === 'csv') return csvFormatRows(rows) + '\n';
+	if (format === 'csv') return csvText(rows);
 	if (format === 'markdown') {
 		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));
 		const [head, ...rest] = isDictionary ? [['', '', ''], ...escaped] : escaped;
@@ -162,7 +162,7 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 			text: remarkText(remark, notation)
 		}));
 		if (format === 'csv') {
-			const words = told.map(({ heading, text }) => csvFormatRows([[`${i}`, heading, text]]));
+			const words = told.map(({ heading, text }) => csvText([[`${i}`, heading, text]]).trimEnd());
 			return [...words, table].join('\n');
 		}
 		if (format === 'latex') {
