@@ -164,6 +164,8 @@ export function setUnit(reading: Reading, row: string | null, unit: string): Tex
  */
 export function readCell(typed: string): Rational | null {
 	const text = typed.trim().replace(/^(-?\d+),(\d+)$/, '$1.$2');
+	// in a statement letters behind a number could be its unit; in a cell they are none of it
+	if (/\p{L}/u.test(text.replace(/(?<=\d)e(?=[-+]?\d)/i, ''))) return null;
 	if (!text || /[\n#:<>=≤≥,;\\[]/.test(text)) return null;
 	const { problem } = readStatement(`max z = 0\nr: q + q ≤ ${text}`);
 	const row = problem?.constraints[0];

@@ -14,10 +14,11 @@ const NUMBER = '[-−+]?\\d+(?:[.,]\\d+)*(?:[ \\t]*/[ \\t]*\\d+)?';
 const isWord = (name: string): boolean =>
 	Object.hasOwn(KEYWORDS, name.toLowerCase()) || SPOKEN.has(name.toLowerCase());
 
-/** How often each name stands in a text. */
+/** How often each name stands in a text, names of rows aside. */
 function counted(code: string): ReadonlyMap<string, number> {
 	const count = new Map<string, number>();
-	for (const [name] of code.matchAll(new RegExp(NAME, 'gu'))) count.set(name, (count.get(name) ?? 0) + 1);
+	const rows = code.replace(/^[^\n:=<>≤≥]*:(?!=)/gm, '');
+	for (const [name] of rows.matchAll(new RegExp(NAME, 'gu'))) count.set(name, (count.get(name) ?? 0) + 1);
 	return count;
 }
 
@@ -33,7 +34,7 @@ const stretch = (
 function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed[] {
 	const found: Placed[] = [];
 	const pattern = new RegExp(
-		`^([ \\t]*)([^\\n:]*?${RELATION}[ \\t]*${NUMBER})([ \\t]*)(?:\\((${NAME}(?:[ \\t]+${NAME})*|\\d{1,2})\\)|(${NAME}))[ \\t.,;]*$`,
+		`^([ \\t]*)((?:[^\\n:=<>≤≥]*:)?[^\\n:]*?${RELATION}[ \\t]*${NUMBER})([ \\t]*)(?:\\((${NAME}(?:[ \\t]+${NAME})*|\\d{1,2})\\)|(${NAME}))[ \\t.,;]*$`,
 		'gmu'
 	);
 	for (const match of code.matchAll(pattern)) {
@@ -54,6 +55,11 @@ function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed
 			continue;
 		}
 		if (bracketed.split(/\s+/).some((word) => (count.get(word) ?? 0) > 1)) continue;
+		// a row that has a name already has its unit there
+		if (row.includes(':')) {
+			found.push(stretch(at, length, ` [${bracketed}]`, 'unit'));
+			continue;
+		}
 		found.push(stretch(line, 0, `${named(bracketed)}: `, 'label'), stretch(at, length, '', 'label'));
 	}
 	return found;

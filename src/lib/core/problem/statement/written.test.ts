@@ -17,6 +17,8 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
 		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],
 		[`${TWO}\nx + y <= 40 (kiln hours)`, `${TWO}\nkiln_hours: x + y <= 40`],
+		[`${TWO}\nLabor hours: 2 x + y <= 1200 hours`, `${TWO}\nLabor_hours: 2 x + y <= 1200`, '[hours]'],
+		[`${TWO}\nclay: x + y <= 100 (kg)`, `${TWO}\nclay: x + y <= 100`, '[kg]'],
 		// a name that stands elsewhere is a variable, and a word of the language says what it says
 		[`${TWO}\nx <= 3 y`, `${TWO}\nr1: x <= 3 y`],
 		[`${TWO}\nx <= 3 integer`, `${TWO}\nr1: x <= 3\nx integer`]
