@@ -67,6 +67,7 @@ export function products(terms: Terms, names: readonly string[], at: Vector): Se
 	return parts.length ? joined(parts, ' + ', ' + ') : say`0`;
 }
 
+/** The names of a problem's variables, in their order. */
 export const namesOf = (problem: Problem) => problem.variables.map(({ name }) => name);
 
 /** The least whole-number ratio that makes two coefficients the same size: `[m, n]` with m·|a| = n·|b|. */

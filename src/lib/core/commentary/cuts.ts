@@ -199,6 +199,7 @@ export function composedSentences(problem: Problem, multipliers: ReadonlyMap<str
 	return lines;
 }
 
+/** What a cut composed of constraints is, and whether it cuts off the present point. */
 export function combineRemark(
 	before: Position,
 	multipliers: ReadonlyMap<string, Rational>,

@@ -127,12 +127,14 @@ const interval = ({ low, high }: Interval): IntervalJson => ({
 const intervals = (map: ReadonlyMap<string, Interval>): Record<string, IntervalJson> =>
 	Object.fromEntries([...map].map(([name, value]) => [name, interval(value)]));
 
+/** Ranges as the API writes them. */
 export const rangingJson = (ranging: Ranging): RangingJson => ({
 	degenerate: ranging.degenerate,
 	objective: intervals(ranging.objective),
 	rhs: intervals(ranging.rhs)
 });
 
+/** Bounds that the plan meets, with their values and intervals, by variable. */
 export const boundsJson = ({ bounds }: Ranging): Record<string, BoundJson> =>
 	Object.fromEntries(
 		[...bounds].map(([name, { side, dual, ...range }]) => [
@@ -141,6 +143,7 @@ export const boundsJson = ({ bounds }: Ranging): Record<string, BoundJson> =>
 		])
 	);
 
+/** The set of optimal plans as the API writes it. */
 export const optimalSetJson = (set: OptimalSet): OptimalSetJson => ({
 	unique: set.unique,
 	dimension: set.dimension,
@@ -150,6 +153,7 @@ export const optimalSetJson = (set: OptimalSet): OptimalSetJson => ({
 	...(set.complete ? {} : { complete: false as const })
 });
 
+/** A certificate as the API writes it. */
 export function certificateJson(certificate: Certificate): CertificateJson {
 	if (certificate.kind === 'unbounded')
 		return { kind: 'unbounded', point: numbers(certificate.point), ray: numbers(certificate.ray) };
@@ -206,6 +210,7 @@ export function tableauJson(t: Tableau): TableauJson {
 	};
 }
 
+/** A step of a run with its tableau, as the API writes it. */
 export function stepJson(step: Step): StepJson {
 	const { tableau, choice, part } = step;
 	const name = (column: number) => tableau.form.columns[column].name;
@@ -229,6 +234,7 @@ export function stepJson(step: Step): StepJson {
 	};
 }
 
+/** A node of a search tree as the API writes it. */
 export const nodeJson = (node: BranchNode): NodeJson => ({
 	id: node.id,
 	parent: node.parent,
@@ -239,6 +245,7 @@ export const nodeJson = (node: BranchNode): NodeJson => ({
 	closed: node.closed && plainText(node.closed)
 });
 
+/** A cover inequality as the API writes it. */
 export const coverJson = ({ row, terms, rhs }: Cover): CoverJson => ({
 	row,
 	terms: numbers(terms),
@@ -246,6 +253,7 @@ export const coverJson = ({ row, terms, rhs }: Cover): CoverJson => ({
 	rhs: toText(rhs)
 });
 
+/** A cutting plane as the API writes it. */
 export const cutJson = (cut: Cut): CutJson => ({
 	kind: cut.kind,
 	row: cut.row,

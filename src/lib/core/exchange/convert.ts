@@ -10,7 +10,9 @@ import { writeLatex } from './latex';
 import { readMps } from './mps-read';
 import { writeMps } from './mps-write';
 
+/** Formats that a problem can be read from. */
 export const FORMATS_READ = ['statement', 'json', 'mps', 'csv', 'latex'] as const;
+/** Formats that a problem can be written in. */
 export const FORMATS_WRITTEN = ['statement', 'json', 'mps', 'mps-fixed', 'latex', 'csv'] as const;
 
 const format = (formats: readonly string[]) =>

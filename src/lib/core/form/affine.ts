@@ -41,6 +41,7 @@ export function affineColumns(form: Form): (Affine | null)[] {
 	return result;
 }
 
+/** The sum of an expression and a multiple of another. */
 export function addScaled(sum: Affine, part: Affine, factor: Rational): Affine {
 	const terms = new Map(sum.terms);
 	for (const [name, value] of part.terms) terms.set(name, (terms.get(name) ?? ZERO).add(value.mul(factor)));

@@ -28,6 +28,7 @@ export const namedBefore = ({ columns, problem }: Form): NamedBefore => ({
 	column: columns.at(-1) ?? null
 });
 
+/** A row in columns as terms, without what only holds a place. */
 export const shownTerms = (columns: readonly Column[], entries: ReadonlyMap<number, Rational>): MixedTerm[] =>
 	[...entries].flatMap(([j, coefficient]) =>
 		columns[j].kind === 'vacant' ? [] : [{ of: columns[j], coefficient }]

@@ -30,6 +30,7 @@ export function withCuts(problem: Problem, cuts: readonly Cut[]): Problem {
 	return rows.length === 0 ? problem : { ...problem, constraints: [...problem.constraints, ...rows] };
 }
 
+/** The part of a number above the next lower whole number, from 0 up to less than 1. */
 export const fraction = (value: Rational): Rational => value.sub(value.floor());
 
 /** The internal row of a tableau: entries in internal units (whole for whole-number columns). */

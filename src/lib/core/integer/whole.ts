@@ -26,6 +26,7 @@ export interface WholeResult {
 	readonly relaxation: LinearAnswer;
 }
 
+/** Whether a variable is asked to be a whole number. */
 export const mustBeWhole = (variable: Variable): boolean => variable.domain !== 'continuous';
 
 /** Whether a problem asks for whole numbers at all. */
@@ -40,7 +41,9 @@ export function fractionalVariables(problem: Problem, plan: Plan): Variable[] {
 export const isWhole = (problem: Problem, plan: Plan): boolean =>
 	fractionalVariables(problem, plan).length === 0;
 
+/** The next lower whole number, or the number itself. */
 export const floor = (value: Rational): Rational => value.floor();
+/** The next higher whole number, or the number itself. */
 export const ceil = (value: Rational): Rational => value.ceil();
 
 /** The problem with whole bounds on its whole-number variables; no whole plan is lost. */

@@ -56,6 +56,7 @@ export interface Lesson {
 	readonly tree: KeptTree | null;
 }
 
+/** Nothing is said of any name. */
 export const NO_MEANINGS: Meanings = { variables: {}, constraints: {} };
 
 /** A fresh lesson around a statement. */

@@ -119,6 +119,7 @@ export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule
 const decidingGoal = (t: Tableau, position: number, goals: Goals) =>
 	goals.find((goal) => cell(t, goalRow(t, goal), position)) ?? goals[0];
 
+/** The end of a method at an optimal tableau, with its reason. */
 export function optimal(t: Tableau): Decision {
 	return {
 		kind: 'end',
@@ -127,6 +128,7 @@ export function optimal(t: Tableau): Decision {
 	};
 }
 
+/** The end of a method where nothing limits the column at a position, with its reason. */
 export function unbounded(t: Tableau, position: number): Decision {
 	return {
 		kind: 'end',

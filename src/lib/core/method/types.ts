@@ -18,6 +18,7 @@ export const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
 export const RULE_NAMES = [...ENTERING_RULES, 'lexicographic'] as const;
 export type RuleName = (typeof RULE_NAMES)[number];
 
+/** The rule that a name stands for. */
 export const ruleNamed = (name: RuleName): Rule =>
 	name === 'lexicographic'
 		? { entering: 'dantzig', ties: 'lexicographic' }

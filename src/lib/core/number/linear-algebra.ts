@@ -25,6 +25,7 @@ export function echelon(rows: readonly Vector[], width: number): { rows: Rationa
 	return { rows: work.slice(0, top), pivots };
 }
 
+/** How many of some rows of a width are linearly independent. */
 export const rank = (rows: readonly Vector[], width: number): number => echelon(rows, width).pivots.length;
 
 /** A basis of the vectors that every row maps to zero. */

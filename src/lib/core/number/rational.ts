@@ -55,7 +55,9 @@ export function sign(value: Rational): -1 | 0 | 1 {
 	return value.n === 0n ? 0 : value.s < 0n ? -1 : 1;
 }
 
+/** Whether a number is 0. */
 export const isZero = (value: Rational): boolean => value.n === 0n;
+/** Whether a number is whole. */
 export const isInteger = (value: Rational): boolean => value.d === 1n;
 
 /** The signed numerator. */
@@ -67,7 +69,9 @@ export function compare(a: Rational, b: Rational): -1 | 0 | 1 {
 	return difference === 0n ? 0 : difference < 0n ? -1 : 1;
 }
 
+/** The lesser of two numbers. */
 export const min = (a: Rational, b: Rational): Rational => (compare(a, b) <= 0 ? a : b);
+/** The greater of two numbers. */
 export const max = (a: Rational, b: Rational): Rational => (compare(a, b) >= 0 ? a : b);
 
 /** Greatest common divisor of two whole numbers, never negative (Euclid). */

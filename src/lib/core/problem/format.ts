@@ -95,6 +95,7 @@ const perhapsOneOf = <const T extends string>(values: readonly T[]) =>
 const constant = <const T extends string | number>(value: T, message: string) =>
 	field<T>({ const: value }, (v) => (v === value ? null : message));
 
+/** Whether a value is an object of names and values, and no list. */
 export const isPlain = (v: unknown): v is Record<string, unknown> =>
 	typeof v === 'object' && v !== null && !Array.isArray(v);
 

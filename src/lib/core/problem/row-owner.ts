@@ -8,6 +8,7 @@ export type RowOwner =
 
 export type BoundSide = 'lower' | 'upper';
 
+/** Whether a row is a bound of a variable. */
 export const isBound = (owner: {
 	readonly kind: string;
 	readonly name: string;

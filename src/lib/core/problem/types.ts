@@ -126,6 +126,7 @@ const sameVariable = (v: Variable, w: Variable): boolean =>
 	sameBound(v.lower, w.lower) &&
 	sameBound(v.upper, w.upper);
 
+/** Whether two constraints say the same, name and unit included. */
 export const sameConstraint = (r: Constraint, s: Constraint): boolean =>
 	r.name === s.name &&
 	r.unit === s.unit &&

@@ -30,6 +30,7 @@ export interface Tableau {
 export const smallest = (value: bigint): Cell =>
 	value > -(1n << 50n) && value < 1n << 50n ? Number(value) : value;
 
+/** How many constraint rows a tableau has. */
 export const rowCount = (t: Tableau): number => t.basis.length;
 
 /** Whether a tableau has an objective row of this meaning. */

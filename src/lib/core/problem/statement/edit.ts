@@ -75,6 +75,7 @@ export function setCoefficient(
 	);
 }
 
+/** Sets the right-hand side of a row. */
 export function setRhs(text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] {
 	const source = rowOf(reading, row);
 	const plain =
@@ -84,6 +85,7 @@ export function setRhs(text: string, reading: Reading, row: string, rhs: Rationa
 	return editRow(text, reading, row, (own) => ({ ...own, rhs }));
 }
 
+/** Sets the relation of a row. */
 export function setRelation(text: string, reading: Reading, row: string, relation: Relation): TextEdit[] {
 	const source = rowOf(reading, row);
 	if (source?.relation) return [{ ...source.relation, insert: RELATION_SIGNS[relation] }];
@@ -99,6 +101,7 @@ export const turnRow = (text: string, reading: Reading, row: string): TextEdit[]
 		rhs: own.rhs.neg()
 	}));
 
+/** Sets one coefficient of the objective. */
 export function setCost(text: string, reading: Reading, variable: string, value: Rational): TextEdit[] {
 	const source = goalOf(reading);
 	const small = source && editTerm(text, source, variable, value);

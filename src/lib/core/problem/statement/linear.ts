@@ -13,13 +13,16 @@ export interface Linear {
 
 const NOTHING: Linear = { constant: ZERO, terms: new Map(), mentions: [] };
 
+/** Whether an expression mentions no variable. */
 export const isConstant = (linear: Linear): boolean => linear.mentions.length === 0;
 
+/** An expression times a number. */
 export function scale(linear: Linear, factor: Rational): Linear {
 	const terms = new Map([...linear.terms].map(([name, c]) => [name, c.mul(factor)]));
 	return { ...linear, constant: linear.constant.mul(factor), terms };
 }
 
+/** The sum of two expressions. */
 export function plus(a: Linear, b: Linear): Linear {
 	const terms = new Map(a.terms);
 	for (const [name, c] of b.terms) terms.set(name, (terms.get(name) ?? ZERO).add(c));
