@@ -1,6 +1,6 @@
 import { parseRational, type Rational } from '$lib/core/number/rational';
 import type { Plan } from '$lib/core/problem/types';
-import { readPlan } from '$lib/core/problem/use';
+import { planFromTexts } from '$lib/core/problem/use';
 import type { LessonDocument } from './document.svelte';
 
 /** The best plan of a statement, or how the search for it ended. */
@@ -39,7 +39,7 @@ export class BestPlan {
 		this.#kept = {
 			text,
 			status,
-			plan: isDone && solution ? readPlan(solution) : null,
+			plan: isDone && solution ? planFromTexts(solution) : null,
 			objective: isDone && objective ? parseRational(objective) : null
 		};
 	}

@@ -3,7 +3,7 @@ import {
 	isAllowed,
 	nearest,
 	planOf,
-	readPlan,
+	planFromTexts,
 	rounded,
 	wholeAround,
 	withAmount
@@ -23,7 +23,7 @@ export class Plans {
 	readonly #figure: Figure;
 	readonly #best: BestPlan;
 	/** amounts by name; a variable that is not there stands at its bound */
-	#tried = $state.raw<Plan>(readPlan({}));
+	#tried = $state.raw<Plan>(planFromTexts({}));
 	/** the statement whose best plan was asked for */
 	#asked = $state.raw<string | null>(null);
 

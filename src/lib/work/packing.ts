@@ -1,6 +1,6 @@
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import type { ProblemJson } from '../core/problem/format';
-import type { Decision, Relaxed } from '../core/integer/search-types';
+import type { NodeDecision, Relaxed } from '../core/integer/search-types';
 import type { Search } from '../core/integer/search';
 import { parseRational, toText } from '../core/number/rational';
 import type { Plan, Problem } from '../core/problem/types';
@@ -21,7 +21,7 @@ export const unpackReading = (packed: PackedReading): Reading => ({
 
 /** A decision of a search as it crosses, with what the node's relaxation gave (numbers as text, the plan in the variables' order); null: it
  * was closed unsolved; left out: not known. */
-export interface PackedDecision extends Decision {
+export interface PackedDecision extends NodeDecision {
 	readonly found?: {
 		readonly bound: string | null;
 		readonly solution: readonly string[] | null;
@@ -31,7 +31,7 @@ export interface PackedDecision extends Decision {
 }
 
 /** A decision of a search with what it found at the node. */
-export function packDecision(search: Search, decision: Decision): PackedDecision {
+export function packDecision(search: Search, decision: NodeDecision): PackedDecision {
 	const { bound, solution, fractional, pivots, turn } = search.nodes[decision.node];
 	if (turn === 0) return { ...decision, found: null };
 	const found = {

@@ -4,7 +4,7 @@ import type { Certificate } from './certificate';
 import type { Multipliers } from './multipliers';
 
 /** Σ multiplier · row, as terms and right-hand side. */
-export function combine(problem: Problem, multipliers: Multipliers): { terms: Terms; rhs: Rational } {
+export function summedRows(problem: Problem, multipliers: Multipliers): { terms: Terms; rhs: Rational } {
 	const terms = new Map<string, Rational>();
 	let rhs = ZERO;
 	for (const row of problem.constraints) {
@@ -41,7 +41,7 @@ function checkOptimal(problem: Problem, certificate: Extract<Certificate, { kind
 	const { sense, terms, constant } = problem.objective;
 	const up = sense === 'max' ? -1 : 1;
 	if (!isFeasible(problem, point) || !rightSigns(problem, multipliers, up as 1 | -1)) return false;
-	const combined = combine(problem, multipliers);
+	const combined = summedRows(problem, multipliers);
 	// what the rows leave of the objective can be bettered only as far as the bounds let it
 	const rest = new Map<string, Rational>();
 	for (const { name } of problem.variables) {
@@ -65,7 +65,7 @@ function checkInfeasible(
 		if (lower && upper && compare(lower, upper) > 0) return true;
 	}
 	if (!rightSigns(problem, multipliers, 1)) return false;
-	const combined = combine(problem, multipliers);
+	const combined = summedRows(problem, multipliers);
 	const most = greatest(problem, combined.terms);
 	return most !== null && compare(most, combined.rhs) < 0;
 }

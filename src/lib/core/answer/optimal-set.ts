@@ -1,4 +1,4 @@
-import { across, extremes, primitive, type Line } from '../geometry/extremes';
+import { across, extremes, wholeDirection, type Line } from '../geometry/extremes';
 import { asLines, planAt, pointOf, rowOf, sidesOf } from '../geometry/sides';
 import { compare, isZero, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/types';
@@ -75,7 +75,7 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 		most: 20 * MOST_FOUND
 	});
 	const width = at.length;
-	const shownLines = lines.map((line) => planAt(problem, primitive(line)));
+	const shownLines = lines.map((line) => planAt(problem, wholeDirection(line)));
 	if (!found)
 		return {
 			...alone,

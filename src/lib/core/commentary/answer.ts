@@ -1,5 +1,5 @@
 import type { OptimalSet } from '../answer/optimal-set';
-import { combine } from '../answer/check';
+import { summedRows } from '../answer/check';
 import type { Multipliers } from '../answer/multipliers';
 import { goalName, valueFactor, type Notation } from '../notation/notation';
 import { isZero, ZERO } from '../number/rational';
@@ -194,7 +194,7 @@ export function proofSentences(problem: Problem, multipliers: Multipliers, plan:
 		return [
 			say`The signs and bounds of the variables alone keep ${objective.name} from getting better than ${value}.`
 		];
-	const { terms, rhs } = combine(problem, multipliers);
+	const { terms, rhs } = summedRows(problem, multipliers);
 	const left = withoutZeros(terms);
 	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
 	const most = objective.sense === 'max';

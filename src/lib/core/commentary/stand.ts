@@ -1,5 +1,5 @@
 import { certify } from '../answer/certificate';
-import { combine, greatest } from '../answer/check';
+import { summedRows, greatest } from '../answer/check';
 import { standingProblem, type Multipliers } from '../answer/multipliers';
 import { goalsOf } from '../method/primal';
 import type { Decision, End, Work } from '../method/types';
@@ -28,7 +28,7 @@ export function contradictionSentences(problem: Problem, multipliers: Multiplier
 	const used = [...multipliers].filter(([, value]) => !isZero(value));
 	if (used.length === 0) return [say`The bounds of a variable exclude each other.`];
 	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
-	const { terms, rhs } = combine(problem, multipliers);
+	const { terms, rhs } = summedRows(problem, multipliers);
 	const left = linear(withoutZeros(terms));
 	const most: Rational | null = greatest(problem, terms);
 	const limit =

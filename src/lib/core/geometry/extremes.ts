@@ -15,7 +15,8 @@ export interface Extremes {
 }
 
 /** A direction with whole numbers that have no common divisor. */
-export const primitive = (direction: Vector): Vector => wholeVector(direction).map((part) => rational(part));
+export const wholeDirection = (direction: Vector): Vector =>
+	wholeVector(direction).map((part) => rational(part));
 
 /** Equations that leave of each line only its point nearest to a given one. */
 export const across = (lines: readonly Vector[], at: Vector): Line[] =>
@@ -60,6 +61,6 @@ export function extremes(
 	const origin = at.map(() => ZERO);
 	return {
 		points: found.flatMap((ray) => (ray.at(-1)! > 0n ? [back(ray, at, ray.at(-1)!)] : [])),
-		rays: found.flatMap((ray) => (ray.at(-1) === 0n ? [primitive(back(ray, origin, 1n))] : []))
+		rays: found.flatMap((ray) => (ray.at(-1) === 0n ? [wholeDirection(back(ray, origin, 1n))] : []))
 	};
 }

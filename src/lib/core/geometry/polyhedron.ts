@@ -1,7 +1,7 @@
 import { dot, echelon, nullSpace, rank, type Vector } from '../number/linear-algebra';
 import { isZero, ZERO } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { across, extremes, primitive } from './extremes';
+import { across, extremes, wholeDirection } from './extremes';
 import { asLines, isTight, sidesOf, type Side } from './sides';
 
 /** A corner, with the sides (by index) that hold there with equality. */
@@ -112,7 +112,7 @@ export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron 
 	];
 	const dimension = rank(spread, width);
 	const span = { points: found.points, directions: found.rays };
-	if (lines.length > 0) return { ...empty, ...span, dimension, lines: lines.map(primitive) };
+	if (lines.length > 0) return { ...empty, ...span, dimension, lines: lines.map(wholeDirection) };
 	const vertices = found.points.map((at) => ({
 		at,
 		tight: sides.flatMap((side, i) => (isTight(side, at) ? [i] : []))

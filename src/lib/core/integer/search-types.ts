@@ -86,7 +86,7 @@ export interface Known {
 export type Relaxed = Pick<SearchNode, 'bound' | 'solution' | 'fractional' | 'pivots'>;
 
 /** What was decided about a node: that it is closed, or on which variable it is branched and which side is made first. */
-export interface Decision {
+export interface NodeDecision {
 	readonly node: number;
 	readonly split?: string;
 	readonly made?: Direction;

@@ -17,7 +17,7 @@ import {
 } from './relaxation';
 import {
 	openNode,
-	type Decision,
+	type NodeDecision,
 	type Incumbent,
 	type Known,
 	type Relaxed,
@@ -41,7 +41,7 @@ export class Search {
 	readonly #tableaux: NodeTableaux;
 	readonly #nodes: Mutable<SearchNode>[] = [];
 	readonly #conflicts = new Map<number, LatticeConflict | null>();
-	readonly #decisions: Decision[] = [];
+	readonly #decisions: NodeDecision[] = [];
 	readonly #open: OpenNodes;
 	/** nodes that are solved and not judged */
 	readonly #waiting = new Set<number>();
@@ -100,7 +100,7 @@ export class Search {
 		return this.#open.count === 0 && this.#waiting.size === 0;
 	}
 	/** what was decided, in its order; enough for `take` to do it again */
-	get decisions(): readonly Decision[] {
+	get decisions(): readonly NodeDecision[] {
 		return this.#decisions;
 	}
 	/** incumbent and bound after each node */
@@ -277,7 +277,7 @@ export class Search {
 	 * @param found what the relaxation gave there; left out, it is solved here
 	 * @returns false where it cannot be done here: the node is not open, or the variable is whole there (the node then waits)
 	 */
-	take({ node, split, made = 'down' }: Decision, found?: Relaxed): boolean {
+	take({ node, split, made = 'down' }: NodeDecision, found?: Relaxed): boolean {
 		if (this.#nodes[node]?.state !== 'open') return false;
 		if (this.closeByPromise(node)) return true;
 		if (found) this.#note(node, found);

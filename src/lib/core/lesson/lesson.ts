@@ -1,4 +1,4 @@
-import type { Decision, SearchRules } from '../integer/search-types';
+import type { NodeDecision, SearchRules } from '../integer/search-types';
 import { NEW_TRAIL, type Trail } from '../move/trail';
 import type { RuleName } from '../method/types';
 import { PLAIN, type Notation } from '../notation/notation';
@@ -24,7 +24,7 @@ export const MAX_DECISIONS = 2_000;
 /** A branch-and-bound tree as it is kept: what was decided node by node; it is solved again when it is looked at. */
 export interface KeptTree {
 	readonly rules: SearchRules;
-	readonly decisions: readonly Decision[];
+	readonly decisions: readonly NodeDecision[];
 	/** the node that is solved and waits for what follows from it */
 	readonly waits: number | null;
 	/** the node that is looked at */

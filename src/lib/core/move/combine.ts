@@ -1,5 +1,5 @@
 import { combineRemark, faultSentence } from '../commentary/cuts';
-import { joined, plainText, say } from '../sentence/sentence';
+import { joined, say } from '../sentence/sentence';
 import { combined } from '../integer/combined';
 import { handOver } from '../method/decide';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
@@ -26,7 +26,7 @@ export const combine: MoveKind<CombineMove> = {
 		try {
 			const multipliers = multipliersOf(position, move);
 			const made = combined(position.problem, multipliers);
-			if ('kind' in made) return { ok: false, why: messages.notComposed(plainText(faultSentence(made))) };
+			if ('kind' in made) return { ok: false, why: messages.notComposed(faultSentence(made)) };
 			const t = work.tableau;
 			const number = cuts.length + 1;
 			const original = { ...made.cut, relation: '<=' as const };

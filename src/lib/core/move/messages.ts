@@ -146,7 +146,7 @@ export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark
 		'Not the fractional cut',
 		say`In row ${row} stand ${joined(columns)}, which need not be whole: a sum with them need not be whole either, and the fractional cut could cut off a good plan. Take the mixed-integer cut.`
 	);
-export const notComposed = (why: string): Remark => refusal('No rounding cut', say`${why}`);
+export const notComposed = (why: Sentence): Remark => refusal('No rounding cut', why);
 export const nothingToDrop = refusal('Nothing to drop', say`Every cut of this tableau still binds.`);
 export const begunAlready = refusal(
 	'Not here',

@@ -7,7 +7,7 @@ import {
 	objectiveAt,
 	notAllowed,
 	planOf,
-	readPlan,
+	planFromTexts,
 	rounded,
 	usesOf,
 	withAmount,
@@ -42,7 +42,7 @@ test('use, slack or violation of every row, and how the use arises', () => {
 		notAllowed(problem, plan(3, 0))
 	]).toEqual([['bowls'], ['bowls', 'vases'], []]);
 	const whole = readStatement('max z = x + y\na: x + y <= 9\nx integer').problem!;
-	const amounts = (x: string, y: string) => readPlan({ x, y });
+	const amounts = (x: string, y: string) => planFromTexts({ x, y });
 	expect(notAllowed(whole, amounts('1/2', '1/2'))).toEqual(['x']);
 	expect(
 		[
@@ -63,6 +63,6 @@ test('a plan begins at the bounds and goes to text and back', () => {
 	const start = planOf(problem, new Map());
 	expect(writePlan(start)).toEqual({ bowls: '3', vases: '0' });
 	const changed = withAmount(start, 'vases', rational(7, 2));
-	expect(readPlan(writePlan(changed))).toEqual(changed);
-	expect(() => readPlan({ bowls: 'many' })).toThrow('is not a number');
+	expect(planFromTexts(writePlan(changed))).toEqual(changed);
+	expect(() => planFromTexts({ bowls: 'many' })).toThrow('is not a number');
 });

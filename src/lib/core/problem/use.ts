@@ -141,7 +141,7 @@ export const withAmount = (plan: Plan, name: string, amount: Rational): Plan =>
  * A plan from amounts as text, by name.
  * @throws NumberError where an amount is no rational number
  */
-export const readPlan = (amounts: Readonly<Record<string, string>>): Plan =>
+export const planFromTexts = (amounts: Readonly<Record<string, string>>): Plan =>
 	new Map(Object.entries(amounts).map(([name, amount]) => [name, parseRational(amount)]));
 
 /** A plan as amounts in text, by name. */

@@ -2,7 +2,7 @@
 	import { approximate, isZero, ZERO, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt, readPlan, usesOf, type Use } from '$lib/core/problem/use';
+	import { objectiveAt, planFromTexts, usesOf, type Use } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { gradual } from '../shared/gradual.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -17,7 +17,7 @@
 		const kept = lesson.plans.map(({ name, amounts }) => ({
 			name,
 			removable: true,
-			plan: readPlan(amounts)
+			plan: planFromTexts(amounts)
 		}));
 		const all = plans.best ? [...kept, { name: 'best', plan: plans.best, removable: false }] : kept;
 		return all.map((one) => ({ ...one, uses: usesOf(problem, one.plan) }));
