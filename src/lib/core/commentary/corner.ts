@@ -5,7 +5,7 @@ import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../
 import type { Problem, Relation, Terms } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { quantity } from './plan';
-import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
+import { inBrackets, joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
 /** A point as it is said: `(24, 12)`; on a number line the number alone. */
 export const pointSentence = (at: Vector): Sentence =>
@@ -59,10 +59,9 @@ export const equation = ({ terms, rhs }: Stated): Sentence => say`${linear(terms
 
 /** `2·24 + 3·(−1)` */
 export function products(terms: Terms, names: readonly string[], at: Vector): Sentence {
-	const written = (value: Rational) => (sign(value) < 0 ? say`(${value})` : say`${value}`);
 	const parts = [...terms].map(
 		([name, factor], i) =>
-			say`${i === 0 ? say`${factor}` : written(factor)}·${written(at[names.indexOf(name)])}`
+			say`${i === 0 ? say`${factor}` : inBrackets(factor)}·${inBrackets(at[names.indexOf(name)])}`
 	);
 	return parts.length ? joined(parts, ' + ', ' + ') : say`0`;
 }
@@ -82,7 +81,7 @@ function putIn({ terms, rhs }: Stated, known: string, value: Rational, other: st
 	const [factor, wanted] = [terms.get(known) ?? ZERO, terms.get(other) ?? ZERO];
 	const part = factor.mul(value);
 	const rest = rhs.sub(part);
-	const written = sign(value) < 0 ? say`(${value})` : say`${value}`;
+	const written = inBrackets(value);
 	const told = isZero(part)
 		? say`${rhs}`
 		: say`${rhs} ${sign(factor) < 0 ? '+' : '−'} ${factor.abs()}·${written} = ${rest}`;

@@ -1,7 +1,7 @@
 import { judge } from '../method/hand';
 import { goalsOf } from '../method/primal';
 import type { Choice, Work } from '../method/types';
-import { isZero, sign, type Rational } from '../number/rational';
+import { isZero, sign } from '../number/rational';
 import { ratios } from '../tableau/ratio';
 import {
 	columnOf,
@@ -16,14 +16,13 @@ import { planSentence, quantity } from './plan';
 import {
 	byLayout,
 	entryValue,
+	inBrackets,
 	joined,
 	NOTHING_SAID,
 	say,
 	type Remark,
 	type Sentence
 } from '../sentence/sentence';
-
-const inBrackets = (number: Rational): Sentence => (sign(number) < 0 ? say`(${number})` : say`${number}`);
 
 /** What a pivot would do, before it is made: its ratio, the objective, the point, and whether that is allowed. */
 export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark {

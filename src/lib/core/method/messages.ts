@@ -3,6 +3,7 @@ import {
 	byLayout,
 	claim,
 	entrySign,
+	inBrackets,
 	INFEASIBILITY_NAME,
 	joined,
 	NOTHING_SAID,
@@ -73,7 +74,6 @@ export interface RatioLine {
 /** A quotient of a right-hand side and an entry, of sizes where the entry is written with the other sign. */
 const quotient = (t: Tableau, { name, top, bottom, value, over, under }: RatioLine): Sentence => {
 	const told = claim({ is: 'ratio', t, over, under, value });
-	const inBrackets = (number: Rational) => (number.s < 0n ? say`(${number})` : say`${number}`);
 	const plain = say`${name}: ${top} ÷ ${inBrackets(bottom)} = ${value}${told}`;
 	const sized = () => say`${name}: |${top} ÷ ${inBrackets(bottom.neg())}| = ${value}${told}`;
 	return say`${byLayout(plain, sized)}`;
@@ -124,7 +124,7 @@ export function rowRatios(t: Tableau, row: number, name: Sentence, compared: rea
 		const top = line.top.mul(factor);
 		const bottom = notation.layout === 'dictionary' ? line.bottom : line.bottom.neg();
 		const told = claim({ is: 'ratio', t, over: line.over, under: line.under, value: line.value });
-		return say`${line.name}: |${top} ÷ ${bottom.s < 0n ? say`(${bottom})` : say`${bottom}`}| = ${line.value}${told}`;
+		return say`${line.name}: |${top} ÷ ${inBrackets(bottom)}| = ${line.value}${told}`;
 	};
 	const shown = compared.map((line) => say`${{ written: asWritten(line) }}`);
 	return say`Along row ${name}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. With the least of them no entry of the objective row becomes ${improving(t, OBJECTIVE)}.`;

@@ -123,6 +123,9 @@ export const byLayout = (
 export const entrySign = (sign: 'negative' | 'positive') =>
 	byLayout(say`${sign}`, say`${sign === 'negative' ? 'positive' : 'negative'}`);
 
+/** A number behind a sign of arithmetic: a negative one in brackets. */
+export const inBrackets = (value: Rational): Sentence => (sign(value) < 0 ? say`(${value})` : say`${value}`);
+
 /** An entry of a row as it is written. */
 export const entryValue = (value: Rational) => byLayout(say`${value}`, say`${value.neg()}`);
 
