@@ -8,7 +8,9 @@ type Placed = readonly [at: number, stretch: Stretch];
 
 const VERBATIM = /#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"|\[[^\]\n]*\]/g;
 const NAME = "\\p{L}[\\p{L}\\p{M}\\p{Nd}_']*";
-const RELATION = '(?:<=|>=|=<|=>|[≤≥⩽⩾=])';
+/** a relation, or the word that one in words ends with */
+const RELATION =
+	'(?:<=|>=|=<|=>|[≤≥⩽⩾=]|(?<=[ \\t])(?:most|least|than|to|exceed|exactly|equals|h(?:ö|oe)chstens|mindestens|plus|moins|menos|m[áa]ximo|m[íi]nimo)(?=[ \\t]))';
 const NUMBER = '[-−+]?\\d+(?:[.,]\\d+)*(?:[ \\t]*/[ \\t]*\\d+)?';
 
 const isWord = (name: string): boolean =>

@@ -19,6 +19,8 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		[`${TWO}\nx + y <= 40 (kiln hours)`, `${TWO}\nkiln_hours: x + y <= 40`],
 		[`${TWO}\nLabor hours: 2 x + y <= 1200 hours`, `${TWO}\nLabor_hours: 2 x + y <= 1200`, '[hours]'],
 		[`${TWO}\nclay: x + y <= 100 (kg)`, `${TWO}\nclay: x + y <= 100`, '[kg]'],
+		[`${TWO}\nr: x + y at most 1,500 hours`, `${TWO}\nr: x + y <= 1500`, '[hours]'],
+		[`${TWO}\nr: x + y höchstens 40 Stunden`, `${TWO}\nr: x + y <= 40`, '[Stunden]'],
 		// a name that stands elsewhere is a variable, and a word of the language says what it says
 		[`${TWO}\nx <= 3 y`, `${TWO}\nr1: x <= 3 y`],
 		[`${TWO}\nx <= 3 integer`, `${TWO}\nr1: x <= 3\nx integer`]
