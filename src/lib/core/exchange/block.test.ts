@@ -52,3 +52,28 @@ test('a cell that cannot be read is told where it stands', () => {
 	).toMatchObject({ row: 2, column: 3 });
 	expect(readBlock('').fault?.message).toContain('no cells');
 });
+
+test('cells are read as people write them, and nothing is decided by a comma that proves nothing', () => {
+	const body = 'hours\t3\t2\tat most\t3,600\nclay\t-\t(1)\tmaximum\t40 €\nshare\t40 %\t1\tat least\t$5';
+	const { problem, layout, notes } = readBlock(
+		`\tbowls\tvases\t\tamount\nmax profit\t$30\t45 €\t\t\n${body}`
+	);
+	expect(layout.decimalComma).toBe(false);
+	expect(notes.join()).toContain('3,600 is 3600');
+	const told = problem!.constraints.map(({ name, terms, relation, rhs }) =>
+		[
+			name,
+			...[...terms].map(([own, value]) => `${value.toFraction()} ${own}`),
+			relation,
+			rhs.toFraction()
+		].join(' ')
+	);
+	expect(told).toEqual([
+		'hours 3 bowls 2 vases <= 3600',
+		'clay -1 vases <= 40',
+		'share 2/5 bowls 1 vases >= 5'
+	]);
+	expect(readBlock('\tx\ty\t\tb\nmax\t2,5\t1\t\t\nr\t1\t1\t<=\t3,600').layout.decimalComma).toBe(true);
+	const table = '| | x | y | | b |\n|---|---:|---|---|---|\n| max z | 3 | 2 | | |\n| r | 1 | 1 | <= | 4 |';
+	expect(readBlock(table).problem?.constraints[0].rhs.toFraction()).toBe('4');
+});

@@ -43,16 +43,61 @@ const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
 /** Tabs where there are any; else semicolons where every line has as many; else commas. */
-function separatorOf(text: string): BlockLayout['separator'] {
+function separatorOf(source: string): BlockLayout['separator'] {
+	const text = fromMarkdown(source);
 	if (text.includes('\t')) return '\t';
 	const lines = text.split('\n').filter((line) => line.trim());
 	return lines.length > 0 && lines.every((line) => line.includes(';')) ? ';' : ',';
 }
 
+/** relations as people say them in a cell */
+const SAID: Readonly<Record<string, string>> = {
+	'at most': '≤',
+	'no more than': '≤',
+	'up to': '≤',
+	maximum: '≤',
+	'at least': '≥',
+	'no less than': '≥',
+	minimum: '≥',
+	exactly: '=',
+	equals: '=',
+	equal: '='
+};
+
+/** A cell of the body as it is meant: `$45` and `45 €` are 45, `(3)` is −3, `40 %` is 40/100, a dash alone is nothing, `at most` is ≤. */
+export function meantBy(cell: string): string {
+	const said = SAID[cell.toLowerCase()];
+	if (said) return said;
+	if (/^[-−–—]$/.test(cell)) return '';
+	const money = /^([-−–]?)\s*[$€£]\s*([\d.,]+)$/.exec(cell) ?? /^([-−–]?)\s*([\d.,]+)\s*[$€£]$/.exec(cell);
+	if (money) return `${money[1] ? '-' : ''}${money[2]}`;
+	const bracketed = /^\(\s*([\d.,]+)\s*\)$/.exec(cell);
+	if (bracketed) return `-${bracketed[1]}`;
+	const share = /^(\d+)(?:\.(\d+))?\s*%$/.exec(cell);
+	return share ? `${share[1]}${share[2] ?? ''}/1${'0'.repeat(2 + (share[2]?.length ?? 0))}` : cell;
+}
+
+/** A table in Markdown as tabbed lines; any other text as it is. */
+function fromMarkdown(text: string): string {
+	const lines = text.trim().split('\n');
+	if (lines.length < 2 || !lines.every((line) => /^\s*\|.*\|\s*$/.test(line))) return text;
+	return lines
+		.filter((line) => !/^[\s|:-]+$/.test(line))
+		.map((line) =>
+			line
+				.trim()
+				.slice(1, -1)
+				.split('|')
+				.map((cell) => cell.trim())
+				.join('\t')
+		)
+		.join('\n');
+}
+
 function cellsOf(text: string, separator: string): string[][] {
 	const rows = dsvFormat(separator)
-		.parseRows(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'))
-		.map((row) => row.map((cell) => cell.trim()))
+		.parseRows(fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n')))
+		.map((row, i) => row.map((cell) => (i === 0 ? cell.trim() : meantBy(cell.trim()))))
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
 	return rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? ''));

@@ -72,10 +72,13 @@ function separator(text: string): string {
 	return ['\t', ';', ','].reduce((a, b) => (count(b) > count(a) ? b : a));
 }
 
-/** Whether the numbers in some cells show that a comma is the decimal mark. */
+/** Whether the numbers in some cells show that a comma is the decimal mark: `2,5` and `0,125` do, `3,600` alone does not. */
 export const hasDecimalCommas = (cells: readonly string[]): boolean =>
-	cells.some((cell) => /^\s*[-+]?\d+,\d+\s*$/.test(cell)) &&
+	cells.some((cell) => /^\s*[-+]?(?:\d+,(?:\d{1,2}|\d{4,})|0,\d+)\s*$/.test(cell)) &&
 	!cells.some((cell) => /^\s*[-+]?\d+\.\d+\s*$/.test(cell));
+
+/** Thousands with commas between them. */
+const THOUSANDS = /^[-+]?\d{1,3}(?:,\d{3})+(?:\.\d+)?$/;
 
 /** Whether a row says something of the activities themselves, by its head. */
 export const isAboutActivities = (head: string): boolean =>
@@ -114,8 +117,15 @@ class TableReader {
 	private number(row: number, column: number, otherwise: Rational): Rational {
 		const cell = (this.rows[row][column] ?? '').trim().replace(/[−–]/g, '-');
 		if (cell === '') return otherwise;
+		const isThousands = !this.comma && THOUSANDS.test(cell);
+		if (isThousands) {
+			const note = 'A comma before three digits is read as a mark of thousands: 3,600 is 3600.';
+			if (!this.notes.includes(note)) this.notes.push(note);
+		}
 		try {
-			return parseRational(this.comma ? cell.replace(',', '.') : cell);
+			return parseRational(
+				this.comma ? cell.replace(',', '.') : isThousands ? cell.replaceAll(',', '') : cell
+			);
 		} catch (error) {
 			if (error instanceof NumberError) this.fail(row, column, `“${cell.slice(0, 40)}” ${error.message}`);
 			throw error;
