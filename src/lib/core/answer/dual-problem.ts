@@ -26,6 +26,13 @@ interface PrimalRow {
 	readonly terms: ReadonlyMap<string, Rational>;
 	readonly relation: Relation;
 	readonly rhs: Rational;
+	readonly unit?: string;
+}
+
+/** What one unit of something is worth: `thalers/kg`; none where a unit is not known, or is a quotient already. */
+function worth(goal: string | undefined, unit: string | undefined): { unit?: string } {
+	if (!goal || !unit || /[/÷]|\bper\b/i.test(goal + unit) || goal.length + unit.length > 58) return {};
+	return { unit: `${goal}/${unit}` };
 }
 
 /** Constraints, and bounds other than signs as rows of their own. */
@@ -38,9 +45,21 @@ function rowsOf(problem: Problem): { rows: PrimalRow[]; signs: Map<string, -1 | 
 		signs.set(variable.name, kind);
 		const terms = new Map([[variable.name, ONE]]);
 		if (lower && (!isZero(lower) || kind !== 1))
-			rows.push({ key: rowName({ kind: 'lower', name: variable.name }), terms, relation: '>=', rhs: lower });
+			rows.push({
+				key: rowName({ kind: 'lower', name: variable.name }),
+				terms,
+				relation: '>=',
+				rhs: lower,
+				unit: variable.unit
+			});
 		if (upper && (!isZero(upper) || kind !== -1))
-			rows.push({ key: rowName({ kind: 'upper', name: variable.name }), terms, relation: '<=', rhs: upper });
+			rows.push({
+				key: rowName({ kind: 'upper', name: variable.name }),
+				terms,
+				relation: '<=',
+				rhs: upper,
+				unit: variable.unit
+			});
 	}
 	return { rows, signs };
 }
@@ -66,18 +85,25 @@ export function dualProblem(problem: Problem): DualProblem {
 		const positive = row.relation === (max ? '<=' : '>=');
 		return {
 			name: names.get(row.key)!,
+			...worth(objective.unit, row.unit),
 			lower: row.relation !== '=' && positive ? ZERO : null,
 			upper: row.relation === '=' || positive ? null : ZERO,
 			domain: 'continuous'
 		};
 	});
-	const constraints: Constraint[] = problem.variables.map(({ name }) => {
+	const constraints: Constraint[] = problem.variables.map(({ name, unit }) => {
 		const kind = signs.get(name)!;
 		const relation: Relation = kind === 0 ? '=' : (kind === 1) === max ? '>=' : '<=';
 		const terms = withoutZeros(
 			rows.map((row) => [names.get(row.key)!, row.terms.get(name) ?? ZERO] as const)
 		);
-		return { name, terms, relation, rhs: objective.terms.get(name) ?? ZERO };
+		return {
+			name,
+			...worth(objective.unit, unit),
+			terms,
+			relation,
+			rhs: objective.terms.get(name) ?? ZERO
+		};
 	});
 	const bounds = rows.slice(problem.constraints.length);
 	return {

@@ -23,6 +23,14 @@ describe('the dual', () => {
 		expect(body.variables).toEqual({ y1: 'clay', y2: 'x.upper' });
 		expect(body.constraints).toEqual({ x: 'x', y: 'y' });
 		expect(body.problem.constraints.map((row: { relation: string }) => row.relation)).toEqual(['>=', '=']);
+		const units = dual({
+			problem: json('max z [thalers] = 3 x\nclay [kg]: 2 x <= 4\nx [dozen] from 0 to 1')
+		}).body.problem;
+		expect(units.variables.map(({ unit }: { unit: string }) => unit)).toEqual([
+			'thalers/kg',
+			'thalers/dozen'
+		]);
+		expect(units.constraints[0].unit).toBe('thalers/dozen');
 	});
 
 	test('of the dual has the same optimum, through the format', () => {
