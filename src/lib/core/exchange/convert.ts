@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { writeProblem } from '../problem/codec';
-import { faultsOf, InputError, readProblem } from '../problem/json';
+import { InputError, readProblem, validate } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
@@ -61,12 +61,7 @@ export function readFrom(from: string, content: string, notes: string[]): Proble
  * @throws InputError for input that is no problem
  */
 export function convert(data: unknown): { content: string; notes: string[] } {
-	try {
-		schema.validateSync(data, { strict: true, abortEarly: false });
-	} catch (error) {
-		if (error instanceof yup.ValidationError) throw new InputError(faultsOf(error, ''));
-		throw error;
-	}
+	validate(schema, data);
 	const { from, to, content } = data as { from: string; to: string; content: string };
 	const notes: string[] = [];
 	const problem = readFrom(from, content, notes);

@@ -1,11 +1,11 @@
 import * as yup from 'yup';
 import type { RunOptions } from '../answer/answer';
 import { dualProblem } from '../answer/dual-problem';
-import { NumberError, parseRational, toText, type Rational } from '../number/rational';
+import { NumberError, parseRational, toText, ZERO, type Rational } from '../number/rational';
 import { ParametricStopped, valueFunction, valueOn, type Varied } from '../parametric/value-function';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
-import { faultsOf, InputError, readProblem } from '../problem/json';
+import { InputError, readProblem, validate } from '../problem/json';
 import { plainText } from '../sentence/sentence';
 import { NotPossible } from './region';
 
@@ -30,12 +30,7 @@ export interface ParametricJson {
 
 const WANTED = 'must be an object with a problem';
 
-/** The parts of a body that is an object, its problem read. */
-function bodyOf(data: unknown): Record<string, unknown> {
-	if (typeof data !== 'object' || data === null || Array.isArray(data))
-		throw new InputError([{ path: '', message: WANTED }]);
-	return data as Record<string, unknown>;
-}
+const withProblem = yup.object().typeError(WANTED).required(WANTED);
 
 /**
  * The dual of a problem's relaxation.
@@ -43,7 +38,8 @@ function bodyOf(data: unknown): Record<string, unknown> {
  * @throws InputError for input that is no problem
  */
 export function answerDual(data: unknown): DualJson {
-	const problem = readProblem(bodyOf(data).problem, 'problem');
+	validate(withProblem, data);
+	const problem = readProblem((data as { problem?: unknown }).problem, 'problem');
 	const dual = dualProblem(problem);
 	const owners = [...dual.variableOf, ...dual.boundOf].map(([row, name]) => [name, row]);
 	return {
@@ -53,16 +49,13 @@ export function answerDual(data: unknown): DualJson {
 	};
 }
 
-const schema = yup
-	.object({
-		vary: yup
-			.object({ rhs: yup.string(), objective: yup.string() })
-			.noUnknown('may only have rhs or objective')
-			.typeError('must be an object with rhs or objective')
-			.required('must be an object with rhs or objective')
-	})
-	.typeError(WANTED)
-	.required(WANTED);
+const schema = withProblem.shape({
+	vary: yup
+		.object({ rhs: yup.string(), objective: yup.string() })
+		.noUnknown('may only have rhs or objective')
+		.typeError('must be an object with rhs or objective')
+		.required('must be an object with rhs or objective')
+});
 
 /** An end of the interval; what is left out or null is none. */
 function endOf(value: unknown, path: string): Rational | null {
@@ -77,13 +70,8 @@ function endOf(value: unknown, path: string): Rational | null {
 }
 
 function readRequest(data: unknown) {
-	const body = bodyOf(data);
-	try {
-		schema.validateSync(body, { strict: true, abortEarly: false });
-	} catch (error) {
-		if (!(error instanceof yup.ValidationError)) throw error;
-		throw new InputError(faultsOf(error, ''));
-	}
+	validate(schema, data);
+	const body = data as Record<string, unknown>;
 	const problem = readProblem(body.problem, 'problem');
 	const { rhs, objective } = body.vary as { rhs?: string; objective?: string };
 	if ((rhs === undefined) === (objective === undefined))
@@ -114,7 +102,7 @@ export function answerParametric(data: unknown, options: RunOptions = {}): Param
 	try {
 		return {
 			pieces: valueFunction(problem, varied, from, to, options).map((piece) => {
-				const where = piece.from ?? piece.to ?? parseRational('0');
+				const where = piece.from ?? piece.to ?? ZERO;
 				const value = valueOn(piece, where);
 				return {
 					from: piece.from && toText(piece.from),

@@ -103,8 +103,8 @@ const schemas: Json = {
 					properties: {
 						side: { enum: ['lower', 'upper'] },
 						dual: ref('Rational'),
-						low: { oneOf: [ref('Rational'), { type: 'null' }] },
-						high: { oneOf: [ref('Rational'), { type: 'null' }] }
+						low: nullable(ref('Rational')),
+						high: nullable(ref('Rational'))
 					}
 				}
 			},
@@ -225,8 +225,8 @@ const schemas: Json = {
 		properties: {
 			problem: ref('Problem'),
 			vary: { type: 'object', properties: { rhs: { type: 'string' }, objective: { type: 'string' } } },
-			from: { oneOf: [ref('Rational'), { type: 'null' }] },
-			to: { oneOf: [ref('Rational'), { type: 'null' }] }
+			from: nullable(ref('Rational')),
+			to: nullable(ref('Rational'))
 		}
 	},
 	ParametricAnswer: {
@@ -237,8 +237,8 @@ const schemas: Json = {
 				type: 'object',
 				required: ['from', 'to', 'status'],
 				properties: {
-					from: { oneOf: [ref('Rational'), { type: 'null' }] },
-					to: { oneOf: [ref('Rational'), { type: 'null' }] },
+					from: nullable(ref('Rational')),
+					to: nullable(ref('Rational')),
 					status: { enum: ['optimal', 'infeasible', 'unbounded'] },
 					objective: {
 						type: 'object',

@@ -9,7 +9,7 @@ import { rowName } from '../problem/row-owner';
 import { mustBeWhole } from '../integer/whole';
 import type { Vector } from '../number/linear-algebra';
 import { toText } from '../number/rational';
-import { faultsOf, InputError, readProblem } from '../problem/json';
+import { InputError, readProblem, validate } from '../problem/json';
 import type { Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { numbers, type NumbersJson } from './answer-json';
@@ -53,12 +53,7 @@ const schema = yup
 
 /** @throws InputError with every fault and its path */
 function readRequest(data: unknown): Problem {
-	try {
-		schema.validateSync(data, { strict: true, abortEarly: false });
-	} catch (error) {
-		if (!(error instanceof yup.ValidationError)) throw error;
-		throw new InputError(faultsOf(error, ''));
-	}
+	validate(schema, data);
 	const raw = data as { problem?: unknown; without?: string[] };
 	const problem = readProblem(raw.problem, 'problem');
 	const known = new Set(problem.constraints.map(({ name }) => name));

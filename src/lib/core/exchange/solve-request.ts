@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { METHODS, type MethodName } from '../method/solve';
 import { RULE_NAMES, ruleNamed, type Rule, type RuleName } from '../method/types';
-import { faultsOf, InputError, readProblem, type Issue } from '../problem/json';
+import { InputError, readProblem, validate, type Issue } from '../problem/json';
 import type { Problem } from '../problem/types';
 
 export const INTEGER_WAYS = ['relax', 'branch', 'cuts'] as const;
@@ -61,10 +61,10 @@ const schema = yup
 export function readSolveRequest(data: unknown): SolveRequest {
 	const issues: Issue[] = [];
 	try {
-		schema.validateSync(data, { strict: true, abortEarly: false });
+		validate(schema, data);
 	} catch (error) {
-		if (!(error instanceof yup.ValidationError)) throw error;
-		issues.push(...faultsOf(error, ''));
+		if (!(error instanceof InputError)) throw error;
+		issues.push(...error.issues);
 	}
 	if (typeof data !== 'object' || data === null || Array.isArray(data))
 		throw new InputError([{ path: '', message: 'must be an object with a problem' }]);

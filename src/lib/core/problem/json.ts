@@ -17,13 +17,27 @@ export class InputError extends Error {
 }
 
 /** Every fault that yup reports, as paths below a root. */
-export function faultsOf(error: yup.ValidationError, root: string): Issue[] {
+function faultsOf(error: yup.ValidationError, root: string): Issue[] {
 	const leaves = (e: yup.ValidationError): yup.ValidationError[] =>
 		e.inner.length ? e.inner.flatMap(leaves) : [e];
 	return leaves(error).map((leaf) => ({
 		path: [root, leaf.path].filter(Boolean).join(leaf.path?.startsWith('[') ? '' : '.'),
 		message: leaf.errors[0] ?? leaf.message
 	}));
+}
+
+/**
+ * Checks data against a schema.
+ * @param root path of the data in what was sent
+ * @throws InputError with every fault and its path
+ */
+export function validate(schema: yup.Schema, data: unknown, root = ''): void {
+	try {
+		schema.validateSync(data, { strict: true, abortEarly: false });
+	} catch (error) {
+		if (error instanceof yup.ValidationError) throw new InputError(faultsOf(error, root));
+		throw error;
+	}
 }
 
 /** Names twice, and terms of variables that are not there: what no field can tell alone. */
@@ -74,12 +88,7 @@ function sizeFaults(data: unknown, root: string): Issue[] {
 export function readProblem(data: unknown, root = ''): Problem {
 	const tooLong = sizeFaults(data, root);
 	if (tooLong.length) throw new InputError(tooLong);
-	try {
-		problemFormat.validateSync(data, { strict: true, abortEarly: false });
-	} catch (error) {
-		if (error instanceof yup.ValidationError) throw new InputError(faultsOf(error, root));
-		throw error;
-	}
+	validate(problemFormat, data, root);
 	const raw = data as ProblemJson;
 	const issues = crossFaults(raw, root);
 	if (issues.length) throw new InputError(issues);
