@@ -119,7 +119,8 @@ function sameTerms(a: Terms, b: Terms): boolean {
 	return true;
 }
 
-const sameVariable = (v: Variable, w: Variable): boolean =>
+/** Whether two variables say the same, name and unit included. */
+export const sameVariable = (v: Variable, w: Variable): boolean =>
 	v.name === w.name &&
 	v.unit === w.unit &&
 	v.domain === w.domain &&

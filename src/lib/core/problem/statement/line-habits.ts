@@ -265,8 +265,7 @@ export function lineHabits(source: string): Placed[] {
 	const kept: Placed[] = [];
 	for (const own of all) {
 		const last = kept.at(-1);
-		if (!last || own[0] > last[0] || last[1].to === last[0])
-			if (!last || own[0] >= last[1].to) kept.push(own);
+		if (!last || own[0] >= last[1].to) kept.push(own);
 	}
 	return kept;
 }

@@ -9,12 +9,25 @@ import * as messages from './messages';
 import type { RowRead } from './read';
 import { rowSource, type RowSource } from './source';
 
+/**
+ * What rows are called: those without a label r1, r2, … after their position, with a prime where that is taken.
+ * @param labels of all rows in their order; null where there is none
+ */
+export function rowNames(labels: readonly (string | null)[]): string[] {
+	const taken = new Set(labels.filter((label) => label !== null));
+	return labels.map((label, i) => {
+		const name = label ?? primed(`r${i + 1}`, taken);
+		taken.add(name);
+		return name;
+	});
+}
+
 /** The rows of a statement while it is read: constraints in their order, with where their parts stand. */
 export class RowTable {
 	readonly constraints: (Constraint & { labelled: boolean })[] = [];
 	readonly rows: RowRead[] = [];
 	readonly sources: RowSource[] = [];
-	/** names of rows so far; the empty one is no name */
+	/** names of rows so far */
 	private readonly taken = new Set<string>();
 
 	constructor(
@@ -30,16 +43,22 @@ export class RowTable {
 		if (source) this.sources.push(source);
 	}
 
-	/** A constraint as it is written; its name may come later. */
-	add(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
-		const nameNode = label?.firstChild;
-		const name = nameNode ? this.linear.name(nameNode) : '';
+	/**
+	 * A row Σ terms + constant (relation) 0 at a place in the text.
+	 * @param name null where it comes later
+	 */
+	private push(
+		node: SyntaxNode,
+		label: SyntaxNode | null,
+		name: string | null,
+		body: Linear,
+		relation: Relation
+	): void {
 		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
-		if (nameNode && this.taken.has(name)) this.findings.error(nameNode, 'same-name', messages.sameName(name));
-		this.taken.add(name);
+		if (name !== null) this.taken.add(name);
 		this.constraints.push({
-			name,
-			labelled: !!nameNode,
+			name: name ?? '',
+			labelled: name !== null,
 			...(unit ? { unit } : {}),
 			terms: withoutZeros(body.terms),
 			relation,
@@ -47,48 +66,42 @@ export class RowTable {
 		});
 		// what it says of the variable is no part of the row itself
 		const last = node.getChildren('Expression').at(-1) ?? node;
-		this.rows.push({ name, at: { from: node.from, to: last.to }, body });
-		this.source(node, name);
+		this.rows.push({ name: name ?? '', at: { from: node.from, to: last.to }, body });
+	}
+
+	/** A constraint as it is written; its name may come later. */
+	add(node: SyntaxNode, label: SyntaxNode | null, body: Linear, relation: Relation): void {
+		const nameNode = label?.firstChild;
+		const name = nameNode ? this.linear.name(nameNode) : null;
+		if (nameNode && name !== null && this.taken.has(name))
+			this.findings.error(nameNode, 'same-name', messages.sameName(name));
+		this.push(node, label, name, body, relation);
+		this.source(node, name ?? '');
 	}
 
 	/** A row with two limits: two constraints of its name with a and b. */
 	addTwo(node: SyntaxNode, label: SyntaxNode | null, [left, middle, right]: Linear[], kind: Relation): void {
 		const name = label?.firstChild ? this.linear.name(label.firstChild) : `r${this.constraints.length + 1}`;
-		const unit = this.linear.unit(label?.getChild('Unit') ?? null);
 		const [first, second] = ['a', 'b'].map((letter) => primed(`${name}${letter}`, this.taken));
 		this.findings.notice(node, 'two-rows', messages.twoRows(first, second));
-		const last = node.getChildren('Expression').at(-1) ?? node;
 		const rows: readonly (readonly [string, Linear, Relation])[] = [
 			[first, left, MIRRORED[kind]],
 			[second, right, kind]
 		];
 		for (const [own, limit, relation] of rows) {
 			const body = plus(middle, scale(limit, ZERO.sub(1)));
-			this.taken.add(own);
-			this.constraints.push({
-				name: own,
-				labelled: true,
-				...(unit ? { unit } : {}),
-				terms: withoutZeros(body.terms),
-				relation,
-				rhs: body.constant.neg()
-			});
 			// what stands twice stands in one place
 			const mentions = own === first ? body.mentions : [];
-			this.rows.push({ name: own, at: { from: node.from, to: last.to }, body: { ...body, mentions } });
+			this.push(node, label, own, { ...body, mentions }, relation);
 		}
 	}
 
-	/** Rows without a name are called r1, r2, … after their position, with a prime where that is taken. */
+	/** Gives the rows without a label their names, and all their places. */
 	nameRows(): void {
-		const { taken } = this;
+		const names = rowNames(this.constraints.map(({ name, labelled }) => (labelled ? name : null)));
 		this.constraints.forEach((row, i) => {
-			let name = row.name;
-			if (!row.labelled) {
-				name = primed(`r${i + 1}`, taken);
-				taken.add(name);
-				(row as { name: string }).name = name;
-			}
+			const name = names[i];
+			(row as { name: string }).name = name;
 			this.rows[i].name = name;
 			const source = this.sources.find(
 				(own) => own.kind === 'constraint' && own.from === this.rows[i].at.from

@@ -1,8 +1,8 @@
-import { primed } from '../names';
-import { sameProblem, type Constraint, type Problem, type Variable } from '../types';
+import { sameProblem, sameVariable, type Constraint, type Problem } from '../types';
 import { orderVariables, say, withoutSaying } from './edit-lines';
 import { nameText, printStatement } from './print';
 import { readStatement, type Reading } from './read';
+import { rowNames } from './rows';
 import { applyEdits, type TextEdit } from './text-edit';
 
 /** Edits that are read back: what a small edit says beside what it shall say is put right before it is made. */
@@ -11,13 +11,8 @@ import { applyEdits, type TextEdit } from './text-edit';
 export function namedAsRead(reading: Reading, constraints: readonly Constraint[]): Constraint[] {
 	const isLabelled = ({ name }: Constraint) =>
 		reading.rows.some((row) => row.kind === 'constraint' && row.name === name && row.label !== null);
-	const taken = new Set(constraints.filter(isLabelled).map(({ name }) => name));
-	return constraints.map((row, i) => {
-		if (isLabelled(row)) return row;
-		const name = primed(`r${i + 1}`, taken);
-		taken.add(name);
-		return { ...row, name };
-	});
+	const names = rowNames(constraints.map((row) => (isLabelled(row) ? row.name : null)));
+	return constraints.map((row, i) => ({ ...row, name: names[i] }));
 }
 
 /** Names rows that would be read as a sign or bound of their variable: `x ≤ 0` is one, `r1: x ≤ 0` is a row. */
@@ -38,24 +33,16 @@ function labelled(reading: Reading, edits: readonly TextEdit[], wanted: Problem)
 	];
 }
 
-const sameVariable = (a: Variable | undefined, b: Variable): boolean =>
-	a !== undefined && sameProblem(alone(a), alone(b));
-const alone = (variable: Variable): Problem => ({
-	variables: [variable],
-	objective: { sense: 'max', name: 'z', terms: new Map(), constant: NOTHING },
-	constraints: []
-});
-const NOTHING = readStatement('max z = 0').problem!.objective.constant;
-
 /** Says of each variable what is wanted, in a line of its own, where the text says something else. */
 function restated(text: string, wanted: Problem): string {
 	let now = text;
+	let reading = readStatement(now);
 	for (const variable of wanted.variables) {
-		const reading = readStatement(now);
 		const own = reading.problem?.variables.find(({ name }) => name === variable.name);
-		if (!reading.problem || sameVariable(own, variable)) continue;
+		if (!reading.problem || (own && sameVariable(own, variable))) continue;
 		const bare = applyEdits(now, withoutSaying(now, reading, variable.name));
 		now = applyEdits(bare, [say(bare, variable)]);
+		reading = readStatement(now);
 	}
 	return now;
 }
