@@ -24,12 +24,14 @@ export const draggable =
 	(node: SVGElement): (() => void) => {
 		const { ask, finish } = perFrame(move);
 		let held: number | null = null;
+		/** what listens while the part is there, and what only while it is dragged */
+		const attached = new AbortController();
+		let dragged = new AbortController();
 		const over = () => {
 			if (held === null) return;
 			const id = held;
 			held = null;
-			window.removeEventListener('keydown', onkeydown, true);
-			window.removeEventListener('blur', over);
+			dragged.abort();
 			if (node.hasPointerCapture(id)) node.releasePointerCapture(id);
 			finish();
 			end?.();
@@ -47,8 +49,10 @@ export const draggable =
 			event.stopPropagation();
 			held = event.pointerId;
 			node.setPointerCapture(held);
-			window.addEventListener('keydown', onkeydown, true);
-			window.addEventListener('blur', over);
+			dragged = new AbortController();
+			const { signal } = dragged;
+			window.addEventListener('keydown', onkeydown, { capture: true, signal });
+			window.addEventListener('blur', over, { signal });
 			start?.();
 		};
 		const onpointermove = (event: PointerEvent) => {
@@ -58,17 +62,14 @@ export const draggable =
 			if (event.pointerId === held) over();
 		};
 		node.style.touchAction = 'none';
-		for (const other of OTHERS) node.addEventListener(other, stop);
-		node.addEventListener('pointerdown', onpointerdown);
-		node.addEventListener('pointermove', onpointermove);
+		const { signal } = attached;
+		for (const other of OTHERS) node.addEventListener(other, stop, { signal });
+		node.addEventListener('pointerdown', onpointerdown, { signal });
+		node.addEventListener('pointermove', onpointermove, { signal });
 		for (const last of ['pointerup', 'pointercancel', 'lostpointercapture'] as const)
-			node.addEventListener(last, onpointerup);
+			node.addEventListener(last, onpointerup, { signal });
 		return () => {
 			over();
-			for (const other of OTHERS) node.removeEventListener(other, stop);
-			node.removeEventListener('pointerdown', onpointerdown);
-			node.removeEventListener('pointermove', onpointermove);
-			for (const last of ['pointerup', 'pointercancel', 'lostpointercapture'] as const)
-				node.removeEventListener(last, onpointerup);
+			attached.abort();
 		};
 	};
