@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import type { NodeState, SearchNode } from '$lib/core/integer/search-types';
+import { openNode, type NodeState, type SearchNode } from '$lib/core/integer/search-types';
 import { rational } from '$lib/core/number/rational';
 import { laidOutTree } from './tree-layout';
 
@@ -9,22 +9,15 @@ function fullTree(depth: number, open: number): SearchNode[] {
 	return Array.from({ length: count }, (_, id): SearchNode => {
 		const isLeaf = id >= 2 ** depth - 1;
 		const state: NodeState = !isLeaf ? 'branched' : id === open ? 'open' : 'bound';
-		return {
+		const node = openNode({
 			id,
 			parent: id === 0 ? null : (id - 1) >> 1,
 			branching:
 				id === 0 ? null : { variable: 'x', relation: id % 2 ? '>=' : '<=', value: rational(id % 2 ? 1 : 0) },
 			depth: Math.floor(Math.log2(id + 1)),
-			state,
-			promise: null,
-			bound: null,
-			solution: null,
-			fractional: [],
-			split: null,
-			why: null,
-			pivots: 0,
-			turn: 0
-		};
+			promise: null
+		});
+		return { ...node, state };
 	});
 }
 const none: ReadonlySet<number> = new Set();
