@@ -64,6 +64,11 @@ describe('the technology table', () => {
 
 	test('activities and resources come and go, and a block from a spreadsheet fills the cells', async () => {
 		await desk.click('Add resource');
+		await desk.page.waitForSelector('input[aria-label="Amount of the new resource"]');
+		await desk.page.type('input[aria-label="New resource per jugs"]', '1');
+		expect(await desk.text()).toBe(MIX);
+		await desk.page.type('input[aria-label="Amount of the new resource"]', '9\n');
+		await desk.page.waitForSelector('input[aria-label="Amount of r4"]');
 		await desk.click('Add activity');
 		await desk.page.waitForSelector('input[aria-label="r4 per x3"]');
 		await clipboard('paste', 'clay per cups', '8\t9\t10\n1/2\t0,25\t-1\n');

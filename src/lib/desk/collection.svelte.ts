@@ -1,6 +1,6 @@
 import { readLesson } from '$lib/core/lesson/check';
 import { collectionText } from '$lib/core/lesson/files';
-import { newLesson, withTitle, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
+import { blankLesson, withTitle, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
 import {
 	fetchAll,
 	fetchIndex,
@@ -18,8 +18,6 @@ import { allTags, asIso, summaryOf } from './summary';
 
 export type { Summary } from '$lib/store/collection';
 export type { Version } from '$lib/store/versions';
-
-const EMPTY = 'title "New lesson"\n\nmax z = \n';
 
 /** The lessons kept in this browser: what is there, found and ordered. */
 export class Collection {
@@ -96,8 +94,8 @@ export class Collection {
 		return id === this.#keeping.id || (await this.#keeping.open(id)) ? this.#document.page : null;
 	}
 
-	/** Opens a lesson that is new here: a fresh one, or a sample. */
-	async create(lesson: Lesson = newLesson(EMPTY)): Promise<string> {
+	/** Opens a lesson that is new here: an empty one, or a sample. */
+	async create(lesson: Lesson = blankLesson()): Promise<string> {
 		await this.#keeping.openNew(lesson);
 		return lesson.page;
 	}

@@ -42,6 +42,8 @@ export class LessonDocument {
 	#reading = $state.raw<Reading>(NO_READING);
 	#pendingRead: AbortController | null = null;
 	#held = $state(false);
+	/** the variables of the problem that story, notes and meanings are about, once another has taken its place */
+	#toldOf = $state.raw<readonly string[] | null>(null);
 
 	constructor(lesson: Lesson) {
 		this.open(lesson);
@@ -113,6 +115,11 @@ export class LessonDocument {
 		return this.#page;
 	}
 
+	/** whether story, notes and meanings are those of a problem that another has taken the place of */
+	get isOutgrown(): boolean {
+		return this.#toldOf !== null;
+	}
+
 	/** The lasting key of a variable or constraint; one that the book does not know is its own key. */
 	keyOf(kind: keyof Meanings, name: string): string {
 		return this.#book[kind].find((own) => own.name === name)?.key ?? name;
@@ -120,6 +127,7 @@ export class LessonDocument {
 
 	/** What a variable or constraint means in the words of the story; empty where nothing is said. */
 	meaning(kind: keyof Meanings, name: string): string {
+		if (this.isOutgrown) return '';
 		const key = this.#book[kind].find((own) => own.name === name)?.key;
 		return (key !== undefined && Object.hasOwn(this.#meanings[kind], key) && this.#meanings[kind][key]) || '';
 	}
@@ -148,6 +156,7 @@ export class LessonDocument {
 	/** Shows a lesson in place of the present one. */
 	open(lesson: Lesson): void {
 		this.#problem = null;
+		this.#toldOf = null;
 		this.#book = lesson.lasting;
 		this.#trail = lesson.trail;
 		this.#rule = lesson.rule;
@@ -226,8 +235,26 @@ export class LessonDocument {
 	#take(reading: Reading): void {
 		this.#reading = reading;
 		if (!reading.problem) return;
+		this.#compare(reading.problem);
 		this.#book = follow(this.#book, this.#problem, reading.problem);
 		this.#problem = reading.problem;
+	}
+
+	/** A problem that has no variable of the one before is another one; the first one may come back. */
+	#compare(next: Problem): void {
+		const names = (this.#toldOf ?? this.#problem?.variables.map(({ name }) => name)) || [];
+		const isOther = names.length > 0 && !next.variables.some(({ name }) => names.includes(name));
+		const isTold = !!(this.#story || this.#notes) || this.#meanings !== NO_MEANINGS;
+		this.#toldOf = isOther && isTold ? names : null;
+	}
+
+	/** What was said of the problem before goes, or stays as being about this one. */
+	settleStory(stays: boolean): void {
+		this.#toldOf = null;
+		if (stays) return;
+		this.#story = '';
+		this.#notes = '';
+		this.#meanings = NO_MEANINGS;
 	}
 
 	/** Puts another trail in place of the present one. */

@@ -78,6 +78,9 @@ export const newLesson = (statement: string): Lesson => ({
 	tree: null
 });
 
+/** A lesson in which nothing is stated yet: it opens where a problem is written. */
+export const blankLesson = (): Lesson => ({ ...newLesson(''), page: '/problem' });
+
 const TITLE = /^[ \t]*title[ \t]+"((?:[^\\\n"]|\\[^\n])*)"/im;
 
 /** A lesson's title, which its statement has. */

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { blankLesson } from '$lib/core/lesson/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
@@ -35,7 +36,8 @@
 			openFinder: () => (open = 'finder'),
 			openKeys: () => (open = 'keys'),
 			openFile: () => chooser?.click(),
-			share: () => (open = 'share')
+			share: () => (open = 'share'),
+			begin: () => void begin()
 		})
 	);
 
@@ -53,6 +55,12 @@
 		if (!file) return;
 		event.preventDefault();
 		await (await opener()).open(file);
+	}
+
+	async function begin() {
+		const lesson = blankLesson();
+		await keeping.openNew(lesson);
+		go(lesson.page);
 	}
 
 	async function choose() {

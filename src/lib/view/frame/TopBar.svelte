@@ -35,12 +35,15 @@
 					title={`Page ${name} (${i + 1})`}>{name}</a
 				>
 			{/each}
+			<a
+				class="lessons"
+				href={LESSONS_PATH}
+				aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
+				title="All lessons (l)">Lessons</a
+			>
 		</nav>
-		<a
-			class="lesson"
-			href={LESSONS_PATH}
-			aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
-			title="All lessons (l)">{shownTitle(titleOf({ statement: document.text }))}</a
+		<span class="lesson" title="The lesson that is open"
+			>{shownTitle(titleOf({ statement: document.text }))}</span
 		>
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
 			{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
@@ -107,10 +110,11 @@
 		color: var(--ink);
 		border-bottom-color: var(--now);
 	}
+	.lessons {
+		margin-left: var(--gap-2);
+	}
 	.lesson {
 		color: var(--ink);
-		text-decoration: underline dotted var(--rule-strong);
-		text-underline-offset: 0.25em;
 		font-style: italic;
 		min-width: 0;
 		overflow: hidden;

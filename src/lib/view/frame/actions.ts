@@ -17,6 +17,8 @@ export interface Helpers {
 	/** lets the reader choose a file to open */
 	openFile(): void;
 	share(): void;
+	/** an empty lesson in place of the present one, which is kept */
+	begin(): void;
 }
 
 /** Everything that can be done now. */
@@ -182,6 +184,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
 	];
 	const lessons: Action[] = [
+		{ id: 'new', group: 'Lesson', says: 'New lesson', key: 'w', possible: true, run: helpers.begin },
 		{ id: 'open', group: 'Lesson', says: 'Open a file', key: 'o', possible: true, run: helpers.openFile },
 		{
 			id: 'share',

@@ -54,6 +54,7 @@
 		<header>
 			<h2 id="kept-lessons">Lessons in this browser</h2>
 			<button class="btn tool now" onclick={async () => goTo(await collection.create())}>New lesson</button>
+			<a class="btn tool" href="#samples">From a sample</a>
 			<button class="btn tool" onclick={() => document.getElementById('file-chooser')?.click()}
 				>Open a file …</button
 			>

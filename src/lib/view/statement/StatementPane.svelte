@@ -7,6 +7,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import Findings from './Findings.svelte';
 	import { numberPlace } from './number-place';
+	import { pastedKind, type PastedKind } from './pasted';
 	import { makeEditor, replaceText, showFindings, showLit, showMarks } from './editor';
 
 	const { document: lesson, selection, session } = useDesk();
@@ -23,6 +24,12 @@
 
 	const pointAt = (offset: number | null) => selection.point(offset === null ? null : standingAt(offset));
 
+	/** what was pasted that is no statement */
+	let pasted = $state.raw<{ text: string; kind: PastedKind } | null>(null);
+	let isTable = $state(false);
+	/** nothing is stated yet: that is where everybody begins, and no fault */
+	const findings = $derived(lesson.reading.diagnostics.filter(({ code }) => code !== 'empty'));
+
 	/** what is to get another name: the variable or constraint at the cursor */
 	let renaming = $state<Pointed | null>(null);
 
@@ -37,7 +44,11 @@
 				onwrite: (text) => lesson.type(text),
 				onpoint: pointAt,
 				names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
-				onrename: askName
+				onrename: askName,
+				onpaste: (text) => {
+					const kind = pastedKind(text);
+					pasted = kind && { text, kind };
+				}
 			});
 			editor = view;
 			return () => view.destroy();
@@ -53,8 +64,7 @@
 	});
 
 	$effect(() => {
-		const { diagnostics } = lesson.reading;
-		if (editor) void showFindings(editor, diagnostics);
+		if (editor) void showFindings(editor, findings);
 	});
 
 	$effect(() => {
@@ -104,8 +114,15 @@
 	{/snippet}
 	<div class="stack">
 		<div class="editor" {@attach mount}></div>
+		{#if pasted}
+			{#await import('./PastedOffer.svelte') then { default: PastedOffer }}
+				{#if pasted}
+					<PastedOffer {...pasted} ontable={() => (isTable = true)} onclose={() => (pasted = null)} />
+				{/if}
+			{/await}
+		{/if}
 		<Findings
-			findings={lesson.reading.diagnostics}
+			{findings}
 			onshow={show}
 			onfix={(fix) => {
 				lesson.fix(fix);
@@ -114,6 +131,19 @@
 		/>
 	</div>
 </Pane>
+{#if isTable && pasted}
+	{#await import('../table/PasteSheet.svelte') then { default: PasteSheet }}
+		{#if pasted}
+			<PasteSheet
+				text={pasted.text}
+				onclose={() => {
+					isTable = false;
+					pasted = null;
+				}}
+			/>
+		{/if}
+	{/await}
+{/if}
 {#if renaming}
 	{#await import('./RenameSheet.svelte') then { default: RenameSheet }}
 		{#if renaming}

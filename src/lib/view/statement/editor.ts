@@ -10,7 +10,7 @@ import {
 	type Extension,
 	type RangeValue
 } from '@codemirror/state';
-import { Decoration, EditorView, gutter, GutterMarker, keymap } from '@codemirror/view';
+import { Decoration, EditorView, gutter, GutterMarker, keymap, placeholder } from '@codemirror/view';
 import { markPath } from '../shared/marks';
 import { statementLanguage } from './language';
 
@@ -88,6 +88,7 @@ const look = EditorView.theme({
 		textUnderlineOffset: '3px'
 	},
 	'.cm-lintPoint-error::after': { borderBottomColor: 'var(--error)' },
+	'.cm-placeholder': { color: 'var(--ink-soft)', fontStyle: 'italic', whiteSpace: 'pre-wrap' },
 	'.cm-tooltip.cm-tooltip-autocomplete > ul': {
 		fontFamily: 'var(--font-text)',
 		fontSize: 'var(--size-text)'
@@ -104,6 +105,10 @@ const look = EditorView.theme({
 	}
 });
 
+/** what stands faintly where nothing is stated */
+const EXAMPLE =
+	'max profit = 3 x1 + 5 x2\nclay:  x1 + 2 x2 <= 12\nwheel: 3 x1 + x2 <= 15\n\nOr paste a problem as it is written, a table, or an MPS file.';
+
 export interface EditorHooks {
 	readonly label: string;
 	onwrite(text: string): void;
@@ -113,6 +118,8 @@ export interface EditorHooks {
 	names(): readonly string[];
 	/** the name at this offset shall be another */
 	onrename(offset: number): void;
+	/** a text was pasted */
+	onpaste(text: string): void;
 }
 
 /** Builds the statement's editor in an element. */
@@ -124,6 +131,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 		keymap.of([{ key: 'F2', run: ({ state }) => (hooks.onrename(state.selection.main.head), true) }]),
 		keymap.of([...defaultKeymap, ...historyKeymap]),
 		statementLanguage(),
+		placeholder(EXAMPLE),
 		marks.field,
 		lit.field,
 		gutter({ class: 'cm-identity', markers: (view) => view.state.field(marks.field) }),
@@ -142,6 +150,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 				rested = { x, y };
 				hooks.onpoint(view.posAtCoords({ x, y }));
 			},
+			paste: (event) => hooks.onpaste(event.clipboardData?.getData('text/plain') ?? ''),
 			mouseleave: () => hooks.onpoint(null),
 			blur: () => hooks.onpoint(null)
 		})

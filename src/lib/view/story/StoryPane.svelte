@@ -67,6 +67,15 @@
 			>{isWriting ? 'Done' : 'Write'}</button
 		>
 	{/snippet}
+	{#if lesson.isOutgrown}
+		<p class="outgrown" role="status">
+			<span
+				>The statement has become another problem. Story, notes and meanings are those of the one before.</span
+			>
+			<button class="btn tool" onclick={() => lesson.settleStory(false)}>They go</button>
+			<button class="btn tool" onclick={() => lesson.settleStory(true)}>They stay</button>
+		</p>
+	{/if}
 	{#if isWriting}
 		<textarea
 			bind:this={area}
@@ -97,6 +106,15 @@
 		color: var(--ink);
 		font: inherit;
 		line-height: 1.5;
+	}
+	.outgrown {
+		display: flex;
+		align-items: center;
+		gap: var(--gap-2);
+		margin: 0 var(--gap-3) var(--gap-2);
+		padding: 0.25rem var(--gap-2);
+		font-size: var(--size-note);
+		background: var(--now-wash);
 	}
 	.nothing {
 		margin: 0;

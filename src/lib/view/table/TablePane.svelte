@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { isWholeTable } from '$lib/core/exchange/block';
 	import { isZero, toText } from '$lib/core/number/rational';
-	import { readCell, turnSense, addRow, addVariable } from '$lib/core/problem/statement/edits';
+	import { readCell, turnSense, addVariable } from '$lib/core/problem/statement/edits';
 	import type { Sense } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -9,6 +9,8 @@
 	import { atOf, Block, type At } from './block.svelte';
 	import { blockText } from './block-text';
 	import Cell from './Cell.svelte';
+	import EmptyTable from './EmptyTable.svelte';
+	import NewRow from './NewRow.svelte';
 	import { changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
 	import TableBounds from './TableBounds.svelte';
 	import TableHead from './TableHead.svelte';
@@ -18,6 +20,11 @@
 	const { document: lesson, selection } = useDesk();
 	const problem = $derived(lesson.problem);
 	const MOST_CELLS = 900;
+	/** a resource that is being added */
+	let adding = $state(false);
+	/** what an empty table has made of the statement so far: it stays until something else is written */
+	let drafted = $state<string | null>(null);
+	const isEmpty = $derived(/^\s*(?:title\s+"[^"\n]*"\s*)?$/.test(lesson.text) || lesson.text === drafted);
 	const tooLarge = $derived(!!problem && problem.variables.length * problem.constraints.length > MOST_CELLS);
 	let grid = $state<HTMLTableElement>();
 	const block = new Block();
@@ -28,6 +35,9 @@
 
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
+	/** a field of a cell; a row that is being added has fields of its own */
+	const isCell = (target: EventTarget | null): target is HTMLInputElement =>
+		target instanceof HTMLInputElement && target.dataset.at !== undefined;
 	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
 
 	/** The next cell down or to the right, over places that have none. */
@@ -48,7 +58,7 @@
 
 	function onkeydown(event: KeyboardEvent) {
 		const input = event.target;
-		if (!(input instanceof HTMLInputElement)) return;
+		if (!isCell(input)) return;
 		const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length;
 		const arrow = ARROWS[event.key];
 		const sideways =
@@ -87,7 +97,7 @@
 			.filter(isNumberCell);
 
 	function onpointerdown(event: PointerEvent) {
-		if (!(event.target instanceof HTMLInputElement)) return;
+		if (!isCell(event.target)) return;
 		if (event.shiftKey) {
 			event.preventDefault();
 			block.reach(atOf(event.target));
@@ -95,7 +105,7 @@
 	}
 
 	function onpointerover(event: PointerEvent) {
-		if (event.buttons !== 1 || !(event.target instanceof HTMLInputElement) || !block.start) return;
+		if (event.buttons !== 1 || !isCell(event.target) || !block.start) return;
 		block.reach(atOf(event.target));
 		if (block.isMany) getSelection()?.removeAllRanges();
 	}
@@ -110,7 +120,7 @@
 	function onpaste(event: ClipboardEvent) {
 		const input = event.target;
 		const text = event.clipboardData?.getData('text/plain') ?? '';
-		if (!(input instanceof HTMLInputElement) || !/[\t\n]/.test(text.trimEnd())) return;
+		if (!isCell(input) || !/[\t\n]/.test(text.trimEnd())) return;
 		event.preventDefault();
 		if (isWholeTable(text)) {
 			pasted = text;
@@ -129,7 +139,7 @@
 
 	/** The statement follows what is typed as soon as it is a number; nothing goes away before the cell is left. */
 	function oninput({ target }: Event) {
-		if (!(target instanceof HTMLInputElement)) return;
+		if (!isCell(target)) return;
 		const { cell = '' } = target.dataset;
 		const value = isNumberCell(cell) ? readCell(target.value) : null;
 		if (value && !isZero(value)) changeCell(lesson, cell, target.value);
@@ -143,13 +153,13 @@
 	}
 
 	function onfocusin({ target }: FocusEvent) {
-		if (!(target instanceof HTMLInputElement)) return;
+		if (!isCell(target)) return;
 		const at = atOf(target);
 		if (!block.has(at.y, at.x)) block.begin(at);
 	}
 
 	function onfocusout({ target }: FocusEvent) {
-		if (target instanceof HTMLInputElement && target.isConnected) take(target);
+		if (isCell(target) && target.isConnected) take(target);
 	}
 </script>
 
@@ -163,21 +173,19 @@
 
 <Pane pane="table" name="Table" aside={lesson.stale ? 'last right statement' : null}>
 	{#snippet tools()}
-		{#if problem && !tooLarge}
+		{#if problem && !tooLarge && !isEmpty}
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
 				onclick={() => lesson.edit(addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
 			>
-			<button
-				class="btn tool"
-				disabled={lesson.stale}
-				onclick={() => lesson.edit(addRow(lesson.text, lesson.reading).edits)}>Add resource</button
-			>
+			<button class="btn tool" disabled={lesson.stale} onclick={() => (adding = true)}>Add resource</button>
 		{/if}
 		<button class="btn tool" onclick={() => (pasted = '')}>Paste table</button>
 	{/snippet}
-	{#if problem && !tooLarge}
+	{#if isEmpty}
+		<EmptyTable onwrite={(text) => (drafted = text)} onpaste={(text) => (pasted = text)} />
+	{:else if problem && !tooLarge}
 		{@const { objective, variables, constraints } = problem}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Technology table">
@@ -239,6 +247,15 @@
 					{#each constraints as row, index (row.name)}
 						<TableRow {row} {variables} {index} isLast={index === constraints.length - 1} {cell} />
 					{/each}
+					{#if adding}
+						<NewRow
+							{problem}
+							onend={(fault) => {
+								adding = fault !== null;
+								wrong = fault && { cell: fault.field, why: fault.why };
+							}}
+						/>
+					{/if}
 				</tbody>
 				<TableBounds {problem} {cell} />
 			</table>

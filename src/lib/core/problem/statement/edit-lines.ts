@@ -1,8 +1,8 @@
 import { ONE } from '../../number/rational';
 import { numbered } from '../names';
-import type { Variable } from '../types';
+import type { Constraint, Variable } from '../types';
 import { goalOf, setCoefficient, setCost } from './edit';
-import { declaration, nameText } from './print';
+import { declaration, nameText, rowLine } from './print';
 import type { Reading } from './read';
 import type { TextEdit } from './text-edit';
 
@@ -96,19 +96,18 @@ function wholeLine(text: string, from: number, to: number, withComment = false):
 		: { from: before, to: end, insert: '' };
 }
 
-/** A new row below the last one, `name: 0 ≤ 0` in the first variable. */
-export function addRow(text: string, reading: Reading): { edits: TextEdit[]; name: string } {
+/** A new row, which has a name of its own where it is given none. */
+export type NewRow = Omit<Constraint, 'name'> & { readonly name?: string };
+
+/** A new row below the last one. */
+export function addRow(text: string, reading: Reading, row: NewRow): { edits: TextEdit[]; name: string } {
 	const { problem } = reading;
 	if (!problem) return { edits: [], name: '' };
 	const taken = new Set(problem.constraints.map(({ name }) => name));
-	const name = numbered('r', problem.constraints.length + 1, taken);
+	const name = row.name || numbered('r', problem.constraints.length + 1, taken);
 	const last = Math.max(...reading.places.filter(({ kind }) => kind !== 'variable').map(({ to }) => to));
 	const at = lineEnd(text, last);
-	const [first] = problem.variables;
-	return {
-		name,
-		edits: [{ from: at, to: at, insert: `\n${name}: ${first ? nameText(first.name) : '0'} ≤ 0` }]
-	};
+	return { name, edits: [{ from: at, to: at, insert: `\n${rowLine({ ...row, name })}` }] };
 }
 
 /** A new variable, declared in a line of its own at the end. */

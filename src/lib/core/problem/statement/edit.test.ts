@@ -39,7 +39,10 @@ test('an edit touches what it says, and comments and layout of the rest stay', (
 		TEXT.replace('kiln: vases', 'oven: vases')
 	);
 	expect(after(TEXT, (t, r) => edit.removeRow(t, r, 'kiln'))).toBe(TEXT.replace('\nkiln: vases <= 8', ''));
-	expect(after(TEXT, (t, r) => edit.addRow(t, r).edits)).toBe(TEXT.replace('<= 8', '<= 8\nr4: bowls ≤ 0'));
+	const row = { terms: new Map([['bowls', rational(2)]]), relation: '<=', rhs: rational(9) } as const;
+	expect(after(TEXT, (t, r) => edit.addRow(t, r, row).edits)).toBe(
+		TEXT.replace('<= 8', '<= 8\nr4: 2 bowls ≤ 9')
+	);
 	expect(after(TEXT, (t, r) => edit.addVariable(t, r).edits)).toBe(`${TEXT}\nx3 from 0\n`);
 });
 

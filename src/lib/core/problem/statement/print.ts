@@ -1,5 +1,5 @@
 import { isZero, ONE, sign, toText, type Rational } from '../../number/rational';
-import type { Problem, Terms, Variable } from '../types';
+import type { Constraint, Problem, Terms, Variable } from '../types';
 import { quote } from './linear';
 import { KEYWORDS, SPOKEN } from './tokens';
 import { RELATION_SIGNS } from '../relation';
@@ -52,6 +52,10 @@ export function declaration(variable: Variable, always: boolean): string | null 
 	);
 }
 
+/** A constraint in a line of its own. */
+export const rowLine = ({ name, unit, terms, relation, rhs }: Constraint): string =>
+	`${nameText(name)}${unitText(unit)}: ${printTerms(terms)} ${RELATION_SIGNS[relation]} ${toText(rhs)}`;
+
 /** The variables' names in the order in which the objective and the rows mention them. */
 function mentionOrder(problem: Problem): string[] {
 	const seen = new Set<string>(problem.objective.terms.keys());
@@ -73,10 +77,7 @@ export function printStatement(problem: Problem): string {
 	if (!natural) lines.push(...problem.variables.map((v) => declaration(v, true)!));
 	const { sense, name, unit, terms, constant } = problem.objective;
 	lines.push(`${sense} ${nameText(name)}${unitText(unit)} = ${printTerms(terms, constant)}`);
-	for (const row of problem.constraints)
-		lines.push(
-			`${nameText(row.name)}${unitText(row.unit)}: ${printTerms(row.terms)} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs)}`
-		);
+	lines.push(...problem.constraints.map(rowLine));
 	if (natural)
 		for (const variable of problem.variables) {
 			const line = declaration(variable, false);

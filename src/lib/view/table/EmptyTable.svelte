@@ -1,0 +1,238 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { printStatement } from '$lib/core/problem/statement/print';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { NEXT, WORDS } from './cells';
+	import { draftOf, problemOf, type Draft, type DraftFault } from './draft';
+
+	/** A problem from nothing: an empty table, filled in from its first name on. The statement is written beside it as it grows. */
+	interface Props {
+		/** what this table wrote; another text is somebody else's */
+		onwrite: (text: string) => void;
+		onpaste: (text: string) => void;
+	}
+	let { onwrite, onpaste }: Props = $props();
+	const { document: lesson } = useDesk();
+	const MOST = 20;
+	let draft = $state<Draft>(draftOf(2, 2));
+	let fault = $state<DraftFault | null>(null);
+	let first = $state<HTMLInputElement>();
+	// what is said before the objective, such as a title, stays
+	const before = untrack(() => lesson.text.trim());
+
+	$effect(() => {
+		if (document.activeElement === document.body) first?.focus();
+	});
+
+	function write() {
+		const read = problemOf(draft);
+		fault = 'fault' in read ? read.fault : null;
+		if (!('problem' in read)) return;
+		const text = (before ? `${before}\n` : '') + printStatement(read.problem);
+		onwrite(text);
+		lesson.write(text);
+	}
+
+	function resize(variables: number, rows: number) {
+		const within = (n: number) => Math.min(MOST, Math.max(1, Math.trunc(n) || 1));
+		draft = draftOf(within(variables), within(rows), $state.snapshot(draft));
+		if (lesson.text.trim() !== before) write();
+	}
+
+	function pasted(event: ClipboardEvent) {
+		const text = event.clipboardData?.getData('text/plain') ?? '';
+		if (!/[\t\n]/.test(text.trimEnd())) return;
+		event.preventDefault();
+		onpaste(text);
+	}
+
+	/** Enter goes down, as in the table of a problem that is there. */
+	function down(event: KeyboardEvent) {
+		if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+		event.preventDefault();
+		const cell = event.target.closest('td, th') as HTMLTableCellElement | null;
+		const row = cell?.parentElement?.nextElementSibling ?? null;
+		(row as HTMLTableRowElement | null)?.cells[cell!.cellIndex]?.querySelector('input')?.focus();
+	}
+</script>
+
+<div class="scroll">
+	<div class="size">
+		<label
+			>activities <input
+				class="field"
+				type="number"
+				min="1"
+				max={MOST}
+				value={draft.names.length}
+				onchange={(e) => resize(Number(e.currentTarget.value), draft.rows.length)}
+			/></label
+		>
+		<label
+			>resources <input
+				class="field"
+				type="number"
+				min="1"
+				max={MOST}
+				value={draft.rows.length}
+				onchange={(e) => resize(draft.names.length, Number(e.currentTarget.value))}
+			/></label
+		>
+	</div>
+	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+	<table aria-label="Empty technology table" oninput={write} onpaste={pasted} onkeydown={down}>
+		<thead>
+			<tr>
+				<td></td>
+				{#each draft.names as _, j (j)}
+					<th scope="col">
+						{#if j === 0}
+							<input
+								bind:this={first}
+								bind:value={draft.names[j]}
+								placeholder="x1"
+								aria-label="Name of activity 1"
+							/>
+						{:else}
+							<input
+								bind:value={draft.names[j]}
+								placeholder={`x${j + 1}`}
+								aria-label={`Name of activity ${j + 1}`}
+							/>
+						{/if}
+					</th>
+				{/each}
+				<td></td><th class="head" scope="col">amount</th><th class="head" scope="col">unit</th>
+			</tr>
+		</thead>
+		<tbody>
+			<tr class="goal">
+				<th scope="row">
+					<button
+						class="relation"
+						aria-label={`${draft.sense}: turn`}
+						onclick={() => {
+							draft.sense = draft.sense === 'max' ? 'min' : 'max';
+							write();
+						}}>{draft.sense}</button
+					>
+					<input bind:value={draft.goal} placeholder="z" aria-label="Name of the objective" />
+				</th>
+				{#each draft.costs as _, j (j)}
+					<td><input bind:value={draft.costs[j]} aria-label={`Objective per activity ${j + 1}`} /></td>
+				{/each}
+				<td></td><td></td><td></td>
+			</tr>
+			{#each draft.rows as row, i (i)}
+				<tr>
+					<th scope="row"
+						><input
+							bind:value={row.name}
+							placeholder={`r${i + 1}`}
+							aria-label={`Name of resource ${i + 1}`}
+						/></th
+					>
+					{#each row.uses as _, j (j)}
+						<td><input bind:value={row.uses[j]} aria-label={`Resource ${i + 1} per activity ${j + 1}`} /></td>
+					{/each}
+					<td
+						><button
+							class="relation"
+							aria-label={`Resource ${i + 1}: ${WORDS[row.relation]}; change`}
+							onclick={() => {
+								row.relation = NEXT[row.relation];
+								write();
+							}}>{RELATION_SIGNS[row.relation]}</button
+						></td
+					>
+					<td><input bind:value={row.amount} aria-label={`Amount of resource ${i + 1}`} /></td>
+					<td><input bind:value={row.unit} aria-label={`Unit of resource ${i + 1}`} /></td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if fault}
+		<p class="wrong" role="alert">{fault.field}: {fault.why}</p>
+	{:else}
+		<p class="note">
+			Names first, then numbers. A resource counts once it has an amount. The statement is written as you
+			type; a text or a table can be pasted, too.
+		</p>
+	{/if}
+</div>
+
+<style>
+	.scroll {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-3);
+	}
+	.size {
+		display: flex;
+		gap: var(--gap-3);
+		padding-bottom: var(--gap-2);
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	.size input {
+		width: 4rem;
+	}
+	table {
+		border-spacing: 0;
+		border-block: 2px solid var(--ink);
+	}
+	th,
+	td {
+		padding: 0.1rem 0.2rem;
+		text-align: center;
+		white-space: nowrap;
+	}
+	tbody th {
+		text-align: left;
+		border-right: 1px solid var(--rule);
+	}
+	thead :is(th, td),
+	.goal :is(th, td) {
+		border-bottom: 1px solid var(--rule);
+	}
+	td input,
+	th input {
+		width: 4.6rem;
+		padding: 0.2rem 0.3rem;
+		text-align: center;
+		font: inherit;
+		color: var(--ink);
+		background: transparent;
+		border: 0;
+		border-bottom: 1px dotted var(--rule-strong);
+	}
+	.goal th input {
+		width: 3.2rem;
+	}
+	tbody tr:not(.goal) th input {
+		width: 6.4rem;
+		text-align: left;
+	}
+	.head {
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.relation {
+		min-width: 1.8rem;
+		min-height: 1.5rem;
+		cursor: pointer;
+	}
+	.note,
+	.wrong {
+		max-width: 34rem;
+		margin: var(--gap-2) 0 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.wrong {
+		color: var(--error);
+	}
+</style>
