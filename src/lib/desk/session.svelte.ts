@@ -6,6 +6,7 @@ import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
 import { offers, perform, tell } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
+import { basisOfCorner } from '$lib/core/move/basis';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position, type Result } from '$lib/core/move/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
@@ -230,15 +231,17 @@ export class Session {
 	}
 
 	/**
-	 * Goes to a corner of the region by pivots that join the trail; where there is no way along edges, that is told.
+	 * Goes to a corner of the region by pivots along edges that join the trail, or, where there is no such way, to its basis at once.
 	 * @param plan the corner
 	 */
 	visit(plan: Plan): boolean {
-		const work = this.position?.work;
-		if (!work) return false;
-		const way = wayTo(work, plan);
-		if (!way) this.#refused = { at: this.standing, remark: noWay };
-		return way?.every((move) => this.take(move)) ?? false;
+		const { position } = this;
+		const way = position?.work && wayTo(position.work, plan);
+		if (way) return way.every((move) => this.take(move));
+		// from nowhere, or from outside the region, the corner's basis is named
+		const named = position && basisOfCorner(position, plan);
+		if (!named) this.#refused = { at: this.standing, remark: noWay };
+		return named ? this.take(named) : false;
 	}
 
 	/** Starts in a way; what was done before stays as a branch. */

@@ -11,6 +11,16 @@ import { goalName, valueFactor, type Notation } from '../notation/notation';
 const named = (t: Tableau, rows: readonly number[]): Sentence =>
 	joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 
+/** Which basic variables are negative; nothing where none is. */
+export function negativeSentences(t: Tableau): Sentence[] {
+	const negative = negativeRows(t);
+	return negative.length === 0
+		? []
+		: [
+				say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}${negative.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ is: 'feasible', t, holds: false })}`
+			];
+}
+
 /** What is basic at the start, and why. */
 function basisSentences(t: Tableau): Sentence[] {
 	const kinds = new Set(t.basis.map((column) => columnOf(t, column).kind));
@@ -29,12 +39,7 @@ function basisSentences(t: Tableau): Sentence[] {
 		sentences.push(
 			say`${joined(vacant.map((row) => say`${{ constraint: t.form.rows[row].owner.name }}`))} ${vacant.length > 1 ? 'have' : 'has'} no basic variable yet.`
 		);
-	const negative = negativeRows(t);
-	if (negative.length > 0)
-		sentences.push(
-			say`${joined(negative.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}${negative.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ is: 'feasible', t, holds: false })}`
-		);
-	return sentences;
+	return [...sentences, ...negativeSentences(t)];
 }
 
 /** The first basic solution, and how it came about. */

@@ -77,3 +77,16 @@ test('cells are read as people write them, and nothing is decided by a comma tha
 	const table = '| | x | y | | b |\n|---|---:|---|---|---|\n| max z | 3 | 2 | | |\n| r | 1 | 1 | <= | 4 |';
 	expect(readBlock(table).problem?.constraints[0].rhs.toFraction()).toBe('4');
 });
+
+test('columns and rows have the roles that were given, totals are left out and told, and amounts are asked for, not guessed', () => {
+	const text = '\tbowls\tjugs\ttotal\tin store\nmax z\t3\t2\t\t7\nclay\t1\t1\t2\t4\ntotal\t4\t3\t2\t11';
+	const asked = readBlock(text);
+	expect(asked.problem).toBeNull();
+	expect(asked.fault?.message).toContain('which column holds the amounts');
+	const { problem, notes, roles } = readBlock(text, { columns: { 4: 'amount' } });
+	expect(roles).toEqual(['name', 'activity', 'activity', 'nothing', 'amount']);
+	expect(problem?.constraints.map(({ name, rhs }) => `${name} ${rhs.toFraction()}`)).toEqual(['clay 4']);
+	expect(notes.join(' ')).toContain('Row 4 is left out as a total. Column 4 (total) is left out.');
+	const all = readBlock(text, { columns: { 4: 'amount', 3: 'activity' }, leftOut: { 3: false } }).problem;
+	expect([all?.variables.length, all?.constraints.length]).toEqual([3, 2]);
+});

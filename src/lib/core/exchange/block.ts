@@ -17,10 +17,15 @@ export interface BlockLayout {
 	readonly sense: Sense;
 	/** the relation of rows that have none */
 	readonly relation: Relation;
+	/** what columns are for, by their number, as far as it was said */
+	readonly columns: Readonly<Record<number, ColumnRole>>;
+	/** whether rows are left out, by their number; totals are, unless it was said */
+	readonly leftOut: Readonly<Record<number, boolean>>;
 }
 
-/** What a column is for. */
-export type ColumnRole = 'name' | 'activity' | 'relation' | 'amount' | 'unit' | 'nothing';
+/** What a column may be for. */
+export const COLUMN_ROLES = ['name', 'activity', 'relation', 'amount', 'unit', 'nothing'] as const;
+export type ColumnRole = (typeof COLUMN_ROLES)[number];
 
 export interface BlockReading {
 	readonly cells: readonly (readonly string[])[];
@@ -106,31 +111,58 @@ function cellsOf(text: string, separator: string): string[][] {
 const GOAL = /^(?:max|min)(?:imi[sz]e|imum)?(?![\p{L}\p{Nd}_])/iu;
 const GOAL_NAMES = /^(?:z|objective|goal|profit|cost|costs|revenue|contribution|earnings)\b/i;
 
-/** What each column is for, from what stands in it. */
-function rolesOf(cells: readonly (readonly string[])[], hasHeads: boolean, hasNames: boolean): ColumnRole[] {
-	const body = hasHeads ? cells.slice(1) : cells;
-	const width = cells[0]?.length ?? 0;
-	const column = (j: number) => body.map((row) => row[j]).filter((cell) => cell !== '');
-	const relation = Array.from({ length: width }, (_, j) => j).find((j) => {
-		const filled = column(j);
+/** what a row or column of totals is called */
+const TOTAL = /^(?:total|totals|sum|sums|gesamt|summe|somme|suma)\b/i;
+/** what a column of amounts is called */
+const AMOUNT =
+	/^(?:rhs|amounts?|available|availability|limits?|right-hand side|b|capacity|supply|stock|demand|requirement|at most|at least)$/i;
+
+/** The column in which most cells are relations. */
+function relationIn(body: readonly (readonly string[])[], width: number): number | undefined {
+	return Array.from({ length: width }, (_, j) => j).find((j) => {
+		const filled = body.map((row) => row[j]).filter((cell) => cell !== '');
 		return filled.length > 0 && filled.filter(isRelation).length * 2 > filled.length;
 	});
-	const head = (j: number) => (hasHeads ? cells[0][j].toLowerCase() : '');
-	const named = Array.from({ length: width }, (_, j) => j).find((j) =>
-		/^(?:rhs|amount|available|limit|right-hand side|b)$/.test(head(j))
-	);
-	const first = hasNames ? 1 : 0;
+}
+
+/** What each column is for, from what stands in it; where nothing shows which column holds the amounts, none does. */
+function rolesOf(
+	cells: readonly (readonly string[])[],
+	{
+		hasHeads,
+		hasNames,
+		objective,
+		columns
+	}: Pick<BlockLayout, 'hasHeads' | 'hasNames' | 'objective' | 'columns'>,
+	relation: number | undefined
+): ColumnRole[] {
+	const body = hasHeads ? cells.slice(1) : cells;
+	const width = cells[0]?.length ?? 0;
+	const all = Array.from({ length: width }, (_, j) => j);
+	const column = (j: number) => body.map((row) => row[j]).filter((cell) => cell !== '');
+	const head = (j: number) => (hasHeads ? cells[0][j] : '');
 	const isText = (j: number) =>
 		column(j).length > 0 && column(j).every((cell) => !isNumber(cell) && !isRelation(cell));
-	let last = width - 1;
-	if (relation === undefined) while (last > first && isText(last)) last -= 1;
-	const amount = named ?? (relation === undefined ? last : relation + 1);
-	return Array.from({ length: width }, (_, j): ColumnRole => {
+	const first = hasNames ? 1 : 0;
+	// the objective has no amount: a last column of numbers that it leaves empty holds them
+	const besides = all.findLast((j) => j >= first && !isText(j));
+	const isLeftEmpty =
+		besides !== undefined &&
+		objective !== null &&
+		isBlank(cells[objective]?.[besides]) &&
+		column(besides).length > 0;
+	const amount =
+		all.find((j) => columns[j] === 'amount') ??
+		all.find((j) => AMOUNT.test(head(j)) && columns[j] === undefined) ??
+		(relation !== undefined ? relation + 1 : isLeftEmpty ? besides : undefined);
+	return all.map((j): ColumnRole => {
+		if (columns[j]) return columns[j];
 		if (hasNames && j === 0) return 'name';
 		if (j === relation) return 'relation';
 		if (j === amount) return 'amount';
-		if (j > amount) return /unit/.test(head(j)) || (j === amount + 1 && isText(j)) ? 'unit' : 'nothing';
-		return 'activity';
+		if (amount !== undefined && j > amount)
+			return /unit/i.test(head(j)) || (j === amount + 1 && isText(j)) ? 'unit' : 'nothing';
+		return TOTAL.test(head(j)) || (isText(j) && j >= first) ? 'nothing' : 'activity';
 	});
 }
 
@@ -141,6 +173,7 @@ function guess(
 ): { cells: string[][]; layout: BlockLayout; roles: ColumnRole[] } {
 	const separator = given.separator ?? separatorOf(text);
 	const cells = cellsOf(text, separator);
+	const columns = given.columns ?? {};
 	const inner = (rows: readonly (readonly string[])[]) => rows.flatMap((row) => row.slice(1));
 	const hasHeads =
 		given.hasHeads ??
@@ -151,17 +184,20 @@ function guess(
 	const body = hasHeads ? cells.slice(1) : cells;
 	const hasNames = given.hasNames ?? (body.length > 0 && body.every((row) => !isNumber(row[0])));
 	const decimalComma = given.decimalComma ?? (separator !== ',' && hasDecimalCommas(body.flat()));
-	const roles = rolesOf(cells, hasHeads, hasNames);
-	const relationAt = roles.indexOf('relation');
+	const said = Object.keys(columns).find((j) => columns[Number(j)] === 'relation');
+	const relationAt = said === undefined ? relationIn(body, cells[0]?.length ?? 0) : Number(said);
 	const start = hasHeads ? 1 : 0;
 	const rows = cells.map((row, i) => ({ row, i })).slice(start);
 	const goal =
 		(hasNames &&
 			(rows.find(({ row }) => GOAL.test(row[0])) ?? rows.find(({ row }) => GOAL_NAMES.test(row[0])))) ||
-		(relationAt >= 0 && rows.find(({ row }) => isBlank(row[relationAt])));
+		(relationAt !== undefined && rows.find(({ row }) => isBlank(row[relationAt])));
 	const objective = given.objective !== undefined ? given.objective : goal ? goal.i : null;
 	const called = objective === null || !hasNames ? '' : (cells[objective]?.[0] ?? '');
 	const sense = given.sense ?? (/^min|^costs?\b/i.test(called) ? 'min' : 'max');
+	const totals = rows.flatMap(({ row, i }) =>
+		hasNames && i !== objective && TOTAL.test(row[0]) ? [[i, true]] : []
+	);
 	const layout: BlockLayout = {
 		separator,
 		decimalComma,
@@ -169,9 +205,11 @@ function guess(
 		hasNames,
 		objective,
 		sense,
-		relation: given.relation ?? '<='
+		relation: given.relation ?? '<=',
+		columns,
+		leftOut: { ...(Object.fromEntries(totals) as Record<number, boolean>), ...given.leftOut }
 	};
-	return { cells, layout, roles };
+	return { cells, layout, roles: rolesOf(cells, layout, relationAt) };
 }
 
 /** The words of an objective's first cell as `max name`. */
@@ -198,6 +236,8 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 	const [[name], [relation], [amount], [unit]] = [at('name'), at('relation'), at('amount'), at('unit')];
 	if (activities.length === 0) return wrong('No column is left for an activity.');
 	if (layout.objective === null) return wrong('No row is the objective. Choose which one is.');
+	if (amount === undefined)
+		return wrong('Nothing shows which column holds the amounts. Choose it above the cells.');
 	const head = [
 		'name',
 		...activities.map((j, k) => (layout.hasHeads && cells[0][j]) || `x${k + 1}`),
@@ -205,7 +245,10 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		'amount',
 		'unit'
 	];
-	const lines = cells.map((row, i) => ({ row, i })).slice(layout.hasHeads ? 1 : 0);
+	const lines = cells
+		.map((row, i) => ({ row, i }))
+		.slice(layout.hasHeads ? 1 : 0)
+		.filter(({ i }) => !layout.leftOut[i] || i === layout.objective);
 	const isAbout = (row: readonly string[]) => name !== undefined && isAboutActivities(row[name]);
 	const rows = lines.map(({ row, i }) => {
 		const isGoal = i === layout.objective;
@@ -219,7 +262,15 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 			unit === undefined || isAbout(row) ? '' : row[unit]
 		];
 	});
-	const notes: string[] = [];
+	const notes = Object.keys(layout.leftOut).flatMap((i) =>
+		layout.leftOut[Number(i)] && given.leftOut?.[Number(i)] === undefined
+			? [`Row ${Number(i) + 1} is left out as a total.`]
+			: []
+	);
+	roles.forEach((role, j) => {
+		if (role === 'nothing' && given.columns?.[j] === undefined && cells.some((row) => row[j] !== ''))
+			notes.push(`Column ${j + 1}${layout.hasHeads && cells[0][j] ? ` (${cells[0][j]})` : ''} is left out.`);
+	});
 	try {
 		const problem = readTable([head, ...rows], notes, layout.decimalComma);
 		return { cells, layout, roles, problem, fault: null, notes };

@@ -80,6 +80,7 @@ const MOVES: Record<Move['kind'], yup.ObjectShape> = {
 	begin: { way: yup.string().oneOf(WAYS).required(), equalities },
 	artificial: { column: text(100) },
 	pivot: { enter: text(100), leave: text(100), by, outside: yup.boolean() },
+	basis: { columns: yup.array(text(100)).min(1).max(500).required() },
 	phase: { to: yup.string().oneOf(PARTS).required() },
 	cut: { row: text(100), cut: yup.string().oneOf(['fractional', 'mixed-integer']) },
 	combine: { multipliers: numbersByName.required() },

@@ -33,6 +33,10 @@ function begun(position: Position, move: BeginMove): Work {
 	return beginWork(standardForm(position.problem, optionsOf(method, move), position.keys), method);
 }
 
+/** The start with rows that need it left without a basic variable. */
+export const begunByHand = (position: Position): Work =>
+	begun(position, { kind: 'begin', way: 'by-hand', equalities: 'one-row' });
+
 export const begin: MoveKind<BeginMove> = {
 	perform(position, move) {
 		if (position.work) return { ok: false, why: messages.alreadyBegun };

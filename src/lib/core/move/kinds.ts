@@ -1,6 +1,7 @@
 import type { Remark, Sentence } from '../sentence/sentence';
 import type { Rule } from '../method/types';
 import { artificial } from './artificial';
+import { basis } from './basis';
 import { begin } from './begin';
 import { branch } from './branch';
 import { change } from './change';
@@ -15,6 +16,7 @@ import type { Move, MoveKind, Naming, Offer } from './types';
 
 /** All kinds of moves, in the order in which they are offered. A new kind is one file and one line here. */
 const KINDS: { readonly [K in Move['kind']]: MoveKind<Extract<Move, { kind: K }>> } = {
+	basis,
 	begin,
 	pivot,
 	phase,

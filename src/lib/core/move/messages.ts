@@ -1,4 +1,5 @@
 import { joined, say, type Remark, type Sentence } from '../sentence/sentence';
+import type { Column } from '../form/types';
 import type { Part, RuleName } from '../method/types';
 import type { Rational } from '../number/rational';
 import type { Way } from './types';
@@ -80,6 +81,10 @@ export const costBecomes = (variable: Sentence, value: Rational): Sentence =>
 	say`objective coefficient of ${variable}: ${value}`;
 export const added = (name: string): Sentence => say`constraint ${{ constraint: name }} added`;
 
+export const basisOf = (columns: Sentence): Sentence => say`basis ${columns}`;
+export const offerStanding = (columns: Sentence): Sentence =>
+	say`Start from the basis that stands there already: ${columns}`;
+
 /* why a move cannot be done */
 
 const refusal = (heading: string, ...sentences: Sentence[]): Remark => ({
@@ -87,6 +92,28 @@ const refusal = (heading: string, ...sentences: Sentence[]): Remark => ({
 	heading: say`${heading}`,
 	sentences
 });
+
+export const dependent = (
+	column: Column,
+	others: readonly { readonly factor: Rational; readonly column: Column }[]
+): Remark =>
+	refusal(
+		'Not a basis',
+		others.length === 0
+			? say`The column of ${column} is 0 in every row that is left: no row can be solved for it.`
+			: say`These columns depend on one another: the column of ${column} is ${joined(
+					others.map(({ factor, column: own }) =>
+						factor.equals(1) ? say`that of ${own}` : say`${factor} times that of ${own}`
+					),
+					' plus ',
+					' plus '
+				)}. The equations cannot be solved for all of them.`
+	);
+export const basisNeeds = (rows: number, chosen: number): Remark =>
+	refusal(
+		'Not a basis',
+		say`A basis has one variable for each row: ${rows} ${rows === 1 ? 'is' : 'are'} needed, ${chosen} ${chosen === 1 ? 'is' : 'are'} chosen.`
+	);
 
 export const notByRule = refusal(
 	'Not by rule',

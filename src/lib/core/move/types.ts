@@ -29,6 +29,12 @@ export interface PivotMove {
 	readonly outside?: boolean;
 }
 
+/** A basis chosen by its columns (ids), reached in one move. */
+export interface BasisMove {
+	readonly kind: 'basis';
+	readonly columns: readonly string[];
+}
+
 /** One part of a method hands over to another. */
 export interface PhaseMove {
 	readonly kind: 'phase';
@@ -91,6 +97,7 @@ export type Move =
 	| BeginMove
 	| ArtificialMove
 	| PivotMove
+	| BasisMove
 	| PhaseMove
 	| CutMove
 	| CombineMove

@@ -34,7 +34,6 @@
 </script>
 
 <!-- the fields are what one acts on; the row hears it for all of them -->
-<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <tr
 	bind:this={line}
 	{onkeydown}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { readBlock, type BlockLayout } from '$lib/core/exchange/block';
+	import { COLUMN_ROLES, readBlock, type BlockLayout, type ColumnRole } from '$lib/core/exchange/block';
 	import { printStatement } from '$lib/core/problem/statement/print';
 	import type { Relation } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -20,6 +20,27 @@
 		cells.map((row, i) => ({ row, i })).filter(({ i }) => i < MOST_ROWS || i === fault?.row)
 	);
 	const set = (change: Partial<BlockLayout>) => (given = { ...given, ...change });
+	/** One column has the names, one the relations, one the amounts: another that had it before gives it up. */
+	function setColumn(j: number, role: ColumnRole) {
+		const isOne = role !== 'activity' && role !== 'nothing';
+		const others = roles.flatMap((own, k) => (k !== j && isOne && own === role ? [[k, 'activity']] : []));
+		set({ columns: { ...given.columns, ...Object.fromEntries(others), [j]: role } });
+	}
+
+	function setRow(i: number, what: string) {
+		const leftOut = { ...given.leftOut, [i]: what === 'nothing' };
+		const wasGoal = layout.objective === i;
+		set({ leftOut, ...(what === 'objective' ? { objective: i } : wasGoal ? { objective: null } : {}) });
+	}
+
+	const ROLE_WORDS: Record<ColumnRole, string> = {
+		name: 'name',
+		activity: 'coefficient',
+		relation: 'relation',
+		amount: 'amount',
+		unit: 'unit',
+		nothing: 'left out'
+	};
 	const MOST_SHOWN = 12;
 	const MOST_ROWS = 14;
 	/** the objective is among the first or the last rows */
@@ -54,7 +75,7 @@
 					<select
 						class="field"
 						value={layout.separator}
-						onchange={(e) => set({ separator: e.currentTarget.value as BlockLayout['separator'] })}
+						onchange={(e) => (given = { separator: e.currentTarget.value as BlockLayout['separator'] })}
 					>
 						{#each SEPARATORS as { sign, says } (sign)}<option value={sign}>{says}</option>{/each}
 					</select></label
@@ -120,15 +141,45 @@
 				<table>
 					<thead>
 						<tr>
-							{#each roles.slice(0, MOST_SHOWN) as role, j (j)}<th scope="col"
-									>{role === 'nothing' ? '–' : role}</th
-								>{/each}
+							<th scope="col">row is</th>
+							{#each roles.slice(0, MOST_SHOWN) as role, j (j)}<th scope="col">
+									<select
+										class="role"
+										aria-label={`Column ${j + 1} is`}
+										value={role}
+										onchange={(e) => setColumn(j, e.currentTarget.value as ColumnRole)}
+									>
+										{#each COLUMN_ROLES as own (own)}<option value={own}>{ROLE_WORDS[own]}</option>{/each}
+									</select>
+								</th>{/each}
 							{#if roles.length > MOST_SHOWN}<th>… {roles.length - MOST_SHOWN} more</th>{/if}
 						</tr>
 					</thead>
 					<tbody>
 						{#each lines as { row, i } (i)}
-							<tr class:goal={i === layout.objective} class:names={layout.hasHeads && i === 0}>
+							<tr
+								class:goal={i === layout.objective}
+								class:out={layout.leftOut[i] && i !== layout.objective}
+								class:names={layout.hasHeads && i === 0}
+							>
+								<td>
+									{#if layout.hasHeads && i === 0}names{:else}
+										<select
+											class="role"
+											aria-label={`Row ${i + 1} is`}
+											value={i === layout.objective
+												? 'objective'
+												: layout.leftOut[i]
+													? 'nothing'
+													: 'resource'}
+											onchange={(e) => setRow(i, e.currentTarget.value)}
+										>
+											<option value="objective">objective</option>
+											<option value="resource">resource</option>
+											<option value="nothing">left out</option>
+										</select>
+									{/if}
+								</td>
 								{#each row.slice(0, MOST_SHOWN) as own, j (j)}
 									<td class:fault={fault?.row === i && fault.column === j}>{own}</td>
 								{/each}
@@ -201,6 +252,19 @@
 	.goal td {
 		font-weight: 600;
 		border-block: 1px solid var(--rule);
+	}
+	.out td {
+		color: var(--ink-soft);
+		text-decoration: line-through;
+	}
+	.role {
+		font: inherit;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+		background: transparent;
+		border: 0;
+		border-bottom: 1px dotted var(--rule-strong);
 	}
 	.names td {
 		font-style: italic;

@@ -35,7 +35,7 @@
 
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
-	/** a field of a cell; a row that is being added has fields of its own */
+	/** a field of a cell, and not of a row that is being added */
 	const isCell = (target: EventTarget | null): target is HTMLInputElement =>
 		target instanceof HTMLInputElement && target.dataset.at !== undefined;
 	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);

@@ -32,6 +32,7 @@
 	});
 	let changing = $state(false);
 	let notating = $state(false);
+	let naming = $state(false);
 	const aside = $derived(
 		document.stale
 			? 'last right statement'
@@ -82,6 +83,9 @@
 				<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}
 					>Change …</button
 				>
+				<button class="btn tool" title="Choose a basis by its variables" onclick={() => (naming = true)}
+					>Basis …</button
+				>
 				{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
 			</span>
 			<span class="apart"></span>
@@ -126,6 +130,9 @@
 						>
 					</li>
 				{/each}
+				<li>
+					<button class="btn tool" onclick={() => (naming = true)}>Choose a basis by its variables …</button>
+				</li>
 			</ul>
 		</div>
 	{:else}
@@ -136,6 +143,11 @@
 	{#await import('./NotationSheet.svelte') then { default: NotationSheet }}<NotationSheet
 			onclose={() => (notating = false)}
 		/>{/await}
+{/if}
+{#if naming}
+	{#await import('./BasisSheet.svelte') then { default: BasisSheet }}
+		<BasisSheet onclose={() => (naming = false)} />
+	{/await}
 {/if}
 {#if changing}
 	{#await import('./ChangeDialog.svelte') then { default: ChangeDialog }}

@@ -1,0 +1,196 @@
+import { basisRemark } from '../commentary/basis';
+import { joined, say } from '../sentence/sentence';
+import { handOver } from '../method/decide';
+import type { Work } from '../method/types';
+import { isZero, sign, ZERO, type Rational } from '../number/rational';
+import {
+	cell,
+	columnOf,
+	entryAt,
+	isArtificial,
+	pivot,
+	rowCount,
+	vacantRows,
+	type Tableau
+} from '../tableau/tableau';
+import { begunByHand } from './begin';
+import { standsIn } from '../form/affine';
+import type { Plan } from '../problem/types';
+import * as messages from './messages';
+import { columnIndex } from './pivot';
+import type { Position } from './position';
+import type { BasisMove, MoveKind } from './types';
+
+/** A pivot of a basis that is being reached, by column indices. */
+export interface Exchange {
+	readonly enter: number;
+	readonly leave: number;
+}
+
+/** A basis reached by exchanges, or the columns that cannot stand in one basis: the first is the combination of the others. */
+export type Reached =
+	| { readonly tableau: Tableau; readonly exchanges: readonly Exchange[] }
+	| {
+			readonly column: number;
+			readonly combination: readonly { readonly column: number; readonly factor: Rational }[];
+	  };
+
+/**
+ * Brings columns into the basis, each by one exchange with a column that is not wanted there (Steinitz 1913).
+ * @param wanted column indices, no more than the tableau has rows
+ */
+export function reach(t: Tableau, wanted: readonly number[]): Reached {
+	const keep = new Set(wanted);
+	const exchanges: Exchange[] = [];
+	let now = t;
+	for (const enter of wanted) {
+		if (now.basis.includes(enter)) continue;
+		const position = now.nonbasic.indexOf(enter);
+		const rows = now.basis.flatMap((own, row) => (!keep.has(own) && cell(now, row, position) ? [row] : []));
+		// a place without a basic variable is filled first, then those of artificial variables
+		const rank = (row: number) => {
+			const { kind } = columnOf(now, now.basis[row]);
+			return kind === 'vacant' ? 0 : kind === 'artificial' ? 1 : 2;
+		};
+		const [row] = rows.sort((a, b) => rank(a) - rank(b) || a - b);
+		if (row === undefined)
+			return {
+				column: enter,
+				combination: now.basis.flatMap((column, i) =>
+					cell(now, i, position) ? [{ column, factor: entryAt(now, i, position) }] : []
+				)
+			};
+		exchanges.push({ enter, leave: now.basis[row] });
+		now = pivot(now, row, position);
+	}
+	return { tableau: now, exchanges };
+}
+
+/** Where one stands with a tableau, or at the start by hand. */
+const workAt = (position: Position): Work => position.work ?? begunByHand(position);
+
+/**
+ * The basis in which the problem's own columns stand already: each row without a usable slack has a variable that occurs in no other row and
+ * can be positive there.
+ * @returns column ids, a column for each row; null where a row has none, or every row has its slack
+ */
+export function standingBasis(position: Position): readonly string[] | null {
+	const t = begunByHand(position).tableau;
+	const vacant = new Set(vacantRows(t));
+	if (vacant.size === 0) return null;
+	const alone = (row: number) =>
+		t.form.columns.findIndex(
+			({ kind }, j) =>
+				kind === 'structural' &&
+				t.form.rows.every(({ entries }, i) => isZero(entries.get(j) ?? ZERO) === (i !== row)) &&
+				sign(t.form.rows[row].entries.get(j)!) > 0
+		);
+	const columns = t.basis.map((own, row) => (vacant.has(row) ? alone(row) : own));
+	return columns.includes(-1) ? null : columns.map((j) => columnOf(t, j).id);
+}
+
+/** The columns that may stand in a basis at a position, in their order: artificial ones and places held do not. */
+export const eligible = (
+	position: Position
+): { readonly work: Work; readonly columns: readonly number[] } => {
+	const work = workAt(position);
+	const columns = work.tableau.form.columns.flatMap(({ kind }, j) =>
+		kind === 'vacant' || kind === 'artificial' ? [] : [j]
+	);
+	return { work, columns };
+};
+
+/** What each column is at a plan; of a split variable's two parts one is zero. */
+function valuesAt({ form }: Tableau, plan: Plan): Rational[] {
+	const values: Rational[] = form.columns.map(() => ZERO);
+	for (const { variable, offset, parts } of form.substitutions)
+		for (const { column, factor } of parts) {
+			const part = (plan.get(variable) ?? ZERO).sub(offset).mul(factor);
+			values[column] = parts.length === 1 || part.s > 0n ? part : ZERO;
+		}
+	// a row's own slack or surplus takes what its other terms leave; those of earlier cuts are known by then
+	for (const { start, entries, rhs } of form.rows) {
+		const own = standsIn(form.columns[start])
+			? [...entries.keys()].find((j) => form.columns[j].kind === 'surplus')
+			: start;
+		if (own === undefined || form.columns[own].kind === 'structural') continue;
+		const rest = [...entries].reduce(
+			(sum, [j, value]) => (j === own ? sum : sum.sub(value.mul(values[j]))),
+			rhs
+		);
+		values[own] = rest.div(entries.get(own)!);
+	}
+	return values;
+}
+
+/** The move to a basis of a corner of the region: the columns that are not zero there are basic; null where the plan is no corner. */
+export function basisOfCorner(position: Position, plan: Plan): BasisMove | null {
+	const { work, columns } = eligible(position);
+	const t = work.tableau;
+	const values = valuesAt(t, plan);
+	let wanted = columns.filter((j) => !isZero(values[j]));
+	if (wanted.length > rowCount(t)) return null;
+	// at a degenerate corner columns that are zero fill the rows left
+	for (const j of columns) {
+		if (wanted.length === rowCount(t)) break;
+		if (!wanted.includes(j) && 'tableau' in reach(t, [...wanted, j])) wanted = [...wanted, j];
+	}
+	return { kind: 'basis', columns: wanted.map((j) => columnOf(t, j).id) };
+}
+
+export const basis: MoveKind<BasisMove> = {
+	perform(position, { columns }) {
+		const work = workAt(position);
+		const t = work.tableau;
+		const wanted = [...new Set(columns)].map((id) => columnIndex(t, id));
+		const unknown = wanted.indexOf(-1);
+		if (unknown >= 0) return { ok: false, why: messages.unknownColumn(columns[unknown]) };
+		const barred = wanted.find((j) => t.barred.has(j) || isArtificial(t, j));
+		if (barred !== undefined) return { ok: false, why: messages.mayNotEnter(say`${columnOf(t, barred)}`) };
+		const reached = wanted.length > rowCount(t) ? null : reach(t, wanted);
+		if (reached && 'combination' in reached) {
+			const others = reached.combination.map(({ column, factor }) => ({
+				factor,
+				column: columnOf(t, column)
+			}));
+			return { ok: false, why: messages.dependent(columnOf(t, reached.column), others) };
+		}
+		// a row that says nothing of its own may stay without a basic variable
+		const left = reached?.tableau.basis.filter((j) => !wanted.includes(j)) ?? [];
+		const isShort = left.some((j) => !['vacant', 'artificial'].includes(columnOf(t, j).kind));
+		const canFill = reached
+			? reached.tableau.basis.some(
+					(own, row) =>
+						left.includes(own) &&
+						reached.tableau.nonbasic.some(
+							(j, k) => !reached.tableau.barred.has(j) && cell(reached.tableau, row, k)
+						)
+				)
+			: true;
+		if (!reached || isShort || canFill)
+			return { ok: false, why: messages.basisNeeds(rowCount(t), wanted.length) };
+		const barredNow = new Set([
+			...reached.tableau.barred,
+			...reached.tableau.form.columns.flatMap((_, j) => (isArtificial(t, j) ? [j] : []))
+		]);
+		const after: Work = { part: 'primal', tableau: { ...reached.tableau, barred: barredNow } };
+		return { ok: true, position: { ...position, work: handOver(after, 'primal') } };
+	},
+	label: ({ columns }, names) => messages.basisOf(joined(columns.map((id) => names.column(id)))),
+	tell(before, { columns }, after) {
+		const from = workAt(before);
+		const reached = reach(
+			from.tableau,
+			columns.map((id) => columnIndex(from.tableau, id))
+		);
+		return basisRemark(from.tableau, 'exchanges' in reached ? reached.exchanges : [], after.work!.tableau);
+	},
+	offers(position) {
+		if (position.work) return [];
+		const columns = standingBasis(position);
+		if (!columns) return [];
+		const { tableau } = begunByHand(position);
+		const named = joined(columns.map((id) => say`${columnOf(tableau, columnIndex(tableau, id))}`));
+		return [{ move: { kind: 'basis', columns }, says: messages.offerStanding(named) }];
+	}
+};
