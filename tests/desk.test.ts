@@ -135,10 +135,45 @@ describe('wrong and doubtful statements', () => {
 		await desk.write(MIX);
 		await desk.page.keyboard.type('0');
 		await desk.shows('Problem', '180');
-		await desk.click('Undo edit');
+		await desk.click('Undo the last act');
 		const undone = await desk.text();
-		await desk.click('Redo edit');
+		await desk.click('Redo the last act');
 		expect(await desk.text()).not.toBe(undone);
+	});
+
+	test('one undo takes back what was done on any page, from any page', async () => {
+		await desk.write(MIX);
+		const written = await desk.text();
+		await desk.page.keyboard.press('Escape');
+		await desk.turnTo('Simplex');
+		await desk.page.waitForSelector('[data-pane="tableau"] table');
+		const tableau = () =>
+			desk.page.$eval('[data-pane="tableau"]', (pane) => (pane as HTMLElement).innerText.replace(/\s+/g, ' '));
+		const before = await tableau();
+		await desk.press('n');
+		await desk.page.waitForFunction(
+			(old) =>
+				document.querySelector<HTMLElement>('[data-pane="tableau"]')!.innerText.replace(/\s+/g, ' ') !== old,
+			{},
+			before
+		);
+		await desk.turnTo('Region');
+		await desk.page.keyboard.down('Control');
+		await desk.page.keyboard.press('z');
+		await desk.page.keyboard.up('Control');
+		await desk.turnTo('Simplex');
+		await desk.page.waitForFunction(
+			(old) =>
+				document.querySelector<HTMLElement>('[data-pane="tableau"]')!.innerText.replace(/\s+/g, ' ') === old,
+			{},
+			before
+		);
+		await desk.click('Undo the last act');
+		await desk.turnTo('Overview');
+		await desk.page.waitForSelector('.cm-content');
+		expect(await desk.text()).not.toBe(written);
+		await desk.click('Redo the last act');
+		expect(await desk.text()).toBe(written);
 	});
 
 	test('hostile and huge texts leave every pane standing', async () => {

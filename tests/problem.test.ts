@@ -81,7 +81,7 @@ describe('the technology table', () => {
 		await desk.choose('More for the resource shelf', 'Remove');
 		await desk.page.waitForFunction(() => !document.querySelector('input[aria-label="Amount of shelf"]'));
 		expect(await desk.text()).not.toContain('shelf');
-		await desk.click('Undo edit');
+		await desk.click('Undo the last act');
 		await desk.page.waitForSelector('input[aria-label="Amount of shelf"]');
 		expect(await desk.text()).toContain('shelf');
 	});
@@ -109,7 +109,7 @@ describe('blocks, order, bounds', () => {
 		await desk.press('Delete');
 		await desk.shows('Problem', 'clay');
 		expect(await desk.text()).toContain('clay [kg]: 0 <= 18');
-		await desk.click('Undo edit');
+		await desk.click('Undo the last act');
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('3 cups + 2 jugs')
 		);
@@ -152,7 +152,7 @@ describe('blocks, order, bounds', () => {
 			document.querySelector('.cm-content')?.textContent?.includes('5/2 bowls')
 		);
 		expect(await desk.text()).toContain('orders: bowls + vases ≥ 12');
-		await desk.click('Undo edit');
+		await desk.click('Undo the last act');
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('two ovens')
 		);

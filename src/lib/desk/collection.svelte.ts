@@ -112,7 +112,7 @@ export class Collection {
 	async describe(id: string, { title, tags }: { title?: string; tags?: readonly string[] }): Promise<void> {
 		if (id === this.#keeping.id) {
 			if (title !== undefined) this.#document.write(withTitle(this.#document.text, title));
-			if (tags) this.#document.tag(tags);
+			if (tags) this.#document.telling.tag(tags);
 			return this.refresh();
 		}
 		const found = await this.#lesson(id);

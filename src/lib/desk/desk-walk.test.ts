@@ -6,6 +6,10 @@ import { isPrimalFeasible, objectiveValue, readPlan } from '$lib/core/tableau/ta
 import { anyProblem } from '../../../tests/support/problems';
 import { Desk } from './desk.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
+import type { LessonDocument } from './document.svelte';
+import { renameEverywhere } from './renaming';
+import { rational } from '$lib/core/number/rational';
+import { setRhs } from '$lib/core/problem/statement/edits';
 import { readLesson } from '$lib/core/lesson/check';
 
 /** Something a teacher does; numbers are taken modulo what there is to choose from. */
@@ -14,7 +18,8 @@ type Act =
 	| { do: 'pivot'; row: number; position: number }
 	| { do: 'goTo'; step: number }
 	| { do: 'offer'; offer: number }
-	| { do: 'next' | 'back' | 'remove' | 'rule' };
+	| { do: 'amount'; row: number; value: number }
+	| { do: 'next' | 'back' | 'remove' | 'rule' | 'rename' | 'keep' | 'tag' | 'drag' };
 
 const number = fc.nat(9);
 const act: fc.Arbitrary<Act> = fc.oneof(
@@ -23,6 +28,13 @@ const act: fc.Arbitrary<Act> = fc.oneof(
 	{ weight: 2, arbitrary: fc.record({ do: fc.constant('offer' as const), offer: number }) },
 	fc.record({ do: fc.constant('goTo' as const), step: number }),
 	{ weight: 3, arbitrary: fc.record({ do: fc.constantFrom('next' as const, 'back', 'remove', 'rule') }) }
+);
+
+/** The same, and what is done on other pages. */
+const anywhere: fc.Arbitrary<Act> = fc.oneof(
+	{ weight: 2, arbitrary: act },
+	fc.record({ do: fc.constant('amount' as const), row: number, value: number }),
+	fc.record({ do: fc.constantFrom('rename' as const, 'keep', 'tag', 'drag') })
 );
 
 /** The lines of a statement without its last character: mostly wrong, sometimes another problem. */
@@ -54,7 +66,28 @@ function perform({ session, document }: Desk, step: Act, texts: readonly string[
 			if (session.canGoBack) session.remove(session.standing, []);
 			return;
 		case 'rule':
-			document.chooseRule(document.rule === 'bland' ? 'dantzig' : 'bland');
+			return document.chooseRule(document.rule === 'bland' ? 'dantzig' : 'bland');
+		default:
+			return onOtherPages(document, step);
+	}
+}
+
+function onOtherPages(document: LessonDocument, step: Act): void {
+	const { problem, text, reading } = document;
+	if (!problem || document.stale) return;
+	const row = problem.constraints[step.do === 'amount' ? step.row % problem.constraints.length : 0];
+	if (step.do === 'rename') {
+		const [{ name }] = problem.variables;
+		renameEverywhere(document, 'variable', name, `${name.slice(0, 9)}q`);
+	} else if (step.do === 'keep') document.keepPlan(`plan ${document.plans.length}`, new Map());
+	else if (step.do === 'tag') document.telling.tag([...document.telling.tags, 'week']);
+	else if (step.do === 'amount' && row) {
+		document.edit(setRhs(text, reading, row.name, rational(step.value)));
+	} else if (step.do === 'drag' && row) {
+		document.hold();
+		for (const by of [1, 2, 3])
+			document.drag(setRhs(document.text, document.reading, row.name, row.rhs.add(by)));
+		document.letGo();
 	}
 }
 
@@ -123,4 +156,45 @@ test('whatever is done, in any order, the desk stays sound, loses no step, and a
 		{ numRuns: 150 }
 	);
 	expect([branches > 15, refused > 15]).toEqual([true, true]);
+});
+
+test('acts on all pages are taken back and done again in one order, each state the same', () => {
+	let most = 0;
+	fc.assert(
+		fc.property(
+			anyProblem({ variables: 2 }),
+			anyProblem(),
+			fc.array(anywhere, { minLength: 30, maxLength: 30 }),
+			(first, second, acts) => {
+				const texts = [printStatement(first), printStatement(second), 'max z = ', ''];
+				const desk = new Desk(newLesson(texts[0]));
+				const { document } = desk;
+				const state = () =>
+					JSON.stringify([
+						document.lesson,
+						document.stale,
+						document.problem && printStatement(document.problem)
+					]);
+				const states = [state()];
+				const note = () => state() !== states.at(-1) && states.push(state());
+				for (const step of acts) {
+					perform(desk, step, texts);
+					note();
+				}
+				most = Math.max(most, states.length);
+				const seen = [state()];
+				for (; document.canUndo; document.undo()) if (state() !== seen.at(-1)) seen.push(state());
+				if (state() !== seen.at(-1)) seen.push(state());
+				expect(seen.reverse()).toEqual(states);
+				const again = [state()];
+				while (document.canRedo) {
+					document.redo();
+					if (state() !== again.at(-1)) again.push(state());
+				}
+				expect(again).toEqual(states);
+			}
+		),
+		{ numRuns: 60 }
+	);
+	expect(most).toBeGreaterThan(15);
 });

@@ -46,8 +46,8 @@ describe('the open lesson', () => {
 		const { document, desk, keeping } = await tab();
 		desk.session.next();
 		document.write(MIX.replace('b: 2', 'kiln: 2'));
-		document.tell('A [story](#kiln)');
-		document.mean('constraints', 'kiln', 'hours of fire');
+		document.telling.tell('A [story](#kiln)');
+		document.telling.mean('constraints', 'kiln', 'hours of fire');
 		document.write(document.text.replace('kiln: 2', 'oven: 2'));
 		document.showNumbers('decimal');
 		document.look({ x: 1, y: 2, scale: 3 });
@@ -56,7 +56,7 @@ describe('the open lesson', () => {
 		expect(keeping.state).toBe('saved');
 		const other = await tab('max z = x');
 		expect(other.document.lesson).toEqual(document.lesson);
-		expect(other.document.meaning('constraints', 'oven')).toBe('hours of fire');
+		expect(other.document.telling.meaning('constraints', 'oven')).toBe('hours of fire');
 		expect(other.keeping.id).toBe(keeping.id);
 	});
 

@@ -19,7 +19,9 @@ export function renameEverywhere(
 	if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
 	const taken = kind === 'constraint' ? problem?.constraints : problem?.variables;
 	if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
-	lesson.edit(rename(lesson.text, reading, kind, from, name));
-	lesson.tell(relinked(lesson.story, kind, from, name));
+	lesson.asOne(() => {
+		lesson.edit(rename(lesson.text, reading, kind, from, name));
+		lesson.telling.tell(relinked(lesson.telling.story, kind, from, name));
+	});
 	return null;
 }

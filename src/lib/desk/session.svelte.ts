@@ -237,7 +237,7 @@ export class Session {
 	visit(plan: Plan): boolean {
 		const { position } = this;
 		const way = position?.work && wayTo(position.work, plan);
-		if (way) return way.every((move) => this.take(move));
+		if (way) return this.#document.asOne(() => way.every((move) => this.take(move)));
 		// from nowhere, or from outside the region, the corner's basis is named
 		const named = position && basisOfCorner(position, plan);
 		if (!named) this.#refused = { at: this.standing, remark: noWay };
@@ -246,8 +246,10 @@ export class Session {
 
 	/** Starts in a way; what was done before stays as a branch. */
 	start(move: Move): boolean {
-		this.goTo(this.#document.trail.nodes[0].id);
-		return this.take(move);
+		return this.#document.asOne(() => {
+			this.goTo(this.#document.trail.nodes[0].id);
+			return this.take(move);
+		});
 	}
 
 	/** The pivot by hand that exchanges two columns of the present tableau, by their indices. */
@@ -274,6 +276,10 @@ export class Session {
 	 * stays responsive; whatever else is done meanwhile ends it.
 	 */
 	async follow(until: 'phase' | 'end'): Promise<void> {
+		await this.#document.asOneInTime(() => this.#follow(until));
+	}
+
+	async #follow(until: 'phase' | 'end'): Promise<void> {
 		const part = this.position?.work?.part;
 		let paused = performance.now();
 		for (let i = 0; i < MOST_STEPS; i++) {

@@ -16,11 +16,11 @@
 <Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="text" aria-live="polite" tabindex="0" role="group" aria-label="Commentary on the current step">
-		{#if isAtStart && document.story}
+		{#if isAtStart && document.telling.story && !document.telling.isOutgrown}
 			<article class="story">
 				<h3>Story</h3>
 				{#await import('../story/Prose.svelte') then { default: Prose }}<Prose
-						text={document.story}
+						text={document.telling.story}
 					/>{/await}
 			</article>
 		{/if}

@@ -5,7 +5,7 @@
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
-	import { actionFor, actionsOf } from './actions';
+	import { actionFor, actionsOf, isWriting } from './actions';
 	import TopBar from './TopBar.svelte';
 
 	interface Props {
@@ -41,6 +41,17 @@
 		})
 	);
 
+	/** Whether a key press takes something back or does it again. */
+	function turnOf({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent): 'undo' | 'redo' | null {
+		if (!ctrlKey && !metaKey) return null;
+		if (key.toLowerCase() === 'y') return 'redo';
+		return key.toLowerCase() !== 'z' ? null : shiftKey ? 'redo' : 'undo';
+	}
+
+	/** A text field takes back what was typed into it; a cell in which nothing was typed has nothing to take back. */
+	const hasOwnUndo = (target: EventTarget | null): boolean =>
+		isWriting(target) && !(target instanceof HTMLInputElement && target.value === target.dataset.shown);
+
 	const carriesFiles = (event: DragEvent) => !!event.dataTransfer?.types.includes('Files');
 
 	function ondragover(event: DragEvent) {
@@ -75,6 +86,11 @@
 			event.preventDefault();
 			open = 'finder';
 			return;
+		}
+		const turn = turnOf(event);
+		if (turn && !event.defaultPrevented && !hasOwnUndo(event.target)) {
+			event.preventDefault();
+			return turn === 'undo' ? desk.document.undo() : desk.document.redo();
 		}
 		if (event.key === 'Escape' && desk.preferences.enlarged) return desk.preferences.enlarge(null);
 		const action = actionFor(event, actions);

@@ -45,6 +45,22 @@
 		<span class="lesson" title="The lesson that is open"
 			>{shownTitle(titleOf({ statement: document.text }))}</span
 		>
+		<span class="acts">
+			<button
+				class="btn-icon tool"
+				aria-label="Undo the last act"
+				title="Take back the last act (Ctrl+Z)"
+				disabled={!document.canUndo}
+				onclick={() => document.undo()}>↶</button
+			>
+			<button
+				class="btn-icon tool"
+				aria-label="Redo the last act"
+				title="Do it again (Ctrl+Y)"
+				disabled={!document.canRedo}
+				onclick={() => document.redo()}>↷</button
+			>
+		</span>
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
 			{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
 					title="It opens and works without a network, too">also offline</span
@@ -120,6 +136,16 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
+	}
+	.acts {
+		display: flex;
+		align-self: center;
+	}
+	.acts .tool {
+		font-size: 1.1rem;
+		width: 1.7rem;
+		height: 1.7rem;
+		border-color: transparent;
 	}
 	.kept {
 		margin: 0 0 0 auto;

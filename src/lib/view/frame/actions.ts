@@ -184,6 +184,20 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
 	];
 	const lessons: Action[] = [
+		{
+			id: 'undo',
+			group: 'Lesson',
+			says: 'Undo (Ctrl+Z)',
+			possible: document.canUndo,
+			run: () => document.undo()
+		},
+		{
+			id: 'redo',
+			group: 'Lesson',
+			says: 'Redo (Ctrl+Y)',
+			possible: document.canRedo,
+			run: () => document.redo()
+		},
 		{ id: 'new', group: 'Lesson', says: 'New lesson', key: 'w', possible: true, run: helpers.begin },
 		{ id: 'open', group: 'Lesson', says: 'Open a file', key: 'o', possible: true, run: helpers.openFile },
 		{
@@ -198,7 +212,8 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	return [...offered.actions, ...moves, ...steps, ...pages, ...lessons, ...starts, ...rules, ...looks];
 }
 
-const isWriting = (target: EventTarget | null): boolean =>
+/** Whether a text field has the keys. */
+export const isWriting = (target: EventTarget | null): boolean =>
 	target instanceof HTMLElement &&
 	(target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
 	!/^(radio|checkbox|range)$/.test((target as HTMLInputElement).type ?? '');

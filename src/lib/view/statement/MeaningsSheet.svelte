@@ -43,8 +43,8 @@
 					class="field"
 					aria-label={`Meaning of ${name}`}
 					maxlength="400"
-					value={lesson.meaning('variables', name)}
-					onchange={(event) => lesson.mean('variables', name, event.currentTarget.value)}
+					value={lesson.telling.meaning('variables', name)}
+					onchange={(event) => lesson.telling.mean('variables', name, event.currentTarget.value)}
 				/>
 			{/each}
 			<strong>{problem.objective.name}</strong>
@@ -69,8 +69,8 @@
 					class="field"
 					aria-label={`Meaning of ${name}`}
 					maxlength="400"
-					value={lesson.meaning('constraints', name)}
-					onchange={(event) => lesson.mean('constraints', name, event.currentTarget.value)}
+					value={lesson.telling.meaning('constraints', name)}
+					onchange={(event) => lesson.telling.mean('constraints', name, event.currentTarget.value)}
 				/>
 			{/each}
 		</div>

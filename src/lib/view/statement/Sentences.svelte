@@ -17,7 +17,7 @@
 			onpointerenter={() => selection.point({ kind: 'variable', name: variable.name })}
 			onpointerleave={() => selection.point(null)}
 		>
-			{variableInWords(variable, lesson.meaning('variables', variable.name), style)}
+			{variableInWords(variable, lesson.telling.meaning('variables', variable.name), style)}
 		</li>
 	{/each}
 	<li class="goal">{objectiveInWords(problem, style)}</li>
@@ -29,7 +29,7 @@
 			onpointerleave={() => selection.point(null)}
 		>
 			{#if identity}<MarkGlyph {identity} />{/if}
-			{constraintInWords(problem, row, lesson.meaning('constraints', row.name), style)}
+			{constraintInWords(problem, row, lesson.telling.meaning('constraints', row.name), style)}
 		</li>
 	{/each}
 </ul>

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { redo, redoDepth, undo, undoDepth } from '@codemirror/commands';
 	import type { EditorView } from '@codemirror/view';
 	import { untrack } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -12,7 +11,6 @@
 
 	const { document: lesson, selection, session } = useDesk();
 	let editor = $state.raw<EditorView | null>(null);
-	let can = $state({ undo: false, redo: false });
 
 	/** The constraint or variable that stands at an offset of the text. */
 	function standingAt(offset: number): Pointed | null {
@@ -45,6 +43,8 @@
 				onpoint: pointAt,
 				names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
 				onrename: askName,
+				onundo: () => lesson.undo(),
+				onredo: () => lesson.redo(),
 				onpaste: (text) => {
 					const kind = pastedKind(text);
 					pasted = kind && { text, kind };
@@ -58,9 +58,6 @@
 	$effect(() => {
 		const { text, held } = lesson;
 		if (editor && !held && editor.state.doc.toString() !== text) replaceText(editor, text);
-		if (!editor) return;
-		can.undo = undoDepth(editor.state) > 0;
-		can.redo = redoDepth(editor.state) > 0;
 	});
 
 	$effect(() => {
@@ -96,22 +93,6 @@
 </script>
 
 <Pane pane="statement" name="Statement">
-	{#snippet tools()}
-		<button
-			class="btn-icon tool"
-			aria-label="Undo edit"
-			title="Undo edit"
-			disabled={!can.undo}
-			onclick={() => editor && undo(editor)}>↶</button
-		>
-		<button
-			class="btn-icon tool"
-			aria-label="Redo edit"
-			title="Redo edit"
-			disabled={!can.redo}
-			onclick={() => editor && redo(editor)}>↷</button
-		>
-	{/snippet}
 	<div class="stack">
 		<div class="editor" {@attach mount}></div>
 		{#if pasted}
@@ -169,10 +150,5 @@
 		flex: 1;
 		min-height: 0;
 		overflow: hidden;
-	}
-	.tool {
-		font-size: 1.1rem;
-		width: 1.9rem;
-		height: 1.9rem;
 	}
 </style>

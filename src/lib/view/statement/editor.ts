@@ -1,6 +1,6 @@
 import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
 import type { Identity } from '$lib/desk/identity';
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { defaultKeymap } from '@codemirror/commands';
 import {
 	EditorState,
 	Prec,
@@ -118,6 +118,9 @@ export interface EditorHooks {
 	names(): readonly string[];
 	/** the name at this offset shall be another */
 	onrename(offset: number): void;
+	/** the last act of the lesson is taken back, or done again: the editor has no undo of its own */
+	onundo(): void;
+	onredo(): void;
 	/** a text was pasted */
 	onpaste(text: string): void;
 }
@@ -126,10 +129,14 @@ export interface EditorHooks {
 export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks): EditorView {
 	let rested = { x: NaN, y: NaN };
 	const extensions: Extension[] = [
-		history(),
 		EditorView.lineWrapping,
 		keymap.of([{ key: 'F2', run: ({ state }) => (hooks.onrename(state.selection.main.head), true) }]),
-		keymap.of([...defaultKeymap, ...historyKeymap]),
+		keymap.of([
+			{ key: 'Mod-z', run: () => (hooks.onundo(), true), preventDefault: true },
+			{ key: 'Mod-y', run: () => (hooks.onredo(), true), preventDefault: true },
+			{ key: 'Mod-Shift-z', run: () => (hooks.onredo(), true), preventDefault: true },
+			...defaultKeymap
+		]),
 		statementLanguage(),
 		placeholder(EXAMPLE),
 		marks.field,
@@ -164,7 +171,7 @@ export function makeEditor(parent: HTMLElement, text: string, hooks: EditorHooks
 	return view;
 }
 
-/** Brings the editor to another text as one edit that can be undone; what both have at their ends is not touched. */
+/** Brings the editor to another text; what both have at their ends is not touched. */
 export function replaceText(view: EditorView, text: string): void {
 	const old = view.state.doc.toString();
 	let from = 0;

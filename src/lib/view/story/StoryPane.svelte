@@ -12,12 +12,14 @@
 	let side = $state<'story' | 'notes'>('story');
 	let isWriting = $state(false);
 	let area = $state<HTMLTextAreaElement>();
-	const text = $derived(side === 'notes' ? lesson.notes : lesson.story || (lesson.problem?.story ?? ''));
+	const text = $derived(
+		side === 'notes' ? lesson.telling.notes : lesson.telling.story || (lesson.problem?.story ?? '')
+	);
 	const MOST_TARGETS = 60;
 
 	function write(now: string) {
-		if (side === 'notes') lesson.note(now);
-		else lesson.tell(now);
+		if (side === 'notes') lesson.telling.note(now);
+		else lesson.telling.tell(now);
 	}
 
 	const targets = $derived.by(() => {
@@ -67,13 +69,13 @@
 			>{isWriting ? 'Done' : 'Write'}</button
 		>
 	{/snippet}
-	{#if lesson.isOutgrown}
+	{#if lesson.telling.isOutgrown}
 		<p class="outgrown" role="status">
 			<span
 				>The statement has become another problem. Story, notes and meanings are those of the one before.</span
 			>
-			<button class="btn tool" onclick={() => lesson.settleStory(false)}>They go</button>
-			<button class="btn tool" onclick={() => lesson.settleStory(true)}>They stay</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(false)}>They go</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(true)}>They stay</button>
 		</p>
 	{/if}
 	{#if isWriting}

@@ -20,7 +20,6 @@
 	const { document: lesson, selection } = useDesk();
 	const problem = $derived(lesson.problem);
 	const MOST_CELLS = 900;
-	/** a resource that is being added */
 	let adding = $state(false);
 	/** what an empty table has made of the statement so far: it stays until something else is written */
 	let drafted = $state<string | null>(null);
@@ -142,13 +141,13 @@
 		if (!isCell(target)) return;
 		const { cell = '' } = target.dataset;
 		const value = isNumberCell(cell) ? readCell(target.value) : null;
-		if (value && !isZero(value)) changeCell(lesson, cell, target.value);
+		if (value && !isZero(value)) changeCell(lesson, cell, target.value, cell);
 	}
 
 	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
 	function take({ value, dataset }: HTMLInputElement) {
 		const cell = dataset.cell!;
-		const why = value.trim() === dataset.shown ? null : changeCell(lesson, cell, value);
+		const why = value.trim() === dataset.shown ? null : changeCell(lesson, cell, value, cell);
 		wrong = why === null ? null : { cell, why };
 	}
 

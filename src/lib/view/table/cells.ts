@@ -55,13 +55,15 @@ export function changeBlock(
 	const before = lesson.text;
 	const numbers = block.filter(({ cell }) => !isNameCell(cell));
 	const names = block.filter(({ cell }) => isNameCell(cell));
-	for (const { cell, typed } of [...numbers, ...names]) {
-		const why = changeCell(lesson, cell, typed);
-		if (why === null) continue;
-		lesson.write(before);
-		return { cell, why };
-	}
-	return null;
+	return lesson.asOne(() => {
+		for (const { cell, typed } of [...numbers, ...names]) {
+			const why = changeCell(lesson, cell, typed);
+			if (why === null) continue;
+			lesson.write(before);
+			return { cell, why };
+		}
+		return null;
+	});
 }
 
 const UNIT = /^[^[\]\n#"]{0,60}$/;
@@ -83,9 +85,15 @@ function changeVariable(lesson: LessonDocument, name: string, change: (own: Vari
 
 /**
  * Puts what was typed into a cell of the technology table into the statement.
+ * @param group what the keys typed into the cell have in common: they are one act
  * @returns why it cannot be taken; null where it was
  */
-export function changeCell(lesson: LessonDocument, cell: string, typed: string): string | null {
+export function changeCell(
+	lesson: LessonDocument,
+	cell: string,
+	typed: string,
+	group?: string
+): string | null {
 	const [kind, row, variable] = cell.split('|');
 	const { text, reading } = lesson;
 	if (kind === 'row' || kind === 'variable')
@@ -111,8 +119,8 @@ export function changeCell(lesson: LessonDocument, cell: string, typed: string):
 	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return NO_NUMBER(typed);
-	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value));
-	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value));
-	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value));
+	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value), group);
+	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value), group);
+	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value), group);
 	return null;
 }

@@ -120,7 +120,7 @@
 				</section>
 				<section>
 					<h3>In words</h3>
-					{#each storySentences(problem, plan, (kind, name) => lesson.meaning(kind, name)) as sentence, i (i)}
+					{#each storySentences( problem, plan, (kind, name) => lesson.telling.meaning(kind, name) ) as sentence, i (i)}
 						<p><Words {sentence} linked={false} /></p>
 					{/each}
 				</section>

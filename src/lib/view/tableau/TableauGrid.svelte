@@ -28,8 +28,7 @@
 	const shown = $derived(board(t, document.notation));
 	const live = $derived(decision !== null);
 	const notation = $derived(document.notation);
-	const isNamed = $derived(notation.basis === 'named');
-	const rhsFirst = $derived(notation.rhs === 'first');
+	const [isNamed, rhsFirst] = $derived([notation.basis === 'named', notation.rhs === 'first']);
 	const above = $derived(notation.goalPlace === 'above');
 	const showsRatios = $derived(notation.ratios === 'shown');
 	/** the objective's own column, and the row that it belongs to */
@@ -44,6 +43,9 @@
 	/** the entry that the tab key reaches: places among rows and open columns */
 	let home = $state({ row: 0, place: 0 });
 	let grid = $state<HTMLTableElement>();
+	/** columns that are set aside, such as artificial ones after phase one, and whether they are shown */
+	const asides = $derived(shown.columns.filter(({ aside }) => aside).length);
+	let unfolded = $state(false);
 
 	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
 	const considered = $derived.by(() => {
@@ -180,7 +182,9 @@
 		class:boxed={notation.mark === 'boxed'}
 		class:bold={notation.mark === 'bold'}
 		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
-		class:dense={shown.columns.length > 11}
+		class:dense={shown.columns.length - (unfolded ? 0 : asides) > 11}
+		class:folded={!unfolded}
+		class:with-ratios={live && showsRatios}
 		onclick={pivotThere}
 		onkeydown={walk}
 		onpointerover={live ? comeNear : undefined}
@@ -301,6 +305,11 @@
 			{#if !above}{@render goals()}{/if}
 		</tfoot>
 	</table>
+	{#if asides}<p class="common">
+			<button class="btn tool" aria-pressed={unfolded} onclick={() => (unfolded = !unfolded)}
+				>{unfolded ? 'Fold' : 'Show'} {asides === 1 ? 'the column' : `${asides} columns`} set aside</button
+			>
+		</p>{/if}
 	{#if shown.common}<p class="common">
 			Rows and objective rows are to be divided by <NumberView value={shown.common} style={numbers} />.
 		</p>{/if}

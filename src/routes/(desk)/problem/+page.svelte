@@ -19,7 +19,7 @@
 		region: { title: 'Region', component: PlanRegion }
 	};
 	// a lesson without a story needs little room for it
-	const told = $derived(!!(lesson.story || lesson.notes || lesson.problem?.story));
+	const told = $derived(!!(lesson.telling.story || lesson.telling.notes || lesson.problem?.story));
 	const left: Place = $derived({
 		size: 30,
 		down: [
