@@ -1,5 +1,5 @@
 import type { FormRow, Owner } from '../form/types';
-import { isZero, max, min, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import type { BoundSide } from '../problem/row-owner';
 import { effectiveBounds } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
@@ -31,13 +31,37 @@ export interface BoundRange extends Interval {
 	readonly dual: Rational;
 }
 
-/** The δ with value + slope·δ ≥ 0, cut from an interval. */
-function cut(interval: Interval, value: Rational, slope: Rational): Interval {
-	if (isZero(slope)) return interval;
-	const limit = value.div(slope).neg();
-	return sign(slope) > 0
-		? { ...interval, low: interval.low ? max(interval.low, limit) : limit }
-		: { ...interval, high: interval.high ? min(interval.high, limit) : limit };
+/** A condition value + slope · δ ≥ 0 on the change δ of a number: what is `value` at the tableau must not become negative. */
+export interface Slope {
+	/** the column that it is about: a basic one whose amount, or a non-basic one whose entry in the objective row, would change its sign */
+	readonly column: number;
+	readonly value: Rational;
+	readonly slope: Rational;
+}
+
+/** A condition that a change can break. */
+export interface Limit extends Slope {
+	/** the change at which it becomes zero */
+	readonly change: Rational;
+}
+
+/** The interval of changes that limits leave, with what sets its ends. */
+export interface Limited extends Interval {
+	readonly lowBy: Limit | null;
+	readonly highBy: Limit | null;
+}
+
+const limited = (slopes: readonly Slope[]): Limit[] =>
+	slopes.flatMap((own) => (isZero(own.slope) ? [] : [{ ...own, change: own.value.div(own.slope).neg() }]));
+
+/** What is left between limits. */
+export function between(limits: readonly Limit[]): Limited {
+	let [lowBy, highBy]: (Limit | null)[] = [null, null];
+	for (const own of limits) {
+		if (sign(own.slope) > 0) lowBy = lowBy && lowBy.change.gte(own.change) ? lowBy : own;
+		else highBy = highBy && highBy.change.lte(own.change) ? highBy : own;
+	}
+	return { low: lowBy?.change ?? null, high: highBy?.change ?? null, lowBy, highBy };
 }
 
 const shifted = ({ low, high }: Interval, by: Rational): Interval => ({
@@ -45,50 +69,51 @@ const shifted = ({ low, high }: Interval, by: Rational): Interval => ({
 	high: high && high.add(by)
 });
 
-const FREE: Interval = { low: null, high: null };
-
 /** The positions that count: not columns that are always zero, artificial ones and twins of an equality. */
 const allowed = (t: Tableau): number[] =>
 	t.nonbasic.flatMap((column, k) => (t.barred.has(column) || isTwin(t, column) ? [] : [k]));
 
-/** For each variable the interval of its objective coefficient (its reduced costs stay ≥ 0). */
-function objectiveRanges(t: Tableau): Map<string, Interval> {
-	const { objective } = t.form.problem;
-	const direction = objective.sense === 'max' ? 1 : -1;
-	return new Map(
-		t.form.substitutions.map(({ variable, parts }) => {
-			let interval = FREE;
-			for (const k of allowed(t)) {
-				const column = t.nonbasic[k];
-				let slope = ZERO;
-				for (const part of parts) {
-					const change = ONE.mul(part.factor * direction);
-					const row = t.basis.indexOf(part.column);
-					if (row >= 0) slope = slope.add(change.mul(entry(t, row, column)));
-					else if (part.column === column) slope = slope.sub(change);
-				}
-				interval = cut(interval, cost(t, OBJECTIVE, column), slope);
-			}
-			return [variable, shifted(interval, objective.terms.get(variable) ?? ZERO)];
-		})
-	);
+/** How the reduced costs, which must stay ≥ 0, change with the objective coefficient of a variable: one for each column that may enter. */
+export function costSlopes(t: Tableau, variable: string): Slope[] {
+	const direction = t.form.problem.objective.sense === 'max' ? 1 : -1;
+	const { parts } = t.form.substitutions.find((own) => own.variable === variable)!;
+	return allowed(t).map((k) => {
+		const column = t.nonbasic[k];
+		let slope = ZERO;
+		for (const part of parts) {
+			const change = ONE.mul(part.factor * direction);
+			const row = t.basis.indexOf(part.column);
+			if (row >= 0) slope = slope.add(change.mul(entry(t, row, column)));
+			else if (part.column === column) slope = slope.sub(change);
+		}
+		return { column, value: cost(t, OBJECTIVE, column), slope };
+	});
 }
 
+/** What limits the objective coefficient of a variable while the plan stays optimal. */
+export const costLimits = (t: Tableau, variable: string): Limit[] => limited(costSlopes(t, variable));
+
+/** For each variable the interval of its objective coefficient. */
+const objectiveRanges = (t: Tableau): Map<string, Interval> =>
+	new Map(
+		t.form.substitutions.map(({ variable }) => {
+			const now = t.form.problem.objective.terms.get(variable) ?? ZERO;
+			return [variable, shifted(between(costLimits(t, variable)), now)];
+		})
+	);
+
 /**
- * The interval of a change over which the basis stays feasible (the basic variables ≥ 0, artificial ones at 0).
+ * How what must stay ≥ 0 changes, so that the basis stays feasible (the basic variables ≥ 0, artificial ones at 0).
  * @param slope by how much a row's basic variable changes for each unit
+ * @param halves whether half of a free variable must stay ≥ 0, too; else it may go below zero: its other half then takes over, which is no limit
  */
-function feasibleWhile(t: Tableau, slope: (row: number) => Rational): Interval {
-	let interval = FREE;
-	t.basis.forEach((column, row) => {
-		// a free variable may go below zero: its other half then takes over, which is no limit
-		if (isHalf(t, column)) return;
+const feasibleWhile = (t: Tableau, slope: (row: number) => Rational, halves = false): Slope[] =>
+	t.basis.flatMap((column, row) => {
+		if (!halves && isHalf(t, column)) return [];
 		const by = slope(row);
-		interval = cut(interval, rhs(t, row), by);
-		if (isArtificial(t, column)) interval = cut(interval, rhs(t, row).neg(), by.neg());
+		const own = { column, value: rhs(t, row), slope: by };
+		return isArtificial(t, column) ? [own, { column, value: own.value.neg(), slope: by.neg() }] : [own];
 	});
-	return interval;
-}
 
 /** By how much a row's basic variable changes for each unit of the right-hand sides of form rows. */
 const alongRows =
@@ -100,13 +125,24 @@ const alongRows =
 			ZERO
 		);
 
+/** By how much the basic variable of each row changes for each unit of a constraint's right-hand side. */
+export const alongRhs = (t: Tableau, name: string): ((row: number) => Rational) =>
+	alongRows(t, (owner) => owner.kind === 'constraint' && owner.name === name);
+
+/**
+ * What limits the right-hand side of a constraint while the basis stays feasible.
+ * @param halves whether half of a free variable counts
+ */
+export const rhsLimits = (t: Tableau, name: string, halves = false): Limit[] =>
+	limited(feasibleWhile(t, alongRhs(t, name), halves));
+
+/** How the basic variables, which must stay ≥ 0, change with a right-hand side: one for each row, of an artificial variable two. */
+export const rhsSlopes = (t: Tableau, name: string): Slope[] => feasibleWhile(t, alongRhs(t, name));
+
 /** For each constraint the interval of its right-hand side. */
 const rhsRanges = (t: Tableau): Map<string, Interval> =>
 	new Map(
-		t.form.problem.constraints.map(({ name, rhs: now }) => {
-			const slope = alongRows(t, (owner) => owner.kind === 'constraint' && owner.name === name);
-			return [name, shifted(feasibleWhile(t, slope), now)];
-		})
+		t.form.problem.constraints.map(({ name, rhs: now }) => [name, shifted(between(rhsLimits(t, name)), now)])
 	);
 
 /** How basic variables change as a bound of a variable rises: by its own row, or as what its column is measured from. */
@@ -139,7 +175,7 @@ function boundRanges(t: Tableau): Map<string, BoundRange> {
 			const side = met(upper) && (!met(lower) || sign(dual) * up >= 0) ? 'upper' : 'lower';
 			const bound = side === 'upper' ? upper : lower;
 			if (!bound || isZero(bound) || !met(bound)) return [];
-			const { low, high } = shifted(feasibleWhile(t, alongBound(t, name, side)), bound);
+			const { low, high } = shifted(between(limited(feasibleWhile(t, alongBound(t, name, side)))), bound);
 			if (!isFixed) return [[name, { side, dual, low, high }]];
 			// one bound alone cannot go past the other
 			return [
@@ -150,7 +186,7 @@ function boundRanges(t: Tableau): Map<string, BoundRange> {
 }
 
 /** Whether a column is one half of a free variable. */
-const isHalf = (t: Tableau, column: number): boolean =>
+export const isHalf = (t: Tableau, column: number): boolean =>
 	t.form.substitutions.some(
 		({ parts }) => parts.length === 2 && parts.some((part) => part.column === column)
 	);

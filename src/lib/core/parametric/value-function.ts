@@ -38,6 +38,12 @@ const at = ({ where, value, slope }: Line, number: Rational): Rational =>
 	value.add(slope.mul(number.sub(where)));
 const sameLine = (a: Line, b: Line): boolean => a.slope.equals(b.slope) && at(a, b.where).equals(b.value);
 
+/** The number of a problem that moves, as it is. */
+export const numberOf = (problem: Problem, varied: Varied): Rational =>
+	'rhs' in varied
+		? problem.constraints.find(({ name }) => name === varied.rhs)!.rhs
+		: (problem.objective.terms.get(varied.objective) ?? ZERO);
+
 /** The problem with one of its numbers changed. */
 export function withNumber(problem: Problem, varied: Varied, value: Rational): Problem {
 	if ('rhs' in varied)

@@ -1,0 +1,121 @@
+import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
+import { basisKey } from '../method/run';
+import type { Work } from '../method/types';
+import { perform } from '../move/kinds';
+import { pivotMove } from '../move/pivot';
+import { stated, type Position } from '../move/position';
+import type { PivotMove } from '../move/types';
+import { isZero, toText, type Rational } from '../number/rational';
+import { OBJECTIVE } from '../tableau/goal';
+import { tightestRows } from '../tableau/ratio';
+import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
+import { numberOf, type Varied } from './value-function';
+import type { Plan, Problem } from '../problem/types';
+
+/** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */
+
+/** One stretch of the number, on which a basis stays optimal, and what ends it. */
+export interface Stretch {
+	/** where it begins, and where it ends on the way; null is no end */
+	readonly from: Rational;
+	readonly to: Rational | null;
+	readonly tableau: Tableau;
+	/** at `from` */
+	readonly plan: Plan;
+	readonly value: Rational;
+	/** what reaches zero at its end */
+	readonly limit: Limit | null;
+	/** the pivot made there; null where the line ends */
+	readonly pivot: PivotMove | null;
+	/** what is true beyond its end, where no pivot leads on */
+	readonly beyond: 'infeasible' | 'unbounded' | null;
+}
+
+const MOST = 300;
+
+const keyOf = (position: Position, varied: Varied): string =>
+	'rhs' in varied
+		? (position.keys.constraints.get(varied.rhs) ?? varied.rhs)
+		: (position.keys.variables.get(varied.objective) ?? varied.objective);
+
+/** The position with the number set; the same where it is that already. */
+export function withNumberAt(position: Position, varied: Varied, value: Rational): Position | null {
+	if (numberOf(position.problem, varied).equals(value)) return position;
+	const own = { value: toText(value) };
+	const key = keyOf(position, varied);
+	const change = 'rhs' in varied ? { rhs: key, ...own } : { cost: key, ...own };
+	const result = perform(position, { kind: 'change', change });
+	return result.ok ? result.position : null;
+}
+
+/** The column that comes in for a basic one at zero that would change its sign: the least |cost / entry| among entries that bring it back. */
+function enteringFor(t: Tableau, row: number, isFalling: boolean): number | null {
+	let best: { position: number; ratio: Rational } | null = null;
+	t.nonbasic.forEach((column, position) => {
+		const size = entryAt(t, row, position);
+		if (t.barred.has(column) || isZero(size) || size.s < 0n !== isFalling) return;
+		const ratio = cost(t, OBJECTIVE, column).div(size.abs());
+		if (!best || ratio.lt(best.ratio)) best = { position, ratio };
+	});
+	return (best as { position: number } | null)?.position ?? null;
+}
+
+/** The pivot at a limit: the dual method's for an amount, the primal one's for a reduced cost; null where there is none. */
+function pivotAt(work: Work, varied: Varied, { column }: Limit, direction: 1 | -1): PivotMove | null {
+	const t = work.tableau;
+	if ('rhs' in varied) {
+		const row = t.basis.indexOf(column);
+		// an artificial variable may not rise from zero either
+		const isFalling = alongRhs(t, varied.rhs)(row).s < 0n === direction > 0;
+		const position = enteringFor(t, row, isFalling);
+		return position === null ? null : pivotMove(work, t.nonbasic[position], column, 'hand');
+	}
+	const [row] = tightestRows(t, t.nonbasic.indexOf(column));
+	return row === undefined ? null : pivotMove(work, column, t.basis[row], 'hand');
+}
+
+/**
+ * Follows a number from where it is, in one direction, as long as the problem has a best plan.
+ * @param position an optimal tableau, no cuts in it
+ * @param direction 1 for rising, −1 for falling
+ * @returns the stretches in the order in which they are met
+ */
+export function parametricRun(position: Position, varied: Varied, direction: 1 | -1): Stretch[] {
+	const stretches: Stretch[] = [];
+	let now = position;
+	const seen = new Set<string>();
+	for (let i = 0; i < MOST && now.work; i++) {
+		const work = now.work;
+		const t = work.tableau;
+		const from = numberOf(now.problem, varied);
+		const limits = 'rhs' in varied ? rhsLimits(t, varied.rhs, true) : costLimits(t, varied.objective);
+		const { lowBy, highBy } = between(limits);
+		const limit = direction > 0 ? highBy : lowBy;
+		const to = limit && from.add(limit.change);
+		const own = { from, to, tableau: t, plan: readPlan(t), value: objectiveValue(t), limit };
+		const key = `${basisKey(t)} ${from.toFraction()}`;
+		const there = to && withNumberAt(now, varied, to);
+		const isStuck = seen.has(key) || (to !== null && !there?.work);
+		seen.add(key);
+		const pivot = limit && there?.work && !isStuck ? pivotAt(there.work, varied, limit, direction) : null;
+		const next = pivot && there ? perform(there, pivot) : null;
+		const beyond = !limit || next?.ok ? null : 'rhs' in varied ? 'infeasible' : 'unbounded';
+		stretches.push({ ...own, pivot, beyond });
+		if (!next?.ok) break;
+		now = next.position;
+	}
+	return stretches;
+}
+
+/** Stretches that have a length: those at one number only are steps of a degenerate corner. */
+export const withLength = (stretches: readonly Stretch[]): Stretch[] =>
+	stretches.filter(({ from, to }) => to === null || !isZero(to.sub(from)));
+
+/** The position at which a solved problem stands, to follow a number from. */
+export const solvedPosition = (problem: Problem, tableau: Tableau): Position => ({
+	...stated(problem),
+	work: {
+		tableau,
+		part: tableau.form.columns.some(({ kind }) => kind === 'artificial') ? 'phase-two' : 'primal'
+	}
+});
