@@ -1,4 +1,5 @@
 import { solveLinear, type LinearAnswer } from '../answer/answer';
+import { greatest, summedRows } from '../answer/check';
 import { costSlopes, rhsSlopes, type Slope } from '../answer/ranging';
 import { dualProblem } from '../answer/dual-problem';
 import { isZero, rational, ZERO, type Rational } from '../number/rational';
@@ -93,33 +94,13 @@ function proven(
 ): Half | null {
 	const { certificate } = answer;
 	if (certificate?.kind !== 'infeasible') return null;
-	// the combined row demands `demand`, and the bounds give at most `most`: infeasible while demand > most
-	const y = (own: Varied) => ('rhs' in own ? (certificate.multipliers.get(own.rhs) ?? ZERO) : ZERO);
-	const most = reach(problem, certificate.multipliers);
+	// the combined row demands more than the bounds can give: so it does while its right-hand side is larger
+	const { multipliers } = certificate;
+	const { terms, rhs } = summedRows(problem, multipliers);
+	const most = greatest(problem, terms);
 	if (!most) return null;
-	const demand = problem.constraints.reduce(
-		(sum, { name, rhs }) => sum.add((certificate.multipliers.get(name) ?? ZERO).mul(rhs)),
-		ZERO
-	);
-	return halfOf(demand.sub(most), y(varied[0]), y(varied[1]), at);
-}
-
-/** The most that the combined left side can be within the variables' bounds; null where that has no end. */
-function reach(problem: Problem, multipliers: ReadonlyMap<string, Rational>): Rational | null {
-	let most: Rational | null = ZERO;
-	for (const { name, lower, upper, domain } of problem.variables) {
-		const coefficient = problem.constraints.reduce(
-			(sum, row) => sum.add((multipliers.get(row.name) ?? ZERO).mul(row.terms.get(name) ?? ZERO)),
-			ZERO
-		);
-		if (isZero(coefficient)) continue;
-		const high = domain === 'binary' && (!upper || upper.gt(1)) ? rational(1) : upper;
-		const low = domain === 'binary' && (!lower || lower.s < 0n) ? ZERO : lower;
-		const bound = coefficient.s > 0n ? high : low;
-		if (!bound) return null;
-		most = most!.add(coefficient.mul(bound));
-	}
-	return most;
+	const rate = (own: Varied) => ('rhs' in own ? (multipliers.get(own.rhs) ?? ZERO) : ZERO);
+	return halfOf(rhs.sub(most), rate(varied[0]), rate(varied[1]), at);
 }
 
 /**

@@ -1,0 +1,157 @@
+import type { FromPlan, Pair, WeakBound } from '../answer/complementary';
+import type { DualStep, WrittenDual } from '../answer/dual-steps';
+import type { Multipliers } from '../answer/multipliers';
+import { summedRows } from '../answer/check';
+import { isZero, type Rational } from '../number/rational';
+import { RELATION_SIGNS } from '../problem/relation';
+import { withoutZeros, type Problem, type Relation } from '../problem/types';
+import { inBrackets, joined, linear, say, type Sentence } from '../sentence/sentence';
+
+/** What is said of the dual: how it is written, the bound that any dual values give, and complementary slackness. */
+
+const OTHER = { max: 'minimum', min: 'maximum' } as const;
+const WORD = { max: 'maximum', min: 'minimum' } as const;
+
+/** The relation that bounds the objective from the side that is wanted: from above for a maximum. */
+const wantedOf = ({ objective }: Problem): Relation => (objective.sense === 'max' ? '<=' : '>=');
+
+/** Why a step of the dual is as it is. */
+export function dualStepSentence({ primal, dual }: WrittenDual, step: DualStep): Sentence {
+	const { objective } = primal;
+	const isMax = objective.sense === 'max';
+	const goal = objective.name;
+	const wanted = wantedOf(primal);
+	if (step.kind === 'objective')
+		return say`The rows, each times a number, are to add up to a bound that no plan's ${goal} can pass. The ${isMax ? 'lowest' : 'highest'} such bound is asked for: a ${WORD[objective.sense]} has a ${OTHER[objective.sense]} as its dual, and the right-hand sides become its coefficients.`;
+	if (step.kind === 'row') {
+		const { row, variable, relation, sign } = step;
+		const said =
+			row.endsWith('.lower') || row.endsWith('.upper') ? say`The bound ${row}` : say`${{ constraint: row }}`;
+		if (sign === 0)
+			return say`${said} is an equation: it may be multiplied by any number and stays one. So ${variable} is free.`;
+		const hurts =
+			relation === '<='
+				? isMax
+					? say`having more of it cannot hurt`
+					: say`having more of it cannot raise the least ${goal}`
+				: isMax
+					? say`asking for more of it cannot help`
+					: say`asking for more of it cannot make it cheaper`;
+		const why =
+			relation === wanted
+				? say`times a number that is not negative it stays ${RELATION_SIGNS[relation]}, as the bound needs`
+				: say`only times a number that is not positive it becomes ${RELATION_SIGNS[wanted]}, as the bound needs`;
+		return say`${said} is ${RELATION_SIGNS[relation]} in a ${WORD[objective.sense]}: ${why}; ${hurts}. So ${variable} ${sign > 0 ? '≥' : '≤'} 0.`;
+	}
+	const { variable, relation } = step;
+	const row = dual.problem.constraints.find(({ name }) => name === variable)!;
+	const own = say`${linear(row.terms)} ${RELATION_SIGNS[relation]} ${row.rhs}`;
+	if (relation === '=')
+		return say`${variable} may have either sign, so the rows together must have just its ${row.rhs} of ${goal}, or a plan could pass the bound: ${own}.`;
+	const isUsual = (relation === '>=') === isMax;
+	const sign = isUsual ? '≥' : '≤';
+	return say`As ${variable} ${sign} 0, the rows together must have ${relation === '>=' ? 'at least' : 'at most'} its ${row.rhs} of ${goal} for each unit; then the sum never lies ${isMax ? 'below' : 'above'} ${goal}: ${own}.`;
+}
+
+/** The rows combined with any dual values, line by line, and the bound that this gives. */
+export function combinationSentences(problem: Problem, duals: Multipliers, bound: WeakBound): Sentence[] {
+	const used = problem.constraints.filter(({ name }) => !isZero(duals.get(name)!));
+	const { name, sense } = problem.objective;
+	const lines = used.map((row) => {
+		const y = duals.get(row.name)!;
+		const scaled = new Map([...row.terms].map(([own, value]) => [own, value.mul(y)]));
+		const relation = y.s < 0n && row.relation !== '=' ? (row.relation === '<=' ? '>=' : '<=') : row.relation;
+		return say`${inBrackets(y)} · ${{ constraint: row.name }}: ${linear(scaled)} ${RELATION_SIGNS[relation]} ${row.rhs.mul(y)}`;
+	});
+	if (bound.wrong.length > 0)
+		return [
+			...lines,
+			say`${joined(bound.wrong.map((own) => say`${{ constraint: own }}`))} ${bound.wrong.length > 1 ? 'are' : 'is'} turned round by ${bound.wrong.length > 1 ? 'their signs' : 'its sign'}: the rows do not add up to a bound.`
+		];
+	const { terms, rhs } = summedRows(problem, duals);
+	const sum = withoutZeros(terms);
+	const all = say`Together: ${linear(sum)} ${RELATION_SIGNS[wantedOf(problem)]} ${rhs}.`;
+	if (bound.bound === null)
+		return [
+			...lines,
+			all,
+			say`${joined(bound.open.map((own) => say`${own}`))} ${bound.open.length > 1 ? 'are' : 'is'} not covered: ${bound.open.length > 1 ? 'they bring' : 'it brings'} ${sense === 'max' ? 'more' : 'less'} ${name} than the rows together count, so there is no bound yet.`
+		];
+	return [...lines, all, say`So ${name} ${sense === 'max' ? '≤' : '≥'} ${bound.bound} for every plan.`];
+}
+
+/** Bound and value side by side. */
+export function gapSentence(problem: Problem, value: Rational, bound: Rational): Sentence {
+	const gap = bound.sub(value).abs();
+	const { name } = problem.objective;
+	return isZero(gap)
+		? say`The plan's ${name} and the bound are both ${value}: the plan is a best one, and so are the dual values.`
+		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The best lies between.`;
+}
+
+/** A pair of complementary slackness in words. */
+export function pairSentence(
+	problem: Problem,
+	{ kind, name, rest, worth, product, isAllowed }: Pair
+): Sentence {
+	const goal = problem.objective.name;
+	const said = kind === 'constraint' ? say`${{ constraint: name }}` : say`${name}`;
+	if (!isAllowed)
+		return kind === 'constraint'
+			? say`The dual value ${worth} of ${said} has a sign that its relation does not allow.`
+			: say`${said} could still better ${goal}, by ${worth.abs()} for each unit: these dual values are not allowed.`;
+	if (!isZero(product))
+		return kind === 'constraint'
+			? say`${said} has ${rest.abs()} left and yet a dual value of ${worth}: not both can stand at a best plan.`
+			: say`${said} is ${rest} away from its bound though each unit changes ${goal} by ${worth}: not both can stand at a best plan.`;
+	if (kind === 'constraint')
+		return isZero(worth)
+			? isZero(rest)
+				? say`Nothing of ${said} is left, and one more would be worth nothing.`
+				: say`${rest} of ${said} ${rest.equals(1) ? 'is' : 'are'} left, so one more is worth nothing.`
+			: say`${said} is worth ${worth} for each unit, so nothing of it is left.`;
+	return isZero(worth)
+		? say`${said} earns just what it uses.`
+		: say`${said} stays at its bound: one unit away from it would change ${goal} by ${worth}.`;
+}
+
+/** The dual values that follow from a plan, and what they prove. */
+export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[] {
+	if (found.is === 'not-feasible')
+		return [say`The plan violates a constraint or a bound: it is no plan to judge.`];
+	const equations = found.equations.map(
+		({ variable, terms, rhs }) =>
+			say`${variable} lies between its bounds, so its dual constraint holds with equality: ${joined(
+				[...terms].map(([row, value]) => say`${inBrackets(value)} · y(${{ constraint: row }})`),
+				' + ',
+				' + '
+			)}${terms.size ? '' : '0'} = ${rhs}.`
+	);
+	const zero = say`Constraints with something left have the dual value 0.`;
+	if (found.is === 'none')
+		return [zero, ...equations, say`No numbers satisfy these equations, so the plan is not a best one.`];
+	if (found.is === 'several')
+		return [
+			zero,
+			...equations,
+			say`These equations leave more than one solution: the plan meets more constraints than it needs, and its dual values are not settled by it alone.`
+		];
+	const values = [...found.duals].filter(([, value]) => !isZero(value));
+	const told = values.length
+		? say`They give ${joined(values.map(([row, value]) => say`${value} for ${{ constraint: row }}`))}, and 0 elsewhere.`
+		: say`They give 0 everywhere.`;
+	if (found.wrong.length === 0)
+		return [
+			zero,
+			...equations,
+			told,
+			say`All signs are allowed, so these dual values prove that the plan is a best one.`
+		];
+	return [
+		zero,
+		...equations,
+		told,
+		pairSentence(problem, found.wrong[0]),
+		say`So the plan is not a best one.`
+	];
+}

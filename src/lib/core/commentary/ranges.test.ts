@@ -1,0 +1,120 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { parseRational, rational } from '../number/rational';
+import { parametricRun, solvedPosition } from '../parametric/run';
+import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
+import { readStatement } from '../problem/statement/read';
+import { plainText } from '../sentence/sentence';
+import {
+	hundredSentences,
+	priceSentence,
+	rangeReading,
+	sidesAt,
+	sidesSentence,
+	whatIfSentences
+} from './ranges';
+
+const STEP = rational(1, 997);
+
+test('an interval is true at its ends and just inside, and just outside another basis is needed; one-sided rates are those of small steps', () => {
+	const seen = { ends: 0, outside: 0, two: 0 };
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(5), fc.boolean(), (stated, n, isRow) => {
+			if (isRow && stated.constraints.length === 0) return;
+			const varied: Varied = isRow
+				? { rhs: stated.constraints[n % stated.constraints.length].name }
+				: { objective: stated.variables[n % stated.variables.length].name };
+			// as it is, or where two stretches of the value meet
+			const corner = valueFunction(stated, varied, null, null).find(
+				({ to, status }, i, all) => to && status === 'optimal' && all[i + 1]?.status === 'optimal'
+			)?.to;
+			const problem = corner && n > 2 ? withNumber(stated, varied, corner) : stated;
+			const answer = solveLinear(problem);
+			if (answer.status !== 'optimal') return;
+			const reading = rangeReading(answer.tableau!, varied);
+			const { now, rate } = reading;
+			const at = (number: typeof now) => solveLinear(withNumber(problem, varied, number));
+			const onLine = (number: typeof now) => answer.objective!.add(rate.mul(number.sub(now)));
+			for (const [end, way] of [
+				[reading.low.at, 1],
+				[reading.high.at, -1]
+			] as const) {
+				if (!end) continue;
+				seen.ends += 1;
+				const inside = end.add(STEP.mul(way));
+				const isInside = way > 0 ? inside.lte(now) : inside.gte(now);
+				for (const number of isInside ? [end, inside] : [end])
+					expect(at(number).objective!.equals(onLine(number))).toBe(true);
+				// outside the value is another, unless another basis has the same rate
+				const beyond = end.sub(STEP.mul(way));
+				const there = at(beyond);
+				if (!there.objective || !there.objective.equals(onLine(beyond))) seen.outside += 1;
+			}
+			const pieces = valueFunction(problem, varied, null, null);
+			const { less, more, holds } = sidesAt(pieces, now);
+			for (const [side, by] of [
+				[less, STEP.neg()],
+				[more, STEP]
+			] as const) {
+				const there = at(now.add(by.div(1000)));
+				expect(there.status === 'optimal').toBe(side !== null);
+				if (side) expect(there.objective!.equals(answer.objective!.add(side.mul(by.div(1000))))).toBe(true);
+			}
+			if (less && more && !less.equals(more)) {
+				seen.two += 1;
+				expect(plainText(sidesSentence(problem, pieces, reading)!)).toContain('two rates meet');
+			} else if (holds && reading.low.at) expect(!holds.from || holds.from.lte(reading.low.at)).toBe(true);
+		}),
+		{ numRuns: 700 }
+	);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(30);
+});
+
+const MIX = readStatement(
+	'max profit [thalers] = 30 bowls + 40 jugs\nclay [kg]: 2 bowls + 3 jugs <= 12\nwheel: 4 bowls + 3 jugs <= 16\nkiln: 2 jugs <= 9'
+).problem!;
+
+test('a number moved is told without solving inside its interval, by pivots beyond', () => {
+	const t = solveLinear(MIX).tableau!;
+	const varied = { rhs: 'wheel' };
+	const reading = rangeReading(t, varied);
+	const told = (value: string, way: 1 | -1) =>
+		whatIfSentences(MIX, reading, parametricRun(solvedPosition(MIX, t), varied, way), parseRational(value))
+			.map((s) => plainText(s))
+			.join(' ');
+	expect([reading.low.at, reading.rate, reading.high.at].map((n) => n?.toFraction() ?? null))
+		.toMatchInlineSnapshot(`
+		[
+		  "12",
+		  "5/3",
+		  "24",
+		]
+	`);
+	expect(told('17', 1)).toMatchInlineSnapshot(
+		`"Within the interval, so nothing need be solved: 5/3 · 1 = 5/3, and profit is 500/3 + 5/3 = 505/3 thalers."`
+	);
+	expect(told('-1', -1)).toContain('Beyond 0 there is no plan');
+	expect(
+		plainText(priceSentence(MIX, 'clay', rangeReading(t, { rhs: 'clay' }), rational(4)))
+	).toMatchInlineSnapshot(
+		`"Yes: one more of clay is worth 35/3, which is 23/3 more than it costs, and so up to 11/4 more."`
+	);
+});
+
+test('the 100 % rule adds shares, and promises nothing beyond 1', () => {
+	const t = solveLinear(MIX).tableau!;
+	const part = (row: string, value: number) => ({
+		called: [],
+		reading: rangeReading(t, { rhs: row }),
+		value: rational(value)
+	});
+	const said = (parts: ReturnType<typeof part>[]) =>
+		hundredSentences(parts)
+			.map((s) => plainText(s))
+			.at(-1);
+	expect(said([part('clay', 12), part('kiln', 9)])).toBe('Nothing is changed yet.');
+	expect(said([part('kiln', 100)])).toContain('at most 1');
+	expect(said([part('clay', 9), part('wheel', 14)])).toMatch(/at most 1|promises nothing/);
+});
