@@ -142,7 +142,8 @@ export class DeskPage {
 			Problem: '[data-pane="plans"]',
 			Region: '[data-pane="corners"]',
 			Simplex: '[data-pane="form"], [data-pane="operations"], [data-pane="answer"]',
-			Integers: '.choose-control'
+			Integers: '.choose-control',
+			Sensitivity: '[aria-label="What the answer is worth"]'
 		};
 		await this.page.waitForSelector(shown[name]);
 	}

@@ -148,7 +148,9 @@ describe('wrong and doubtful statements', () => {
 		await desk.turnTo('Simplex');
 		await desk.page.waitForSelector('[data-pane="tableau"] table');
 		const tableau = () =>
-			desk.page.$eval('[data-pane="tableau"]', (pane) => (pane as HTMLElement).innerText.replace(/\s+/g, ' '));
+			desk.page.$eval('[data-pane="tableau"]', (pane) =>
+				(pane as HTMLElement).innerText.replace(/\s+/g, ' ')
+			);
 		const before = await tableau();
 		await desk.press('n');
 		await desk.page.waitForFunction(

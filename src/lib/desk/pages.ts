@@ -4,7 +4,8 @@ export const PAGES = [
 	{ path: '/problem', name: 'Problem' },
 	{ path: '/region', name: 'Region' },
 	{ path: '/simplex', name: 'Simplex' },
-	{ path: '/integers', name: 'Integers' }
+	{ path: '/integers', name: 'Integers' },
+	{ path: '/sensitivity', name: 'Sensitivity' }
 ] as const;
 
 export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);

@@ -1,0 +1,176 @@
+<script lang="ts">
+	import { stretchSentences } from '$lib/core/commentary/ranges';
+	import { csvText } from '$lib/core/exchange/csv-cells';
+	import { rational, toText } from '$lib/core/number/rational';
+	import { valueOn } from '$lib/core/parametric/value-function';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import { download } from '../shared/download';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import Words from '../shared/Words.svelte';
+	import CurvePicture from './CurvePicture.svelte';
+
+	/** The best value against one number: its pieces, the pivots between them, and the point that can be dragged along. */
+	const { document: lesson } = useDesk();
+	const sensitivity = useSensitivity();
+	const { problem, varied, pieces, stretches, value, stairs } = $derived(sensitivity);
+	let size = $state({ width: 480, height: 320 });
+	let canvas = $state<HTMLElement>();
+	let showsPlan = $state(false);
+	const optimal = $derived(pieces.filter(({ status }) => status === 'optimal'));
+	const isRow = $derived(!!varied && 'rhs' in varied);
+	const bend = $derived.by(() => {
+		if (!problem || optimal.length < 2) return '';
+		const isMax = problem.objective.sense === 'max';
+		const concave = isMax === isRow;
+		const why = isRow
+			? isMax
+				? 'the first units go where they earn most, later ones earn less'
+				: 'what is asked for is made the cheapest way first, more of it costs more'
+			: isMax
+				? 'every plan is a straight line, and the best of them is taken at each number'
+				: 'every plan is a straight line, and the cheapest of them is taken at each number';
+		return `It is ${concave ? 'concave' : 'convex'}: ${why}.`;
+	});
+	/** whether the number lies on a stretch; at a break on the one before */
+	function isOn(i: number): boolean {
+		const { from, to } = stretches[i];
+		if (!value) return false;
+		const [low, high] = to && to.lt(from) ? [to, from] : [from, to];
+		return value.gte(low) && (!high || value.lte(high));
+	}
+	const told = $derived(stretchSentences(stretches));
+	const MOST_STAIRS = 60;
+
+	function save() {
+		const rows = pieces.map((piece) => {
+			const at = piece.from ?? piece.to;
+			const own = at && valueOn(piece, at);
+			return [
+				piece.from ? toText(piece.from) : '',
+				piece.to ? toText(piece.to) : '',
+				piece.status,
+				own ? toText(own) : '',
+				piece.line ? toText(piece.line.slope) : '',
+				(piece.basis ?? []).join(' ')
+			];
+		});
+		download(
+			'value.csv',
+			csvText([['from', 'to', 'status', 'value at the first end', 'slope', 'basis'], ...rows]),
+			'text/csv'
+		);
+	}
+
+	function climb() {
+		const whole = [];
+		const span = sensitivity.span.high.sub(sensitivity.span.low);
+		const by = span.div(MOST_STAIRS).lt(1) ? rational(1) : span.div(MOST_STAIRS).ceil(0);
+		for (
+			let at = sensitivity.span.low.ceil(0);
+			at.lte(sensitivity.span.high) && whole.length <= MOST_STAIRS;
+			at = at.add(by)
+		)
+			whole.push(at);
+		void sensitivity.climb(whole);
+	}
+</script>
+
+<Pane pane="curve" name="Best value" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#if sensitivity.isWhole}
+			{#if sensitivity.running.what}
+				<button class="btn tool" onclick={() => sensitivity.running.cancel()}>Cancel ({stairs.length})</button
+				>
+			{:else}
+				<button class="btn tool" title="Solve for whole numbers at amounts side by side" onclick={climb}
+					>Staircase</button
+				>
+			{/if}
+		{/if}
+		<button class="btn tool" aria-pressed={showsPlan} onclick={() => (showsPlan = !showsPlan)}>Plan</button>
+		<button class="btn tool" onclick={save}>CSV</button>
+		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
+			<PictureMenu picture={() => canvas?.querySelector('svg') ?? null} />
+		{/await}
+	{/snippet}
+	{#if problem && varied}
+		<div class="stack">
+			<div class="canvas" bind:this={canvas} bind:clientWidth={size.width} bind:clientHeight={size.height}>
+				{#if optimal.length}
+					{#if size.width > 160}<CurvePicture {problem} {varied} {size} {showsPlan} />{/if}
+				{:else}
+					<p class="nothing">
+						{pieces[0]?.status === 'unbounded'
+							? 'The objective has no end, whatever this number is.'
+							: 'There is no plan, whatever this number is.'}
+					</p>
+				{/if}
+			</div>
+			<div class="below">
+				<Scroll label="The pieces, and the pivots between them">
+					{#if bend}<p>{bend}</p>{/if}
+					{#if value && sensitivity.reading && !sensitivity.reading.now.equals(value)}
+						<p>
+							<button class="btn tool" onclick={() => sensitivity.move(sensitivity.reading!.now)}
+								>Put back</button
+							>
+						</p>
+					{/if}
+					<ol>
+						{#each told as sentence, i (i)}
+							<li class:own={isOn(i)}>
+								<button onclick={() => sensitivity.move(stretches[i].to ?? stretches[i].from)}
+									><Words {sentence} linked={false} /></button
+								>
+							</li>
+						{/each}
+					</ol>
+					{#if sensitivity.isWhole && stairs.length}
+						<p>
+							The dots are best whole values, each found by solving; between them the line of the relaxation
+							promises more than there is.
+						</p>
+					{/if}
+				</Scroll>
+			</div>
+		</div>
+	{:else}
+		<p class="nothing">The curve appears here as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	.stack {
+		display: flex;
+		flex-direction: column;
+		height: 100%;
+	}
+	.canvas {
+		flex: 1.6;
+		min-height: 0;
+		position: relative;
+		overflow: hidden;
+	}
+	.below {
+		flex: 1;
+		min-height: 0;
+		border-top: 1px solid var(--rule);
+	}
+	ol {
+		margin: 0;
+		padding-left: 1.3rem;
+	}
+	li button {
+		text-align: left;
+		cursor: pointer;
+		min-height: 1.5rem;
+	}
+	li.own {
+		background: var(--now-wash);
+	}
+	p {
+		margin: 0 0 var(--gap-1);
+	}
+</style>

@@ -1,0 +1,284 @@
+<script lang="ts">
+	import { line, scaleLinear } from 'd3';
+	import { calledNumber, unitOfNumber } from '$lib/core/commentary/ranges';
+	import { approximate, rational, type Rational } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import type { Varied } from '$lib/core/parametric/value-function';
+	import { valueOn } from '$lib/core/parametric/value-function';
+	import type { Problem } from '$lib/core/problem/types';
+	import { plainText } from '$lib/core/sentence/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import { draggable } from '../region/draggable';
+	import { ticks, type Size } from '../region/frame';
+
+	/** The best value against one number, drawn; the point on it can be dragged along. */
+	interface Props {
+		problem: Problem;
+		varied: Varied;
+		size: Size;
+		/** whether the plan's amounts are drawn, too */
+		showsPlan: boolean;
+	}
+	let { problem, varied, size, showsPlan }: Props = $props();
+	const { document: lesson } = useDesk();
+	const sensitivity = useSensitivity();
+	const { pieces, stretches, value, stairs, span: window } = $derived(sensitivity);
+	const style = $derived(lesson.notation.numbers);
+	const optimal = $derived(pieces.filter(({ status }) => status === 'optimal'));
+	const unit = $derived(unitOfNumber(problem, varied));
+	const EDGE = { left: 58, right: 18, top: 22, bottom: 36 };
+	/** the pieces as far as they are in the window, with the value at both ends */
+	const drawn = $derived(
+		optimal.flatMap((piece) => {
+			const from = piece.from && piece.from.gt(window.low) ? piece.from : window.low;
+			const to = piece.to && piece.to.lt(window.high) ? piece.to : window.high;
+			return from.lt(to) || from.equals(to)
+				? [{ from, to, start: valueOn(piece, from)!, end: valueOn(piece, to)!, piece }]
+				: [];
+		})
+	);
+	const series = $derived.by(() => {
+		if (!showsPlan) return [];
+		return problem.variables.slice(0, 8).map(({ name }) => ({
+			name,
+			points: stretches.flatMap(({ from, plan }) => [{ at: from, value: plan.get(name)! }])
+		}));
+	});
+	const x = $derived(
+		scaleLinear([approximate(window.low), approximate(window.high)], [EDGE.left, size.width - EDGE.right])
+	);
+	const heights = $derived([
+		...drawn.flatMap(({ start, end }) => [start, end]),
+		...stairs.flatMap(({ value: own }) => own ?? [])
+	]);
+	const y = $derived.by(() => {
+		const all = heights.map(approximate);
+		const [low, high] = [Math.min(...all), Math.max(...all)];
+		const pad = (high - low || Math.abs(high) || 1) * 0.12;
+		return scaleLinear([low - pad, high + pad], [size.height - EDGE.bottom, EDGE.top]);
+	});
+	const path = $derived(
+		line<readonly [Rational, Rational]>()
+			.x(([at]) => x(approximate(at)))
+			.y(([, own]) => y(approximate(own)))
+	);
+	const here = $derived.by(() => {
+		const piece =
+			value && optimal.find(({ from, to }) => (!from || value.gte(from)) && (!to || value.lte(to)));
+		return piece && value ? { at: value, value: valueOn(piece, value)!, piece } : null;
+	});
+	/** inner breaks, each where two pieces meet */
+	const breaks = $derived(optimal.slice(0, -1).flatMap(({ to }) => to ?? []));
+	const step = $derived.by(() => {
+		const span = approximate(window.high.sub(window.low)) / 200;
+		const power = Math.floor(Math.log10(span));
+		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
+	});
+
+	function snapped(px: number): Rational {
+		const near = [...breaks, ...(sensitivity.reading ? [sensitivity.reading.now] : [])].find(
+			(own) => Math.abs(x(approximate(own)) - px) < 6
+		);
+		return near ?? step.mul(Math.round(x.invert(px) / approximate(step)));
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 10, PageDown: -10 }[
+			event.key
+		];
+		if (by === undefined || !value) return;
+		sensitivity.move(value.add(step.mul(by)));
+		event.preventDefault();
+		event.stopPropagation();
+	}
+
+	const words = $derived(
+		here ? `${problem.objective.name} ${showNumber(here.value)} at ${showNumber(here.at)}` : 'no best plan'
+	);
+</script>
+
+{#if drawn.length}
+	<svg
+		width={size.width}
+		height={size.height}
+		role="group"
+		aria-label={`Best ${problem.objective.name} by ${plainText(calledNumber(problem, varied))}: ${words}`}
+	>
+		{#each ticks(y, 5).values as tick (tick)}
+			<line class="grid" x1={EDGE.left} x2={size.width - EDGE.right} y1={y(tick)} y2={y(tick)} />
+			<text x={EDGE.left - 6} y={y(tick) + 4} text-anchor="end">{ticks(y, 5).text(tick)}</text>
+		{/each}
+		{#each ticks(x, 6).values as tick (tick)}
+			<text x={x(tick)} y={size.height - EDGE.bottom + 16} text-anchor="middle">{ticks(x, 6).text(tick)}</text
+			>
+		{/each}
+		<text class="title" x={size.width - EDGE.right} y={size.height - 4} text-anchor="end"
+			>{'rhs' in varied ? varied.rhs : `${problem.objective.name} per ${varied.objective}`}{unit
+				? ` (${unit})`
+				: ''}</text
+		>
+		<text class="title" x={EDGE.left - 46} y={14}
+			>{problem.objective.name}{problem.objective.unit ? ` (${problem.objective.unit})` : ''}</text
+		>
+		{#each pieces.filter(({ status }) => status !== 'optimal') as piece, i (i)}
+			{@const from = x(approximate(piece.from && piece.from.gt(window.low) ? piece.from : window.low))}
+			{@const to = x(approximate(piece.to && piece.to.lt(window.high) ? piece.to : window.high))}
+			<rect
+				class="none"
+				x={from}
+				width={Math.max(0, to - from)}
+				y={EDGE.top}
+				height={size.height - EDGE.top - EDGE.bottom}
+			/>
+			<text x={(from + to) / 2} y={EDGE.top + 14} text-anchor="middle"
+				>{piece.status === 'infeasible' ? 'no plan' : 'no end'}</text
+			>
+		{/each}
+		{#if here}
+			<line
+				class="held"
+				x1={x(approximate(here.at))}
+				x2={x(approximate(here.at))}
+				y1={y(approximate(here.value))}
+				y2={size.height - EDGE.bottom}
+			/>
+		{/if}
+		{#each drawn as { from, to, start, end, piece }, i (i)}
+			<path
+				class="piece"
+				class:own={here?.piece === piece}
+				d={path([
+					[from, start],
+					[to, end]
+				])}
+			/>
+			{#if x(approximate(to)) - x(approximate(from)) > 44 && piece.line}
+				<text
+					class="slope"
+					x={(x(approximate(from)) + x(approximate(to))) / 2}
+					y={(y(approximate(start)) + y(approximate(end))) / 2 - 9}
+					text-anchor="middle">{showNumber(piece.line.slope, style)} each</text
+				>
+			{/if}
+		{/each}
+		{#each series as { name, points } (name)}
+			<!-- amounts on a scale of their own, from the foot of the picture up -->
+			{@const most = Math.max(1e-9, ...points.map(({ value: own }) => Math.abs(approximate(own))))}
+			{@const foot = size.height - EDGE.bottom}
+			{@const spot = ({ at, value: own }: { at: Rational; value: Rational }) =>
+				`${x(approximate(at)).toFixed(1)},${(foot - (approximate(own) / most) * (foot - EDGE.top) * 0.45).toFixed(1)}`}
+			<polyline class="amount" points={points.map(spot).join(' ')} />
+			{#if points.length}<text
+					class="amount-name"
+					x={x(approximate(points.at(-1)!.at)) + 4}
+					y={foot - (approximate(points.at(-1)!.value) / most) * (foot - EDGE.top) * 0.45}>{name}</text
+				>{/if}
+		{/each}
+		{#each stairs as { at, value: own }, i (i)}
+			{#if own}<circle class="stair" cx={x(approximate(at))} cy={y(approximate(own))} r="3" />{/if}
+		{/each}
+		{#each breaks as at (at.toFraction())}
+			{@const piece = optimal.find(({ to }) => to?.equals(at))!}
+			<circle class="break" cx={x(approximate(at))} cy={y(approximate(valueOn(piece, at)!))} r="4.5" />
+		{/each}
+		{#if here}
+			<g
+				class="handle"
+				role="slider"
+				tabindex="0"
+				aria-label="Number along the curve"
+				aria-valuenow={approximate(here.at)}
+				aria-valuetext={words}
+				{onkeydown}
+				{@attach draggable({ move: (px) => sensitivity.move(snapped(px)) })}
+			>
+				<circle class="grip" cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="14" />
+				<circle cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="7" />
+				<text class="here" x={x(approximate(here.at)) + 12} y={y(approximate(here.value)) + 20}
+					>({showNumber(here.at, style)}, {showNumber(here.value, style)})</text
+				>
+			</g>
+		{/if}
+	</svg>
+{/if}
+
+<style>
+	svg {
+		position: absolute;
+		inset: 0;
+	}
+	text {
+		fill: var(--ink-soft);
+		font-size: 12px;
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 3px;
+	}
+	.title {
+		font-style: italic;
+		font-size: 13px;
+		fill: var(--ink);
+	}
+	.slope {
+		fill: var(--ink);
+	}
+	.grid {
+		stroke: var(--rule);
+	}
+	.none {
+		fill: var(--error-wash);
+	}
+	.held {
+		stroke: var(--now);
+		stroke-dasharray: 3 3;
+	}
+	.piece {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2.5;
+	}
+	.piece.own {
+		stroke: var(--now);
+		stroke-width: 4;
+	}
+	.amount {
+		fill: none;
+		stroke: var(--focus);
+		stroke-width: 1.5;
+		stroke-dasharray: 6 3;
+	}
+	.amount-name {
+		fill: var(--focus);
+		font-style: italic;
+	}
+	.stair {
+		fill: var(--focus);
+	}
+	.break {
+		fill: var(--sheet);
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.handle {
+		cursor: grab;
+		outline: none;
+	}
+	.handle circle {
+		fill: var(--now);
+		stroke: var(--sheet);
+		stroke-width: 2;
+	}
+	.handle .grip {
+		fill: transparent;
+		stroke: transparent;
+	}
+	.handle:focus-visible .grip {
+		stroke: var(--focus);
+	}
+	.here {
+		fill: var(--ink);
+		font-size: 13px;
+		font-weight: 600;
+	}
+</style>

@@ -1,0 +1,304 @@
+<script lang="ts">
+	import { onDestroy } from 'svelte';
+	import { dualStepSentence } from '$lib/core/commentary/duality';
+	import { newLesson, withTitle } from '$lib/core/lesson/lesson';
+	import { printStatement, printTerms } from '$lib/core/problem/statement/print';
+	import { showNumber } from '$lib/core/number/show';
+	import type { Constraint, Problem } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useKeeping } from '$lib/desk/keeping.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import Choose from '../shared/Choose.svelte';
+	import Formula from '../shared/Formula.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+	import { texLimit, texName, texSigns, texTerms } from '../statement/tex';
+
+	/** Primal and dual side by side, the dual written one step after the other, each with its reason. */
+	const { document: lesson, offered, selection, session } = useDesk();
+	const keeping = useKeeping();
+	const sensitivity = useSensitivity();
+	const { written, steps } = $derived(sensitivity);
+	const all = $derived(written?.steps.length ?? 0);
+	const current = $derived(written && steps > 0 ? written.steps[steps - 1] : null);
+	/** the rows and columns of the primal that have been dealt with, and the parts of the dual that stand */
+	const done = $derived(written?.steps.slice(0, steps) ?? []);
+	const variables = $derived(new Set(done.flatMap((step) => (step.kind === 'row' ? [step.variable] : []))));
+	const rows = $derived(new Set(done.flatMap((step) => (step.kind === 'column' ? [step.variable] : []))));
+	const hasGoal = $derived(done.some(({ kind }) => kind === 'objective'));
+	const rowOf = $derived(
+		new Map(
+			[...(written?.dual.variableOf ?? []), ...(written?.dual.boundOf ?? [])].map(([row, own]) => [own, row])
+		)
+	);
+	/** the dual as far as it is written: terms of variables that stand */
+	const partly = $derived.by((): Problem | null => {
+		if (!written) return null;
+		const { problem } = written.dual;
+		const known = (terms: ReadonlyMap<string, Constraint['rhs']>) =>
+			new Map([...terms].filter(([name]) => variables.has(name)));
+		return {
+			...problem,
+			objective: { ...problem.objective, terms: known(problem.objective.terms) },
+			constraints: problem.constraints.filter(({ name }) => rows.has(name)),
+			variables: problem.variables.filter(({ name }) => variables.has(name))
+		};
+	});
+
+	onDestroy(
+		offered.add(() => [
+			{
+				id: 'dual next',
+				group: 'Dual',
+				says: 'Next step of the dual',
+				key: 'PageDown',
+				possible: steps < all,
+				run: () => sensitivity.step(steps + 1)
+			},
+			{
+				id: 'dual previous',
+				group: 'Dual',
+				says: 'Previous step of the dual',
+				key: 'PageUp',
+				possible: steps > 0,
+				run: () => sensitivity.step(steps - 1)
+			}
+		])
+	);
+
+	/** The dual as a lesson of its own; the present one stays in the list, and is one press away. */
+	async function open() {
+		if (!written) return;
+		const { title } = written.primal;
+		const text = printStatement({
+			...written.dual.problem,
+			title: `Dual of ${title ?? 'the problem'}`.slice(0, 120)
+		});
+		const story = `The dual of a lesson: its variables are what the constraints there are worth.`;
+		await keeping.openNew({
+			...newLesson(withTitle(text, `Dual of ${title ?? 'the problem'}`)),
+			story,
+			page: '/simplex'
+		});
+	}
+
+	const point = (name: string | null, kind: 'constraint' | 'variable') =>
+		selection.point(name === null ? null : { kind, name });
+	const isAbout = (kind: 'row' | 'column', name: string) =>
+		current?.kind === kind &&
+		(kind === 'row'
+			? current.kind === 'row' && current.row === name
+			: current.kind === 'column' && current.variable === name);
+</script>
+
+{#snippet side(problem: Problem, isDual: boolean)}
+	<table role="presentation">
+		<tbody>
+			<tr class="goal" class:about={current?.kind === 'objective'}>
+				<td colspan="3">
+					{#if !isDual || hasGoal}
+						<span class="sense">{problem.objective.sense}</span>
+						<Formula
+							tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant)}`}
+							says={`${problem.objective.name} = ${printTerms(problem.objective.terms, problem.objective.constant)}`}
+						/>
+					{/if}
+				</td>
+			</tr>
+			{#each problem.constraints as { name, terms, relation, rhs } (name)}
+				{@const identity = isDual ? undefined : session.identities.get(name)}
+				{@const kind = isDual ? 'variable' : 'constraint'}
+				<tr
+					class:lit={selection.isPointed({ kind, name })}
+					class:about={isAbout(isDual ? 'column' : 'row', name)}
+					onpointerenter={() => point(name, kind)}
+					onpointerleave={() => point(null, kind)}
+				>
+					<td class="label"
+						>{#if identity}<MarkGlyph {identity} />
+						{/if}{name}</td
+					>
+					<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
+					<td><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	<p class="signs">
+		{#if isDual}
+			{#each problem.variables as variable (variable.name)}
+				{@const row = rowOf.get(variable.name) ?? ''}
+				{@const identity = session.identities.get(row)}
+				{@const [sign] = texSigns([variable])}
+				<span
+					class:lit={selection.isPointed({ kind: 'constraint', name: row })}
+					class:about={isAbout('row', row)}
+					role="presentation"
+					onpointerenter={() => point(row, 'constraint')}
+					onpointerleave={() => point(null, 'constraint')}
+					>{#if identity}<MarkGlyph {identity} />
+					{/if}<Formula tex={sign.tex} says={sign.says} />
+					<em>for {row}</em></span
+				>
+			{/each}
+		{:else}
+			{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span>{/each}
+		{/if}
+	</p>
+{/snippet}
+
+<Pane pane="dual" name="Primal and dual" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		{#if written}
+			<Choose
+				label="What the dual is taken of"
+				value={sensitivity.form}
+				options={[
+					{ value: 'stated', text: 'As stated' },
+					{ value: 'turned', text: 'Rows turned one way', says: 'all rows turned the same way first' }
+				]}
+				onchange={(form) => sensitivity.write(form)}
+			/>
+			<button
+				class="btn tool"
+				aria-label="Previous step of the dual"
+				title="Previous step (Page Up)"
+				disabled={steps === 0}
+				onclick={() => sensitivity.step(steps - 1)}>◂</button
+			>
+			<span class="count">{steps} of {all}</span>
+			<button
+				class="btn tool now"
+				aria-label="Next step of the dual"
+				title="Next step (Page Down)"
+				disabled={steps === all}
+				onclick={() => sensitivity.step(steps + 1)}>▸</button
+			>
+			<button class="btn tool" onclick={() => sensitivity.step(steps === all ? 0 : null)}
+				>{steps === all ? 'From the beginning' : 'Whole'}</button
+			>
+			<button
+				class="btn tool"
+				title="As a lesson of its own; this one stays in Lessons"
+				onclick={() => void open()}>Open the dual</button
+			>
+		{/if}
+	{/snippet}
+	{#if written && partly}
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="sides" tabindex="0" role="group" aria-label="Primal and dual">
+			<section aria-label="Primal">
+				<h3>Primal</h3>
+				{@render side(written.primal, false)}
+			</section>
+			<section aria-label="Dual">
+				<h3>Dual</h3>
+				{@render side(partly, true)}
+			</section>
+			<div class="why" aria-live="polite">
+				{#if current && steps < all}<p><Words sentence={dualStepSentence(written, current)} /></p>
+				{:else}
+					<ol>
+						{#each written.steps.slice(0, steps) as step, i (i)}<li>
+								<Words sentence={dualStepSentence(written, step)} />
+							</li>{/each}
+					</ol>
+				{/if}
+				{#if steps === 0}<p>Page Down writes the dual, step by step.</p>{/if}
+				{#if steps === all}<p>The dual of this dual is the primal again.</p>{/if}
+			</div>
+		</div>
+	{:else}
+		<p class="nothing">The dual stands here as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	.sides {
+		height: 100%;
+		overflow: auto;
+		padding: 0 var(--gap-3) var(--gap-3);
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		grid-template-rows: auto 1fr;
+		gap: var(--gap-2) var(--gap-4);
+		font-size: var(--size-figure);
+	}
+	@container (max-width: 40rem) {
+		.sides {
+			grid-template-columns: 1fr;
+		}
+	}
+	section {
+		min-width: 0;
+		overflow-x: auto;
+	}
+	h3 {
+		margin: 0 0 var(--gap-1);
+		font-size: var(--size-text);
+	}
+	table {
+		width: 100%;
+		border-spacing: 0;
+	}
+	td {
+		padding: 0.2rem 0.4rem;
+		white-space: nowrap;
+	}
+	.label {
+		color: var(--ink-soft);
+		font-style: italic;
+		font-size: var(--size-note);
+	}
+	.terms {
+		text-align: right;
+	}
+	.goal td {
+		height: 2rem;
+		border-bottom: 1px solid var(--rule);
+	}
+	.sense {
+		font-style: italic;
+		color: var(--now);
+		font-weight: 600;
+		margin-right: 0.6rem;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.about {
+		outline: 2px solid var(--now);
+		outline-offset: -2px;
+	}
+	.signs {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-3);
+		margin: var(--gap-2) 0 0;
+		padding: 0 0.4rem;
+	}
+	.signs em {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.why {
+		grid-column: 1 / -1;
+		border-top: 1px solid var(--rule);
+		padding-top: var(--gap-2);
+		font-size: var(--size-text);
+	}
+	.why p,
+	.why li {
+		margin: 0 0 0.2rem;
+		max-width: 60rem;
+	}
+	.count {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.label :global(.glyph),
+	.signs :global(.glyph) {
+		margin-right: 0.35rem;
+	}
+</style>

@@ -1,0 +1,315 @@
+<script lang="ts">
+	import { scaleLinear } from 'd3';
+	import { calledNumber, hundredSentences } from '$lib/core/commentary/ranges';
+	import { approximate, rational, type Rational } from '$lib/core/number/rational';
+	import { showNumber } from '$lib/core/number/show';
+	import { cellAt, type Cell } from '$lib/core/parametric/map';
+	import type { Varied } from '$lib/core/parametric/value-function';
+	import { say, joined } from '$lib/core/sentence/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import { draggable } from '../region/draggable';
+	import { ticks } from '../region/frame';
+	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** The plane of two numbers, parted by bases: where we are, both intervals as a cross through it, and a point that can be dragged. */
+	const { document: lesson } = useDesk();
+	const sensitivity = useSensitivity();
+	const { problem, varied, other, reading, otherReading, window, cells, value, secondValue, here } =
+		$derived(sensitivity);
+	const style = $derived(lesson.notation.numbers);
+	let size = $state({ width: 480, height: 380 });
+	let canvas = $state<HTMLElement>();
+	let showsRule = $state(false);
+	const EDGE = { left: 56, right: 16, top: 18, bottom: 36 };
+	const x = $derived(
+		scaleLinear(window ? [approximate(window.first.low), approximate(window.first.high)] : [0, 1], [
+			EDGE.left,
+			size.width - EDGE.right
+		])
+	);
+	const y = $derived(
+		scaleLinear(window ? [approximate(window.second.low), approximate(window.second.high)] : [0, 1], [
+			size.height - EDGE.bottom,
+			EDGE.top
+		])
+	);
+	const pointsOf = (cell: Cell) =>
+		cell.polygon.map(([a, b]) => `${x(approximate(a)).toFixed(1)},${y(approximate(b)).toFixed(1)}`).join(' ');
+	const middleOf = (cell: Cell) => {
+		const all = cell.polygon.map(([a, b]) => [x(approximate(a)), y(approximate(b))]);
+		const sum = all.reduce(([a, b], [c, d]) => [a + c, b + d], [0, 0]);
+		return { x: sum[0] / all.length, y: sum[1] / all.length };
+	};
+	/** room that a cell has for its name, in pixels */
+	const roomOf = (cell: Cell) => {
+		const across = cell.polygon.map(([a]) => x(approximate(a)));
+		const along = cell.polygon.map(([, b]) => y(approximate(b)));
+		return Math.min(
+			Math.max(...across) - Math.min(...across),
+			3.2 * (Math.max(...along) - Math.min(...along))
+		);
+	};
+	/** the basis without slacks: what is made there */
+	const nameOf = (cell: Cell): string => {
+		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'no plan' : 'no end';
+		const own = cell.basis.filter((name) => problem?.variables.some((variable) => variable.name === name));
+		return own.length ? own.join(', ') : 'nothing';
+	};
+	const letters = $derived(new Map(cells.map((cell, i) => [cell, String.fromCharCode(65 + (i % 26))])));
+	const step = (from: Rational, to: Rational): Rational => {
+		const power = Math.floor(Math.log10(approximate(to.sub(from)) / 150));
+		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
+	};
+	const steps = $derived(
+		window && [step(window.first.low, window.first.high), step(window.second.low, window.second.high)]
+	);
+
+	function drag(px: number, py: number) {
+		if (!steps || !reading || !otherReading) return;
+		const near = (own: Rational, pixel: number, at: number) => (Math.abs(pixel - at) < 6 ? own : null);
+		const first =
+			near(reading.now, x(approximate(reading.now)), px) ??
+			steps[0].mul(Math.round(x.invert(px) / approximate(steps[0])));
+		const second =
+			near(otherReading.now, y(approximate(otherReading.now)), py) ??
+			steps[1].mul(Math.round(y.invert(py) / approximate(steps[1])));
+		sensitivity.move(first, second);
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const by = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
+		if (!by || !steps || !value || !secondValue) return;
+		const far = event.shiftKey ? 10 : 1;
+		sensitivity.move(value.add(steps[0].mul(by[0] * far)), secondValue.add(steps[1].mul(by[1] * far)));
+		event.preventDefault();
+		event.stopPropagation();
+	}
+
+	const sentence = $derived.by(() => {
+		if (!problem || !here || !value || !secondValue) return null;
+		const { name, unit } = problem.objective;
+		if (here.status !== 'optimal')
+			return here.status === 'infeasible' ? say`Here there is no plan.` : say`Here ${name} has no end.`;
+		const { constant, first, second } = here.plane!;
+		const own = constant.add(first.mul(value)).add(second.mul(secondValue));
+		return say`Here the basis ${joined(here.basis.map((own2) => say`${own2}`))} is optimal: ${name} = ${own}${unit ? ` ${unit}` : ''}; it changes by ${first} and by ${second} for each unit of the one and the other.`;
+	});
+	const start = $derived(reading && otherReading ? cellAt(cells, [reading.now, otherReading.now]) : null);
+	const rule = $derived.by(() => {
+		if (!showsRule || !problem || !varied || !other || !reading || !otherReading || !value || !secondValue)
+			return [];
+		const part = (own: Varied, from: typeof reading, to: Rational) => ({
+			called: calledNumber(problem, own),
+			reading: from,
+			value: to
+		});
+		return hundredSentences([part(varied, reading, value), part(other, otherReading, secondValue)]);
+	});
+	const label = (own: Varied) => ('rhs' in own ? own.rhs : `${problem!.objective.name} per ${own.objective}`);
+	const ends = (own: typeof reading, scale: typeof x) =>
+		own && [own.low.at, own.high.at].map((at, i) => (at ? scale(approximate(at)) : scale.range()[i]));
+</script>
+
+<Pane pane="map" name="Map of two numbers" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button class="btn tool" aria-pressed={showsRule} onclick={() => (showsRule = !showsRule)}
+			>100 % rule</button
+		>
+		<button
+			class="btn tool"
+			disabled={!reading || !otherReading}
+			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>Put back</button
+		>
+		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
+			<PictureMenu picture={() => canvas?.querySelector('svg') ?? null} />
+		{/await}
+	{/snippet}
+	{#if problem && varied && other && window}
+		<div class="stack">
+			<div class="canvas" bind:this={canvas} bind:clientWidth={size.width} bind:clientHeight={size.height}>
+				{#if size.width > 160}
+					{@const across = ends(reading, x)}
+					{@const along = ends(otherReading, y)}
+					<svg
+						width={size.width}
+						height={size.height}
+						role="group"
+						aria-label={`Map of ${label(varied)} and ${label(other)}: ${cells.length} parts`}
+					>
+						{#each [...cells].reverse() as cell (cell)}
+							<polygon
+								class={cell.status}
+								class:own={cell === here}
+								class:start={cell === start}
+								points={pointsOf(cell)}
+								data-cell={nameOf(cell)}
+							/>
+						{/each}
+						{#each ticks(x, 6).values as tick (tick)}
+							<text x={x(tick)} y={size.height - EDGE.bottom + 16} text-anchor="middle"
+								>{ticks(x, 6).text(tick)}</text
+							>
+						{/each}
+						{#each ticks(y, 6).values as tick (tick)}
+							<text x={EDGE.left - 6} y={y(tick) + 4} text-anchor="end">{ticks(y, 6).text(tick)}</text>
+						{/each}
+						<text class="title" x={size.width - EDGE.right} y={size.height - 4} text-anchor="end"
+							>{label(varied)}</text
+						>
+						<text class="title" x={8} y={13}>{label(other)}</text>
+						{#each cells as cell (cell)}
+							{@const at = middleOf(cell)}
+							{@const room = roomOf(cell)}
+							{#if room > 22}<text class="name" x={at.x} y={at.y + 4} text-anchor="middle"
+									>{room > nameOf(cell).length * 8 ? nameOf(cell) : letters.get(cell)}</text
+								>{/if}
+						{/each}
+						{#if reading && otherReading && across && along}
+							<line
+								class="cross"
+								x1={across[0]}
+								x2={across[1]}
+								y1={y(approximate(otherReading.now))}
+								y2={y(approximate(otherReading.now))}
+							/>
+							<line
+								class="cross"
+								y1={along[0]}
+								y2={along[1]}
+								x1={x(approximate(reading.now))}
+								x2={x(approximate(reading.now))}
+							/>
+						{/if}
+						{#if value && secondValue}
+							{@const at = { x: x(approximate(value)), y: y(approximate(secondValue)) }}
+							<!-- two numbers at once: no slider says that, so it is a button that the arrow keys move -->
+							<g
+								class="handle"
+								role="button"
+								tabindex="0"
+								aria-label={`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
+								{onkeydown}
+								{@attach draggable({ move: drag })}
+							>
+								<circle class="grip" cx={at.x} cy={at.y} r="15" />
+								<circle cx={at.x} cy={at.y} r="7" />
+								<text class="here" x={at.x + 12} y={at.y - 10}
+									>({showNumber(value, style)}, {showNumber(secondValue, style)})</text
+								>
+							</g>
+						{/if}
+					</svg>
+				{/if}
+			</div>
+			<div class="told" aria-live="polite">
+				{#if sentence}<p><Words {sentence} linked={false} /></p>{/if}
+				<p class="note">
+					The cross is each interval alone; together they hold only inside the part that both start from.
+				</p>
+				{#each rule as own, i (i)}<p><Words sentence={own} linked={false} /></p>{/each}
+			</div>
+		</div>
+	{:else}
+		<p class="nothing">
+			Two numbers of the same sort are needed: two amounts, or two coefficients of the objective.
+		</p>
+	{/if}
+</Pane>
+
+<style>
+	.stack {
+		display: flex;
+		flex-direction: column;
+		height: 100%;
+	}
+	.canvas {
+		flex: 1;
+		min-height: 0;
+		position: relative;
+		overflow: hidden;
+	}
+	svg {
+		position: absolute;
+		inset: 0;
+	}
+	.told {
+		flex: none;
+		max-height: 40%;
+		overflow: auto;
+		padding: var(--gap-1) var(--gap-3);
+		border-top: 1px solid var(--rule);
+	}
+	p {
+		margin: 0;
+	}
+	.note {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	polygon {
+		stroke: var(--ink);
+		stroke-width: 1.2;
+		stroke-linejoin: round;
+	}
+	.optimal {
+		fill: var(--sheet-raised);
+	}
+	.optimal.start {
+		fill: var(--feasible);
+	}
+	.optimal.own {
+		stroke: var(--now);
+		stroke-width: 3;
+	}
+	.infeasible {
+		fill: var(--error-wash);
+	}
+	.unbounded {
+		fill: var(--now-wash);
+	}
+	text {
+		fill: var(--ink-soft);
+		font-size: 12px;
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 3px;
+		pointer-events: none;
+	}
+	.title {
+		font-style: italic;
+		font-size: 13px;
+		fill: var(--ink);
+	}
+	.name {
+		fill: var(--ink);
+		font-style: italic;
+	}
+	.cross {
+		stroke: var(--focus);
+		stroke-width: 4;
+		stroke-opacity: 0.7;
+	}
+	.handle {
+		cursor: grab;
+		outline: none;
+	}
+	.handle circle {
+		fill: var(--now);
+		stroke: var(--sheet);
+		stroke-width: 2;
+	}
+	.handle .grip {
+		fill: transparent;
+		stroke: transparent;
+	}
+	.handle:focus-visible .grip {
+		stroke: var(--focus);
+	}
+	.here {
+		fill: var(--ink);
+		font-size: 13px;
+		font-weight: 600;
+	}
+</style>

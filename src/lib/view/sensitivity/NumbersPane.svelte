@@ -1,0 +1,255 @@
+<script lang="ts">
+	import { rangeReading, worthSentences } from '$lib/core/commentary/ranges';
+	import { storySentences } from '$lib/core/commentary/answer';
+	import { plainText } from '$lib/core/sentence/sentence';
+	import { toText, ZERO, type Rational } from '$lib/core/number/rational';
+	import type { Varied } from '$lib/core/parametric/value-function';
+	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { sameNumber, useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** The numbers of the problem, each to be taken in the hand; on request all intervals, or the answer in words. */
+	const { document: lesson, session } = useDesk();
+	const sensitivity = useSensitivity();
+	const { problem, tableau, answer } = $derived(sensitivity);
+	let shows = $state<'numbers' | 'all' | 'words'>('numbers');
+	let isCopied = $state(false);
+	const style = $derived(lesson.notation.numbers);
+	const isTwo = $derived(sensitivity.look === 'two');
+	const all = $derived.by((): Varied[] =>
+		problem
+			? [
+					...problem.variables.map(({ name }) => ({ objective: name })),
+					...problem.constraints.map(({ name }) => ({ rhs: name }))
+				]
+			: []
+	);
+	const nameOf = (varied: Varied) => ('rhs' in varied ? varied.rhs : varied.objective);
+	const paragraph = $derived(
+		shows === 'words' && tableau && problem && answer?.solution
+			? [
+					...storySentences(problem, answer.solution, (kind, name) => lesson.telling.meaning(kind, name)),
+					...worthSentences(tableau)
+				]
+			: []
+	);
+
+	/** The second number must be of the same sort; the first is taken by a plain click. */
+	function take(varied: Varied, event: MouseEvent | KeyboardEvent) {
+		sensitivity.take(varied, isTwo && event.shiftKey);
+	}
+
+	async function copy() {
+		await navigator.clipboard.writeText(
+			paragraph.map((sentence) => plainText(sentence, lesson.notation)).join(' ')
+		);
+		isCopied = true;
+	}
+</script>
+
+{#snippet held(value: Rational, varied: Varied, says: string)}
+	<button
+		class="number"
+		aria-pressed={sameNumber(varied, sensitivity.varied)}
+		class:second={isTwo && sameNumber(varied, sensitivity.other)}
+		aria-label={`${says}: ${toText(value)}${isTwo && sameNumber(varied, sensitivity.other) ? ', the second number' : ''}`}
+		onclick={(event) => take(varied, event)}><NumberView {value} {style} /></button
+	>
+{/snippet}
+
+{#snippet end(at: Rational | null, none: string)}{#if at}<NumberView
+			value={at}
+			{style}
+		/>{:else}{none}{/if}{/snippet}
+
+<Pane pane="numbers" name="Numbers" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button
+			class="btn tool"
+			aria-pressed={shows === 'all'}
+			onclick={() => (shows = shows === 'all' ? 'numbers' : 'all')}>All intervals</button
+		>
+		<button
+			class="btn tool"
+			aria-pressed={shows === 'words'}
+			onclick={() => (shows = shows === 'words' ? 'numbers' : 'words')}>In words</button
+		>
+	{/snippet}
+	{#if problem && shows === 'words'}
+		<Scroll label="The answer in words">
+			{#if tableau}
+				<p class="words">
+					{#each paragraph as sentence, i (i)}<span class="sentence"><Words {sentence} linked={false} /></span
+						>{/each}
+				</p>
+				<button class="btn tool" onclick={() => void copy()}>{isCopied ? 'Copied' : 'Copy'}</button>
+			{:else}<p class="nothing">There is no best plan to tell of.</p>{/if}
+		</Scroll>
+	{:else if problem && shows === 'all' && tableau}
+		<Scroll label="All intervals">
+			<table class="all">
+				<thead>
+					<tr><th scope="col">number</th><th>now</th><th>from</th><th>to</th><th>each unit</th></tr>
+				</thead>
+				<tbody>
+					{#each all as varied (JSON.stringify(varied))}
+						{@const reading = rangeReading(tableau, varied)}
+						<tr class:held={sameNumber(varied, sensitivity.varied)}>
+							<th scope="row"
+								><button onclick={(event) => take(varied, event)}
+									>{nameOf(varied)}{'rhs' in varied ? '' : ` in ${problem.objective.name}`}</button
+								></th
+							>
+							<td><NumberView value={reading.now} {style} /></td>
+							<td>{@render end(reading.low.at, '−∞')}</td>
+							<td>{@render end(reading.high.at, '∞')}</td>
+							<td><NumberView value={reading.rate} {style} /></td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</Scroll>
+	{:else if problem}
+		<Scroll label="The numbers of the problem">
+			<p class="hint">
+				{isTwo
+					? 'Press a number to take it; with Shift another of the same sort is the second.'
+					: 'Press a coefficient of the objective or an amount.'}
+			</p>
+			<table>
+				<thead>
+					<tr
+						><td></td>{#each problem.variables as { name } (name)}<th scope="col">{name}</th>{/each}<td
+						></td><td></td></tr
+					>
+				</thead>
+				<tbody>
+					<tr class="goal">
+						<th scope="row">{problem.objective.sense} {problem.objective.name}</th>
+						{#each problem.variables as { name } (name)}
+							<td
+								>{@render held(
+									problem.objective.terms.get(name) ?? ZERO,
+									{ objective: name },
+									`${problem.objective.name} per ${name}`
+								)}</td
+							>
+						{/each}
+						<td></td><td></td>
+					</tr>
+					{#each problem.constraints as { name, terms, relation, rhs, unit } (name)}
+						{@const identity = session.identities.get(name)}
+						<tr>
+							<th scope="row"
+								>{#if identity}<MarkGlyph {identity} />
+								{/if}{name}</th
+							>
+							{#each problem.variables as variable (variable.name)}
+								{@const value = terms.get(variable.name)}
+								<td class="given"
+									>{#if value}<NumberView {value} {style} />{/if}</td
+								>
+							{/each}
+							<td>{RELATION_SIGNS[relation]}</td>
+							<td
+								>{@render held(rhs, { rhs: name }, `Amount of ${name}`)}
+								<span class="unit">{unit ?? ''}</span></td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if answer && answer.status !== 'optimal'}
+				<p class="hint">
+					{answer.status === 'infeasible'
+						? 'There is no plan, so nothing is worth anything yet. As a function of a number it may have one.'
+						: answer.status === 'unbounded'
+							? 'The objective has no end, so there are no dual values. As a function of a number it may have one.'
+							: 'The answer was not found.'}
+				</p>
+			{/if}
+		</Scroll>
+	{:else}
+		<p class="nothing">
+			{session.large
+				? 'Too large for this page.'
+				: 'The numbers stand here as soon as the statement can be read.'}
+		</p>
+	{/if}
+</Pane>
+
+<style>
+	table {
+		border-spacing: 0;
+		border-block: 2px solid var(--ink);
+	}
+	th,
+	td {
+		padding: 0.15rem 0.45rem;
+		text-align: center;
+		white-space: nowrap;
+	}
+	tbody th {
+		text-align: left;
+		border-right: 1px solid var(--rule);
+	}
+	thead :is(th, td),
+	.goal :is(th, td) {
+		border-bottom: 1px solid var(--rule);
+	}
+	thead th {
+		font-weight: 600;
+	}
+	.number {
+		min-width: 2.4rem;
+		min-height: 1.7rem;
+		padding: 0.1rem 0.45rem;
+		font-size: var(--size-figure);
+		font-weight: 600;
+		cursor: pointer;
+		border-bottom: 2px dotted var(--rule-strong);
+	}
+	.number[aria-pressed='true'] {
+		background: var(--now-wash);
+		border-bottom: 3px solid var(--now);
+	}
+	.number.second {
+		border-bottom: 3px double var(--focus);
+	}
+	.given {
+		color: var(--ink-soft);
+	}
+	.unit {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.all button {
+		cursor: pointer;
+		min-height: 1.5rem;
+		text-decoration: underline dotted var(--rule-strong);
+	}
+	.held {
+		background: var(--now-wash);
+	}
+	.hint {
+		margin: 0 0 var(--gap-2);
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.sentence {
+		margin-right: 0.3em;
+	}
+	.words {
+		margin: 0 0 var(--gap-2);
+		max-width: 36rem;
+		line-height: 1.5;
+	}
+	th :global(.glyph) {
+		margin-right: 0.35rem;
+	}
+</style>

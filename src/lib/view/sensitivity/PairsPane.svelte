@@ -1,0 +1,203 @@
+<script lang="ts">
+	import { fromPlan, pairsOf, weakBound } from '$lib/core/answer/complementary';
+	import {
+		combinationSentences,
+		fromPlanSentences,
+		gapSentence,
+		pairSentence
+	} from '$lib/core/commentary/duality';
+	import { isZero, toText, type Rational } from '$lib/core/number/rational';
+	import { isAllowed, objectiveAt, withAmount } from '$lib/core/problem/use';
+	import { readCell } from '$lib/core/problem/statement/edits';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import NumberView from '../shared/NumberView.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** Any plan and any dual values, tried: the bound that they give, the gap, and complementary slackness pair by pair. */
+	const { document: lesson, selection, session } = useDesk();
+	const sensitivity = useSensitivity();
+	const { problem, tried, answer } = $derived(sensitivity);
+	const style = $derived(lesson.notation.numbers);
+	const bound = $derived(problem && tried && weakBound(problem, tried.duals));
+	const isPlan = $derived(!!problem && !!tried && isAllowed(problem, tried.plan));
+	const value = $derived(problem && tried ? objectiveAt(problem, tried.plan) : null);
+	const pairs = $derived(problem && tried ? pairsOf(problem, tried.plan, tried.duals) : []);
+	let asksMethod = $state(false);
+	const found = $derived(problem && tried && asksMethod ? fromPlan(problem, tried.plan) : null);
+
+	function type(kind: 'plan' | 'duals', name: string, text: string) {
+		const own = readCell(text);
+		if (!tried || !own) return;
+		if (kind === 'plan') sensitivity.tryPlan(withAmount(tried.plan, name, own));
+		else sensitivity.tryDuals(withAmount(tried.duals, name, own));
+	}
+
+	function takeBest() {
+		if (answer?.solution) sensitivity.tryPlan(answer.solution);
+		if (answer?.duals) sensitivity.tryDuals(answer.duals);
+	}
+</script>
+
+{#snippet field(kind: 'plan' | 'duals', name: string, own: Rational | undefined)}
+	<input
+		class="field"
+		aria-label={kind === 'plan' ? `Amount of ${name}` : `Dual value of ${name}`}
+		value={own ? toText(own) : '0'}
+		onchange={(event) => type(kind, name, event.currentTarget.value)}
+	/>
+{/snippet}
+
+<Pane pane="pairs" name="Plan and dual values" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button class="btn tool" disabled={answer?.status !== 'optimal'} onclick={takeBest}
+			>The best of both</button
+		>
+		<button
+			class="btn tool"
+			title="Complementary slackness as a method: the dual values that the plan asks for"
+			aria-pressed={asksMethod}
+			onclick={() => (asksMethod = !asksMethod)}>Dual values from the plan</button
+		>
+		<button
+			class="btn tool"
+			disabled={found?.is !== 'one'}
+			onclick={() => found?.is === 'one' && sensitivity.tryDuals(found.duals)}>Take them</button
+		>
+	{/snippet}
+	{#if problem && tried && bound}
+		<Scroll label="Plan and dual values tried">
+			<div class="parts">
+				<section>
+					<h3>Pairs</h3>
+					<table>
+						<thead>
+							<tr><td></td><th>left, or amount</th><th>dual value, or reduced cost</th><th>product</th></tr>
+						</thead>
+						<tbody>
+							{#each pairs as pair (`${pair.kind} ${pair.name}`)}
+								{@const identity = pair.kind === 'constraint' ? session.identities.get(pair.name) : undefined}
+								<tr
+									class:lit={selection.isPointed({ kind: pair.kind, name: pair.name })}
+									class:wrong={!pair.isAllowed || !isZero(pair.product)}
+									onpointerenter={() => selection.point({ kind: pair.kind, name: pair.name })}
+									onpointerleave={() => selection.point(null)}
+									title=""
+								>
+									<th scope="row"
+										>{#if identity}<MarkGlyph {identity} />
+										{/if}{pair.name}</th
+									>
+									<td>
+										{#if pair.kind === 'variable'}{@render field(
+												'plan',
+												pair.name,
+												tried.plan.get(pair.name)
+											)}{:else}<NumberView value={pair.rest} {style} /> left{/if}
+									</td>
+									<td>
+										{#if pair.kind === 'constraint'}{@render field(
+												'duals',
+												pair.name,
+												tried.duals.get(pair.name)
+											)}{:else}<NumberView value={pair.worth} {style} />{/if}
+									</td>
+									<td class="product">
+										{#if pair.isAllowed}<NumberView value={pair.product} {style} />{isZero(pair.product)
+												? ' ✓'
+												: ''}{:else}not allowed{/if}
+									</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</section>
+				<section aria-live="polite">
+					<h3>The rows, combined with these dual values</h3>
+					{#each combinationSentences(problem, tried.duals, bound) as sentence, i (i)}<p>
+							<Words {sentence} />
+						</p>{/each}
+					{#if !isPlan}<p class="note">The plan violates a constraint or a bound.</p>{/if}
+					{#if bound.bound && value && isPlan}
+						<p class="gap"><Words sentence={gapSentence(problem, value, bound.bound)} linked={false} /></p>
+					{/if}
+					{#if found}
+						<h3>Dual values that this plan asks for</h3>
+						{#each fromPlanSentences(problem, found) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+					{:else}
+						<h3>In words</h3>
+						{#each pairs as pair (`${pair.kind} ${pair.name}`)}<p>
+								<Words sentence={pairSentence(problem, pair)} />
+							</p>{/each}
+					{/if}
+				</section>
+			</div>
+		</Scroll>
+	{:else}
+		<p class="nothing">A plan and dual values can be tried here as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	.parts {
+		display: grid;
+		grid-template-columns: repeat(auto-fit, minmax(22rem, 1fr));
+		gap: var(--gap-2) var(--gap-4);
+		align-content: start;
+	}
+	h3 {
+		margin: 0 0 var(--gap-1);
+		font-size: var(--size-text);
+	}
+	section + section h3:not(:first-child) {
+		margin-top: var(--gap-2);
+	}
+	p {
+		margin: 0;
+	}
+	table {
+		border-spacing: 0;
+		border-block: 2px solid var(--ink);
+	}
+	th,
+	td {
+		padding: 0.15rem 0.5rem;
+		text-align: center;
+		white-space: nowrap;
+	}
+	thead th {
+		font-weight: 400;
+		font-style: italic;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+		border-bottom: 1px solid var(--ink);
+	}
+	tbody th {
+		text-align: left;
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.wrong .product {
+		color: var(--error);
+		text-decoration: underline wavy 1px;
+	}
+	input {
+		width: 4.6rem;
+		text-align: center;
+	}
+	.gap {
+		margin-top: var(--gap-1);
+		font-weight: 650;
+	}
+	.note {
+		font-style: italic;
+		color: var(--ink-soft);
+	}
+	th :global(.glyph) {
+		margin-right: 0.35rem;
+	}
+</style>

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { LOOK_WORDS, LOOKS, useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import Choose from '../shared/Choose.svelte';
+
+	/** Which way of looking at what the answer is worth. */
+	const sensitivity = useSensitivity();
+	const options = LOOKS.map((value) => ({ value, text: LOOK_WORDS[value] }));
+</script>
+
+<section class="bar" aria-label="What the answer is worth">
+	<Choose
+		label="What the answer is worth"
+		value={sensitivity.look}
+		{options}
+		onchange={(look) => sensitivity.show(look)}
+	/>
+	{#if sensitivity.isWhole}
+		<p>Whole numbers are asked for: dual values and ranges are those of the relaxation.</p>
+	{/if}
+</section>
+
+<style>
+	.bar {
+		display: flex;
+		justify-content: center;
+		align-items: center;
+		gap: var(--gap-3);
+		flex: none;
+		padding: 0.15rem var(--gap-3);
+		background: var(--sheet);
+		overflow-x: auto;
+	}
+	p {
+		margin: 0;
+		font-size: var(--size-note);
+		font-style: italic;
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,205 @@
+<script lang="ts">
+	import {
+		calledNumber,
+		priceSentence,
+		sidesSentence,
+		unitOfNumber,
+		whatIfSentences,
+		type EndReading
+	} from '$lib/core/commentary/ranges';
+	import { quantity } from '$lib/core/commentary/plan';
+	import { compare, toText, type Rational } from '$lib/core/number/rational';
+	import { valueOn } from '$lib/core/parametric/value-function';
+	import { readCell } from '$lib/core/problem/statement/edits';
+	import { say } from '$lib/core/sentence/sentence';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import Words from '../shared/Words.svelte';
+	import IntervalLine from './IntervalLine.svelte';
+
+	/** The number taken in the hand: how far it may move, why no farther, what it is worth, and what happens when it is moved. */
+	const { document: lesson, selection, session } = useDesk();
+	const sensitivity = useSensitivity();
+	const { problem, varied, reading, runs, pieces, value, tableau } = $derived(sensitivity);
+	const called = $derived(problem && varied && calledNumber(problem, varied));
+	const unit = $derived(problem && varied ? unitOfNumber(problem, varied) : undefined);
+	const optimal = $derived(pieces.filter(({ status }) => status === 'optimal'));
+	const breaks = $derived(
+		sensitivity.stretches
+			.flatMap(({ from, to }) => (to ? [from, to] : [from]))
+			.filter(
+				(own, i, all) =>
+					all.findIndex((other) => other.equals(own)) === i && reading && !own.equals(reading.now)
+			)
+	);
+	const here = $derived(
+		value &&
+			pieces.find(({ from, to }) => (!from || compare(value, from) >= 0) && (!to || compare(value, to) <= 0))
+	);
+	const told = $derived.by(() => {
+		if (!problem || !reading || !runs || !value) return [];
+		return whatIfSentences(problem, reading, value.gte(reading.now) ? runs.up : runs.down, value);
+	});
+	const result = $derived(here && value ? valueOn(here, value) : null);
+	const sides = $derived(problem && reading ? sidesSentence(problem, pieces, reading) : null);
+	let typed = $state('');
+	let wrong = $state(false);
+	let price = $state('');
+	const offered = $derived(price.trim() ? readCell(price) : null);
+
+	function enter(text: string) {
+		typed = text;
+		const own = text.trim() ? readCell(text) : null;
+		wrong = text.trim() !== '' && own === null;
+		if (own) sensitivity.move(own);
+	}
+
+	function move(to: Rational) {
+		typed = '';
+		wrong = false;
+		sensitivity.move(to);
+	}
+
+	/** The cells that set an end are framed in the tableau while it is pointed at. */
+	function frame(end: EndReading | null) {
+		selection.read(end?.column ? { columns: [end.column], value: false } : null);
+	}
+
+	/** Takes the change into the trail, where the tableau stands at this best plan. */
+	function keep() {
+		if (!varied || !value || !session.position) return;
+		const { keys } = session.position;
+		const key =
+			'rhs' in varied
+				? { rhs: keys.constraints.get(varied.rhs) ?? varied.rhs }
+				: { cost: keys.variables.get(varied.objective) ?? varied.objective };
+		session.take({ kind: 'change', change: { ...key, value: toText(value) } });
+	}
+</script>
+
+<Pane pane="what-if" name="What if" aside={lesson.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button
+			class="btn tool"
+			disabled={!value || !reading || value.equals(reading.now)}
+			onclick={() => move(reading!.now)}>Put back</button
+		>
+		<button
+			class="btn tool"
+			title="Change the number at the tableau that stands, as a step of the trail"
+			disabled={!session.tableau || !value || !reading || value.equals(reading.now)}
+			onclick={keep}>Into the trail</button
+		>
+	{/snippet}
+	{#if problem && varied && called && reading && value && tableau}
+		<Scroll label="What if this number were another">
+			<h3><Words sentence={say`${called}: ${quantity(reading.now, unit)}`} linked={false} /></h3>
+			<IntervalLine
+				now={reading.now}
+				low={reading.low.at}
+				high={reading.high.at}
+				{breaks}
+				from={optimal[0]?.from ?? null}
+				to={optimal.at(-1)?.to ?? null}
+				{value}
+				label={'rhs' in varied
+					? `Amount of ${varied.rhs}`
+					: `${problem.objective.name} per ${varied.objective}`}
+				onmove={move}
+			/>
+			<ul>
+				{#each [reading.low, reading.high] as end, i (i)}
+					<li onpointerenter={() => frame(end)} onpointerleave={() => frame(null)}>
+						<Words sentence={end.says} />
+					</li>
+				{/each}
+			</ul>
+			{#each reading.sentences as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+			{#if sides}<p class="note"><Words sentence={sides} /></p>{/if}
+			<div class="moved" aria-live="polite">
+				<label
+					>What if it were <input
+						class="field"
+						aria-label="The number instead"
+						aria-invalid={wrong}
+						value={typed || toText(value)}
+						oninput={(event) => enter(event.currentTarget.value)}
+					/>?</label
+				>
+				{#if wrong}<span class="wrong">Write 12, 5/2 or 0.25.</span>{/if}
+				{#each told as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+				{#if result && !value.equals(reading.now)}
+					<p class="result">
+						<Words
+							sentence={say`${problem.objective.name} = ${quantity(result, problem.objective.unit)}`}
+							linked={false}
+						/>
+					</p>
+				{/if}
+			</div>
+			{#if 'rhs' in varied}
+				<div class="moved">
+					<label
+						>Would you buy one more for <input
+							class="field"
+							aria-label="Price of one more"
+							bind:value={price}
+						/>
+						{problem.objective.unit ?? ''}?</label
+					>
+					{#if offered}
+						<p aria-live="polite">
+							<Words sentence={priceSentence(problem, varied.rhs, reading, offered)} linked={false} />
+						</p>
+					{/if}
+				</div>
+			{/if}
+		</Scroll>
+	{:else if problem}
+		<p class="nothing">
+			There is no best plan of the problem as it stands. “As a function” shows for which numbers there is.
+		</p>
+	{:else}
+		<p class="nothing">What a number is worth stands here as soon as the statement can be read.</p>
+	{/if}
+</Pane>
+
+<style>
+	h3 {
+		margin: 0;
+		font-size: var(--size-text);
+		font-weight: 650;
+	}
+	ul {
+		margin: 0 0 var(--gap-2);
+		padding: 0;
+		list-style: none;
+	}
+	li:hover {
+		background: var(--now-wash);
+	}
+	p {
+		margin: 0 0 0.15rem;
+	}
+	.note {
+		padding-left: 0.5rem;
+		border-left: 3px solid var(--now);
+	}
+	.moved {
+		margin-top: var(--gap-2);
+		padding-top: var(--gap-1);
+		border-top: 1px solid var(--rule);
+	}
+	.moved input {
+		width: 5.5rem;
+	}
+	.wrong {
+		color: var(--error);
+		font-size: var(--size-note);
+	}
+	.result {
+		font-weight: 650;
+	}
+</style>

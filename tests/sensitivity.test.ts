@@ -1,0 +1,91 @@
+import { expect, test } from 'vitest';
+import { desk, freshVisits } from './visit';
+
+freshVisits();
+
+const MIX = `max profit [thalers] = 30 bowls + 40 jugs
+clay [kg]: 2 bowls + 3 jugs <= 12
+wheel [hours]: 4 bowls + 3 jugs <= 16
+kiln: 2 jugs <= 9`;
+
+const look = (words: string) =>
+	desk.page.evaluate((sought) => {
+		[...document.querySelectorAll<HTMLElement>('.choose-item')]
+			.find((item) => item.textContent?.trim() === sought)!
+			.click();
+	}, words);
+const open = async (statement: string, words?: string) => {
+	await desk.write(statement);
+	await desk.turnTo('Sensitivity');
+	if (words) await look(words);
+};
+const focus = (selector: string) => desk.page.$eval(selector, (node) => (node as SVGElement).focus());
+const accessible = async () => expect(await desk.barriers()).toEqual([]);
+
+test('a number is taken in the hand: its interval, what it is worth, what happens beyond, and the picture follows', async () => {
+	await open(MIX);
+	await desk.shows('What if', 'the amount of clay: 12 kg');
+	await desk.shows('What if', 'For each unit more profit rises by 35/3 thalers.');
+	await desk.click('Amount of wheel: 16');
+	await desk.shows('What if', 'It may rise by 8, to 24');
+	expect(
+		await desk.page.$$eval('[data-ghost]', (list) => list.map((line) => line.getAttribute('data-ghost')))
+	).toEqual(['wheel 12', 'wheel 24']);
+	await desk.page.locator('input[aria-label="The number instead"]').fill('30');
+	await desk.shows('What if', 'Past the end of the interval: at 24');
+	await desk.page.locator('input[aria-label="Price of one more"]').fill('2');
+	await desk.shows('What if', 'No: one more of wheel is worth 5/3, 1/3 less than it costs.');
+	await focus('[role="slider"][aria-label="Amount of wheel"]');
+	await desk.press('Home');
+	await desk.page.waitForFunction(
+		() => document.querySelector<HTMLInputElement>('input[aria-label="The number instead"]')!.value === '12'
+	);
+	await desk.click('All intervals');
+	await desk.shows('Numbers', 'jugs in profit');
+	await accessible();
+});
+
+test('the value as a function, the map of two numbers, and the dual step by step', async () => {
+	await open(MIX, 'As a function');
+	await desk.shows('Best value', 'It is concave');
+	await desk.shows('Best value', 'beyond there is no plan');
+	await focus('[role="slider"][aria-label="Number along the curve"]');
+	await desk.press('PageDown');
+	await desk.click('Put back');
+	await accessible();
+	await look('Two at once');
+	await desk.page.waitForSelector('polygon.start');
+	await desk.shows('Map of two numbers', 'is optimal: profit = 500/3 thalers');
+	await desk.click('100 % rule');
+	await focus('.handle[role="button"]');
+	await desk.press('ArrowRight');
+	await desk.shows('Map of two numbers', 'Each change as a share');
+	await accessible();
+	await look('The dual, written');
+	await desk.click('From the beginning');
+	await desk.press('PageDown');
+	await desk.shows('Primal and dual', 'a maximum has a minimum as its dual');
+	await desk.press('PageDown');
+	await desk.shows('Primal and dual', 'So y1 ≥ 0.');
+	await desk.shows('Last tableau of the dual', 'y1');
+	await accessible();
+});
+
+test('any plan and dual values bound one another; the best of both leave no gap; without a best plan that is said', async () => {
+	await open(MIX, 'Plan and dual values');
+	await desk.shows('Plan and dual values', 'so there is no bound yet');
+	await desk.click('The best of both');
+	await desk.shows('Plan and dual values', "The plan's profit and the bound are both 500/3");
+	await desk.page.locator('input[aria-label="Dual value of kiln"]').fill('3');
+	await desk.press('Tab');
+	await desk.shows('Plan and dual values', 'a gap of');
+	await desk.click('Dual values from the plan');
+	await desk.click('Take them');
+	await desk.shows('Plan and dual values', 'are both 500/3');
+	await accessible();
+	await desk.turnTo('Overview');
+	await open('max z = x\nr: x >= 3', 'Ranges');
+	await desk.shows('What if', 'There is no best plan');
+	await look('As a function');
+	await desk.shows('Best value', 'no end');
+});
