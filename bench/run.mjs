@@ -10,16 +10,16 @@ import { measureDesk } from './desk.mjs';
 const wanted = process.argv.slice(2);
 const asked = (part) => wanted.length === 0 || wanted.includes(part);
 
-if (asked('engine')) {
+for (const part of ['engine', 'design'].filter(asked)) {
 	const outDir = mkdtempSync(join(ROOT, 'node_modules/.bench-'));
 	await build({
 		configFile: false,
 		logLevel: 'warn',
 		plugins: [lezer()],
 		resolve: { alias: { $lib: join(ROOT, 'src/lib') } },
-		build: { ssr: join(ROOT, 'bench/engine.ts'), outDir, emptyOutDir: true, minify: false }
+		build: { ssr: join(ROOT, `bench/${part}.ts`), outDir, emptyOutDir: true, minify: false }
 	});
-	await import(pathToFileURL(join(outDir, 'engine.js')).href);
+	await import(pathToFileURL(join(outDir, `${part}.js`)).href);
 }
 if (asked('desk')) {
 	run('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 'ignore', 'inherit'] });

@@ -1,11 +1,11 @@
 import type { MessagePort } from 'node:worker_threads';
-import { replyConvert, replyDual, replyParametric, replyRegion, type Reply } from '../core/exchange/reply';
+import { replyConvert, replyDesign, replyDual, replyParametric, replyRegion, type Reply } from '../core/exchange/reply';
 import { jobs } from './jobs';
 import { timed } from './timed';
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {
-	readonly job: 'solve' | 'convert' | 'region' | 'dual' | 'parametric';
+	readonly job: 'solve' | 'convert' | 'region' | 'dual' | 'parametric' | 'design';
 	readonly text: string;
 	/** hears what was found so far, for the case that the thread has to be ended from outside */
 	readonly port?: MessagePort;
@@ -30,5 +30,7 @@ export default function work({ job, text, port, unwanted }: ServerTask): Reply {
 			return replyDual(text);
 		case 'parametric':
 			return replyParametric(text, timed(LONGEST, isUnwanted));
+		case 'design':
+			return replyDesign(text, (milliseconds) => timed(milliseconds, isUnwanted));
 	}
 }

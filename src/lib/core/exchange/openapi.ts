@@ -1,3 +1,4 @@
+import { designSchemas } from './openapi-design';
 import { METHODS } from '../method/solve';
 import { FORMATS_READ, FORMATS_WRITTEN } from './convert';
 import { problemSchema } from '../problem/format';
@@ -250,6 +251,7 @@ const schemas: Json = {
 			})
 		}
 	},
+	...designSchemas,
 	Error: {
 		type: 'object',
 		required: ['type', 'title', 'status', 'detail'],
@@ -285,6 +287,7 @@ export const openApi: Json = {
 			'ParametricRequest',
 			'ParametricAnswer'
 		),
+		'/api/v1/design': post('Problems that keep wishes', 'DesignRequest', 'DesignAnswer'),
 		'/api/v1/health': {
 			get: {
 				summary: 'Whether the server answers',

@@ -1,6 +1,7 @@
 import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
 import { convert } from './convert';
+import { answerDesign } from './design';
 import { answerDual, answerParametric } from './duality';
 import { parseJson } from './json-text';
 import { answerRegion, NotPossible } from './region';
@@ -81,3 +82,7 @@ export const replyDual = (text: string): Reply => guarded(text, answerDual);
 /** Answers the body of POST /api/v1/parametric. */
 export const replyParametric = (text: string, control: Control): Reply =>
 	guarded(text, (data) => answerParametric(data, control));
+
+/** Answers the body of POST /api/v1/design. */
+export const replyDesign = (text: string, control: (milliseconds: number) => Control): Reply =>
+	guarded(text, (data) => answerDesign(data, control));

@@ -1,0 +1,225 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { allCorners } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { answerDesign, type DesignJson } from '../exchange/design';
+import { compare, isZero, rational } from '../number/rational';
+import { writeProblem } from '../problem/codec';
+import { readProblem } from '../problem/json';
+import { evaluate, holds, type Problem } from '../problem/types';
+import { InputError } from '../problem/json';
+import { answerRegion } from '../exchange/region';
+import { objectiveAt, rounded } from '../problem/use';
+import type { Wish } from './types';
+
+/** So many looks at the clock, so that no test depends on how fast a machine is. */
+const looks = (most: number) => () => {
+	let left = most;
+	return { shouldStop: () => (left-- > 0 ? null : []) };
+};
+const ask = (request: object, most = 4_000): DesignJson => answerDesign(request, looks(most));
+const problemsOf = (request: object, most?: number): Problem[] =>
+	ask(request, most).problems.map(({ problem }) => readProblem(JSON.parse(JSON.stringify(problem)), ''));
+
+const best = (problem: Problem) => {
+	const values = allCorners(problem).map((plan) => objectiveAt(problem, plan));
+	return values.reduce((a, b) => ((problem.objective.sense === 'max') === b.gt(a) ? b : a));
+};
+
+test('promises are kept, by corners enumerated and by solving with another method', () => {
+	const seen = new Map<string, number>();
+	const wish = fc.oneof(
+		fc.constantFrom<Wish[]>(
+			[{ kind: 'answer', is: 'unique' }],
+			[{ kind: 'answer', is: 'several' }],
+			[{ kind: 'answer', is: 'infeasible' }],
+			[{ kind: 'answer', is: 'unbounded' }],
+			[{ kind: 'whole-plan' }, { kind: 'answer', is: 'unique' }],
+			[{ kind: 'fractional' }, { kind: 'rounding', is: 'infeasible' }],
+			[{ kind: 'corners', exactly: 5 }],
+			[{ kind: 'whole-corners' }],
+			[{ kind: 'degenerate', is: true }, { kind: 'whole-value' }],
+			[{ kind: 'degenerate', is: false }],
+			[{ kind: 'binding', rows: ['r1', 'r3'] }],
+			[
+				{ kind: 'pivots', exactly: 2 },
+				{ kind: 'denominator', atMost: 1 }
+			],
+			[{ kind: 'artificial', exactly: 2 }, { kind: 'whole-plan' }],
+			[{ kind: 'whole-duals' }, { kind: 'whole-plan' }],
+			[
+				{ kind: 'bounded', is: true },
+				{ kind: 'redundant', is: true }
+			],
+			[
+				{ kind: 'tie', is: true },
+				{ kind: 'pivots', atMost: 4 }
+			]
+		)
+	);
+	fc.assert(
+		fc.property(
+			wish,
+			fc.integer({ min: 1, max: 1e6 }),
+			fc.constantFrom('max', 'min'),
+			(wishes, seed, sense) => {
+				const request = {
+					variables: 2,
+					constraints: 3,
+					sense,
+					numbers: { from: -3, to: 9 },
+					wishes,
+					seed,
+					count: 2
+				};
+				for (const problem of problemsOf(request, 1_500)) {
+					for (const own of wishes) {
+						seen.set(own.kind, (seen.get(own.kind) ?? 0) + 1);
+						expectKept(problem, own);
+					}
+					for (const { terms, rhs } of [...problem.constraints, { ...problem.objective, rhs: null }]) {
+						for (const value of terms.values())
+							expect(value.d === 1n && value.gte(-3) && value.lte(9)).toBe(true);
+						if (rhs) expect(rhs.d === 1n && rhs.gte(0) && rhs.lte(99)).toBe(true);
+					}
+				}
+			}
+		),
+		{ numRuns: 120 }
+	);
+	for (const kind of [
+		'answer',
+		'whole-plan',
+		'fractional',
+		'corners',
+		'whole-corners',
+		'degenerate',
+		'binding',
+		'pivots',
+		'artificial',
+		'tie'
+	])
+		expect([kind, (seen.get(kind) ?? 0) > 2]).toEqual([kind, true]);
+});
+
+function expectKept(problem: Problem, wish: Wish): void {
+	const other = solveLinear(problem, { method: 'big-m' });
+	const corners = allCorners(problem);
+	const plans = corners.filter((plan) => other.objective && objectiveAt(problem, plan).equals(best(problem)));
+	const region = answerRegion({ problem: writeProblem(problem) });
+	switch (wish.kind) {
+		case 'answer':
+			if (wish.is === 'infeasible' || wish.is === 'unbounded') return expect(other.status).toBe(wish.is);
+			expect(other.status).toBe('optimal');
+			if (wish.is === 'unique') expect(plans.length).toBe(1);
+			return;
+		case 'whole-plan':
+			return expect(plans.every((plan) => [...plan.values()].every(({ d }) => d === 1n))).toBe(true);
+		case 'fractional':
+			expect(problem.variables.every(({ domain }) => domain === 'integer')).toBe(true);
+			return expect(plans.every((plan) => [...plan.values()].some(({ d }) => d !== 1n))).toBe(true);
+		case 'rounding': {
+			const near = rounded(plans[0]);
+			return expect(
+				problem.constraints.some((row) => !holds(evaluate(row.terms, near), row.relation, row.rhs))
+			).toBe(true);
+		}
+		case 'corners':
+			return expect([corners.length, region.vertices.length]).toEqual([wish.exactly, wish.exactly]);
+		case 'whole-corners':
+			return expect(corners.every((plan) => [...plan.values()].every(({ d }) => d === 1n))).toBe(true);
+		case 'degenerate': {
+			const many = corners.some((plan) => {
+				const rows = problem.constraints.filter(
+					(row) => compare(evaluate(row.terms, plan), row.rhs) === 0
+				).length;
+				return rows + [...plan.values()].filter(isZero).length > problem.variables.length;
+			});
+			return expect(many).toBe(wish.is);
+		}
+		case 'binding': {
+			const tight = problem.constraints.filter(
+				(row) => compare(evaluate(row.terms, plans[0]), row.rhs) === 0
+			);
+			return expect(tight.map(({ name }) => name)).toEqual(wish.rows);
+		}
+		case 'pivots': {
+			const { pivots } = solveLinear(problem, { method: wish.method });
+			return expect(wish.exactly === undefined ? pivots <= wish.atMost! : pivots === wish.exactly).toBe(true);
+		}
+		case 'artificial':
+			return expect(
+				problem.constraints.filter(
+					({ relation, rhs }) => relation === '=' || (relation === '>=' && rhs.s > 0n)
+				).length
+			).toBe(wish.exactly);
+		case 'whole-value':
+			return expect(other.objective!.d).toBe(1n);
+		case 'redundant':
+			return expect(region.redundant.length > 0).toBe(wish.is);
+		case 'bounded':
+			return expect(region.bounded).toBe(wish.is);
+	}
+}
+test('a plan that was chosen is feasible, or best, also among seven variables and six rows of mixed relations', () => {
+	const point = [3, 4];
+	for (const shall of ['feasible', 'best']) {
+		const problems = problemsOf({ variables: 2, constraints: 3, plan: { point, shall }, seed: 5, count: 3 });
+		expect(problems.length).toBe(3);
+		for (const problem of problems) {
+			const plan = new Map(problem.variables.map(({ name }, j) => [name, rational(point[j])]));
+			expect(
+				problem.constraints.every((row) => holds(evaluate(row.terms, plan), row.relation, row.rhs))
+			).toBe(true);
+			if (shall === 'best') expect(objectiveAt(problem, plan).equals(best(problem))).toBe(true);
+		}
+	}
+	const large = {
+		variables: 7,
+		constraints: 6,
+		relations: ['<=', '<=', '>=', '<=', '=', '<='],
+		numbers: { from: -4, to: 9, rhs: 300 },
+		plan: { point: [2, 0, 5, 1, 3, 0, 4], shall: 'best' },
+		count: 2
+	};
+	for (const problem of problemsOf(large)) expect(solveLinear(problem).status).toBe('optimal');
+	expect(problemsOf(large).length).toBe(2);
+});
+
+test('the same request has the same answer; what contradicts itself, and what is unknown, is named', () => {
+	const request = {
+		variables: 2,
+		constraints: 3,
+		wishes: [{ kind: 'pivots', exactly: 2 }],
+		seed: 7,
+		count: 3
+	};
+	expect(ask(request)).toEqual(ask(request));
+	expect(ask({ ...request, seed: 8 })).not.toEqual(ask(request));
+	const fault = (change: object): string => {
+		try {
+			ask({ variables: 2, constraints: 3, ...change });
+		} catch (error) {
+			if (error instanceof InputError)
+				return error.issues.map(({ path, message }) => `${path} ${message}`).join('; ');
+			throw error;
+		}
+		return '';
+	};
+	expect(fault({ wishes: [{ kind: 'pretty' }] })).toContain('wishes[0].kind must be one of answer');
+	expect(fault({ wishes: [{ kind: 'corners' }] })).toContain('wishes[0].exactly');
+	expect(fault({ wishes: [{ kind: 'whole-plan' }, { kind: 'fractional' }] })).toContain(
+		'wishes[0] the best plan cannot be'
+	);
+	expect(fault({ wishes: [{ kind: 'answer', is: 'infeasible' }], plan: { point: [1, 2] } })).toContain(
+		'wishes[0]'
+	);
+	expect(fault({ wishes: [{ kind: 'binding', rows: ['r9'] }] })).toContain('“r9” is not among');
+	expect(fault({ relations: ['<='] })).toContain('relations must be 3');
+	expect(fault({ plan: { point: [1, 'x'] } })).toContain('plan.point[1]');
+	expect(fault({ numbers: { from: 3, to: 2 } })).toContain('numbers.to');
+	expect(fault({ variables: 9 })).toContain('variables must be a whole number from 2 to 8');
+	expect(fault({ wishes: [{ kind: 'answer', is: 'infeasible' }], relations: ['<=', '<=', '<='] })).toContain(
+		'zeros is feasible'
+	);
+});

@@ -1,0 +1,269 @@
+import { rational, ZERO } from '../number/rational';
+import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
+import type { Seeded } from './seeded';
+import type { DesignRequest } from './types';
+import { other } from './wishes/wish';
+
+/**
+ * Candidates, proposed: by a construction where one is known (a plan and dual values first, then the data; rows that contradict one another; a direction
+ * that is open), at random elsewhere. A proposal promises nothing: whatever it is, it is judged afterwards.
+ */
+
+/** A problem in small whole numbers, before it is one. */
+interface Draft {
+	readonly rows: number[][];
+	readonly relations: Relation[];
+	readonly rhs: number[];
+	readonly costs: number[];
+}
+
+const dot = (a: readonly number[], b: readonly number[]): number =>
+	a.reduce((sum, value, j) => sum + value * b[j], 0);
+
+const divisor = (a: number, b: number): number => (b === 0 ? Math.abs(a) : divisor(b, a % b));
+
+/** amounts of a plan that is not given */
+const MOST_AMOUNT = 9;
+/** attempts at a row before the whole draft is given up */
+const ATTEMPTS = 12;
+
+/** One draft after the other for a request. */
+export class Proposer {
+	readonly #request: DesignRequest;
+	readonly #random: Seeded;
+
+	constructor(request: DesignRequest, random: Seeded) {
+		this.#request = request;
+		this.#random = random;
+	}
+
+	/** The next proposal; null where an attempt came to nothing. */
+	next(): Problem | null {
+		const is = other(this.#request, 'answer')?.is;
+		const draft =
+			is === 'infeasible'
+				? this.#contradicting()
+				: is === 'unbounded'
+					? this.#open()
+					: this.#aroundPlan(is === 'several');
+		return draft && this.#problem(draft);
+	}
+
+	#coefficient(): number {
+		const { from, to } = this.#request.numbers;
+		return this.#random.int(from, to);
+	}
+
+	#row(): number[] {
+		for (;;) {
+			const row = Array.from({ length: this.#request.variables }, () => this.#coefficient());
+			if (
+				row.some((value) => value !== 0) ||
+				(this.#request.numbers.from === 0 && this.#request.numbers.to === 0)
+			)
+				return row;
+		}
+	}
+
+	#relations(): Relation[] {
+		const { relations, constraints, sense } = this.#request;
+		if (relations) return [...relations];
+		const wanted = other(this.#request, 'artificial')?.exactly;
+		const usual: Relation = sense === 'max' ? '<=' : '>=';
+		const others: readonly Relation[] = sense === 'max' ? ['>=', '>=', '='] : ['<=', '<=', '='];
+		const list = Array.from({ length: constraints }, (_, i): Relation => {
+			if (wanted !== undefined) return i < wanted ? this.#random.pick(['>=', '>=', '=']) : '<=';
+			return this.#random.chance(0.75) ? usual : this.#random.pick(others);
+		});
+		return this.#random.shuffled(list);
+	}
+
+	/** The plan that is wished, or one with as many zeros as the binding rows leave open. */
+	#point(bindingRows: number | undefined): number[] {
+		const { plan, variables } = this.#request;
+		if (plan) return [...plan.point];
+		const point = Array.from({ length: variables }, () => this.#random.int(1, MOST_AMOUNT));
+		const zeros =
+			bindingRows !== undefined
+				? Math.max(0, variables - bindingRows)
+				: this.#random.chance(0.25)
+					? this.#random.int(1, variables - 1)
+					: 0;
+		for (const j of this.#random.shuffled(point.map((_, i) => i)).slice(0, zeros)) point[j] = 0;
+		return point;
+	}
+
+	/** Rows around a plan, some of which bind there; the objective a positive mix of those, so that the plan is a best one. */
+	#aroundPlan(isEdge: boolean): Draft | null {
+		const { variables, constraints, plan, numbers } = this.#request;
+		const random = this.#random;
+		const named = other(this.#request, 'binding')?.rows;
+		const isDegenerate = other(this.#request, 'degenerate')?.is === true;
+		const isFree =
+			plan?.shall !== 'best' &&
+			!named &&
+			!isEdge &&
+			!other(this.#request, 'whole-plan') &&
+			random.chance(0.5);
+		const point = this.#point(named?.length);
+		const relations = this.#relations();
+		const zeros = point.filter((value) => value === 0).length;
+		const equal = relations.flatMap((relation, i) => (relation === '=' ? [i] : []));
+		const wanted = Math.min(constraints, Math.max(0, variables - zeros) + (isDegenerate ? 1 : 0));
+		const rest = random.shuffled(relations.flatMap((relation, i) => (relation === '=' ? [] : [i])));
+		const tight = new Set(
+			named
+				? named.map((name) => Number(name.slice(1)) - 1)
+				: isFree
+					? [
+							...equal,
+							...rest.slice(0, random.int(0, Math.min(rest.length, isDegenerate ? variables + 1 : 1)))
+						]
+					: [...equal, ...rest.slice(0, Math.max(0, wanted - equal.length))]
+		);
+		const rows: number[][] = [];
+		const rhs: number[] = [];
+		for (let i = 0; i < constraints; i++) {
+			const found = this.#rowAt(point, relations[i], tight.has(i));
+			if (!found) return null;
+			rows.push(found.row);
+			rhs.push(found.rhs);
+		}
+		if (isFree) return { rows, relations, rhs, costs: this.#row() };
+		const costs = this.#costs(rows, relations, [...tight], point, isEdge);
+		return costs && costs.every((value) => value >= numbers.from && value <= numbers.to)
+			? { rows, relations, rhs, costs }
+			: null;
+	}
+
+	/** A row that a plan keeps, exactly or with something left. */
+	#rowAt(
+		point: readonly number[],
+		relation: Relation,
+		isTight: boolean
+	): { row: number[]; rhs: number } | null {
+		const { numbers, plan } = this.#request;
+		for (let i = 0; i < ATTEMPTS; i++) {
+			const row = this.#row();
+			const used = dot(row, point);
+			const slack =
+				isTight || relation === '=' ? 0 : this.#random.int(1, Math.max(2, Math.ceil(Math.abs(used) / 2)));
+			const rhs = relation === '>=' ? used - slack : used + slack;
+			if (rhs >= 0 && (rhs <= numbers.rhs || (plan && used > numbers.rhs))) return { row, rhs };
+		}
+		return null;
+	}
+
+	/** Coefficients of the objective for which the plan is best: a positive mix of the binding rows, less something where an amount is 0. */
+	#costs(
+		rows: readonly number[][],
+		relations: readonly Relation[],
+		tight: readonly number[],
+		point: readonly number[],
+		isEdge: boolean
+	): number[] | null {
+		const { sense, numbers, variables } = this.#request;
+		const random = this.#random;
+		const turn = sense === 'max' ? 1 : -1;
+		const used = isEdge ? random.shuffled(tight).slice(0, Math.max(1, tight.length - 1)) : tight;
+		const sum = Array<number>(variables).fill(0);
+		for (const i of used) {
+			const sign = relations[i] === '=' ? random.pick([1, -1]) : relations[i] === '<=' ? turn : -turn;
+			const times = random.pick([1, 1, 2, 3]) * sign;
+			rows[i].forEach((value, j) => (sum[j] += times * value));
+		}
+		point.forEach((amount, j) => {
+			if (amount === 0 && !isEdge) sum[j] -= turn * random.int(0, 4);
+		});
+		const common = sum.reduce((a, b) => divisor(a, b), 0);
+		if (common === 0) return null;
+		const small = sum.map((value) => value / common);
+		const most = Math.max(...small.map(Math.abs));
+		const limit = Math.max(Math.abs(numbers.from), Math.abs(numbers.to));
+		if (most <= limit) {
+			const factor = random.int(1, Math.floor(limit / most));
+			return small.map((value) => value * factor);
+		}
+		// rounded it may leave the cone: the judge sees
+		return isEdge ? null : small.map((value) => Math.round((value * limit) / most));
+	}
+
+	/** Two rows that contradict each other, the second a part of the first that shall be more; the others at random. */
+	#contradicting(): Draft | null {
+		const { constraints, variables, numbers } = this.#request;
+		const random = this.#random;
+		const relations = this.#relations();
+		if (!relations.some((relation) => relation !== '<=')) relations[random.int(0, constraints - 1)] = '>=';
+		const above = random.pick(relations.flatMap((relation, i) => (relation === '<=' ? [] : [i])));
+		const below = random.shuffled(
+			relations.flatMap((relation, i) => (relation === '>=' || i === above ? [] : [i]))
+		)[0];
+		const rows = relations.map(() => this.#row());
+		const rhs = relations.map(() => random.int(0, numbers.rhs));
+		if (below === undefined) {
+			// rows ≥ only: no amount helps where no coefficient is positive
+			rows[above] = Array.from({ length: variables }, () =>
+				random.int(numbers.from, Math.min(0, numbers.to))
+			);
+			rhs[above] = random.int(1, Math.max(1, numbers.rhs));
+		} else {
+			rows[above] = rows[below].map((value) => random.int(numbers.from, value));
+			rhs[below] = random.int(0, Math.max(0, numbers.rhs - 1));
+			rhs[above] = random.int(rhs[below] + 1, Math.max(rhs[below] + 1, numbers.rhs));
+		}
+		return rows.every((row) => row.some((value) => value !== 0))
+			? { rows, relations, rhs, costs: this.#row() }
+			: null;
+	}
+
+	/** A direction that no row ends, and an objective that it improves. */
+	#open(): Draft | null {
+		const { variables, constraints, sense } = this.#request;
+		const random = this.#random;
+		const way = Array.from({ length: variables }, () => random.int(0, 2));
+		if (!way.some((value) => value > 0)) way[random.int(0, variables - 1)] = 1;
+		const point = this.#point(undefined);
+		const relations = this.#relations();
+		const rows: number[][] = [];
+		const rhs: number[] = [];
+		for (let i = 0; i < constraints; i++) {
+			let found: { row: number[]; rhs: number } | null = null;
+			for (let k = 0; k < ATTEMPTS && !found; k++) {
+				const own = this.#rowAt(point, relations[i], false);
+				if (!own) continue;
+				const along = dot(own.row, way);
+				const isOpen = relations[i] === '<=' ? along <= 0 : relations[i] === '>=' ? along >= 0 : along === 0;
+				if (isOpen) found = own;
+			}
+			if (!found) return null;
+			rows.push(found.row);
+			rhs.push(found.rhs);
+		}
+		const costs = this.#row();
+		const gain = dot(costs, way) * (sense === 'max' ? 1 : -1);
+		return gain > 0 ? { rows, relations, rhs, costs } : null;
+	}
+
+	#problem({ rows, relations, rhs, costs }: Draft): Problem {
+		const { variables, sense, wishes } = this.#request;
+		const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
+		const isWhole = wishes.some(({ kind }) => kind === 'fractional' || kind === 'rounding');
+		const terms = (row: readonly number[]) =>
+			withoutZeros(new Map(row.map((value, j) => [names[j], rational(value)])));
+		return {
+			variables: names.map((name) => ({
+				name,
+				lower: ZERO,
+				upper: null,
+				domain: isWhole ? 'integer' : 'continuous'
+			})),
+			objective: { sense, name: 'z', terms: terms(costs), constant: ZERO },
+			constraints: rows.map((row, i): Constraint => ({
+				name: `r${i + 1}`,
+				terms: terms(row),
+				relation: relations[i],
+				rhs: rational(rhs[i])
+			}))
+		};
+	}
+}

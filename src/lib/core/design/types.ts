@@ -1,0 +1,85 @@
+import type { MethodName } from '../method/solve';
+import type { RuleName } from '../method/types';
+import type { Problem, Relation, Sense } from '../problem/types';
+
+/** What a design is asked for, and what it finds. */
+
+/** A wish, by its kind; see the files of `wishes/` for what each means. */
+export type Wish =
+	| { readonly kind: 'answer'; readonly is: 'unique' | 'several' | 'infeasible' | 'unbounded' }
+	| { readonly kind: 'whole-plan' }
+	| { readonly kind: 'whole-value' }
+	| { readonly kind: 'whole-duals' }
+	| { readonly kind: 'fractional' }
+	| { readonly kind: 'rounding'; readonly is: 'infeasible' }
+	| { readonly kind: 'corners'; readonly exactly: number }
+	| { readonly kind: 'whole-corners' }
+	| { readonly kind: 'bounded'; readonly is: boolean }
+	| { readonly kind: 'redundant'; readonly is: boolean }
+	| { readonly kind: 'degenerate'; readonly is: boolean }
+	| {
+			readonly kind: 'pivots';
+			readonly exactly?: number;
+			readonly atMost?: number;
+			readonly method?: MethodName;
+			readonly rule?: RuleName;
+	  }
+	| { readonly kind: 'tie'; readonly is: boolean }
+	| { readonly kind: 'artificial'; readonly exactly: number }
+	| { readonly kind: 'denominator'; readonly atMost: number }
+	| { readonly kind: 'binding'; readonly rows: readonly string[] };
+
+export type WishName = Wish['kind'];
+export type WishOf<K extends WishName> = Extract<Wish, { kind: K }>;
+
+/** A wish that came true, with the value that holds. */
+export type Kept = Wish & { readonly value: string | number | boolean };
+
+/** Coefficients are whole numbers from `from` to `to`; right-hand sides from 0 to `rhs`, unless a plan asks for more. */
+export interface Numbers {
+	readonly from: number;
+	readonly to: number;
+	readonly rhs: number;
+}
+
+/** A plan that is chosen first: whole amounts, one for each variable. */
+export interface WishedPlan {
+	readonly point: readonly number[];
+	readonly shall: 'feasible' | 'best';
+}
+
+export interface DesignRequest {
+	readonly variables: number;
+	readonly constraints: number;
+	readonly sense: Sense;
+	/** one for each constraint; null: as it comes */
+	readonly relations: readonly Relation[] | null;
+	readonly numbers: Numbers;
+	readonly plan: WishedPlan | null;
+	readonly wishes: readonly Wish[];
+	readonly seed: number;
+	/** how many problems are wanted */
+	readonly count: number;
+}
+
+/** A problem that keeps what was wished. */
+export interface Find {
+	readonly problem: Problem;
+	readonly promises: readonly (Kept | PlanKept)[];
+}
+
+/** The plan that was chosen first, as it is kept. */
+export type PlanKept = {
+	readonly kind: 'plan';
+	readonly point: readonly string[];
+	readonly shall: WishedPlan['shall'];
+	readonly value: boolean;
+};
+
+export interface Designed {
+	readonly problems: readonly Find[];
+	/** candidates that were looked at */
+	readonly tried: number;
+	/** of how many each wish was the first that failed, by its kind */
+	readonly missed: Readonly<Record<string, number>>;
+}

@@ -1,0 +1,125 @@
+import * as yup from 'yup';
+import { compare, type Rational } from '../../number/rational';
+import { evaluate, holds } from '../../problem/types';
+import { rounded } from '../../problem/use';
+import { needsBest } from './answer';
+import { other, type WishKind } from './wish';
+
+/** Wishes about the best plan: whole, not whole, not to be rounded, on these constraints, its value and its dual values. */
+
+const isWhole = (value: Rational): boolean => value.d === 1n;
+
+export const wholePlan: WishKind<'whole-plan'> = {
+	kind: 'whole-plan',
+	cost: 3,
+	fields: {},
+	properties: {},
+	says: () => 'the best plan is whole',
+	decide({ best }) {
+		return best &&
+			best.rays.length + best.lines.length === 0 &&
+			best.vertices.every((plan) => [...plan.values()].every(isWhole))
+			? true
+			: null;
+	},
+	against(_wish, request) {
+		if (other(request, 'fractional')) return 'the best plan cannot be whole and fractional';
+		if (other(request, 'rounding')) return 'a whole plan is its own rounding';
+		return needsBest(request);
+	}
+};
+
+export const wholeValue: WishKind<'whole-value'> = {
+	kind: 'whole-value',
+	cost: 3,
+	fields: {},
+	properties: {},
+	says: () => 'the best value is whole',
+	decide: ({ answer }) =>
+		answer.objective && isWhole(answer.objective) ? answer.objective.toFraction() : null,
+	against: (_wish, request) => needsBest(request)
+};
+
+export const wholeDuals: WishKind<'whole-duals'> = {
+	kind: 'whole-duals',
+	cost: 3,
+	fields: {},
+	properties: {},
+	says: () => 'all dual values are whole',
+	decide: ({ answer }) => (answer.duals && [...answer.duals.values()].every(isWhole) ? true : null),
+	against: (_wish, request) => needsBest(request)
+};
+
+export const fractional: WishKind<'fractional'> = {
+	kind: 'fractional',
+	cost: 3,
+	fields: {},
+	properties: {},
+	says: () => 'all variables are whole numbers, the relaxation’s best plan is not',
+	decide: ({ problem, best }) =>
+		best &&
+		problem.variables.every(({ domain }) => domain === 'integer') &&
+		best.vertices.every((plan) => ![...plan.values()].every(isWhole))
+			? true
+			: null,
+	against(_wish, request) {
+		if (request.plan?.shall === 'best') return 'the best plan that was chosen is whole';
+		return needsBest(request);
+	}
+};
+
+export const rounding: WishKind<'rounding'> = {
+	kind: 'rounding',
+	cost: 4,
+	fields: { is: yup.string().oneOf(['infeasible']).required() },
+	properties: { is: { const: 'infeasible' } },
+	says: () => 'the nearest whole plan breaks a constraint',
+	decide({ problem, best }) {
+		if (!best?.unique) return null;
+		const [plan] = best.vertices;
+		// halves could be rounded either way
+		if ([...plan.values()].some((value) => value.d === 2n)) return null;
+		const near = rounded(plan);
+		const broken = problem.constraints.find(
+			(row) => !holds(evaluate(row.terms, near), row.relation, row.rhs)
+		);
+		return broken ? broken.name : null;
+	},
+	against(_wish, request) {
+		if (request.plan?.shall === 'best') return 'the best plan that was chosen is whole, and its own rounding';
+		return needsBest(request);
+	}
+};
+
+export const binding: WishKind<'binding'> = {
+	kind: 'binding',
+	cost: 3,
+	fields: { rows: yup.array(yup.string().required()).required() },
+	properties: { rows: { type: 'array', items: { type: 'string' } } },
+	says: ({ rows }) =>
+		`${rows.join(', ') || 'no constraint'} bind${rows.length === 1 ? 's' : ''} at the best plan, no other`,
+	decide({ problem, best }, { rows }) {
+		if (!best?.unique) return null;
+		const [plan] = best.vertices;
+		const tight = problem.constraints.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0);
+		const own = tight.map(({ name }) => name);
+		return own.length === rows.length && own.every((name) => rows.includes(name)) ? own.join(' ') : null;
+	},
+	against({ rows }, request) {
+		const names = Array.from({ length: request.constraints }, (_, i) => `r${i + 1}`);
+		const stranger = rows.find((name) => !names.includes(name));
+		if (stranger !== undefined)
+			return `“${stranger}” is not among the constraints r1 to r${request.constraints}`;
+		if (new Set(rows).size < rows.length) return 'names a constraint twice';
+		const equal =
+			request.relations?.findIndex((relation, i) => relation === '=' && !rows.includes(`r${i + 1}`)) ?? -1;
+		if (equal >= 0) return `r${equal + 1} is an equation and binds always`;
+		const point = request.plan?.shall === 'best' ? request.plan.point : null;
+		const zeros = point?.filter((value) => value === 0).length ?? 0;
+		if (point && rows.length + zeros < request.variables)
+			return 'the best plan that was chosen would not be a corner with so few constraints';
+		if (other(request, 'answer')?.is === 'several')
+			return 'is about one best plan, and several are wished for';
+		return needsBest(request);
+	}
+};
