@@ -3,7 +3,7 @@ import { writtenDual, type DualForm } from '$lib/core/answer/dual-steps';
 import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ranges';
 import { asksForWhole } from '$lib/core/integer/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
-import { compare, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
+import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
 import { cellAt, numberMap, windowAround, type Cell } from '$lib/core/parametric/map';
 import { parametricRun, solvedPosition, type Stretch } from '$lib/core/parametric/run';
 import { numberOf, valueFunction, withNumber, type Varied } from '$lib/core/parametric/value-function';
@@ -66,7 +66,7 @@ export class Sensitivity {
 	readonly #chosen = $derived.by((): Varied | null => {
 		const { constraints, variables } = this.#problem ?? { constraints: [], variables: [] };
 		if (this.#first && this.has(this.#first)) return this.#first;
-		const worth = constraints.find(({ name }) => this.#answer?.duals?.get(name)?.s);
+		const worth = constraints.find(({ name }) => !isZero(this.#answer?.duals?.get(name) ?? ZERO));
 		const [row] = worth ? [worth] : constraints;
 		if (row) return { rhs: row.name };
 		return variables[0] ? { objective: variables[0].name } : null;
@@ -101,7 +101,7 @@ export class Sensitivity {
 		const ends = this.#pieces.flatMap(({ from, to }) => [from, to]);
 		const known = [...ends, this.value, this.#reading?.now ?? null].flatMap((own) => own ?? []).sort(compare);
 		const [low, high] = [known[0] ?? ZERO, known.at(-1) ?? ONE];
-		const wide = high.equals(low) ? (high.s === 0n ? ONE : high.abs()) : high.sub(low);
+		const wide = high.equals(low) ? (isZero(high) ? ONE : high.abs()) : high.sub(low);
 		return { low: low.sub(wide.div(5)), high: high.add(wide.div(5)) };
 	});
 	readonly #window = $derived.by(() => {

@@ -1,4 +1,4 @@
-import { ZERO, type Rational } from '../number/rational';
+import { sign, ZERO, type Rational } from '../number/rational';
 import type { Constraint, Plan, Problem } from '../problem/types';
 import { evaluate, holds } from '../problem/types';
 import type { Multipliers } from './multipliers';
@@ -24,7 +24,7 @@ export function pricedOut(problem: Problem, duals: Multipliers, { gain, uses }: 
 		ZERO
 	);
 	const left = gain.sub(takes);
-	const enters = problem.objective.sense === 'max' ? left.s > 0n : left.s < 0n;
+	const enters = problem.objective.sense === 'max' ? sign(left) > 0 : sign(left) < 0;
 	return { takes, left, enters };
 }
 

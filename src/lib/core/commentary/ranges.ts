@@ -1,6 +1,6 @@
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
 import { dualValues } from '../answer/multipliers';
-import { isZero, ZERO, type Rational } from '../number/rational';
+import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/run';
 import { numberOf, type Piece, type Varied } from '../parametric/value-function';
 import type { Problem } from '../problem/types';
@@ -147,7 +147,7 @@ export function priceSentence(
 	const { objective } = problem;
 	const gain = objective.sense === 'max' ? reading.rate : reading.rate.neg();
 	const said = { constraint: row };
-	if (gain.s <= 0n) return say`No: one more of ${said} does not better ${objective.name}.`;
+	if (sign(gain) <= 0) return say`No: one more of ${said} does not better ${objective.name}.`;
 	const most = reading.high.at
 		? say`, and so up to ${reading.high.at.sub(reading.now)} more`
 		: say`, and so for any more`;

@@ -23,6 +23,8 @@ export interface RunSeen {
 	readonly hasTie: boolean;
 	/** digits that a student would write: of all entries of all tableaux */
 	readonly digits: number;
+	/** the pivots, as `entering leaving` by ids of columns */
+	readonly way: readonly string[];
 }
 
 const digitsOf = (value: Rational): number =>
@@ -91,6 +93,7 @@ export class Candidate {
 function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | null {
 	let [denominator, hasTie, digits] = [1n, false, 0];
 	let before: Tableau | null = null;
+	const way: string[] = [];
 	const take = (value: Rational) => {
 		if (value.d > denominator) denominator = value.d;
 		digits += digitsOf(value);
@@ -111,10 +114,11 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 				}
 				const entered = choice && before ? before.nonbasic.indexOf(choice.entering) : -1;
 				if (entered >= 0 && tightestRows(before!, entered).length > 1) hasTie = true;
+				if (choice) way.push(`${t.form.columns[choice.entering].id} ${t.form.columns[choice.leaving].id}`);
 				before = t;
 			}
 		});
-		return { run, denominator, hasTie, digits };
+		return { run, denominator, hasTie, digits, way };
 	} catch (error) {
 		if (error instanceof CannotStart) return null;
 		throw error;

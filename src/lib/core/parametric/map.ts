@@ -2,7 +2,7 @@ import { solveLinear, type LinearAnswer } from '../answer/answer';
 import { greatest, summedRows } from '../answer/check';
 import { costSlopes, rhsSlopes, type Slope } from '../answer/ranging';
 import { dualProblem } from '../answer/dual-problem';
-import { isZero, rational, ZERO, type Rational } from '../number/rational';
+import { isZero, rational, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { numberOf, withNumber, type Varied } from './value-function';
 
@@ -44,8 +44,8 @@ function clipped(polygon: readonly At[], half: Half): At[] {
 	polygon.forEach((p, i) => {
 		const q = polygon[(i + 1) % polygon.length];
 		const [dp, dq] = [beyond(half, p), beyond(half, q)];
-		if (dp.s <= 0n) kept.push(p);
-		if (dp.s * dq.s < 0n) {
+		if (sign(dp) <= 0) kept.push(p);
+		if (sign(dp) * sign(dq) < 0) {
 			const t = dp.div(dp.sub(dq));
 			kept.push([p[0].add(q[0].sub(p[0]).mul(t)), p[1].add(q[1].sub(p[1]).mul(t))]);
 		}
@@ -127,7 +127,7 @@ export function numberMap(
 	while (open.length > 0 && known.length < MOST_CELLS) {
 		const piece = open.pop()!;
 		const at = middle(piece);
-		let found = known.find(({ halves }) => halves.every((half) => beyond(half, at).s <= 0n));
+		let found = known.find(({ halves }) => halves.every((half) => sign(beyond(half, at)) <= 0));
 		if (!found) {
 			if (shouldStop()) break;
 			found = lookedAt(problem, varied, at, whole);
@@ -222,7 +222,7 @@ export const cellAt = (cells: readonly Cell[], at: At): Cell | null =>
 				.sub(p[0])
 				.mul(at[1].sub(p[1]))
 				.sub(q[1].sub(p[1]).mul(at[0].sub(p[0])));
-			return side.s >= 0n;
+			return sign(side) >= 0;
 		})
 	) ?? null;
 
