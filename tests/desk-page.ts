@@ -143,7 +143,8 @@ export class DeskPage {
 			Region: '[data-pane="corners"]',
 			Simplex: '[data-pane="form"], [data-pane="operations"], [data-pane="answer"]',
 			Integers: '.choose-control',
-			Sensitivity: '[aria-label="What the answer is worth"]'
+			Sensitivity: '[aria-label="What the answer is worth"]',
+			Design: '[aria-label="How the exercise is made"]'
 		};
 		await this.page.waitForSelector(shown[name]);
 	}
@@ -218,6 +219,6 @@ export class DeskPage {
 				text
 			);
 		await says('saving …', 1000).catch(() => {});
-		await says('saved in this browser', 30_000);
+		await says('saved', 30_000);
 	}
 }

@@ -22,7 +22,8 @@ const lessons = async (page: Page = desk.page) => {
 };
 const titles = () =>
 	desk.page.$$eval('.kept li .title', (all) => all.map((title) => title.textContent!.trim()));
-const saved = () => says('saved in this browser');
+const saved = () =>
+	desk.page.waitForFunction(() => document.querySelector('p.kept')?.textContent?.trim().startsWith('saved'));
 
 /** Opens a file as the chooser does. */
 async function openFile(name: string, content: string): Promise<void> {

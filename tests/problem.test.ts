@@ -249,8 +249,7 @@ describe('plans that are tried', () => {
 	test('kept plans are there again after the page is loaded anew', async () => {
 		await fill('Amount of cups', '2');
 		await desk.click('Keep');
-		await desk.page.waitForFunction(() => document.body.innerText.includes('saved in this browser'));
-		await new Promise((resolve) => setTimeout(resolve, 1000));
+		await desk.kept();
 		await desk.page.reload();
 		await desk.page.waitForSelector('button[aria-label="Try plan 1"]');
 		await desk.click('Try plan 1');

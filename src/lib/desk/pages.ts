@@ -5,7 +5,8 @@ export const PAGES = [
 	{ path: '/region', name: 'Region' },
 	{ path: '/simplex', name: 'Simplex' },
 	{ path: '/integers', name: 'Integers' },
-	{ path: '/sensitivity', name: 'Sensitivity' }
+	{ path: '/sensitivity', name: 'Sensitivity' },
+	{ path: '/design', name: 'Design' }
 ] as const;
 
 export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);

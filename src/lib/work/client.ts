@@ -1,5 +1,8 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import type { SolveJson } from '../core/exchange/solve';
+import type { DesignProgress } from '../core/design/search';
+import type { SameWay } from '../core/design/variants';
+import type { DesignJson } from '../core/exchange/design';
 import type { ProblemKind } from '../core/answer/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
@@ -101,3 +104,27 @@ export const searchInWorker = (
 	told: (fresh: PackedDecision[]) => Promise<void>,
 	signal?: AbortSignal
 ): Promise<void> => run(async (remote) => await remote.search(problem, decisions, goOn, proxy(told)), signal);
+
+/** Looks for problems that keep wishes off the main thread; each find is told, and how it goes. */
+export const designInWorker = (
+	request: object,
+	onFind: (find: DesignJson['problems'][number]) => void,
+	onProgress: (progress: DesignProgress) => void,
+	signal?: AbortSignal
+): Promise<void> =>
+	run(async (remote) => await remote.design(request, proxy(onFind), proxy(onProgress)), signal);
+
+/** Looks for variants of a problem off the main thread; each is told. */
+export const variantsInWorker = (
+	problem: ProblemJson,
+	count: number,
+	seed: number,
+	way: SameWay,
+	milliseconds: number,
+	onFind: (problem: ProblemJson) => void,
+	signal?: AbortSignal
+): Promise<void> =>
+	run(
+		async (remote) => await remote.variants(problem, count, seed, way, milliseconds, proxy(onFind)),
+		signal
+	);

@@ -12,7 +12,10 @@ import { compareWays, type WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';
 import { DANTZIG } from '../core/method/types';
 import { toText } from '../core/number/rational';
-import { decodeProblem } from '../core/problem/codec';
+import { decodeProblem, writeProblem } from '../core/problem/codec';
+import { answerDesign, type DesignJson } from '../core/exchange/design';
+import type { DesignProgress } from '../core/design/search';
+import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
 import { packDecision, packReading, takePacked, type PackedDecision, type PackedReading } from './packing';
@@ -53,6 +56,33 @@ export const jobs = {
 	kind(text: string, milliseconds: number): ProblemKind | null {
 		const { problem } = readStatement(text);
 		return problem && kindOf(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS });
+	},
+	/** Looks for problems that keep wishes, as POST /api/v1/design does; each find is told, and now and then how it goes. */
+	design(
+		request: object,
+		onFind: (find: DesignJson['problems'][number]) => void,
+		onProgress: (progress: DesignProgress) => void
+	): void {
+		answerDesign(request, (milliseconds) => timed(milliseconds), { onFind, onProgress });
+	},
+	/** Looks for variants of a problem; each is told. */
+	variants(
+		json: ProblemJson,
+		count: number,
+		seed: number,
+		way: SameWay,
+		milliseconds: number,
+		onFind: (problem: ProblemJson) => void
+	): void {
+		const { shouldStop } = timed(milliseconds);
+		variants(
+			decodeProblem(json),
+			count,
+			seed,
+			way,
+			() => shouldStop!(0) !== null,
+			(found) => onFind(writeProblem(found))
+		);
 	},
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {

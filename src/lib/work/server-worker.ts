@@ -1,5 +1,12 @@
 import type { MessagePort } from 'node:worker_threads';
-import { replyConvert, replyDesign, replyDual, replyParametric, replyRegion, type Reply } from '../core/exchange/reply';
+import {
+	replyConvert,
+	replyDesign,
+	replyDual,
+	replyParametric,
+	replyRegion,
+	type Reply
+} from '../core/exchange/reply';
 import { jobs } from './jobs';
 import { timed } from './timed';
 

@@ -5,6 +5,7 @@
 	import { page } from '$app/state';
 	import { Desk, provideDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
+	import { provideGo } from '$lib/desk/go';
 	import { Keeping, provideKeeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
 	import { PAGE_PATHS } from '$lib/desk/pages';
@@ -19,7 +20,7 @@
 	let ready = $state(false);
 	let files = $state.raw<Files | null>(null);
 
-	const go = (path: string) => void goto(path);
+	const go = provideGo((path) => void goto(path));
 
 	/** What opens files is loaded when the first one comes. */
 	async function opener(): Promise<Files> {

@@ -78,6 +78,7 @@ export function design(
 		}
 		if (tried % 256 === 0) onProgress({ tried, missed: { ...missed } });
 	}
+	onProgress({ tried, missed: { ...missed } });
 	return { problems, tried, missed };
 }
 

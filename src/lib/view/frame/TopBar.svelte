@@ -18,7 +18,7 @@
 	const { document, preferences } = useDesk();
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
-		saved: 'saved in this browser',
+		saved: 'saved',
 		saving: 'saving …',
 		failed: 'not saved'
 	};
@@ -62,8 +62,9 @@
 			>
 		</span>
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
-			{STATES[keeping.state]}{#if offline && !offline.isOnline}, without a network{:else if offline?.isReady}, <span
-					title="It opens and works without a network, too">also offline</span
+			<span title="In this browser">{STATES[keeping.state]}</span>{#if offline && !offline.isOnline}, without
+				a network{:else if offline?.isReady}, <span title="It opens and works without a network, too"
+					>also offline</span
 				>{/if}
 		</p>
 		<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>

@@ -6,6 +6,7 @@
 	import { showNumber } from '$lib/core/number/show';
 	import type { Constraint, Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Choose from '../shared/Choose.svelte';
@@ -18,6 +19,7 @@
 	/** Primal and dual side by side, the dual written one step after the other, each with its reason. */
 	const { document: lesson, offered, selection, session } = useDesk();
 	const keeping = useKeeping();
+	const go = useGo();
 	const sensitivity = useSensitivity();
 	const { written, steps } = $derived(sensitivity);
 	const all = $derived(written?.steps.length ?? 0);
@@ -81,6 +83,7 @@
 			story,
 			page: '/simplex'
 		});
+		go('/simplex');
 	}
 
 	const point = (name: string | null, kind: 'constraint' | 'variable') =>

@@ -1,0 +1,28 @@
+<script lang="ts">
+	import { DESIGN_WORDS, useDesigner, WAYS_TO_DESIGN } from '$lib/desk/designer.svelte';
+	import Choose from '../shared/Choose.svelte';
+
+	/** Which way an exercise is made. */
+	const designer = useDesigner();
+	const options = WAYS_TO_DESIGN.map((value) => ({ value, text: DESIGN_WORDS[value] }));
+</script>
+
+<section class="bar" aria-label="How the exercise is made">
+	<Choose
+		label="How the exercise is made"
+		value={designer.way}
+		{options}
+		onchange={(way) => (designer.way = way)}
+	/>
+</section>
+
+<style>
+	.bar {
+		display: flex;
+		justify-content: center;
+		flex: none;
+		padding: 0.15rem var(--gap-3);
+		background: var(--sheet);
+		overflow-x: auto;
+	}
+</style>

@@ -1,0 +1,99 @@
+<script lang="ts">
+	import type { Kept, PlanKept } from '$lib/core/design/types';
+	import { kindOfWish } from '$lib/core/design/wishes/kinds';
+	import { useDesigner, type Found } from '$lib/desk/designer.svelte';
+	import { useGo } from '$lib/desk/go';
+	import { useKeeping } from '$lib/desk/keeping.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import FindCard from './FindCard.svelte';
+
+	/** What was found, side by side, each with its promises; the most pleasant by hand first. */
+	const go = useGo();
+	const designer = useDesigner();
+	const keeping = useKeeping();
+	const { finds, running, tried, missed } = $derived(designer);
+
+	const says = (promise: Kept | PlanKept): string => {
+		if (promise.kind === 'plan')
+			return `(${promise.point.join(', ')}) is ${promise.shall === 'best' ? 'a best plan' : 'feasible'}`;
+		const words = kindOfWish(promise.kind).says(promise as never);
+		return typeof promise.value === 'boolean' || promise.kind === 'answer'
+			? words
+			: `${words}: ${promise.value}`;
+	};
+
+	async function take(found: Found, i: number) {
+		await keeping.openNew(designer.lessonOf(found, `Exercise ${designer.seed}.${i + 1}`));
+		go('/');
+	}
+</script>
+
+<Pane
+	pane="finds"
+	name="Finds"
+	aside={running.what === 'search'
+		? `searching, ${tried} looked at`
+		: finds.length
+			? `${tried || 'a few'} looked at`
+			: null}
+>
+	<Scroll label="Problems that keep the wishes">
+		{#if running.what === 'search'}<progress aria-label="Search" max={designer.count} value={finds.length}
+			></progress>{/if}
+		<div class="cards">
+			{#each finds as found, i (found.problem)}
+				<FindCard problem={found.problem} name={`Find ${i + 1}`}>
+					<ul>
+						{#each found.promises as promise, k (k)}<li>{says(promise)} ✓</li>{/each}
+						<li class="note">{found.effort} digits to write by hand</li>
+					</ul>
+					<button class="btn tool now" onclick={() => void take(found, i)}>Take</button>
+				</FindCard>
+			{/each}
+		</div>
+		{#if finds.length < designer.count && running.what === null && (tried > 0 || designer.fault)}
+			<p class="nothing">
+				{finds.length === 0
+					? 'Nothing was found in the time given.'
+					: `Only ${finds.length} of ${designer.count} were found in the time given.`}
+				{#if missed.length}
+					The wish that failed first, by how often: {missed
+						.map(([kind, count]) => `${kind} ${count}`)
+						.join(', ')}.
+				{/if}
+			</p>
+		{:else if finds.length === 0 && running.what === null}
+			<p class="nothing">Search, and what keeps all wishes stands here, with its promises.</p>
+		{/if}
+		{#if missed.length && finds.length >= designer.count}
+			<p class="note">
+				The wish that failed first, by how often: {missed
+					.map(([kind, count]) => `${kind} ${count}`)
+					.join(', ')}.
+			</p>
+		{/if}
+	</Scroll>
+</Pane>
+
+<style>
+	.cards {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+		gap: var(--gap-2);
+		align-items: start;
+	}
+	ul {
+		margin: var(--gap-1) 0;
+		padding: 0;
+		list-style: none;
+		font-size: var(--size-note);
+	}
+	.note {
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+	}
+	progress {
+		width: 100%;
+	}
+</style>

@@ -1,0 +1,70 @@
+<script lang="ts">
+	import { bestCorners, region as regionOf } from '$lib/core/geometry/region';
+	import type { Problem } from '$lib/core/problem/types';
+	import { frameOf } from '../region/frame';
+	import { fitOf, makePicture, makeScene } from '../region/picture';
+	import { identityAt } from '$lib/desk/identity';
+
+	/** A region at a glance: its shape, lines, corners and where the objective is best. */
+	let {
+		problem,
+		width = 220,
+		height = 170
+	}: { problem: Problem; width?: number; height?: number } = $props();
+	const region = $derived(regionOf(problem));
+	const best = $derived(bestCorners(problem, region));
+	const identities = $derived(new Map(problem.constraints.map(({ name }, i) => [name, identityAt(i)])));
+	const picture = $derived(
+		makePicture(
+			makeScene(region),
+			frameOf(fitOf(region, []), { width, height }),
+			best,
+			'fraction',
+			identities
+		)
+	);
+</script>
+
+<svg {width} {height} role="img" aria-label={`Region with ${region.corners.length} corners`}>
+	<polygon class="feasible" points={picture.fill} />
+	<polyline class="flat" points={picture.flat} />
+	{#each picture.lines as { key, ends, identity } (key)}
+		{#if ends}<line
+				x1={ends[0].x}
+				y1={ends[0].y}
+				x2={ends[1].x}
+				y2={ends[1].y}
+				stroke={identity?.colour ?? 'var(--rule-strong)'}
+				stroke-dasharray={identity?.dash}
+			/>{/if}
+	{/each}
+	{#each picture.corners as { key, x, y, best: isBest } (key)}
+		{#if isBest}<circle class="best" cx={x} cy={y} r="7" />{/if}
+		<circle cx={x} cy={y} r="2.6" />
+	{/each}
+</svg>
+
+<style>
+	svg {
+		display: block;
+		max-width: 100%;
+	}
+	.feasible {
+		fill: var(--feasible);
+	}
+	.flat {
+		stroke: var(--rule-strong);
+		stroke-width: 5;
+	}
+	line {
+		stroke-width: 1.6;
+	}
+	circle {
+		fill: var(--ink);
+	}
+	.best {
+		fill: none;
+		stroke: var(--now);
+		stroke-width: 2;
+	}
+</style>

@@ -1,0 +1,206 @@
+<script lang="ts">
+	import type { Wish, WishName } from '$lib/core/design/types';
+	import { kindOfWish, WISH_NAMES } from '$lib/core/design/wishes/kinds';
+	import type { Relation } from '$lib/core/problem/types';
+	import { useDesigner } from '$lib/desk/designer.svelte';
+	import Pane from '../shared/Pane.svelte';
+	import Scroll from '../shared/Scroll.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
+	import WishRow from './WishRow.svelte';
+
+	/** What the exercise shall be like: its size and numbers, a plan, and wishes. */
+	const designer = useDesigner();
+	/** each kind as it is first wished */
+	const FIRST: Record<WishName, Wish> = {
+		answer: { kind: 'answer', is: 'unique' },
+		'whole-plan': { kind: 'whole-plan' },
+		'whole-value': { kind: 'whole-value' },
+		'whole-duals': { kind: 'whole-duals' },
+		fractional: { kind: 'fractional' },
+		rounding: { kind: 'rounding', is: 'infeasible' },
+		binding: { kind: 'binding', rows: ['r1', 'r2'] },
+		corners: { kind: 'corners', exactly: 5 },
+		'whole-corners': { kind: 'whole-corners' },
+		bounded: { kind: 'bounded', is: true },
+		redundant: { kind: 'redundant', is: true },
+		degenerate: { kind: 'degenerate', is: true },
+		pivots: { kind: 'pivots', exactly: 2 },
+		tie: { kind: 'tie', is: true },
+		artificial: { kind: 'artificial', exactly: 1 },
+		denominator: { kind: 'denominator', atMost: 1 }
+	};
+	const kinds = WISH_NAMES.map((kind) => ({ key: kind, value: FIRST[kind] }));
+	const RELATIONS: readonly { value: Relation | ''; text: string }[] = [
+		{ value: '', text: 'any' },
+		{ value: '<=', text: '≤' },
+		{ value: '>=', text: '≥' },
+		{ value: '=', text: '=' }
+	];
+	const within = (text: string, low: number, high: number) =>
+		Math.min(high, Math.max(low, Math.trunc(Number(text)) || low));
+
+	function setRelation(i: number, value: string) {
+		const all = Array.from({ length: designer.constraints }, (_, k) => designer.relations[k] ?? null);
+		all[i] = value === '' ? null : (value as Relation);
+		designer.relations = all;
+	}
+	const against = $derived(designer.against);
+	const mixed = $derived(
+		designer.relations.slice(0, designer.constraints).some((own) => own !== null) &&
+			Array.from({ length: designer.constraints }, (_, i) => designer.relations[i] ?? null).some(
+				(own) => own === null
+			)
+	);
+</script>
+
+{#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
+
+<Pane pane="wishes" name="Wishes">
+	{#snippet tools()}
+		<ToolMenu text="Add a wish" items={kinds} item={kindLine} onchoose={(wish) => designer.wish(wish)} />
+	{/snippet}
+	<Scroll label="What the exercise shall be like">
+		<div class="sizes">
+			<label
+				>variables <input
+					class="field"
+					type="number"
+					min="2"
+					max="8"
+					value={designer.variables}
+					onchange={(e) => (designer.variables = within(e.currentTarget.value, 2, 8))}
+				/></label
+			>
+			<label
+				>constraints <input
+					class="field"
+					type="number"
+					min="2"
+					max="8"
+					value={designer.constraints}
+					onchange={(e) => (designer.constraints = within(e.currentTarget.value, 2, 8))}
+				/></label
+			>
+			<label
+				>sense <select class="field" bind:value={designer.sense}
+					><option value="max">max</option><option value="min">min</option></select
+				></label
+			>
+			<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
+			<label>to <input class="field" type="number" bind:value={designer.to} /></label>
+			<label
+				>right-hand sides to <input class="field" type="number" min="0" bind:value={designer.rhs} /></label
+			>
+		</div>
+		<div class="sizes">
+			<span>relations</span>
+			{#each { length: designer.constraints } as _, i (i)}
+				<label
+					>r{i + 1}
+					<select
+						class="field"
+						value={designer.relations[i] ?? ''}
+						onchange={(e) => setRelation(i, e.currentTarget.value)}
+					>
+						{#each RELATIONS as { value, text } (value)}<option {value}>{text}</option>{/each}
+					</select></label
+				>
+			{/each}
+		</div>
+		{#if mixed}<p class="note">As long as one of them is any, all come as they suit.</p>{/if}
+		<div class="sizes">
+			<label
+				>a plan <input
+					class="field wide"
+					placeholder="3 4"
+					aria-label="Amounts of a plan, one for each variable"
+					bind:value={designer.plan}
+				/></label
+			>
+			<label
+				>that shall be <select class="field" bind:value={designer.shall}
+					><option value="best">best</option><option value="feasible">feasible</option></select
+				></label
+			>
+		</div>
+		<ul>
+			{#each designer.wishes as wish, i (`${i} ${wish.kind}`)}
+				<WishRow
+					{wish}
+					number={i + 1}
+					onchange={(own) => designer.changeWish(i, own)}
+					onremove={() => designer.removeWish(i)}
+				/>
+			{/each}
+		</ul>
+		{#if designer.wishes.length === 0}<p class="note">
+				No wishes yet: any problem of this size would do.
+			</p>{/if}
+		<div class="sizes go">
+			<label>seed <input class="field" type="number" bind:value={designer.seed} /></label>
+			<label
+				>how many <input
+					class="field"
+					type="number"
+					min="1"
+					max="12"
+					value={designer.count}
+					onchange={(e) => (designer.count = within(e.currentTarget.value, 1, 12))}
+				/></label
+			>
+			{#if designer.running.what === 'search'}
+				<button class="btn tool" onclick={() => designer.running.cancel()}>Stop</button>
+			{:else}
+				<button class="btn tool now" disabled={against !== null} onclick={() => void designer.search()}
+					>Search</button
+				>
+				<button
+					class="btn tool"
+					disabled={against !== null}
+					title="Other finds for the same wishes"
+					onclick={() => {
+						designer.seed += 1;
+						void designer.search();
+					}}>Others</button
+				>
+			{/if}
+		</div>
+		{#if against}<p class="wrong" role="alert">{against}.</p>{/if}
+	</Scroll>
+</Pane>
+
+<style>
+	.sizes {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: var(--gap-1) var(--gap-3);
+		margin-bottom: var(--gap-2);
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.field {
+		padding: 0.1rem 0.3rem;
+	}
+	input[type='number'] {
+		width: 4.2rem;
+	}
+	.wide {
+		width: 8rem;
+	}
+	ul {
+		margin: 0 0 var(--gap-2);
+		padding: 0;
+		list-style: none;
+		border-top: 1px solid var(--rule);
+	}
+	.note,
+	.wrong {
+		margin: 0 0 var(--gap-2);
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.wrong {
+		color: var(--error);
+	}
+</style>

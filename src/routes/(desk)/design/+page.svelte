@@ -1,0 +1,60 @@
+<script lang="ts">
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useDesigner, type WayToDesign } from '$lib/desk/designer.svelte';
+	import DesignBar from '$lib/view/design/DesignBar.svelte';
+	import FindsPane from '$lib/view/design/FindsPane.svelte';
+	import HandPane from '$lib/view/design/HandPane.svelte';
+	import VariantsPane from '$lib/view/design/VariantsPane.svelte';
+	import WishesPane from '$lib/view/design/WishesPane.svelte';
+	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import Arrangement from '$lib/view/frame/Arrangement.svelte';
+	import PlanRegion from '$lib/view/plans/PlanRegion.svelte';
+	import StatementPane from '$lib/view/statement/StatementPane.svelte';
+	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
+
+	const { figure } = useDesk();
+	const designer = useDesigner();
+	const panes: Panes = {
+		wishes: { title: 'Wishes', component: WishesPane },
+		finds: { title: 'Finds', component: FindsPane },
+		hand: { title: 'Around a plan', component: HandPane },
+		region: { title: 'Region', component: PlanRegion },
+		statement: { title: 'Statement', component: StatementPane },
+		typeset: { title: 'Problem', component: TypesetPane },
+		variants: { title: 'Variants', component: VariantsPane }
+	};
+	const beside = $derived<Place>(
+		figure.isWhole
+			? {
+					size: 36,
+					down: [
+						{ size: 58, pane: 'region' },
+						{ size: 42, pane: 'statement' }
+					]
+				}
+			: { size: 30, pane: 'statement' }
+	);
+	const places: Record<WayToDesign, () => Place> = {
+		wishes: () => ({
+			size: 100,
+			across: [
+				{ size: 36, pane: 'wishes' },
+				{ size: 64, pane: 'finds' }
+			]
+		}),
+		hand: () => ({ size: 100, across: [{ size: 100 - beside.size, pane: 'hand' }, beside] }),
+		variants: () => ({
+			size: 100,
+			across: [
+				{ size: 30, pane: 'typeset' },
+				{ size: 70, pane: 'variants' }
+			]
+		})
+	};
+	const place = $derived(places[designer.way]());
+</script>
+
+<svelte:head><title>Mathesis: Design</title></svelte:head>
+
+<DesignBar />
+{#key designer.way}<Arrangement page={`design-${designer.way}`} {place} {panes} />{/key}

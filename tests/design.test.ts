@@ -1,0 +1,79 @@
+import { expect, test } from 'vitest';
+import { desk, freshVisits } from './visit';
+
+freshVisits();
+
+const MIX = `max profit = 30 bowls + 40 jugs
+clay: 2 bowls + 3 jugs <= 12
+wheel: 4 bowls + 3 jugs <= 18
+kiln: 2 jugs <= 9`;
+
+const way = (words: string) =>
+	desk.page.evaluate((sought) => {
+		[...document.querySelectorAll<HTMLElement>('.choose-item')]
+			.find((item) => item.textContent?.trim() === sought)!
+			.click();
+	}, words);
+const accessible = async () => expect(await desk.barriers()).toEqual([]);
+
+test('wishes are searched for, finds come with their promises, and one is taken as a lesson with its recipe', async () => {
+	await desk.turnTo('Design');
+	await desk.choose('Add a wish', 'no fraction in any tableau');
+	await desk.page.waitForSelector('[aria-label="Wish 4, largest denominator"]');
+	await desk.click('Search');
+	await desk.page.waitForFunction(() => document.querySelectorAll('article').length === 4);
+	await desk.shows('Finds', 'no fraction in any tableau: 1 ✓');
+	await accessible();
+	await desk.choose('Add a wish', 'all variables are whole numbers');
+	await desk.shows('Wishes', 'the best plan cannot be whole and fractional');
+	await (await desk.page.waitForSelector('article[aria-label="Find 1"] button.now'))!.click();
+	await desk.page.waitForFunction(() => location.pathname === '/');
+	await desk.shows('Problem', 'z');
+	await desk.turnTo('Problem');
+	await desk.page.evaluate(() =>
+		[...document.querySelectorAll<HTMLElement>('.choose-item')]
+			.find((item) => item.textContent?.trim() === 'Notes')!
+			.click()
+	);
+	await desk.shows('Story', '"seed":1');
+});
+
+test('a problem keeps its promise around a plan, and a mix of what binds makes the plan best, all with one undo', async () => {
+	await desk.write(MIX);
+	await desk.turnTo('Design');
+	await way('Around a plan');
+	const fill = async (label: string, text: string) => {
+		await desk.page.locator(`input[aria-label="${label}"]`).fill(text);
+		await desk.press('Tab');
+	};
+	await fill('Amount of bowls', '3');
+	await fill('Amount of jugs', '4');
+	await fill('Left of clay', '0');
+	await fill('Left of wheel', '0');
+	const value = (label: string) =>
+		desk.page.$eval(`input[aria-label="${label}"]`, (input) => (input as HTMLInputElement).value);
+	expect(await value('Right-hand side of clay')).toBe('18');
+	await fill('clay per jugs', '5');
+	expect([await value('Left of clay'), await value('Right-hand side of clay')]).toEqual(['0', '26']);
+	await desk.click('Take this mix as the objective');
+	await desk.shows('Around a plan', 'The plan is a best one with this objective.');
+	await accessible();
+	const after = await desk.text();
+	await desk.click('Undo the last act');
+	expect(await value('profit per bowls')).toBe('30');
+	await desk.click('Redo the last act');
+	expect(await desk.text()).toBe(after);
+});
+
+test('variants of a lesson are made, with their answers, and go out as a collection', async () => {
+	await desk.write(MIX);
+	const { arrived } = await desk.downloads();
+	await desk.turnTo('Design');
+	await way('Variants of this lesson');
+	await desk.click('Make variants');
+	await desk.page.waitForFunction(() => document.querySelectorAll('article').length === 4);
+	await accessible();
+	await desk.click('Export as a collection');
+	const file = JSON.parse((await arrived('variants.mathesis.json')).toString()) as { lessons: unknown[] };
+	expect(file.lessons.length).toBe(4);
+});
