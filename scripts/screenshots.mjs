@@ -75,9 +75,10 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 	await page.waitForSelector('.cm-content');
 	if (text !== undefined) {
 		// a lesson of its own, without the demo's story
-		await page.locator('a.lesson').click();
+		await page.locator('header a[href="/lessons"]').click();
 		await page.locator('aria/New lesson[role="button"]').click();
-		await page.waitForSelector('.cm-content');
+		// it opens where a problem is written
+		await page.waitForSelector('[aria-label="Empty technology table"]');
 		await pasteStatement(page, text);
 		await rest(500);
 		await page.evaluate(() => {
@@ -85,7 +86,8 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 			document.querySelector('.cm-scroller').scrollTop = 0;
 		});
 	}
-	if (path !== '/') await page.locator(`header a[href="${path}"]`).click();
+	if (text !== undefined && path !== '/problem') await page.locator(`header a[href="${path}"]`).click();
+	else if (text === undefined && path !== '/') await page.locator(`header a[href="${path}"]`).click();
 	await rest(500);
 	for (const step of steps) await act(page, step);
 	await page.mouse.move(640, 20);
@@ -147,13 +149,12 @@ try {
 			{ key: 'l' }
 		]
 	});
-	await shot('standard-form', {
-		path: '/simplex',
-		text: ORDERS,
-		steps: [{ click: '[aria-label="Change before"]' }, { click: '[aria-label="Change before"]' }]
+	await shot('sensitivity', {
+		path: '/sensitivity',
+		steps: [{ click: 'aria/Amount of wheel: 63' }]
 	});
-	await shot('phase-one', { path: '/simplex', text: ORDERS, steps: [next] });
-	await shot('dual-simplex', { path: '/simplex', text: DIET, steps: [next] });
+	await shot('map', { path: '/sensitivity', steps: [way('Two at once'), { click: 'aria/100 % rule' }] });
+	await shot('design', { path: '/design', steps: [{ click: 'aria/Search' }, { key: 'Escape' }] });
 	await shot('rounding', {
 		path: '/integers',
 		text: LOADS,
