@@ -308,7 +308,8 @@ describe('one identity, one screen, for everyone', () => {
 			await desk.page.setViewport({ width, height });
 			const fits = await desk.page.evaluate(() => {
 				const root = document.documentElement;
-				const buttons = [...document.querySelectorAll('header button')].map((b) => b.getBoundingClientRect());
+				const shown = [...document.querySelectorAll('header button')].filter((b) => b.checkVisibility());
+				const buttons = shown.map((b) => b.getBoundingClientRect());
 				return (
 					root.scrollHeight <= innerHeight &&
 					root.scrollWidth <= innerWidth &&

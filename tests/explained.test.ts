@@ -89,7 +89,7 @@ test('the answer is read off and checked; another optimum is a pivot away, and t
 	await desk.shows('The answer', 'The best plans are a segment');
 	await desk.shows('The answer', 'clay: 2·3 + 1·2 = 8 ≤ 8 ✓');
 	await desk.shows('The answer', 'Take 2 times clay: 4 cups + 2 jugs ≤ 16.');
-	await desk.click('Another optimum: s3 in');
+	await desk.click('To another best plan: bring s3 in');
 	await desk.shows('The answer', 'cups = 2');
 	await desk.shows('The answer', 'gain = 16');
 	await desk.click('Back to a known optimum: s2 in');

@@ -211,7 +211,8 @@ export class Construction {
 
 	/** What is said at a step. */
 	remark(step: BuildStep) {
-		return buildRemark(this.#problem!, step, this.#corners);
+		const { isSlice, held } = this.#figure;
+		return buildRemark(this.#problem!, step, this.#corners, isSlice ? held : []);
 	}
 
 	/** What is to say about a corner: the lines that meet there, how they are solved, the objective's value, its basis. */

@@ -8,7 +8,7 @@ import { offers, perform, tell } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
 import { basisOfCorner } from '$lib/core/move/basis';
 import { pivotMove } from '$lib/core/move/pivot';
-import { stated, type Position, type Result } from '$lib/core/move/position';
+import { stated, type Position } from '$lib/core/move/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
 import { notByRule, noWay } from '$lib/core/move/messages';
 import { wayTo } from '$lib/core/move/way';
@@ -20,29 +20,20 @@ import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
+import type { Proposal, Removed } from './proposal';
 import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
 
-/** A move looked at before it is made: where it would lead, or why it cannot be made. */
-export interface Proposal {
-	readonly move: Move;
-	readonly result: Result;
-}
-
-/** Steps taken out of the trail, and what puts them back. */
-export interface Removed {
-	readonly what: Sentence;
-	restore(): void;
-}
-
 /** Where we stand in a lesson, what can be done there, and what is being considered. */
 export class Session {
 	readonly #document: LessonDocument;
 	#proposal = $state.raw<Proposal | null>(null);
 	#removed = $state.raw<Removed | null>(null);
+	/** the step at which a rule that goes round was stopped */
+	#stopped: number | null = null;
 	#refused = $state.raw<{ at: number; remark: Remark } | null>(null);
 
 	readonly #reveal: Pick<Reveal, 'conceals'>;
@@ -266,6 +257,11 @@ export class Session {
 
 	/** Does what the method and the rule say; false where there is nothing more to do. Where the method is stuck, that is told. */
 	next(): boolean {
+		if (this.#loop && this.#stopped !== this.standing) {
+			// the rule goes round for ever: it stops here once, and goes on only where it is told to again
+			this.#stopped = this.standing;
+			return false;
+		}
 		const move = this.#nextMove();
 		if (!move && this.isStuck) this.#refused = { at: this.standing, remark: notByRule };
 		return move !== null && this.take(move);

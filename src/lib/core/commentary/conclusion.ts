@@ -1,10 +1,21 @@
 import { tiedColumns } from '../answer/ties';
 import { isZero, sign } from '../number/rational';
+import type { Plan } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { rayAt, riseOf } from '../tableau/rise';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
 import { byLayout, claim, entrySign, joined, say, type Remark, type Sentence } from '../sentence/sentence';
+
+/** What the best plan of a tableau is the best of: a branch, or a relaxation whose plan is not whole, promise less. */
+function bestOf(t: Tableau, plan: Plan): string {
+	const isBranch = t.form.columns.some(({ id }) => id.startsWith('s+:branch:'));
+	if (isBranch) return 'Best plan of this branch’s relaxation';
+	const isWhole = t.form.problem.variables.every(
+		({ name, domain }) => domain === 'continuous' || plan.get(name)!.d === 1n
+	);
+	return isWhole ? 'Best plan' : 'Best plan of the relaxation';
+}
 
 /** The conclusion at an optimal tableau, in the author's words and units. */
 export function optimalRemark(t: Tableau): Remark {
@@ -12,7 +23,7 @@ export function optimalRemark(t: Tableau): Remark {
 	const plan = readPlan(t);
 	const sense = problem.objective.sense === 'max' ? 'raise' : 'lower';
 	const sentences: Sentence[] = [
-		say`Best plan: ${planSentence(problem, plan)}. Then ${objectiveSentence(t)}.`
+		say`${bestOf(t, plan)}: ${planSentence(problem, plan)}. Then ${objectiveSentence(t)}.`
 	];
 	const uses = usesSentence(problem, plan);
 	if (uses) sentences.push(uses);

@@ -11,7 +11,7 @@ import { pointKey } from '../geometry/corner-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { keepsSide, rowOf, sidesOf, type Side } from '../geometry/sides';
 import { dot, type Vector } from '../number/linear-algebra';
-import { isZero, sign } from '../number/rational';
+import { isZero, sign, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { cornerSentences, equation, lineWord, namesOf, pointSentence, products, statedAs } from './corner';
@@ -77,8 +77,30 @@ export function shapeSentence(
 	return dimension === 0 ? say`The region is a single point.` : say`The region is ${shape} ${corners}.`;
 }
 
-/** The conclusion that the picture allows. */
-export function conclusionSentences(problem: Problem, region: Polyhedron): Sentence[] {
+function sliceSentence(
+	problem: Problem,
+	region: Polyhedron,
+	held: readonly { readonly name: string; readonly amount: Rational }[]
+): Sentence {
+	const { name, unit, sense } = problem.objective;
+	const with_ = say`With ${joined(held.map((own) => say`${own.name} = ${own.amount}`))}`;
+	const best = region.dimension < 0 ? null : bestFace(problem, region);
+	const only = say`This is a slice and not the whole problem, which may do better.`;
+	if (!best) return say`${with_} there is no plan. ${only}`;
+	if (best.way) return say`${with_} ${name} improves for ever. ${only}`;
+	return say`${with_} ${name} is ${sense === 'max' ? 'greatest' : 'least'} at ${pointSentence(best.points[0])}: ${quantity(best.value!, unit)}. ${only}`;
+}
+
+/**
+ * The conclusion that the picture allows.
+ * @param held variables that are held fast, where the picture is a slice: it says nothing of the whole problem then
+ */
+export function conclusionSentences(
+	problem: Problem,
+	region: Polyhedron,
+	held: readonly { readonly name: string; readonly amount: Rational }[] = []
+): Sentence[] {
+	if (held.length > 0) return [sliceSentence(problem, region, held)];
 	const { name, unit, sense } = problem.objective;
 	const best = bestFace(problem, region);
 	const word = sense === 'max' ? 'greatest' : 'least';
@@ -214,8 +236,14 @@ function slideSentences(problem: Problem, region: Polyhedron): Sentence[] {
  * What is said at a step of the construction.
  * @param problem the problem whose steps these are, as it was given to `construction`
  * @param corners its corners by their keys
+ * @param held variables that are held fast, where it is a slice of the whole problem
  */
-export function buildRemark(problem: Problem, step: BuildStep, corners: ReadonlyMap<string, Vector>): Remark {
+export function buildRemark(
+	problem: Problem,
+	step: BuildStep,
+	corners: ReadonlyMap<string, Vector>,
+	held: Parameters<typeof conclusionSentences>[2] = []
+): Remark {
 	const corner = step.corner === null ? null : (corners.get(step.corner) ?? null);
 	const side = step.side === null ? null : sidesOf(problem)[step.side];
 	const width = problem.variables.length;
@@ -259,7 +287,7 @@ export function buildRemark(problem: Problem, step: BuildStep, corners: Readonly
 			case 'slide':
 				return slideSentences(problem, polyhedron(problem));
 			case 'conclusion':
-				return conclusionSentences(problem, polyhedron(problem));
+				return conclusionSentences(problem, polyhedron(problem), held);
 		}
 	};
 	return {

@@ -135,7 +135,11 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 	if (leaving.kind === 'vacant' || (part === 'repair' && leaving.kind === 'artificial'))
 		return [reasons.fillsVacancy(t, choice.row), say`${entering} becomes basic there.`];
 	const zeroArtificial = isArtificial(t, choice.leaving) && !rhsCell(t, choice.row) && by !== 'hand';
-	if (zeroArtificial && !(cell(t, choice.row, choice.position) > 0 && drivenByGoal(t, part, choice)))
+	const isDone = part === 'phase-one' && isZero(goalValue(t, INFEASIBILITY));
+	if (
+		zeroArtificial &&
+		(isDone || !(cell(t, choice.row, choice.position) > 0 && drivenByGoal(t, part, choice)))
+	)
 		return [reasons.drivesOut(t, choice.row), say`${entering} takes its place.`];
 	const rule = by === 'hand' ? null : ruleNamed(by);
 	if (part === 'dual') {

@@ -45,13 +45,13 @@ export const surplus = (owner: Owner, column: Column): Sentence =>
 const lacks = (owner: Owner, equality: boolean): Sentence =>
 	equality
 		? say`${rowName(owner)} has no slack to start from`
-		: say`${rowName(owner)} has its surplus with the wrong sign to start from`;
+		: say`${rowName(owner)} is ≥: where all variables are 0 its surplus would be negative, so it cannot start the basis`;
 
 export const artificial = (owner: Owner, column: Column, equality: boolean): Sentence =>
-	say`${lacks(owner, equality)}: ${column} stands in until the row is met without it.`;
+	say`${lacks(owner, equality)}. The artificial variable ${column} is basic there instead; the row is met only once it is 0.`;
 
 export const vacant = (owner: Owner, equality: boolean): Sentence =>
-	say`${lacks(owner, equality)}: the row has no basic variable yet.`;
+	say`${lacks(owner, equality)}. The row has no basic variable yet.`;
 
 export const maximise = (name: string): Sentence =>
 	say`The least ${name} is where −${name} is greatest, so −${name} is maximised.`;

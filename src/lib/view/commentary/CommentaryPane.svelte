@@ -33,6 +33,16 @@
 				<p>
 					{#each remark.sentences as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
 				</p>
+				{#if session.loop && remark.tone === 'warning'}
+					<button
+						class="btn tool"
+						onclick={() => {
+							document.chooseRule('bland');
+							session.next();
+							session.next();
+						}}>Go on by Bland’s rule</button
+					>
+				{/if}
 			</article>
 		{:else}
 			<p class="nothing">

@@ -46,7 +46,7 @@
 		if (!conflict) return NOTHING_SAID;
 		const names = joined(conflict.names.map((name) => sideSentence(problem!, name)));
 		const gap = conflict.gap
-			? say` They would just meet, at ${pointSentence([...conflict.gap.plan.values()])}, if each of the constraints gave way by ${conflict.gap.by}.`
+			? say` They would just meet, at ${pointSentence([...conflict.gap.plan.values()])}, if each of the constraints gave way by ${conflict.gap.by} of its own unit.`
 			: NOTHING_SAID;
 		return say`${names} exclude one another; any of them left out, the others can be kept.${gap}`;
 	});
@@ -136,7 +136,9 @@
 			{:else}
 				<Words sentence={shapeOf(problem, body)} />
 				{#if showsBest}
-					{#each conclusionSentences(problem, body) as sentence, i (i)}{BETWEEN}<Words {sentence} />{/each}
+					{#each conclusionSentences(problem, body, figure.isSlice ? figure.held : []) as sentence, i (i)}{BETWEEN}<Words
+							{sentence}
+						/>{/each}
 					{#if !construction.isTurned}<Words sentence={slopes} />{/if}
 				{/if}
 			{/if}

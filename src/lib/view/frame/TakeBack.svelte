@@ -2,7 +2,7 @@
 	import { createToaster, Toast } from '@skeletonlabs/skeleton-svelte';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import type { Removed } from '$lib/desk/session.svelte';
+	import type { Removed } from '$lib/desk/proposal';
 
 	/** What was just removed from the trail, and the way to put it back. */
 	let { removed }: { removed: Removed } = $props();

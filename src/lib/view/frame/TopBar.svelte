@@ -2,9 +2,11 @@
 	import { page } from '$app/state';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
+	import { useGo } from '$lib/desk/go';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
 	import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
+	import ToolMenu from '../shared/ToolMenu.svelte';
 
 	interface Props {
 		keeping: Keeping;
@@ -16,6 +18,12 @@
 	}
 	let { keeping, offline, onfind, onkeys, onshare }: Props = $props();
 	const { document, preferences } = useDesk();
+	const go = useGo();
+	const ALL_PAGES = [...PAGES, { path: LESSONS_PATH, name: 'Lessons' }].map((value) => ({
+		key: value.path,
+		value
+	}));
+	const shownPage = $derived(ALL_PAGES.find(({ key }) => key === page.url.pathname)?.value.name ?? 'Pages');
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
 		saved: 'saved',
@@ -24,9 +32,20 @@
 	};
 </script>
 
+{#snippet pageName({ name }: { name: string })}{name}{/snippet}
+
 <div class="top">
 	<header>
 		<h1>Mathesis</h1>
+		<span class="pages">
+			<ToolMenu
+				text={shownPage}
+				label={`Page ${shownPage}; others`}
+				items={ALL_PAGES}
+				item={pageName}
+				onchoose={({ path }) => go(path)}
+			/>
+		</span>
 		<nav aria-label="Pages">
 			{#each PAGES as { path, name }, i (path)}
 				<a
@@ -172,27 +191,34 @@
 		background: var(--now-wash);
 		border-color: var(--now);
 	}
+	.pages {
+		display: none;
+	}
 	/* a small window, or large type: the pages come before what is said of saving */
-	@container (max-width: 58rem) {
+	@container (max-width: 72rem) {
 		.kept:not(.failed),
 		.all-keys {
 			display: none;
 		}
-		.share {
+		.acts {
 			margin-left: auto;
 		}
-	}
-	/* a phone: the names of the pages and the state of saving are what matters */
-	@container (max-width: 40rem) {
 		header,
 		nav {
 			gap: 0.6rem;
 		}
+	}
+	/* less room than the names of all pages take: one menu for them */
+	@container (max-width: 60rem) {
 		nav {
-			min-width: 0;
-			margin-right: auto;
-			overflow-x: auto;
+			display: none;
 		}
+		.pages {
+			display: inline;
+		}
+	}
+	/* a phone: the pages and what is done are what matters */
+	@container (max-width: 40rem) {
 		/* heard, not seen: the pages need the room */
 		h1 {
 			position: absolute;
@@ -200,7 +226,6 @@
 		}
 		.lesson,
 		.all-keys,
-		.dark,
 		.share,
 		.kept:not(.failed) {
 			display: none;

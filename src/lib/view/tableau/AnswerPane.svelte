@@ -146,7 +146,7 @@
 					{#each others as { column, move, known } (column.id)}
 						<button class="btn tool" onclick={() => session.take(move)}
 							><Words
-								sentence={say`${known ? 'Back to a known optimum' : 'Another optimum'}: ${column} in`}
+								sentence={say`${known ? 'Back to a known best plan' : 'To another best plan'}: bring ${column} in`}
 								linked={false}
 							/></button
 						>

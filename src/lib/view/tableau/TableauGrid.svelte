@@ -314,7 +314,6 @@
 			Rows and objective rows are to be divided by <NumberView value={shown.common} style={numbers} />.
 		</p>{/if}
 	{#if reveal.showsInverse && live}<p class="common">
-			Framed: the columns of the first basis hold B⁻¹; in the objective row below them stand the multipliers,
-			as that row writes them.
+			Framed: the columns of the first basis hold B⁻¹; below them in the objective row stand the dual values.
 		</p>{/if}
 </div>

@@ -1,5 +1,6 @@
 import { texAt } from './latex-source';
 import { lineHabits } from './line-habits';
+import { countsOf } from './line-counts';
 import { numberAt } from './numerals';
 import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
@@ -45,7 +46,7 @@ function contextOf(source: string): Context {
 	const point = /\d\.\d/.test(code) || /\d,\d{3},\d{3}/.test(code);
 	const comma = /(?:\d,(?:\d{1,2}|\d{4,})|(?:^|\D)0,\d+)(?![\d,])/m.test(code);
 	return {
-		tex: /\\[a-zA-Z\\,;:!{}_&%]/.test(code),
+		tex: /\\[a-zA-Z\\,;:!{}_&%]|\p{L}_\{/u.test(code),
 		comma: point === comma ? null : point ? 'thousands' : 'decimal'
 	};
 }
@@ -57,22 +58,6 @@ const OBJECTIVE = new RegExp(
 	`^[ \\t]*\\\\?(?:max|min)(?:imi[sz]e|imum)?(?![\\p{L}\\p{Nd}_'])\\.?(?:[ \\t:&]|\\\\q?quad(?![a-z])|\\\\[,;:!])*(${NAME})([ \\t]*\\[[^\\]\\n]*\\])?([ \\t]*\\([^)\\n=]*\\))?([ \\t]*)(:=|:|=)`,
 	'gimu'
 );
-const NUMBERED = /^([ \t]*)((?:\((\d{1,2})\)|(\d{1,2})[.)])[ \t]+)(?=\S)/gm;
-const NUMBERED_END = /([ \t]+\((\d{1,2})\)[ \t]*)$/gm;
-
-/** Lines that count themselves, one after another: the counts are no factors. */
-function numbering(source: string, pattern: RegExp, group: number, skip: number): [number, Stretch][] {
-	const found = [...source.matchAll(pattern)].map((match) => ({
-		from: match.index + (skip ? match[1].length : 0),
-		length: match[skip ? 2 : 1].length,
-		count: Number(match[group] ?? match[group + 1])
-	}));
-	const follows =
-		found.length > 1 && found.every(({ count }, i) => i === 0 || count === found[i - 1].count + 1);
-	if (!follows) return [];
-	return found.map(({ from, length }) => [from, { to: from + length, insert: '', kind: 'numbering' }]);
-}
-
 /** What is known beforehand to be read otherwise, by its place, and what the text shows of its author's habits. */
 export function pendingOf(source: string): { at: Map<number, Stretch>; context: Context } {
 	const at = new Map<number, Stretch>();
@@ -90,11 +75,7 @@ export function pendingOf(source: string): { at: Map<number, Stretch>; context: 
 		}
 		if (sign !== '=') at.set(end - sign.length, { to: end, insert: blank ? '=' : ' =', kind: 'sense' });
 	}
-	for (const [from, stretch] of [
-		...numbering(source, NUMBERED, 3, 1),
-		...numbering(source, NUMBERED_END, 2, 0)
-	])
-		at.set(from, stretch);
+	for (const [from, stretch] of countsOf(source)) at.set(from, stretch);
 	for (const [from, stretch] of lineHabits(source)) if (!at.has(from)) at.set(from, stretch);
 	return { at, context: contextOf(source) };
 }
