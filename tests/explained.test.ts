@@ -92,7 +92,7 @@ test('the answer is read off and checked; another optimum is a pivot away, and t
 	await desk.click('To another best plan: bring s3 in');
 	await desk.shows('The answer', 'cups = 2');
 	await desk.shows('The answer', 'gain = 16');
-	await desk.click('Back to a known optimum: s2 in');
+	await desk.click('Back to a known best plan: bring s2 in');
 	await desk.shows('The answer', 'This optimal basis was here before');
 	expect(await desk.barriers()).toEqual([]);
 });
@@ -174,4 +174,20 @@ test('a line of the answer lights the cell it is read from; along the best plans
 	for (let i = 0; i < 6; i++) await desk.page.keyboard.press('ArrowRight');
 	await desk.shows('The answer', 'gain stays 16');
 	expect(await desk.read('The answer')).toContain('cups = 5/2 and jugs = 3');
+});
+
+test('why the rules are as they are is told with the numbers that stand here, and hidden with the advice', async () => {
+	await desk.write(
+		'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nwheel: 2 bowls + 3/2 vases <= 63\nkiln: bowls + 4 vases <= 88'
+	);
+	await desk.turnTo('Simplex');
+	await desk.press('y');
+	await desk.shows('Commentary', 'With the ratio of s1, at 25, s3 would be −12: kiln would be violated');
+	expect(await desk.barriers()).toEqual([]);
+	await desk.press('h');
+	await desk.shows('Commentary', 'Why can a slack start the basis?');
+	expect(await desk.read('Commentary')).not.toContain('Why the smallest ratio?');
+	await desk.press('h');
+	await desk.press('g');
+	await desk.shows('Commentary', 'Why is this the best?');
 });

@@ -5,6 +5,7 @@ export type Secret = 'advice';
 export class Reveal {
 	#concealed = $state.raw<readonly Secret[]>([]);
 	#showsInverse = $state(false);
+	#showsReasons = $state(false);
 
 	#corners = $state.raw<{ text: string; keys: readonly string[] }>({ text: '', keys: [] });
 
@@ -29,6 +30,15 @@ export class Reveal {
 	/** whether the basis inverse and the multipliers are marked in the tableau */
 	get showsInverse(): boolean {
 		return this.#showsInverse;
+	}
+
+	/** whether the reasons behind the rules that act here are told */
+	get showsReasons(): boolean {
+		return this.#showsReasons;
+	}
+
+	toggleReasons(): void {
+		this.#showsReasons = !this.#showsReasons;
 	}
 
 	toggleInverse(): void {

@@ -41,7 +41,7 @@ No picture now: the tableau carries on where the drawing stops. Each pivot is st
 	),
 	sample(
 		'A minimum, solved by its dual',
-		'/simplex',
+		'/sensitivity',
 		['duality', 'minimum'],
 		`
 title "The cheapest mix of clays"

@@ -10,6 +10,14 @@ import { readPlan } from '$lib/core/tableau/tableau';
 import { runLinear } from '$lib/core/answer/answer';
 import { ruleNamed } from '$lib/core/method/types';
 import { readStatement } from '$lib/core/problem/statement/read';
+import { rangeReading } from '$lib/core/commentary/ranges';
+import { solveLinear } from '$lib/core/answer/answer';
+import { optimalSet } from '$lib/core/answer/optimal-set';
+import type { RuleName } from '$lib/core/method/types';
+import { isZero, rational, type Rational } from '$lib/core/number/rational';
+import type { Problem } from '$lib/core/problem/types';
+import { MODELS } from './models';
+import { WORTH } from './worth';
 import { SAMPLES } from '.';
 
 const of = (shows: string) => {
@@ -18,8 +26,8 @@ const of = (shows: string) => {
 };
 
 test('every sample is a right lesson with a story, notes, and links that lead somewhere', () => {
-	expect(SAMPLES.length).toBe(15);
-	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(15);
+	expect(SAMPLES.length).toBe(34);
+	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(34);
 	for (const { lesson, shows } of SAMPLES) {
 		expect(readLesson(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
 		const { problem, diagnostics } = readStatement(lesson.statement);
@@ -67,7 +75,7 @@ test('each shows what it says', () => {
 		'stopped',
 		'optimal'
 	]);
-	for (const shows of ['Rounding', 'Cutting', 'Branch']) {
+	for (const shows of ['Rounding', 'Cutting planes', 'Branch']) {
 		const problem = of(shows);
 		const relaxed = runLinear(problem).outcome!.tableau;
 		const corner = readPlan(relaxed);
@@ -75,9 +83,83 @@ test('each shows what it says', () => {
 		const best = branchAndBound(problem);
 		expect(kindOf(problem).fractional, shows).not.toEqual([]);
 		expect(best.status).toBe('optimal');
-		if (shows !== 'Cutting') expect(best.objective!.gt(objectiveAt(problem, down)), shows).toBe(true);
+		if (shows !== 'Cutting planes') expect(best.objective!.gt(objectiveAt(problem, down)), shows).toBe(true);
 		if (shows === 'Rounding') expect(isAllowed(problem, rounded(corner))).toBe(false);
-		if (shows === 'Cutting')
+		if (shows === 'Cutting planes')
 			expect(cuttingPlanes(problem)).toMatchObject({ status: 'optimal', cuts: { length: 2 } });
 	}
+});
+
+/** The numbers of a problem that a story must tell, as targets of links; 1 and 0 need no telling. */
+function told(problem: Problem): string[] {
+	const isTold = (value: Rational) => !value.abs().equals(1) && !isZero(value);
+	const own = (name: string, terms: Problem['objective']['terms']) =>
+		[...terms].flatMap(([variable, value]) => (isTold(value) ? [`#${name}.${variable}`] : []));
+	return [
+		...own('', problem.objective.terms),
+		...problem.constraints.flatMap(({ name, terms, rhs }) => [
+			...own(name, terms),
+			...(isTold(rhs) ? [`#${name}.amount`] : [])
+		])
+	];
+}
+
+test('the stories of the models tell the whole model: every number has its link', () => {
+	for (const { lesson, shows } of [...MODELS, ...WORTH]) {
+		const { problem } = readStatement(lesson.statement);
+		for (const target of told(problem!))
+			expect([shows, lesson.story.includes(`](${target})`), target]).toEqual([shows, true, target]);
+	}
+});
+
+test('the models and phenomena show what they say', () => {
+	const whole = ['Transport from', 'A shortest path', 'A relaxation that is whole', 'Assignment'];
+	for (const shows of whole) {
+		const { solution } = solveLinear(of(shows));
+		expect([shows, [...solution!.values()].every(({ d }) => d === 1n)]).toEqual([shows, true]);
+	}
+	for (const shows of [
+		'Blending',
+		'Production',
+		'Staffing',
+		'A free variable',
+		'Maximin',
+		'A range used',
+		'Two numbers',
+		'Dual values'
+	])
+		expect([shows, solveLinear(of(shows)).status]).toEqual([shows, 'optimal']);
+	expect(kindOf(of('Staffing'))).toMatchObject({ unique: false });
+	expect(kindOf(of('A redundant equality'))).toMatchObject({ status: 'optimal', start: 'artificial' });
+	expect(kindOf(of('An optimum at a degenerate')).degenerate).not.toBeNull();
+	expect(optimalSet(solveLinear(of('An optimal face')).tableau!)).toMatchObject({ dimension: 2 });
+	const pivots = (shows: string, rule: RuleName) =>
+		solveLinear(of(shows), { method: 'primal', rule: ruleNamed(rule) }).pivots;
+	expect([pivots('Klee', 'dantzig'), pivots('Klee', 'greatest-improvement')]).toEqual([7, 1]);
+	expect(
+		new Set([
+			pivots('Rules that', 'dantzig'),
+			pivots('Rules that', 'greatest-improvement'),
+			pivots('Rules that', 'bland')
+		]).size
+	).toBeGreaterThan(1);
+	for (const shows of ['Cutting rolls', 'A kiln with']) {
+		const problem = of(shows);
+		const best = branchAndBound(problem);
+		expect([shows, best.status, best.objective!.equals(solveLinear(problem).objective!)]).toEqual([
+			shows,
+			'optimal',
+			false
+		]);
+	}
+	const plan = new Map([
+		['bowls', rational(2)],
+		['vases', rational(2)],
+		['jugs', rational(8)]
+	]);
+	expect(isAllowed(of('Dual values'), plan)).toBe(true);
+	const range = rangeReading(solveLinear(of('A range used')).tableau!, { rhs: 'clay' });
+	expect([range.rate.gt(2), range.high.at!.gte(50)]).toEqual([true, true]);
+	const bowls = rangeReading(solveLinear(of('A range used')).tableau!, { objective: 'bowls' });
+	expect(bowls.high.at!.gte(12)).toBe(true);
 });

@@ -1,19 +1,37 @@
 <script lang="ts">
+	import { reasonsAt } from '$lib/core/commentary/reasons';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 
-	const { document, selection, session } = useDesk();
+	const { document, reveal, selection, session } = useDesk();
 	/** before the first step the story is told here, too */
 	const isAtStart = $derived(session.stops.length <= 2);
 	/** whether a pivot or a column is pointed at: what it would do is told */
 	const isAsked = $derived(session.proposal?.move.kind === 'pivot' || selection.column !== null);
+	/** why the rules that act here are as they are; what the rule would do stays hidden where that is wanted */
+	const reasons = $derived(
+		reveal.showsReasons && session.position
+			? reasonsAt(
+					session.position,
+					reveal.conceals('advice') && session.decision?.kind === 'pivot' ? null : session.decision
+				)
+			: []
+	);
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 </script>
 
 <Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
+	{#snippet tools()}
+		<button
+			class="btn tool"
+			aria-pressed={reveal.showsReasons}
+			title="Why the rules are as they are, with the numbers here (y)"
+			onclick={() => reveal.toggleReasons()}>Why?</button
+		>
+	{/snippet}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<div class="text" aria-live="polite" tabindex="0" role="group" aria-label="Commentary on the current step">
 		{#if isAtStart && document.telling.story && !document.telling.isOutgrown}
@@ -51,6 +69,18 @@
 					: 'What happens is told here, step by step.'}
 			</p>
 		{/each}
+		{#if reveal.showsReasons}
+			{#each reasons as { id, question, answer } (id)}
+				<article class="why">
+					<h3><Words sentence={question} linked={false} /></h3>
+					<p>
+						{#each answer as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
+					</p>
+				</article>
+			{:else}
+				<p class="nothing">No rule acts here.</p>
+			{/each}
+		{/if}
 	</div>
 </Pane>
 
@@ -77,6 +107,9 @@
 	.conclusion {
 		border-left-color: var(--ink);
 		background: var(--sheet-raised);
+	}
+	.why {
+		border-left-color: var(--focus);
 	}
 	.hint {
 		border-left-style: dashed;

@@ -81,39 +81,42 @@
 			</ol>
 			{#if stage}
 				{@const { system, change } = stage}
-				<table role="presentation" aria-live="polite">
-					<tbody>
-						<tr class:touched={change.owner === null}>
-							<td class="label">{system.sense}</td>
-							<td class="terms"
-								><Formula
-									tex={`${goalName(system)} = ${texMixed(system.objective, system.constant)}`}
-									says={saysMixed(system.objective, system.constant)}
-								/></td
-							>
-							<td></td>
-						</tr>
-						{#each system.rows as row, i (i)}
-							{@const identity =
-								row.owner.kind === 'constraint' ? session.identities.get(row.owner.name) : undefined}
-							<tr
-								class:touched={change.owner?.name === row.owner.name && change.owner.kind === row.owner.kind}
-							>
-								<td class="label"
-									>{#if identity}<MarkGlyph {identity} />
-									{/if}{row.owner.name}{isBound(row.owner) ? ' (bound)' : ''}</td
-								>
-								<td class="terms"><Formula tex={texMixed(row.terms)} says={saysMixed(row.terms)} /></td>
-								<td class="limit"
+				<div aria-live="polite">
+					<table role="presentation">
+						<tbody>
+							<tr class:touched={change.owner === null}>
+								<td class="label">{system.sense}</td>
+								<td class="terms"
 									><Formula
-										tex={texLimit(row.relation, row.rhs)}
-										says={`${row.relation} ${showNumber(row.rhs)}`}
+										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant)}`}
+										says={saysMixed(system.objective, system.constant)}
 									/></td
 								>
+								<td></td>
 							</tr>
-						{/each}
-					</tbody>
-				</table>
+							{#each system.rows as row, i (i)}
+								{@const identity =
+									row.owner.kind === 'constraint' ? session.identities.get(row.owner.name) : undefined}
+								<tr
+									class:touched={change.owner?.name === row.owner.name &&
+										change.owner.kind === row.owner.kind}
+								>
+									<td class="label"
+										>{#if identity}<MarkGlyph {identity} />
+										{/if}{row.owner.name}{isBound(row.owner) ? ' (bound)' : ''}</td
+									>
+									<td class="terms"><Formula tex={texMixed(row.terms)} says={saysMixed(row.terms)} /></td>
+									<td class="limit"
+										><Formula
+											tex={texLimit(row.relation, row.rhs)}
+											says={`${row.relation} ${showNumber(row.rhs)}`}
+										/></td
+									>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
+				</div>
 			{/if}
 		</div>
 	{:else}

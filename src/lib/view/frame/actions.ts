@@ -139,6 +139,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => reveal.toggleNext()
 		},
 		{
+			id: 'why',
+			group: 'Look',
+			says: reveal.showsReasons ? 'No reasons' : 'Why? The reasons behind the rules that act here',
+			key: 'y',
+			possible: session.tableau !== null,
+			run: () => reveal.toggleReasons()
+		},
+		{
 			id: 'inverse',
 			group: 'Look',
 			says: reveal.showsInverse

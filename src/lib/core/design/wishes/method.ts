@@ -36,16 +36,19 @@ export const pivots: WishKind<'pivots'> = {
 		if (own === null) return null;
 		return (exactly === undefined || own === exactly) && (atMost === undefined || own <= atMost) ? own : null;
 	},
-	against({ exactly, atMost }, request) {
+	against({ exactly, atMost, method, rule }, request) {
 		if (exactly === undefined && atMost === undefined) return 'needs exactly or atMost';
 		if (exactly !== undefined && atMost !== undefined && exactly > atMost)
 			return 'exactly is more than atMost';
+		// by different rules the numbers may well differ
 		const clash = request.wishes.some(
 			(wish) =>
 				wish.kind === 'pivots' &&
+				(wish.method ?? 'auto') === (method ?? 'auto') &&
+				(wish.rule ?? 'dantzig') === (rule ?? 'dantzig') &&
 				exactly !== undefined &&
-				wish.exactly !== undefined &&
-				wish.exactly !== exactly
+				((wish.exactly !== undefined && wish.exactly !== exactly) ||
+					(wish.atMost !== undefined && wish.atMost < exactly))
 		);
 		return clash ? 'there are two wishes for different numbers of pivots' : null;
 	}

@@ -1,0 +1,98 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { decide } from '../method/decide';
+import { DANTZIG } from '../method/types';
+import { perform } from '../move/kinds';
+import { moveOf } from '../move/next';
+import { stated, type Position } from '../move/position';
+import { WAYS, type Move } from '../move/types';
+import { rational, ZERO } from '../number/rational';
+import { objectiveAt } from '../problem/use';
+import { readStatement } from '../problem/statement/read';
+import { plainText } from '../sentence/sentence';
+import { moved, rayAt } from '../tableau/rise';
+import { columnValue, entry, readPlan, type Tableau } from '../tableau/tableau';
+import type { Fact } from './reason';
+import { reasonsAt } from './reasons';
+
+/** What a reason quotes, found again by going along the column in the author's variables. */
+function check(t: Tableau, fact: Fact): void {
+	const { problem } = t.form;
+	const plan = readPlan(t);
+	if (fact.is === 'objective') {
+		expect(fact.value.equals(objectiveAt(problem, plan))).toBe(true);
+		t.nonbasic.forEach((column, k) => {
+			if (t.barred.has(column)) return;
+			const there = moved(plan, rayAt(t, k), rational(1));
+			const change = objectiveAt(problem, there).sub(objectiveAt(problem, plan));
+			expect(change.equals(fact.terms.get(column) ?? ZERO)).toBe(true);
+		});
+		return;
+	}
+	const row = t.basis.indexOf(fact.basic);
+	const amount = columnValue(t, fact.basic).sub(entry(t, row, fact.entering).mul(fact.at));
+	expect(amount.equals(fact.amount) && amount.s < 0n).toBe(true);
+}
+
+test('the numbers of every reason are those of the tableau, whatever the method', () => {
+	const seen = new Map<string, number>();
+	fc.assert(
+		fc.property(anyProblem(), fc.constantFrom(...WAYS), (problem, way) => {
+			let position: Position = stated(problem);
+			let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
+			for (let i = 0; move && i < 20; i++) {
+				const result = perform(position, move);
+				if (!result.ok) return;
+				({ position } = result);
+				const decision = decide(position.work!, DANTZIG);
+				for (const { id, question, answer, facts } of reasonsAt(position, decision)) {
+					seen.set(id, (seen.get(id) ?? 0) + 1);
+					expect(plainText(question)).toMatch(/^Why .*\?$/);
+					for (const sentence of answer) expect(plainText(sentence)).toMatch(/^[^−].*\.$/s);
+					for (const sentence of answer) expect(plainText(sentence)).not.toMatch(/undefined|\+ −|− −| {2}/);
+					for (const fact of facts) check(position.work!.tableau, fact);
+				}
+				move = moveOf(position.work!, decision, 'dantzig');
+			}
+		}),
+		{ numRuns: 1500 }
+	);
+	const wanted = [
+		'slack',
+		'surplus',
+		'phase-one',
+		'big-m',
+		'improves',
+		'positive',
+		'smallest',
+		'tie',
+		'zero',
+		'row-first',
+		'dual-ratio',
+		'optimal',
+		'dual',
+		'several',
+		'unbounded'
+	];
+	for (const id of wanted) expect([id, (seen.get(id) ?? 0) > 2]).toEqual([id, true]);
+});
+
+test('reasons read as a teacher says them', () => {
+	const problem = readStatement(
+		'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nwheel: 2 bowls + 3/2 vases <= 63\nkiln: bowls + 4 vases <= 88'
+	).problem!;
+	const begun = perform(stated(problem), { kind: 'begin', way: 'primal', equalities: 'one-row' });
+	if (!begun.ok) throw new Error('cannot begin');
+	const said = reasonsAt(begun.position, decide(begun.position.work!, DANTZIG)).map(({ question, answer }) =>
+		[question, ...answer].map((s) => plainText(s)).join(' ')
+	);
+	expect(said).toMatchInlineSnapshot(`
+		[
+		  "Why does vases improve profit? While the rows hold, profit = 0 + 30 bowls + 45 vases. The non-basic variables are 0; each unit of vases changes profit by 45. bowls would improve it too: any of them may enter, and the rule only says which one does.",
+		  "Why are only some rows compared? s1 = 100 − 4 vases, s2 = 63 − 3/2 vases and s3 = 88 − 4 vases: as vases rises these fall and will reach 0.",
+		  "Why the smallest ratio? s3 = 88 − 4 vases, so vases can rise to 22 before s3 is 0. With the ratio of s1, at 25, s3 would be −12: kiln would be violated, and the point would be outside the region.",
+		  "Why can a slack start the basis? With the non-basic variables at 0, s1 = 100, which is not negative: nothing of clay is used yet, and all of it is left.",
+		]
+	`);
+});

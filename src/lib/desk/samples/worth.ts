@@ -1,0 +1,167 @@
+import { sample, type Sample } from './sample';
+
+/** What an answer is worth, and phenomena of the simplex method. */
+export const WORTH: readonly Sample[] = [
+	sample(
+		'Dual values and complementary slackness',
+		'/sensitivity',
+		['duality', 'complementary slackness'],
+		`
+title "Is the plan a best one?"
+
+max profit [thalers] = 6 bowls + 5 vases + 4 jugs
+
+clay [kg]: 2 bowls + vases + jugs ≤ 18
+wheel [hours]: bowls + 2 vases + jugs ≤ 16
+kiln [hours]: bowls + vases + 3 jugs ≤ 30
+`,
+		`
+A dozen bowls earns [6](#.bowls) thalers, vases [5](#.vases), jugs [4](#.jugs). There are [18 kg](#clay.amount) of clay, of which bowls take [2](#clay.bowls) and the others one; [16](#wheel.amount) hours at the wheel, vases [2](#wheel.vases), the others one; and [30](#kiln.amount) hours of the kiln, jugs [3](#kiln.jugs), the others one. Somebody says: 2 dozen bowls, 2 dozen vases, 8 dozen jugs.
+`,
+		`
+“Plan and dual values”: type the plan, then “Dual values from the plan”. The equations that follow settle whether it is best. Ask first which dual values must be 0. Fifteen minutes.
+`
+	),
+	sample(
+		'A range used',
+		'/sensitivity',
+		['ranges'],
+		`
+title "How dear may clay be?"
+
+max profit [thalers] = 11 bowls + 8 vases
+
+clay [kg]: 4 bowls + 2 vases ≤ 40
+wheel [hours]: bowls + 2 vases ≤ 22
+`,
+		`
+Bowls earn [11](#.bowls) thalers a dozen, vases [8](#.vases). Bowls take [4 kg](#clay.bowls) of clay, vases [2 kg](#clay.vases), of [40 kg](#clay.amount); the wheel has [22](#wheel.amount) hours, an hour for bowls and [2](#wheel.vases) for vases. The neighbour offers 10 kg of clay at 2 thalers each. And what if bowls earned 12 instead?
+`,
+		`
+Press the amount of clay: one more is worth more than 2, but for how many? Then press the 11. Expected: yes, for all ten; and at 12 the plan stays. Nothing needs to be solved again for either.
+`
+	),
+	sample(
+		'Two numbers changed at once',
+		'/sensitivity',
+		['ranges', '100 % rule'],
+		`
+title "Both at once"
+
+max profit [thalers] = 3 bowls + 2 vases
+
+clay [kg]: 2 bowls + vases ≤ 100
+wheel [hours]: bowls + vases ≤ 80
+shelf [dozen]: bowls ≤ 40
+`,
+		`
+Bowls earn [3](#.bowls) thalers a dozen, vases [2](#.vases). There are [100 kg](#clay.amount) of clay, [2](#clay.bowls) for bowls and one for vases, [80](#wheel.amount) hours at the wheel, and the shelf holds [40](#shelf.amount) dozen bowls.
+`,
+		`
+“Two at once”: each interval alone is an arm of the cross; drag the point to a corner of the rectangle that they span, and the basis is another one. That is why intervals are said one at a time. The 100 % rule promises only the diamond.
+`
+	),
+	sample(
+		'An optimum at a degenerate corner',
+		'/sensitivity',
+		['degeneracy', 'duality'],
+		`
+title "Three lines through one corner"
+
+max profit [thalers] = 4 bowls + 3 vases
+
+clay [kg]: 2 bowls + vases ≤ 20
+wheel [hours]: bowls + vases ≤ 12
+kiln [hours]: 3 bowls + 2 vases ≤ 32
+`,
+		`
+Bowls earn [4](#.bowls) thalers, vases [3](#.vases). Clay: [2 kg](#clay.bowls) and one, of [20](#clay.amount); the wheel: an hour each, of [12](#wheel.amount); the kiln: [3](#kiln.bowls) hours and [2](#kiln.vases), of [32](#kiln.amount).
+`,
+		`
+All three lines pass through (8, 4). What one more hour at the wheel is worth depends on the direction: one more changes the profit by one rate, one less by another. The basis tells only one of them.
+`
+	),
+	sample(
+		'An optimal face',
+		'/simplex',
+		['several optima', 'three variables'],
+		`
+title "All that the clay gives"
+
+max profit [thalers] = 2 bowls + 2 vases + 2 jugs
+
+clay [kg]: bowls + vases + jugs ≤ 12
+wheel [hours]: bowls + 2 vases ≤ 16
+kiln [hours]: vases + 2 jugs ≤ 18
+`,
+		`
+Everything earns the same: [2](#.bowls) thalers a dozen, [2](#.vases), [2](#.jugs), and takes the same clay, of which there are [12 kg](#clay.amount). Vases need [2](#wheel.vases) of [16](#wheel.amount) hours at the wheel, bowls one; jugs [2](#kiln.jugs) of [18](#kiln.amount) hours of the kiln, vases one.
+`,
+		`
+The objective is parallel to the clay: the best plans are a face of dimension two. Slide along them in the answer, and turn the body. Ask what else one might want then.
+`
+	),
+	sample(
+		'Rules that part ways',
+		'/simplex',
+		['pivoting rules'],
+		`
+title "Which way round?"
+
+max profit [thalers] = 4 bowls + 5 vases
+
+clay [kg]: 2 bowls + vases ≤ 19
+wheel [hours]: 4 bowls + 6 vases ≤ 28
+kiln [hours]: bowls + 3 vases ≤ 11
+`,
+		`
+Bowls earn [4](#.bowls) thalers a dozen, vases [5](#.vases). Bowls take [2 kg](#clay.bowls) of clay, vases one, of [19](#clay.amount); at the wheel [4](#wheel.bowls) hours and [6](#wheel.vases), of [28](#wheel.amount); in the kiln an hour and [3](#kiln.vases), of [11](#kiln.amount).
+`,
+		`
+The largest coefficient takes the vases first and goes round by three pivots; the greatest improvement looks how far each step leads, and takes one. Ask the class to guess before the first step (key n). Then begin with the bowls by hand.
+`
+	),
+	sample(
+		'Klee and Minty’s cube',
+		'/simplex',
+		['pivoting rules', 'three variables'],
+		`
+title "Every corner of a cube"
+
+max height = 100 x + 10 y + z
+
+first: x ≤ 1
+second: 20 x + y ≤ 100
+third: 200 x + 20 y + z ≤ 10000
+`,
+		`
+A cube that is a little askew: [100](#.x) x, [10](#.y) y and z are added up. x is at most [1](#first.amount), [20](#second.x) x and y at most [100](#second.amount), [200](#third.x) x, [20](#third.y) y and z at most [10000](#third.amount).
+`,
+		`
+With the largest coefficient the method visits all eight corners; with the greatest improvement it takes one step. Ask before: how many pivots? Klee and Minty found in 1972 that this goes on with more variables.
+`
+	),
+	sample(
+		'A relaxation that is whole by itself',
+		'/integers',
+		['whole numbers', 'transport'],
+		`
+title "Whole crates without asking"
+
+min cost [thalers] = 2 aa + 4 ab + 5 ba + ab2 + 3 bb
+
+kiln_a [crates]: aa + ab + ab2 ≤ 8
+kiln_b [crates]: ba + bb ≤ 9
+shop_a [crates]: aa + ba ≥ 7
+shop_b [crates]: ab + ab2 + bb ≥ 6
+cart [crates]: ab2 ≤ 3
+aa, ab, ba, ab2, bb integer
+`,
+		`
+Kiln A has [8](#kiln_a.amount) crates, kiln B [9](#kiln_b.amount); shop A wants [7](#shop_a.amount), shop B [6](#shop_b.amount). A crate costs [2](#.aa) thalers from A to A, [4](#.ab) from A to B, [5](#.ba) from B to A, [3](#.bb) from B to B; a neighbour's cart takes up to [3](#cart.amount) crates from A to B for one each.
+`,
+		`
+Every column has ones in a row of a kiln and a row of a shop: each corner is whole, and nothing has to be cut or branched. Ask what happens when one number becomes 5/2.
+`
+	)
+];
