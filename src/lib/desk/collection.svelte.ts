@@ -97,7 +97,7 @@ export class Collection {
 	/** Opens a lesson that is new here: an empty one, or a sample. */
 	async create(lesson: Lesson = blankLesson()): Promise<string> {
 		await this.#keeping.openNew(lesson);
-		return lesson.page;
+		return this.#document.page;
 	}
 
 	async duplicate(id: string): Promise<void> {

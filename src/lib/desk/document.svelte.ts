@@ -9,6 +9,7 @@ import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit
 import type { Reading } from '$lib/core/problem/statement/read';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
+import { knownPage } from './pages';
 import { Acts } from './acts.svelte';
 import { Statement } from './statement.svelte';
 import { Telling, type Told } from './telling.svelte';
@@ -190,7 +191,7 @@ export class LessonDocument {
 		this.#view = lesson.view;
 		this.#plans = lesson.plans;
 		this.#tree = lesson.tree && { statement: lesson.statement, kept: lesson.tree };
-		this.#page = lesson.page;
+		this.#page = knownPage(lesson.page);
 		this.telling.restore({ ...lesson, toldOf: null });
 		this.#statement.begin(lesson.statement, null, lesson.lasting);
 	}

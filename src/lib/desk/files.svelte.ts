@@ -4,7 +4,7 @@ import { freshId, keepMany } from '$lib/store/collection';
 import { Cancelled } from '$lib/work/cancelled';
 import { openInWorker } from '$lib/work/client';
 import type { Keeping } from './keeping.svelte';
-import { LESSONS_PATH } from './pages';
+import { knownPage, LESSONS_PATH } from './pages';
 import { summaryOf } from './summary';
 
 /** Why a file was not opened, or what was changed while it was. */
@@ -75,7 +75,7 @@ export class Files {
 	async #take(name: string, { lessons, notes }: Opened): Promise<void> {
 		if (lessons.length === 1) {
 			await this.#keeping.openNew(lessons[0].lesson);
-			this.#go(lessons[0].lesson.page);
+			this.#go(knownPage(lessons[0].lesson.page));
 		} else {
 			const kept = await keepMany(
 				lessons.map(({ lesson, edited }) => {

@@ -13,3 +13,6 @@ export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);
 
 /** the page of the collection, which is about no lesson in particular */
 export const LESSONS_PATH = '/lessons';
+
+/** The page that a lesson opens with; one that another version of the application had is the overview here. */
+export const knownPage = (page: string): string => (PAGE_PATHS.includes(page) ? page : PAGES[0].path);

@@ -105,9 +105,9 @@ describe('files', () => {
 			JSON.stringify({
 				format: 'mathesis-collection',
 				version: 1,
-				lessons: [{ lesson: newLesson(MIX) }, { lesson: { ...newLesson(MIX), tags: 7 } }]
+				lessons: [{ lesson: { ...newLesson(MIX), tags: 7 } }]
 			}),
-			'lessons[1].lesson'
+			'holds no lesson that can be read'
 		],
 		[
 			'x.json',
@@ -122,6 +122,15 @@ describe('files', () => {
 		['x.txt', 'x'.repeat(5_000_001), 'larger than 5 MB']
 	])('%s is refused where it is wrong: %#', (name, text, says) => {
 		expect(fault(name, text)).toContain(says);
+	});
+
+	test('a damaged lesson does not keep the others of a collection out, and is named', () => {
+		const bad = { ...newLesson('title "Autumn"\nmax z = x'), tags: 7 };
+		const lessons = [{ lesson: newLesson(MIX) }, { lesson: bad }, { lesson: 5 }];
+		const opened = openFile('x.json', JSON.stringify({ format: 'mathesis-collection', version: 1, lessons }));
+		expect(opened.lessons.map(({ lesson }) => lesson.statement)).toEqual([MIX]);
+		expect(opened.notes[0]).toContain('“Autumn” was left out: lessons[1].lesson.tags');
+		expect(opened.notes[1]).toContain('Lesson 3 was left out');
 	});
 
 	test('the published schema is that of the code, and accepts and refuses what the check does', () => {

@@ -5,7 +5,7 @@ import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
 import { readLesson } from './check';
-import { newLesson, type Lesson } from './lesson';
+import { newLesson, titleOf, type Lesson } from './lesson';
 
 /** Lessons and collections as files, and whatever else a file may bring. */
 
@@ -106,17 +106,31 @@ function openCollection({ version, lessons }: Record<string, unknown>): Opened {
 	if (version !== 1) throw fault('version', 'is not 1; a later version of Mathesis may read this file');
 	if (!Array.isArray(lessons) || lessons.length > MAX_LESSONS)
 		throw fault('lessons', `is not a list of at most ${MAX_LESSONS} lessons`);
-	return {
-		lessons: lessons.map((entry: unknown, i) => {
-			const { edited, lesson } = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<
-				string,
-				unknown
-			>;
-			const time = typeof edited === 'string' && !Number.isNaN(Date.parse(edited)) ? edited : null;
-			return { lesson: lessonAt(lesson, `lessons[${i}].lesson`), edited: time };
-		}),
-		notes: []
-	};
+	const notes: string[] = [];
+	const sound = lessons.flatMap((entry: unknown, i): Opened['lessons'][number][] => {
+		const own = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<string, unknown>;
+		const { edited, lesson } = own;
+		const time = typeof edited === 'string' && !Number.isNaN(Date.parse(edited)) ? edited : null;
+		try {
+			return [{ lesson: lessonAt(lesson, `lessons[${i}].lesson`), edited: time }];
+		} catch (error) {
+			if (!(error instanceof InputError)) throw error;
+			// one that is damaged does not keep the others out
+			const [{ path, message }] = error.issues;
+			notes.push(`${calledAt(lesson, i)} was left out: ${path} ${message}.`);
+			return [];
+		}
+	});
+	if (sound.length === 0 && notes.length > 0)
+		throw fault('lessons', `holds no lesson that can be read: ${notes[0]}`);
+	return { lessons: sound, notes };
+}
+
+/** A lesson of a collection by its title where it has one that can be read, else by its place. */
+function calledAt(lesson: unknown, i: number): string {
+	const { statement } = (lesson ?? {}) as { statement?: unknown };
+	const title = typeof statement === 'string' ? titleOf({ statement }) : '';
+	return title ? `“${title.slice(0, 80)}”` : `Lesson ${i + 1}`;
 }
 
 /** Which format a text is in, by the name of its file and by what it begins with. */
@@ -132,7 +146,7 @@ function formatOf(name: string, text: string): 'mathesis' | 'mps' | 'csv' | 'sta
 /**
  * Opens the text of a file: a lesson, a collection, or a problem as JSON, MPS, a table, a statement or a LaTeX source.
  * @param name the file's name; its end helps to tell what it is
- * @throws InputError that says what is wrong and where, by line or path; nothing is half opened
+ * @throws InputError that says what is wrong and where, by line or path; of a collection the lessons that are right are opened, the others named
  */
 export function openFile(name: string, text: string): Opened {
 	if (text.length > MAX_FILE) throw fault('file', `is larger than ${MAX_FILE / 1e6} MB`);

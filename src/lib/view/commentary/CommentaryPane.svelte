@@ -1,11 +1,17 @@
 <script lang="ts">
 	import { reasonsAt } from '$lib/core/commentary/reasons';
 	import { plainText } from '$lib/core/sentence/sentence';
+	import { DEMO_STORY } from '$lib/desk/demo';
+	import { Hints } from '$lib/desk/hints.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 
-	const { document, reveal, selection, session } = useDesk();
+	const desk = useDesk();
+	const { document, reveal, selection, session } = desk;
+	const hints = new Hints(desk);
+	/** only the sample of a first visit has hints */
+	const hint = $derived(document.telling.story === DEMO_STORY ? hints.shown : null);
 	/** before the first step the story is told here, too */
 	const isAtStart = $derived(session.stops.length <= 2);
 	/** whether a pivot or a column is pointed at: what it would do is told */
@@ -81,6 +87,13 @@
 				<p class="nothing">No rule acts here.</p>
 			{/each}
 		{/if}
+		{#if hint}
+			<p class="tip">
+				<span>{hint.says}</span>
+				<button class="btn tool" onclick={() => hints.dismiss(hint.id)}>Got it</button>
+				<button class="btn tool" onclick={() => hints.dismissAll()}>No hints</button>
+			</p>
+		{/if}
 	</div>
 </Pane>
 
@@ -107,6 +120,17 @@
 	.conclusion {
 		border-left-color: var(--ink);
 		background: var(--sheet-raised);
+	}
+	.tip {
+		display: flex;
+		align-items: center;
+		gap: var(--gap-1);
+		margin: 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	.tip span {
+		flex: 1;
 	}
 	.why {
 		border-left-color: var(--focus);

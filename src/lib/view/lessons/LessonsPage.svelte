@@ -16,6 +16,15 @@
 	let { go }: { go: (path: string) => void } = $props();
 	const keeping = useKeeping();
 	const collection = new Collection(keeping, useDesk().document);
+	/** the samples that the search finds, too */
+	const samples = $derived.by(() => {
+		const wanted = collection.query.toLowerCase().split(/\s+/).filter(Boolean);
+		const { tag } = collection;
+		return SAMPLES.filter(({ shows, lesson }) => {
+			const words = [shows, titleOf(lesson), lesson.story, ...lesson.tags].join(' ').toLowerCase();
+			return (tag === null || lesson.tags.includes(tag)) && wanted.every((word) => words.includes(word));
+		});
+	});
 	const rows = gradual(() => collection.shown);
 	let describing = $state.raw<{ lesson: Summary; what: 'title' | 'tags' } | null>(null);
 	let versionsOf = $state.raw<Summary | null>(null);
@@ -114,13 +123,16 @@
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" tabindex="0" role="group" aria-label="Samples">
 			<ol>
-				{#each SAMPLES as { shows, lesson } (shows)}
+				{#each samples as { shows, lesson } (shows)}
 					<li>
 						<button class="sample" onclick={async () => goTo(await collection.create(lesson))}>
 							<span class="shows">{shows}</span>
 							<span class="title">{titleOf(lesson)}</span>
+							<span class="topics">{lesson.tags.join(', ')}</span>
 						</button>
 					</li>
+				{:else}
+					<li class="none">No sample is about that.</li>
 				{/each}
 			</ol>
 		</div>
@@ -249,5 +261,14 @@
 			grid-template-columns: 1fr;
 			grid-template-rows: 1fr 1fr;
 		}
+	}
+	.topics {
+		grid-column: 2;
+	}
+	.topics,
+	.none {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+		font-style: italic;
 	}
 </style>

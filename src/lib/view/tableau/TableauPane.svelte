@@ -41,11 +41,13 @@
 				: null
 	);
 	const starts = $derived(session.starts.map((value, i) => ({ key: String(i), value })));
-	const offered = $derived(session.offers.map((value, i) => ({ key: String(i), value })));
+	/** the ways on; null stands for a basis of one's own choice */
+	const offered = $derived([...session.offers, null].map((value, i) => ({ key: String(i), value })));
 	const rules = RULE_NAMES.map((value) => ({ key: value, value }));
 </script>
 
-{#snippet offer(value: Offer)}<Words sentence={value.says} linked={false} />{/snippet}
+{#snippet offer(value: Offer | null)}{#if value}<Words sentence={value.says} linked={false} />{:else}Choose a
+		basis by its variables …{/if}{/snippet}
 {#snippet rule(value: RuleName)}{plainText(RULE_LABELS[value])}{document.rule === value ? ' ✓' : ''}{/snippet}
 
 <Pane pane="tableau" name="Tableau" {aside}>
@@ -77,14 +79,11 @@
 				text="Ways on"
 				items={session.tableau ? offered : []}
 				item={offer}
-				onchoose={({ move }) => session.take(move)}
+				onchoose={(value) => (value ? session.take(value.move) : (naming = true))}
 			/>
 			<span class="rare">
 				<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}
 					>Change …</button
-				>
-				<button class="btn tool" title="Choose a basis by its variables" onclick={() => (naming = true)}
-					>Basis …</button
 				>
 				{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
 			</span>

@@ -1,0 +1,68 @@
+import { DEMO_STATEMENT } from './demo';
+import type { Desk } from './desk.svelte';
+import { remember, remembered } from './remembered';
+
+const KEY = 'mathesis-hints';
+
+/** What a new user is told on the sample, one at a time; each is gone once it was done or put away, and does not come back. */
+interface Hint {
+	readonly id: string;
+	readonly says: string;
+	/** whether it has been done already */
+	isDone(desk: Desk): boolean;
+}
+
+const HINTS: readonly Hint[] = [
+	{
+		id: 'pivot',
+		says: 'Click any entry of the tableau to pivot there, or press n for the step that the rule would take.',
+		isDone: ({ session }) => session.stops.some(({ node }) => node.move?.kind === 'pivot')
+	},
+	{
+		id: 'edit',
+		says: 'Change a number in the statement: region, tableau and sentences follow. Ctrl+Z takes any act back.',
+		isDone: ({ document }) => document.text !== DEMO_STATEMENT
+	},
+	{
+		id: 'why',
+		says: 'Why? (y) gives the reasons behind the rules, with the numbers that stand here.',
+		isDone: ({ reveal }) => reveal.showsReasons
+	},
+	{
+		id: 'pages',
+		says: 'The pages above show the same lesson: build the region up on Region (3), ask what a number is worth on Sensitivity (6).',
+		isDone: () => false
+	},
+	{
+		id: 'find',
+		says: 'The field behind / finds everything that can be done now by its words; ? lists all keys.',
+		isDone: () => false
+	}
+];
+
+/** The quiet hints of a first visit. */
+export class Hints {
+	#gone = $state.raw<readonly string[]>((remembered(KEY) ?? '').split(' '));
+	readonly #desk: Desk;
+
+	constructor(desk: Desk) {
+		this.#desk = desk;
+	}
+
+	/** the hint that is shown now; null where none is left */
+	get shown(): { readonly id: string; readonly says: string } | null {
+		return HINTS.find((hint) => !this.#gone.includes(hint.id) && !hint.isDone(this.#desk)) ?? null;
+	}
+
+	/** Puts a hint away for good. */
+	dismiss(id: string): void {
+		this.#gone = [...this.#gone, id];
+		remember(KEY, this.#gone.join(' ').trim());
+	}
+
+	/** Puts all hints away. */
+	dismissAll(): void {
+		this.#gone = HINTS.map(({ id }) => id);
+		remember(KEY, this.#gone.join(' '));
+	}
+}
