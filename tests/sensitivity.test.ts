@@ -68,7 +68,14 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.press('PageDown');
 	await desk.shows('Primal and dual', 'So y1 ≥ 0.');
 	await desk.shows('Last tableau of the dual', 'y1');
+	await desk.shows('Last tableau of the dual', 'Read off for the primal');
+	await desk.click('As tables');
+	await desk.shows('Primal and dual', 'rows and columns traded');
 	await accessible();
+	await desk.click('Open the dual');
+	await desk.page.waitForFunction(() => location.pathname === '/simplex');
+	await desk.click('↩ Back');
+	await desk.page.waitForFunction(() => location.pathname === '/sensitivity');
 });
 
 test('any plan and dual values bound one another; the best of both leave no gap; without a best plan that is said', async () => {

@@ -31,6 +31,7 @@ export class Keeping {
 	#message = $state<string | null>(null);
 	#id = $state('');
 	#changes = $state(0);
+	#from = $state.raw<{ readonly id: string; readonly title: string } | null>(null);
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	/** the lesson that was kept last */
 	#last: Lesson | null = null;
@@ -55,6 +56,10 @@ export class Keeping {
 	/** grows when the collection has changed otherwise than by saving the open lesson */
 	get changes(): number {
 		return this.#changes;
+	}
+	/** the lesson that the open one was made from, such as the primal of a dual */
+	get from() {
+		return this.#from;
 	}
 	/** the open lesson's id in the collection */
 	get id(): string {
@@ -126,14 +131,19 @@ export class Keeping {
 		}
 		const lesson = await this.#read(fetched.value.lesson);
 		if (!lesson) return false;
+		this.#from = null;
 		this.#document.open(lesson);
 		this.#begin(id, fetched.value.revision);
 		return true;
 	}
 
-	/** Opens a lesson that is not in the collection yet; it is saved there at once. The present one is saved first. */
-	async openNew(lesson: Lesson): Promise<void> {
+	/**
+	 * Opens a lesson that is not in the collection yet; it is saved there at once. The present one is saved first.
+	 * @param isBesides whether it belongs to the present one, to which there is then a way back
+	 */
+	async openNew(lesson: Lesson, isBesides = false): Promise<void> {
 		await this.flush();
+		this.#from = isBesides ? { id: this.#id, title: titleOf({ statement: this.#document.text }) } : null;
 		this.#document.open(lesson);
 		this.#begin(freshId(), null);
 		this.#last = null;

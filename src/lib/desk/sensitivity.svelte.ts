@@ -1,5 +1,5 @@
 import { solveLinear } from '$lib/core/answer/answer';
-import { writtenDual, type DualForm } from '$lib/core/answer/dual-steps';
+import { writtenDual, type DualForm, type DualNames } from '$lib/core/answer/dual-steps';
 import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ranges';
 import { asksForWhole } from '$lib/core/integer/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
@@ -50,6 +50,7 @@ export class Sensitivity {
 	#second = $state.raw<Varied | null>(null);
 	#moved = $state.raw<{ text: string; first: Rational | null; second: Rational | null } | null>(null);
 	#form = $state<DualForm>('stated');
+	#names = $state<DualNames>('y');
 	#shown = $state<number | null>(null);
 	#tried = $state.raw<{ text: string; plan: Plan; duals: Multipliers } | null>(null);
 	#stairs = $state.raw<{ text: string; key: string; list: readonly Stair[] } | null>(null);
@@ -122,7 +123,7 @@ export class Sensitivity {
 		const [second, value] = [this.#other, this.#look === 'two' ? this.secondValue : null];
 		return second && value ? withNumber(one, second, value) : one;
 	});
-	readonly #written = $derived(this.#problem && writtenDual(this.#problem, this.#form));
+	readonly #written = $derived(this.#problem && writtenDual(this.#problem, this.#form, this.#names));
 
 	has(varied: Varied): boolean {
 		const problem = this.#problem;
@@ -205,6 +206,10 @@ export class Sensitivity {
 	get whatIf(): Problem | null {
 		return this.#whatIf;
 	}
+	/** what dual variables are called */
+	get names(): DualNames {
+		return this.#names;
+	}
 	get form(): DualForm {
 		return this.#form;
 	}
@@ -247,6 +252,10 @@ export class Sensitivity {
 	/** Moves the number, and the second one; null puts it back. */
 	move(first: Rational | null, second: Rational | null = this.#moved?.second ?? null): void {
 		this.#moved = { text: this.#desk.document.text, first, second };
+	}
+
+	callDuals(names: DualNames): void {
+		this.#names = names;
 	}
 
 	write(form: DualForm): void {

@@ -76,7 +76,9 @@ test('rows turned one way change no optimum, and each row and column has its ste
 			expect(turned.constraints.every(({ relation }) => relation === '=' || relation === wanted)).toBe(true);
 			const [a, b] = [solveLinear(problem), solveLinear(writtenDual(problem, 'turned').dual.problem)];
 			if (a.objective) expect(b.objective!.equals(a.objective)).toBe(true);
-			const { dual, steps } = writtenDual(problem, 'stated');
+			const standard = solveLinear(writtenDual(problem, 'standard', 'λ').dual.problem);
+			if (a.objective) expect(standard.objective!.abs().equals(a.objective.abs())).toBe(true);
+			const { dual, steps } = writtenDual(problem, 'stated', 'rows');
 			expect(steps.length).toBe(1 + dual.problem.variables.length + problem.variables.length);
 		}),
 		{ numRuns: 200 }

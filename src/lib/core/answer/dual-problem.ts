@@ -67,15 +67,19 @@ function rowsOf(problem: Problem): { rows: PrimalRow[]; signs: Map<string, -1 | 
 /**
  * The dual of any problem's relaxation, as a problem of the same type (von Neumann 1947; Gale, Kuhn and Tucker 1951).
  * A maximum has a minimum as its dual; rows become variables with the sign their relation asks for, variables become rows.
+ * @param nameOf what the dual variable of a row (a constraint, or a bound as `x.lower`) is called
  */
-export function dualProblem(problem: Problem): DualProblem {
+export function dualProblem(
+	problem: Problem,
+	nameOf: (row: string, i: number) => string = (_, i) => `y${i + 1}`
+): DualProblem {
 	const { objective } = problem;
 	const max = objective.sense === 'max';
 	const { rows, signs } = rowsOf(problem);
 	const taken = new Set<string>();
 	const names = new Map(
 		rows.map((row, i) => {
-			const name = primed(`y${i + 1}`, taken);
+			const name = primed(nameOf(row.key, i), taken);
 			taken.add(name);
 			return [row.key, name];
 		})

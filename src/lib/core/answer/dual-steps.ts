@@ -1,9 +1,14 @@
-import type { Constraint, Problem, Relation } from '../problem/types';
+import { standsIn } from '../form/affine';
+import { standardForm } from '../form/standard';
+import type { Owner } from '../form/types';
+import { ZERO } from '../number/rational';
+import { primed } from '../problem/names';
+import { MAX_NAME, type Constraint, type Problem, type Relation } from '../problem/types';
 import { MIRRORED } from '../problem/relation';
 import { dualProblem, type DualProblem } from './dual-problem';
 
-/** How a course writes the dual: of the problem as it stands, or after all rows were turned the same way. */
-export const DUAL_FORMS = ['stated', 'turned'] as const;
+/** How a course writes the dual: of the problem as it stands, after all rows were turned the same way, or of the standard form. */
+export const DUAL_FORMS = ['stated', 'turned', 'standard'] as const;
 export type DualForm = (typeof DUAL_FORMS)[number];
 
 /** A step of writing the dual: the objective turned, a row that becomes a variable, a column that becomes a constraint. */
@@ -38,10 +43,50 @@ export function turnedOneWay(problem: Problem): Problem {
 	return { ...problem, constraints };
 }
 
+/** What a course calls dual variables: a letter with numbers, or after the constraints. */
+export const DUAL_NAMES = ['y', 'u', 'w', 'λ', 'rows'] as const;
+export type DualNames = (typeof DUAL_NAMES)[number];
+
+const namer =
+	(names: DualNames) =>
+	(row: string, i: number): string =>
+		names === 'rows' ? `y_${row.replace('.', '_')}`.slice(0, MAX_NAME - 4) : `${names}${i + 1}`;
+
+/** The standard form of a problem as a problem of its own: equations in variables that are not negative, maximised. */
+export function standardProblem(problem: Problem): Problem {
+	const { columns, rows, costs, constant } = standardForm(problem, { start: 'slack', equalities: 'one-row' });
+	const isShown = (j: number) => !standsIn(columns[j]);
+	const { sense, name } = problem.objective;
+	const taken = new Set<string>();
+	return {
+		variables: columns.flatMap(({ name: own }, j) =>
+			isShown(j) ? [{ name: own, lower: ZERO, upper: null, domain: 'continuous' as const }] : []
+		),
+		objective: {
+			sense: 'max',
+			name: sense === 'max' ? name : `minus_${name}`.slice(0, MAX_NAME - 4),
+			terms: new Map([...costs].map(([j, value]) => [columns[j].name, value])),
+			constant
+		},
+		constraints: rows.map(({ owner, entries, rhs }): Constraint => {
+			const called = primed(rowOf(owner), taken);
+			taken.add(called);
+			const terms = new Map(
+				[...entries].flatMap(([j, value]) => (isShown(j) ? [[columns[j].name, value] as const] : []))
+			);
+			return { name: called, terms, relation: '=', rhs };
+		})
+	};
+}
+
+const rowOf = ({ kind, name }: Owner): string =>
+	kind === 'lower' || kind === 'upper' ? `${kind}_${name}` : name;
+
 /** The dual of a problem's relaxation, written step by step (von Neumann 1947; Gale, Kuhn and Tucker 1951). */
-export function writtenDual(problem: Problem, form: DualForm): WrittenDual {
-	const primal = form === 'turned' ? turnedOneWay(problem) : problem;
-	const dual = dualProblem(primal);
+export function writtenDual(problem: Problem, form: DualForm, names: DualNames = 'y'): WrittenDual {
+	const primal =
+		form === 'turned' ? turnedOneWay(problem) : form === 'standard' ? standardProblem(problem) : problem;
+	const dual = dualProblem(primal, namer(names));
 	const relationOf = (row: string): Relation =>
 		primal.constraints.find(({ name }) => name === row)?.relation ?? (row.endsWith('.lower') ? '>=' : '<=');
 	const owners = [...dual.variableOf, ...dual.boundOf];

@@ -1,4 +1,5 @@
 import type { FromPlan, Pair, WeakBound } from '../answer/complementary';
+import type { Certificate } from '../answer/certificate';
 import type { DualStep, WrittenDual } from '../answer/dual-steps';
 import type { Multipliers } from '../answer/multipliers';
 import { summedRows } from '../answer/check';
@@ -154,4 +155,24 @@ export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[]
 		pairSentence(problem, found.wrong[0]),
 		say`So the plan is not a best one.`
 	];
+}
+
+/** What proves that there is no plan, or no end, read in the primal and in the dual. */
+export function certificateSentence(problem: Problem, certificate: Certificate): Sentence {
+	const { name, sense } = problem.objective;
+	if (certificate.kind === 'infeasible') {
+		const used = [...certificate.multipliers].filter(([, value]) => !isZero(value));
+		if (used.length === 0) return say`The bounds of a variable exclude each other, so there is no plan.`;
+		const told = joined(
+			used.map(([row, value]) => say`${value} · ${{ constraint: row }}`),
+			' + ',
+			' + '
+		);
+		return say`There is no plan: ${told} demands what no plan can give. In the dual the same numbers are a direction in which its objective improves for ever, if the dual has a plan.`;
+	}
+	if (certificate.kind === 'optimal') return say`There is a best plan.`;
+	const way = joined(
+		[...certificate.ray].filter(([, value]) => !isZero(value)).map(([own, value]) => say`${own} by ${value}`)
+	);
+	return say`${name} has no end: from any plan one can go on, ${way}, and it gets ${sense === 'max' ? 'larger' : 'smaller'} for ever. So no dual values can bound it: the dual has no plan.`;
 }

@@ -8,6 +8,7 @@ import { valueFunction, withNumber, type Varied } from '../parametric/value-func
 import { readStatement } from '../problem/statement/read';
 import { plainText } from '../sentence/sentence';
 import {
+	coefficientSentences,
 	hundredSentences,
 	priceSentence,
 	rangeReading,
@@ -117,4 +118,35 @@ test('the 100 % rule adds shares, and promises nothing beyond 1', () => {
 	expect(said([part('clay', 12), part('kiln', 9)])).toBe('Nothing is changed yet.');
 	expect(said([part('kiln', 100)])).toContain('at most 1');
 	expect(said([part('clay', 9), part('wheel', 14)])).toMatch(/at most 1|promises nothing/);
+});
+
+test('a coefficient inside a row: exact for a variable that is not made, and said to be another matter for one that is', () => {
+	let seen = 0;
+	fc.assert(
+		fc.property(anyProblem({ slackStart: true }), fc.nat(3), fc.nat(3), (problem, i, j) => {
+			if (problem.constraints.length === 0) return;
+			const answer = solveLinear(problem);
+			if (answer.status !== 'optimal') return;
+			const row = problem.constraints[i % problem.constraints.length];
+			const { name } = problem.variables[j % problem.variables.length];
+			const [said] = coefficientSentences(answer.tableau!, row.name, name).map((s) => plainText(s));
+			const limit = / to (−?[\d/]+), and /.exec(said);
+			if (!limit) return;
+			seen += 1;
+			const now = row.terms.get(name) ?? rational(0);
+			const end = parseRational(limit[1].replace('−', '-'));
+			const at = (value: typeof now) =>
+				solveLinear({
+					...problem,
+					constraints: problem.constraints.map((own) =>
+						own === row ? { ...own, terms: new Map([...own.terms, [name, value] as const]) } : own
+					)
+				}).objective;
+			// at the end the old plan is still as good as any, and farther on the other side, too
+			expect(at(end)!.equals(answer.objective!)).toBe(true);
+			expect(at(now.add(now.sub(end).mul(3)))!.equals(answer.objective!)).toBe(true);
+		}),
+		{ numRuns: 500 }
+	);
+	expect(seen).toBeGreaterThan(20);
 });

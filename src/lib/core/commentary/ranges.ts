@@ -1,5 +1,5 @@
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
-import { dualValues } from '../answer/multipliers';
+import { dualValues, reducedCosts } from '../answer/multipliers';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/run';
 import { numberOf, type Piece, type Varied } from '../parametric/value-function';
@@ -258,3 +258,32 @@ export const inLine = (down: readonly Stretch[], up: readonly Stretch[]): Stretc
 	...withLength(down).reverse(),
 	...withLength(up)
 ];
+
+/**
+ * How far a coefficient inside a row may move while the plan stays optimal: exact where its variable is at a bound and not basic; of a basic variable only
+ * solving anew tells.
+ */
+export function coefficientSentences(t: Tableau, row: string, variable: string): Sentence[] {
+	const { problem, substitutions } = t.form;
+	const { parts } = substitutions.find((own) => own.variable === variable)!;
+	const now = problem.constraints.find(({ name }) => name === row)!.terms.get(variable) ?? ZERO;
+	const said = say`The ${now} of ${variable} in ${{ constraint: row }}`;
+	if (parts.some(({ column }) => t.basis.includes(column)))
+		return [
+			say`${said}: ${variable} is basic, so a change of it moves the plan itself and everything with it. Try it: change it in the statement, one undo takes it back.`
+		];
+	const duals = dualValues(t);
+	const dual = duals.get(row) ?? ZERO;
+	const left = reducedCosts(t.form, duals).get(variable)!;
+	const { name, sense } = problem.objective;
+	if (isZero(dual))
+		return [
+			say`${said} may be anything: ${{ constraint: row }} is worth nothing here and ${variable} is not made.`
+		];
+	// reduced cost left − dual · δ must keep its sign
+	const change = left.div(dual);
+	const isDown = sign(dual) * (sense === 'max' ? 1 : -1) > 0;
+	return [
+		say`${said} may ${isDown ? 'fall' : 'rise'} by ${change.abs()}, to ${now.add(change)}, and ${isDown ? 'rise' : 'fall'} without end: ${variable} is not made, and a unit of it changes ${name} by ${left}, which is 0 after ${inBrackets(left)} ÷ ${inBrackets(dual)} = ${change}.`
+	];
+}

@@ -223,3 +223,17 @@ test('the same request has the same answer; what contradicts itself, and what is
 		'zeros is feasible'
 	);
 });
+
+test('what must not be is not: the same wish turned round', () => {
+	const wishes = [
+		{ kind: 'whole-plan', not: true },
+		{ kind: 'degenerate', is: true, not: true }
+	];
+	const { problems } = ask({ variables: 2, constraints: 3, wishes, count: 4 });
+	expect(problems.length).toBe(4);
+	for (const { problem, promises } of problems) {
+		expect(promises.map(({ value }) => value)).toEqual([false, false]);
+		const { solution } = solveLinear(readProblem(JSON.parse(JSON.stringify(problem)), ''));
+		if (solution) expect([...solution.values()].every(({ d }) => d === 1n)).toBe(false);
+	}
+});

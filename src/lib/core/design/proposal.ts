@@ -247,7 +247,7 @@ export class Proposer {
 	#problem({ rows, relations, rhs, costs }: Draft): Problem {
 		const { variables, sense, wishes } = this.#request;
 		const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
-		const isWhole = wishes.some(({ kind }) => kind === 'fractional' || kind === 'rounding');
+		const isWhole = wishes.some(({ kind, not }) => !not && (kind === 'fractional' || kind === 'rounding'));
 		const terms = (row: readonly number[]) =>
 			withoutZeros(new Map(row.map((value, j) => [names[j], rational(value)])));
 		return {

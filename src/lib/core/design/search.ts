@@ -36,7 +36,8 @@ export function judged(problem: Problem, request: DesignRequest): Find | { reado
 	);
 	const promises = new Map<number, Kept>();
 	for (const [i, wish] of ordered) {
-		const value = kindOfWish(wish.kind).decide(candidate, wish, request);
+		const own = kindOfWish(wish.kind).decide(candidate, wish, request);
+		const value = wish.not ? (own === null ? false : null) : own;
 		if (value === null) return { missed: wish.kind };
 		promises.set(i, { ...wish, value });
 	}

@@ -4,8 +4,10 @@ import type { Problem, Relation, Sense } from '../problem/types';
 
 /** What a design is asked for, and what it finds. */
 
-/** A wish, by its kind; see the files of `wishes/` for what each means. */
-export type Wish =
+/** A wish, by its kind; see the files of `wishes/` for what each means. `not`: the problem must not keep it. */
+export type Wish = WishedKind & { readonly not?: boolean };
+
+type WishedKind =
 	| { readonly kind: 'answer'; readonly is: 'unique' | 'several' | 'infeasible' | 'unbounded' }
 	| { readonly kind: 'whole-plan' }
 	| { readonly kind: 'whole-value' }

@@ -124,7 +124,7 @@ function readWishes(list: readonly unknown[]): Wish[] {
 		try {
 			validate(
 				yup
-					.object({ kind: yup.string(), ...kindOfWish(kind as WishName).fields })
+					.object({ kind: yup.string(), not: yup.boolean(), ...kindOfWish(kind as WishName).fields })
 					.noUnknown('has a field that this kind of wish does not have'),
 				raw,
 				path
@@ -141,7 +141,9 @@ function readWishes(list: readonly unknown[]): Wish[] {
 /** Wishes that contradict themselves, one another, or the rest of a request. */
 export function contradictions(request: DesignRequest): Issue[] {
 	return request.wishes.flatMap((wish, i) => {
-		const message = kindOfWish(wish.kind).against?.(wish, request) ?? null;
+		// what must not be is hardly ever impossible: the search shows it
+		const wanted = { ...request, wishes: request.wishes.filter(({ not }) => !not) };
+		const message = wish.not ? null : (kindOfWish(wish.kind).against?.(wish, wanted) ?? null);
 		return message ? [{ path: `wishes[${i}]`, message }] : [];
 	});
 }

@@ -11,7 +11,7 @@ const wishes = WISH_NAMES.map((kind) => ({
 	type: 'object',
 	required: ['kind'],
 	additionalProperties: false,
-	properties: { kind: { const: kind }, ...kindOfWish(kind).properties }
+	properties: { kind: { const: kind }, not: { type: 'boolean' }, ...kindOfWish(kind).properties }
 }));
 
 export const designSchemas = {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Kept, PlanKept } from '$lib/core/design/types';
-	import { kindOfWish } from '$lib/core/design/wishes/kinds';
+	import { saysOf } from '$lib/core/design/wishes/kinds';
 	import { useDesigner, type Found } from '$lib/desk/designer.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
@@ -17,7 +17,7 @@
 	const says = (promise: Kept | PlanKept): string => {
 		if (promise.kind === 'plan')
 			return `(${promise.point.join(', ')}) is ${promise.shall === 'best' ? 'a best plan' : 'feasible'}`;
-		const words = kindOfWish(promise.kind).says(promise as never);
+		const words = saysOf(promise);
 		return typeof promise.value === 'boolean' || promise.kind === 'answer'
 			? words
 			: `${words}: ${promise.value}`;

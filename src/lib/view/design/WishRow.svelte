@@ -2,7 +2,7 @@
 	import { METHODS } from '$lib/core/method/solve';
 	import { RULE_NAMES } from '$lib/core/method/types';
 	import type { Wish } from '$lib/core/design/types';
-	import { kindOfWish } from '$lib/core/design/wishes/kinds';
+	import { saysOf } from '$lib/core/design/wishes/kinds';
 
 	/** A wish with its small control. */
 	interface Props {
@@ -12,7 +12,7 @@
 		onremove: () => void;
 	}
 	let { wish, number, onchange, onremove }: Props = $props();
-	const says = $derived(kindOfWish(wish.kind).says(wish as never));
+	const says = $derived(saysOf(wish));
 	const ANSWERS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
 	const label = (what: string) => `Wish ${number}, ${what}`;
 	const whole = (text: string) => Math.max(0, Math.trunc(Number(text)) || 0);
@@ -21,6 +21,13 @@
 <li>
 	<span class="says">{says}</span>
 	<span class="controls">
+		<label class="not"
+			><input
+				type="checkbox"
+				checked={wish.not ?? false}
+				onchange={(e) => onchange({ ...wish, not: e.currentTarget.checked || undefined })}
+			/> not</label
+		>
 		{#if wish.kind === 'answer'}
 			<select
 				class="field"
@@ -135,6 +142,10 @@
 	}
 	input[type='number'] {
 		width: 3.6rem;
+	}
+	.not {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
 	}
 	.remove {
 		width: 1.6rem;

@@ -64,6 +64,16 @@
 		<span class="lesson" title="The lesson that is open"
 			>{shownTitle(titleOf({ statement: document.text }))}</span
 		>
+		{#if keeping.from}
+			{@const { id, title } = keeping.from}
+			<button
+				class="btn tool"
+				title={`Back to “${shownTitle(title)}”`}
+				onclick={async () => {
+					if (await keeping.open(id)) go(document.page);
+				}}>↩ Back</button
+			>
+		{/if}
 		<span class="acts">
 			<button
 				class="btn-icon tool"

@@ -19,7 +19,7 @@
 <style>
 	.bar {
 		display: flex;
-		justify-content: center;
+		justify-content: safe center;
 		flex: none;
 		padding: 0.15rem var(--gap-3);
 		background: var(--sheet);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { dualStepSentence } from '$lib/core/commentary/duality';
+	import { DUAL_NAMES } from '$lib/core/answer/dual-steps';
 	import { newLesson, withTitle } from '$lib/core/lesson/lesson';
 	import { printStatement, printTerms } from '$lib/core/problem/statement/print';
 	import { showNumber } from '$lib/core/number/show';
@@ -13,7 +13,8 @@
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
-	import Words from '../shared/Words.svelte';
+	import DualReasons from './DualReasons.svelte';
+	import TurnedTables from './TurnedTables.svelte';
 	import { texLimit, texName, texSigns, texTerms } from '../statement/tex';
 
 	/** Primal and dual side by side, the dual written one step after the other, each with its reason. */
@@ -23,6 +24,7 @@
 	const sensitivity = useSensitivity();
 	const { written, steps } = $derived(sensitivity);
 	const all = $derived(written?.steps.length ?? 0);
+	let asTables = $state(false);
 	const current = $derived(written && steps > 0 ? written.steps[steps - 1] : null);
 	/** the rows and columns of the primal that have been dealt with, and the parts of the dual that stand */
 	const done = $derived(written?.steps.slice(0, steps) ?? []);
@@ -78,11 +80,8 @@
 			title: `Dual of ${title ?? 'the problem'}`.slice(0, 120)
 		});
 		const story = `The dual of a lesson: its variables are what the constraints there are worth.`;
-		await keeping.openNew({
-			...newLesson(withTitle(text, `Dual of ${title ?? 'the problem'}`)),
-			story,
-			page: '/simplex'
-		});
+		const own = newLesson(withTitle(text, `Dual of ${title ?? 'the problem'}`));
+		await keeping.openNew({ ...own, story, page: '/simplex' }, true);
 		go('/simplex');
 	}
 
@@ -159,10 +158,27 @@
 				value={sensitivity.form}
 				options={[
 					{ value: 'stated', text: 'As stated' },
-					{ value: 'turned', text: 'Rows turned one way', says: 'all rows turned the same way first' }
+					{ value: 'turned', text: 'Rows turned one way', says: 'all rows turned the same way first' },
+					{ value: 'standard', text: 'Of the standard form' }
 				]}
 				onchange={(form) => sensitivity.write(form)}
 			/>
+			<label class="count"
+				>called <select
+					class="field"
+					aria-label="What dual variables are called"
+					value={sensitivity.names}
+					onchange={(event) =>
+						sensitivity.callDuals(event.currentTarget.value as (typeof DUAL_NAMES)[number])}
+				>
+					{#each DUAL_NAMES as own (own)}<option value={own}
+							>{own === 'rows' ? 'after the rows' : `${own}1, ${own}2`}</option
+						>{/each}
+				</select></label
+			>
+			<button class="btn tool" aria-pressed={asTables} onclick={() => (asTables = !asTables)}
+				>As tables</button
+			>
 			<button
 				class="btn tool"
 				aria-label="Previous step of the dual"
@@ -191,26 +207,19 @@
 	{#if written && partly}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="sides" tabindex="0" role="group" aria-label="Primal and dual">
-			<section aria-label="Primal">
-				<h3>Primal</h3>
-				{@render side(written.primal, false)}
-			</section>
-			<section aria-label="Dual">
-				<h3>Dual</h3>
-				{@render side(partly, true)}
-			</section>
-			<div class="why" aria-live="polite">
-				{#if current && steps < all}<p><Words sentence={dualStepSentence(written, current)} /></p>
-				{:else}
-					<ol>
-						{#each written.steps.slice(0, steps) as step, i (i)}<li>
-								<Words sentence={dualStepSentence(written, step)} />
-							</li>{/each}
-					</ol>
-				{/if}
-				{#if steps === 0}<p>Page Down writes the dual, step by step.</p>{/if}
-				{#if steps === all}<p>The dual of this dual is the primal again.</p>{/if}
-			</div>
+			{#if asTables}
+				<TurnedTables primal={written.primal} dual={written.dual} />
+			{:else}
+				<section aria-label="Primal">
+					<h3>Primal</h3>
+					{@render side(written.primal, false)}
+				</section>
+				<section aria-label="Dual">
+					<h3>Dual</h3>
+					{@render side(partly, true)}
+				</section>
+			{/if}
+			<DualReasons {written} {steps} />
 		</div>
 	{:else}
 		<p class="nothing">The dual stands here as soon as the statement can be read.</p>
@@ -224,7 +233,8 @@
 		padding: 0 var(--gap-3) var(--gap-3);
 		display: grid;
 		grid-template-columns: 1fr 1fr;
-		grid-template-rows: auto 1fr;
+		grid-template-rows: max-content auto;
+		align-content: start;
 		gap: var(--gap-2) var(--gap-4);
 		font-size: var(--size-figure);
 	}
@@ -235,6 +245,7 @@
 	}
 	section {
 		min-width: 0;
+		min-height: max-content;
 		overflow-x: auto;
 	}
 	h3 {
@@ -284,17 +295,6 @@
 	.signs em {
 		font-size: var(--size-note);
 		color: var(--ink-soft);
-	}
-	.why {
-		grid-column: 1 / -1;
-		border-top: 1px solid var(--rule);
-		padding-top: var(--gap-2);
-		font-size: var(--size-text);
-	}
-	.why p,
-	.why li {
-		margin: 0 0 0.2rem;
-		max-width: 60rem;
 	}
 	.count {
 		font-size: var(--size-note);

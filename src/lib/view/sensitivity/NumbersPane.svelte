@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { rangeReading, worthSentences } from '$lib/core/commentary/ranges';
+	import { coefficientSentences, rangeReading, worthSentences } from '$lib/core/commentary/ranges';
 	import { storySentences } from '$lib/core/commentary/answer';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { toText, ZERO, type Rational } from '$lib/core/number/rational';
@@ -19,6 +19,11 @@
 	const { problem, tableau, answer } = $derived(sensitivity);
 	let shows = $state<'numbers' | 'all' | 'words'>('numbers');
 	let isCopied = $state(false);
+	/** the coefficient inside a row that is asked about */
+	let inside = $state<{ row: string; variable: string } | null>(null);
+	const isThere = $derived(
+		!!inside && !!problem?.constraints.find(({ name }) => name === inside!.row)?.terms.has(inside.variable)
+	);
 	const style = $derived(lesson.notation.numbers);
 	const isTwo = $derived(sensitivity.look === 'two');
 	const all = $derived.by((): Varied[] =>
@@ -152,7 +157,13 @@
 							{#each problem.variables as variable (variable.name)}
 								{@const value = terms.get(variable.name)}
 								<td class="given"
-									>{#if value}<NumberView {value} {style} />{/if}</td
+									>{#if value}<button
+											class="inside"
+											aria-label={`${name} per ${variable.name}: ${toText(value)}`}
+											aria-pressed={inside?.row === name && inside.variable === variable.name}
+											onclick={() => (inside = { row: name, variable: variable.name })}
+											><NumberView {value} {style} /></button
+										>{/if}</td
 								>
 							{/each}
 							<td>{RELATION_SIGNS[relation]}</td>
@@ -164,6 +175,11 @@
 					{/each}
 				</tbody>
 			</table>
+			{#if inside && isThere && tableau}
+				{#each coefficientSentences(tableau, inside.row, inside.variable) as sentence, i (i)}
+					<p class="about" aria-live="polite"><Words {sentence} /></p>
+				{/each}
+			{/if}
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">
 					{answer.status === 'infeasible'
@@ -220,6 +236,18 @@
 	}
 	.number.second {
 		border-bottom: 3px double var(--focus);
+	}
+	.inside {
+		min-width: 1.7rem;
+		min-height: 1.6rem;
+		cursor: pointer;
+		color: inherit;
+	}
+	.inside[aria-pressed='true'] {
+		background: var(--now-wash);
+	}
+	.about {
+		margin: var(--gap-2) 0 0;
 	}
 	.given {
 		color: var(--ink-soft);

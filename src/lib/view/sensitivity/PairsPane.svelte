@@ -1,4 +1,10 @@
 <script lang="ts">
+	import { solveLinear } from '$lib/core/answer/answer';
+	import { dualProblem } from '$lib/core/answer/dual-problem';
+	import { dualValues } from '$lib/core/answer/multipliers';
+	import { optimalSet } from '$lib/core/answer/optimal-set';
+	import { optimalSetSentences } from '$lib/core/commentary/answer';
+	import { readPlan } from '$lib/core/tableau/tableau';
 	import { fromPlan, pairsOf, weakBound } from '$lib/core/answer/complementary';
 	import {
 		combinationSentences,
@@ -6,7 +12,7 @@
 		gapSentence,
 		pairSentence
 	} from '$lib/core/commentary/duality';
-	import { isZero, toText, type Rational } from '$lib/core/number/rational';
+	import { isZero, toText, ZERO, type Rational } from '$lib/core/number/rational';
 	import { isAllowed, objectiveAt, withAmount } from '$lib/core/problem/use';
 	import { readCell } from '$lib/core/problem/statement/edits';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -36,6 +42,24 @@
 		else sensitivity.tryDuals(withAmount(tried.duals, name, own));
 	}
 
+	/** all dual values that are as good, on request */
+	let asksAll = $state(false);
+	const all = $derived.by(() => {
+		if (!asksAll || !problem || answer?.status !== 'optimal') return [];
+		const dual = dualProblem(problem).problem;
+		const { tableau } = solveLinear(dual);
+		return tableau ? optimalSetSentences(dual, optimalSet(tableau)) : [];
+	});
+
+	/** The plan and the dual values of the tableau that stands, whether they are allowed or not. */
+	function takeTableau() {
+		const { tableau } = session;
+		if (!tableau || !problem) return;
+		sensitivity.tryPlan(readPlan(tableau));
+		const own = dualValues(tableau);
+		sensitivity.tryDuals(new Map(problem.constraints.map(({ name }) => [name, own.get(name) ?? ZERO])));
+	}
+
 	function takeBest() {
 		if (answer?.solution) sensitivity.tryPlan(answer.solution);
 		if (answer?.duals) sensitivity.tryDuals(answer.duals);
@@ -55,6 +79,18 @@
 	{#snippet tools()}
 		<button class="btn tool" disabled={answer?.status !== 'optimal'} onclick={takeBest}
 			>The best of both</button
+		>
+		<button
+			class="btn tool"
+			disabled={!session.tableau}
+			title="What the tableau that stands holds: its basic solution and its dual values"
+			onclick={takeTableau}>Of the tableau</button
+		>
+		<button
+			class="btn tool"
+			disabled={answer?.status !== 'optimal'}
+			aria-pressed={asksAll}
+			onclick={() => (asksAll = !asksAll)}>All dual values</button
 		>
 		<button
 			class="btn tool"
@@ -123,6 +159,10 @@
 					{#if !isPlan}<p class="note">The plan violates a constraint or a bound.</p>{/if}
 					{#if bound.bound && value && isPlan}
 						<p class="gap"><Words sentence={gapSentence(problem, value, bound.bound)} linked={false} /></p>
+					{/if}
+					{#if all.length}
+						<h3>All best dual values</h3>
+						{#each all as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 					{/if}
 					{#if found}
 						<h3>Dual values that this plan asks for</h3>

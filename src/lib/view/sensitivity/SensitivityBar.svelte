@@ -22,7 +22,7 @@
 <style>
 	.bar {
 		display: flex;
-		justify-content: center;
+		justify-content: safe center;
 		align-items: center;
 		gap: var(--gap-3);
 		flex: none;

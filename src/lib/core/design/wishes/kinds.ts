@@ -1,4 +1,4 @@
-import type { WishName } from '../types';
+import type { Wish, WishName } from '../types';
 import { answer } from './answer';
 import { binding, fractional, rounding, wholeDuals, wholePlan, wholeValue } from './best-plan';
 import { artificial, denominator, pivots, tie } from './method';
@@ -29,3 +29,7 @@ export const WISH_NAMES = Object.keys(WISH_KINDS) as WishName[];
 
 /** The kind of a wish. */
 export const kindOfWish = <K extends WishName>(kind: K): WishKind => WISH_KINDS[kind] as unknown as WishKind;
+
+/** A wish in words. */
+export const saysOf = (wish: Wish): string =>
+	`${wish.not ? 'must not be: ' : ''}${kindOfWish(wish.kind).says(wish as never)}`;

@@ -19,9 +19,9 @@ export interface WishKind<K extends WishName = WishName> {
 	against?(wish: WishOf<K>, request: DesignRequest): string | null;
 }
 
-/** The first other wish of some kind. */
+/** The first wish of some kind, of those that shall come true. */
 export const other = <K extends WishName>(request: DesignRequest, kind: K): WishOf<K> | undefined =>
-	request.wishes.find((wish): wish is WishOf<K> => (wish as Wish).kind === kind);
+	request.wishes.find((wish): wish is WishOf<K> => (wish as Wish).kind === kind && !wish.not);
 
 /** Whether the request asks for a problem without a best plan. */
 export const hasNoBest = (request: DesignRequest): boolean => {
