@@ -28,6 +28,8 @@ export const answer: WishKind<'answer'> = {
 			return 'a plan shall be best, so the objective cannot be unbounded';
 		if (is === 'infeasible' && request.relations?.every((relation) => relation === '<='))
 			return 'with ≤ only and right-hand sides from 0 the plan of zeros is feasible';
+		const isBox = request.numbers.from > 0 && request.relations?.every((relation) => relation === '<=');
+		if (is === 'unbounded' && isBox) return 'with ≤ only and positive coefficients every variable has an end';
 		const several = request.wishes.some((wish) => wish.kind === 'answer' && wish.is !== is);
 		return several ? 'there are two wishes for different answers' : null;
 	}

@@ -109,13 +109,15 @@ function separator(match: RegExpExecArray, line: string, rest: string): string |
 	if (ATTRIBUTE.test(rest))
 		return says(line) || sign !== ',' ? ' ' : /^\s*[\p{L}_'\d, ]+$/u.test(line) ? ' ' : null;
 	if (sign === ';') return '\n';
+	// max 3x + 2y, x + y ≤ 4: after an objective only a row follows
+	if (sign === ',' && isObjective(line) && /[<>=≤≥⩽⩾]/.test(rest.split(/[,;]/, 1)[0])) return '\n';
 	if (says(line) && !isObjective(line)) return '\n';
 	return /and/i.test(sign) && /^[\s\p{L}\p{Nd}_',₀-₉]+$/u.test(line) ? ', ' : null;
 }
 
 const beginning = (means: string) => (_: RegExpExecArray, line: string) => (line.trim() ? null : means);
 /** what may stand before a relation in words */
-const MUST = '(?:(?:is|are|must[ \\t]+be|should[ \\t]+be|must|may)[ \\t]+)?(?:be[ \\t]+)?';
+const MUST = '(?:(?:is|are|must[ \\t]+be|should[ \\t]+be|must|should|shall|may)[ \\t]+)?(?:be[ \\t]+)?';
 const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 
 /** A set that variables lie in: ℤ, ℕ, ℝ₊, ℝ. */

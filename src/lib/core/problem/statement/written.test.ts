@@ -126,6 +126,138 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		[`${TWO}\nr: x + y <= 4\nGeneral\nx y\nEnd`, `${TWO}\nr: x + y <= 4\nx, y integer`],
 		[`${TWO}\nr: x + y <= 4\nBinaries\nx\nEnd`, `${TWO}\nr: x + y <= 4\nx binary`]
 	],
+	'ways to begin': [
+		['Maximize z = 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['MAXIMIZE 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['maximise 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max: 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['Max Z = 3x + 2y\nr: x + y <= 4', 'max Z = 3 x + 2 y\nr: x + y <= 4'],
+		['max 3x+2y\nr: x+y<=4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['z = 3x + 2y -> max\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['z = 3x + 2y → max!\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z := 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['maximize profit: 3x + 2y\nr: x + y <= 4', 'max profit = 3 x + 2 y\nr: x + y <= 4'],
+		['min cost = 3x + 2y\nr: x + y >= 4', 'min cost = 3 x + 2 y\nr: x + y >= 4'],
+		['Minimize: 3x + 2y\nr: x + y >= 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		['min. z = 3x + 2y\nr: x + y >= 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		['maximum z = 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'between objective and rows': [
+		['max z = 3 x + 2 y\nsubject to\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nSubject to:\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\ns.t.\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nst\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y s.t. x + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		[
+			'max z = 3 x + 2 y subject to x + y <= 4, x - y <= 2',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2'
+		],
+		['max z = 3 x + 2 y\nsuch that\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nsubject to the constraints\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nConstraints:\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nwhere x + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max z = 3 x + 2 y;\nr: x + y <= 4;', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y,\nr: x + y <= 4,\nx >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y.\nr: x + y <= 4.', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	relations: [
+		['max z = 3 x + 2 y\nr: x + y ≤ 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y =< 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y ⩽ 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y ⩾ 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y => 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y == 4', 'max z = 3 x + 2 y\nr: x + y = 4'],
+		['max z = 3 x + 2 y\nr: x <= 4 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + 2 <= 6 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y \\le 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y \\geq 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y at most 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y at least 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y exactly 4', 'max z = 3 x + 2 y\nr: x + y = 4'],
+		['max z = 3 x + 2 y\nr: x + y must be at most 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y no more than 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y should not exceed 4', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'products and numbers': [
+		['max z = 3*x + 2*y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3·x + 2·y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3×x + 2×y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x+2 y\nr: x+y<=4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3(x) + 2(y)\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = x*3 + y*2\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3x + 2y\nr: 2(x + y) <= 8', 'max z = 3 x + 2 y\nr: 2 x + 2 y <= 8'],
+		['max z = 3x + 2y\nr: x/2 + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: 1/2 x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: (1/2)x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: .5x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: 0.5 x + y <= 4.0', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: x + y <= 1 000', 'max z = 3 x + 2 y\nr: x + y <= 1000'],
+		["max z = 3x + 2y\nr: x + y <= 1'000", 'max z = 3 x + 2 y\nr: x + y <= 1000'],
+		['max z = 3x + 2y\nr: ½x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: x – y <= 4', 'max z = 3 x + 2 y\nr: x - y <= 4'],
+		['max z = 3x + 2y\nr: x − y <= 4', 'max z = 3 x + 2 y\nr: x - y <= 4'],
+		['max z = 3x + 2y\nr: -x + y <= 4', 'max z = 3 x + 2 y\nr: -x + y <= 4'],
+		['max z = 3x + 2y - 7\nr: x + y <= 4', 'max z = 3 x + 2 y - 7\nr: x + y <= 4']
+	],
+	names: [
+		['max z = 3x₁ + 2x₂\nr: x₁ + x₂ <= 4', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['max z = 3x_1 + 2x_2\nr: x_1 + x_2 <= 4', 'max z = 3 x_1 + 2 x_2\nr: x_1 + x_2 <= 4'],
+		[
+			'max z = 3 chairs + 2 tables\nwood: chairs + tables <= 4',
+			'max z = 3 chairs + 2 tables\nwood: chairs + tables <= 4'
+		],
+		['max z = 3X + 2Y\nr: X + Y <= 4', 'max z = 3 X + 2 Y\nr: X + Y <= 4'],
+		['max z = 3α + 2β\nr: α + β <= 4', 'max z = 3 α + 2 β\nr: α + β <= 4'],
+		["max z = 3x' + 2y\nr: x' + y <= 4", "max z = 3 x' + 2 y\nr: x' + y <= 4"],
+		[
+			'max z = 3 Töpfe + 2 Krüge\nTon: Töpfe + Krüge <= 4',
+			'max z = 3 Töpfe + 2 Krüge\nTon: Töpfe + Krüge <= 4'
+		]
+	],
+	'signs and domains': [
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx >= 0, y >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		[
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y ≥ 0 and integer',
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'
+		],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y integers', 'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'],
+		[
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx and y are integers',
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'
+		],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ {0, 1}', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ ℤ', 'max z = 3 x + 2 y\nr: x + y <= 4\nx integer'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ ℕ', 'max z = 3 x + 2 y\nr: x + y <= 4\nx integer'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx free', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx unrestricted', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx unrestricted in sign', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx urs', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx binary', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx is binary', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y nonnegative', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y non-negative', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\n2 <= x <= 3', 'max z = 3 x + 2 y\nr: x + y <= 4\nx from 2 to 3'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\ny from 1 to 3', 'max z = 3 x + 2 y\nr: x + y <= 4\ny from 1 to 3']
+	],
+	'sources in LaTeX': [
+		[
+			'\\max z = 3x_1 + 2x_2 \\\\\n\\text{s.t. } x_1 + x_2 \\le 4 \\\\\nx_1, x_2 \\ge 0',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4'
+		],
+		[
+			'\\begin{align*}\n\\max\\ & 3x_{1} + 2x_{2}\\\\\n\\text{s.t.}\\ & x_{1} + x_{2} \\leq 4\\\\\n& x_{1}, x_{2} \\geq 0\n\\end{align*}',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4'
+		],
+		['$\\max z = 3x + 2y$\n$x + y \\leq 4$', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['\\max 3x + 2y \\\\ \\frac{1}{2} x + y \\leq 4', 'max z = 3 x + 2 y\nr1: 1/2 x + y <= 4'],
+		['\\max z = 3 \\cdot x + 2 \\cdot y \\\\ x + y \\leqslant 4', 'max z = 3 x + 2 y\nr1: x + y <= 4']
+	],
+	'the same in one line': [
+		['max 3x + 2y s.t. x + y <= 4; x - y <= 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2'],
+		['max 3x + 2y, x + y <= 4, x <= 3', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
+		['max 3x + 2y subject to x + y <= 4 and x - y <= 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2']
+	],
 	'other languages': [
 		[
 			'Maximiere z = 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4\nx, y ganzzahlig',
