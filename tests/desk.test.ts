@@ -334,7 +334,7 @@ describe('one identity, one screen, for everyone', () => {
 
 	test('a whole solve by keyboard alone: entries, keys, the field that finds actions', async () => {
 		await desk.page.click('.cm-content');
-		for (let i = 0; i < 60; i++) {
+		for (let i = 0; i < 120; i++) {
 			await desk.page.keyboard.press('Tab');
 			if (await desk.page.evaluate(() => document.activeElement?.classList.contains('entry'))) break;
 		}

@@ -36,7 +36,9 @@ async function openFile(name: string, content: string): Promise<void> {
 describe('the collection', () => {
 	test('a sample opens with its story and page; lessons are found, copied, renamed, deleted and put back', async () => {
 		await lessons();
-		await desk.click('Rounding fails Whole kiln loads');
+		await desk.page.type('input[type="search"]', 'rounding fails');
+		await desk.page.waitForFunction(() => document.querySelectorAll('.sample').length === 1);
+		await desk.page.locator('.sample').click();
 		await desk.page.waitForSelector('[data-pane="plans"]');
 		await desk.shows('Story', 'The kiln is fired in whole loads.');
 		await desk.shows('Problem', 'fractional relaxation');
