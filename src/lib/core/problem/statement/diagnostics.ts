@@ -8,7 +8,6 @@ export type DiagnosticCode =
 	| 'second-objective'
 	| 'product'
 	| 'power'
-	| 'strict'
 	| 'no-relation'
 	| 'chain'
 	| 'same-name'

@@ -2,8 +2,8 @@ import type { Stretch } from './readings';
 
 /** Counts that stand before or behind lines, `(1)` or `1.`: they are no factors. */
 
-const NUMBERED = /^([ \t]*)((?:\((\d{1,2})\)|(\d{1,2})[.)])[ \t]+)(?=\S)/gm;
-const NUMBERED_END = /([ \t]+\((\d{1,2})\)[ \t]*)$/gm;
+const NUMBERED = /^([ \t]*)((?:\((\d{1,3})\)|(\d{1,3})[.)])[ \t]+)(?=\S)/gm;
+const NUMBERED_END = /([ \t]+\((\d{1,3})\)[ \t]*)$/gm;
 
 /** Lines that count themselves, one after another: the counts are no factors. */
 function numbering(source: string, pattern: RegExp, group: number, skip: number): [number, Stretch][] {

@@ -1,12 +1,10 @@
-import type { Stretch } from './readings';
+import { linesThatTell } from './line-prose';
+import { rowHabits } from './line-rows';
+import { placed, VERBATIM_PARTS, type Placed } from './placed';
 import { KEYWORDS, SPOKEN } from './tokens';
 
 /** Habits that show in a whole line or text: labels of several words, bullets, lists with an ellipsis, units behind an amount, headings of sections. */
 
-/** A stretch by its place. */
-type Placed = readonly [at: number, stretch: Stretch];
-
-const VERBATIM = /#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"|\[[^\]\n]*\]/g;
 const NAME = "\\p{L}[\\p{L}\\p{M}\\p{Nd}_']*";
 /** a relation, or the word that one in words ends with */
 const RELATION =
@@ -24,14 +22,6 @@ function counted(code: string): ReadonlyMap<string, number> {
 	return count;
 }
 
-const stretch = (
-	from: number,
-	length: number,
-	insert: string,
-	kind: Stretch['kind'],
-	choices?: readonly string[]
-): Placed => [from, { to: from + length, insert, kind, ...(choices ? { choices } : {}) }];
-
 /** What an amount is followed by at the end of a line: a unit, or in brackets the row's name. It stands nowhere else. */
 function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed[] {
 	const found: Placed[] = [];
@@ -47,22 +37,22 @@ function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed
 		if (bare !== undefined) {
 			// a product written without a sign, such as 3 x, has its name elsewhere too
 			if (count.get(bare) !== 1 || isWord(bare)) continue;
-			found.push(stretch(at, blank.length + bare.length, ` [${bare}]`, 'unit', [` [${bare}]`, ` · ${bare}`]));
+			found.push(placed(at, blank.length + bare.length, ` [${bare}]`, 'unit', [` [${bare}]`, ` · ${bare}`]));
 			continue;
 		}
 		const length = blank.length + bracketed.length + 2;
 		if (/^\d/.test(bracketed)) {
 			// 4(1) is a product, 4   (1) counts the line
-			if (/[ \t]{2}|\t/.test(blank)) found.push(stretch(at, length, '', 'numbering'));
+			if (/[ \t]{2}|\t/.test(blank)) found.push(placed(at, length, '', 'numbering'));
 			continue;
 		}
 		if (bracketed.split(/\s+/).some((word) => (count.get(word) ?? 0) > 1)) continue;
 		// a row that has a name already has its unit there
 		if (row.includes(':')) {
-			found.push(stretch(at, length, ` [${bracketed}]`, 'unit'));
+			found.push(placed(at, length, ` [${bracketed}]`, 'unit'));
 			continue;
 		}
-		found.push(stretch(line, 0, `${named(bracketed)}: `, 'label'), stretch(at, length, '', 'label'));
+		found.push(placed(line, 0, `${named(bracketed)}: `, 'label'), placed(at, length, '', 'label'));
 	}
 	return found;
 }
@@ -91,7 +81,7 @@ function labels(code: string): Placed[] {
 			/^(?:max|min|subject|such|so[ \t]+that|s\.|st\b|title|story|unter|sous|sujeto|under|the)/iu.test(label)
 		)
 			continue;
-		found.push(stretch(match.index + indent.length, label.length, name, 'label'));
+		found.push(placed(match.index + indent.length, label.length, name, 'label'));
 	}
 	const bracketed =
 		/^([ \t]*)(\(([\p{L}][\p{L}\p{Nd}_']{0,9})\)|([\p{L}]{1,3}\d{0,3})\)|(\p{L}\d{1,3})\.)[ \t]+(?=[-−(\p{L}\d])/gmu;
@@ -100,7 +90,7 @@ function labels(code: string): Placed[] {
 		const rest = code.slice(match.index + whole.length).split('\n', 1)[0];
 		if (!/[<>=≤≥]/.test(rest) || /:/.test(rest)) continue;
 		const name = first ?? second ?? third;
-		found.push(stretch(match.index + indent.length, whole.length - indent.length, `${name}: `, 'label'));
+		found.push(placed(match.index + indent.length, whole.length - indent.length, `${name}: `, 'label'));
 	}
 	return found;
 }
@@ -114,7 +104,7 @@ function bullets(code: string): Placed[] {
 		const [whole, indent, mark] = match;
 		if (!dashes && !/[*•‣▪◦]/.test(mark)) continue;
 		const choices = /[–—−-]/.test(mark) ? ['', '-'] : undefined;
-		found.push(stretch(match.index + indent.length, whole.length - indent.length, '', 'mark', choices));
+		found.push(placed(match.index + indent.length, whole.length - indent.length, '', 'mark', choices));
 	}
 	return found;
 }
@@ -128,17 +118,16 @@ function indices(code: string, count: ReadonlyMap<string, number>): Placed[] {
 		const [from, to] = [Number(first), Number(last)];
 		if (to <= from || to - from > 199) continue;
 		const names = Array.from({ length: to - from + 1 }, (_, i) => `${prefix}${from + i}`).join(', ');
-		found.push(stretch(match.index, whole.length, names, 'list'));
+		found.push(placed(match.index, whole.length, names, 'list'));
 	}
 	const general =
-		/(\p{L}[\p{L}]*?)_?\{?([ijk])\}?([ \t]*(?:≥|>=|≤|<=|∈|in\b)[^\n,;]*?)[ \t]*(?:,|;|[ \t](?:for|∀|f[üu]r)\b[^\n]*?)[ \t]*(?:(?:for[ \t]+(?:all|every|each)|∀)[ \t]*)?\2(?:[ \t]*(?:=|∈)[ \t]*([^\n;]*))?$/gmu;
+		/(\p{L}[\p{L}]*?)_?\{?([ijk])\}?([ \t]*(?:≥|>=|≤|<=|∈|in\b)[^\n,;]*?)[ \t]*(?:,|;|[ \t](?:for\b|∀|f[üu]r\b)[^\n]*?|∀)[ \t]*(?:(?:for(?:[ \t]+(?:all|every|each))?|∀)[ \t]*)?\2(?:[ \t]*(?:=|∈)[ \t]*([^\n;]*))?$/gmu;
 	for (const match of code.matchAll(general)) {
 		const [whole, prefix, , rest, range = ''] = match;
 		const own = [...count.keys()].filter((name) => new RegExp(`^${prefix}_?\\d+$`, 'u').test(name));
 		const listed = /\.\.|…/.test(range) ? null : range.match(/\d+/g);
 		const names = own.filter((name) => !listed || listed.includes(/\d+$/.exec(name)![0]));
-		if (names.length > 0)
-			found.push(stretch(match.index, whole.length, `${names.join(', ')}${rest}`, 'list'));
+		if (names.length > 0) found.push(placed(match.index, whole.length, `${names.join(', ')}${rest}`, 'list'));
 	}
 	return found;
 }
@@ -162,7 +151,7 @@ function intervals(code: string, source: string): Placed[] {
 		// one variable between two numbers is said so in the language itself
 		if (!names.includes(',') && !/∞|inf/i.test(from + to)) continue;
 		found.push(
-			stretch(match.index + indent.length, whole.length - indent.length, said(names, from, to), 'list')
+			placed(match.index + indent.length, whole.length - indent.length, said(names, from, to), 'list')
 		);
 	}
 	// brackets of an interval look like a unit, so they are looked for in the source
@@ -173,7 +162,7 @@ function intervals(code: string, source: string): Placed[] {
 	for (const match of source.matchAll(set)) {
 		const [whole, indent, names, from, to] = match;
 		found.push(
-			stretch(match.index + indent.length, whole.length - indent.length, said(names, from, to), 'domain')
+			placed(match.index + indent.length, whole.length - indent.length, said(names, from, to), 'domain')
 		);
 	}
 	const open = new RegExp(
@@ -184,7 +173,7 @@ function intervals(code: string, source: string): Placed[] {
 		const [whole, indent, names, relation, sign] = match;
 		const isLower = />|≥|⩾/.test(relation) && /[-−]/.test(sign);
 		found.push(
-			stretch(
+			placed(
 				match.index + indent.length,
 				whole.length - indent.length,
 				isLower ? `${names} free` : '',
@@ -210,7 +199,7 @@ function sections(code: string): Placed[] {
 				: word === 'free'
 					? 'free'
 					: null;
-		const found = [stretch(head.index, head[0].length, '', 'rows')];
+		const found = [placed(head.index, head[0].length, '', 'rows')];
 		if (!domain) return found;
 		const from = head.index + head[0].length;
 		const below = code.slice(from, heads[i + 1]?.index ?? code.length);
@@ -219,7 +208,7 @@ function sections(code: string): Placed[] {
 		)) {
 			const names = match[2].split(/[\s,]+/).join(', ');
 			found.push(
-				stretch(from + match.index + match[1].length, match[2].length, `${names} ${domain}`, 'domain')
+				placed(from + match.index + match[1].length, match[2].length, `${names} ${domain}`, 'domain')
 			);
 		}
 		return found;
@@ -230,7 +219,7 @@ function sections(code: string): Placed[] {
 function domainsFirst(code: string): Placed[] {
 	const found: Placed[] = [];
 	const pattern = new RegExp(
-		`^([ \\t]*)(?:integers?|int|binary|free)[ \\t]+(${NAME}(?:[ \\t]*,?[ \\t]+${NAME})*)(?=[ \\t,;.]*$)`,
+		`^([ \\t]*)(?:integers?|int|gin|gen|generals?|binary|binaries|bin|free)[ \\t]+(${NAME}(?:[ \\t]*,?[ \\t]+${NAME})*)(?=[ \\t,;.]*$)`,
 		'gmiu'
 	);
 	for (const match of code.matchAll(pattern)) {
@@ -239,7 +228,7 @@ function domainsFirst(code: string): Placed[] {
 		const domain = /^\s*b/i.test(whole) ? 'binary' : /^\s*f/i.test(whole) ? 'free' : 'integer';
 		const list = names.split(/[\s,]+/).join(', ');
 		found.push(
-			stretch(match.index + indent.length, whole.length - indent.length, `${list} ${domain}`, 'domain')
+			placed(match.index + indent.length, whole.length - indent.length, `${list} ${domain}`, 'domain')
 		);
 	}
 	return found;
@@ -251,10 +240,12 @@ function domainsFirst(code: string): Placed[] {
  */
 export function lineHabits(source: string): Placed[] {
 	// what is quoted or a unit still stands there, as something that is no word
-	const code = source.replace(VERBATIM, (text) => (text[0] === '#' ? ' ' : '"').repeat(text.length));
+	const code = source.replace(VERBATIM_PARTS, (text) => (text[0] === '#' ? ' ' : '"').repeat(text.length));
 	const count = counted(code);
 	const all = [
+		...linesThatTell(source, code, count),
 		...sections(code),
+		...rowHabits(source, code, count),
 		...domainsFirst(code),
 		...indices(code, count),
 		...intervals(code, source),

@@ -129,7 +129,9 @@ export class LinearReader {
 			this.findings.error(
 				node,
 				'product',
-				messages.product(this.source(first), this.source(second), !!written)
+				/(?:^|\s)or$/i.test(this.source(first))
+					? messages.either
+					: messages.product(this.source(first), this.source(second), !!written)
 			);
 			return left;
 		}

@@ -20,9 +20,6 @@ export const noRelation = 'This row has no relation. Say what it is limited by: 
 export const manyRelations = 'Too many relations in one row. Write a row for each.';
 export const chain =
 	'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.';
-export const strict = (sign: string): string =>
-	`A strict inequality has no best corner. Write ${sign === '<' ? '≤ (or <=)' : '≥ (or >=)'}.`;
-export const strictBound = 'A strict inequality has no best corner. Write ≥ or ≤.';
 export const boundIsNumber = 'A bound is a number. A limit that depends on a variable is a row.';
 export const missingRight = 'The right side is missing. Write a number or an expression.';
 export const missingLeft = 'The left side is missing, or this relation is one too many.';
@@ -43,6 +40,8 @@ export const raisedDigits =
 export const badNumber = (why: string): string => `This number ${why}.`;
 export const comma = 'A comma is not read inside a number. Write a decimal point, and no thousands mark.';
 export const powersOfTen = 'Powers of ten are not read. Write the number out.';
+export const either =
+	'“or” between rows is no linear constraint: both hold at once here. A binary variable can say which of them has to.';
 export const product = (first: string, second: string, written: boolean): string => {
 	const tail = written
 		? 'a linear program adds multiples of single variables. Give one of them as a number.'
@@ -75,6 +74,10 @@ export const strayBracket = 'This bracket closes nothing. Take it away, or open 
 export const openUnit = 'A unit is still open here. Close it with “]”.';
 export const unexpected = (first: string): string =>
 	`“${first}” is not expected here. Write one statement a line: an objective, a row, or a variable’s bounds.`;
+export const leastOrMost = (word: string): string =>
+	`“${word}( … )” is not linear. Put a new variable t in its place and say t ≤ (for a least) or t ≥ (for a greatest) each of the terms, a row for each.`;
+export const absoluteValue =
+	'An absolute value is linear only where it is at most a number: |x − y| ≤ 4. Otherwise write two rows, or a binary variable for the choice between them.';
 export const stopsEarly = 'This line stops too early. Finish it, or begin it with # to make it a comment.';
 
 /* notices */
@@ -106,12 +109,21 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 	list: 'Several statements stand in one line; each is read by itself',
 	latex: 'Read as a LaTeX source',
 	numbering: 'Numbers that count the lines are passed over',
-	sense: 'The objective is read from another order of words'
+	sense: 'The objective is read from another order of words',
+	meaning: 'What says only what the names mean is passed over; units and meanings have places of their own',
+	prose: 'A sentence that states nothing is passed over',
+	strict:
+		'A strict inequality has no best plan at its border: it is read as ≤ or ≥. Where all is whole, write the next whole number',
+	power: 'Raised digits are powers'
 };
+/** kinds that are told by what they are, not by what stands there */
+const ALWAYS: ReadonlySet<ReadingKind> = new Set(['list', 'latex', 'meaning', 'prose', 'strict', 'power']);
 /** How something written by another habit was read. */
 export const readAs = (kind: ReadingKind, written: string, means: string, times: number): string => {
+	if (kind === 'label' && !written && means)
+		return `“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${times > 1 ? ` (${times} places)` : ''}.`;
 	const how =
-		(kind === 'list' || kind === 'latex' || !written ? PASSED[kind] : null) ??
+		(ALWAYS.has(kind) || !written ? PASSED[kind] : null) ??
 		(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
 	return how + (times > 1 ? ` (${times} places).` : '.');
 };
@@ -122,7 +134,6 @@ export const ambiguous = (written: string, choices: readonly string[]): string =
 		.join(' or ')}. Which is meant?`;
 export const aboutVariables =
 	'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.';
-export const writeInstead = (text: string): string => `Write ${text}`;
 
 /* units */
 export const unitMisfit = (name: string, row: string, product: string, unit: string): string =>

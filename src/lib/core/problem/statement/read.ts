@@ -161,19 +161,8 @@ class StatementReader {
 		const relations: SyntaxNode[] = [];
 		for (let part = node.firstChild; part; part = part.nextSibling)
 			if (part.name === 'Label') label = part;
-			else if (part.name === 'Strict' || part.name in RELATIONS) relations.push(part);
+			else if (part.name in RELATIONS) relations.push(part);
 		sides.forEach((side) => this.mention(side));
-		const strict = relations.find((relation) => relation.name === 'Strict');
-		if (strict) {
-			const sign = this.linear.source(strict);
-			const insert = sign === '<' ? '≤' : '≥';
-			const fix = {
-				says: messages.writeInstead(insert),
-				edits: [{ from: strict.from, to: strict.to, insert }]
-			};
-			this.findings.error(strict, 'strict', messages.strict(sign), [fix]);
-			return;
-		}
 		if (relations.length === 0) {
 			this.findings.error(node, 'no-relation', messages.noRelation);
 			return;
@@ -186,6 +175,11 @@ class StatementReader {
 		if (sides.length !== 2) {
 			if (kinds.length > 2) this.findings.error(node, 'chain', messages.manyRelations);
 			return;
+		}
+		// 4 ≥ x + y is x + y ≤ 4
+		if (isConstant(sides[0]) && !isConstant(sides[1])) {
+			sides.reverse();
+			kinds[0] = MIRRORED[kinds[0]];
 		}
 		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
 		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {

@@ -21,7 +21,11 @@ export type ReadingKind =
 	| 'mark'
 	| 'numbering'
 	| 'unit'
-	| 'label';
+	| 'label'
+	| 'meaning'
+	| 'prose'
+	| 'strict'
+	| 'power';
 
 /** A stretch from a known place up to `to`, read as `insert`; with choices where it can be read in two ways. */
 export interface Stretch {
@@ -217,6 +221,7 @@ const RULES: readonly Rule[] = [
 	rule('mark', '＋', '+'),
 	rule('mark', '[•∙⋆＊]', (_, line) => (line.trim() ? '·' : '')),
 	rule('mark', '[⁄∕]', '/'),
+	rule('power', '[²³]', (match) => (match[0] === '²' ? '^2' : '^3')),
 	rule('mark', '[\u200b\u200c\u200d\u2060\ufeff]', ''),
 	rule('mark', '[０-９]+', (match) =>
 		match[0].replace(/[０-９]/g, (digit) => String(digit.charCodeAt(0) - 0xff10))
@@ -227,6 +232,8 @@ const RULES: readonly Rule[] = [
 	rule('mark', '\\r(?!\\n)', '\n'),
 	rule('mark', '</?(?:p|div|li|ul|ol|br|tr|table|tbody)[ \\t]*/?>', (_, line) => (line.trim() ? '\n' : '')),
 	rule('mark', '</?(?:sub|b|i|em|strong|span|td)[ \\t]*/?>', ''),
+	rule('strict', '(?<![=<>-])<(?![=/])', '≤'),
+	rule('strict', '(?<![=<>-])>(?!=)', '≥'),
 	rule('mark', '&(?:nbsp|ensp|thinsp);', ' '),
 	rule('mark', '&(?:le|leq);', '≤'),
 	rule('mark', '&(?:ge|geq);', '≥'),
@@ -260,11 +267,11 @@ function domainWord(word: string): string {
 
 /** what no text can do without in which anything is read otherwise: most have none of it, and need not be looked through */
 export const MAY_DIFFER =
-	/[\\;,$€£&{}~%!∈∞０-９（），\r→⟶₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|<\/?[a-z]+ *\/?>|\p{L}\(\d|\d[eE][-+]?\d|\d[ \t]*\(?\p{L}[\p{L}\p{Nd}_' ]*\)?[ \t]*$|^[ \t]*[*‣▪◦-][ \t]|^[ \t]*\(?\p{L}[^\n:]*[):.]|\d[ \t]+[½¼¾⅓⅔]|^[ \t]*(?:bounds?|generals?|gen|integers?|int|binar|bin|end)\b|\b(?:inf|infinity|in|int|integer|equal|equals|exactly|exceed|limited|fewer|unter|sodass|sous|sujeto|sujeta|u\.|s\.|maximier|minimier|maximis|minimis|maximiz|minimiz|mindestens|ganzzahlig|frei|libres?|au|al|como|a)(?![\p{L}\p{Nd}_'])|h[öo]e?chstens|enti[eè]r|enter[oa]|binär|binair|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(]/imu;
+	/[\\;,$€£&{}~%!∈∞０-９（），\r→⟶|²³…₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|\/\/|(?<![=-])[<>](?!=)|\.\.\.|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|<\/?[a-z]+ *\/?>|\p{L}\(\d|\d[eE][-+]?\d|\d[ \t]*\(?\p{L}[\p{L}\p{Nd}_' ]*\)?[ \t]*$|^[ \t]*[*‣▪◦-][ \t]|^[ \t]*\(?\p{L}[^\n:]*[):.]|\d[ \t]+[½¼¾⅓⅔]|^[ \t]*(?:bounds?|generals?|gen|gin|integers?|int|binar|bin|end)\b|\b(?:inf|infinity|in|int|integer|equal|equals|exactly|exceed|limited|fewer|unter|sodass|sous|sujeto|sujeta|u\.|s\.|maximier|minimier|maximis|minimis|maximiz|minimiz|mindestens|ganzzahlig|frei|libres?|au|al|como|a)(?![\p{L}\p{Nd}_'])|h[öo]e?chstens|enti[eè]r|enter[oa]|binär|binair|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than|of|between|per|let|objective|variables?|model|program(?:me)?|lp|ilp|negativity)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(\]]|^[ \t]*(?:max|min)[a-z]*[ \t]+\p{L}[\p{L}\p{Nd}_']*[ \t]*$|^[ \t]*\p{L}[\p{L}\p{M}\p{Nd}_']*[ \t]+(?:[\p{L}\d(][^\n=<>≤≥]*[-+−][^\n]*[=<>≤≥]|\d)|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|[=<>≤≥][^\n]*\d[ \t]+[\p{L}\d][^\n]*[=<>≤≥]|^[ \t]*\p{L}+(?:[ \t]+\p{L}+){3,}/imu;
 
 /** where a rule may begin to match: most characters are none of these */
 const MAY_BEGIN =
-	/[\p{L}\d０-９（），€£&\r∈\\,; \t.!≦≲⪕≧≳⪖<>=＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff$&{}_^%~½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/u;
+	/[\p{L}\d０-９（），²³€£&\r∈\\,; \t.!≦≲⪕≧≳⪖<>=＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff$&{}_^%~½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/u;
 
 /**
  * What begins at a place of the source and is read otherwise.

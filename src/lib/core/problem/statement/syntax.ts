@@ -61,6 +61,9 @@ function explain({ from, to }: Trouble, text: string): string {
 	if (/\d$/.test(before) && /^,\s*\d/.test(rest)) return messages.comma;
 	if (/^[eE][+-]?\d/.test(rest)) return messages.powersOfTen;
 	if (/^\s*(max|min)/i.test(before) && /^[<>=≤≥]/.test(rest)) return messages.objectiveLimit;
+	if (/^\s*(max|min)[a-z]*\b/i.test(before) && /^(max|min)\s*\(/i.test(rest))
+		return messages.leastOrMost(word);
+	if (first === '|') return messages.absoluteValue;
 	if (Object.hasOwn(KEYWORDS, word.toLowerCase())) return messages.keyword(word);
 	if (/[+\-−–*·×/÷^]$/.test(before)) return messages.missingAfter(before.slice(-1));
 	if (count(before, '(') > count(before, ')')) return messages.openBracket;

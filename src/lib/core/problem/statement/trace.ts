@@ -7,6 +7,9 @@ import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 
 /** Places of the text that was parsed, brought back to the text that was written; and what was read otherwise, told. */
 
+/** habits that are put right in two places of a line */
+const MOVED: ReadonlySet<ReadingKind> = new Set(['label', 'sense', 'unit']);
+
 /** What was read otherwise: a quiet notice for each habit, with a way to write it in the language itself. */
 function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 	const kinds = new Map<ReadingKind, Rewriting[]>();
@@ -16,7 +19,10 @@ function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 		const written = source.slice(shown.from, shown.to);
 		const fixes: Fix[] = [{ says: messages.rewrite, edits }];
 		if (kinds.size > 1) fixes.push({ says: messages.rewriteAll, edits: rewritings });
-		const message = messages.readAs(kind, written.trim(), shown.insert.trim(), edits.length);
+		// what is moved about in a line is one place
+		const lines = new Set(edits.map(({ from }) => source.lastIndexOf('\n', from - 1)));
+		const times = MOVED.has(kind) ? lines.size : edits.length;
+		const message = messages.readAs(kind, written.trim(), shown.insert.trim(), times);
 		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message, fixes };
 	});
 }

@@ -99,8 +99,6 @@ export class VariableTable {
 				const name = this.linear.name(child);
 				drafts.push(this.draft(name));
 				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
-			} else if (child.name === 'Strict') {
-				this.findings.error(child, 'strict', messages.strictBound);
 			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
 			else this.attribute(child, drafts, pending);
 		}

@@ -253,6 +253,58 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		['\\max 3x + 2y \\\\ \\frac{1}{2} x + y \\leq 4', 'max z = 3 x + 2 y\nr1: 1/2 x + y <= 4'],
 		['\\max z = 3 \\cdot x + 2 \\cdot y \\\\ x + y \\leqslant 4', 'max z = 3 x + 2 y\nr1: x + y <= 4']
 	],
+	'names before and behind rows': [
+		[`${TWO}\nC1 x + y <= 4\nC2 x + 3y <= 6`, `${TWO}\nC1: x + y <= 4\nC2: x + 3 y <= 6`, 'C1'],
+		[`${TWO}\nclay 2x + y <= 100`, `${TWO}\nclay: 2 x + y <= 100`, 'clay:'],
+		[
+			`${TWO}\nx + y <= 4;  clay\nx + 3y <= 6;  kiln`,
+			`${TWO}\nclay: x + y <= 4\nkiln: x + 3 y <= 6`,
+			'2 places'
+		],
+		[`${TWO}\nx + y <= 4 ... (1)\nx + 3y <= 6 ... (2)`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
+		[`${TWO}\nclay (kg): x + y <= 4`, `${TWO}\nclay: x + y <= 4`, 'clay_kg'],
+		[`max 3x + 2y (profit)\nx + y <= 4 (clay)`, 'max profit = 3 x + 2 y\nclay: x + y <= 4', 'profit'],
+		// a name that stands elsewhere too is a variable
+		[`${TWO}\nx y <= 4\nx, y integer`.replace('x y', 'x + y'), `${TWO}\nr1: x + y <= 4\nx, y integer`]
+	],
+	'rows put together otherwise': [
+		[`max z = 3x+2y s.t. x+y≤4 x+3y≤6 x,y≥0`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`, 'read by itself'],
+		[`${TWO}\n|x - y| <= 4`, `${TWO}\nr1a: x - y >= -4\nr1b: x - y <= 4`, '-4 ≤ x - y ≤ 4'],
+		[`${TWO}\nr: x + y <= 9\nx between 1 and 4`, `${TWO}\nr: x + y <= 9\nx from 1 to 4`, '1 ≤ x ≤ 4'],
+		[`${TWO}\nr: x + y at most 4 and at least 2`, `${TWO}\nra: x + y >= 2\nrb: x + y <= 4`],
+		[`${TWO}\nr: x at least 40% of x + y`, `${TWO}\nr: 0.6 x - 0.4 y >= 0`, 'Which is meant?'],
+		[`${TWO}\n4 >= x + y`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nr: x + y < 4`, `${TWO}\nr: x + y <= 4`, 'strict'],
+		['max z\nz = 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'another order'],
+		[`${TWO}\nr: x + y <= 4\nall variables are integers`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nall variables nonnegative`, `${TWO}\nr: x + y <= 4`],
+		['max 3x1 + 2x2\nr: x1 + x2 <= 4\nxi ≥ 0 ∀ i ∈ {1,2}', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['max 3x1 + 2x2\nr: x1 + x2 <= 4\nxj >= 0, for j = 1, 2', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['MAX 3X + 2Y\nST\nr: X + Y < 4\nEND\nGIN X', 'max z = 3 X + 2 Y\nr: X + Y <= 4\nX integer']
+	],
+	'units written out': [
+		[`max 3 €/bowl x + 2 €/vase y\nr: x + y <= 4`, `${TWO}\nr: x + y <= 4`, '[€/bowl]'],
+		[`${TWO}\nlabor: x + y <= 40 hrs/week`, `${TWO}\nlabor: x + y <= 40`, '[hrs/week]'],
+		[`${TWO}\nr: x + y no more than 4 units of clay`, `${TWO}\nr: x + y <= 4`, '[units of clay]'],
+		['max 3x + 2y [thalers]\nr: x + y <= 4', 'max z [thalers] = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'what only tells': [
+		[
+			'max 40 b + 30 v\nwhere b = bowls, v = vases\nr: 2b + v <= 100',
+			'max z = 40 b + 30 v\nr: 2 b + v <= 100',
+			'mean'
+		],
+		[
+			'Let x be the number of bowls and y the number of vases.\nmax 3x + 2y\nr: x + y <= 4',
+			`${TWO}\nr: x + y <= 4`
+		],
+		['x = bowls\ny = vases\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, '2 places'],
+		['A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'sentence'],
+		['Objective: max 3x + 2y\nr: x + y <= 4\nNon-negativity: x, y >= 0', `${TWO}\nr: x + y <= 4`],
+		['max 3x + 2y // profit\nr: x + y <= 4 // clay', `${TWO}\nr: x + y <= 4`, '//'],
+		// an equation between two variables is one
+		[`${TWO}\nr: x + y <= 4\nx = y`, `${TWO}\nr: x + y <= 4\nr2: x - y = 0`]
+	],
 	'the same in one line': [
 		['max 3x + 2y s.t. x + y <= 4; x - y <= 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2'],
 		['max 3x + 2y, x + y <= 4, x <= 3', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
@@ -296,6 +348,17 @@ describe.each(Object.entries(TEXTS))('%s', (_, texts) => {
 		for (const { from, to } of [...reading.diagnostics, ...reading.places])
 			expect(0 <= from && from <= to && to <= written.length).toBe(true);
 	});
+});
+
+test.each([
+	['max min(x, y)\nr: x + y <= 4', 'new variable t'],
+	[`${TWO}\nx + y >= 4 or x >= 3`, 'binary variable'],
+	[`${TWO}\n|x - y| >= 3`, 'absolute value'],
+	['max 3x² + 2y\nr: x + y <= 4', 'is a power']
+])('%j is no linear problem, and how it may become one is said', (text, says) => {
+	const { problem, diagnostics } = readStatement(text);
+	expect(problem).toBeNull();
+	expect(diagnostics.map(({ message }) => message).join('\n')).toContain(says);
 });
 
 test('names that nobody meant are told: once and not in the objective, or in letters that only look alike', () => {
