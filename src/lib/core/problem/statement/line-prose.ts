@@ -24,7 +24,7 @@ function meanings(code: string, count: ReadonlyMap<string, number>): Placed[] {
 		const isMeant = [...line.matchAll(each)].every(([, name, phrase]) => {
 			const words = phrase.match(/\p{L}[\p{L}\p{M}\p{Nd}_'’]*/gu) ?? [];
 			if (SAYS.test(phrase) || (count.get(name) ?? 0) < 2) return false;
-			return words.length > 1 || (count.get(words[0]) === 1 && !/:(?!=)/.test(line));
+			return words.length > 1 || (count.get(words[0] ?? '') === 1 && !/:(?!=)/.test(line));
 		});
 		if (isMeant) found.push(placed(match.index + indent.length, line.length, '', 'meaning'));
 	}
