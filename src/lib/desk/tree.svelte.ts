@@ -1,8 +1,9 @@
 import type { LinearAnswer } from '$lib/core/answer/answer';
-import { nodeSentences, searchSentences } from '$lib/core/commentary/integers';
+import { claimSentence, nodeSentences, searchSentences } from '$lib/core/commentary/integers';
 import type { Sentence } from '$lib/core/sentence/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';
+import { judgeClaim, type NodeClaim } from '$lib/core/integer/claims';
 import { withBranchings } from '$lib/core/integer/relaxation';
 import type { Search } from '$lib/core/integer/search';
 import { SEARCH_RULES, type SearchNode, type SearchRules } from '$lib/core/integer/search-types';
@@ -50,6 +51,9 @@ export class Tree {
 	#selected = $state(0);
 	/** the tree as the lesson keeps it, as long as it is this one */
 	#kept = $state.raw<KeptTree | null>(null);
+
+	/** a claim about the node that waits that does not hold, and why */
+	#wrong = $state.raw<{ node: number; says: Sentence } | null>(null);
 
 	/** @param of the problem to be searched, and its relaxation */
 	constructor(
@@ -110,6 +114,10 @@ export class Tree {
 	/** the node that is looked at */
 	get node(): SearchNode | null {
 		return this.#nodes[this.#selected] ?? null;
+	}
+	/** why what was said of the node looked at does not follow */
+	get wrong(): Sentence | null {
+		return this.#wrong && this.#wrong.node === this.node?.id ? this.#wrong.says : null;
 	}
 	/** the node that waits for what follows from it to be shown */
 	get waiting(): SearchNode | null {
@@ -249,10 +257,20 @@ export class Tree {
 		this.#keep();
 	}
 
+	/** Judges what somebody says follows from the node that waits; where it does, it is done, and where not, why is told. */
+	claim(claim: NodeClaim): void {
+		const { search, waiting } = this;
+		if (!search || !waiting) return;
+		const fault = judgeClaim(search, waiting, claim);
+		this.#wrong = fault && { node: waiting.id, says: claimSentence(search, fault) };
+		if (!fault) this.judge(claim.way === 'branch' ? claim.variable : undefined);
+	}
+
 	/** Shows what follows from the node that waits; it may be branched on a variable chosen by hand. */
 	judge(split?: string): void {
 		const { search, waiting } = this;
 		if (!search || !waiting) return;
+		this.#wrong = null;
 		search.judge(waiting.id, this.#rules, split);
 		this.#show(waiting.id);
 		this.#keep();

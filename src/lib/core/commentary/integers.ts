@@ -1,3 +1,4 @@
+import type { ClaimFault } from '../integer/claims';
 import type { LeafProof } from '../integer/proof';
 import * as messages from '../integer/messages';
 import { shortOf, type Rounding } from '../integer/rounding';
@@ -105,6 +106,27 @@ export function nodeSentences(search: Search, node: SearchNode): Sentence[] {
 	if (node.state === 'solved') lines.push(say`What follows: is it closed, and why, or branched on?`);
 	else if (node.why) lines.push(say`${capital(node.why)}.`);
 	return lines;
+}
+
+/** Why what somebody says of a node does not follow. */
+export function claimSentence(search: Search, fault: ClaimFault): Sentence {
+	const { name, unit } = search.problem.objective;
+	switch (fault.kind) {
+		case 'closed':
+			return say`There is nothing to branch for: this node can be closed.`;
+		case 'whole-already':
+			return say`${fault.variable} = ${fault.value} is whole here: branching on it would not rid either part of this plan.`;
+		case 'has-plan':
+			return say`Its relaxation has a plan, so nothing shows that it is infeasible.`;
+		case 'no-plan':
+			return say`Its relaxation has no plan at all: there is no bound to compare and nothing to branch on.`;
+		case 'not-whole':
+			return say`${fault.variable} = ${fault.value} is not whole, so this plan is none of the whole problem’s.`;
+		case 'no-incumbent':
+			return say`No whole plan is known yet that a bound could be compared with.`;
+		case 'may-be-better':
+			return say`Whole plans here may reach ${name} = ${quantity(fault.reachable, unit)}, which is better than the incumbent’s ${quantity(fault.incumbent, unit)}.`;
+	}
 }
 
 const capital = (sentence: Sentence): Sentence => {

@@ -1,4 +1,5 @@
 import { isZero, sign, type Rational } from '../number/rational';
+import type { Plan, Terms } from '../problem/types';
 import { say, signed, type Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, cost, entryAt, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
@@ -16,25 +17,49 @@ export type Fact =
 			readonly entering: number;
 			readonly at: Rational;
 			readonly amount: Rational;
-	  };
+	  }
+	/** what a sum of variables comes to at a plan */
+	| { readonly is: 'use'; readonly terms: Terms; readonly plan: Plan; readonly value: Rational }
+	/** a number with the whole numbers next to it */
+	| { readonly is: 'between'; readonly value: Rational; readonly below: Rational; readonly above: Rational }
+	/** the bound of a node of the tree, and the incumbent’s objective */
+	| {
+			readonly is: 'bound';
+			readonly node: number;
+			readonly bound: Rational;
+			readonly incumbent: Rational | null;
+	  }
+	/** the amount of a basic column */
+	| { readonly is: 'amount'; readonly basic: number; readonly value: Rational };
+
+/** A pivot, by its kernel row and position, that shows what a reason says of the wrong choice. */
+export interface Trial {
+	readonly says: Sentence;
+	readonly row: number;
+	readonly position: number;
+}
 
 export interface Reason {
 	readonly id: string;
 	readonly question: Sentence;
 	readonly answer: readonly Sentence[];
 	readonly facts: readonly Fact[];
+	/** the wrong choice, to be played out on a branch of the trail */
+	readonly trial?: Trial;
 }
 
 export const reason = (
 	id: string,
 	question: Sentence,
 	answer: readonly Sentence[],
-	facts: readonly Fact[] = []
+	facts: readonly Fact[] = [],
+	trial?: Trial
 ): Reason => ({
 	id,
 	question,
 	answer,
-	facts
+	facts,
+	...(trial ? { trial } : {})
 });
 
 export const MOST_TERMS = 6;

@@ -12,8 +12,10 @@ import { objectiveAt } from '../problem/use';
 import { readStatement } from '../problem/statement/read';
 import { plainText } from '../sentence/sentence';
 import { moved, rayAt } from '../tableau/rise';
-import { columnValue, entry, readPlan, type Tableau } from '../tableau/tableau';
-import type { Fact } from './reason';
+import { columnValue, cost, entry, readPlan, type Tableau } from '../tableau/tableau';
+import { pivotMove } from '../move/pivot';
+import { OBJECTIVE } from '../tableau/goal';
+import type { Fact, Trial } from './reason';
 import { reasonsAt } from './reasons';
 
 /** What a reason quotes, found again by going along the column in the author's variables. */
@@ -30,9 +32,27 @@ function check(t: Tableau, fact: Fact): void {
 		});
 		return;
 	}
+	if (fact.is === 'amount') {
+		expect(columnValue(t, fact.basic).equals(fact.value)).toBe(true);
+		return;
+	}
+	if (fact.is !== 'beyond') throw new Error(`${fact.is} is no fact of a tableau`);
 	const row = t.basis.indexOf(fact.basic);
 	const amount = columnValue(t, fact.basic).sub(entry(t, row, fact.entering).mul(fact.at));
 	expect(amount.equals(fact.amount) && amount.s < 0n).toBe(true);
+}
+
+/** The wrong choice that a reason offers can be made, and spoils what the method keeps. */
+function spoils(position: Position, { row, position: place }: Trial): void {
+	const { tableau: t, part } = position.work!;
+	const made = perform(position, pivotMove(position.work!, t.nonbasic[place], t.basis[row], 'hand'));
+	if (!made.ok) throw new Error('the wrong choice cannot be made');
+	const after = made.position.work!.tableau;
+	const isSpoiled =
+		part === 'dual'
+			? after.nonbasic.some((column) => !after.barred.has(column) && cost(after, OBJECTIVE, column).s < 0n)
+			: after.basis.some((column) => columnValue(after, column).s < 0n);
+	expect(isSpoiled).toBe(true);
 }
 
 test('the numbers of every reason are those of the tableau, whatever the method', () => {
@@ -46,12 +66,13 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 				if (!result.ok) return;
 				({ position } = result);
 				const decision = decide(position.work!, DANTZIG);
-				for (const { id, question, answer, facts } of reasonsAt(position, decision)) {
+				for (const { id, question, answer, facts, trial } of reasonsAt(position, decision)) {
 					seen.set(id, (seen.get(id) ?? 0) + 1);
 					expect(plainText(question)).toMatch(/^Why .*\?$/);
 					for (const sentence of answer) expect(plainText(sentence)).toMatch(/^[^−].*\.$/s);
 					for (const sentence of answer) expect(plainText(sentence)).not.toMatch(/undefined|\+ −|− −| {2}/);
 					for (const fact of facts) check(position.work!.tableau, fact);
+					if (trial) spoils(position, trial);
 				}
 				move = moveOf(position.work!, decision, 'dantzig');
 			}
@@ -73,7 +94,9 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 		'optimal',
 		'dual',
 		'several',
-		'unbounded'
+		'unbounded',
+		'infeasible',
+		'exact'
 	];
 	for (const id of wanted) expect([id, (seen.get(id) ?? 0) > 2]).toEqual([id, true]);
 });

@@ -2,12 +2,12 @@ import { dualValues } from '../answer/multipliers';
 import { tiedColumns } from '../answer/ties';
 import type { Decision, Work } from '../method/types';
 import type { Position } from '../move/position';
-import { isZero, sign, ZERO } from '../number/rational';
+import { isInteger, isZero, sign, ZERO } from '../number/rational';
 import { joined, say } from '../sentence/sentence';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { negativeRows, tightestRows } from '../tableau/ratio';
 import { riseOf } from '../tableau/rise';
-import { columnOf, cost, entryAt, rhs, type Tableau } from '../tableau/tableau';
+import { columnOf, cost, entryAt, isArtificial, rhs, type Tableau } from '../tableau/tableau';
 import {
 	called,
 	MOST_TERMS,
@@ -81,7 +81,10 @@ function primalReasons(t: Tableau, goal: Goal, row: number, position: number): R
 				say`${rowEquation(t, row, position)}, so ${entering} can rise to ${limit} before ${columnOf(t, t.basis[row])} is 0.`,
 				say`${larger === undefined ? say`One further, at ${at},` : say`With the ratio of ${columnOf(t, t.basis[larger])}, at ${at},`} ${columnOf(t, t.basis[row])} would be ${amount}: ${called(t, row)}, and the point would be outside the region.`
 			],
-			[{ is: 'beyond', basic: t.basis[row], entering: t.nonbasic[position], at, amount }]
+			[{ is: 'beyond', basic: t.basis[row], entering: t.nonbasic[position], at, amount }],
+			larger === undefined
+				? undefined
+				: { says: say`Take ${columnOf(t, t.basis[larger])} out all the same`, row: larger, position }
 		)
 	);
 	const tight = tightestRows(t, position);
@@ -118,11 +121,19 @@ function dualReasons(t: Tableau, row: number, position: number): Reason[] {
 		reason('row-first', say`Why is the row chosen first?`, [
 			say`${leaving} = ${rhs(t, row)} is negative: this row is what is wrong with the plan. No variable would ${better} ${name}, so the column cannot be chosen by the objective.`
 		]),
-		reason('dual-ratio', say`Why that ratio?`, [
+		reason(
+			'dual-ratio',
+			say`Why that ratio?`,
+			[
+				worse === undefined
+					? say`Only ${entering} can make ${leaving} rise without costing more: no other column does.`
+					: say`${entering} costs ${ratio(position)} of ${name} for each unit that ${leaving} rises, ${columnOf(t, t.nonbasic[worse])} ${ratio(worse)}. Were the dearer one taken, ${entering} would ${better} ${name} afterwards: the tableau would not be dual feasible any more.`
+			],
+			[],
 			worse === undefined
-				? say`Only ${entering} can make ${leaving} rise without costing more: no other column does.`
-				: say`${entering} costs ${ratio(position)} of ${name} for each unit that ${leaving} rises, ${columnOf(t, t.nonbasic[worse])} ${ratio(worse)}. Were the dearer one taken, ${entering} would ${better} ${name} afterwards: the tableau would not be dual feasible any more.`
-		])
+				? undefined
+				: { says: say`Take ${columnOf(t, t.nonbasic[worse])} all the same`, row, position: worse }
+		)
 	];
 }
 
@@ -167,6 +178,60 @@ function optimalReasons(t: Tableau): Reason[] {
 	return list;
 }
 
+/** Reasons where nothing is feasible: a row that contradicts the signs, or a sum of artificial variables that cannot be 0. */
+function infeasibleReasons(t: Tableau, row: number | null): Reason[] {
+	const question = say`Why is there no plan at all?`;
+	if (row === null) {
+		const rest = t.basis.find((column, i) => isArtificial(t, column) && !isZero(rhs(t, i)));
+		if (rest === undefined) return [];
+		const value = rhs(t, t.basis.indexOf(rest));
+		return [
+			reason(
+				'infeasible',
+				question,
+				[
+					say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${columnOf(t, rest)} is still ${value}: so no such plan exists.`
+				],
+				[{ is: 'amount', basic: rest, value }]
+			)
+		];
+	}
+	const terms = t.nonbasic.flatMap((column, k) =>
+		isZero(entryAt(t, row, k)) || t.barred.has(column) ? [] : [say`${columnOf(t, column)}`]
+	);
+	const basic = columnOf(t, t.basis[row]);
+	return [
+		reason(
+			'infeasible',
+			question,
+			[
+				terms.length
+					? say`Its row says that ${basic} is ${rhs(t, row)} and falls further with ${joined(terms.slice(0, MOST_TERMS))}. None of these may be negative, so ${basic} is ${rhs(t, row)} at most, and it may not be negative either.`
+					: say`Its row says that ${basic} is ${rhs(t, row)}, whatever the others are, and it may not be negative.`
+			],
+			[{ is: 'amount', basic: t.basis[row], value: rhs(t, row) }]
+		)
+	];
+}
+
+/** Why fractions stay as they are: what rounding would do to the amount that suffers most. */
+function exactReasons(t: Tableau): Reason[] {
+	const row = t.basis.findIndex((_, i) => !isInteger(rhs(t, i).mul(100)));
+	if (row < 0) return [];
+	const value = rhs(t, row);
+	const rounded = value.mul(100).add('1/2').floor().div(100);
+	return [
+		reason(
+			'exact',
+			say`Why fractions and not decimals?`,
+			[
+				say`${columnOf(t, t.basis[row])} is ${value} exactly. Rounded to hundredths it would be off by ${value.sub(rounded).abs()}; each pivot would carry that on, and a 0, a tie or a negative entry could no longer be told from an error.`
+			],
+			[{ is: 'amount', basic: t.basis[row], value }]
+		)
+	];
+}
+
 /**
  * The reasons that belong to where one stands.
  * @param decision what the method at work would do here
@@ -185,9 +250,10 @@ export function reasonsAt({ work }: Position, decision: Decision | null): Reason
 				])
 			];
 		}
+		if (decision.end.status === 'infeasible') return infeasibleReasons(t, decision.end.row);
 		return [];
 	}
-	const start = startReasons(t, part);
+	const start = [...startReasons(t, part), ...exactReasons(t)];
 	if (decision?.kind !== 'pivot' || decision.driveOut) return start;
 	const { row, position } = decision.choice;
 	if (part === 'dual' && negativeRows(t).length > 0) return [...start, ...dualReasons(t, row, position)];

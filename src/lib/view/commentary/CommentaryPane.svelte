@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { reasonsAt } from '$lib/core/commentary/reasons';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { DEMO_STORY } from '$lib/desk/demo';
 	import { Hints } from '$lib/desk/hints.svelte';
@@ -17,13 +16,8 @@
 	/** whether a pivot or a column is pointed at: what it would do is told */
 	const isAsked = $derived(session.proposal?.move.kind === 'pivot' || selection.column !== null);
 	/** why the rules that act here are as they are; what the rule would do stays hidden where that is wanted */
-	const reasons = $derived(
-		reveal.showsReasons && session.position
-			? reasonsAt(
-					session.position,
-					reveal.conceals('advice') && session.decision?.kind === 'pivot' ? null : session.decision
-				)
-			: []
+	const known = $derived(
+		reveal.conceals('advice') && session.decision?.kind === 'pivot' ? null : session.decision
 	);
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
@@ -76,16 +70,9 @@
 			</p>
 		{/each}
 		{#if reveal.showsReasons}
-			{#each reasons as { id, question, answer } (id)}
-				<article class="why">
-					<h3><Words sentence={question} linked={false} /></h3>
-					<p>
-						{#each answer as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
-					</p>
-				</article>
-			{:else}
-				<p class="nothing">No rule acts here.</p>
-			{/each}
+			{#await import('./StepReasons.svelte') then { default: StepReasons }}<StepReasons
+					decision={known}
+				/>{/await}
 		{/if}
 		{#if hint}
 			<p class="tip">
@@ -131,9 +118,6 @@
 	}
 	.tip span {
 		flex: 1;
-	}
-	.why {
-		border-left-color: var(--focus);
 	}
 	.hint {
 		border-left-style: dashed;

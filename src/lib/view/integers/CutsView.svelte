@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { addCut } from '$lib/core/integer/cut';
+	import { cutReasons } from '$lib/core/commentary/whole-reasons';
 	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
 	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { crooked, kernelRowOf, wholeAt } from '$lib/core/move/cut';
@@ -11,6 +12,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import Reasons from '../commentary/Reasons.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Words from '../shared/Words.svelte';
 	import BoundChart from './BoundChart.svelte';
@@ -32,6 +34,16 @@
 	const looked = $derived(
 		integers.cutting.candidates.find(({ row }) => row === asked) ?? integers.cutting.chosenRow
 	);
+	const reasons = $derived.by(() => {
+		const { position, tableau: t } = session;
+		if (!t || !position || !looked) return [];
+		return cutReasons(
+			t,
+			kernelRowOf(t, looked.row),
+			wholeAt(position),
+			integers.cutting.kind === 'mixed-integer'
+		);
+	});
 	const derivation = $derived.by(() => {
 		const { position, tableau: t } = session;
 		if (!t || !position || !looked) return [];
@@ -154,6 +166,7 @@
 	<ol class="derivation" aria-label="How the cut is derived">
 		{#each derivation as sentence, i (i)}<li><Words {sentence} /></li>{/each}
 	</ol>
+	<Reasons {reasons} />
 {:else if !session.tableau}
 	<p>Begin with the relaxation: “Next” or “Round”.</p>
 {:else if session.decision?.kind === 'end'}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/integers';
+	import { roundingReasons } from '$lib/core/commentary/whole-reasons';
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { joined } from '$lib/core/sentence/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
@@ -8,6 +9,7 @@
 	import { parseRational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import Reasons from '../commentary/Reasons.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Words from '../shared/Words.svelte';
 	import './list.css';
@@ -123,6 +125,7 @@
 		<p>The search ended without an answer: {best.status}.</p>
 	{/if}
 	{#each roundingSentences(problem, list, known) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+	<Reasons reasons={roundingReasons(problem, integers.corner, list)} />
 {:else if integers.relaxation}
 	<p>
 		The relaxation has no best plan ({integers.relaxation.status}).

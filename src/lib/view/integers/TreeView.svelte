@@ -7,7 +7,10 @@
 		type Direction,
 		type NodeRule
 	} from '$lib/core/integer/search-types';
+	import { nodeReasons } from '$lib/core/commentary/whole-reasons';
+	import { mustBeWhole } from '$lib/core/integer/whole';
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import Reasons from '../commentary/Reasons.svelte';
 	import Words from '../shared/Words.svelte';
 	import BoundChart from './BoundChart.svelte';
 	import TreePicture from './TreePicture.svelte';
@@ -29,6 +32,12 @@
 	const node = $derived(integers.tree.node);
 	const waiting = $derived(integers.tree.waiting);
 	const isRunning = $derived(integers.running.what === 'search');
+	const CLOSINGS = [
+		{ way: 'bound', says: 'Close by bound' },
+		{ way: 'infeasible', says: 'Close as infeasible' },
+		{ way: 'whole', says: 'Close as whole' }
+	] as const;
+	const wholes = $derived(search?.problem.variables.filter(mustBeWhole).map(({ name }) => name) ?? []);
 	let charted = $state(false);
 	const series = $derived.by(() => {
 		const { history } = progress;
@@ -111,9 +120,15 @@
 						onclick={() => integers.tree.step(node.id)}>Solve this node</button
 					>
 				{/if}
-				{#if node.state === 'solved' && search.verdict(node.id) === 'branched'}
-					{#each node.fractional as name (name)}
-						<button class="btn tool" onclick={() => integers.tree.judge(name)}>Branch on {name}</button>
+				{#if node.state === 'solved'}
+					<span>What follows?</span>
+					{#each wholes as name (name)}
+						<button class="btn tool" onclick={() => integers.tree.claim({ way: 'branch', variable: name })}
+							>Branch on {name}</button
+						>
+					{/each}
+					{#each CLOSINGS as { way, says } (way)}
+						<button class="btn tool" onclick={() => integers.tree.claim({ way })}>{says}</button>
 					{/each}
 				{/if}
 				<button
@@ -122,6 +137,10 @@
 					onclick={() => void integers.tree.work(node.id)}>Its tableau</button
 				>
 			</p>
+			{#if integers.tree.wrong}<p class="wrong" role="status">
+					✗ <Words sentence={integers.tree.wrong} linked={false} />
+				</p>{/if}
+			<Reasons reasons={nodeReasons(search, node)} />
 		</div>
 	{:else}
 		{#if integers.relaxation?.status === 'infeasible'}
@@ -165,6 +184,9 @@
 	}
 	p {
 		margin: 0 0 var(--gap-1);
+	}
+	.wrong {
+		color: var(--error);
 	}
 	.tools {
 		display: flex;

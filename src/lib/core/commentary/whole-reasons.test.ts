@@ -1,0 +1,107 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { anyProblem, bestOf } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { beginSearch } from '../integer/branch';
+import { judgeClaim, type NodeClaim } from '../integer/claims';
+import { wholePoints } from '../integer/compare';
+import { rowToCut } from '../integer/cuts';
+import { wholeColumns } from '../integer/cut';
+import { withBranchings } from '../integer/relaxation';
+import { roundings } from '../integer/rounding';
+import type { Search } from '../integer/search';
+import { SEARCH_RULES } from '../integer/search-types';
+import { isWhole } from '../integer/whole';
+import { compare, isInteger, rational } from '../number/rational';
+import { isFeasible, type Problem } from '../problem/types';
+import { brokenAt } from '../problem/use';
+import { plainText } from '../sentence/sentence';
+import { claimSentence } from './integers';
+import type { Fact, Reason } from './reason';
+import { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';
+
+const seen = new Map<string, number>();
+const read = ({ id, question, answer }: Reason): void => {
+	seen.set(id, (seen.get(id) ?? 0) + 1);
+	expect(plainText(question)).toMatch(/^Why .*\?$/);
+	for (const sentence of answer) expect(plainText(sentence)).toMatch(/^[^−].*\.$/s);
+	for (const sentence of answer) expect(plainText(sentence)).not.toMatch(/undefined|null|\+ −|− −| {2}/);
+};
+/** A sum is what it is said to be; a number lies between the whole ones beside it. */
+function check(fact: Fact): void {
+	if (fact.is === 'use') {
+		let sum = rational(0);
+		for (const [name, factor] of fact.terms) sum = sum.add(factor.mul(fact.plan.get(name) ?? 0));
+		expect(sum.equals(fact.value)).toBe(true);
+	} else if (fact.is === 'between') {
+		expect(fact.above.sub(fact.below).equals(1) && isInteger(fact.below)).toBe(true);
+		expect(compare(fact.below, fact.value) < 0 && compare(fact.value, fact.above) < 0).toBe(true);
+	}
+}
+
+/** What may be said of a node, and what it would prove were it so: judged by all whole points of the node. */
+function judged(search: Search, problem: Problem, id: number): void {
+	const node = search.nodes[id];
+	const points = wholePoints(withBranchings(problem, search.branchingsOf(id)), 3_000);
+	if ('tooMany' in points) return;
+	const best = bestOf(problem, points.feasible);
+	const turn = problem.objective.sense === 'max' ? 1 : -1;
+	const said = (claim: NodeClaim) => {
+		const fault = judgeClaim(search, node, claim);
+		if (fault) expect(plainText(claimSentence(search, fault))).toMatch(/\.$/);
+		return fault === null;
+	};
+	if (said({ way: 'infeasible' })) expect(best).toBeNull();
+	if (said({ way: 'whole' }))
+		expect(isWhole(problem, node.solution!) && isFeasible(problem, node.solution!)).toBe(true);
+	if (said({ way: 'bound' }))
+		expect(best === null || compare(best, search.incumbent!.objective) * turn <= 0).toBe(true);
+	const branches = problem.variables.filter(({ name }) => said({ way: 'branch', variable: name }));
+	for (const { name } of branches) expect(isInteger(node.solution!.get(name)!)).toBe(false);
+	// something is always right
+	expect(
+		branches.length > 0 || (['infeasible', 'whole', 'bound'] as const).some((way) => said({ way }))
+	).toBe(true);
+}
+
+test('rounding, cuts and nodes are explained by numbers that are so, and what is said of a node is judged rightly', () => {
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), (problem) => {
+			const relaxation = solveLinear(problem);
+			const { solution, tableau } = relaxation;
+			if (!solution || !tableau) return;
+			const list = roundings(problem, solution);
+			for (const own of roundingReasons(problem, solution, list)) {
+				read(own);
+				own.facts.forEach(check);
+				for (const fact of own.facts)
+					if (fact.is === 'use') expect(brokenAt(problem, fact.plan).length).toBeGreaterThan(0);
+			}
+			const whole = wholeColumns(tableau.form);
+			const row = rowToCut(tableau, whole);
+			if (row !== null && relaxation.status === 'optimal')
+				for (const own of cutReasons(tableau, row, whole, false)) {
+					read(own);
+					own.facts.forEach(check);
+				}
+			const start = beginSearch(problem, relaxation);
+			if (!('search' in start)) return;
+			const { search } = start;
+			for (let i = 0; i < 12 && !search.isDone; i++) {
+				const id = search.next('best-bound')!;
+				if (!search.closeByPromise(id)) {
+					search.solve(id);
+					judged(search, problem, id);
+					search.judge(id, SEARCH_RULES);
+				}
+				for (const own of nodeReasons(search, search.nodes[id])) {
+					read(own);
+					own.facts.forEach(check);
+				}
+			}
+		}),
+		{ numRuns: 300 }
+	);
+	for (const id of ['rounding', 'cut-holds', 'cut-off', 'slack-whole', 'branching', 'closed'])
+		expect([id, (seen.get(id) ?? 0) > 2]).toEqual([id, true]);
+});

@@ -1,0 +1,16 @@
+<script lang="ts">
+	import { reasonsAt } from '$lib/core/commentary/reasons';
+	import type { Decision } from '$lib/core/method/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import Reasons from './Reasons.svelte';
+
+	/**
+	 * Why the method does here what it does.
+	 * @property decision what it would do; null where that is not to be told
+	 */
+	let { decision }: { decision: Decision | null } = $props();
+	const { session } = useDesk();
+	const reasons = $derived(session.position ? reasonsAt(session.position, decision) : []);
+</script>
+
+<Reasons {reasons} />
