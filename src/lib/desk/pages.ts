@@ -14,5 +14,8 @@ export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);
 /** the page of the collection, which is about no lesson in particular */
 export const LESSONS_PATH = '/lessons';
 
+/** the guide and the words */
+export const HELP_PATH = '/help';
+
 /** The page that a lesson opens with; one that another version of the application had is the overview here. */
 export const knownPage = (page: string): string => (PAGE_PATHS.includes(page) ? page : PAGES[0].path);

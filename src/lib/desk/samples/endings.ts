@@ -19,10 +19,10 @@ bowls [dozen] from 0
 vases [dozen] from 0
 `,
 		`
-Vases earn [twice](#.vases) what bowls do, and take [twice](#kiln.vases) the kiln. Which shall the pottery make?
+A dozen bowls earns [20 thalers](#.bowls), a dozen vases [twice that](#.vases); bowls take 1 hour in the kiln, vases [twice that](#kiln.vases), of [40](#kiln.amount). They take [2 kg](#clay.bowls) and 1 kg of the [50 kg](#clay.amount) of clay, and 1 and [3 hours](#wheel.vases) of [54](#wheel.amount) at the wheel. Which shall the pottery make?
 `,
 		`
-The objective line falls on the kiln’s. After the last pivot a reduced cost of zero stands under a non-basic variable: pivot there, and once more to be back.
+Ask: how many best plans are there? Expected: infinitely many, all of an edge; the objective line falls on the kiln’s. After the last pivot a reduced cost of zero stands under a non-basic variable: pivot there, and once more to be back. Ten minutes; key 1, then g. The usual mistake: two best corners taken for two best plans.
 `
 	),
 	sample(
@@ -41,10 +41,10 @@ bowls [dozen] from 0
 vases [dozen] from 0
 `,
 		`
-A shop takes any amount, but [at most four dozen](#lead.amount) more bowls than vases; it pays for the difference.
+A shop takes any amount, but [at most four dozen](#lead.amount) more bowls than vases; it pays for the difference. [Six dozen](#orders.amount) pieces it wants in any case.
 `,
 		`
-The region has no end, and yet there is a best value: on a whole half-line. Which of its plans would one choose, and by what second wish?
+Ask: the region has no end; has the objective? Expected: no, it has a best value, on a whole half-line. Which of its plans would one choose, and by what second wish? Five minutes; key 3. The usual mistake: an unbounded region taken for an unbounded problem.
 `
 	),
 	sample(
@@ -65,10 +65,10 @@ bowls [dozen] from 0
 vases [dozen] from 0
 `,
 		`
-Sixteen dozen bowls and eight dozen vases are promised. The kiln has [40 hours](#kiln.amount).
+[Sixteen dozen](#bowl_orders.amount) bowls and [eight dozen](#vase_orders.amount) vases are promised. A dozen bowls earns [30 thalers](#.bowls) and takes 1 hour in the kiln, a dozen vases [45](#.vases) and [4 hours](#kiln.vases); the kiln has [40 hours](#kiln.amount). In clay they take [2½ kg](#clay.bowls) and [4 kg](#clay.vases), of [100 kg](#clay.amount).
 `,
 		`
-Three of the four constraints exclude each other, and each of the three is needed for that. Phase one ends above zero; its multipliers prove it by hand.
+Ask: which promise has to be broken? Expected: any of three; kiln and the two orders exclude each other, the clay has nothing to do with it. Phase one ends above zero; its multipliers prove it by hand. Ten minutes; key 4, then g. The usual mistake: blaming the last row that was written.
 `
 	),
 	sample(
@@ -87,10 +87,10 @@ bowls [dozen] from 0
 vases [dozen] from 0
 `,
 		`
-The shop wants [at most ten dozen](#matching.amount) more bowls than vases, and [five dozen](#orders.amount) vases in any case.
+A dozen bowls earns [30 thalers](#.bowls), a dozen vases [45](#.vases). The shop wants [at most ten dozen](#matching.amount) more bowls than vases, and [five dozen](#orders.amount) vases in any case.
 `,
 		`
-No ratio limits the entering variable: its column is a direction without end. The mistake is in the statement, not in the method.
+Ask: what would stop the profit? Expected: nothing that is written; clay was forgotten. No ratio limits the entering variable: its column is a direction without end. Five minutes; key 4, then g. The usual mistake: looking for it in the method; it is in the statement.
 `
 	)
 ];

@@ -16,8 +16,8 @@ import { optimalSet } from '$lib/core/answer/optimal-set';
 import type { RuleName } from '$lib/core/method/types';
 import { isZero, rational, type Rational } from '$lib/core/number/rational';
 import type { Problem } from '$lib/core/problem/types';
-import { MODELS } from './models';
-import { WORTH } from './worth';
+import { beginSearch } from '$lib/core/integer/branch';
+import { SEARCH_RULES, type NodeRule } from '$lib/core/integer/search-types';
 import { SAMPLES } from '.';
 
 const of = (shows: string) => {
@@ -26,8 +26,8 @@ const of = (shows: string) => {
 };
 
 test('every sample is a right lesson with a story, notes, and links that lead somewhere', () => {
-	expect(SAMPLES.length).toBe(34);
-	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(34);
+	expect(SAMPLES.length).toBe(36);
+	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(36);
 	for (const { lesson, shows } of SAMPLES) {
 		expect(readLesson(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
 		const { problem, diagnostics } = readStatement(lesson.statement);
@@ -58,6 +58,7 @@ test('each shows what it says', () => {
 	});
 	expect(kindOf(of('Three'))).toMatchObject({ status: 'optimal', unique: true, start: 'slacks' });
 	expect(of('Three').variables.length).toBe(3);
+	expect(of('One artificial').constraints.filter(({ relation }) => relation === '>=').length).toBe(1);
 	expect(kindOf(of('Artificial'))).toMatchObject({ status: 'optimal', unique: true, start: 'artificial' });
 	expect(kindOf(of('An equality'))).toMatchObject({ status: 'optimal', unique: true, start: 'artificial' });
 	expect(kindOf(of('The dual'))).toMatchObject({ status: 'optimal', unique: true, start: 'dual' });
@@ -104,11 +105,13 @@ function told(problem: Problem): string[] {
 	];
 }
 
-test('the stories of the models tell the whole model: every number has its link', () => {
-	for (const { lesson, shows } of [...MODELS, ...WORTH]) {
+test('every story tells the whole model, each number with its link; every note has question, answer, minutes, key and usual mistake', () => {
+	for (const { lesson, shows } of SAMPLES) {
 		const { problem } = readStatement(lesson.statement);
 		for (const target of told(problem!))
 			expect([shows, lesson.story.includes(`](${target})`), target]).toEqual([shows, true, target]);
+		for (const part of [/\bask\b/i, /expected/i, /minutes/, /\bkey\b/, /mistake/])
+			expect([shows, part.source, part.test(lesson.notes)]).toEqual([shows, part.source, true]);
 	}
 });
 
@@ -143,6 +146,14 @@ test('the models and phenomena show what they say', () => {
 			pivots('Rules that', 'bland')
 		]).size
 	).toBeGreaterThan(1);
+	const solvedBy = (node: NodeRule) => {
+		const problem = of('A tree where');
+		const begun = beginSearch(problem, solveLinear(problem));
+		if (!('search' in begun)) throw new Error('no tree');
+		while (begun.search.advance({ ...SEARCH_RULES, node }) !== null);
+		return begun.search.solved;
+	};
+	expect([solvedBy('best-bound'), solvedBy('depth-first')]).toEqual([7, 13]);
 	for (const shows of ['Cutting rolls', 'A kiln with']) {
 		const problem = of(shows);
 		const best = branchAndBound(problem);

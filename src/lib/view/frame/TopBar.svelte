@@ -5,7 +5,7 @@
 	import { useGo } from '$lib/desk/go';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
-	import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
+	import { HELP_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 
 	interface Props {
@@ -19,7 +19,11 @@
 	let { keeping, offline, onfind, onkeys, onshare }: Props = $props();
 	const { document, preferences } = useDesk();
 	const go = useGo();
-	const ALL_PAGES = [...PAGES, { path: LESSONS_PATH, name: 'Lessons' }].map((value) => ({
+	const ALL_PAGES = [
+		...PAGES,
+		{ path: LESSONS_PATH, name: 'Lessons' },
+		{ path: HELP_PATH, name: 'Help' }
+	].map((value) => ({
 		key: value.path,
 		value
 	}));
@@ -59,6 +63,11 @@
 				href={LESSONS_PATH}
 				aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
 				title="All lessons (l)">Lessons</a
+			>
+			<a
+				href={HELP_PATH}
+				aria-current={(page.url.pathname as string) === HELP_PATH ? 'page' : undefined}
+				title="The guide, and the words (i)">Help</a
 			>
 		</nav>
 		<span class="lesson" title="The lesson that is open"

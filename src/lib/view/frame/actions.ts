@@ -3,7 +3,7 @@ import { RULE_LABELS } from '$lib/core/move/messages';
 import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';
 import type { Action } from '$lib/desk/offered.svelte';
-import { LESSONS_PATH, PAGES } from '$lib/desk/pages';
+import { HELP_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
 export type { Action };
 
@@ -39,6 +39,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		key: 'l',
 		possible: true,
 		run: () => helpers.go(LESSONS_PATH)
+	});
+	pages.push({
+		id: 'page help',
+		group: 'Pages',
+		says: 'Help: the guide, and the words explained',
+		key: 'i',
+		possible: true,
+		run: () => helpers.go(HELP_PATH)
 	});
 	const steps: Action[] = [
 		{

@@ -1,0 +1,8 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import HelpPage from '$lib/view/help/HelpPage.svelte';
+</script>
+
+<svelte:head><title>Mathesis: Help</title></svelte:head>
+
+<HelpPage go={(path) => void goto(path)} />
