@@ -19,7 +19,7 @@ kiln [hours]: bowls + vases + 3 jugs ≤ 30
 A dozen bowls earns [6](#.bowls) thalers, vases [5](#.vases), jugs [4](#.jugs). There are [18 kg](#clay.amount) of clay, of which bowls take [2](#clay.bowls) and the others one; [16](#wheel.amount) hours at the wheel, vases [2](#wheel.vases), the others one; and [30](#kiln.amount) hours of the kiln, jugs [3](#kiln.jugs), the others one. Somebody says: 2 dozen bowls, 2 dozen vases, 8 dozen jugs.
 `,
 		`
-“Plan and dual values”: type the plan, then “Dual values from the plan”. The equations that follow settle whether it is best. Ask first which dual values must be 0. Fifteen minutes.
+“Plan and dual values”: type the plan, then “Dual values from the plan”. The equations that follow settle whether it is best. Ask first which dual values must be 0. Expected: those of rows with slack. Fifteen minutes; key 6. The usual mistake: to conclude from slack 0 that the dual value is not 0.
 `
 	),
 	sample(
@@ -38,7 +38,7 @@ wheel [hours]: bowls + 2 vases ≤ 22
 Bowls earn [11](#.bowls) thalers a dozen, vases [8](#.vases). Bowls take [4 kg](#clay.bowls) of clay, vases [2 kg](#clay.vases), of [40 kg](#clay.amount); the wheel has [22](#wheel.amount) hours, an hour for bowls and [2](#wheel.vases) for vases. The neighbour offers 10 kg of clay at 2 thalers each. And what if bowls earned 12 instead?
 `,
 		`
-Press the amount of clay: one more is worth more than 2, but for how many? Then press the 11. Expected: yes, for all ten; and at 12 the plan stays. Nothing needs to be solved again for either.
+Press the amount of clay and ask: one more is worth more than 2, but for how many? Then press the 11. Expected: yes, for all ten; and at 12 the plan stays. Nothing needs to be solved again for either. Ten minutes; key 6. The usual mistake: the rate used past the end of its interval.
 `
 	),
 	sample(
@@ -58,7 +58,7 @@ shelf [dozen]: bowls ≤ 40
 Bowls earn [3](#.bowls) thalers a dozen, vases [2](#.vases). There are [100 kg](#clay.amount) of clay, [2](#clay.bowls) for bowls and one for vases, [80](#wheel.amount) hours at the wheel, and the shelf holds [40](#shelf.amount) dozen bowls.
 `,
 		`
-“Two at once”: each interval alone is an arm of the cross; drag the point to a corner of the rectangle that they span, and the basis is another one. That is why intervals are said one at a time. The 100 % rule promises only the diamond.
+“Two at once”: each interval alone is an arm of the cross. Ask whether the basis stays at a corner of the rectangle that they span; drag the point there. Expected: it does not. That is why intervals are said one at a time. The 100 % rule promises only the diamond. Fifteen minutes; key 6. The usual mistake: both numbers moved to the ends of their intervals.
 `
 	),
 	sample(
@@ -78,7 +78,7 @@ kiln [hours]: 3 bowls + 2 vases ≤ 32
 Bowls earn [4](#.bowls) thalers, vases [3](#.vases). Clay: [2 kg](#clay.bowls) and one, of [20](#clay.amount); the wheel: an hour each, of [12](#wheel.amount); the kiln: [3](#kiln.bowls) hours and [2](#kiln.vases), of [32](#kiln.amount).
 `,
 		`
-All three lines pass through (8, 4). What one more hour at the wheel is worth depends on the direction: one more changes the profit by one rate, one less by another. The basis tells only one of them.
+All three lines pass through (8, 4). Ask what one more hour at the wheel is worth. Expected: it depends on the direction; one more changes the profit by one rate, one less by another. The basis tells only one of them. Fifteen minutes; key 6. The usual mistake: to trust the dual value of the basis that was reached.
 `
 	),
 	sample(
@@ -98,7 +98,7 @@ kiln [hours]: vases + 2 jugs ≤ 18
 Everything earns the same: [2](#.bowls) thalers a dozen, [2](#.vases), [2](#.jugs), and takes the same clay, of which there are [12 kg](#clay.amount). Vases need [2](#wheel.vases) of [16](#wheel.amount) hours at the wheel, bowls one; jugs [2](#kiln.jugs) of [18](#kiln.amount) hours of the kiln, vases one.
 `,
 		`
-The objective is parallel to the clay: the best plans are a face of dimension two. Slide along them in the answer, and turn the body. Ask what else one might want then.
+The objective is parallel to the clay: the best plans are a face of dimension two. Slide along them in the answer, and turn the body. Ask what else one might want then. Expected: a second wish, such as few vases. Ten minutes; key 4, then g. The usual mistake: looking for one other corner only.
 `
 	),
 	sample(
@@ -118,7 +118,7 @@ kiln [hours]: bowls + 3 vases ≤ 11
 Bowls earn [4](#.bowls) thalers a dozen, vases [5](#.vases). Bowls take [2 kg](#clay.bowls) of clay, vases one, of [19](#clay.amount); at the wheel [4](#wheel.bowls) hours and [6](#wheel.vases), of [28](#wheel.amount); in the kiln an hour and [3](#kiln.vases), of [11](#kiln.amount).
 `,
 		`
-The largest coefficient takes the vases first and goes round by three pivots; the greatest improvement looks how far each step leads, and takes one. Ask the class to guess before the first step (key n). Then begin with the bowls by hand.
+The largest coefficient takes the vases first and goes round by three pivots; the greatest improvement looks how far each step leads, and takes one. Ask the class to guess before the first step (key n). Expected: most guess the vases. Then begin with the bowls by hand. Ten minutes. The usual mistake: to think one rule always the best.
 `
 	),
 	sample(
@@ -138,7 +138,7 @@ third: 200 x + 20 y + z ≤ 10000
 A cube that is a little askew: [100](#.x) x, [10](#.y) y and z are added up. x is at most [1](#first.amount), [20](#second.x) x and y at most [100](#second.amount), [200](#third.x) x, [20](#third.y) y and z at most [10000](#third.amount).
 `,
 		`
-With the largest coefficient the method visits all eight corners; with the greatest improvement it takes one step. Ask before: how many pivots? Klee and Minty found in 1972 that this goes on with more variables.
+With the largest coefficient the method visits all eight corners; with the greatest improvement it takes one step. Ask before: how many pivots? Expected: few guess seven. Klee and Minty found in 1972 that this goes on with more variables. Ten minutes; key 4, then n. The usual mistake: to conclude that the method is slow on problems of every day.
 `
 	),
 	sample(
@@ -161,7 +161,7 @@ aa, ab, ba, ab2, bb integer
 Kiln A has [8](#kiln_a.amount) crates, kiln B [9](#kiln_b.amount); shop A wants [7](#shop_a.amount), shop B [6](#shop_b.amount). A crate costs [2](#.aa) thalers from A to A, [4](#.ab) from A to B, [5](#.ba) from B to A, [3](#.bb) from B to B; a neighbour's cart takes up to [3](#cart.amount) crates from A to B for one each.
 `,
 		`
-Every column has ones in a row of a kiln and a row of a shop: each corner is whole, and nothing has to be cut or branched. Ask what happens when one number becomes 5/2.
+Every column has ones in a row of a kiln and a row of a shop: each corner is whole, and nothing has to be cut or branched. Ask what happens when one number becomes 5/2. Expected: the corners become fractional, though the matrix stays. Ten minutes; key 5. The usual mistake: to credit the numbers in the objective.
 `
 	)
 ];
