@@ -90,7 +90,7 @@ make1, make2, make3, make4 to 45
 The shop wants [30](#week1.amount) crates of tiles in the first week, then [50](#week2.amount), [20](#week3.amount) and [60](#week4.amount). A crate made in the first week or the second costs [5](#.make1) thalers, [also 5](#.make2), later [6](#.make3), [and 6](#.make4). At most 45 crates are made a week; a crate kept to the next week costs half a thaler each time, [1/2](#.keep1), [1/2](#.keep2), [1/2](#.keep3).
 `,
 		`
-What is kept links one week with the next: what comes in, less what goes on, is what is wanted. Ask for the equation of week two before it is shown. Expected: store 1 + made 2 − store 2 = wanted 2. Then on page Sensitivity (key 6): what is one more crate of capacity worth, and when? Twenty minutes. The usual mistake: the store counted twice.
+What is kept links one week with the next: what comes in, less what goes on, is what is wanted. Ask for the equation of week two before it is shown. Expected: keep1 + make2 − keep2 = 50. Then on page Sensitivity (key 6): what is one more crate of capacity worth, and when? Twenty minutes. The usual mistake: the store counted twice.
 `
 	),
 	sample(
