@@ -4,7 +4,7 @@
 	import Words from '../shared/Words.svelte';
 
 	/** Reasons behind the rules that act here; a wrong choice can be looked at, and played out on a branch. */
-	let { reasons }: { reasons: readonly Reason[] } = $props();
+	let { reasons, none = '' }: { reasons: readonly Reason[]; none?: string } = $props();
 	const { reveal, session } = useDesk();
 
 	const moveOf = ({ row, position }: Trial) => {
@@ -39,7 +39,7 @@
 			{/if}
 		</article>
 	{:else}
-		<p>No rule acts here.</p>
+		{#if none}<p>{none}</p>{/if}
 	{/each}
 {/if}
 

@@ -13,4 +13,4 @@
 	const reasons = $derived(session.position ? reasonsAt(session.position, decision) : []);
 </script>
 
-<Reasons {reasons} />
+<Reasons {reasons} none="No rule acts here." />

@@ -125,7 +125,7 @@
 		class="btn tool"
 		disabled={integers.running.what !== null}
 		title="A cut and its pivots"
-		onclick={() => void integers.cutting.round()}>Round</button
+		onclick={() => void integers.cutting.round()}>Cut and solve</button
 	>
 	{#if integers.running.what === 'rounds'}
 		<button class="btn tool" onclick={() => integers.running.cancel()}>Cancel</button>
@@ -168,11 +168,11 @@
 	</ol>
 	<Reasons {reasons} />
 {:else if !session.tableau}
-	<p>Begin with the relaxation: “Next” or “Round”.</p>
+	<p>Begin with the relaxation: “Next” or “Cut and solve”.</p>
 {:else if session.decision?.kind === 'end'}
 	<p><Words sentence={ended} linked={false} /></p>
 {:else}
-	<p>First the method at work brings this tableau to its end: “To the end”, or “Round”.</p>
+	<p>First the method at work brings this tableau to its end: “End”, or “Cut and solve”.</p>
 {/if}
 {#if rounds.length > 0}
 	<table class="ways-list">

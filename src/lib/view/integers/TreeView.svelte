@@ -93,7 +93,7 @@
 				>All nodes</button
 			>
 		{/if}
-		<button class="btn tool" disabled={!search} onclick={() => integers.tree.begin()}>Anew</button>
+		<button class="btn tool" disabled={!search} onclick={() => integers.tree.begin()}>Begin again</button>
 		<button
 			class="btn tool"
 			aria-pressed={integers.tree.asks}

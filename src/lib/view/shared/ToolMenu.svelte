@@ -8,9 +8,11 @@
 		items: readonly { key: string; value: T }[];
 		item: Snippet<[T]>;
 		onchoose: (value: T) => void;
+		/** words alone, no box round them */
+		plain?: boolean;
 	}
 	/** A button that opens a list of things to do; the list is loaded when it is first asked for. */
-	let { text, label, items, item, onchoose }: Props = $props();
+	let { text, label, items, item, onchoose, plain = false }: Props = $props();
 	let button = $state<HTMLButtonElement>();
 	let open = $state(false);
 
@@ -34,6 +36,7 @@
 <button
 	bind:this={button}
 	class="btn tool"
+	class:plain
 	aria-label={label ?? text}
 	aria-haspopup="menu"
 	aria-expanded={open}

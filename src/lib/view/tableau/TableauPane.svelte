@@ -1,11 +1,19 @@
 <script module lang="ts">
+	import type { Sentence } from '$lib/core/sentence/sentence';
+
 	/** the tableau's component, once it has come: a pane that is put in another place has it at once */
 	let known: typeof import('./TableauGrid.svelte').default | null = null;
+
+	/** a line of the list of what is rarely needed */
+	interface Line {
+		readonly says: Sentence;
+		run(): void;
+	}
 </script>
 
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { plainText } from '$lib/core/sentence/sentence';
+	import { plainText, say } from '$lib/core/sentence/sentence';
 	import { RULE_LABELS } from '$lib/core/move/messages';
 	import type { Offer } from '$lib/core/move/types';
 	import { RULE_NAMES, type Part, type RuleName } from '$lib/core/method/types';
@@ -13,6 +21,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
+	import { exportSays, RUN_EXPORTS, type RunExport } from './run-exports';
 
 	const { document, session, reveal } = useDesk();
 	/** beside the pane's name there is room for a word */
@@ -44,7 +53,37 @@
 	/** the ways on; null stands for a basis of one's own choice */
 	const offered = $derived([...session.offers, null].map((value, i) => ({ key: String(i), value })));
 	const rules = RULE_NAMES.map((value) => ({ key: value, value }));
+	const exports = RUN_EXPORTS.map((value) => ({ key: `${value.format} ${value.whole}`, value }));
+	const saveRun = async (choice: RunExport) =>
+		(await import('./run-file')).saveRun(choice, session, document);
+
+	/** where there is no room for all tools, the rest of them in one list */
+	const more = $derived.by(() => {
+		const line = (key: string, says: Sentence, run: () => void) => ({ key, value: { says, run } });
+		const other = document.notation.numbers === 'fraction' ? 'decimal' : 'fraction';
+		return [
+			line('notation', say`Notation …`, () => (notating = true)),
+			line('numbers', say`Numbers as ${other}s`, () => document.showNumbers(other)),
+			...(session.tableau ? [line('change', say`Change …`, () => (changing = true))] : []),
+			...rules.map(({ key, value }) =>
+				line(`rule ${key}`, say`Rule: ${RULE_LABELS[value]}${document.rule === value ? ' ✓' : ''}`, () =>
+					document.chooseRule(value)
+				)
+			),
+			...starts.map(({ key, value }) =>
+				line(`start ${key}`, say`Start: ${value.says}`, () => session.start(value.move))
+			),
+			...(session.tableau
+				? exports.map(({ key, value }) =>
+						line(key, say`Export: ${exportSays(value)}`, () => void saveRun(value))
+					)
+				: [])
+		];
+	});
 </script>
+
+{#snippet line({ says }: Line)}<Words sentence={says} linked={false} />{/snippet}
+{#snippet saving(value: RunExport)}{exportSays(value)}{/snippet}
 
 {#snippet offer(value: Offer | null)}{#if value}<Words sentence={value.says} linked={false} />{:else}Choose a
 		basis by its variables …{/if}{/snippet}
@@ -53,7 +92,7 @@
 <Pane pane="tableau" name="Tableau" {aside}>
 	{#snippet tools()}
 		{#if session.position}
-			<span class="numbers">
+			<span class="rare">
 				{#await import('../shared/Choose.svelte') then { default: Choose }}
 					<Choose
 						label="How numbers are shown"
@@ -65,27 +104,44 @@
 						onchange={(value) => document.showNumbers(value)}
 					/>
 				{/await}
+				<button class="btn tool plain" onclick={() => (notating = true)}>Notation</button>
+				<button class="btn tool plain" disabled={!session.tableau} onclick={() => (changing = true)}
+					>Change …</button
+				>
+				<ToolMenu
+					plain
+					text="Export"
+					items={session.tableau ? exports : []}
+					item={saving}
+					onchoose={saveRun}
+				/>
 			</span>
-			<span class="rare"><button class="btn tool" onclick={() => (notating = true)}>Notation</button></span>
+			<span class="some">
+				<ToolMenu
+					plain
+					text="Rule"
+					label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
+					items={rules}
+					item={rule}
+					onchoose={(value) => document.chooseRule(value)}
+				/>
+				<ToolMenu
+					plain
+					text="Start"
+					items={starts}
+					item={offer}
+					onchoose={({ move }) => session.start(move)}
+				/>
+			</span>
 			<ToolMenu
-				text={plainText(RULE_LABELS[document.rule]).split(',')[0]}
-				label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
-				items={rules}
-				item={rule}
-				onchoose={(value) => document.chooseRule(value)}
-			/>
-			<ToolMenu text="Start" items={starts} item={offer} onchoose={({ move }) => session.start(move)} />
-			<ToolMenu
+				plain
 				text="Ways on"
 				items={session.tableau ? offered : []}
 				item={offer}
 				onchoose={(value) => (value ? session.take(value.move) : (naming = true))}
 			/>
-			<span class="rare">
-				<button class="btn tool" disabled={!session.tableau} onclick={() => (changing = true)}
-					>Change …</button
-				>
-				{#await import('./RunMenu.svelte') then { default: RunMenu }}<RunMenu />{/await}
+			<span class="more">
+				<ToolMenu plain text="More" items={more} item={line} onchoose={({ run }) => run()} />
 			</span>
 			<span class="apart"></span>
 			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
@@ -104,7 +160,8 @@
 				class="btn tool"
 				disabled={!session.canStep}
 				title="To the end (g)"
-				onclick={() => void session.follow('end')}>To the end</button
+				aria-label="To the end"
+				onclick={() => void session.follow('end')}>End</button
 			>
 		{/if}
 	{/snippet}
@@ -155,19 +212,26 @@
 {/if}
 
 <style>
-	.rare {
+	.rare,
+	.some {
 		display: contents;
 	}
-	/* where there is little room the steps come first; page Simplex has the rest */
-	@container (max-width: 33rem) {
-		.rare,
-		.numbers {
+	.more {
+		display: none;
+	}
+	/* little room: the steps come first, and what is rarely needed is one list */
+	@container (max-width: 54rem) {
+		.rare {
 			display: none;
 		}
+		.more {
+			display: contents;
+		}
 	}
-	/* the choice comes a moment after the first page; its place is there */
-	.numbers {
-		min-width: 4.1rem;
+	@container (max-width: 38rem) {
+		.some {
+			display: none;
+		}
 	}
 	.apart {
 		width: var(--gap-2);
