@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import { tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
@@ -26,17 +26,18 @@
 			{ size: 30, pane: 'trail' }
 		]
 	};
+	const tableau = $derived(tableauShare(session.tableau?.basis.length ?? 3, 40, 56));
 	// without a picture its place goes to the others
 	const above: Place = $derived(
 		figure.isWhole || !session.problem
 			? {
-					size: 56,
+					size: 100 - tableau,
 					across: [
 						{ size: 55, pane: 'region' },
 						{ size: 45, pane: 'commentary' }
 					]
 				}
-			: { size: 40, pane: 'commentary' }
+			: { size: 96 - tableau, pane: 'commentary' }
 	);
 	const place: Place = $derived({
 		size: 100,

@@ -15,6 +15,7 @@
 	const { preferences } = useDesk();
 	const NARROW = 960;
 	const LOW = 560;
+	const TALL = 960;
 
 	const names = $derived(panesIn(place));
 	/** at one and a half times the usual letters panes beside each other still have room */
@@ -22,18 +23,27 @@
 	const narrow = $derived((innerWidth.current ?? 1280) < wanted || (innerHeight.current ?? 800) < LOW);
 	const enlarged = $derived(names.find((name) => name === preferences.enlarged));
 	let shown = $state<string | null>(null);
-	const current = $derived(names.find((name) => name === shown) ?? names[0]);
+	/** a tall narrow window shows two panes above each other */
+	const isTall = $derived(
+		(innerHeight.current ?? 0) >= TALL && (innerHeight.current ?? 0) > (innerWidth.current ?? 0)
+	);
+	const shows = $derived.by(() => {
+		const per = isTall ? 2 : 1;
+		return names.flatMap((_, i) => (i % per === 0 ? [names.slice(i, i + per)] : []));
+	});
+	const keys = $derived(shows.map(([first]) => first));
+	const current = $derived(shows.find((own) => own.some((name) => name === shown))?.[0] ?? names[0]);
 	let strip = $state<HTMLElement>();
 
 	/** Swiped to another pane: the one that fills the strip now. */
 	function onscroll() {
 		if (!strip) return;
-		shown = names[Math.round(strip.scrollLeft / strip.clientWidth)] ?? null;
+		shown = keys[Math.round(strip.scrollLeft / strip.clientWidth)] ?? null;
 	}
 
 	function go(name: string) {
 		shown = name;
-		strip?.scrollTo({ left: names.indexOf(name) * strip.clientWidth });
+		strip?.scrollTo({ left: keys.indexOf(name) * strip.clientWidth });
 	}
 </script>
 
@@ -43,13 +53,24 @@
 {:else if narrow}
 	<main class="narrow">
 		<div class="strip" bind:this={strip} {onscroll}>
-			{#each names as name (name)}
-				{@const View = panes[name].component}
-				<div class="one" inert={name !== current}><View /></div>
+			{#each shows as together (together[0])}
+				<div class="one" inert={together[0] !== current}>
+					{#each together as name (name)}
+						{@const View = panes[name].component}
+						<div class="part"><View /></div>
+					{/each}
+				</div>
 			{/each}
 		</div>
 		{#await import('./PaneTabs.svelte') then { default: PaneTabs }}
-			<PaneTabs names={names.map((name) => ({ name, title: panes[name].title }))} {current} ongo={go} />
+			<PaneTabs
+				names={shows.map((together) => ({
+					name: together[0],
+					title: together.map((name) => panes[name].title).join(', ')
+				}))}
+				{current}
+				ongo={go}
+			/>
 		{/await}
 	</main>
 {:else}
@@ -80,7 +101,15 @@
 		scroll-snap-type: x mandatory;
 		scrollbar-width: none;
 	}
+	.part {
+		flex: 1;
+		min-height: 0;
+	}
 	.one {
+		display: flex;
+		flex-direction: column;
+		gap: 1px;
+		background: var(--rule);
 		flex: 0 0 100%;
 		min-width: 0;
 		height: 100%;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { Pane, PaneGroup, PaneResizer } from 'paneforge';
 	import SplitPlace from './SplitPlace.svelte';
 	import { panesIn, type Panes, type Place } from './arrangement';
@@ -24,6 +25,22 @@
 	};
 	const parts = $derived('pane' in place ? [] : 'across' in place ? place.across : place.down);
 	const direction = $derived('across' in place ? 'horizontal' : 'vertical');
+	const saved = $derived(`mathesis ${page} ${panesIn(place).join(' ')}`);
+	let group = $state<{ setLayout(sizes: number[]): void; getLayout(): number[] }>();
+	// until a border was moved by hand, the shares follow what there is to show
+	const shares = $derived(parts.map(({ size }) => size));
+	const sum = $derived(shares.reduce((all, own) => all + own, 0));
+	$effect(() => {
+		const wanted = shares.map((own) => (own * 100) / sum);
+		const own = group;
+		untrack(() => {
+			if (!own || SIZES.getItem(`${saved} moved`)) return;
+			const now = own.getLayout();
+			const isOther = now.some((size, i) => Math.abs(size - wanted[i]) > 0.5);
+			if (now.length === wanted.length && isOther) own.setLayout(wanted);
+		});
+	});
+	const moved = (isMoving: boolean) => isMoving && SIZES.setItem(`${saved} moved`, 'yes');
 	const keyOf = (part: Place) => panesIn(part).join(' ');
 	const titles = (part: Place) =>
 		panesIn(part)
@@ -35,15 +52,15 @@
 	{@const View = panes[place.pane].component}
 	<View />
 {:else}
-	<PaneGroup
-		{direction}
-		autoSaveId={`mathesis ${page} ${panesIn(place).join(' ')}`}
-		storage={SIZES}
-		keyboardResizeBy={4}
-	>
+	<PaneGroup {direction} bind:this={group} autoSaveId={saved} storage={SIZES} keyboardResizeBy={4}>
 		{#each parts as part, i (keyOf(part))}
 			{#if i > 0}
-				<PaneResizer class="pane-border" aria-label={`Border before ${titles(part)}`} />
+				<PaneResizer
+					class="pane-border"
+					aria-label={`Border before ${titles(part)}`}
+					onDraggingChange={moved}
+					onkeydown={() => moved(true)}
+				/>
 			{/if}
 			<Pane defaultSize={part.size} minSize={8} order={i}>
 				<SplitPlace place={part} {panes} {page} />

@@ -2,7 +2,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import FormPane from '$lib/view/form/FormPane.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import { tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import AnswerPane from '$lib/view/tableau/AnswerPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
@@ -25,8 +25,9 @@
 	// how the form arose before the first pivot, then what each pivot does, then the answer
 	const isDone = $derived(session.decision?.kind === 'end' && session.decision.end.status === 'optimal');
 	const hasPivoted = $derived(session.stops.at(-1)?.node.move?.kind === 'pivot');
+	const share = $derived(tableauShare(session.tableau?.basis.length ?? 3, 50, 66));
 	const below: Place = $derived({
-		size: 44,
+		size: 100 - share,
 		across: [
 			{ size: 34, pane: 'trail' },
 			{ size: 66, pane: isDone ? 'answer' : hasPivoted ? 'operations' : 'form' }
@@ -42,7 +43,7 @@
 	});
 	const place: Place = $derived({
 		size: 100,
-		across: [{ size: 68, down: [{ size: 56, pane: 'tableau' }, below] }, beside]
+		across: [{ size: 68, down: [{ size: share, pane: 'tableau' }, below] }, beside]
 	});
 </script>
 
