@@ -263,7 +263,7 @@
 	}
 	.value {
 		fill: var(--now);
-		font-size: 14px;
+		font-size: 0.875rem;
 		font-weight: 650;
 		paint-order: stroke;
 		stroke: var(--sheet);

@@ -24,7 +24,7 @@
 
 <style>
 	text {
-		font-size: 13px;
+		font-size: 0.8125rem;
 		fill: var(--ink);
 		paint-order: stroke;
 		stroke: var(--sheet);

@@ -153,7 +153,7 @@
 	}
 	.side text {
 		fill: currentColor;
-		font-size: 13px;
+		font-size: 0.8125rem;
 		font-weight: 600;
 	}
 	.drop {
@@ -173,18 +173,18 @@
 	}
 	text {
 		fill: var(--ink);
-		font-size: 13px;
+		font-size: 0.8125rem;
 		paint-order: stroke;
 		stroke: var(--sheet);
 		stroke-width: 3px;
 	}
 	.number {
 		fill: var(--ink-soft);
-		font-size: 12px;
+		font-size: 0.75rem;
 	}
 	.title {
 		font-style: italic;
-		font-size: 14px;
+		font-size: 0.875rem;
 	}
 	.region {
 		stroke: var(--feasible);

@@ -34,17 +34,17 @@
 
 <style>
 	text {
-		font-size: 13px;
+		font-size: 0.8125rem;
 		fill: var(--ink);
 		pointer-events: none;
 	}
 	.axes text {
 		fill: var(--ink-soft);
-		font-size: 12px;
+		font-size: 0.75rem;
 	}
 	.title {
 		font-style: italic;
-		font-size: 14px;
+		font-size: 0.875rem;
 	}
 	.grid {
 		stroke: var(--rule);

@@ -27,7 +27,7 @@
 
 <style>
 	text {
-		font-size: 13px;
+		font-size: 0.8125rem;
 		font-weight: 600;
 		fill: var(--now);
 		paint-order: stroke;

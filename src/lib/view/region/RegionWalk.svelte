@@ -160,7 +160,7 @@
 	}
 	.leg text {
 		fill: var(--on-now);
-		font-size: 12px;
+		font-size: 0.75rem;
 		font-weight: 650;
 	}
 	.rise line {

@@ -1,4 +1,4 @@
-import { textWidth } from '../shared/measure';
+import { textScale, textWidth } from '../shared/measure';
 
 /** A text that wants a place, with the places it would like, best first (its middle, in pixels). */
 export interface LabelWish {
@@ -39,12 +39,13 @@ export interface Stroke {
 	readonly q: Spot;
 }
 
+/** the height of a label, and its letters as they are set (RegionLabels), at the usual text size */
 const HEIGHT = 17;
-/** as the labels are set (RegionLabels) */
-const FONT = '600 13px "Source Serif 4 Variable", Georgia, serif';
+const LETTERS = 13;
 
 /** The width of a label's text in pixels, with a little room. */
-export const labelWidth = (text: string): number => textWidth(text, FONT) + 4;
+export const labelWidth = (text: string, scale = textScale()): number =>
+	textWidth(text, `600 ${LETTERS * scale}px "Source Serif 4 Variable", Georgia, serif`) + 4;
 
 const overlap = (a: Rectangle, b: Rectangle): number =>
 	Math.max(0, Math.min(a.x1, b.x1) - Math.max(a.x0, b.x0)) *
@@ -93,13 +94,15 @@ export function placeLabels(
 ): PlacedLabel[] {
 	const used: Rectangle[] = spots.map(({ x, y }) => ({ x0: x - 6, y0: y - 6, x1: x + 6, y1: y + 6 }));
 	const placed: PlacedLabel[] = [];
+	const scale = textScale();
+	const height = HEIGHT * scale;
 	for (const wish of wishes) {
-		const width = labelWidth(wish.text) + wish.lead;
+		const width = labelWidth(wish.text, scale) + wish.lead;
 		let best: { cover: number; at: Rectangle } | null = null;
 		for (const place of wish.places) {
 			const x = Math.max(inside.x0 + width / 2, Math.min(inside.x1 - width / 2, place.x));
-			const y = Math.max(inside.y0 + HEIGHT / 2, Math.min(inside.y1 - HEIGHT / 2, place.y));
-			const at = { x0: x - width / 2, y0: y - HEIGHT / 2, x1: x + width / 2, y1: y + HEIGHT / 2 };
+			const y = Math.max(inside.y0 + height / 2, Math.min(inside.y1 - height / 2, place.y));
+			const at = { x0: x - width / 2, y0: y - height / 2, x1: x + width / 2, y1: y + height / 2 };
 			const { owner } = wish;
 			const near = owner ? distance(owner, at) : 0;
 			const mistaken =

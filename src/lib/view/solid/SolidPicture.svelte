@@ -255,7 +255,7 @@
 		stroke-width: 2.5;
 	}
 	text {
-		font-size: 13px;
+		font-size: 0.8125rem;
 		fill: var(--ink);
 		paint-order: stroke;
 		stroke: var(--sheet);
@@ -268,12 +268,12 @@
 	}
 	.value {
 		fill: var(--now);
-		font-size: 14px;
+		font-size: 0.875rem;
 		font-weight: 650;
 	}
 	.note {
 		fill: var(--ink-soft);
-		font-size: 12px;
+		font-size: 0.75rem;
 		font-style: italic;
 	}
 	.empty {
