@@ -36,7 +36,7 @@ test('a notation is chosen with a preview; tableau and sentences follow, and it 
 	await desk.choose('Start', 'two phases');
 	await desk.click('Notation');
 	await desk.page.waitForSelector('.preview .simplex');
-	await chooseIn('Profile', '2');
+	await chooseIn('Profile', 'Worked as a minimum, slacks running on');
 	await desk.page.waitForFunction(() =>
 		document.querySelector('.preview thead')?.textContent?.includes('x5')
 	);
@@ -123,7 +123,24 @@ test('a notation of one’s own is kept, exported, forgotten and taken in again;
 	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
 	await desk.click('Export yours');
 	await arrived('notations.json');
+	// a built-in name is not to be had; another name keeps the notation with its numbers
+	await desk.page.type('::-p-aria(Name for this notation)', 'Last row, improving is negative');
+	await desk.page.waitForFunction(() => document.querySelector('.choices .wrong'));
+	await desk.page.click('::-p-aria(Name for this notation)', { count: 3 });
+	await desk.page.keyboard.type('My course');
+	await desk.click('Rename');
+	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'My course');
+	await chooseIn('Profile', 'Last row, improving is negative');
+	await chooseIn('Profile', 'My course');
+	expect(await desk.page.$eval('::-p-aria(Numbers)', (own) => (own as HTMLSelectElement).value)).toBe(
+		'common'
+	);
 	await desk.click('Forget');
+	await desk.click('Forget “My course”?');
+	await desk.click('Put it back');
+	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'My course');
+	await desk.click('Forget');
+	await desk.click('Forget “My course”?');
 	await desk.page.waitForFunction(() => !document.querySelector('optgroup'));
 	const file = (await desk.page.$('.choices input[type="file"]'))!;
 	const wrong = join(folder, 'wrong.json');

@@ -27,6 +27,13 @@ export class OwnProfiles {
 		this.#set(withProfiles(this.#list, profiles));
 	}
 
+	/** Gives a profile another name; one that has it gives way. */
+	rename(from: string, to: string): void {
+		this.#set(
+			this.#list.flatMap((own) => (own.name === from ? [{ ...own, name: to }] : own.name === to ? [] : [own]))
+		);
+	}
+
 	remove(name: string): void {
 		this.#set(this.#list.filter((own) => own.name !== name));
 	}

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { NUMBER_STYLES } from '../number/show';
-import { CHOICES, completed, type Notation } from './notation';
+import { CHOICES, completed, PROFILES, type Notation } from './notation';
 
 /** What notations from files and storage are checked against, and the format in which profiles are kept: docs/FORMAT.md. */
 
@@ -35,7 +35,19 @@ const shape = yup.object({
 	version: yup.number().oneOf([1]).required(),
 	profiles: yup
 		.array(
-			yup.object({ name: yup.string().trim().required().max(MAX_PROFILE_NAME), notation: notationShape })
+			yup.object({
+				name: yup
+					.string()
+					.trim()
+					.required()
+					.max(MAX_PROFILE_NAME)
+					.notOneOf(
+						PROFILES.map(({ name }) => name),
+						'a notation that comes along has the name “${value}”'
+					),
+				// docs/FORMAT.md: what it leaves out is as in the first profile
+				notation: notationShape.shape({ numbers: yup.string().oneOf(NUMBER_STYLES) })
+			})
 		)
 		.max(MAX_PROFILES)
 		.required()

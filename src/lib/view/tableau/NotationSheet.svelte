@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CHOICES, PROFILES, type Notation } from '$lib/core/notation/notation';
-	import { MAX_PROFILE_NAME, readProfiles, writeProfiles } from '$lib/core/notation/check';
+	import { MAX_PROFILE_NAME, readProfiles, writeProfiles, type Profile } from '$lib/core/notation/check';
 	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number/show';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { OwnProfiles } from '$lib/desk/own-profiles.svelte';
@@ -78,24 +78,75 @@
 		['artificial', 'Artificial variables'],
 		['infeasibility', 'Their sum']
 	] as const;
-	const choices = Object.keys(CHOICES) as Choice[];
-	const same = (own: Notation) =>
-		JSON.stringify({ ...own, numbers: notation.numbers }) === JSON.stringify(notation);
+	/** the choices in groups; what is rarely needed comes last */
+	const GROUPS: readonly { name: string; choices: readonly Choice[] }[] = [
+		{ name: 'Signs and values', choices: ['entries', 'value', 'minimum', 'phaseOne'] },
+		{ name: 'Places', choices: ['layout', 'goalPlace', 'rhs', 'basis', 'goalColumn', 'ratios'] },
+		{ name: 'Names', choices: ['index'] },
+		{ name: 'Pivots and M', choices: ['mark', 'operations', 'bigM'] }
+	];
+	const equal = (one: Notation, other: Notation) => JSON.stringify(one) === JSON.stringify(other);
 	const own = new OwnProfiles();
-	const profiles = $derived([...PROFILES, ...own.list]);
-	const profile = $derived(profiles.findIndex(({ notation: other }) => same(other)));
-	const isOwn = $derived(profile >= PROFILES.length);
+	const profiles = $derived([
+		...PROFILES.map(({ name: of, notation: its }) => ({ name: of, notation: its, isOwn: false })),
+		...own.list.map((other) => ({ ...other, isOwn: true }))
+	]);
+	/** those that the lesson's notation is just now; those that come along say nothing of numbers */
+	const fitting = $derived(
+		profiles.filter(({ notation: its, isOwn }) =>
+			equal(isOwn ? its : { ...its, numbers: notation.numbers }, notation)
+		)
+	);
+	/** of several that are alike, the one that was chosen by its name */
+	let named = $state<string | null>(null);
+	const chosen = $derived(fitting.find(({ name: of }) => of === named) ?? fitting[0] ?? null);
 	let wrong = $state<string | null>(null);
 	let name = $state('');
-	/** why a file of profiles was not taken, or what was */
+	/** what became of a file, of a name, of a notation that was forgotten */
 	let said = $state<string | null>(null);
+	let asks = $state(false);
+	let forgotten = $state.raw<Profile | null>(null);
+	const isTaken = $derived(PROFILES.some(({ name: of }) => of.toLowerCase() === name.trim().toLowerCase()));
+
+	function choose(of: string) {
+		const profile = profiles.find((other) => other.name === of);
+		if (!profile) return;
+		named = of;
+		asks = false;
+		lesson.notate(profile.isOwn ? profile.notation : { ...profile.notation, numbers: notation.numbers });
+	}
 	function keep() {
 		own.keep([{ name: name.trim(), notation }]);
+		named = name.trim();
 		name = '';
+		forgotten = null;
+	}
+	function rename() {
+		if (!chosen?.isOwn) return;
+		own.rename(chosen.name, name.trim());
+		named = name.trim();
+		name = '';
+	}
+	function forget() {
+		if (!chosen?.isOwn) return;
+		if (!asks) {
+			asks = true;
+			return;
+		}
+		asks = false;
+		forgotten = { name: chosen.name, notation: chosen.notation };
+		own.remove(chosen.name);
+	}
+	function putBack() {
+		if (!forgotten) return;
+		own.keep([forgotten]);
+		named = forgotten.name;
+		forgotten = null;
 	}
 	async function take(files: FileList | null) {
 		const [file] = files ?? [];
 		if (!file) return;
+		forgotten = null;
 		try {
 			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
 			const found = readProfiles(await file.text());
@@ -107,7 +158,7 @@
 	}
 	const MAX_FILE = 200_000;
 
-	const choose = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
+	const set = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
 	function letter(family: (typeof LETTERS)[number][0], text: string) {
 		const right = /^\p{L}{1,3}$/u.test(text);
 		wrong = right ? null : family;
@@ -123,17 +174,14 @@
 				>Profile
 				<select
 					class="field"
-					value={profile}
-					onchange={({ currentTarget }) => {
-						const chosen = profiles[Number(currentTarget.value)];
-						if (chosen) lesson.notate({ ...chosen.notation, numbers: notation.numbers });
-					}}
+					value={chosen?.name ?? ''}
+					onchange={({ currentTarget }) => choose(currentTarget.value)}
 				>
-					{#if profile < 0}<option value={-1}>of this lesson’s own</option>{/if}
-					{#each PROFILES as { name: of }, i (of)}<option value={i}>{of}</option>{/each}
+					{#if !chosen}<option value="">of this lesson’s own</option>{/if}
+					{#each PROFILES as { name: of } (of)}<option value={of}>{of}</option>{/each}
 					{#if own.list.length}
 						<optgroup label="Your own">
-							{#each own.list as { name: of }, i (of)}<option value={PROFILES.length + i}>{of}</option>{/each}
+							{#each own.list as { name: of } (of)}<option value={of}>{of}</option>{/each}
 						</optgroup>
 					{/if}
 				</select></label
@@ -142,23 +190,31 @@
 				class="keep"
 				onsubmit={(event) => {
 					event.preventDefault();
-					keep();
+					if (name.trim() && !isTaken) keep();
 				}}
 			>
 				<input
 					class="field"
 					placeholder="Name for this notation"
 					aria-label="Name for this notation"
+					aria-invalid={isTaken}
 					maxlength={MAX_PROFILE_NAME}
 					bind:value={name}
 				/>
-				<button class="btn tool" disabled={!name.trim()}>Keep</button>
-				{#if isOwn}
-					<button type="button" class="btn tool" onclick={() => own.remove(profiles[profile].name)}
-						>Forget</button
+				<button class="btn tool" disabled={!name.trim() || isTaken}>Keep</button>
+				{#if chosen?.isOwn}
+					<button type="button" class="btn tool" disabled={!name.trim() || isTaken} onclick={rename}
+						>Rename</button
+					>
+					<button type="button" class="btn tool" onclick={forget} onblur={() => (asks = false)}
+						>{asks ? `Forget “${chosen.name}”?` : 'Forget'}</button
 					>
 				{/if}
 			</form>
+			{#if isTaken}<p class="wrong" role="alert">A notation that comes along has this name.</p>{/if}
+			{#if forgotten}<p role="status" class="said">
+					“{forgotten.name}” is forgotten. <button class="btn tool" onclick={putBack}>Put it back</button>
+				</p>{/if}
 			<div class="keep">
 				<button
 					class="btn tool"
@@ -190,33 +246,41 @@
 					{#each NUMBER_STYLES as style (style)}<option value={style}>{NUMBERS[style]}</option>{/each}
 				</select></label
 			>
-			{#each choices as choice (choice)}
-				<label
-					>{WORDS[choice]}
-					<select
-						class="field"
-						value={notation[choice]}
-						onchange={({ currentTarget }) => choose(choice, currentTarget.value)}
-					>
-						{#each CHOICES[choice] as variant (variant)}<option value={variant}>{VARIANTS[variant]}</option
-							>{/each}
-					</select></label
-				>
+			{#each GROUPS as group, i (group.name)}
+				<details name="notation" open={i === 0}>
+					<summary>{group.name}</summary>
+					{#each group.choices as choice (choice)}
+						<label
+							>{WORDS[choice]}
+							<select
+								class="field"
+								value={notation[choice]}
+								onchange={({ currentTarget }) => set(choice, currentTarget.value)}
+							>
+								{#each CHOICES[choice] as variant (variant)}<option value={variant}
+										>{VARIANTS[variant]}</option
+									>{/each}
+							</select></label
+						>
+					{/each}
+					{#if group.name === 'Names'}
+						<div class="letters">
+							{#each LETTERS as [family, words] (family)}
+								<label
+									>{words}
+									<input
+										class="field"
+										value={notation[family]}
+										aria-invalid={wrong === family}
+										oninput={({ currentTarget }) => letter(family, currentTarget.value.trim())}
+									/></label
+								>
+							{/each}
+						</div>
+						{#if wrong}<p class="wrong" role="alert">Write one to three letters.</p>{/if}
+					{/if}
+				</details>
 			{/each}
-			<div class="letters">
-				{#each LETTERS as [family, words] (family)}
-					<label
-						>{words}
-						<input
-							class="field"
-							value={notation[family]}
-							aria-invalid={wrong === family}
-							oninput={({ currentTarget }) => letter(family, currentTarget.value.trim())}
-						/></label
-					>
-				{/each}
-			</div>
-			{#if wrong}<p class="wrong" role="alert">Write one to three letters.</p>{/if}
 		</div>
 		<div class="preview" role="group" aria-label="The present tableau in this notation">
 			{#if work && notation.layout === 'dictionary'}<Dictionary {work} decision={null} />
@@ -260,6 +324,16 @@
 	.open {
 		display: inline-flex;
 		width: auto;
+	}
+	summary {
+		cursor: pointer;
+		font-size: var(--size-note);
+		font-style: italic;
+		color: var(--ink-soft);
+		padding: 0.15rem 0;
+	}
+	details label {
+		margin-bottom: 0.25rem;
 	}
 	.said {
 		margin: 0;
