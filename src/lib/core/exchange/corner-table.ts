@@ -51,7 +51,7 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 export function cornerLatex({ variables, objective }: Problem, rows: readonly CornerRow[]): string {
 	const point = variables.map(({ name }) => latexName(name)).join(', ');
 	const lines = rows.map((row) => {
-		const at = `$(${row.at.map(latexNumber).join(', ')})$`;
+		const at = `$(${row.at.map((value) => latexNumber(value)).join(', ')})$`;
 		const value = `$${latexNumber(row.objective)}$`;
 		return `${at} & ${row.sides.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
 	});

@@ -1,4 +1,5 @@
 import { isInteger, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { texNumber, type NumberStyle } from '../number/show';
 import { quote } from '../problem/statement/linear';
 import { nameText } from '../problem/statement/print';
 import type { Problem, Relation, Terms, Variable } from '../problem/types';
@@ -22,9 +23,13 @@ export function latexName(name: string): string {
 	return index ? `${body}_{${index}}` : body;
 }
 
-/** A number: a fraction set as one. */
-export const latexNumber = (value: Rational): string =>
-	isInteger(value) ? value.toFraction() : `${value.s < 0n ? '-' : ''}\\tfrac{${value.n}}{${value.d}}`;
+/** A number: a fraction set as one, or in the style of a notation. */
+export const latexNumber = (value: Rational, style: NumberStyle = 'fraction'): string =>
+	style !== 'fraction' && style !== 'common'
+		? texNumber(value, style)
+		: isInteger(value)
+			? value.toFraction()
+			: `${value.s < 0n ? '-' : ''}\\tfrac{${value.n}}{${value.d}}`;
 
 /** A linear expression: numbers and names as the caller writes them. */
 export function latexSum(
@@ -46,7 +51,7 @@ export function latexSum(
 }
 
 const latexTerms = (terms: Terms, constant?: Rational): string =>
-	latexSum(terms, constant, latexName, latexNumber);
+	latexSum(terms, constant, latexName, (value) => latexNumber(value));
 
 const latexUnit = (unit: string | undefined): string => (unit ? ` \\text{[${escapedLatex(unit)}]}` : '');
 

@@ -105,13 +105,14 @@ export function tableauText(t: Tableau, notation: Notation, format: RunFormat): 
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
 	const isDictionary = notation.layout === 'dictionary';
 	if (format === 'latex') {
+		const number = (value: Rational) => latexNumber(value, notation.numbers);
 		const maths = (text: string) =>
 			text === 'rhs' ? '\\text{rhs}' : /^M$/.test(text) ? 'M' : mathName(text);
 		if (isDictionary) {
-			const lines = equations(t, notation, latexNumber, maths).map(([left, right]) => `${left} &= ${right}`);
+			const lines = equations(t, notation, number, maths).map(([left, right]) => `${left} &= ${right}`);
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
-		const table = cells(t, notation, latexNumber, maths);
+		const table = cells(t, notation, number, maths);
 		const lines = table.map((row) => row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\');
 		const headAt = notation.layout === 'extended' ? 1 : 0;
 		const goalCount = table.length - 1 - headAt - t.basis.length;

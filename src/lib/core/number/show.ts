@@ -9,6 +9,7 @@ export const NUMBER_STYLES = [
 	'decimal2',
 	'decimal3',
 	'decimal6',
+	'comma',
 	'common'
 ] as const;
 export type NumberStyle = (typeof NUMBER_STYLES)[number];
@@ -74,6 +75,10 @@ export function takeApart(value: Rational, style: NumberStyle): ShownNumber {
 			whole: whole === 0n ? null : grouped(whole.toString())
 		};
 	}
+	if (style === 'comma') {
+		const { digits: decimal, cut } = decimalDigits(value, DECIMALS);
+		return { ...plain, digits: decimal.replace('.', ','), cut };
+	}
 	return { ...plain, ...decimalDigits(value, Number(style.slice('decimal'.length)) || DECIMALS) };
 }
 
@@ -84,10 +89,14 @@ export function showNumber(value: Rational, style: NumberStyle = 'fraction'): st
 	return (shown.negative ? MINUS : '') + whole + shown.digits + (shown.over ? '/' + shown.over : '');
 }
 
-/** The number as KaTeX source. */
-export function texNumber(value: Rational): string {
-	const shown = takeApart(value, 'fraction');
-	const digits = shown.digits.replaceAll('\u202f', '\\,');
-	const body = shown.over ? `\\tfrac{${digits}}{${shown.over.replaceAll('\u202f', '\\,')}}` : digits;
-	return (shown.negative ? '-' : '') + body;
+/** The number as KaTeX source, in a style. */
+export function texNumber(value: Rational, style: NumberStyle = 'fraction'): string {
+	const shown = takeApart(value, style);
+	const set = (digits: string) =>
+		digits
+			.replaceAll('\u202f', '\\,')
+			.replace(',', digits.includes(',') ? '{,}' : ',')
+			.replace('…', '\\ldots');
+	const fraction = shown.over ? `\\tfrac{${set(shown.digits)}}{${set(shown.over)}}` : set(shown.digits);
+	return (shown.negative ? '-' : '') + (shown.whole ? set(shown.whole) : '') + fraction;
 }

@@ -4,6 +4,7 @@
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import Formula from '../shared/Formula.svelte';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import { texLimit, texName, texTerms } from '../statement/tex';
 	import MiniRegion from './MiniRegion.svelte';
 
@@ -14,6 +15,8 @@
 		children: Snippet;
 	}
 	let { problem, name, children }: Props = $props();
+	const { document: lesson } = useDesk();
+	const style = $derived(lesson.notation.numbers);
 </script>
 
 <article aria-label={name}>
@@ -24,7 +27,7 @@
 				<td class="sense">{problem.objective.sense}</td>
 				<td colspan="2"
 					><Formula
-						tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant)}`}
+						tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant, style)}`}
 						says={`${problem.objective.name} = ${printTerms(problem.objective.terms)}`}
 					/></td
 				>
@@ -32,8 +35,8 @@
 			{#each problem.constraints as { name: row, terms, relation, rhs } (row)}
 				<tr>
 					<td class="label">{row}</td>
-					<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
-					<td><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td>
+					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
+					<td><Formula tex={texLimit(relation, rhs, style)} says={`${relation} ${showNumber(rhs)}`} /></td>
 				</tr>
 			{/each}
 		</tbody>

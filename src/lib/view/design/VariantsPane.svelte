@@ -25,9 +25,9 @@
 		const { status, solution, objective, pivots } = solveLinear(problem);
 		if (status !== 'optimal') return `${status}, ${pivots} pivots`;
 		const plan = problem.variables
-			.map(({ name }) => `${name} = ${showNumber(solution!.get(name)!)}`)
+			.map(({ name }) => `${name} = ${showNumber(solution!.get(name)!, lesson.notation.numbers)}`)
 			.join(', ');
-		return `${plan}; ${problem.objective.name} = ${showNumber(objective!)}; ${pivots} pivots`;
+		return `${plan}; ${problem.objective.name} = ${showNumber(objective!, lesson.notation.numbers)}; ${pivots} pivots`;
 	}
 
 	async function take(i: number) {

@@ -17,6 +17,7 @@
 
 	/** The way to standard form: one change after the other, each with its reason, and the problem as it stands then. */
 	const { document, session } = useDesk();
+	const style = $derived(document.notation.numbers);
 	const AS_SUITS: BeginMove = { kind: 'begin', way: 'auto', equalities: 'one-row' };
 	const begin = $derived(
 		session.stops.map(({ node }) => node.move).find((move) => move?.kind === 'begin') ?? AS_SUITS
@@ -88,7 +89,7 @@
 								<td class="label">{system.sense}</td>
 								<td class="terms"
 									><Formula
-										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant)}`}
+										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant, style)}`}
 										says={saysMixed(system.objective, system.constant)}
 									/></td
 								>
@@ -105,10 +106,12 @@
 										>{#if identity}<MarkGlyph {identity} />
 										{/if}{row.owner.name}{isBound(row.owner) ? ' (bound)' : ''}</td
 									>
-									<td class="terms"><Formula tex={texMixed(row.terms)} says={saysMixed(row.terms)} /></td>
+									<td class="terms"
+										><Formula tex={texMixed(row.terms, undefined, style)} says={saysMixed(row.terms)} /></td
+									>
 									<td class="limit"
 										><Formula
-											tex={texLimit(row.relation, row.rhs)}
+											tex={texLimit(row.relation, row.rhs, style)}
 											says={`${row.relation} ${showNumber(row.rhs)}`}
 										/></td
 									>

@@ -1,6 +1,6 @@
 import type { MixedTerm } from '$lib/core/form/types';
 import { isZero, ONE, sign, ZERO, type Rational } from '$lib/core/number/rational';
-import { showNumber, texNumber } from '$lib/core/number/show';
+import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
 import { texName } from '../statement/tex';
 
 const nameOf = ({ of }: MixedTerm): string => ('variable' in of ? of.variable : of.name);
@@ -13,7 +13,11 @@ function texColumn(name: string): string {
 }
 
 /** A linear expression in variables and columns as mathematics. */
-export function texMixed(terms: readonly MixedTerm[], constant: Rational = ZERO): string {
+export function texMixed(
+	terms: readonly MixedTerm[],
+	constant: Rational = ZERO,
+	style: NumberStyle = 'fraction'
+): string {
 	const parts = [
 		...terms.map((term) => ({ value: term.coefficient, tex: texColumn(nameOf(term)) })),
 		...(isZero(constant) ? [] : [{ value: constant, tex: '' }])
@@ -23,7 +27,7 @@ export function texMixed(terms: readonly MixedTerm[], constant: Rational = ZERO)
 			.map(({ value, tex }, i) => {
 				const minus = sign(value) < 0;
 				const size = value.abs();
-				const shown = tex && size.equals(ONE) ? tex : `${texNumber(size)}${tex ? `\\,${tex}` : ''}`;
+				const shown = tex && size.equals(ONE) ? tex : `${texNumber(size, style)}${tex ? `\\,${tex}` : ''}`;
 				return (i === 0 ? (minus ? '-' : '') : minus ? ' - ' : ' + ') + shown;
 			})
 			.join('') || '0'

@@ -4,9 +4,9 @@
 	import { joined, say } from '$lib/core/sentence/sentence';
 	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';
-	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { objectiveAt } from '$lib/core/problem/use';
+	import { useDesk } from '$lib/desk/desk.svelte';
 
 	/** One line under the picture: the corner pointed at, else what the region is. */
 	interface Props {
@@ -17,6 +17,7 @@
 		corner: number | null;
 	}
 	let { problem, region, best, corner }: Props = $props();
+	const { document: lesson } = useDesk();
 
 	const SHAPES: Record<Region['shape'], string> = {
 		empty: 'The region is empty: no plan satisfies all constraints.',
@@ -35,9 +36,10 @@
 			const plan = new Map(region.axes.map((name, i) => [name, i === 0 ? at.point.x : at.point.y]));
 			const value = objectiveAt(problem, plan);
 			const { name, unit } = problem.objective;
-			const where = `(${showNumber(at.point.x)}, ${showNumber(at.point.y)})`;
+
 			return plainText(
-				say`Corner ${where}: ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`
+				say`Corner (${at.point.x}, ${at.point.y}): ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`,
+				lesson.notation
 			);
 		}
 		const corners = region.corners.length;

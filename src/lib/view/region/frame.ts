@@ -65,8 +65,12 @@ export function ticks(
 	const exponent = most > 0 ? Math.floor(Math.log10(most) / 3) * 3 : 0;
 	const power = exponent >= 6 || exponent <= -3 ? exponent : 0;
 	const format = scaleLinear([from / 10 ** power, to / 10 ** power], [0, 1]).tickFormat(count);
-	return { values: scale.ticks(count), power, text: (v) => format(v / 10 ** power) };
+	return { values: scale.ticks(count), power, text: (v) => grouped(format(v / 10 ** power)) };
 }
+
+/** thousands as everywhere else: a narrow space, from five digits on */
+const grouped = (text: string): string =>
+	text.replace(/\d[\d,]*/, (digits) => digits.replaceAll(',', digits.length > 5 ? '\u202f' : ''));
 
 const RAISED = '⁰¹²³⁴⁵⁶⁷⁸⁹';
 

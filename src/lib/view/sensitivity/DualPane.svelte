@@ -19,6 +19,7 @@
 
 	/** Primal and dual side by side, the dual written one step after the other, each with its reason. */
 	const { document: lesson, offered, selection, session } = useDesk();
+	const style = $derived(lesson.notation.numbers);
 	const keeping = useKeeping();
 	const go = useGo();
 	const sensitivity = useSensitivity();
@@ -102,7 +103,7 @@
 					{#if !isDual || hasGoal}
 						<span class="sense">{problem.objective.sense}</span>
 						<Formula
-							tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant)}`}
+							tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant, style)}`}
 							says={`${problem.objective.name} = ${printTerms(problem.objective.terms, problem.objective.constant)}`}
 						/>
 					{/if}
@@ -121,8 +122,8 @@
 						>{#if identity}<MarkGlyph {identity} />
 						{/if}{name}</td
 					>
-					<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
-					<td><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td>
+					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
+					<td><Formula tex={texLimit(relation, rhs, style)} says={`${relation} ${showNumber(rhs)}`} /></td>
 				</tr>
 			{/each}
 		</tbody>
@@ -132,7 +133,7 @@
 			{#each problem.variables as variable (variable.name)}
 				{@const row = rowOf.get(variable.name) ?? ''}
 				{@const identity = session.identities.get(row)}
-				{@const [sign] = texSigns([variable])}
+				{@const [sign] = texSigns([variable], style)}
 				<span
 					class:lit={selection.isPointed({ kind: 'constraint', name: row })}
 					class:about={isAbout('row', row)}
@@ -145,7 +146,8 @@
 				>
 			{/each}
 		{:else}
-			{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span>{/each}
+			{#each texSigns(problem.variables, style) as { tex, says } (says)}<span><Formula {tex} {says} /></span
+				>{/each}
 		{/if}
 	</p>
 {/snippet}

@@ -10,6 +10,7 @@
 	import { texLimit, texName, texSigns, texTerms } from './tex';
 
 	const { document, preferences, selection, session } = useDesk();
+	const style = $derived(document.notation.numbers);
 	const problem = $derived(document.problem);
 	/** more terms than a page holds, and than can be typeset between two frames */
 	const tooLong = $derived(
@@ -58,7 +59,7 @@
 										<span class="sense">{objective.sense}</span>
 										<span
 											><Formula
-												tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant)}`}
+												tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant, style)}`}
 												says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
 											/></span
 										>
@@ -78,9 +79,14 @@
 										>{#if identity}<MarkGlyph {identity} />
 										{/if}{name}</td
 									>
-									<td class="terms"><Formula tex={texTerms(terms)} says={printTerms(terms)} /></td>
+									<td class="terms"
+										><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td
+									>
 									<td class="limit"
-										><Formula tex={texLimit(relation, rhs)} says={`${relation} ${showNumber(rhs)}`} /></td
+										><Formula
+											tex={texLimit(relation, rhs, style)}
+											says={`${relation} ${showNumber(rhs)}`}
+										/></td
 									>
 									<td class="unit">{unit ?? ''}</td>
 								</tr>
@@ -88,7 +94,8 @@
 						</tbody>
 					</table>
 					<p class="signs">
-						{#each texSigns(problem.variables) as { tex, says } (says)}<span><Formula {tex} {says} /></span
+						{#each texSigns(problem.variables, style) as { tex, says } (says)}<span
+								><Formula {tex} {says} /></span
 							>{/each}
 					</p>
 				{/if}

@@ -1,6 +1,6 @@
 import { LATEX_RELATIONS, latexSum } from '$lib/core/exchange/latex';
 import { isZero, type Rational } from '$lib/core/number/rational';
-import { showNumber, texNumber } from '$lib/core/number/show';
+import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
 import { effectiveBounds, type Relation, type Terms, type Variable } from '$lib/core/problem/types';
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
@@ -19,12 +19,12 @@ export function texName(name: string): string {
 }
 
 /** A linear expression as mathematics. */
-export const texTerms = (terms: Terms, constant?: Rational): string =>
-	latexSum(terms, constant, texName, texNumber);
+export const texTerms = (terms: Terms, constant?: Rational, style: NumberStyle = 'fraction'): string =>
+	latexSum(terms, constant, texName, (value) => texNumber(value, style));
 
 /** `\le 120` */
-export const texLimit = (relation: Relation, rhs: Rational): string =>
-	`${LATEX_RELATIONS[relation]}\\; ${texNumber(rhs)}`;
+export const texLimit = (relation: Relation, rhs: Rational, style: NumberStyle = 'fraction'): string =>
+	`${LATEX_RELATIONS[relation]}\\; ${texNumber(rhs, style)}`;
 
 /** A formula with the same in plain text. */
 export interface Said {
@@ -32,8 +32,9 @@ export interface Said {
 	readonly says: string;
 }
 
-function signOf(variable: Variable): Said {
+function signOf(variable: Variable, style: NumberStyle): Said {
 	const { name, domain } = variable;
+	const number = (value: Rational) => texNumber(value, style);
 	const tex = texName(name);
 	if (domain === 'binary') return { tex: `${tex} \\in \\{0, 1\\}`, says: `${name} is 0 or 1` };
 	const { lower, upper } = effectiveBounds(variable);
@@ -43,23 +44,23 @@ function signOf(variable: Variable): Said {
 		return { tex: `${tex}\\ \\text{free}${whole.tex}`, says: `${name} free${whole.says}` };
 	if (lower && !upper)
 		return {
-			tex: `${tex} \\ge ${texNumber(lower)}${whole.tex}`,
+			tex: `${tex} \\ge ${number(lower)}${whole.tex}`,
 			says: `${name} ≥ ${showNumber(lower)}${whole.says}`
 		};
 	const before = lower
-		? { tex: `${texNumber(lower)} \\le `, says: `${showNumber(lower)} ≤ ` }
+		? { tex: `${number(lower)} \\le `, says: `${showNumber(lower)} ≤ ` }
 		: { tex: '', says: '' };
 	return {
-		tex: `${before.tex}${tex} \\le ${texNumber(upper!)}${whole.tex}`,
+		tex: `${before.tex}${tex} \\le ${number(upper!)}${whole.tex}`,
 		says: `${before.says}${name} ≤ ${showNumber(upper!)}${whole.says}`
 	};
 }
 
 /** The signs, bounds and domains of the variables; ordinary ones together. */
-export function texSigns(variables: readonly Variable[]): Said[] {
+export function texSigns(variables: readonly Variable[], style: NumberStyle = 'fraction'): Said[] {
 	const ordinary = (v: Variable) => v.domain === 'continuous' && v.lower && isZero(v.lower) && !v.upper;
 	const plain = variables.filter(ordinary).map((v) => v.name);
-	const rest = variables.filter((v) => !ordinary(v)).map(signOf);
+	const rest = variables.filter((v) => !ordinary(v)).map((v) => signOf(v, style));
 	if (plain.length === 0) return rest;
 	return [{ tex: `${plain.map(texName).join(', ')} \\ge 0`, says: `${plain.join(', ')} ≥ 0` }, ...rest];
 }

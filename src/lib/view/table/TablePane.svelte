@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { isWholeTable } from '$lib/core/exchange/block';
-	import { isZero, toText } from '$lib/core/number/rational';
+	import { isZero } from '$lib/core/number/rational';
 	import { readCell, turnSense, addVariable } from '$lib/core/problem/statement/edits';
 	import type { Sense } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -11,7 +11,7 @@
 	import Cell from './Cell.svelte';
 	import EmptyTable from './EmptyTable.svelte';
 	import NewRow from './NewRow.svelte';
-	import { changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
+	import { cellNumber, changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
 	import TableBounds from './TableBounds.svelte';
 	import TableHead from './TableHead.svelte';
 	import TableRow from './TableRow.svelte';
@@ -225,7 +225,7 @@
 									`cost||${name}`,
 									2,
 									j + 1,
-									value ? toText(value) : '',
+									value ? cellNumber(lesson, null, name, value) : '',
 									`${objective.name} per ${name}`
 								)}</td
 							>

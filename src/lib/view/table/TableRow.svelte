@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { toText } from '$lib/core/number/rational';
 	import { setRelation, turnRow, moveRow, removeRow } from '$lib/core/problem/statement/edits';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import type { Constraint, Variable } from '$lib/core/problem/types';
@@ -7,7 +6,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
-	import { NEXT, WORDS } from './cells';
+	import { cellNumber, NEXT, WORDS } from './cells';
 
 	/** A resource: its use by each activity, relation, amount and unit, and what can be done with it. */
 	interface Props {
@@ -71,7 +70,7 @@
 				`use|${name}|${variable}`,
 				y,
 				j + 1,
-				value ? toText(value) : '',
+				value ? cellNumber(lesson, name, variable, value) : '',
 				`${name} per ${variable}`
 			)}</td
 		>
@@ -89,7 +88,13 @@
 		class:here={selection.isNumber(name, 'amount')}
 		onpointerenter={() => point('amount')}
 		onpointerleave={() => point(null)}
-		>{@render cell(`rhs|${name}`, y, variables.length + 1, toText(rhs), `Amount of ${name}`)}</td
+		>{@render cell(
+			`rhs|${name}`,
+			y,
+			variables.length + 1,
+			cellNumber(lesson, name, 'amount', rhs),
+			`Amount of ${name}`
+		)}</td
 	>
 	<td class="unit">{@render cell(`unit|${name}`, y, variables.length + 2, unit ?? '', `Unit of ${name}`)}</td>
 	<td class="more"

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { LessonDocument } from '$lib/desk/document.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
-import { changeBlock, changeCell, tabbedCells } from './cells';
+import { cellNumber, changeBlock, changeCell, tabbedCells } from './cells';
 
 const MIX = 'max z = 3 x + 5 y # per dozen\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx integer';
 
@@ -24,6 +24,22 @@ test('a cell of the table changes just its place in the statement, or says why n
 		'cups integer',
 		'y continuous'
 	]);
+});
+
+test('a decimal stays one, in the cell and in the statement; decimals are shown where they are chosen and exact', () => {
+	const document = new LessonDocument(newLesson(MIX));
+	const shown = (part: string) => {
+		const row = document.problem!.constraints[2];
+		return cellNumber(document, 'c', part, part === 'amount' ? row.rhs : row.terms.get(part)!);
+	};
+	changeCell(document, 'use|c|y', '0.250');
+	changeCell(document, 'rhs|c', '7/2');
+	expect(document.text).toContain('c: 3 x + 0.250 y <= 7/2');
+	expect([shown('y'), shown('amount')]).toEqual(['0.250', '7/2']);
+	document.showNumbers('decimal');
+	expect(shown('amount')).toBe('3.5');
+	changeCell(document, 'rhs|c', '1/3');
+	expect(shown('amount')).toBe('1/3');
 });
 
 test('a block from a spreadsheet comes as rows of cells', () => {

@@ -1,4 +1,5 @@
-import { ZERO, type Rational } from '$lib/core/number/rational';
+import { toText, ZERO, type Rational } from '$lib/core/number/rational';
+import { takeApart } from '$lib/core/number/show';
 import * as edit from '$lib/core/problem/statement/edits';
 import type { Domain, Relation, Variable } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
@@ -66,6 +67,34 @@ export function changeBlock(
 	});
 }
 
+const DECIMAL = /^-?\d*\.\d+$/;
+
+/**
+ * A number as its cell shows it: a decimal where the statement has one, or where decimals are chosen and it is one exactly; else a fraction.
+ * @param row a constraint; null for the objective
+ * @param part a variable, or the amount
+ */
+export function cellNumber(
+	{ text, reading, notation }: LessonDocument,
+	row: string | null,
+	part: string | 'amount',
+	value: Rational
+): string {
+	const source = reading.rows.find((own) =>
+		row === null ? own.kind === 'objective' : own.kind === 'constraint' && own.name === row
+	);
+	const own = source?.terms?.filter(({ name }) => name === part) ?? [];
+	const at = part === 'amount' ? source?.right : own.length === 1 ? own[0].factor : null;
+	const written = at && text.slice(at.from, at.to);
+	if (written && DECIMAL.test(written))
+		return value.s < 0n && !written.startsWith('-') ? `-${written}` : written;
+	if (/^decimal|^comma/.test(notation.numbers)) {
+		const shown = takeApart(value, 'decimal6');
+		if (!shown.cut) return (shown.negative ? '-' : '') + shown.digits.replaceAll('\u202f', '');
+	}
+	return toText(value);
+}
+
 const UNIT = /^[^[\]\n#"]{0,60}$/;
 const NO_NUMBER = (typed: string) =>
 	`“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
@@ -119,8 +148,10 @@ export function changeCell(
 	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return NO_NUMBER(typed);
-	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value), group);
-	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value), group);
-	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value), group);
+	// what is typed as a decimal stands in the statement as one
+	const written = DECIMAL.test(typed.trim()) ? typed.trim() : undefined;
+	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value, written), group);
+	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value, written), group);
+	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value, written), group);
 	return null;
 }

@@ -1,12 +1,10 @@
 <script lang="ts">
-	import { CHOICES, PROFILES, type Notation } from '$lib/core/notation/notation';
-	import { MAX_PROFILE_NAME, readProfiles, writeProfiles, type Profile } from '$lib/core/notation/check';
+	import { CHOICES, type Notation } from '$lib/core/notation/notation';
 	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number/show';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { OwnProfiles } from '$lib/desk/own-profiles.svelte';
-	import { download } from '../shared/download';
 	import Sheet from '../shared/Sheet.svelte';
 	import Dictionary from './Dictionary.svelte';
+	import NotationProfiles from './NotationProfiles.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
 	/** Every choice of the lesson's notation, with the present tableau as it is written then. */
@@ -70,6 +68,7 @@
 		decimal2: 'decimals, two digits',
 		decimal3: 'decimals, three digits',
 		decimal6: 'decimals, six digits',
+		comma: 'decimals, with a comma',
 		common: 'whole numbers over one denominator'
 	};
 	const LETTERS = [
@@ -85,79 +84,7 @@
 		{ name: 'Names', choices: ['index'] },
 		{ name: 'Pivots and M', choices: ['mark', 'operations', 'bigM'] }
 	];
-	const equal = (one: Notation, other: Notation) => JSON.stringify(one) === JSON.stringify(other);
-	const own = new OwnProfiles();
-	const profiles = $derived([
-		...PROFILES.map(({ name: of, notation: its }) => ({ name: of, notation: its, isOwn: false })),
-		...own.list.map((other) => ({ ...other, isOwn: true }))
-	]);
-	/** those that the lesson's notation is just now; those that come along say nothing of numbers */
-	const fitting = $derived(
-		profiles.filter(({ notation: its, isOwn }) =>
-			equal(isOwn ? its : { ...its, numbers: notation.numbers }, notation)
-		)
-	);
-	/** of several that are alike, the one that was chosen by its name */
-	let named = $state<string | null>(null);
-	const chosen = $derived(fitting.find(({ name: of }) => of === named) ?? fitting[0] ?? null);
 	let wrong = $state<string | null>(null);
-	let name = $state('');
-	/** what became of a file, of a name, of a notation that was forgotten */
-	let said = $state<string | null>(null);
-	let asks = $state(false);
-	let forgotten = $state.raw<Profile | null>(null);
-	const isTaken = $derived(PROFILES.some(({ name: of }) => of.toLowerCase() === name.trim().toLowerCase()));
-
-	function choose(of: string) {
-		const profile = profiles.find((other) => other.name === of);
-		if (!profile) return;
-		named = of;
-		asks = false;
-		lesson.notate(profile.isOwn ? profile.notation : { ...profile.notation, numbers: notation.numbers });
-	}
-	function keep() {
-		own.keep([{ name: name.trim(), notation }]);
-		named = name.trim();
-		name = '';
-		forgotten = null;
-	}
-	function rename() {
-		if (!chosen?.isOwn) return;
-		own.rename(chosen.name, name.trim());
-		named = name.trim();
-		name = '';
-	}
-	function forget() {
-		if (!chosen?.isOwn) return;
-		if (!asks) {
-			asks = true;
-			return;
-		}
-		asks = false;
-		forgotten = { name: chosen.name, notation: chosen.notation };
-		own.remove(chosen.name);
-	}
-	function putBack() {
-		if (!forgotten) return;
-		own.keep([forgotten]);
-		named = forgotten.name;
-		forgotten = null;
-	}
-	async function take(files: FileList | null) {
-		const [file] = files ?? [];
-		if (!file) return;
-		forgotten = null;
-		try {
-			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
-			const found = readProfiles(await file.text());
-			own.keep(found);
-			said = `${file.name}: ${found.length} ${found.length === 1 ? 'notation' : 'notations'} taken in.`;
-		} catch (error) {
-			said = `${file.name} was not taken in: ${error instanceof SyntaxError ? 'it is not JSON' : (error as Error).message}.`;
-		}
-	}
-	const MAX_FILE = 200_000;
-
 	const set = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
 	function letter(family: (typeof LETTERS)[number][0], text: string) {
 		const right = /^\p{L}{1,3}$/u.test(text);
@@ -170,72 +97,7 @@
 <Sheet title="Notation" look="notation" {onclose}>
 	<div class="parts">
 		<div class="choices">
-			<label
-				>Profile
-				<select
-					class="field"
-					value={chosen?.name ?? ''}
-					onchange={({ currentTarget }) => choose(currentTarget.value)}
-				>
-					{#if !chosen}<option value="">of this lesson’s own</option>{/if}
-					{#each PROFILES as { name: of } (of)}<option value={of}>{of}</option>{/each}
-					{#if own.list.length}
-						<optgroup label="Your own">
-							{#each own.list as { name: of } (of)}<option value={of}>{of}</option>{/each}
-						</optgroup>
-					{/if}
-				</select></label
-			>
-			<form
-				class="keep"
-				onsubmit={(event) => {
-					event.preventDefault();
-					if (name.trim() && !isTaken) keep();
-				}}
-			>
-				<input
-					class="field"
-					placeholder="Name for this notation"
-					aria-label="Name for this notation"
-					aria-invalid={isTaken}
-					maxlength={MAX_PROFILE_NAME}
-					bind:value={name}
-				/>
-				<button class="btn tool" disabled={!name.trim() || isTaken}>Keep</button>
-				{#if chosen?.isOwn}
-					<button type="button" class="btn tool" disabled={!name.trim() || isTaken} onclick={rename}
-						>Rename</button
-					>
-					<button type="button" class="btn tool" onclick={forget} onblur={() => (asks = false)}
-						>{asks ? `Forget “${chosen.name}”?` : 'Forget'}</button
-					>
-				{/if}
-			</form>
-			{#if isTaken}<p class="wrong" role="alert">A notation that comes along has this name.</p>{/if}
-			{#if forgotten}<p role="status" class="said">
-					“{forgotten.name}” is forgotten. <button class="btn tool" onclick={putBack}>Put it back</button>
-				</p>{/if}
-			<div class="keep">
-				<button
-					class="btn tool"
-					disabled={own.list.length === 0}
-					onclick={() => download('notations.json', writeProfiles(own.list), 'application/json')}
-					>Export yours</button
-				>
-				<label class="btn tool open"
-					>Open a file of notations
-					<input
-						class="only-heard"
-						type="file"
-						accept=".json,application/json"
-						onchange={({ currentTarget }) => {
-							void take(currentTarget.files);
-							currentTarget.value = '';
-						}}
-					/></label
-				>
-			</div>
-			{#if said}<p role="status" class="said">{said}</p>{/if}
+			<NotationProfiles />
 			<label
 				>Numbers
 				<select
@@ -312,19 +174,6 @@
 		align-items: center;
 		font-size: var(--size-note);
 	}
-	.keep {
-		display: flex;
-		gap: var(--gap-2);
-		align-items: center;
-	}
-	.keep .field {
-		flex: 1;
-		min-width: 0;
-	}
-	.open {
-		display: inline-flex;
-		width: auto;
-	}
 	summary {
 		cursor: pointer;
 		font-size: var(--size-note);
@@ -334,10 +183,6 @@
 	}
 	details label {
 		margin-bottom: 0.25rem;
-	}
-	.said {
-		margin: 0;
-		font-size: var(--size-note);
 	}
 	.letters {
 		display: flex;

@@ -24,17 +24,19 @@ function withoutTerm(text: string, terms: readonly TermSource[], at: number): Te
 
 /**
  * Puts a coefficient where it stands.
+ * @param written how the number was typed, where it is to stand like that
  * @returns null where the row is more than a plain sum, so that it has to be written anew
  */
 export function editTerm(
 	text: string,
 	{ terms, left }: RowSource,
 	variable: string,
-	value: Rational
+	value: Rational,
+	written?: string
 ): TextEdit[] | null {
 	const found = terms?.filter(({ name }) => name === variable) ?? [];
 	if (!terms || found.length > 1) return null;
-	const size = toText(value.abs());
+	const size = written?.replace(/^[-−+]\s*/, '') ?? toText(value.abs());
 	const minus = sign(value) < 0;
 	const [own] = found;
 	if (!own) {

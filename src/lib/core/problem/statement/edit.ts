@@ -59,16 +59,20 @@ function editObjective(
 	return [{ from: at.from, to: at.to, insert: `${sense} ${nameText(name)}${unitText(unit)} = ${body}` }];
 }
 
-/** Sets one coefficient of a row. */
+/**
+ * Sets one coefficient of a row.
+ * @param written how the number was typed, where it is to stand like that
+ */
 export function setCoefficient(
 	text: string,
 	reading: Reading,
 	row: string,
 	variable: string,
-	value: Rational
+	value: Rational,
+	written?: string
 ): TextEdit[] {
 	const source = rowOf(reading, row);
-	const small = source?.right && editTerm(text, source, variable, value);
+	const small = source?.right && editTerm(text, source, variable, value, written);
 	return (
 		small ||
 		editRow(text, reading, row, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }))
@@ -76,12 +80,18 @@ export function setCoefficient(
 }
 
 /** Sets the right-hand side of a row. */
-export function setRhs(text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] {
+export function setRhs(
+	text: string,
+	reading: Reading,
+	row: string,
+	rhs: Rational,
+	written = toText(rhs)
+): TextEdit[] {
 	const source = rowOf(reading, row);
 	const plain =
 		source?.right &&
 		source.terms?.every(({ name, factor }) => name !== null || text.slice(factor!.from, factor!.to) === '0');
-	if (plain) return [{ ...source.right!, insert: toText(rhs) }];
+	if (plain) return [{ ...source.right!, insert: written }];
 	return editRow(text, reading, row, (own) => ({ ...own, rhs }));
 }
 
@@ -102,9 +112,15 @@ export const turnRow = (text: string, reading: Reading, row: string): TextEdit[]
 	}));
 
 /** Sets one coefficient of the objective. */
-export function setCost(text: string, reading: Reading, variable: string, value: Rational): TextEdit[] {
+export function setCost(
+	text: string,
+	reading: Reading,
+	variable: string,
+	value: Rational,
+	written?: string
+): TextEdit[] {
 	const source = goalOf(reading);
-	const small = source && editTerm(text, source, variable, value);
+	const small = source && editTerm(text, source, variable, value, written);
 	return (
 		small ?? editObjective(reading, (own) => ({ ...own, terms: new Map(own.terms).set(variable, value) }))
 	);

@@ -33,24 +33,34 @@ const withGoal = (
 const negated = (terms: ReadonlyMap<string, Rational>) =>
 	new Map([...terms].map(([name, value]) => [name, value.neg()]));
 
-/** Sets one coefficient of a row. */
+/**
+ * Sets one coefficient of a row.
+ * @param written how the number was typed, where it is to stand like that
+ */
 export const setCoefficient = (
 	text: string,
 	reading: Reading,
 	row: string,
 	variable: string,
-	value: Rational
+	value: Rational,
+	written?: string
 ): TextEdit[] =>
 	settled(
 		text,
 		reading,
-		values.setCoefficient(text, reading, row, variable, value),
+		values.setCoefficient(text, reading, row, variable, value, written),
 		withRow(reading, row, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
 	);
 
 /** Sets the right-hand side of a row. */
-export function setRhs(text: string, reading: Reading, row: string, rhs: Rational): TextEdit[] {
-	const edits = values.setRhs(text, reading, row, rhs);
+export function setRhs(
+	text: string,
+	reading: Reading,
+	row: string,
+	rhs: Rational,
+	written?: string
+): TextEdit[] {
+	const edits = values.setRhs(text, reading, row, rhs, written);
 	const source = reading.rows.find(({ kind, name }) => kind === 'constraint' && name === row);
 	// the number of a named row is just that; a line that is dragged is edited so with every frame
 	const isPlain = edits.length === 1 && edits[0].from === source?.right?.from && source.label !== null;
@@ -87,11 +97,17 @@ export const turnRow = (text: string, reading: Reading, row: string): TextEdit[]
 	);
 
 /** Sets one coefficient of the objective. */
-export const setCost = (text: string, reading: Reading, variable: string, value: Rational): TextEdit[] =>
+export const setCost = (
+	text: string,
+	reading: Reading,
+	variable: string,
+	value: Rational,
+	written?: string
+): TextEdit[] =>
 	settled(
 		text,
 		reading,
-		values.setCost(text, reading, variable, value),
+		values.setCost(text, reading, variable, value, written),
 		withGoal(reading, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
 	);
 
