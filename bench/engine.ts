@@ -8,24 +8,11 @@ import { region } from '../src/lib/core/geometry/region';
 import { makeKernel, pivotKernel, type Kernel } from '../src/lib/core/tableau/kernel';
 import { rational } from '../src/lib/core/number/rational';
 import type { Problem } from '../src/lib/core/problem/types';
+import { denseProblem } from './dense-problem';
+import { median, now } from './measure';
 import { denseTableau, pivotDoubles, pivotFractions, random } from './pivots';
 
 type Pivot = readonly [number, number];
-
-const now = () => Number(process.hrtime.bigint()) / 1e6;
-
-/** The median time of a task in milliseconds, repeated until enough time has gone by. */
-function median(task: () => void, milliseconds = 400): number {
-	for (let i = 0; i < 3; i++) task();
-	const times: number[] = [];
-	const end = now() + milliseconds;
-	while (now() < end || times.length < 5) {
-		const start = now();
-		task();
-		times.push(now() - start);
-	}
-	return times.sort((a, b) => a - b)[Math.floor(times.length / 2)];
-}
 
 /** The pivots that the largest-coefficient rule takes on a tableau, found exactly. */
 function pivotsOf(t: number[][], most: number): Pivot[] {
@@ -75,26 +62,6 @@ function kernels(): void {
 			`  ${`${m}×${n}`.padEnd(8)} ${count.toFixed(1).padStart(6)}   ${(exact / double).toFixed(2).padStart(14)}   ${(objects / exact).toFixed(1).padStart(23)}`
 		);
 	}
-}
-
-function denseProblem(size: number, seed: number): Problem {
-	const t = denseTableau(size, size, seed);
-	const next = random(seed + 1);
-	const names = Array.from({ length: size }, (_, j) => `x${j + 1}`);
-	const terms = (row: number[]) => new Map(names.map((name, j) => [name, rational(row[j])]));
-	return {
-		variables: names.map((name) => ({ name, lower: rational(0), upper: null, domain: 'continuous' })),
-		objective: { sense: 'max', name: 'z', terms: terms(t[size].map((v) => -v)), constant: rational(0) },
-		constraints: t.slice(0, size).map((row, i) => {
-			const atLeast = i % 4 === 3;
-			return {
-				name: `r${i + 1}`,
-				terms: terms(row),
-				relation: atLeast ? '>=' : '<=',
-				rhs: rational(atLeast ? next(10, 99) : row[size] * 4)
-			};
-		})
-	};
 }
 
 function growth(): void {

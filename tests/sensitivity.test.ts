@@ -69,6 +69,15 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.shows('Primal and dual', 'So y1 ≥ 0.');
 	await desk.shows('Last tableau of the dual', 'y1');
 	await desk.shows('Last tableau of the dual', 'Read off for the primal');
+	// a number of the one last tableau is marked in the other, rows and columns traded
+	await desk.page.locator('[data-pane="last"] tr:nth-child(1) [data-cell$=":-1"]').hover();
+	await desk.page.waitForSelector('[data-pane="dual-tableau"] [data-goal] [data-twin]');
+	await desk.shows('Last tableau of the dual', 'in the dual it stands in the objective row');
+	await desk.page.focus('[aria-label^="Last tableau of the dual: "]');
+	await desk.press('ArrowDown');
+	await desk.page.waitForSelector('[data-pane="dual-tableau"] [data-own]');
+	await desk.page.locator('[data-pane="dual-tableau"] tr:nth-child(1) [data-cell$=":-1"]').hover();
+	await desk.page.waitForSelector('[data-pane="last"] [data-goal] [data-twin]');
 	await desk.click('As tables');
 	await desk.shows('Primal and dual', 'rows and columns traded');
 	await accessible();
@@ -95,4 +104,25 @@ test('any plan and dual values bound one another; the best of both leave no gap;
 	await desk.shows('What if', 'There is no best plan');
 	await look('As a function');
 	await desk.shows('Best value', 'no end');
+});
+
+test('a number is taken in the hand where it stands: in the typeset problem, in the table, in the statement', async () => {
+	await desk.write(MIX);
+	await desk.page.waitForFunction(() => document.querySelectorAll('.typeset .number').length === 5);
+	await desk.page.$$eval('.typeset .number', (list) =>
+		list[1].dispatchEvent(new MouseEvent('click', { bubbles: true }))
+	);
+	await desk.shows('What if', 'jugs');
+	await desk.turnTo('Problem');
+	await desk.page.focus('[aria-label="Amount of kiln"]');
+	await desk.page.keyboard.down('Alt');
+	await desk.press('q');
+	await desk.page.keyboard.up('Alt');
+	await desk.shows('What if', 'the amount of kiln: 9');
+	// bounds other than signs are rows of the dual, or kept
+	await desk.turnTo('Overview');
+	await open(MIX + '\njugs to 3', 'The dual, written');
+	await desk.shows('Primal and dual', 'upper bound of jugs');
+	await desk.click('Bounds kept');
+	await desk.shows('Primal and dual', 'd jugs');
 });

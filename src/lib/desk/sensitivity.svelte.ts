@@ -1,15 +1,17 @@
 import { solveLinear } from '$lib/core/answer/answer';
-import { writtenDual, type DualForm, type DualNames } from '$lib/core/answer/dual-steps';
 import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ranges';
 import { asksForWhole } from '$lib/core/integer/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
 import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
-import { cellAt, numberMap, windowAround, type Cell } from '$lib/core/parametric/map';
-import { parametricRun, solvedPosition, type Stretch } from '$lib/core/parametric/run';
+import { cellAt, windowAround, type Cell, type Window } from '$lib/core/parametric/map';
+import { parametricRun, piecesOf, solvedPosition, type Stretch } from '$lib/core/parametric/run';
 import { numberOf, valueFunction, withNumber, type Varied } from '$lib/core/parametric/value-function';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { planOf } from '$lib/core/problem/use';
 import { printStatement } from '$lib/core/problem/statement/print';
+import { writeProblem } from '$lib/core/problem/codec';
+import { untrack } from 'svelte';
+import { DualWriting } from './dual-writing.svelte';
 import { useDesk, type Desk } from './desk.svelte';
 import { Running } from './running.svelte';
 
@@ -38,6 +40,7 @@ export interface Stair {
 
 const MILLISECONDS = 20_000;
 
+const NO_CELLS: readonly Cell[] = [];
 const NO_AMOUNTS: Plan = new Map();
 const noDuals = (problem: Problem): Multipliers =>
 	new Map(problem.constraints.map(({ name }) => [name, ZERO]));
@@ -49,16 +52,29 @@ export class Sensitivity {
 	#first = $state.raw<Varied | null>(null);
 	#second = $state.raw<Varied | null>(null);
 	#moved = $state.raw<{ text: string; first: Rational | null; second: Rational | null } | null>(null);
-	#form = $state<DualForm>('stated');
-	#names = $state<DualNames>('y');
-	#shown = $state<number | null>(null);
 	#tried = $state.raw<{ text: string; plan: Plan; duals: Multipliers } | null>(null);
+	#map = $state.raw<{ of: unknown; cells: readonly Cell[] } | null>(null);
 	#stairs = $state.raw<{ text: string; key: string; list: readonly Stair[] } | null>(null);
 
 	readonly running = new Running<'staircase'>();
+	/** the map, while it is being made off the page */
+	readonly mapping = new Running<'map'>();
 
 	constructor(desk: Desk) {
 		this.#desk = desk;
+		$effect(() => {
+			const asked = this.#mapped;
+			if (asked) void untrack(() => this.#drawMap(asked));
+		});
+	}
+
+	async #drawMap(asked: { problem: Problem; varied: readonly [Varied, Varied]; window: Window }) {
+		await this.mapping.during('map', async (signal) => {
+			const { mapInWorker } = await import('$lib/work/client');
+			const json = writeProblem(asked.problem);
+			const cells = await mapInWorker(json, asked.varied, asked.window, MILLISECONDS, signal);
+			this.#map = { of: asked, cells };
+		});
 	}
 
 	readonly #problem = $derived.by(() => (this.#desk.session.large ? null : this.#desk.document.problem));
@@ -95,9 +111,12 @@ export class Sensitivity {
 		const from = solvedPosition(problem, t);
 		return { down: parametricRun(from, varied, -1), up: parametricRun(from, varied, 1) };
 	});
-	readonly #pieces = $derived(
-		this.#problem && this.#chosen ? valueFunction(this.#problem, this.#chosen, null, null) : []
-	);
+	readonly #pieces = $derived.by(() => {
+		const [problem, varied, runs] = [this.#problem, this.#chosen, this.#runs];
+		if (!problem || !varied) return [];
+		const found = runs && piecesOf(varied, runs.down, runs.up);
+		return found ?? valueFunction(problem, varied, null, null);
+	});
 	readonly #span = $derived.by((): { low: Rational; high: Rational } => {
 		const ends = this.#pieces.flatMap(({ from, to }) => [from, to]);
 		const known = [...ends, this.value, this.#reading?.now ?? null].flatMap((own) => own ?? []).sort(compare);
@@ -112,9 +131,11 @@ export class Sensitivity {
 		const interval = (own: RangeReading | null) => (own ? { low: own.low.at, high: own.high.at } : free);
 		return windowAround(problem, [first, second], [interval(this.#reading), interval(this.#otherReading)]);
 	});
-	readonly #cells = $derived.by((): readonly Cell[] => {
+	/** what the map is of; null while it is not looked at */
+	readonly #mapped = $derived.by(() => {
 		const [problem, first, second, window] = [this.#problem, this.#chosen, this.#other, this.#window];
-		return problem && first && second && window ? numberMap(problem, [first, second], window) : [];
+		if (!problem || !first || !second || !window || this.#look !== 'two') return null;
+		return { problem, varied: [first, second] as const, window };
 	});
 	readonly #whatIf = $derived.by((): Problem | null => {
 		const [problem, first] = [this.#problem, this.#chosen];
@@ -123,7 +144,12 @@ export class Sensitivity {
 		const [second, value] = [this.#other, this.#look === 'two' ? this.secondValue : null];
 		return second && value ? withNumber(one, second, value) : one;
 	});
-	readonly #written = $derived(this.#problem && writtenDual(this.#problem, this.#form, this.#names));
+
+	/** the dual as a course writes it */
+	readonly dual = new DualWriting(
+		() => this.#problem,
+		() => this.#tableau
+	);
 
 	has(varied: Varied): boolean {
 		const problem = this.#problem;
@@ -183,8 +209,9 @@ export class Sensitivity {
 	get window() {
 		return this.#window;
 	}
+	/** the parts of the map; none before they are found */
 	get cells(): readonly Cell[] {
-		return this.#cells;
+		return this.#map && this.#map.of === this.#mapped ? this.#map.cells : NO_CELLS;
 	}
 	/** the number as it was moved; as it is where it was not */
 	get value(): Rational | null {
@@ -200,27 +227,11 @@ export class Sensitivity {
 	/** the cell of the map where the two numbers are */
 	get here(): Cell | null {
 		const [x, y] = [this.value, this.secondValue];
-		return x && y ? cellAt(this.#cells, [x, y]) : null;
+		return x && y ? cellAt(this.cells, [x, y]) : null;
 	}
 	/** the problem with the numbers as they were moved */
 	get whatIf(): Problem | null {
 		return this.#whatIf;
-	}
-	/** what dual variables are called */
-	get names(): DualNames {
-		return this.#names;
-	}
-	get form(): DualForm {
-		return this.#form;
-	}
-	/** the dual, with the steps in which it is written */
-	get written() {
-		return this.#written;
-	}
-	/** how many steps of the dual are shown */
-	get steps(): number {
-		const all = this.#written?.steps.length ?? 0;
-		return Math.min(this.#shown ?? all, all);
 	}
 	/** the plan and the dual values being tried: at first, nothing at all */
 	get tried(): { readonly plan: Plan; readonly duals: Multipliers } | null {
@@ -254,20 +265,6 @@ export class Sensitivity {
 		this.#moved = { text: this.#desk.document.text, first, second };
 	}
 
-	callDuals(names: DualNames): void {
-		this.#names = names;
-	}
-
-	write(form: DualForm): void {
-		this.#form = form;
-		this.#shown = null;
-	}
-
-	/** Shows so many steps of the dual; null shows all. */
-	step(to: number | null): void {
-		this.#shown = to === null ? null : Math.max(0, to);
-	}
-
 	tryPlan(plan: Plan): void {
 		const now = this.tried;
 		if (now) this.#tried = { text: this.#desk.document.text, plan, duals: now.duals };
@@ -299,9 +296,8 @@ export class Sensitivity {
 
 const made = new WeakMap<Desk, Sensitivity>();
 
-/** What is looked at of an answer's worth on the desk that the views above provide; made when it is first asked for. */
-export function useSensitivity(): Sensitivity {
-	const desk = useDesk();
+/** What is looked at of an answer's worth on a desk; made when it is first asked for. */
+export function sensitivityOf(desk: Desk): Sensitivity {
 	const known = made.get(desk);
 	if (known) return known;
 	// it outlives the page that asks for it first
@@ -312,3 +308,6 @@ export function useSensitivity(): Sensitivity {
 	made.set(desk, fresh!);
 	return fresh!;
 }
+
+/** That of the desk that the views above provide. */
+export const useSensitivity = (): Sensitivity => sensitivityOf(useDesk());

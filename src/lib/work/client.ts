@@ -9,6 +9,9 @@ import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/read';
 import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
+import type { Cell, Window } from '../core/parametric/map';
+import type { Varied } from '../core/parametric/value-function';
+import { packWindow, takeCell } from './map-packing';
 import type { Jobs, Progress, WayJson } from './jobs';
 import { Cancelled } from './cancelled';
 import { unpackReading, type PackedDecision } from './packing';
@@ -113,6 +116,18 @@ export const designInWorker = (
 	signal?: AbortSignal
 ): Promise<void> =>
 	run(async (remote) => await remote.design(request, proxy(onFind), proxy(onProgress)), signal);
+
+/** Parts the plane of two numbers of a problem off the main thread. */
+export const mapInWorker = async (
+	problem: ProblemJson,
+	varied: readonly [Varied, Varied],
+	window: Window,
+	milliseconds: number,
+	signal?: AbortSignal
+): Promise<Cell[]> =>
+	(await run((remote) => remote.map(problem, varied, packWindow(window), milliseconds), signal)).map(
+		takeCell
+	);
 
 /** Looks for variants of a problem off the main thread; each is told. */
 export const variantsInWorker = (

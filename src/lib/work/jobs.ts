@@ -18,6 +18,9 @@ import type { DesignProgress } from '../core/design/search';
 import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
+import { numberMap } from '../core/parametric/map';
+import type { Varied } from '../core/parametric/value-function';
+import { packCell, takeWindow, type PackedCell, type PackedWindow } from './map-packing';
 import { packDecision, packReading, takePacked, type PackedDecision, type PackedReading } from './packing';
 import { timed } from './timed';
 
@@ -83,6 +86,17 @@ export const jobs = {
 			() => shouldStop!(0) !== null,
 			(found) => onFind(writeProblem(found))
 		);
+	},
+	/** The map of two numbers of a problem, as `numberMap` parts it; numbers are texts. */
+	map(
+		json: ProblemJson,
+		varied: readonly [Varied, Varied],
+		window: PackedWindow,
+		milliseconds: number
+	): PackedCell[] {
+		const { shouldStop } = timed(milliseconds);
+		const isOver = () => shouldStop!(0) !== null;
+		return numberMap(decodeProblem(json), varied, takeWindow(window), isOver).map(packCell);
 	},
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {

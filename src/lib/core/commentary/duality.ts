@@ -1,9 +1,12 @@
+import { columnsOf, type TableauCell } from '../answer/complementary-bases';
+import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 import type { FromPlan, Pair, WeakBound } from '../answer/complementary';
 import type { Certificate } from '../answer/certificate';
 import type { DualStep, WrittenDual } from '../answer/dual-steps';
 import type { Multipliers } from '../answer/multipliers';
 import { summedRows } from '../answer/check';
 import { isZero, type Rational } from '../number/rational';
+import { isBound, ownerOf } from '../problem/row-owner';
 import { RELATION_SIGNS } from '../problem/relation';
 import { withoutZeros, type Problem, type Relation } from '../problem/types';
 import { inBrackets, joined, linear, say, type Sentence } from '../sentence/sentence';
@@ -17,17 +20,23 @@ const WORD = { max: 'maximum', min: 'minimum' } as const;
 const wantedOf = ({ objective }: Problem): Relation => (objective.sense === 'max' ? '<=' : '>=');
 
 /** Why a step of the dual is as it is. */
-export function dualStepSentence({ primal, dual }: WrittenDual, step: DualStep): Sentence {
+export function dualStepSentence({ primal, dual, counted }: WrittenDual, step: DualStep): Sentence {
 	const { objective } = primal;
 	const isMax = objective.sense === 'max';
 	const goal = objective.name;
 	const wanted = wantedOf(primal);
+	if (step.kind === 'counted') {
+		const all = [...counted].map(
+			([name, own]) => say`${own.variable} = ${own.from} ${own.sign > 0 ? '+' : '−'} ${name}`
+		);
+		return say`Variables are counted from their bounds, ${joined(all)}: then these bounds are signs and need no rows. What the bounds alone bring, ${objective.constant}, stands in both objectives.`;
+	}
 	if (step.kind === 'objective')
 		return say`The rows, each times a number, are to add up to a bound that no plan's ${goal} can pass. The ${isMax ? 'lowest' : 'highest'} such bound is asked for: a ${WORD[objective.sense]} has a ${OTHER[objective.sense]} as its dual, and the right-hand sides become its coefficients.`;
 	if (step.kind === 'row') {
 		const { row, variable, relation, sign } = step;
-		const said =
-			row.endsWith('.lower') || row.endsWith('.upper') ? say`The bound ${row}` : say`${{ constraint: row }}`;
+		const owner = ownerOf(row);
+		const said = isBound(owner) ? say`The ${owner.kind} bound of ${owner.name}` : say`${{ constraint: row }}`;
 		if (sign === 0)
 			return say`${said} is an equation: it may be multiplied by any number and stays one. So ${variable} is free.`;
 		const hurts =
@@ -175,4 +184,17 @@ export function certificateSentence(problem: Problem, certificate: Certificate):
 		[...certificate.ray].filter(([, value]) => !isZero(value)).map(([own, value]) => say`${own} by ${value}`)
 	);
 	return say`${name} has no end: from any plan one can go on, ${way}, and it gets ${sense === 'max' ? 'larger' : 'smaller'} for ever. So no dual values can bound it: the dual has no plan.`;
+}
+
+/** What the number of a cell of the primal's last tableau is in the dual's, where it stands with rows and columns traded. */
+export function twinSentence(primal: Tableau, dual: Tableau, cell: TableauCell, twin: TableauCell): Sentence {
+	const here = columnsOf(primal, cell);
+	const there = columnsOf(dual, twin);
+	if (!here.row && !here.column)
+		return say`The value ${objectiveValue(primal)} stands in both: neither can be better.`;
+	if (!here.column)
+		return say`${here.row!} has the value ${columnValue(primal, cell.row!)} in the plan; in the dual it stands in the objective row, under ${there.column!}: what each unit of ${there.column!} would change.`;
+	if (!here.row)
+		return say`What each unit of ${here.column} would change stands in the objective row; in the dual it is the value of ${there.row!}, ${columnValue(dual, twin.row!)}.`;
+	return say`Row ${here.row}, column ${here.column}: in the dual row ${there.row!}, column ${there.column!}. Rows and columns have traded places.`;
 }

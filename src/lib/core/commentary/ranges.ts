@@ -233,9 +233,17 @@ export function worthSentences(t: Tableau): Sentence[] {
 	return problem.constraints.flatMap((row) => {
 		const { rate, low, high } = rangeReading(t, { rhs: row.name });
 		if (isZero(rate)) return [];
-		const end = (at: Rational | null, none: string) => (at ? quantity(at, row.unit) : say`${none}`);
+		const amount = (at: Rational) => quantity(at, row.unit);
+		const far =
+			low.at && high.at
+				? say`, as long as there is between ${amount(low.at)} and ${amount(high.at)} of it`
+				: low.at
+					? say`, as long as there is at least ${amount(low.at)} of it`
+					: high.at
+						? say`, as long as there is at most ${amount(high.at)} of it`
+						: say`, however much there is of it`;
 		return [
-			say`One more${row.unit ? ` ${row.unit}` : ''} of ${{ constraint: row.name }} changes ${name} by ${quantity(rate, unit)}, as long as there is between ${end(low.at, 'any little')} and ${end(high.at, 'any much')} of it.`
+			say`One more${row.unit ? ` ${row.unit}` : ''} of ${{ constraint: row.name }} changes ${name} by ${quantity(rate, unit)}${far}.`
 		];
 	});
 }

@@ -3,16 +3,8 @@ import { joined, say } from '../sentence/sentence';
 import { handOver } from '../method/decide';
 import type { Work } from '../method/types';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
-import {
-	cell,
-	columnOf,
-	entryAt,
-	isArtificial,
-	pivot,
-	rowCount,
-	vacantRows,
-	type Tableau
-} from '../tableau/tableau';
+import { cell, columnOf, isArtificial, rowCount, vacantRows, type Tableau } from '../tableau/tableau';
+import { reach } from '../tableau/reach';
 import { begunByHand } from './begin';
 import { standsIn } from '../form/affine';
 import type { Plan } from '../problem/types';
@@ -20,51 +12,6 @@ import * as messages from './messages';
 import { columnIndex } from './pivot';
 import type { Position } from './position';
 import type { BasisMove, MoveKind } from './types';
-
-/** A pivot of a basis that is being reached, by column indices. */
-export interface Exchange {
-	readonly enter: number;
-	readonly leave: number;
-}
-
-/** A basis reached by exchanges, or the columns that cannot stand in one basis: the first is the combination of the others. */
-export type Reached =
-	| { readonly tableau: Tableau; readonly exchanges: readonly Exchange[] }
-	| {
-			readonly column: number;
-			readonly combination: readonly { readonly column: number; readonly factor: Rational }[];
-	  };
-
-/**
- * Brings columns into the basis, each by one exchange with a column that is not wanted there (Steinitz 1913).
- * @param wanted column indices, no more than the tableau has rows
- */
-export function reach(t: Tableau, wanted: readonly number[]): Reached {
-	const keep = new Set(wanted);
-	const exchanges: Exchange[] = [];
-	let now = t;
-	for (const enter of wanted) {
-		if (now.basis.includes(enter)) continue;
-		const position = now.nonbasic.indexOf(enter);
-		const rows = now.basis.flatMap((own, row) => (!keep.has(own) && cell(now, row, position) ? [row] : []));
-		// a place without a basic variable is filled first, then those of artificial variables
-		const rank = (row: number) => {
-			const { kind } = columnOf(now, now.basis[row]);
-			return kind === 'vacant' ? 0 : kind === 'artificial' ? 1 : 2;
-		};
-		const [row] = rows.sort((a, b) => rank(a) - rank(b) || a - b);
-		if (row === undefined)
-			return {
-				column: enter,
-				combination: now.basis.flatMap((column, i) =>
-					cell(now, i, position) ? [{ column, factor: entryAt(now, i, position) }] : []
-				)
-			};
-		exchanges.push({ enter, leave: now.basis[row] });
-		now = pivot(now, row, position);
-	}
-	return { tableau: now, exchanges };
-}
 
 /** Where one stands with a tableau, or at the start by hand. */
 const workAt = (position: Position): Work => position.work ?? begunByHand(position);

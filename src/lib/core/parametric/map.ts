@@ -147,6 +147,15 @@ export function numberMap(
 const around = (polygon: readonly At[], halves: readonly Half[]): At[] =>
 	halves.reduce<At[]>((rest, half) => (rest.length ? clipped(rest, half) : rest), [...polygon]);
 
+/** The part of a polygon that conditions leave, and those of them that are its edges: the others say nothing more where it has an area. */
+function edged(whole: readonly At[], halves: readonly Half[]): { polygon: At[]; halves: readonly Half[] } {
+	const polygon = around(whole, halves);
+	if (polygon.length === 0) return { polygon, halves };
+	const sides = polygon.map((p, i) => [p, polygon[(i + 1) % polygon.length]]);
+	const found = sides.map((side) => halves.find((half) => side.every((p) => isZero(beyond(half, p)))));
+	return { polygon, halves: [...new Set(found.filter((half) => half !== undefined))] };
+}
+
 function lookedAt(
 	problem: Problem,
 	varied: readonly [Varied, Varied],
@@ -157,7 +166,7 @@ function lookedAt(
 	const answer = solveLinear(here);
 	const none = { basis: [], plane: null };
 	if (answer.status === 'optimal') {
-		const halves = conditions(answer, varied, at);
+		const { halves, polygon } = edged(whole, conditions(answer, varied, at));
 		const rates = varied.map((own) =>
 			'rhs' in own ? answer.duals!.get(own.rhs)! : (answer.solution!.get(own.objective) ?? ZERO)
 		);
@@ -167,7 +176,7 @@ function lookedAt(
 			halves,
 			cell: {
 				status: 'optimal',
-				polygon: around(whole, halves),
+				polygon,
 				basis: basis.map((column) => form.columns[column].name),
 				plane: { constant, first: rates[0], second: rates[1] }
 			}
@@ -180,8 +189,8 @@ function lookedAt(
 	}
 	// it is unbounded wherever there is a plan: where there is one, the problem without an objective has a basis
 	const idle = solveLinear({ ...here, objective: { ...here.objective, terms: new Map() } });
-	const halves = conditions(idle, varied, at);
-	return { halves, cell: { ...none, status: 'unbounded', polygon: around(whole, halves) } };
+	const { halves, polygon } = edged(whole, conditions(idle, varied, at));
+	return { halves, cell: { ...none, status: 'unbounded', polygon } };
 }
 
 /** The same for two coefficients of the objective: those of the dual's right-hand sides, with the names of the problem's own bases. */

@@ -3,8 +3,8 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { evaluate } from '../problem/types';
-import { parametricRun, solvedPosition, withLength } from './run';
-import { numberOf, valueFunction, withNumber, valueOn, type Varied } from './value-function';
+import { parametricRun, piecesOf, solvedPosition, withLength } from './run';
+import { numberOf, valueFunction, withNumber, valueOn, type Piece, type Varied } from './value-function';
 
 test('the stretches of a parametric run are the pieces of the value function, and their plans are the best ones', () => {
 	const seen = { stretches: 0, infeasible: 0, unbounded: 0, endless: 0 };
@@ -18,6 +18,19 @@ test('the stretches of a parametric run are the pieces of the value function, an
 				: { objective: problem.variables[n % problem.variables.length].name };
 			const start = numberOf(problem, varied);
 			const run = parametricRun(solvedPosition(problem, answer.tableau!), varied, isUp ? 1 : -1);
+			const whole = valueFunction(problem, varied, null, null);
+			const [down, up] = [-1, 1].map((way) =>
+				parametricRun(solvedPosition(problem, answer.tableau!), varied, way as 1 | -1)
+			);
+			const outline = (list: readonly Piece[]) =>
+				list.map(({ from, to, status, line }) => [
+					from?.toFraction(),
+					to?.toFraction(),
+					status,
+					line?.slope.toFraction(),
+					line && valueOn({ from, to, status, line }, from ?? to ?? start)!.toFraction()
+				]);
+			expect(outline(piecesOf(varied, down, up)!)).toEqual(outline(whole));
 			const pieces = valueFunction(problem, varied, isUp ? start : null, isUp ? null : start);
 			for (const { from, to, plan, value } of run) {
 				const at = withNumber(problem, varied, from);

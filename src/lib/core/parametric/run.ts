@@ -5,11 +5,12 @@ import { perform } from '../move/kinds';
 import { pivotMove } from '../move/pivot';
 import { stated, type Position } from '../move/position';
 import type { PivotMove } from '../move/types';
-import { isZero, toText, type Rational } from '../number/rational';
+import { isZero, toText, ZERO, type Rational } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
+import { dualValues } from '../answer/multipliers';
 import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { numberOf, type Varied } from './value-function';
+import { joined, numberOf, type Piece, type Varied } from './value-function';
 import type { Plan, Problem } from '../problem/types';
 
 /** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */
@@ -110,6 +111,36 @@ export function parametricRun(position: Position, varied: Varied, direction: 1 |
 /** Stretches that have a length: those at one number only are steps of a degenerate corner. */
 export const withLength = (stretches: readonly Stretch[]): Stretch[] =>
 	stretches.filter(({ from, to }) => to === null || !isZero(to.sub(from)));
+
+/**
+ * The optimal value as a function of a number, from the stretches met as it falls and as it rises: what `valueFunction` finds without pivots.
+ * @returns pieces in order that cover the whole line; null where a run was given up before its end
+ */
+export function piecesOf(varied: Varied, down: readonly Stretch[], up: readonly Stretch[]): Piece[] | null {
+	const [lowest, highest] = [down.at(-1), up.at(-1)];
+	const isWhole = (own: Stretch | undefined) => !!own && (own.to === null || own.beyond !== null);
+	if (!isWhole(lowest) || !isWhole(highest)) return null;
+	const pieceOf = ({ from, to, tableau, plan, value }: Stretch, isUp: boolean): Piece => {
+		const slope =
+			('rhs' in varied ? dualValues(tableau).get(varied.rhs) : plan.get(varied.objective)) ?? ZERO;
+		const basis = tableau.basis.map((column) => tableau.form.columns[column].name);
+		const line = { where: from, value, slope };
+		return { ...(isUp ? { from, to } : { from: to, to: from }), status: 'optimal', line, basis };
+	};
+	const inside = [
+		...withLength(down)
+			.reverse()
+			.map((own) => pieceOf(own, false)),
+		...withLength(up).map((own) => pieceOf(own, true))
+	];
+	const { beyond: below, to: low } = lowest!;
+	const { beyond: above, to: high } = highest!;
+	return [
+		...(below ? [{ from: null, to: low, status: below }] : []),
+		...joined(inside.length ? inside : [{ ...pieceOf(up[0], true), to: up[0].from }]),
+		...(above ? [{ from: high, to: null, status: above }] : [])
+	];
+}
 
 /** The position at which a solved problem stands, to follow a number from. */
 export const solvedPosition = (problem: Problem, tableau: Tableau): Position => ({

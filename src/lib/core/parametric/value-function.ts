@@ -21,7 +21,7 @@ export interface Piece {
 	readonly basis?: readonly string[];
 }
 
-interface Line {
+export interface Line {
 	readonly where: Rational;
 	readonly value: Rational;
 	readonly slope: Rational;
@@ -173,8 +173,8 @@ function rhsPieces(
 	return around(joined(between(low, first, high, last)));
 }
 
-/** Neighbours on one line are one piece. */
-function joined(pieces: readonly Piece[]): Piece[] {
+/** Pieces in order; neighbours on one line are one piece. */
+export function joined(pieces: readonly Piece[]): Piece[] {
 	const list: Piece[] = [];
 	for (const own of pieces) {
 		const before = list.at(-1);

@@ -30,5 +30,11 @@ export function ownerOf(name: string): RowOwner {
 	return /^cut \d+$/.test(name) ? { kind: 'cut', name } : { kind: 'constraint', name };
 }
 
+/** What a row is called in words, from its name: a bound as what it is. */
+export function calledRow(name: string): string {
+	const owner = ownerOf(name);
+	return isBound(owner) ? `the ${owner.kind} bound of ${owner.name}` : name;
+}
+
 /** The name of the n-th cut, from 1 on. */
 export const cutName = (number: number): string => `cut ${number}`;

@@ -2,6 +2,7 @@ import { plainText } from '$lib/core/sentence/sentence';
 import { RULE_LABELS } from '$lib/core/move/messages';
 import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';
+import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
 import { HELP_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
 
@@ -104,6 +105,17 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 't',
 			possible: session.tableau !== null,
 			run: () => pinned.toggle()
+		}
+	];
+	const worth = variedOf(selection.number);
+	const asked: Action[] = [
+		{
+			id: 'worth',
+			group: 'The number pointed at',
+			says: 'What is this number worth, and for how long?',
+			key: 'q',
+			possible: worth !== null,
+			run: () => void (worth && askWorth(desk, helpers.go, worth))
 		}
 	];
 	const moves = session.offers.map(({ move, says }, i): Action => ({
@@ -225,7 +237,17 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: helpers.share
 		}
 	];
-	return [...offered.actions, ...moves, ...steps, ...pages, ...lessons, ...starts, ...rules, ...looks];
+	return [
+		...offered.actions,
+		...asked,
+		...moves,
+		...steps,
+		...pages,
+		...lessons,
+		...starts,
+		...rules,
+		...looks
+	];
 }
 
 /** Whether a text field has the keys. */

@@ -2,6 +2,7 @@
 	import { onDestroy } from 'svelte';
 	import { DUAL_NAMES } from '$lib/core/answer/dual-steps';
 	import { newLesson, withTitle } from '$lib/core/lesson/lesson';
+	import { calledRow } from '$lib/core/problem/row-owner';
 	import { printStatement, printTerms } from '$lib/core/problem/statement/print';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Constraint, Problem } from '$lib/core/problem/types';
@@ -23,7 +24,8 @@
 	const keeping = useKeeping();
 	const go = useGo();
 	const sensitivity = useSensitivity();
-	const { written, steps } = $derived(sensitivity);
+	const writing = sensitivity.dual;
+	const { written, steps } = $derived(writing);
 	const all = $derived(written?.steps.length ?? 0);
 	let asTables = $state(false);
 	const current = $derived(written && steps > 0 ? written.steps[steps - 1] : null);
@@ -59,7 +61,7 @@
 				says: 'Next step of the dual',
 				key: 'PageDown',
 				possible: steps < all,
-				run: () => sensitivity.step(steps + 1)
+				run: () => writing.step(steps + 1)
 			},
 			{
 				id: 'dual previous',
@@ -67,7 +69,7 @@
 				says: 'Previous step of the dual',
 				key: 'PageUp',
 				possible: steps > 0,
-				run: () => sensitivity.step(steps - 1)
+				run: () => writing.step(steps - 1)
 			}
 		])
 	);
@@ -142,7 +144,7 @@
 					onpointerleave={() => point(null, 'constraint')}
 					>{#if identity}<MarkGlyph {identity} />
 					{/if}<Formula tex={sign.tex} says={sign.says} />
-					<em>for {row}</em></span
+					<em>for {calledRow(row)}</em></span
 				>
 			{/each}
 		{:else}
@@ -157,27 +159,34 @@
 		{#if written}
 			<Choose
 				label="What the dual is taken of"
-				value={sensitivity.form}
+				value={writing.form}
 				options={[
 					{ value: 'stated', text: 'As stated' },
 					{ value: 'turned', text: 'Rows turned one way', says: 'all rows turned the same way first' },
 					{ value: 'standard', text: 'Of the standard form' }
 				]}
-				onchange={(form) => sensitivity.write(form)}
+				onchange={(form) => writing.write(form)}
 			/>
 			<label class="count"
 				>called <select
 					class="field"
 					aria-label="What dual variables are called"
-					value={sensitivity.names}
-					onchange={(event) =>
-						sensitivity.callDuals(event.currentTarget.value as (typeof DUAL_NAMES)[number])}
+					value={writing.names}
+					onchange={(event) => writing.call(event.currentTarget.value as (typeof DUAL_NAMES)[number])}
 				>
 					{#each DUAL_NAMES as own (own)}<option value={own}
 							>{own === 'rows' ? 'after the rows' : `${own}1, ${own}2`}</option
 						>{/each}
 				</select></label
 			>
+			{#if writing.hasBounds && writing.form !== 'standard'}
+				<button
+					class="btn tool"
+					aria-pressed={writing.bounds === 'kept'}
+					title="Variables are counted from their bounds, so that these need no rows"
+					onclick={() => writing.keep(writing.bounds === 'kept' ? 'rows' : 'kept')}>Bounds kept</button
+				>
+			{/if}
 			<button class="btn tool" aria-pressed={asTables} onclick={() => (asTables = !asTables)}
 				>As tables</button
 			>
@@ -186,7 +195,7 @@
 				aria-label="Previous step of the dual"
 				title="Previous step (Page Up)"
 				disabled={steps === 0}
-				onclick={() => sensitivity.step(steps - 1)}>◂</button
+				onclick={() => writing.step(steps - 1)}>◂</button
 			>
 			<span class="count">{steps} of {all}</span>
 			<button
@@ -194,9 +203,9 @@
 				aria-label="Next step of the dual"
 				title="Next step (Page Down)"
 				disabled={steps === all}
-				onclick={() => sensitivity.step(steps + 1)}>▸</button
+				onclick={() => writing.step(steps + 1)}>▸</button
 			>
-			<button class="btn tool" onclick={() => sensitivity.step(steps === all ? 0 : null)}
+			<button class="btn tool" onclick={() => writing.step(steps === all ? 0 : null)}
 				>{steps === all ? 'From the beginning' : 'Whole'}</button
 			>
 			<button

@@ -1,23 +1,35 @@
 <script lang="ts">
-	import { solveLinear } from '$lib/core/answer/answer';
+	import { twinCell, twinOfDual } from '$lib/core/answer/complementary-bases';
 	import { checkSentences } from '$lib/core/commentary/answer';
+	import { twinSentence } from '$lib/core/commentary/duality';
 	import { planSentence } from '$lib/core/commentary/plan';
-	import { ZERO } from '$lib/core/number/rational';
 	import { say } from '$lib/core/sentence/sentence';
-	import Words from '../shared/Words.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import Words from '../shared/Words.svelte';
+	import LookedAt from './LookedAt.svelte';
 
-	/** The last tableau of the dual: the primal's plan stands in its objective row, as the dual values stand in the primal's. */
+	/** The last tableau of the dual: the primal's plan stands in its objective row, as the dual values stand in the primal's; a cell pointed at in one is marked in the other. */
 	const { document: lesson } = useDesk();
 	const sensitivity = useSensitivity();
-	const answer = $derived(sensitivity.written && solveLinear(sensitivity.written.dual.problem));
-	/** the primal's plan: the dual values of the dual's rows */
-	const plan = $derived(
-		answer?.duals && sensitivity.problem
-			? new Map(sensitivity.problem.variables.map(({ name }) => [name, answer.duals!.get(name) ?? ZERO]))
-			: null
+	const { answer, last, plan, pointed, form } = $derived(sensitivity.dual);
+	const tableau = $derived(answer?.status === 'optimal' ? (last?.tableau ?? answer.tableau) : null);
+	const own = $derived(pointed?.of === 'dual' ? pointed.cell : null);
+	const twin = $derived(last && pointed?.of === 'primal' ? twinCell(last, pointed.cell) : null);
+	/** what is pointed at, in both */
+	const both = $derived.by(() => {
+		if (!last || !pointed) return null;
+		const [here, there] =
+			pointed.of === 'primal' ? [pointed.cell, twin] : [twinOfDual(last, pointed.cell), pointed.cell];
+		return here && there ? { here, there } : null;
+	});
+	const why = $derived(
+		form === 'standard' || !last || last.isComplementary
+			? ''
+			: sensitivity.dual.hasBounds && sensitivity.dual.bounds === 'rows'
+				? 'Bounds are rows in this dual and none in the primal’s tableau: with “Bounds kept” each number stands in both.'
+				: 'A variable that may have either sign has two columns here and one there: the numbers cannot be paired one by one.'
 	);
 </script>
 
@@ -26,21 +38,26 @@
 	name="Last tableau of the dual"
 	aside={lesson.stale ? 'last right statement' : null}
 >
-	{#if answer?.status === 'optimal' && answer.tableau}
+	{#if tableau}
 		<div class="stack">
 			<div class="grid">
-				{#if lesson.notation.layout === 'dictionary'}
-					{#await import('../tableau/Dictionary.svelte') then { default: Dictionary }}
-						<Dictionary work={{ tableau: answer.tableau, part: 'primal' }} decision={null} hides={false} />
-					{/await}
-				{:else}
-					{#await import('../tableau/TableauGrid.svelte') then { default: Grid }}
-						<Grid work={{ tableau: answer.tableau, part: 'primal' }} decision={null} />
-					{/await}
-				{/if}
+				<LookedAt
+					{tableau}
+					{own}
+					{twin}
+					label="Last tableau of the dual"
+					onpoint={last?.isComplementary ? (cell) => sensitivity.dual.point('dual', cell) : undefined}
+				/>
 			</div>
-			{#if plan && sensitivity.form !== 'standard'}
-				<p class="read">
+			<p class="read" aria-live="polite">
+				{#if both && last && sensitivity.tableau}
+					<Words
+						sentence={twinSentence(sensitivity.tableau, last.tableau, both.here, both.there)}
+						linked={false}
+					/>
+				{:else if pointed && last?.isComplementary}
+					This stands in one of the two only: its row or column has none that answers to it.
+				{:else if plan}
 					<Words
 						sentence={say`Read off for the primal, what each row of the dual is worth: ${planSentence(sensitivity.problem!, plan)}.`}
 						linked={false}
@@ -48,8 +65,9 @@
 					{#each checkSentences(sensitivity.problem!, plan) as { about, says } (about)}
 						<span class="check"><Words sentence={says} linked={false} /></span>
 					{/each}
-				</p>
-			{/if}
+					{#if last?.isComplementary}Point at a number: it stands in both tableaux.{:else}{why}{/if}
+				{/if}
+			</p>
 		</div>
 	{:else}
 		<p class="nothing">

@@ -1,32 +1,35 @@
 <script lang="ts">
 	import { solveLinear } from '$lib/core/answer/answer';
-	import type { Work } from '$lib/core/method/types';
+	import { twinOfDual } from '$lib/core/answer/complementary-bases';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import LookedAt from './LookedAt.svelte';
 
-	/** The last tableau of the problem with the numbers as they were moved; cells that are read are framed. */
+	/** The last tableau of the problem with the numbers as they were moved; cells that are read are framed. Beside the dual's, as stated. */
 	const { document: lesson } = useDesk();
 	const sensitivity = useSensitivity();
-	const work = $derived.by((): Work | null => {
-		const { whatIf } = sensitivity;
-		if (!whatIf) return null;
-		const { tableau } = solveLinear(whatIf);
-		return tableau && { tableau, part: 'primal' };
+	const { pointed, last } = $derived(sensitivity.dual);
+	const isBesideDual = $derived(sensitivity.look === 'dual');
+	const tableau = $derived.by(() => {
+		if (isBesideDual || !sensitivity.whatIf) return sensitivity.tableau;
+		return solveLinear(sensitivity.whatIf).tableau;
 	});
+	const own = $derived(pointed?.of === 'primal' ? pointed.cell : null);
+	const twin = $derived(last && pointed?.of === 'dual' ? twinOfDual(last, pointed.cell) : null);
 </script>
 
 <Pane pane="last" name="Last tableau" aside={lesson.stale ? 'last right statement' : null}>
-	{#if work && sensitivity.tableau}
-		{#if lesson.notation.layout === 'dictionary'}
-			{#await import('../tableau/Dictionary.svelte') then { default: Dictionary }}
-				<Dictionary {work} decision={null} hides={false} />
-			{/await}
-		{:else}
-			{#await import('../tableau/TableauGrid.svelte') then { default: Grid }}
-				<Grid {work} decision={null} />
-			{/await}
-		{/if}
+	{#if tableau && sensitivity.tableau}
+		{#if isBesideDual}
+			<LookedAt
+				{tableau}
+				{own}
+				{twin}
+				label="Last tableau"
+				onpoint={(cell) => sensitivity.dual.point('primal', cell)}
+			/>
+		{:else}<LookedAt {tableau} label="Last tableau" />{/if}
 	{:else}
 		<p class="nothing">The last tableau stands here where there is a best plan.</p>
 	{/if}

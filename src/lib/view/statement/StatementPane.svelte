@@ -5,7 +5,7 @@
 	import type { Pointed } from '$lib/desk/identity';
 	import Pane from '../shared/Pane.svelte';
 	import Findings from './Findings.svelte';
-	import { numberPlace } from './number-place';
+	import { numberAt, numberPlace } from './number-place';
 	import { pastedKind, type PastedKind } from './pasted';
 	import { makeEditor, replaceText, showFindings, showLit, showMarks } from './editor';
 
@@ -20,7 +20,10 @@
 		return found && found.kind !== 'objective' ? { kind: found.kind, name: found.name } : null;
 	}
 
-	const pointAt = (offset: number | null) => selection.point(offset === null ? null : standingAt(offset));
+	const pointAt = (offset: number | null) =>
+		offset === null
+			? selection.point(null)
+			: selection.point(standingAt(offset), numberAt(lesson.reading, offset));
 
 	/** what was pasted that is no statement */
 	let pasted = $state.raw<{ text: string; kind: PastedKind } | null>(null);

@@ -1,15 +1,21 @@
 <script lang="ts">
 	import { printTerms } from '$lib/core/problem/statement/print';
-	import { showNumber } from '$lib/core/number/show';
+	import { isZero, type Rational } from '$lib/core/number/rational';
+	import { showNumber, texNumber } from '$lib/core/number/show';
+	import type { StoryTarget } from '$lib/core/lesson/story';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useGo } from '$lib/desk/go';
+	import { askWorth, variedOf } from '$lib/desk/worth';
 	import type { Pointed } from '$lib/desk/identity';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import { gradual } from '../shared/gradual.svelte';
-	import { texLimit, texName, texSigns, texTerms } from './tex';
+	import { texEachTerm, texLimit, texName, texSigns, texTerms } from './tex';
 
-	const { document, preferences, selection, session } = useDesk();
+	const desk = useDesk();
+	const go = useGo();
+	const { document, preferences, selection, session } = desk;
 	const style = $derived(document.notation.numbers);
 	const problem = $derived(document.problem);
 	/** more terms than a page holds, and than can be typeset between two frames */
@@ -20,8 +26,24 @@
 	let inWords = $state(false);
 	let asksMeanings = $state(false);
 	const rows = gradual(() => (problem && !tooLong ? problem.constraints : []));
+	const constantTex = (value: Rational) => {
+		const sign = problem?.objective.terms.size === 0 ? '' : value.s < 0n ? '{}-' : '{}+';
+		return `${sign}${texNumber(sign ? value.abs() : value, style)}`;
+	};
 	const pointed = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
+
+{#snippet asked(number: StoryTarget, tex: string, says: string)}
+	<button
+		class="number"
+		class:here={number.part !== null && selection.isNumber(number.name, number.part)}
+		title="What is it worth, and for how long?"
+		onclick={() => {
+			const varied = variedOf(number);
+			if (varied) void askWorth(desk, go, varied);
+		}}><Formula {tex} {says} /></button
+	>
+{/snippet}
 
 <Pane pane="typeset" name="Problem" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
@@ -57,12 +79,16 @@
 								<td colspan="3">
 									<div>
 										<span class="sense">{objective.sense}</span>
-										<span
-											><Formula
-												tex={`${texName(objective.name)} = ${texTerms(objective.terms, objective.constant, style)}`}
-												says={`${objective.name} = ${printTerms(objective.terms, objective.constant)}`}
-											/></span
-										>
+										<span class="sum">
+											<Formula tex={`${texName(objective.name)} = `} says={`${objective.name} =`} />
+											{#each texEachTerm(objective.terms, style) as { name, tex, says } (name)}
+												{@render asked({ name: null, part: name }, tex, says)}
+											{:else}<Formula tex="0" says="0" />{/each}
+											{#if !isZero(objective.constant)}<Formula
+													tex={constantTex(objective.constant)}
+													says={showNumber(objective.constant)}
+												/>{/if}
+										</span>
 									</div>
 								</td>
 								<td class="unit">{objective.unit ?? ''}</td>
@@ -83,10 +109,11 @@
 										><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td
 									>
 									<td class="limit"
-										><Formula
-											tex={texLimit(relation, rhs, style)}
-											says={`${relation} ${showNumber(rhs)}`}
-										/></td
+										>{@render asked(
+											{ name, part: 'amount' },
+											texLimit(relation, rhs, style),
+											`${relation} ${showNumber(rhs)}`
+										)}</td
 									>
 									<td class="unit">{unit ?? ''}</td>
 								</tr>
@@ -167,6 +194,15 @@
 		font-size: var(--size-note);
 		font-style: italic;
 		font-weight: 600;
+	}
+	.number {
+		cursor: pointer;
+		color: inherit;
+		white-space: nowrap;
+	}
+	.number:hover,
+	.here {
+		background: var(--now-wash);
 	}
 	/* the mathematics has the room that names and units leave */
 	.terms {

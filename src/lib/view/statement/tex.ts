@@ -1,6 +1,7 @@
 import { LATEX_RELATIONS, latexSum } from '$lib/core/exchange/latex';
 import { isZero, type Rational } from '$lib/core/number/rational';
 import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
+import { printTerms } from '$lib/core/problem/statement/print';
 import { effectiveBounds, type Relation, type Terms, type Variable } from '$lib/core/problem/types';
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
@@ -21,6 +22,18 @@ export function texName(name: string): string {
 /** A linear expression as mathematics. */
 export const texTerms = (terms: Terms, constant?: Rational, style: NumberStyle = 'fraction'): string =>
 	latexSum(terms, constant, texName, (value) => texNumber(value, style));
+
+/** The terms of a linear expression one by one, in their order and with the signs between them. */
+export const texEachTerm = (terms: Terms, style: NumberStyle = 'fraction') =>
+	[...terms].map(([name, value], i) => {
+		const sum = new Map([[name, value]]);
+		const isLater = i > 0;
+		const tex = latexSum(isLater ? new Map([[name, value.abs()]]) : sum, undefined, texName, (own) =>
+			texNumber(own, style)
+		);
+		const sign = !isLater ? '' : value.s < 0n ? '{}-' : '{}+';
+		return { name, tex: `${sign}${tex}`, says: printTerms(sum) };
+	});
 
 /** `\le 120` */
 export const texLimit = (relation: Relation, rhs: Rational, style: NumberStyle = 'fraction'): string =>

@@ -2,12 +2,16 @@
 	import { orderVariables, removeVariable } from '$lib/core/problem/statement/edits';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useGo } from '$lib/desk/go';
+	import { askWorth } from '$lib/desk/worth';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The names of the activities with their units, and what can be done with each. */
 	let { problem, cell }: { problem: Problem; cell: CellSnippet } = $props();
-	const { document: lesson, selection } = useDesk();
+	const desk = useDesk();
+	const go = useGo();
+	const { document: lesson, selection } = desk;
 	const names = $derived(problem.variables.map(({ name }) => name));
 
 	function trade(j: number, by: 1 | -1) {
@@ -20,12 +24,14 @@
 		[
 			{ key: 'left', value: 'Move left', possible: j > 0 },
 			{ key: 'right', value: 'Move right', possible: j < names.length - 1 },
+			{ key: 'worth', value: 'How far may its coefficient go?', possible: true },
 			{ key: 'remove', value: 'Remove', possible: names.length > 1 }
 		].filter(({ possible }) => possible);
 
 	function act(j: number, what: string) {
 		if (what === 'Move left') trade(j, -1);
 		else if (what === 'Move right') trade(j, 1);
+		else if (what.startsWith('How far')) void askWorth(desk, go, { objective: names[j] });
 		else lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]));
 	}
 </script>

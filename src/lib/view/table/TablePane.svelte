@@ -4,6 +4,7 @@
 	import { readCell, turnSense, addVariable } from '$lib/core/problem/statement/edits';
 	import type { Sense } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { STEPS } from '../shared/arrow-steps';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import { atOf, Block, type At } from './block.svelte';
@@ -48,18 +49,11 @@
 		return undefined;
 	}
 
-	const ARROWS: Record<string, readonly [number, number]> = {
-		ArrowUp: [-1, 0],
-		ArrowDown: [1, 0],
-		ArrowLeft: [0, -1],
-		ArrowRight: [0, 1]
-	};
-
 	function onkeydown(event: KeyboardEvent) {
 		const input = event.target;
 		if (!isCell(input)) return;
 		const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length;
-		const arrow = ARROWS[event.key];
+		const arrow = STEPS[event.key];
 		const sideways =
 			event.key === 'ArrowLeft'
 				? input.selectionEnd === 0 || whole
@@ -160,6 +154,7 @@
 	function onfocusout({ target }: FocusEvent) {
 		if (isCell(target) && target.isConnected) take(target);
 	}
+	const pointCost = (name: string) => selection.point({ kind: 'variable', name }, { name: null, part: name });
 </script>
 
 {#snippet cell(key: string, y: number, x: number, value: string, label: string)}
@@ -219,7 +214,8 @@
 							{@const value = objective.terms.get(name)}
 							<td
 								class:here={selection.isNumber(null, name)}
-								onpointerenter={() => selection.point({ kind: 'variable', name }, { name: null, part: name })}
+								onpointerenter={() => pointCost(name)}
+								onfocusin={() => pointCost(name)}
 								onpointerleave={() => selection.point(null)}
 								>{@render cell(
 									`cost||${name}`,

@@ -3,6 +3,8 @@
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import type { Constraint, Variable } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useGo } from '$lib/desk/go';
+	import { askWorth } from '$lib/desk/worth';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
@@ -17,7 +19,9 @@
 		cell: CellSnippet;
 	}
 	let { row, variables, index, isLast, cell }: Props = $props();
-	const { document: lesson, selection, session } = useDesk();
+	const desk = useDesk();
+	const go = useGo();
+	const { document: lesson, selection, session } = desk;
 	const { name, terms, relation, rhs, unit } = $derived(row);
 	const y = $derived(index + 3);
 	const identity = $derived(session.identities.get(name));
@@ -25,6 +29,7 @@
 		[
 			{ key: 'up', value: 'Move up', possible: index > 0 },
 			{ key: 'down', value: 'Move down', possible: !isLast },
+			{ key: 'worth', value: 'What is it worth?', possible: true },
 			{ key: 'turn', value: 'Multiply by −1', possible: true },
 			{ key: 'remove', value: 'Remove', possible: true }
 		].filter(({ possible }) => possible)
@@ -34,6 +39,7 @@
 		const { text, reading } = lesson;
 		if (what === 'Move up') lesson.edit(moveRow(text, reading, name, -1));
 		else if (what === 'Move down') lesson.edit(moveRow(text, reading, name, 1));
+		else if (what === 'What is it worth?') void askWorth(desk, go, { rhs: name });
 		else if (what === 'Remove') lesson.edit(removeRow(text, reading, name));
 		else lesson.edit(turnRow(text, reading, name));
 	}
@@ -65,6 +71,7 @@
 		<td
 			class:here={selection.isNumber(name, variable)}
 			onpointerenter={() => point(variable)}
+			onfocusin={() => point(variable)}
 			onpointerleave={() => point(null)}
 			>{@render cell(
 				`use|${name}|${variable}`,
@@ -87,6 +94,7 @@
 		class="amount"
 		class:here={selection.isNumber(name, 'amount')}
 		onpointerenter={() => point('amount')}
+		onfocusin={() => point('amount')}
 		onpointerleave={() => point(null)}
 		>{@render cell(
 			`rhs|${name}`,

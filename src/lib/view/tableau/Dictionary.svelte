@@ -55,11 +55,13 @@
 				<tr class:lit={row.basic && selection.isPointed(pointedOf(row.basic.owner))}>
 					<th scope="row">{row.name || '?'}</th>
 					<td>=</td>
-					<td class="rhs" class:negative={sign(row.rhs) < 0}><NumberView value={row.rhs} {style} /></td>
+					<td class="rhs" class:negative={sign(row.rhs) < 0} data-cell={`${i}:-1`}
+						><NumberView value={row.rhs} {style} /></td
+					>
 					{#each shown.columns as { column, index, name, aside }, k (column.id)}
 						{@const value = row.entries[k]}
 						<td class="sign">{isZero(value) ? '' : value.s < 0n ? '−' : '+'}</td>
-						<td class="term">
+						<td class="term" data-cell={`${i}:${index}`}>
 							{#if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
 								<button
 									class="entry"
@@ -104,8 +106,8 @@
 				<tr class="goal" data-goal={goal.kind}>
 					<th scope="row">{name}</th>
 					<td>=</td>
-					<td class="rhs"><CellView cell={value} /></td>
-					{#each shown.columns as { column, name: own }, k (column.id)}
+					<td class="rhs" data-cell={`${goal.kind}:-1`}><CellView cell={value} /></td>
+					{#each shown.columns as { column, index, name: own }, k (column.id)}
 						{@const cell = cells[k]}
 						<td class="sign"
 							>{cellSign(cell) === 0
@@ -116,7 +118,7 @@
 										? '−'
 										: '+'}</td
 						>
-						<td class="term" class:improving={improving[k]}>
+						<td class="term" class:improving={improving[k]} data-cell={`${goal.kind}:${index}`}>
 							{#if cellSign(cell) !== 0}
 								{#if cell.m && !isZero(cell.m)}(<CellView
 										{cell}

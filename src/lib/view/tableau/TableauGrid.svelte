@@ -7,11 +7,11 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';
+	import { STEPS } from '../shared/arrow-steps';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
 	import ColumnName from './ColumnName.svelte';
 	import TableauHead from './TableauHead.svelte';
-	import { STEPS } from './walk';
 	import './tableau.css';
 
 	interface Props {

@@ -1,0 +1,115 @@
+import { solveLinear } from '$lib/core/answer/answer';
+import { dualTableau, type DualTableau, type TableauCell } from '$lib/core/answer/complementary-bases';
+import {
+	planOfDual,
+	writtenDual,
+	type DualBounds,
+	type DualForm,
+	type DualNames
+} from '$lib/core/answer/dual-steps';
+import { hasBounds } from '$lib/core/answer/kept-bounds';
+import type { Plan, Problem } from '$lib/core/problem/types';
+import type { Tableau } from '$lib/core/tableau/tableau';
+
+/** The dual as a course writes it, how far it is written, and its last tableau beside the primal's. */
+export class DualWriting {
+	readonly #problem: () => Problem | null;
+	readonly #primal: () => Tableau | null;
+	#form = $state<DualForm>('stated');
+	#names = $state<DualNames>('y');
+	#bounds = $state<DualBounds>('rows');
+	#shown = $state<number | null>(null);
+	#pointed = $state.raw<{ of: 'primal' | 'dual'; cell: TableauCell } | null>(null);
+
+	/**
+	 * @param problem the problem as stated, if there is one
+	 * @param primal its last tableau, where it has a best plan
+	 */
+	constructor(problem: () => Problem | null, primal: () => Tableau | null) {
+		this.#problem = problem;
+		this.#primal = primal;
+	}
+
+	readonly #hasBounds = $derived.by(() => {
+		const problem = this.#problem();
+		return !!problem && hasBounds(problem);
+	});
+	readonly #written = $derived.by(() => {
+		const problem = this.#problem();
+		return problem && writtenDual(problem, this.#form, this.#names, this.#bounds);
+	});
+	readonly #answer = $derived(this.#written && solveLinear(this.#written.dual.problem));
+	readonly #last = $derived.by((): DualTableau | null => {
+		const [primal, written] = [this.#primal(), this.#written];
+		return primal && written && this.#form !== 'standard' ? dualTableau(primal, written) : null;
+	});
+	readonly #plan = $derived.by((): Plan | null => {
+		const [written, duals] = [this.#written, this.#answer?.duals];
+		if (!written || !duals || this.#form === 'standard') return null;
+		return planOfDual(written, duals);
+	});
+
+	get form(): DualForm {
+		return this.#form;
+	}
+	/** what dual variables are called */
+	get names(): DualNames {
+		return this.#names;
+	}
+	/** whether bounds become rows, or are kept */
+	get bounds(): DualBounds {
+		return this.#bounds;
+	}
+	/** whether the problem has bounds that are more than signs */
+	get hasBounds(): boolean {
+		return this.#hasBounds;
+	}
+	/** the dual, with the steps in which it is written */
+	get written() {
+		return this.#written;
+	}
+	/** the dual, solved */
+	get answer() {
+		return this.#answer;
+	}
+	/** its last tableau as it belongs to the primal's; null for the dual of the standard form, or where there is none */
+	get last(): DualTableau | null {
+		return this.#last;
+	}
+	/** the primal's plan, read off the dual; null where the dual is that of the standard form, or has no best plan */
+	get plan(): Plan | null {
+		return this.#plan;
+	}
+	/** how many steps are shown */
+	get steps(): number {
+		const all = this.#written?.steps.length ?? 0;
+		return Math.min(this.#shown ?? all, all);
+	}
+	/** the cell of one of the two last tableaux that is pointed at */
+	get pointed() {
+		return this.#pointed;
+	}
+
+	point(of: 'primal' | 'dual', cell: TableauCell | null): void {
+		this.#pointed = cell && { of, cell };
+	}
+
+	write(form: DualForm): void {
+		this.#form = form;
+		this.#shown = null;
+	}
+
+	call(names: DualNames): void {
+		this.#names = names;
+	}
+
+	keep(bounds: DualBounds): void {
+		this.#bounds = bounds;
+		this.#shown = null;
+	}
+
+	/** Shows so many steps; null shows all. */
+	step(to: number | null): void {
+		this.#shown = to === null ? null : Math.max(0, to);
+	}
+}
