@@ -18,13 +18,13 @@ const accessible = async () => expect(await desk.barriers()).toEqual([]);
 
 test('wishes are searched for, finds come with their promises, and one is taken as a lesson with its recipe', async () => {
 	await desk.turnTo('Design');
-	await desk.choose('Add a wish', 'no fraction in any tableau');
+	await desk.choose('Add a wish about method', 'no fraction in any tableau');
 	await desk.page.waitForSelector('[aria-label="Wish 4, largest denominator"]');
 	await desk.click('Search');
 	await desk.page.waitForFunction(() => document.querySelectorAll('article').length === 4);
 	await desk.shows('Finds', 'no fraction in any tableau: 1 ✓');
 	await accessible();
-	await desk.choose('Add a wish', 'all variables are whole numbers');
+	await desk.choose('Add a wish about whole numbers', 'all variables are whole numbers');
 	await desk.shows('Wishes', 'the best plan cannot be whole and fractional');
 	await (await desk.page.waitForSelector('article[aria-label="Find 1"] button.now'))!.click();
 	await desk.page.waitForFunction(() => location.pathname === '/');

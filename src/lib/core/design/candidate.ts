@@ -2,17 +2,21 @@ import { runLinear, solveLinear, type LinearAnswer, type LinearRun } from '../an
 import { optimalSet, type OptimalSet } from '../answer/optimal-set';
 import { standardForm } from '../form/standard';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
-import { branchAndBound } from '../integer/branch';
+import { beginSearch, branchAndBound, type BranchResult } from '../integer/branch';
+import { cuttingPlanes, type CutsResult } from '../integer/cuts';
+import { SEARCH_RULES, type NodeRule } from '../integer/search-types';
 import { asksForWhole } from '../integer/whole';
 import { CannotStart, type MethodName } from '../method/solve';
-import { ruleNamed, type RuleName } from '../method/types';
+import { ruleNamed, type Choice, type RuleName } from '../method/types';
 import { isZero, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { tightestRows } from '../tableau/ratio';
-import { cost, entryAt, goalValue, rhs, type Tableau } from '../tableau/tableau';
+import { cost, entryAt, goalValue, isArtificial, rhs, type Tableau } from '../tableau/tableau';
 
 /** pivots after which a run is no exercise any more */
 const MOST_PIVOTS = 60;
+/** nodes after which a tree is none either */
+const MOST_NODES = 120;
 
 /** What a run of a method is like. */
 export interface RunSeen {
@@ -25,6 +29,12 @@ export interface RunSeen {
 	readonly digits: number;
 	/** the pivots, as `entering leaving` by ids of columns */
 	readonly way: readonly string[];
+	/** the first pivot, with the tableau it is made on */
+	readonly first: { readonly tableau: Tableau; readonly choice: Choice } | null;
+	/** whether some pivot of the method moves nothing: its ratio is zero */
+	readonly hasZeroStep: boolean;
+	/** whether an artificial variable is still basic, at zero, when phase one ends */
+	readonly endsPhaseOneDegenerate: boolean;
 }
 
 const digitsOf = (value: Rational): number =>
@@ -35,6 +45,8 @@ export class Candidate {
 	readonly problem: Problem;
 	#answer: LinearAnswer | null = null;
 	#set: OptimalSet | null = null;
+	#whole: BranchResult | null = null;
+	#cuts: CutsResult | null = null;
 	#region: Polyhedron | null = null;
 	readonly #runs = new Map<string, RunSeen | null>();
 
@@ -61,6 +73,25 @@ export class Candidate {
 	get artificials(): number {
 		const { columns } = standardForm(this.problem, { start: 'artificial', equalities: 'one-row' });
 		return columns.filter(({ kind }) => kind === 'artificial').length;
+	}
+
+	/** the search for a best whole plan, by the rules that solving uses */
+	get whole(): BranchResult {
+		return (this.#whole ??= branchAndBound(this.problem, { maxSteps: 40 * MOST_PIVOTS }));
+	}
+
+	/** the same by cutting planes alone */
+	get cuts(): CutsResult {
+		return (this.#cuts ??= cuttingPlanes(this.problem, { maxSteps: 10 * MOST_PIVOTS }));
+	}
+
+	/** Nodes of the tree by a rule for the next node; null where it does not end soon, or cannot begin. */
+	nodesBy(node: NodeRule): number | null {
+		const begun = beginSearch(this.problem, this.answer);
+		if (!('search' in begun)) return null;
+		const { search } = begun;
+		while (search.made < MOST_NODES && search.advance({ ...SEARCH_RULES, node }) !== null);
+		return search.made < MOST_NODES ? search.made : null;
 	}
 
 	/** A run of the relaxation by a method and rule; null where the method has nothing to start from. */
@@ -91,7 +122,8 @@ export class Candidate {
 }
 
 function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | null {
-	let [denominator, hasTie, digits] = [1n, false, 0];
+	let [denominator, hasTie, digits, hasZeroStep, endsPhaseOneDegenerate] = [1n, false, 0, false, false];
+	let first: RunSeen['first'] = null;
 	let before: Tableau | null = null;
 	const way: string[] = [];
 	const take = (value: Rational) => {
@@ -103,7 +135,7 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 			method,
 			rule: ruleNamed(rule),
 			maxSteps: MOST_PIVOTS,
-			onStep: ({ tableau: t, choice }) => {
+			onStep: ({ tableau: t, choice, part }) => {
 				t.basis.forEach((_, row) => {
 					take(rhs(t, row));
 					t.nonbasic.forEach((_own, k) => take(entryAt(t, row, k)));
@@ -114,11 +146,18 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 				}
 				const entered = choice && before ? before.nonbasic.indexOf(choice.entering) : -1;
 				if (entered >= 0 && tightestRows(before!, entered).length > 1) hasTie = true;
+				if (choice && before) {
+					first ??= { tableau: before, choice };
+					if (part === 'drive-out') endsPhaseOneDegenerate = true;
+					else if (isZero(rhs(before, choice.row))) hasZeroStep = true;
+				}
+				if (part === 'phase-two' && t.basis.some((column) => isArtificial(t, column)))
+					endsPhaseOneDegenerate = true;
 				if (choice) way.push(`${t.form.columns[choice.entering].id} ${t.form.columns[choice.leaving].id}`);
 				before = t;
 			}
 		});
-		return { run, denominator, hasTie, digits, way };
+		return { run, denominator, hasTie, digits, way, first, hasZeroStep, endsPhaseOneDegenerate };
 	} catch (error) {
 		if (error instanceof CannotStart) return null;
 		throw error;

@@ -1,21 +1,13 @@
-import { rational, ZERO } from '../number/rational';
-import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
+import type { Problem, Relation } from '../problem/types';
+import { problemOf, type Draft } from './draft';
 import type { Seeded } from './seeded';
-import type { DesignRequest } from './types';
+import type { DesignRequest, WishName } from './types';
 import { other } from './wishes/wish';
 
 /**
  * Candidates, proposed: by a construction where one is known (a plan and dual values first, then the data; rows that contradict one another; a direction
  * that is open), at random elsewhere. A proposal promises nothing: whatever it is, it is judged afterwards.
  */
-
-/** A problem in small whole numbers, before it is one. */
-interface Draft {
-	readonly rows: number[][];
-	readonly relations: Relation[];
-	readonly rhs: number[];
-	readonly costs: number[];
-}
 
 const dot = (a: readonly number[], b: readonly number[]): number =>
 	a.reduce((sum, value, j) => sum + value * b[j], 0);
@@ -31,22 +23,28 @@ const ATTEMPTS = 12;
 export class Proposer {
 	readonly #request: DesignRequest;
 	readonly #random: Seeded;
+	/** how often a coefficient is made 0 */
+	readonly #zeros: number;
 
 	constructor(request: DesignRequest, random: Seeded) {
 		this.#request = request;
 		this.#random = random;
+		const wanted = other(request, 'zeros')?.atLeast ?? 0;
+		this.#zeros = Math.min(0.8, (1.2 * wanted) / (request.variables * request.constraints));
 	}
 
 	/** The next proposal; null where an attempt came to nothing. */
 	next(): Problem | null {
-		const is = other(this.#request, 'answer')?.is;
+		const request = this.#request;
+		const is = other(request, 'answer')?.is;
+		const face = other(request, 'best-dimension')?.exactly ?? (is === 'several' ? 1 : 0);
 		const draft =
-			is === 'infeasible'
+			is === 'infeasible' || other(request, 'conflict')
 				? this.#contradicting()
-				: is === 'unbounded'
+				: is === 'unbounded' || other(request, 'one-way-out')
 					? this.#open()
-					: this.#aroundPlan(is === 'several');
-		return draft && this.#problem(draft);
+					: this.#aroundPlan(face);
+		return draft && problemOf(draft, request);
 	}
 
 	#coefficient(): number {
@@ -56,7 +54,9 @@ export class Proposer {
 
 	#row(): number[] {
 		for (;;) {
-			const row = Array.from({ length: this.#request.variables }, () => this.#coefficient());
+			const row = Array.from({ length: this.#request.variables }, () =>
+				this.#random.chance(this.#zeros) ? 0 : this.#coefficient()
+			);
 			if (
 				row.some((value) => value !== 0) ||
 				(this.#request.numbers.from === 0 && this.#request.numbers.to === 0)
@@ -94,13 +94,20 @@ export class Proposer {
 	}
 
 	/** Rows around a plan, some of which bind there; the objective a positive mix of those, so that the plan is a best one. */
-	#aroundPlan(isEdge: boolean): Draft | null {
+	#aroundPlan(face: number): Draft | null {
+		const isEdge = face > 0;
 		const { variables, constraints, plan, numbers } = this.#request;
 		const random = this.#random;
 		const named = other(this.#request, 'binding')?.rows;
-		const isDegenerate = other(this.#request, 'degenerate')?.is === true;
+		const isDegenerate =
+			other(this.#request, 'degenerate')?.is === true ||
+			['zero-step', 'both-degenerate', 'worthless-limit'].some((kind) =>
+				other(this.#request, kind as WishName)
+			);
+		const allUsed = other(this.#request, 'all-used');
 		const isFree =
 			plan?.shall !== 'best' &&
+			!allUsed &&
 			!named &&
 			!isEdge &&
 			!other(this.#request, 'whole-plan') &&
@@ -109,7 +116,10 @@ export class Proposer {
 		const relations = this.#relations();
 		const zeros = point.filter((value) => value === 0).length;
 		const equal = relations.flatMap((relation, i) => (relation === '=' ? [i] : []));
-		const wanted = Math.min(constraints, Math.max(0, variables - zeros) + (isDegenerate ? 1 : 0));
+		const wanted = Math.min(
+			constraints,
+			allUsed ? constraints - allUsed.but : Math.max(0, variables - zeros) + (isDegenerate ? 1 : 0)
+		);
 		const rest = random.shuffled(relations.flatMap((relation, i) => (relation === '=' ? [] : [i])));
 		const tight = new Set(
 			named
@@ -130,7 +140,7 @@ export class Proposer {
 			rhs.push(found.rhs);
 		}
 		if (isFree) return { rows, relations, rhs, costs: this.#row() };
-		const costs = this.#costs(rows, relations, [...tight], point, isEdge);
+		const costs = this.#costs(rows, relations, [...tight], point, face);
 		return costs && costs.every((value) => value >= numbers.from && value <= numbers.to)
 			? { rows, relations, rhs, costs }
 			: null;
@@ -160,12 +170,13 @@ export class Proposer {
 		relations: readonly Relation[],
 		tight: readonly number[],
 		point: readonly number[],
-		isEdge: boolean
+		face: number
 	): number[] | null {
 		const { sense, numbers, variables } = this.#request;
+		const isEdge = face > 0;
 		const random = this.#random;
 		const turn = sense === 'max' ? 1 : -1;
-		const used = isEdge ? random.shuffled(tight).slice(0, Math.max(1, tight.length - 1)) : tight;
+		const used = isEdge ? random.shuffled(tight).slice(0, Math.max(1, tight.length - face)) : tight;
 		const sum = Array<number>(variables).fill(0);
 		for (const i of used) {
 			const sign = relations[i] === '=' ? random.pick([1, -1]) : relations[i] === '<=' ? turn : -turn;
@@ -195,21 +206,31 @@ export class Proposer {
 		const relations = this.#relations();
 		if (!relations.some((relation) => relation !== '<=')) relations[random.int(0, constraints - 1)] = '>=';
 		const above = random.pick(relations.flatMap((relation, i) => (relation === '<=' ? [] : [i])));
-		const below = random.shuffled(
-			relations.flatMap((relation, i) => (relation === '>=' || i === above ? [] : [i]))
-		)[0];
+		const most = (other(this.#request, 'conflict')?.exactly ?? 2) - 1;
+		const below = random
+			.shuffled(relations.flatMap((relation, i) => (relation === '>=' || i === above ? [] : [i])))
+			.slice(0, Math.max(1, most));
 		const rows = relations.map(() => this.#row());
 		const rhs = relations.map(() => random.int(0, numbers.rhs));
-		if (below === undefined) {
+		if (below.length === 0 || most === 0) {
 			// rows ≥ only: no amount helps where no coefficient is positive
 			rows[above] = Array.from({ length: variables }, () =>
 				random.int(numbers.from, Math.min(0, numbers.to))
 			);
 			rhs[above] = random.int(1, Math.max(1, numbers.rhs));
 		} else {
-			rows[above] = rows[below].map((value) => random.int(numbers.from, value));
-			rhs[below] = random.int(0, Math.max(0, numbers.rhs - 1));
-			rhs[above] = random.int(rhs[below] + 1, Math.max(rhs[below] + 1, numbers.rhs));
+			// less than all of them together, and more is asked for
+			rows[above] = rows[above].map((_, j) => {
+				const together = below.reduce((sum, i) => sum + rows[i][j], 0);
+				const upTo = Math.min(numbers.to, together);
+				return random.int(
+					Math.min(upTo, below.length > 1 ? Math.max(numbers.from, upTo - 3) : numbers.from),
+					upTo
+				);
+			});
+			for (const i of below) rhs[i] = random.int(0, Math.floor(Math.max(0, numbers.rhs - 1) / below.length));
+			const together = below.reduce((sum, i) => sum + rhs[i], 0);
+			rhs[above] = random.int(together + 1, Math.max(together + 1, numbers.rhs));
 		}
 		return rows.every((row) => row.some((value) => value !== 0))
 			? { rows, relations, rhs, costs: this.#row() }
@@ -242,28 +263,5 @@ export class Proposer {
 		const costs = this.#row();
 		const gain = dot(costs, way) * (sense === 'max' ? 1 : -1);
 		return gain > 0 ? { rows, relations, rhs, costs } : null;
-	}
-
-	#problem({ rows, relations, rhs, costs }: Draft): Problem {
-		const { variables, sense, wishes } = this.#request;
-		const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
-		const isWhole = wishes.some(({ kind, not }) => !not && (kind === 'fractional' || kind === 'rounding'));
-		const terms = (row: readonly number[]) =>
-			withoutZeros(new Map(row.map((value, j) => [names[j], rational(value)])));
-		return {
-			variables: names.map((name) => ({
-				name,
-				lower: ZERO,
-				upper: null,
-				domain: isWhole ? 'integer' : 'continuous'
-			})),
-			objective: { sense, name: 'z', terms: terms(costs), constant: ZERO },
-			constraints: rows.map((row, i): Constraint => ({
-				name: `r${i + 1}`,
-				terms: terms(row),
-				relation: relations[i],
-				rhs: rational(rhs[i])
-			}))
-		};
 	}
 }

@@ -29,7 +29,37 @@ type WishedKind =
 	| { readonly kind: 'tie'; readonly is: boolean }
 	| { readonly kind: 'artificial'; readonly exactly: number }
 	| { readonly kind: 'denominator'; readonly atMost: number }
-	| { readonly kind: 'binding'; readonly rows: readonly string[] };
+	| { readonly kind: 'binding'; readonly rows: readonly string[] }
+	| Plain<
+			| 'no-common-factor'
+			| 'no-negative'
+			| 'one-way-out'
+			| 'no-zero'
+			| 'zero-step'
+			| 'phase-one-degenerate'
+			| 'worthless-limit'
+			| 'both-degenerate'
+			| 'no-rounding'
+			| 'depth-worse'
+			| 'misread-column'
+			| 'wrong-sign'
+	  >
+	| AtLeast<'zeros' | 'fits-page' | 'interval' | 'gap' | 'larger-ratio'>
+	| Limited<'whole-points' | 'nodes' | 'cuts'>
+	| { readonly kind: 'area-per-point'; readonly atMost: number }
+	| { readonly kind: 'dual-denominator'; readonly atMost: number }
+	| { readonly kind: 'best-dimension'; readonly exactly: number }
+	| { readonly kind: 'conflict'; readonly exactly: number }
+	| { readonly kind: 'all-used'; readonly but: number }
+	| { readonly kind: 'start'; readonly is: Exclude<MethodName, 'auto'> }
+	| { readonly kind: 'more-pivots'; readonly rule: RuleName; readonly than: RuleName };
+
+// one member of the union for each kind, so that each has its own kind of wish
+type Plain<K extends string> = K extends string ? { readonly kind: K } : never;
+type AtLeast<K extends string> = K extends string ? { readonly kind: K; readonly atLeast: number } : never;
+type Limited<K extends string> = K extends string
+	? { readonly kind: K; readonly exactly?: number; readonly atMost?: number }
+	: never;
 
 export type WishName = Wish['kind'];
 export type WishOf<K extends WishName> = Extract<Wish, { kind: K }>;

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import { design, type DesignProgress } from '../design/search';
 import type { Designed, DesignRequest, Find, Kept, PlanKept, Wish, WishName } from '../design/types';
+import { fieldsOf } from '../design/wishes/controls';
 import { kindOfWish, WISH_KINDS, WISH_NAMES } from '../design/wishes/kinds';
 import { NumberError, parseRational } from '../number/rational';
 import { writeProblem } from '../problem/codec';
@@ -99,7 +100,10 @@ function readNumbers(
 	wishes: readonly Wish[]
 ): DesignRequest['numbers'] {
 	const isOpen = wishes.some(
-		(wish) => wish.kind === 'answer' && (wish.is === 'unbounded' || wish.is === 'infeasible')
+		(wish) =>
+			wish.kind === 'one-way-out' ||
+			wish.kind === 'conflict' ||
+			(wish.kind === 'answer' && (wish.is === 'unbounded' || wish.is === 'infeasible'))
 	);
 	const from =
 		raw?.from === undefined ? (isOpen ? -9 : 0) : wholeNumber(raw.from, 'numbers.from', -MOST, MOST);
@@ -124,7 +128,11 @@ function readWishes(list: readonly unknown[]): Wish[] {
 		try {
 			validate(
 				yup
-					.object({ kind: yup.string(), not: yup.boolean(), ...kindOfWish(kind as WishName).fields })
+					.object({
+						kind: yup.string(),
+						not: yup.boolean(),
+						...fieldsOf(kindOfWish(kind as WishName).controls ?? [])
+					})
 					.noUnknown('has a field that this kind of wish does not have'),
 				raw,
 				path
@@ -143,6 +151,12 @@ export function contradictions(request: DesignRequest): Issue[] {
 	return request.wishes.flatMap((wish, i) => {
 		// what must not be is hardly ever impossible: the search shows it
 		const wanted = { ...request, wishes: request.wishes.filter(({ not }) => !not) };
+		const limit = kindOfWish(wish.kind).controls?.some(({ kind }) => kind === 'limit');
+		const { exactly, atMost } = wish as { exactly?: number; atMost?: number };
+		if (limit && exactly === undefined && atMost === undefined)
+			return [{ path: `wishes[${i}]`, message: 'needs exactly or atMost' }];
+		if (limit && exactly !== undefined && atMost !== undefined && exactly > atMost)
+			return [{ path: `wishes[${i}]`, message: 'exactly is more than atMost' }];
 		const message = wish.not ? null : (kindOfWish(wish.kind).against?.(wish, wanted) ?? null);
 		return message ? [{ path: `wishes[${i}]`, message }] : [];
 	});

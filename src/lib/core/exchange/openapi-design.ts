@@ -1,3 +1,4 @@
+import { propertiesOf } from '../design/wishes/controls';
 import { kindOfWish, WISH_NAMES } from '../design/wishes/kinds';
 
 /** The part of the API's description that is about designing: the kinds of wishes come from the list that the search uses. */
@@ -11,7 +12,11 @@ const wishes = WISH_NAMES.map((kind) => ({
 	type: 'object',
 	required: ['kind'],
 	additionalProperties: false,
-	properties: { kind: { const: kind }, not: { type: 'boolean' }, ...kindOfWish(kind).properties }
+	properties: {
+		kind: { const: kind },
+		not: { type: 'boolean' },
+		...propertiesOf(kindOfWish(kind).controls ?? [])
+	}
 }));
 
 export const designSchemas = {

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { METHODS } from '$lib/core/method/solve';
-	import { RULE_NAMES } from '$lib/core/method/types';
+	import type { Control } from '$lib/core/design/wishes/controls';
 	import type { Wish } from '$lib/core/design/types';
-	import { saysOf } from '$lib/core/design/wishes/kinds';
+	import { kindOfWish, saysOf } from '$lib/core/design/wishes/kinds';
 
-	/** A wish with its small control. */
+	/** A wish with its controls, as its kind describes them. */
 	interface Props {
 		wish: Wish;
 		number: number;
@@ -13,10 +12,33 @@
 	}
 	let { wish, number, onchange, onremove }: Props = $props();
 	const says = $derived(saysOf(wish));
-	const ANSWERS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
+	const controls = $derived(kindOfWish(wish.kind).controls ?? []);
+	const values = $derived(wish as unknown as Readonly<Record<string, unknown>>);
 	const label = (what: string) => `Wish ${number}, ${what}`;
-	const whole = (text: string) => Math.max(0, Math.trunc(Number(text)) || 0);
+	const whole = (text: string, { least, most }: { least: number; most: number }) =>
+		Math.min(most, Math.max(least, Math.trunc(Number(text)) || 0));
+	const set = (fields: Record<string, unknown>) => onchange({ ...wish, ...fields } as Wish);
+
+	/** The same limit, exactly or at most. */
+	function turn(field: string, count: number) {
+		const { exactly: _, atMost: _2, ...rest } = values;
+		onchange({ ...rest, [field]: count } as unknown as Wish);
+	}
+	/** a choice of one thing is none */
+	const isShown = (own: Control) => own.kind !== 'choice' || own.of.length > 1;
 </script>
+
+{#snippet count(field: string, what: string, value: unknown, range: { least: number; most: number })}
+	<input
+		class="field"
+		type="number"
+		min={range.least}
+		max={range.most}
+		aria-label={label(what)}
+		value={value as number}
+		onchange={(e) => set({ [field]: whole(e.currentTarget.value, range) })}
+	/>
+{/snippet}
 
 <li>
 	<span class="says">{says}</span>
@@ -28,88 +50,47 @@
 				onchange={(e) => onchange({ ...wish, not: e.currentTarget.checked || undefined })}
 			/> not</label
 		>
-		{#if wish.kind === 'answer'}
-			<select
-				class="field"
-				aria-label={label('answer')}
-				value={wish.is}
-				onchange={(e) => onchange({ ...wish, is: e.currentTarget.value as (typeof ANSWERS)[number] })}
-			>
-				{#each ANSWERS as is (is)}<option value={is}>{is}</option>{/each}
-			</select>
-		{:else if wish.kind === 'bounded' || wish.kind === 'redundant' || wish.kind === 'degenerate' || wish.kind === 'tie'}
-			<select
-				class="field"
-				aria-label={label('yes or no')}
-				value={String(wish.is)}
-				onchange={(e) => onchange({ ...wish, is: e.currentTarget.value === 'true' })}
-			>
-				<option value="true">yes</option><option value="false">no</option>
-			</select>
-		{:else if wish.kind === 'corners' || wish.kind === 'artificial'}
-			<input
-				class="field"
-				type="number"
-				min="0"
-				aria-label={label('how many')}
-				value={wish.exactly}
-				onchange={(e) => onchange({ ...wish, exactly: whole(e.currentTarget.value) })}
-			/>
-		{:else if wish.kind === 'denominator'}
-			<input
-				class="field"
-				type="number"
-				min="1"
-				aria-label={label('largest denominator')}
-				value={wish.atMost}
-				onchange={(e) => onchange({ ...wish, atMost: Math.max(1, whole(e.currentTarget.value)) })}
-			/>
-		{:else if wish.kind === 'binding'}
-			<input
-				class="field"
-				aria-label={label('constraints that bind')}
-				value={wish.rows.join(' ')}
-				onchange={(e) => onchange({ ...wish, rows: e.currentTarget.value.split(/[\s,]+/).filter(Boolean) })}
-			/>
-		{:else if wish.kind === 'pivots'}
-			{@const isMost = wish.exactly === undefined}
-			{@const count = wish.exactly ?? wish.atMost ?? 2}
-			<select
-				class="field"
-				aria-label={label('exactly or at most')}
-				value={isMost ? 'atMost' : 'exactly'}
-				onchange={(e) => {
-					const { exactly: _, atMost: _2, ...rest } = wish;
-					onchange({ ...rest, [e.currentTarget.value]: count });
-				}}
-			>
-				<option value="exactly">exactly</option><option value="atMost">at most</option>
-			</select>
-			<input
-				class="field"
-				type="number"
-				min="0"
-				aria-label={label('how many')}
-				value={count}
-				onchange={(e) => onchange({ ...wish, [isMost ? 'atMost' : 'exactly']: whole(e.currentTarget.value) })}
-			/>
-			<select
-				class="field"
-				aria-label={label('method')}
-				value={wish.method ?? 'auto'}
-				onchange={(e) => onchange({ ...wish, method: e.currentTarget.value as (typeof METHODS)[number] })}
-			>
-				{#each METHODS as method (method)}<option value={method}>{method}</option>{/each}
-			</select>
-			<select
-				class="field"
-				aria-label={label('rule')}
-				value={wish.rule ?? 'dantzig'}
-				onchange={(e) => onchange({ ...wish, rule: e.currentTarget.value as (typeof RULE_NAMES)[number] })}
-			>
-				{#each RULE_NAMES as rule (rule)}<option value={rule}>{rule}</option>{/each}
-			</select>
-		{/if}
+		{#each controls.filter(isShown) as own, i (i)}
+			{#if own.kind === 'count'}
+				{@render count(own.field, own.label, values[own.field], own)}
+			{:else if own.kind === 'limit'}
+				{@const field = values.exactly === undefined ? 'atMost' : 'exactly'}
+				<select
+					class="field"
+					aria-label={label('exactly or at most')}
+					value={field}
+					onchange={(e) => turn(e.currentTarget.value, values[field] as number)}
+				>
+					<option value="exactly">exactly</option><option value="atMost">at most</option>
+				</select>
+				{@render count(field, own.label, values[field], own)}
+			{:else if own.kind === 'choice'}
+				<select
+					class="field"
+					aria-label={label(own.label)}
+					value={values[own.field] ?? own.otherwise}
+					onchange={(e) => set({ [own.field]: e.currentTarget.value })}
+				>
+					{#each own.of as choice (choice)}<option value={choice}>{choice}</option>{/each}
+				</select>
+			{:else if own.kind === 'yes'}
+				<select
+					class="field"
+					aria-label={label('yes or no')}
+					value={String(values[own.field])}
+					onchange={(e) => set({ [own.field]: e.currentTarget.value === 'true' })}
+				>
+					<option value="true">yes</option><option value="false">no</option>
+				</select>
+			{:else}
+				<input
+					class="field"
+					aria-label={label(own.label)}
+					value={(values[own.field] as readonly string[]).join(' ')}
+					onchange={(e) => set({ [own.field]: e.currentTarget.value.split(/[\s,]+/).filter(Boolean) })}
+				/>
+			{/if}
+		{/each}
 		<button
 			class="btn-icon remove"
 			aria-label={`Leave wish ${number} out`}

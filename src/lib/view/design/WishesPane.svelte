@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Wish, WishName } from '$lib/core/design/types';
+	import type { Wish } from '$lib/core/design/types';
+	import { WISH_GROUPS } from '$lib/core/design/wishes/wish';
 	import { kindOfWish, WISH_NAMES } from '$lib/core/design/wishes/kinds';
 	import type { Relation } from '$lib/core/problem/types';
 	import { useDesigner } from '$lib/desk/designer.svelte';
@@ -10,26 +11,12 @@
 
 	/** What the exercise shall be like: its size and numbers, a plan, and wishes. */
 	const designer = useDesigner();
-	/** each kind as it is first wished */
-	const FIRST: Record<WishName, Wish> = {
-		answer: { kind: 'answer', is: 'unique' },
-		'whole-plan': { kind: 'whole-plan' },
-		'whole-value': { kind: 'whole-value' },
-		'whole-duals': { kind: 'whole-duals' },
-		fractional: { kind: 'fractional' },
-		rounding: { kind: 'rounding', is: 'infeasible' },
-		binding: { kind: 'binding', rows: ['r1', 'r2'] },
-		corners: { kind: 'corners', exactly: 5 },
-		'whole-corners': { kind: 'whole-corners' },
-		bounded: { kind: 'bounded', is: true },
-		redundant: { kind: 'redundant', is: true },
-		degenerate: { kind: 'degenerate', is: true },
-		pivots: { kind: 'pivots', exactly: 2 },
-		tie: { kind: 'tie', is: true },
-		artificial: { kind: 'artificial', exactly: 1 },
-		denominator: { kind: 'denominator', atMost: 1 }
-	};
-	const kinds = WISH_NAMES.map((kind) => ({ key: kind, value: FIRST[kind] }));
+	const groups = WISH_GROUPS.map((group) => ({
+		group,
+		items: WISH_NAMES.map(kindOfWish)
+			.filter((own) => own.group === group)
+			.map(({ kind, first }) => ({ key: kind, value: first as Wish }))
+	}));
 	const RELATIONS: readonly { value: Relation | ''; text: string }[] = [
 		{ value: '', text: 'any' },
 		{ value: '<=', text: '≤' },
@@ -56,9 +43,6 @@
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
 
 <Pane pane="wishes" name="Wishes">
-	{#snippet tools()}
-		<ToolMenu text="Add a wish" items={kinds} item={kindLine} onchoose={(wish) => designer.wish(wish)} />
-	{/snippet}
 	<Scroll label="What the exercise shall be like">
 		<div class="sizes">
 			<label
@@ -123,6 +107,18 @@
 				></label
 			>
 		</div>
+		<div class="sizes adding">
+			<span>Add a wish about</span>
+			{#each groups as { group, items } (group)}
+				<ToolMenu
+					text={group}
+					label={`Add a wish about ${group}`}
+					{items}
+					item={kindLine}
+					onchoose={(wish) => designer.wish(wish)}
+				/>
+			{/each}
+		</div>
 		<ul>
 			{#each designer.wishes as wish, i (`${i} ${wish.kind}`)}
 				<WishRow
@@ -178,6 +174,9 @@
 		margin-bottom: var(--gap-2);
 		font-size: var(--size-note);
 		color: var(--ink-soft);
+	}
+	.adding {
+		gap: 0 var(--gap-1);
 	}
 	.field {
 		padding: 0.1rem 0.3rem;

@@ -1,5 +1,8 @@
-import * as yup from 'yup';
-import { other, type WishKind } from './wish';
+import { conflictOf } from '../../answer/conflict';
+import { isZero } from '../../number/rational';
+import { isBound, ownerOf } from '../../problem/row-owner';
+import { evaluate } from '../../problem/types';
+import { needsBest, other, type WishKind } from './wish';
 
 const KINDS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
 
@@ -13,9 +16,10 @@ const WORDS: Record<(typeof KINDS)[number], string> = {
 /** What kind of answer there is. */
 export const answer: WishKind<'answer'> = {
 	kind: 'answer',
+	group: 'answer',
+	first: { kind: 'answer', is: 'unique' },
 	cost: 2,
-	fields: { is: yup.string().oneOf(KINDS).required() },
-	properties: { is: { enum: KINDS } },
+	controls: [{ kind: 'choice', field: 'is', label: 'answer', of: KINDS }],
 	says: ({ is }) => WORDS[is],
 	decide({ answer: { status }, best }, { is }) {
 		if (is === 'infeasible' || is === 'unbounded') return status === is ? is : null;
@@ -35,8 +39,77 @@ export const answer: WishKind<'answer'> = {
 	}
 };
 
-/** A reason why a wish about the best plan cannot be kept where there is none. */
-export const needsBest = (request: Parameters<typeof other>[0]): string | null => {
-	const is = other(request, 'answer')?.is;
-	return is === 'infeasible' || is === 'unbounded' ? `there is no best plan where the answer is ${is}` : null;
+export const bestDimension: WishKind<'best-dimension'> = {
+	kind: 'best-dimension',
+	group: 'answer',
+	first: { kind: 'best-dimension', exactly: 2 },
+	cost: 3,
+	controls: [{ kind: 'count', field: 'exactly', label: 'dimension', least: 0, most: 7 }],
+	says: ({ exactly }) =>
+		`the best plans are ${['one corner', 'an edge', 'a face'][exactly] ?? `a face of dimension ${exactly}`}`,
+	decide: ({ best }, { exactly }) => (best?.dimension === exactly ? exactly : null),
+	against({ exactly }, request) {
+		if (exactly >= request.variables) return `${request.variables} variables have no such face`;
+		const is = other(request, 'answer')?.is;
+		if (is === (exactly > 0 ? 'unique' : 'several')) return 'the answer shall be another one';
+		return needsBest(request);
+	}
+};
+
+export const conflict: WishKind<'conflict'> = {
+	kind: 'conflict',
+	group: 'answer',
+	first: { kind: 'conflict', exactly: 2 },
+	cost: 3,
+	controls: [{ kind: 'count', field: 'exactly', label: 'how many rows', least: 1, most: 8 }],
+	says: ({ exactly }) => `infeasible by ${exactly} row${exactly === 1 ? '' : 's'} that exclude each other`,
+	decide({ answer: { status }, problem }, { exactly }) {
+		if (status !== 'infeasible') return null;
+		const rows = conflictOf(problem, {})?.filter((name) => !isBound(ownerOf(name)));
+		return rows?.length === exactly ? rows.join(' ') : null;
+	},
+	against({ exactly }, request) {
+		const is = other(request, 'answer')?.is;
+		if (is !== undefined && is !== 'infeasible') return `the answer shall be ${is}`;
+		if (request.plan) return 'a plan shall be feasible, so no rows exclude each other';
+		return exactly > request.constraints ? `there are only ${request.constraints} constraints` : null;
+	}
+};
+
+export const noZero: WishKind<'no-zero'> = {
+	kind: 'no-zero',
+	group: 'answer',
+	first: { kind: 'no-zero' },
+	cost: 3,
+	says: () => 'no amount of the best plan is 0',
+	decide: ({ best }) =>
+		best?.vertices.length && best.vertices.every((plan) => [...plan.values()].every((own) => !isZero(own)))
+			? true
+			: null,
+	against: (_wish, request) =>
+		request.plan?.shall === 'best' && request.plan.point.includes(0)
+			? 'the best plan that was chosen has a 0'
+			: needsBest(request)
+};
+
+export const allUsed: WishKind<'all-used'> = {
+	kind: 'all-used',
+	group: 'answer',
+	first: { kind: 'all-used', but: 1 },
+	cost: 3,
+	controls: [{ kind: 'count', field: 'but', label: 'how many are not', least: 0, most: 8 }],
+	says: ({ but }) =>
+		but === 0 ? 'all constraints bind at the best plan' : `all constraints but ${but} bind at the best plan`,
+	decide({ best, problem }, { but }) {
+		if (!best?.unique) return null;
+		const [plan] = best.vertices;
+		const left = problem.constraints.filter((row) => !evaluate(row.terms, plan).equals(row.rhs));
+		return left.length === but ? left.map(({ name }) => name).join(' ') || true : null;
+	},
+	against({ but }, request) {
+		if (but > request.constraints) return `there are only ${request.constraints} constraints`;
+		if (other(request, 'answer')?.is === 'several')
+			return 'is about one best plan, and several are wished for';
+		return needsBest(request);
+	}
 };

@@ -1,9 +1,7 @@
-import * as yup from 'yup';
 import { compare, type Rational } from '../../number/rational';
 import { evaluate, holds } from '../../problem/types';
 import { rounded } from '../../problem/use';
-import { needsBest } from './answer';
-import { other, type WishKind } from './wish';
+import { needsBest, other, type WishKind } from './wish';
 
 /** Wishes about the best plan: whole, not whole, not to be rounded, on these constraints, its value and its dual values. */
 
@@ -11,9 +9,9 @@ const isWhole = (value: Rational): boolean => value.d === 1n;
 
 export const wholePlan: WishKind<'whole-plan'> = {
 	kind: 'whole-plan',
+	group: 'answer',
+	first: { kind: 'whole-plan' },
 	cost: 3,
-	fields: {},
-	properties: {},
 	says: () => 'the best plan is whole',
 	decide({ best }) {
 		return best &&
@@ -31,9 +29,9 @@ export const wholePlan: WishKind<'whole-plan'> = {
 
 export const wholeValue: WishKind<'whole-value'> = {
 	kind: 'whole-value',
+	group: 'answer',
+	first: { kind: 'whole-value' },
 	cost: 3,
-	fields: {},
-	properties: {},
 	says: () => 'the best value is whole',
 	decide: ({ answer }) =>
 		answer.objective && isWhole(answer.objective) ? answer.objective.toFraction() : null,
@@ -42,9 +40,9 @@ export const wholeValue: WishKind<'whole-value'> = {
 
 export const wholeDuals: WishKind<'whole-duals'> = {
 	kind: 'whole-duals',
+	group: 'dual values',
+	first: { kind: 'whole-duals' },
 	cost: 3,
-	fields: {},
-	properties: {},
 	says: () => 'all dual values are whole',
 	decide: ({ answer }) => (answer.duals && [...answer.duals.values()].every(isWhole) ? true : null),
 	against: (_wish, request) => needsBest(request)
@@ -52,9 +50,10 @@ export const wholeDuals: WishKind<'whole-duals'> = {
 
 export const fractional: WishKind<'fractional'> = {
 	kind: 'fractional',
+	group: 'whole numbers',
+	first: { kind: 'fractional' },
 	cost: 3,
-	fields: {},
-	properties: {},
+	isWhole: true,
 	says: () => 'all variables are whole numbers, the relaxation’s best plan is not',
 	decide: ({ problem, best }) =>
 		best &&
@@ -70,9 +69,11 @@ export const fractional: WishKind<'fractional'> = {
 
 export const rounding: WishKind<'rounding'> = {
 	kind: 'rounding',
+	group: 'whole numbers',
+	first: { kind: 'rounding', is: 'infeasible' },
 	cost: 4,
-	fields: { is: yup.string().oneOf(['infeasible']).required() },
-	properties: { is: { const: 'infeasible' } },
+	controls: [{ kind: 'choice', field: 'is', label: 'is', of: ['infeasible'] }],
+	isWhole: true,
 	says: () => 'the nearest whole plan breaks a constraint',
 	decide({ problem, best }) {
 		if (!best?.unique) return null;
@@ -93,9 +94,10 @@ export const rounding: WishKind<'rounding'> = {
 
 export const binding: WishKind<'binding'> = {
 	kind: 'binding',
+	group: 'answer',
+	first: { kind: 'binding', rows: ['r1', 'r2'] },
 	cost: 3,
-	fields: { rows: yup.array(yup.string().required()).required() },
-	properties: { rows: { type: 'array', items: { type: 'string' } } },
+	controls: [{ kind: 'rows', field: 'rows', label: 'constraints that bind' }],
 	says: ({ rows }) =>
 		`${rows.join(', ') || 'no constraint'} bind${rows.length === 1 ? 's' : ''} at the best plan, no other`,
 	decide({ problem, best }, { rows }) {

@@ -1,8 +1,31 @@
 import type { Wish, WishName } from '../types';
-import { answer } from './answer';
+import { allUsed, answer, bestDimension, conflict, noZero } from './answer';
 import { binding, fractional, rounding, wholeDuals, wholePlan, wholeValue } from './best-plan';
-import { artificial, denominator, pivots, tie } from './method';
-import { bounded, corners, degenerate, redundant, wholeCorners } from './region';
+import { bothDegenerate, dualDenominator, interval, worthlessLimit } from './duals';
+import {
+	artificial,
+	denominator,
+	morePivots,
+	phaseOneDegenerate,
+	pivots,
+	start,
+	tie,
+	zeroStep
+} from './method';
+import { largerRatio, misreadColumn, wrongSign } from './mistakes';
+import { noCommonFactor, noNegative, zeros } from './numbers';
+import {
+	areaPerPoint,
+	bounded,
+	corners,
+	degenerate,
+	fitsPage,
+	oneWayOut,
+	redundant,
+	wholeCorners,
+	wholePoints
+} from './region';
+import { cuts, depthWorse, gap, nodes, noRounding } from './whole-numbers';
 import type { WishKind } from './wish';
 
 /** All kinds of wishes; a new one is one object and one line here. Page, search and the API's description read them from this list. */
@@ -22,7 +45,34 @@ export const WISH_KINDS: { readonly [K in WishName]: WishKind<K> } = {
 	pivots,
 	tie,
 	artificial,
-	denominator
+	denominator,
+	zeros,
+	'no-common-factor': noCommonFactor,
+	'no-negative': noNegative,
+	'fits-page': fitsPage,
+	'whole-points': wholePoints,
+	'area-per-point': areaPerPoint,
+	'one-way-out': oneWayOut,
+	'best-dimension': bestDimension,
+	conflict,
+	'no-zero': noZero,
+	'all-used': allUsed,
+	start,
+	'zero-step': zeroStep,
+	'phase-one-degenerate': phaseOneDegenerate,
+	'more-pivots': morePivots,
+	'dual-denominator': dualDenominator,
+	interval,
+	'worthless-limit': worthlessLimit,
+	'both-degenerate': bothDegenerate,
+	'no-rounding': noRounding,
+	gap,
+	cuts,
+	nodes,
+	'depth-worse': depthWorse,
+	'larger-ratio': largerRatio,
+	'misread-column': misreadColumn,
+	'wrong-sign': wrongSign
 };
 
 export const WISH_NAMES = Object.keys(WISH_KINDS) as WishName[];

@@ -1,45 +1,33 @@
-import * as yup from 'yup';
 import { METHODS } from '../../method/solve';
 import { RULE_NAMES } from '../../method/types';
 import type { DesignRequest } from '../types';
-import { other, type WishKind } from './wish';
+import { limitWords, needsCorner, other, within, type WishKind } from './wish';
 
 /** Wishes about a run of the method: how it starts, how long it is, what its numbers are like. */
 
-/** The run that wishes about numbers are about: that of the wish for pivots, or as suits the problem. */
-const runOf = (request: DesignRequest) => {
+/** The run that wishes about a run are about: that of the wish for pivots, or as suits the problem. */
+export const runOf = (request: DesignRequest) => {
 	const { method, rule } = other(request, 'pivots') ?? {};
 	return { method: method ?? ('auto' as const), rule: rule ?? ('dantzig' as const) };
 };
 
-const count = yup.number().integer().min(0).max(60);
-
 export const pivots: WishKind<'pivots'> = {
 	kind: 'pivots',
+	group: 'method',
+	first: { kind: 'pivots', exactly: 2 },
 	cost: 4,
-	fields: {
-		exactly: count,
-		atMost: count,
-		method: yup.string().oneOf(METHODS),
-		rule: yup.string().oneOf(RULE_NAMES)
-	},
-	properties: {
-		exactly: { type: 'integer', minimum: 0 },
-		atMost: { type: 'integer', minimum: 0 },
-		method: { enum: METHODS },
-		rule: { enum: RULE_NAMES }
-	},
+	controls: [
+		{ kind: 'limit', label: 'how many', least: 0, most: 60 },
+		{ kind: 'choice', field: 'method', label: 'method', of: METHODS, otherwise: 'auto' },
+		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES, otherwise: 'dantzig' }
+	],
 	says: ({ exactly, atMost, method, rule }) =>
-		`${exactly ?? `at most ${atMost}`} pivot${exactly === 1 ? '' : 's'}${method && method !== 'auto' ? `, ${method}` : ''}${rule && rule !== 'dantzig' ? `, ${rule}` : ''}`,
+		`${limitWords({ exactly, atMost })} pivot${exactly === 1 ? '' : 's'}${method && method !== 'auto' ? `, ${method}` : ''}${rule && rule !== 'dantzig' ? `, ${rule}` : ''}`,
 	decide(candidate, { exactly, atMost, method, rule }) {
 		const own = candidate.pivots(method, rule);
-		if (own === null) return null;
-		return (exactly === undefined || own === exactly) && (atMost === undefined || own <= atMost) ? own : null;
+		return own === null ? null : within(own, { exactly, atMost });
 	},
-	against({ exactly, atMost, method, rule }, request) {
-		if (exactly === undefined && atMost === undefined) return 'needs exactly or atMost';
-		if (exactly !== undefined && atMost !== undefined && exactly > atMost)
-			return 'exactly is more than atMost';
+	against({ exactly, method, rule }, request) {
 		// by different rules the numbers may well differ
 		const clash = request.wishes.some(
 			(wish) =>
@@ -56,9 +44,10 @@ export const pivots: WishKind<'pivots'> = {
 
 export const tie: WishKind<'tie'> = {
 	kind: 'tie',
+	group: 'method',
+	first: { kind: 'tie', is: true },
 	cost: 6,
-	fields: { is: yup.boolean().required() },
-	properties: { is: { type: 'boolean' } },
+	controls: [{ kind: 'yes', field: 'is' }],
 	says: ({ is }) => (is ? 'some ratio test is a tie' : 'no ratio test is a tie'),
 	decide(candidate, { is }, request) {
 		const { method, rule } = runOf(request);
@@ -68,9 +57,10 @@ export const tie: WishKind<'tie'> = {
 
 export const artificial: WishKind<'artificial'> = {
 	kind: 'artificial',
+	group: 'method',
+	first: { kind: 'artificial', exactly: 1 },
 	cost: 1,
-	fields: { exactly: yup.number().integer().min(0).max(8).required() },
-	properties: { exactly: { type: 'integer', minimum: 0 } },
+	controls: [{ kind: 'count', field: 'exactly', label: 'how many', least: 0, most: 8 }],
 	says: ({ exactly }) => `${exactly} artificial variable${exactly === 1 ? '' : 's'}`,
 	decide: ({ artificials }, { exactly }) => (artificials === exactly ? exactly : null),
 	against({ exactly }, request) {
@@ -87,9 +77,10 @@ export const artificial: WishKind<'artificial'> = {
 
 export const denominator: WishKind<'denominator'> = {
 	kind: 'denominator',
+	group: 'method',
+	first: { kind: 'denominator', atMost: 1 },
 	cost: 6,
-	fields: { atMost: yup.number().integer().min(1).max(10_000).required() },
-	properties: { atMost: { type: 'integer', minimum: 1 } },
+	controls: [{ kind: 'count', field: 'atMost', label: 'largest denominator', least: 1, most: 10_000 }],
 	says: ({ atMost }) =>
 		atMost === 1 ? 'no fraction in any tableau' : `no denominator above ${atMost} in any tableau`,
 	decide(candidate, { atMost }, request) {
@@ -97,4 +88,57 @@ export const denominator: WishKind<'denominator'> = {
 		const own = candidate.run(method, rule)?.denominator;
 		return own !== undefined && own <= BigInt(atMost) ? Number(own) : null;
 	}
+};
+
+export const start: WishKind<'start'> = {
+	kind: 'start',
+	group: 'method',
+	first: { kind: 'start', is: 'dual' },
+	cost: 4,
+	controls: [{ kind: 'choice', field: 'is', label: 'method', of: METHODS.filter((own) => own !== 'auto') }],
+	says: ({ is }) => `the start that suits it is that of the method ${is}`,
+	decide: (candidate, { is }) => (candidate.run()?.run.method === is ? is : null)
+};
+
+export const zeroStep: WishKind<'zero-step'> = {
+	kind: 'zero-step',
+	group: 'method',
+	first: { kind: 'zero-step' },
+	cost: 6,
+	says: () => 'some pivot has the ratio 0 and moves nothing',
+	decide(candidate, _wish, request) {
+		const { method, rule } = runOf(request);
+		return candidate.run(method, rule)?.hasZeroStep ? true : null;
+	}
+};
+
+export const phaseOneDegenerate: WishKind<'phase-one-degenerate'> = {
+	kind: 'phase-one-degenerate',
+	group: 'method',
+	first: { kind: 'phase-one-degenerate' },
+	cost: 6,
+	says: () => 'phase one ends with an artificial variable in the basis, at 0',
+	decide: (candidate, _wish, request) =>
+		candidate.run('two-phase', runOf(request).rule)?.endsPhaseOneDegenerate ? true : null,
+	against: (_wish, request) =>
+		other(request, 'artificial')?.exactly === 0 || request.relations?.every((own) => own === '<=')
+			? 'without artificial variables there is no phase one'
+			: needsCorner(request)
+};
+
+export const morePivots: WishKind<'more-pivots'> = {
+	kind: 'more-pivots',
+	group: 'method',
+	first: { kind: 'more-pivots', rule: 'dantzig', than: 'greatest-improvement' },
+	cost: 6,
+	controls: [
+		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES },
+		{ kind: 'choice', field: 'than', label: 'than by', of: RULE_NAMES }
+	],
+	says: ({ rule, than }) => `more pivots by the rule ${rule} than by ${than}`,
+	decide(candidate, { rule, than }) {
+		const [one, two] = [rule, than].map((own) => candidate.run('auto', own)?.run.pivots);
+		return one !== undefined && two !== undefined && one > two ? `${one} and ${two}` : null;
+	},
+	against: ({ rule, than }) => (rule === than ? 'one rule takes as many pivots as itself' : null)
 };

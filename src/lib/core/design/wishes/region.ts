@@ -1,19 +1,18 @@
-import * as yup from 'yup';
 import { withoutConstraints } from '../../geometry/sides';
-import { polyhedron } from '../../geometry/polyhedron';
+import { outline, polyhedron, type Polyhedron } from '../../geometry/polyhedron';
+import { approximate, isZero, max, min, rational, ZERO, type Rational } from '../../number/rational';
+import type { Problem } from '../../problem/types';
 import type { DesignRequest } from '../types';
-import { other, type WishKind } from './wish';
+import { limitWords, needsCorner, other, within, type WishKind } from './wish';
 
 /** Wishes about the region of the relaxation: its corners, whether it ends, whether a constraint does nothing. */
 
-const isEmpty = (request: DesignRequest): string | null =>
-	other(request, 'answer')?.is === 'infeasible' ? 'an infeasible problem has no corner' : null;
-
 export const corners: WishKind<'corners'> = {
 	kind: 'corners',
+	group: 'region',
+	first: { kind: 'corners', exactly: 5 },
 	cost: 5,
-	fields: { exactly: yup.number().integer().min(0).max(500).required() },
-	properties: { exactly: { type: 'integer', minimum: 0 } },
+	controls: [{ kind: 'count', field: 'exactly', label: 'how many', least: 0, most: 500 }],
 	says: ({ exactly }) => `the region has ${exactly} corners`,
 	decide: ({ region }, { exactly }) => (region.vertices.length === exactly ? exactly : null),
 	against({ exactly }, request) {
@@ -24,15 +23,15 @@ export const corners: WishKind<'corners'> = {
 			return 'a feasible problem with signs has a corner';
 		if (request.variables === 2 && exactly > request.constraints + 2)
 			return `two variables and ${request.constraints} constraints make ${request.constraints + 2} corners at most`;
-		return exactly > 0 ? isEmpty(request) : null;
+		return exactly > 0 ? needsCorner(request) : null;
 	}
 };
 
 export const wholeCorners: WishKind<'whole-corners'> = {
 	kind: 'whole-corners',
+	group: 'region',
+	first: { kind: 'whole-corners' },
 	cost: 5,
-	fields: {},
-	properties: {},
 	says: () => 'all corners are whole',
 	decide: ({ region }) =>
 		region.vertices.length > 0 && region.vertices.every(({ at }) => at.every(({ d }) => d === 1n))
@@ -42,29 +41,31 @@ export const wholeCorners: WishKind<'whole-corners'> = {
 		if (other(request, 'fractional'))
 			return 'the relaxation’s best plan is a corner, and shall be fractional';
 		if (other(request, 'rounding')) return 'the best plan is a corner, and a whole one is its own rounding';
-		return isEmpty(request);
+		return needsCorner(request);
 	}
 };
 
 export const bounded: WishKind<'bounded'> = {
 	kind: 'bounded',
+	group: 'region',
+	first: { kind: 'bounded', is: true },
 	cost: 5,
-	fields: { is: yup.boolean().required() },
-	properties: { is: { type: 'boolean' } },
+	controls: [{ kind: 'yes', field: 'is' }],
 	says: ({ is }) => (is ? 'the region is bounded' : 'the region goes on without end'),
 	decide: ({ region }, { is }) =>
 		region.dimension >= 0 && (region.rays.length + region.lines.length === 0) === is ? is : null,
 	against: ({ is }, request) =>
 		is && other(request, 'answer')?.is === 'unbounded'
 			? 'a bounded region has no objective without end'
-			: isEmpty(request)
+			: needsCorner(request)
 };
 
 export const redundant: WishKind<'redundant'> = {
 	kind: 'redundant',
+	group: 'region',
+	first: { kind: 'redundant', is: true },
 	cost: 7,
-	fields: { is: yup.boolean().required() },
-	properties: { is: { type: 'boolean' } },
+	controls: [{ kind: 'yes', field: 'is' }],
 	says: ({ is }) => (is ? 'a constraint does nothing' : 'every constraint does something'),
 	decide({ problem, region }, { is }) {
 		if (region.dimension < 0) return null;
@@ -84,14 +85,15 @@ export const redundant: WishKind<'redundant'> = {
 		});
 		return (idle !== undefined) === is ? (idle?.name ?? false) : null;
 	},
-	against: (_wish, request) => isEmpty(request)
+	against: (_wish, request) => needsCorner(request)
 };
 
 export const degenerate: WishKind<'degenerate'> = {
 	kind: 'degenerate',
+	group: 'region',
+	first: { kind: 'degenerate', is: true },
 	cost: 5,
-	fields: { is: yup.boolean().required() },
-	properties: { is: { type: 'boolean' } },
+	controls: [{ kind: 'yes', field: 'is' }],
 	says: ({ is }) => (is ? 'some corner is degenerate' : 'no corner is degenerate'),
 	decide({ problem, region }, { is }) {
 		if (region.vertices.length === 0) return null;
@@ -104,6 +106,153 @@ export const degenerate: WishKind<'degenerate'> = {
 		const rows = other(request, 'binding')?.rows.length ?? 0;
 		if (!is && rows > request.variables)
 			return 'more constraints bind at the best plan than there are variables';
-		return isEmpty(request);
+		return needsCorner(request);
+	}
+};
+
+/** The least distance of two corners, squared, where each axis counts as long as the corners reach along it; null with fewer than two. */
+function leastApart({ vertices }: Polyhedron): Rational | null {
+	const width = vertices[0]?.at.length ?? 0;
+	const reach = Array.from({ length: width }, (_, j) => {
+		const along = vertices.map(({ at }) => at[j]);
+		return along.reduce(max).sub(along.reduce(min));
+	});
+	let least: Rational | null = null;
+	vertices.forEach(({ at: p }, i) =>
+		vertices.slice(0, i).forEach(({ at: q }) => {
+			const squared = reach.reduce((sum, own, j) => {
+				if (isZero(own)) return sum;
+				const by = p[j].sub(q[j]).div(own);
+				return sum.add(by.mul(by));
+			}, ZERO);
+			if (!least || squared.lt(least)) least = squared;
+		})
+	);
+	return least;
+}
+
+/** The largest whole number whose square is not above a number that is not negative. */
+function wholeRoot(value: Rational): number {
+	let root = Math.floor(Math.sqrt(approximate(value)));
+	while (
+		rational(root + 1)
+			.mul(root + 1)
+			.lte(value)
+	)
+		root += 1;
+	while (rational(root).mul(root).gt(value)) root -= 1;
+	return root;
+}
+
+export const fitsPage: WishKind<'fits-page'> = {
+	kind: 'fits-page',
+	group: 'region',
+	first: { kind: 'fits-page', atLeast: 10 },
+	cost: 6,
+	controls: [{ kind: 'count', field: 'atLeast', label: 'hundredths of the picture', least: 1, most: 100 }],
+	says: ({ atLeast }) => `no two corners nearer than ${atLeast} % of the picture`,
+	decide({ region }, { atLeast }) {
+		const apart = leastApart(region);
+		const share = apart && wholeRoot(apart.mul(10_000));
+		return share !== null && share >= atLeast ? share : null;
+	},
+	against(_wish, request) {
+		if (request.variables > 3) return 'only a region of two or three variables has a picture';
+		return needsCorner(request);
+	}
+};
+
+/** boxes with more whole points than that are not counted */
+const MOST_POINTS = 20_000;
+
+/** The whole points of a bounded region, counted one by one; null where there are too many, or no end. */
+function countPoints(problem: Problem, { vertices, rays }: Polyhedron): number | null {
+	if (vertices.length === 0 || rays.length > 0) return null;
+	const along = (j: number) => vertices.map(({ at }) => at[j]);
+	const ranges = problem.variables.map((_, j) => [
+		Math.ceil(approximate(along(j).reduce(min).ceil())),
+		Math.floor(approximate(along(j).reduce(max).floor()))
+	]);
+	if (ranges.reduce((all, [low, high]) => all * Math.max(0, high - low + 1), 1) > MOST_POINTS) return null;
+	// candidates have whole coefficients, so ordinary whole numbers are exact here
+	const rows = problem.constraints.map(({ terms, relation, rhs }) => ({
+		factors: problem.variables.map(({ name }) => Number(terms.get(name) ?? 0)),
+		relation,
+		rhs: Number(rhs)
+	}));
+	const at: number[] = [];
+	const count = (): number => {
+		if (at.length === ranges.length)
+			return rows.every(({ factors, relation, rhs }) => {
+				const left = factors.reduce((sum, own, j) => sum + own * at[j], 0);
+				return relation === '<=' ? left <= rhs : relation === '>=' ? left >= rhs : left === rhs;
+			})
+				? 1
+				: 0;
+		let sum = 0;
+		const [low, high] = ranges[at.length];
+		for (let value = low; value <= high; value++) {
+			at.push(value);
+			sum += count();
+			at.pop();
+		}
+		return sum;
+	};
+	return count();
+}
+
+const onPaper = ({ variables }: DesignRequest): string | null =>
+	variables > 3 ? 'is about a region of two or three variables' : null;
+
+export const wholePoints: WishKind<'whole-points'> = {
+	kind: 'whole-points',
+	group: 'region',
+	first: { kind: 'whole-points', atMost: 30 },
+	cost: 7,
+	controls: [{ kind: 'limit', label: 'how many', least: 0, most: MOST_POINTS }],
+	says: (wish) => `the region has ${limitWords(wish)} whole points`,
+	decide({ problem, region }, wish) {
+		const count = countPoints(problem, region);
+		return count === null ? null : within(count, wish);
+	},
+	against: (_wish, request) => onPaper(request) ?? needsCorner(request)
+};
+
+export const areaPerPoint: WishKind<'area-per-point'> = {
+	kind: 'area-per-point',
+	group: 'region',
+	first: { kind: 'area-per-point', atMost: 2 },
+	cost: 7,
+	controls: [{ kind: 'count', field: 'atMost', label: 'area', least: 1, most: 1_000 }],
+	says: ({ atMost }) => `a whole point for every ${atMost} of the region's area at least`,
+	decide({ problem, region }, { atMost }) {
+		if (problem.variables.length !== 2 || region.dimension < 2) return null;
+		const count = countPoints(problem, region);
+		if (!count) return null;
+		const ring = outline(region).map((i) => region.vertices[i].at);
+		const twice = ring.reduce((sum, [x, y], i) => {
+			const [u, v] = ring[(i + 1) % ring.length];
+			return sum.add(x.mul(v).sub(u.mul(y)));
+		}, ZERO);
+		const own = twice.abs().div(2 * count);
+		return own.lte(atMost) ? own.toFraction() : null;
+	},
+	against: (_wish, request) => (request.variables > 2 ? 'is about two variables' : needsCorner(request))
+};
+
+export const oneWayOut: WishKind<'one-way-out'> = {
+	kind: 'one-way-out',
+	group: 'answer',
+	first: { kind: 'one-way-out' },
+	cost: 5,
+	says: () => 'unbounded, though the region has three corners and goes on in one direction only',
+	decide: ({ answer, region }) =>
+		answer.status === 'unbounded' && region.vertices.length >= 3 && region.rays.length === 1
+			? region.vertices.length
+			: null,
+	against(_wish, request) {
+		const is = other(request, 'answer')?.is;
+		if (is !== undefined && is !== 'unbounded') return `the answer shall be ${is}, not unbounded`;
+		return request.plan?.shall === 'best' ? 'a plan shall be best, so the objective has an end' : null;
 	}
 };

@@ -1,0 +1,36 @@
+import { rational, ZERO } from '../number/rational';
+import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
+import type { DesignRequest } from './types';
+import { kindOfWish } from './wishes/kinds';
+
+/** A problem in small whole numbers, before it is one. */
+export interface Draft {
+	readonly rows: number[][];
+	readonly relations: Relation[];
+	readonly rhs: number[];
+	readonly costs: number[];
+}
+
+/** The problem that a draft stands for: variables x1 to xn, whole where a wish is about whole numbers, constraints r1 to rm. */
+export function problemOf({ rows, relations, rhs, costs }: Draft, request: DesignRequest): Problem {
+	const { variables, sense, wishes } = request;
+	const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
+	const isWhole = wishes.some(({ kind, not }) => !not && kindOfWish(kind).isWhole);
+	const terms = (row: readonly number[]) =>
+		withoutZeros(new Map(row.map((value, j) => [names[j], rational(value)])));
+	return {
+		variables: names.map((name) => ({
+			name,
+			lower: ZERO,
+			upper: null,
+			domain: isWhole ? 'integer' : 'continuous'
+		})),
+		objective: { sense, name: 'z', terms: terms(costs), constant: ZERO },
+		constraints: rows.map((row, i): Constraint => ({
+			name: `r${i + 1}`,
+			terms: terms(row),
+			relation: relations[i],
+			rhs: rational(rhs[i])
+		}))
+	};
+}

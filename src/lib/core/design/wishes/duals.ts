@@ -1,0 +1,80 @@
+import { ranging } from '../../answer/ranging';
+import { isZero, rational } from '../../number/rational';
+import { evaluate } from '../../problem/types';
+import { OBJECTIVE } from '../../tableau/goal';
+import { cost, isArtificial, rhs } from '../../tableau/tableau';
+import { needsBest, type WishKind } from './wish';
+
+/** Wishes about dual values and intervals. */
+
+export const dualDenominator: WishKind<'dual-denominator'> = {
+	kind: 'dual-denominator',
+	group: 'dual values',
+	first: { kind: 'dual-denominator', atMost: 4 },
+	cost: 3,
+	controls: [{ kind: 'count', field: 'atMost', label: 'largest denominator', least: 1, most: 10_000 }],
+	says: ({ atMost }) => `no denominator above ${atMost} in the dual values`,
+	decide({ answer }, { atMost }) {
+		if (!answer.duals) return null;
+		const most = [...answer.duals.values()].reduce((own, { d }) => (d > own ? d : own), 1n);
+		return most <= BigInt(atMost) ? Number(most) : null;
+	},
+	against: (_wish, request) => needsBest(request)
+};
+
+export const interval: WishKind<'interval'> = {
+	kind: 'interval',
+	group: 'dual values',
+	first: { kind: 'interval', atLeast: 10 },
+	cost: 4,
+	controls: [{ kind: 'count', field: 'atLeast', label: 'width', least: 1, most: 10_000 }],
+	says: ({ atLeast }) => `the interval of each amount that binds is ${atLeast} wide at least`,
+	decide({ answer, best, problem }, { atLeast }) {
+		if (!answer.tableau || !best?.unique) return null;
+		const [plan] = best.vertices;
+		const { rhs: ranges } = ranging(answer.tableau);
+		const widths = problem.constraints.flatMap((row) => {
+			if (!evaluate(row.terms, plan).equals(row.rhs)) return [];
+			const { low, high } = ranges.get(row.name)!;
+			return [low && high ? high.sub(low) : null];
+		});
+		const ends = widths.flatMap((own) => own ?? []);
+		const least = ends.length ? ends.reduce((a, b) => (b.lt(a) ? b : a)) : null;
+		if (widths.length === 0 || least?.lt(rational(atLeast))) return null;
+		return least ? least.toFraction() : 'no end';
+	},
+	against: (_wish, request) => needsBest(request)
+};
+
+export const worthlessLimit: WishKind<'worthless-limit'> = {
+	kind: 'worthless-limit',
+	group: 'dual values',
+	first: { kind: 'worthless-limit' },
+	cost: 3,
+	says: () => 'a constraint binds and yet has the dual value 0',
+	decide({ answer, best, problem }) {
+		if (!answer.duals || !best?.unique) return null;
+		const [plan] = best.vertices;
+		const row = problem.constraints.find(
+			({ name, terms, rhs: amount }) =>
+				isZero(answer.duals!.get(name)!) && evaluate(terms, plan).equals(amount)
+		);
+		return row?.name ?? null;
+	},
+	against: (_wish, request) => needsBest(request)
+};
+
+export const bothDegenerate: WishKind<'both-degenerate'> = {
+	kind: 'both-degenerate',
+	group: 'dual values',
+	first: { kind: 'both-degenerate' },
+	cost: 3,
+	says: () => 'the last tableau is degenerate, primal and dual',
+	decide({ answer: { status, tableau: t } }) {
+		if (status !== 'optimal' || !t) return null;
+		const isPrimal = t.basis.some((column, row) => !isArtificial(t, column) && isZero(rhs(t, row)));
+		const isDual = t.nonbasic.some((column) => !t.barred.has(column) && isZero(cost(t, OBJECTIVE, column)));
+		return isPrimal && isDual ? true : null;
+	},
+	against: (_wish, request) => needsBest(request)
+};

@@ -1,0 +1,83 @@
+import { roundings } from '../../integer/rounding';
+import { rational } from '../../number/rational';
+import { limitWords, needsFraction, within, type WishKind } from './wish';
+
+/** Wishes about the work for whole numbers: how far the relaxation is away, cuts and nodes. */
+
+export const noRounding: WishKind<'no-rounding'> = {
+	kind: 'no-rounding',
+	group: 'whole numbers',
+	first: { kind: 'no-rounding' },
+	cost: 4,
+	isWhole: true,
+	says: () => 'no rounding of the relaxation’s best plan is feasible',
+	decide({ problem, best }) {
+		if (!best?.unique) return null;
+		const all = roundings(problem, best.vertices[0]);
+		return all.length > 0 && all.every(({ broken }) => broken.length > 0) ? all.length : null;
+	},
+	against: (_wish, request) => needsFraction(request)
+};
+
+export const gap: WishKind<'gap'> = {
+	kind: 'gap',
+	group: 'whole numbers',
+	first: { kind: 'gap', atLeast: 2 },
+	cost: 7,
+	isWhole: true,
+	controls: [{ kind: 'count', field: 'atLeast', label: 'how much', least: 1, most: 100_000 }],
+	says: ({ atLeast }) => `the best whole value is ${atLeast} away from the relaxation's at least`,
+	decide(candidate, { atLeast }) {
+		const { objective } = candidate.answer;
+		if (!objective || candidate.whole.status !== 'optimal') return null;
+		const own = candidate.whole.objective!.sub(objective).abs();
+		return own.gte(rational(atLeast)) ? own.toFraction() : null;
+	},
+	against: (_wish, request) => needsFraction(request)
+};
+
+export const cuts: WishKind<'cuts'> = {
+	kind: 'cuts',
+	group: 'whole numbers',
+	first: { kind: 'cuts', exactly: 2 },
+	cost: 8,
+	isWhole: true,
+	controls: [{ kind: 'limit', label: 'how many', least: 0, most: 50 }],
+	says: (wish) => `closed by ${limitWords(wish)} cut${wish.exactly === 1 ? '' : 's'}`,
+	decide(candidate, wish) {
+		if (candidate.answer.status !== 'optimal') return null;
+		const { status, cuts: all } = candidate.cuts;
+		return status === 'optimal' || status === 'infeasible' ? within(all.length, wish) : null;
+	},
+	against: ({ exactly }, request) => (exactly === undefined || exactly === 0 ? null : needsFraction(request))
+};
+
+export const nodes: WishKind<'nodes'> = {
+	kind: 'nodes',
+	group: 'whole numbers',
+	first: { kind: 'nodes', exactly: 5 },
+	cost: 7,
+	isWhole: true,
+	controls: [{ kind: 'limit', label: 'how many', least: 1, most: 100 }],
+	says: (wish) => `a tree of ${limitWords(wish)} nodes`,
+	decide(candidate, wish) {
+		const { status, nodesMade } = candidate.whole;
+		return status === 'optimal' || status === 'infeasible' ? within(nodesMade, wish) : null;
+	},
+	against: ({ exactly }, request) => (exactly === undefined || exactly <= 1 ? null : needsFraction(request))
+};
+
+export const depthWorse: WishKind<'depth-worse'> = {
+	kind: 'depth-worse',
+	group: 'whole numbers',
+	first: { kind: 'depth-worse' },
+	cost: 9,
+	isWhole: true,
+	says: () => 'depth first makes more nodes than best bound',
+	decide(candidate) {
+		if (candidate.answer.status !== 'optimal') return null;
+		const [deep, bound] = (['depth-first', 'best-bound'] as const).map((rule) => candidate.nodesBy(rule));
+		return deep !== null && bound !== null && deep > bound ? `${deep} and ${bound}` : null;
+	},
+	against: (_wish, request) => needsFraction(request)
+};
