@@ -38,6 +38,26 @@ test('wishes are searched for, finds come with their promises, and one is taken 
 	await desk.shows('Story', '"seed":1');
 });
 
+test('wishes that exclude each other: what was never met together is named, and what came nearest stands there', async () => {
+	await desk.turnTo('Design');
+	for (const _ of [1, 2, 3]) await desk.click('Leave wish 1 out');
+	for (const relation of ['r1', 'r2', 'r3'])
+		await desk.page.select(`select[aria-label="Relation of ${relation}"]`, '<=');
+	await desk.choose('Add a wish about region', 'the region has 5 corners');
+	await desk.choose('Add a wish about region', 'a constraint does nothing');
+	await desk.click('Search');
+	await desk.page.waitForFunction(() => {
+		const told = /searching, (\d+) looked at/.exec(
+			document.querySelector('[data-pane="finds"]')!.textContent ?? ''
+		);
+		return told && Number(told[1]) > 0;
+	});
+	await desk.click('Stop');
+	await desk.shows('Finds', 'These wishes were never met together in the sample');
+	await desk.page.waitForSelector('article[aria-label="Near 1"]');
+	await accessible();
+});
+
 test('a problem keeps its promise around a plan, and a mix of what binds makes the plan best, all with one undo', async () => {
 	await desk.write(MIX);
 	await desk.turnTo('Design');
@@ -52,9 +72,9 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	await fill('Left of wheel', '0');
 	const value = (label: string) =>
 		desk.page.$eval(`input[aria-label="${label}"]`, (input) => (input as HTMLInputElement).value);
-	expect(await value('Right-hand side of clay')).toBe('18');
+	expect(await value('Amount of clay')).toBe('18');
 	await fill('clay per jugs', '5');
-	expect([await value('Left of clay'), await value('Right-hand side of clay')]).toEqual(['0', '26']);
+	expect([await value('Left of clay'), await value('Amount of clay')]).toEqual(['0', '26']);
 	await desk.click('Take this mix as the objective');
 	await desk.shows('Around a plan', 'The plan is a best one with this objective.');
 	await accessible();

@@ -51,6 +51,26 @@ describe('the technology table', () => {
 		expect(await desk.text()).toBe(after.replace('cups <= 0', 'cups ≥ 0'));
 	});
 
+	test('names and units are taken on Tab and on a click elsewhere, too', async () => {
+		const type = async (label: string, value: string) => {
+			await desk.page.focus(`input[aria-label="${label}"]`);
+			await desk.press('Control+a');
+			await desk.page.keyboard.type(value);
+		};
+		const has = (part: string) =>
+			desk.page.waitForFunction(
+				(own) => document.querySelector('.cm-content')?.textContent?.includes(own),
+				{},
+				part
+			);
+		await type('Name of the resource shelf', 'rack');
+		await desk.press('Tab');
+		await has('rack: cups');
+		await type('Unit of clay', 'pounds');
+		await desk.page.click('[data-pane="typeset"] .title, [data-pane="typeset"]');
+		await has('clay [pounds]');
+	});
+
 	test('what is no number, or a name that is taken, is said and not taken', async () => {
 		await fill('clay per cups', 'many');
 		await desk.shows('Table', '“many” is no number.');

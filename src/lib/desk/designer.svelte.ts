@@ -1,5 +1,6 @@
-import { readDesignRequest } from '$lib/core/exchange/design';
-import type { DesignProgress } from '$lib/core/design/search';
+import { readDesignRequest, type ProgressJson } from '$lib/core/exchange/design';
+import { neverMet, together, type Met, type NearFind } from '$lib/core/design/wish-sample';
+import { storyOf } from '$lib/core/design/variant-story';
 import type { Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
 import { effort } from '$lib/core/design/search';
 import type { SameWay } from '$lib/core/design/variants';
@@ -62,8 +63,9 @@ export class Designer {
 	copies = $state(4);
 	sameWay = $state<SameWay>('number');
 	#finds = $state.raw<readonly Found[]>([]);
-	#progress = $state.raw<readonly DesignProgress[]>([]);
+	#progress = $state.raw<readonly ProgressJson[]>([]);
 	#variants = $state.raw<{ text: string; list: readonly Problem[] }>({ text: '', list: [] });
+	#searched = $state.raw<readonly Wish[]>([]);
 	#fault = $state<string | null>(null);
 	readonly running = new Running<'search' | 'variants'>();
 
@@ -88,6 +90,23 @@ export class Designer {
 		for (const { missed } of this.#progress)
 			for (const [kind, count] of Object.entries(missed)) all[kind] = (all[kind] ?? 0) + count;
 		return Object.entries(all).sort(([, a], [, b]) => b - a);
+	}
+	/** what came nearest, where fewer were found than wanted */
+	get nearest(): readonly NearFind[] {
+		return this.#progress
+			.flatMap(({ near }) => near)
+			.map(({ problem, misses }) => ({ problem: decodeProblem(problem), misses }))
+			.sort((a, b) => a.misses.length - b.misses.length)
+			.slice(0, 3);
+	}
+	/** a smallest set of the wishes searched for that no candidate of the sample kept at once; none where each was met */
+	get neverMet(): readonly Wish[] {
+		const met = this.#progress.reduce<Met>((sum, own) => together(sum, own.met), {});
+		return (neverMet(met, this.#searched.length) ?? []).map((i) => this.#searched[i]);
+	}
+	/** the wishes that were searched for */
+	get searched(): readonly Wish[] {
+		return this.#searched;
 	}
 	/** why the wishes cannot be searched for */
 	get fault(): string | null {
@@ -148,9 +167,10 @@ export class Designer {
 		this.#finds = [];
 		if (this.#fault) return;
 		const request = $state.snapshot(this.request);
+		this.#searched = this.wishes;
 		const workers = Math.min(MOST_WORKERS, Math.max(1, navigator.hardwareConcurrency || 1), this.count);
 		const done = new AbortController();
-		this.#progress = Array.from({ length: workers }, () => ({ tried: 0, missed: {} }));
+		this.#progress = Array.from({ length: workers }, () => ({ tried: 0, missed: {}, met: {}, near: [] }));
 		await this.running.during('search', async (signal) => {
 			signal.addEventListener('abort', () => done.abort(), { once: true });
 			const { designInWorker } = await import('$lib/work/client');
@@ -167,7 +187,7 @@ export class Designer {
 				if (this.#finds.length >= this.count) done.abort();
 			};
 			const one = async (i: number) => {
-				const told = (progress: DesignProgress) =>
+				const told = (progress: ProgressJson) =>
 					(this.#progress = this.#progress.map((own, k) => (k === i ? progress : own)));
 				await designInWorker({ ...request, seed: this.seed + i * APART }, take, told, done.signal).catch(
 					(error: unknown) => {
@@ -209,11 +229,20 @@ export class Designer {
 		};
 	}
 
-	/** The variants as lessons of a collection, lettered. */
+	/** The variants as lessons of a collection, lettered, each with the story in its own numbers. */
 	variantLessons(title: string): Lesson[] {
-		return this.variants.map((problem, i) =>
-			newLesson(withTitle(printStatement(problem), `${title} ${String.fromCharCode(65 + i)}`))
-		);
+		const { problem, telling } = this.#desk.document;
+		const { story } = telling;
+		return this.variants.map((own, i) => {
+			const lesson = newLesson(withTitle(printStatement(own), `${title} ${String.fromCharCode(65 + i)}`));
+			if (!problem || !story) return lesson;
+			const { story: told, untold } = storyOf(story, problem, own);
+			const left = untold.map(({ name, part }) => `${name ?? problem.objective.name}, ${part}`).join('; ');
+			const notes = left
+				? `Numbers that the story does not link, and so may tell wrongly here: ${left}.\n`
+				: '';
+			return { ...lesson, story: told, notes };
+		});
 	}
 
 	/** The variants as the text of a collection's file. */

@@ -1,8 +1,7 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import type { SolveJson } from '../core/exchange/solve';
-import type { DesignProgress } from '../core/design/search';
 import type { SameWay } from '../core/design/variants';
-import type { DesignJson } from '../core/exchange/design';
+import type { DesignJson, ProgressJson } from '../core/exchange/design';
 import type { ProblemKind } from '../core/answer/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
@@ -112,7 +111,7 @@ export const searchInWorker = (
 export const designInWorker = (
 	request: object,
 	onFind: (find: DesignJson['problems'][number]) => void,
-	onProgress: (progress: DesignProgress) => void,
+	onProgress: (progress: ProgressJson) => void,
 	signal?: AbortSignal
 ): Promise<void> =>
 	run(async (remote) => await remote.design(request, proxy(onFind), proxy(onProgress)), signal);

@@ -13,8 +13,7 @@ import type { SearchRules } from '../core/integer/search-types';
 import { DANTZIG } from '../core/method/types';
 import { toText } from '../core/number/rational';
 import { decodeProblem, writeProblem } from '../core/problem/codec';
-import { answerDesign, type DesignJson } from '../core/exchange/design';
-import type { DesignProgress } from '../core/design/search';
+import { answerDesign, type DesignJson, type ProgressJson } from '../core/exchange/design';
 import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
@@ -64,7 +63,7 @@ export const jobs = {
 	design(
 		request: object,
 		onFind: (find: DesignJson['problems'][number]) => void,
-		onProgress: (progress: DesignProgress) => void
+		onProgress: (progress: ProgressJson) => void
 	): void {
 		answerDesign(request, (milliseconds) => timed(milliseconds), { onFind, onProgress });
 	},

@@ -237,3 +237,28 @@ test('what must not be is not: the same wish turned round', () => {
 		if (solution) expect([...solution.values()].every(({ d }) => d === 1n)).toBe(false);
 	}
 });
+
+test('where wishes exclude each other, a smallest set never met is named, and what came nearest with what it misses', () => {
+	const request = {
+		variables: 2,
+		constraints: 3,
+		relations: ['<=', '<=', '<='],
+		wishes: [
+			{ kind: 'corners', exactly: 5 },
+			{ kind: 'bounded', is: true },
+			{ kind: 'redundant', is: true }
+		],
+		count: 2
+	};
+	const answer = ask(request, 120);
+	expect(answer.problems).toEqual([]);
+	// three rows make five corners only where each of them does something
+	expect(answer.neverMet).toEqual([0, 2]);
+	for (const { problem, misses } of answer.nearest!) {
+		const own = readProblem(JSON.parse(JSON.stringify(problem)), '');
+		const { vertices, redundant, bounded } = answerRegion({ problem: writeProblem(own) });
+		const kept = [vertices.length === 5, bounded, redundant.length > 0];
+		expect(kept.flatMap((isKept, i) => (isKept ? [] : [i]))).toEqual(misses);
+	}
+	expect(ask({ ...request, wishes: [{ kind: 'corners', exactly: 4 }] }, 500).nearest).toBeUndefined();
+});

@@ -7,11 +7,18 @@ import { Proposer } from './proposal';
 import { Seeded } from './seeded';
 import type { Designed, DesignRequest, Find, Kept, PlanKept } from './types';
 import { kindOfWish } from './wishes/kinds';
+import { WishSample, type Met, type NearFind } from './wish-sample';
+
+/** one in so many candidates that fail is judged by all wishes */
+const SAMPLED = 8;
 
 /** What is told while a design runs. */
 export interface DesignProgress {
 	readonly tried: number;
 	readonly missed: Readonly<Record<string, number>>;
+	/** of a sample of what was missed: which wishes came true at once, and what came nearest */
+	readonly met: Met;
+	readonly near: readonly NearFind[];
 }
 
 /** The plan that was chosen first, where a candidate keeps it; null where it does not, undefined where none was chosen. */
@@ -61,7 +68,14 @@ export function design(
 	const problems: Find[] = [];
 	const seen = new Set<string>();
 	const missed: Record<string, number> = {};
+	const sample = new WishSample(request);
 	let tried = 0;
+	const progress = (): DesignProgress => ({
+		tried,
+		missed: { ...missed },
+		met: sample.met,
+		near: sample.near
+	});
 	while (problems.length < request.count) {
 		// many attempts come to nothing at once: asking the clock each time would cost more than they do
 		if (tried % 16 === 0 && shouldStop()) break;
@@ -69,18 +83,20 @@ export function design(
 		const problem = proposer.next();
 		if (!problem) continue;
 		const found = judged(problem, request);
-		if ('missed' in found) missed[found.missed] = (missed[found.missed] ?? 0) + 1;
-		else {
+		if ('missed' in found) {
+			missed[found.missed] = (missed[found.missed] ?? 0) + 1;
+			if (tried % SAMPLED === 0 && found.missed !== 'plan' && !sample.isFull) sample.add(problem);
+		} else {
 			const text = printStatement(problem);
 			if (seen.has(text)) continue;
 			seen.add(text);
 			problems.push(found);
 			onFind(found);
 		}
-		if (tried % 256 === 0) onProgress({ tried, missed: { ...missed } });
+		if (tried % 256 === 0) onProgress(progress());
 	}
-	onProgress({ tried, missed: { ...missed } });
-	return { problems, tried, missed };
+	onProgress(progress());
+	return { problems, ...progress() };
 }
 
 /** How much a student writes: digits of all entries of all tableaux, of a run as suits the problem. Less is more pleasant. */

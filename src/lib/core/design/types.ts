@@ -1,6 +1,7 @@
 import type { MethodName } from '../method/solve';
 import type { RuleName } from '../method/types';
 import type { Problem, Relation, Sense } from '../problem/types';
+import type { Met, NearFind } from './wish-sample';
 
 /** What a design is asked for, and what it finds. */
 
@@ -114,4 +115,7 @@ export interface Designed {
 	readonly tried: number;
 	/** of how many each wish was the first that failed, by its kind */
 	readonly missed: Readonly<Record<string, number>>;
+	/** of a sample of what was missed: which wishes came true at once, and what came nearest */
+	readonly met: Met;
+	readonly near: readonly NearFind[];
 }

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import { design, type DesignProgress } from '../design/search';
 import type { Designed, DesignRequest, Find, Kept, PlanKept, Wish, WishName } from '../design/types';
+import { neverMet } from '../design/wish-sample';
 import { fieldsOf } from '../design/wishes/controls';
 import { kindOfWish, WISH_KINDS, WISH_NAMES } from '../design/wishes/kinds';
 import { NumberError, parseRational } from '../number/rational';
@@ -17,7 +18,22 @@ export interface DesignJson {
 	}[];
 	readonly tried: number;
 	readonly missed: Readonly<Record<string, number>>;
+	/** where fewer were found than wanted: what came nearest, and a smallest set of wishes that no candidate of a sample kept at once */
+	readonly nearest?: readonly NearJson[];
+	readonly neverMet?: readonly number[];
 }
+
+/** A problem that keeps all wishes but some, by their places. */
+export interface NearJson {
+	readonly problem: ProblemJson;
+	readonly misses: readonly number[];
+}
+
+/** How a search goes, as it crosses from a worker. */
+export type ProgressJson = Omit<DesignProgress, 'near'> & { readonly near: readonly NearJson[] };
+
+const nearJson = (near: DesignProgress['near']): NearJson[] =>
+	near.map(({ problem, misses }) => ({ problem: writeProblem(problem), misses }));
 
 export const MOST_FINDS = 50;
 const MAX_MILLISECONDS = 30_000;
@@ -211,11 +227,13 @@ export const findJson = ({ problem, promises }: Find): DesignJson['problems'][nu
 	promises
 });
 
-export const designJson = ({ problems, tried, missed }: Designed): DesignJson => ({
-	problems: problems.map(findJson),
-	tried,
-	missed
-});
+export function designJson(request: DesignRequest, found: Designed): DesignJson {
+	const { problems, tried, missed, met, near } = found;
+	const answer = { problems: problems.map(findJson), tried, missed };
+	if (problems.length >= request.count) return answer;
+	const never = neverMet(met, request.wishes.length);
+	return { ...answer, nearest: nearJson(near), ...(never ? { neverMet: never } : {}) };
+}
 
 /**
  * Answers a request to design.
@@ -227,17 +245,18 @@ export function answerDesign(
 	control: (milliseconds: number) => Control,
 	told: {
 		onFind?: (find: DesignJson['problems'][number]) => void;
-		onProgress?: (progress: DesignProgress) => void;
+		onProgress?: (progress: ProgressJson) => void;
 	} = {}
 ): DesignJson {
 	const { request, milliseconds } = readDesignRequest(data);
 	const { shouldStop } = control(milliseconds);
 	return designJson(
+		request,
 		design(
 			request,
 			() => shouldStop?.(0) !== null && shouldStop !== undefined,
 			(find) => told.onFind?.(findJson(find)),
-			told.onProgress
+			(progress) => told.onProgress?.({ ...progress, near: nearJson(progress.near) })
 		)
 	);
 }

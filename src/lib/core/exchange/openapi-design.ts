@@ -50,7 +50,7 @@ export const designSchemas = {
 		type: 'object',
 		required: ['problems', 'tried', 'missed'],
 		description:
-			'Fewer problems than `count` where the time is up first. Each promise repeats its wish with the `value` that holds. `missed`: of how many candidates a kind of wish was the first that failed.',
+			'Fewer problems than `count` where the time is up first. Each promise repeats its wish with the `value` that holds. `missed`: of how many candidates a kind of wish was the first that failed. Then also `nearest`, problems that miss the fewest wishes (by their places in the request), and `neverMet`, a smallest set of wishes that no candidate of a sample kept at once: what the sample shows, not a proof.',
 		properties: {
 			problems: list({
 				type: 'object',
@@ -61,7 +61,13 @@ export const designSchemas = {
 				}
 			}),
 			tried: { type: 'integer' },
-			missed: { type: 'object', additionalProperties: { type: 'integer' } }
+			missed: { type: 'object', additionalProperties: { type: 'integer' } },
+			nearest: list({
+				type: 'object',
+				required: ['problem', 'misses'],
+				properties: { problem: ref('Problem'), misses: list({ type: 'integer' }) }
+			}),
+			neverMet: list({ type: 'integer' })
 		}
 	}
 };

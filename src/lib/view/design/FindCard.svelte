@@ -3,6 +3,9 @@
 	import { printTerms } from '$lib/core/problem/statement/print';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
+	import { runLinear } from '$lib/core/answer/answer';
+	import { objectiveValue } from '$lib/core/tableau/tableau';
+	import { NOWHERE, type Lit } from './lit';
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { texLimit, texName, texTerms } from '../statement/tex';
@@ -12,11 +15,26 @@
 	interface Props {
 		problem: Problem;
 		name: string;
+		/** where a promise comes true: these rows, and a part of picture or run */
+		lit?: Lit;
 		children: Snippet;
 	}
-	let { problem, name, children }: Props = $props();
+	let { problem, name, lit = NOWHERE, children }: Props = $props();
 	const { document: lesson } = useDesk();
 	const style = $derived(lesson.notation.numbers);
+	/** the bases that the method goes through, and the value at each */
+	const steps = $derived.by(() => {
+		const list: { basis: string; value: string }[] = [];
+		runLinear(problem, {
+			maxSteps: 30,
+			onStep: ({ tableau: t }) =>
+				list.push({
+					basis: t.basis.map((column) => t.form.columns[column].name).join(' '),
+					value: showNumber(objectiveValue(t), style)
+				})
+		});
+		return list.filter(({ basis }, i) => basis !== list[i - 1]?.basis);
+	});
 </script>
 
 <article aria-label={name}>
@@ -33,7 +51,7 @@
 				>
 			</tr>
 			{#each problem.constraints as { name: row, terms, relation, rhs } (row)}
-				<tr>
+				<tr class:lit={lit.rows.includes(row)}>
 					<td class="label">{row}</td>
 					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
 					<td><Formula tex={texLimit(relation, rhs, style)} says={`${relation} ${showNumber(rhs)}`} /></td>
@@ -41,7 +59,10 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if problem.variables.length === 2}<MiniRegion {problem} />{/if}
+	{#if problem.variables.length === 2}<MiniRegion {problem} {lit} />{/if}
+	<ol class="steps" class:lit={lit.part === 'run'} aria-label="Bases on the way">
+		{#each steps as { basis, value }, i (i)}<li><span>{basis}</span> {value}</li>{/each}
+	</ol>
 	{@render children()}
 </article>
 
@@ -75,6 +96,27 @@
 		font-style: italic;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
+	}
+	.lit {
+		background: var(--now-wash);
+	}
+	.steps {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.15rem var(--gap-1);
+		margin: var(--gap-1) 0;
+		padding: 0;
+		list-style: none;
+		font-size: var(--size-note);
+		white-space: nowrap;
+	}
+	.steps li {
+		padding: 0 0.35rem;
+		border-left: 2px solid var(--rule-strong);
+	}
+	.steps span {
+		color: var(--ink-soft);
+		font-style: italic;
 	}
 	.terms {
 		text-align: right;

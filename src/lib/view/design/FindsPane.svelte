@@ -6,13 +6,17 @@
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
+	import { litBy, NOWHERE } from './lit';
 	import FindCard from './FindCard.svelte';
 
 	/** What was found, side by side, each with its promises; the most pleasant by hand first. */
 	const go = useGo();
 	const designer = useDesigner();
 	const keeping = useKeeping();
-	const { finds, running, tried, missed } = $derived(designer);
+	const { finds, running, tried, missed, nearest, neverMet, searched } = $derived(designer);
+
+	/** the promise that is pointed at: the card shows where it comes true */
+	let pointed = $state<{ card: number; promise: number } | null>(null);
 
 	const says = (promise: Kept | PlanKept): string => {
 		if (promise.kind === 'plan')
@@ -43,9 +47,23 @@
 			></progress>{/if}
 		<div class="cards">
 			{#each finds as found, i (found.problem)}
-				<FindCard problem={found.problem} name={`Find ${i + 1}`}>
+				<FindCard
+					problem={found.problem}
+					name={`Find ${i + 1}`}
+					lit={pointed?.card === i ? litBy(found.promises[pointed.promise], found.problem) : NOWHERE}
+				>
 					<ul>
-						{#each found.promises as promise, k (k)}<li>{says(promise)} ✓</li>{/each}
+						{#each found.promises as promise, k (k)}<li>
+								<button
+									class="promise"
+									title="Where it comes true"
+									onpointerenter={() => (pointed = { card: i, promise: k })}
+									onpointerleave={() => (pointed = null)}
+									onfocus={() => (pointed = { card: i, promise: k })}
+									onblur={() => (pointed = null)}
+									onclick={() => (pointed = { card: i, promise: k })}>{says(promise)} ✓</button
+								>
+							</li>{/each}
 						<li class="note">{found.effort} digits to write by hand</li>
 					</ul>
 					<button class="btn tool now" onclick={() => void take(found, i)}>Take</button>
@@ -63,6 +81,31 @@
 						.join(', ')}.
 				{/if}
 			</p>
+			{#if neverMet.length}
+				<p>
+					{neverMet.length === 1
+						? 'This wish was never met in the sample'
+						: 'These wishes were never met together in the sample'}, which proves nothing: {neverMet
+						.map(saysOf)
+						.join('; ')}.
+				</p>
+			{/if}
+			{#if nearest.length}
+				<h3>Nearest</h3>
+				<div class="cards">
+					{#each nearest as near, i (i)}
+						<FindCard problem={near.problem} name={`Near ${i + 1}`}>
+							<ul>
+								{#each near.misses as k (k)}<li>{saysOf(searched[k])} ✗</li>{/each}
+							</ul>
+							<button
+								class="btn tool"
+								onclick={() => void take({ problem: near.problem, promises: [], effort: 0 }, i)}>Take</button
+							>
+						</FindCard>
+					{/each}
+				</div>
+			{/if}
 		{:else if finds.length === 0 && running.what === null}
 			<p class="nothing">Search, and what keeps all wishes stands here, with its promises.</p>
 		{/if}
@@ -88,6 +131,18 @@
 		padding: 0;
 		list-style: none;
 		font-size: var(--size-note);
+	}
+	.promise {
+		text-align: left;
+		cursor: pointer;
+		color: inherit;
+	}
+	.promise:hover {
+		background: var(--now-wash);
+	}
+	h3 {
+		margin: var(--gap-2) 0 var(--gap-1);
+		font-size: var(--size-text);
 	}
 	.note {
 		color: var(--ink-soft);

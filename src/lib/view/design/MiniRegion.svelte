@@ -3,14 +3,16 @@
 	import type { Problem } from '$lib/core/problem/types';
 	import { frameOf } from '../region/frame';
 	import { fitOf, makePicture, makeScene } from '../region/picture';
+	import { NOWHERE, type Lit } from './lit';
 	import { identityAt } from '$lib/desk/identity';
 
 	/** A region at a glance: its shape, lines, corners and where the objective is best. */
 	let {
 		problem,
+		lit = NOWHERE,
 		width = 220,
 		height = 170
-	}: { problem: Problem; width?: number; height?: number } = $props();
+	}: { problem: Problem; lit?: Lit; width?: number; height?: number } = $props();
 	const region = $derived(regionOf(problem));
 	const best = $derived(bestCorners(problem, region));
 	const identities = $derived(new Map(problem.constraints.map(({ name }, i) => [name, identityAt(i)])));
@@ -28,8 +30,9 @@
 <svg {width} {height} role="img" aria-label={`Region with ${region.corners.length} corners`}>
 	<polygon class="feasible" points={picture.fill} />
 	<polyline class="flat" points={picture.flat} />
-	{#each picture.lines as { key, ends, identity } (key)}
+	{#each picture.lines as { key, ends, identity, kind, name } (key)}
 		{#if ends}<line
+				class:lit={kind === 'constraint' && lit.rows.includes(name)}
 				x1={ends[0].x}
 				y1={ends[0].y}
 				x2={ends[1].x}
@@ -39,8 +42,8 @@
 			/>{/if}
 	{/each}
 	{#each picture.corners as { key, x, y, best: isBest } (key)}
-		{#if isBest}<circle class="best" cx={x} cy={y} r="7" />{/if}
-		<circle cx={x} cy={y} r="2.6" />
+		{#if isBest}<circle class="best" cx={x} cy={y} r={lit.part === 'best' ? 11 : 7} />{/if}
+		<circle cx={x} cy={y} r={lit.part === 'corners' ? 5 : 2.6} />
 	{/each}
 </svg>
 
@@ -58,6 +61,9 @@
 	}
 	line {
 		stroke-width: 1.6;
+	}
+	.lit {
+		stroke-width: 4;
 	}
 	circle {
 		fill: var(--ink);

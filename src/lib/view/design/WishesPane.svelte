@@ -83,6 +83,7 @@
 					>r{i + 1}
 					<select
 						class="field"
+						aria-label={`Relation of r${i + 1}`}
 						value={designer.relations[i] ?? ''}
 						onchange={(e) => setRelation(i, e.currentTarget.value)}
 					>

@@ -29,7 +29,6 @@
 	aria-invalid={wrong}
 	class:chosen
 	style:--width={`${Math.max(2, value.length)}ch`}
-	onblur={() => queueMicrotask(() => input && !wrong && (input.value = value))}
 	onfocus={(event) => {
 		event.currentTarget.dataset.before = value;
 		event.currentTarget.select();

@@ -6,9 +6,16 @@
 	import { changeCell, DOMAIN_WORDS, NEXT_DOMAIN } from './cells';
 
 	/** Bounds and domains of the activities, below the resources. */
-	let { problem, cell }: { problem: Problem; cell: CellSnippet } = $props();
+	interface Props {
+		problem: Problem;
+		/** their first row of the grid */
+		first: number;
+		/** columns beyond the activities */
+		rest: number;
+		cell: CellSnippet;
+	}
+	let { problem, first, rest, cell }: Props = $props();
 	const { document: lesson } = useDesk();
-	const first = $derived(problem.constraints.length + 3);
 	const bound = (value: Rational | null) => (value === null ? 'none' : toText(value));
 </script>
 
@@ -20,7 +27,7 @@
 				>{@render cell(`lower|${name}`, first, j + 1, bound(lower), `Least amount of ${name}`)}</td
 			>
 		{/each}
-		<td colspan="4"></td>
+		<td colspan={rest}></td>
 	</tr>
 	<tr>
 		<th scope="row">at most</th>
@@ -29,7 +36,7 @@
 				>{@render cell(`upper|${name}`, first + 1, j + 1, bound(upper), `Greatest amount of ${name}`)}</td
 			>
 		{/each}
-		<td colspan="4"></td>
+		<td colspan={rest}></td>
 	</tr>
 	<tr>
 		<th scope="row">in</th>
@@ -42,7 +49,7 @@
 				></td
 			>
 		{/each}
-		<td colspan="4"></td>
+		<td colspan={rest}></td>
 	</tr>
 </tbody>
 

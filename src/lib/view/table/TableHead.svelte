@@ -8,7 +8,15 @@
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The names of the activities with their units, and what can be done with each. */
-	let { problem, cell }: { problem: Problem; cell: CellSnippet } = $props();
+	let {
+		problem,
+		isAround = false,
+		cell
+	}: {
+		problem: Problem;
+		/** whether rows say what they come to at a plan */ isAround?: boolean;
+		cell: CellSnippet;
+	} = $props();
 	const desk = useDesk();
 	const go = useGo();
 	const { document: lesson, selection } = desk;
@@ -59,6 +67,10 @@
 		<td></td>
 		<th scope="col" class="head">amount</th>
 		<th scope="col" class="head">unit</th>
+		{#if isAround}
+			<th scope="col" class="head">comes to</th>
+			<th scope="col" class="head">left</th>
+		{/if}
 		<td></td>
 	</tr>
 </thead>

@@ -1,24 +1,12 @@
 <script lang="ts">
-	import { isWholeTable } from '$lib/core/exchange/block';
-	import { isZero } from '$lib/core/number/rational';
-	import { readCell, turnSense, addVariable } from '$lib/core/problem/statement/edits';
-	import type { Sense } from '$lib/core/problem/types';
+	import { addVariable } from '$lib/core/problem/statement/edits';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { STEPS } from '../shared/arrow-steps';
 	import Pane from '../shared/Pane.svelte';
-	import ToolMenu from '../shared/ToolMenu.svelte';
-	import { atOf, Block, type At } from './block.svelte';
-	import { blockText } from './block-text';
-	import Cell from './Cell.svelte';
 	import EmptyTable from './EmptyTable.svelte';
-	import NewRow from './NewRow.svelte';
-	import { cellNumber, changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
-	import TableBounds from './TableBounds.svelte';
-	import TableHead from './TableHead.svelte';
-	import TableRow from './TableRow.svelte';
+	import TechnologyTable from './TechnologyTable.svelte';
 
-	/** The same problem as a technology table: activities across, resources down. Every change is a small edit of the statement. */
-	const { document: lesson, selection } = useDesk();
+	/** The problem as a technology table; an empty one to begin with, and the way to paste one from elsewhere. */
+	const { document: lesson } = useDesk();
 	const problem = $derived(lesson.problem);
 	const MOST_CELLS = 900;
 	let adding = $state(false);
@@ -26,144 +14,9 @@
 	let drafted = $state<string | null>(null);
 	const isEmpty = $derived(/^\s*(?:title\s+"[^"\n]*"\s*)?$/.test(lesson.text) || lesson.text === drafted);
 	const tooLarge = $derived(!!problem && problem.variables.length * problem.constraints.length > MOST_CELLS);
-	let grid = $state<HTMLTableElement>();
-	const block = new Block();
-	/** what was typed into a cell that is not a number or a name, by the cell */
-	let wrong = $state<{ cell: string; why: string } | null>(null);
 	/** a table from elsewhere that is to be looked at before it becomes the problem */
 	let pasted = $state<string | null>(null);
-
-	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
-	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
-	/** a field of a cell, and not of a row that is being added */
-	const isCell = (target: EventTarget | null): target is HTMLInputElement =>
-		target instanceof HTMLInputElement && target.dataset.at !== undefined;
-	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
-
-	/** The next cell down or to the right, over places that have none. */
-	function next(from: At, down: number, right: number): HTMLInputElement | undefined {
-		for (let step = 1; step < 4; step++) {
-			const found = inputAt({ y: from.y + step * down, x: from.x + step * right });
-			if (found) return found;
-		}
-		return undefined;
-	}
-
-	function onkeydown(event: KeyboardEvent) {
-		const input = event.target;
-		if (!isCell(input)) return;
-		const whole = input.selectionStart === 0 && input.selectionEnd === input.value.length;
-		const arrow = STEPS[event.key];
-		const sideways =
-			event.key === 'ArrowLeft'
-				? input.selectionEnd === 0 || whole
-				: input.selectionStart === input.value.length || whole;
-		if (arrow && event.shiftKey && (whole || block.isMany)) {
-			if (!block.isMany) block.begin(atOf(input));
-			const to = next(block.end ?? atOf(input), ...arrow);
-			if (to) block.reach(atOf(to));
-		} else if (arrow && !event.shiftKey && (arrow[0] !== 0 || sideways)) {
-			next(atOf(input), ...arrow)?.focus();
-		} else if (event.key === 'Enter') {
-			const to = next(atOf(input), event.shiftKey ? -1 : 1, 0);
-			if (to) to.focus();
-			else take(input);
-		} else if (event.key === 'Escape') {
-			input.value = input.dataset.before ?? '';
-			take(input);
-			block.clear();
-			input.select();
-		} else if ((event.key === 'Delete' || event.key === 'Backspace') && block.isMany) {
-			wrong = changeBlock(
-				lesson,
-				numbersIn().map((cell) => ({ cell, typed: '' }))
-			);
-		} else return;
-		event.preventDefault();
-	}
-
-	/** the cells of the block that hold numbers */
-	const numbersIn = () =>
-		inputs()
-			.filter((input) => block.has(atOf(input).y, atOf(input).x))
-			.map(({ dataset }) => dataset.cell!)
-			.filter(isNumberCell);
-
-	function onpointerdown(event: PointerEvent) {
-		if (!isCell(event.target)) return;
-		if (event.shiftKey) {
-			event.preventDefault();
-			block.reach(atOf(event.target));
-		} else block.begin(atOf(event.target));
-	}
-
-	function onpointerover(event: PointerEvent) {
-		if (event.buttons !== 1 || !isCell(event.target) || !block.start) return;
-		block.reach(atOf(event.target));
-		if (block.isMany) getSelection()?.removeAllRanges();
-	}
-
-	function oncopy(event: ClipboardEvent) {
-		if (!block.isMany) return;
-		event.clipboardData?.setData('text/plain', blockText(block, inputs()));
-		event.preventDefault();
-	}
-
-	/** A block of cells from a spreadsheet fills the table from here, as far as there are cells; a table of its own is looked at first. */
-	function onpaste(event: ClipboardEvent) {
-		const input = event.target;
-		const text = event.clipboardData?.getData('text/plain') ?? '';
-		if (!isCell(input) || !/[\t\n]/.test(text.trimEnd())) return;
-		event.preventDefault();
-		if (isWholeTable(text)) {
-			pasted = text;
-			return;
-		}
-		const { y, x } = block.isMany ? block.start! : atOf(input);
-		const cells = Object.fromEntries(inputs().map(({ dataset }) => [dataset.at, dataset.cell!]));
-		const typed = tabbedCells(text).flatMap((line, i) =>
-			line.flatMap((own, j) => {
-				const cell = cells[`${y + i},${x + j}`];
-				return cell ? [{ cell, typed: own }] : [];
-			})
-		);
-		wrong = changeBlock(lesson, typed);
-	}
-
-	/** The statement follows what is typed as soon as it is a number; nothing goes away before the cell is left. */
-	function oninput({ target }: Event) {
-		if (!isCell(target)) return;
-		const { cell = '' } = target.dataset;
-		const value = isNumberCell(cell) ? readCell(target.value) : null;
-		if (value && !isZero(value)) changeCell(lesson, cell, target.value, cell);
-	}
-
-	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
-	function take({ value, dataset }: HTMLInputElement) {
-		const cell = dataset.cell!;
-		const why = value.trim() === dataset.shown ? null : changeCell(lesson, cell, value, cell);
-		wrong = why === null ? null : { cell, why };
-	}
-
-	function onfocusin({ target }: FocusEvent) {
-		if (!isCell(target)) return;
-		const at = atOf(target);
-		if (!block.has(at.y, at.x)) block.begin(at);
-	}
-
-	function onfocusout({ target }: FocusEvent) {
-		if (isCell(target) && target.isConnected) take(target);
-	}
-	const pointCost = (name: string) => selection.point({ kind: 'variable', name }, { name: null, part: name });
 </script>
-
-{#snippet cell(key: string, y: number, x: number, value: string, label: string)}
-	<Cell {key} at={`${y},${x}`} {value} {label} wrong={wrong?.cell === key} chosen={block.has(y, x)} />
-{/snippet}
-
-{#snippet senseChoice(negated: boolean)}
-	{negated ? 'with the signs of all coefficients turned' : 'with the same coefficients'}
-{/snippet}
 
 <Pane pane="table" name="Table" aside={lesson.stale ? 'last right statement' : null}>
 	{#snippet tools()}
@@ -180,82 +33,7 @@
 	{#if isEmpty}
 		<EmptyTable onwrite={(text) => (drafted = text)} onpaste={(text) => (pasted = text)} />
 	{:else if problem && !tooLarge}
-		{@const { objective, variables, constraints } = problem}
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Technology table">
-			<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
-			<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-			<table
-				bind:this={grid}
-				{onkeydown}
-				{onpaste}
-				{oncopy}
-				{oninput}
-				{onfocusin}
-				{onfocusout}
-				{onpointerdown}
-				{onpointerover}
-				inert={lesson.stale}
-			>
-				<TableHead {problem} {cell} />
-				<tbody>
-					<tr class="goal">
-						<th scope="row">
-							<ToolMenu
-								text={objective.sense}
-								label={`${objective.sense}: turn into ${other(objective.sense)}`}
-								items={SENSES}
-								item={senseChoice}
-								onchoose={(negated) => lesson.edit(turnSense(lesson.text, lesson.reading, negated))}
-							/>
-							<span class="name">{objective.name}</span>
-						</th>
-						{#each variables as { name }, j (name)}
-							{@const value = objective.terms.get(name)}
-							<td
-								class:here={selection.isNumber(null, name)}
-								onpointerenter={() => pointCost(name)}
-								onfocusin={() => pointCost(name)}
-								onpointerleave={() => selection.point(null)}
-								>{@render cell(
-									`cost||${name}`,
-									2,
-									j + 1,
-									value ? cellNumber(lesson, null, name, value) : '',
-									`${objective.name} per ${name}`
-								)}</td
-							>
-						{/each}
-						<td></td>
-						<td></td>
-						<td class="unit"
-							>{@render cell(
-								'unit|',
-								2,
-								variables.length + 2,
-								objective.unit ?? '',
-								`Unit of ${objective.name}`
-							)}</td
-						>
-						<td></td>
-					</tr>
-					{#each constraints as row, index (row.name)}
-						<TableRow {row} {variables} {index} isLast={index === constraints.length - 1} {cell} />
-					{/each}
-					{#if adding}
-						<NewRow
-							{problem}
-							onend={(fault) => {
-								adding = fault !== null;
-								wrong = fault && { cell: fault.field, why: fault.why };
-							}}
-						/>
-					{/if}
-				</tbody>
-				<TableBounds {problem} {cell} />
-			</table>
-			{#if wrong}<p class="wrong" role="alert">{wrong.why}</p>{/if}
-		</div>
+		<TechnologyTable {problem} bind:adding onwhole={(text) => (pasted = text)} />
 	{:else}
 		<p class="nothing">
 			{tooLarge
@@ -269,48 +47,3 @@
 		{#if pasted !== null}<PasteSheet text={pasted} onclose={() => (pasted = null)} />{/if}
 	{/await}
 {/if}
-
-<style>
-	.scroll {
-		height: 100%;
-		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-3);
-	}
-	table {
-		border-collapse: separate;
-		border-spacing: 0;
-		border-top: 2px solid var(--ink);
-		border-bottom: 2px solid var(--ink);
-	}
-	.goal :is(th, td) {
-		border-bottom: 1px solid var(--rule);
-		padding: 0.15rem 0.25rem;
-		text-align: center;
-		white-space: nowrap;
-	}
-	.goal th {
-		text-align: left;
-		border-right: 1px solid var(--rule);
-		position: sticky;
-		left: 0;
-		z-index: 1;
-		background: var(--sheet);
-	}
-	.goal .name {
-		margin-left: 0.4rem;
-		font-style: italic;
-		font-weight: 600;
-	}
-	.unit :global(input) {
-		font-size: var(--size-note);
-		color: var(--ink-soft);
-	}
-	.here {
-		box-shadow: inset 0 -2px var(--now);
-	}
-	.wrong {
-		margin: var(--gap-2) 0 0;
-		color: var(--error);
-		font-size: var(--size-note);
-	}
-</style>

@@ -5,7 +5,10 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { askWorth } from '$lib/desk/worth';
+	import type { RowAt } from '$lib/core/design/by-hand';
+	import { toText } from '$lib/core/number/rational';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
+	import NumberView from '../shared/NumberView.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
 	import { cellNumber, NEXT, WORDS } from './cells';
@@ -15,15 +18,18 @@
 		row: Constraint;
 		variables: readonly Variable[];
 		index: number;
+		/** its row of the grid */
+		y: number;
 		isLast: boolean;
+		/** what it comes to at the plan that the problem is made around */
+		at?: RowAt;
 		cell: CellSnippet;
 	}
-	let { row, variables, index, isLast, cell }: Props = $props();
+	let { row, variables, index, y, isLast, at, cell }: Props = $props();
 	const desk = useDesk();
 	const go = useGo();
 	const { document: lesson, selection, session } = desk;
 	const { name, terms, relation, rhs, unit } = $derived(row);
-	const y = $derived(index + 3);
 	const identity = $derived(session.identities.get(name));
 	const actions = $derived(
 		[
@@ -92,6 +98,7 @@
 	>
 	<td
 		class="amount"
+		class:follows={at}
 		class:here={selection.isNumber(name, 'amount')}
 		onpointerenter={() => point('amount')}
 		onfocusin={() => point('amount')}
@@ -105,6 +112,25 @@
 		)}</td
 	>
 	<td class="unit">{@render cell(`unit|${name}`, y, variables.length + 2, unit ?? '', `Unit of ${name}`)}</td>
+	{#if at}
+		<td class="left" class:broken={!at.isMet}
+			><NumberView value={at.left} style={lesson.notation.numbers} />{#if !at.isMet}<span
+					>by {toText(at.slack.abs())}</span
+				>{/if}</td
+		>
+		<td
+			>{#if row.relation === '='}<NumberView
+					value={at.slack}
+					style={lesson.notation.numbers}
+				/>{:else}{@render cell(
+					`left|${name}`,
+					y,
+					variables.length + 3,
+					toText(at.slack),
+					`Left of ${name}`
+				)}{/if}</td
+		>
+	{/if}
 	<td class="more"
 		><ToolMenu
 			text=""
@@ -135,6 +161,19 @@
 		text-align: left;
 		font-weight: 600;
 		font-size: var(--size-text);
+	}
+	.left {
+		font-weight: 650;
+		min-width: 3.4rem;
+	}
+	.broken {
+		color: var(--error);
+		text-decoration: underline wavy 1px;
+	}
+	/* what follows is set apart from what was typed */
+	.follows :global(input) {
+		font-style: italic;
+		color: var(--ink-soft);
 	}
 	.amount :global(input) {
 		font-weight: 600;

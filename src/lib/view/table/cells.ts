@@ -1,14 +1,22 @@
 import { toText, ZERO, type Rational } from '$lib/core/number/rational';
+import { rhsFor, rowsAt } from '$lib/core/design/by-hand';
 import { takeApart } from '$lib/core/number/show';
 import * as edit from '$lib/core/problem/statement/edits';
-import type { Domain, Relation, Variable } from '$lib/core/problem/types';
+import type { Domain, Plan, Relation, Variable } from '$lib/core/problem/types';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import { renameEverywhere } from '$lib/desk/renaming';
 
 /**
  * The cells of the technology table: what each holds, as `kind|row|variable`. Kinds are `variable`, `row`, `unit` (of a row; of the objective
- * without one), `unit-of` (of a variable), `cost`, `use`, `rhs`, `lower`, `upper` and `domain`.
+ * without one), `unit-of` (of a variable), `cost`, `use`, `rhs`, `lower`, `upper` and `domain`; around a plan also `amount` (of a variable) and `left`
+ * (of a row).
  */
+
+/** A plan that a problem is made around: its amounts, and how one is set. */
+export interface Around {
+	readonly plan: Plan;
+	set(name: string, value: Rational): void;
+}
 
 /** the relation that a row gets when its sign is pressed */
 export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
@@ -41,7 +49,7 @@ export const tabbedCells = (text: string): string[][] =>
 		.map((line) => line.split('\t'));
 
 /** Whether a cell holds a coefficient or an amount. */
-export const isNumberCell = (cell: string): boolean => /^(?:cost|use|rhs)\|/.test(cell);
+export const isNumberCell = (cell: string): boolean => /^(?:cost|use|rhs|amount|left)\|/.test(cell);
 
 const isNameCell = (cell: string): boolean => /^(?:row|variable)\|/.test(cell);
 
@@ -51,14 +59,15 @@ const isNameCell = (cell: string): boolean => /^(?:row|variable)\|/.test(cell);
  */
 export function changeBlock(
 	lesson: LessonDocument,
-	block: readonly { readonly cell: string; readonly typed: string }[]
+	block: readonly { readonly cell: string; readonly typed: string }[],
+	around?: Around
 ): { cell: string; why: string } | null {
 	const before = lesson.text;
 	const numbers = block.filter(({ cell }) => !isNameCell(cell));
 	const names = block.filter(({ cell }) => isNameCell(cell));
 	return lesson.asOne(() => {
 		for (const { cell, typed } of [...numbers, ...names]) {
-			const why = changeCell(lesson, cell, typed);
+			const why = changeCell(lesson, cell, typed, undefined, around);
 			if (why === null) continue;
 			lesson.write(before);
 			return { cell, why };
@@ -115,13 +124,15 @@ function changeVariable(lesson: LessonDocument, name: string, change: (own: Vari
 /**
  * Puts what was typed into a cell of the technology table into the statement.
  * @param group what the keys typed into the cell have in common: they are one act
+ * @param around a plan that is kept: a coefficient that changes moves the right-hand side, so that as much is left as before
  * @returns why it cannot be taken; null where it was
  */
 export function changeCell(
 	lesson: LessonDocument,
 	cell: string,
 	typed: string,
-	group?: string
+	group?: string,
+	around?: Around
 ): string | null {
 	const [kind, row, variable] = cell.split('|');
 	const { text, reading } = lesson;
@@ -148,6 +159,25 @@ export function changeCell(
 	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return NO_NUMBER(typed);
+	const at =
+		around && lesson.problem && rowsAt(lesson.problem, around.plan).find((own) => own.row.name === row);
+	if (kind === 'amount') {
+		around?.set(row, value);
+		return null;
+	}
+	if (kind === 'left') {
+		if (at) lesson.edit(edit.setRhs(text, reading, row, rhsFor(at.row.relation, at.left, value)));
+		return null;
+	}
+	if (kind === 'use' && at) {
+		const by = value.sub(at.row.terms.get(variable) ?? ZERO).mul(around.plan.get(variable) ?? ZERO);
+		lesson.asOne(() => {
+			lesson.edit(edit.setCoefficient(text, reading, row, variable, value));
+			const kept = rhsFor(at.row.relation, at.left.add(by), at.slack);
+			lesson.edit(edit.setRhs(lesson.text, lesson.reading, row, kept));
+		});
+		return null;
+	}
 	// what is typed as a decimal stands in the statement as one
 	const written = DECIMAL.test(typed.trim()) ? typed.trim() : undefined;
 	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value, written), group);

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { toText } from '$lib/core/number/rational';
+	import type { Plan, Variable } from '$lib/core/problem/types';
+	import type { CellSnippet } from './cell-snippet';
+
+	/** The plan that a problem is made around: one amount for each activity. */
+	interface Props {
+		variables: readonly Variable[];
+		plan: Plan;
+		/** its row of the grid */
+		y: number;
+		cell: CellSnippet;
+	}
+	let { variables, plan, y, cell }: Props = $props();
+</script>
+
+<tr>
+	<th scope="row">the plan</th>
+	{#each variables as { name }, j (name)}
+		<td>{@render cell(`amount|${name}`, y, j + 1, toText(plan.get(name)!), `Amount of ${name}`)}</td>
+	{/each}
+	<td colspan="6"></td>
+</tr>
+
+<style>
+	th,
+	td {
+		background: var(--now-wash);
+		text-align: center;
+	}
+	th {
+		position: sticky;
+		left: 0;
+		z-index: 1;
+		padding: 0 0.55rem;
+		text-align: left;
+		border-right: 1px solid var(--rule);
+	}
+</style>
