@@ -4,11 +4,33 @@ import { createServer } from 'node:http';
 import { handler } from './handler.js';
 import { existsSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { HEADERS, NO_SUCH_FILE, NO_SUCH_METHOD } from './headers.js';
+import { HEADERS, MOST_BYTES, MOST_DRAINED, NO_SUCH_FILE, NO_SUCH_METHOD, TOO_LARGE } from './headers.js';
 
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST ?? '0.0.0.0';
 const MOST_CONNECTIONS = 256;
+
+/** Reads a body to its end and throws it away, then says that it is too large: a client that is still sending would not read the answer. */
+function refuseBody(request, response) {
+	let size = 0;
+	const answer = () => {
+		if (response.headersSent) return;
+		response.writeHead(413, {
+			'content-type': 'application/problem+json',
+			'cache-control': 'no-store',
+			connection: 'close'
+		});
+		response.end(TOO_LARGE);
+	};
+	request.on('data', (part) => {
+		size += part.length;
+		if (size <= MOST_DRAINED) return;
+		answer();
+		request.destroy();
+	});
+	request.on('end', answer);
+	request.on('error', () => response.destroy());
+}
 
 export const server = createServer(
 	{
@@ -26,6 +48,7 @@ export const server = createServer(
 			response.end(NO_SUCH_METHOD);
 			return;
 		}
+		if (Number(request.headers['content-length'] ?? 0) > MOST_BYTES) return refuseBody(request, response);
 		// a file of the application that is gone since the server began, as while it is built anew
 		const path = request.url?.split('?', 1)[0] ?? '';
 		if (path.startsWith('/_app/') && !existsSync(fileURLToPath(new URL(`client${path}`, import.meta.url)))) {

@@ -129,6 +129,15 @@ export class DeskPage {
 		await (handle as ElementHandle<HTMLElement>).click();
 	}
 
+	/** The focus is on something, and not lost to the page, perhaps on what some selector names. */
+	async keepsFocus(on = '*'): Promise<void> {
+		await this.page.waitForFunction(
+			(sought) => document.activeElement !== document.body && document.activeElement?.matches(sought),
+			{},
+			on
+		);
+	}
+
 	/** Shows another page of the desk. */
 	async turnTo(name: string): Promise<void> {
 		await this.page.locator(`aria/${name}[role="link"]`).click();

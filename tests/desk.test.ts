@@ -343,6 +343,7 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.press('ArrowDown');
 		await desk.press('Enter');
 		await desk.shows('Commentary', 'vases in, s3 out');
+		await desk.keepsFocus('.entry');
 		await desk.press('n');
 		await desk.shows('Commentary', 'bowls in, s1 out');
 		await desk.press('b');

@@ -62,11 +62,42 @@ describe('the collection', () => {
 		await says('“Autumn” was deleted.');
 		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 0);
 		expect(await titles()).toEqual([]);
+		await desk.keepsFocus();
 		await desk.click('Undo');
+		await desk.keepsFocus();
 		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 1);
 		await desk.click('Autumn');
 		await desk.page.waitForSelector('.cm-content');
 		expect(await desk.text()).toContain('title "Autumn"');
+	});
+
+	test('a list that an earlier version kept as a whole is there entry by entry', async () => {
+		await saved();
+		await desk.page.evaluate(
+			() =>
+				new Promise<void>((resolve, reject) => {
+					const opening = indexedDB.open('mathesis-lists');
+					opening.onerror = reject;
+					opening.onsuccess = () => {
+						const store = opening.result.transaction('lists', 'readwrite').objectStore('lists');
+						const all = store.getAll();
+						all.onsuccess = () => {
+							store.clear();
+							store.put(all.result, 'index').onsuccess = () => {
+								opening.result.close();
+								resolve();
+							};
+						};
+					};
+				})
+		);
+		await desk.page.reload();
+		await desk.page.waitForSelector('.cm-content');
+		await lessons();
+		await desk.page.waitForFunction(() => document.querySelectorAll('.kept li').length === 1);
+		expect(await titles()).toEqual(['Spring firing at Fernhollow']);
+		await desk.choose('More for Spring firing at Fernhollow', 'Duplicate');
+		await says('Spring firing at Fernhollow (copy)');
 	});
 
 	test('one goes back to an earlier state', async () => {

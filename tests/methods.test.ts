@@ -219,7 +219,9 @@ describe('trail', () => {
 		await desk.page.waitForFunction(
 			() => !document.querySelector('[data-pane="trail"]')!.textContent!.includes('up the axis')
 		);
+		await desk.keepsFocus('[data-pane="trail"] *');
 		await desk.click('Put it back');
+		await desk.keepsFocus();
 		await desk.shows('Trail', 'up the axis');
 		await desk.kept();
 		await desk.page.reload();

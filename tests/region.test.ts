@@ -273,18 +273,18 @@ test('the picture as SVG, PNG, TikZ, and the steps as a strip', async () => {
 		await desk.choose('The picture as a file', choice);
 		return arrived(name);
 	};
-	const svg = (await saved('SVG, light', 'Kiln-region.svg')).toString();
+	const svg = (await saved('SVG, light', 'Kiln-region-light.svg')).toString();
 	expect(svg).toContain('viewBox');
 	expect(svg).toContain('(2, 6)');
 	expect(svg).not.toContain('var(--');
-	const png = await saved('PNG for slides', 'Kiln-region.png');
+	const png = await saved('PNG for slides', 'Kiln-region-light-slides.png');
 	expect([png.subarray(1, 4).toString(), png.readUInt32BE(16)]).toEqual(['PNG', 1920]);
 	const tikz = (await saved('TikZ', 'Kiln-region.tikz')).toString();
 	expect(tikz).toMatch(/\\begin\{tikzpicture\}[\s\S]*\{\(2, 6\)\};[\s\S]*\\end\{tikzpicture\}/);
 	expect(tikz.match(/\\begin\{scope\}/g)!.length).toBe(tikz.match(/\\end\{scope\}/g)!.length);
 	expect(tikz).not.toMatch(/NaN|undefined|[−≤]/);
 	const strip = (
-		await saved('Strip of the construction’s steps (SVG), black', 'Kiln-region-steps.svg')
+		await saved('Strip of the construction’s steps (SVG), black', 'Kiln-region-steps-print.svg')
 	).toString();
 	expect(strip.match(/<svg/g)!.length).toBe(25);
 	expect(strip).toContain('The conclusion');

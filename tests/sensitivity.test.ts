@@ -40,6 +40,27 @@ test('a number is taken in the hand: its interval, what it is worth, what happen
 	await desk.page.waitForFunction(
 		() => document.querySelector<HTMLInputElement>('input[aria-label="The number instead"]')!.value === '12'
 	);
+	// a drag is taken back by Escape
+	const typed = (sought: string, isSame: boolean) =>
+		desk.page.waitForFunction(
+			(own, same) =>
+				(document.querySelector<HTMLInputElement>('input[aria-label="The number instead"]')!.value ===
+					own) ===
+				same,
+			{},
+			sought,
+			isSame
+		);
+	const box = (await (await desk.page.$(
+		'[role="slider"][aria-label="Amount of wheel"] .grip'
+	))!.boundingBox())!;
+	await desk.page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await desk.page.mouse.down();
+	await desk.page.mouse.move(box.x + 60, box.y + 9, { steps: 4 });
+	await typed('12', false);
+	await desk.press('Escape');
+	await typed('12', true);
+	await desk.page.mouse.up();
 	await desk.click('All intervals');
 	await desk.shows('Numbers', 'jugs in profit');
 	await accessible();
@@ -108,8 +129,8 @@ test('any plan and dual values bound one another; the best of both leave no gap;
 
 test('a number is taken in the hand where it stands: in the typeset problem, in the table, in the statement', async () => {
 	await desk.write(MIX);
-	await desk.page.waitForFunction(() => document.querySelectorAll('.typeset .number').length === 5);
-	await desk.page.$$eval('.typeset .number', (list) =>
+	await desk.page.waitForFunction(() => document.querySelectorAll('.typeset .asked').length === 5);
+	await desk.page.$$eval('.typeset .asked', (list) =>
 		list[1].dispatchEvent(new MouseEvent('click', { bubbles: true }))
 	);
 	await desk.shows('What if', 'jugs');

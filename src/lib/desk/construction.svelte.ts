@@ -123,6 +123,10 @@ export class Construction {
 	get level(): Rational | null {
 		return this.#level;
 	}
+	/** the coefficients that the objective is turned to; null as stated */
+	get turned(): readonly Rational[] | null {
+		return this.#turned;
+	}
 	/** whether the objective has been turned away from what is stated */
 	get isTurned(): boolean {
 		return this.#turned !== null;

@@ -1,13 +1,20 @@
-/** The pages of the desk, in the order of their keys. A page is an address and an arrangement of panes. */
+/** The pages of the desk, in the order of their keys. A page is an address and an arrangement of panes. `shows`: what actions have an effect there. */
 export const PAGES = [
-	{ path: '/', name: 'Overview' },
-	{ path: '/problem', name: 'Problem' },
-	{ path: '/region', name: 'Region' },
-	{ path: '/simplex', name: 'Simplex' },
-	{ path: '/integers', name: 'Integers' },
-	{ path: '/sensitivity', name: 'Sensitivity' },
-	{ path: '/design', name: 'Design' }
+	{ path: '/', name: 'Overview', shows: ['lesson', 'tableau', 'region', 'kind'] },
+	{ path: '/problem', name: 'Problem', shows: ['lesson', 'region', 'kind'] },
+	{ path: '/region', name: 'Region', shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/simplex', name: 'Simplex', shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/integers', name: 'Integers', shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/sensitivity', name: 'Sensitivity', shows: ['lesson', 'region'] },
+	{ path: '/design', name: 'Design', shows: ['lesson', 'region', 'kind'] }
 ] as const;
+
+/** What a page shows, so that only what has an effect there is offered. */
+export type Shown = 'lesson' | 'tableau' | 'region' | 'kind';
+
+/** What a page of some address shows: those of the collection and of help nothing of the lesson. */
+export const shownOn = (path: string): readonly Shown[] =>
+	PAGES.find((page) => page.path === path)?.shows ?? [];
 
 export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);
 

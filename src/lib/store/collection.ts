@@ -36,7 +36,8 @@ interface Gone extends Kept {
 /** what became of a save: kept, or another tab has saved another state since */
 export type Saved = { readonly kept: Kept } | { readonly other: Kept };
 
-const INDEX = 'index';
+/** under which the whole list stood before each of its entries had a key of its own */
+const FIRST_LIST = 'index';
 /** where the only lesson stood before there was a collection */
 const FIRST_KEY = 'open-lesson';
 const DAYS_KEPT = 30;
@@ -52,11 +53,18 @@ export const freshId = (): string => {
 	return [...bytes].map((byte) => byte.toString(36).padStart(2, '0')).join('');
 };
 
-const index = async (): Promise<readonly Summary[]> => (await lists.getItem<Summary[]>(INDEX)) ?? [];
-const withSummary = (list: readonly Summary[], summary: Summary): Summary[] => [
-	summary,
-	...list.filter(({ id }) => id !== summary.id)
-];
+/** The list, each entry kept under its lesson's id; one that was kept as a whole is taken apart. */
+async function index(): Promise<readonly Summary[]> {
+	const whole = await lists.getItem<Summary[]>(FIRST_LIST);
+	if (whole) {
+		for (const summary of whole)
+			if (!(await lists.getItem(summary.id))) await lists.setItem(summary.id, summary);
+		await lists.removeItem(FIRST_LIST);
+	}
+	const list: Summary[] = [];
+	await lists.iterate<Summary, void>((summary) => void list.push(summary));
+	return list;
+}
 
 /** What is in the collection, last edited first; never throws. */
 export const fetchIndex = (): Promise<StoreResult<readonly Summary[]>> =>
@@ -102,7 +110,7 @@ export const keepLesson = (
 					lesson
 				};
 				await lessons.setItem(summary.id, kept);
-				await lists.setItem(INDEX, withSummary(await index(), summary));
+				await lists.setItem(summary.id, summary);
 				return { kept };
 			}),
 		'saved'
@@ -122,7 +130,7 @@ export const keepMany = (
 						edited: summary.edited,
 						lesson
 					});
-				await lists.setItem(INDEX, [...all.map(({ summary }) => summary), ...(await index())]);
+				for (const { summary } of all) await lists.setItem(summary.id, summary);
 				return all.length;
 			}),
 		'saved',
@@ -134,14 +142,11 @@ export const removeLesson = (id: string, now: number): Promise<StoreResult<null>
 	attempt(
 		() =>
 			alone(async () => {
-				const list = await index();
-				const [kept, summary] = [await lessons.getItem<Kept>(id), list.find((own) => own.id === id)];
+				const summary = (await index()).find((own) => own.id === id);
+				const kept = await lessons.getItem<Kept>(id);
 				if (kept && summary)
 					await removedLessons.setItem(id, { ...kept, summary, removed: now } satisfies Gone);
-				await lists.setItem(
-					INDEX,
-					list.filter((own) => own.id !== id)
-				);
+				await lists.removeItem(id);
 				await lessons.removeItem(id);
 				const old: string[] = [];
 				await removedLessons.iterate<Gone, void>(({ removed }, key) => {
@@ -162,7 +167,7 @@ export const restoreLesson = (id: string): Promise<StoreResult<boolean>> =>
 				if (!gone) return false;
 				const { summary, removed: _, ...kept } = gone;
 				await lessons.setItem(id, kept);
-				await lists.setItem(INDEX, withSummary(await index(), summary));
+				await lists.setItem(summary.id, summary);
 				await removedLessons.removeItem(id);
 				return true;
 			}),

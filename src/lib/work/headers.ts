@@ -14,3 +14,8 @@ export const HEADERS: Readonly<Record<string, string>> = {
 export const NO_SUCH_METHOD = problemDetails(405, 'Use GET here.').text;
 /** what a file that is gone is answered with */
 export const NO_SUCH_FILE = problemDetails(404, 'This file is not here.').text;
+/** what a body is answered with that is too large */
+export const TOO_LARGE = problemDetails(413, 'A body may have at most 1 MB.').text;
+/** bytes of a body that are read, and of one that is too large and thrown away before its connection is closed */
+export const MOST_BYTES = 1_000_000;
+export const MOST_DRAINED = 16_000_000;

@@ -1,8 +1,7 @@
 import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
+import { MOST_BYTES } from './headers';
 import { runTask } from './pool.server';
 import type { ServerTask } from './server-worker';
-
-const MOST_BYTES = 1_000_000;
 
 /** A reply as an HTTP response. */
 export function respond(

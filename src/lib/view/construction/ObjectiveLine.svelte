@@ -8,7 +8,7 @@
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';
-	import { draggable } from '../region/draggable';
+	import { draggable, takenBack } from '../region/draggable';
 	import { perUnit, MARGIN, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';
 	import { objectiveSlope } from '../region/objective';
@@ -111,8 +111,20 @@
 		construction.turn(wanted.map((part) => snapped((part / most) * size, fine)));
 	}
 
-	const slide = draggable({ move: (px, py) => put(valueAtPixel(px, py)) });
-	const swing = draggable({ move: (px, py) => turnTo(px - grip.x, py - grip.y) });
+	const slide = draggable({
+		move: (px, py) => put(valueAtPixel(px, py)),
+		...takenBack(
+			() => construction.level,
+			(own) => construction.put(own)
+		)
+	});
+	const swing = draggable({
+		move: (px, py) => turnTo(px - grip.x, py - grip.y),
+		...takenBack(
+			() => construction.turned,
+			(own) => construction.turn(own)
+		)
+	});
 
 	function onkeydown(event: KeyboardEvent) {
 		const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];

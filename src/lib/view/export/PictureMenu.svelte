@@ -10,13 +10,16 @@
 		picture: () => SVGSVGElement | null;
 		/** the steps of the construction as pictures, where there are any */
 		steps?: (look: Look) => Promise<{ picture: SVGSVGElement; words: string }[]>;
+		/** what it is a picture of, for the file's name */
+		what?: string;
 	}
 	/** The picture as a file: as it is shown, light, dark, or black on white. */
-	let { picture, steps }: Props = $props();
+	let { picture, steps, what = 'region' }: Props = $props();
 	const { document: lesson, preferences } = useDesk();
 	const SLIDES = 1920;
 	const PRINT = 3600;
 	const NAMES: Record<Look, string> = { light: 'light', dark: 'dark', black: 'black on white' };
+	const ENDS: Record<Look, string> = { light: '-light', dark: '-dark', black: '-print' };
 
 	interface Choice {
 		readonly says: string;
@@ -34,14 +37,16 @@
 		says: `SVG, ${NAMES[look]}`,
 		run: async (name) => {
 			const own = await taken(look);
-			if (own) download(name('.svg'), await (await import('./snapshot')).svgText(own), 'image/svg+xml');
+			if (own)
+				download(name(`${ENDS[look]}.svg`), await (await import('./snapshot')).svgText(own), 'image/svg+xml');
 		}
 	});
 	const png = (look: Look, width: number, use: string): Choice => ({
 		says: `PNG for ${use} (${width} pixels wide), ${NAMES[look]}`,
 		run: async (name) => {
 			const own = await taken(look);
-			if (own) downloadBlob(name('.png'), await (await import('./snapshot')).pngOf(own, width));
+			if (own)
+				downloadBlob(name(`${ENDS[look]}-${use}.png`), await (await import('./snapshot')).pngOf(own, width));
 		}
 	});
 	const tikz: Choice = {
@@ -55,7 +60,11 @@
 		says: `Strip of the construction’s steps (SVG), ${NAMES[look]}`,
 		run: async (name) => {
 			const { strip, svgText } = await import('./snapshot');
-			download(name('-steps.svg'), await svgText(strip(await steps!(look), look)), 'image/svg+xml');
+			download(
+				name(`-steps${ENDS[look]}.svg`),
+				await svgText(strip(await steps!(look), look)),
+				'image/svg+xml'
+			);
 		}
 	});
 	const choices = $derived([
@@ -68,7 +77,7 @@
 		tikz,
 		...(steps ? [stripOf('light'), stripOf('black')] : [])
 	]);
-	const name = (end: string) => fileName(titleOf(lesson.lesson), `-region${end}`);
+	const name = (end: string) => fileName(titleOf(lesson.lesson), `-${what}${end}`);
 </script>
 
 {#snippet item({ says }: Choice)}{says}{/snippet}

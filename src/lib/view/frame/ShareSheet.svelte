@@ -19,7 +19,7 @@
 	const FORMATS = [
 		{ format: 'statement', says: 'Statement', end: '.txt' },
 		{ format: 'mps', says: 'MPS', end: '.mps' },
-		{ format: 'mps-fixed', says: 'MPS, fixed columns', end: '.mps' },
+		{ format: 'mps-fixed', says: 'MPS, fixed columns', end: '-fixed.mps' },
 		{ format: 'csv', says: 'Table (CSV)', end: '.csv' },
 		{ format: 'latex', says: 'LaTeX', end: '.tex' },
 		{ format: 'json', says: 'Problem (JSON)', end: '.json' }

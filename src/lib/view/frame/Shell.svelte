@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { page } from '$app/state';
+	import { keepFocus } from '../shared/keep-focus';
 	import type { Snippet } from 'svelte';
 	import { blankLesson } from '$lib/core/lesson/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -32,6 +34,7 @@
 	const actions = $derived(
 		actionsOf(desk, {
 			go,
+			page: () => page.url.pathname,
 			pane: () => paneOf(document.activeElement) ?? under,
 			openFinder: () => (open = 'finder'),
 			openKeys: () => (open = 'keys'),
@@ -40,6 +43,8 @@
 			begin: () => void begin()
 		})
 	);
+
+	$effect(() => keepFocus());
 
 	/** Whether a key press takes something back or does it again. */
 	function turnOf({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent): 'undo' | 'redo' | null {

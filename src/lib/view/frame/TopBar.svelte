@@ -32,7 +32,7 @@
 		starting: 'opening …',
 		saved: 'saved',
 		saving: 'saving …',
-		failed: 'not saved'
+		failed: 'not kept'
 	};
 </script>
 

@@ -4,13 +4,15 @@ import { RULE_NAMES } from '$lib/core/method/types';
 import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
-import { HELP_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
+import { HELP_PATH, LESSONS_PATH, PAGES, shownOn, type Shown } from '$lib/desk/pages';
 
 export type { Action };
 
 export interface Helpers {
 	/** shows a page */
 	go(path: string): void;
+	/** the address of the page that is shown */
+	page(): string;
 	/** the pane that has the focus, or lies under the pointer */
 	pane(): string | null;
 	openFinder(): void;
@@ -25,6 +27,10 @@ export interface Helpers {
 /** Everything that can be done now. */
 export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const { session, document, figure, offered, pinned, preferences, reveal, selection } = desk;
+	const shown = shownOn(helpers.page());
+	/** actions that have an effect only where something is shown */
+	const where = (what: Shown, list: readonly Action[]): readonly Action[] =>
+		shown.includes(what) ? list : list.map((own) => ({ ...own, possible: false }));
 	const pages = PAGES.map(({ path, name }, i): Action => ({
 		id: `page ${path}`,
 		group: 'Pages',
@@ -141,7 +147,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		possible: document.rule !== rule,
 		run: () => document.chooseRule(rule)
 	}));
-	const looks: Action[] = [
+	const lessonLooks: Action[] = [
 		{
 			id: 'numbers',
 			group: 'Look',
@@ -149,7 +155,9 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'f',
 			possible: true,
 			run: () => document.showNumbers(document.notation.numbers === 'fraction' ? 'decimal' : 'fraction')
-		},
+		}
+	];
+	const tableauLooks: Action[] = [
 		{
 			id: 'hide',
 			group: 'Look',
@@ -175,7 +183,9 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'v',
 			possible: session.tableau !== null,
 			run: () => reveal.toggleInverse()
-		},
+		}
+	];
+	const regionLooks: Action[] = [
 		{
 			id: 'magnify',
 			group: 'Look',
@@ -183,15 +193,9 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'z',
 			possible: figure.region !== null,
 			run: () => figure.magnify(selection.corner)
-		},
-		{
-			id: 'enlarge',
-			group: 'Look',
-			says: preferences.enlarged ? 'Put the pane back' : 'Enlarge this pane',
-			key: 'e',
-			possible: preferences.enlarged !== null || helpers.pane() !== null,
-			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
-		},
+		}
+	];
+	const kindLooks: Action[] = [
 		{
 			id: 'kind',
 			group: 'Look',
@@ -199,6 +203,16 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'k',
 			possible: true,
 			run: () => preferences.toggleKind()
+		}
+	];
+	const looks: Action[] = [
+		{
+			id: 'enlarge',
+			group: 'Look',
+			says: preferences.enlarged ? 'Put the pane back' : 'Enlarge this pane',
+			key: 'e',
+			possible: preferences.enlarged !== null || helpers.pane() !== null,
+			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
 		},
 		{
 			id: 'dark',
@@ -240,12 +254,13 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	return [
 		...offered.actions,
 		...asked,
-		...moves,
-		...steps,
+		...where('tableau', [...moves, ...steps]),
 		...pages,
 		...lessons,
-		...starts,
-		...rules,
+		...where('tableau', [...starts, ...rules, ...tableauLooks]),
+		...where('lesson', lessonLooks),
+		...where('kind', kindLooks),
+		...where('region', regionLooks),
 		...looks
 	];
 }

@@ -5,7 +5,7 @@
 	import { isAllowed } from '$lib/core/problem/use';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { draggable } from '../region/draggable';
+	import { draggable, takenBack } from '../region/draggable';
 	import type { Frame } from '../region/frame';
 	import { snapped, stepOf } from '../region/step';
 
@@ -49,7 +49,13 @@
 	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'allowed' : 'not allowed'}. Arrow keys move it.`}
 	transform={`translate(${at.x} ${at.y})`}
 	{onkeydown}
-	{@attach draggable({ move: moveTo })}
+	{@attach draggable({
+		move: moveTo,
+		...takenBack(
+			() => plans.plan,
+			(plan) => plans.take(plan)
+		)
+	})}
 >
 	<circle r="14" />
 	<path d="M0 -8l8 8l-8 8l-8 -8z" />

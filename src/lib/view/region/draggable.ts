@@ -73,3 +73,12 @@ export const draggable =
 			attached.abort();
 		};
 	};
+
+/** For a drag of something that has a value: where Escape is pressed, it gets back the value that it had at the start. */
+export function takenBack<T>(
+	now: () => T,
+	put: (value: T) => void
+): Required<Pick<DragMoves, 'start' | 'cancel'>> {
+	let before: T;
+	return { start: () => void (before = now()), cancel: () => put(before) };
+}

@@ -63,7 +63,8 @@ export function ticks(
 	const [from, to] = scale.domain();
 	const most = Math.max(Math.abs(from), Math.abs(to));
 	const exponent = most > 0 ? Math.floor(Math.log10(most) / 3) * 3 : 0;
-	const power = exponent >= 6 || exponent <= -3 ? exponent : 0;
+	// 0.2, 0.4 need no power of ten, 0.002 does
+	const power = exponent >= 6 || most < 0.01 ? exponent : 0;
 	const format = scaleLinear([from / 10 ** power, to / 10 ** power], [0, 1]).tickFormat(count);
 	return { values: scale.ticks(count), power, text: (v) => grouped(format(v / 10 ** power)) };
 }

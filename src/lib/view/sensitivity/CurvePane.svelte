@@ -5,7 +5,8 @@
 	import { valueOn } from '$lib/core/parametric/value-function';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { download } from '../shared/download';
+	import { titleOf } from '$lib/core/lesson/lesson';
+	import { download, fileName } from '../shared/download';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
@@ -57,7 +58,7 @@
 			];
 		});
 		download(
-			'value.csv',
+			fileName(titleOf(lesson.lesson), '-value.csv'),
 			csvText([['from', 'to', 'status', 'value at the first end', 'slope', 'basis'], ...rows]),
 			'text/csv'
 		);
@@ -92,7 +93,7 @@
 		<button class="btn tool" aria-pressed={showsPlan} onclick={() => (showsPlan = !showsPlan)}>Plan</button>
 		<button class="btn tool" onclick={save}>CSV</button>
 		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
-			<PictureMenu picture={() => canvas?.querySelector('svg') ?? null} />
+			<PictureMenu what="value" picture={() => canvas?.querySelector('svg') ?? null} />
 		{/await}
 	{/snippet}
 	{#if problem && varied}

@@ -9,7 +9,7 @@
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { draggable } from '../region/draggable';
+	import { draggable, takenBack } from '../region/draggable';
 	import { ticks, type Size } from '../region/frame';
 
 	/** The best value against one number, drawn; the point on it can be dragged along. */
@@ -191,7 +191,13 @@
 				aria-valuenow={approximate(here.at)}
 				aria-valuetext={words}
 				{onkeydown}
-				{@attach draggable({ move: (px) => sensitivity.move(snapped(px)) })}
+				{@attach draggable({
+					move: (px) => sensitivity.move(snapped(px)),
+					...takenBack(
+						() => value,
+						(own) => sensitivity.move(own)
+					)
+				})}
 			>
 				<circle class="grip" cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="14" />
 				<circle cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="7" />

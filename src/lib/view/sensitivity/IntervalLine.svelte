@@ -3,7 +3,7 @@
 	import { approximate, rational, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { draggable } from '../region/draggable';
+	import { draggable, takenBack } from '../region/draggable';
 	import { ticks } from '../region/frame';
 
 	/** A number on its line: the interval in which the basis stays, the places where it changes, and the number as it is moved. */
@@ -97,7 +97,7 @@
 			aria-valuenow={approximate(value)}
 			aria-valuetext={showNumber(value, style)}
 			{onkeydown}
-			{@attach draggable({ move: (px) => onmove(snapped(px)) })}
+			{@attach draggable({ move: (px) => onmove(snapped(px)), ...takenBack(() => value, onmove) })}
 		>
 			<circle class="grip" cx={at(value, 0)} cy={Y} r="14" />
 			<circle cx={at(value, 0)} cy={Y} r="8" />

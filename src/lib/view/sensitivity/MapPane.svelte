@@ -8,7 +8,7 @@
 	import { say, joined } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { draggable } from '../region/draggable';
+	import { draggable, takenBack } from '../region/draggable';
 	import { ticks } from '../region/frame';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
@@ -123,7 +123,7 @@
 			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>Put back</button
 		>
 		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
-			<PictureMenu picture={() => canvas?.querySelector('svg') ?? null} />
+			<PictureMenu what="map" picture={() => canvas?.querySelector('svg') ?? null} />
 		{/await}
 	{/snippet}
 	{#if problem && varied && other && window}
@@ -191,7 +191,13 @@
 								tabindex="0"
 								aria-label={`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
 								{onkeydown}
-								{@attach draggable({ move: drag })}
+								{@attach draggable({
+									move: drag,
+									...takenBack(
+										() => [value, secondValue] as const,
+										([one, two]) => sensitivity.move(one, two)
+									)
+								})}
 							>
 								<circle class="grip" cx={at.x} cy={at.y} r="15" />
 								<circle cx={at.x} cy={at.y} r="7" />

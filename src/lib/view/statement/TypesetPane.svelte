@@ -35,7 +35,7 @@
 
 {#snippet asked(number: StoryTarget, tex: string, says: string)}
 	<button
-		class="number"
+		class="asked"
 		class:here={number.part !== null && selection.isNumber(number.name, number.part)}
 		title="What is it worth, and for how long?"
 		onclick={() => {
@@ -195,12 +195,12 @@
 		font-style: italic;
 		font-weight: 600;
 	}
-	.number {
+	.asked {
 		cursor: pointer;
 		color: inherit;
 		white-space: nowrap;
 	}
-	.number:hover,
+	.asked:hover,
 	.here {
 		background: var(--now-wash);
 	}

@@ -139,7 +139,8 @@
 		if (!isCell(target) || around) return;
 		const { cell = '' } = target.dataset;
 		const value = isNumberCell(cell) ? readCell(target.value) : null;
-		if (value && !isZero(value)) changeCell(lesson, cell, target.value, cell);
+		// a comma may still become one of thousands
+		if (value && !isZero(value) && !target.value.includes(',')) changeCell(lesson, cell, target.value, cell);
 	}
 
 	/** Takes what was typed into a cell; what cannot be read stays there, marked. */

@@ -14,6 +14,7 @@ test('a cell of the table changes just its place in the statement, or says why n
 	expect(changeCell(document, 'rhs|a', '')).toBeNull();
 	expect(document.text).toContain('a: x <= 0\n');
 	const { text } = document;
+	expect(changeCell(document, 'rhs|a', '3,600')).toMatch('can be 3600 or 3.600: write the one');
 	expect(changeCell(document, 'rhs|a', 'x + 1')).toMatch('“x + 1” is no number');
 	expect(changeCell(document, 'variable|x', 'y')).toMatch('“y” is taken');
 	expect(changeCell(document, 'row|a', '9 lives')).toMatch('A name is a letter');

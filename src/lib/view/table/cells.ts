@@ -159,6 +159,8 @@ export function changeCell(
 	}
 	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
 	if (!value) return NO_NUMBER(typed);
+	if (/^[-−]?\d{1,3},\d{3}$/.test(typed.trim()) && lesson.notation.numbers !== 'comma')
+		return `“${typed.trim()}” can be ${typed.trim().replace(',', '')} or ${typed.trim().replace(',', '.')}: write the one that is meant.`;
 	const at =
 		around && lesson.problem && rowsAt(lesson.problem, around.plan).find((own) => own.row.name === row);
 	if (kind === 'amount') {
