@@ -164,7 +164,7 @@ try {
 		text: LOADS,
 		steps: [{ click: 'aria/Find the best whole plan' }]
 	});
-	await shot('cut-derived', { path: '/integers', text: LOADS, steps: [way('Cutting planes'), { key: 'g' }] });
+	await shot('dual', { path: '/sensitivity', steps: [way('The dual, written')] });
 	await shot('two-cuts', {
 		path: '/integers',
 		text: LOADS,

@@ -10,6 +10,7 @@
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';
 	import { ticks } from '../region/frame';
+	import { middleOf, pointsOf, roomOf } from './map-spots';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 
@@ -35,22 +36,8 @@
 			EDGE.top
 		])
 	);
-	const pointsOf = (cell: Cell) =>
-		cell.polygon.map(([a, b]) => `${x(approximate(a)).toFixed(1)},${y(approximate(b)).toFixed(1)}`).join(' ');
-	const middleOf = (cell: Cell) => {
-		const all = cell.polygon.map(([a, b]) => [x(approximate(a)), y(approximate(b))]);
-		const sum = all.reduce(([a, b], [c, d]) => [a + c, b + d], [0, 0]);
-		return { x: sum[0] / all.length, y: sum[1] / all.length };
-	};
-	/** room that a cell has for its name, in pixels */
-	const roomOf = (cell: Cell) => {
-		const across = cell.polygon.map(([a]) => x(approximate(a)));
-		const along = cell.polygon.map(([, b]) => y(approximate(b)));
-		return Math.min(
-			Math.max(...across) - Math.min(...across),
-			3.2 * (Math.max(...along) - Math.min(...along))
-		);
-	};
+	const spots = (cell: Cell) =>
+		cell.polygon.map(([a, b]) => ({ x: x(approximate(a)), y: y(approximate(b)) }));
 	/** the basis without slacks: what is made there */
 	const nameOf = (cell: Cell): string => {
 		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'no plan' : 'no end';
@@ -143,7 +130,7 @@
 								class={cell.status}
 								class:own={cell === here}
 								class:start={cell === start}
-								points={pointsOf(cell)}
+								points={pointsOf(spots(cell))}
 								data-cell={nameOf(cell)}
 							/>
 						{/each}
@@ -160,8 +147,8 @@
 						>
 						<text class="title" x={8} y={13}>{label(other)}</text>
 						{#each cells as cell (cell)}
-							{@const at = middleOf(cell)}
-							{@const room = roomOf(cell)}
+							{@const at = middleOf(spots(cell))}
+							{@const room = roomOf(spots(cell))}
 							{#if room > 22}<text class="name" x={at.x} y={at.y + 4} text-anchor="middle"
 									>{room > nameOf(cell).length * 8 ? nameOf(cell) : letters.get(cell)}</text
 								>{/if}

@@ -8,15 +8,15 @@
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The names of the activities with their units, and what can be done with each. */
-	let {
-		problem,
-		isAround = false,
-		cell
-	}: {
+	interface Props {
 		problem: Problem;
-		/** whether rows say what they come to at a plan */ isAround?: boolean;
+		/** whether rows say what they come to at a plan */
+		isAround?: boolean;
+		/** pixels that the column of amounts takes */
+		amountWidth?: number;
 		cell: CellSnippet;
-	} = $props();
+	}
+	let { problem, isAround = false, amountWidth = $bindable(0), cell }: Props = $props();
 	const desk = useDesk();
 	const go = useGo();
 	const { document: lesson, selection } = desk;
@@ -64,8 +64,8 @@
 				{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', `Unit of the activity ${name}`)}
 			</th>
 		{/each}
-		<td></td>
-		<th scope="col" class="head">amount</th>
+		<td class="relation"></td>
+		<th scope="col" class="head amount" bind:offsetWidth={amountWidth}>amount</th>
 		<th scope="col" class="head">unit</th>
 		{#if isAround}
 			<th scope="col" class="head">comes to</th>
@@ -106,6 +106,15 @@
 		border-color: transparent;
 		padding-inline: 0.1rem;
 		color: var(--ink-soft);
+	}
+	/* relation and amount stay in sight at the right edge */
+	.amount {
+		right: 0;
+		z-index: 3;
+	}
+	.relation {
+		right: var(--amount, 0);
+		z-index: 3;
 	}
 	.lit {
 		background: var(--now-wash);

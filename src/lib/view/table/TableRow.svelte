@@ -88,7 +88,7 @@
 			)}</td
 		>
 	{/each}
-	<td
+	<td class="sign"
 		><button
 			class="relation"
 			aria-label={`${name}: ${WORDS[relation]}; change`}
@@ -174,6 +174,17 @@
 	.follows :global(input) {
 		font-style: italic;
 		color: var(--ink-soft);
+	}
+	/* relation and amount stay in sight at the right edge */
+	.amount,
+	.sign {
+		position: sticky;
+		right: 0;
+		z-index: 1;
+		background: var(--sheet);
+	}
+	.sign {
+		right: var(--amount, 0);
 	}
 	.amount :global(input) {
 		font-weight: 600;

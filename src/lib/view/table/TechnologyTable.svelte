@@ -32,6 +32,7 @@
 	let { problem, adding = $bindable(false), onwhole, around }: Props = $props();
 	const { document: lesson, selection } = useDesk();
 	let grid = $state<HTMLTableElement>();
+	let amountWidth = $state(0);
 	const block = new Block();
 	/** what was typed into a cell that is not a number or a name, by the cell */
 	let wrong = $state<{ cell: string; why: string } | null>(null);
@@ -186,6 +187,7 @@
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
 		bind:this={grid}
+		style:--amount={`${amountWidth}px`}
 		{onkeydown}
 		{onpaste}
 		{oncopy}
@@ -196,7 +198,7 @@
 		{onpointerover}
 		inert={lesson.stale}
 	>
-		<TableHead {problem} {cell} isAround={!!around} />
+		<TableHead {problem} {cell} isAround={!!around} bind:amountWidth />
 		<tbody>
 			{#if around}
 				<PlanRow {variables} plan={around.plan} y={2} {cell} />
@@ -271,7 +273,7 @@
 	.scroll {
 		max-height: 100%;
 		overflow: auto;
-		padding: 0 var(--gap-3) var(--gap-3);
+		padding: 0 0 var(--gap-3) var(--gap-3);
 	}
 	table {
 		border-collapse: separate;

@@ -1,0 +1,22 @@
+/** A part of the map as pixels: its outline, and where its name goes. */
+
+interface Spot {
+	readonly x: number;
+	readonly y: number;
+}
+
+/** An outline as an SVG polygon takes it. */
+export const pointsOf = (spots: readonly Spot[]): string =>
+	spots.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+
+/** The mean of its corners. */
+export function middleOf(spots: readonly Spot[]): Spot {
+	const sum = spots.reduce((a, b) => ({ x: a.x + b.x, y: a.y + b.y }), { x: 0, y: 0 });
+	return { x: sum.x / spots.length, y: sum.y / spots.length };
+}
+
+/** Room for a name, in pixels: letters are wider than high. */
+export function roomOf(spots: readonly Spot[]): number {
+	const reach = (along: readonly number[]) => Math.max(...along) - Math.min(...along);
+	return Math.min(reach(spots.map(({ x }) => x)), 3.2 * reach(spots.map(({ y }) => y)));
+}
