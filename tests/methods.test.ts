@@ -102,7 +102,7 @@ describe('every method on the page Simplex', () => {
 
 	test('rows without a basic variable: a pivot, a unit column, an artificial variable in one row', async () => {
 		await work(ORDERS);
-		await startBy('by hand');
+		await startBy('without a basis');
 		await desk.shows('Commentary', 'Rows without a basic variable');
 		const basics = () =>
 			desk.page.$$eval('.simplex tbody th', (list) => list.map((th) => th.textContent!.replace(/\s/g, '')));
@@ -122,7 +122,7 @@ describe('every method on the page Simplex', () => {
 		await work(
 			'max gain = 3 bowls + 2 vases\norder: bowls + vases >= 2\nclay: bowls + 2 vases <= 8\nkiln: bowls <= 5'
 		);
-		await startBy('repair them');
+		await startBy('pivot them to 0');
 		await next('s1 = −2 must not be negative');
 		await desk.shows('Trail', 'start with negative slacks');
 		await next('The primal simplex method goes on');
@@ -136,7 +136,7 @@ describe('every method on the page Simplex', () => {
 		await desk.pivot('vases', 's3');
 		await desk.shows('Commentary', 'its ratio 9 is larger than 6 of s2');
 		await desk.shows('Commentary', 'Ways on: go back in the trail');
-		await desk.choose('Ways on', 'Repair');
+		await desk.choose('Ways on', 'Pivot negative');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'Then gain = 36.');
 	});

@@ -20,7 +20,7 @@ function goesOn(before: Tableau, { tableau: t, part }: Work): Sentence[] {
 		];
 	if (part === 'repair')
 		return [
-			say`The tableau is not dual feasible either, so plain pivots make the basis feasible first.${claim({ is: 'dual-feasible', t, holds: false })}`
+			say`The tableau is not dual feasible either, so pivots make the basis feasible first.${claim({ is: 'dual-feasible', t, holds: false })}`
 		];
 	if (part !== 'primal') return [];
 	const feasible = say`The basis is${still(isPrimalFeasible(before))} feasible${claim({ is: 'feasible', t, holds: true })}`;

@@ -8,11 +8,12 @@ import { offers, perform, tell } from '../move/kinds';
 import { stated, type Position } from '../move/position';
 import { choiceOf, pivotMove } from '../move/pivot';
 import type { Move, Way } from '../move/types';
-import { isZero, ZERO, type Rational } from '../number/rational';
+import { isZero, rational, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
 import { readPlan } from '../tableau/tableau';
 import { plainText, remarkText, type Sentence } from '../sentence/sentence';
+import { quantity, singular } from './plan';
 import { standRemarks } from './stand';
 
 /** A statement worked on by moves; what was told last. */
@@ -89,7 +90,7 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 		's3 is not the row to leave: its ratio 9 is larger than 6 of s2. This leaves the region: s2 = −6.'
 	);
 	expect(pots.stands).toMatch(
-		/^Outside the region: s2 = −6: this basic solution is not feasible.*Ways on: go back in the trail; or .*plain pivots\./
+		/^Outside the region: s2 = −6: this basic solution is not feasible.*Ways on: go back in the trail; or .*one by one\./
 	);
 	expect(new Worked(POTS).pivot('vases', 's1')).toMatchObject({
 		heading: 'No pivot on zero',
@@ -278,4 +279,40 @@ test('every number that a step tells is true of the plans before and after it', 
 		{ numRuns: 300 }
 	);
 	expect(told).toBeGreaterThan(50);
+});
+
+test('one of something has its unit in the singular, where English makes it by an s', () => {
+	const units = [
+		'hours',
+		'boxes',
+		'batches',
+		'pieces',
+		'trolleys',
+		'berries',
+		'glass',
+		'kg',
+		'm/s',
+		'Stunden',
+		'gas',
+		'thalers/kg'
+	];
+	expect(units.map(singular)).toEqual([
+		'hour',
+		'box',
+		'batch',
+		'piece',
+		'trolley',
+		'berry',
+		'glass',
+		'kg',
+		'm/s',
+		'Stunden',
+		'gas',
+		'thalers/kg'
+	]);
+	expect([1, -1, 2].map((n) => plainText(quantity(rational(n), 'hours')))).toEqual([
+		'1 hour',
+		'−1 hour',
+		'2 hours'
+	]);
 });

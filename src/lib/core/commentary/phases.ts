@@ -31,7 +31,7 @@ const HEADINGS: Record<Part, Sentence> = {
 	'phase-two': say`Phase two`,
 	'big-m': say`Big M`,
 	dual: say`The dual simplex method goes on`,
-	repair: say`Repair by pivots`
+	repair: say`Towards feasibility`
 };
 
 /** What one part of a method handed over to another means. */
@@ -54,7 +54,7 @@ export function phaseRemark(before: Work, { tableau: t, part }: Work): Remark {
 			say`The ${objective} has no ${{ sign: 'improving', goal: OBJECTIVE, objective: t.form.problem.objective }} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ is: 'dual-feasible', t, holds: true })}`
 		],
 		repair: () => [
-			say`The tableau need be neither feasible nor dual feasible: plain pivots raise one negative basic variable after the other to zero.`
+			say`The tableau need be neither feasible nor dual feasible: pivots raise one negative basic variable after the other to zero.`
 		]
 	};
 	return { tone: 'step', heading: HEADINGS[part], sentences: [...sentences[part](), placeSentence(t)] };

@@ -15,9 +15,16 @@ import { brokenAt } from '../problem/use';
 import { columnValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
+/** A unit for one of it, as English makes it: `hours` for 1 is `hour`; a unit that is no plain plural stays. */
+export function singular(unit: string): string {
+	if (!/^\p{Ll}{4,}$/u.test(unit) || !unit.endsWith('s') || /(?:ss|us|is)$/.test(unit)) return unit;
+	if (/ies$/.test(unit) && unit.length > 4) return `${unit.slice(0, -3)}y`;
+	return unit.slice(0, /(?:ss|x|ch|sh)es$/.test(unit) ? -2 : -1);
+}
+
 /** A number with its unit, where it has one: `12 dozen`. */
 export const quantity = (value: Rational, unit: string | undefined): Sentence =>
-	unit ? say`${value} ${unit}` : say`${value}`;
+	unit ? say`${value} ${value.abs().equals(1) ? singular(unit) : unit}` : say`${value}`;
 
 /** `bowls = 12 dozen and vases = 8 dozen`; variables at zero are left out where that keeps it short. */
 export function planSentence(problem: Problem, plan: Plan): Sentence {

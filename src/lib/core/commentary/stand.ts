@@ -97,7 +97,7 @@ function stuckRemark(
 const nothingBegun: Remark = {
 	tone: 'hint',
 	heading: say`The problem as stated`,
-	sentences: [say`Choose a way to start: from the slacks, with artificial variables, or by hand.`]
+	sentences: [say`Choose a way to start: from the slacks, with artificial variables, or without a basis.`]
 };
 
 /**

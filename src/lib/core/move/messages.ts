@@ -13,7 +13,7 @@ export const WAY_LABELS: Record<Way, Sentence> = {
 	'big-m': say`start with big M`,
 	dual: say`start for the dual method`,
 	repair: say`start with negative slacks`,
-	'by-hand': say`start by hand`
+	'by-hand': say`start without a basis`
 };
 
 export const WAY_OFFERS: Record<Way, Sentence> = {
@@ -22,8 +22,8 @@ export const WAY_OFFERS: Record<Way, Sentence> = {
 	'two-phase': say`Start with artificial variables, in two phases`,
 	'big-m': say`Start with artificial variables and big M`,
 	dual: say`Start for the dual simplex method`,
-	repair: say`Start from negative slacks, and repair them by pivots`,
-	'by-hand': say`Start by hand: rows that need it stay without a basic variable`
+	repair: say`Start from negative slacks, and pivot them to 0 one by one`,
+	'by-hand': say`Start without a basis: rows that need it have no basic variable yet`
 };
 
 export const inTwoRows = say`; equalities as two inequalities`;
@@ -34,7 +34,7 @@ export const PART_NAMES: Record<Part, Sentence> = {
 	'phase-two': say`phase two`,
 	'big-m': say`big M`,
 	dual: say`dual simplex method`,
-	repair: say`repair by pivots`
+	repair: say`pivots towards feasibility`
 };
 
 export const PHASE_OFFERS: Record<Part, Sentence> = {
@@ -43,7 +43,7 @@ export const PHASE_OFFERS: Record<Part, Sentence> = {
 	'phase-two': say`End phase one: set the artificial variables aside`,
 	'big-m': say`Go on with big M in the objective`,
 	dual: say`Go on with the dual simplex method`,
-	repair: say`Repair negative right-hand sides by plain pivots`
+	repair: say`Pivot negative basic variables to 0 one by one`
 };
 
 export const fillRows = say`Give every row a basic variable, by pivots`;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Control } from '$lib/core/design/wishes/controls';
 	import type { Wish } from '$lib/core/design/types';
+	import { choiceWords } from '$lib/core/design/wishes/words';
 	import { kindOfWish, saysOf } from '$lib/core/design/wishes/kinds';
 
 	/** A wish with its controls, as its kind describes them. */
@@ -71,7 +72,7 @@
 					value={values[own.field] ?? own.otherwise}
 					onchange={(e) => set({ [own.field]: e.currentTarget.value })}
 				>
-					{#each own.of as choice (choice)}<option value={choice}>{choice}</option>{/each}
+					{#each own.of as choice (choice)}<option value={choice}>{choiceWords(choice)}</option>{/each}
 				</select>
 			{:else if own.kind === 'yes'}
 				<select
@@ -112,6 +113,8 @@
 	}
 	.controls {
 		display: flex;
+		flex-wrap: wrap;
+		justify-content: flex-end;
 		align-items: center;
 		gap: var(--gap-1);
 	}
@@ -125,6 +128,7 @@
 		width: 3.6rem;
 	}
 	.not {
+		white-space: nowrap;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}

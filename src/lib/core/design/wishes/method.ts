@@ -2,6 +2,7 @@ import { METHODS } from '../../method/solve';
 import { RULE_NAMES } from '../../method/types';
 import type { DesignRequest } from '../types';
 import { limitWords, needsCorner, other, within, type WishKind } from './wish';
+import { methodWords, ruleWords } from './words';
 
 /** Wishes about a run of the method: how it starts, how long it is, what its numbers are like. */
 
@@ -22,7 +23,7 @@ export const pivots: WishKind<'pivots'> = {
 		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES, otherwise: 'dantzig' }
 	],
 	says: ({ exactly, atMost, method, rule }) =>
-		`${limitWords({ exactly, atMost })} pivot${exactly === 1 ? '' : 's'}${method && method !== 'auto' ? `, ${method}` : ''}${rule && rule !== 'dantzig' ? `, ${rule}` : ''}`,
+		`${limitWords({ exactly, atMost })} pivot${exactly === 1 ? '' : 's'}${method && method !== 'auto' ? `, ${methodWords(method)}` : ''}${rule && rule !== 'dantzig' ? `, ${ruleWords(rule)}` : ''}`,
 	decide(candidate, { exactly, atMost, method, rule }) {
 		const own = candidate.pivots(method, rule);
 		return own === null ? null : within(own, { exactly, atMost });
@@ -96,7 +97,7 @@ export const start: WishKind<'start'> = {
 	first: { kind: 'start', is: 'dual' },
 	cost: 4,
 	controls: [{ kind: 'choice', field: 'is', label: 'method', of: METHODS.filter((own) => own !== 'auto') }],
-	says: ({ is }) => `the start that suits it is that of the method ${is}`,
+	says: ({ is }) => `the start that suits it: ${methodWords(is)}`,
 	decide: (candidate, { is }) => (candidate.run()?.run.method === is ? is : null)
 };
 
@@ -135,7 +136,7 @@ export const morePivots: WishKind<'more-pivots'> = {
 		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES },
 		{ kind: 'choice', field: 'than', label: 'than by', of: RULE_NAMES }
 	],
-	says: ({ rule, than }) => `more pivots by the rule ${rule} than by ${than}`,
+	says: ({ rule, than }) => `more pivots by ${ruleWords(rule)} than by ${ruleWords(than)}`,
 	decide(candidate, { rule, than }) {
 		const [one, two] = [rule, than].map((own) => candidate.run('auto', own)?.run.pivots);
 		return one !== undefined && two !== undefined && one > two ? `${one} and ${two}` : null;
