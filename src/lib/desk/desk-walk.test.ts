@@ -153,7 +153,7 @@ test('whatever is done, in any order, the desk stays sound, loses no step, and a
 				expect(again.session.identities).toEqual(session.identities);
 			}
 		),
-		{ numRuns: 150 }
+		{ numRuns: 100 }
 	);
 	expect([branches > 15, refused > 15]).toEqual([true, true]);
 });

@@ -85,7 +85,7 @@ test('promises are kept, by corners enumerated and by solving with another metho
 				}
 			}
 		),
-		{ numRuns: 120 }
+		{ numRuns: 90 }
 	);
 	for (const kind of [
 		'answer',
