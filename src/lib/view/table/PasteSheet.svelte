@@ -13,7 +13,11 @@
 	// svelte-ignore state_referenced_locally
 	let written = $state(text);
 	let given = $state.raw<Partial<BlockLayout>>({});
-	const reading = $derived(readBlock(written, given));
+	/** where the course writes decimals with a comma, a block that is not parted by commas has them, too */
+	const usual = $derived<Partial<BlockLayout>>(
+		lesson.notation.numbers === 'comma' && /[\t;|]/.test(written) ? { decimalComma: true } : {}
+	);
+	const reading = $derived(readBlock(written, { ...usual, ...given }));
 	const { cells, layout, roles, problem, fault } = $derived(reading);
 	/** the first rows, and the one at fault */
 	const lines = $derived(
