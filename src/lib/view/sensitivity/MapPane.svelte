@@ -41,7 +41,9 @@
 	/** the basis without slacks: what is made there */
 	const nameOf = (cell: Cell): string => {
 		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'no plan' : 'no end';
-		const own = cell.basis.filter((name) => problem?.variables.some((variable) => variable.name === name));
+		const names = new Set(problem?.variables.map(({ name }) => name));
+		// of a free variable one half is basic
+		const own = cell.basis.map((name) => name.replace(/[⁺⁻]$/, '')).filter((name) => names.has(name));
 		return own.length ? own.join(', ') : 'nothing';
 	};
 	const letters = $derived(new Map(cells.map((cell, i) => [cell, String.fromCharCode(65 + (i % 26))])));
