@@ -150,3 +150,16 @@ test('a coefficient inside a row: exact for a variable that is not made, and sai
 	);
 	expect(seen).toBeGreaterThan(20);
 });
+
+test('how the plan moves is told of the variables themselves: one that may have either sign, one counted down from its bound', () => {
+	const told = (text: string, rhs: string) => {
+		const { tableau } = solveLinear(readStatement(text).problem!);
+		return rangeReading(tableau!, { rhs })
+			.sentences.map((own) => plainText(own))
+			.at(-1);
+	};
+	expect(told('min z = x + 2 y\na: x + y >= 3\nb: x - y <= 4\ny free', 'a')).toBe(
+		'For each unit x by 1/2 and y by 1/2.'
+	);
+	expect(told('max z = x + y\na: x + y <= 3\nx free\nx to 9\ny to 1', 'a')).toBe('For each unit x by 1.');
+});

@@ -94,10 +94,13 @@ export function rangeReading(t: Tableau, varied: Varied): RangeReading {
 /** How the plan moves with a right-hand side. */
 function movingSentence(t: Tableau, row: string): Sentence | null {
 	const along = alongRhs(t, row);
-	const moving = t.basis.flatMap((column, i) => {
-		const own = columnOf(t, column);
-		const by = along(i);
-		return own.kind === 'structural' && !isZero(by) ? [say`${own} by ${by}`] : [];
+	// a variable may be counted from a bound, or be one of two halves: told is how it moves itself
+	const moving = t.form.substitutions.flatMap(({ variable, parts }) => {
+		const by = parts.reduce((sum, { column, factor }) => {
+			const i = t.basis.indexOf(column);
+			return i < 0 ? sum : sum.add(along(i).mul(factor));
+		}, ZERO);
+		return isZero(by) ? [] : [say`${variable} by ${by}`];
 	});
 	return moving.length ? say`For each unit ${joined(moving)}.` : null;
 }
