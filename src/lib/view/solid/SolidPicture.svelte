@@ -122,12 +122,13 @@
 			const start = room.low.map((low, i) => (i === axis ? Math.min(0, low) : 0)) as unknown as Triple;
 			const { name, unit } = problem.variables[axis];
 			const top = showNumber(room.exact[axis].high, style);
-			return { from: view.spot(start), to: view.spot(end), text: unit ? `${name} (${unit})` : name, top };
+			const text = `${unit ? `${name} (${unit})` : name}, ${top}`;
+			return { key: `axis ${axis}`, from: view.spot(start), to: view.spot(end), text };
 		})
 	);
 	const labels = $derived(
 		placeLabels(
-			labelWishes(corners, faces, shortened),
+			labelWishes(corners, faces, shortened, axes),
 			{ x0: 4, y0: 4, x1: size.width - 4, y1: size.height - 4 },
 			corners,
 			edges.filter(({ hidden }) => !hidden)
@@ -168,9 +169,8 @@
 	{onkeydown}
 	{@attach withGestures({ zoomBy: zoom, panBy: (dx, dy) => turn(dx / 160, dy / 160) })}
 >
-	{#each axes as { from, to, text, top }, i (i)}
+	{#each axes as { key, from, to } (key)}
 		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
-		<text class="title" x={to.x} y={to.y - 6} text-anchor="middle">{text}, {top}</text>
 	{/each}
 	<SolidBody {edges} {faces} plane={points(plane)} current={points(current)} about={part?.about ?? null} />
 	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
@@ -182,7 +182,9 @@
 		<circle class="here" class:outside={!session.inRegion} cx={at.x} cy={at.y} r="6" />
 	{/if}
 	{#each labels as label (label.key)}
-		<MarkedName {label} identity={faces.find(({ key }) => key === label.key)?.identity} />
+		{#if label.key.startsWith('axis ')}<text class="title" x={label.x} y={label.y + 4.5} text-anchor="middle"
+				>{label.text}</text
+			>{:else}<MarkedName {label} identity={faces.find(({ key }) => key === label.key)?.identity} />{/if}
 	{/each}
 	{@render above?.(view)}
 	{#if value && showsWalk}
