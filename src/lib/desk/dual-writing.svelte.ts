@@ -40,8 +40,11 @@ export class DualWriting {
 	});
 	readonly #answer = $derived(this.#written && solveLinear(this.#written.dual.problem));
 	readonly #last = $derived.by((): DualTableau | null => {
-		const [primal, written] = [this.#primal(), this.#written];
-		return primal && written && this.#form !== 'standard' ? dualTableau(primal, written) : null;
+		const [primal, written, answer] = [this.#primal(), this.#written, this.#answer];
+		if (!primal || !written || this.#form === 'standard') return null;
+		return answer?.status === 'optimal' && answer.tableau
+			? dualTableau(primal, answer.tableau, written)
+			: null;
 	});
 	readonly #plan = $derived.by((): Plan | null => {
 		const [written, duals] = [this.#written, this.#answer?.duals];

@@ -1,5 +1,5 @@
 import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
-import { MOST_BYTES } from './headers';
+import { MOST_BYTES, TOO_LARGE } from './headers';
 import { runTask } from './pool.server';
 import type { ServerTask } from './server-worker';
 
@@ -73,7 +73,7 @@ export async function answerPost(request: Request, job: ServerTask['job']): Prom
 			problemDetails(400, 'The body is not UTF-8 text.', [{ path: '', message: 'is not UTF-8 text' }])
 		);
 	}
-	if (text === null) return respond(problemDetails(413, 'A body may have at most 1 MB.'));
+	if (text === null) return respond({ status: 413, text: TOO_LARGE });
 	return respond(await runTask({ job, text }, request.signal));
 }
 

@@ -8,8 +8,15 @@ import { OBJECTIVE } from '../tableau/goal';
 import { cost, entryAt, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
 import { solveLinear } from './answer';
 import { dualTableau, twinCell, twinOfDual, type TableauCell } from './complementary-bases';
-import { writtenDual } from './dual-steps';
+import { writtenDual, type WrittenDual } from './dual-steps';
 import { countedFromBounds, hasBounds, uncounted } from './kept-bounds';
+
+/** the dual has a best plan where the primal has one */
+const lastOf = ({ dual }: WrittenDual): Tableau => {
+	const { status, tableau } = solveLinear(dual.problem);
+	expect(status).toBe('optimal');
+	return tableau!;
+};
 
 function valueAt(t: Tableau, { row, column }: TableauCell): Rational {
 	if (row === null) return column === null ? objectiveValue(t) : cost(t, OBJECTIVE, column);
@@ -24,7 +31,7 @@ test('each number of the last tableau stands in that of the dual, rows and colum
 			const { status, tableau, objective } = solveLinear(problem);
 			if (status !== 'optimal' || !tableau) return;
 			const written = writtenDual(problem, form as 'stated', 'y', 'kept');
-			const dual = dualTableau(tableau, written)!;
+			const dual = dualTableau(tableau, lastOf(written), written);
 			expect(objectiveValue(dual.tableau).equals(objective!)).toBe(true);
 			if (!dual.isComplementary) return void (seen.apart += 1);
 			seen.paired += 1;
@@ -53,7 +60,8 @@ test('what stands in for the slack of an equation answers to its free variable',
 	]) {
 		const { problem } = readStatement(text);
 		const { tableau } = solveLinear(problem!);
-		const dual = dualTableau(tableau!, writtenDual(problem!, 'stated'))!;
+		const written = writtenDual(problem!, 'stated');
+		const dual = dualTableau(tableau!, lastOf(written), written);
 		expect(dual.isComplementary).toBe(true);
 		expect([...dual.partnerOf.keys()].some((j) => tableau!.form.columns[j].kind === 'artificial')).toBe(true);
 	}

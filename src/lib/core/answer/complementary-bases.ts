@@ -2,7 +2,6 @@ import { sign, ZERO } from '../number/rational';
 import { columnOf, isArtificial, rowCount, type Tableau } from '../tableau/tableau';
 import { reach } from '../tableau/reach';
 import { rowName } from '../problem/row-owner';
-import { solveLinear } from './answer';
 import type { WrittenDual } from './dual-steps';
 import { dualValues } from './multipliers';
 
@@ -57,11 +56,9 @@ function partners(primal: Tableau, dual: Tableau, { dual: { variableOf, boundOf 
  * The last tableau of the dual that belongs to the primal's: basic in it is what is not basic there (complementary bases; Goldman and Tucker 1956).
  * Where the two forms have no such basis (a free variable's two parts, a bound that is a row here and none there), the dual's own last tableau.
  * @param primal an optimal tableau without cuts
- * @returns null where the dual has no best plan
+ * @param last an optimal tableau of the dual
  */
-export function dualTableau(primal: Tableau, written: WrittenDual): DualTableau | null {
-	const { tableau: last, status } = solveLinear(written.dual.problem);
-	if (status !== 'optimal' || !last) return null;
+export function dualTableau(primal: Tableau, last: Tableau, written: WrittenDual): DualTableau {
 	const partnerOf = partners(primal, last, written);
 	const wanted = primal.nonbasic.flatMap((column) => partnerOf.get(column) ?? []);
 	const isWhole = wanted.length === rowCount(last) && new Set(wanted).size === wanted.length;

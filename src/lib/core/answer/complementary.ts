@@ -1,4 +1,5 @@
-import { compare, isZero, sign, ZERO, type Rational } from '../number/rational';
+import { bindsAt } from '../problem/use';
+import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { echelon, type Vector } from '../number/linear-algebra';
 import { effectiveBounds, evaluate, isFeasible, type Plan, type Problem } from '../problem/types';
 import { greatest, summedRows } from './check';
@@ -109,7 +110,7 @@ export interface DualEquation {
 /** Looks for the dual values that complementary slackness asks for, from a plan alone. */
 export function fromPlan(problem: Problem, plan: Plan): FromPlan {
 	if (!isFeasible(problem, plan)) return { is: 'not-feasible' };
-	const tight = problem.constraints.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0);
+	const tight = problem.constraints.filter((row) => bindsAt(row, plan));
 	const inner = problem.variables.filter((variable) => {
 		const { lower, upper } = effectiveBounds(variable);
 		const amount = plan.get(variable.name) ?? ZERO;

@@ -40,8 +40,7 @@ export interface WrittenDual {
 }
 
 /** Whether bounds other than signs become rows with a dual variable each, or the variables are counted from them. */
-export const DUAL_BOUNDS = ['rows', 'kept'] as const;
-export type DualBounds = (typeof DUAL_BOUNDS)[number];
+export type DualBounds = 'rows' | 'kept';
 
 /** The problem with rows ≥ turned in a maximum, rows ≤ in a minimum, by multiplying them with −1. */
 export function turnedOneWay(problem: Problem): Problem {

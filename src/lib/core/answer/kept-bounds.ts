@@ -1,6 +1,6 @@
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { primed } from '../problem/names';
-import { effectiveBounds, evaluate, type Plan, type Problem, type Terms } from '../problem/types';
+import { effectiveBounds, evaluate, MAX_NAME, type Plan, type Problem, type Terms } from '../problem/types';
 
 /** How a variable is counted from a bound: `variable = from + sign · its new name`. */
 export interface Counted {
@@ -34,7 +34,7 @@ export function countedFromBounds(problem: Problem): CountedProblem {
 		const { lower, upper } = effectiveBounds(own);
 		const [from, sign] = lower ? [lower, 1 as const] : upper ? [upper, -1 as const] : [ZERO, 1 as const];
 		const isPlain = isZero(from) && sign === 1;
-		const name = isPlain ? own.name : primed(`${own.name.slice(0, 38)}'`, taken);
+		const name = isPlain ? own.name : primed(`${own.name.slice(0, MAX_NAME - 2)}'`, taken);
 		taken.add(name);
 		newName.set(own.name, name);
 		if (!isPlain) counted.set(name, { variable: own.name, from, sign });

@@ -1,11 +1,11 @@
 import { across, extremes, wholeDirection, type Line } from '../geometry/extremes';
 import { asLines, planAt, pointOf, rowOf, sidesOf } from '../geometry/sides';
-import { compare, isZero, ZERO, type Rational } from '../number/rational';
-import { effectiveBounds, evaluate, type Plan, type Problem } from '../problem/types';
+import { isZero, ZERO, type Rational } from '../number/rational';
+import { effectiveBounds, type Plan, type Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { cost, readPlan, type Tableau } from '../tableau/tableau';
 import { echelon, nullSpace, rank, type Vector } from '../number/linear-algebra';
-import { objectiveAt } from '../problem/use';
+import { bindsAt, objectiveAt } from '../problem/use';
 
 /** All optimal plans: the extreme points and rays of that set in the author's variables, or a point and lines in it. */
 export interface OptimalSet {
@@ -107,7 +107,7 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 function faceDimension(problem: Problem, plan: Plan, equations: readonly Line[]): number {
 	const width = problem.variables.length;
 	const tight = problem.constraints
-		.filter((row) => row.relation !== '=' && compare(evaluate(row.terms, plan), row.rhs) === 0)
+		.filter((row) => row.relation !== '=' && bindsAt(row, plan))
 		.map((row) => problem.variables.map(({ name }) => row.terms.get(name) ?? ZERO));
 	return width - echelon([...equations.map(({ row }) => row), ...tight], width).pivots.length;
 }

@@ -11,7 +11,7 @@ import {
 	type Terms
 } from '../problem/types';
 import { isBound } from '../problem/row-owner';
-import { brokenAt } from '../problem/use';
+import { bindsAt, brokenAt } from '../problem/use';
 import { columnValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
@@ -70,7 +70,7 @@ interface Tight {
 
 function tightLines(problem: Problem, plan: Plan): Tight[] {
 	const rows = problem.constraints
-		.filter((row) => row.terms.size > 0 && compare(evaluate(row.terms, plan), row.rhs) === 0)
+		.filter((row) => row.terms.size > 0 && bindsAt(row, plan))
 		.map((row) => ({ says: say`${{ constraint: row.name }}`, terms: row.terms }));
 	const bounds = problem.variables.flatMap((variable) => {
 		const { lower, upper } = effectiveBounds(variable);

@@ -85,7 +85,7 @@ test('promises are kept, by corners enumerated and by solving with another metho
 				}
 			}
 		),
-		{ numRuns: 90 }
+		{ numRuns: 150 }
 	);
 	for (const kind of [
 		'answer',

@@ -1,3 +1,4 @@
+import { bindsAt } from '../problem/use';
 import { compare, isZero, rational, sign, ZERO, type Rational } from '../number/rational';
 import {
 	evaluate,
@@ -37,12 +38,11 @@ export function likenessOf(problem: Problem): Likeness | null {
 	const seen = candidate.run();
 	if (answer.status === 'stopped' || !seen) return null;
 	const plan = best?.vertices[0] ?? null;
-	const tight = (row: Constraint, at: Plan) => compare(evaluate(row.terms, at), row.rhs) === 0;
 	return {
 		status: answer.status,
 		unique: best?.unique ?? false,
 		whole: !!best && best.vertices.every((own) => [...own.values()].every(({ d }) => d === 1n)),
-		binding: plan ? problem.constraints.filter((row) => tight(row, plan)).map(({ name }) => name) : [],
+		binding: plan ? problem.constraints.filter((row) => bindsAt(row, plan)).map(({ name }) => name) : [],
 		pivots: seen.run.pivots,
 		artificials: candidate.artificials,
 		hasTie: seen.hasTie,

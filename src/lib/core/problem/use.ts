@@ -82,6 +82,9 @@ export function brokenAt(problem: Problem, plan: Plan): Broken[] {
 	return [...rows, ...bounds];
 }
 
+/** Whether a constraint is met with equality at a plan. */
+export const bindsAt = ({ terms, rhs }: Constraint, plan: Plan): boolean => evaluate(terms, plan).equals(rhs);
+
 /** The objective at a plan. */
 export const objectiveAt = ({ objective }: Problem, plan: Plan): Rational =>
 	evaluate(objective.terms, plan, objective.constant);

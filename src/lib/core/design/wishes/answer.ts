@@ -1,7 +1,7 @@
 import { conflictOf } from '../../answer/conflict';
 import { isZero } from '../../number/rational';
 import { isBound, ownerOf } from '../../problem/row-owner';
-import { evaluate } from '../../problem/types';
+import { bindsAt } from '../../problem/use';
 import { needsBest, other, type WishKind } from './wish';
 
 const KINDS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
@@ -103,7 +103,7 @@ export const allUsed: WishKind<'all-used'> = {
 	decide({ best, problem }, { but }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;
-		const left = problem.constraints.filter((row) => !evaluate(row.terms, plan).equals(row.rhs));
+		const left = problem.constraints.filter((row) => !bindsAt(row, plan));
 		return left.length === but ? left.map(({ name }) => name).join(' ') || true : null;
 	},
 	against({ but }, request) {

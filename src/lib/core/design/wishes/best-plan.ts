@@ -1,6 +1,6 @@
-import { compare, type Rational } from '../../number/rational';
+import { type Rational } from '../../number/rational';
 import { evaluate, holds } from '../../problem/types';
-import { rounded } from '../../problem/use';
+import { bindsAt, rounded } from '../../problem/use';
 import { needsBest, other, type WishKind } from './wish';
 
 /** Wishes about the best plan: whole, not whole, not to be rounded, on these constraints, its value and its dual values. */
@@ -103,7 +103,7 @@ export const binding: WishKind<'binding'> = {
 	decide({ problem, best }, { rows }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;
-		const tight = problem.constraints.filter((row) => compare(evaluate(row.terms, plan), row.rhs) === 0);
+		const tight = problem.constraints.filter((row) => bindsAt(row, plan));
 		const own = tight.map(({ name }) => name);
 		return own.length === rows.length && own.every((name) => rows.includes(name)) ? own.join(' ') : null;
 	},

@@ -1,6 +1,6 @@
 import { ranging } from '../../answer/ranging';
 import { isZero, rational } from '../../number/rational';
-import { evaluate } from '../../problem/types';
+import { bindsAt } from '../../problem/use';
 import { OBJECTIVE } from '../../tableau/goal';
 import { cost, isArtificial, rhs } from '../../tableau/tableau';
 import { needsBest, type WishKind } from './wish';
@@ -34,7 +34,7 @@ export const interval: WishKind<'interval'> = {
 		const [plan] = best.vertices;
 		const { rhs: ranges } = ranging(answer.tableau);
 		const widths = problem.constraints.flatMap((row) => {
-			if (!evaluate(row.terms, plan).equals(row.rhs)) return [];
+			if (!bindsAt(row, plan)) return [];
 			const { low, high } = ranges.get(row.name)!;
 			return [low && high ? high.sub(low) : null];
 		});
@@ -55,10 +55,7 @@ export const worthlessLimit: WishKind<'worthless-limit'> = {
 	decide({ answer, best, problem }) {
 		if (!answer.duals || !best?.unique) return null;
 		const [plan] = best.vertices;
-		const row = problem.constraints.find(
-			({ name, terms, rhs: amount }) =>
-				isZero(answer.duals!.get(name)!) && evaluate(terms, plan).equals(amount)
-		);
+		const row = problem.constraints.find((own) => isZero(answer.duals!.get(own.name)!) && bindsAt(own, plan));
 		return row?.name ?? null;
 	},
 	against: (_wish, request) => needsBest(request)

@@ -2,7 +2,8 @@ import { solveLinear } from '../../answer/answer';
 import { isZero, ONE, rational, sign } from '../../number/rational';
 import { isFeasible } from '../../problem/types';
 import { samePlan, withAmount } from '../../problem/use';
-import { columnOf, entry, entryAt, readPlan, rhs } from '../../tableau/tableau';
+import { ratios } from '../../tableau/ratio';
+import { columnOf, entry, readPlan, rhs } from '../../tableau/tableau';
 import { runOf } from './method';
 import { needsBest, type WishKind } from './wish';
 
@@ -22,14 +23,11 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 		if (!first) return null;
 		const { tableau: t, choice } = first;
 		const position = t.nonbasic.indexOf(choice.entering);
-		const ratios = t.basis
-			.flatMap((_, row) => {
-				const by = entryAt(t, row, position);
-				return sign(by) > 0 && sign(rhs(t, row)) >= 0 ? [rhs(t, row).div(by)] : [];
-			})
+		const all = ratios(t, position)
+			.flatMap(({ value }) => (value && sign(value) >= 0 ? [value] : []))
 			.sort((a, b) => a.compare(b));
-		const [least] = ratios;
-		const next = ratios.find((own) => least && own.gt(least));
+		const [least] = all;
+		const next = all.find((own) => least && own.gt(least));
 		if (!next || isZero(least)) return null;
 		return next.gte(least.mul(rational(100 + atLeast, 100)))
 			? `${next.toFraction()} for ${least.toFraction()}`

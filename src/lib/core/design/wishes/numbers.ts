@@ -1,10 +1,8 @@
-import { ZERO, type Rational } from '../../number/rational';
+import { gcd, ZERO, type Rational } from '../../number/rational';
 import type { Problem } from '../../problem/types';
 import type { WishKind } from './wish';
 
 /** Wishes about the numbers of the statement. */
-
-const divisor = (a: bigint, b: bigint): bigint => (b === 0n ? a : divisor(b, a % b));
 
 /** The numbers of each row, and of the objective. */
 const lines = ({ constraints, objective }: Problem): Rational[][] => [
@@ -40,9 +38,7 @@ export const noCommonFactor: WishKind<'no-common-factor'> = {
 	cost: 0,
 	says: () => 'no row can be divided by a common factor',
 	decide: ({ problem }) =>
-		lines(problem).every((line) => line.reduce((own, { n, d }) => divisor(own, n / d), 0n) <= 1n)
-			? true
-			: null
+		lines(problem).every((line) => line.reduce((own, { n, d }) => gcd(own, n / d), 0n) <= 1n) ? true : null
 };
 
 export const noNegative: WishKind<'no-negative'> = {

@@ -32,8 +32,6 @@ export interface WishKind<K extends WishName = WishName> {
 	decide(candidate: Candidate, wish: WishOf<K>, request: DesignRequest): Kept['value'] | null;
 	/** Why it cannot be kept by itself or with the others; null where nothing speaks against it. */
 	against?(wish: WishOf<K>, request: DesignRequest): string | null;
-	/** How far a candidate that does not keep it is from keeping it, smaller is nearer; left out where nothing is nearer than another. */
-	miss?(candidate: Candidate, wish: WishOf<K>): number | null;
 }
 
 /** The first wish of some kind, of those that shall come true. */
