@@ -14,6 +14,8 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts'],
 		environment: 'node',
-		testTimeout: 60_000
+		testTimeout: 60_000,
+		// two even on a machine of two cores, where the default is one
+		maxWorkers: 2
 	}
 });

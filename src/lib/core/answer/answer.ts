@@ -45,6 +45,7 @@ export interface LinearRun {
 	readonly pivots: number;
 	/** the last tableau reached */
 	readonly tableau: Tableau | null;
+	/** null where a limit stopped it */
 	readonly outcome: Outcome | null;
 }
 
@@ -91,7 +92,8 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 			if (outcome.status === 'cycle')
 				return {
 					...stopped(messages.cycles(outcome.length)),
-					tableau: outcome.tableau
+					tableau: outcome.tableau,
+					outcome
 				};
 			return { ...base, status: outcome.status, pivots, tableau: outcome.tableau, outcome };
 		}
@@ -107,7 +109,7 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 /** Solves a problem's relaxation: status, plan, dual values, reduced costs and certificate. */
 export function solveLinear(problem: Problem, options: RunOptions = {}): LinearAnswer {
 	const run = runLinear(problem, options);
-	if (!run.outcome) return run;
+	if (run.status === 'stopped' || !run.outcome) return run;
 	const certificate = certify(run.outcome) ?? undefined;
 	if (run.status !== 'optimal') return { ...run, certificate };
 	const { tableau } = run.outcome;

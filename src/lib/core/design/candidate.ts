@@ -7,10 +7,13 @@ import { cuttingPlanes, type CutsResult } from '../integer/cuts';
 import { SEARCH_RULES, type NodeRule } from '../integer/search-types';
 import { asksForWhole } from '../integer/whole';
 import { CannotStart, type MethodName } from '../method/solve';
-import { ruleNamed, type Choice, type RuleName } from '../method/types';
+import { goalsOf } from '../method/primal';
+import { bestEntering } from '../method/rules';
+import { ruleNamed, type Choice, type RuleName, type Step } from '../method/types';
 import { isZero, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { tightestRows } from '../tableau/ratio';
+import { OBJECTIVE } from '../tableau/goal';
+import { rowRatios, tightestRows } from '../tableau/ratio';
 import { cost, entryAt, goalValue, isArtificial, rhs, type Tableau } from '../tableau/tableau';
 
 /** pivots after which a run is no exercise any more */
@@ -23,8 +26,10 @@ export interface RunSeen {
 	readonly run: LinearRun;
 	/** the largest denominator of any entry in any tableau */
 	readonly denominator: bigint;
-	/** whether some ratio test was a tie */
-	readonly hasTie: boolean;
+	/** the pivots, counted from 1, whose ratio test was a tie */
+	readonly ties: readonly number[];
+	/** the pivots for which the rule found several columns equally good to enter */
+	readonly enteringTies: readonly number[];
 	/** digits that a student would write: of all entries of all tableaux */
 	readonly digits: number;
 	/** the pivots, as `entering leaving` by ids of columns */
@@ -121,8 +126,19 @@ export class Candidate {
 	}
 }
 
+/** Whether several rows, in the dual method several columns, attain the least ratio of a pivot. */
+function hasRatioTie(t: Tableau, { row, entering }: Choice, part: Step['part']): boolean {
+	const position = t.nonbasic.indexOf(entering);
+	if (part === 'drive-out' || part === 'repair') return false;
+	if (part !== 'dual') return tightestRows(t, position).length > 1;
+	const own = rowRatios(t, row, OBJECTIVE);
+	const least = own[position].value;
+	return !!least && own.filter(({ value }) => value?.equals(least)).length > 1;
+}
+
 function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | null {
-	let [denominator, hasTie, digits, hasZeroStep, endsPhaseOneDegenerate] = [1n, false, 0, false, false];
+	let [denominator, digits, hasZeroStep, endsPhaseOneDegenerate] = [1n, 0, false, false];
+	const [ties, enteringTies]: [number[], number[]] = [[], []];
 	let first: RunSeen['first'] = null;
 	let before: Tableau | null = null;
 	const way: string[] = [];
@@ -144,9 +160,11 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 					take(goalValue(t, goal));
 					for (const column of t.nonbasic) take(cost(t, goal, column));
 				}
-				const entered = choice && before ? before.nonbasic.indexOf(choice.entering) : -1;
-				if (entered >= 0 && tightestRows(before!, entered).length > 1) hasTie = true;
 				if (choice && before) {
+					if (hasRatioTie(before, choice, part)) ties.push(way.length + 1);
+					if (part !== 'dual' && part !== 'drive-out' && part !== 'repair')
+						if (bestEntering(before, goalsOf(before, part), ruleNamed(rule).entering).length > 1)
+							enteringTies.push(way.length + 1);
 					first ??= { tableau: before, choice };
 					if (part === 'drive-out') endsPhaseOneDegenerate = true;
 					else if (isZero(rhs(before, choice.row))) hasZeroStep = true;
@@ -157,7 +175,17 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 				before = t;
 			}
 		});
-		return { run, denominator, hasTie, digits, way, first, hasZeroStep, endsPhaseOneDegenerate };
+		return {
+			run,
+			denominator,
+			ties,
+			enteringTies,
+			digits,
+			way,
+			first,
+			hasZeroStep,
+			endsPhaseOneDegenerate
+		};
 	} catch (error) {
 		if (error instanceof CannotStart) return null;
 		throw error;

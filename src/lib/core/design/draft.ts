@@ -1,9 +1,9 @@
-import { rational, ZERO } from '../number/rational';
+import { parseRational, rational, ZERO, type Rational } from '../number/rational';
 import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
 import type { DesignRequest } from './types';
 import { kindOfWish } from './wishes/kinds';
 
-/** A problem in small whole numbers, before it is one. */
+/** A problem in small numbers, whole or with a few decimals, before it is one. */
 export interface Draft {
 	readonly rows: number[][];
 	readonly relations: Relation[];
@@ -11,13 +11,16 @@ export interface Draft {
 	readonly costs: number[];
 }
 
+const exact = (value: number): Rational =>
+	Number.isInteger(value) ? rational(value) : parseRational(String(value));
+
 /** The problem that a draft stands for: variables x1 to xn, whole where a wish is about whole numbers, constraints r1 to rm. */
 export function problemOf({ rows, relations, rhs, costs }: Draft, request: DesignRequest): Problem {
 	const { variables, sense, wishes } = request;
 	const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
 	const isWhole = wishes.some(({ kind, not }) => !not && kindOfWish(kind).isWhole);
 	const terms = (row: readonly number[]) =>
-		withoutZeros(new Map(row.map((value, j) => [names[j], rational(value)])));
+		withoutZeros(new Map(row.map((value, j) => [names[j], exact(value)])));
 	return {
 		variables: names.map((name) => ({
 			name,

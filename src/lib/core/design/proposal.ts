@@ -1,12 +1,13 @@
 import type { Problem, Relation } from '../problem/types';
 import { problemOf, type Draft } from './draft';
+import { scaledCycle } from './known-cycles';
 import type { Seeded } from './seeded';
 import type { DesignRequest, WishName } from './types';
 import { other } from './wishes/wish';
 
 /**
  * Candidates, proposed: by a construction where one is known (a plan and dual values first, then the data; rows that contradict one another; a direction
- * that is open), at random elsewhere. A proposal promises nothing: whatever it is, it is judged afterwards.
+ * that is open; known cycles, scaled), at random elsewhere. A proposal promises nothing: whatever it is, it is judged afterwards.
  */
 
 const dot = (a: readonly number[], b: readonly number[]): number =>
@@ -16,6 +17,9 @@ const divisor = (a: number, b: number): number => (b === 0 ? Math.abs(a) : divis
 
 /** amounts of a plan that is not given */
 const MOST_AMOUNT = 9;
+/** how often a coefficient is one of the smallest where fractions are not wanted */
+const SMOOTH = 0.75;
+const ONES = [-1, 0, 1, 1, 1, 2];
 /** attempts at a row before the whole draft is given up */
 const ATTEMPTS = 12;
 
@@ -25,10 +29,13 @@ export class Proposer {
 	readonly #random: Seeded;
 	/** how often a coefficient is made 0 */
 	readonly #zeros: number;
+	/** whether fractions on the way are not wanted */
+	readonly #isSmooth: boolean;
 
 	constructor(request: DesignRequest, random: Seeded) {
 		this.#request = request;
 		this.#random = random;
+		this.#isSmooth = (other(request, 'denominator')?.atMost ?? 10) <= 3;
 		const wanted = other(request, 'zeros')?.atLeast ?? 0;
 		this.#zeros = Math.min(0.8, (1.2 * wanted) / (request.variables * request.constraints));
 	}
@@ -38,8 +45,9 @@ export class Proposer {
 		const request = this.#request;
 		const is = other(request, 'answer')?.is;
 		const face = other(request, 'best-dimension')?.exactly ?? (is === 'several' ? 1 : 0);
-		const draft =
-			is === 'infeasible' || other(request, 'conflict')
+		const draft = other(request, 'cycle')
+			? scaledCycle(request, this.#random)
+			: is === 'infeasible' || other(request, 'conflict')
 				? this.#contradicting()
 				: is === 'unbounded' || other(request, 'one-way-out')
 					? this.#open()
@@ -49,6 +57,11 @@ export class Proposer {
 
 	#coefficient(): number {
 		const { from, to } = this.#request.numbers;
+		// a pivot on 1 divides nothing, and makes the next ones small
+		if (this.#isSmooth && this.#random.chance(SMOOTH)) {
+			const small = ONES.filter((value) => value >= from && value <= to);
+			if (small.length) return this.#random.pick(small);
+		}
 		return this.#random.int(from, to);
 	}
 

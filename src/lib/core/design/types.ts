@@ -27,7 +27,7 @@ type WishedKind =
 			readonly method?: MethodName;
 			readonly rule?: RuleName;
 	  }
-	| { readonly kind: 'tie'; readonly is: boolean }
+	| Tie<'tie' | 'entering-tie'>
 	| { readonly kind: 'artificial'; readonly exactly: number }
 	| { readonly kind: 'denominator'; readonly atMost: number }
 	| { readonly kind: 'binding'; readonly rows: readonly string[] }
@@ -53,11 +53,19 @@ type WishedKind =
 	| { readonly kind: 'conflict'; readonly exactly: number }
 	| { readonly kind: 'all-used'; readonly but: number }
 	| { readonly kind: 'start'; readonly is: Exclude<MethodName, 'auto'> }
+	| { readonly kind: 'cycle'; readonly rule: RuleName }
 	| { readonly kind: 'more-pivots'; readonly rule: RuleName; readonly than: RuleName };
 
 // one member of the union for each kind, so that each has its own kind of wish
 type Plain<K extends string> = K extends string ? { readonly kind: K } : never;
 type AtLeast<K extends string> = K extends string ? { readonly kind: K; readonly atLeast: number } : never;
+type Tie<K extends string> = K extends string
+	? {
+			readonly kind: K;
+			readonly is: boolean;
+			/** the pivot, counted from 1; any where it is left out */ readonly at?: number;
+		}
+	: never;
 type Limited<K extends string> = K extends string
 	? { readonly kind: K; readonly exactly?: number; readonly atMost?: number }
 	: never;

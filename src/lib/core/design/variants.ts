@@ -23,7 +23,8 @@ export interface Likeness {
 	readonly binding: readonly string[];
 	readonly pivots: number;
 	readonly artificials: number;
-	readonly hasTie: boolean;
+	/** the pivots whose ratio test is a tie */
+	readonly ties: readonly number[];
 	/** the pivots, as pairs of columns */
 	readonly way: readonly string[];
 }
@@ -45,7 +46,7 @@ export function likenessOf(problem: Problem): Likeness | null {
 		binding: plan ? problem.constraints.filter((row) => bindsAt(row, plan)).map(({ name }) => name) : [],
 		pivots: seen.run.pivots,
 		artificials: candidate.artificials,
-		hasTie: seen.hasTie,
+		ties: seen.ties,
 		way: seen.way
 	};
 }
@@ -57,7 +58,7 @@ const alike = (a: Likeness, b: Likeness, way: SameWay): boolean =>
 	a.binding.join() === b.binding.join() &&
 	a.pivots === b.pivots &&
 	a.artificials === b.artificials &&
-	a.hasTie === b.hasTie &&
+	a.ties.length > 0 === b.ties.length > 0 &&
 	(way === 'number' || (a.way.join() === b.way.join()) === (way === 'same'));
 
 /** Numbers of a problem up to multiples of rows and their order: two with the same are hardly two. */

@@ -13,7 +13,7 @@ import { writeProblem } from '../problem/codec';
 import { readProblem } from '../problem/json';
 import { evaluate, isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import { readPlan } from '../tableau/tableau';
+import { cost, readPlan } from '../tableau/tableau';
 import type { Wish, WishName } from './types';
 import { kindOfWish, WISH_NAMES } from './wishes/kinds';
 
@@ -151,6 +151,28 @@ const CHECKS: Partial<Record<WishName, Check>> = {
 		);
 		expect([`${one} and ${two}`, one > two]).toEqual([value, true]);
 	},
+	'entering-tie': (problem) => {
+		// the costs as they stand in the tableaux that the API reports
+		let equal = false;
+		runLinear(problem, {
+			onStep: ({ tableau: t, part }) => {
+				const goal = t.goals[part === 'phase-one' ? 1 : 0];
+				const costs = t.nonbasic.map((own) => cost(t, goal, own)).filter((own) => own.s < 0n && !isZero(own));
+				const least = costs.sort(compare)[0];
+				equal ||= costs.filter((own) => own.equals(least)).length > 1;
+			}
+		});
+		expect(equal).toBe(true);
+	},
+	cycle: (problem, value) => {
+		const bases: string[] = [];
+		runLinear(problem, {
+			method: 'primal',
+			onStep: ({ tableau }) => bases.push([...tableau.basis].sort().join(' '))
+		});
+		expect(bases.indexOf(bases.at(-1)!)).toBe(bases.length - 1 - Number(value));
+		expect(solveLinear(problem, { method: 'primal', rule: ruleNamed('bland') }).status).toBe('optimal');
+	},
 	'dual-denominator': (problem) => {
 		const { duals } = solveLinear(problem, { method: 'big-m' });
 		expect([...duals!.values()].every(({ d }) => d <= 4n)).toBe(true);
@@ -237,7 +259,11 @@ test('each kind of wish comes true as it is first wished, and is so by other rou
 		if (!check) continue;
 		const wish: Wish = kindOfWish(kind).first;
 		const size =
-			kind === 'best-dimension' ? { variables: 3, constraints: 4 } : { variables: 2, constraints: 3 };
+			kind === 'cycle'
+				? { variables: 4, constraints: 4 }
+				: kind === 'best-dimension'
+					? { variables: 3, constraints: 4 }
+					: { variables: 2, constraints: 3 };
 		let found = 0;
 		for (const seed of [1, 2, 3]) {
 			let looks = 3_000;

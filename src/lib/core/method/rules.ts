@@ -79,30 +79,44 @@ function steepness(t: Tableau, goals: Goals, position: number): Rational[] {
 }
 
 /**
- * The column to enter: by the most negative reduced cost (Dantzig 1951), the lowest index (Bland 1977), the greatest
- * improvement, or the steepest edge (Goldfarb and Reid 1977). Ties go to the lowest index.
+ * The columns that a rule finds equally good to enter: by the most negative reduced cost (Dantzig 1951), the greatest improvement, or the steepest edge (Goldfarb and
+ * Reid 1977); the lowest index (Bland 1977) is one.
  * @param goals objective rows in order of importance (for big-M: M before z)
- * @returns a position, or null where none improves
+ * @returns positions by index of their columns; none where none improves
  */
-export function enteringPosition(t: Tableau, goals: Goals, rule: EnteringRule): number | null {
+export function bestEntering(t: Tableau, goals: Goals, rule: EnteringRule): number[] {
 	// a column that improves the first goal comes before any that improves a later one alone
 	const first = goals.length > 1 ? improvingPositions(t, goals.slice(0, 1)) : [];
 	const improving = first.length > 0 ? first : improvingPositions(t, goals);
 	const candidates = improving.sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
-	if (candidates.length === 0) return null;
-	if (rule === 'bland') return candidates[0];
+	if (rule === 'bland') return candidates.slice(0, 1);
 	if (rule === 'dantzig') {
 		const rows = goalRows(t, goals);
-		return candidates.reduce((a, b) => (compareCosts(t, rows, b, a) < 0 ? b : a));
+		return leastOf(candidates, (a, b) => compareCosts(t, rows, a, b));
 	}
 	const measured = candidates.map((position) => ({
 		position,
 		gain: rule === 'steepest-edge' ? steepness(t, goals, position) : improvement(t, goals, position)
 	}));
-	const endless = measured.find(({ gain }) => gain === null);
-	if (endless) return endless.position;
-	return measured.reduce((a, b) => (compareVectors(b.gain!, a.gain!) > 0 ? b : a)).position;
+	const endless = measured.filter(({ gain }) => gain === null);
+	const best = endless.length ? endless : leastOf(measured, (a, b) => compareVectors(b.gain!, a.gain!));
+	return best.map(({ position }) => position);
 }
+
+/** Those of a list that come before all others, in their order. */
+function leastOf<T>(list: readonly T[], order: (a: T, b: T) => number): T[] {
+	let least: T[] = [];
+	for (const own of list) {
+		const against = least.length ? order(own, least[0]) : -1;
+		if (against < 0) least = [own];
+		else if (against === 0) least.push(own);
+	}
+	return least;
+}
+
+/** The column to enter by a rule; ties go to the lowest index. Null where none improves. */
+export const enteringPosition = (t: Tableau, goals: Goals, rule: EnteringRule): number | null =>
+	bestEntering(t, goals, rule)[0] ?? null;
 
 /**
  * The row to leave: the least ratio; among equals the lowest column index, or the lexicographically least row over the

@@ -5,6 +5,10 @@
 	import type { Problem } from '$lib/core/problem/types';
 	import { runLinear } from '$lib/core/answer/answer';
 	import { objectiveValue } from '$lib/core/tableau/tableau';
+	import type { Wish } from '$lib/core/design/types';
+	import { Candidate } from '$lib/core/design/candidate';
+	import { runOf } from '$lib/core/design/wishes/method';
+	import { ruleNamed } from '$lib/core/method/types';
 	import { NOWHERE, type Lit } from './lit';
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -14,19 +18,25 @@
 	/** A problem that was found: typeset, with its picture where it has one, and what else is said of it. */
 	interface Props {
 		problem: Problem;
+		/** what was wished: the run that the wishes are about is shown */
+		wishes?: readonly Wish[];
 		name: string;
 		/** where a promise comes true: these rows, and a part of picture or run */
 		lit?: Lit;
 		children: Snippet;
 	}
-	let { problem, name, lit = NOWHERE, children }: Props = $props();
+	let { problem, wishes = [], name, lit = NOWHERE, children }: Props = $props();
 	const { document: lesson } = useDesk();
 	const style = $derived(lesson.notation.numbers);
 	/** the bases that the method goes through, and the value at each */
 	const steps = $derived.by(() => {
+		const { method, rule } = runOf({ wishes });
 		const list: { basis: string; value: string }[] = [];
 		runLinear(problem, {
 			maxSteps: 30,
+			// what misses a wish may have nothing to start this method from
+			method: new Candidate(problem).run(method, rule) ? method : 'auto',
+			rule: ruleNamed(rule),
 			onStep: ({ tableau: t }) =>
 				list.push({
 					basis: t.basis.map((column) => t.form.columns[column].name).join(' '),

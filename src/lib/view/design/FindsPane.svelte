@@ -27,6 +27,11 @@
 			: `${words}: ${promise.value}`;
 	};
 
+	const wishNamed = (kind: string) => {
+		const wish = searched.find((own) => own.kind === kind);
+		return wish ? `“${saysOf(wish)}”` : 'the plan';
+	};
+
 	async function take(found: Found, i: number) {
 		await keeping.openNew(designer.lessonOf(found, `Exercise ${designer.seed}.${i + 1}`));
 		go('/');
@@ -49,6 +54,7 @@
 			{#each finds as found, i (found.problem)}
 				<FindCard
 					problem={found.problem}
+					wishes={searched}
 					name={`Find ${i + 1}`}
 					lit={pointed?.card === i ? litBy(found.promises[pointed.promise], found.problem) : NOWHERE}
 				>
@@ -77,7 +83,7 @@
 					: `Only ${finds.length} of ${designer.count} were found in the time given.`}
 				{#if missed.length}
 					The wish that failed first, by how often: {missed
-						.map(([kind, count]) => `${kind} ${count}`)
+						.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
 						.join(', ')}.
 				{/if}
 			</p>
@@ -94,7 +100,7 @@
 				<h3>Nearest</h3>
 				<div class="cards">
 					{#each nearest as near, i (i)}
-						<FindCard problem={near.problem} name={`Near ${i + 1}`}>
+						<FindCard problem={near.problem} wishes={searched} name={`Near ${i + 1}`}>
 							<ul>
 								{#each near.misses as k (k)}<li>{saysOf(searched[k])} ✗</li>{/each}
 							</ul>
@@ -112,7 +118,7 @@
 		{#if missed.length && finds.length >= designer.count}
 			<p class="note">
 				The wish that failed first, by how often: {missed
-					.map(([kind, count]) => `${kind} ${count}`)
+					.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
 					.join(', ')}.
 			</p>
 		{/if}

@@ -16,8 +16,13 @@
 	const controls = $derived(kindOfWish(wish.kind).controls ?? []);
 	const values = $derived(wish as unknown as Readonly<Record<string, unknown>>);
 	const label = (what: string) => `Wish ${number}, ${what}`;
-	const whole = (text: string, { least, most }: { least: number; most: number }) =>
-		Math.min(most, Math.max(least, Math.trunc(Number(text)) || 0));
+	interface Range {
+		least: number;
+		most: number;
+		isOptional?: boolean;
+	}
+	const whole = (text: string, { least, most, isOptional }: Range) =>
+		isOptional && !text ? undefined : Math.min(most, Math.max(least, Math.trunc(Number(text)) || 0));
 	const set = (fields: Record<string, unknown>) => onchange({ ...wish, ...fields } as Wish);
 
 	/** The same limit, exactly or at most. */
@@ -29,14 +34,16 @@
 	const isShown = (own: Control) => own.kind !== 'choice' || own.of.length > 1;
 </script>
 
-{#snippet count(field: string, what: string, value: unknown, range: { least: number; most: number })}
+{#snippet count(field: string, what: string, value: unknown, range: Range)}
 	<input
 		class="field"
 		type="number"
 		min={range.least}
 		max={range.most}
 		aria-label={label(what)}
-		value={value as number}
+		title={range.isOptional ? `${what}; empty: any` : undefined}
+		placeholder={range.isOptional ? 'any' : undefined}
+		value={value as number | undefined}
 		onchange={(e) => set({ [field]: whole(e.currentTarget.value, range) })}
 	/>
 {/snippet}

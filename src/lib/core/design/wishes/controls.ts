@@ -9,6 +9,8 @@ export type Control =
 			readonly label: string;
 			readonly least: number;
 			readonly most: number;
+			/** whether it may be left out */
+			readonly isOptional?: boolean;
 	  }
 	/** `exactly` or `atMost`, one of them */
 	| { readonly kind: 'limit'; readonly label: string; readonly least: number; readonly most: number }
@@ -31,8 +33,10 @@ export const fieldsOf = (controls: readonly Control[]): ObjectShape =>
 		{},
 		...controls.map((own): ObjectShape => {
 			switch (own.kind) {
-				case 'count':
-					return { [own.field]: whole(own.least, own.most).required() };
+				case 'count': {
+					const count = whole(own.least, own.most);
+					return { [own.field]: own.isOptional ? count : count.required() };
+				}
 				case 'limit':
 					return { exactly: whole(own.least, own.most), atMost: whole(own.least, own.most) };
 				case 'choice': {

@@ -4,7 +4,9 @@ import { binding, fractional, rounding, wholeDuals, wholePlan, wholeValue } from
 import { bothDegenerate, dualDenominator, interval, worthlessLimit } from './duals';
 import {
 	artificial,
+	cycle,
 	denominator,
+	enteringTie,
 	morePivots,
 	phaseOneDegenerate,
 	pivots,
@@ -44,6 +46,7 @@ export const WISH_KINDS: { readonly [K in WishName]: WishKind<K> } = {
 	degenerate,
 	pivots,
 	tie,
+	'entering-tie': enteringTie,
 	artificial,
 	denominator,
 	zeros,
@@ -61,6 +64,7 @@ export const WISH_KINDS: { readonly [K in WishName]: WishKind<K> } = {
 	'zero-step': zeroStep,
 	'phase-one-degenerate': phaseOneDegenerate,
 	'more-pivots': morePivots,
+	cycle,
 	'dual-denominator': dualDenominator,
 	interval,
 	'worthless-limit': worthlessLimit,

@@ -1,13 +1,16 @@
 import { METHODS } from '../../method/solve';
 import { RULE_NAMES } from '../../method/types';
-import type { DesignRequest } from '../types';
+import { knowsCycle } from '../known-cycles';
+import type { DesignRequest, WishOf } from '../types';
 import { limitWords, needsCorner, other, within, type WishKind } from './wish';
 import { methodWords, ruleWords } from './words';
 
 /** Wishes about a run of the method: how it starts, how long it is, what its numbers are like. */
 
-/** The run that wishes about a run are about: that of the wish for pivots, or as suits the problem. */
-export const runOf = (request: DesignRequest) => {
+/** The run that wishes about a run are about: that of the wish for pivots, that of a cycle, or as suits the problem. */
+export const runOf = (request: Pick<DesignRequest, 'wishes'>) => {
+	const cycling = other(request, 'cycle');
+	if (cycling) return { method: 'primal' as const, rule: cycling.rule };
 	const { method, rule } = other(request, 'pivots') ?? {};
 	return { method: method ?? ('auto' as const), rule: rule ?? ('dantzig' as const) };
 };
@@ -43,17 +46,64 @@ export const pivots: WishKind<'pivots'> = {
 	}
 };
 
+/** “at pivot 2”, or what holds of any */
+const atPivot = {
+	kind: 'count',
+	field: 'at',
+	label: 'at pivot',
+	least: 1,
+	most: 60,
+	isOptional: true
+} as const;
+
+/** Whether there is a tie, at a pivot or at any, as it is wished. */
+const tiesAs = (
+	ties: readonly number[] | undefined,
+	{ is, at }: WishOf<'tie' | 'entering-tie'>
+): boolean | null => (ties && (at === undefined ? ties.length > 0 : ties.includes(at)) === is ? is : null);
+
+/** Why there is no such pivot. */
+const lacksPivot = ({ is, at }: WishOf<'tie' | 'entering-tie'>, request: DesignRequest): string | null => {
+	const { exactly, atMost } = other(request, 'pivots') ?? {};
+	const most = exactly ?? atMost;
+	return is && at !== undefined && most !== undefined && at > most
+		? `there shall be only ${most} pivots`
+		: null;
+};
+
 export const tie: WishKind<'tie'> = {
 	kind: 'tie',
 	group: 'method',
 	first: { kind: 'tie', is: true },
 	cost: 6,
-	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'some ratio test is a tie' : 'no ratio test is a tie'),
-	decide(candidate, { is }, request) {
+	controls: [{ kind: 'yes', field: 'is' }, atPivot],
+	says: ({ is, at }) =>
+		at === undefined
+			? `${is ? 'some' : 'no'} ratio test is a tie`
+			: `the ratio test of pivot ${at} is ${is ? 'a' : 'no'} tie`,
+	decide(candidate, wish, request) {
 		const { method, rule } = runOf(request);
-		return candidate.run(method, rule)?.hasTie === is ? is : null;
-	}
+		return tiesAs(candidate.run(method, rule)?.ties, wish);
+	},
+	against: lacksPivot
+};
+
+export const enteringTie: WishKind<'entering-tie'> = {
+	kind: 'entering-tie',
+	group: 'method',
+	first: { kind: 'entering-tie', is: true },
+	cost: 6,
+	controls: [{ kind: 'yes', field: 'is' }, atPivot],
+	says: ({ is, at }) =>
+		`${at === undefined ? (is ? 'at some pivot' : 'at no pivot') : `at pivot ${at}`} the rule finds ${at !== undefined && !is ? 'no ' : ''}two columns equally good to enter`,
+	decide(candidate, wish, request) {
+		const { method, rule } = runOf(request);
+		return tiesAs(candidate.run(method, rule)?.enteringTies, wish);
+	},
+	against: (wish, request) =>
+		wish.is && runOf(request).rule === 'bland'
+			? 'Bland’s rule goes by the index, which no two columns share'
+			: lacksPivot(wish, request)
 };
 
 export const artificial: WishKind<'artificial'> = {
@@ -125,6 +175,29 @@ export const phaseOneDegenerate: WishKind<'phase-one-degenerate'> = {
 		other(request, 'artificial')?.exactly === 0 || request.relations?.every((own) => own === '<=')
 			? 'without artificial variables there is no phase one'
 			: needsCorner(request)
+};
+
+export const cycle: WishKind<'cycle'> = {
+	kind: 'cycle',
+	group: 'method',
+	first: { kind: 'cycle', rule: 'dantzig' },
+	cost: 6,
+	controls: [{ kind: 'choice', field: 'rule', label: 'by', of: RULE_NAMES }],
+	says: ({ rule }) =>
+		`by ${ruleWords(rule)} a basis comes back after so many pivots (made of a known cycle, with its numbers)`,
+	decide(candidate, { rule }) {
+		const outcome = candidate.run('primal', rule)?.run.outcome;
+		return outcome?.status === 'cycle' ? outcome.length : null;
+	},
+	against({ rule }, request) {
+		if (rule === 'bland') return 'Bland’s rule never comes back to a basis (Bland 1977)';
+		if (rule === 'lexicographic')
+			return 'where ties are decided lexicographically no basis comes back (Dantzig, Orden and Wolfe 1955)';
+		if (other(request, 'degenerate')?.is === false) return 'a basis comes back only at a degenerate corner';
+		return knowsCycle(request)
+			? null
+			: 'cycles to start from are known for rows ≤, and for three variables and four rows, four and three, or more';
+	}
 };
 
 export const morePivots: WishKind<'more-pivots'> = {

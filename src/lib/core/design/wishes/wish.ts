@@ -35,8 +35,11 @@ export interface WishKind<K extends WishName = WishName> {
 }
 
 /** The first wish of some kind, of those that shall come true. */
-export const other = <K extends WishName>(request: DesignRequest, kind: K): WishOf<K> | undefined =>
-	request.wishes.find((wish): wish is WishOf<K> => (wish as Wish).kind === kind && !wish.not);
+export const other = <K extends WishName>(
+	{ wishes }: Pick<DesignRequest, 'wishes'>,
+	kind: K
+): WishOf<K> | undefined =>
+	wishes.find((wish): wish is WishOf<K> => (wish as Wish).kind === kind && !wish.not);
 
 /** Whether the request asks for a problem without a best plan. */
 export const hasNoBest = (request: DesignRequest): boolean => {
