@@ -28,14 +28,12 @@ test('wishes are searched for, finds come with their promises, and one is taken 
 	await desk.shows('Wishes', 'the best plan cannot be whole and fractional');
 	await (await desk.page.waitForSelector('article[aria-label="Find 1"] button.now'))!.click();
 	await desk.page.waitForFunction(() => location.pathname === '/');
-	await desk.shows('Problem', 'z');
-	await desk.turnTo('Problem');
-	await desk.page.evaluate(() =>
-		[...document.querySelectorAll<HTMLElement>('.choose-item')]
-			.find((item) => item.textContent?.trim() === 'Notes')!
-			.click()
-	);
-	await desk.shows('Story', '"seed":1');
+	await desk.shows('Problem', 'bowls');
+	// the lesson keeps its recipe, and another device goes on with it
+	await desk.turnTo('Design');
+	await desk.click('Leave wish 1 out');
+	await desk.click('Go on with its recipe');
+	await desk.page.waitForSelector('[aria-label="Wish 4, largest denominator"]');
 });
 
 test('wishes that exclude each other: what was never met together is named, and what came nearest stands there', async () => {
@@ -54,6 +52,7 @@ test('wishes that exclude each other: what was never met together is named, and 
 	});
 	await desk.click('Stop');
 	await desk.shows('Finds', 'These wishes were never met together in the sample');
+	await desk.shows('Finds', 'a second');
 	await desk.page.waitForSelector('article[aria-label="Near 1"]');
 	await accessible();
 });
@@ -75,6 +74,9 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	expect(await value('Amount of clay')).toBe('18');
 	await fill('clay per jugs', '5');
 	expect([await value('Left of clay'), await value('Amount of clay')]).toEqual(['0', '26']);
+	expect(await desk.page.$$('[data-pane="region"] polygon title')).toHaveLength(2);
+	await fill('profit per jugs', '10');
+	await desk.shows('Around a plan', 'The nearest whole coefficients that make it best');
 	await desk.click('Take this mix as the objective');
 	await desk.shows('Around a plan', 'The plan is a best one with this objective.');
 	await accessible();
@@ -83,6 +85,18 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	expect(await value('profit per bowls')).toBe('30');
 	await desk.click('Redo the last act');
 	expect(await desk.text()).toBe(after);
+	await fill('Amount of clay', '20');
+	await desk.shows('Around a plan', 'The plan is impossible: it breaks');
+});
+
+test('a problem is begun with nothing in it, under the names of the pottery', async () => {
+	await desk.turnTo('Design');
+	await way('Around a plan');
+	await desk.page.select('[aria-label="A new problem"] select', 'min');
+	await desk.click('Begin');
+	await desk.shows('Statement', 'min cost [thalers] = 0');
+	await desk.shows('Statement', 'market: 0 ≥ 0');
+	await accessible();
 });
 
 test('variants of a lesson are made, with their answers, and go out as a collection', async () => {
@@ -93,6 +107,17 @@ test('variants of a lesson are made, with their answers, and go out as a collect
 	await desk.click('Make variants');
 	await desk.page.waitForFunction(() => document.querySelectorAll('article').length === 4);
 	await accessible();
+	// handed out without the answers, and printed alone
+	expect(await desk.page.$$('article .key')).toHaveLength(4);
+	await desk.page.click('[data-pane="variants"] input[type="checkbox"]');
+	expect(await desk.page.$$('article .key, article .best')).toHaveLength(0);
+	await desk.page.evaluate(() => {
+		window.print = () => (document.title = String(document.querySelectorAll('.print-alone article').length));
+	});
+	await desk.click('Print');
+	expect(await desk.page.title()).toBe('4');
+	await desk.page.evaluate(() => dispatchEvent(new Event('afterprint')));
+	expect(await desk.page.$('.print-alone')).toBeNull();
 	await desk.click('Export as a collection');
 	const file = JSON.parse((await arrived('variants.mathesis.json')).toString()) as { lessons: unknown[] };
 	expect(file.lessons.length).toBe(4);

@@ -1,17 +1,25 @@
 import { readDesignRequest, type ProgressJson } from '$lib/core/exchange/design';
 import { neverMet, together, type Met, type NearFind } from '$lib/core/design/wish-sample';
-import { storyOf } from '$lib/core/design/variant-story';
-import type { Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
+import {
+	emptyProblem,
+	letterNames,
+	named,
+	namesOf,
+	potteryNames,
+	type Names,
+	type Naming
+} from '$lib/core/design/naming';
+import type { DesignRequest, Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
 import { effort } from '$lib/core/design/search';
-import type { SameWay } from '$lib/core/design/variants';
-import { collectionText } from '$lib/core/lesson/files';
 import { newLesson, withTitle, type Lesson } from '$lib/core/lesson/lesson';
 import { decodeProblem, writeProblem } from '$lib/core/problem/codec';
 import { InputError } from '$lib/core/problem/json';
 import { printStatement } from '$lib/core/problem/statement/print';
-import type { Problem, Relation, Sense } from '$lib/core/problem/types';
-import { useDesk, type Desk } from './desk.svelte';
-import { asIso } from './summary';
+import type { Plan, Problem, Relation, Sense, Terms } from '$lib/core/problem/types';
+import { planFromTexts, writePlan } from '$lib/core/problem/use';
+import type { Desk } from './desk.svelte';
+import { oneForDesk } from './one-for-desk.svelte';
+import { writeRecipe } from './recipe';
 import { Running } from './running.svelte';
 
 export const WAYS_TO_DESIGN = ['wishes', 'hand', 'variants'] as const;
@@ -22,6 +30,13 @@ export const DESIGN_WORDS: Readonly<Record<WayToDesign, string>> = {
 	wishes: 'By wishes',
 	hand: 'Around a plan',
 	variants: 'Variants of this lesson'
+};
+
+/** What the names of a designed problem are taken from. */
+export const NAMING_WORDS: Readonly<Record<Naming, string>> = {
+	pottery: 'of the pottery',
+	letters: 'x1, x2; r1, r2',
+	lesson: 'of the open lesson'
 };
 
 /** A find with what it promises, and how much a student would write. */
@@ -36,6 +51,7 @@ const MILLISECONDS = 20_000;
 const MOST_WORKERS = 4;
 /** how far apart the seeds of searches side by side are */
 const APART = 1_000_003;
+const NOTHING_TRIED: ProgressJson = { tried: 0, missed: {}, met: {}, near: [] };
 
 /** The design of exercises: what is wished, and what was found. */
 export class Designer {
@@ -52,6 +68,10 @@ export class Designer {
 	/** amounts as they are typed; empty where no plan is chosen */
 	plan = $state('');
 	shall = $state<WishedPlan['shall']>('best');
+	/** what a problem that is taken is called */
+	naming = $state<Naming>('pottery');
+	/** whether the server searches: where the device is weak */
+	onServer = $state(globalThis.navigator?.hardwareConcurrency === 1);
 	wishes = $state.raw<readonly Wish[]>([
 		{ kind: 'answer', is: 'unique' },
 		{ kind: 'whole-plan' },
@@ -59,15 +79,16 @@ export class Designer {
 	]);
 	seed = $state(1);
 	count = $state(4);
-	/** how many variants, and what they keep of the pivots */
-	copies = $state(4);
-	sameWay = $state<SameWay>('number');
 	#finds = $state.raw<readonly Found[]>([]);
 	#progress = $state.raw<readonly ProgressJson[]>([]);
-	#variants = $state.raw<{ text: string; list: readonly Problem[] }>({ text: '', list: [] });
 	#searched = $state.raw<readonly Wish[]>([]);
+	/** what was searched for, to be kept in what is taken */
+	#recipe = '';
+	/** milliseconds that searches took, and how often the last one was gone on with */
+	#spent = $state(0);
+	#rounds = 0;
 	#fault = $state<string | null>(null);
-	readonly running = new Running<'search' | 'variants'>();
+	readonly running = new Running<'search'>();
 
 	constructor(desk: Desk) {
 		this.#desk = desk;
@@ -76,10 +97,6 @@ export class Designer {
 	/** what was found, the most pleasant first */
 	get finds(): readonly Found[] {
 		return this.#finds;
-	}
-	/** variants of the lesson's problem, as it is */
-	get variants(): readonly Problem[] {
-		return this.#variants.text === this.#desk.document.text ? this.#variants.list : [];
 	}
 	get tried(): number {
 		return this.#progress.reduce((sum, { tried }) => sum + tried, 0);
@@ -91,6 +108,22 @@ export class Designer {
 			for (const [kind, count] of Object.entries(missed)) all[kind] = (all[kind] ?? 0) + count;
 		return Object.entries(all).sort(([, a], [, b]) => b - a);
 	}
+	/** candidates a second, so far; null before there were any */
+	get rate(): number | null {
+		return this.#spent > 0 && this.tried > 0 ? Math.round((1000 * this.tried) / this.#spent) : null;
+	}
+	/** of a sample of what was missed: how many kept all wishes but this one, by its place, and how many there were */
+	get alone(): { readonly of: number; readonly missed: readonly number[] } {
+		const met = this.#met;
+		const all = 2 ** this.#searched.length - 1;
+		return {
+			of: Object.values(met).reduce((sum, count) => sum + count, 0),
+			missed: this.#searched.map((_, i) => met[all - 2 ** i] ?? 0)
+		};
+	}
+	get #met(): Met {
+		return this.#progress.reduce<Met>((sum, own) => together(sum, own.met), {});
+	}
 	/** what came nearest, where fewer were found than wanted */
 	get nearest(): readonly NearFind[] {
 		return this.#progress
@@ -101,8 +134,7 @@ export class Designer {
 	}
 	/** a smallest set of the wishes searched for that no candidate of the sample kept at once; none where each was met */
 	get neverMet(): readonly Wish[] {
-		const met = this.#progress.reduce<Met>((sum, own) => together(sum, own.met), {});
-		return (neverMet(met, this.#searched.length) ?? []).map((i) => this.#searched[i]);
+		return (neverMet(this.#met, this.#searched.length) ?? []).map((i) => this.#searched[i]);
 	}
 	/** the wishes that were searched for */
 	get searched(): readonly Wish[] {
@@ -161,109 +193,112 @@ export class Designer {
 		this.wishes = this.wishes.filter((_, k) => k !== i);
 	}
 
-	/** Searches in workers side by side, each with a seed of its own, until so many are found. */
+	/** Takes up what a lesson was designed by. */
+	takeUp(request: DesignRequest): void {
+		const { variables, constraints, sense, relations, numbers, plan, wishes, seed } = request;
+		Object.assign(this, { variables, constraints, sense, ...numbers, wishes, seed });
+		this.relations = relations ?? [];
+		this.plan = plan ? plan.point.join(' ') : '';
+		this.shall = plan?.shall ?? 'best';
+		this.count = Math.min(12, request.count);
+	}
+
+	/** Searches until so many are found, in workers side by side, each with a seed of its own, or on the server. */
 	async search(): Promise<void> {
 		this.#fault = this.against;
 		this.#finds = [];
-		if (this.#fault) return;
+		this.#progress = [];
+		[this.#spent, this.#rounds] = [0, 0];
+		if (!this.#fault) await this.#look();
+	}
+
+	/** Goes on with the search that was stopped, with what it found. */
+	async goOn(): Promise<void> {
+		this.#rounds += 1;
+		await this.#look();
+	}
+
+	async #look(): Promise<void> {
 		const request = $state.snapshot(this.request);
 		this.#searched = this.wishes;
-		const workers = Math.min(MOST_WORKERS, Math.max(1, navigator.hardwareConcurrency || 1), this.count);
+		this.#recipe = writeRecipe(request);
+		const workers = this.onServer
+			? 1
+			: Math.min(MOST_WORKERS, Math.max(1, navigator.hardwareConcurrency || 1), this.count);
 		const done = new AbortController();
-		this.#progress = Array.from({ length: workers }, () => ({ tried: 0, missed: {}, met: {}, near: [] }));
+		const [before, spent, begun] = [this.#progress, this.#spent, performance.now()];
+		const own: ProgressJson[] = Array.from({ length: workers }, () => NOTHING_TRIED);
 		await this.running.during('search', async (signal) => {
 			signal.addEventListener('abort', () => done.abort(), { once: true });
-			const { designInWorker } = await import('$lib/work/client');
+			const { designInWorker, designOnServer } = await import('$lib/work/client');
 			const take = (find: { problem: unknown; promises: Found['promises'] }) => {
 				const problem = decodeProblem(find.problem as Parameters<typeof decodeProblem>[0]);
 				const text = printStatement(problem);
 				if (
 					this.#finds.length >= this.count ||
-					this.#finds.some((own) => printStatement(own.problem) === text)
+					this.#finds.some((known) => printStatement(known.problem) === text)
 				)
 					return;
-				const own: Found = { problem, promises: find.promises, effort: effort(problem) };
-				this.#finds = [...this.#finds, own].sort((a, b) => a.effort - b.effort);
+				const found: Found = { problem, promises: find.promises, effort: effort(problem) };
+				this.#finds = [...this.#finds, found].sort((a, b) => a.effort - b.effort);
 				if (this.#finds.length >= this.count) done.abort();
 			};
 			const one = async (i: number) => {
-				const told = (progress: ProgressJson) =>
-					(this.#progress = this.#progress.map((own, k) => (k === i ? progress : own)));
-				await designInWorker({ ...request, seed: this.seed + i * APART }, take, told, done.signal).catch(
-					(error: unknown) => {
-						if (!done.signal.aborted) throw error;
-					}
-				);
+				const told = (progress: ProgressJson) => {
+					own[i] = progress;
+					this.#progress = [...before, ...own];
+					this.#spent = spent + performance.now() - begun;
+				};
+				const seed = this.seed + (i + this.#rounds * MOST_WORKERS) * APART;
+				const work = this.onServer ? designOnServer : designInWorker;
+				await work({ ...request, seed }, take, told, done.signal).catch((error: unknown) => {
+					if (done.signal.aborted) return;
+					if (!this.onServer) throw error;
+					this.#fault = 'The server does not answer: search on this device';
+				});
 			};
 			await Promise.all(Array.from({ length: workers }, (_, i) => one(i)));
 		});
 	}
 
-	/** Looks for variants of the open lesson's problem. */
-	async vary(): Promise<void> {
-		const { text, problem } = this.#desk.document;
-		if (!problem) return;
-		this.#variants = { text, list: [] };
-		await this.running.during('variants', async (signal) => {
-			const { variantsInWorker } = await import('$lib/work/client');
-			const take = (json: Parameters<typeof decodeProblem>[0]) =>
-				(this.#variants = { text, list: [...this.#variants.list, decodeProblem(json)] });
-			await variantsInWorker(
-				writeProblem(problem),
-				this.copies,
-				this.seed,
-				this.sameWay,
-				MILLISECONDS,
-				take,
-				signal
-			);
-		});
+	/** The names that a problem of so many parts gets. */
+	#names(problem: Problem): Names {
+		const relations = problem.constraints.map(({ relation }) => relation);
+		const { length } = problem.variables;
+		const open = this.#desk.document.problem;
+		const own = this.naming === 'lesson' && open && namesOf(open, length, relations.length);
+		if (own) return own;
+		return this.naming === 'pottery'
+			? potteryNames(length, relations, problem.objective.sense)
+			: letterNames(length, relations.length);
 	}
 
-	/** A find as a lesson; the recipe is in its notes, so that it can be gone on with. */
-	lessonOf({ problem }: Pick<Found, 'problem'>, title: string): Lesson {
-		const recipe = JSON.stringify(this.request);
+	/** A lesson of this size with nothing but 0 in it, to be made around a plan. */
+	begun(title: string): Lesson {
+		const usual: Relation = this.sense === 'max' ? '<=' : '>=';
+		const relations = Array.from({ length: this.constraints }, (_, i) => this.relations[i] ?? usual);
+		const problem = emptyProblem(this.variables, relations, this.sense);
 		return {
-			...newLesson(withTitle(printStatement(problem), title)),
-			notes: `Designed by wishes. The recipe, for the page Design or \`POST /api/v1/design\`:\n\n\`${recipe}\`\n`
+			...newLesson(withTitle(printStatement(named(problem, this.#names(problem))), title)),
+			page: '/design'
 		};
 	}
 
-	/** The variants as lessons of a collection, lettered, each with the story in its own numbers. */
-	variantLessons(title: string): Lesson[] {
-		const { problem, telling } = this.#desk.document;
-		const { story } = telling;
-		return this.variants.map((own, i) => {
-			const lesson = newLesson(withTitle(printStatement(own), `${title} ${String.fromCharCode(65 + i)}`));
-			if (!problem || !story) return lesson;
-			const { story: told, untold } = storyOf(story, problem, own);
-			const left = untold.map(({ name, part }) => `${name ?? problem.objective.name}, ${part}`).join('; ');
-			const notes = left
-				? `Numbers that the story does not link, and so may tell wrongly here: ${left}.\n`
-				: '';
-			return { ...lesson, story: told, notes };
-		});
+	/** Whole coefficients of the objective near its own for which a plan is best, worked out aside; null where none was found. */
+	async nearestWhole(problem: Problem, plan: Plan, signal: AbortSignal): Promise<Terms | null> {
+		const { nearestWholeInWorker } = await import('$lib/work/client');
+		const found = await nearestWholeInWorker(writeProblem(problem), writePlan(plan), signal);
+		return found && planFromTexts(found);
 	}
 
-	/** The variants as the text of a collection's file. */
-	collection(title: string): string {
-		const edited = asIso(Date.now());
-		return collectionText(this.variantLessons(title).map((lesson) => ({ edited, lesson })));
+	/** A find as a lesson under the names chosen; it keeps its recipe, so that it can be gone on with. */
+	lessonOf({ problem }: Pick<Found, 'problem'>, title: string): Lesson {
+		return {
+			...newLesson(withTitle(printStatement(named(problem, this.#names(problem))), title)),
+			recipe: this.#recipe
+		};
 	}
 }
 
-const made = new WeakMap<Desk, Designer>();
-
-/** The design of exercises on the desk that the views above provide; made when it is first asked for. */
-export function useDesigner(): Designer {
-	const desk = useDesk();
-	const known = made.get(desk);
-	if (known) return known;
-	// it outlives the page that asks for it first
-	let fresh: Designer;
-	$effect.root(() => {
-		fresh = new Designer(desk);
-	});
-	made.set(desk, fresh!);
-	return fresh!;
-}
+/** The design of exercises on the desk that the views above provide; it outlives the page that asks for it first. */
+export const useDesigner = oneForDesk((desk) => new Designer(desk));

@@ -36,6 +36,7 @@ export class LessonDocument {
 	#plans = $state.raw<Lesson['plans']>([]);
 	#tree = $state.raw<{ statement: string; kept: KeptTree } | null>(null);
 	#page = $state('/');
+	#recipe = $state('');
 	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
 	readonly #acts = new Acts<Kept>();
 	/** the drag that is going on */
@@ -101,6 +102,11 @@ export class LessonDocument {
 		return this.#page;
 	}
 
+	/** how it was designed, as `recipe.ts` reads it; empty where it was not */
+	get recipe(): string {
+		return this.#recipe;
+	}
+
 	/** The lasting key of a variable or constraint; one that the book does not know is its own key. */
 	keyOf(kind: keyof Meanings, name: string): string {
 		return this.book[kind].find((own) => own.name === name)?.key ?? name;
@@ -121,7 +127,8 @@ export class LessonDocument {
 			notation: this.#notation,
 			view: this.#view,
 			plans: this.#plans,
-			tree: this.tree
+			tree: this.tree,
+			recipe: this.#recipe
 		};
 	}
 
@@ -192,6 +199,7 @@ export class LessonDocument {
 		this.#plans = lesson.plans;
 		this.#tree = lesson.tree && { statement: lesson.statement, kept: lesson.tree };
 		this.#page = knownPage(lesson.page);
+		this.#recipe = lesson.recipe;
 		this.telling.restore({ ...lesson, toldOf: null });
 		this.#statement.begin(lesson.statement, null, lesson.lasting);
 	}

@@ -116,6 +116,32 @@ export const designInWorker = (
 ): Promise<void> =>
 	run(async (remote) => await remote.design(request, proxy(onFind), proxy(onProgress)), signal);
 
+/** The same on the server, which tells all at its end. */
+export async function designOnServer(
+	request: object,
+	onFind: (find: DesignJson['problems'][number]) => void,
+	onProgress: (progress: ProgressJson) => void,
+	signal?: AbortSignal
+): Promise<void> {
+	const reply = await fetch('/api/v1/design', {
+		method: 'POST',
+		headers: { 'content-type': 'application/json' },
+		body: JSON.stringify(request),
+		signal
+	});
+	if (!reply.ok) throw new Error(`the server answers ${reply.status}`);
+	const { problems, tried, missed, nearest = [] } = (await reply.json()) as DesignJson;
+	problems.forEach(onFind);
+	onProgress({ tried, missed, met: {}, near: nearest });
+}
+
+/** Whole coefficients of the objective near its own for which a plan is best, off the main thread; null where none was found. */
+export const nearestWholeInWorker = (
+	problem: ProblemJson,
+	plan: Readonly<Record<string, string>>,
+	signal?: AbortSignal
+): Promise<Record<string, string> | null> => run((remote) => remote.nearestWhole(problem, plan), signal);
+
 /** Parts the plane of two numbers of a problem off the main thread. */
 export const mapInWorker = async (
 	problem: ProblemJson,

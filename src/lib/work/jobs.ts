@@ -14,6 +14,8 @@ import { DANTZIG } from '../core/method/types';
 import { toText } from '../core/number/rational';
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import { answerDesign, type DesignJson, type ProgressJson } from '../core/exchange/design';
+import { coneAt, nearestWhole } from '../core/design/objective-cone';
+import { planFromTexts, writePlan } from '../core/problem/use';
 import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
@@ -66,6 +68,12 @@ export const jobs = {
 		onProgress: (progress: ProgressJson) => void
 	): void {
 		answerDesign(request, (milliseconds) => timed(milliseconds), { onFind, onProgress });
+	},
+	/** Whole coefficients of the objective near its own for which a plan is best; null where none was found. */
+	nearestWhole(json: ProblemJson, plan: Readonly<Record<string, string>>): Record<string, string> | null {
+		const problem = decodeProblem(json);
+		const found = nearestWhole(problem, coneAt(problem, planFromTexts(plan)));
+		return found && writePlan(found);
 	},
 	/** Looks for variants of a problem; each is told. */
 	variants(

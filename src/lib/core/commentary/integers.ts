@@ -20,6 +20,10 @@ export const brokenSentence = ({ name, bound, by, unit }: Broken): Sentence =>
 		? say`${name} ${RELATION_SIGNS[bound.relation]} ${bound.value} by ${quantity(by, unit)}`
 		: say`${{ constraint: name }} by ${quantity(by, unit)}`;
 
+/** That a plan is impossible, and what it breaks by how much. */
+export const impossibleSentence = (broken: readonly Broken[]): Sentence =>
+	say`The plan is impossible: it breaks ${joined(broken.map(brokenSentence))}.`;
+
 /**
  * What rounding comes to.
  * @param best the best objective of whole plans; null where there is none, undefined where it is not known yet

@@ -1,5 +1,6 @@
 import { parseRational, rational, ZERO, type Rational } from '../number/rational';
 import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
+import { letterNames } from './naming';
 import type { DesignRequest } from './types';
 import { kindOfWish } from './wishes/kinds';
 
@@ -17,7 +18,8 @@ const exact = (value: number): Rational =>
 /** The problem that a draft stands for: variables x1 to xn, whole where a wish is about whole numbers, constraints r1 to rm. */
 export function problemOf({ rows, relations, rhs, costs }: Draft, request: DesignRequest): Problem {
 	const { variables, sense, wishes } = request;
-	const names = Array.from({ length: variables }, (_, j) => `x${j + 1}`);
+	const letters = letterNames(variables, rows.length);
+	const names = letters.variables.map(({ name }) => name);
 	const isWhole = wishes.some(({ kind, not }) => !not && kindOfWish(kind).isWhole);
 	const terms = (row: readonly number[]) =>
 		withoutZeros(new Map(row.map((value, j) => [names[j], exact(value)])));
@@ -28,9 +30,9 @@ export function problemOf({ rows, relations, rhs, costs }: Draft, request: Desig
 			upper: null,
 			domain: isWhole ? 'integer' : 'continuous'
 		})),
-		objective: { sense, name: 'z', terms: terms(costs), constant: ZERO },
+		objective: { sense, name: letters.objective.name, terms: terms(costs), constant: ZERO },
 		constraints: rows.map((row, i): Constraint => ({
-			name: `r${i + 1}`,
+			name: letters.constraints[i].name,
 			terms: terms(row),
 			relation: relations[i],
 			rhs: rational(rhs[i])

@@ -7,7 +7,7 @@ import { PARTS, RULE_NAMES } from '../method/types';
 import { parseRational } from '../number/rational';
 import { MAX_STATEMENT } from '../problem/statement/limits';
 import * as yup from 'yup';
-import { MAX_DECISIONS, type Lesson } from './lesson';
+import { MAX_DECISIONS, MAX_RECIPE, type Lesson } from './lesson';
 
 import { upgraded } from './upgrade';
 
@@ -165,7 +165,8 @@ const schema = yup.object({
 		})
 		.nullable()
 		.optional()
-		.default(null)
+		.default(null),
+	recipe: yup.string().max(MAX_RECIPE).optional().default('')
 });
 
 /**

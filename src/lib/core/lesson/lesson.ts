@@ -18,6 +18,8 @@ export interface Meanings {
 	readonly constraints: Readonly<Record<string, string>>;
 }
 
+/** characters of a recipe */
+export const MAX_RECIPE = 20_000;
 /** nodes of a search tree that are kept; what comes after them can be searched again */
 export const MAX_DECISIONS = 2_000;
 
@@ -54,6 +56,8 @@ export interface Lesson {
 	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
 	/** the tree of its whole numbers; null where none was begun */
 	readonly tree: KeptTree | null;
+	/** how it was designed: a request of POST /api/v1/design with the version of what reads it, as JSON; empty where it was not */
+	readonly recipe: string;
 }
 
 /** Nothing is said of any name. */
@@ -75,7 +79,8 @@ export const newLesson = (statement: string): Lesson => ({
 	notation: PLAIN,
 	view: null,
 	plans: [],
-	tree: null
+	tree: null,
+	recipe: ''
 });
 
 /** A lesson in which nothing is stated yet: it opens where a problem is written. */

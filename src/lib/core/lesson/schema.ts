@@ -5,7 +5,7 @@ import { WAYS } from '../move/types';
 import { PARTS, RULE_NAMES } from '../method/types';
 import { MAX_STATEMENT } from '../problem/statement/limits';
 import { MAX_LASTING, MAX_NODES, MAX_PLANS, MAX_PROSE, MAX_TAG, MAX_TAGS } from './check';
-import { MAX_DECISIONS } from './lesson';
+import { MAX_DECISIONS, MAX_RECIPE } from './lesson';
 import { COLLECTION_FORMAT, MAX_LESSONS } from './files';
 
 /** The published JSON Schema of lessons and collections; docs/lesson.schema.json is written from it. */
@@ -136,14 +136,15 @@ const fields = {
 		]
 	},
 	plans: { type: 'array', maxItems: MAX_PLANS, items: object({ name: text(80), amounts: numbersByName }) },
-	tree: { oneOf: [{ type: 'null' }, tree] }
+	tree: { oneOf: [{ type: 'null' }, tree] },
+	recipe: text(MAX_RECIPE, 0)
 };
 
 const lesson = {
-	// a lesson written before there were trees has none
+	// a lesson written before there were trees and recipes has none
 	...object(
 		fields,
-		Object.keys(fields).filter((name) => name !== 'tree')
+		Object.keys(fields).filter((name) => name !== 'tree' && name !== 'recipe')
 	),
 	title: 'A lesson of Mathesis'
 };

@@ -21,11 +21,13 @@
 		/** what was wished: the run that the wishes are about is shown */
 		wishes?: readonly Wish[];
 		name: string;
+		/** whether the picture marks the best plan, and the bases on the way are told */
+		showsAnswers?: boolean;
 		/** where a promise comes true: these rows, and a part of picture or run */
 		lit?: Lit;
 		children: Snippet;
 	}
-	let { problem, wishes = [], name, lit = NOWHERE, children }: Props = $props();
+	let { problem, wishes = [], name, lit = NOWHERE, showsAnswers = true, children }: Props = $props();
 	const { document: lesson } = useDesk();
 	const style = $derived(lesson.notation.numbers);
 	/** the bases that the method goes through, and the value at each */
@@ -69,10 +71,10 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if problem.variables.length === 2}<MiniRegion {problem} {lit} />{/if}
-	<ol class="steps" class:lit={lit.part === 'run'} aria-label="Bases on the way">
-		{#each steps as { basis, value }, i (i)}<li><span>{basis}</span> {value}</li>{/each}
-	</ol>
+	{#if problem.variables.length === 2}<MiniRegion {problem} {lit} showsBest={showsAnswers} />{/if}
+	{#if showsAnswers}<ol class="steps" class:lit={lit.part === 'run'} aria-label="Bases on the way">
+			{#each steps as { basis, value }, i (i)}<li><span>{basis}</span> {value}</li>{/each}
+		</ol>{/if}
 	{@render children()}
 </article>
 
@@ -82,6 +84,7 @@
 		padding: var(--gap-2);
 		border: 1px solid var(--rule);
 		background: var(--sheet-raised);
+		break-inside: avoid;
 	}
 	h3 {
 		margin: 0 0 var(--gap-1);

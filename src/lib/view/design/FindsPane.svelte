@@ -15,6 +15,20 @@
 	const keeping = useKeeping();
 	const { finds, running, tried, missed, nearest, neverMet, searched } = $derived(designer);
 
+	const told = $derived(
+		[
+			`${tried} looked at`,
+			...(designer.rate === null ? [] : [`${designer.rate} a second`]),
+			`${finds.length} found`
+		].join(', ')
+	);
+	/** of each wish how often it failed alone, the most frequent first */
+	const alone = $derived(
+		designer.alone.missed
+			.map((count, i) => ({ count, says: saysOf(searched[i]) }))
+			.filter(({ count }) => count > 0)
+			.sort((a, b) => b.count - a.count)
+	);
 	/** the promise that is pointed at: the card shows where it comes true */
 	let pointed = $state<{ card: number; promise: number } | null>(null);
 
@@ -38,13 +52,28 @@
 	}
 </script>
 
+{#snippet failing()}
+	{#if missed.length && running.what === null}
+		<p class="note">
+			The wish that failed first, by how often: {missed
+				.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
+				.join(', ')}.
+			{#if alone.length}
+				Of {designer.alone.of} that were judged by all wishes, so many failed by one alone: {alone
+					.map(({ count, says }) => `“${says}” ${count}`)
+					.join(', ')}.
+			{/if}
+		</p>
+	{/if}
+{/snippet}
+
 <Pane
 	pane="finds"
 	name="Finds"
 	aside={running.what === 'search'
-		? `searching, ${tried} looked at`
-		: finds.length
-			? `${tried || 'a few'} looked at`
+		? `searching${designer.onServer ? ' on the server' : ''}, ${told}`
+		: tried
+			? told
 			: null}
 >
 	<Scroll label="Problems that keep the wishes">
@@ -81,11 +110,6 @@
 				{finds.length === 0
 					? 'Nothing was found in the time given.'
 					: `Only ${finds.length} of ${designer.count} were found in the time given.`}
-				{#if missed.length}
-					The wish that failed first, by how often: {missed
-						.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
-						.join(', ')}.
-				{/if}
 			</p>
 			{#if neverMet.length}
 				<p>
@@ -115,13 +139,7 @@
 		{:else if finds.length === 0 && running.what === null}
 			<p class="nothing">Search, and what keeps all wishes stands here, with its promises.</p>
 		{/if}
-		{#if missed.length && finds.length >= designer.count}
-			<p class="note">
-				The wish that failed first, by how often: {missed
-					.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
-					.join(', ')}.
-			</p>
-		{/if}
+		{@render failing()}
 	</Scroll>
 </Pane>
 

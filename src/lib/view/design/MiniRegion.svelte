@@ -10,11 +10,12 @@
 	let {
 		problem,
 		lit = NOWHERE,
+		showsBest = true,
 		width = 220,
 		height = 170
-	}: { problem: Problem; lit?: Lit; width?: number; height?: number } = $props();
+	}: { problem: Problem; lit?: Lit; showsBest?: boolean; width?: number; height?: number } = $props();
 	const region = $derived(regionOf(problem));
-	const best = $derived(bestCorners(problem, region));
+	const best = $derived(showsBest ? bestCorners(problem, region) : null);
 	const identities = $derived(new Map(problem.constraints.map(({ name }, i) => [name, identityAt(i)])));
 	const picture = $derived(
 		makePicture(

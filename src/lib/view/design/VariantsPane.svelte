@@ -4,10 +4,11 @@
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { useDesigner } from '$lib/desk/designer.svelte';
+	import { useVariants } from '$lib/desk/variants.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { download } from '../shared/download';
+	import { printAlone } from '../shared/print-alone';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import FindCard from './FindCard.svelte';
@@ -15,9 +16,12 @@
 	/** Other problems of the open lesson's kind, lettered, with the answers beside. */
 	const go = useGo();
 	const { document: lesson } = useDesk();
-	const designer = useDesigner();
+	const variants = useVariants();
 	const keeping = useKeeping();
-	const { variants, running } = $derived(designer);
+	let cards = $state<HTMLElement>();
+	/** whether the answers stand beside; without them the variants can be handed out */
+	let showsAnswers = $state(true);
+	const { list, running } = $derived(variants);
 	const title = $derived(shownTitle(titleOf({ statement: lesson.text })));
 	const letter = (i: number) => String.fromCharCode(65 + i);
 
@@ -31,7 +35,7 @@
 	}
 
 	async function take(i: number) {
-		await keeping.openNew(designer.variantLessons(title)[i]);
+		await keeping.openNew(variants.lessons(title)[i]);
 		go('/');
 	}
 </script>
@@ -39,10 +43,10 @@
 <Pane pane="variants" name="Variants" aside={lesson.stale ? 'last right statement' : null}>
 	{#snippet tools()}
 		<label class="option"
-			>how many <input class="field" type="number" min="1" max="12" bind:value={designer.copies} /></label
+			>how many <input class="field" type="number" min="1" max="12" bind:value={variants.count} /></label
 		>
 		<label class="option"
-			>pivots <select class="field" bind:value={designer.sameWay}>
+			>pivots <select class="field" bind:value={variants.sameWay}>
 				<option value="number">as many</option>
 				<option value="same">the same ones</option>
 				<option value="other">as many, other ones</option>
@@ -51,32 +55,39 @@
 		{#if running.what === 'variants'}
 			<button class="btn tool" onclick={() => running.cancel()}>Stop</button>
 		{:else}
-			<button class="btn tool now" disabled={!lesson.problem} onclick={() => void designer.vary()}
+			<button class="btn tool now" disabled={!lesson.problem} onclick={() => void variants.vary()}
 				>Make variants</button
 			>
 		{/if}
+		<label class="option"><input type="checkbox" bind:checked={showsAnswers} /> answers</label>
 		<button
 			class="btn tool"
-			disabled={variants.length === 0}
-			onclick={() => download('variants.mathesis.json', designer.collection(title), 'application/json')}
+			disabled={list.length === 0}
+			title="The variants side by side, as they stand here"
+			onclick={() => cards && printAlone(cards)}>Print</button
+		>
+		<button
+			class="btn tool"
+			disabled={list.length === 0}
+			onclick={() => download('variants.mathesis.json', variants.collection(title), 'application/json')}
 			>Export as a collection</button
 		>
 	{/snippet}
 	<Scroll label="Variants of this lesson">
 		{#if running.what === 'variants'}<progress
 				aria-label="Search for variants"
-				max={designer.copies}
-				value={variants.length}
+				max={variants.count}
+				value={list.length}
 			></progress>{/if}
-		<div class="cards">
-			{#each variants as problem, i (problem)}
-				<FindCard {problem} name={`${title} ${letter(i)}`}>
-					<p class="key">{key(problem)}</p>
+		<div class="cards" bind:this={cards}>
+			{#each list as problem, i (problem)}
+				<FindCard {problem} name={`${title} ${letter(i)}`} {showsAnswers}>
+					{#if showsAnswers}<p class="key">{key(problem)}</p>{/if}
 					<button class="btn tool" onclick={() => void take(i)}>Take</button>
 				</FindCard>
 			{/each}
 		</div>
-		{#if variants.length === 0 && running.what === null}
+		{#if list.length === 0 && running.what === null}
 			<p class="nothing">
 				Variants have the same kind of answer, the same constraints binding, as many pivots and artificial
 				variables, a whole best plan where this one is whole, and other numbers.
@@ -91,6 +102,12 @@
 		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
 		gap: var(--gap-2);
 		align-items: start;
+	}
+	:global(.print-alone) .cards {
+		grid-template-columns: repeat(2, 1fr);
+	}
+	:global(.print-alone) button {
+		display: none;
 	}
 	.option {
 		font-size: var(--size-note);

@@ -3,7 +3,10 @@
 	import { WISH_GROUPS } from '$lib/core/design/wishes/wish';
 	import { kindOfWish, WISH_NAMES } from '$lib/core/design/wishes/kinds';
 	import type { Relation } from '$lib/core/problem/types';
-	import { useDesigner } from '$lib/desk/designer.svelte';
+	import { NAMINGS } from '$lib/core/design/naming';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
+	import { readRecipe } from '$lib/desk/recipe';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
@@ -11,6 +14,8 @@
 
 	/** What the exercise shall be like: its size and numbers, a plan, and wishes. */
 	const designer = useDesigner();
+	const { document: lesson } = useDesk();
+	const recipe = $derived(lesson.recipe ? readRecipe(lesson.recipe) : null);
 	const groups = WISH_GROUPS.map((group) => ({
 		group,
 		items: WISH_NAMES.map(kindOfWish)
@@ -44,6 +49,20 @@
 
 <Pane pane="wishes" name="Wishes">
 	<Scroll label="What the exercise shall be like">
+		{#if recipe}
+			<p class="note">
+				{#if 'fault' in recipe}
+					This lesson has a recipe that cannot be followed: {recipe.fault}.
+				{:else}
+					This lesson was designed by wishes{recipe.isOther
+						? ', with another version of the search: its seed may find other problems'
+						: ''}.
+					<button class="btn tool" onclick={() => designer.takeUp(recipe.request)}
+						>Go on with its recipe</button
+					>
+				{/if}
+			</p>
+		{/if}
 		<div class="sizes">
 			<label
 				>variables <input
@@ -133,6 +152,17 @@
 		{#if designer.wishes.length === 0}<p class="note">
 				No wishes yet: any problem of this size would do.
 			</p>{/if}
+		<div class="sizes">
+			<label
+				>names when taken <select class="field" bind:value={designer.naming}
+					>{#each NAMINGS as naming (naming)}<option value={naming}>{NAMING_WORDS[naming]}</option
+						>{/each}</select
+				></label
+			>
+			<label
+				><input type="checkbox" bind:checked={designer.onServer} /> search on the server (where this device is slow)</label
+			>
+		</div>
 		<div class="sizes go">
 			<label>seed <input class="field" type="number" bind:value={designer.seed} /></label>
 			<label
@@ -151,6 +181,14 @@
 				<button class="btn tool now" disabled={against !== null} onclick={() => void designer.search()}
 					>Search</button
 				>
+				{#if designer.tried > 0 && designer.finds.length < designer.count}
+					<button
+						class="btn tool"
+						disabled={against !== null}
+						title="With what was found so far"
+						onclick={() => void designer.goOn()}>Go on</button
+					>
+				{/if}
 				<button
 					class="btn tool"
 					disabled={against !== null}

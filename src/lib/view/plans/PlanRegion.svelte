@@ -1,14 +1,18 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
+	import type { Region } from '$lib/core/geometry/types';
+	import type { Frame } from '../region/frame';
 	import { brokenConstraints } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPane from '../region/RegionPane.svelte';
 	import TriedPlan from './TriedPlan.svelte';
 
 	/** The region with the plan being tried in it; which corner is best stays hidden until it is asked for. */
+	let { under }: { under?: Snippet<[Region, Frame]> } = $props();
 	const { document: lesson, plans } = useDesk();
 </script>
 
-<RegionPane showsBest={plans.showsBest} violated={brokenConstraints(lesson.problem, plans.plan)}>
+<RegionPane {under} showsBest={plans.showsBest} violated={brokenConstraints(lesson.problem, plans.plan)}>
 	{#snippet inside(region, frame)}
 		{#if lesson.problem}<TriedPlan problem={lesson.problem} {region} {frame} />{/if}
 	{/snippet}

@@ -107,6 +107,10 @@
 		padding-inline: 0.1rem;
 		color: var(--ink-soft);
 	}
+	td:first-child {
+		left: 0;
+		z-index: 3;
+	}
 	/* relation and amount stay in sight at the right edge */
 	.amount {
 		right: 0;

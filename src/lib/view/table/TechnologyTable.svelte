@@ -273,7 +273,8 @@
 	.scroll {
 		max-height: 100%;
 		overflow: auto;
-		padding: 0 0 var(--gap-3) var(--gap-3);
+		margin-left: var(--gap-3);
+		padding-bottom: var(--gap-3);
 	}
 	table {
 		border-collapse: separate;

@@ -2,13 +2,13 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useDesigner, type WayToDesign } from '$lib/desk/designer.svelte';
 	import DesignBar from '$lib/view/design/DesignBar.svelte';
+	import FanRegion from '$lib/view/design/FanRegion.svelte';
 	import FindsPane from '$lib/view/design/FindsPane.svelte';
 	import HandPane from '$lib/view/design/HandPane.svelte';
 	import VariantsPane from '$lib/view/design/VariantsPane.svelte';
 	import WishesPane from '$lib/view/design/WishesPane.svelte';
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
-	import PlanRegion from '$lib/view/plans/PlanRegion.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 
@@ -18,7 +18,7 @@
 		wishes: { title: 'Wishes', component: WishesPane },
 		finds: { title: 'Finds', component: FindsPane },
 		hand: { title: 'Around a plan', component: HandPane },
-		region: { title: 'Region', component: PlanRegion },
+		region: { title: 'Region', component: FanRegion },
 		statement: { title: 'Statement', component: StatementPane },
 		typeset: { title: 'Problem', component: TypesetPane },
 		variants: { title: 'Variants', component: VariantsPane }

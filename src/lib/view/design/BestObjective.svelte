@@ -1,0 +1,120 @@
+<script lang="ts">
+	import { fromPlan } from '$lib/core/answer/complementary';
+	import { fromPlanSentences } from '$lib/core/commentary/duality';
+	import { costsFor, rowsAt } from '$lib/core/design/by-hand';
+	import { isZero, ZERO } from '$lib/core/number/rational';
+	import { readCell, setCost } from '$lib/core/problem/statement/edits';
+	import { printTerms } from '$lib/core/problem/statement/print';
+	import { isFeasible, type Plan, type Problem, type Terms } from '$lib/core/problem/types';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useDesigner } from '$lib/desk/designer.svelte';
+	import Words from '../shared/Words.svelte';
+
+	/** Whether the objective makes the plan a best one, and ways to one that does: a mix of what binds, or the nearest whole coefficients. */
+	let { problem, plan }: { problem: Problem; plan: Plan } = $props();
+	const { document: lesson } = useDesk();
+	const designer = useDesigner();
+	const found = $derived(fromPlan(problem, plan));
+	const isBest = $derived(found?.is === 'one' && found.wrong.length === 0);
+	const binding = $derived(rowsAt(problem, plan).filter(({ slack }) => isZero(slack)));
+	/** the weights of the mix, as typed */
+	let weights = $state<Record<string, string>>({});
+	const mix = $derived.by(() => {
+		const known = binding.flatMap(({ row }) => {
+			const weight = readCell(weights[row.name] ?? '1');
+			return weight ? [[row.name, weight] as const] : [];
+		});
+		return costsFor(problem, new Map(known));
+	});
+
+	let nearest = $state.raw<{ problem: Problem; plan: Plan; terms: Terms | null } | null>(null);
+	const near = $derived(nearest?.problem === problem && nearest.plan === plan ? nearest : null);
+	$effect(() => {
+		if (isBest || !isFeasible(problem, plan) || binding.length === 0) return;
+		const of = { problem, plan };
+		const stop = new AbortController();
+		void designer
+			.nearestWhole(problem, plan, stop.signal)
+			.then((terms) => (nearest = { ...of, terms }))
+			// another plan or objective is looked at meanwhile
+			.catch((error: unknown) => {
+				if (!stop.signal.aborted) throw error;
+			});
+		return () => stop.abort();
+	});
+
+	function take(terms: Terms) {
+		lesson.asOne(() => {
+			for (const { name } of problem.variables)
+				lesson.edit(setCost(lesson.text, lesson.reading, name, terms.get(name) ?? ZERO));
+		});
+	}
+</script>
+
+<section>
+	<h3>Shall it be best?</h3>
+	<p class:yes={isBest} aria-live="polite">
+		{isBest
+			? 'The plan is a best one with this objective.'
+			: 'With this objective the plan is not shown to be a best one.'}
+	</p>
+	{#if found}{#each fromPlanSentences(problem, found) as sentence, i (i)}<p class="note">
+				<Words {sentence} />
+			</p>{/each}{/if}
+	{#if binding.length}
+		<p>
+			Every positive mix of the constraints that bind makes it best:
+			{#each binding as { row } (row.name)}
+				<label
+					><input
+						aria-label={`Weight of ${row.name}`}
+						value={weights[row.name] ?? '1'}
+						oninput={(event) => (weights[row.name] = event.currentTarget.value)}
+					/>
+					· {row.name}
+				</label>
+			{/each}
+			<button class="btn tool" disabled={mix.size === 0} onclick={() => take(mix)}
+				>Take this mix as the objective</button
+			>
+		</p>
+		{#if !isBest && near?.terms}
+			<p>
+				The nearest whole coefficients that make it best: {printTerms(near.terms)}
+				<button class="btn tool" onclick={() => take(near.terms!)}>Take these as the objective</button>
+			</p>
+		{/if}
+	{:else}
+		<p class="note">
+			No constraint binds at the plan: give one 0 left, and a mix of those that bind makes the plan a best
+			one.
+		</p>
+	{/if}
+</section>
+
+<style>
+	section {
+		margin-top: var(--gap-3);
+		max-width: 44rem;
+	}
+	h3 {
+		margin: 0;
+		font-size: var(--size-text);
+	}
+	p {
+		margin: 0 0 0.2rem;
+	}
+	.yes {
+		font-weight: 650;
+	}
+	.note {
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	input {
+		width: 3rem;
+		padding: 0.15rem 0.3rem;
+		text-align: center;
+		border-bottom: 1px dotted var(--rule-strong);
+	}
+</style>
