@@ -208,8 +208,10 @@ export class Proposer {
 			const factor = random.int(1, Math.floor(limit / most));
 			return small.map((value) => value * factor);
 		}
-		// rounded it may leave the cone: the judge sees
-		return isEdge ? null : small.map((value) => Math.round((value * limit) / most));
+		// rounded it may leave the cone: the judge sees, but a plan that was chosen keeps what it promises
+		return isEdge || this.#request.plan?.shall === 'best'
+			? null
+			: small.map((value) => Math.round((value * limit) / most));
 	}
 
 	/** Two rows that contradict each other, the second a part of the first that shall be more; the others at random. */
