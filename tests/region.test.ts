@@ -142,6 +142,26 @@ describe('taken hold of', () => {
 		expect((await values())['The line of clay']).toBe('18');
 	});
 
+	test('a line dragged out of the picture is told of at its border, and comes back in the same drag', async () => {
+		await show(KILN);
+		const shelf = async () => amount((await values())['The line of shelf']!);
+		const box = (await (await desk.page.waitForSelector('[data-grip="shelf"]'))!.boundingBox())!;
+		const [x, y] = [box.x + box.width / 2, box.y + 40];
+		await desk.page.mouse.move(x, y);
+		await desk.page.mouse.down();
+		await desk.page.mouse.move(1270, y, { steps: 5 });
+		await desk.settled();
+		const out = await shelf();
+		expect(out).toBeGreaterThan(6);
+		expect(await desk.page.$eval('[data-out="shelf"]', (own) => own.textContent)).toContain('shelf');
+		await desk.page.mouse.move(x + 6, y, { steps: 5 });
+		await desk.settled();
+		expect(await shelf()).toBeLessThan(out);
+		expect(await desk.page.$('[data-out]')).toBeNull();
+		await desk.page.mouse.up();
+		await desk.click('Put shelf back to 4');
+	});
+
 	test('the objective’s line is dragged, stepped and typed; it takes a corner’s value, and is turned by its arrow', async () => {
 		await show(KILN);
 		const level = async () => (await values())['The line of the objective gain'];

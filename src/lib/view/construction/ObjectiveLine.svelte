@@ -119,7 +119,7 @@
 		)
 	});
 	const swing = draggable({
-		move: (px, py) => turnTo(px - grip.x, py - grip.y),
+		move: (px, py) => turnTo(px - arrow.x, py - arrow.y),
 		...takenBack(
 			() => construction.turned,
 			(own) => construction.turn(own)
@@ -166,6 +166,16 @@
 		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, place.x)),
 		y: Math.max(MARGIN.top + 14, Math.min(frame.size.height - MARGIN.bottom - 14, place.y))
 	});
+	/** where the arrow begins: at the grip, or as near to it as leaves all of the arrow in the picture */
+	const arrow = $derived.by(() => {
+		const tip = { x: (slope?.better.x ?? 0) * (ARROW + 16), y: (slope?.better.y ?? 0) * (ARROW + 16) };
+		const inside = (at: number, by: number, low: number, high: number) =>
+			Math.max(low - Math.min(0, by), Math.min(high - Math.max(0, by), at));
+		return {
+			x: inside(place.x, tip.x, MARGIN.left, frame.size.width - MARGIN.right),
+			y: inside(place.y, tip.y, MARGIN.top, frame.size.height - MARGIN.bottom)
+		};
+	});
 	const bounded = $derived(
 		values?.low && values.high ? [min(values.low, level), max(values.high, level)] : null
 	);
@@ -208,6 +218,7 @@
 		</g>
 		<g
 			class="swing"
+			transform={`translate(${arrow.x - place.x} ${arrow.y - place.y})`}
 			role="slider"
 			tabindex="0"
 			aria-label="The direction of the objective. Arrow keys turn it."
