@@ -260,8 +260,21 @@ describe('three variables and more', () => {
 			desk.page.$$eval('polygon.face', (list) => list.map((own) => own.getAttribute('points')).join());
 		const before = await outline();
 		await drag('[data-pane="region"] .canvas', 80, 20);
-		const turned = await outline();
-		expect(turned).not.toBe(before);
+		expect(await outline()).not.toBe(before);
+		await focus('[data-pane="region"] svg[role="group"]');
+		await desk.press('0');
+		// Escape takes a turn back, though the button is still down
+		const canvas = (await (await desk.page.$('[data-pane="region"] .canvas'))!.boundingBox())!;
+		await desk.page.mouse.move(canvas.x + 40, canvas.y + canvas.height - 60);
+		await desk.page.mouse.down();
+		await desk.page.mouse.move(canvas.x + 120, canvas.y + canvas.height - 60, { steps: 4 });
+		await desk.settled();
+		expect(await outline()).not.toBe(before);
+		await desk.page.keyboard.press('Escape');
+		await desk.page.mouse.move(canvas.x + 160, canvas.y + canvas.height - 60, { steps: 4 });
+		await desk.settled();
+		expect(await outline()).toBe(before);
+		await desk.page.mouse.up();
 		await focus('[data-pane="region"] svg[role="group"]');
 		await desk.press('0');
 		expect(await outline()).toBe(before);

@@ -26,10 +26,15 @@
 			<button
 				class="btn tool"
 				title="To the nearest plan in whole numbers that is allowed"
-				onclick={() => plans.toWhole()}>To whole</button
+				aria-label="To whole"
+				onclick={() => plans.toWhole()}>Whole</button
 			>
-			<button class="btn tool" disabled={!figure.region?.corners.length} onclick={() => plans.snap()}
-				>To corner</button
+			<button
+				class="btn tool"
+				title="To the nearest corner"
+				aria-label="To corner"
+				disabled={!figure.region?.corners.length}
+				onclick={() => plans.snap()}>Corner</button
 			>
 			<button class="btn tool" onclick={keep}>Keep</button>
 			<button class="btn tool" aria-pressed={explained} onclick={() => (explained = !explained)}>Sums</button>

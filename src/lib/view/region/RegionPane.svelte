@@ -16,6 +16,7 @@
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
 	import type { Box } from './box';
 	import { fitOf, makePicture, makeScene } from './picture';
+	import { takenBack } from './draggable';
 	import { withGestures, withKeys } from './picture-moves';
 	import type { BuiltPart, Stage } from './stage';
 
@@ -199,7 +200,14 @@
 					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits, z magnifies a corner."
 					tabindex="0"
 					{onkeydown}
-					{@attach withGestures({ zoomBy, panBy })}
+					{@attach withGestures({
+						zoomBy,
+						panBy,
+						...takenBack(
+							() => document.view,
+							(own) => document.look(own)
+						)
+					})}
 				>
 					<RegionPicture
 						{problem}

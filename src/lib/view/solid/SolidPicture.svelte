@@ -14,6 +14,7 @@
 	import { placeLabels } from '../region/labels';
 	import MarkedName from '../region/MarkedName.svelte';
 	import { points, shortened } from '../region/picture';
+	import { takenBack } from '../region/draggable';
 	import { withGestures, withKeys } from '../region/picture-moves';
 	import type { BuiltPart } from '../region/stage';
 	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera, type Projection } from './camera';
@@ -167,7 +168,14 @@
 	aria-label="Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down."
 	tabindex="0"
 	{onkeydown}
-	{@attach withGestures({ zoomBy: zoom, panBy: (dx, dy) => turn(dx / 160, dy / 160) })}
+	{@attach withGestures({
+		zoomBy: zoom,
+		panBy: (dx, dy) => turn(dx / 160, dy / 160),
+		...takenBack(
+			() => camera,
+			(own) => (camera = own)
+		)
+	})}
 >
 	{#each axes as { key, from, to } (key)}
 		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />

@@ -49,6 +49,13 @@
 		border-bottom: 1px dotted transparent;
 		border-radius: 0;
 	}
+	/* letters are not as wide as figures */
+	@supports (field-sizing: content) {
+		input {
+			width: auto;
+			field-sizing: content;
+		}
+	}
 	.chosen {
 		background: color-mix(in oklab, var(--focus) 22%, transparent);
 	}
