@@ -1,3 +1,9 @@
+/** The folders of the core: each may use what stands before it, and only types of what comes after. */
+const LAYERS =
+	'number problem tableau notation sentence form geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design api'.split(
+		' '
+	);
+
 /** The import rules of docs/ARCHITECTURE.md. */
 module.exports = {
 	forbidden: [
@@ -13,6 +19,22 @@ module.exports = {
 					'\\.grammar(\\.terms)?$'
 				]
 			}
+		},
+		...LAYERS.slice(0, -1).map((folder, i) => ({
+			name: `layer-${folder}`,
+			comment: 'core folders stand in layers (types alone may look up)',
+			severity: 'error',
+			from: { path: `^src/lib/core/${folder}/`, pathNot: '\\.test\\.ts$' },
+			to: {
+				path: `^src/lib/core/(${LAYERS.slice(i + 1).join('|')})/`,
+				dependencyTypesNot: ['type-only']
+			}
+		})),
+		{
+			name: 'every-folder-has-a-layer',
+			severity: 'error',
+			from: { path: '^src/lib' },
+			to: { path: '^src/lib/core/', pathNot: `^src/lib/core/(${LAYERS.join('|')})/` }
 		},
 		{
 			name: 'view-goes-through-desk',
@@ -32,7 +54,7 @@ module.exports = {
 			comment: 'but a place of a page consists of places',
 			severity: 'error',
 			from: { pathNot: 'SplitPlace\\.svelte$' },
-			to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } }
+			to: { circular: true }
 		},
 		{
 			name: 'resolvable',

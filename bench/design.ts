@@ -1,5 +1,5 @@
 import { design } from '../src/lib/core/design/search';
-import { readDesignRequest } from '../src/lib/core/exchange/design';
+import { readDesignRequest } from '../src/lib/core/api/design';
 
 /** Candidates a second and the median time to a first find, for the wishes that are asked for most. */
 

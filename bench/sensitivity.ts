@@ -1,7 +1,7 @@
 import { solveLinear } from '../src/lib/core/answer/answer';
 import { rangeReading } from '../src/lib/core/commentary/ranges';
 import { numberMap, windowAround } from '../src/lib/core/parametric/map';
-import { parametricRun, solvedPosition } from '../src/lib/core/parametric/run';
+import { parametricRun, solvedPosition } from '../src/lib/core/move/parametric-run';
 import { numberOf, valueFunction, type Varied } from '../src/lib/core/parametric/value-function';
 import { denseProblem } from './dense-problem';
 import { median } from './measure';

@@ -1,5 +1,5 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
-import { problemDetails } from '$lib/core/exchange/reply';
+import { problemDetails } from '$lib/core/api/reply';
 import { HEADERS } from '$lib/work/headers';
 import { respond } from '$lib/work/http.server';
 import pino from 'pino';

@@ -5,7 +5,7 @@ import type { Rational } from '$lib/core/number/rational';
 import { OBJECTIVE } from '$lib/core/tableau/goal';
 import { columnOf, goalValue, rhs } from '$lib/core/tableau/tableau';
 import type { Desk } from './desk.svelte';
-import type { IntegerWork } from './integers.svelte';
+import type { IntegerWork } from './integer-work';
 import type { Running } from './running.svelte';
 
 export const CUT_RULES = ['first', 'largest', 'lexicographic'] as const;

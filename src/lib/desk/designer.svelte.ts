@@ -1,5 +1,6 @@
-import { readDesignRequest, type ProgressJson } from '$lib/core/exchange/design';
-import { neverMet, together, type Met, type NearFind } from '$lib/core/design/wish-sample';
+import { readDesignRequest, type ProgressJson } from '$lib/core/api/design';
+import { neverMet, together } from '$lib/core/design/wish-sample';
+import { type Met, type NearFind } from '$lib/core/design/types';
 import {
 	emptyProblem,
 	letterNames,

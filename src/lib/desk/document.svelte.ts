@@ -6,7 +6,7 @@ import type { NumberStyle } from '$lib/core/number/show';
 import type { LastingBook } from '$lib/core/problem/lasting';
 import type { Fix } from '$lib/core/problem/statement/diagnostics';
 import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit';
-import type { Reading } from '$lib/core/problem/statement/read';
+import type { Reading } from '$lib/core/problem/statement/reading';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { writePlan } from '$lib/core/problem/use';
 import { knownPage } from './pages';

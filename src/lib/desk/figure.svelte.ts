@@ -2,7 +2,7 @@ import { cornerKey } from '$lib/core/geometry/corner-key';
 import { bestCorners, region } from '$lib/core/geometry/region';
 import { pointOf, sliced } from '$lib/core/geometry/sides';
 import type { Point } from '$lib/core/geometry/types';
-import type { Position } from '$lib/core/move/position';
+import type { Position } from '$lib/core/position/position';
 import type { Vector } from '$lib/core/number/linear-algebra';
 import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
 import type { Problem } from '$lib/core/problem/types';

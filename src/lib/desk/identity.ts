@@ -1,5 +1,5 @@
 import type { Owner } from '$lib/core/form/types';
-import type { Position } from '$lib/core/move/position';
+import type { Position } from '$lib/core/position/position';
 import type { LastingBook } from '$lib/core/problem/lasting';
 import { cutName } from '$lib/core/problem/row-owner';
 

@@ -1,7 +1,8 @@
+import type { IntegerWork } from './integer-work';
 import { solveLinear } from '$lib/core/answer/answer';
 import { wholeHull } from '$lib/core/geometry/hull';
 import { roundings } from '$lib/core/integer/rounding';
-import { asksForWhole, mustBeWhole } from '$lib/core/integer/whole';
+import { asksForWhole, mustBeWhole } from '$lib/core/problem/whole';
 import type { Plan } from '$lib/core/problem/types';
 import { samePlan } from '$lib/core/problem/use';
 import type { WayJson } from '$lib/work/jobs';
@@ -10,9 +11,6 @@ import { Cutting } from './cutting.svelte';
 import { useDesk, type Desk } from './desk.svelte';
 import { Running } from './running.svelte';
 import { Tree } from './tree.svelte';
-
-/** The long work of this page. */
-export type IntegerWork = 'search' | 'rounds' | 'comparison' | 'best';
 
 export const MODES = ['rounding', 'cuts', 'branching', 'comparison', 'proof'] as const;
 export type Mode = (typeof MODES)[number];

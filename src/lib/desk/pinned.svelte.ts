@@ -1,5 +1,5 @@
 import { replay, type Stop } from '$lib/core/move/replay';
-import { stated } from '$lib/core/move/position';
+import { stated } from '$lib/core/position/position';
 import { pathTo } from '$lib/core/move/trail';
 import { keysOf } from '$lib/core/problem/lasting';
 import type { LessonDocument } from './document.svelte';

@@ -1,5 +1,5 @@
 import type { Sentence } from '$lib/core/sentence/sentence';
-import type { Result } from '$lib/core/move/position';
+import type { Result } from '$lib/core/position/position';
 import type { Move } from '$lib/core/move/types';
 
 /** A move looked at before it is made: where it would lead, or why it cannot be made. */

@@ -1,4 +1,4 @@
-import { readDesignRequest } from '$lib/core/exchange/design';
+import { readDesignRequest } from '$lib/core/api/design';
 import type { DesignRequest } from '$lib/core/design/types';
 import { InputError } from '$lib/core/problem/json';
 

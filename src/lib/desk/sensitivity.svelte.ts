@@ -1,10 +1,11 @@
 import { solveLinear } from '$lib/core/answer/answer';
 import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ranges';
-import { asksForWhole } from '$lib/core/integer/whole';
+import { asksForWhole } from '$lib/core/problem/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
 import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
 import { cellAt, windowAround, type Cell, type Window } from '$lib/core/parametric/map';
-import { parametricRun, piecesOf, solvedPosition, type Stretch } from '$lib/core/parametric/run';
+import { parametricRun, piecesOf, solvedPosition } from '$lib/core/move/parametric-run';
+import { type Stretch } from '$lib/core/parametric/stretch';
 import { numberOf, valueFunction, withNumber, type Varied } from '$lib/core/parametric/value-function';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { planOf } from '$lib/core/problem/use';

@@ -1,6 +1,6 @@
 import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { Remark, Sentence } from '$lib/core/sentence/sentence';
-import type { RunStep } from '$lib/core/exchange/run';
+import type { RunStep } from '$lib/core/formats/run';
 import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
@@ -8,7 +8,7 @@ import { offers, perform, tell } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
 import { basisOfCorner } from '$lib/core/move/basis';
 import { pivotMove } from '$lib/core/move/pivot';
-import { stated, type Position } from '$lib/core/move/position';
+import { stated, type Position } from '$lib/core/position/position';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
 import { notByRule, noWay } from '$lib/core/move/messages';
 import { wayTo } from '$lib/core/move/way';

@@ -1,5 +1,6 @@
 import { EMPTY_BOOK, follow, type LastingBook } from '$lib/core/problem/lasting';
-import { NO_READING, readStatement, type Reading } from '$lib/core/problem/statement/read';
+import { readStatement } from '$lib/core/problem/statement/read';
+import { NO_READING, type Reading } from '$lib/core/problem/statement/reading';
 import type { Problem } from '$lib/core/problem/types';
 import { Cancelled } from '$lib/work/cancelled';
 

@@ -13,7 +13,7 @@ import type { Problem } from '$lib/core/problem/types';
 import { packDecision, takePacked, type PackedDecision } from '$lib/work/packing';
 import { solveRelaxation } from './cutting.svelte';
 import type { Desk } from './desk.svelte';
-import type { IntegerWork } from './integers.svelte';
+import type { IntegerWork } from './integer-work';
 import type { Running } from './running.svelte';
 
 const MOST_NODES = 50_000;

@@ -1,11 +1,11 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
-import type { SolveJson } from '../core/exchange/solve';
+import type { SolveJson } from '../core/api/solve';
 import type { SameWay } from '../core/design/variants';
-import type { DesignJson, ProgressJson } from '../core/exchange/design';
-import type { ProblemKind } from '../core/answer/kind';
+import type { DesignJson, ProgressJson } from '../core/api/design';
+import type { ProblemKind } from '../core/kind/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
-import type { Reading } from '../core/problem/statement/read';
+import type { Reading } from '../core/problem/statement/reading';
 import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
 import type { Cell, Window } from '../core/parametric/map';

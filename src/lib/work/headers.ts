@@ -1,4 +1,4 @@
-import { problemDetails } from '../core/exchange/reply';
+import { problemDetails } from '../core/api/reply';
 
 /** Headers that go with every answer of the server. */
 export const HEADERS: Readonly<Record<string, string>> = {

@@ -1,4 +1,4 @@
-import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
+import { jsonReply, problemDetails, type Reply } from '$lib/core/api/reply';
 import { MOST_BYTES, TOO_LARGE } from './headers';
 import { runTask } from './pool.server';
 import type { ServerTask } from './server-worker';

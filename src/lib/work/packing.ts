@@ -4,7 +4,7 @@ import type { NodeDecision, Relaxed } from '../core/integer/search-types';
 import type { Search } from '../core/integer/search';
 import { parseRational, toText } from '../core/number/rational';
 import type { Plan, Problem } from '../core/problem/types';
-import type { Reading } from '../core/problem/statement/read';
+import type { Reading } from '../core/problem/statement/reading';
 
 /** A reading as it crosses from a worker: the problem as JSON of its format, since classes do not survive the crossing. */
 export type PackedReading = Omit<Reading, 'problem'> & { problem: ProblemJson | null };

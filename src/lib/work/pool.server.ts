@@ -4,8 +4,8 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
-import { jsonReply, problemDetails, type Reply } from '$lib/core/exchange/reply';
-import { MAX_MILLISECONDS } from '$lib/core/exchange/solve-request';
+import { jsonReply, problemDetails, type Reply } from '$lib/core/api/reply';
+import { MAX_MILLISECONDS } from '$lib/core/api/solve-request';
 import type { FoundJson } from './jobs';
 import type { ServerTask } from './server-worker';
 

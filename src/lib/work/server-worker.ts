@@ -6,7 +6,7 @@ import {
 	replyParametric,
 	replyRegion,
 	type Reply
-} from '../core/exchange/reply';
+} from '../core/api/reply';
 import { jobs } from './jobs';
 import { timed } from './timed';
 

@@ -1,5 +1,5 @@
 import { timeLimit } from '../core/answer/messages';
-import type { Control } from '../core/exchange/solve';
+import type { Control } from '../core/api/solve';
 
 /**
  * Ends a solve by itself when its time is up, and cuts the list of optimal plans short at two thirds of it.

@@ -6,7 +6,7 @@ import { rational, toText, type Rational } from '../number/rational';
 import { readProblem } from '../problem/json';
 import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, type Plan } from '../problem/types';
-import { asksForWhole } from '../integer/whole';
+import { asksForWhole } from '../problem/whole';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
 import { CannotStart, METHODS, type MethodName } from '../method/solve';

@@ -1,4 +1,4 @@
-import type { Position } from '../move/position';
+import type { Position } from '../position/position';
 import { isDualFeasible } from '../method/dual';
 import type { Work } from '../method/types';
 import { ZERO } from '../number/rational';

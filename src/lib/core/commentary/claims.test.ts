@@ -7,7 +7,7 @@ import { ruleNamed, RULE_NAMES } from '../method/types';
 import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { pivotMove } from '../move/pivot';
-import { stated, type Position } from '../move/position';
+import { stated, type Position } from '../position/position';
 import { WAYS, type Move } from '../move/types';
 import { board, signOf, type Board, type BoardCell } from '../notation/board';
 import { fitted } from '../notation/column-names';

@@ -5,7 +5,7 @@ import type { Column } from '../form/types';
 import { decide } from '../method/decide';
 import { DANTZIG } from '../method/types';
 import { offers, perform, tell } from '../move/kinds';
-import { stated, type Position } from '../move/position';
+import { stated, type Position } from '../position/position';
 import { choiceOf, pivotMove } from '../move/pivot';
 import type { Move, Way } from '../move/types';
 import { isZero, rational, ZERO, type Rational } from '../number/rational';

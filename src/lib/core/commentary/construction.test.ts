@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { allCorners, anyProblem } from '../../../../tests/support/problems';
 import { conflictOf, gapOf } from '../answer/conflict';
-import { isRedundant } from '../answer/kind';
+import { isRedundant } from '../kind/kind';
 import { solveLinear } from '../answer/answer';
 import { bestFace, edgesAt, valuesOf } from '../geometry/best';
 import { construction, keptProblem, ordered } from '../geometry/construction';

@@ -2,7 +2,7 @@ import { affineColumns } from '../form/affine';
 import { deriveCut, fraction, internalRow, type Cut } from '../integer/cut';
 import { combined, type CombineFault } from '../integer/combined';
 import { isDualFeasible } from '../method/dual';
-import type { Position } from '../move/position';
+import type { Position } from '../position/position';
 import { isInteger, isZero, ONE, rational, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, evaluate, holds, type Problem, type Terms } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';

@@ -5,7 +5,7 @@ import { shortOf, type Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { NodeState, SearchNode } from '../integer/search-types';
 import { isZero, type Rational } from '../number/rational';
-import { isWhole } from '../integer/whole';
+import { isWhole } from '../problem/whole';
 import type { Plan, Problem } from '../problem/types';
 import type { Broken } from '../problem/use';
 import { RELATION_SIGNS } from '../problem/relation';

@@ -1,4 +1,4 @@
-import type { ProblemKind } from '../answer/kind';
+import type { ProblemKind } from '../kind/kind';
 import { isBound, ownerOf } from '../problem/row-owner';
 
 /** A word about the kind of problem, and what it means here. */

@@ -1,4 +1,4 @@
-import { redundantRows } from '../method/artificial';
+import { redundantRows } from '../tableau/vacancy';
 import * as reasons from '../method/messages';
 import type { Part, Work } from '../method/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { parseRational, rational } from '../number/rational';
-import { parametricRun, solvedPosition } from '../parametric/run';
+import { parametricRun, solvedPosition } from '../move/parametric-run';
 import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
 import { readStatement } from '../problem/statement/read';
 import { plainText } from '../sentence/sentence';

@@ -1,7 +1,7 @@
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
 import { dualValues, reducedCosts } from '../answer/multipliers';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
-import { withLength, type Stretch } from '../parametric/run';
+import { withLength, type Stretch } from '../parametric/stretch';
 import { numberOf, type Piece, type Varied } from '../parametric/value-function';
 import type { Problem } from '../problem/types';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';

@@ -1,7 +1,7 @@
 import { dualValues } from '../answer/multipliers';
 import { tiedColumns } from '../answer/ties';
 import type { Decision, Work } from '../method/types';
-import type { Position } from '../move/position';
+import type { Position } from '../position/position';
 import { isInteger, isZero, sign, ZERO } from '../number/rational';
 import { joined, say } from '../sentence/sentence';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';

@@ -3,8 +3,7 @@ import { summedRows, greatest } from '../answer/check';
 import { standingProblem, type Multipliers } from '../answer/multipliers';
 import { goalsOf } from '../method/primal';
 import type { Decision, End, Work } from '../method/types';
-import type { Offer } from '../move/types';
-import type { Position } from '../move/position';
+import type { Position } from '../position/position';
 import { improvingPositions } from '../method/rules';
 import { isZero, type Rational } from '../number/rational';
 import { withoutZeros, type Problem } from '../problem/types';
@@ -56,11 +55,16 @@ function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: read
 	};
 }
 
+/** Something that can be done here, in words. */
+interface Way {
+	readonly says: Sentence;
+}
+
 /** What is in the way of the method at work, and the ways on. */
 function stuckRemark(
 	{ tableau: t, part }: Work,
 	decision: Extract<Decision, { kind: 'stuck' }>,
-	ways: readonly Offer[]
+	ways: readonly Way[]
 ): Remark {
 	const outside = decision.trouble === 'not-feasible';
 	const inside = outside && isInRegion(t);
@@ -105,11 +109,7 @@ const nothingBegun: Remark = {
  * @param decision what the method at work would do; null where nothing was begun
  * @param ways what can be done here
  */
-export function standRemarks(
-	position: Position,
-	decision: Decision | null,
-	ways: readonly Offer[]
-): Remark[] {
+export function standRemarks(position: Position, decision: Decision | null, ways: readonly Way[]): Remark[] {
 	const { work } = position;
 	if (!work || !decision) return [nothingBegun];
 	switch (decision.kind) {

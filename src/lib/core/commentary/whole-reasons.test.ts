@@ -11,7 +11,7 @@ import { withBranchings } from '../integer/relaxation';
 import { roundings } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import { SEARCH_RULES } from '../integer/search-types';
-import { isWhole } from '../integer/whole';
+import { isWhole } from '../problem/whole';
 import { compare, isInteger, rational } from '../number/rational';
 import { isFeasible, type Problem } from '../problem/types';
 import { brokenAt } from '../problem/use';

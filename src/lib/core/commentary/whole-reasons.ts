@@ -4,7 +4,7 @@ import type { Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { SearchNode } from '../integer/search-types';
 import { whyClosed } from '../integer/claims';
-import { fractionalVariables } from '../integer/whole';
+import { fractionalVariables } from '../problem/whole';
 import { evaluate, type Plan, type Problem } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';

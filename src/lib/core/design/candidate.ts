@@ -5,7 +5,7 @@ import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { beginSearch, branchAndBound, type BranchResult } from '../integer/branch';
 import { cuttingPlanes, type CutsResult } from '../integer/cuts';
 import { SEARCH_RULES, type NodeRule } from '../integer/search-types';
-import { asksForWhole } from '../integer/whole';
+import { asksForWhole } from '../problem/whole';
 import { CannotStart, type MethodName } from '../method/solve';
 import { goalsOf } from '../method/primal';
 import { bestEntering } from '../method/rules';

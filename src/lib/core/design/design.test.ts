@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { allCorners } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
-import { answerDesign, type DesignJson } from '../exchange/design';
+import { answerDesign, type DesignJson } from '../api/design';
 import { compare, isZero, rational } from '../number/rational';
 import { writeProblem } from '../problem/codec';
 import { readProblem } from '../problem/json';
 import { evaluate, holds, type Problem } from '../problem/types';
 import { InputError } from '../problem/json';
-import { answerRegion } from '../exchange/region';
+import { answerRegion } from '../api/region';
 import { objectiveAt, rounded } from '../problem/use';
 import type { Wish } from './types';
 

@@ -1,16 +1,8 @@
 import { parseRational, rational, ZERO, type Rational } from '../number/rational';
-import { withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
+import { withoutZeros, type Constraint, type Problem } from '../problem/types';
 import { letterNames } from './naming';
-import type { DesignRequest } from './types';
+import type { DesignRequest, Draft } from './types';
 import { kindOfWish } from './wishes/kinds';
-
-/** A problem in small numbers, whole or with a few decimals, before it is one. */
-export interface Draft {
-	readonly rows: number[][];
-	readonly relations: Relation[];
-	readonly rhs: number[];
-	readonly costs: number[];
-}
 
 const exact = (value: number): Rational =>
 	Number.isInteger(value) ? rational(value) : parseRational(String(value));

@@ -1,4 +1,4 @@
-import type { Draft } from './draft';
+import type { Draft } from './types';
 import type { Seeded } from './seeded';
 import type { DesignRequest } from './types';
 

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import { runLinear, solveLinear } from '../answer/answer';
-import { readDesignRequest } from '../exchange/design';
+import { readDesignRequest } from '../api/design';
 import { BLAND } from '../method/types';
 import { rational } from '../number/rational';
 import { isFeasible, type Plan, type Problem } from '../problem/types';

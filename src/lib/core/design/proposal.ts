@@ -1,5 +1,6 @@
 import type { Problem, Relation } from '../problem/types';
-import { problemOf, type Draft } from './draft';
+import { problemOf } from './draft';
+import { type Draft } from './types';
 import { scaledCycle } from './known-cycles';
 import type { Seeded } from './seeded';
 import type { DesignRequest, WishName } from './types';

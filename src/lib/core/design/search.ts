@@ -7,7 +7,8 @@ import { Proposer } from './proposal';
 import { Seeded } from './seeded';
 import type { Designed, DesignRequest, Find, Kept, PlanKept } from './types';
 import { kindOfWish } from './wishes/kinds';
-import { WishSample, type Met, type NearFind } from './wish-sample';
+import { WishSample } from './wish-sample';
+import { type Met, type NearFind } from './types';
 
 /** one in so many candidates that fail is judged by all wishes */
 const SAMPLED = 8;

@@ -1,7 +1,6 @@
 import type { MethodName } from '../method/solve';
 import type { RuleName } from '../method/types';
 import type { Problem, Relation, Sense } from '../problem/types';
-import type { Met, NearFind } from './wish-sample';
 
 /** What a design is asked for, and what it finds. */
 
@@ -103,6 +102,14 @@ export interface DesignRequest {
 	readonly count: number;
 }
 
+/** A problem in small numbers, whole or with a few decimals, before it is one. */
+export interface Draft {
+	readonly rows: number[][];
+	readonly relations: Relation[];
+	readonly rhs: number[];
+	readonly costs: number[];
+}
+
 /** A problem that keeps what was wished. */
 export interface Find {
 	readonly problem: Problem;
@@ -116,6 +123,16 @@ export type PlanKept = {
 	readonly shall: WishedPlan['shall'];
 	readonly value: boolean;
 };
+
+/** A candidate that keeps all wishes but some. */
+export interface NearFind {
+	readonly problem: Problem;
+	/** places of the wishes that it does not keep */
+	readonly misses: readonly number[];
+}
+
+/** Of how many candidates of the sample just these wishes came true: a bit for each wish. */
+export type Met = Readonly<Record<number, number>>;
 
 export interface Designed {
 	readonly problems: readonly Find[];

@@ -1,19 +1,9 @@
 import type { Problem } from '../problem/types';
 import { Candidate } from './candidate';
-import type { DesignRequest } from './types';
+import type { DesignRequest, Met, NearFind } from './types';
 import { kindOfWish } from './wishes/kinds';
 
 /** What a sample of candidates shows of wishes together: which were never met at once, and which candidates came nearest. */
-
-/** A candidate that keeps all wishes but some. */
-export interface NearFind {
-	readonly problem: Problem;
-	/** places of the wishes that it does not keep */
-	readonly misses: readonly number[];
-}
-
-/** Of how many candidates of the sample just these wishes came true: a bit for each wish. */
-export type Met = Readonly<Record<number, number>>;
 
 const MOST = 600;
 const MOST_NEAR = 3;

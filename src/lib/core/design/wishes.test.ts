@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import { allCorners } from '../../../../tests/support/problems';
 import { solveLinear, runLinear } from '../answer/answer';
-import { answerDesign } from '../exchange/design';
-import { answerRegion } from '../exchange/region';
-import { answerSolve } from '../exchange/solve';
-import { readSolveRequest } from '../exchange/solve-request';
+import { answerDesign } from '../api/design';
+import { answerRegion } from '../api/region';
+import { answerSolve } from '../api/solve';
+import { readSolveRequest } from '../api/solve-request';
 import { withoutConstraints } from '../geometry/sides';
 import { ruleNamed } from '../method/types';
 import { approximate, compare, isZero, parseRational, rational, type Rational } from '../number/rational';

@@ -6,7 +6,8 @@ import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, evaluate, holds, type Plan } from '../problem/types';
 import { stages } from './stages';
 import { standardForm } from './standard';
-import { OWN_NAMES, type Form, type FormOptions, type MixedTerm, type System } from './types';
+import { type Form, type FormOptions, type MixedTerm, type System } from './types';
+import { OWN_NAMES } from '../problem/keys';
 
 const problem = readStatement(
 	'min cost = 2 x + 3 y - z\na: x + y >= 4\nb: x - z = -2\nx from 1 to 6\ny free'

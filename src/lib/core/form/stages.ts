@@ -1,6 +1,7 @@
 import type { Problem } from '../problem/types';
 import { standardForm } from './standard';
-import type { FormChange, FormOptions, Keys, System } from './types';
+import type { FormChange, FormOptions, System } from './types';
+import type { Keys } from '../problem/keys';
 
 /** A change on the way to standard form, with the problem as it stands after it. */
 export interface Stage {

@@ -2,23 +2,19 @@ import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/ratio
 import { effectiveBounds, type Constraint, type Problem, type Relation, type Terms } from '../problem/types';
 import { primed } from '../problem/names';
 import { MIRRORED } from '../problem/relation';
-import * as messages from './messages';
 import { inColumns, mixedTerms, shownTerms } from './terms';
-import type { Sentence } from '../sentence/sentence';
 import {
-	OWN_NAMES,
-	type ChangeKind,
 	type Column,
 	type ColumnKind,
 	type Form,
 	type FormChange,
 	type FormOptions,
 	type FormRow,
-	type Keys,
 	type Owner,
 	type Substitution,
 	type System
 } from './types';
+import { OWN_NAMES, type Keys } from '../problem/keys';
 
 /** A row before it is an equation. */
 interface DraftRow {
@@ -73,9 +69,7 @@ class FormBuilder {
 		return { problem, options, columns, rows, ...this.objective(), substitutions, changes };
 	}
 
-	private note(kind: ChangeKind, owner: Owner | null, reason: Sentence, column?: number): void {
-		const named = column === undefined ? {} : { column: this.columns[column].id };
-		const change: FormChange = { kind, owner, reason, ...named };
+	private note(change: FormChange): void {
 		this.changes.push(change);
 		this.watch?.(change, this.system());
 	}
@@ -110,17 +104,17 @@ class FormBuilder {
 		};
 		if (lower && upper && compare(lower, upper) === 0) {
 			add(lower, []);
-			this.note('fix', owner, messages.fixed(name, lower));
+			this.note({ kind: 'fix', owner, bound: lower });
 		} else if (lower && isZero(lower)) {
 			add(ZERO, [{ column: structural(`x:${key}`, name), factor: 1 }]);
 		} else if (lower) {
 			const column = structural(`x:${key}`, `${name}'`);
 			add(lower, [{ column, factor: 1 }]);
-			this.note('shift', owner, messages.shifted(name, lower, this.columns[column]), column);
+			this.note({ kind: 'shift', owner, bound: lower, column: this.columns[column] });
 		} else if (upper) {
 			const column = structural(`x:${key}`, `${name}'`);
 			add(upper, [{ column, factor: -1 }]);
-			this.note('mirror', owner, messages.mirrored(name, upper, this.columns[column]), column);
+			this.note({ kind: 'mirror', owner, bound: upper, column: this.columns[column] });
 		} else {
 			const plus = structural(`x:${key}`, `${name}⁺`);
 			const minus = structural(`x-:${key}`, `${name}⁻`);
@@ -128,8 +122,8 @@ class FormBuilder {
 				{ column: plus, factor: 1 },
 				{ column: minus, factor: -1 }
 			]);
-			const parts = [this.columns[plus], this.columns[minus]] as const;
-			this.note('split-variable', owner, messages.splitVariable(name, ...parts), plus);
+			const column = this.columns[plus];
+			this.note({ kind: 'split-variable', owner, column, minus: this.columns[minus] });
 		}
 	}
 
@@ -145,7 +139,7 @@ class FormBuilder {
 			if (draft.relation !== '=') continue;
 			draft.relation = '<=';
 			drafts.splice(i + 1, 0, { ...draft, entries: new Map(draft.entries), relation: '>=' });
-			this.note('split-equality', draft.owner, messages.splitEquality(draft.owner));
+			this.note({ kind: 'split-equality', owner: draft.owner });
 		}
 	}
 
@@ -159,7 +153,7 @@ class FormBuilder {
 			const entries = new Map([[column, ONE]]);
 			const number = drafts.length + 1;
 			drafts.push({ owner, entries, relation: '<=', rhs: upper.sub(lower), factor: 1, number });
-			this.note('bound-row', owner, messages.boundRow(owner));
+			this.note({ kind: 'bound-row', owner });
 		}
 	}
 
@@ -167,22 +161,22 @@ class FormBuilder {
 	private turn(draft: DraftRow): void {
 		const { owner, relation, rhs } = draft;
 		const negative = sign(rhs) < 0;
-		const reason =
+		const why =
 			this.options.start === 'slack'
 				? relation === '>='
-					? messages.turnedToAtMost(owner)
+					? 'at-most'
 					: null
 				: negative
-					? messages.turnedNegative(owner)
+					? 'negative'
 					: isZero(rhs) && relation === '>='
-						? messages.turnedZero(owner)
+						? 'zero'
 						: null;
-		if (!reason) return;
+		if (!why) return;
 		for (const [column, value] of draft.entries) draft.entries.set(column, value.neg());
 		draft.rhs = rhs.neg();
 		draft.relation = MIRRORED[relation];
 		draft.factor = draft.factor === 1 ? -1 : 1;
-		this.note('negate-row', owner, reason);
+		this.note({ kind: 'negate-row', owner, why });
 	}
 
 	/** Gives an inequality its slack or surplus; returns the column if the row can start with it. */
@@ -195,7 +189,7 @@ class FormBuilder {
 		const column = this.column(`s:${key}${twin}`, `s${draft.number}`, kind, owner);
 		draft.entries.set(column, kind === 'slack' ? ONE : ONE.neg());
 		draft.relation = '=';
-		this.note(kind, owner, messages[kind](owner, this.columns[column]), column);
+		this.note({ kind, owner, column: this.columns[column] });
 		return kind === 'slack' ? column : null;
 	}
 
@@ -206,11 +200,7 @@ class FormBuilder {
 		const equality = ![...draft.entries.keys()].some((j) => this.columns[j].kind === 'surplus');
 		const column = this.column(`a:${this.key(owner)}`, `a${draft.number}`, kind, owner);
 		draft.entries.set(column, ONE);
-		const reason =
-			kind === 'artificial'
-				? messages.artificial(owner, this.columns[column], equality)
-				: messages.vacant(owner, equality);
-		this.note(kind, owner, reason, column);
+		this.note({ kind, owner, column: this.columns[column], isEquality: equality });
 		return column;
 	}
 
@@ -220,7 +210,7 @@ class FormBuilder {
 		const total = constant.add(offset);
 		if (sense === 'max') return { costs: entries, constant: total };
 		this.negated = true;
-		this.note('maximise', null, messages.maximise(name));
+		this.note({ kind: 'maximise', owner: null, objective: name });
 		return { costs: new Map([...entries].map(([j, c]) => [j, c.neg()])), constant: total.neg() };
 	}
 

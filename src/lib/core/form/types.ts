@@ -1,4 +1,3 @@
-import type { Sentence } from '../sentence/sentence';
 import type { Rational } from '../number/rational';
 import type { RowOwner } from '../problem/row-owner';
 import type { Problem, Relation, Sense } from '../problem/types';
@@ -50,28 +49,26 @@ export interface Substitution {
 	readonly parts: readonly { readonly column: number; readonly factor: 1 | -1 }[];
 }
 
-export type ChangeKind =
-	| 'maximise'
-	| 'shift'
-	| 'mirror'
-	| 'split-variable'
-	| 'fix'
-	| 'bound-row'
-	| 'split-equality'
-	| 'negate-row'
-	| 'slack'
-	| 'surplus'
-	| 'artificial'
-	| 'vacant';
-
-/** One change on the way to standard form, with its reason. */
-export interface FormChange {
-	readonly kind: ChangeKind;
+/** One change on the way to standard form, as data; `sentence/form-words.ts` puts it into words. */
+export type FormChange = {
+	/** whose it is; the objective's is nobody's */
 	readonly owner: Owner | null;
-	/** the id of the column that it brought */
-	readonly column?: string;
-	readonly reason: Sentence;
-}
+	/** the column that it brought */
+	readonly column?: Column;
+} & (
+	| { readonly kind: 'maximise'; readonly objective: string }
+	/** a variable that can only be its bound, is measured from its lower one, or from its upper one */
+	| { readonly kind: 'fix' | 'shift' | 'mirror'; readonly owner: Owner; readonly bound: Rational }
+	| { readonly kind: 'split-variable'; readonly owner: Owner; readonly minus: Column }
+	| { readonly kind: 'split-equality' | 'bound-row' | 'slack' | 'surplus'; readonly owner: Owner }
+	| {
+			readonly kind: 'negate-row';
+			readonly owner: Owner;
+			/** so that it reads ≤, since its right-hand side is negative, or since it is 0 and ≤ needs no artificial variable */
+			readonly why: 'at-most' | 'negative' | 'zero';
+	  }
+	| { readonly kind: 'artificial' | 'vacant'; readonly owner: Owner; readonly isEquality: boolean }
+);
 
 /** A linear expression while a problem is on its way to standard form: in variables not replaced yet and in columns. */
 export interface MixedTerm {
@@ -118,11 +115,3 @@ export interface Form {
 	readonly substitutions: readonly Substitution[];
 	readonly changes: readonly FormChange[];
 }
-
-/** Lasting keys of variables and constraints by their present names; a name that is not there is its own key. */
-export interface Keys {
-	readonly variables: ReadonlyMap<string, string>;
-	readonly constraints: ReadonlyMap<string, string>;
-}
-
-export const OWN_NAMES: Keys = { variables: new Map(), constraints: new Map() };

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
-import { cornerCsv, cornerLatex } from '../exchange/corner-table';
+import { cornerCsv, cornerLatex } from '../formats/corner-table';
 import { isFeasible } from '../problem/types';
 import { planAt } from './sides';
 import { readStatement } from '../problem/statement/read';

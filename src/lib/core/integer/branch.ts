@@ -9,14 +9,8 @@ import * as messages from './messages';
 import { SearchStopped, type Branching } from './relaxation';
 import { Search } from './search';
 import { SEARCH_RULES, type Incumbent, type SearchNode } from './search-types';
-import {
-	fractionalVariables,
-	mustBeWhole,
-	tightened,
-	unboundedOrEmpty,
-	withWholeColumns,
-	type WholeResult
-} from './whole';
+import { tightened, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
+import { fractionalVariables, mustBeWhole } from '../problem/whole';
 
 /** A node of the branch-and-bound tree, as an answer lists it. */
 export interface BranchNode {

@@ -1,6 +1,6 @@
 import { isInteger, isZero, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Problem, type Terms } from '../problem/types';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 
 /** A rounding cut on its way from the constraints: their sum, and what rounding makes of it. */
 export interface Combined {

@@ -9,7 +9,7 @@ import { branchAndBound } from './branch';
 import { withCuts } from './cut';
 import { cuttingPlanes } from './cuts';
 import { tookLong } from './messages';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 
 /** What one way to the best whole plan took; null for what it does not have. */
 export interface WayTaken {

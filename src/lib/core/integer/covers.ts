@@ -7,7 +7,7 @@ import {
 	type Terms,
 	type Variable
 } from '../problem/types';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 
 /** What a row says of variables that are 0 or 1: of some of them (or of their complements), at most so many. It reads `terms ≤ rhs`. */
 export interface Cover {

@@ -6,7 +6,7 @@ import type { Problem, Terms } from '../problem/types';
 import type { Cell } from '../tableau/kernel';
 import { appendRow } from '../tableau/build';
 import { cell, rhsCell, smallest, type Tableau } from '../tableau/tableau';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 import { primed } from '../problem/names';
 import { cutName } from '../problem/row-owner';
 

@@ -13,7 +13,8 @@ import { goalRow, objectiveValue, readPlan, rhsCell, type Tableau } from '../tab
 import { addCut, wholeColumns, type Cut } from './cut';
 import { latticeConflict } from './lattice';
 import * as messages from './messages';
-import { fractionalVariables, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
+import { unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
+import { fractionalVariables } from '../problem/whole';
 
 /** digits of the common denominator past which cuts only make longer numbers, each pivot slower than the one before */
 const MOST_DIGITS = 150;

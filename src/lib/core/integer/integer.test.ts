@@ -8,7 +8,7 @@ import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, evaluate, isFeasible, type Plan, type Problem } from '../problem/types';
 import { branchAndBound } from './branch';
 import { cuttingPlanes } from './cuts';
-import { fractionalVariables } from './whole';
+import { fractionalVariables } from '../problem/whole';
 
 /** Every whole plan within the bounds, tried one by one. */
 function wholePlans(problem: Problem): Plan[] {

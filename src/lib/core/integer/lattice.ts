@@ -1,6 +1,6 @@
 import { isInteger, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../problem/types';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 
 /** An equation over whole-number variables: a constraint, or a variable that its bounds fix. */
 interface Equation {

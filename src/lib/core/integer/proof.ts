@@ -6,7 +6,7 @@ import { isFeasible, type Problem } from '../problem/types';
 import { provesNoWholePlan, type LatticeConflict } from './lattice';
 import { withBranchings, type Branching } from './relaxation';
 import type { Search } from './search';
-import { isWhole } from './whole';
+import { isWhole } from '../problem/whole';
 
 /** A closed node of a tree with what shows that nothing better is below. */
 export interface LeafProof {

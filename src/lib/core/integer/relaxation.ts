@@ -11,7 +11,7 @@ import type { Plan, Problem } from '../problem/types';
 import { appendLimit, measuredFrom } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnValue, pivot, rhsCell, smallest, type Tableau } from '../tableau/tableau';
-import { mustBeWhole } from './whole';
+import { mustBeWhole } from '../problem/whole';
 
 /** The relaxation at a node of a search tree: made from its parent's tableau, solved, and read. */
 

@@ -1,7 +1,7 @@
 import { compare, isZero, ZERO, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import { brokenAt, objectiveAt, rounded, samePlan, wholeAround, type Broken } from '../problem/use';
-import { fractionalVariables, mustBeWhole } from './whole';
+import { fractionalVariables, mustBeWhole } from '../problem/whole';
 
 /** A whole plan that stands for another one, judged. */
 export interface Rounding {

@@ -14,6 +14,7 @@ import {
 } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
 import { effectiveBounds, type Plan, type Problem, type Variable } from '../problem/types';
+import { asksForWhole, mustBeWhole } from '../problem/whole';
 import { primed } from '../problem/names';
 
 /** What any search for a whole plan says at its end. */
@@ -25,21 +26,6 @@ export interface WholeResult {
 	readonly pivots: number;
 	readonly relaxation: LinearAnswer;
 }
-
-/** Whether a variable is asked to be a whole number. */
-export const mustBeWhole = (variable: Variable): boolean => variable.domain !== 'continuous';
-
-/** Whether a problem asks for whole numbers at all. */
-export const asksForWhole = (problem: Problem): boolean => problem.variables.some(mustBeWhole);
-
-/** The variables that should be whole and are not. */
-export function fractionalVariables(problem: Problem, plan: Plan): Variable[] {
-	return problem.variables.filter((v) => mustBeWhole(v) && !isInteger(plan.get(v.name) ?? ZERO));
-}
-
-/** Whether a plan is whole where it must be. */
-export const isWhole = (problem: Problem, plan: Plan): boolean =>
-	fractionalVariables(problem, plan).length === 0;
 
 /** The next lower whole number, or the number itself. */
 export const floor = (value: Rational): Rational => value.floor();

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { readFrom, writeTo, type FORMATS_WRITTEN } from '../exchange/convert';
+import { readFrom, writeTo, type FORMATS_WRITTEN } from '../formats/convert';
 import { InputError } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';

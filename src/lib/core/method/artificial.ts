@@ -1,18 +1,11 @@
 import { ONE, type Rational } from '../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
+import { redundantRows } from '../tableau/vacancy';
 import { cell, goalRow, goalValue, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { advise, driveOut, feasibilityTrouble, fillingPosition, primalPivot, unbounded } from './primal';
+import { advise, driveOut, feasibilityTrouble, primalPivot, unbounded } from './primal';
 import { improvingPositions } from './rules';
 import type { Decision, Rule, Work } from './types';
-
-/** Rows that hold no demand of their own: what stands for their basic variable is zero and nothing can replace it. */
-export const redundantRows = (t: Tableau): number[] =>
-	t.basis.flatMap((column, row) => {
-		const { kind } = t.form.columns[column];
-		const stands = kind === 'artificial' || kind === 'vacant';
-		return stands && !rhsCell(t, row) && fillingPosition(t, row) === null ? [row] : [];
-	});
 
 /** Once the artificials are zero: those still basic leave wherever their row allows it, then the second phase follows. */
 function finish(t: Tableau, done: Decision['because']): Decision {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
+import { changeSentence } from '../sentence/form-words';
 import { plainText } from '../sentence/sentence';
 import { detail, solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
@@ -215,6 +216,6 @@ describe('starts and choices by hand', () => {
 			'surplus'
 		]);
 		expect(prepare(problemOf('max z = x\na: x = 2'), 'repair').form.changes[0].kind).toBe('split-equality');
-		expect(form.changes.every(({ reason }) => plainText(reason).length > 20)).toBe(true);
+		expect(form.changes.every((change) => plainText(changeSentence(change)).length > 20)).toBe(true);
 	});
 });

@@ -1,7 +1,8 @@
 import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
+import { fillingPosition, mustVanish, openVacancies } from '../tableau/vacancy';
 import { negativeRows } from '../tableau/ratio';
-import { cell, columnOf, goalRow, isArtificial, rhsCell, vacantRows, type Tableau } from '../tableau/tableau';
+import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { choiceAt, enteringPosition, leavingRow, stepLength, type Goals } from './rules';
 import type { Choice, Decision, Part, Rule, Work } from './types';
@@ -19,26 +20,6 @@ export function advise(t: Tableau, goals: Goals, rule: Rule): Advice {
 	const row = leavingRow(t, position, rule.entering === 'bland' ? 'lowest-index' : rule.ties);
 	if (row === null) return { kind: 'unbounded', position };
 	return { kind: 'pivot', choice: choiceAt(t, row, position) };
-}
-
-/** Rows without a basic variable that could get one. */
-export const openVacancies = (t: Tableau): number[] =>
-	vacantRows(t).filter((row) => fillingPosition(t, row) !== null);
-
-/** Whether the basic variable of a row stands for something that must be zero in the end. */
-const mustVanish = (t: Tableau, row: number): boolean => {
-	const { kind } = columnOf(t, t.basis[row]);
-	return kind === 'artificial' || kind === 'vacant';
-};
-
-/** A column that can become basic in a row without a basic variable: the first that would not be negative, else the first. */
-export function fillingPosition(t: Tableau, row: number): number | null {
-	const open = t.nonbasic
-		.map((column, k) => ({ column, k }))
-		.filter(({ column, k }) => !t.barred.has(column) && cell(t, row, k))
-		.sort((a, b) => a.column - b.column);
-	const positive = rhsCell(t, row) >= 0;
-	return (open.find(({ k }) => cell(t, row, k) > 0 === positive) ?? open[0])?.k ?? null;
 }
 
 /** The end where a row demands what no plan can give. */

@@ -2,7 +2,8 @@ import { compareProducts } from '../tableau/kernel';
 import { negativeRows, sameSign } from '../tableau/ratio';
 import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import { contradiction, fillingPosition, rowTrouble } from './primal';
+import { contradiction, rowTrouble } from './primal';
+import { fillingPosition } from '../tableau/vacancy';
 import { choiceAt, firstNegative } from './rules';
 import type { Decision, Rule, Work } from './types';
 

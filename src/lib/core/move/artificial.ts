@@ -1,6 +1,6 @@
 import { say } from '../sentence/sentence';
 import { artificialRemark } from '../commentary/phases';
-import { rowName } from '../form/messages';
+import { rowName } from '../sentence/form-words';
 import type { Column } from '../form/types';
 import { addGoal, dropGoal } from '../tableau/build';
 import { columnOf, vacantRows, type Tableau } from '../tableau/tableau';

@@ -8,7 +8,7 @@ import { evaluate } from '../problem/types';
 import { columnOf, objectiveValue, readPlan, rhs } from '../tableau/tableau';
 import { basisOfCorner } from './basis';
 import { offers, perform, tell } from './kinds';
-import { stated } from './position';
+import { stated } from '../position/position';
 import { BLAND } from '../method/types';
 import type { Move } from './types';
 

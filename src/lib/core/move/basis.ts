@@ -10,7 +10,7 @@ import { standsIn } from '../form/affine';
 import type { Plan } from '../problem/types';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
-import type { Position } from './position';
+import type { Position } from '../position/position';
 import type { BasisMove, MoveKind } from './types';
 
 /** Where one stands with a tableau, or at the start by hand. */

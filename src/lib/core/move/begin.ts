@@ -6,7 +6,7 @@ import { beginWork, chooseMethod, type ChosenMethod } from '../method/solve';
 import type { Work } from '../method/types';
 import { startTableau } from '../tableau/build';
 import * as messages from './messages';
-import type { Position } from './position';
+import type { Position } from '../position/position';
 import { WAYS, type BeginMove, type MoveKind, type Way } from './types';
 
 /** The method that a way to start begins with. */

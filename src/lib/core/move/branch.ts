@@ -1,13 +1,13 @@
 import { branchRemark } from '../commentary/cuts';
 import { say } from '../sentence/sentence';
-import { mustBeWhole } from '../integer/whole';
+import { mustBeWhole } from '../problem/whole';
 import { isDualFeasible } from '../method/dual';
 import { isInteger, ONE, parseRational } from '../number/rational';
 import { appendLimit } from '../tableau/build';
 import { isPrimalFeasible, readPlan } from '../tableau/tableau';
 import { limitRow } from './limit';
 import * as messages from './messages';
-import { nameOf, type Position } from './position';
+import { nameOf, type Position } from '../position/position';
 import type { BranchMove, MoveKind } from './types';
 
 /** What the constraint of a branch is called: `bowls ≤ 3`. */

@@ -8,7 +8,7 @@ import { atSameBasis } from '../tableau/build';
 import { branchName, branchOfKey } from './branch';
 import { limitRow, partAfter } from './limit';
 import * as messages from './messages';
-import { nameOf, type Position } from './position';
+import { nameOf, type Position } from '../position/position';
 import type { ChangeMove, MoveKind } from './types';
 
 type Change = ChangeMove['change'];

@@ -7,7 +7,7 @@ import { appendLimit } from '../tableau/build';
 import { limitRow, partAfter } from './limit';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
-import { nameOf, type Position } from './position';
+import { nameOf, type Position } from '../position/position';
 import type { CombineMove, MoveKind } from './types';
 
 /**

@@ -2,14 +2,14 @@ import { say } from '../sentence/sentence';
 import { cutRemark, deriveInWords } from '../commentary/cuts';
 import { isDualFeasible } from '../method/dual';
 import { addCut, wholeColumns } from '../integer/cut';
-import { mustBeWhole } from '../integer/whole';
+import { mustBeWhole } from '../problem/whole';
 import { isInteger } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
 import { cell, columnOf, goalRow, goalValue, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
-import type { Position } from './position';
+import type { Position } from '../position/position';
 import type { CutMove, MoveKind } from './types';
 
 /** Which columns are whole, in internal units, whenever the author's variables are. */

@@ -1,9 +1,10 @@
 import { inwardRemark } from '../commentary/cuts';
-import { mustBeWhole, tightened, withImpliedBounds } from '../integer/whole';
+import { tightened, withImpliedBounds } from '../integer/whole';
+import { mustBeWhole } from '../problem/whole';
 import { isInteger } from '../number/rational';
 import { effectiveBounds, sameProblem, type Problem } from '../problem/types';
 import * as messages from './messages';
-import type { Position } from './position';
+import type { Position } from '../position/position';
 import type { InwardMove, MoveKind } from './types';
 
 /** Whole bounds for whole variables: rounded inward, or, where there are none, as the constraints imply them. */

@@ -11,7 +11,7 @@ import { drop } from './drop';
 import { inward } from './inward';
 import { phase } from './phase';
 import { pivot } from './pivot';
-import type { Position, Result } from './position';
+import type { Position, Result } from '../position/position';
 import type { Move, MoveKind, Naming, Offer } from './types';
 
 /** All kinds of moves, in the order in which they are offered. A new kind is one file and one line here. */

@@ -27,7 +27,7 @@ import {
 import { labelOf, offers, perform, tell } from './kinds';
 import { moveOf } from './next';
 import { pivotMove } from './pivot';
-import { stated, type Position } from './position';
+import { stated, type Position } from '../position/position';
 import { cameBackTo, replay } from './replay';
 import { extend, isSoundTrail, pathTo, withoutBranch, type Trail } from './trail';
 import type { Move } from './types';

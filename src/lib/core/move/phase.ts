@@ -2,7 +2,7 @@ import { phaseRemark } from '../commentary/phases';
 import { say } from '../sentence/sentence';
 import { decide, handOver } from '../method/decide';
 import { isDualFeasible } from '../method/dual';
-import { openVacancies } from '../method/primal';
+import { openVacancies } from '../tableau/vacancy';
 import type { Part, Work } from '../method/types';
 import { PARTS } from '../method/types';
 import { isZero, ZERO, type Rational } from '../number/rational';

@@ -1,7 +1,7 @@
 import type { Remark } from '../sentence/sentence';
 import { basisKey } from '../method/run';
 import { perform } from './kinds';
-import type { Position } from './position';
+import type { Position } from '../position/position';
 import type { TrailNode } from './trail';
 
 /** A step of the way with the position that it led to. */

@@ -2,7 +2,7 @@ import type { Sentence, Remark } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
 import type { Part, Rule, RuleName } from '../method/types';
 import type { Relation } from '../problem/types';
-import type { Position, Result } from './position';
+import type { Position, Result } from '../position/position';
 
 /** Ways to start: by a method, as a teacher would choose, or with the rows that need it left without a basic variable. */
 export const WAYS = ['auto', 'primal', 'two-phase', 'big-m', 'dual', 'repair', 'by-hand'] as const;

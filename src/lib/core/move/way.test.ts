@@ -8,7 +8,7 @@ import { startTableau } from '../tableau/build';
 import { moved, riseOf } from '../tableau/rise';
 import { isPrimalFeasible, readPlan, rhs } from '../tableau/tableau';
 import { perform } from './kinds';
-import { stated } from './position';
+import { stated } from '../position/position';
 import { wayTo } from './way';
 
 test('every corner of a region is reached by pivots of the ratio test, and each of them stays in the region', () => {

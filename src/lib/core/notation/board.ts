@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
-import { redundantRows } from '../method/artificial';
+import { redundantRows } from '../tableau/vacancy';
 import { isZero, ONE, ZERO, type Rational } from '../number/rational';
 import { goalCosts } from '../tableau/build';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';

@@ -1,24 +1,7 @@
-import { NumberError, parseRational, toText, ZERO, type Rational } from '../number/rational';
+import { readNumber } from './json-number';
+import { toText, ZERO } from '../number/rational';
 import type { ProblemJson } from './format';
 import { withoutZeros, type Problem, type Terms } from './types';
-
-/** A number of the format: text, or a JSON number taken as its decimal text. */
-export function readNumber(value: string | number): Rational {
-	if (typeof value === 'string') return parseRational(value);
-	if (!Number.isFinite(value)) throw new NumberError('is not a number; write 12, -2.5 or 7/3');
-	const text = String(value);
-	const match = /^(-?)(\d+)(?:\.(\d+))?e([+-]\d+)$/.exec(text);
-	if (!match) return parseRational(text);
-	const [, minus, whole, decimals = '', exponent] = match;
-	const shift = Number(exponent) - decimals.length;
-	const digits = whole + decimals;
-	return parseRational(
-		minus +
-			(shift >= 0
-				? digits + '0'.repeat(shift)
-				: '0.' + '0'.repeat(Math.max(0, -shift - digits.length)) + digits)
-	);
-}
 
 const words = (source: { unit?: string }) => (source.unit?.trim() ? { unit: source.unit.trim() } : {});
 

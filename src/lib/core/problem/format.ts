@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { NumberError } from '../number/rational';
-import { readNumber } from './codec';
+import { readNumber } from './json-number';
 import { isName, MAX_CONSTRAINTS, MAX_NAME, MAX_VARIABLES } from './types';
 
 /**

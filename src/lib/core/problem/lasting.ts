@@ -1,4 +1,4 @@
-import type { Keys } from '../form/types';
+import type { Keys } from './keys';
 import { sameConstraint, type Constraint, type Problem } from './types';
 import { primed } from './names';
 

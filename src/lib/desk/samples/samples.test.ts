@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { kindOf } from '$lib/core/answer/kind';
+import { kindOf } from '$lib/core/kind/kind';
 import { readLesson } from '$lib/core/lesson/check';
 import { titleOf } from '$lib/core/lesson/lesson';
 import { targetOf } from '$lib/core/lesson/story';

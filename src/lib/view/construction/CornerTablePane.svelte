@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/exchange/corner-table';
+	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/formats/corner-table';
 	import { basicColumns } from '$lib/core/form/basic';
 	import { standardForm } from '$lib/core/form/standard';
 	import { planAt } from '$lib/core/geometry/sides';

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { changeSentence } from '$lib/core/sentence/form-words';
 	import { stages } from '$lib/core/form/stages';
 	import type { System } from '$lib/core/form/types';
 	import { formOptions } from '$lib/core/move/begin';
-	import { stated } from '$lib/core/move/position';
+	import { stated } from '$lib/core/position/position';
 	import type { BeginMove } from '$lib/core/move/types';
 	import { keysOf } from '$lib/core/problem/lasting';
 	import { isBound } from '$lib/core/problem/row-owner';
@@ -75,7 +76,7 @@
 				{#each way as { change }, i (i)}
 					<li class:done={i < at} class:now={i === at - 1}>
 						<button onclick={() => (chosen = i + 1)} aria-current={i === at - 1 ? 'step' : undefined}
-							><Words sentence={change.reason} linked={false} /></button
+							><Words sentence={changeSentence(change)} linked={false} /></button
 						>
 					</li>
 				{/each}

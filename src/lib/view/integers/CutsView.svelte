@@ -8,7 +8,7 @@
 	import { touchOf } from '$lib/core/move/rounds';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import { shortOf } from '$lib/core/integer/rounding';
-	import { isWhole } from '$lib/core/integer/whole';
+	import { isWhole } from '$lib/core/problem/whole';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';

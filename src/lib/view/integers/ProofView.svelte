@@ -7,7 +7,7 @@
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { wholePoints } from '$lib/core/integer/compare';
 	import { leafProof } from '$lib/core/integer/proof';
-	import { isWhole } from '$lib/core/integer/whole';
+	import { isWhole } from '$lib/core/problem/whole';
 	import { labelOf, tell } from '$lib/core/move/kinds';
 	import { objectiveAt } from '$lib/core/problem/use';
 	import { readPlan } from '$lib/core/tableau/tableau';

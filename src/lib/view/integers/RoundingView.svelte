@@ -5,7 +5,7 @@
 	import { joined } from '$lib/core/sentence/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { shortOf } from '$lib/core/integer/rounding';
-	import { isWhole } from '$lib/core/integer/whole';
+	import { isWhole } from '$lib/core/problem/whole';
 	import { parseRational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';

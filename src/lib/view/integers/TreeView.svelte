@@ -8,7 +8,7 @@
 		type NodeRule
 	} from '$lib/core/integer/search-types';
 	import { nodeReasons } from '$lib/core/commentary/whole-reasons';
-	import { mustBeWhole } from '$lib/core/integer/whole';
+	import { mustBeWhole } from '$lib/core/problem/whole';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import Reasons from '../commentary/Reasons.svelte';
 	import Words from '../shared/Words.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { mustBeWhole } from '$lib/core/integer/whole';
+	import { mustBeWhole } from '$lib/core/problem/whole';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { points } from '../region/picture';

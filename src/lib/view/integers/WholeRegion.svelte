@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 
-	import { mustBeWhole } from '$lib/core/integer/whole';
+	import { mustBeWhole } from '$lib/core/problem/whole';
 	import { approximate, ZERO } from '$lib/core/number/rational';
 	import type { Region } from '$lib/core/geometry/types';
 	import { useDesk } from '$lib/desk/desk.svelte';

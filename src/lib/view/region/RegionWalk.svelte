@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { approximate } from '$lib/core/number/rational';
-	import type { Position } from '$lib/core/move/position';
+	import type { Position } from '$lib/core/position/position';
 	import type { Stop } from '$lib/core/move/replay';
 	import { wayBetween } from '$lib/core/move/trail';
 	import { moved, riseOf } from '$lib/core/tableau/rise';

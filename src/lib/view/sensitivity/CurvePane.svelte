@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { stretchSentences } from '$lib/core/commentary/ranges';
-	import { csvText } from '$lib/core/exchange/csv-cells';
+	import { csvText } from '$lib/core/spreadsheet/csv-cells';
 	import { rational, toText } from '$lib/core/number/rational';
 	import { valueOn } from '$lib/core/parametric/value-function';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -20,7 +20,7 @@
 
 	async function take() {
 		if (kind === 'table') return ontable();
-		const { convert } = await import('$lib/core/exchange/convert');
+		const { convert } = await import('$lib/core/formats/convert');
 		try {
 			const { content, notes } = convert({ from: kind, to: 'statement', content: text });
 			lesson.write(content);

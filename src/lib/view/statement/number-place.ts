@@ -1,5 +1,5 @@
 import type { StoryTarget } from '$lib/core/lesson/story';
-import type { Reading } from '$lib/core/problem/statement/read';
+import type { Reading } from '$lib/core/problem/statement/reading';
 
 /** Where a number of the problem stands in the statement; null where it is not written by itself. */
 export function numberPlace(

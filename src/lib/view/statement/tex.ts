@@ -1,4 +1,4 @@
-import { LATEX_RELATIONS, latexSum } from '$lib/core/exchange/latex';
+import { LATEX_RELATIONS, latexSum } from '$lib/core/formats/latex';
 import { isZero, type Rational } from '$lib/core/number/rational';
 import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
 import { printTerms } from '$lib/core/problem/statement/print';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { COLUMN_ROLES, readBlock, type BlockLayout, type ColumnRole } from '$lib/core/exchange/block';
+	import { COLUMN_ROLES, readBlock, type BlockLayout, type ColumnRole } from '$lib/core/spreadsheet/block';
 	import { printStatement } from '$lib/core/problem/statement/print';
 	import type { Relation } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tick } from 'svelte';
-	import { isWholeTable } from '$lib/core/exchange/block';
+	import { isWholeTable } from '$lib/core/spreadsheet/block';
 	import { rowsAt } from '$lib/core/design/by-hand';
 	import { isZero } from '$lib/core/number/rational';
 	import { readCell, turnSense } from '$lib/core/problem/statement/edits';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { plainText } from '$lib/core/sentence/sentence';
-	import { originOf } from '$lib/core/form/messages';
+	import { originOf } from '$lib/core/sentence/form-words';
 	import type { Board } from '$lib/core/notation/board';
 	import { columnName } from '$lib/core/notation/column-names';
 	import type { Tableau } from '$lib/core/tableau/tableau';

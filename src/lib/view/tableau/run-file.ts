@@ -1,4 +1,4 @@
-import { runText, tableauText, type RunFormat } from '$lib/core/exchange/run';
+import { runText, tableauText, type RunFormat } from '$lib/core/formats/run';
 import { titleOf } from '$lib/core/lesson/lesson';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import type { Session } from '$lib/desk/session.svelte';

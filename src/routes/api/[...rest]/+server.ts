@@ -1,4 +1,4 @@
-import { problemDetails } from '$lib/core/exchange/reply';
+import { problemDetails } from '$lib/core/api/reply';
 import { respond } from '$lib/work/http.server';
 import type { RequestHandler } from './$types';
 

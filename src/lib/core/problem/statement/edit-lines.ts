@@ -3,7 +3,7 @@ import { numbered } from '../names';
 import type { Constraint, Variable } from '../types';
 import { goalOf, setCoefficient, setCost } from './edit';
 import { declaration, nameText, rowLine } from './print';
-import type { Reading } from './read';
+import type { Reading } from './reading';
 import type { TextEdit } from './text-edit';
 
 /** Edits of a statement that add, take out or move whole lines, or write what is said of a variable. */

@@ -7,7 +7,8 @@ import { MIRRORED } from '../relation';
 import { sameProblem, withoutZeros, type Constraint, type Problem, type Terms } from '../types';
 import * as edit from './edits';
 import { declaration, printStatement } from './print';
-import { readStatement, type Reading } from './read';
+import { readStatement } from './read';
+import { type Reading } from './reading';
 import { applyEdits, type TextEdit } from './text-edit';
 
 const TEXT = `title "Fair"  # what for

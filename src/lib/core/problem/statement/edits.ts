@@ -3,7 +3,7 @@ import { MIRRORED } from '../relation';
 import { withoutZeros, type Constraint, type Problem, type Relation, type Variable } from '../types';
 import * as values from './edit';
 import * as lines from './edit-lines';
-import type { Reading } from './read';
+import type { Reading } from './reading';
 import { namedAsRead, settled } from './settle';
 import type { TextEdit } from './text-edit';
 

@@ -1,7 +1,8 @@
 import { plainUnit } from './latex-source';
 import { matchAt } from './sticky';
 import type { TextEdit } from './text-edit';
-import { MAY_DIFFER, pendingOf, readingAt, type ReadingKind, type Stretch } from './readings';
+import { MAY_DIFFER, pendingOf, readingAt } from './readings';
+import { type ReadingKind, type Stretch } from './stretch';
 
 /** What boards, notes and LaTeX sources write otherwise is brought to the statement language before it is parsed; every place can be traced back. */
 

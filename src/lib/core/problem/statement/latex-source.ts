@@ -1,4 +1,4 @@
-import type { Stretch } from './readings';
+import type { Stretch } from './stretch';
 import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
 

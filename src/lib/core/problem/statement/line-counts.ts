@@ -1,4 +1,4 @@
-import type { Stretch } from './readings';
+import type { Stretch } from './stretch';
 
 /** Counts that stand before or behind lines, `(1)` or `1.`: they are no factors. */
 

@@ -1,4 +1,4 @@
-import type { ReadingKind } from './readings';
+import type { ReadingKind } from './stretch';
 
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 

@@ -2,7 +2,7 @@ import { toText } from '../../number/rational';
 import type { Problem } from '../types';
 import type { Diagnostic } from './diagnostics';
 import * as messages from './messages';
-import type { RowRead } from './read';
+import type { RowRead } from './reading';
 
 /**
  * Findings about a right statement that are worth a second look: a variable twice in one row, a name that occurs

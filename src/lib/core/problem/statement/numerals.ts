@@ -1,4 +1,4 @@
-import type { Context, Stretch } from './readings';
+import type { Context, Stretch } from './stretch';
 import { matchAt } from './sticky';
 
 /** Numbers as people write them: ½, 2½, 1,500,000, 10 000, 2,5. */

@@ -1,4 +1,4 @@
-import type { ReadingKind, Stretch } from './readings';
+import type { ReadingKind, Stretch } from './stretch';
 
 /** A stretch of a text that is read otherwise, by its place. */
 export type Placed = readonly [at: number, stretch: Stretch];

@@ -1,3 +1,4 @@
+import { NO_READING, type Reading, type RowRead } from './reading';
 import type { SyntaxNode, Tree } from '@lezer/common';
 import { isZero, sign, ZERO } from '../../number/rational';
 import {
@@ -8,13 +9,13 @@ import {
 	type Problem,
 	type Relation
 } from '../types';
-import { Findings, type Diagnostic, type Place } from './diagnostics';
+import { Findings, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
 import * as messages from './messages';
 import { forgive } from './forgive';
 import { notices } from './notices';
 import { RowTable } from './rows';
-import type { DeclarationSource, RowSource } from './source';
+import type { DeclarationSource } from './source';
 import { traced } from './trace';
 import { unitFindings } from './units';
 import { parser } from './statement.grammar';
@@ -23,25 +24,6 @@ import { RELATIONS, VariableTable } from './variables';
 import { MIRRORED } from '../relation';
 import { MAX_STATEMENT, MOST_BRACKETS, tooDeep } from './limits';
 import { negativeBound, withObjective } from './row-kinds';
-
-/** What became of a statement's text: the problem unless something is wrong, the findings, and where things stand. */
-export interface Reading {
-	readonly problem: Problem | null;
-	readonly diagnostics: readonly Diagnostic[];
-	readonly places: readonly Place[];
-	/** the objective and the constraints part by part, as far as they could be read */
-	readonly rows: readonly RowSource[];
-	readonly declarations: readonly DeclarationSource[];
-}
-
-export const NO_READING: Reading = { problem: null, diagnostics: [], places: [], rows: [], declarations: [] };
-
-/** A row before it is known whether it is a constraint or a bound. */
-export interface RowRead {
-	name: string;
-	at: { from: number; to: number };
-	body: Linear;
-}
 
 const refused = (from: number, to: number, message: string): Reading => ({
 	...NO_READING,

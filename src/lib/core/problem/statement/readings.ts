@@ -1,3 +1,4 @@
+import type { Context, ReadingKind, Stretch } from './stretch';
 import { texAt } from './latex-source';
 import { lineHabits } from './line-habits';
 import { countsOf } from './line-counts';
@@ -6,42 +7,6 @@ import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
 
 /** The habits of boards and notes, and what they mean in the statement language. */
-
-/** What is read otherwise: one quiet notice for each kind. */
-export type ReadingKind =
-	| 'rows'
-	| 'sense'
-	| 'ends'
-	| 'list'
-	| 'domain'
-	| 'relation'
-	| 'latex'
-	| 'index'
-	| 'number'
-	| 'mark'
-	| 'numbering'
-	| 'unit'
-	| 'label'
-	| 'meaning'
-	| 'prose'
-	| 'strict'
-	| 'power';
-
-/** A stretch from a known place up to `to`, read as `insert`; with choices where it can be read in two ways. */
-export interface Stretch {
-	readonly to: number;
-	readonly insert: string;
-	readonly kind: ReadingKind;
-	readonly choices?: readonly string[];
-}
-
-/** What the whole text shows of its author's habits. */
-export interface Context {
-	/** it comes from a LaTeX source */
-	readonly tex: boolean;
-	/** what a comma inside numbers is here, as far as other numbers show it */
-	readonly comma: 'decimal' | 'thousands' | null;
-}
 
 const COMMENT_OR_QUOTED = /#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"/g;
 

@@ -6,7 +6,7 @@ import { withoutZeros, type Constraint, type Relation } from '../types';
 import type { Findings, Place } from './diagnostics';
 import { plus, scale, type Linear, type LinearReader } from './linear';
 import * as messages from './messages';
-import type { RowRead } from './read';
+import type { RowRead } from './reading';
 import { rowSource, type RowSource } from './source';
 
 /**

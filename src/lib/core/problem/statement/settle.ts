@@ -1,7 +1,8 @@
 import { sameProblem, sameVariable, type Constraint, type Problem } from '../types';
 import { orderVariables, say, withoutSaying } from './edit-lines';
 import { nameText, printStatement } from './print';
-import { readStatement, type Reading } from './read';
+import { readStatement } from './read';
+import { type Reading } from './reading';
 import { rowNames } from './rows';
 import { applyEdits, type TextEdit } from './text-edit';
 

@@ -1,8 +1,8 @@
 import type { Diagnostic, Fix, Place } from './diagnostics';
 import type { Forgiven, Rewriting } from './forgive';
 import * as messages from './messages';
-import type { ReadingKind } from './readings';
-import type { Reading } from './read';
+import type { ReadingKind } from './stretch';
+import type { Reading } from './reading';
 import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 
 /** Places of the text that was parsed, brought back to the text that was written; and what was read otherwise, told. */

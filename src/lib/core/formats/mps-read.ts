@@ -13,7 +13,7 @@ import {
 } from '../problem/types';
 import { parseWithPower } from './decimals';
 import { fixedFields, freeFields } from './mps-fields';
-import { NameBook } from './names';
+import { NameBook } from '../problem/foreign-names';
 
 interface Row {
 	readonly name: string;

@@ -3,8 +3,16 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { evaluate } from '../problem/types';
-import { parametricRun, piecesOf, solvedPosition, withLength } from './run';
-import { numberOf, valueFunction, withNumber, valueOn, type Piece, type Varied } from './value-function';
+import { parametricRun, piecesOf, solvedPosition } from './parametric-run';
+import { withLength } from '../parametric/stretch';
+import {
+	numberOf,
+	valueFunction,
+	withNumber,
+	valueOn,
+	type Piece,
+	type Varied
+} from '../parametric/value-function';
 
 test('the stretches of a parametric run are the pieces of the value function, and their plans are the best ones', () => {
 	const seen = { stretches: 0, infeasible: 0, unbounded: 0, endless: 0 };

@@ -1,4 +1,4 @@
-import { isName, MAX_NAME } from '../problem/types';
+import { isName, MAX_NAME } from './types';
 
 /** Names of another format made into names of ours, each once, with a note for every one that had to change. */
 export class NameBook {

@@ -1,4 +1,4 @@
-import { csvText } from './csv-cells';
+import { csvText } from '../spreadsheet/csv-cells';
 import type { CornerRow } from '../geometry/corner-table';
 import { isZero, sign, toText, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';

@@ -2,7 +2,7 @@ import { plainText, type Sentence } from '../sentence/sentence';
 import { detail, solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
-import { asksForWhole } from '../integer/whole';
+import { asksForWhole } from '../problem/whole';
 import { toText } from '../number/rational';
 import type { OptimalSet } from '../answer/optimal-set';
 import {

@@ -1,12 +1,12 @@
 import * as yup from 'yup';
 import { conflictOf } from '../answer/conflict';
-import { isRedundant } from '../answer/kind';
+import { isRedundant } from '../kind/kind';
 import { runLinear, type RunOptions } from '../answer/answer';
 import { wholeHull } from '../geometry/hull';
 import { facesOf, polyhedron } from '../geometry/polyhedron';
 import { planAt, withoutConstraints } from '../geometry/sides';
 import { rowName } from '../problem/row-owner';
-import { mustBeWhole } from '../integer/whole';
+import { mustBeWhole } from '../problem/whole';
 import type { Vector } from '../number/linear-algebra';
 import { toText } from '../number/rational';
 import { InputError, readProblem, validate } from '../problem/json';

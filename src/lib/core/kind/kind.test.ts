@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { allCorners, anyProblem } from '../../../../tests/support/problems';
 import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, type Problem } from '../problem/types';
-import { runLinear } from './answer';
+import { runLinear } from '../answer/answer';
 import { kindOf } from './kind';
 
 const kind = (text: string) => kindOf(readStatement(text).problem!);

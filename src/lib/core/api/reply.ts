@@ -1,9 +1,9 @@
 import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
-import { convert } from './convert';
+import { convert } from '../formats/convert';
 import { answerDesign } from './design';
 import { answerDual, answerParametric } from './duality';
-import { parseJson } from './json-text';
+import { parseJson } from '../formats/json-text';
 import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
 import { readSolveRequest } from './solve-request';

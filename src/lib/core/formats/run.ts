@@ -1,4 +1,4 @@
-import { csvText } from './csv-cells';
+import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, remarkText, type Remark } from '../sentence/sentence';
 import { board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';

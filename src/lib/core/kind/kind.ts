@@ -9,12 +9,12 @@ import {
 	type Sense,
 	type Terms
 } from '../problem/types';
-import { asksForWhole, fractionalVariables } from '../integer/whole';
+import { asksForWhole, fractionalVariables } from '../problem/whole';
 import { objectiveValue, readPlan } from '../tableau/tableau';
-import { runLinear, solveLinear, type RunOptions } from './answer';
+import { runLinear, solveLinear, type RunOptions } from '../answer/answer';
 import { withoutConstraints } from '../geometry/sides';
-import { conflictOf, withGoal } from './conflict';
-import { optimalSet } from './optimal-set';
+import { conflictOf, withGoal } from '../answer/conflict';
+import { optimalSet } from '../answer/optimal-set';
 
 /** What kind of problem this is: what a teacher wants to know before the class does. */
 export interface ProblemKind {

@@ -4,7 +4,7 @@ import { InputError, readProblem, validate } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
-import { readCsv, writeCsv } from './csv';
+import { readCsv, writeCsv } from '../spreadsheet/csv';
 import { parseJson } from './json-text';
 import { writeLatex } from './latex';
 import { readMps } from './mps-read';

@@ -1,5 +1,5 @@
 import type { Remark } from '../sentence/sentence';
-import { OWN_NAMES, type Keys } from '../form/types';
+import { OWN_NAMES, type Keys } from '../problem/keys';
 import type { Cut } from '../integer/cut';
 import type { Work } from '../method/types';
 import type { Problem } from '../problem/types';

@@ -1,36 +1,20 @@
+import { withLength, type Stretch } from '../parametric/stretch';
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
 import { basisKey } from '../method/run';
 import type { Work } from '../method/types';
-import { perform } from '../move/kinds';
-import { pivotMove } from '../move/pivot';
-import { stated, type Position } from '../move/position';
-import type { PivotMove } from '../move/types';
+import { perform } from './kinds';
+import { pivotMove } from './pivot';
+import { stated, type Position } from '../position/position';
+import type { PivotMove } from './types';
 import { isZero, toText, ZERO, type Rational } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
 import { dualValues } from '../answer/multipliers';
 import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { joined, numberOf, type Piece, type Varied } from './value-function';
-import type { Plan, Problem } from '../problem/types';
+import { joined, numberOf, type Piece, type Varied } from '../parametric/value-function';
+import type { Problem } from '../problem/types';
 
 /** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */
-
-/** One stretch of the number, on which a basis stays optimal, and what ends it. */
-export interface Stretch {
-	/** where it begins, and where it ends on the way; null is no end */
-	readonly from: Rational;
-	readonly to: Rational | null;
-	readonly tableau: Tableau;
-	/** at `from` */
-	readonly plan: Plan;
-	readonly value: Rational;
-	/** what reaches zero at its end */
-	readonly limit: Limit | null;
-	/** the pivot made there; null where the line ends */
-	readonly pivot: PivotMove | null;
-	/** what is true beyond its end, where no pivot leads on */
-	readonly beyond: 'infeasible' | 'unbounded' | null;
-}
 
 const MOST = 300;
 
@@ -107,10 +91,6 @@ export function parametricRun(position: Position, varied: Varied, direction: 1 |
 	}
 	return stretches;
 }
-
-/** Stretches that have a length: those at one number only are steps of a degenerate corner. */
-export const withLength = (stretches: readonly Stretch[]): Stretch[] =>
-	stretches.filter(({ from, to }) => to === null || !isZero(to.sub(from)));
 
 /**
  * The optimal value as a function of a number, from the stretches met as it falls and as it rises: what `valueFunction` finds without pivots.

@@ -5,11 +5,11 @@ import { decide } from '../method/decide';
 import { ruleNamed, type RuleName } from '../method/types';
 import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
-import { stated } from '../move/position';
+import { stated } from '../position/position';
 import type { Move, Way } from '../move/types';
 import { fitted } from '../notation/column-names';
 import { completed, PLAIN, PROFILES, type Notation } from '../notation/notation';
-import { OWN_NAMES } from '../form/types';
+import { OWN_NAMES } from '../problem/keys';
 import { readStatement } from '../problem/statement/read';
 import { runText, type RunStep } from './run';
 

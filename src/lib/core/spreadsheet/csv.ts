@@ -11,7 +11,7 @@ import {
 	type Sense,
 	type Variable
 } from '../problem/types';
-import { NameBook } from './names';
+import { NameBook } from '../problem/foreign-names';
 import { RELATION_SIGNS } from '../problem/relation';
 
 /**

@@ -7,7 +7,7 @@ import { InputError } from '../problem/json';
 import { readStatement } from '../problem/statement/read';
 import { sameProblem, type Problem } from '../problem/types';
 import { convert } from './convert';
-import { readCsv, writeCsv } from './csv';
+import { readCsv, writeCsv } from '../spreadsheet/csv';
 import { decimalText, endingMultiple, endsAsDecimal } from './decimals';
 import { latexName, writeLatex } from './latex';
 import { readMps } from './mps-read';

@@ -1,0 +1,28 @@
+import type { Limit } from '../answer/ranging';
+import type { PivotMove } from '../move/types';
+import { isZero, type Rational } from '../number/rational';
+import type { Plan } from '../problem/types';
+import type { Tableau } from '../tableau/tableau';
+
+/** A stretch of a number that moves, on which one basis stays optimal. */
+
+/** One stretch of the number, on which a basis stays optimal, and what ends it. */
+export interface Stretch {
+	/** where it begins, and where it ends on the way; null is no end */
+	readonly from: Rational;
+	readonly to: Rational | null;
+	readonly tableau: Tableau;
+	/** at `from` */
+	readonly plan: Plan;
+	readonly value: Rational;
+	/** what reaches zero at its end */
+	readonly limit: Limit | null;
+	/** the pivot made there; null where the line ends */
+	readonly pivot: PivotMove | null;
+	/** what is true beyond its end, where no pivot leads on */
+	readonly beyond: 'infeasible' | 'unbounded' | null;
+}
+
+/** Stretches that have a length: those at one number only are steps of a degenerate corner. */
+export const withLength = (stretches: readonly Stretch[]): Stretch[] =>
+	stretches.filter(({ from, to }) => to === null || !isZero(to.sub(from)));
