@@ -73,9 +73,9 @@ test('row operations stand one at a time, each entry with how it came about', as
 	await desk.page.hover('[data-pane="operations"] tr.result td:last-child');
 	await desk.shows('Row operations', 'rhs: 8 − 6 = 2');
 	// an entry of the tableau explains itself in the operation that made it
-	await desk.page.hover('[data-cell="1:-1"]');
+	await desk.page.hover('[data-pane="tableau"] tbody tr:nth-child(2) [data-cell$=" rhs"]');
 	await desk.shows('Row operations', 'rhs: 6 − 3 = 3');
-	await desk.page.hover('[data-cell="objective:-1"]');
+	await desk.page.hover('[data-cell="objective rhs"]');
 	await desk.shows('Row operations', 'rhs: 0 + 12 = 12');
 	await desk.page.hover('nav');
 	const changed = await desk.page.$$eval('[data-pane="operations"] td.changed', (list) => list.length);

@@ -91,13 +91,13 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.shows('Last tableau of the dual', 'y1');
 	await desk.shows('Last tableau of the dual', 'Read off for the primal');
 	// a number of the one last tableau is marked in the other, rows and columns traded
-	await desk.page.locator('[data-pane="last"] tr:nth-child(1) [data-cell$=":-1"]').hover();
+	await desk.page.locator('[data-pane="last"] tr:nth-child(1) [data-cell$=" rhs"]').hover();
 	await desk.page.waitForSelector('[data-pane="dual-tableau"] [data-goal] [data-twin]');
 	await desk.shows('Last tableau of the dual', 'in the dual it stands in the objective row');
 	await desk.page.focus('[aria-label^="Last tableau of the dual: "]');
 	await desk.press('ArrowDown');
 	await desk.page.waitForSelector('[data-pane="dual-tableau"] [data-own]');
-	await desk.page.locator('[data-pane="dual-tableau"] tr:nth-child(1) [data-cell$=":-1"]').hover();
+	await desk.page.locator('[data-pane="dual-tableau"] tr:nth-child(1) [data-cell$=" rhs"]').hover();
 	await desk.page.waitForSelector('[data-pane="last"] [data-goal] [data-twin]');
 	await desk.click('As tables');
 	await desk.shows('Primal and dual', 'rows and columns traded');

@@ -1,3 +1,4 @@
+import type { Address } from '$lib/core/notation/board';
 import type { StoryTarget } from '$lib/core/lesson/story';
 import type { Plan } from '$lib/core/problem/types';
 import { samePointed, type Pointed } from './identity';
@@ -20,7 +21,7 @@ export class Selection {
 	#considered = $state<string | null>(null);
 	#reading = $state.raw<Reading | null>(null);
 	#slid = $state.raw<Plan | null>(null);
-	#entry = $state.raw<{ row: string; column: number } | null>(null);
+	#cell = $state.raw<Address | null>(null);
 
 	/** the constraint or variable that lights up everywhere */
 	get pointed(): Pointed | null {
@@ -48,13 +49,13 @@ export class Selection {
 		return this.#reading;
 	}
 
-	/** the entry of the present tableau that is pointed at: a row by its index or an objective row by its kind, and a column's index (−1: the right-hand side) */
-	get entry(): { readonly row: string; readonly column: number } | null {
-		return this.#entry;
+	/** the cell of the present tableau that is pointed at */
+	get cell(): Address | null {
+		return this.#cell;
 	}
 
-	pointEntry(entry: { row: string; column: number } | null): void {
-		this.#entry = entry;
+	pointCell(cell: Address | null): void {
+		this.#cell = cell;
 	}
 
 	/** the plan that a slider along the best plans stands at */

@@ -7,7 +7,7 @@ import { columnOf, type Tableau } from '../tableau/tableau';
 
 /** A pivot of a dictionary, which has no row operations: an equation is solved for the entering variable, and that is put into the others. */
 
-/** One equation of it: what is done, by the row's index or the objective row's kind, and the equations one after the other. */
+/** One equation of it, by the row's part of an address: the equations one after the other. */
 export interface Expressed {
 	readonly row: string;
 	readonly says: Sentence;
@@ -84,7 +84,7 @@ export function expressing(before: Tableau, after: Tableau, choice: Choice, nota
 		const now = fresh.rows[i];
 		return [
 			{
-				row: String(i),
+				row: row.key,
 				says: say`${name} = ${replaced(plain(row.rhs), row.entries.map(plain))} = ${sum(rightSide(fresh, plain(now.rhs), now.entries.map(plain)))}`
 			}
 		];
@@ -103,7 +103,7 @@ export function expressing(before: Tableau, after: Tableau, choice: Choice, nota
 	const leaving = say`${columnOf(before, choice.leaving)}`;
 	return [
 		{
-			row: String(choice.row),
+			row: first.key,
 			says: say`${leaving} = ${from}, solved for ${entering}: ${joined([entering, solved], ' = ', ' = ')}`
 		},
 		...rows,

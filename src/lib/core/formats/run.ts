@@ -31,19 +31,16 @@ function cells(
 		return `${own}${own ? ' ' : ''}${sign}${own ? ' ' : ''}${size}${name('M')}`;
 	};
 	const named = notation.basis === 'named';
-	const first = notation.rhs === 'first';
-	const own = notation.goalColumn === 'shown' && notation.layout !== 'dictionary';
 	const objective = shown.goals.find(({ goal }) => goal.kind === 'objective');
 	const line = (head: string, ofGoal: string, entries: readonly string[], rhs: string): string[] => [
 		head,
-		...(own ? [ofGoal] : []),
-		...(first ? [rhs] : []),
-		...entries,
-		...(first ? [] : [rhs])
+		...shown.across.map((place) =>
+			place.kind === 'entry' ? entries[place.at] : place.kind === 'rhs' ? rhs : ofGoal
+		)
 	];
 	const head = line(
 		shown.common ? `/ ${number(shown.common)}` : '',
-		own ? name(objective?.name ?? '') : '',
+		name(objective?.name ?? ''),
 		shown.columns.map((c) => name(c.name)),
 		name('rhs')
 	);
@@ -59,12 +56,8 @@ function cells(
 				z: [line(name('z'), '', shown.costs.z.map(withM), '')]
 			}
 		: { above: [], z: [] };
-	const below = [...around.z, ...goals];
-	return [
-		...around.above,
-		head,
-		...(notation.goalPlace === 'above' ? [...below, ...rows] : [...rows, ...below])
-	];
+	const blocks = { rows, goals: [...around.z, ...goals] };
+	return [...around.above, head, ...shown.down.flatMap((block) => blocks[block])];
 }
 
 /** `x_B = b − …` as lines, for the dictionary layout. */

@@ -11,8 +11,9 @@ import { ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { cost, goalValue, readPlan, rhs } from '../tableau/tableau';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
-import { board, signOf } from './board';
-import { PLAIN } from './notation';
+import { anyNotation } from '../../../../tests/support/notations';
+import { addressOf, addressText, board, signOf } from './board';
+import { PLAIN, type Notation } from './notation';
 
 const problem = (text: string) => readStatement(text).problem!;
 const artificial = (text: string) =>
@@ -161,3 +162,42 @@ test('columns that may not enter are set aside when the row that worked on them 
 	}
 	expect(aside()).toEqual(['a1', 'a2']);
 });
+
+test('an address names the same number in every notation, each cell has its own, and a text gives it back', () => {
+	fc.assert(
+		fc.property(anyProblem({ slackStart: true }), anyNotation, anyNotation, (any, one, other) => {
+			let work = beginWork(standardForm(any), 'primal');
+			for (let i = 0; i < 3; i++) {
+				const next = decide(work, DANTZIG);
+				if (next.kind !== 'pivot') break;
+				work = advance(work, next)!;
+			}
+			const [a, b] = [one, other].map((own) => numbersAt(work, { ...own, numbers: 'fraction' }));
+			for (const [address, value] of a) {
+				const { row, column } = addressOf(address);
+				expect(addressText({ row, column })).toBe(address);
+				if (b.has(address)) expect([address, b.get(address)]).toEqual([address, value]);
+			}
+		}),
+		{ numRuns: 100 }
+	);
+});
+
+/** The size of each number of a board by its address. */
+function numbersAt({ tableau }: Work, notation: Notation): Map<string, string> {
+	const { rows, goals, across } = board(tableau, notation);
+	const found = new Map<string, string>();
+	const put = (row: string, column: string, value: Rational) => {
+		const address = addressText({ row, column });
+		expect(found.has(address)).toBe(false);
+		found.set(address, value.abs().toFraction());
+	};
+	for (const place of across) {
+		if (place.kind === 'own') continue;
+		for (const { key, entries, rhs } of rows)
+			put(key, place.column, place.kind === 'rhs' ? rhs : entries[place.at]);
+		for (const { goal, cells, value } of goals)
+			put(goal.kind, place.column, (place.kind === 'rhs' ? value : cells[place.at]).plain);
+	}
+	return found;
+}

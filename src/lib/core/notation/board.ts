@@ -8,6 +8,33 @@ import { columnOf, cost, entry, goalValue, hasGoal, rhs, type Tableau } from '..
 import { columnName } from './column-names';
 import { goalFactor, goalName, valueFactor, type Notation } from './notation';
 
+/**
+ * Where a cell stands, whatever the notation: the row by the lasting id of its equation's first basic column, or the kind of an objective
+ * row; the column by its lasting id, `rhs`, or `own` for the objective's own column.
+ */
+export interface Address {
+	readonly row: string;
+	readonly column: string;
+}
+
+/** An address as one text, for a document's attributes and for sets. */
+export const addressText = ({ row, column }: Address): string => `${row} ${column}`;
+
+/** The address that a text stands for. */
+export function addressOf(text: string): Address {
+	const [row, column] = text.split(' ');
+	return { row, column };
+}
+
+/** A row's part of an address: it stays with its equation, whatever is basic there. */
+export const rowKey = (t: Tableau, row: number): string => columnOf(t, t.form.rows[row].start).id;
+
+/** What stands in a line beside its name: the entry of a column (by its place among the board's), the right-hand side, or the objective's own column. */
+export type Place =
+	| { readonly kind: 'entry'; readonly column: string; readonly at: number }
+	| { readonly kind: 'rhs'; readonly column: 'rhs' }
+	| { readonly kind: 'own'; readonly column: 'own' };
+
 /** A number of an objective row: `plain`, or `plain + m·M`. */
 export interface BoardCell {
 	readonly plain: Rational;
@@ -27,6 +54,8 @@ export interface BoardColumn {
 }
 
 export interface BoardRow {
+	/** its part of an address */
+	readonly key: string;
 	/** the basic variable; null where the row has none yet */
 	readonly basic: Column | null;
 	readonly name: string;
@@ -66,6 +95,10 @@ export interface Board {
 	readonly costs: BoardCosts | null;
 	/** what all numbers of rows and objective rows are to be divided by; null where they stand for themselves */
 	readonly common: Rational | null;
+	/** what stands in each line, from left to right after the line's name */
+	readonly across: readonly Place[];
+	/** rows and objective rows from top to bottom */
+	readonly down: readonly ['rows', 'goals'] | readonly ['goals', 'rows'];
 }
 
 const times = ({ plain, m }: BoardCell, factor: 1 | -1 | Rational): BoardCell =>
@@ -132,6 +165,10 @@ export function board(t: Tableau, notation: Notation): Board {
 	const redundant = new Set(redundantRows(t));
 	const sign = layout === 'dictionary' ? ONE.neg() : ONE;
 	const goals = boardGoals(t, indices, notation);
+	const entries = indices.map((index, at): Place => ({ kind: 'entry', column: columnOf(t, index).id, at }));
+	const amounts: Place = { kind: 'rhs', column: 'rhs' };
+	const own: Place[] =
+		notation.goalColumn === 'shown' && layout !== 'dictionary' ? [{ kind: 'own', column: 'own' }] : [];
 	const plain: Board = {
 		columns: indices.map((index) => {
 			const column = columnOf(t, index);
@@ -143,6 +180,7 @@ export function board(t: Tableau, notation: Notation): Board {
 			const column = columnOf(t, basic);
 			const vacant = column.kind === 'vacant';
 			return {
+				key: rowKey(t, row),
 				basic: vacant ? null : column,
 				name: vacant ? '' : columnName(notation, column),
 				entries: indices.map((j) => entry(t, row, j).mul(sign)),
@@ -152,7 +190,12 @@ export function board(t: Tableau, notation: Notation): Board {
 		}),
 		goals,
 		costs: layout === 'extended' ? boardCosts(t, indices, notation) : null,
-		common: null
+		common: null,
+		across:
+			layout === 'dictionary' || notation.rhs === 'first'
+				? [...own, amounts, ...entries]
+				: [...own, ...entries, amounts],
+		down: layout !== 'dictionary' && notation.goalPlace === 'above' ? ['goals', 'rows'] : ['rows', 'goals']
 	};
 	return notation.numbers === 'common' && layout !== 'dictionary' ? overOne(plain, t) : plain;
 }

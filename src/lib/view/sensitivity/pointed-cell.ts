@@ -1,3 +1,4 @@
+import { addressOf, rowKey } from '$lib/core/notation/board';
 import type { TableauCell } from '$lib/core/answer/complementary-bases';
 import type { Tableau } from '$lib/core/tableau/tableau';
 import { STEPS } from '../shared/arrow-steps';
@@ -6,10 +7,11 @@ import { STEPS } from '../shared/arrow-steps';
 
 /** The cell that an element of the grid stands for; undefined for phase one's row and the like. */
 function cellOf(t: Tableau, element: HTMLElement): TableauCell | undefined {
-	const [row, column] = element.dataset.cell!.split(':');
-	const index = Number(column) < 0 ? null : Number(column);
+	const { row, column } = addressOf(element.dataset.cell!);
+	const index = column === 'rhs' ? null : t.form.columns.findIndex(({ id }) => id === column);
+	if (index !== null && index < 0) return undefined;
 	if (row === 'objective') return { row: null, column: index };
-	const basic = t.basis[Number(row)];
+	const basic = t.basis.find((_, i) => rowKey(t, i) === row);
 	return basic === undefined ? undefined : { row: basic, column: index };
 }
 

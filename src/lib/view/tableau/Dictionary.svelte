@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
-	import { board, type BoardCell } from '$lib/core/notation/board';
+	import { addressText, board, type BoardCell } from '$lib/core/notation/board';
 	import { columnName } from '$lib/core/notation/column-names';
 	import { isZero, sign, type Rational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -55,13 +55,16 @@
 				<tr class:lit={row.basic && selection.isPointed(pointedOf(row.basic.owner))}>
 					<th scope="row">{row.name || '?'}</th>
 					<td>=</td>
-					<td class="rhs" class:negative={sign(row.rhs) < 0} data-cell={`${i}:-1`}
+					<td
+						class="rhs"
+						class:negative={sign(row.rhs) < 0}
+						data-cell={addressText({ row: row.key, column: 'rhs' })}
 						><NumberView value={row.rhs} {style} /></td
 					>
 					{#each shown.columns as { column, index, name, aside }, k (column.id)}
 						{@const value = row.entries[k]}
 						<td class="sign">{isZero(value) ? '' : value.s < 0n ? '−' : '+'}</td>
-						<td class="term" data-cell={`${i}:${index}`}>
+						<td class="term" data-cell={addressText({ row: row.key, column: column.id })}>
 							{#if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
 								<button
 									class="entry"
@@ -106,8 +109,10 @@
 				<tr class="goal" data-goal={goal.kind}>
 					<th scope="row">{name}</th>
 					<td>=</td>
-					<td class="rhs" data-cell={`${goal.kind}:-1`}><CellView cell={value} /></td>
-					{#each shown.columns as { column, index, name: own }, k (column.id)}
+					<td class="rhs" data-cell={addressText({ row: goal.kind, column: 'rhs' })}
+						><CellView cell={value} /></td
+					>
+					{#each shown.columns as { column, name: own }, k (column.id)}
 						{@const cell = cells[k]}
 						<td class="sign"
 							>{cellSign(cell) === 0
@@ -118,7 +123,11 @@
 										? '−'
 										: '+'}</td
 						>
-						<td class="term" class:improving={improving[k]} data-cell={`${goal.kind}:${index}`}>
+						<td
+							class="term"
+							class:improving={improving[k]}
+							data-cell={addressText({ row: goal.kind, column: column.id })}
+						>
 							{#if cellSign(cell) !== 0}
 								{#if cell.m && !isZero(cell.m)}(<CellView
 										{cell}

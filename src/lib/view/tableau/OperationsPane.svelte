@@ -2,6 +2,7 @@
 	import { expressing } from '$lib/core/commentary/expressing';
 	import { writtenOperation } from '$lib/core/commentary/operations';
 	import { choiceOf } from '$lib/core/move/pivot';
+	import { rowKey } from '$lib/core/notation/board';
 	import { columnName } from '$lib/core/notation/column-names';
 	import { isZero } from '$lib/core/number/rational';
 	import { rowOperations } from '$lib/core/tableau/operations';
@@ -48,12 +49,13 @@
 	const places = $derived([...shownColumns, last]);
 	/** the entry of the tableau that is pointed at: which operation made it, and at which place */
 	const asked = $derived.by(() => {
-		const { entry } = selection;
-		if (!entry || !pivoted) return null;
+		const { cell } = selection;
+		if (!cell || !pivoted) return null;
 		const rowOf = ({ place }: (typeof pivoted.operations)[number]) =>
-			'row' in place ? String(place.row) : place.goal.kind;
-		const step = pivoted.operations.findIndex((own) => rowOf(own) === entry.row);
-		return { step, place: places.indexOf(entry.column < 0 ? last : entry.column) };
+			'row' in place ? rowKey(pivoted.old, place.row) : place.goal.kind;
+		const step = pivoted.operations.findIndex((own) => rowOf(own) === cell.row);
+		const column = pivoted.old.form.columns.findIndex(({ id }) => id === cell.column);
+		return { step, place: places.indexOf(column < 0 ? last : column) };
 	});
 	const chosen = $derived(at.node === session.standing ? Math.min(at.step, count - 1) : 0);
 	const index = $derived(asked && asked.step >= 0 ? asked.step : chosen);
@@ -95,7 +97,7 @@
 		<Scroll label="How the equations become the next ones">
 			<ol class="equations">
 				{#each equations as { row, says: sentence } (row)}
-					<li class:pointed={selection.entry?.row === row}><Words {sentence} /></li>
+					<li class:pointed={selection.cell?.row === row}><Words {sentence} /></li>
 				{/each}
 			</ol>
 		</Scroll>

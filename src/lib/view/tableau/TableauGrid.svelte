@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
-	import { board, type BoardCell } from '$lib/core/notation/board';
-	import { isZero, sign, type Rational } from '$lib/core/number/rational';
+	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation/board';
+	import { isZero, sign } from '$lib/core/number/rational';
 	import type { Goal } from '$lib/core/tableau/goal';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
@@ -28,11 +28,11 @@
 	const shown = $derived(board(t, document.notation));
 	const live = $derived(decision !== null);
 	const notation = $derived(document.notation);
-	const [isNamed, rhsFirst] = $derived([notation.basis === 'named', notation.rhs === 'first']);
-	const above = $derived(notation.goalPlace === 'above');
+	const isNamed = $derived(notation.basis === 'named');
+	const isLast = (i: number) => i === shown.across.length - 1;
 	const showsRatios = $derived(notation.ratios === 'shown');
 	/** the objective's own column, and the row that it belongs to */
-	const goalColumn = $derived(notation.goalColumn === 'shown' && notation.layout !== 'dictionary');
+	const goalColumn = $derived(shown.across.some(({ kind }) => kind === 'own'));
 	const leading = $derived(shown.goals.find(({ goal }) => goal.kind === 'objective') ?? null);
 	/** what the entries below an extended tableau are */
 	const entriesText = $derived(notation.entries === 'z-plus' ? 'z − c' : 'c − z');
@@ -91,8 +91,8 @@
 		const head = (event.target as Element).closest<HTMLElement>('[data-head]')?.dataset.head;
 		near = place?.column ?? (head === undefined ? null : Number(head));
 		selection.pointColumn(near === null ? null : t.form.columns[near].id);
-		const cell = (event.target as Element).closest<HTMLElement>('[data-cell]')?.dataset.cell?.split(':');
-		selection.pointEntry(cell ? { row: cell[0], column: Number(cell[1]) } : null);
+		const cell = (event.target as Element).closest<HTMLElement>('[data-cell]')?.dataset.cell;
+		selection.pointCell(cell ? addressOf(cell) : null);
 		session.propose(place && session.pivotByHand(place.column, t.basis[place.row]));
 		if (place && event.type === 'focusin')
 			home = { row: place.row, place: open.findIndex(({ index }) => index === place.column) };
@@ -101,7 +101,7 @@
 	function leave() {
 		near = null;
 		selection.pointColumn(null);
-		selection.pointEntry(null);
+		selection.pointCell(null);
 		session.propose(null);
 	}
 
@@ -119,24 +119,13 @@
 	}
 </script>
 
-{#snippet amount(value: Rational, id: string | undefined, i: number)}
-	<td
-		data-cell={`${i}:-1`}
-		class="rhs"
-		class:first={rhsFirst}
-		class:negative={sign(value) < 0}
-		class:read={id !== undefined && selection.reading?.columns.includes(id)}
-		><NumberView {value} style={numbers} /></td
-	>
-{/snippet}
-
 {#snippet surroundings(what: string, cells: readonly BoardCell[])}
 	<tr class="costs">
 		<th scope="row" class="basis">{what}</th>
-		{#if goalColumn}<td></td>{/if}
-		{#if rhsFirst}<td></td>{/if}
-		{#each shown.columns as { column }, k (column.id)}<td><CellView cell={cells[k]} /></td>{/each}
-		{#if !rhsFirst}<td class="rhs"></td>{/if}
+		{#each shown.across as place, i (place.column)}
+			{#if place.kind === 'entry'}<td><CellView cell={cells[place.at]} /></td>
+			{:else}<td class:rhs={place.kind === 'rhs' && isLast(i)}></td>{/if}
+		{/each}
 		{#if live && showsRatios}<td class="ratio"></td>{/if}
 	</tr>
 {/snippet}
@@ -151,23 +140,29 @@
 						pointed={null}
 					/>{:else}<span class="only-heard">{name}</span>{/if}</th
 			>
-			{#if goalColumn}<td class="own"><NumberView value={own} style={numbers} /></td>{/if}
-			{#if rhsFirst}<td class="rhs first" data-cell={`${goal.kind}:-1`} class:read={isRead(goal)}
-					><CellView cell={value} /></td
-				>{/if}
-			{#each shown.columns as { column, index, aside }, k (column.id)}
-				<td
-					data-cell={`${goal.kind}:${index}`}
-					class:aside
-					class:considered={index === lit}
-					class:improving={!aside && improving[k]}
-					class:multiplier={inverse.includes(index)}
-					class:covered={covers(index)}><CellView cell={cells[k]} /></td
-				>
+			{#each shown.across as place, i (place.column)}
+				{@const address = addressText({ row: goal.kind, column: place.column })}
+				{#if place.kind === 'own'}<td class="own" data-cell={address}
+						><NumberView value={own} style={numbers} /></td
+					>
+				{:else if place.kind === 'rhs'}<td
+						class="rhs"
+						class:first={!isLast(i)}
+						data-cell={address}
+						class:read={isRead(goal)}><CellView cell={value} /></td
+					>
+				{:else}
+					{@const { index, aside } = shown.columns[place.at]}
+					<td
+						data-cell={address}
+						class:aside
+						class:considered={index === lit}
+						class:improving={!aside && improving[place.at]}
+						class:multiplier={inverse.includes(index)}
+						class:covered={covers(index)}><CellView cell={cells[place.at]} /></td
+					>
+				{/if}
 			{/each}
-			{#if !rhsFirst}<td class="rhs" data-cell={`${goal.kind}:-1`} class:read={isRead(goal)}
-					><CellView cell={value} /></td
-				>{/if}
 			{#if live && showsRatios}<td class="ratio"></td>{/if}
 		</tr>
 	{/each}
@@ -195,18 +190,10 @@
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
 		<thead>
 			{#if shown.costs}{@render surroundings('c', shown.costs.above)}{/if}
-			<TableauHead
-				{t}
-				{shown}
-				{live}
-				{goalColumn}
-				leading={leading?.name ?? ''}
-				down={down?.column ?? null}
-				{inverse}
-			/>
+			<TableauHead {t} {shown} {live} leading={leading?.name ?? ''} down={down?.column ?? null} {inverse} />
 		</thead>
 		<tbody>
-			{#if above}{@render goals()}{/if}
+			{#if shown.down[0] === 'goals'}{@render goals()}{/if}
 			{#each rows.shown as row, i (t.form.columns[t.basis[i]].id)}
 				{@const owner = row.basic?.owner ?? t.form.rows[i].owner}
 				{@const pointed = pointedOf(owner)}
@@ -231,44 +218,54 @@
 								><ColumnName name={`(${owner.name})`} {pointed} /></span
 							>{/if}
 					</th>
-					{#if goalColumn}<td class="own">0</td>{/if}
-					{#if rhsFirst}{@render amount(row.rhs, row.basic?.id, i)}{/if}
-					{#each shown.columns as { column, index, basic, aside, name }, k (column.id)}
-						{@const value = row.entries[k]}
-						{#if !live || basic || aside || t.barred.has(index)}
-							<td
-								data-cell={`${i}:${index}`}
-								class:unit={basic}
-								class:one={!isNamed && basic && !isZero(value)}
-								class:aside
-								class:inverse={inverse.includes(index)}
-								class:covered={covers(index)}
-								class:considered={index === lit}><NumberView {value} style={numbers} /></td
+					{#each shown.across as place, p (place.column)}
+						{@const address = addressText({ row: row.key, column: place.column })}
+						{#if place.kind === 'own'}<td class="own" data-cell={address}>0</td>
+						{:else if place.kind === 'rhs'}<td
+								data-cell={address}
+								class="rhs"
+								class:first={!isLast(p)}
+								class:negative={sign(row.rhs) < 0}
+								class:read={row.basic && selection.reading?.columns.includes(row.basic.id)}
+								><NumberView value={row.rhs} style={numbers} /></td
 							>
 						{:else}
-							<td
-								data-cell={`${i}:${index}`}
-								class:considered={index === lit}
-								class:inverse={inverse.includes(index)}
-								class:covered={covers(index)}
-							>
-								<button
-									class="entry"
-									class:advised={choice?.row === i && choice.entering === index}
-									class:zero={isZero(value)}
-									data-entry={`${i}:${index}`}
-									title={row.basic
-										? `Pivot: ${name} in, ${row.name} out`
-										: `Pivot: ${name} becomes basic in ${owner.name}`}
-									tabindex={reached.row === i && reached.column === index ? 0 : -1}
-									aria-disabled={isZero(value)}
+							{@const { index, basic, aside, name } = shown.columns[place.at]}
+							{@const value = row.entries[place.at]}
+							{#if !live || basic || aside || t.barred.has(index)}
+								<td
+									data-cell={address}
+									class:unit={basic}
+									class:one={!isNamed && basic && !isZero(value)}
+									class:aside
+									class:inverse={inverse.includes(index)}
+									class:covered={covers(index)}
+									class:considered={index === lit}><NumberView {value} style={numbers} /></td
 								>
-									<NumberView {value} style={numbers} />
-								</button>
-							</td>
+							{:else}
+								<td
+									data-cell={address}
+									class:considered={index === lit}
+									class:inverse={inverse.includes(index)}
+									class:covered={covers(index)}
+								>
+									<button
+										class="entry"
+										class:advised={choice?.row === i && choice.entering === index}
+										class:zero={isZero(value)}
+										data-entry={`${i}:${index}`}
+										title={row.basic
+											? `Pivot: ${name} in, ${row.name} out`
+											: `Pivot: ${name} becomes basic in ${owner.name}`}
+										tabindex={reached.row === i && reached.column === index ? 0 : -1}
+										aria-disabled={isZero(value)}
+									>
+										<NumberView {value} style={numbers} />
+									</button>
+								</td>
+							{/if}
 						{/if}
 					{/each}
-					{#if !rhsFirst}{@render amount(row.rhs, row.basic?.id, i)}{/if}
 					{#if live && showsRatios}
 						<td class="ratio" class:least={ratio?.least && !hides}>
 							{#if ratio?.value}
@@ -287,22 +284,21 @@
 			{#if along}
 				<tr class="row-ratios">
 					<th scope="row" class="basis">ratio</th>
-					{#if goalColumn}<td class="own"></td>{/if}
-					{#if rhsFirst}<td class="rhs first"></td>{/if}
-					{#each shown.columns as { column, index } (column.id)}
-						{@const place = t.nonbasic.indexOf(index)}
-						{@const ratio = place < 0 ? null : along.ratios[place]}
-						<td class:least={ratio?.least}>
-							{#if ratio?.value}<NumberView value={ratio.value} style={numbers} />{:else}<span class="none"
-									>–</span
-								>{/if}
-						</td>
+					{#each shown.across as place, i (place.column)}
+						{#if place.kind === 'entry'}
+							{@const at = t.nonbasic.indexOf(shown.columns[place.at].index)}
+							{@const ratio = at < 0 ? null : along.ratios[at]}
+							<td class:least={ratio?.least}>
+								{#if ratio?.value}<NumberView value={ratio.value} style={numbers} />{:else}<span class="none"
+										>–</span
+									>{/if}
+							</td>
+						{:else}<td class={place.kind} class:first={!isLast(i)}></td>{/if}
 					{/each}
-					{#if !rhsFirst}<td class="rhs"></td>{/if}
 					<td class="ratio"><span class="tag">along row {shown.rows[along.row].name}</span></td>
 				</tr>
 			{/if}
-			{#if !above}{@render goals()}{/if}
+			{#if shown.down[0] === 'rows'}{@render goals()}{/if}
 		</tfoot>
 	</table>
 	{#if asides}<p class="common">
