@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
-	import { tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
+	import { tableauLines, tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
@@ -9,7 +9,7 @@
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { figure, session } = useDesk();
+	const { document, figure, session } = useDesk();
 	const panes: Panes = {
 		statement: { title: 'Statement', component: StatementPane },
 		typeset: { title: 'Problem', component: TypesetPane },
@@ -26,7 +26,7 @@
 			{ size: 30, pane: 'trail' }
 		]
 	};
-	const tableau = $derived(tableauShare(session.tableau?.basis.length ?? 3, 40, 56));
+	const tableau = $derived(tableauShare(tableauLines(session.tableau, document.notation), 40, 56));
 	// without a picture its place goes to the others
 	const above: Place = $derived(
 		figure.isWhole || !session.problem

@@ -222,11 +222,13 @@ export function readDesignRequest(data: unknown): { request: DesignRequest; mill
 	return { request, milliseconds: raw.limit?.milliseconds ?? 10_000 };
 }
 
+/** A find as the API answers it. */
 export const findJson = ({ problem, promises }: Find): DesignJson['problems'][number] => ({
 	problem: writeProblem(problem),
 	promises
 });
 
+/** What was found as the API answers it: where fewer were found than wanted, with the nearest and what was never met. */
 export function designJson(request: DesignRequest, found: Designed): DesignJson {
 	const { problems, tried, missed, met, near } = found;
 	const answer = { problems: problems.map(findJson), tried, missed };

@@ -48,6 +48,7 @@ export interface Reason {
 	readonly trial?: Trial;
 }
 
+/** A reason: what is asked, the answer, the facts that a test checks of it, and perhaps the wrong choice to be played out. */
 export const reason = (
 	id: string,
 	question: Sentence,
@@ -98,6 +99,7 @@ export const rowEquation = (t: Tableau, row: number, position: number): Sentence
 	return say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} ${sign(entry) > 0 ? '−' : '+'} ${times}${columnOf(t, t.nonbasic[position])}`;
 };
 
+/** What a negative basic variable of a row would mean: a constraint violated, or an amount below its bound. */
 export const called = (t: Tableau, row: number): Sentence => {
 	const column = columnOf(t, t.basis[row]);
 	return column.owner.kind === 'constraint' && column.kind !== 'structural'

@@ -22,6 +22,7 @@ export interface RowAt {
 	readonly isMet: boolean;
 }
 
+/** Each row of a problem at a plan, in the problem's order. */
 export const rowsAt = (problem: Problem, plan: Plan): RowAt[] =>
 	problem.constraints.map((row) => {
 		const left = evaluate(row.terms, plan);

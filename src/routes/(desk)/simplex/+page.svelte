@@ -2,7 +2,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import FormPane from '$lib/view/form/FormPane.svelte';
-	import { tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
+	import { tableauLines, tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import AnswerPane from '$lib/view/tableau/AnswerPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
@@ -11,7 +11,7 @@
 	import TableauPane from '$lib/view/tableau/TableauPane.svelte';
 	import TrailPane from '$lib/view/trail/TrailPane.svelte';
 
-	const { figure, pinned, session } = useDesk();
+	const { document, figure, pinned, session } = useDesk();
 	const panes: Panes = {
 		tableau: { title: 'Tableau', component: TableauPane },
 		form: { title: 'Standard form', component: FormPane },
@@ -25,7 +25,7 @@
 	// how the form arose before the first pivot, then what each pivot does, then the answer
 	const isDone = $derived(session.decision?.kind === 'end' && session.decision.end.status === 'optimal');
 	const hasPivoted = $derived(session.stops.at(-1)?.node.move?.kind === 'pivot');
-	const share = $derived(tableauShare(session.tableau?.basis.length ?? 3, 50, 66));
+	const share = $derived(tableauShare(tableauLines(session.tableau, document.notation), 50, 66));
 	const below: Place = $derived({
 		size: 100 - share,
 		across: [

@@ -14,7 +14,9 @@ const METHOD_WORDS: Readonly<Record<MethodName, string>> = {
 	repair: 'pivots towards feasibility'
 };
 
+/** A method as wishes call it. */
 export const methodWords = (method: MethodName): string => METHOD_WORDS[method];
+/** A rule as wishes call it. */
 export const ruleWords = (rule: RuleName): string => plainText(RULE_LABELS[rule]);
 
 /** A choice of a wish in words, whatever it is a choice of. */
