@@ -354,6 +354,14 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.press('ArrowDown');
 		await desk.press('Enter');
 		await desk.shows('Commentary', 'Best plan: bowls = 24 dozen and vases = 10 dozen.');
+		// what is kept from the class is kept in the pictures, too
+		for (const best of ['Corner (24, 10)', 'Corner (24, 10), best']) {
+			await desk.press('/');
+			await desk.page.waitForSelector('.finder input');
+			await desk.page.keyboard.type('best corner');
+			await desk.press('Enter');
+			await desk.page.waitForSelector(`g.corner[aria-label="${best}"]`);
+		}
 		await desk.press('2');
 		await desk.page.waitForSelector('[data-pane="plans"]');
 		await desk.press('3');

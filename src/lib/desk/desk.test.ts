@@ -71,7 +71,7 @@ describe('the desk', () => {
 		session.take({ kind: 'begin', way: 'two-phase', equalities: 'one-row' });
 		const kinds = () => session.offers.map(({ move }) => move.kind);
 		expect(kinds()).toContain('pivot');
-		reveal.toggleNext();
+		reveal.toggle('advice');
 		expect(kinds()).not.toContain('pivot');
 		while (session.decision?.kind === 'pivot') session.next();
 		expect(session.decision?.kind).toBe('hand-over');
@@ -80,7 +80,7 @@ describe('the desk', () => {
 			expect.not.arrayContaining(['phase']),
 			expect.not.arrayContaining(['Next'])
 		]);
-		reveal.toggleNext();
+		reveal.toggle('advice');
 		expect([kinds(), told()]).toEqual([expect.arrayContaining(['phase']), expect.arrayContaining(['Next'])]);
 	});
 

@@ -1,19 +1,16 @@
 import { remember, remembered } from './remembered';
 
 const KEY = 'mathesis-appearance';
-const KIND_KEY = 'mathesis-hides-kind';
 
 /** What belongs to the reader and not to the lesson: light or dark, and how the page is arranged. */
 export class Preferences {
 	#dark = $state(false);
 	#enlarged = $state<string | null>(null);
-	#showsKind = $state(true);
 
 	constructor() {
 		if (typeof document === 'undefined') return;
 		const chosen = remembered(KEY);
 		this.#dark = chosen === null ? matchMedia('(prefers-color-scheme: dark)').matches : chosen === 'dark';
-		this.#showsKind = remembered(KIND_KEY) === null;
 		this.#apply();
 	}
 
@@ -23,16 +20,6 @@ export class Preferences {
 	/** the pane that fills the page */
 	get enlarged(): string | null {
 		return this.#enlarged;
-	}
-
-	/** whether it is told what kind of problem is stated; a class may be asked first */
-	get showsKind(): boolean {
-		return this.#showsKind;
-	}
-
-	toggleKind(): void {
-		this.#showsKind = !this.#showsKind;
-		remember(KIND_KEY, this.#showsKind ? null : 'hidden');
 	}
 
 	/** As the system prefers until the reader chooses, then as chosen. */

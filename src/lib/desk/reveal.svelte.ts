@@ -1,5 +1,13 @@
-/** What can be kept from the class until it was asked. `advice`: what the rule would do next, in tableau, menus, finder and sentences alike. */
-export type Secret = 'advice';
+import { remember, remembered } from './remembered';
+
+/**
+ * What can be kept from the class until it was asked, in every place that would show it. `advice`: what the rule would do next, in tableau, menus,
+ * finder and sentences; `best`: where the objective is best, in pictures of the region; `kind`: what kind of problem is stated.
+ */
+export type Secret = 'advice' | 'best' | 'kind';
+
+/** where the browser remembers that the kind is concealed */
+const KIND_KEY = 'mathesis-hides-kind';
 
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
@@ -18,10 +26,10 @@ export class Reveal {
 		this.#corners = { text: statement, keys };
 	}
 
-	/** whether the pivot that the rule would make, and the least ratio, are not shown */
-	get hidesNext(): boolean {
-		return this.conceals('advice');
+	constructor() {
+		if (typeof document !== 'undefined' && remembered(KIND_KEY) !== null) this.#concealed = ['kind'];
 	}
+
 	/** Whether something may not be seen yet; everything that shows it asks here. */
 	conceals(secret: Secret): boolean {
 		return this.#concealed.includes(secret);
@@ -45,9 +53,11 @@ export class Reveal {
 		this.#showsInverse = !this.#showsInverse;
 	}
 
-	toggleNext(): void {
-		this.#concealed = this.hidesNext
-			? this.#concealed.filter((own) => own !== 'advice')
-			: [...this.#concealed, 'advice'];
+	/** Keeps something from the class, or shows it again. */
+	toggle(secret: Secret): void {
+		this.#concealed = this.conceals(secret)
+			? this.#concealed.filter((own) => own !== secret)
+			: [...this.#concealed, secret];
+		if (secret === 'kind') remember(KIND_KEY, this.conceals('kind') ? 'hidden' : null);
 	}
 }

@@ -21,6 +21,7 @@
 	const all = $derived(
 		step ? step.kind === 'conclusion' : [...construction.corners.keys()].every((key) => shown.includes(key))
 	);
+	const tellsBest = $derived(all && !reveal.conceals('best'));
 	const stage = $derived.by(() => {
 		if (!problem || !region) return null;
 		if (step) return stageOf(problem, step);
@@ -89,7 +90,7 @@
 	);
 </script>
 
-<RegionPane {of} {steps} {violated} showsBest={all} showsWalk={!step} showsLine={false}>
+<RegionPane {of} {steps} {violated} showsBest={tellsBest} showsWalk={!step} showsLine={false}>
 	{#snippet under(_region, frame)}
 		{#if problem && !step}<DragLines {problem} {frame} />{/if}
 		{#if problem && region && showsObjective}
@@ -97,7 +98,7 @@
 		{/if}
 	{/snippet}
 	{#snippet inside(_region, frame)}
-		{#if all}<OptimalPoint {frame} />{/if}
+		{#if tellsBest}<OptimalPoint {frame} />{/if}
 	{/snippet}
-	{#snippet below()}<BuildBar showsBest={all} />{/snippet}
+	{#snippet below()}<BuildBar showsBest={tellsBest} />{/snippet}
 </RegionPane>

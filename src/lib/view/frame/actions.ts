@@ -161,10 +161,10 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{
 			id: 'hide',
 			group: 'Look',
-			says: reveal.hidesNext ? 'Show what the rule would do' : 'Hide what the rule would do',
+			says: reveal.conceals('advice') ? 'Show what the rule would do' : 'Hide what the rule would do',
 			key: 'h',
 			possible: true,
-			run: () => reveal.toggleNext()
+			run: () => reveal.toggle('advice')
 		},
 		{
 			id: 'why',
@@ -193,16 +193,23 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'z',
 			possible: figure.region !== null,
 			run: () => figure.magnify(selection.corner)
+		},
+		{
+			id: 'best',
+			group: 'Look',
+			says: reveal.conceals('best') ? 'Show the best corner' : 'Hide the best corner',
+			possible: figure.region !== null,
+			run: () => reveal.toggle('best')
 		}
 	];
 	const kindLooks: Action[] = [
 		{
 			id: 'kind',
 			group: 'Look',
-			says: preferences.showsKind ? 'Hide what kind of problem it is' : 'Show what kind of problem it is',
+			says: reveal.conceals('kind') ? 'Show what kind of problem it is' : 'Hide what kind of problem it is',
 			key: 'k',
 			possible: true,
-			run: () => preferences.toggleKind()
+			run: () => reveal.toggle('kind')
 		}
 	];
 	const looks: Action[] = [

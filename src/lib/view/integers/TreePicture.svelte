@@ -62,7 +62,7 @@
 		if (svg && !moved) select(svg).property('__zoom', fitted);
 	});
 
-	const next = $derived(reveal.hidesNext ? null : progress.next);
+	const next = $derived(reveal.conceals('advice') ? null : progress.next);
 	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[node.state]);
 	const text = (node: SearchNode) =>
 		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';

@@ -56,7 +56,7 @@
 		steps?: (picture: () => SVGSVGElement | null, look: Look) => Promise<StripPart[]>;
 	}
 	let {
-		showsBest = true,
+		showsBest: mayShow = true,
 		of = null,
 		showsWalk = true,
 		showsLine = true,
@@ -68,12 +68,13 @@
 		below,
 		steps: taken
 	}: Props = $props();
-	const { document, figure, selection, session } = useDesk();
+	const { document, figure, reveal, selection, session } = useDesk();
 	let size = $state({ width: 480, height: 360 });
 	let canvas = $state<HTMLElement>();
 	const shownPicture = () => canvas?.querySelector('svg') ?? null;
 	const steps = $derived(taken && ((look: Look) => taken(shownPicture, look)));
 
+	const showsBest = $derived(mayShow && !reveal.conceals('best'));
 	const problem = $derived(of ? of.problem : figure.problem);
 	const region = $derived(of ? of.region : figure.region);
 	const best = $derived(showsBest ? (of ? of.best : figure.best) : null);

@@ -15,7 +15,7 @@
 
 	const desk = useDesk();
 	const go = useGo();
-	const { document, preferences, selection, session } = desk;
+	const { document, reveal, selection, session } = desk;
 	const style = $derived(document.notation.numbers);
 	const problem = $derived(document.problem);
 	/** more terms than a page holds, and than can be typeset between two frames */
@@ -131,7 +131,7 @@
 			{/if}
 		</div>
 		<div class="kind">
-			{#if problem && preferences.showsKind}
+			{#if problem && !reveal.conceals('kind')}
 				{#await import('./KindLine.svelte') then { default: KindLine }}<KindLine />{/await}
 			{/if}
 		</div>

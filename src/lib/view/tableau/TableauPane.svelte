@@ -168,10 +168,14 @@
 	{#if session.tableau && session.position?.work}
 		{#if document.notation.layout === 'dictionary'}
 			{#await import('./Dictionary.svelte') then { default: Dictionary }}
-				<Dictionary work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+				<Dictionary
+					work={session.position.work}
+					decision={session.decision}
+					hides={reveal.conceals('advice')}
+				/>
 			{/await}
 		{:else if Grid}
-			<Grid work={session.position.work} decision={session.decision} hides={reveal.hidesNext} />
+			<Grid work={session.position.work} decision={session.decision} hides={reveal.conceals('advice')} />
 		{/if}
 	{:else if session.large}
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
