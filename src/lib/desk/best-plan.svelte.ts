@@ -4,7 +4,7 @@ import { planFromTexts } from '$lib/core/problem/use';
 import type { LessonDocument } from './document.svelte';
 
 /** The best plan of a statement, or how the search for it ended. */
-export interface Found {
+export interface BestFound {
 	readonly status: string;
 	readonly plan: Plan | null;
 	readonly objective: Rational | null;
@@ -13,14 +13,14 @@ export interface Found {
 /** The best plan of the statement, whole where it must be: found off the page, once for all who ask. */
 export class BestPlan {
 	readonly #document: LessonDocument;
-	#kept = $state.raw<(Found & { readonly text: string }) | null>(null);
+	#kept = $state.raw<(BestFound & { readonly text: string }) | null>(null);
 
 	constructor(document: LessonDocument) {
 		this.#document = document;
 	}
 
 	/** what was found for the statement as it is; null before it was looked for */
-	get found(): Found | null {
+	get found(): BestFound | null {
 		return this.#kept?.text === this.#document.text ? this.#kept : null;
 	}
 

@@ -8,7 +8,7 @@ import {
 	namesOf,
 	potteryNames,
 	type Names,
-	type Naming
+	type NamesFrom
 } from '$lib/core/design/naming';
 import type { DesignRequest, Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
 import { effort } from '$lib/core/design/search';
@@ -34,14 +34,14 @@ export const DESIGN_WORDS: Readonly<Record<WayToDesign, string>> = {
 };
 
 /** What the names of a designed problem are taken from. */
-export const NAMING_WORDS: Readonly<Record<Naming, string>> = {
+export const NAMING_WORDS: Readonly<Record<NamesFrom, string>> = {
 	pottery: 'of the pottery',
 	letters: 'x1, x2; r1, r2',
 	lesson: 'of the open lesson'
 };
 
 /** A find with what it promises, and how much a student would write. */
-export interface Found {
+export interface RankedFind {
 	readonly problem: Problem;
 	readonly promises: readonly (Kept | PlanKept)[];
 	readonly effort: number;
@@ -70,7 +70,7 @@ export class Designer {
 	plan = $state('');
 	shall = $state<WishedPlan['shall']>('best');
 	/** what a problem that is taken is called */
-	naming = $state<Naming>('pottery');
+	naming = $state<NamesFrom>('pottery');
 	/** whether the server searches: where the device is weak */
 	onServer = $state(globalThis.navigator?.hardwareConcurrency === 1);
 	wishes = $state.raw<readonly Wish[]>([
@@ -80,7 +80,7 @@ export class Designer {
 	]);
 	seed = $state(1);
 	count = $state(4);
-	#finds = $state.raw<readonly Found[]>([]);
+	#finds = $state.raw<readonly RankedFind[]>([]);
 	#progress = $state.raw<readonly ProgressJson[]>([]);
 	#searched = $state.raw<readonly Wish[]>([]);
 	/** what was searched for, to be kept in what is taken */
@@ -96,7 +96,7 @@ export class Designer {
 	}
 
 	/** what was found, the most pleasant first */
-	get finds(): readonly Found[] {
+	get finds(): readonly RankedFind[] {
 		return this.#finds;
 	}
 	get tried(): number {
@@ -232,7 +232,7 @@ export class Designer {
 		await this.running.during('search', async (signal) => {
 			signal.addEventListener('abort', () => done.abort(), { once: true });
 			const { designInWorker, designOnServer } = await import('$lib/work/client');
-			const take = (find: { problem: unknown; promises: Found['promises'] }) => {
+			const take = (find: { problem: unknown; promises: RankedFind['promises'] }) => {
 				const problem = decodeProblem(find.problem as Parameters<typeof decodeProblem>[0]);
 				const text = printStatement(problem);
 				if (
@@ -240,7 +240,7 @@ export class Designer {
 					this.#finds.some((known) => printStatement(known.problem) === text)
 				)
 					return;
-				const found: Found = { problem, promises: find.promises, effort: effort(problem) };
+				const found: RankedFind = { problem, promises: find.promises, effort: effort(problem) };
 				this.#finds = [...this.#finds, found].sort((a, b) => a.effort - b.effort);
 				if (this.#finds.length >= this.count) done.abort();
 			};
@@ -293,7 +293,7 @@ export class Designer {
 	}
 
 	/** A find as a lesson under the names chosen; it keeps its recipe, so that it can be gone on with. */
-	lessonOf({ problem }: Pick<Found, 'problem'>, title: string): Lesson {
+	lessonOf({ problem }: Pick<RankedFind, 'problem'>, title: string): Lesson {
 		return {
 			...newLesson(withTitle(printStatement(named(problem, this.#names(problem))), title)),
 			recipe: this.#recipe

@@ -6,7 +6,7 @@ import { asksForWhole, mustBeWhole } from '$lib/core/problem/whole';
 import type { Plan } from '$lib/core/problem/types';
 import { samePlan } from '$lib/core/problem/use';
 import type { WayJson } from '$lib/work/jobs';
-import type { Found } from './best-plan.svelte';
+import type { BestFound } from './best-plan.svelte';
 import { Cutting } from './cutting.svelte';
 import { useDesk, type Desk } from './desk.svelte';
 import { Running } from './running.svelte';
@@ -81,7 +81,7 @@ export class Integers {
 		return this.#hull;
 	}
 	/** the best whole plan, once it was asked for: null before */
-	get best(): Found | null {
+	get best(): BestFound | null {
 		return this.#desk.best.found;
 	}
 	get ways(): readonly WayJson[] {

@@ -7,7 +7,7 @@ const isNumber = (a: StoryTarget | null, b: StoryTarget | null): boolean =>
 	a === b || (!!a && !!b && a.name === b.name && a.part === b.part);
 
 /** Numbers of the answer being read off the tableau: right-hand sides of these columns' rows, and the cell of the value. */
-export interface Reading {
+export interface CellsRead {
 	readonly columns: readonly string[];
 	readonly value: boolean;
 }
@@ -19,7 +19,7 @@ export class Selection {
 	#corner = $state<string | null>(null);
 	#column = $state<string | null>(null);
 	#considered = $state<string | null>(null);
-	#reading = $state.raw<Reading | null>(null);
+	#reading = $state.raw<CellsRead | null>(null);
 	#slid = $state.raw<Plan | null>(null);
 	#cell = $state.raw<Address | null>(null);
 
@@ -45,7 +45,7 @@ export class Selection {
 	}
 
 	/** the cells of an optimal tableau that are being read */
-	get reading(): Reading | null {
+	get reading(): CellsRead | null {
 		return this.#reading;
 	}
 
@@ -67,7 +67,7 @@ export class Selection {
 		this.#slid = plan;
 	}
 
-	read(reading: Reading | null): void {
+	read(reading: CellsRead | null): void {
 		this.#reading = reading;
 	}
 

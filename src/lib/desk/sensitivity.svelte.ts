@@ -3,7 +3,7 @@ import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ra
 import { asksForWhole } from '$lib/core/problem/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
 import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
-import { cellAt, windowAround, type Cell, type Window } from '$lib/core/parametric/map';
+import { cellAt, windowAround, type MapCell, type Window } from '$lib/core/parametric/map';
 import { parametricRun, piecesOf, solvedPosition } from '$lib/core/move/parametric-run';
 import { type Stretch } from '$lib/core/parametric/stretch';
 import { numberOf, valueFunction, withNumber, type Varied } from '$lib/core/parametric/value-function';
@@ -41,7 +41,7 @@ export interface Stair {
 
 const MILLISECONDS = 20_000;
 
-const NO_CELLS: readonly Cell[] = [];
+const NO_CELLS: readonly MapCell[] = [];
 const NO_AMOUNTS: Plan = new Map();
 const noDuals = (problem: Problem): Multipliers =>
 	new Map(problem.constraints.map(({ name }) => [name, ZERO]));
@@ -54,7 +54,7 @@ export class Sensitivity {
 	#second = $state.raw<Varied | null>(null);
 	#moved = $state.raw<{ text: string; first: Rational | null; second: Rational | null } | null>(null);
 	#tried = $state.raw<{ text: string; plan: Plan; duals: Multipliers } | null>(null);
-	#map = $state.raw<{ of: unknown; cells: readonly Cell[] } | null>(null);
+	#map = $state.raw<{ of: unknown; cells: readonly MapCell[] } | null>(null);
 	#stairs = $state.raw<{ text: string; key: string; list: readonly Stair[] } | null>(null);
 
 	readonly running = new Running<'staircase'>();
@@ -211,7 +211,7 @@ export class Sensitivity {
 		return this.#window;
 	}
 	/** the parts of the map; none before they are found */
-	get cells(): readonly Cell[] {
+	get cells(): readonly MapCell[] {
 		return this.#map && this.#map.of === this.#mapped ? this.#map.cells : NO_CELLS;
 	}
 	/** the number as it was moved; as it is where it was not */
@@ -226,7 +226,7 @@ export class Sensitivity {
 		return moved ?? (problem && varied && numberOf(problem, varied));
 	}
 	/** the cell of the map where the two numbers are */
-	get here(): Cell | null {
+	get here(): MapCell | null {
 		const [x, y] = [this.value, this.secondValue];
 		return x && y ? cellAt(this.cells, [x, y]) : null;
 	}

@@ -8,7 +8,7 @@ import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/reading';
 import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
-import type { Cell, Window } from '../core/parametric/map';
+import type { MapCell, Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
 import { packWindow, takeCell } from './map-packing';
 import type { Jobs, Progress, WayJson } from './jobs';
@@ -149,7 +149,7 @@ export const mapInWorker = async (
 	window: Window,
 	milliseconds: number,
 	signal?: AbortSignal
-): Promise<Cell[]> =>
+): Promise<MapCell[]> =>
 	(await run((remote) => remote.map(problem, varied, packWindow(window), milliseconds), signal)).map(
 		takeCell
 	);

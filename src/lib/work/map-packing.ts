@@ -1,5 +1,5 @@
 import { parseRational, toText, type Rational } from '../core/number/rational';
-import type { At, Cell, Window } from '../core/parametric/map';
+import type { At, MapCell, Window } from '../core/parametric/map';
 
 /** The map of two numbers as it crosses to a worker and back: its numbers as texts. */
 
@@ -8,7 +8,7 @@ type PackedAt = readonly [string, string];
 export type PackedWindow = Readonly<Record<keyof Window, { readonly low: string; readonly high: string }>>;
 
 export interface PackedCell {
-	readonly status: Cell['status'];
+	readonly status: MapCell['status'];
 	readonly polygon: readonly PackedAt[];
 	readonly basis: readonly string[];
 	/** constant, and the rates of the first and the second number */
@@ -27,13 +27,13 @@ export const takeWindow = ({ first, second }: PackedWindow): Window => ({
 	second: { low: number(second.low), high: number(second.high) }
 });
 
-export const packCell = ({ polygon, plane, ...rest }: Cell): PackedCell => ({
+export const packCell = ({ polygon, plane, ...rest }: MapCell): PackedCell => ({
 	...rest,
 	polygon: polygon.map(([x, y]): PackedAt => [toText(x), toText(y)]),
 	plane: plane && [toText(plane.constant), toText(plane.first), toText(plane.second)]
 });
 
-export const takeCell = ({ polygon, plane, ...rest }: PackedCell): Cell => ({
+export const takeCell = ({ polygon, plane, ...rest }: PackedCell): MapCell => ({
 	...rest,
 	polygon: polygon.map(([x, y]): At => [number(x), number(y)]),
 	plane: plane && { constant: number(plane[0]), first: number(plane[1]), second: number(plane[2]) }

@@ -25,11 +25,11 @@ export interface RunOptions {
 	/** nodes of a search tree that are kept; the others are only counted */
 	readonly mostNodes?: number;
 	/** told what a search for whole numbers has found, whenever that changes */
-	readonly onFound?: (found: Found) => void;
+	readonly onFound?: (found: FoundSoFar) => void;
 }
 
 /** What a run has found before its end. */
-export interface Found {
+export interface FoundSoFar {
 	readonly objective?: Rational;
 	readonly solution?: Plan;
 	/** no whole plan can be better */

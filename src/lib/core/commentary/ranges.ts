@@ -2,7 +2,7 @@ import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/
 import { dualValues, reducedCosts } from '../answer/multipliers';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/stretch';
-import { numberOf, type Piece, type Varied } from '../parametric/value-function';
+import { numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
 import type { Problem } from '../problem/types';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';
 import { byLayout, inBrackets, joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
@@ -167,11 +167,11 @@ export interface Sides {
 	readonly less: Rational | null;
 	readonly more: Rational | null;
 	/** the stretch of the one rate; null where two meet */
-	readonly holds: Pick<Piece, 'from' | 'to'> | null;
+	readonly holds: Pick<ValuePiece, 'from' | 'to'> | null;
 }
 
 /** The two rates at a number, from the value as a function. */
-export function sidesAt(pieces: readonly Piece[], now: Rational): Sides {
+export function sidesAt(pieces: readonly ValuePiece[], now: Rational): Sides {
 	const below = pieces.find(({ from, to }) => (!from || from.lt(now)) && (!to || to.gte(now)));
 	const above = pieces.find(({ from, to }) => (!from || from.lte(now)) && (!to || to.gt(now)));
 	const [less, more] = [below?.line?.slope ?? null, above?.line?.slope ?? null];
@@ -182,7 +182,7 @@ export function sidesAt(pieces: readonly Piece[], now: Rational): Sides {
 /** What one more and one less are worth where that differs, and the true interval where this basis tells a shorter one. */
 export function sidesSentence(
 	problem: Problem,
-	pieces: readonly Piece[],
+	pieces: readonly ValuePiece[],
 	reading: RangeReading
 ): Sentence | null {
 	const { less, more, holds } = sidesAt(pieces, reading.now);

@@ -16,7 +16,7 @@ export interface Names {
 }
 
 export const NAMINGS = ['pottery', 'letters', 'lesson'] as const;
-export type Naming = (typeof NAMINGS)[number];
+export type NamesFrom = (typeof NAMINGS)[number];
 
 const PRODUCTS = ['bowls', 'vases', 'tiles', 'jugs', 'plates', 'cups', 'lamps', 'pots'];
 const MEANS: readonly Name[] = [

@@ -2,6 +2,8 @@ import type { Rational } from '../number/rational';
 import type { RowOwner } from '../problem/row-owner';
 import type { Problem, Relation, Sense } from '../problem/types';
 
+/** Standard form: columns, rows, what became of each variable, and the changes on the way. */
+
 /** What a column or row of standard form stands for in the author's problem. */
 export type Owner = { readonly kind: 'variable'; readonly name: string } | RowOwner;
 

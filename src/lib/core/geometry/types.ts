@@ -1,6 +1,8 @@
 import type { Rational } from '../number/rational';
 import type { RowOwner } from '../problem/row-owner';
 
+/** The region in the plane: lines, corners, edges, and what removes what. */
+
 /** An exact point of the plane. */
 export interface Point {
 	readonly x: Rational;

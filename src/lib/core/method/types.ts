@@ -1,6 +1,8 @@
 import type { Sentence } from '../sentence/sentence';
 import type { Tableau } from '../tableau/tableau';
 
+/** Rules, parts of methods, what they decide, and how a run goes and ends. */
+
 export const ENTERING_RULES = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge'] as const;
 export type EnteringRule = (typeof ENTERING_RULES)[number];
 export type TieRule = 'lowest-index' | 'lexicographic';

@@ -10,7 +10,7 @@ import {
 	valueFunction,
 	withNumber,
 	valueOn,
-	type Piece,
+	type ValuePiece,
 	type Varied
 } from '../parametric/value-function';
 
@@ -30,7 +30,7 @@ test('the stretches of a parametric run are the pieces of the value function, an
 			const [down, up] = [-1, 1].map((way) =>
 				parametricRun(solvedPosition(problem, answer.tableau!), varied, way as 1 | -1)
 			);
-			const outline = (list: readonly Piece[]) =>
+			const outline = (list: readonly ValuePiece[]) =>
 				list.map(({ from, to, status, line }) => [
 					from?.toFraction(),
 					to?.toFraction(),

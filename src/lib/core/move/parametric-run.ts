@@ -11,7 +11,7 @@ import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
 import { dualValues } from '../answer/multipliers';
 import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { joined, numberOf, type Piece, type Varied } from '../parametric/value-function';
+import { mergedPieces, numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
 import type { Problem } from '../problem/types';
 
 /** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */
@@ -96,11 +96,15 @@ export function parametricRun(position: Position, varied: Varied, direction: 1 |
  * The optimal value as a function of a number, from the stretches met as it falls and as it rises: what `valueFunction` finds without pivots.
  * @returns pieces in order that cover the whole line; null where a run was given up before its end
  */
-export function piecesOf(varied: Varied, down: readonly Stretch[], up: readonly Stretch[]): Piece[] | null {
+export function piecesOf(
+	varied: Varied,
+	down: readonly Stretch[],
+	up: readonly Stretch[]
+): ValuePiece[] | null {
 	const [lowest, highest] = [down.at(-1), up.at(-1)];
 	const isWhole = (own: Stretch | undefined) => !!own && (own.to === null || own.beyond !== null);
 	if (!isWhole(lowest) || !isWhole(highest)) return null;
-	const pieceOf = ({ from, to, tableau, plan, value }: Stretch, isUp: boolean): Piece => {
+	const pieceOf = ({ from, to, tableau, plan, value }: Stretch, isUp: boolean): ValuePiece => {
 		const slope =
 			('rhs' in varied ? dualValues(tableau).get(varied.rhs) : plan.get(varied.objective)) ?? ZERO;
 		const basis = tableau.basis.map((column) => tableau.form.columns[column].name);
@@ -117,7 +121,7 @@ export function piecesOf(varied: Varied, down: readonly Stretch[], up: readonly 
 	const { beyond: above, to: high } = highest!;
 	return [
 		...(below ? [{ from: null, to: low, status: below }] : []),
-		...joined(inside.length ? inside : [{ ...pieceOf(up[0], true), to: up[0].from }]),
+		...mergedPieces(inside.length ? inside : [{ ...pieceOf(up[0], true), to: up[0].from }]),
 		...(above ? [{ from: high, to: null, status: above }] : [])
 	];
 }

@@ -4,6 +4,8 @@ import type { Part, Rule, RuleName } from '../method/types';
 import type { Relation } from '../problem/types';
 import type { Position, Result } from '../position/position';
 
+/** The moves, each a small value that can be kept, and what every kind of them can tell. */
+
 /** Ways to start: by a method, as a teacher would choose, or with the rows that need it left without a basic variable. */
 export const WAYS = ['auto', 'primal', 'two-phase', 'big-m', 'dual', 'repair', 'by-hand'] as const;
 export type Way = ChosenMethod | 'auto' | 'by-hand';

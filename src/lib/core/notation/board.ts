@@ -30,7 +30,7 @@ export function addressOf(text: string): Address {
 export const rowKey = (t: Tableau, row: number): string => columnOf(t, t.form.rows[row].start).id;
 
 /** What stands in a line beside its name: the entry of a column (by its place among the board's), the right-hand side, or the objective's own column. */
-export type Place =
+export type Across =
 	| { readonly kind: 'entry'; readonly column: string; readonly at: number }
 	| { readonly kind: 'rhs'; readonly column: 'rhs' }
 	| { readonly kind: 'own'; readonly column: 'own' };
@@ -96,7 +96,7 @@ export interface Board {
 	/** what all numbers of rows and objective rows are to be divided by; null where they stand for themselves */
 	readonly common: Rational | null;
 	/** what stands in each line, from left to right after the line's name */
-	readonly across: readonly Place[];
+	readonly across: readonly Across[];
 	/** rows and objective rows from top to bottom */
 	readonly down: readonly ['rows', 'goals'] | readonly ['goals', 'rows'];
 }
@@ -165,9 +165,9 @@ export function board(t: Tableau, notation: Notation): Board {
 	const redundant = new Set(redundantRows(t));
 	const sign = layout === 'dictionary' ? ONE.neg() : ONE;
 	const goals = boardGoals(t, indices, notation);
-	const entries = indices.map((index, at): Place => ({ kind: 'entry', column: columnOf(t, index).id, at }));
-	const amounts: Place = { kind: 'rhs', column: 'rhs' };
-	const own: Place[] =
+	const entries = indices.map((index, at): Across => ({ kind: 'entry', column: columnOf(t, index).id, at }));
+	const amounts: Across = { kind: 'rhs', column: 'rhs' };
+	const own: Across[] =
 		notation.goalColumn === 'shown' && layout !== 'dictionary' ? [{ kind: 'own', column: 'own' }] : [];
 	const plain: Board = {
 		columns: indices.map((index) => {

@@ -18,7 +18,7 @@ interface Half {
 	readonly c: Rational;
 }
 
-export interface Cell {
+export interface MapCell {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded';
 	/** corners in order around it, within the window */
 	readonly polygon: readonly At[];
@@ -114,7 +114,7 @@ export function numberMap(
 	varied: readonly [Varied, Varied],
 	{ first, second }: Window,
 	shouldStop: () => boolean = () => false
-): Cell[] {
+): MapCell[] {
 	if ('objective' in varied[0]) return costMap(problem, varied, { first, second }, shouldStop);
 	const whole: At[] = [
 		[first.low, second.low],
@@ -122,7 +122,7 @@ export function numberMap(
 		[first.high, second.high],
 		[first.low, second.high]
 	];
-	const known: { halves: readonly Half[]; cell: Cell }[] = [];
+	const known: { halves: readonly Half[]; cell: MapCell }[] = [];
 	const open: (readonly At[])[] = [whole];
 	while (open.length > 0 && known.length < MOST_CELLS) {
 		const piece = open.pop()!;
@@ -161,7 +161,7 @@ function lookedAt(
 	varied: readonly [Varied, Varied],
 	at: At,
 	whole: readonly At[]
-): { halves: readonly Half[]; cell: Cell } {
+): { halves: readonly Half[]; cell: MapCell } {
 	const here = varied.reduce((now, own, i) => withNumber(now, own, at[i]), problem);
 	const answer = solveLinear(here);
 	const none = { basis: [], plane: null };
@@ -199,7 +199,7 @@ function costMap(
 	varied: readonly [Varied, Varied],
 	window: Window,
 	shouldStop: () => boolean
-): Cell[] {
+): MapCell[] {
 	const idle = solveLinear({ ...problem, objective: { ...problem.objective, terms: new Map() } });
 	if (idle.status === 'infeasible') {
 		const { first, second } = window;
@@ -223,7 +223,7 @@ function costMap(
 }
 
 /** The cell that a point lies in; null outside the window. */
-export const cellAt = (cells: readonly Cell[], at: At): Cell | null =>
+export const cellAt = (cells: readonly MapCell[], at: At): MapCell | null =>
 	cells.find(({ polygon }) =>
 		polygon.every((p, i) => {
 			const q = polygon[(i + 1) % polygon.length];

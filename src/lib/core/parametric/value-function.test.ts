@@ -4,10 +4,10 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { rational, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
-import { valueFunction, valueOn, withNumber, type Piece, type Varied } from './value-function';
+import { valueFunction, valueOn, withNumber, type ValuePiece, type Varied } from './value-function';
 
 const shown = (value: Rational | null) => (value ? value.toFraction() : '∞');
-const told = (pieces: readonly Piece[]) =>
+const told = (pieces: readonly ValuePiece[]) =>
 	pieces.map(
 		({ from, to, status, line }) =>
 			`${shown(from)}..${shown(to)} ${status === 'optimal' ? line!.slope.toFraction() : status}`

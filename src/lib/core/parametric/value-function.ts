@@ -11,7 +11,7 @@ import type { Sentence } from '../sentence/sentence';
 export type Varied = { readonly rhs: string } | { readonly objective: string };
 
 /** A stretch of the number on which one thing is true; an end that is null is none. */
-export interface Piece {
+export interface ValuePiece {
 	readonly from: Rational | null;
 	readonly to: Rational | null;
 	readonly status: 'optimal' | 'infeasible' | 'unbounded';
@@ -131,16 +131,16 @@ function rhsPieces(
 	from: Rational | null,
 	to: Rational | null,
 	solver: Solver
-): Piece[] {
-	const whole = (status: 'infeasible' | 'unbounded'): Piece[] => [{ from, to, status }];
+): ValuePiece[] {
+	const whole = (status: 'infeasible' | 'unbounded'): ValuePiece[] => [{ from, to, status }];
 	const range = feasibleRange(problem, row, solver);
 	if (!range) return whole('infeasible');
 	const low = range.low && from ? max(range.low, from) : (range.low ?? from);
 	const high = range.high && to ? min(range.high, to) : (range.high ?? to);
 	if (low && high && low.gt(high)) return whole('infeasible');
-	const outside = (start: Rational | null, end: Rational | null): Piece[] =>
+	const outside = (start: Rational | null, end: Rational | null): ValuePiece[] =>
 		start && end && start.equals(end) ? [] : [{ from: start, to: end, status: 'infeasible' }];
-	const around = (inside: Piece[]): Piece[] => [
+	const around = (inside: ValuePiece[]): ValuePiece[] => [
 		...(low && (!from || low.gt(from)) ? outside(from, low) : []),
 		...inside,
 		...(high && (!to || high.lt(to)) ? outside(high, to) : [])
@@ -153,14 +153,14 @@ function rhsPieces(
 	if (!lineAt(inner)) return around([{ from: low, to: high, status: 'unbounded' }]);
 	const first = low ? lineAt(low)! : lineAtInfinity(problem, row, -1, solver);
 	const last = high ? lineAt(high)! : lineAtInfinity(problem, row, 1, solver);
-	const piece = (start: Rational | null, end: Rational | null, line: Line): Piece => ({
+	const piece = (start: Rational | null, end: Rational | null, line: Line): ValuePiece => ({
 		from: start,
 		to: end,
 		status: 'optimal',
 		line
 	});
 	/** lines at both ends of a stretch touch the value there; where they cross it is looked at again (Eisner and Severance 1976) */
-	const between = (start: Rational | null, a: Line, end: Rational | null, b: Line): Piece[] => {
+	const between = (start: Rational | null, a: Line, end: Rational | null, b: Line): ValuePiece[] => {
 		if (sameLine(a, b)) return [piece(start, end, a)];
 		const cross = at(b, ZERO).sub(at(a, ZERO)).div(a.slope.sub(b.slope));
 		if (start && cross.lte(start)) return [piece(start, end, b)];
@@ -170,12 +170,12 @@ function rhsPieces(
 		return [...between(start, a, cross, there), ...between(cross, there, end, b)];
 	};
 	if (low && high && low.equals(high)) return around([piece(low, high, first)]);
-	return around(joined(between(low, first, high, last)));
+	return around(mergedPieces(between(low, first, high, last)));
 }
 
 /** Pieces in order; neighbours on one line are one piece. */
-export function joined(pieces: readonly Piece[]): Piece[] {
-	const list: Piece[] = [];
+export function mergedPieces(pieces: readonly ValuePiece[]): ValuePiece[] {
+	const list: ValuePiece[] = [];
 	for (const own of pieces) {
 		const before = list.at(-1);
 		if (before?.line && own.line && sameLine(before.line, own.line))
@@ -186,7 +186,7 @@ export function joined(pieces: readonly Piece[]): Piece[] {
 }
 
 /** A number inside a piece. */
-function inside({ from, to }: Piece): Rational {
+function inside({ from, to }: ValuePiece): Rational {
 	if (from && to) return from.add(to).div(2);
 	if (from) return from.add(1);
 	return to ? to.sub(1) : ZERO;
@@ -207,9 +207,9 @@ export function valueFunction(
 	from: Rational | null,
 	to: Rational | null,
 	options: RunOptions = {}
-): Piece[] {
+): ValuePiece[] {
 	const solver = new Solver(options);
-	const withBasis = (pieces: readonly Piece[]): Piece[] =>
+	const withBasis = (pieces: readonly ValuePiece[]): ValuePiece[] =>
 		pieces.map((own) => {
 			if (own.status !== 'optimal') return own;
 			const { tableau } = solver.solve(withNumber(problem, varied, inside(own)));
@@ -227,5 +227,5 @@ export function valueFunction(
 }
 
 /** The value on an optimal piece at a number of it. */
-export const valueOn = ({ line }: Piece, number: Rational): Rational | null =>
+export const valueOn = ({ line }: ValuePiece, number: Rational): Rational | null =>
 	line ? at(line, number) : null;

@@ -1,5 +1,7 @@
 import { compare, isZero, max, min, ONE, ZERO, type Rational } from '../number/rational';
 
+/** The problem as its author states it, and whether a plan keeps it. */
+
 export type Relation = '<=' | '>=' | '=';
 export type Domain = 'continuous' | 'integer' | 'binary';
 export type Sense = 'max' | 'min';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Kept, PlanKept } from '$lib/core/design/types';
 	import { saysOf } from '$lib/core/design/wishes/kinds';
-	import { useDesigner, type Found } from '$lib/desk/designer.svelte';
+	import { useDesigner, type RankedFind } from '$lib/desk/designer.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -46,7 +46,7 @@
 		return wish ? `“${saysOf(wish)}”` : 'the plan';
 	};
 
-	async function take(found: Found, i: number) {
+	async function take(found: RankedFind, i: number) {
 		await keeping.openNew(designer.lessonOf(found, `Exercise ${designer.seed}.${i + 1}`));
 		go('/');
 	}

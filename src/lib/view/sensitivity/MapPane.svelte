@@ -3,7 +3,7 @@
 	import { calledNumber, hundredSentences } from '$lib/core/commentary/ranges';
 	import { approximate, rational, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
-	import { cellAt, type Cell } from '$lib/core/parametric/map';
+	import { cellAt, type MapCell } from '$lib/core/parametric/map';
 	import type { Varied } from '$lib/core/parametric/value-function';
 	import { say, joined } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -36,10 +36,10 @@
 			EDGE.top
 		])
 	);
-	const spots = (cell: Cell) =>
+	const spots = (cell: MapCell) =>
 		cell.polygon.map(([a, b]) => ({ x: x(approximate(a)), y: y(approximate(b)) }));
 	/** the basis without slacks: what is made there */
-	const nameOf = (cell: Cell): string => {
+	const nameOf = (cell: MapCell): string => {
 		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'no plan' : 'no end';
 		const names = new Set(problem?.variables.map(({ name }) => name));
 		// of a free variable one half is basic

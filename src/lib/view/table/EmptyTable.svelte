@@ -4,7 +4,7 @@
 	import { printStatement } from '$lib/core/problem/statement/print';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { NEXT, WORDS } from './cells';
-	import { draftOf, problemOf, type Draft, type DraftFault } from './draft';
+	import { draftOf, problemOf, type TableDraft, type DraftFault } from './draft';
 
 	/** A problem from nothing: an empty table, filled in from its first name on. The statement is written beside it as it grows. */
 	interface Props {
@@ -15,7 +15,7 @@
 	let { onwrite, onpaste }: Props = $props();
 	const { document: lesson } = useDesk();
 	const MOST = 20;
-	let draft = $state<Draft>(draftOf(2, 2));
+	let draft = $state<TableDraft>(draftOf(2, 2));
 	let fault = $state<DraftFault | null>(null);
 	let first = $state<HTMLInputElement>();
 	// what is said before the objective, such as a title, stays

@@ -1,8 +1,8 @@
 import { expect, test } from 'vitest';
 import { printStatement } from '$lib/core/problem/statement/print';
-import { draftOf, newRowOf, problemOf, type Draft } from './draft';
+import { draftOf, newRowOf, problemOf, type TableDraft } from './draft';
 
-const filled = (change: (draft: Draft) => void) => {
+const filled = (change: (draft: TableDraft) => void) => {
 	const draft = draftOf(2, 2);
 	change(draft);
 	const read = problemOf(draft);
@@ -11,7 +11,7 @@ const filled = (change: (draft: Draft) => void) => {
 
 test('an empty table grows into a statement, and a resource counts once it has an amount', () => {
 	expect(filled(() => {})).toBe('x1 from 0\nx2 from 0\nmax z = 0\n');
-	const named = (draft: Draft) => {
+	const named = (draft: TableDraft) => {
 		draft.names[0] = 'bowls';
 		draft.costs = ['30', '2.5'];
 		draft.rows[0].uses = ['2', ''];

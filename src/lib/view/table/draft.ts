@@ -5,7 +5,7 @@ import type { NewRow } from '$lib/core/problem/statement/edit-lines';
 import { isName, withoutZeros, type Problem, type Relation, type Sense } from '$lib/core/problem/types';
 
 /** A table that is being filled in before there is a problem: what was typed into each of its fields. */
-export interface Draft {
+export interface TableDraft {
 	sense: Sense;
 	/** the objective's name */
 	goal: string;
@@ -32,7 +32,7 @@ export const emptyRow = (variables: number): DraftRow => ({
 });
 
 /** An empty table of so many activities and resources; what was typed into a smaller or larger one stays as far as there is room. */
-export function draftOf(variables: number, rows: number, old?: Draft): Draft {
+export function draftOf(variables: number, rows: number, old?: TableDraft): TableDraft {
 	const fitted = (texts: readonly string[] | undefined) =>
 		Array.from({ length: variables }, (_, j) => texts?.[j] ?? '');
 	return {
@@ -99,7 +99,7 @@ export function rowOf(row: DraftRow, i: number, names: readonly string[], taken:
 }
 
 /** The problem that a filled table says, or the first field that cannot be taken. */
-export function problemOf(draft: Draft): { readonly problem: Problem } | { readonly fault: DraftFault } {
+export function problemOf(draft: TableDraft): { readonly problem: Problem } | { readonly fault: DraftFault } {
 	try {
 		const taken = new Set<string>();
 		const given = new Set(draft.names.map((name) => name.trim()));

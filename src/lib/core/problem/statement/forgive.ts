@@ -2,7 +2,7 @@ import { plainUnit } from './latex-source';
 import { matchAt } from './sticky';
 import type { TextEdit } from './text-edit';
 import { MAY_DIFFER, pendingOf, readingAt } from './readings';
-import { type ReadingKind, type Stretch } from './stretch';
+import { type ReadingKind, type OtherReading } from './stretch';
 
 /** What boards, notes and LaTeX sources write otherwise is brought to the statement language before it is parsed; every place can be traced back. */
 
@@ -93,7 +93,7 @@ export function forgive(source: string): Forgiven {
 		if (begin > copied) return source.slice(begin, at);
 		return text.slice(text.lastIndexOf('\n') + 1) + source.slice(copied, at);
 	};
-	const rewrite = ({ to, insert, kind, choices }: Stretch) => {
+	const rewrite = ({ to, insert, kind, choices }: OtherReading) => {
 		if (choices) doubts.push({ from: at, to, choices });
 		if (source.slice(at, to) !== insert) {
 			copy(at);

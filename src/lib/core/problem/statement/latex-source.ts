@@ -1,4 +1,4 @@
-import type { Stretch } from './stretch';
+import type { OtherReading } from './stretch';
 import { matchAt } from './sticky';
 import { KEYWORDS } from './tokens';
 
@@ -56,7 +56,7 @@ const MARKS: readonly Mark[] = [
 const INDEXED = /(\p{L}[\p{L}\p{Nd}]*)_(?:\{([^{}\n]*)\}|(\d+)(?![\p{L}\p{Nd}_]))/uy;
 
 /** What begins at a place of a LaTeX source and means something else than it says in a statement. */
-export function texAt(source: string, at: number, lineSoFar: () => string): Stretch | null {
+export function texAt(source: string, at: number, lineSoFar: () => string): OtherReading | null {
 	for (const { pattern, means } of MARKS) {
 		const match = matchAt(pattern, source, at);
 		if (!match) continue;

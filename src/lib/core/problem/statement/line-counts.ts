@@ -1,4 +1,4 @@
-import type { Stretch } from './stretch';
+import type { OtherReading } from './stretch';
 
 /** Counts that stand before or behind lines, `(1)` or `1.`: they are no factors. */
 
@@ -6,7 +6,7 @@ const NUMBERED = /^([ \t]*)((?:\((\d{1,3})\)|(\d{1,3})[.)])[ \t]+)(?=\S)/gm;
 const NUMBERED_END = /([ \t]+\((\d{1,3})\)[ \t]*)$/gm;
 
 /** Lines that count themselves, one after another: the counts are no factors. */
-function numbering(source: string, pattern: RegExp, group: number, skip: number): [number, Stretch][] {
+function numbering(source: string, pattern: RegExp, group: number, skip: number): [number, OtherReading][] {
 	const found = [...source.matchAll(pattern)].map((match) => ({
 		from: match.index + (skip ? match[1].length : 0),
 		length: match[skip ? 2 : 1].length,
@@ -23,7 +23,7 @@ function numbering(source: string, pattern: RegExp, group: number, skip: number)
 function alone(
 	source: string,
 	{ from, length, count }: { from: number; length: number; count: number }
-): [number, Stretch][] {
+): [number, OtherReading][] {
 	const rest = source.slice(from + length).split('\n', 1)[0];
 	const isRow = /[<>=≤≥⩽⩾]/.test(rest) && !/^\s*(?:max|min)/i.test(rest);
 	if (!isRow || source[from] !== '(') return [];
@@ -32,7 +32,7 @@ function alone(
 }
 
 /** The counts of a text, by their places. */
-export const countsOf = (source: string): [number, Stretch][] => [
+export const countsOf = (source: string): [number, OtherReading][] => [
 	...numbering(source, NUMBERED, 3, 1),
 	...numbering(source, NUMBERED_END, 2, 0)
 ];

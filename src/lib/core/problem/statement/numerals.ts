@@ -1,4 +1,4 @@
-import type { Context, Stretch } from './stretch';
+import type { Context, OtherReading } from './stretch';
 import { matchAt } from './sticky';
 
 /** Numbers as people write them: ½, 2½, 1,500,000, 10 000, 2,5. */
@@ -43,9 +43,13 @@ function writtenOut(digits: string, power: number): string {
  * @param comma what a comma inside numbers is, as far as the text shows it
  * @returns with two choices where a comma may be either; null where there is no such number
  */
-export function numberAt(source: string, at: number, comma: Context['comma']): Stretch | null {
+export function numberAt(source: string, at: number, comma: Context['comma']): OtherReading | null {
 	if (!/[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/.test(source[at])) return null;
-	const number = (length: number, insert: string): Stretch => ({ to: at + length, insert, kind: 'number' });
+	const number = (length: number, insert: string): OtherReading => ({
+		to: at + length,
+		insert,
+		kind: 'number'
+	});
 	const mixed = matchAt(MIXED, source, at);
 	if (mixed) {
 		const [whole, mark] = [Number(mixed[1]), mixed[2]];

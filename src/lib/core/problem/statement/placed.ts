@@ -1,7 +1,7 @@
-import type { ReadingKind, Stretch } from './stretch';
+import type { ReadingKind, OtherReading } from './stretch';
 
 /** A stretch of a text that is read otherwise, by its place. */
-export type Placed = readonly [at: number, stretch: Stretch];
+export type Placed = readonly [at: number, stretch: OtherReading];
 
 /**
  * @param from where the stretch begins

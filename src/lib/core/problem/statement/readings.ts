@@ -1,4 +1,4 @@
-import type { Context, ReadingKind, Stretch } from './stretch';
+import type { Context, ReadingKind, OtherReading } from './stretch';
 import { texAt } from './latex-source';
 import { lineHabits } from './line-habits';
 import { countsOf } from './line-counts';
@@ -28,8 +28,8 @@ const OBJECTIVE = new RegExp(
 	'gimu'
 );
 /** What is known beforehand to be read otherwise, by its place, and what the text shows of its author's habits. */
-export function pendingOf(source: string): { at: Map<number, Stretch>; context: Context } {
-	const at = new Map<number, Stretch>();
+export function pendingOf(source: string): { at: Map<number, OtherReading>; context: Context } {
+	const at = new Map<number, OtherReading>();
 	for (const match of source.matchAll(ARROW)) {
 		const from = match.index + match[1].length;
 		at.set(match.index, { to: match.index, insert: `${match[3].toLowerCase()} `, kind: 'sense' });
@@ -248,7 +248,7 @@ export function readingAt(
 	at: number,
 	lineSoFar: () => string,
 	context: Context
-): Stretch | null {
+): OtherReading | null {
 	if (!MAY_BEGIN.test(source[at])) return null;
 	const tex = context.tex ? texAt(source, at, lineSoFar) : null;
 	if (tex) return tex;

@@ -21,7 +21,7 @@ export type ReadingKind =
 	| 'power';
 
 /** A stretch from a known place up to `to`, read as `insert`; with choices where it can be read in two ways. */
-export interface Stretch {
+export interface OtherReading {
 	readonly to: number;
 	readonly insert: string;
 	readonly kind: ReadingKind;
