@@ -129,7 +129,7 @@
 	select {
 		padding: 0.1rem 0.3rem;
 		font-size: var(--size-note);
-		max-width: 8rem;
+		max-width: 13rem;
 	}
 	input[type='number'] {
 		width: 3.6rem;

@@ -14,12 +14,14 @@
 	let { variables, plan, y, cell }: Props = $props();
 </script>
 
-<tr>
+<tr class="plan">
 	<th scope="row">the plan</th>
 	{#each variables as { name }, j (name)}
 		<td>{@render cell(`amount|${name}`, y, j + 1, toText(plan.get(name)!), `Amount of ${name}`)}</td>
 	{/each}
-	<td colspan="6"></td>
+	<td class="edge sign"></td>
+	<td class="edge"></td>
+	<td colspan="4"></td>
 </tr>
 
 <style>

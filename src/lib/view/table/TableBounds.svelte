@@ -19,6 +19,8 @@
 	const bound = (value: Rational | null) => (value === null ? 'none' : toText(value));
 </script>
 
+{#snippet beside()}<td class="edge sign"></td><td class="edge"></td><td colspan={rest - 2}></td>{/snippet}
+
 <tbody>
 	<tr class="begin">
 		<th scope="row">at least</th>
@@ -27,7 +29,7 @@
 				>{@render cell(`lower|${name}`, first, j + 1, bound(lower), `Least amount of ${name}`)}</td
 			>
 		{/each}
-		<td colspan={rest}></td>
+		{@render beside()}
 	</tr>
 	<tr>
 		<th scope="row">at most</th>
@@ -36,7 +38,7 @@
 				>{@render cell(`upper|${name}`, first + 1, j + 1, bound(upper), `Greatest amount of ${name}`)}</td
 			>
 		{/each}
-		<td colspan={rest}></td>
+		{@render beside()}
 	</tr>
 	<tr>
 		<th scope="row">in</th>
@@ -49,7 +51,7 @@
 				></td
 			>
 		{/each}
-		<td colspan={rest}></td>
+		{@render beside()}
 	</tr>
 </tbody>
 

@@ -18,6 +18,7 @@
 	import TableBounds from './TableBounds.svelte';
 	import TableHead from './TableHead.svelte';
 	import TableRow from './TableRow.svelte';
+	import './technology-table.css';
 
 	interface Props {
 		problem: Problem;
@@ -186,6 +187,7 @@
 	<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
+		class="technology"
 		bind:this={grid}
 		style:--amount={`${amountWidth}px`}
 		{onkeydown}
@@ -230,8 +232,8 @@
 						)}</td
 					>
 				{/each}
-				<td></td>
-				<td></td>
+				<td class="edge sign"></td>
+				<td class="edge"></td>
 				<td class="unit"
 					>{@render cell(
 						'unit|',
