@@ -3,13 +3,13 @@
 	import { WISH_GROUPS } from '$lib/core/design/wishes/wish';
 	import { kindOfWish, WISH_NAMES } from '$lib/core/design/wishes/kinds';
 	import type { Relation } from '$lib/core/problem/types';
-	import { NAMINGS } from '$lib/core/design/naming';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
+	import { useDesigner } from '$lib/desk/designer.svelte';
 	import { readRecipe } from '$lib/desk/recipe';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
+	import SizeFields from './SizeFields.svelte';
 	import WishRow from './WishRow.svelte';
 
 	/** What the exercise shall be like: its size and numbers, a plan, and wishes. */
@@ -64,31 +64,7 @@
 			</p>
 		{/if}
 		<div class="sizes">
-			<label
-				>variables <input
-					class="field"
-					type="number"
-					min="2"
-					max="8"
-					value={designer.variables}
-					onchange={(e) => (designer.variables = within(e.currentTarget.value, 2, 8))}
-				/></label
-			>
-			<label
-				>constraints <input
-					class="field"
-					type="number"
-					min="2"
-					max="8"
-					value={designer.constraints}
-					onchange={(e) => (designer.constraints = within(e.currentTarget.value, 2, 8))}
-				/></label
-			>
-			<label
-				>sense <select class="field" bind:value={designer.sense}
-					><option value="max">max</option><option value="min">min</option></select
-				></label
-			>
+			<SizeFields />
 			<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
 			<label>to <input class="field" type="number" bind:value={designer.to} /></label>
 			<label
@@ -153,12 +129,6 @@
 				No wishes yet: any problem of this size would do.
 			</p>{/if}
 		<div class="sizes">
-			<label
-				>names when taken <select class="field" bind:value={designer.naming}
-					>{#each NAMINGS as naming (naming)}<option value={naming}>{NAMING_WORDS[naming]}</option
-						>{/each}</select
-				></label
-			>
 			<label
 				><input type="checkbox" bind:checked={designer.onServer} /> search on the server (where this device is slow)</label
 			>
