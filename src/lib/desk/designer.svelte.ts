@@ -1,8 +1,8 @@
+import { emptyProblem } from '$lib/core/design/draft';
 import { readDesignRequest, type ProgressJson } from '$lib/core/api/design';
 import { neverMet, together } from '$lib/core/design/wish-sample';
 import { type Met, type NearFind } from '$lib/core/design/types';
 import {
-	emptyProblem,
 	letterNames,
 	named,
 	namesOf,

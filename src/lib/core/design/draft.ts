@@ -1,5 +1,5 @@
 import { parseRational, rational, ZERO, type Rational } from '../number/rational';
-import { withoutZeros, type Constraint, type Problem } from '../problem/types';
+import { withoutZeros, type Constraint, type Problem, type Relation, type Sense } from '../problem/types';
 import { letterNames } from './naming';
 import type { DesignRequest, Draft } from './types';
 import { kindOfWish } from './wishes/kinds';
@@ -8,7 +8,10 @@ const exact = (value: number): Rational =>
 	Number.isInteger(value) ? rational(value) : parseRational(String(value));
 
 /** The problem that a draft stands for: variables x1 to xn, whole where a wish is about whole numbers, constraints r1 to rm. */
-export function problemOf({ rows, relations, rhs, costs }: Draft, request: DesignRequest): Problem {
+export function problemOf(
+	{ rows, relations, rhs, costs }: Draft,
+	request: Pick<DesignRequest, 'variables' | 'sense' | 'wishes'>
+): Problem {
 	const { variables, sense, wishes } = request;
 	const letters = letterNames(variables, rows.length);
 	const names = letters.variables.map(({ name }) => name);
@@ -31,3 +34,10 @@ export function problemOf({ rows, relations, rhs, costs }: Draft, request: Desig
 		}))
 	};
 }
+
+/** A problem with nothing but 0 in it, to be filled in. */
+export const emptyProblem = (variables: number, relations: readonly Relation[], sense: Sense): Problem =>
+	problemOf(
+		{ rows: relations.map(() => []), relations: [...relations], rhs: relations.map(() => 0), costs: [] },
+		{ variables, sense, wishes: [] }
+	);

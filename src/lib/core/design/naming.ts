@@ -1,5 +1,4 @@
-import { ZERO } from '../number/rational';
-import type { Constraint, Problem, Relation, Sense, Terms } from '../problem/types';
+import type { Problem, Relation, Sense, Terms } from '../problem/types';
 
 /** What the variables and constraints of a designed problem are called. */
 
@@ -84,26 +83,6 @@ export function named(problem: Problem, { objective, variables, constraints }: N
 			name: constraints[i].name,
 			...unit(constraints[i]),
 			terms: terms(own.terms)
-		}))
-	};
-}
-
-/** A problem with nothing but 0 in it, to be filled in. */
-export function emptyProblem(variables: number, relations: readonly Relation[], sense: Sense): Problem {
-	const names = letterNames(variables, relations.length);
-	return {
-		variables: names.variables.map(({ name }) => ({
-			name,
-			lower: ZERO,
-			upper: null,
-			domain: 'continuous'
-		})),
-		objective: { sense, name: 'z', terms: new Map(), constant: ZERO },
-		constraints: relations.map((relation, i): Constraint => ({
-			name: names.constraints[i].name,
-			terms: new Map(),
-			relation,
-			rhs: ZERO
 		}))
 	};
 }

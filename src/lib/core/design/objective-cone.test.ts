@@ -1,3 +1,4 @@
+import { emptyProblem } from './draft';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { allCorners, anyProblem } from '../../../../tests/support/problems';
@@ -7,7 +8,7 @@ import { readStatement } from '../problem/statement/read';
 import type { Plan, Problem, Terms } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { coneAt, nearestWhole } from './objective-cone';
-import { emptyProblem, letterNames, named, potteryNames } from './naming';
+import { letterNames, named, potteryNames } from './naming';
 import { printStatement } from '../problem/statement/print';
 
 const withCosts = (problem: Problem, terms: Terms): Problem => ({

@@ -1,5 +1,6 @@
 import { pointer } from 'd3';
 import { perFrame } from '../shared/per-frame';
+import { onEscape } from './on-escape';
 
 interface DragMoves {
 	start?(): void;
@@ -36,10 +37,7 @@ export const draggable =
 			finish();
 			end?.();
 		};
-		const onkeydown = (event: KeyboardEvent) => {
-			if (event.key !== 'Escape') return;
-			event.preventDefault();
-			event.stopPropagation();
+		const giveUp = () => {
 			finish();
 			cancel?.();
 			over();
@@ -51,7 +49,7 @@ export const draggable =
 			node.setPointerCapture(held);
 			dragged = new AbortController();
 			const { signal } = dragged;
-			window.addEventListener('keydown', onkeydown, { capture: true, signal });
+			onEscape(giveUp, signal);
 			window.addEventListener('blur', over, { signal });
 			start?.();
 		};

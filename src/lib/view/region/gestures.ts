@@ -1,4 +1,5 @@
 import { pointer, select, zoom, zoomIdentity } from 'd3';
+import { onEscape } from './on-escape';
 
 export interface ViewMoves {
 	/** magnifies by a factor; the point at (px, py) stays where it is */
@@ -16,10 +17,7 @@ export function gestures(node: SVGSVGElement, { zoomBy, panBy, start, cancel }: 
 	/** what listens while a gesture goes on */
 	let going = new AbortController();
 	let isCancelled = false;
-	const onkeydown = (event: KeyboardEvent) => {
-		if (event.key !== 'Escape') return;
-		event.preventDefault();
-		event.stopPropagation();
+	const giveUp = () => {
 		isCancelled = true;
 		cancel?.();
 	};
@@ -28,7 +26,7 @@ export function gestures(node: SVGSVGElement, { zoomBy, panBy, start, cancel }: 
 		.on('start', () => {
 			going = new AbortController();
 			isCancelled = false;
-			window.addEventListener('keydown', onkeydown, { capture: true, signal: going.signal });
+			onEscape(giveUp, going.signal);
 			start?.();
 		})
 		.on('end', () => going.abort())

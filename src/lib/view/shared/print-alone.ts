@@ -1,4 +1,6 @@
-/** Prints one part of the page, in light colours, and nothing else of it (see `.print-alone` in app.css). */
+import './print-alone.css';
+
+/** Prints one part of the page, in light colours, and nothing else of it. */
 export function printAlone(part: HTMLElement): void {
 	const { dataset } = document.documentElement;
 	const { mode } = dataset;
