@@ -193,6 +193,29 @@ export class DeskPage {
 		);
 	}
 
+	/** Waits until nothing moves any more: walks, fades and sliding parts. */
+	async still(): Promise<void> {
+		await this.settled();
+		await this.page.evaluate(() =>
+			Promise.allSettled(document.getAnimations().map((animation) => animation.finished))
+		);
+		await this.settled();
+	}
+
+	/** From now on what moves stands still at its beginning, until it is put to a share of its way or let go on. */
+	async holdMotion(): Promise<{ at(share: number): Promise<void>; goOn(): Promise<void> }> {
+		const session = await this.page.createCDPSession();
+		await session.send('Animation.enable');
+		await session.send('Animation.setPlaybackRate', { playbackRate: 0 });
+		const at = (share: number) =>
+			this.page.evaluate((part) => {
+				for (const animation of document.getAnimations())
+					animation.currentTime = part * Number(animation.effect!.getComputedTiming().endTime);
+			}, share);
+		const goOn = () => session.send('Animation.setPlaybackRate', { playbackRate: 1 });
+		return { at, goOn };
+	}
+
 	/** The tableau as rows of cells. */
 	async tableau(): Promise<string[][]> {
 		return this.page.evaluate(() =>

@@ -39,11 +39,13 @@ describe('from a statement to the best corner', () => {
 	test('the point walks along the edges, and its steps can be retraced', async () => {
 		await desk.write(MIX);
 		const start = await desk.point();
+		const motion = await desk.holdMotion();
 		await desk.click('Next');
 		await desk.shows('Commentary', 'corner (0, 6)');
-		await new Promise((resolve) => setTimeout(resolve, 250));
+		await motion.at(0.5);
 		const midway = await desk.point();
-		await new Promise((resolve) => setTimeout(resolve, 700));
+		await motion.goOn();
+		await desk.still();
 		const arrived = await desk.point();
 		// along the vertical axis: x stays, y is between
 		expect(Math.abs(midway.x - start.x)).toBeLessThan(1.5);
@@ -323,10 +325,10 @@ describe('one identity, one screen, for everyone', () => {
 	test('axe finds nothing, in light, in dark, and with an error', async () => {
 		const check = () => desk.barriers();
 		await desk.click('To the end');
-		await new Promise((resolve) => setTimeout(resolve, 1500));
+		await desk.still();
 		expect(await check()).toEqual([]);
 		await desk.click('Dark');
-		await new Promise((resolve) => setTimeout(resolve, 300));
+		await desk.still();
 		expect(await check()).toEqual([]);
 		await desk.write('max z = x y');
 		expect(await check()).toEqual([]);

@@ -22,8 +22,6 @@ async function tab(statement = MIX) {
 	await keeping.flush();
 	return { desk, document: desk.document, keeping, collection: new Collection(keeping, desk.document) };
 }
-/** until what tabs tell one another has arrived */
-const settled = () => new Promise((resolve) => setTimeout(resolve, 60));
 
 beforeEach(() => {
 	MemoryStore.reset();
@@ -151,8 +149,7 @@ describe('two tabs', () => {
 		const b = await tab();
 		a.document.write(MIX.replace('18', '99'));
 		await a.keeping.flush();
-		await settled();
-		expect(b.document.text).toContain('99');
+		await vi.waitFor(() => expect(b.document.text).toContain('99'));
 		// the editor there tells back what it was told, which is no change of its own
 		const { lesson } = b.document;
 		b.document.write(b.document.text);
@@ -160,8 +157,8 @@ describe('two tabs', () => {
 		expect(b.document.lesson.lasting).toBe(lesson.lasting);
 		b.document.write(b.document.text.replace('99', '77'));
 		await b.keeping.flush();
-		await settled();
-		expect([a.document.text.includes('77'), a.keeping.id === b.keeping.id]).toEqual([true, true]);
+		await vi.waitFor(() => expect(a.document.text).toContain('77'));
+		expect(a.keeping.id).toBe(b.keeping.id);
 		expect(a.keeping.message).toBeNull();
 	});
 
@@ -172,9 +169,10 @@ describe('two tabs', () => {
 		b.document.write(MIX.replace('18', '77'));
 		await a.keeping.flush();
 		await b.keeping.flush();
-		await settled();
-		await a.collection.refresh();
-		expect(a.collection.shown.map(({ title }) => title).sort()).toEqual(['Mix', 'Mix (other tab)']);
+		await vi.waitFor(async () => {
+			await a.collection.refresh();
+			expect(a.collection.shown.map(({ title }) => title).sort()).toEqual(['Mix', 'Mix (other tab)']);
+		});
 		expect([a.document.text.includes('99'), b.document.text.includes('77')]).toEqual([true, true]);
 		expect(b.keeping.message).toContain('another tab');
 		expect(a.keeping.id).not.toBe(b.keeping.id);
