@@ -1,5 +1,4 @@
 import Fraction from 'fraction.js';
-import { plainText, say } from '../src/lib/core/sentence/sentence';
 import { solveLinear } from '../src/lib/core/answer/answer';
 import { branchAndBound } from '../src/lib/core/integer/branch';
 import { cuttingPlanes } from '../src/lib/core/integer/cuts';
@@ -82,10 +81,10 @@ function growth(): void {
 	let asked = 0;
 	const start = now();
 	const cancelled = solveLinear(denseProblem(100, 3100), {
-		shouldStop: () => (++asked > 20 ? say`cancelled` : null)
+		shouldStop: () => (++asked > 20 ? ({ code: 'long' } as const) : null)
 	});
 	console.log(
-		`  cancelled at its 20th step: ${cancelled.status} (${plainText(cancelled.reason ?? [])}), after ${((now() - start) / before!).toFixed(3)} of the whole time`
+		`  cancelled at its 20th step: ${cancelled.status} (${cancelled.reason?.code}), after ${((now() - start) / before!).toFixed(3)} of the whole time`
 	);
 }
 
@@ -196,7 +195,7 @@ function whole(): void {
 			const { status, nodesMade } = branchAndBound(problem, {
 				maxSteps: 10_000,
 				mostNodes: 0,
-				shouldStop: () => (now() - start > 10_000 ? say`time` : null)
+				shouldStop: () => (now() - start > 10_000 ? ({ code: 'long' } as const) : null)
 			});
 			time += now() - start;
 			nodes += nodesMade;

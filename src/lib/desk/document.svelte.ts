@@ -1,5 +1,5 @@
 import { annotated, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
-import type { RuleName } from '$lib/core/method/types';
+import type { RuleName } from '$lib/core/method/rule';
 import { fitted } from '$lib/core/notation/column-names';
 import { PLAIN, type Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';

@@ -5,7 +5,7 @@ import { roundings } from '$lib/core/integer/rounding';
 import { asksForWhole, mustBeWhole } from '$lib/core/problem/whole';
 import type { Plan } from '$lib/core/problem/types';
 import { samePlan } from '$lib/core/problem/use';
-import type { WayJson } from '$lib/work/jobs';
+import type { WayTaken } from '$lib/core/integer/compare';
 import type { BestFound } from './best-plan.svelte';
 import { Cutting } from './cutting.svelte';
 import { useDesk, type Desk } from './desk.svelte';
@@ -32,7 +32,7 @@ export class Integers {
 	#mode = $state<Mode>('rounding');
 	#pointed = $state.raw<{ text: string; plans: readonly Plan[] }>({ text: '', plans: [] });
 	#showsHull = $state(false);
-	#ways = $state.raw<{ text: string; list: readonly WayJson[] }>({ text: '', list: [] });
+	#ways = $state.raw<{ text: string; list: readonly WayTaken[] }>({ text: '', list: [] });
 
 	readonly running = new Running<IntegerWork>();
 	readonly cutting: Cutting;
@@ -84,7 +84,7 @@ export class Integers {
 	get best(): BestFound | null {
 		return this.#desk.best.found;
 	}
-	get ways(): readonly WayJson[] {
+	get ways(): readonly WayTaken[] {
 		return this.#ways.text === this.#desk.document.text ? this.#ways.list : [];
 	}
 	/** whole plans that were pointed at */
@@ -122,7 +122,7 @@ export class Integers {
 		this.#ways = { text, list: [] };
 		await this.running.during('comparison', async (signal) => {
 			const { compareInWorker } = await import('$lib/work/client');
-			const told = (way: WayJson) => (this.#ways = { text, list: [...this.#ways.list, way] });
+			const told = (way: WayTaken) => (this.#ways = { text, list: [...this.#ways.list, way] });
 			await compareInWorker(text, MILLISECONDS, told, signal);
 		});
 	}

@@ -3,14 +3,16 @@ import type { Remark, Sentence } from '$lib/core/sentence/sentence';
 import type { RunStep } from '$lib/core/formats/run';
 import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
-import { ruleNamed, type Decision, type Rule } from '$lib/core/method/types';
+import { type Decision } from '$lib/core/method/types';
+import { ruleNamed, type Rule } from '$lib/core/method/rule';
 import { offers, perform, tell } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
 import { basisOfCorner } from '$lib/core/move/basis';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position } from '$lib/core/position/position';
+import type { Refusal } from '$lib/core/position/refusal';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
-import { notByRule, noWay } from '$lib/core/move/messages';
+import { refusalRemark } from '$lib/core/move/messages';
 import { wayTo } from '$lib/core/move/way';
 import { extend, pathTo, withoutBranch, type TrailNode } from '$lib/core/move/trail';
 import type { Move, Offer } from '$lib/core/move/types';
@@ -34,7 +36,7 @@ export class Session {
 	#removed = $state.raw<Removed | null>(null);
 	/** the step at which a rule that goes round was stopped */
 	#stopped: number | null = null;
-	#refused = $state.raw<{ at: number; remark: Remark } | null>(null);
+	#refused = $state.raw<{ at: number; why: Refusal } | null>(null);
 
 	readonly #reveal: Pick<Reveal, 'conceals'>;
 
@@ -86,7 +88,7 @@ export class Session {
 		return this.#walk?.stops ?? [];
 	}
 	/** the first step on the way to the one chosen that the statement does not allow, and why */
-	get broken(): { node: TrailNode; why: Remark } | null {
+	get broken(): { node: TrailNode; why: Refusal } | null {
 		return this.#walk?.broken ?? null;
 	}
 	get position(): Position | null {
@@ -169,8 +171,8 @@ export class Session {
 		const { position } = this;
 		if (!position) return [];
 		const { stops } = this;
-		const remarks: Remark[] = this.#refused?.at === this.standing ? [this.#refused.remark] : [];
-		if (this.broken) remarks.push(this.broken.why);
+		const remarks: Remark[] = this.#refused?.at === this.standing ? [refusalRemark(this.#refused.why)] : [];
+		if (this.broken) remarks.push(refusalRemark(this.broken.why));
 		const { move } = stops.at(-1)!.node;
 		if (move) remarks.push(tell(stops.at(-2)!.position, move, position));
 		const { loop } = this;
@@ -206,7 +208,7 @@ export class Session {
 		this.#proposal = null;
 		if (!proposal) return false;
 		if (!proposal.result.ok) {
-			this.#refused = { at: this.standing, remark: proposal.result.why };
+			this.#refused = { at: this.standing, why: proposal.result.why };
 			return false;
 		}
 		// a step from where the statement forced us back to starts there
@@ -231,7 +233,7 @@ export class Session {
 		if (way) return this.#document.asOne(() => way.every((move) => this.take(move)));
 		// from nowhere, or from outside the region, the corner's basis is named
 		const named = position && basisOfCorner(position, plan);
-		if (!named) this.#refused = { at: this.standing, remark: noWay };
+		if (!named) this.#refused = { at: this.standing, why: { code: 'no-way' } };
 		return named ? this.take(named) : false;
 	}
 
@@ -263,7 +265,7 @@ export class Session {
 			return false;
 		}
 		const move = this.#nextMove();
-		if (!move && this.isStuck) this.#refused = { at: this.standing, remark: notByRule };
+		if (!move && this.isStuck) this.#refused = { at: this.standing, why: { code: 'not-by-rule' } };
 		return move !== null && this.take(move);
 	}
 

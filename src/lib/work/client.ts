@@ -6,14 +6,15 @@ import type { ProblemKind } from '../core/kind/kind';
 import type { Opened } from '../core/lesson/files';
 import type { Issue } from '../core/problem/json';
 import type { Reading } from '../core/problem/statement/reading';
+import type { WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
 import type { MapCell, Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
 import { packWindow, takeCell } from './map-packing';
-import type { Jobs, Progress, WayJson } from './jobs';
+import type { Jobs, Progress } from './jobs';
 import { Cancelled } from './cancelled';
-import { unpackReading, type PackedDecision } from './packing';
+import { unpack, unpackReading, type Packed, type PackedDecision } from './packing';
 
 interface Line {
 	readonly worker: Worker;
@@ -94,9 +95,18 @@ export const answerInWorker = (
 export const compareInWorker = (
 	text: string,
 	milliseconds: number,
-	told: (way: WayJson) => void,
+	told: (way: WayTaken) => void,
 	signal?: AbortSignal
-): Promise<void> => run(async (remote) => await remote.compare(text, milliseconds, proxy(told)), signal);
+): Promise<void> =>
+	run(
+		async (remote) =>
+			await remote.compare(
+				text,
+				milliseconds,
+				proxy((way: Packed<WayTaken>) => told(unpack(way)))
+			),
+		signal
+	);
 
 /** Goes on with a branch-and-bound search off the main thread; what is new is told some at a time. */
 export const searchInWorker = (

@@ -1,17 +1,20 @@
-import { plainText } from '../core/sentence/sentence';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../tests/support/problems';
 import { printStatement } from '../core/problem/statement/print';
 import { solveLinear } from '../core/answer/answer';
+import { MAX_STEPS } from '../core/api/solve-request';
 import { beginSearch } from '../core/integer/branch';
+import { compareWays, type WayTaken } from '../core/integer/compare';
+import { nodeWords } from '../core/integer/messages';
 import type { Search } from '../core/integer/search';
 import { SEARCH_RULES } from '../core/integer/search-types';
 import { writeProblem } from '../core/problem/codec';
 import { readStatement } from '../core/problem/statement/read';
+import { plainText } from '../core/sentence/sentence';
 import { sameProblem } from '../core/problem/types';
 import { jobs } from './jobs';
-import { packDecision, takePacked, unpackReading, type PackedDecision } from './packing';
+import { pack, unpack, packDecision, takePacked, unpackReading, type PackedDecision } from './packing';
 import { timed } from './timed';
 
 test('a reading survives the crossing from a worker', () => {
@@ -28,6 +31,35 @@ test('a reading survives the crossing from a worker', () => {
 	expect(unpackReading(structuredClone(jobs.read('max x y'))).problem).toBeNull();
 });
 
+test('what was found says the same words after crossing from a worker', () => {
+	const seen = new Set<string>();
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), (problem) => {
+			const begun = beginSearch(problem, solveLinear(problem));
+			if ('search' in begun) {
+				for (let i = 0; i < 20 && begun.search.next('best-bound') !== null; i++)
+					begun.search.advance(SEARCH_RULES);
+				for (const { why } of begun.search.nodes) {
+					if (!why) continue;
+					seen.add(why.code);
+					expect(plainText(nodeWords(unpack(structuredClone(pack(why)))))).toBe(plainText(nodeWords(why)));
+				}
+			}
+			const told: WayTaken[] = [];
+			jobs.compare(printStatement(problem), 1e9, (way) => told.push(unpack(structuredClone(way))));
+			expect(told.map(({ way, status, objective }) => [way, status, objective?.toFraction()])).toEqual(
+				compareWays(problem, { maxSteps: MAX_STEPS }).map(({ way, status, objective }) => [
+					way,
+					status,
+					objective?.toFraction()
+				])
+			);
+		}),
+		{ numRuns: 25, seed: 3 }
+	);
+	expect(seen.size).toBeGreaterThan(2);
+});
+
 test('a statement is answered as the API answers its problem', () => {
 	const answer = jobs.answer('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18', 1000)!;
 	expect(answer).toMatchObject({ status: 'optimal', objective: '36', solution: { x: '2', y: '6' } });
@@ -36,8 +68,8 @@ test('a statement is answered as the API answers its problem', () => {
 
 test('a run out of time stops with its reason', () => {
 	const control = timed(-1);
-	expect([plainText(control.shouldStop!(0)!), control.hurry!()]).toEqual([
-		'The limit of -1 milliseconds was reached.',
+	expect([control.shouldStop!(0)!, control.hurry!()]).toEqual([
+		{ code: 'time-limit', milliseconds: -1 },
 		true
 	]);
 	expect(timed(60_000).shouldStop!(0)).toBeNull();

@@ -6,11 +6,10 @@ import { numbers, type NumbersJson } from '../core/api/answer-json';
 import { replySolve, type Reply } from '../core/api/reply';
 import { answerSolve, type Control, type SolveJson } from '../core/api/solve';
 import { MAX_STEPS } from '../core/api/solve-request';
-import { plainText } from '../core/sentence/sentence';
 import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';
-import { DANTZIG } from '../core/method/types';
+import { DANTZIG } from '../core/method/rule';
 import { toText } from '../core/number/rational';
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import { answerDesign, type DesignJson, type ProgressJson } from '../core/api/design';
@@ -22,7 +21,15 @@ import { readStatement } from '../core/problem/statement/read';
 import { numberMap } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
 import { packCell, takeWindow, type PackedCell, type PackedWindow } from './map-packing';
-import { packDecision, packReading, takePacked, type PackedDecision, type PackedReading } from './packing';
+import {
+	pack,
+	packDecision,
+	packReading,
+	takePacked,
+	type Packed,
+	type PackedDecision,
+	type PackedReading
+} from './packing';
 import { timed } from './timed';
 
 /** What a job has found so far: pivots made, and of a search for whole numbers the best plan and the bound. */
@@ -32,12 +39,6 @@ export interface FoundJson {
 	readonly solution?: NumbersJson;
 	readonly bound?: string;
 }
-
-/** What a way to the best whole plan took, as text. */
-export type WayJson = Omit<WayTaken, 'objective' | 'reason'> & {
-	readonly objective: string | null;
-	readonly reason: string | null;
-};
 
 /** Told now and then while a job runs. */
 export type Progress = (found: FoundJson) => void;
@@ -114,12 +115,10 @@ export const jobs = {
 		return replySolve(text, (milliseconds) => reporting(timed(milliseconds, isUnwanted), progress));
 	},
 	/** Takes the ways to the best whole plan of a statement, each told as it ends; the time is shared by all. */
-	compare(text: string, milliseconds: number, told: (way: WayJson) => void): void {
+	compare(text: string, milliseconds: number, told: (way: Packed<WayTaken>) => void): void {
 		const { problem } = readStatement(text);
 		if (!problem) return;
-		compareWays(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS }, ({ objective, reason, ...rest }) =>
-			told({ ...rest, objective: objective && toText(objective), reason: reason && plainText(reason) })
-		);
+		compareWays(problem, { ...timed(milliseconds), maxSteps: MAX_STEPS }, (way) => told(pack(way)));
 	},
 	/**
 	 * Goes on with a branch-and-bound search. What is told of it is done again (solved where it is not said what was found), then it goes

@@ -1,10 +1,39 @@
+import Fraction from 'fraction.js';
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import type { ProblemJson } from '../core/problem/format';
 import type { NodeDecision, Relaxed } from '../core/integer/search-types';
 import type { Search } from '../core/integer/search';
-import { parseRational, toText } from '../core/number/rational';
+import { numerator, parseRational, rational, toText } from '../core/number/rational';
 import type { Plan, Problem } from '../core/problem/types';
 import type { Reading } from '../core/problem/statement/reading';
+
+declare const crossing: unique symbol;
+/** A value as it crosses from a worker: its numbers, which are objects of a class, as numerator and denominator. */
+export type Packed<Value> = { readonly [crossing]: Value };
+
+/** Makes a value of plain data and numbers ready to cross. */
+export const pack = <Value>(value: Value): Packed<Value> => packed(value) as Packed<Value>;
+/** What was packed, as it was. */
+export const unpack = <Value>(value: Packed<Value>): Value => unpacked(value) as Value;
+
+function packed(value: unknown): unknown {
+	if (value instanceof Fraction) return { rational: [numerator(value), value.d] };
+	if (Array.isArray(value)) return value.map(packed);
+	if (value instanceof Map) return new Map([...value].map(([key, own]) => [key, packed(own)]));
+	if (value === null || typeof value !== 'object') return value;
+	return Object.fromEntries(Object.entries(value).map(([key, own]) => [key, packed(own)]));
+}
+
+function unpacked(value: unknown): unknown {
+	if (Array.isArray(value)) return value.map(unpacked);
+	if (value instanceof Map) return new Map([...value].map(([key, own]) => [key, unpacked(own)]));
+	if (value === null || typeof value !== 'object') return value;
+	if ('rational' in value) {
+		const [top, bottom] = value.rational as [bigint, bigint];
+		return rational(top, bottom);
+	}
+	return Object.fromEntries(Object.entries(value).map(([key, own]) => [key, unpacked(own)]));
+}
 
 /** A reading as it crosses from a worker: the problem as JSON of its format, since classes do not survive the crossing. */
 export type PackedReading = Omit<Reading, 'problem'> & { problem: ProblemJson | null };

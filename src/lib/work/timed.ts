@@ -1,4 +1,3 @@
-import { timeLimit } from '../core/answer/messages';
 import type { Control } from '../core/api/solve';
 
 /**
@@ -9,7 +8,7 @@ export function timed(milliseconds: number, isUnwanted: () => boolean = () => fa
 	const start = performance.now();
 	const spent = () => performance.now() - start;
 	return {
-		shouldStop: () => (spent() > milliseconds || isUnwanted() ? timeLimit(milliseconds) : null),
+		shouldStop: () => (spent() > milliseconds || isUnwanted() ? { code: 'time-limit', milliseconds } : null),
 		hurry: () => spent() > milliseconds * 0.66
 	};
 }

@@ -1,11 +1,12 @@
-import type { Sentence } from '../sentence/sentence';
+import type { StartFinding } from '../method/findings';
 import { prepare, type MethodName } from '../method/solve';
-import { DANTZIG, type Outcome, type Rule, type Step } from '../method/types';
+import { type Outcome, type Step } from '../method/types';
+import { DANTZIG, type Rule } from '../method/rule';
 import type { Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { certify, type Certificate } from './certificate';
-import * as messages from './messages';
+import type { StopReason } from './findings';
 import { dualValues, reducedCosts, type Multipliers } from './multipliers';
 import { optimalSet, type OptimalSet } from './optimal-set';
 import { ranging, type Ranging } from './ranging';
@@ -19,7 +20,7 @@ export interface RunOptions {
 	/** pivots made before this run, of which it is a part: the limits hold for all together */
 	readonly pivotsBefore?: number;
 	/** asked before each step with the pivots made so far; an answer is the reason to stop */
-	readonly shouldStop?: (pivots: number) => Sentence | null;
+	readonly shouldStop?: (pivots: number) => StopReason | null;
 	/** called for each step */
 	readonly onStep?: (step: Step) => void;
 	/** nodes of a search tree that are kept; the others are only counted */
@@ -39,9 +40,9 @@ export interface FoundSoFar {
 /** How the relaxation of a problem was solved. */
 export interface LinearRun {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: Sentence;
+	readonly reason?: StopReason;
 	readonly method: Exclude<MethodName, 'auto'>;
-	readonly why: Sentence;
+	readonly why: StartFinding;
 	readonly pivots: number;
 	/** the last tableau reached */
 	readonly tableau: Tableau | null;
@@ -75,7 +76,7 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 	let pivots = 0;
 	let tableau: Tableau | null = null;
 	const base = { method: prepared.method, why: prepared.reason };
-	const stopped = (reason: Sentence): LinearRun => ({
+	const stopped = (reason: StopReason): LinearRun => ({
 		...base,
 		status: 'stopped',
 		reason,
@@ -91,14 +92,14 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 			const outcome = next.value;
 			if (outcome.status === 'cycle')
 				return {
-					...stopped(messages.cycles(outcome.length)),
+					...stopped({ code: 'cycles', length: outcome.length }),
 					tableau: outcome.tableau,
 					outcome
 				};
 			return { ...base, status: outcome.status, pivots, tableau: outcome.tableau, outcome };
 		}
 		if (next.value.kind === 'pivot') {
-			if (pivotsBefore + pivots >= maxSteps) return stopped(messages.stepLimit(maxSteps));
+			if (pivotsBefore + pivots >= maxSteps) return stopped({ code: 'step-limit', most: maxSteps });
 			pivots += 1;
 		}
 		tableau = next.value.tableau;

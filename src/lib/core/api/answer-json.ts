@@ -3,9 +3,12 @@ import type { Certificate } from '../answer/certificate';
 import type { LinearAnswer } from '../answer/answer';
 import type { OptimalSet } from '../answer/optimal-set';
 import type { Interval, Ranging } from '../answer/ranging';
+import { stopWords } from '../answer/messages';
 import type { BranchNode } from '../integer/branch';
 import type { Cover } from '../integer/covers';
 import type { Cut } from '../integer/cut';
+import { nodeWords } from '../integer/messages';
+import { findingWords, startWords } from '../method/messages';
 import type { Step } from '../method/types';
 import { toText, type Rational } from '../number/rational';
 import { BIG_M, INFEASIBILITY } from '../tableau/goal';
@@ -173,11 +176,11 @@ export function certificateJson(certificate: Certificate): CertificateJson {
 /** The part of an answer that every status has, and what an optimum adds. */
 export const linearJson = (answer: LinearAnswer): LinearJson => ({
 	status: answer.status,
-	...(answer.reason ? { reason: plainText(answer.reason) } : {}),
+	...(answer.reason ? { reason: plainText(stopWords(answer.reason)) } : {}),
 	...(answer.objective ? { objective: toText(answer.objective) } : {}),
 	...(answer.solution ? { solution: numbers(answer.solution) } : {}),
 	method: answer.method,
-	why: plainText(answer.why),
+	why: plainText(startWords(answer.why)),
 	pivots: answer.pivots
 });
 
@@ -221,10 +224,7 @@ export function stepJson(step: Step): StepJson {
 		...(choice ? { entering: name(choice.entering), leaving: name(choice.leaving) } : {}),
 		...(step.note
 			? {
-					note: step
-						.note()
-						.map((sentence) => plainText(sentence))
-						.join(' ')
+					note: step.note.found.map((found) => plainText(findingWords(step.note!.at, found))).join(' ')
 				}
 			: {}),
 		basis: tableau.basis.map(name),
@@ -242,7 +242,7 @@ export const nodeJson = (node: BranchNode): NodeJson => ({
 	status: node.status,
 	bound: node.bound && toText(node.bound),
 	solution: node.solution && numbers(node.solution),
-	closed: node.closed && plainText(node.closed)
+	closed: node.closed && plainText(nodeWords(node.closed))
 });
 
 /** A cover inequality as the API writes it. */

@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import type { RunOptions } from '../answer/answer';
 import { dualProblem } from '../answer/dual-problem';
 import { NumberError, parseRational, toText, ZERO, type Rational } from '../number/rational';
+import { stopWords } from '../answer/messages';
 import { ParametricStopped, valueFunction, valueOn, type Varied } from '../parametric/value-function';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
@@ -116,7 +117,8 @@ export function answerParametric(data: unknown, options: RunOptions = {}): Param
 			})
 		};
 	} catch (error) {
-		if (error instanceof ParametricStopped) throw new NotPossible(plainText(error.reason), 'problem');
+		if (error instanceof ParametricStopped)
+			throw new NotPossible(plainText(stopWords(error.reason)), 'problem');
 		throw error;
 	}
 }

@@ -2,7 +2,7 @@ import { designSchemas } from './openapi-design';
 import { METHODS } from '../method/solve';
 import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { problemSchema } from '../problem/format';
-import { RULE_NAMES } from '../method/types';
+import { RULE_NAMES } from '../method/rule';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 
 type Json = Record<string, unknown>;

@@ -1,5 +1,7 @@
+import { startWords } from '../method/messages';
 import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
+import { plainText } from '../sentence/sentence';
 import { convert } from '../formats/convert';
 import { answerDesign } from './design';
 import { answerDual, answerParametric } from './duality';
@@ -53,8 +55,10 @@ function guarded(text: string, answer: (data: unknown) => object): Reply {
 			const detail = first ? `${first.path || 'The input'} ${first.message}` : error.message;
 			return problemDetails(400, detail, error.issues.slice(0, MOST_ISSUES));
 		}
-		if (error instanceof CannotStart)
-			return problemDetails(422, error.message, [{ path: 'method', message: error.message }]);
+		if (error instanceof CannotStart) {
+			const message = plainText(startWords(error.reason));
+			return problemDetails(422, message, [{ path: 'method', message }]);
+		}
 		if (error instanceof NotPossible)
 			return problemDetails(422, error.message, [{ path: error.path, message: error.message }]);
 		throw error;

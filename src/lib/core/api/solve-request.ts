@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { METHODS, type MethodName } from '../method/solve';
-import { RULE_NAMES, ruleNamed, type Rule, type RuleName } from '../method/types';
+import { RULE_NAMES, ruleNamed, type Rule, type RuleName } from '../method/rule';
 import { InputError, readProblem, validate, type Issue } from '../problem/json';
 import type { Problem } from '../problem/types';
 

@@ -1,5 +1,8 @@
-import { plainText, type Sentence } from '../sentence/sentence';
+import { plainText } from '../sentence/sentence';
 import { detail, solveLinear, type RunOptions } from '../answer/answer';
+import type { StopReason } from '../answer/findings';
+import { wayWords } from '../integer/messages';
+import { startWords } from '../method/messages';
 import { branchAndBound } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
 import { asksForWhole } from '../problem/whole';
@@ -32,7 +35,7 @@ import type { SolveRequest } from './solve-request';
 /** What the one who runs a solve wants to know and to decide meanwhile. */
 export interface Control {
 	/** asked before each pivot; an answer is the reason to stop */
-	readonly shouldStop?: (pivots: number) => Sentence | null;
+	readonly shouldStop?: (pivots: number) => StopReason | null;
 	/** told what was found so far, now and then */
 	readonly onFound?: RunOptions['onFound'];
 	/** the optimal set may be long: true where it shall be cut short */
@@ -151,12 +154,12 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Solve
 	if ('nodesMade' in result) room.leaveOut('nodes', result.nodesMade - result.nodes.length);
 	return {
 		status: result.status,
-		...(result.reason ? { reason: plainText(result.reason) } : {}),
+		...(result.reason ? { reason: plainText(wayWords(result.reason)) } : {}),
 		...(result.objective ? { objective: toText(result.objective) } : {}),
 		...(result.solution ? { solution: numbers(result.solution) } : {}),
 		...('bound' in result && result.bound ? { bound: toText(result.bound) } : {}),
 		method: relaxation.method,
-		why: plainText(relaxation.why),
+		why: plainText(startWords(relaxation.why)),
 		pivots: result.pivots,
 		relaxation: {
 			status: relaxation.status,

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { anyNotation } from '../../../../tests/support/notations';
 import { anyProblem } from '../../../../tests/support/problems';
 import { decide } from '../method/decide';
-import { ruleNamed, RULE_NAMES } from '../method/types';
+import { ruleNamed, RULE_NAMES } from '../method/rule';
 import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { pivotMove } from '../move/pivot';

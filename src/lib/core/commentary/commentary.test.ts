@@ -1,9 +1,10 @@
+import { refusalRemark } from '../move/messages';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import type { Column } from '../form/types';
 import { decide } from '../method/decide';
-import { DANTZIG } from '../method/types';
+import { DANTZIG } from '../method/rule';
 import { offers, perform, tell } from '../move/kinds';
 import { stated, type Position } from '../position/position';
 import { choiceOf, pivotMove } from '../move/pivot';
@@ -30,7 +31,8 @@ class Worked {
 	do(move: Move): this {
 		const result = perform(this.position, move);
 		if (!result.ok) {
-			[this.heading, this.told] = [plainText(result.why.heading), remarkText(result.why)];
+			const remark = refusalRemark(result.why);
+			[this.heading, this.told] = [plainText(remark.heading), remarkText(remark)];
 			return this;
 		}
 		const remark = tell(this.position, move, result.position);

@@ -1,6 +1,6 @@
 import type { ClaimFault } from '../integer/claims';
 import type { LeafProof } from '../integer/proof';
-import * as messages from '../integer/messages';
+import { nodeWords, noWholeSolution, wayWords } from '../integer/messages';
 import { shortOf, type Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { NodeState, SearchNode } from '../integer/search-types';
@@ -108,7 +108,7 @@ export function nodeSentences(search: Search, node: SearchNode): Sentence[] {
 			say`Its relaxation has no plan: ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} showed that.`
 		);
 	if (node.state === 'solved') lines.push(say`What follows: is it closed, and why, or branched on?`);
-	else if (node.why) lines.push(say`${capital(node.why)}.`);
+	else if (node.why) lines.push(say`${capital(nodeWords(node.why))}.`);
 	return lines;
 }
 
@@ -162,7 +162,9 @@ export function searchSentences(search: Search): Sentence[] {
 	const most = reach ? say` No whole plan can be better than ${quantity(reach, unit)}.${gap}` : NOTHING_SAID;
 	const now = say`${plural(solved)} solved, ${search.openNodes.length} open. ${found}${most}`;
 	const { mayNotEnd } = search;
-	return mayNotEnd.length === 0 ? [now] : [now, messages.mayNotEnd(mayNotEnd, solved)];
+	return mayNotEnd.length === 0
+		? [now]
+		: [now, wayWords({ code: 'may-not-end', variables: mayNotEnd, nodes: solved })];
 }
 
 /** What a leaf's certificate says. */
@@ -177,7 +179,7 @@ export function leafSentence(search: Search, proof: LeafProof): Sentence {
 		? say`${joined(by.map(([row, value]) => say`${value} times ${{ constraint: row }}`))} and the bounds`
 		: say`the bounds alone`;
 	const way = wayOf(search, proof.node);
-	if (proof.lattice) return say`Node ${proof.node} (${way}): ${messages.noWholeSolution(proof.lattice)}.`;
+	if (proof.lattice) return say`Node ${proof.node} (${way}): ${noWholeSolution(proof.lattice)}.`;
 	if (claim === 'infeasible') return say`Node ${proof.node} (${way}): ${times} contradict one another.`;
 	const limit = search.problem.objective.sense === 'max' ? 'at most' : 'at least';
 	const end = claim === 'whole' ? say`, and its best plan is whole` : say`, no better than the incumbent`;

@@ -1,5 +1,6 @@
-import { redundantRows } from '../tableau/vacancy';
-import * as reasons from '../method/messages';
+import { redundancy } from '../method/artificial';
+import type { Finding } from '../method/findings';
+import { findingWords } from '../method/messages';
 import type { Part, Work } from '../method/types';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
@@ -37,16 +38,17 @@ const HEADINGS: Record<Part, Sentence> = {
 /** What one part of a method handed over to another means. */
 export function phaseRemark(before: Work, { tableau: t, part }: Work): Remark {
 	const objective = rowOfGoal(t, OBJECTIVE);
+	const found = (own: Finding) => findingWords(t, own);
 	const sentences: Record<Part, () => Sentence[]> = {
 		primal: () => [
 			before.part === 'repair'
-				? reasons.repaired
+				? found({ code: 'repaired' })
 				: say`The basis is feasible; columns that improve ${objective} enter.`
 		],
 		'phase-one': () => derivation(t, INFEASIBILITY),
 		'phase-two': () => [
-			before.part === 'big-m' ? reasons.bigMDone : reasons.phaseOneDone,
-			...reasons.redundant(t, redundantRows(t)),
+			found({ code: before.part === 'big-m' ? 'big-m-done' : 'phase-one-done' }),
+			...redundancy(t).map(found),
 			say`The ${objective} was carried along through all pivots, so it stands ready for this basis.`
 		],
 		'big-m': () => derivation(t, BIG_M),

@@ -2,9 +2,10 @@ import { isDualFeasible } from '../method/dual';
 import { judge, type Judgement } from '../method/hand';
 import * as reasons from '../method/messages';
 import { goalsOf } from '../method/primal';
-import { costSign, stepLength } from '../method/rules';
-import type { Choice, Part, RuleName, Work } from '../method/types';
-import { ruleNamed } from '../method/types';
+import { costSign, moves } from '../method/rules';
+import type { Choice, Part, Work } from '../method/types';
+import type { RuleName } from '../method/rule';
+import { ruleNamed } from '../method/rule';
 import { isZero, sign, type Rational } from '../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
 import { rowRatios, sameSign, tightestRows } from '../tableau/ratio';
@@ -133,19 +134,29 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 	const entering = columnMeaning(t.form, columnOf(t, choice.entering));
 	const leaving = columnOf(t, choice.leaving);
 	if (leaving.kind === 'vacant' || (part === 'repair' && leaving.kind === 'artificial'))
-		return [reasons.fillsVacancy(t, choice.row), say`${entering} becomes basic there.`];
+		return [
+			reasons.findingWords(t, { code: 'fills-vacancy', row: choice.row }),
+			say`${entering} becomes basic there.`
+		];
 	const zeroArtificial = isArtificial(t, choice.leaving) && !rhsCell(t, choice.row) && by !== 'hand';
 	const isDone = part === 'phase-one' && isZero(goalValue(t, INFEASIBILITY));
 	if (
 		zeroArtificial &&
 		(isDone || !(cell(t, choice.row, choice.position) > 0 && drivenByGoal(t, part, choice)))
 	)
-		return [reasons.drivesOut(t, choice.row), say`${entering} takes its place.`];
+		return [
+			reasons.findingWords(t, { code: 'drives-out', row: choice.row }),
+			say`${entering} takes its place.`
+		];
 	const rule = by === 'hand' ? null : ruleNamed(by);
 	if (part === 'dual') {
 		const why =
 			rule && rhsCell(t, choice.row) < 0
-				? reasons.dualLeaves(t, choice.row, rule.entering === 'bland')
+				? reasons.findingWords(t, {
+						code: 'dual-leaves',
+						row: choice.row,
+						isFirst: rule.entering === 'bland'
+					})
 				: say`chosen by hand`;
 		const first = say`${columnMeaning(t.form, leaving)} leaves: ${why}.`;
 		return [first, comparison(t, part, choice), say`${entering} enters.`];
@@ -155,13 +166,19 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 		const target = negative.length ? negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a)) : null;
 		const why =
 			target !== null && rule
-				? say`${reasons.repairs(t, target)}: ${entering} enters.`
+				? say`${reasons.findingWords(t, { code: 'repairs', row: target })}: ${entering} enters.`
 				: say`${entering} enters, chosen by hand.`;
 		return [why, comparison(t, part, choice), say`${columnMeaning(t.form, leaving)} leaves.`];
 	}
 	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;
 	const why = rule
-		? reasons.entersBy(t, goal, rule.entering, choice.entering, stepLength(t, choice))
+		? reasons.findingWords(t, {
+				code: 'enters-by',
+				rule: rule.entering,
+				goal,
+				column: choice.entering,
+				moves: moves(t, choice)
+			})
 		: say`chosen by hand`;
 	const first = say`${entering} enters, ${why}: ${perUnit(t, part, choice.entering)}.`;
 	if (!isPrimalFeasible(t)) return [first, say`${columnMeaning(t.form, leaving)} leaves.`];
@@ -184,7 +201,7 @@ function moved(
 /** What became of the objective, and of the sum of artificial variables where there is one. */
 function effect(before: Tableau, after: Tableau, choice: Choice): Sentence[] {
 	const { name: objective, unit } = before.form.problem.objective;
-	const still = isZero(stepLength(before, choice))
+	const still = !moves(before, choice)
 		? say`: the step has length 0, the corner is degenerate`
 		: NOTHING_SAID;
 	const own = moved(say`${objective}`, objectiveValue(before), objectiveValue(after), unit, still);

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { decide } from '../method/decide';
-import { DANTZIG } from '../method/types';
+import { DANTZIG } from '../method/rule';
 import { perform } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { stated, type Position } from '../position/position';

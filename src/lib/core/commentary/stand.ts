@@ -1,6 +1,7 @@
 import { certify } from '../answer/certificate';
 import { summedRows, greatest } from '../answer/check';
 import { standingProblem, type Multipliers } from '../answer/multipliers';
+import { findingWords } from '../method/messages';
 import { goalsOf } from '../method/primal';
 import type { Decision, End, Work } from '../method/types';
 import type { Position } from '../position/position';
@@ -8,7 +9,7 @@ import { improvingPositions } from '../method/rules';
 import { isZero, type Rational } from '../number/rational';
 import { withoutZeros, type Problem } from '../problem/types';
 import { OBJECTIVE } from '../tableau/goal';
-import { isInRegion } from '../tableau/tableau';
+import { isInRegion, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
 import {
 	claim,
@@ -55,6 +56,9 @@ function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: read
 	};
 }
 
+/** Why a method does what it decides, in words. */
+const told = (t: Tableau, { because }: Decision): Sentence[] => because.map((own) => findingWords(t, own));
+
 /** Something that can be done here, in words. */
 interface Way {
 	readonly says: Sentence;
@@ -87,7 +91,7 @@ function stuckRemark(
 						say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`
 					]
 				: []),
-			...decision.because(),
+			...told(t, decision),
 			...(dual
 				? [
 						say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`
@@ -116,12 +120,12 @@ export function standRemarks(position: Position, decision: Decision | null, ways
 		case 'stuck':
 			return [stuckRemark(work, decision, ways)];
 		case 'hand-over':
-			return [{ tone: 'hint', heading: say`Next`, sentences: decision.because() }];
+			return [{ tone: 'hint', heading: say`Next`, sentences: told(work.tableau, decision) }];
 		case 'end': {
 			const { end } = decision;
 			if (end.status === 'optimal') return [optimalRemark(end.tableau)];
 			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.position)];
-			return [infeasibleRemark(end, decision.because())];
+			return [infeasibleRemark(end, told(work.tableau, decision))];
 		}
 		case 'pivot':
 			return [];

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { runLinear, solveLinear } from '../answer/answer';
 import { readDesignRequest } from '../api/design';
-import { BLAND } from '../method/types';
+import { BLAND } from '../method/rule';
 import { rational } from '../number/rational';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';

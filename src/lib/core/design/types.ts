@@ -1,5 +1,5 @@
 import type { MethodName } from '../method/solve';
-import type { RuleName } from '../method/types';
+import type { RuleName } from '../method/rule';
 import type { Problem, Relation, Sense } from '../problem/types';
 
 /** What a design is asked for, and what it finds. */

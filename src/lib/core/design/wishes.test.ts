@@ -6,7 +6,7 @@ import { answerRegion } from '../api/region';
 import { answerSolve } from '../api/solve';
 import { readSolveRequest } from '../api/solve-request';
 import { withoutConstraints } from '../geometry/sides';
-import { ruleNamed } from '../method/types';
+import { ruleNamed } from '../method/rule';
 import { approximate, compare, isZero, parseRational, rational, type Rational } from '../number/rational';
 import { rank } from '../number/linear-algebra';
 import { writeProblem } from '../problem/codec';
@@ -268,7 +268,9 @@ test('each kind of wish comes true as it is first wished, and is so by other rou
 		for (const seed of [1, 2, 3]) {
 			let looks = 3_000;
 			const request = { ...size, sense: kind === 'start' ? 'min' : 'max', wishes: [wish], seed, count: 2 };
-			const { problems } = answerDesign(request, () => ({ shouldStop: () => (looks-- > 0 ? null : []) }));
+			const { problems } = answerDesign(request, () => ({
+				shouldStop: () => (looks-- > 0 ? null : { code: 'long' })
+			}));
 			for (const { problem, promises } of problems) {
 				found += 1;
 				const own = readProblem(JSON.parse(JSON.stringify(problem)), '');

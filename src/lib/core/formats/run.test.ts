@@ -10,7 +10,7 @@ import { plainText } from '../sentence/sentence';
 import { standardForm } from '../form/standard';
 import { advance, decide } from '../method/decide';
 import { beginWork } from '../method/solve';
-import { DANTZIG } from '../method/types';
+import { DANTZIG } from '../method/rule';
 import { completed, PLAIN, PROFILES } from '../notation/notation';
 import { readStatement } from '../problem/statement/read';
 import { startTableau } from '../tableau/build';

@@ -1,8 +1,9 @@
+import { refusalRemark } from '../move/messages';
 import { describe, expect, test } from 'vitest';
 import { remarkText } from '../sentence/sentence';
 import { standRemarks } from '../commentary/stand';
 import { decide } from '../method/decide';
-import { ruleNamed, type RuleName } from '../method/types';
+import { ruleNamed, type RuleName } from '../method/rule';
 import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { stated } from '../position/position';
@@ -26,7 +27,7 @@ function transcript(statement: string, way: Way, chosen: Notation, rule: RuleNam
 	let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
 	while (move && steps.length < 12) {
 		const result = perform(position, move);
-		if (!result.ok) throw new Error(remarkText(result.why, notation));
+		if (!result.ok) throw new Error(remarkText(refusalRemark(result.why), notation));
 		const told = tell(position, move, result.position);
 		({ position } = result);
 		const now = position.work!;

@@ -1,11 +1,10 @@
 import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
-import { stepLimit } from '../answer/messages';
-import type { Sentence } from '../sentence/sentence';
+import type { StopReason } from '../answer/findings';
 import { compare, isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
 import { coversAt, type Cover } from './covers';
-import * as messages from './messages';
+import type { NodeFinding } from './findings';
 import { SearchStopped, type Branching } from './relaxation';
 import { Search } from './search';
 import { SEARCH_RULES, type Incumbent, type SearchNode } from './search-types';
@@ -24,7 +23,7 @@ export interface BranchNode {
 	readonly bound: Rational | null;
 	readonly solution: Plan | null;
 	/** why nothing more is looked for below; null where it was branched on */
-	readonly closed: Sentence | null;
+	readonly closed: NodeFinding | null;
 }
 
 export interface BranchResult extends WholeResult {
@@ -108,7 +107,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 	const none = { nodes: [], nodesMade: 0, pivots: before, relaxation };
 	const { status } = relaxation;
 	if (status === 'stopped') return { ...none, status, reason: relaxation.reason };
-	const root = (closed: Sentence | null): BranchNode => ({
+	const root = (closed: NodeFinding | null): BranchNode => ({
 		id: 0,
 		parent: null,
 		branching: null,
@@ -118,15 +117,15 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		closed
 	});
 	if (status === 'infeasible')
-		return { ...none, status, nodes: [root(messages.closedInfeasible)], nodesMade: 1 };
+		return { ...none, status, nodes: [root({ code: 'infeasible' })], nodesMade: 1 };
 	if (status === 'unbounded') {
 		const { end } = unboundedOrEmpty(branchAndBound, problem, options, before);
-		return { ...none, nodes: [root(messages.closedUnbounded)], nodesMade: 1, ...end };
+		return { ...none, nodes: [root({ code: 'unbounded' })], nodesMade: 1, ...end };
 	}
 	if (fractionalVariables(problem, relaxation.solution!).length === 0) {
 		const { objective, solution } = relaxation;
 		options.onFound?.({ objective, solution, bound: objective });
-		return { ...none, status, nodes: [root(messages.closedWhole)], nodesMade: 1, objective, solution };
+		return { ...none, status, nodes: [root({ code: 'whole' })], nodesMade: 1, objective, solution };
 	}
 	return { ...searched(problem, relaxation, options, root(null)), relaxation };
 }
@@ -179,7 +178,7 @@ function searched(
 	const shouldStop = (pivots: number) => {
 		const halt = options.shouldStop?.(pivots) ?? null;
 		isLong = !halt && pivots - before >= LONG;
-		return isLong ? messages.tookLong : halt;
+		return isLong ? ({ code: 'long' } as const) : halt;
 	};
 	const first = below(problem, relaxation, { ...options, shouldStop }, root);
 	if (!isLong) return first;
@@ -223,14 +222,14 @@ function below(
 		const pivots = (options.pivotsBefore ?? 0) + relaxation.pivots + begun.ended.pivots;
 		if (status === 'stopped') return { status, reason, nodes, nodesMade: 0, pivots };
 		// whole bounds alone leave nothing
-		const closed = { ...root, closed: messages.closedInfeasible };
+		const closed = { ...root, closed: { code: 'infeasible' } as const };
 		return { status: 'infeasible', nodes: [closed], nodesMade: 1, pivots };
 	}
 	const { search } = begun;
 	let seen: Incumbent | null = null;
 	const pivots = () => begun.pivots + search.pivots;
-	const limit = (): Sentence | null =>
-		pivots() >= maxSteps ? stepLimit(maxSteps) : (options.shouldStop?.(pivots()) ?? null);
+	const limit = (): StopReason | null =>
+		pivots() >= maxSteps ? { code: 'step-limit', most: maxSteps } : (options.shouldStop?.(pivots()) ?? null);
 	const base = () => ({
 		nodes,
 		nodesMade: search.solved,
@@ -260,7 +259,7 @@ function below(
 			return {
 				...base(),
 				status: 'stopped',
-				reason: messages.mayNotEnd(mayNotEnd, search.solved),
+				reason: { code: 'may-not-end', variables: mayNotEnd, nodes: search.solved },
 				...(bound ? { bound } : {})
 			};
 		if (search.incumbent !== seen) {

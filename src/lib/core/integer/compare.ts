@@ -1,6 +1,5 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
-import { say, type Sentence } from '../sentence/sentence';
 import { compare, numerator, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
@@ -8,7 +7,7 @@ import { objectiveAt } from '../problem/use';
 import { branchAndBound } from './branch';
 import { withCuts } from './cut';
 import { cuttingPlanes } from './cuts';
-import { tookLong } from './messages';
+import type { WayFinding } from './findings';
 import { mustBeWhole } from '../problem/whole';
 
 /** What one way to the best whole plan took; null for what it does not have. */
@@ -22,10 +21,9 @@ export interface WayTaken {
 	readonly rounds: number | null;
 	readonly nodes: number | null;
 	/** why it was stopped, cannot be taken, or went another way than its name says */
-	readonly reason: Sentence | null;
+	readonly reason: WayFinding | null;
 }
 
-const begunAgain = say`The tree became long and was begun again with cover inequalities, which hold at every whole plan.`;
 const MOST_POINTS = 200_000;
 /** rounds of cuts before branching */
 const FIRST_ROUNDS = 3;
@@ -77,9 +75,9 @@ function byEnumeration(problem: Problem, options: RunOptions): WayTaken {
 	const none = { way: 'enumeration' as const, pivots: null, rounds: null, nodes: null };
 	const found = wholePoints(problem, MOST_POINTS, options);
 	if ('tooMany' in found) {
-		const reason = found.tooMany
-			? say`${found.tooMany.toString()} whole points are too many to look at one by one.`
-			: say`The whole points are not finitely many, or some variables need not be whole.`;
+		const reason: WayFinding = found.tooMany
+			? { code: 'too-many-points', count: found.tooMany }
+			: { code: 'endless-points' };
 		return { ...none, status: 'impossible', objective: null, points: null, reason };
 	}
 	const sense = problem.objective.sense === 'max' ? 1 : -1;
@@ -112,7 +110,7 @@ function byBranching(problem: Problem, options: RunOptions): WayTaken {
 		pivots,
 		rounds: null,
 		nodes: nodesMade,
-		reason: reason ?? (covers ? begunAgain : null)
+		reason: reason ?? (covers ? { code: 'begun-again-with-covers' } : null)
 	};
 }
 
@@ -129,7 +127,7 @@ function byBoth(problem: Problem, options: RunOptions): WayTaken {
 		shouldStop: (pivots) => {
 			const halt = options.shouldStop?.(pivots) ?? null;
 			isEnough = !halt && rounds > FIRST_ROUNDS;
-			return isEnough ? tookLong : halt;
+			return isEnough ? ({ code: 'long' } as const) : halt;
 		}
 	});
 	const none = { way: 'cuts-then-branching' as const, points: null };

@@ -1,18 +1,17 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
-import { stepLimit } from '../answer/messages';
-import type { Sentence } from '../sentence/sentence';
+import type { StopReason } from '../answer/findings';
 import { decideDual } from '../method/dual';
 import { advise, optimal, primalPivot, unbounded } from '../method/primal';
 import type { Goals } from '../method/rules';
 import { run } from '../method/run';
-import { DANTZIG, type Decision, type Outcome, type Rule, type Run, type Work } from '../method/types';
+import { type Decision, type Outcome, type Run, type Work } from '../method/types';
+import { DANTZIG, type Rule } from '../method/rule';
 import type { Problem } from '../problem/types';
 import { addGoal } from '../tableau/build';
 import { columnGoal, OBJECTIVE } from '../tableau/goal';
 import { goalRow, objectiveValue, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import { addCut, wholeColumns, type Cut } from './cut';
 import { latticeConflict } from './lattice';
-import * as messages from './messages';
 import { unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
 import { fractionalVariables } from '../problem/whole';
 
@@ -67,17 +66,20 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 	// a variable written as two columns has no end to go to, so cuts alone need not show what equations show
 	const isSplit = relaxation.tableau?.form.substitutions.some(({ parts }) => parts.length > 1);
 	const lattice = isSplit && status !== 'infeasible' ? latticeConflict(written.problem) : null;
-	if (lattice) return { ...base(), status: 'infeasible', reason: messages.closedByLattice(lattice) };
+	if (lattice)
+		return { ...base(), status: 'infeasible', reason: { code: 'no-whole-solution', conflict: lattice } };
 	if (status === 'unbounded') {
 		const { end, found } = unboundedOrEmpty(cuttingPlanes, problem, options, pivots);
 		return { ...base(), cuts: found.cuts, ...end };
 	}
 	if (status !== 'optimal' || !relaxation.tableau) return { ...base(), status };
-	const limit = (): Sentence | null => {
+	const limit = (): StopReason | null => {
 		const { maxSteps = Infinity } = options;
-		return pivots >= maxSteps ? stepLimit(maxSteps) : (options.shouldStop?.(pivots) ?? null);
+		return pivots >= maxSteps
+			? { code: 'step-limit', most: maxSteps }
+			: (options.shouldStop?.(pivots) ?? null);
 	};
-	const follow = (steps: Run): { outcome: Outcome } | { halt: Sentence } => {
+	const follow = (steps: Run): { outcome: Outcome } | { halt: StopReason } => {
 		for (;;) {
 			const halt = limit();
 			if (halt) return { halt };
@@ -102,7 +104,7 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 		if (row === null) break;
 		const digits = String(tableau.kernel.denominator).length;
 		if (digits > MOST_DIGITS)
-			return { ...base(), status: 'stopped', reason: messages.grewTooLong(digits, cuts.length) };
+			return { ...base(), status: 'stopped', reason: { code: 'numbers-grow', digits, cuts: cuts.length } };
 		const { tableau: cutTableau, cut } = addCut(tableau, row, whole, cuts.length + 1);
 		cuts.push(cut);
 		whole.push(cut.kind === 'gomory-fractional');
@@ -111,12 +113,12 @@ export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsR
 		const followed = follow(run({ tableau: cutTableau, part: 'dual' }, DANTZIG, decideNow));
 		if ('halt' in followed) return { ...base(), status: 'stopped', reason: followed.halt };
 		const { outcome } = followed;
-		if (outcome.status === 'cycle') return { ...base(), status: 'stopped', reason: messages.dualCycled };
+		if (outcome.status === 'cycle') return { ...base(), status: 'stopped', reason: { code: 'dual-cycled' } };
 		if (outcome.status === 'infeasible') return { ...base(), status: 'infeasible' };
 		({ tableau } = outcome);
 	}
 	const solution = readPlan(tableau);
 	if (fractionalVariables(problem, solution).length)
-		return { ...base(), status: 'stopped', reason: messages.noRowToCut };
+		return { ...base(), status: 'stopped', reason: { code: 'no-row-to-cut' } };
 	return { ...base(), status: 'optimal', objective: objectiveValue(tableau), solution };
 }

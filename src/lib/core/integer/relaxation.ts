@@ -1,10 +1,10 @@
-import type { Sentence } from '../sentence/sentence';
+import type { StopReason } from '../answer/findings';
 import { standsIn } from '../form/affine';
 import type { Column, FormRow, Substitution } from '../form/types';
 import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
-import { DANTZIG, type Rule } from '../method/types';
+import { DANTZIG, type Rule } from '../method/rule';
 import { isInteger, numerator, ONE, rational, type Rational } from '../number/rational';
 import { bounded } from '../problem/bounds';
 import type { Plan, Problem } from '../problem/types';
@@ -22,6 +22,12 @@ export interface Branching {
 	readonly value: Rational;
 }
 
+/** The two bounds that a value which is not whole is branched on by: below it and above it. */
+export const sidesOf = (variable: string, value: Rational): [below: Branching, above: Branching] => [
+	{ variable, relation: '<=', value: value.floor() },
+	{ variable, relation: '>=', value: value.ceil() }
+];
+
 /** The problem with the bounds of some branches. */
 export const withBranchings = (problem: Problem, branchings: readonly Branching[]): Problem =>
 	branchings.reduce((now, { variable, relation, value }) => bounded(now, variable, relation, value), problem);
@@ -35,7 +41,7 @@ export interface Workings {
 
 /** Raised where a relaxation was not solved to its end. */
 export class SearchStopped extends Error {
-	constructor(readonly reason: Sentence) {
+	constructor(readonly reason: StopReason) {
 		super('stopped');
 	}
 }
@@ -55,7 +61,7 @@ const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
  */
 export function resolved(
 	start: Tableau,
-	shouldStop: () => Sentence | null = () => null,
+	shouldStop: () => StopReason | null = () => null,
 	count: () => void = () => {}
 ): Tableau | null {
 	let t = start;

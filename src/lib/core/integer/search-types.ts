@@ -1,4 +1,4 @@
-import type { Sentence } from '../sentence/sentence';
+import type { NodeFinding } from './findings';
 import type { Rational } from '../number/rational';
 import type { Plan } from '../problem/types';
 import type { Branching } from './relaxation';
@@ -46,12 +46,15 @@ export interface SearchNode {
 	/** the variable branched on */
 	readonly split: string | null;
 	/** why it was closed or branched on */
-	readonly why: Sentence | null;
+	readonly why: NodeFinding | null;
 	/** pivots of the dual simplex method from its parent's tableau */
 	readonly pivots: number;
 	/** how many nodes had been solved when it was; 0 before */
 	readonly turn: number;
 }
+
+/** What is still being filled in. */
+export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** A node that is not solved yet. */
 export const openNode = (

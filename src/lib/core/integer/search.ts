@@ -1,9 +1,9 @@
-import type { Sentence } from '../sentence/sentence';
+import type { StopReason } from '../answer/findings';
+import type { NodeFinding } from './findings';
 import { compare, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { objectiveValue, type Tableau } from '../tableau/tableau';
 import { latticeConflict, type LatticeConflict } from './lattice';
-import * as messages from './messages';
 import { NodeTableaux } from './node-tableaux';
 import { OpenNodes } from './open-nodes';
 import {
@@ -11,12 +11,14 @@ import {
 	fractionalAt,
 	planAt,
 	resolved,
+	sidesOf,
 	withBranchings,
 	type Branching,
 	type Workings
 } from './relaxation';
 import {
 	openNode,
+	type Mutable,
 	type NodeDecision,
 	type Incumbent,
 	type Known,
@@ -25,8 +27,6 @@ import {
 	type SearchRules
 } from './search-types';
 import { objectiveStep, unboundedWhole } from './whole';
-
-type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** nodes after which it is asked whether the tree need not end */
 const MANY_NODES = 2_000;
@@ -159,7 +159,7 @@ export class Search {
 	 * @param shouldStop asked before each pivot with the pivots made so far in the whole search
 	 * @throws SearchStopped where it is told to stop; the node stays open
 	 */
-	solve(id: number, shouldStop?: (pivots: number) => Sentence | null): void {
+	solve(id: number, shouldStop?: (pivots: number) => StopReason | null): void {
 		const start = this.#tableaux.startOf(id);
 		const before = this.#pivots;
 		const tableau =
@@ -246,21 +246,18 @@ export class Search {
 		let fresh: number[] = [];
 		if (verdict === 'infeasible') {
 			const conflict = this.conflictAt(id);
-			node.why = conflict ? messages.closedByLattice(conflict) : messages.closedInfeasible;
-		} else if (verdict === 'bound')
-			node.why = messages.closedByBound(bound!, this.reachable(bound!), this.#incumbent!.objective);
+			node.why = conflict ? { code: 'no-whole-solution', conflict } : { code: 'infeasible' };
+		} else if (verdict === 'bound') node.why = this.#tooLow('own', bound!);
 		else if (verdict === 'whole') {
 			this.#incumbent = { objective: bound!, solution: node.solution!, node: id };
-			node.why = messages.closedWhole;
+			node.why = { code: 'whole' };
 		} else {
-			const own = this.#tableaux.kept(id);
 			const value = this.#amount(id, split!);
 			node.split = split;
-			node.why = messages.branchedOn(split!, value);
-			const below: Branching = { variable: split!, relation: '<=', value: value.floor() };
-			const above: Branching = { variable: split!, relation: '>=', value: value.ceil() };
+			node.why = { code: 'branched', variable: split!, value };
+			const [below, above] = sidesOf(split!, value);
 			fresh = (made === 'down' ? [below, above] : [above, below]).map((way) => this.#add(id, way, bound));
-			this.#tableaux.keep(fresh, own);
+			this.#tableaux.keep(fresh, this.#tableaux.kept(id));
 		}
 		this.#waiting.delete(id);
 		this.#tableaux.keep([id], undefined);
@@ -288,13 +285,18 @@ export class Search {
 		return true;
 	}
 
+	#tooLow(whose: 'own' | 'parent', bound: Rational): NodeFinding {
+		const incumbent = this.#incumbent!.objective;
+		return { code: 'bound', whose, bound, reachable: this.reachable(bound), incumbent };
+	}
+
 	/** Closes an open node unsolved where its parent's bound cannot beat the incumbent any more; says whether it did. */
 	closeByPromise(id: number): boolean {
 		const node = this.#nodes[id];
 		const { promise } = node;
 		if (!promise || !this.#incumbent || this.#isWorthwhile(promise)) return false;
 		node.state = 'bound';
-		node.why = messages.closedByPromise(promise, this.reachable(promise), this.#incumbent.objective);
+		node.why = this.#tooLow('parent', promise);
 		this.#open.remove(id);
 		this.#tableaux.keep([id], undefined);
 		this.#decisions.push({ node: id });
@@ -302,7 +304,7 @@ export class Search {
 	}
 
 	/** The next node by the rules, solved (which may be stopped, see `solve`) and judged; says which, null where none is open. */
-	advance(rules: SearchRules, shouldStop?: (pivots: number) => Sentence | null): number | null {
+	advance(rules: SearchRules, shouldStop?: (pivots: number) => StopReason | null): number | null {
 		const id = this.next(rules.node);
 		if (id === null || this.closeByPromise(id)) return id;
 		this.solve(id, shouldStop);

@@ -1,6 +1,6 @@
 import { runLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
-import type { Sentence } from '../sentence/sentence';
+import type { SearchFinding } from './findings';
 import {
 	gcd,
 	isInteger,
@@ -20,7 +20,7 @@ import { primed } from '../problem/names';
 /** What any search for a whole plan says at its end. */
 export interface WholeResult {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
-	readonly reason?: Sentence;
+	readonly reason?: SearchFinding;
 	readonly objective?: Rational;
 	readonly solution?: Plan;
 	readonly pivots: number;

@@ -1,6 +1,6 @@
 import type { NodeDecision, SearchRules } from '../integer/search-types';
 import { NEW_TRAIL, type Trail } from '../move/trail';
-import type { RuleName } from '../method/types';
+import type { RuleName } from '../method/rule';
 import { PLAIN, type Notation } from '../notation/notation';
 import { EMPTY_BOOK, type LastingBook } from '../problem/lasting';
 import { quote, unquote } from '../problem/statement/linear';

@@ -2,26 +2,29 @@ import { ONE, type Rational } from '../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { redundantRows } from '../tableau/vacancy';
 import { cell, goalRow, goalValue, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
-import * as messages from './messages';
+import type { Finding } from './findings';
 import { advise, driveOut, feasibilityTrouble, primalPivot, unbounded } from './primal';
 import { improvingPositions } from './rules';
-import type { Decision, Rule, Work } from './types';
+import type { Decision, Work } from './types';
+import type { Rule } from './rule';
 
 /** Once the artificials are zero: those still basic leave wherever their row allows it, then the second phase follows. */
-function finish(t: Tableau, done: Decision['because']): Decision {
+function finish(t: Tableau, done: Finding): Decision {
 	const out = driveOut(t);
 	if (out) return out;
-	return {
-		kind: 'hand-over',
-		to: 'phase-two',
-		because: () => [...done(), ...messages.redundant(t, redundantRows(t))]
-	};
+	return { kind: 'hand-over', to: 'phase-two', because: [done, ...redundancy(t)] };
+}
+
+/** The rows that say nothing new, where there are any. */
+export function redundancy(t: Tableau): Finding[] {
+	const rows = redundantRows(t);
+	return rows.length === 0 ? [] : [{ code: 'redundant', rows }];
 }
 
 const infeasible = (t: Tableau, goal: Goal): Decision => ({
 	kind: 'end',
 	end: { status: 'infeasible', tableau: t, row: null },
-	because: () => [messages.artificialsRemain(goalValue(t, goal))]
+	because: [{ code: 'artificials-remain', value: goalValue(t, goal) }]
 });
 
 const isDone = (t: Tableau, goal: Goal): boolean => !rhsCell(t, goalRow(t, goal));
@@ -30,7 +33,7 @@ const isDone = (t: Tableau, goal: Goal): boolean => !rhsCell(t, goalRow(t, goal)
 export function decidePhaseOne({ tableau: t }: Work, rule: Rule): Decision {
 	const trouble = feasibilityTrouble(t, true);
 	if (trouble) return trouble;
-	if (isDone(t, INFEASIBILITY)) return finish(t, () => [messages.phaseOneDone]);
+	if (isDone(t, INFEASIBILITY)) return finish(t, { code: 'phase-one-done' });
 	const goals = [INFEASIBILITY];
 	const advice = advise(t, goals, rule);
 	// minus a sum of non-negative variables has a limit, so no column can raise it for ever
@@ -51,7 +54,7 @@ export function decideBigM({ tableau: t }: Work, rule: Rule): Decision {
 	if (advice.kind === 'pivot') return primalPivot(t, advice.choice, goals, rule);
 	if (advice.kind === 'unbounded' && !movesArtificial(t, advice.position))
 		return unbounded(t, advice.position);
-	return finish(t, () => [messages.bigMDone]);
+	return finish(t, { code: 'big-m-done' });
 }
 
 /** The multipliers of phase one (or of M) for each form row: y with y·A ≥ 0 and y·b < 0 where it ended below zero. */

@@ -5,7 +5,8 @@ import { decideBigM, decidePhaseOne } from './artificial';
 import { decideDual } from './dual';
 import { decidePrimal } from './primal';
 import { decideRepair } from './repair';
-import type { Decision, Part, Rule, Work } from './types';
+import type { Decision, Part, Work } from './types';
+import type { Rule } from './rule';
 
 const DECIDERS: Record<Part, (work: Work, rule: Rule) => Decision> = {
 	primal: decidePrimal,

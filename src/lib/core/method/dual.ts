@@ -2,10 +2,10 @@ import { compareProducts } from '../tableau/kernel';
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, rhsCell, type Tableau } from '../tableau/tableau';
-import * as messages from './messages';
 import { contradiction, optimal, rowTrouble } from './primal';
 import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
-import type { Decision, Rule, Work } from './types';
+import type { Decision, Work } from './types';
+import type { Rule } from './rule';
 
 const GOALS: Goals = [OBJECTIVE];
 
@@ -54,20 +54,15 @@ export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOAL
 		return {
 			kind: 'stuck',
 			trouble: 'not-dual-feasible',
-			because: () => [
-				messages.notDualFeasible(
-					t,
-					improving.map((k) => t.nonbasic[k])
-				)
-			]
+			because: [{ code: 'not-dual-feasible', columns: improving.map((k) => t.nonbasic[k]) }]
 		};
 	const row = dualLeavingRow(t, rule);
 	if (row === null) return optimal(t);
 	const position = dualEnteringPosition(t, goals, row);
-	if (position === null) return contradiction(t, row, messages.rowContradicts);
+	if (position === null) return contradiction(t, row);
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, row, position),
-		because: () => [messages.dualLeaves(t, row, rule.entering === 'bland')]
+		because: [{ code: 'dual-leaves', row, isFirst: rule.entering === 'bland' }]
 	};
 }

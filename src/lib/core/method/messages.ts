@@ -1,3 +1,4 @@
+import { words, type Catalogue } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
 	byLayout,
@@ -11,13 +12,14 @@ import {
 	type Sentence
 } from '../sentence/sentence';
 import { goalFactor, improvingSign, type Notation } from '../notation/notation';
-import { isZero, type Rational } from '../number/rational';
+import type { Rational } from '../number/rational';
 import { isBound } from '../problem/row-owner';
 import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { columnOf, rhs, type Tableau } from '../tableau/tableau';
-import type { EnteringRule } from './types';
+import type { Finding, StartFinding } from './findings';
+import type { EnteringRule } from './rule';
 
-/** Every sentence that says why a method does what it does. */
+/** The words of what methods find, and of the ratios that they compare. */
 
 const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.form.problem.objective }}`;
 /** How entries of an objective row that improve are written: negative or positive. */
@@ -28,16 +30,10 @@ const improving = (t: Tableau, goal: Goal): Sentence =>
 const writtenSign = (t: Tableau, goal: Goal, notation: Notation) =>
 	improvingSign(notation, goal, t.form.problem.objective.sense);
 
-/**
- * Why a rule takes a column.
- * @param length how far it can rise here; zero where the pivot moves nothing, null where nothing limits it
- */
-export function entersBy(
+/** Why a rule takes a column. */
+function entersBy(
 	t: Tableau,
-	goal: Goal,
-	rule: EnteringRule,
-	column: number,
-	length: Rational | null
+	{ rule, goal, column, moves }: Extract<Finding, { code: 'enters-by' }>
 ): Sentence {
 	const row = goalOf(t, goal);
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
@@ -52,10 +48,9 @@ export function entersBy(
 	const reasons: Record<EnteringRule, Sentence> = {
 		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
 		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
-		'greatest-improvement':
-			length && isZero(length)
-				? say`no pivot improves ${row} here, and its column is the first that would`
-				: say`its pivot improves ${row} most`,
+		'greatest-improvement': moves
+			? say`its pivot improves ${row} most`
+			: say`no pivot improves ${row} here, and its column is the first that would`,
 		'steepest-edge': say`its edge climbs most steeply`
 	};
 	return say`because ${reasons[rule]}`;
@@ -136,85 +131,81 @@ export const repairRatios = (t: Tableau, compared: readonly RatioLine[]): Senten
 		? say`No row sets a limit.`
 		: say`Ratios, over rows where entry and right-hand side have ${byLayout(say`the same sign`, say`opposite signs`)}: ${lines(t, compared)}.`;
 
-export const dualLeaves = (t: Tableau, row: number, bland: boolean): Sentence =>
-	bland
-		? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)${claim({ is: 'sign', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`
-		: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable${claim({ is: 'most', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`;
-
-export const repairs = (t: Tableau, row: number): Sentence =>
-	say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a column with a ${entrySign('negative')} entry in its row can raise it`;
-
-export const fillsVacancy = (t: Tableau, row: number): Sentence => {
-	const column = columnOf(t, t.basis[row]);
-	return column.kind === 'vacant'
-		? say`Row ${rowOf(t, row)} has no basic variable yet; any entry of it that is not zero can give it one.`
-		: say`The artificial variable ${column} = ${rhs(t, row)} must become zero; any entry of its row that is not zero lets it leave.`;
-};
-
-export const drivesOut = (t: Tableau, row: number): Sentence =>
-	say`The artificial variable ${columnOf(t, t.basis[row])} is still basic, at zero: any entry of its row that is not zero lets it leave.`;
-
 const rowOf = (t: Tableau, row: number): Sentence => {
 	const { owner } = t.form.rows[row];
 	return isBound(owner) ? say`of the bound of ${owner.name}` : say`${{ constraint: owner.name }}`;
 };
+const amounts = (t: Tableau, rows: readonly number[]): Sentence =>
+	joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`));
 
-/** The rows named that say nothing new. */
-export const redundant = (t: Tableau, rows: readonly number[]): Sentence[] =>
-	rows.length === 0
-		? []
-		: [
-				say`${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'repeat' : 'repeats'} what other rows say and ${rows.length > 1 ? 'limit' : 'limits'} nothing.`
-			];
+const FINDINGS: Catalogue<Finding, Tableau> = {
+	'enters-by': (found, t) => entersBy(t, found),
+	'dual-leaves': ({ row, isFirst }, t) =>
+		isFirst
+			? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)${claim({ is: 'sign', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`
+			: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable${claim({ is: 'most', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`,
+	repairs: ({ row }, t) =>
+		say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a column with a ${entrySign('negative')} entry in its row can raise it`,
+	'fills-vacancy': ({ row }, t) => {
+		const column = columnOf(t, t.basis[row]);
+		return column.kind === 'vacant'
+			? say`Row ${rowOf(t, row)} has no basic variable yet; any entry of it that is not zero can give it one.`
+			: say`The artificial variable ${column} = ${rhs(t, row)} must become zero; any entry of its row that is not zero lets it leave.`;
+	},
+	'drives-out': ({ row }, t) =>
+		say`The artificial variable ${columnOf(t, t.basis[row])} is still basic, at zero: any entry of its row that is not zero lets it leave.`,
+	redundant: ({ rows }, t) =>
+		say`${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'repeat' : 'repeats'} what other rows say and ${rows.length > 1 ? 'limit' : 'limits'} nothing.`,
+	'phase-one-done': () =>
+		say`Phase one ends with all artificial variables at zero: the basis is feasible. Their columns and row ${INFEASIBILITY_NAME} are set aside; phase two begins.`,
+	'big-m-done': () =>
+		say`No artificial variable is positive: M has done its work. The artificial columns and the terms with M are set aside.`,
+	repaired: () =>
+		say`No right-hand side is negative any more: the basis is feasible, and the primal simplex method goes on.`,
+	cycled: ({ length }) =>
+		say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`,
+	'nothing-improves': ({ goal }, t) =>
+		say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${{
+			written: (notation: Notation) =>
+				claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
+		}}`,
+	'no-limit': ({ column }, t) =>
+		say`No entry of the column of ${columnOf(t, column)} is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`,
+	'row-contradicts': ({ row }, t) =>
+		say`Row ${columnOf(t, t.basis[row])} cannot hold: ${byLayout(
+			say`its right-hand side is ${rhs(t, row)}, and nothing on its left can be negative`,
+			say`its constant is ${rhs(t, row)}, and no variable on the right can raise it`
+		)}.${noneIn(t, { row }, 'negative')}`,
+	'empty-row-contradicts': ({ row }, t) =>
+		say`Row ${rowOf(t, row)} has become 0 = ${rhs(t, row)}, which nothing can satisfy.`,
+	'artificials-remain': ({ value }) =>
+		say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: the rows cannot all be met without them.`,
+	'vacant-rows': ({ rows }, t) =>
+		say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`,
+	'not-feasible': ({ rows }, t) =>
+		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first bring the negative ones up.${claim({ is: 'feasible', t, holds: false })}`,
+	'artificials-left': ({ rows }, t) =>
+		say`${amounts(t, rows)}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`,
+	'not-dual-feasible': ({ columns }, t) =>
+		say`The dual simplex method needs an objective row without ${improving(t, OBJECTIVE)} entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`
+};
 
-export const phaseOneDone = say`Phase one ends with all artificial variables at zero: the basis is feasible. Their columns and row ${INFEASIBILITY_NAME} are set aside; phase two begins.`;
+/** What a method found, in words. @param t the tableau at which it found it */
+export const findingWords = (t: Tableau, found: Finding): Sentence => words(FINDINGS, found, t);
 
-export const bigMDone = say`No artificial variable is positive: M has done its work. The artificial columns and the terms with M are set aside.`;
+const STARTS: Catalogue<StartFinding> = {
+	'as-asked': () => say`as asked`,
+	'slacks-feasible': () =>
+		say`The slacks are a feasible basis, so the primal simplex method can start at once.`,
+	'slacks-dual-feasible': () =>
+		say`Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.`,
+	'needs-phase-one': () =>
+		say`The slacks are no feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`,
+	'primal-cannot-start': ({ hasEquality }) =>
+		say`The primal simplex method needs a feasible slack basis, but ${hasEquality ? 'an equality has no slack' : 'a slack would be negative'}.`,
+	'dual-cannot-start': () =>
+		say`The dual simplex method needs a tableau that is dual feasible; here a column would improve the objective.`
+};
 
-export const repaired = say`No right-hand side is negative any more: the basis is feasible, and the primal simplex method goes on.`;
-
-export const cycled = (length: number): Sentence =>
-	say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`;
-
-export const noEntryNegative = (t: Tableau, goal: Goal): Sentence =>
-	say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${{
-		written: (notation: Notation) =>
-			claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
-	}}`;
-
-export const noLimit = (t: Tableau, position: number): Sentence =>
-	say`No entry of the column of ${columnOf(t, t.nonbasic[position])} is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column: t.nonbasic[position] }, 'positive')}`;
-
-export const rowContradicts = (t: Tableau, row: number): Sentence =>
-	say`Row ${columnOf(t, t.basis[row])} cannot hold: ${byLayout(
-		say`its right-hand side is ${rhs(t, row)}, and nothing on its left can be negative`,
-		say`its constant is ${rhs(t, row)}, and no variable on the right can raise it`
-	)}.${noneIn(t, { row }, 'negative')}`;
-
-export const emptyRowContradicts = (t: Tableau, row: number): Sentence =>
-	say`Row ${rowOf(t, row)} has become 0 = ${rhs(t, row)}, which nothing can satisfy.`;
-
-export const artificialsRemain = (value: Rational): Sentence =>
-	say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: the rows cannot all be met without them.`;
-
-export const vacancies = (t: Tableau, rows: readonly number[]): Sentence =>
-	say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`;
-
-export const notFeasible = (t: Tableau, rows: readonly number[]): Sentence =>
-	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first bring the negative ones up.${claim({ is: 'feasible', t, holds: false })}`;
-
-export const artificialsLeft = (t: Tableau, rows: readonly number[]): Sentence =>
-	say`${joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`))}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`;
-
-export const notDualFeasible = (t: Tableau, columns: readonly number[]): Sentence =>
-	say`The dual simplex method needs an objective row without ${improving(t, OBJECTIVE)} entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`;
-
-/* starts */
-
-export const asAsked = say`as asked`;
-export const slacksFeasible = say`The slacks are a feasible basis, so the primal simplex method can start at once.`;
-export const slacksDualFeasible = say`Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.`;
-export const needsPhaseOne = say`The slacks are no feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`;
-export const primalCannotStart = (equality: boolean): Sentence =>
-	say`The primal simplex method needs a feasible slack basis, but ${equality ? 'an equality has no slack' : 'a slack would be negative'}.`;
-export const dualCannotStart = say`The dual simplex method needs a tableau that is dual feasible; here a column would improve the objective.`;
+/** Why a method begins, or cannot, in words. */
+export const startWords = (found: StartFinding): Sentence => words(STARTS, found, undefined);

@@ -1,3 +1,4 @@
+import { findingWords, startWords } from './messages';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { allCorners, anyProblem, bestOf } from '../../../../tests/support/problems';
@@ -15,7 +16,8 @@ import { OBJECTIVE } from '../tableau/goal';
 import { entry, rhs, type Tableau } from '../tableau/tableau';
 import { judge } from './hand';
 import { CannotStart, METHODS, prepare, type MethodName } from './solve';
-import type { EnteringRule, Step } from './types';
+import type { Step } from './types';
+import type { EnteringRule } from './rule';
 
 const RULES: EnteringRule[] = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge'];
 const problemOf = (text: string): Problem => readStatement(text).problem!;
@@ -173,14 +175,24 @@ describe('starts and choices by hand', () => {
 		const answer = solveLinear(problem, { method: 'two-phase', onStep: (step) => steps.push(step) });
 		const { columns } = steps[0].tableau.form;
 		expect(columns.filter((c) => c.kind === 'artificial').map((c) => c.name)).toEqual(['a1', 'a2']);
-		const end = steps.find((step) => step.kind === 'phase')!.note!();
-		expect(end.map((sentence) => plainText(sentence)).join(' ')).toContain('b repeats what other rows say');
+		const { at, found } = steps.find((step) => step.kind === 'phase')!.note!;
+		expect(found.map((own) => plainText(findingWords(at, own))).join(' ')).toContain(
+			'b repeats what other rows say'
+		);
 		expect(answer.objective!.toFraction()).toBe('4');
 	});
 
 	test('a method that cannot start says why', () => {
-		expect(() => prepare(problemOf('max z = x\na: x = 4'), 'primal')).toThrow(/equality/);
-		expect(() => prepare(problemOf('max z = x\na: x <= 4'), 'dual')).toThrow(/dual feasible/);
+		const refused = (text: string, method: MethodName) => {
+			try {
+				return prepare(problemOf(text), method) && '';
+			} catch (error) {
+				return error instanceof CannotStart ? plainText(startWords(error.reason)) : '';
+			}
+		};
+		expect(refused('max z = x\na: x = 4', 'primal')).toContain('an equality has no slack');
+		expect(refused('max z = x\na: x >= 4', 'primal')).toContain('a slack would be negative');
+		expect(refused('max z = x\na: x <= 4', 'dual')).toContain('dual feasible');
 	});
 
 	test('a pivot by hand is judged by what it breaks', () => {

@@ -1,11 +1,11 @@
-import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
 import { fillingPosition, mustVanish, openVacancies } from '../tableau/vacancy';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
-import * as messages from './messages';
-import { choiceAt, enteringPosition, leavingRow, stepLength, type Goals } from './rules';
-import type { Choice, Decision, Part, Rule, Work } from './types';
+import { choiceAt, enteringPosition, leavingRow, moves, type Goals } from './rules';
+import type { Finding } from './findings';
+import type { Choice, Decision, Part, Work } from './types';
+import type { Rule } from './rule';
 
 /** What a rule says at a tableau with no negative right-hand side. */
 export type Advice =
@@ -26,11 +26,11 @@ export function advise(t: Tableau, goals: Goals, rule: Rule): Advice {
 export const contradiction = (
 	t: Tableau,
 	row: number,
-	why: (t: Tableau, row: number) => Sentence
+	code: Extract<Finding['code'], 'row-contradicts' | 'empty-row-contradicts'> = 'row-contradicts'
 ): Decision => ({
 	kind: 'end',
 	end: { status: 'infeasible', tableau: t, row },
-	because: () => [why(t, row)]
+	because: [{ code, row }]
 });
 
 /** A row without any variable left that nevertheless demands something: `0 = 3`. */
@@ -38,7 +38,7 @@ function emptyRow(t: Tableau): Decision | null {
 	const row = t.basis.findIndex(
 		(_, i) => mustVanish(t, i) && rhsCell(t, i) && fillingPosition(t, i) === null
 	);
-	return row < 0 ? null : contradiction(t, row, messages.emptyRowContradicts);
+	return row < 0 ? null : contradiction(t, row, 'empty-row-contradicts');
 }
 
 /**
@@ -48,13 +48,13 @@ function emptyRow(t: Tableau): Decision | null {
 export function rowTrouble(t: Tableau, served = false): Decision | null {
 	const vacant = openVacancies(t);
 	if (vacant.length > 0)
-		return { kind: 'stuck', trouble: 'vacant-rows', because: () => [messages.vacancies(t, vacant)] };
+		return { kind: 'stuck', trouble: 'vacant-rows', because: [{ code: 'vacant-rows', rows: vacant }] };
 	if (served) return null;
 	const empty = emptyRow(t);
 	if (empty) return empty;
 	const left = t.basis.flatMap((column, row) => (isArtificial(t, column) && rhsCell(t, row) ? [row] : []));
 	if (left.length === 0) return driveOut(t);
-	return { kind: 'stuck', trouble: 'artificials-left', because: () => [messages.artificialsLeft(t, left)] };
+	return { kind: 'stuck', trouble: 'artificials-left', because: [{ code: 'artificials-left', rows: left }] };
 }
 
 /** An artificial variable that is basic, at zero, leaves wherever its row allows it: it could become positive again. */
@@ -67,7 +67,7 @@ export function driveOut(t: Tableau): Decision | null {
 			kind: 'pivot',
 			choice: choiceAt(t, row, position),
 			driveOut: true,
-			because: () => [messages.drivesOut(t, row)]
+			because: [{ code: 'drives-out', row }]
 		};
 	}
 	return null;
@@ -79,21 +79,21 @@ export function feasibilityTrouble(t: Tableau, served = false): Decision | null 
 	if (trouble) return trouble;
 	const negative = negativeRows(t);
 	if (negative.length === 0) return null;
-	return { kind: 'stuck', trouble: 'not-feasible', because: () => [messages.notFeasible(t, negative)] };
+	return { kind: 'stuck', trouble: 'not-feasible', because: [{ code: 'not-feasible', rows: negative }] };
 }
 
 /** A pivot of the primal simplex method as a decision, with its reasons. */
 export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule): Decision => ({
 	kind: 'pivot',
 	choice,
-	because: () => [
-		messages.entersBy(
-			t,
-			decidingGoal(t, choice.position, goals),
-			rule.entering,
-			choice.entering,
-			stepLength(t, choice)
-		)
+	because: [
+		{
+			code: 'enters-by',
+			rule: rule.entering,
+			goal: decidingGoal(t, choice.position, goals),
+			column: choice.entering,
+			moves: moves(t, choice)
+		}
 	]
 });
 
@@ -105,7 +105,7 @@ export function optimal(t: Tableau): Decision {
 	return {
 		kind: 'end',
 		end: { status: 'optimal', tableau: t },
-		because: () => [messages.noEntryNegative(t, OBJECTIVE)]
+		because: [{ code: 'nothing-improves', goal: OBJECTIVE }]
 	};
 }
 
@@ -114,7 +114,7 @@ export function unbounded(t: Tableau, position: number): Decision {
 	return {
 		kind: 'end',
 		end: { status: 'unbounded', tableau: t, position },
-		because: () => [messages.noLimit(t, position)]
+		because: [{ code: 'no-limit', column: t.nonbasic[position] }]
 	};
 }
 

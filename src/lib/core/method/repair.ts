@@ -1,11 +1,11 @@
 import { compareProducts } from '../tableau/kernel';
 import { negativeRows, sameSign } from '../tableau/ratio';
 import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
-import * as messages from './messages';
 import { contradiction, rowTrouble } from './primal';
 import { fillingPosition } from '../tableau/vacancy';
 import { choiceAt, firstNegative } from './rules';
-import type { Decision, Rule, Work } from './types';
+import type { Decision, Work } from './types';
+import type { Rule } from './rule';
 
 /** A negative entry of the row: the most negative (as shown), or under Bland's rule the lowest index. */
 function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
@@ -53,18 +53,18 @@ export function decideRepair({ tableau: t }: Work, rule: Rule): Decision {
 		return {
 			kind: 'pivot',
 			choice: choiceAt(t, unmet, fillingPosition(t, unmet)!),
-			because: () => [messages.fillsVacancy(t, unmet)]
+			because: [{ code: 'fills-vacancy', row: unmet }]
 		};
 	const trouble = rowTrouble(t);
 	if (trouble) return trouble;
 	const negative = negativeRows(t);
-	if (negative.length === 0) return { kind: 'hand-over', to: 'primal', because: () => [messages.repaired] };
+	if (negative.length === 0) return { kind: 'hand-over', to: 'primal', because: [{ code: 'repaired' }] };
 	const row = negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
 	const position = repairPosition(t, row, rule);
-	if (position === null) return contradiction(t, row, messages.rowContradicts);
+	if (position === null) return contradiction(t, row);
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, repairRow(t, position), position),
-		because: () => [messages.repairs(t, row)]
+		because: [{ code: 'repairs', row }]
 	};
 }

@@ -21,7 +21,7 @@ import { OBJECTIVE } from '../tableau/goal';
 import { judge } from './hand';
 import { advise } from './primal';
 import { enteringPosition, improvingPositions, leavingRow } from './rules';
-import { BLAND, DANTZIG } from './types';
+import { BLAND, DANTZIG } from './rule';
 
 const GOALS = [OBJECTIVE];
 

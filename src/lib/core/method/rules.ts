@@ -1,9 +1,10 @@
-import { compare, isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { compare, isZero, ONE, type Rational } from '../number/rational';
 import { compareProducts } from '../tableau/kernel';
 import { tightestRows } from '../tableau/ratio';
 import type { Goal } from '../tableau/goal';
-import { cell, cost, entry, entryAt, goalRow, rhs, type Tableau } from '../tableau/tableau';
-import type { Choice, EnteringRule, TieRule } from './types';
+import { cell, cost, entry, entryAt, goalRow, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import type { Choice } from './types';
+import type { EnteringRule, TieRule } from './rule';
 
 /** Objective rows in order of importance: the first whose entry is not zero decides. */
 export type Goals = readonly Goal[];
@@ -161,8 +162,5 @@ export function choiceAt(t: Tableau, row: number, position: number): Choice {
 	return { row, position, entering: t.nonbasic[position], leaving: t.basis[row] };
 }
 
-/** The step length of a pivot: how far the entering variable rises. */
-export function stepLength(t: Tableau, choice: Choice): Rational {
-	const size = entryAt(t, choice.row, choice.position);
-	return isZero(size) ? ZERO : rhs(t, choice.row).div(size);
-}
+/** Whether a pivot changes the plan: the entering variable does not stay at 0. */
+export const moves = (t: Tableau, { row }: Choice): boolean => !!rhsCell(t, row);

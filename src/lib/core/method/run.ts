@@ -1,6 +1,7 @@
 import type { Tableau } from '../tableau/tableau';
 import { advance, decide, handOver } from './decide';
-import type { Decision, Outcome, Part, Rule, Run, Step, Trouble, Work } from './types';
+import type { Decision, Outcome, Part, Run, Step, Trouble, Work } from './types';
+import type { Rule } from './rule';
 
 /** A basis as a text that is the same whatever the order of its rows. */
 export const basisKey = (t: Tableau): string => [...t.basis].sort((a, b) => a - b).join(' ');
@@ -8,9 +9,10 @@ export const basisKey = (t: Tableau): string => [...t.basis].sort((a, b) => a - 
 /** The step that a decision leads to. */
 export function stepOf(before: Work, decision: Decision, after: Work): Step {
 	const { tableau, part } = after;
-	if (decision.kind !== 'pivot') return { kind: 'phase', part, tableau, note: decision.because };
+	const note = { at: before.tableau, found: decision.because };
+	if (decision.kind !== 'pivot') return { kind: 'phase', part, tableau, note };
 	const { choice, driveOut } = decision;
-	if (driveOut) return { kind: 'pivot', part: 'drive-out', tableau, choice, note: decision.because };
+	if (driveOut) return { kind: 'pivot', part: 'drive-out', tableau, choice, note };
 	return { kind: 'pivot', part: before.part, tableau, choice };
 }
 
@@ -38,8 +40,9 @@ export function* run(start: Work, rule: Rule, decideNow = decide): Run {
 		const after = advance(work, decision);
 		if (!after) {
 			if (decision.kind !== 'stuck') throw new Error('a decision leads nowhere');
+			const note = { at: work.tableau, found: decision.because };
 			work = handOver(work, WAYS_ON[decision.trouble]);
-			yield { kind: 'phase', ...work, note: decision.because };
+			yield { kind: 'phase', ...work, note };
 			continue;
 		}
 		yield stepOf(work, decision, after);

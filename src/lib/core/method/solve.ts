@@ -1,13 +1,13 @@
-import { plainText, type Sentence } from '../sentence/sentence';
 import { standardForm } from '../form/standard';
 import type { Form } from '../form/types';
 import type { Problem } from '../problem/types';
 import { BIG_M_GOALS, startTableau, TWO_PHASE_GOALS } from '../tableau/build';
 import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
 import { isDualFeasible } from './dual';
-import * as messages from './messages';
+import type { StartFinding } from './findings';
 import { run } from './run';
-import { BLAND, DANTZIG, type Outcome, type Part, type Rule, type Run, type Work } from './types';
+import { type Outcome, type Part, type Run, type Work } from './types';
+import { BLAND, DANTZIG, type Rule } from './rule';
 
 export const METHODS = ['auto', 'primal', 'dual', 'two-phase', 'big-m', 'repair'] as const;
 export type MethodName = (typeof METHODS)[number];
@@ -15,15 +15,17 @@ export type ChosenMethod = Exclude<MethodName, 'auto'>;
 
 /** Raised where a method asked for cannot start on a problem. */
 export class CannotStart extends Error {
-	constructor(readonly reason: Sentence) {
-		super(plainText(reason));
+	constructor(readonly reason: StartFinding) {
+		super(reason.code);
 	}
 }
+
+const AS_ASKED: StartFinding = { code: 'as-asked' };
 
 /** A method made ready: which one, why, and its steps. */
 export interface Prepared {
 	readonly method: ChosenMethod;
-	readonly reason: Sentence;
+	readonly reason: StartFinding;
 	readonly form: Form;
 	readonly steps: Run;
 }
@@ -59,7 +61,11 @@ function* fromStart(work: Work, rule: Rule): Run {
 function* neverCycling(work: Work, rule: Rule): Run {
 	const outcome: Outcome = yield* fromStart(work, rule);
 	if (outcome.status !== 'cycle') return outcome;
-	yield { kind: 'start', ...work, note: () => [messages.cycled(outcome.length)] };
+	yield {
+		kind: 'start',
+		...work,
+		note: { at: outcome.tableau, found: [{ code: 'cycled', length: outcome.length }] }
+	};
 	return yield* run(work, BLAND);
 }
 
@@ -71,12 +77,12 @@ function* neverCycling(work: Work, rule: Rule): Run {
 export function chooseMethod(
 	first: Tableau,
 	problem: Problem
-): { method: 'primal' | 'dual' | 'two-phase'; reason: Sentence } {
+): { method: 'primal' | 'dual' | 'two-phase'; reason: StartFinding } {
 	if (!problem.constraints.some((row) => row.relation === '=')) {
-		if (isPrimalFeasible(first)) return { method: 'primal', reason: messages.slacksFeasible };
-		if (isDualFeasible(first)) return { method: 'dual', reason: messages.slacksDualFeasible };
+		if (isPrimalFeasible(first)) return { method: 'primal', reason: { code: 'slacks-feasible' } };
+		if (isDualFeasible(first)) return { method: 'dual', reason: { code: 'slacks-dual-feasible' } };
 	}
-	return { method: 'two-phase', reason: messages.needsPhaseOne };
+	return { method: 'two-phase', reason: { code: 'needs-phase-one' } };
 }
 
 const artificialForm = (problem: Problem): Form =>
@@ -92,7 +98,7 @@ const artificialForm = (problem: Problem): Form =>
 export function prepare(problem: Problem, name: MethodName = 'auto', rule: Rule = DANTZIG): Prepared {
 	if (name === 'two-phase' || name === 'big-m') {
 		const form = artificialForm(problem);
-		return { method: name, reason: messages.asAsked, form, steps: fromStart(beginWork(form, name), rule) };
+		return { method: name, reason: AS_ASKED, form, steps: fromStart(beginWork(form, name), rule) };
 	}
 	const form = standardForm(problem);
 	const first = startTableau(form);
@@ -103,7 +109,7 @@ export function prepare(problem: Problem, name: MethodName = 'auto', rule: Rule 
 	}
 	const equality = problem.constraints.some((row) => row.relation === '=');
 	if (name === 'primal' && (!isPrimalFeasible(first) || equality))
-		throw new CannotStart(messages.primalCannotStart(equality));
-	if (name === 'dual' && !isDualFeasible(first)) throw new CannotStart(messages.dualCannotStart);
-	return { method: name, reason: messages.asAsked, form, steps: fromStart(beginWork(form, name), rule) };
+		throw new CannotStart({ code: 'primal-cannot-start', hasEquality: equality });
+	if (name === 'dual' && !isDualFeasible(first)) throw new CannotStart({ code: 'dual-cannot-start' });
+	return { method: name, reason: AS_ASKED, form, steps: fromStart(beginWork(form, name), rule) };
 }

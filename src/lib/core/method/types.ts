@@ -1,30 +1,7 @@
-import type { Sentence } from '../sentence/sentence';
 import type { Tableau } from '../tableau/tableau';
+import type { Finding } from './findings';
 
-/** Rules, parts of methods, what they decide, and how a run goes and ends. */
-
-export const ENTERING_RULES = ['dantzig', 'bland', 'greatest-improvement', 'steepest-edge'] as const;
-export type EnteringRule = (typeof ENTERING_RULES)[number];
-export type TieRule = 'lowest-index' | 'lexicographic';
-
-/** How a method chooses when nobody chooses by hand. */
-export interface Rule {
-	readonly entering: EnteringRule;
-	readonly ties: TieRule;
-}
-
-export const DANTZIG: Rule = { entering: 'dantzig', ties: 'lowest-index' };
-export const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
-
-/** The rules by the names that requests and lessons use. */
-export const RULE_NAMES = [...ENTERING_RULES, 'lexicographic'] as const;
-export type RuleName = (typeof RULE_NAMES)[number];
-
-/** The rule that a name stands for. */
-export const ruleNamed = (name: RuleName): Rule =>
-	name === 'lexicographic'
-		? { entering: 'dantzig', ties: 'lexicographic' }
-		: { entering: name, ties: 'lowest-index' };
+/** Parts of methods, what they decide, and how a run goes and ends. */
 
 /** A pivot: kernel row and position, and the columns that trade places there. */
 export interface Choice {
@@ -55,8 +32,8 @@ export type End =
 /** What stands in a method's way. */
 export type Trouble = 'vacant-rows' | 'not-feasible' | 'not-dual-feasible' | 'artificials-left';
 
-/** What a method would do next, and why; the reasons are put into words only where somebody asks. */
-export type Decision = { readonly because: () => readonly Sentence[] } & (
+/** What a method would do next, and why, as it is found at the tableau where it decides. */
+export type Decision = { readonly because: readonly Finding[] } & (
 	| { readonly kind: 'pivot'; readonly choice: Choice; readonly driveOut?: boolean }
 	| { readonly kind: 'hand-over'; readonly to: Part }
 	| { readonly kind: 'end'; readonly end: End }
@@ -72,8 +49,8 @@ export interface Step {
 	readonly part: Part | 'drive-out';
 	readonly tableau: Tableau;
 	readonly choice?: Choice;
-	/** what happened besides: a change of phase, a change of rule */
-	readonly note?: () => readonly Sentence[];
+	/** what happened besides, found at the tableau before: a change of phase, a change of rule */
+	readonly note?: { readonly at: Tableau; readonly found: readonly Finding[] };
 }
 
 export type Run = Generator<Step, Outcome>;

@@ -1,6 +1,6 @@
-import { say } from '../sentence/sentence';
 import { artificialRemark } from '../commentary/phases';
 import { rowName } from '../sentence/form-words';
+import { refused } from '../position/position';
 import type { Column } from '../form/types';
 import { addGoal, dropGoal } from '../tableau/build';
 import { columnOf, vacantRows, type Tableau } from '../tableau/tableau';
@@ -23,20 +23,20 @@ function withArtificials(t: Tableau, rows: readonly number[]): Tableau {
 export const artificial: MoveKind<ArtificialMove> = {
 	perform(position, { column }) {
 		const { work } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		const t = work.tableau;
 		const vacant = vacantRows(t);
 		let rows = vacant;
 		if (column !== 'all') {
 			const row = t.form.rows.findIndex(({ start }) => columnOf(t, start).id === column);
-			if (row < 0) return { ok: false, why: messages.unknownColumn(column) };
+			if (row < 0) return refused({ code: 'unknown', id: column });
 			if (!vacant.includes(row)) {
-				const basic = say`${columnOf(t, t.basis[row])}`;
-				return { ok: false, why: messages.rowHasBasic(rowName(t.form.rows[row].owner), basic) };
+				const basic = columnOf(t, t.basis[row]);
+				return refused({ code: 'row-has-basic', row: t.form.rows[row].owner, basic });
 			}
 			rows = [row];
 		}
-		if (rows.length === 0) return { ok: false, why: messages.everyRowHasBasic };
+		if (rows.length === 0) return refused({ code: 'every-row-has-basic' });
 		return { ok: true, position: { ...position, work: { ...work, tableau: withArtificials(t, rows) } } };
 	},
 	label: ({ column }, names) =>

@@ -1,3 +1,4 @@
+import { refusalRemark } from './messages';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
@@ -9,7 +10,7 @@ import { columnOf, objectiveValue, readPlan, rhs } from '../tableau/tableau';
 import { basisOfCorner } from './basis';
 import { offers, perform, tell } from './kinds';
 import { stated } from '../position/position';
-import { BLAND } from '../method/types';
+import { BLAND } from '../method/rule';
 import type { Move } from './types';
 
 const at = (text: string) => stated(readStatement(text).problem!);
@@ -19,7 +20,7 @@ test('a basis that stands there already is offered first, needs no artificial va
 	const [first] = offers(root, BLAND);
 	expect(plainText(first.says)).toBe('Start from the basis that stands there already: x3 and s2');
 	const begun = perform(root, first.move);
-	if (!begun.ok) throw new Error(remarkText(begun.why));
+	if (!begun.ok) throw new Error(remarkText(refusalRemark(begun.why)));
 	const t = begun.position.work!.tableau;
 	expect(t.basis.map((j, row) => `${columnOf(t, j).id} ${rhs(t, row).toFraction()}`)).toEqual([
 		'x:x3 4',
@@ -35,7 +36,7 @@ test('columns that depend on one another are refused with the combination, too f
 	const root = at('max z = x + y\nr: x + 2 y + w <= 8\nq: 2 x + 4 y <= 9');
 	const why = (columns: string[]) => {
 		const result = perform(root, { kind: 'basis', columns });
-		return result.ok ? '' : remarkText(result.why);
+		return result.ok ? '' : remarkText(refusalRemark(result.why));
 	};
 	expect(why(['x:x', 'x:y'])).toContain('the column of y is 2 times that of x');
 	expect(why(['x:x'])).toContain('2 are needed, 1 is chosen');

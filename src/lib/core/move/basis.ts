@@ -10,7 +10,7 @@ import { standsIn } from '../form/affine';
 import type { Plan } from '../problem/types';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
-import type { Position } from '../position/position';
+import { refused, type Position } from '../position/position';
 import type { BasisMove, MoveKind } from './types';
 
 /** Where one stands with a tableau, or at the start by hand. */
@@ -91,16 +91,16 @@ export const basis: MoveKind<BasisMove> = {
 		const t = work.tableau;
 		const wanted = [...new Set(columns)].map((id) => columnIndex(t, id));
 		const unknown = wanted.indexOf(-1);
-		if (unknown >= 0) return { ok: false, why: messages.unknownColumn(columns[unknown]) };
+		if (unknown >= 0) return refused({ code: 'unknown', id: columns[unknown] });
 		const barred = wanted.find((j) => t.barred.has(j) || isArtificial(t, j));
-		if (barred !== undefined) return { ok: false, why: messages.mayNotEnter(say`${columnOf(t, barred)}`) };
+		if (barred !== undefined) return refused({ code: 'set-aside', column: columnOf(t, barred) });
 		const reached = wanted.length > rowCount(t) ? null : reach(t, wanted);
 		if (reached && 'combination' in reached) {
 			const others = reached.combination.map(({ column, factor }) => ({
 				factor,
 				column: columnOf(t, column)
 			}));
-			return { ok: false, why: messages.dependent(columnOf(t, reached.column), others) };
+			return refused({ code: 'dependent-columns', column: columnOf(t, reached.column), others });
 		}
 		// a row that says nothing of its own may stay without a basic variable
 		const left = reached?.tableau.basis.filter((j) => !wanted.includes(j)) ?? [];
@@ -115,7 +115,7 @@ export const basis: MoveKind<BasisMove> = {
 				)
 			: true;
 		if (!reached || isShort || canFill)
-			return { ok: false, why: messages.basisNeeds(rowCount(t), wanted.length) };
+			return refused({ code: 'basis-size', rows: rowCount(t), chosen: wanted.length });
 		const barredNow = new Set([
 			...reached.tableau.barred,
 			...reached.tableau.form.columns.flatMap((_, j) => (isArtificial(t, j) ? [j] : []))

@@ -6,7 +6,7 @@ import { beginWork, chooseMethod, type ChosenMethod } from '../method/solve';
 import type { Work } from '../method/types';
 import { startTableau } from '../tableau/build';
 import * as messages from './messages';
-import type { Position } from '../position/position';
+import { refused, type Position } from '../position/position';
 import { WAYS, type BeginMove, type MoveKind, type Way } from './types';
 
 /** The method that a way to start begins with. */
@@ -39,7 +39,7 @@ export const begunByHand = (position: Position): Work =>
 
 export const begin: MoveKind<BeginMove> = {
 	perform(position, move) {
-		if (position.work) return { ok: false, why: messages.alreadyBegun };
+		if (position.work) return refused({ code: 'already-begun' });
 		return { ok: true, position: { ...position, work: begun(position, move) } };
 	},
 	label({ way, equalities }) {

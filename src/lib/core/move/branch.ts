@@ -7,7 +7,7 @@ import { appendLimit } from '../tableau/build';
 import { isPrimalFeasible, readPlan } from '../tableau/tableau';
 import { limitRow } from './limit';
 import * as messages from './messages';
-import { nameOf, type Position } from '../position/position';
+import { refused, nameOf, type Position } from '../position/position';
 import type { BranchMove, MoveKind } from './types';
 
 /** What the constraint of a branch is called: `bowls ≤ 3`. */
@@ -37,18 +37,18 @@ function splits({ problem, work }: Position) {
 export const branch: MoveKind<BranchMove> = {
 	perform(position, { variable: key, relation, value: text }) {
 		const { work, problem } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		const t = work.tableau;
-		if (!isPrimalFeasible(t) || !isDualFeasible(t)) return { ok: false, why: messages.notOptimalYet };
+		if (!isPrimalFeasible(t) || !isDualFeasible(t)) return refused({ code: 'not-optimal' });
 		const name = nameOf(position.keys.variables, key);
 		const variable = problem.variables.find((own) => own.name === name);
-		if (!variable) return { ok: false, why: messages.unknownColumn(name) };
-		if (!mustBeWhole(variable)) return { ok: false, why: messages.needNotBeWhole(name) };
+		if (!variable) return refused({ code: 'unknown', id: name });
+		if (!mustBeWhole(variable)) return refused({ code: 'need-not-be-whole', variable: name });
 		const value = parseRational(text);
-		if (!isInteger(value)) return { ok: false, why: messages.notWholeBound(value) };
+		if (!isInteger(value)) return refused({ code: 'branch-not-whole', value });
 		const known = branchName(name, relation, text);
 		if (problem.constraints.some((row) => row.name === known))
-			return { ok: false, why: messages.branchedAlready(known) };
+			return refused({ code: 'holds-already', name: known });
 		const constraint = { name: known, terms: new Map([[name, ONE]]), relation, rhs: value };
 		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
 		const lasting = branchKey({ variable: key, relation, value: text });

@@ -1,5 +1,5 @@
 import { changeRemark } from '../commentary/change';
-import type { Remark } from '../sentence/sentence';
+import type { Refusal } from '../position/refusal';
 import type { Form, Owner } from '../form/types';
 import { handOver } from '../method/decide';
 import { isZero, NumberError, parseRational, ZERO, type Rational } from '../number/rational';
@@ -8,7 +8,7 @@ import { atSameBasis } from '../tableau/build';
 import { branchName, branchOfKey } from './branch';
 import { limitRow, partAfter } from './limit';
 import * as messages from './messages';
-import { nameOf, type Position } from '../position/position';
+import { refused, nameOf, type Position } from '../position/position';
 import type { ChangeMove, MoveKind } from './types';
 
 type Change = ChangeMove['change'];
@@ -20,12 +20,12 @@ interface Changed {
 	readonly called?: readonly (readonly [name: string, key: string])[];
 }
 
-function changedRhs(position: Position, key: string, value: Rational): Changed | Remark {
+function changedRhs(position: Position, key: string, value: Rational): Changed | Refusal {
 	const name = nameOf(position.keys.constraints, key);
 	const row = position.problem.constraints.find((constraint) => constraint.name === name);
-	if (!row) return messages.unknownColumn(name);
+	if (!row) return { code: 'unknown', id: name };
 	const by = value.sub(row.rhs);
-	if (isZero(by)) return messages.sameNumber;
+	if (isZero(by)) return { code: 'same-number' };
 	const { form } = position.work!.tableau;
 	const branch = branchOfKey(key);
 	// a branch is called by its bound
@@ -33,7 +33,7 @@ function changedRhs(position: Position, key: string, value: Rational): Changed |
 		? branchName(nameOf(position.keys.variables, branch.variable), branch.relation, value.toFraction())
 		: name;
 	if (called !== name && position.problem.constraints.some((own) => own.name === called))
-		return messages.branchedAlready(called);
+		return { code: 'holds-already', name: called };
 	const changedRow = { ...row, name: called, rhs: value };
 	const constraints = position.problem.constraints.map((own) => (own === row ? changedRow : own));
 	const problem = { ...position.problem, constraints };
@@ -46,12 +46,12 @@ function changedRhs(position: Position, key: string, value: Rational): Changed |
 	return { problem, form: { ...form, problem, rows, columns }, called: [[called, key]] };
 }
 
-function changedCost(position: Position, key: string, value: Rational): Changed | Remark {
+function changedCost(position: Position, key: string, value: Rational): Changed | Refusal {
 	const name = nameOf(position.keys.variables, key);
 	const { objective, variables } = position.problem;
-	if (!variables.some((variable) => variable.name === name)) return messages.unknownColumn(name);
+	if (!variables.some((variable) => variable.name === name)) return { code: 'unknown', id: name };
 	const by = value.sub(objective.terms.get(name) ?? ZERO);
-	if (isZero(by)) return messages.sameNumber;
+	if (isZero(by)) return { code: 'same-number' };
 	const terms = withoutZeros(new Map(objective.terms).set(name, value));
 	const problem = { ...position.problem, objective: { ...objective, terms } };
 	const { form } = position.work!.tableau;
@@ -79,23 +79,22 @@ const withConstraint = (form: Form, problem: Problem, row: Constraint): Form =>
 function withAdded(
 	position: Position,
 	{ name, terms: byKey, relation, rhs }: Extract<Change, { add: unknown }>['add']
-): Changed | Remark {
-	if (!isName(name)) return messages.badRow(`“${name}” is no name for a constraint.`);
+): Changed | Refusal {
+	if (!isName(name)) return { code: 'no-name', name };
 	const { constraints, variables } = position.problem;
-	if (constraints.some((row) => row.name === name))
-		return messages.badRow(`There is a constraint called “${name}” already.`);
+	if (constraints.some((row) => row.name === name)) return { code: 'name-taken', name };
 	const terms = Object.fromEntries(
 		Object.entries(byKey).map(([key, value]) => [nameOf(position.keys.variables, key), value])
 	);
 	const foreign = Object.keys(terms).find((own) => !variables.some((variable) => variable.name === own));
-	if (foreign) return messages.badRow(`“${foreign}” is not among the variables.`);
+	if (foreign) return { code: 'foreign-variable', name: foreign };
 	const read = Object.entries(terms).map(([own, value]) => [own, parseRational(value)] as const);
 	const row: Constraint = { name, terms: withoutZeros(read), relation, rhs: parseRational(rhs) };
 	const problem = { ...position.problem, constraints: [...constraints, row] };
 	return { problem, form: withConstraint(position.work!.tableau.form, problem, row) };
 }
 
-function changed(position: Position, change: Change): Changed | Remark {
+function changed(position: Position, change: Change): Changed | Refusal {
 	if ('rhs' in change) return changedRhs(position, change.rhs, parseRational(change.value));
 	if ('cost' in change) return changedCost(position, change.cost, parseRational(change.value));
 	return withAdded(position, change.add);
@@ -104,13 +103,13 @@ function changed(position: Position, change: Change): Changed | Remark {
 export const change: MoveKind<ChangeMove> = {
 	perform(position, move) {
 		const { work } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
-		if (position.cuts.length > 0) return { ok: false, why: messages.cutsStand };
+		if (!work) return refused({ code: 'nothing-begun' });
+		if (position.cuts.length > 0) return refused({ code: 'cuts-stand' });
 		try {
 			const result = changed(position, move.change);
-			if ('tone' in result) return { ok: false, why: result };
+			if ('code' in result) return refused(result);
 			const tableau = atSameBasis(work.tableau, result.form);
-			if (!tableau) return { ok: false, why: messages.noLongerBasis };
+			if (!tableau) return refused({ code: 'no-longer-basis' });
 			const after = handOver({ ...work, tableau }, partAfter(work, tableau));
 			const { called = [], problem } = result;
 			const isCalled = (key: string) => called.some(([, own]) => own === key);
@@ -118,7 +117,7 @@ export const change: MoveKind<ChangeMove> = {
 			const keys = { ...position.keys, constraints: new Map([...others, ...called]) };
 			return { ok: true, position: { ...position, keys, problem, work: after } };
 		} catch (error) {
-			if (error instanceof NumberError) return { ok: false, why: messages.badNumber(error.message) };
+			if (error instanceof NumberError) return refused({ code: 'not-a-number', message: error.message });
 			throw error;
 		}
 	},

@@ -1,4 +1,4 @@
-import { combineRemark, faultSentence } from '../commentary/cuts';
+import { combineRemark } from '../commentary/cuts';
 import { joined, say } from '../sentence/sentence';
 import { combined } from '../integer/combined';
 import { handOver } from '../method/decide';
@@ -7,7 +7,7 @@ import { appendLimit } from '../tableau/build';
 import { limitRow, partAfter } from './limit';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
-import { nameOf, type Position } from '../position/position';
+import { refused, nameOf, type Position } from '../position/position';
 import type { CombineMove, MoveKind } from './types';
 
 /**
@@ -22,11 +22,11 @@ const multipliersOf = ({ keys }: Position, { multipliers }: CombineMove): Map<st
 export const combine: MoveKind<CombineMove> = {
 	perform(position, move) {
 		const { work, cuts } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		try {
 			const multipliers = multipliersOf(position, move);
 			const made = combined(position.problem, multipliers);
-			if ('kind' in made) return { ok: false, why: messages.notComposed(faultSentence(made)) };
+			if ('kind' in made) return refused({ code: 'not-composed', fault: made });
 			const t = work.tableau;
 			const number = cuts.length + 1;
 			const original = { ...made.cut, relation: '<=' as const };
@@ -43,7 +43,7 @@ export const combine: MoveKind<CombineMove> = {
 			const after = handOver({ ...work, tableau }, partAfter(work, tableau));
 			return { ok: true, position: { ...position, cuts: [...cuts, cut], work: after } };
 		} catch (error) {
-			if (error instanceof NumberError) return { ok: false, why: messages.badNumber(error.message) };
+			if (error instanceof NumberError) return refused({ code: 'not-a-number', message: error.message });
 			throw error;
 		}
 	},

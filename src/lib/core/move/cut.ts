@@ -9,7 +9,7 @@ import { cell, columnOf, goalRow, goalValue, rhs, rhsCell, type Tableau } from '
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
-import type { Position } from '../position/position';
+import { refused, type Position } from '../position/position';
 import type { CutMove, MoveKind } from './types';
 
 /** Which columns are whole, in internal units, whenever the author's variables are. */
@@ -62,21 +62,20 @@ function canBeCut(position: Position): boolean {
 export const cut: MoveKind<CutMove> = {
 	perform(position, { row: id, cut: wanted }) {
 		const { work } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		const t = work.tableau;
 		const named = crooked(position);
-		if (named.length > 0) return { ok: false, why: messages.fractionalBound(named) };
+		if (named.length > 0) return refused({ code: 'cuts-need-whole-columns', variables: named });
 		const row = kernelRowOf(t, id);
-		if (row < 0) return { ok: false, why: messages.unknownColumn(id) };
+		if (row < 0) return refused({ code: 'unknown', id: id });
 		const possible = id === 'objective' ? objectiveIsFractional(position) : isFractional(position, row);
-		const name =
-			id === 'objective' ? say`${position.problem.objective.name}` : say`${columnOf(t, t.basis[row])}`;
-		if (!possible) return { ok: false, why: messages.notWhole(name) };
+		const name = id === 'objective' ? position.problem.objective.name : columnOf(t, t.basis[row]);
+		if (!possible) return refused({ code: 'no-cut-from-row', row: name });
 		const whole = wholeAt(position);
 		const broken = t.nonbasic.filter((column, k) => !whole[column] && cell(t, row, k));
 		if (wanted === 'fractional' && broken.length > 0) {
-			const columns = broken.map((column) => say`${columnOf(t, column)}`);
-			return { ok: false, why: messages.notAllWhole(name, columns) };
+			const columns = broken.map((column) => columnOf(t, column));
+			return refused({ code: 'not-fractional-cut', row: name, columns });
 		}
 		const number = position.cuts.length + 1;
 		const { tableau, cut: made } = addCut(t, row, whole, number, wanted === 'mixed-integer');

@@ -3,6 +3,7 @@ import { withoutRow } from '../tableau/build';
 import { columnOf, isPrimalFeasible, rhsCell, type Tableau } from '../tableau/tableau';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
+import { refused } from '../position/position';
 import type { DropMove, MoveKind } from './types';
 
 /** The rows of cuts that hold with room to spare: their slacks are basic and positive. */
@@ -14,10 +15,10 @@ const slackCuts = (t: Tableau): number[] =>
 export const drop: MoveKind<DropMove> = {
 	perform(position) {
 		const { work, cuts } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		let { tableau } = work;
 		if (!isPrimalFeasible(tableau) || slackCuts(tableau).length === 0)
-			return { ok: false, why: messages.nothingToDrop };
+			return refused({ code: 'every-cut-binds' });
 		const gone = new Set(slackCuts(tableau).map((row) => columnOf(tableau, tableau.basis[row]).owner.name));
 		for (let [row] = slackCuts(tableau); row !== undefined; [row] = slackCuts(tableau))
 			tableau = withoutRow(tableau, row);

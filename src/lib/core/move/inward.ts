@@ -4,7 +4,7 @@ import { mustBeWhole } from '../problem/whole';
 import { isInteger } from '../number/rational';
 import { effectiveBounds, sameProblem, type Problem } from '../problem/types';
 import * as messages from './messages';
-import type { Position } from '../position/position';
+import { refused, type Position } from '../position/position';
 import type { InwardMove, MoveKind } from './types';
 
 /** Whole bounds for whole variables: rounded inward, or, where there are none, as the constraints imply them. */
@@ -22,7 +22,7 @@ const canBeGiven = ({ problem }: Position): boolean => {
 
 export const inward: MoveKind<InwardMove> = {
 	perform(position) {
-		if (position.work) return { ok: false, why: messages.begunAlready };
+		if (position.work) return refused({ code: 'bounds-in-use' });
 		// where an edit of the statement made the bounds whole meanwhile, nothing changes and the trail goes on
 		return { ok: true, position: { ...position, problem: withWholeBounds(position.problem) } };
 	},

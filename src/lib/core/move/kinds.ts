@@ -1,5 +1,5 @@
 import type { Remark, Sentence } from '../sentence/sentence';
-import type { Rule } from '../method/types';
+import type { Rule } from '../method/rule';
 import { artificial } from './artificial';
 import { basis } from './basis';
 import { begin } from './begin';

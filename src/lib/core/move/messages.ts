@@ -1,7 +1,11 @@
-import { joined, say, type Remark, type Sentence } from '../sentence/sentence';
-import type { Column } from '../form/types';
-import type { Part, RuleName } from '../method/types';
+import { faultSentence } from '../commentary/cuts';
+import { words, type Catalogue } from '../sentence/catalogue';
+import { rowName } from '../sentence/form-words';
+import { isOrAre, joined, say, type Remark, type Sentence } from '../sentence/sentence';
+import type { Part } from '../method/types';
+import type { RuleName } from '../method/rule';
 import type { Rational } from '../number/rational';
+import type { Refusal } from '../position/refusal';
 import type { Way } from './types';
 
 /** What moves are called, how they are offered, and why one cannot be done. */
@@ -85,20 +89,65 @@ export const basisOf = (columns: Sentence): Sentence => say`basis ${columns}`;
 export const offerStanding = (columns: Sentence): Sentence =>
 	say`Start from the basis that stands there already: ${columns}`;
 
-/* why a move cannot be done */
+/** What variables need before a cut can be derived. */
+export const cutsNeed = (names: readonly string[]): Sentence =>
+	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with whole bounds (the problem as stated offers that where the constraints imply them), or give it a whole bound in the statement.`;
 
-const refusal = (heading: string, ...sentences: Sentence[]): Remark => ({
-	tone: 'warning',
-	heading: say`${heading}`,
-	sentences
-});
+/** What stands over the words of a refusal. */
+const HEADINGS: Readonly<Record<Refusal['code'], string>> = {
+	'nothing-begun': 'Nothing begun',
+	'already-begun': 'Already begun',
+	'not-by-rule': 'Not by rule',
+	'no-way': 'No way along edges',
+	unknown: 'Not possible now',
+	'not-basic': 'Not possible now',
+	'set-aside': 'Set aside',
+	'zero-entry': 'No pivot on zero',
+	'leaves-region': 'Not possible now',
+	'dependent-columns': 'Not a basis',
+	'basis-size': 'Not a basis',
+	'no-longer-basis': 'Not possible here',
+	'row-has-basic': 'Not needed',
+	'every-row-has-basic': 'Not needed',
+	'no-artificials': 'Nothing to do',
+	'still-vacant': 'Not yet',
+	'artificials-not-zero': 'Not yet',
+	'part-at-work': 'At work',
+	'no-cut-from-row': 'No cut',
+	'cuts-need-whole-columns': 'No cut yet',
+	'not-fractional-cut': 'Not the fractional cut',
+	'not-composed': 'No rounding cut',
+	'every-cut-binds': 'Nothing to drop',
+	'bounds-in-use': 'Not here',
+	'need-not-be-whole': 'No branch',
+	'branch-not-whole': 'No branch',
+	'holds-already': 'No branch',
+	'not-optimal': 'Not yet',
+	'cuts-stand': 'Not with cuts',
+	'not-a-number': 'Not a number',
+	'no-name': 'Not a constraint',
+	'name-taken': 'Not a constraint',
+	'foreign-variable': 'Not a constraint',
+	'same-number': 'Nothing changes'
+};
 
-export const dependent = (
-	column: Column,
-	others: readonly { readonly factor: Rational; readonly column: Column }[]
-): Remark =>
-	refusal(
-		'Not a basis',
+const REFUSALS: Catalogue<Refusal> = {
+	'nothing-begun': () => say`Choose a way to start first.`,
+	'already-begun': () =>
+		say`A way to start is chosen at the problem as stated. Go back there in the trail to start otherwise; what was done stays.`,
+	'not-by-rule': () =>
+		say`The method at work cannot go on from here by itself. Pivot by hand, or take one of the ways on.`,
+	'no-way': () =>
+		say`Pivots that keep the basis feasible do not lead there from here: bring the basis into the region first, or take back what is switched off in the picture.`,
+	unknown: ({ id }) => say`The statement no longer has what this step names (${id}).`,
+	'not-basic': ({ enter, leave }) =>
+		say`${enter} cannot come in for ${leave} here: the one must be non-basic, the other basic.`,
+	'set-aside': ({ column }) => say`${column} has left for good: an artificial variable does not come back.`,
+	'zero-entry': ({ enter, leave }) =>
+		say`The entry of ${enter} in row ${leave} is 0: however far ${enter} rises, ${leave} does not change, so they cannot trade places. Dividing the row by it would be dividing by zero.`,
+	'leaves-region': () =>
+		say`With the numbers of the present statement this step would leave the region, which it did not when it was taken.`,
+	'dependent-columns': ({ column, others }) =>
 		others.length === 0
 			? say`The column of ${column} is 0 in every row that is left: no row can be solved for it.`
 			: say`These columns depend on one another: the column of ${column} is ${joined(
@@ -107,107 +156,45 @@ export const dependent = (
 					),
 					' plus ',
 					' plus '
-				)}. The equations cannot be solved for all of them.`
-	);
-export const basisNeeds = (rows: number, chosen: number): Remark =>
-	refusal(
-		'Not a basis',
-		say`A basis has one variable for each row: ${rows} ${rows === 1 ? 'is' : 'are'} needed, ${chosen} ${chosen === 1 ? 'is' : 'are'} chosen.`
-	);
-
-export const notByRule = refusal(
-	'Not by rule',
-	say`The method at work cannot go on from here by itself. Pivot by hand, or take one of the ways on.`
-);
-export const nothingBegun = refusal('Nothing begun', say`Choose a way to start first.`);
-export const alreadyBegun = refusal(
-	'Already begun',
-	say`A way to start is chosen at the problem as stated. Go back there in the trail to start otherwise; what was done stays.`
-);
-export const unknownColumn = (id: string): Remark =>
-	refusal('Not possible now', say`The statement no longer has what this step names (${id}).`);
-export const notBasic = (enter: Sentence, leave: Sentence): Remark =>
-	refusal(
-		'Not possible now',
-		say`${enter} cannot come in for ${leave} here: the one must be non-basic, the other basic.`
-	);
-export const mayNotEnter = (enter: Sentence): Remark =>
-	refusal('Set aside', say`${enter} has left for good: an artificial variable does not come back.`);
-export const zeroEntry = (enter: Sentence, leave: Sentence): Remark =>
-	refusal(
-		'No pivot on zero',
-		say`The entry of ${enter} in row ${leave} is 0: however far ${enter} rises, ${leave} does not change, so they cannot trade places. Dividing the row by it would be dividing by zero.`
-	);
-export const leftRegion = refusal(
-	'Not possible now',
-	say`With the numbers of the present statement this step would leave the region, which it did not when it was taken.`
-);
-export const rowHasBasic = (row: Sentence, basic: Sentence): Remark =>
-	refusal('Not needed', say`Row ${row} needs no artificial variable: ${basic} is basic there.`);
-export const everyRowHasBasic = refusal(
-	'Not needed',
-	say`Every row has a basic variable, so no artificial variable is needed.`
-);
-export const noArtificials = refusal('Nothing to do', say`There is no artificial variable to bring down.`);
-export const stillVacant = (rows: readonly Sentence[]): Remark =>
-	refusal(
-		'Not yet',
-		say`First every row needs a basic variable; ${joined(rows)} ${rows.length > 1 ? 'have' : 'has'} none.`
-	);
-export const artificialsNotZero = (sum: Rational): Remark =>
-	refusal(
-		'Not yet',
-		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not met.`
-	);
-export const atWork = (part: Part): Remark =>
-	refusal('At work', say`${PART_NAMES[part]} is at work already.`);
-
-export const notWhole = (row: Sentence): Remark =>
-	refusal('No cut', say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`);
-/** What variables need before a cut can be derived. */
-export const cutsNeed = (names: readonly string[]): Sentence =>
-	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with whole bounds (the problem as stated offers that where the constraints imply them), or give it a whole bound in the statement.`;
-export const fractionalBound = (names: readonly string[]): Remark => refusal('No cut yet', cutsNeed(names));
-export const notAllWhole = (row: Sentence, columns: readonly Sentence[]): Remark =>
-	refusal(
-		'Not the fractional cut',
-		say`In row ${row} stand ${joined(columns)}, which need not be whole: a sum with them need not be whole either, and the fractional cut could cut off a good plan. Take the mixed-integer cut.`
-	);
-export const notComposed = (why: Sentence): Remark => refusal('No rounding cut', why);
-export const nothingToDrop = refusal('Nothing to drop', say`Every cut of this tableau still binds.`);
-export const begunAlready = refusal(
-	'Not here',
-	say`A method has begun with these bounds. Go back to the problem as stated to round them.`
-);
-export const needNotBeWhole = (name: string): Remark =>
-	refusal(
-		'No branch',
-		say`${name} need not be whole: between two whole numbers there are plans, and a branch would lose them.`
-	);
-export const notWholeBound = (value: Rational): Remark =>
-	refusal('No branch', say`A branch takes a whole number as its bound, not ${value}.`);
-export const branchedAlready = (name: string): Remark =>
-	refusal('No branch', say`${name} holds here already.`);
-export const notOptimalYet = refusal(
-	'Not yet',
-	say`First solve this relaxation: the tableau is not optimal.`
-);
-export const cutsStand = refusal(
-	'Not with cuts',
-	say`Cutting planes were derived from the numbers as they are. Go back to before the first cut to change one.`
-);
-export const badNumber = (why: string): Remark => refusal('Not a number', say`What was written ${why}.`);
-export const badRow = (why: string): Remark => refusal('Not a constraint', say`${why}`);
-export const sameNumber = refusal('Nothing changes', say`That is what it is already.`);
-export const noLongerBasis = refusal(
-	'Not possible here',
-	say`After this change the basic columns are no basis any more.`
-);
-
-export const noWay: Remark = {
-	tone: 'warning',
-	heading: say`No way along edges`,
-	sentences: [
-		say`Pivots that keep the basis feasible do not lead there from here: bring the basis into the region first, or take back what is switched off in the picture.`
-	]
+				)}. The equations cannot be solved for all of them.`,
+	'basis-size': ({ rows, chosen }) =>
+		say`A basis has one variable for each row: ${rows} ${isOrAre(rows)} needed, ${chosen} ${isOrAre(chosen)} chosen.`,
+	'no-longer-basis': () => say`After this change the basic columns are no basis any more.`,
+	'row-has-basic': ({ row, basic }) =>
+		say`Row ${rowName(row)} needs no artificial variable: ${basic} is basic there.`,
+	'every-row-has-basic': () => say`Every row has a basic variable, so no artificial variable is needed.`,
+	'no-artificials': () => say`There is no artificial variable to bring down.`,
+	'still-vacant': ({ rows }) =>
+		say`First every row needs a basic variable; ${joined(rows.map(rowName))} ${rows.length > 1 ? 'have' : 'has'} none.`,
+	'artificials-not-zero': ({ sum }) =>
+		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not met.`,
+	'part-at-work': ({ part }) => say`${PART_NAMES[part]} is at work already.`,
+	'no-cut-from-row': ({ row }) =>
+		say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`,
+	'cuts-need-whole-columns': ({ variables }) => cutsNeed(variables),
+	'not-fractional-cut': ({ row, columns }) =>
+		say`In row ${row} stand ${joined(columns.map((column) => say`${column}`))}, which need not be whole: a sum with them need not be whole either, and the fractional cut could cut off a good plan. Take the mixed-integer cut.`,
+	'not-composed': ({ fault }) => faultSentence(fault),
+	'every-cut-binds': () => say`Every cut of this tableau still binds.`,
+	'bounds-in-use': () =>
+		say`A method has begun with these bounds. Go back to the problem as stated to round them.`,
+	'need-not-be-whole': ({ variable }) =>
+		say`${variable} need not be whole: between two whole numbers there are plans, and a branch would lose them.`,
+	'branch-not-whole': ({ value }) => say`A branch takes a whole number as its bound, not ${value}.`,
+	'holds-already': ({ name }) => say`${name} holds here already.`,
+	'not-optimal': () => say`First solve this relaxation: the tableau is not optimal.`,
+	'cuts-stand': () =>
+		say`Cutting planes were derived from the numbers as they are. Go back to before the first cut to change one.`,
+	'not-a-number': ({ message }) => say`What was written ${message}.`,
+	'no-name': ({ name }) => say`“${name}” is no name for a constraint.`,
+	'name-taken': ({ name }) => say`There is a constraint called “${name}” already.`,
+	'foreign-variable': ({ name }) => say`“${name}” is not among the variables.`,
+	'same-number': () => say`That is what it is already.`
 };
+
+/** Why a move cannot be done, in words. */
+export const refusalRemark = (refusal: Refusal): Remark => ({
+	tone: 'warning',
+	heading: say`${HEADINGS[refusal.code]}`,
+	sentences: [words(REFUSALS, refusal, undefined)]
+});

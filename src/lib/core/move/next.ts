@@ -1,4 +1,5 @@
-import type { Decision, RuleName, Work } from '../method/types';
+import type { Decision, Work } from '../method/types';
+import type { RuleName } from '../method/rule';
 import { pivotMove } from './pivot';
 import type { Move } from './types';
 

@@ -1,12 +1,13 @@
 import { phaseRemark } from '../commentary/phases';
-import { say } from '../sentence/sentence';
 import { decide, handOver } from '../method/decide';
 import { isDualFeasible } from '../method/dual';
 import { openVacancies } from '../tableau/vacancy';
+import { refused } from '../position/position';
 import type { Part, Work } from '../method/types';
 import { PARTS } from '../method/types';
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { isArtificial, isPrimalFeasible, rhs, type Tableau } from '../tableau/tableau';
+import type { Refusal } from '../position/refusal';
 import * as messages from './messages';
 import type { MoveKind, PhaseMove } from './types';
 
@@ -17,16 +18,15 @@ const artificialSum = (t: Tableau): Rational =>
 const hasArtificials = (t: Tableau): boolean => t.basis.some((column) => isArtificial(t, column));
 
 /** What keeps a part of a method from taking over; null where nothing does. */
-function hindrance({ tableau: t, part }: Work, to: Part) {
-	if (to === part) return messages.atWork(to);
+function hindrance({ tableau: t, part }: Work, to: Part): Refusal | null {
+	if (to === part) return { code: 'part-at-work', part: to };
 	if (to === 'phase-one' || to === 'big-m') {
-		if (!hasArtificials(t)) return messages.noArtificials;
+		if (!hasArtificials(t)) return { code: 'no-artificials' };
 		const vacant = openVacancies(t);
-		if (vacant.length > 0)
-			return messages.stillVacant(vacant.map((row) => say`${{ constraint: t.form.rows[row].owner.name }}`));
+		if (vacant.length > 0) return { code: 'still-vacant', rows: vacant.map((row) => t.form.rows[row].owner) };
 	} else {
 		const sum = artificialSum(t);
-		if (!isZero(sum)) return messages.artificialsNotZero(sum);
+		if (!isZero(sum)) return { code: 'artificials-not-zero', sum };
 	}
 	return null;
 }
@@ -54,9 +54,9 @@ function isWorthwhile(work: Work, to: Part): boolean {
 export const phase: MoveKind<PhaseMove> = {
 	perform(position, { to }) {
 		const { work } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		const why = hindrance(work, to);
-		return why ? { ok: false, why } : { ok: true, position: { ...position, work: handOver(work, to) } };
+		return why ? refused(why) : { ok: true, position: { ...position, work: handOver(work, to) } };
 	},
 	label: ({ to }) => messages.PART_NAMES[to],
 	tell: (before, _move, after) => phaseRemark(before.work!, after.work!),

@@ -1,9 +1,11 @@
 import { pivotRemark } from '../commentary/pivot';
 import { say } from '../sentence/sentence';
 import { decide } from '../method/decide';
-import type { RuleName, Choice, Work, Rule } from '../method/types';
+import { refused } from '../position/position';
+import type { Choice, Work } from '../method/types';
+import type { RuleName, Rule } from '../method/rule';
 import { choiceAt } from '../method/rules';
-import { RULE_NAMES, ruleNamed } from '../method/types';
+import { RULE_NAMES, ruleNamed } from '../method/rule';
 import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import type { MoveKind, PivotMove } from './types';
@@ -47,19 +49,19 @@ export function pivotMove(work: Work, enter: number, leave: number, by: PivotMov
 export const pivot: MoveKind<PivotMove> = {
 	perform(position, move) {
 		const { work } = position;
-		if (!work) return { ok: false, why: messages.nothingBegun };
+		if (!work) return refused({ code: 'nothing-begun' });
 		const t = work.tableau;
 		for (const id of [move.enter, move.leave])
-			if (columnIndex(t, id) < 0) return { ok: false, why: messages.unknownColumn(id) };
+			if (columnIndex(t, id) < 0) return refused({ code: 'unknown', id: id });
 		const [entering, leaving] = [columnIndex(t, move.enter), columnIndex(t, move.leave)];
-		const [enter, leave] = [say`${columnOf(t, entering)}`, say`${columnOf(t, leaving)}`];
+		const [enter, leave] = [columnOf(t, entering), columnOf(t, leaving)];
 		const [row, at] = [t.basis.indexOf(leaving), t.nonbasic.indexOf(entering)];
-		if (row < 0 || at < 0) return { ok: false, why: messages.notBasic(enter, leave) };
-		if (t.barred.has(entering)) return { ok: false, why: messages.mayNotEnter(enter) };
-		if (!cell(t, row, at)) return { ok: false, why: messages.zeroEntry(enter, leave) };
+		if (row < 0 || at < 0) return refused({ code: 'not-basic', enter, leave });
+		if (t.barred.has(entering)) return refused({ code: 'set-aside', column: enter });
+		if (!cell(t, row, at)) return refused({ code: 'zero-entry', enter, leave });
 		const after: Work = { ...work, tableau: pivotTableau(t, row, at) };
 		if (!move.outside && keepsFeasible(work) && !isPrimalFeasible(after.tableau))
-			return { ok: false, why: messages.leftRegion };
+			return refused({ code: 'leaves-region' });
 		return { ok: true, position: { ...position, work: after } };
 	},
 	label: ({ enter, leave }, names) =>

@@ -1,7 +1,7 @@
-import type { Remark } from '../sentence/sentence';
 import { basisKey } from '../method/run';
 import { perform } from './kinds';
 import type { Position } from '../position/position';
+import type { Refusal } from '../position/refusal';
 import type { TrailNode } from './trail';
 
 /** A step of the way with the position that it led to. */
@@ -15,7 +15,7 @@ export interface Walk {
 	/** never empty: the root is always there */
 	readonly stops: readonly Stop[];
 	/** the first step that is not possible, and why; null where all are */
-	readonly broken: { readonly node: TrailNode; readonly why: Remark } | null;
+	readonly broken: { readonly node: TrailNode; readonly why: Refusal } | null;
 }
 
 /**

@@ -1,6 +1,7 @@
 import type { Sentence, Remark } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
-import type { Part, Rule, RuleName } from '../method/types';
+import type { Part } from '../method/types';
+import type { Rule, RuleName } from '../method/rule';
 import type { Relation } from '../problem/types';
 import type { Position, Result } from '../position/position';
 

@@ -1,3 +1,4 @@
+import { refusalRemark } from './messages';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
@@ -11,7 +12,7 @@ import { branchAndBound } from '../integer/branch';
 import { wholePoints } from '../integer/compare';
 import { isWhole } from '../problem/whole';
 import { decide } from '../method/decide';
-import { DANTZIG } from '../method/types';
+import { DANTZIG } from '../method/rule';
 import { compare } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
@@ -39,7 +40,7 @@ class Walk {
 	/** what a move that cannot be made is answered; null where it was made */
 	take(move: Move): string | null {
 		const result = perform(this.at, move);
-		if (!result.ok) return remarkText(result.why);
+		if (!result.ok) return remarkText(refusalRemark(result.why));
 		const id = this.stops.length;
 		this.stops.push({ node: { id, parent: id - 1, move }, position: result.position });
 		return null;

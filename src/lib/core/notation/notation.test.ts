@@ -1,3 +1,4 @@
+import { findingWords } from '../method/messages';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyNotation } from '../../../../tests/support/notations';
@@ -5,7 +6,8 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { standardForm } from '../form/standard';
 import { decide, advance } from '../method/decide';
 import { beginWork } from '../method/solve';
-import { DANTZIG, type Work } from '../method/types';
+import { type Work } from '../method/types';
+import { DANTZIG } from '../method/rule';
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { limitRow } from '../move/limit';
@@ -214,8 +216,9 @@ describe('profiles that come along', () => {
 
 	test('sentences follow the signs', () => {
 		const work = beginWork(standardForm(problem, { start: 'artificial', equalities: 'one-row' }), 'big-m');
-		const because = decidePrimal({ ...work, part: 'primal' }, DANTZIG).because();
-		const told = (notation: Notation) => because.map((sentence) => plainText(sentence, notation)).join(' ');
+		const because = decidePrimal({ ...work, part: 'primal' }, DANTZIG).because;
+		const told = (notation: Notation) =>
+			because.map((found) => plainText(findingWords(work.tableau, found), notation)).join(' ');
 		expect(hasGoal(work.tableau, BIG_M)).toBe(true);
 		const first = told(PLAIN);
 		const other = told({ ...PLAIN, entries: 'minus-z' });

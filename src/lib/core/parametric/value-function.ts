@@ -3,7 +3,7 @@ import { dualProblem } from '../answer/dual-problem';
 import { primed } from '../problem/names';
 import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../problem/types';
 import { max, min, ONE, ZERO, type Rational } from '../number/rational';
-import type { Sentence } from '../sentence/sentence';
+import type { StopReason } from '../answer/findings';
 
 /** The optimal value as a function of one number of a problem: piecewise linear, exact. */
 
@@ -29,7 +29,7 @@ export interface Line {
 
 /** Raised where a limit ends the work. */
 export class ParametricStopped extends Error {
-	constructor(readonly reason: Sentence) {
+	constructor(readonly reason: StopReason) {
 		super('stopped');
 	}
 }

@@ -1,8 +1,8 @@
-import type { Remark } from '../sentence/sentence';
 import { OWN_NAMES, type Keys } from '../problem/keys';
 import type { Cut } from '../integer/cut';
 import type { Work } from '../method/types';
 import type { Problem } from '../problem/types';
+import type { Refusal } from './refusal';
 
 /** Where one stands on the way from a problem to its answer. A move takes a position to another one. */
 export interface Position {
@@ -30,6 +30,9 @@ export const stated = (problem: Problem, keys: Keys = OWN_NAMES): Position => ({
 	cuts: []
 });
 
+/** A move that cannot be done, and why. */
+export const refused = (why: Refusal): Result => ({ ok: false, why });
+
 /** What becomes of a move at a position: another position, or why it cannot be done. */
 export type Result =
-	{ readonly ok: true; readonly position: Position } | { readonly ok: false; readonly why: Remark };
+	{ readonly ok: true; readonly position: Position } | { readonly ok: false; readonly why: Refusal };

@@ -8,7 +8,7 @@
 	import type { Wish } from '$lib/core/design/types';
 	import { Candidate } from '$lib/core/design/candidate';
 	import { runOf } from '$lib/core/design/wishes/method';
-	import { ruleNamed } from '$lib/core/method/types';
+	import { ruleNamed } from '$lib/core/method/rule';
 	import { NOWHERE, type Lit } from './lit';
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';

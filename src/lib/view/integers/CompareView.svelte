@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import { wayWords } from '$lib/core/integer/messages';
+	import NumberView from '../shared/NumberView.svelte';
+	import Words from '../shared/Words.svelte';
 	import './list.css';
 
 	/** The ways to the best whole plan side by side: what each looked at and did. */
@@ -48,14 +51,18 @@
 			{#each integers.ways as own (own.way)}
 				<tr>
 					<th scope="row">{WAYS[own.way]}</th>
-					<td class="number">{own.objective ?? own.status}</td>
+					<td class="number"
+						>{#if own.objective}<NumberView value={own.objective} />{:else}{own.status}{/if}</td
+					>
 					<td class="number">{shown(own.points)}</td>
 					<td class="number">{shown(own.pivots)}</td>
 					<td class="number">{shown(own.rounds)}</td>
 					<td class="number">{shown(own.nodes)}</td>
 					<td
-						>{own.reason ??
-							(own.status === 'optimal' || own.status === 'infeasible' ? PROOFS[own.way] : '–')}</td
+						>{#if own.reason}<Words sentence={wayWords(own.reason)} />{:else}{own.status === 'optimal' ||
+							own.status === 'infeasible'
+								? PROOFS[own.way]
+								: '–'}{/if}</td
 					>
 				</tr>
 			{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { refusalRemark } from '$lib/core/move/messages';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { eligible } from '$lib/core/move/basis';
 	import { columnOf, rowCount } from '$lib/core/tableau/tableau';
@@ -24,7 +25,7 @@
 		session.propose({ kind: 'basis', columns: [...chosen] });
 		const result = session.proposal?.result;
 		if (result?.ok === false) {
-			why = result.why;
+			why = refusalRemark(result.why);
 			session.propose(null);
 			return;
 		}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { refusalRemark } from '$lib/core/move/messages';
 	import { remarkText } from '$lib/core/sentence/sentence';
 	import type { ChangeMove } from '$lib/core/move/types';
 	import { toText, ZERO } from '$lib/core/number/rational';
@@ -70,7 +71,7 @@
 		session.propose({ kind: 'change', change: wanted });
 		const { proposal } = session;
 		if (proposal && !proposal.result.ok) {
-			fault = remarkText(proposal.result.why, document.notation);
+			fault = remarkText(refusalRemark(proposal.result.why), document.notation);
 			session.propose(null);
 			return;
 		}

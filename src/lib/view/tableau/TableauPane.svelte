@@ -16,7 +16,8 @@
 	import { plainText, say } from '$lib/core/sentence/sentence';
 	import { RULE_LABELS } from '$lib/core/move/messages';
 	import type { Offer } from '$lib/core/move/types';
-	import { RULE_NAMES, type Part, type RuleName } from '$lib/core/method/types';
+	import { type Part } from '$lib/core/method/types';
+	import { RULE_NAMES, type RuleName } from '$lib/core/method/rule';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';

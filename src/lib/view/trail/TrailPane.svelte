@@ -4,8 +4,7 @@
 	import { choiceOf } from '$lib/core/move/pivot';
 	import type { Stop } from '$lib/core/move/replay';
 	import { branchOf, type TrailNode } from '$lib/core/move/trail';
-	import { stepLength } from '$lib/core/method/rules';
-	import { isZero } from '$lib/core/number/rational';
+	import { moves } from '$lib/core/method/rules';
 	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { namingOf } from '$lib/desk/naming';
@@ -37,12 +36,12 @@
 		if (!work || !move) return [];
 		const before = session.stops[i - 1]?.position.work;
 		const choice = move.kind === 'pivot' && before ? choiceOf(before.tableau, move) : null;
-		const length = choice && before && isZero(stepLength(before.tableau, choice));
+		const stays = choice && before && !moves(before.tableau, choice);
 		const { loop } = session;
 		const index =
 			loop && i === session.stops.length - 1 ? session.stops.findIndex(({ node }) => node === loop.node) : -1;
 		return [
-			...(length ? ['degenerate'] : []),
+			...(stays ? ['degenerate'] : []),
 			...(!isPrimalFeasible(work.tableau) ? ['not feasible'] : []),
 			...(index >= 0 ? [`same basis as ${index === 0 ? 'the start' : `step ${index}`}`] : [])
 		];

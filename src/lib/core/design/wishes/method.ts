@@ -1,5 +1,5 @@
 import { METHODS } from '../../method/solve';
-import { RULE_NAMES } from '../../method/types';
+import { RULE_NAMES } from '../../method/rule';
 import { knowsCycle } from '../known-cycles';
 import type { DesignRequest, WishOf } from '../types';
 import { limitWords, needsCorner, other, within, type WishKind } from './wish';

@@ -1,6 +1,6 @@
 import { RULE_LABELS } from '../../move/messages';
 import type { MethodName } from '../../method/solve';
-import type { RuleName } from '../../method/types';
+import type { RuleName } from '../../method/rule';
 import { plainText } from '../../sentence/sentence';
 
 /** What the choices of wishes are called. */

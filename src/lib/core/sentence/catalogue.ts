@@ -1,0 +1,21 @@
+import type { Sentence } from './sentence';
+
+/** Something found, as data: a code, and beside it what it is about. It can be kept, judged, and cross a worker. */
+export interface Coded {
+	readonly code: string;
+}
+
+/** What is said of findings: words for each code, by where they were found. A code without words is an error of the compiler. */
+export type Catalogue<Found extends Coded, Where = undefined> = {
+	readonly [Code in Found['code']]: (found: Extract<Found, { code: Code }>, where: Where) => Sentence;
+};
+
+/** The words of a finding from its catalogue. */
+export function words<Found extends Coded, Where>(
+	catalogue: Catalogue<Found, Where>,
+	found: Found,
+	where: Where
+): Sentence {
+	const own = catalogue[found.code as Found['code']] as (found: Found, where: Where) => Sentence;
+	return own(found, where);
+}
