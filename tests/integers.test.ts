@@ -117,6 +117,16 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	const words = await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent));
 	expect(words).toContain('incumbent');
 	expect(words).toContain('branched');
+	// what nodes come to can be hidden and shown one by one, in the picture and in the sentences
+	await desk.click('Hide results');
+	const covered = () =>
+		desk.page.$$eval('.node .word', (list) => list.filter((word) => word.textContent === 'covered').length);
+	expect(await covered()).toBe(words.length);
+	expect(await desk.read('Branch and bound')).not.toContain('best whole plan');
+	await desk.click('Show its result');
+	await desk.shows('Branch and bound', 'from its parent');
+	expect(await covered()).toBe(words.length - 1);
+	await desk.click('Hide results');
 	// the tree is kept with the lesson, and solved again when it is looked at
 	await desk.kept();
 	await desk.page.reload();

@@ -205,6 +205,43 @@ describe('every method on the page Simplex', () => {
 	});
 });
 
+describe('covered numbers', () => {
+	test('a new tableau is shown number by number, by mouse and keys', async () => {
+		const covered = () => desk.page.$$eval('.simplex .cover', (list) => list.length);
+		const shows = (count: number) =>
+			desk.page.waitForFunction(
+				(sought) => document.querySelectorAll('.simplex .cover').length === sought,
+				{},
+				count
+			);
+		await desk.turnTo('Simplex');
+		await desk.choose('Hide from the class', 'The numbers of each new tableau (m)');
+		await desk.click('Next');
+		await desk.shows('Commentary', 'numbers of this tableau are covered');
+		const all = await covered();
+		expect(
+			await desk.tableau().then(
+				(rows) =>
+					rows
+						.slice(1)
+						.flat()
+						.filter((cell) => cell === '?').length
+			)
+		).toBeGreaterThan(20);
+		// what is asked for is shown, not pivoted on
+		await desk.page.click('.simplex td.rhs .cover');
+		await shows(all - 1);
+		await desk.keepsFocus();
+		await desk.press('ArrowLeft');
+		await desk.press('Enter');
+		await shows(all - 2);
+		expect(await desk.barriers()).toEqual([]);
+		await desk.click('Show all numbers');
+		await shows(0);
+		await desk.shows('Commentary', 'vases in, s3 out');
+	});
+});
+
 describe('trail', () => {
 	test('a step is named and noted; a branch is removed and put back', async () => {
 		await desk.click('Next');

@@ -2,37 +2,48 @@ import { remember, remembered } from './remembered';
 
 /**
  * What can be kept from the class until it was asked, in every place that would show it. `advice`: what the rule would do next, in tableau, menus,
- * finder and sentences; `best`: where the objective is best, in pictures of the region; `kind`: what kind of problem is stated.
+ * finder and sentences; `best`: where the objective is best, in pictures of the region; `kind`: what kind of problem is stated; `cells`: the
+ * numbers of each new tableau, with what is said of them; `nodes`: what the nodes of a tree come to; `values`: the objective at corners.
  */
-export type Secret = 'advice' | 'best' | 'kind';
+export type Secret = 'advice' | 'best' | 'kind' | 'cells' | 'nodes' | 'values';
+
+/** Secrets that are opened part by part: a number, a node, a corner at a time. */
+export type Parted = 'cells' | 'nodes' | 'values';
 
 /** where the browser remembers that the kind is concealed */
 const KIND_KEY = 'mathesis-hides-kind';
 
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
-	#concealed = $state.raw<readonly Secret[]>([]);
+	/** corners are asked for one by one from the beginning */
+	#concealed = $state.raw<readonly Secret[]>(['values']);
+	/** of a secret the parts that are shown, as long as what they are parts of is there */
+	#opened = $state.raw<Partial<Record<Parted, { of: string; parts: readonly string[] }>>>({});
 	#showsInverse = $state(false);
 	#showsReasons = $state(false);
 
-	#corners = $state.raw<{ text: string; keys: readonly string[] }>({ text: '', keys: [] });
-
-	/** The corners whose objective is shown, by their keys, as long as the statement is the one they were shown for. */
-	cornersOf(statement: string): readonly string[] {
-		return this.#corners.text === statement ? this.#corners.keys : [];
-	}
-
-	showCorners(statement: string, keys: readonly string[]): void {
-		this.#corners = { text: statement, keys };
-	}
-
 	constructor() {
-		if (typeof document !== 'undefined' && remembered(KIND_KEY) !== null) this.#concealed = ['kind'];
+		if (typeof document !== 'undefined' && remembered(KIND_KEY) !== null)
+			this.#concealed = [...this.#concealed, 'kind'];
 	}
 
 	/** Whether something may not be seen yet; everything that shows it asks here. */
 	conceals(secret: Secret): boolean {
 		return this.#concealed.includes(secret);
+	}
+
+	/**
+	 * The parts of a secret that are shown already.
+	 * @param of what they are parts of: parts of something else are not shown
+	 */
+	opened(secret: Parted, of: string): readonly string[] {
+		const own = this.#opened[secret];
+		return own?.of === of ? own.parts : [];
+	}
+
+	/** Shows just these parts of a secret. */
+	open(secret: Parted, of: string, parts: readonly string[]): void {
+		this.#opened = { ...this.#opened, [secret]: { of, parts } };
 	}
 
 	/** whether the basis inverse and the multipliers are marked in the tableau */

@@ -1,28 +1,28 @@
-import { cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { Remark, Sentence } from '$lib/core/sentence/sentence';
 import type { RunStep } from '$lib/core/formats/run';
 import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { type Decision } from '$lib/core/method/types';
 import { ruleNamed, type Rule } from '$lib/core/method/rule';
-import { offers, perform, tell } from '$lib/core/move/kinds';
+import { offers, perform } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
 import { basisOfCorner } from '$lib/core/move/basis';
 import { pivotMove } from '$lib/core/move/pivot';
 import { stated, type Position } from '$lib/core/position/position';
 import type { Refusal } from '$lib/core/position/refusal';
 import { cameBackTo, replay, type Stop } from '$lib/core/move/replay';
-import { refusalRemark } from '$lib/core/move/messages';
 import { wayTo } from '$lib/core/move/way';
 import { extend, pathTo, withoutBranch, type TrailNode } from '$lib/core/move/trail';
 import type { Move, Offer } from '$lib/core/move/types';
 import { keysOf } from '$lib/core/problem/lasting';
 import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
+import { Covering } from './covering.svelte';
 import type { LessonDocument } from './document.svelte';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
 import type { Proposal, Removed } from './proposal';
+import { remarksOf, runOf, type Told } from './remarks';
 import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
@@ -38,11 +38,14 @@ export class Session {
 	#stopped: number | null = null;
 	#refused = $state.raw<{ at: number; why: Refusal } | null>(null);
 
-	readonly #reveal: Pick<Reveal, 'conceals'>;
+	readonly #reveal: Reveal;
+	/** which numbers of the tableau the class may not see yet */
+	readonly covering: Covering;
 
-	constructor(document: LessonDocument, reveal: Pick<Reveal, 'conceals'>) {
+	constructor(document: LessonDocument, reveal: Reveal) {
 		this.#document = document;
 		this.#reveal = reveal;
+		this.covering = new Covering(document, this, reveal);
 	}
 
 	readonly #large = $derived.by(() => {
@@ -70,7 +73,7 @@ export class Session {
 		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
 	);
 	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
-	readonly #remarks = $derived.by(() => this.#tell());
+	readonly #remarks = $derived.by(() => remarksOf(this.#told));
 	#looks: ReadonlyMap<string, Identity> | null = null;
 	readonly #identities = $derived.by(() => {
 		// the same looks stay the same value, so that a pivot redraws no line
@@ -167,34 +170,27 @@ export class Session {
 		return this.#decision?.kind === 'stuck';
 	}
 
-	#tell(): Remark[] {
-		const { position } = this;
-		if (!position) return [];
-		const { stops } = this;
-		const remarks: Remark[] = this.#refused?.at === this.standing ? [refusalRemark(this.#refused.why)] : [];
-		if (this.broken) remarks.push(refusalRemark(this.broken.why));
-		const { move } = stops.at(-1)!.node;
-		if (move) remarks.push(tell(stops.at(-2)!.position, move, position));
-		const { loop } = this;
-		if (loop) remarks.push(cycleRemark(stops.length - 1 - stops.findIndex(({ node }) => node === loop.node)));
-		return [...remarks, ...this.#stands(position)];
-	}
-
-	/** What is true where we stand, as far as it may be seen. */
-	#stands(position: Position): Remark[] {
-		const isAdvice = this.#decision?.kind === 'hand-over' && this.#reveal.conceals('advice');
-		return isAdvice ? [] : standRemarks(position, this.#decision, this.#offers);
+	/** what the sentences are about */
+	get #told(): Told {
+		const { broken, loop, stops } = this;
+		const { covered } = this.covering;
+		const refusal = this.#refused?.at === this.standing ? this.#refused.why : null;
+		const [decision, offered] = [this.#decision, this.#offers];
+		return {
+			broken,
+			covered,
+			loop,
+			stops,
+			refusal,
+			decision,
+			offered,
+			hidesAdvice: this.#reveal.conceals('advice')
+		};
 	}
 
 	/** The steps with a tableau on the way to where we stand, each with what is said of it. */
 	run(): RunStep[] {
-		const { stops } = this;
-		return stops.flatMap(({ node, position }, i) => {
-			if (!position.work) return [];
-			const told = node.move && i > 0 ? [tell(stops[i - 1].position, node.move, position)] : [];
-			const end = i === stops.length - 1 ? this.#stands(position) : [];
-			return [{ tableau: position.work.tableau, remarks: [...told, ...end] }];
-		});
+		return runOf(this.#told);
 	}
 
 	/** Looks at a move before it is made; null looks at none. */

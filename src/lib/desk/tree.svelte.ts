@@ -11,6 +11,7 @@ import { MAX_DECISIONS, type KeptTree } from '$lib/core/lesson/lesson';
 import { writeProblem } from '$lib/core/problem/codec';
 import type { Problem } from '$lib/core/problem/types';
 import { packDecision, takePacked, type PackedDecision } from '$lib/work/packing';
+import { asGiven } from './given-node';
 import { solveRelaxation } from './cutting.svelte';
 import type { Desk } from './desk.svelte';
 import type { IntegerWork } from './integer-work';
@@ -19,17 +20,6 @@ import type { Running } from './running.svelte';
 const MOST_NODES = 50_000;
 /** milliseconds after which a search that is at work is kept again, should the page go */
 const KEEP_EVERY = 2_000;
-
-/** nodes as they were last given to those who look */
-const given = new WeakMap<SearchNode, SearchNode>();
-/** A node, which changes in place, as it is now; the same object as before where nothing has changed since. */
-function asGiven(node: SearchNode): SearchNode {
-	const before = given.get(node);
-	if (before?.state === node.state && before.turn === node.turn) return before;
-	const now = { ...node };
-	given.set(node, now);
-	return now;
-}
 
 /** The decisions that are kept of a search. */
 const keptOf = ({ decisions }: Search) => decisions.slice(0, MAX_DECISIONS);
@@ -78,15 +68,24 @@ export class Tree {
 			? (this.#search?.nodes ?? []).map(asGiven)
 			: [];
 	});
+	/** nodes whose results the class may not see yet */
+	readonly #hidden = $derived.by((): readonly number[] => {
+		const { reveal } = this.#desk;
+		if (!reveal.conceals('nodes')) return [];
+		const open = reveal.opened('nodes', this.#text);
+		return this.#nodes.flatMap(({ id, turn, state }) =>
+			(turn > 0 || state !== 'open') && !open.includes(String(id)) ? [id] : []
+		);
+	});
 	readonly #progress = $derived.by(() => {
 		const nodes = this.#nodes;
 		const search = nodes.length > 0 ? this.#search : null;
 		return {
 			nodes,
-			said: search ? searchSentences(search) : [],
+			said: search && this.#hidden.length === 0 ? searchSentences(search) : [],
 			history: search ? [...search.history] : [],
 			isDone: search?.isDone ?? false,
-			incumbent: search?.incumbent?.node ?? null,
+			incumbent: this.hides(search?.incumbent?.node ?? -1) ? null : (search?.incumbent?.node ?? null),
 			next: search?.next(this.#rules.node) ?? null
 		};
 	});
@@ -128,7 +127,20 @@ export class Tree {
 	/** a node in sentences; what follows from it is hidden while the class is asked */
 	get nodeSaid(): readonly Sentence[] {
 		const { node, search } = this;
-		return node && search ? nodeSentences(search, node) : [];
+		return node && search && !this.hides(node.id) ? nodeSentences(search, node) : [];
+	}
+	/** Whether the class may not see yet what a node came to. */
+	hides(id: number): boolean {
+		return this.#hidden.includes(id);
+	}
+	/** whether there is any such node */
+	get hidesAny(): boolean {
+		return this.#hidden.length > 0;
+	}
+	/** Shows what a node came to. */
+	show(id: number): void {
+		const { reveal } = this.#desk;
+		reveal.open('nodes', this.#text, [...reveal.opened('nodes', this.#text), String(id)]);
 	}
 	/** the problem with the branches on the way to the node that is looked at */
 	get nodeProblem(): Problem | null {

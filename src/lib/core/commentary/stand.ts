@@ -13,6 +13,7 @@ import { isInRegion, type Tableau } from '../tableau/tableau';
 import { optimalRemark, unboundedRemark } from './conclusion';
 import {
 	claim,
+	isOrAre,
 	joined,
 	linear,
 	midSentence,
@@ -101,6 +102,15 @@ function stuckRemark(
 		]
 	};
 }
+
+/** What is told instead of what is true of a tableau whose numbers are covered: that so many of them are. */
+export const coveredRemark = (count: number): Remark => ({
+	tone: 'hint',
+	heading: say`Covered`,
+	sentences: [
+		say`${count} ${count === 1 ? 'number' : 'numbers'} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`
+	]
+});
 
 const nothingBegun: Remark = {
 	tone: 'hint',

@@ -11,6 +11,7 @@ import { standardForm } from '../form/standard';
 import { advance, decide } from '../method/decide';
 import { beginWork } from '../method/solve';
 import { DANTZIG } from '../method/rule';
+import { addresses, addressText, board } from '../notation/board';
 import { completed, PLAIN, PROFILES } from '../notation/notation';
 import { readStatement } from '../problem/statement/read';
 import { startTableau } from '../tableau/build';
@@ -22,6 +23,42 @@ const stated = (text: string) => readStatement(text).problem!;
 const KILN = stated(
 	'max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18'
 );
+
+test('a covered number is in no export, in any notation; all others are as they were', () => {
+	// rows are found by their names
+	const all = [PLAIN, ...PROFILES.map(({ notation }) => ({ ...notation, basis: 'named' as const }))];
+	fc.assert(
+		fc.property(
+			anyProblem(),
+			fc.constantFrom(...all),
+			fc.infiniteStream(fc.boolean()),
+			(problem, notation, coins) => {
+				const t = startTableau(standardForm(problem));
+				const shown = board(t, notation);
+				const covered = new Set(addresses(shown).filter(() => coins.next().value));
+				const [bare, asked] = [undefined, covered].map((own) => tableauText(t, notation, 'csv', own));
+				if (notation.layout === 'dictionary') {
+					expect(asked!.split('?').length - 1).toBe(covered.size);
+					return;
+				}
+				const names = ['', ...shown.across.map(({ column }) => column)];
+				const keys = new Map([
+					...shown.rows.map(({ key, name }) => [name, key] as const),
+					...shown.goals.map(({ goal, name }) => [name, goal.kind] as const)
+				]);
+				const [was, now] = [bare, asked].map((text) => csvParseRows(text!));
+				was.forEach((line, i) =>
+					line.forEach((text, j) => {
+						const key = keys.get(line[0]);
+						const isCovered = key !== undefined && covered.has(addressText({ row: key, column: names[j] }));
+						expect(now[i][j]).toBe(isCovered ? '?' : text);
+					})
+				);
+			}
+		),
+		{ numRuns: 150 }
+	);
+});
 
 describe('a tableau as text', () => {
 	const t = startTableau(standardForm(KILN));

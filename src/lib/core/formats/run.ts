@@ -1,28 +1,33 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, remarkText, type Remark } from '../sentence/sentence';
-import { board, type BoardCell } from '../notation/board';
+import { addressText, board, type Board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
 import { escapedLatex, latexName, latexNumber } from './latex';
 
-/** A step of a run: its tableau, and what is said of it. */
+/** A step of a run: its tableau, which of its numbers are covered, and what is said of it. */
 export interface RunStep {
 	readonly tableau: Tableau;
+	readonly covered?: ReadonlySet<string>;
 	readonly remarks: readonly Remark[];
 }
 
 export const RUN_FORMATS = ['latex', 'markdown', 'csv', 'text'] as const;
 export type RunFormat = (typeof RUN_FORMATS)[number];
 
+/** what stands for a number that is covered */
+const COVERED = '?';
+const isCovered = ({ covered }: Board, row: string, column: string): boolean =>
+	covered.has(addressText({ row, column }));
+
 /** A tableau as rows of cells, in the places of the notation; each cell written by `number` and `name`. */
 function cells(
-	t: Tableau,
+	shown: Board,
 	notation: Notation,
 	number: (value: Rational) => string,
 	name: (text: string) => string
 ): string[][] {
-	const shown = board(t, notation);
 	const withM = ({ plain, m }: BoardCell): string => {
 		if (!m || isZero(m)) return number(plain);
 		const size = m.abs().equals(1) ? '' : number(m.abs());
@@ -32,11 +37,19 @@ function cells(
 	};
 	const named = notation.basis === 'named';
 	const objective = shown.goals.find(({ goal }) => goal.kind === 'objective');
-	const line = (head: string, ofGoal: string, entries: readonly string[], rhs: string): string[] => [
+	/** @param row its part of an address; without one nothing is covered */
+	const line = (
+		head: string,
+		ofGoal: string,
+		entries: readonly string[],
+		rhs: string,
+		row?: string
+	): string[] => [
 		head,
-		...shown.across.map((place) =>
-			place.kind === 'entry' ? entries[place.at] : place.kind === 'rhs' ? rhs : ofGoal
-		)
+		...shown.across.map((place) => {
+			if (row !== undefined && isCovered(shown, row, place.column)) return COVERED;
+			return place.kind === 'entry' ? entries[place.at] : place.kind === 'rhs' ? rhs : ofGoal;
+		})
 	];
 	const head = line(
 		shown.common ? `/ ${number(shown.common)}` : '',
@@ -45,15 +58,16 @@ function cells(
 		name('rhs')
 	);
 	const rows = shown.rows.map((row) =>
-		line(named ? name(row.name) : '', '0', row.entries.map(number), number(row.rhs))
+		line(named ? name(row.name) : '', '0', row.entries.map(number), number(row.rhs), row.key)
 	);
 	const goals = shown.goals.map((goal) =>
-		line(name(goal.name), number(goal.own), goal.cells.map(withM), withM(goal.value))
+		line(name(goal.name), number(goal.own), goal.cells.map(withM), withM(goal.value), goal.goal.kind)
 	);
 	const around = shown.costs
 		? {
 				above: [line(name('c'), '', shown.costs.above.map(withM), '')],
-				z: [line(name('z'), '', shown.costs.z.map(withM), '')]
+				// with its coefficients above, the row z says what the objective row says
+				z: [line(name('z'), '', shown.costs.z.map(withM), '', shown.costs.goal.kind)]
 			}
 		: { above: [], z: [] };
 	const blocks = { rows, goals: [...around.z, ...goals] };
@@ -62,28 +76,36 @@ function cells(
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
 function equations(
-	t: Tableau,
-	notation: Notation,
+	shown: Board,
 	number: (value: Rational) => string,
 	name: (text: string) => string
 ): [string, string][] {
-	const shown = board(t, notation);
-	const sum = (rhs: string, entries: readonly Rational[]) =>
-		entries.reduce((text, value, k) => {
-			if (isZero(value)) return text;
-			const size = value.abs().equals(1) ? '' : `${number(value.abs())} `;
-			return `${text} ${value.s < 0n ? '-' : '+'} ${size}${name(shown.columns[k].name)}`;
-		}, rhs);
+	const sum = (row: string, rhs: string, entries: readonly Rational[]) =>
+		entries.reduce(
+			(text, value, k) => {
+				if (isCovered(shown, row, shown.columns[k].column.id))
+					return `${text} + ${COVERED} ${name(shown.columns[k].name)}`;
+				if (isZero(value)) return text;
+				const size = value.abs().equals(1) ? '' : `${number(value.abs())} `;
+				return `${text} ${value.s < 0n ? '-' : '+'} ${size}${name(shown.columns[k].name)}`;
+			},
+			isCovered(shown, row, 'rhs') ? COVERED : rhs
+		);
 	return [
-		...shown.rows.map((row): [string, string] => [name(row.name), sum(number(row.rhs), row.entries)]),
+		...shown.rows.map((row): [string, string] => [
+			name(row.name),
+			sum(row.key, number(row.rhs), row.entries)
+		]),
 		...shown.goals.map((goal): [string, string] => [
 			name(goal.name),
 			sum(
+				goal.goal.kind,
 				number(goal.value.plain),
 				goal.cells.map(({ plain }) => plain)
 			) +
 				(goal.cells.some(({ m }) => m && !isZero(m))
 					? ` + M(${sum(
+							goal.goal.kind,
 							number(goal.value.m!),
 							goal.cells.map(({ m }) => m!)
 						)})`
@@ -92,8 +114,17 @@ function equations(
 	];
 }
 
-/** A tableau in a format, in the lesson's notation. */
-export function tableauText(t: Tableau, notation: Notation, format: RunFormat): string {
+/**
+ * A tableau in a format, in the lesson's notation.
+ * @param covered addresses whose numbers are left out
+ */
+export function tableauText(
+	t: Tableau,
+	notation: Notation,
+	format: RunFormat,
+	covered?: ReadonlySet<string>
+): string {
+	const shown = board(t, notation, covered);
 	const plain = (value: Rational) =>
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
 	const isDictionary = notation.layout === 'dictionary';
@@ -102,10 +133,10 @@ export function tableauText(t: Tableau, notation: Notation, format: RunFormat): 
 		const maths = (text: string) =>
 			text === 'rhs' ? '\\text{rhs}' : /^M$/.test(text) ? 'M' : mathName(text);
 		if (isDictionary) {
-			const lines = equations(t, notation, number, maths).map(([left, right]) => `${left} &= ${right}`);
+			const lines = equations(shown, number, maths).map(([left, right]) => `${left} &= ${right}`);
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
-		const table = cells(t, notation, number, maths);
+		const table = cells(shown, notation, number, maths);
 		const lines = table.map((row) => row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\');
 		const headAt = notation.layout === 'extended' ? 1 : 0;
 		const goalCount = table.length - 1 - headAt - t.basis.length;
@@ -117,8 +148,8 @@ export function tableauText(t: Tableau, notation: Notation, format: RunFormat): 
 		return `\\begin{tabular}{l${'r'.repeat(table[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
 	}
 	const rows = isDictionary
-		? equations(t, notation, plain, (text) => text).map(([left, right]) => [left, '=', right])
-		: cells(t, notation, plain, (text) => text);
+		? equations(shown, plain, (text) => text).map(([left, right]) => [left, '=', right])
+		: cells(shown, notation, plain, (text) => text);
 	if (format === 'csv') return csvText(rows);
 	if (format === 'markdown') {
 		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));
@@ -149,8 +180,8 @@ function mathName(text: string): string {
 
 /** A whole run with its sentences, in the lesson's notation. */
 export function runText(steps: readonly RunStep[], notation: Notation, format: RunFormat): string {
-	const part = ({ tableau, remarks }: RunStep, i: number): string => {
-		const table = tableauText(tableau, notation, format);
+	const part = ({ tableau, covered, remarks }: RunStep, i: number): string => {
+		const table = tableauText(tableau, notation, format, covered);
 		const told = remarks.map((remark) => ({
 			heading: plainText(remark.heading, notation),
 			text: remarkText(remark, notation)

@@ -99,7 +99,21 @@ export interface Board {
 	readonly across: readonly Across[];
 	/** rows and objective rows from top to bottom */
 	readonly down: readonly ['rows', 'goals'] | readonly ['goals', 'rows'];
+	/** addresses whose numbers are not to be seen, on screen and in what is made of it */
+	readonly covered: ReadonlySet<string>;
 }
+
+const NONE: ReadonlySet<string> = new Set();
+
+/** The addresses that are covered while some were opened. */
+export const withoutOpened = (all: readonly string[], opened: readonly string[]): ReadonlySet<string> =>
+	new Set(all.filter((own) => !opened.includes(own)));
+
+/** The addresses of all numbers of a board that a tableau has as well: entries, right-hand sides, objective rows. */
+export const addresses = ({ rows, goals, across }: Board): string[] =>
+	[...rows.map(({ key }) => key), ...goals.map(({ goal }) => goal.kind)].flatMap((row) =>
+		across.flatMap(({ kind, column }) => (kind === 'own' ? [] : [addressText({ row, column })]))
+	);
 
 const times = ({ plain, m }: BoardCell, factor: 1 | -1 | Rational): BoardCell =>
 	factor === 1 ? { plain, m } : { plain: plain.mul(factor), m: m && m.mul(factor) };
@@ -153,9 +167,10 @@ function boardCosts(t: Tableau, indices: readonly number[], notation: Notation):
 /**
  * Writes a tableau as a notation has it.
  * @param t any tableau
+ * @param covered addresses whose numbers are not to be seen
  * @returns the columns that the layout shows, but for those that only hold a place, in the form's order
  */
-export function board(t: Tableau, notation: Notation): Board {
+export function board(t: Tableau, notation: Notation, covered = NONE): Board {
 	const working = t.goals.some(({ kind }) => kind === 'infeasibility' || kind === 'big-m');
 	const { layout } = notation;
 	const short = layout === 'condensed' || layout === 'dictionary';
@@ -195,7 +210,8 @@ export function board(t: Tableau, notation: Notation): Board {
 			layout === 'dictionary' || notation.rhs === 'first'
 				? [...own, amounts, ...entries]
 				: [...own, ...entries, amounts],
-		down: layout !== 'dictionary' && notation.goalPlace === 'above' ? ['goals', 'rows'] : ['rows', 'goals']
+		down: layout !== 'dictionary' && notation.goalPlace === 'above' ? ['goals', 'rows'] : ['rows', 'goals'],
+		covered
 	};
 	return notation.numbers === 'common' && layout !== 'dictionary' ? overOne(plain, t) : plain;
 }

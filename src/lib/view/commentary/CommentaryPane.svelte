@@ -4,6 +4,7 @@
 	import { Hints } from '$lib/desk/hints.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
 
 	const desk = useDesk();
@@ -14,17 +15,37 @@
 	/** before the first step the story is told here, too */
 	const isAtStart = $derived(session.stops.length <= 2);
 	/** whether a pivot or a column is pointed at: what it would do is told */
-	const isAsked = $derived(session.proposal?.move.kind === 'pivot' || selection.column !== null);
+	const isAsked = $derived(
+		!session.covering.isOn && (session.proposal?.move.kind === 'pivot' || selection.column !== null)
+	);
 	/** why the rules that act here are as they are; what the rule would do stays hidden where that is wanted */
 	const known = $derived(
 		reveal.conceals('advice') && session.decision?.kind === 'pivot' ? null : session.decision
 	);
+	/** what the class may not see yet */
+	const SECRETS = (
+		[
+			{ secret: 'advice', says: 'What the rule would do (h)' },
+			{ secret: 'cells', says: 'The numbers of each new tableau (m)' }
+		] as const
+	).map((value) => ({ key: value.secret, value }));
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 </script>
 
+{#snippet secret(value: (typeof SECRETS)[number]['value'])}{value.says}{reveal.conceals(value.secret)
+		? ' ✓'
+		: ''}{/snippet}
+
 <Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
+		<ToolMenu
+			text="Hide"
+			label="Hide from the class"
+			items={SECRETS}
+			item={secret}
+			onchoose={(value) => reveal.toggle(value.secret)}
+		/>
 		<button
 			class="btn tool"
 			aria-pressed={reveal.showsReasons}
@@ -51,6 +72,9 @@
 				<p>
 					{#each remark.sentences as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
 				</p>
+				{#if session.covering.isOn && i === session.remarks.length - 1}
+					<button class="btn tool" onclick={() => session.covering.showAll()}>Show all numbers</button>
+				{/if}
 				{#if session.loop && remark.tone === 'warning'}
 					<button
 						class="btn tool"
@@ -69,7 +93,7 @@
 					: 'What happens is told here, step by step.'}
 			</p>
 		{/each}
-		{#if reveal.showsReasons}
+		{#if reveal.showsReasons && !session.covering.isOn}
 			{#await import('./StepReasons.svelte') then { default: StepReasons }}<StepReasons
 					decision={known}
 				/>{/await}

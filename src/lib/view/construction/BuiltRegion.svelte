@@ -17,7 +17,7 @@
 	const construction = useConstruction();
 	const { problem, region, step } = $derived(construction);
 
-	const shown = $derived(reveal.cornersOf(lesson.text));
+	const shown = $derived(reveal.opened('values', lesson.text));
 	const all = $derived(
 		step ? step.kind === 'conclusion' : [...construction.corners.keys()].every((key) => shown.includes(key))
 	);

@@ -26,11 +26,11 @@
 	);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
-	const keys = $derived(reveal.cornersOf(lesson.text));
+	const keys = $derived(reveal.opened('values', lesson.text));
 	const all = $derived(rows.length > 0 && rows.every(({ key }) => keys.includes(key)));
 	const style = $derived(lesson.notation.numbers);
 
-	const show = (own: readonly string[]) => reveal.showCorners(lesson.text, own);
+	const show = (own: readonly string[]) => reveal.open('values', lesson.text, own);
 
 	/** The name of a line: a constraint's, or what the bound says. */
 	function lineText({ owner, rhs }: CornerRow['sides'][number]): string {

@@ -167,6 +167,28 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => reveal.toggle('advice')
 		},
 		{
+			id: 'cover',
+			group: 'Look',
+			says: reveal.conceals('cells')
+				? 'No longer cover new tableaux'
+				: 'Cover the numbers of each new tableau',
+			key: 'm',
+			possible: true,
+			run: () => reveal.toggle('cells')
+		},
+		{
+			id: 'uncover',
+			group: 'Look',
+			says: 'Show all numbers of this tableau',
+			key: 'a',
+			possible: session.covering.isOn,
+			run: () =>
+				reveal.open('cells', String(session.standing), [
+					...reveal.opened('cells', String(session.standing)),
+					...session.covering.covered
+				])
+		},
+		{
 			id: 'why',
 			group: 'Look',
 			says: reveal.showsReasons ? 'No reasons' : 'Why? The reasons behind the rules that act here',

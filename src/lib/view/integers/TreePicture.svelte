@@ -63,15 +63,22 @@
 	});
 
 	const next = $derived(reveal.conceals('advice') ? null : progress.next);
-	const words = (node: SearchNode) => (node.id === incumbent ? 'incumbent' : STATE_WORDS[node.state]);
+	/** what may be seen of a node's state */
+	const stateOf = (node: SearchNode): NodeState => (integers.tree.hides(node.id) ? 'solved' : node.state);
+	const words = (node: SearchNode) =>
+		integers.tree.hides(node.id) ? 'covered' : node.id === incumbent ? 'incumbent' : STATE_WORDS[node.state];
 	const text = (node: SearchNode) =>
-		node.bound ? showNumber(node.bound, lesson.notation.numbers) : node.state === 'infeasible' ? '–' : '?';
+		node.bound && !integers.tree.hides(node.id)
+			? showNumber(node.bound, lesson.notation.numbers)
+			: stateOf(node) === 'infeasible'
+				? '–'
+				: '?';
 	/** the node under the pointer: only of this one is all of it said */
 	let near = $state<number | null>(null);
 	const told = $derived.by(() => {
 		const { search } = integers.tree;
 		const node = near === null ? undefined : progress.nodes[near];
-		return search && node
+		return search && node && !integers.tree.hides(node.id)
 			? nodeSentences(search, node)
 					.map((sentence) => plainText(sentence, lesson.notation))
 					.join(' ')
@@ -100,7 +107,8 @@
 			ArrowLeft: sisters[at - 1],
 			ArrowRight: sisters[at + 1]
 		}[event.key];
-		if (event.key === 'Enter' && node.state === 'open') integers.tree.step(node.id);
+		if (event.key === 'Enter' && integers.tree.hides(node.id)) integers.tree.show(node.id);
+		else if (event.key === 'Enter' && node.state === 'open') integers.tree.step(node.id);
 		else if (event.key === ' ' && kids.length > 0)
 			toggle(
 				node,
@@ -150,7 +158,7 @@
 			{#each drawn.placed as { node, x, y, hidden } (node.id)}
 				<!-- svelte-ignore a11y_click_events_have_key_events -->
 				<g
-					class={`node ${node.state}`}
+					class={`node ${stateOf(node)}`}
 					class:incumbent={node.id === incumbent}
 					class:next={node.id === next}
 					class:selected={node.id === integers.tree.node?.id}
@@ -160,10 +168,13 @@
 					onpointerenter={() => (near = node.id)}
 					onpointerleave={() => (near = null)}
 					onclick={() => integers.tree.look(node.id)}
-					ondblclick={() => node.state === 'open' && integers.tree.step(node.id)}
+					ondblclick={() =>
+						integers.tree.hides(node.id)
+							? integers.tree.show(node.id)
+							: node.state === 'open' && integers.tree.step(node.id)}
 				>
 					{#if node.id === near}<title>{told}</title>{/if}
-					<path d={SHAPES[node.state]} />
+					<path d={SHAPES[stateOf(node)]} />
 					{#if node.id === incumbent}<path class="double" d={SHAPES.whole} transform="scale(0.82)" />{/if}
 					<text text-anchor="middle" y="5">{text(node)}</text>
 					<text class="word" text-anchor="middle" y={R + 15}>{words(node)}</text>

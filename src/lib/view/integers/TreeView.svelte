@@ -9,6 +9,7 @@
 	} from '$lib/core/integer/search-types';
 	import { nodeReasons } from '$lib/core/commentary/whole-reasons';
 	import { mustBeWhole } from '$lib/core/problem/whole';
+	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import Reasons from '../commentary/Reasons.svelte';
 	import Words from '../shared/Words.svelte';
@@ -16,6 +17,7 @@
 	import TreePicture from './TreePicture.svelte';
 
 	/** Branch and bound: the tree, step by step by rule or by hand, the node looked at, and what is known after each node. */
+	const { reveal } = useDesk();
 	const integers = useIntegers();
 	const NODES: Record<NodeRule, string> = {
 		'best-bound': 'best bound',
@@ -100,13 +102,19 @@
 			title="What follows from a node is shown on the next step"
 			onclick={() => integers.tree.toggleAsks()}>Ask first</button
 		>
+		<button
+			class="btn tool"
+			aria-pressed={reveal.conceals('nodes')}
+			title="What the nodes come to is shown one by one"
+			onclick={() => reveal.toggle('nodes')}>Hide results</button
+		>
 		<button class="btn tool" aria-pressed={charted} disabled={!search} onclick={() => (charted = !charted)}
 			>Chart</button
 		>
 	</div>
 	{#if search && node}
 		<div class="tree"><TreePicture /></div>
-		{#if charted}<BoundChart {series} across="nodes" />{/if}
+		{#if charted && !integers.tree.hidesAny}<BoundChart {series} across="nodes" />{/if}
 		<div class="words" aria-live="polite">
 			{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 			<p class="node">
@@ -120,7 +128,10 @@
 						onclick={() => integers.tree.step(node.id)}>Solve this node</button
 					>
 				{/if}
-				{#if node.state === 'solved'}
+				{#if integers.tree.hides(node.id)}
+					<span>Node {node.id}: what does it come to?</span>
+					<button class="btn tool now" onclick={() => integers.tree.show(node.id)}>Show its result</button>
+				{:else if node.state === 'solved'}
 					<span>What follows?</span>
 					{#each wholes as name (name)}
 						<button class="btn tool" onclick={() => integers.tree.claim({ way: 'branch', variable: name })}
@@ -140,7 +151,7 @@
 			{#if integers.tree.wrong}<p class="wrong" role="status">
 					✗ <Words sentence={integers.tree.wrong} linked={false} />
 				</p>{/if}
-			<Reasons reasons={nodeReasons(search, node)} />
+			{#if !integers.tree.hides(node.id)}<Reasons reasons={nodeReasons(search, node)} />{/if}
 		</div>
 	{:else}
 		{#if integers.relaxation?.status === 'infeasible'}

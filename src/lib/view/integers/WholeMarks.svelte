@@ -18,7 +18,10 @@
 	const edges = $derived(hullEdges(hull));
 	const roundings = $derived(integers.mode === 'rounding' ? integers.roundings : []);
 	const best = $derived(integers.mode === 'rounding' ? integers.best?.plan : null);
-	const here = $derived(integers.mode === 'branching' ? integers.tree.node?.solution : null);
+	const here = $derived.by(() => {
+		const { node } = integers.tree;
+		return integers.mode === 'branching' && node && !integers.tree.hides(node.id) ? node.solution : null;
+	});
 </script>
 
 <g class="marks">

@@ -71,7 +71,8 @@
 				[region.axes[1], here.at.y]
 			])
 		);
-		return `${problem.objective.name} = ${showNumber(value, document.notation.numbers)}`;
+		const shown = session.covering.isOn ? '?' : showNumber(value, document.notation.numbers);
+		return `${problem.objective.name} = ${shown}`;
 	});
 	const objectiveAt = $derived(
 		here && slope && objectiveSpot(objectiveText, here, slope, frame, corners, labels)

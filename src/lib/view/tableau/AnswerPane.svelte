@@ -32,7 +32,9 @@
 	const SEARCH = 40;
 
 	const t = $derived(
-		session.decision?.kind === 'end' && session.decision.end.status === 'optimal' ? session.tableau : null
+		session.decision?.kind === 'end' && session.decision.end.status === 'optimal' && !session.covering.isOn
+			? session.tableau
+			: null
 	);
 	const problem = $derived(t?.form.problem ?? null);
 	const plan = $derived(t && readPlan(t));
@@ -41,7 +43,9 @@
 		return t && optimalSet(t, () => performance.now() > end);
 	});
 	const standing = $derived(t && standingProblem(t.form));
-	const certificate = $derived(session.decision?.kind === 'end' ? certify(session.decision.end) : null);
+	const certificate = $derived(
+		session.decision?.kind === 'end' && !session.covering.isOn ? certify(session.decision.end) : null
+	);
 	/** pivots that keep the objective, and whether they lead back to a basis that was here before */
 	const others = $derived.by(() => {
 		const work = session.position?.work;

@@ -18,7 +18,8 @@
 	let { work, decision, hides = false }: Props = $props();
 	const { document: lesson, selection, session } = useDesk();
 	const t = $derived(work.tableau);
-	const shown = $derived(board(t, lesson.notation));
+	/** only the dictionary where we stand has covered numbers */
+	const shown = $derived(board(t, lesson.notation, decision ? session.covering.covered : undefined));
 	const style = $derived(lesson.notation.numbers);
 	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
 
@@ -46,26 +47,36 @@
 	const cellSign = ({ plain, m }: BoardCell) => (m && !isZero(m) ? sign(m) : sign(plain));
 </script>
 
+{#snippet cover(address: string, name: string)}<button
+		class="cover"
+		aria-label={`covered ${name ? `coefficient of ${name}` : 'number'}, shows it`}
+		onclick={() => session.covering.show(address)}>?{name ? ` ${name}` : ''}</button
+	>{/snippet}
+
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div class="scroll" tabindex="0" role="group" aria-label="Dictionary, scrolls where it is large">
 	<table>
 		<caption class="only-heard">The basic variables as equations. Choose a term to pivot on it.</caption>
 		<tbody>
 			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
+				{@const amount = addressText({ row: row.key, column: 'rhs' })}
+				{@const isHidden = shown.covered.has(amount)}
 				<tr class:lit={row.basic && selection.isPointed(pointedOf(row.basic.owner))}>
 					<th scope="row">{row.name || '?'}</th>
 					<td>=</td>
-					<td
-						class="rhs"
-						class:negative={sign(row.rhs) < 0}
-						data-cell={addressText({ row: row.key, column: 'rhs' })}
-						><NumberView value={row.rhs} {style} /></td
+					<td class="rhs" class:negative={sign(row.rhs) < 0 && !isHidden} data-cell={amount}
+						>{#if isHidden}{@render cover(amount, '')}{:else}<NumberView value={row.rhs} {style} />{/if}</td
 					>
 					{#each shown.columns as { column, index, name, aside }, k (column.id)}
 						{@const value = row.entries[k]}
-						<td class="sign">{isZero(value) ? '' : value.s < 0n ? '−' : '+'}</td>
-						<td class="term" data-cell={addressText({ row: row.key, column: column.id })}>
-							{#if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
+						{@const address = addressText({ row: row.key, column: column.id })}
+						{@const isCovered = shown.covered.has(address)}
+						<td class="sign">{isZero(value) || isCovered ? '' : value.s < 0n ? '−' : '+'}</td>
+						<td class="term" data-cell={address}>
+							{#if isCovered}{@render cover(
+									address,
+									name
+								)}{:else if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
 								<button
 									class="entry"
 									class:advised={choice?.row === i && choice.entering === index}
@@ -80,8 +91,8 @@
 							{:else}{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}{/if}
 						</td>
 					{/each}
-					<td class="ratio" class:least={down?.ratios[i]?.least && !hides}>
-						{#if down?.ratios[i]?.value}
+					<td class="ratio" class:least={down?.ratios[i]?.least && !hides && shown.covered.size === 0}>
+						{#if down?.ratios[i]?.value && shown.covered.size === 0}
 							{columnName(lesson.notation, t.form.columns[down.column])} ≤ <NumberView
 								value={down.ratios[i].value}
 								{style}
@@ -90,7 +101,7 @@
 					</td>
 				</tr>
 			{/each}
-			{#if along}
+			{#if along && shown.covered.size === 0}
 				<tr class="ratios">
 					<th scope="row">ratio</th>
 					<td colspan="2"></td>
@@ -106,16 +117,19 @@
 				</tr>
 			{/if}
 			{#each shown.goals as { goal, name, cells, value, improving } (goal.kind)}
+				{@const sum = addressText({ row: goal.kind, column: 'rhs' })}
 				<tr class="goal" data-goal={goal.kind}>
 					<th scope="row">{name}</th>
 					<td>=</td>
-					<td class="rhs" data-cell={addressText({ row: goal.kind, column: 'rhs' })}
-						><CellView cell={value} /></td
+					<td class="rhs" data-cell={sum}
+						>{#if shown.covered.has(sum)}{@render cover(sum, '')}{:else}<CellView cell={value} />{/if}</td
 					>
 					{#each shown.columns as { column, name: own }, k (column.id)}
 						{@const cell = cells[k]}
+						{@const address = addressText({ row: goal.kind, column: column.id })}
+						{@const isCovered = shown.covered.has(address)}
 						<td class="sign"
-							>{cellSign(cell) === 0
+							>{cellSign(cell) === 0 || isCovered
 								? ''
 								: cell.m && !isZero(cell.m)
 									? '+'
@@ -123,12 +137,8 @@
 										? '−'
 										: '+'}</td
 						>
-						<td
-							class="term"
-							class:improving={improving[k]}
-							data-cell={addressText({ row: goal.kind, column: column.id })}
-						>
-							{#if cellSign(cell) !== 0}
+						<td class="term" class:improving={improving[k] && !isCovered} data-cell={address}>
+							{#if isCovered}{@render cover(address, own)}{:else if cellSign(cell) !== 0}
 								{#if cell.m && !isZero(cell.m)}(<CellView
 										{cell}
 									/>)&nbsp;{:else if !isUnit(cell.plain)}<NumberView

@@ -77,7 +77,7 @@
 
 <Pane pane="operations" name={equations ? 'Expressed and put in' : 'Row operations'}>
 	{#snippet tools()}
-		{#if now && !equations}
+		{#if now && !equations && !session.covering.isOn}
 			<button
 				class="btn tool"
 				aria-label="Row operation before"
@@ -93,7 +93,9 @@
 			>
 		{/if}
 	{/snippet}
-	{#if equations}
+	{#if pivoted && session.covering.isOn}
+		<p class="nothing">The operations are told when no number of the tableau is covered.</p>
+	{:else if equations}
 		<Scroll label="How the equations become the next ones">
 			<ol class="equations">
 				{#each equations as { row, says: sentence } (row)}

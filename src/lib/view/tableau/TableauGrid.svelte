@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
 	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation/board';
@@ -7,11 +8,13 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';
-	import { STEPS } from '../shared/arrow-steps';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
 	import ColumnName from './ColumnName.svelte';
+	import CostsRow from './CostsRow.svelte';
+	import RowRatios from './RowRatios.svelte';
 	import TableauHead from './TableauHead.svelte';
+	import { walkCells } from './walk-cells';
 	import './tableau.css';
 
 	interface Props {
@@ -25,8 +28,9 @@
 	const { document, reveal, selection, session } = useDesk();
 	const t = $derived(work.tableau);
 	const numbers = $derived(document.notation.numbers);
-	const shown = $derived(board(t, document.notation));
 	const live = $derived(decision !== null);
+	/** only the tableau where we stand has covered numbers */
+	const shown = $derived(board(t, document.notation, live ? session.covering.covered : undefined));
 	const notation = $derived(document.notation);
 	const isNamed = $derived(notation.basis === 'named');
 	const isLast = (i: number) => i === shown.across.length - 1;
@@ -42,7 +46,6 @@
 	let near = $state<number | null>(null);
 	/** the entry that the tab key reaches: places among rows and open columns */
 	let home = $state({ row: 0, place: 0 });
-	let grid = $state<HTMLTableElement>();
 	/** columns that are set aside, such as artificial ones after phase one, and whether they are shown */
 	const asides = $derived(shown.columns.filter(({ aside }) => aside).length);
 	let unfolded = $state(false);
@@ -71,15 +74,34 @@
 	/** whether a column is covered up while the basic solution is read */
 	const covers = (index: number) => selection.reading !== null && !t.basis.includes(index);
 
-	/** Row and column of the entry that an event happened on. */
-	function entryOf({ target }: Event): { row: number; column: number } | null {
-		const place = (target as Element).closest<HTMLElement>('[data-entry]')?.dataset.entry;
-		if (!place) return null;
-		const [row, column] = place.split(':').map(Number);
-		return { row, column };
+	const addressAt = ({ target }: Event): string | undefined =>
+		(target as Element).closest<HTMLElement>('[data-cell]')?.dataset.cell;
+
+	/** Kernel row and column of the entry that an event happened on. */
+	function entryOf(event: Event): { row: number; column: number } | null {
+		const text = (event.target as Element).closest('.entry') ? addressAt(event) : undefined;
+		if (text === undefined) return null;
+		const address = addressOf(text);
+		return {
+			row: shown.rows.findIndex(({ key }) => key === address.row),
+			column: t.form.columns.findIndex(({ id }) => id === address.column)
+		};
 	}
 
-	function pivotThere(event: Event) {
+	/** A covered number is shown; an entry that is seen is the pivot. */
+	async function act(event: Event) {
+		const address = addressAt(event);
+		if (address !== undefined && shown.covered.has(address)) {
+			const place = (event.target as Element).closest('td');
+			session.covering.show(address);
+			await tick();
+			// what is no entry has no button any more
+			if (place && !place.contains(window.document.activeElement)) {
+				place.tabIndex = -1;
+				place.focus();
+			}
+			return;
+		}
 		const place = entryOf(event);
 		const move = place && session.pivotByHand(place.column, t.basis[place.row]);
 		if (move) session.take(move);
@@ -91,9 +113,10 @@
 		const head = (event.target as Element).closest<HTMLElement>('[data-head]')?.dataset.head;
 		near = place?.column ?? (head === undefined ? null : Number(head));
 		selection.pointColumn(near === null ? null : t.form.columns[near].id);
-		const cell = (event.target as Element).closest<HTMLElement>('[data-cell]')?.dataset.cell;
+		const cell = addressAt(event);
 		selection.pointCell(cell ? addressOf(cell) : null);
-		session.propose(place && session.pivotByHand(place.column, t.basis[place.row]));
+		const isCovered = cell !== undefined && shown.covered.has(cell);
+		session.propose(place && !isCovered ? session.pivotByHand(place.column, t.basis[place.row]) : null);
 		if (place && event.type === 'focusin')
 			home = { row: place.row, place: open.findIndex(({ index }) => index === place.column) };
 	}
@@ -104,34 +127,22 @@
 		selection.pointCell(null);
 		session.propose(null);
 	}
-
-	/** Arrow keys walk over the entries that could be a pivot. */
-	function walk(event: KeyboardEvent) {
-		const step = STEPS[event.key];
-		const from = entryOf(event);
-		if (!step || !from) return;
-		event.preventDefault();
-		const within = (value: number, count: number) => Math.max(0, Math.min(count - 1, value));
-		const row = within(from.row + step[0], shown.rows.length);
-		const place = open.findIndex(({ index }) => index === from.column);
-		const column = open[within(place + step[1], open.length)].index;
-		grid?.querySelector<HTMLElement>(`[data-entry="${row}:${column}"]`)?.focus();
-	}
 </script>
 
-{#snippet surroundings(what: string, cells: readonly BoardCell[])}
-	<tr class="costs">
-		<th scope="row" class="basis">{what}</th>
-		{#each shown.across as place, i (place.column)}
-			{#if place.kind === 'entry'}<td><CellView cell={cells[place.at]} /></td>
-			{:else}<td class:rhs={place.kind === 'rhs' && isLast(i)}></td>{/if}
-		{/each}
-		{#if live && showsRatios}<td class="ratio"></td>{/if}
-	</tr>
-{/snippet}
+{#snippet number(address: string, cell: BoardCell)}{#if shown.covered.has(address)}<button
+			class="cover"
+			tabindex="-1"
+			aria-label="covered number, shows it">?</button
+		>{:else}<CellView {cell} />{/if}{/snippet}
 
 {#snippet goals()}
-	{#if shown.costs}{@render surroundings('z', shown.costs.z)}{/if}
+	{#if shown.costs}<CostsRow
+			name="z"
+			{shown}
+			cells={shown.costs.z}
+			row={shown.costs.goal.kind}
+			hasRatios={live && showsRatios}
+		/>{/if}
 	{#each shown.goals as { goal, name, cells, value, improving, own } (goal.kind)}
 		<tr data-goal={goal.kind}>
 			<th scope="row" class="basis"
@@ -149,7 +160,7 @@
 						class="rhs"
 						class:first={!isLast(i)}
 						data-cell={address}
-						class:read={isRead(goal)}><CellView cell={value} /></td
+						class:read={isRead(goal)}>{@render number(address, value)}</td
 					>
 				{:else}
 					{@const { index, aside } = shown.columns[place.at]}
@@ -157,9 +168,9 @@
 						data-cell={address}
 						class:aside
 						class:considered={index === lit}
-						class:improving={!aside && improving[place.at]}
+						class:improving={!aside && improving[place.at] && !shown.covered.has(address)}
 						class:multiplier={inverse.includes(index)}
-						class:covered={covers(index)}><CellView cell={cells[place.at]} /></td
+						class:covered={covers(index)}>{@render number(address, cells[place.at])}</td
 					>
 				{/if}
 			{/each}
@@ -173,15 +184,14 @@
 	<!-- the buttons in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
-		bind:this={grid}
 		class:boxed={notation.mark === 'boxed'}
 		class:bold={notation.mark === 'bold'}
 		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
 		class:dense={shown.columns.length - (unfolded ? 0 : asides) > 11}
 		class:folded={!unfolded}
 		class:with-ratios={live && showsRatios}
-		onclick={pivotThere}
-		onkeydown={walk}
+		onclick={act}
+		onkeydown={walkCells}
 		onpointerover={live ? comeNear : undefined}
 		onpointerleave={leave}
 		onfocusin={live ? comeNear : undefined}
@@ -189,7 +199,12 @@
 	>
 		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
 		<thead>
-			{#if shown.costs}{@render surroundings('c', shown.costs.above)}{/if}
+			{#if shown.costs}<CostsRow
+					name="c"
+					{shown}
+					cells={shown.costs.above}
+					hasRatios={live && showsRatios}
+				/>{/if}
 			<TableauHead {t} {shown} {live} leading={leading?.name ?? ''} down={down?.column ?? null} {inverse} />
 		</thead>
 		<tbody>
@@ -201,7 +216,7 @@
 				<tr
 					class:lit={selection.isPointed(pointed)}
 					class:redundant={row.redundant}
-					class:leaving={along?.row === i}
+					class:leaving={along?.row === i && shown.covered.size === 0}
 				>
 					<th
 						scope="row"
@@ -225,9 +240,9 @@
 								data-cell={address}
 								class="rhs"
 								class:first={!isLast(p)}
-								class:negative={sign(row.rhs) < 0}
+								class:negative={sign(row.rhs) < 0 && !shown.covered.has(address)}
 								class:read={row.basic && selection.reading?.columns.includes(row.basic.id)}
-								><NumberView value={row.rhs} style={numbers} /></td
+								>{@render number(address, { plain: row.rhs, m: null })}</td
 							>
 						{:else}
 							{@const { index, basic, aside, name } = shown.columns[place.at]}
@@ -236,13 +251,14 @@
 								<td
 									data-cell={address}
 									class:unit={basic}
-									class:one={!isNamed && basic && !isZero(value)}
+									class:one={!isNamed && basic && !isZero(value) && !shown.covered.has(address)}
 									class:aside
 									class:inverse={inverse.includes(index)}
 									class:covered={covers(index)}
-									class:considered={index === lit}><NumberView {value} style={numbers} /></td
+									class:considered={index === lit}>{@render number(address, { plain: value, m: null })}</td
 								>
 							{:else}
+								{@const isCovered = shown.covered.has(address)}
 								<td
 									data-cell={address}
 									class:considered={index === lit}
@@ -252,23 +268,26 @@
 									<button
 										class="entry"
 										class:advised={choice?.row === i && choice.entering === index}
-										class:zero={isZero(value)}
-										data-entry={`${i}:${index}`}
-										title={row.basic
-											? `Pivot: ${name} in, ${row.name} out`
-											: `Pivot: ${name} becomes basic in ${owner.name}`}
+										class:zero={isZero(value) && !isCovered}
+										class:cover={isCovered}
+										aria-label={isCovered ? `covered entry of ${name}, shows it` : undefined}
+										title={isCovered
+											? 'Show this number'
+											: row.basic
+												? `Pivot: ${name} in, ${row.name} out`
+												: `Pivot: ${name} becomes basic in ${owner.name}`}
 										tabindex={reached.row === i && reached.column === index ? 0 : -1}
-										aria-disabled={isZero(value)}
+										aria-disabled={isZero(value) && !isCovered}
 									>
-										<NumberView {value} style={numbers} />
+										{#if isCovered}?{:else}<NumberView {value} style={numbers} />{/if}
 									</button>
 								</td>
 							{/if}
 						{/if}
 					{/each}
 					{#if live && showsRatios}
-						<td class="ratio" class:least={ratio?.least && !hides}>
-							{#if ratio?.value}
+						<td class="ratio" class:least={ratio?.least && !hides && shown.covered.size === 0}>
+							{#if shown.covered.size > 0}<span class="none">?</span>{:else if ratio?.value}
 								<NumberView value={ratio.value} style={numbers} />{#if ratio.least && !hides}<span class="tag"
 										>least</span
 									>{/if}
@@ -281,22 +300,8 @@
 			{/each}
 		</tbody>
 		<tfoot>
-			{#if along}
-				<tr class="row-ratios">
-					<th scope="row" class="basis">ratio</th>
-					{#each shown.across as place, i (place.column)}
-						{#if place.kind === 'entry'}
-							{@const at = t.nonbasic.indexOf(shown.columns[place.at].index)}
-							{@const ratio = at < 0 ? null : along.ratios[at]}
-							<td class:least={ratio?.least}>
-								{#if ratio?.value}<NumberView value={ratio.value} style={numbers} />{:else}<span class="none"
-										>–</span
-									>{/if}
-							</td>
-						{:else}<td class={place.kind} class:first={!isLast(i)}></td>{/if}
-					{/each}
-					<td class="ratio"><span class="tag">along row {shown.rows[along.row].name}</span></td>
-				</tr>
+			{#if along && shown.covered.size === 0}
+				<RowRatios {t} {shown} {along} />
 			{/if}
 			{#if shown.down[0] === 'rows'}{@render goals()}{/if}
 		</tfoot>

@@ -18,7 +18,9 @@ export function saveRun({ format, whole }: RunExport, session: Session, lesson: 
 	const { tableau } = session;
 	if (!tableau) return;
 	const { notation } = lesson;
-	const text = whole ? runText(session.run(), notation, format) : tableauText(tableau, notation, format);
+	const text = whole
+		? runText(session.run(), notation, format)
+		: tableauText(tableau, notation, format, session.covering.covered);
 	const name = fileName(titleOf(lesson.lesson), `${whole ? '-run' : '-tableau'}${ENDS[format]}`);
 	download(name, text, TYPES[format]);
 }

@@ -122,7 +122,10 @@
 							{:else if stop && work}
 								<span class="basis" title={`Basis: ${basisOf(stop)}`}>{basisOf(stop)}</span>
 								<span class="value"
-									><NumberView value={objectiveValue(work.tableau)} style={document.notation.numbers} /></span
+									>{#if here && session.covering.isOn}?{:else}<NumberView
+											value={objectiveValue(work.tableau)}
+											style={document.notation.numbers}
+										/>{/if}</span
 								>
 							{/if}
 						</button>

@@ -1,0 +1,56 @@
+import { addresses, board, withoutOpened } from '$lib/core/notation/board';
+import type { Tableau } from '$lib/core/tableau/tableau';
+import type { LessonDocument } from './document.svelte';
+import type { Reveal } from './reveal.svelte';
+
+const NOTHING: ReadonlySet<string> = new Set();
+
+/** Numbers of the tableau where we stand that are covered: the class says what stands there, and each is shown when it is asked for. */
+export class Covering {
+	readonly #document: LessonDocument;
+	readonly #session: { readonly tableau: Tableau | null; readonly standing: number };
+	readonly #reveal: Reveal;
+
+	constructor(
+		document: LessonDocument,
+		session: { readonly tableau: Tableau | null; readonly standing: number },
+		reveal: Reveal
+	) {
+		this.#document = document;
+		this.#session = session;
+		this.#reveal = reveal;
+	}
+
+	readonly #all = $derived.by(() => {
+		const { tableau } = this.#session;
+		return tableau ? addresses(board(tableau, this.#document.notation)) : [];
+	});
+	readonly #covered = $derived.by(() =>
+		this.#reveal.conceals('cells') ? withoutOpened(this.#all, this.#opened) : NOTHING
+	);
+
+	/** the addresses of the numbers that are covered */
+	get covered(): ReadonlySet<string> {
+		return this.#covered;
+	}
+	get isOn(): boolean {
+		return this.#covered.size > 0;
+	}
+
+	get #at(): string {
+		return String(this.#session.standing);
+	}
+	get #opened(): readonly string[] {
+		return this.#reveal.opened('cells', this.#at);
+	}
+
+	/** Shows a number. */
+	show(address: string): void {
+		this.#reveal.open('cells', this.#at, [...this.#opened, address]);
+	}
+
+	/** Shows all numbers of this tableau. */
+	showAll(): void {
+		this.#reveal.open('cells', this.#at, this.#all);
+	}
+}

@@ -1,0 +1,29 @@
+<script lang="ts">
+	import { addressText, type Board, type BoardCell } from '$lib/core/notation/board';
+	import CellView from './CellView.svelte';
+
+	/** A line around an extended tableau: coefficients above the names, or the row z below. */
+	interface Props {
+		name: string;
+		shown: Board;
+		cells: readonly BoardCell[];
+		/** the objective row whose numbers it tells in another way: what is covered there is covered here */
+		row?: string;
+		hasRatios: boolean;
+	}
+	let { name, shown, cells, row = '', hasRatios }: Props = $props();
+</script>
+
+<tr class="costs">
+	<th scope="row" class="basis">{name}</th>
+	{#each shown.across as place, i (place.column)}
+		{#if place.kind === 'entry'}
+			<td
+				>{#if shown.covered.has(addressText({ row, column: place.column }))}?{:else}<CellView
+						cell={cells[place.at]}
+					/>{/if}</td
+			>
+		{:else}<td class:rhs={place.kind === 'rhs' && i === shown.across.length - 1}></td>{/if}
+	{/each}
+	{#if hasRatios}<td class="ratio"></td>{/if}
+</tr>
