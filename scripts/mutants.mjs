@@ -1,5 +1,5 @@
-// npm run mutants [-- folder] [-- --lines 70] [-- --seed 7]: changes the core a little in many places, one at a time, and tells which changes no
-// test notices. Without a folder: a seeded sample of lines from all of the core.
+// npm run mutants [-- folder ...] [-- --lines 70] [-- --seed 7]: changes a seeded sample of lines a little, one at a time, and tells which
+// changes no test notices. Folders are parts of src/lib, as core/move or desk; without any the sample is from all of the core.
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
@@ -10,7 +10,7 @@ const { values, positionals } = parseArgs({
 	allowPositionals: true,
 	options: { lines: { type: 'string', default: '70' }, seed: { type: 'string', default: '1' } }
 });
-const CORE = join(ROOT, 'src/lib/core');
+const LIB = join(ROOT, 'src/lib');
 
 const files = (folder) =>
 	readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
@@ -42,10 +42,11 @@ function sample(list, count) {
 	return Array.from({ length: Math.min(count, rest.length) }, () => rest.splice(next(rest.length), 1)[0]);
 }
 
-const folder = positionals[0];
-const mutate = folder
-	? files(join(CORE, folder)).map((file) => relative(ROOT, file))
-	: sample(files(CORE).flatMap(candidates), Number(values.lines));
+const folders = positionals.length > 0 ? positionals : ['core'];
+const mutate = sample(
+	folders.flatMap((folder) => files(join(LIB, folder))).flatMap(candidates),
+	Number(values.lines)
+);
 
 const config = join(tmpdir(), `mathesis-mutants-${process.pid}.json`);
 writeFileSync(
@@ -62,6 +63,7 @@ writeFileSync(
 		mutator: { excludedMutations: ['StringLiteral'] },
 		concurrency: 2,
 		timeoutMS: 15_000,
+		dryRunTimeoutMinutes: 30,
 		tempDirName: join(tmpdir(), 'mathesis-mutants'),
 		thresholds: { high: 90, low: 80, break: null }
 	})

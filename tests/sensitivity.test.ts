@@ -102,6 +102,23 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.click('As tables');
 	await desk.shows('Primal and dual', 'rows and columns traded');
 	await accessible();
+	// both are solved beside each other, each by its own steps
+	const side = (name: string) => `.sheet section[aria-label="${name}"]`;
+	const last = (name: string) =>
+		desk.page.$eval(`${side(name)} .simplex [data-cell="objective rhs"]`, (cell) => cell.textContent!.trim());
+	await desk.click('Solve both');
+	await desk.page.waitForSelector(`${side('The dual')} .simplex`);
+	const primal = await last('The primal');
+	await desk.page.click(`${side('The dual')} [aria-label="To the end"]`);
+	await desk.page.waitForFunction(
+		(own) => document.querySelector(own)!.textContent!.includes('Optimal'),
+		{},
+		side('The dual')
+	);
+	expect(await last('The primal')).toBe(primal);
+	await accessible();
+	await desk.press('Escape');
+	await desk.page.waitForSelector('.sheet', { hidden: true });
 	await desk.click('Open the dual');
 	await desk.page.waitForFunction(() => location.pathname === '/simplex');
 	await desk.click('↩ Back');

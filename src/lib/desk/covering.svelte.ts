@@ -1,29 +1,29 @@
 import { addresses, board, withoutOpened } from '$lib/core/notation/board';
 import type { Tableau } from '$lib/core/tableau/tableau';
-import type { LessonDocument } from './document.svelte';
+import type { Workspace } from './workspace';
 import type { Reveal } from './reveal.svelte';
 
 const NOTHING: ReadonlySet<string> = new Set();
 
 /** Numbers of the tableau where we stand that are covered: the class says what stands there, and each is shown when it is asked for. */
 export class Covering {
-	readonly #document: LessonDocument;
+	readonly #workspace: Workspace;
 	readonly #session: { readonly tableau: Tableau | null; readonly standing: number };
 	readonly #reveal: Reveal;
 
 	constructor(
-		document: LessonDocument,
+		workspace: Workspace,
 		session: { readonly tableau: Tableau | null; readonly standing: number },
 		reveal: Reveal
 	) {
-		this.#document = document;
+		this.#workspace = workspace;
 		this.#session = session;
 		this.#reveal = reveal;
 	}
 
 	readonly #all = $derived.by(() => {
 		const { tableau } = this.#session;
-		return tableau ? addresses(board(tableau, this.#document.notation)) : [];
+		return tableau ? addresses(board(tableau, this.#workspace.notation)) : [];
 	});
 	readonly #covered = $derived.by(() =>
 		this.#reveal.conceals('cells') ? withoutOpened(this.#all, this.#opened) : NOTHING

@@ -8,6 +8,8 @@ import {
 	type DualNames
 } from '$lib/core/answer/dual-steps';
 import { hasBounds } from '$lib/core/answer/kept-bounds';
+import { newLesson, withTitle, type Lesson } from '$lib/core/lesson/lesson';
+import { printStatement } from '$lib/core/problem/statement/print';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import type { Tableau } from '$lib/core/tableau/tableau';
 
@@ -114,5 +116,12 @@ export class DualWriting {
 	/** Shows so many steps; null shows all. */
 	step(to: number | null): void {
 		this.#shown = to === null ? null : Math.max(0, to);
+	}
+
+	/** The dual as a lesson of its own. */
+	lesson({ primal, dual }: ReturnType<typeof writtenDual>): Lesson {
+		const title = `Dual of ${primal.title ?? 'the problem'}`.slice(0, 120);
+		const story = `The dual of a lesson: its variables are what the constraints there are worth.`;
+		return { ...newLesson(withTitle(printStatement({ ...dual.problem, title }), title)), story };
 	}
 }

@@ -2,24 +2,24 @@ import { replay, type Stop } from '$lib/core/move/replay';
 import { stated } from '$lib/core/position/position';
 import { pathTo } from '$lib/core/move/trail';
 import { keysOf } from '$lib/core/problem/lasting';
-import type { LessonDocument } from './document.svelte';
+import type { Workspace } from './workspace';
 import type { Session } from './session.svelte';
 
 /** The tableau that is looked at beside the present one: of an earlier step, or one that was pinned, on whatever branch of the trail. */
 export class Pinned {
-	readonly #document: LessonDocument;
+	readonly #workspace: Workspace;
 	readonly #session: Session;
 	#node = $state<number | null>(null);
 	/** how many steps before the last of the way it is looked at */
 	#back = $state(0);
 
-	constructor(document: LessonDocument, session: Session) {
-		this.#document = document;
+	constructor(workspace: Workspace, session: Session) {
+		this.#workspace = workspace;
 		this.#session = session;
 	}
 
 	readonly #stops = $derived.by((): readonly Stop[] => {
-		const { problem, book, trail } = this.#document;
+		const { problem, book, trail } = this.#workspace;
 		if (this.#node === null || !problem || !trail.nodes.some(({ id }) => id === this.#node)) return [];
 		return replay(stated(problem, keysOf(book)), pathTo(trail, this.#node)).stops;
 	});

@@ -18,7 +18,7 @@ import { keysOf } from '$lib/core/problem/lasting';
 import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import { Covering } from './covering.svelte';
-import type { LessonDocument } from './document.svelte';
+import type { Workspace } from './workspace';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
 import type { Proposal, Removed } from './proposal';
@@ -31,7 +31,7 @@ const AT_ONCE = 20;
 
 /** Where we stand in a lesson, what can be done there, and what is being considered. */
 export class Session {
-	readonly #document: LessonDocument;
+	readonly #workspace: Workspace;
 	#proposal = $state.raw<Proposal | null>(null);
 	#removed = $state.raw<Removed | null>(null);
 	/** the step at which a rule that goes round was stopped */
@@ -42,18 +42,18 @@ export class Session {
 	/** which numbers of the tableau the class may not see yet */
 	readonly covering: Covering;
 
-	constructor(document: LessonDocument, reveal: Reveal) {
-		this.#document = document;
+	constructor(workspace: Workspace, reveal: Reveal) {
+		this.#workspace = workspace;
 		this.#reveal = reveal;
-		this.covering = new Covering(document, this, reveal);
+		this.covering = new Covering(workspace, this, reveal);
 	}
 
 	readonly #large = $derived.by(() => {
-		const { problem } = this.#document;
+		const { problem } = this.#workspace;
 		return problem !== null && isLarge(problem);
 	});
 	readonly #walk = $derived.by(() => {
-		const { problem, book, trail } = this.#document;
+		const { problem, book, trail } = this.#workspace;
 		if (!problem || this.#large) return null;
 		return replay(stated(problem, keysOf(book)), pathTo(trail, trail.current));
 	});
@@ -77,7 +77,7 @@ export class Session {
 	#looks: ReadonlyMap<string, Identity> | null = null;
 	readonly #identities = $derived.by(() => {
 		// the same looks stay the same value, so that a pivot redraws no line
-		const looks = identities(this.#document.book, this.position);
+		const looks = identities(this.#workspace.book, this.position);
 		return (this.#looks = this.#looks && sameIdentities(this.#looks, looks) ? this.#looks : looks);
 	});
 	readonly #drawn = $derived.by(() => this.problem && withCuts(this.problem, this.position?.cuts ?? []));
@@ -99,14 +99,14 @@ export class Session {
 	}
 	/** the trail's node that we stand on */
 	get standing(): number {
-		return this.#stop?.node.id ?? this.#document.trail.nodes[0].id;
+		return this.#stop?.node.id ?? this.#workspace.trail.nodes[0].id;
 	}
 	get tableau(): Tableau | null {
 		return this.position?.work?.tableau ?? null;
 	}
 	/** the problem where we stand: the statement's, with the changes that moves made */
 	get problem(): Problem | null {
-		return this.position?.problem ?? this.#document.problem;
+		return this.position?.problem ?? this.#workspace.problem;
 	}
 	get plan(): Plan | null {
 		return this.tableau && readPlan(this.tableau);
@@ -116,7 +116,7 @@ export class Session {
 		return !!this.plan && !!this.problem && isFeasible(this.problem, this.plan);
 	}
 	get rule(): Rule {
-		return ruleNamed(this.#document.rule);
+		return ruleNamed(this.#workspace.rule);
 	}
 	/** what the method at work would do */
 	get decision(): Decision | null {
@@ -208,7 +208,7 @@ export class Session {
 			return false;
 		}
 		// a step from where the statement forced us back to starts there
-		this.#document.keepTrail(extend({ ...this.#document.trail, current: this.standing }, proposal.move));
+		this.#workspace.keepTrail(extend({ ...this.#workspace.trail, current: this.standing }, proposal.move));
 		this.#refused = null;
 		return true;
 	}
@@ -226,7 +226,7 @@ export class Session {
 	visit(plan: Plan): boolean {
 		const { position } = this;
 		const way = position?.work && wayTo(position.work, plan);
-		if (way) return this.#document.asOne(() => way.every((move) => this.take(move)));
+		if (way) return this.#workspace.asOne(() => way.every((move) => this.take(move)));
 		// from nowhere, or from outside the region, the corner's basis is named
 		const named = position && basisOfCorner(position, plan);
 		if (!named) this.#refused = { at: this.standing, why: { code: 'no-way' } };
@@ -235,8 +235,8 @@ export class Session {
 
 	/** Starts in a way; what was done before stays as a branch. */
 	start(move: Move): boolean {
-		return this.#document.asOne(() => {
-			this.goTo(this.#document.trail.nodes[0].id);
+		return this.#workspace.asOne(() => {
+			this.goTo(this.#workspace.trail.nodes[0].id);
 			return this.take(move);
 		});
 	}
@@ -250,7 +250,7 @@ export class Session {
 	/** The move that the method at work decides on; null at an end, or where it is stuck. */
 	#nextMove(): Move | null {
 		const [decision, work] = [this.#decision, this.position?.work];
-		return work && decision ? moveOf(work, decision, this.#document.rule) : null;
+		return work && decision ? moveOf(work, decision, this.#workspace.rule) : null;
 	}
 
 	/** Does what the method and the rule say; false where there is nothing more to do. Where the method is stuck, that is told. */
@@ -270,7 +270,7 @@ export class Session {
 	 * stays responsive; whatever else is done meanwhile ends it.
 	 */
 	async follow(until: 'phase' | 'end'): Promise<void> {
-		await this.#document.asOneInTime(() => this.#follow(until));
+		await this.#workspace.asOneInTime(() => this.#follow(until));
 	}
 
 	async #follow(until: 'phase' | 'end'): Promise<void> {
@@ -280,16 +280,16 @@ export class Session {
 			if ((i > 0 && this.#loop) || !this.next()) return;
 			if (until === 'phase' && this.position?.work?.part !== part) return;
 			if (performance.now() - paused < AT_ONCE) continue;
-			const { trail } = this.#document;
+			const { trail } = this.#workspace;
 			await new Promise((resolve) => setTimeout(resolve));
-			if (this.#document.trail !== trail) return;
+			if (this.#workspace.trail !== trail) return;
 			paused = performance.now();
 		}
 	}
 
 	/** Goes to a step of the trail; how far the statement allows. */
 	goTo(id: number): void {
-		this.#document.keepTrail({ ...this.#document.trail, current: id });
+		this.#workspace.keepTrail({ ...this.#workspace.trail, current: id });
 		this.#refused = null;
 		this.#proposal = null;
 	}
@@ -304,8 +304,8 @@ export class Session {
 	 * @param what what the step is called, for the reader
 	 */
 	remove(id: number, what: Sentence): void {
-		const before = this.#document.trail;
-		this.#document.keepTrail(withoutBranch({ ...before, current: this.standing }, id));
-		this.#removed = { what, restore: () => this.#document.keepTrail(before) };
+		const before = this.#workspace.trail;
+		this.#workspace.keepTrail(withoutBranch({ ...before, current: this.standing }, id));
+		this.#removed = { what, restore: () => this.#workspace.keepTrail(before) };
 	}
 }

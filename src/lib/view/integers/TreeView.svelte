@@ -11,6 +11,7 @@
 	import { mustBeWhole } from '$lib/core/problem/whole';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
+	import BesideButton from '../beside/BesideButton.svelte';
 	import Reasons from '../commentary/Reasons.svelte';
 	import Words from '../shared/Words.svelte';
 	import BoundChart from './BoundChart.svelte';
@@ -141,6 +142,15 @@
 					{#each CLOSINGS as { way, says } (way)}
 						<button class="btn tool" onclick={() => integers.tree.claim({ way })}>{says}</button>
 					{/each}
+				{/if}
+				{#if integers.tree.nodeProblem && node.id > 0}
+					<BesideButton
+						problem={integers.tree.nodeProblem}
+						title={`Node ${node.id}`}
+						name="The relaxation"
+						says="Beside the root"
+						hint="Its tableau beside the lesson’s, each with its own steps"
+					/>
 				{/if}
 				<button
 					class="btn tool"

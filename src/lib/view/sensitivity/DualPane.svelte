@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { DUAL_NAMES } from '$lib/core/answer/dual-steps';
-	import { newLesson, withTitle } from '$lib/core/lesson/lesson';
 	import { calledRow } from '$lib/core/problem/row-owner';
-	import { printStatement, printTerms } from '$lib/core/problem/statement/print';
+	import { printTerms } from '$lib/core/problem/statement/print';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Constraint, Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import BesideButton from '../beside/BesideButton.svelte';
 	import Choose from '../shared/Choose.svelte';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -77,14 +77,7 @@
 	/** The dual as a lesson of its own; the present one stays in the list, and is one press away. */
 	async function open() {
 		if (!written) return;
-		const { title } = written.primal;
-		const text = printStatement({
-			...written.dual.problem,
-			title: `Dual of ${title ?? 'the problem'}`.slice(0, 120)
-		});
-		const story = `The dual of a lesson: its variables are what the constraints there are worth.`;
-		const own = newLesson(withTitle(text, `Dual of ${title ?? 'the problem'}`));
-		await keeping.openNew({ ...own, story, page: '/simplex' }, true);
+		await keeping.openNew({ ...writing.lesson(written), page: '/simplex' }, true);
 		go('/simplex');
 	}
 
@@ -208,6 +201,13 @@
 			<button class="btn tool" onclick={() => writing.step(steps === all ? 0 : null)}
 				>{steps === all ? 'From the beginning' : 'Whole'}</button
 			>
+			<BesideButton
+				problem={written.dual.problem}
+				title="The dual"
+				name="The primal"
+				says="Solve both"
+				hint="Both tableaux beside each other, each with its own steps"
+			/>
 			<button
 				class="btn tool"
 				title="As a lesson of its own; this one stays in Lessons"

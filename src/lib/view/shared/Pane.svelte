@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { useSide } from './side';
 
 	interface Props {
 		/** what pages call the pane */
@@ -14,11 +15,12 @@
 	let { pane, name, aside = null, tools, children }: Props = $props();
 	const { preferences } = useDesk();
 	const id = $props.id();
+	const side = useSide();
 	const enlarged = $derived(preferences.enlarged === pane);
 	const words = $derived(enlarged ? `Put ${name} back` : `Enlarge ${name}`);
 </script>
 
-<section class="pane" aria-labelledby={id} data-pane={pane}>
+<section class="pane" aria-labelledby={side ? `${id} ${side}` : id} data-pane={pane}>
 	<header>
 		<h2 {id}>{name}</h2>
 		{#if aside}<p class="aside" role="status">{aside}</p>{/if}

@@ -1,0 +1,39 @@
+import { newLesson, withTitle } from '$lib/core/lesson/lesson';
+import { printStatement } from '$lib/core/problem/statement/print';
+import type { Problem } from '$lib/core/problem/types';
+import { Desk } from './desk.svelte';
+
+/** A problem that is worked on beside the open lesson, with a desk of its own: nothing that is done there touches the lesson. */
+export class Beside {
+	readonly #desk: Desk;
+	#other = $state.raw<{ readonly text: string; readonly title: string; readonly desk: Desk } | null>(null);
+	#isOpen = $state(false);
+
+	/** @param desk of the open lesson */
+	constructor(desk: Desk) {
+		this.#desk = desk;
+	}
+
+	/** the problem beside, with its desk; null where none is open */
+	get other(): { readonly title: string; readonly desk: Desk } | null {
+		return this.#isOpen ? this.#other : null;
+	}
+
+	/** Opens a problem beside; where it was open before, as it was left. Its notation and rule are the lesson's. */
+	open(problem: Problem, title: string): void {
+		const text = printStatement(problem);
+		if (this.#other?.text !== text) {
+			const desk = new Desk(newLesson(withTitle(text, title)));
+			this.#other = { text, title, desk };
+		}
+		const { document } = this.#other.desk;
+		document.notate(this.#desk.document.notation);
+		document.chooseRule(this.#desk.document.rule);
+		this.#isOpen = true;
+	}
+
+	/** Closes it; it stays as it is until another is opened. */
+	close(): void {
+		this.#isOpen = false;
+	}
+}
