@@ -7,7 +7,7 @@ import { judgeClaim, type NodeClaim } from '$lib/core/integer/claims';
 import { withBranchings } from '$lib/core/integer/relaxation';
 import type { Search } from '$lib/core/integer/search';
 import { SEARCH_RULES, type SearchNode, type SearchRules } from '$lib/core/integer/search-types';
-import { MAX_DECISIONS, type KeptTree } from '$lib/core/lesson/lesson';
+import { MAX_DECISIONS, type KeptTree } from '$lib/core/lesson/fields';
 import { writeProblem } from '$lib/core/problem/codec';
 import type { Problem } from '$lib/core/problem/types';
 import { packDecision, takePacked, type PackedDecision } from '$lib/work/packing';

@@ -13,6 +13,7 @@ import { sameProblem } from '../problem/types';
 import { readLesson } from './check';
 import { collectionText, lessonText, openFile, problemText } from './files';
 import { newLesson, titleOf, withTitle, type Lesson } from './lesson';
+import { WAYS } from '../move/types';
 import { lessonSchema } from './schema';
 import { hrefOf, relinked, targetOf } from './story';
 
@@ -39,6 +40,31 @@ const anyLesson: fc.Arbitrary<Lesson> = fc
 		tags,
 		plans: [{ name: 'plan 1', amounts: { x1: `${plan}/3` } }]
 	}));
+
+/** every kind of move, and some that are none */
+const MOVES: unknown[] = [
+	...WAYS.map((way) => ({ kind: 'begin', way, equalities: 'one-row' })),
+	{ kind: 'begin', way: 'auto' },
+	{ kind: 'artificial', column: 'all' },
+	{ kind: 'artificial', column: '' },
+	{ kind: 'pivot', enter: 'x:x', leave: 's:a', by: 'bland' },
+	{ kind: 'pivot', enter: 'x:x', leave: 's:a', by: 'hand', outside: 'yes' },
+	{ kind: 'basis', columns: ['x:x'] },
+	{ kind: 'basis', columns: [] },
+	{ kind: 'phase', to: 'phase-two' },
+	{ kind: 'cut', row: 'x:x', cut: 'mixed-integer' },
+	{ kind: 'cut', row: 'x:x', cut: 'deep' },
+	{ kind: 'combine', multipliers: { a: '1/2' } },
+	{ kind: 'combine', multipliers: ['1/2'] },
+	{ kind: 'drop' },
+	{ kind: 'branch', variable: 'x', relation: '<=', value: '3' },
+	{ kind: 'branch', variable: 'x', relation: '=', value: '3' },
+	{ kind: 'inward' },
+	{ kind: 'change', change: { rhs: 'a', value: '7/2' } },
+	{ kind: 'change', change: { cost: 'x', value: 'seven' } },
+	{ kind: 'change', change: { rhs: 'a', value: '1', more: 1 } },
+	{ kind: 'change', change: { add: { name: 'd', terms: { x: '1' }, relation: '>=', rhs: '1' } } }
+];
 
 describe('files', () => {
 	test('a lesson, a collection and a link give the same lessons again', () => {
@@ -174,7 +200,20 @@ describe('files', () => {
 					]
 				}
 			},
-			{ trail: { current: 0, nodes: [] } }
+			{ trail: { current: 0, nodes: [] } },
+			...MOVES.map((move) => ({
+				trail: {
+					current: 1,
+					nodes: [
+						{ id: 0, parent: null, move: null },
+						{ id: 1, parent: 0, move, name: 'a step' }
+					]
+				}
+			})),
+			{ tree: undefined, recipe: undefined },
+			{ recipe: 7 },
+			{ meanings: { variables: { ['x'.repeat(81)]: 'long' }, constraints: {} } },
+			{ notation: { numbers: 'fraction', slack: 'long' } }
 		];
 		for (const change of changes) {
 			const data = JSON.parse(JSON.stringify({ ...good, ...change })) as Record<string, unknown>;

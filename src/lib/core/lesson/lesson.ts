@@ -1,64 +1,10 @@
-import type { NodeDecision, SearchRules } from '../integer/search-types';
-import { NEW_TRAIL, type Trail } from '../move/trail';
-import type { RuleName } from '../method/rule';
-import { PLAIN, type Notation } from '../notation/notation';
-import { EMPTY_BOOK, type LastingBook } from '../problem/lasting';
+import { NEW_TRAIL } from '../move/trail';
+import { PLAIN } from '../notation/notation';
+import { EMPTY_BOOK } from '../problem/lasting';
 import { quote, unquote } from '../problem/statement/linear';
+import type { Lesson, Meanings } from './fields';
 
-/** Where the region's picture is looked at: the middle in the author's units, and the magnification over "fit". */
-export interface RegionView {
-	readonly x: number;
-	readonly y: number;
-	readonly scale: number;
-}
-
-/** What variables and constraints mean, in the words of the story; by their lasting keys. */
-export interface Meanings {
-	readonly variables: Readonly<Record<string, string>>;
-	readonly constraints: Readonly<Record<string, string>>;
-}
-
-/** characters of a recipe */
-export const MAX_RECIPE = 20_000;
-/** nodes of a search tree that are kept; what comes after them can be searched again */
-export const MAX_DECISIONS = 2_000;
-
-/** A branch-and-bound tree as it is kept: what was decided node by node; it is solved again when it is looked at. */
-export interface KeptTree {
-	readonly rules: SearchRules;
-	readonly decisions: readonly NodeDecision[];
-	/** the node that is solved and waits for what follows from it */
-	readonly waits: number | null;
-	/** the node that is looked at */
-	readonly looked: number;
-}
-
-/** A lesson as it is kept: the statement and who is who in it, its story, the trail, and how they are shown. */
-export interface Lesson {
-	readonly format: 'mathesis-lesson';
-	readonly version: 3;
-	readonly statement: string;
-	/** what happened, in Markdown; `[5/2 kg](#clay.bowls)` links a part of it to the number it gave */
-	readonly story: string;
-	/** what the instructor wants to remember, in Markdown; not for the class */
-	readonly notes: string;
-	readonly tags: readonly string[];
-	/** the page of the desk that it opens with */
-	readonly page: string;
-	readonly meanings: Meanings;
-	readonly lasting: LastingBook;
-	readonly trail: Trail;
-	readonly rule: RuleName;
-	/** how the course writes tableaux; what an older lesson leaves out is as the plain notation has it */
-	readonly notation: Notation;
-	readonly view: RegionView | null;
-	/** plans that were tried and kept, amounts as text by name */
-	readonly plans: readonly { readonly name: string; readonly amounts: Readonly<Record<string, string>> }[];
-	/** the tree of its whole numbers; null where none was begun */
-	readonly tree: KeptTree | null;
-	/** how it was designed: a request of POST /api/v1/design with the version of what reads it, as JSON; empty where it was not */
-	readonly recipe: string;
-}
+export type { KeptTree, Lesson, Meanings, RegionView } from './fields';
 
 /** Nothing is said of any name. */
 export const NO_MEANINGS: Meanings = { variables: {}, constraints: {} };

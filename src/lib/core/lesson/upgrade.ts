@@ -1,4 +1,5 @@
 import type { TrailNode } from '../move/trail';
+import { newLesson } from './lesson';
 
 type Data = Record<string, unknown>;
 
@@ -34,21 +35,11 @@ const fromFirst = ({ numbers, trail, ...rest }: Data): Data => ({
 	...rest,
 	version: 2,
 	trail: isData(trail) ? trailOfFirst(trail) : trail,
-	notation: { numbers },
-	lasting: { variables: [], constraints: [], gone: [] }
+	notation: { numbers }
 });
 
-/** Version 2 had no story, notes, tags or meanings, and opened with the overview. */
-const fromSecond = (data: Data): Data => ({
-	...data,
-	version: 3,
-	story: '',
-	notes: '',
-	tags: [],
-	page: '/',
-	meanings: { variables: {}, constraints: {} },
-	plans: data.plans ?? []
-});
+/** What version 2 did not have is as in a fresh lesson. */
+const fromSecond = (data: Data): Data => ({ ...newLesson(''), ...data, version: 3 });
 
 /** A lesson of an earlier version in the form of the present one; anything else as it is. */
 export function upgraded(data: unknown): unknown {

@@ -1,21 +1,25 @@
-import type { Move } from './types';
+import { count, list, nullable, optional, record, sound, text, type Of } from '../problem/shape';
+import { MOVE, type Move } from './types';
 
-/** A step of the trail, small enough to keep: the step before and the move. */
-export interface TrailNode {
-	readonly id: number;
-	readonly parent: number | null;
-	/** null at the root, which is the problem as stated */
-	readonly move: Move | null;
+/** steps of a trail that are kept */
+const MAX_NODES = 2_000;
+
+/** A step of the trail, small enough to keep: the step before and the move (null at the root, which is the problem as stated). */
+const NODE = record({
+	id: count,
+	parent: nullable(count),
+	move: nullable(MOVE),
 	/** what the instructor calls the step, and notes about it */
-	readonly name?: string;
-	readonly note?: string;
-}
+	name: optional(text(200, 0)),
+	note: optional(text(5_000, 0))
+});
+export type TrailNode = Of<typeof NODE>;
 
 /** The tree of moves made, and where in it we are. */
-export interface Trail {
-	readonly nodes: readonly TrailNode[];
-	readonly current: number;
-}
+const MOVES_MADE = record({ nodes: list(NODE, MAX_NODES, 1), current: count });
+export type Trail = Of<typeof MOVES_MADE>;
+/** The same as it comes from outside: it must hang together. */
+export const TRAIL = sound(MOVES_MADE, 'the trail does not hang together', isSoundTrail);
 
 /** A trail that has begun as suits the problem. */
 export const NEW_TRAIL: Trail = {

@@ -1,8 +1,21 @@
 import type { Sentence, Remark } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
-import type { Part } from '../method/types';
-import type { Rule, RuleName } from '../method/rule';
-import type { Relation } from '../problem/types';
+import { RULE_NAMES, type Rule } from '../method/rule';
+import { PARTS } from '../method/types';
+import {
+	byKey,
+	closed,
+	exactNumber,
+	flag,
+	kinds,
+	list,
+	oneOf,
+	oneWith,
+	optional,
+	record,
+	text,
+	type Of
+} from '../problem/shape';
 import type { Position, Result } from '../position/position';
 
 /** The moves, each a small value that can be kept, and what every kind of them can tell. */
@@ -11,103 +24,66 @@ import type { Position, Result } from '../position/position';
 export const WAYS = ['auto', 'primal', 'two-phase', 'big-m', 'dual', 'repair', 'by-hand'] as const;
 export type Way = ChosenMethod | 'auto' | 'by-hand';
 
-export interface BeginMove {
-	readonly kind: 'begin';
-	readonly way: Way;
-	readonly equalities: 'one-row' | 'two-rows';
-}
+/** the id of a column, or a lasting key */
+const id = text(100);
+const multipliers = byKey(exactNumber, 500, 100);
 
-/** An artificial variable in one row (by the id of its column), or in every row without a basic variable. */
-export interface ArtificialMove {
-	readonly kind: 'artificial';
-	readonly column: string | 'all';
-}
-
-/** Columns by their ids; `outside` where the basis was not feasible after it when it was made. */
-export interface PivotMove {
-	readonly kind: 'pivot';
-	readonly enter: string;
-	readonly leave: string;
-	readonly by: RuleName | 'hand';
-	readonly outside?: boolean;
-}
-
-/** A basis chosen by its columns (ids), reached in one move. */
-export interface BasisMove {
-	readonly kind: 'basis';
-	readonly columns: readonly string[];
-}
-
-/** One part of a method hands over to another. */
-export interface PhaseMove {
-	readonly kind: 'phase';
-	readonly to: Part;
-}
-
-/**
- * A cutting plane from the row of a basic column (by its id), or from the objective row. Which of Gomory's cuts is asked for may be said; else it
- * is the fractional one wherever that is right.
- */
-export interface CutMove {
-	readonly kind: 'cut';
-	readonly row: string | 'objective';
-	readonly cut?: 'fractional' | 'mixed-integer';
-}
-
-/** A cutting plane composed of constraints, times numbers (as text, by lasting keys), rounded down. */
-export interface CombineMove {
-	readonly kind: 'combine';
-	readonly multipliers: Readonly<Record<string, string>>;
-}
-
-/** The cuts that do not bind any more leave the tableau. */
-export interface DropMove {
-	readonly kind: 'drop';
-}
-
-/** A bound that splits a fractional value: a variable by its lasting key, a whole number as text. */
-export interface BranchMove {
-	readonly kind: 'branch';
-	readonly variable: string;
-	readonly relation: '<=' | '>=';
-	readonly value: string;
-}
-
-/** Bounds of whole-number variables that are fractional become whole, inward; one that has none gets what the constraints imply. */
-export interface InwardMove {
-	readonly kind: 'inward';
-}
-
-/** One number of the problem changed, or a constraint added; numbers as text, as everything that is kept. */
-export interface ChangeMove {
-	readonly kind: 'change';
-	readonly change:
-		| { readonly rhs: string; readonly value: string }
-		| { readonly cost: string; readonly value: string }
-		| {
-				readonly add: {
-					readonly name: string;
-					/** by the variables' lasting keys */
-					readonly terms: Readonly<Record<string, string>>;
-					readonly relation: Relation;
-					readonly rhs: string;
-				};
-		  };
-}
+/** What each kind of move consists of, numbers as text as everything that is kept: its type, check and schema are made from this. */
+const FIELDS = {
+	begin: { way: oneOf(WAYS), equalities: oneOf(['one-row', 'two-rows']) },
+	/** an artificial variable in one row (by the id of its column), or in every row without a basic variable (`all`) */
+	artificial: { column: id },
+	/** columns that trade places; `outside` where the basis was not feasible after it when it was made */
+	pivot: { enter: id, leave: id, by: oneOf(['hand', ...RULE_NAMES]), outside: optional(flag) },
+	/** a basis chosen by its columns, reached in one move */
+	basis: { columns: list(id, 500, 1) },
+	/** one part of a method hands over to another */
+	phase: { to: oneOf(PARTS) },
+	/**
+	 * a cutting plane from the row of a basic column, or from the objective row (`objective`); which of Gomory's cuts is asked for may be said, else
+	 * it is the fractional one wherever that is right
+	 */
+	cut: { row: id, cut: optional(oneOf(['fractional', 'mixed-integer'])) },
+	/** a cutting plane composed of constraints (by lasting keys), times numbers, rounded down */
+	combine: { multipliers },
+	/** the cuts that do not bind any more leave the tableau */
+	drop: {},
+	/** a bound that splits a fractional value: a variable by its lasting key, a whole number */
+	branch: { variable: id, relation: oneOf(['<=', '>=']), value: exactNumber },
+	/** bounds of whole-number variables that are fractional become whole, inward; one that has none gets what the constraints imply */
+	inward: {},
+	/** one number of the problem changed (by lasting keys), or a constraint added */
+	change: {
+		change: oneWith({
+			rhs: closed({ rhs: id, value: exactNumber }),
+			cost: closed({ cost: id, value: exactNumber }),
+			add: closed({
+				add: record({
+					name: text(40),
+					terms: multipliers,
+					relation: oneOf(['<=', '>=', '=']),
+					rhs: exactNumber
+				})
+			})
+		})
+	}
+} as const;
 
 /** What a teacher does with a problem; small enough to be kept, and done anew from any position that allows it. */
-export type Move =
-	| BeginMove
-	| ArtificialMove
-	| PivotMove
-	| BasisMove
-	| PhaseMove
-	| CutMove
-	| CombineMove
-	| DropMove
-	| BranchMove
-	| InwardMove
-	| ChangeMove;
+export const MOVE = kinds(FIELDS);
+export type Move = Of<typeof MOVE>;
+type Kind<K extends Move['kind']> = Extract<Move, { kind: K }>;
+export type BeginMove = Kind<'begin'>;
+export type ArtificialMove = Kind<'artificial'>;
+export type PivotMove = Kind<'pivot'>;
+export type BasisMove = Kind<'basis'>;
+export type PhaseMove = Kind<'phase'>;
+export type CutMove = Kind<'cut'>;
+export type CombineMove = Kind<'combine'>;
+export type DropMove = Kind<'drop'>;
+export type BranchMove = Kind<'branch'>;
+export type InwardMove = Kind<'inward'>;
+export type ChangeMove = Kind<'change'>;
 
 /** Something that can be done where one stands. */
 export interface Offer {

@@ -1,25 +1,9 @@
 import * as yup from 'yup';
-import { NUMBER_STYLES } from '../number/show';
-import { CHOICES, completed, PROFILES, type Notation } from './notation';
+import { checkOf } from '../problem/shape-check';
+import { LOOSE_NOTATION } from './shape';
+import { completed, PROFILES, type Notation } from './notation';
 
 /** What notations from files and storage are checked against, and the format in which profiles are kept: docs/FORMAT.md. */
-
-const choices = Object.fromEntries(
-	Object.entries(CHOICES).map(([name, variants]) => [name, yup.string().oneOf([...variants])])
-);
-const letters = yup.string().matches(/^\p{L}{1,3}$/u);
-
-/** A notation, whose choices may be left out. */
-export const notationShape = yup
-	.object({
-		numbers: yup.string().oneOf(NUMBER_STYLES).required(),
-		...choices,
-		slack: letters,
-		surplus: letters,
-		artificial: letters,
-		infeasibility: letters
-	})
-	.required();
 
 /** A notation under a name. */
 export interface Profile {
@@ -46,7 +30,7 @@ const shape = yup.object({
 						'a notation that comes along has the name “${value}”'
 					),
 				// docs/FORMAT.md: what it leaves out is as in the first profile
-				notation: notationShape.shape({ numbers: yup.string().oneOf(NUMBER_STYLES) })
+				notation: checkOf(LOOSE_NOTATION) as yup.AnySchema
 			})
 		)
 		.max(MAX_PROFILES)

@@ -1,20 +1,19 @@
+import { count, list, record, text, type Of } from './shape';
 import type { Keys } from './keys';
 import { sameConstraint, type Constraint, type Problem } from './types';
 import { primed } from './names';
 
-/** A constraint or variable that lasts: its key stays through renaming and edits elsewhere; `look` numbers its colour and mark. */
-export interface Lasting {
-	readonly key: string;
-	readonly name: string;
-	readonly look: number;
-}
+/** names that are remembered, of each sort */
+const MAX_LASTING = 500;
+
+/** A name with the key that stays when it changes, and which of the looks is its own. */
+const LASTING = record({ key: text(80), name: text(40), look: count });
+export type Lasting = Of<typeof LASTING>;
+const lasting = list(LASTING, MAX_LASTING);
 
 /** Who is who in a problem that is edited; those that are gone are remembered, in case they come back. */
-export interface LastingBook {
-	readonly variables: readonly Lasting[];
-	readonly constraints: readonly Lasting[];
-	readonly gone: readonly Lasting[];
-}
+export const BOOK = record({ variables: lasting, constraints: lasting, gone: lasting });
+export type LastingBook = Of<typeof BOOK>;
 
 export const EMPTY_BOOK: LastingBook = { variables: [], constraints: [], gone: [] };
 

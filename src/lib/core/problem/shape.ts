@@ -1,0 +1,113 @@
+/**
+ * What data from outside consists of, as data: its type in the code, its check (`shape-check.ts`) and its JSON Schema (`shape-schema.ts`) all come
+ * from one description.
+ */
+
+export type Description =
+	/** text of so many characters, perhaps of a pattern */
+	| { readonly is: 'text'; readonly least: number; readonly most: number; readonly pattern?: string }
+	/** an exact number as text */
+	| { readonly is: 'number' }
+	/** a number of the machine */
+	| { readonly is: 'finite'; readonly above?: number }
+	/** 0, 1, 2 … */
+	| { readonly is: 'count' }
+	| { readonly is: 'flag' }
+	| { readonly is: 'one-of'; readonly values: readonly (string | number)[] }
+	| { readonly is: 'list'; readonly of: Shape; readonly least: number; readonly most: number }
+	/** fields by name; what is not among them is left out, or, where it is closed, refused */
+	| { readonly is: 'record'; readonly fields: Readonly<Record<string, Shape>>; readonly isClosed: boolean }
+	/** values by any key of so many characters */
+	| { readonly is: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
+	| { readonly is: 'nullable'; readonly of: Shape }
+	/** a field that may be left out */
+	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown }
+	/** a record that its field `kind` tells apart from others */
+	| { readonly is: 'kinds'; readonly fields: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
+	/** a record that the presence of a field tells apart from others; the last is meant where none is there */
+	| { readonly is: 'one-with'; readonly records: Readonly<Record<string, Shape>> }
+	/** what a schema cannot say */
+	| { readonly is: 'sound'; readonly of: Shape; readonly message: string; test(value: unknown): boolean }
+	| { readonly is: 'described'; readonly of: Shape; readonly words: string };
+
+/** A description with the type of what it describes, which is there for the compiler alone. */
+export type Shape<T = unknown> = Description & { readonly type?: T };
+type Optional<T> = Shape<T> & { readonly canBeMissing: true };
+
+/** The type of what a shape describes. */
+export type Of<S> = S extends Shape<infer T> ? T : never;
+type Fields = Readonly<Record<string, Shape>>;
+type Missing<F> = { [K in keyof F]: F[K] extends { canBeMissing: true } ? K : never }[keyof F];
+/** The type of a record with these fields. */
+export type RecordOf<F> = { readonly [K in Exclude<keyof F, Missing<F>>]: Of<F[K]> } & {
+	readonly [K in Missing<F>]?: Of<F[K]>;
+};
+type OneOf<K extends Record<string, Fields>> = {
+	[Kind in keyof K]: { readonly kind: Kind } & RecordOf<K[Kind]>;
+}[keyof K];
+
+export const text = (most: number, least = 1, pattern?: string): Shape<string> => ({
+	is: 'text',
+	least,
+	most,
+	...(pattern === undefined ? {} : { pattern })
+});
+export const exactNumber: Shape<string> = { is: 'number' };
+export const finite: Shape<number> = { is: 'finite' };
+export const above = (least: number): Shape<number> => ({ is: 'finite', above: least });
+export const count: Shape<number> = { is: 'count' };
+export const flag: Shape<boolean> = { is: 'flag' };
+export const oneOf = <const T extends string | number>(values: readonly T[]): Shape<T> => ({
+	is: 'one-of',
+	values
+});
+export const list = <T>(of: Shape<T>, most: number, least = 0): Shape<readonly T[]> => ({
+	is: 'list',
+	of,
+	least,
+	most
+});
+export const record = <F extends Fields>(fields: F): Shape<RecordOf<F>> => ({
+	is: 'record',
+	fields,
+	isClosed: false
+});
+/** A record in which nothing else may stand. */
+export const closed = <F extends Fields>(fields: F): Shape<RecordOf<F>> => ({
+	is: 'record',
+	fields,
+	isClosed: true
+});
+export const byKey = <T>(
+	of: Shape<T>,
+	most: number,
+	longest: number
+): Shape<Readonly<Record<string, T>>> => ({
+	is: 'by-key',
+	of,
+	most,
+	longest
+});
+export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ is: 'nullable', of });
+/** @param fresh what it is where it is left out */
+export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>
+	({ is: 'optional', of, ...(fresh === undefined ? {} : { fresh }) }) as unknown as Optional<T>;
+/** What was once left out and now is always there: as it is in older data. */
+export const since = <T>(of: Shape<T>, before: T): Shape<T> => ({ is: 'optional', of, fresh: before });
+export const kinds = <const K extends Record<string, Fields>>(fields: K): Shape<OneOf<K>> => ({
+	is: 'kinds',
+	fields
+});
+export const oneWith = <R extends Record<string, Shape>>(records: R): Shape<Of<R[keyof R]>> => ({
+	is: 'one-with',
+	records
+});
+export const sound = <T>(of: Shape<T>, message: string, test: (value: T) => boolean): Shape<T> => ({
+	is: 'sound',
+	of,
+	message,
+	test: test as (value: unknown) => boolean
+});
+export const described = <T>(of: Shape<T>, words: string): Shape<T> => ({ is: 'described', of, words });
+/** A shape whose type is said elsewhere. */
+export const as = <T>(of: Shape): Shape<T> => of as Shape<T>;
