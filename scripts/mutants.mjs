@@ -56,6 +56,8 @@ writeFileSync(
 		testRunner: 'vitest',
 		vitest: { related: false },
 		coverageAnalysis: 'perTest',
+		// what runs only while modules load would need all tests for each change
+		ignoreStatic: true,
 		reporters: ['clear-text', 'progress-append-only'],
 		clearTextReporter: { logTests: false, reportTests: false, allowColor: false },
 		checkers: [],
