@@ -91,7 +91,14 @@ export function optimalSet(t: Tableau, hurry: () => boolean = () => false): Opti
 		...rays,
 		...lines
 	];
-	const dimension = rank(spread, width);
+	// equations leave so many directions at most
+	const most =
+		width -
+		rank(
+			equations.map(({ row }) => row),
+			width
+		);
+	const dimension = rank(spread, width, most);
 	return {
 		unique: dimension === 0,
 		dimension,

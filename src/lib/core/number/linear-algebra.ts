@@ -25,8 +25,27 @@ export function echelon(rows: readonly Vector[], width: number): { rows: Rationa
 	return { rows: work.slice(0, top), pivots };
 }
 
-/** How many of some rows of a width are linearly independent. */
-export const rank = (rows: readonly Vector[], width: number): number => echelon(rows, width).pivots.length;
+/**
+ * How many of some rows of a width are linearly independent.
+ * @param most known not to be exceeded: no row is looked at after so many were found
+ */
+export function rank(rows: readonly Vector[], width: number, most = width): number {
+	const found: { lead: number; row: Rational[] }[] = [];
+	for (const row of rows) {
+		if (found.length === most) break;
+		let rest: Rational[] = [...row];
+		for (const { lead, row: own } of found) {
+			const factor = rest[lead];
+			if (!isZero(factor))
+				rest = rest.map((value, j) => (isZero(own[j]) ? value : value.sub(factor.mul(own[j]))));
+		}
+		const lead = rest.findIndex((value) => !isZero(value));
+		if (lead < 0) continue;
+		const by = rest[lead];
+		found.push({ lead, row: rest.map((value) => (isZero(value) ? value : value.div(by))) });
+	}
+	return found.length;
+}
 
 /** A basis of the vectors that every row maps to zero. */
 export function nullSpace(rows: readonly Vector[], width: number): Vector[] {
