@@ -6,6 +6,7 @@ import type { Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
 import { objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { certify, type Certificate } from './certificate';
+import { Budget } from './budget';
 import type { StopReason } from './findings';
 import { dualValues, reducedCosts, type Multipliers } from './multipliers';
 import { optimalSet, type OptimalSet } from './optimal-set';
@@ -17,8 +18,8 @@ export interface RunOptions {
 	readonly rule?: Rule;
 	/** pivots after which the run stops */
 	readonly maxSteps?: number;
-	/** pivots made before this run, of which it is a part: the limits hold for all together */
-	readonly pivotsBefore?: number;
+	/** of a run that is a part of another: what all may take together; `maxSteps` and `shouldStop` are then those of the whole */
+	readonly budget?: Budget;
 	/** asked before each step with the pivots made so far; an answer is the reason to stop */
 	readonly shouldStop?: (pivots: number) => StopReason | null;
 	/** called for each step */
@@ -28,6 +29,10 @@ export interface RunOptions {
 	/** told what a search for whole numbers has found, whenever that changes */
 	readonly onFound?: (found: FoundSoFar) => void;
 }
+
+/** The budget of a run: that of the whole of which it is a part, or one of its own. */
+export const budgetOf = ({ budget, maxSteps, shouldStop }: RunOptions): Budget =>
+	budget ?? new Budget(maxSteps, shouldStop);
 
 /** What a run has found before its end. */
 export interface FoundSoFar {
@@ -64,14 +69,8 @@ export interface LinearAnswer extends LinearRun {
  * @throws CannotStart where the method asked for has nothing to start from
  */
 export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun {
-	const {
-		method = 'auto',
-		rule = DANTZIG,
-		maxSteps = Infinity,
-		pivotsBefore = 0,
-		shouldStop,
-		onStep
-	} = options;
+	const { method = 'auto', rule = DANTZIG, onStep } = options;
+	const budget = budgetOf(options);
 	const prepared = prepare(problem, method, rule);
 	let pivots = 0;
 	let tableau: Tableau | null = null;
@@ -85,7 +84,7 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 		outcome: null
 	});
 	for (;;) {
-		const halt = shouldStop?.(pivotsBefore + pivots);
+		const halt = budget.asked();
 		if (halt) return stopped(halt);
 		const next = prepared.steps.next();
 		if (next.done) {
@@ -99,7 +98,9 @@ export function runLinear(problem: Problem, options: RunOptions = {}): LinearRun
 			return { ...base, status: outcome.status, pivots, tableau: outcome.tableau, outcome };
 		}
 		if (next.value.kind === 'pivot') {
-			if (pivotsBefore + pivots >= maxSteps) return stopped({ code: 'step-limit', most: maxSteps });
+			const halted = budget.exhausted();
+			if (halted) return stopped(halted);
+			budget.spend();
 			pivots += 1;
 		}
 		tableau = next.value.tableau;

@@ -1,4 +1,5 @@
-import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { budgetOf, solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import type { Budget } from '../answer/budget';
 import type { StopReason } from '../answer/findings';
 import { compare, isInteger, type Rational } from '../number/rational';
 import type { Plan, Problem } from '../problem/types';
@@ -60,10 +61,9 @@ function listed({
 	};
 }
 
-/** A search that can begin: the problem as it is searched, the pivots made so far, and the search. */
+/** A search that can begin. */
 export interface Begun {
 	readonly search: Search;
-	readonly pivots: number;
 }
 
 /** Whether a relaxation's tableau has each whole-number variable as one column at a whole distance from it. */
@@ -84,27 +84,24 @@ export function beginSearch(
 	options: RunOptions = {},
 	keepsNodes = true
 ): Begun | { readonly ended: LinearAnswer } {
-	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
 	if (relaxation.status === 'optimal' && relaxation.tableau && isReady(relaxation.tableau))
-		return { search: new Search(problem, relaxation.tableau, keepsNodes), pivots: before };
-	const written = withWholeColumns(tightened(problem), { ...options, pivotsBefore: before });
-	const root = solveLinear(written.problem, { ...options, onStep: undefined, pivotsBefore: written.pivots });
+		return { search: new Search(problem, relaxation.tableau, keepsNodes) };
+	const written = withWholeColumns(tightened(problem), options);
+	const root = solveLinear(written, { ...options, onStep: undefined });
 	if (root.status !== 'optimal' || !root.tableau) return { ended: root };
-	return {
-		search: new Search(written.problem, root.tableau, keepsNodes),
-		pivots: written.pivots + root.pivots
-	};
+	return { search: new Search(written, root.tableau, keepsNodes) };
 }
 
 /**
  * Branch and bound (Land and Doig 1960): the most promising open node first; a node is closed by infeasibility, by a whole
  * plan, or by a bound that cannot beat the incumbent.
- * @param options limits for the whole search; the method and rule are used for the first relaxation
+ * @param limits for the whole search; the method and rule are used for the first relaxation
  */
-export function branchAndBound(problem: Problem, options: RunOptions = {}): BranchResult {
+export function branchAndBound(problem: Problem, limits: RunOptions = {}): BranchResult {
+	const budget = budgetOf(limits);
+	const options = { ...limits, budget };
 	const relaxation = solveLinear(problem, options);
-	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
-	const none = { nodes: [], nodesMade: 0, pivots: before, relaxation };
+	const none = { nodes: [], nodesMade: 0, pivots: budget.spent, relaxation };
 	const { status } = relaxation;
 	if (status === 'stopped') return { ...none, status, reason: relaxation.reason };
 	const root = (closed: NodeFinding | null): BranchNode => ({
@@ -119,7 +116,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 	if (status === 'infeasible')
 		return { ...none, status, nodes: [root({ code: 'infeasible' })], nodesMade: 1 };
 	if (status === 'unbounded') {
-		const { end } = unboundedOrEmpty(branchAndBound, problem, options, before);
+		const { end } = unboundedOrEmpty(branchAndBound, problem, options);
 		return { ...none, nodes: [root({ code: 'unbounded' })], nodesMade: 1, ...end };
 	}
 	if (fractionalVariables(problem, relaxation.solution!).length === 0) {
@@ -127,7 +124,7 @@ export function branchAndBound(problem: Problem, options: RunOptions = {}): Bran
 		options.onFound?.({ objective, solution, bound: objective });
 		return { ...none, status, nodes: [root({ code: 'whole' })], nodesMade: 1, objective, solution };
 	}
-	return { ...searched(problem, relaxation, options, root(null)), relaxation };
+	return { ...searched(problem, relaxation, options, budget, root(null)), relaxation };
 }
 
 /** pivots after which a search begins again with covers, where there are some: short ones, which are read, need none */
@@ -151,15 +148,14 @@ function strengthened(
 	problem: Problem,
 	first: readonly Cover[],
 	options: RunOptions
-): { problem: Problem; covers: readonly Cover[]; answer: LinearAnswer; pivots: number } {
-	let [covers, pivots] = [first, options.pivotsBefore ?? 0];
+): { problem: Problem; covers: readonly Cover[]; answer: LinearAnswer } {
+	let covers = first;
 	for (let round = 1; ; round++) {
 		const stronger = withCovers(problem, covers);
-		const answer = solveLinear(stronger, { ...options, onStep: undefined, pivotsBefore: pivots });
-		pivots += answer.pivots;
+		const answer = solveLinear(stronger, { ...options, onStep: undefined });
 		const goesOn = round < MOST_COVER_ROUNDS && answer.status === 'optimal';
 		const fresh = goesOn ? coversAt(problem, answer.solution!) : [];
-		if (fresh.length === 0) return { problem: stronger, covers, answer, pivots };
+		if (fresh.length === 0) return { problem: stronger, covers, answer };
 		covers = [...covers, ...fresh];
 	}
 }
@@ -169,21 +165,17 @@ function searched(
 	problem: Problem,
 	relaxation: LinearAnswer,
 	options: RunOptions,
+	budget: Budget,
 	root: BranchNode
 ): Omit<BranchResult, 'relaxation'> {
-	const before = (options.pivotsBefore ?? 0) + relaxation.pivots;
 	const broken = coversAt(problem, relaxation.solution!);
-	if (broken.length === 0) return below(problem, relaxation, options, root);
-	let isLong = false;
-	const shouldStop = (pivots: number) => {
-		const halt = options.shouldStop?.(pivots) ?? null;
-		isLong = !halt && pivots - before >= LONG;
-		return isLong ? ({ code: 'long' } as const) : halt;
-	};
-	const first = below(problem, relaxation, { ...options, shouldStop }, root);
-	if (!isLong) return first;
-	const strong = strengthened(problem, broken, { ...options, pivotsBefore: first.pivots });
-	const { covers, answer, pivots } = strong;
+	if (broken.length === 0) return below(problem, relaxation, options, budget, root);
+	const short = budget.part((pivots) => (pivots >= LONG ? { code: 'long' } : null));
+	const first = below(problem, relaxation, { ...options, budget: short }, short, root);
+	if (first.reason?.code !== 'long') return { ...first, pivots: budget.spent };
+	const strong = strengthened(problem, broken, options);
+	const { covers, answer } = strong;
+	const pivots = budget.spent;
 	if (answer.status === 'stopped') return { ...first, reason: answer.reason, pivots };
 	if (answer.status === 'infeasible')
 		return { ...first, status: 'infeasible', reason: undefined, pivots, covers };
@@ -197,11 +189,8 @@ function searched(
 	const second = below(
 		strong.problem,
 		answer,
-		{
-			...options,
-			pivotsBefore: pivots - answer.pivots,
-			onFound: (found) => options.onFound?.(best(found))
-		},
+		{ ...options, onFound: (found) => options.onFound?.(best(found)) },
+		budget,
 		root
 	);
 	return { ...best(second), nodesMade: first.nodesMade + second.nodesMade, covers };
@@ -212,28 +201,35 @@ function below(
 	problem: Problem,
 	relaxation: LinearAnswer,
 	options: RunOptions,
+	budget: Budget,
 	root: BranchNode
 ): Omit<BranchResult, 'relaxation'> {
-	const { maxSteps = Infinity, mostNodes = Infinity } = options;
+	const { mostNodes = Infinity } = options;
 	const begun = beginSearch(problem, relaxation, options, mostNodes > 0);
 	const nodes: BranchNode[] = [];
 	if ('ended' in begun) {
 		const { status, reason } = begun.ended;
-		const pivots = (options.pivotsBefore ?? 0) + relaxation.pivots + begun.ended.pivots;
-		if (status === 'stopped') return { status, reason, nodes, nodesMade: 0, pivots };
+		if (status === 'stopped') return { status, reason, nodes, nodesMade: 0, pivots: budget.spent };
 		// whole bounds alone leave nothing
 		const closed = { ...root, closed: { code: 'infeasible' } as const };
-		return { status: 'infeasible', nodes: [closed], nodesMade: 1, pivots };
+		return { status: 'infeasible', nodes: [closed], nodesMade: 1, pivots: budget.spent };
 	}
 	const { search } = begun;
 	let seen: Incumbent | null = null;
-	const pivots = () => begun.pivots + search.pivots;
-	const limit = (): StopReason | null =>
-		pivots() >= maxSteps ? { code: 'step-limit', most: maxSteps } : (options.shouldStop?.(pivots()) ?? null);
+	let counted = 0;
+	/** the search counts its pivots; what is new is spent */
+	const count = () => {
+		budget.spend(search.pivots - counted);
+		counted = search.pivots;
+	};
+	const limit = (): StopReason | null => {
+		count();
+		return budget.exhausted() ?? budget.asked();
+	};
 	const base = () => ({
 		nodes,
 		nodesMade: search.solved,
-		pivots: pivots(),
+		pivots: budget.spent,
 		...(search.incumbent
 			? { objective: search.incumbent.objective, solution: search.incumbent.solution }
 			: {})
@@ -249,9 +245,11 @@ function below(
 			id = search.advance(SEARCH_RULES, limit);
 		} catch (error) {
 			if (!(error instanceof SearchStopped)) throw error;
+			count();
 			const { bound } = search;
 			return { ...base(), status: 'stopped', reason: error.reason, ...(bound ? { bound } : {}) };
 		}
+		count();
 		if (id === null) break;
 		list(id);
 		const { mayNotEnd, bound } = search;

@@ -1,4 +1,4 @@
-import { solveLinear, type RunOptions } from '../answer/answer';
+import { budgetOf, solveLinear, type RunOptions } from '../answer/answer';
 import { withGoal } from '../answer/conflict';
 import { compare, numerator, ONE, ZERO, type Rational } from '../number/rational';
 import { readPlan } from '../tableau/tableau';
@@ -117,21 +117,17 @@ function byBranching(problem: Problem, options: RunOptions): WayTaken {
 /** A few rounds of cuts that strengthen the root, then branching. */
 function byBoth(problem: Problem, options: RunOptions): WayTaken {
 	let rounds = 0;
-	let isEnough = false;
+	const budget = budgetOf(options);
 	const first = cuttingPlanes(problem, {
 		...options,
 		onStep: ({ kind }) => {
 			if (kind === 'cut') rounds += 1;
 		},
 		// the last of the first rounds has had its pivots when the next begins
-		shouldStop: (pivots) => {
-			const halt = options.shouldStop?.(pivots) ?? null;
-			isEnough = !halt && rounds > FIRST_ROUNDS;
-			return isEnough ? ({ code: 'long' } as const) : halt;
-		}
+		budget: budget.part(() => (rounds > FIRST_ROUNDS ? { code: 'long' } : null))
 	});
 	const none = { way: 'cuts-then-branching' as const, points: null };
-	if (first.status !== 'stopped' || !isEnough) {
+	if (first.reason?.code !== 'long') {
 		const { status, objective = null, pivots, cuts, reason = null } = first;
 		return { ...none, status, objective, pivots, rounds: cuts.length, nodes: 0, reason };
 	}
@@ -145,13 +141,14 @@ function byBoth(problem: Problem, options: RunOptions): WayTaken {
 		reason = null
 	} = branchAndBound(stronger, {
 		...options,
+		budget,
 		mostNodes: 0
 	});
 	return {
 		...none,
 		status,
 		objective,
-		pivots: first.pivots + pivots,
+		pivots,
 		rounds: cuts.length,
 		nodes: nodesMade,
 		reason

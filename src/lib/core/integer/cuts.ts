@@ -1,4 +1,4 @@
-import { solveLinear, type RunOptions } from '../answer/answer';
+import { budgetOf, solveLinear, type RunOptions } from '../answer/answer';
 import type { StopReason } from '../answer/findings';
 import { decideDual } from '../method/dual';
 import { advise, optimal, primalPivot, unbounded } from '../method/primal';
@@ -55,37 +55,31 @@ const decideOrdered =
  * @param options limits for the whole run
  */
 export function cuttingPlanes(problem: Problem, options: RunOptions = {}): CutsResult {
-	const written = withWholeColumns(problem, options);
-	let { pivots } = written;
-	let relaxation = solveLinear(written.problem, { ...options, pivotsBefore: pivots });
-	pivots += relaxation.pivots;
+	const budget = budgetOf(options);
+	const own = { ...options, budget };
+	const written = withWholeColumns(problem, own);
+	let relaxation = solveLinear(written, own);
 	const cuts: Cut[] = [];
-	const base = () => ({ cuts, pivots, relaxation });
+	const base = () => ({ cuts, pivots: budget.spent, relaxation });
 	const { status, reason } = relaxation;
 	if (status === 'stopped') return { ...base(), status, reason };
 	// a variable written as two columns has no end to go to, so cuts alone need not show what equations show
 	const isSplit = relaxation.tableau?.form.substitutions.some(({ parts }) => parts.length > 1);
-	const lattice = isSplit && status !== 'infeasible' ? latticeConflict(written.problem) : null;
+	const lattice = isSplit && status !== 'infeasible' ? latticeConflict(written) : null;
 	if (lattice)
 		return { ...base(), status: 'infeasible', reason: { code: 'no-whole-solution', conflict: lattice } };
 	if (status === 'unbounded') {
-		const { end, found } = unboundedOrEmpty(cuttingPlanes, problem, options, pivots);
+		const { end, found } = unboundedOrEmpty(cuttingPlanes, problem, own);
 		return { ...base(), cuts: found.cuts, ...end };
 	}
 	if (status !== 'optimal' || !relaxation.tableau) return { ...base(), status };
-	const limit = (): StopReason | null => {
-		const { maxSteps = Infinity } = options;
-		return pivots >= maxSteps
-			? { code: 'step-limit', most: maxSteps }
-			: (options.shouldStop?.(pivots) ?? null);
-	};
 	const follow = (steps: Run): { outcome: Outcome } | { halt: StopReason } => {
 		for (;;) {
-			const halt = limit();
+			const halt = budget.exhausted() ?? budget.asked();
 			if (halt) return { halt };
 			const next = steps.next();
 			if (next.done) return { outcome: next.value };
-			pivots += 1;
+			budget.spend();
 			options.onStep?.(next.value);
 		}
 	};

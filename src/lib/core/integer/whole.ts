@@ -49,17 +49,16 @@ export function tightened(problem: Problem): Problem {
  * What an unbounded relaxation means for whole plans: with rational data there are plans of any quality as soon as there is one
  * (Meyer 1974), so one is looked for, with nothing to improve.
  * @param search how whole plans are looked for
- * @param before the pivots made so far
- * @returns `unbounded`, `infeasible`, or `stopped` with its reason, and the pivots of both searches; and what the second found
+ * @param options with the budget of both searches
+ * @returns `unbounded`, `infeasible`, or `stopped` with its reason, and the pivots spent; and what the second found
  */
 export function unboundedOrEmpty<Result extends WholeResult>(
 	search: (problem: Problem, options: RunOptions) => Result,
 	problem: Problem,
-	options: RunOptions,
-	before: number
+	options: RunOptions
 ): { end: Pick<WholeResult, 'status' | 'reason' | 'pivots'>; found: Result } {
 	const feasibility = { ...problem, objective: { ...problem.objective, terms: new Map() } };
-	const found = search(feasibility, { ...options, pivotsBefore: before });
+	const found = search(feasibility, options);
 	const end = {
 		status: found.status === 'optimal' ? ('unbounded' as const) : found.status,
 		pivots: found.pivots,
@@ -82,17 +81,12 @@ export function unboundedWhole(problem: Problem): string[] {
 /**
  * The same relaxation, with a whole bound for every whole-number variable that has none, where the other rows imply one: such a variable
  * is one column then, and not split in two.
- * @returns the problem, and the pivots that finding the bounds took
+ * @param options with the budget of which finding the bounds is a part
  */
-export function withImpliedBounds(
-	problem: Problem,
-	options: RunOptions = {}
-): { problem: Problem; pivots: number } {
-	let pivots = options.pivotsBefore ?? 0;
+export function withImpliedBounds(problem: Problem, options: RunOptions = {}): Problem {
 	const extreme = (name: string, sense: 'max' | 'min'): Rational | null => {
 		const goal = withGoal(problem, sense, new Map([[name, ONE]]));
-		const run = runLinear(goal, { ...options, onStep: undefined, pivotsBefore: pivots });
-		pivots += run.pivots;
+		const run = runLinear(goal, { ...options, onStep: undefined });
 		return run.status === 'optimal' ? (readPlan(run.tableau!).get(name) ?? ZERO) : null;
 	};
 	const variables = problem.variables.map((variable): Variable => {
@@ -103,18 +97,15 @@ export function withImpliedBounds(
 		const most = extreme(variable.name, 'max');
 		return most ? { ...variable, upper: ceil(most) } : variable;
 	});
-	return { problem: { ...problem, variables }, pivots };
+	return { ...problem, variables };
 }
 
 /**
  * The same relaxation, written so that every whole-number variable is one column at a whole distance from it: a fractional bound that a
  * column would be measured from becomes a row, and a variable without bounds gets those that the other rows imply.
- * @returns the problem, and the pivots that finding the bounds took
+ * @param options with the budget of which finding the bounds is a part
  */
-export function withWholeColumns(
-	problem: Problem,
-	options: RunOptions
-): { problem: Problem; pivots: number } {
+export function withWholeColumns(problem: Problem, options: RunOptions): Problem {
 	const implied = withImpliedBounds(problem, options);
 	const constraints = [...problem.constraints];
 	const names = new Set(constraints.map(({ name }) => name));
@@ -123,7 +114,7 @@ export function withWholeColumns(
 		names.add(row);
 		constraints.push({ name: row, terms: new Map([[name, ONE]]), relation, rhs });
 	};
-	const variables = implied.problem.variables.map((variable): Variable => {
+	const variables = implied.variables.map((variable): Variable => {
 		if (!mustBeWhole(variable)) return variable;
 		const { lower, upper } = effectiveBounds(variable);
 		if (lower && isInteger(lower)) return variable;
@@ -138,7 +129,7 @@ export function withWholeColumns(
 		}
 		return variable;
 	});
-	return { problem: { ...problem, variables, constraints }, pivots: implied.pivots };
+	return { ...problem, variables, constraints };
 }
 
 /** The least step between two values that the objective can take at whole plans; null where it can take any. */

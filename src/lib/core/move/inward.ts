@@ -8,7 +8,7 @@ import { refused, type Position } from '../position/position';
 import type { InwardMove, MoveKind } from './types';
 
 /** Whole bounds for whole variables: rounded inward, or, where there are none, as the constraints imply them. */
-const withWholeBounds = (problem: Problem): Problem => withImpliedBounds(tightened(problem)).problem;
+const withWholeBounds = (problem: Problem): Problem => withImpliedBounds(tightened(problem));
 
 /** Whether a bound of a whole variable is fractional, or one that has none can be given one. */
 const canBeGiven = ({ problem }: Position): boolean => {

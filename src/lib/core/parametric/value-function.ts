@@ -1,4 +1,4 @@
-import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { budgetOf, solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
 import { dualProblem } from '../answer/dual-problem';
 import { primed } from '../problem/names';
 import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../problem/types';
@@ -57,12 +57,13 @@ export function withNumber(problem: Problem, varied: Varied, value: Rational): P
 
 /** One run after the other, with limits for all together. */
 class Solver {
-	#pivots = 0;
-	constructor(private readonly options: RunOptions) {}
+	readonly #options: RunOptions;
+	constructor(options: RunOptions) {
+		this.#options = { ...options, budget: budgetOf(options) };
+	}
 
 	solve(problem: Problem): LinearAnswer {
-		const answer = solveLinear(problem, { ...this.options, pivotsBefore: this.#pivots });
-		this.#pivots += answer.pivots;
+		const answer = solveLinear(problem, this.#options);
 		if (answer.status === 'stopped') throw new ParametricStopped(answer.reason!);
 		return answer;
 	}
