@@ -4,7 +4,7 @@ import { allCorners, anyProblem } from '../../../../tests/support/problems';
 import { readStatement } from '../problem/statement/read';
 import { effectiveBounds, type Problem } from '../problem/types';
 import { runLinear } from '../answer/answer';
-import { kindOf } from './kind';
+import { kindOf, Properties } from './kind';
 
 const kind = (text: string) => kindOf(readStatement(text).problem!);
 
@@ -94,4 +94,25 @@ test('a conflict is one, and each of its members is needed; what is redundant ch
 		{ numRuns: 150 }
 	);
 	expect(infeasible).toBeGreaterThan(5);
+});
+
+test('a property asked for alone is what the whole says of it, in whatever order they are asked for', () => {
+	const names = [
+		'redundant',
+		'bounded',
+		'unique',
+		'conflict',
+		'degenerate',
+		'fractional',
+		'start',
+		'status'
+	] as const;
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), fc.shuffledSubarray([...names]), (problem, order) => {
+			const all = kindOf(problem);
+			const own = new Properties(problem);
+			for (const name of order) expect([name, own[name]]).toEqual([name, all[name]]);
+		}),
+		{ numRuns: 60 }
+	);
 });

@@ -11,7 +11,8 @@ import {
 } from '../problem/types';
 import { asksForWhole, fractionalVariables } from '../problem/whole';
 import { objectiveValue, readPlan } from '../tableau/tableau';
-import { runLinear, solveLinear, type RunOptions } from '../answer/answer';
+import { runLinear, solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import type { Step } from '../method/types';
 import { withoutConstraints } from '../geometry/sides';
 import { conflictOf, withGoal } from '../answer/conflict';
 import { optimalSet } from '../answer/optimal-set';
@@ -89,49 +90,108 @@ function isDegenerate(problem: Problem, plan: Plan): boolean {
 }
 
 /**
- * Finds out what kind of problem this is.
+ * The properties of a problem, each found out when it is first asked for and then kept. Solving it once gives status, start, degeneracy and what is
+ * fractional; the others take as many runs again as said beside them.
+ */
+export class Properties {
+	readonly #problem: Problem;
+	readonly #options: RunOptions;
+	readonly #known = new Map<string, unknown>();
+
+	/** @param options limits of each run; what they cut short is null, or left out of a list */
+	constructor(problem: Problem, options: RunOptions = {}) {
+		this.#problem = problem;
+		this.#options = options;
+	}
+
+	#once<Value>(name: string, find: () => Value): Value {
+		if (!this.#known.has(name)) this.#known.set(name, find());
+		return this.#known.get(name) as Value;
+	}
+
+	get #solved(): { run: LinearAnswer; onTheWay: boolean } {
+		return this.#once('solved', () => {
+			let onTheWay = false;
+			const onStep = ({ tableau }: Step) => {
+				const at = readPlan(tableau);
+				onTheWay ||= isFeasible(this.#problem, at) && isDegenerate(this.#problem, at);
+			};
+			const run = solveLinear(this.#problem, { ...this.#options, onStep });
+			return { run, onTheWay };
+		});
+	}
+
+	get status(): ProblemKind['status'] {
+		return this.#solved.run.status;
+	}
+	get start(): ProblemKind['start'] {
+		const { method } = this.#solved.run;
+		return method === 'primal' ? 'slacks' : method === 'dual' ? 'dual' : 'artificial';
+	}
+	get degenerate(): ProblemKind['degenerate'] {
+		const { run, onTheWay } = this.#solved;
+		if (run.status !== 'optimal' && run.status !== 'unbounded') return null;
+		return run.solution && isDegenerate(this.#problem, run.solution)
+			? 'best'
+			: onTheWay
+				? 'on the way'
+				: null;
+	}
+	get fractional(): ProblemKind['fractional'] {
+		const { solution } = this.#solved.run;
+		return solution && asksForWhole(this.#problem)
+			? fractionalVariables(this.#problem, solution).map(({ name }) => name)
+			: null;
+	}
+	/** a search of the optimal face */
+	get unique(): ProblemKind['unique'] {
+		return this.#once('unique', () => {
+			const { status, tableau } = this.#solved.run;
+			const isOver = () => !!this.#options.shouldStop?.(0);
+			return status === 'optimal' && tableau ? optimalSet(tableau, isOver).unique : null;
+		});
+	}
+	/** at most two runs for each variable */
+	get bounded(): ProblemKind['bounded'] {
+		return this.#once('bounded', () => (this.#hasPlans ? isBounded(this.#problem, this.#options) : null));
+	}
+	/** a run for each constraint, two for equalities */
+	get redundant(): ProblemKind['redundant'] {
+		return this.#once('redundant', () =>
+			this.#problem.constraints
+				.filter((row) => this.#hasPlans && isRedundant(this.#problem, row, this.#options))
+				.map(({ name }) => name)
+		);
+	}
+	/** a run for each constraint and bound; null where it was cut short */
+	get conflict(): ProblemKind['conflict'] | null {
+		return this.#once('conflict', () =>
+			this.status === 'infeasible' ? conflictOf(this.#problem, this.#options) : []
+		);
+	}
+	get #hasPlans(): boolean {
+		return this.status === 'optimal' || this.status === 'unbounded';
+	}
+}
+
+/**
+ * Finds out what kind of problem this is: all properties, the cheapest first.
  * @param options limits; what they cut short is left open, and told by `complete`
  */
 export function kindOf(problem: Problem, options: RunOptions = {}): ProblemKind {
-	let onTheWay = false;
-	const run = solveLinear(problem, {
-		...options,
-		onStep: ({ tableau }) => {
-			const at = readPlan(tableau);
-			onTheWay ||= isFeasible(problem, at) && isDegenerate(problem, at);
-		}
-	});
-	const start = run.method === 'primal' ? 'slacks' : run.method === 'dual' ? 'dual' : 'artificial';
-	const nothing = {
-		conflict: [],
-		bounded: null,
-		unique: null,
-		degenerate: null,
-		redundant: [],
-		fractional: null
-	};
-	if (run.status === 'stopped') return { ...nothing, status: run.status, start, complete: false };
-	if (run.status === 'infeasible') {
-		const conflict = conflictOf(problem, options);
-		return { ...nothing, status: run.status, start, conflict: conflict ?? [], complete: conflict !== null };
-	}
-	const plan = run.solution;
-	const bounded = isBounded(problem, options);
+	const own = new Properties(problem, options);
+	const { status, start, degenerate, fractional, conflict, unique, bounded, redundant } = own;
+	const complete =
+		status !== 'stopped' && conflict !== null && (status === 'infeasible' || !options.shouldStop?.(0));
 	return {
-		status: run.status,
+		status,
 		start,
-		conflict: [],
+		degenerate,
+		fractional,
+		conflict: conflict ?? [],
+		unique,
 		bounded,
-		unique:
-			run.status === 'optimal' && run.tableau
-				? optimalSet(run.tableau, () => !!options.shouldStop?.(0)).unique
-				: null,
-		degenerate: plan && isDegenerate(problem, plan) ? 'best' : onTheWay ? 'on the way' : null,
-		redundant: problem.constraints
-			.filter((row) => isRedundant(problem, row, options))
-			.map(({ name }) => name),
-		fractional:
-			plan && asksForWhole(problem) ? fractionalVariables(problem, plan).map(({ name }) => name) : null,
-		complete: !options.shouldStop?.(0)
+		redundant,
+		complete
 	};
 }
