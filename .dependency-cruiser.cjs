@@ -44,6 +44,16 @@ module.exports = {
 			to: { path: '^src/lib/(store|work)' }
 		},
 		{
+			name: 'views-do-not-solve',
+			comment: 'what takes solving they ask the desk for (desk/worked-out.ts)',
+			severity: 'error',
+			from: { path: '^src/lib/view' },
+			to: {
+				path: '^src/lib/core/(answer/answer|method/(primal|dual|repair|artificial|run|solve|decide)|tableau/(kernel|build)|integer/(search|branch|cuts|relaxation|covers|lattice)|form/standard)\\.ts$',
+				dependencyTypesNot: ['type-only']
+			}
+		},
+		{
 			name: 'nothing-imports-views-but-pages',
 			severity: 'error',
 			from: { path: '^src/lib/(core|store|work|desk)', pathNot: '\\.test\\.ts$' },

@@ -1,10 +1,7 @@
-import type { Tableau } from '../tableau/tableau';
+import { basisKey } from '../tableau/tableau';
 import { advance, decide, handOver } from './decide';
 import type { Decision, Outcome, Part, Run, Step, Trouble, Work } from './types';
 import type { Rule } from './rule';
-
-/** A basis as a text that is the same whatever the order of its rows. */
-export const basisKey = (t: Tableau): string => [...t.basis].sort((a, b) => a - b).join(' ');
 
 /** The step that a decision leads to. */
 export function stepOf(before: Work, decision: Decision, after: Work): Step {

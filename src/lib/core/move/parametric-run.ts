@@ -1,6 +1,6 @@
 import { withLength, type Stretch } from '../parametric/stretch';
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
-import { basisKey } from '../method/run';
+import { basisKey } from '../tableau/tableau';
 import type { Work } from '../method/types';
 import { perform } from './kinds';
 import { pivotMove } from './pivot';

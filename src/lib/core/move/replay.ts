@@ -1,4 +1,4 @@
-import { basisKey } from '../method/run';
+import { basisKey } from '../tableau/tableau';
 import { perform } from './kinds';
 import type { Position } from '../position/position';
 import type { Refusal } from '../position/refusal';

@@ -2,7 +2,7 @@ import { isPrimalFeasible, pivot, readPlan, type Tableau } from '../tableau/tabl
 import { tightestRows } from '../tableau/ratio';
 import { compare, ZERO } from '../number/rational';
 import type { Plan } from '../problem/types';
-import { basisKey } from '../method/run';
+import { basisKey } from '../tableau/tableau';
 import type { Work } from '../method/types';
 import { pivotMove } from './pivot';
 import type { PivotMove } from './types';

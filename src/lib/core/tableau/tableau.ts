@@ -169,3 +169,6 @@ export const isArtificial = (t: Tableau, column: number): boolean =>
 
 /** A column of the tableau's form by its index. */
 export const columnOf = (t: Tableau, index: number): Column => t.form.columns[index];
+
+/** A basis as a text that is the same whatever the order of its rows. */
+export const basisKey = (t: Tableau): string => [...t.basis].sort((a, b) => a - b).join(' ');

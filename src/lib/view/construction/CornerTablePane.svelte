@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/formats/corner-table';
 	import { basicColumns } from '$lib/core/form/basic';
-	import { standardForm } from '$lib/core/form/standard';
 	import { planAt } from '$lib/core/geometry/sides';
 	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
 	import { showNumber } from '$lib/core/number/show';
 	import { titleOf } from '$lib/core/lesson/lesson';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { slackForm } from '$lib/desk/worked-out';
 	import { download, fileName } from '../shared/download';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
@@ -21,9 +21,7 @@
 	const problem = $derived(construction.problem);
 	const table = $derived(problem ? cornerTable(problem, { outside }) : { rows: [], complete: true });
 	const rows = $derived(table.rows);
-	const form = $derived(
-		problem && outside ? standardForm(problem, { start: 'slack', equalities: 'one-row' }) : null
-	);
+	const form = $derived(problem && outside ? slackForm(problem) : null);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 	const keys = $derived(reveal.opened('values', lesson.text));

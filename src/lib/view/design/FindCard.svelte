@@ -3,15 +3,12 @@
 	import { printTerms } from '$lib/core/problem/statement/print';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
-	import { runLinear } from '$lib/core/answer/answer';
 	import { objectiveValue } from '$lib/core/tableau/tableau';
 	import type { Wish } from '$lib/core/design/types';
-	import { Candidate } from '$lib/core/design/candidate';
-	import { runOf } from '$lib/core/design/wishes/method';
-	import { ruleNamed } from '$lib/core/method/rule';
 	import { NOWHERE, type Lit } from './lit';
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { tableausOn } from '$lib/desk/worked-out';
 	import { texLimit, texName, texTerms } from '../statement/tex';
 	import MiniRegion from './MiniRegion.svelte';
 
@@ -31,22 +28,12 @@
 	const { document: lesson } = useDesk();
 	const style = $derived(lesson.notation.numbers);
 	/** the bases that the method goes through, and the value at each */
-	const steps = $derived.by(() => {
-		const { method, rule } = runOf({ wishes });
-		const list: { basis: string; value: string }[] = [];
-		runLinear(problem, {
-			maxSteps: 30,
-			// what misses a wish may have nothing to start this method from
-			method: new Candidate(problem).run(method, rule) ? method : 'auto',
-			rule: ruleNamed(rule),
-			onStep: ({ tableau: t }) =>
-				list.push({
-					basis: t.basis.map((column) => t.form.columns[column].name).join(' '),
-					value: showNumber(objectiveValue(t), style)
-				})
-		});
-		return list.filter(({ basis }, i) => basis !== list[i - 1]?.basis);
-	});
+	const steps = $derived(
+		tableausOn(problem, wishes).map((t) => ({
+			basis: t.basis.map((column) => t.form.columns[column].name).join(' '),
+			value: showNumber(objectiveValue(t), style)
+		}))
+	);
 </script>
 
 <article aria-label={name}>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { solveLinear } from '$lib/core/answer/answer';
 	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { solved } from '$lib/desk/worked-out';
 	import { useVariants } from '$lib/desk/variants.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
@@ -26,7 +26,7 @@
 	const letter = (i: number) => String.fromCharCode(65 + i);
 
 	function key(problem: Problem): string {
-		const { status, solution, objective, pivots } = solveLinear(problem);
+		const { status, solution, objective, pivots } = solved(problem);
 		if (status !== 'optimal') return `${status}, ${pivots} pivots`;
 		const plan = problem.variables
 			.map(({ name }) => `${name} = ${showNumber(solution!.get(name)!, lesson.notation.numbers)}`)

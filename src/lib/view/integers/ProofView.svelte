@@ -2,16 +2,13 @@
 	import { pointSentence } from '$lib/core/commentary/corner';
 	import { leafSentence } from '$lib/core/commentary/integers';
 	import { proofSentences } from '$lib/core/commentary/answer';
-	import { solveLinear } from '$lib/core/answer/answer';
-	import { checkCertificate } from '$lib/core/answer/check';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { wholePoints } from '$lib/core/integer/compare';
 	import { leafProof } from '$lib/core/integer/proof';
-	import { isWhole } from '$lib/core/problem/whole';
 	import { labelOf, tell } from '$lib/core/move/kinds';
 	import { objectiveAt } from '$lib/core/problem/use';
-	import { readPlan } from '$lib/core/tableau/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { cutProof } from '$lib/desk/worked-out';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { namingOf } from '$lib/desk/naming';
 	import { gradual } from '../shared/gradual.svelte';
@@ -37,22 +34,7 @@
 		const found = wholePoints(problem, 3_000);
 		return 'tooMany' in found || found.feasible.length > MOST_LISTED ? null : found;
 	});
-	/** the end of a run of cuts: whole, and with a certificate of the problem with its cuts */
-	const cutProof = $derived.by(() => {
-		const { decision, position, drawn } = session;
-		if (!position || !drawn || position.cuts.length === 0 || decision?.kind !== 'end') return null;
-		if (position.cuts.some(({ original }) => original === null)) return null;
-		const { end } = decision;
-		const plan = end.status === 'optimal' ? readPlan(end.tableau) : null;
-		if (plan && !isWhole(position.problem, plan)) return null;
-		// the multipliers are found anew for the constraints with the cuts, and checked without the simplex method
-		const { certificate, objective } = solveLinear(drawn);
-		if (!certificate) return null;
-		const agrees = plan
-			? !!objective && objectiveAt(drawn, plan).equals(objective)
-			: certificate.kind === 'infeasible';
-		return { certificate, plan, problem: drawn, holds: agrees && checkCertificate(drawn, certificate) };
-	});
+	const proof = $derived(cutProof(session));
 	const cutSteps = $derived(
 		session.stops.flatMap((stop, i) => {
 			const { move } = stop.node;
@@ -109,14 +91,14 @@
 				</li>
 			{/each}
 		</ol>
-		{#if cutProof}
-			{#if cutProof.plan && cutProof.certificate.kind === 'optimal'}
-				{#each proofSentences(cutProof.problem, cutProof.certificate.multipliers, cutProof.plan) as sentence, i (i)}
+		{#if proof}
+			{#if proof.plan && proof.certificate.kind === 'optimal'}
+				{#each proofSentences(proof.problem, proof.certificate.multipliers, proof.plan) as sentence, i (i)}
 					<p><Words {sentence} linked={false} /></p>
 				{/each}
 			{:else}<p>The constraints and cuts contradict one another: no whole plan is left.</p>{/if}
 			<p>
-				{cutProof.holds ? '✓ checked against the constraints with the cuts' : '✗ not proved'}
+				{proof.holds ? '✓ checked against the constraints with the cuts' : '✗ not proved'}
 			</p>
 		{:else}<p>The run of cuts has not come to a whole plan yet.</p>{/if}
 	{:else}

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { solveLinear } from '$lib/core/answer/answer';
 	import { twinOfDual } from '$lib/core/answer/complementary-bases';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { solved } from '$lib/desk/worked-out';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import LookedAt from './LookedAt.svelte';
@@ -13,7 +13,7 @@
 	const isBesideDual = $derived(sensitivity.look === 'dual');
 	const tableau = $derived.by(() => {
 		if (isBesideDual || !sensitivity.whatIf) return sensitivity.tableau;
-		return solveLinear(sensitivity.whatIf).tableau;
+		return solved(sensitivity.whatIf).tableau;
 	});
 	const own = $derived(pointed?.of === 'primal' ? pointed.cell : null);
 	const twin = $derived(last && pointed?.of === 'dual' ? twinOfDual(last, pointed.cell) : null);

@@ -1,8 +1,5 @@
 <script lang="ts">
-	import { solveLinear } from '$lib/core/answer/answer';
-	import { dualProblem } from '$lib/core/answer/dual-problem';
 	import { dualValues } from '$lib/core/answer/multipliers';
-	import { optimalSet } from '$lib/core/answer/optimal-set';
 	import { optimalSetSentences } from '$lib/core/commentary/answer';
 	import { readPlan } from '$lib/core/tableau/tableau';
 	import { fromPlan, pairsOf, weakBound } from '$lib/core/answer/complementary';
@@ -16,6 +13,7 @@
 	import { isAllowed, objectiveAt, withAmount } from '$lib/core/problem/use';
 	import { readCell } from '$lib/core/problem/statement/edits';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { bestDuals } from '$lib/desk/worked-out';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
@@ -46,9 +44,8 @@
 	let asksAll = $state(false);
 	const all = $derived.by(() => {
 		if (!asksAll || !problem || answer?.status !== 'optimal') return [];
-		const dual = dualProblem(problem).problem;
-		const { tableau } = solveLinear(dual);
-		return tableau ? optimalSetSentences(dual, optimalSet(tableau)) : [];
+		const own = bestDuals(problem);
+		return own ? optimalSetSentences(own.dual, own.set) : [];
 	});
 
 	/** The plan and the dual values of the tableau that stands, whether they are allowed or not. */

@@ -14,7 +14,7 @@
 	} from '$lib/core/commentary/answer';
 	import { planSentence, quantity } from '$lib/core/commentary/plan';
 	import { say } from '$lib/core/sentence/sentence';
-	import { basisKey } from '$lib/core/method/run';
+	import { basisKey } from '$lib/core/tableau/tableau';
 	import { rational } from '$lib/core/number/rational';
 	import type { Plan } from '$lib/core/problem/types';
 	import { objectiveAt } from '$lib/core/problem/use';
