@@ -365,6 +365,9 @@ test('the ways are compared: all come to the same best plan, and say what they t
 	);
 	const [, , cuts, both] = compareWays(five);
 	expect([cuts.rounds! > 3, both.rounds, both.objective!.equals(cuts.objective!)]).toEqual([true, 3, true]);
+	// the third round has its pivots: where it is enough, nothing is branched on
+	const three = stated('max z = x + 5 y\na: 6 x + 7 y <= 9\nb: x + y <= 36\nx, y integer');
+	expect(compareWays(three).at(-1)).toMatchObject({ status: 'optimal', rounds: 3, nodes: 0, pivots: 4 });
 	const [endless] = compareWays(stated('max z = x\na: x - y <= 1\nx, y integer'), { maxSteps: 200 });
 	expect(endless).toMatchObject({ way: 'enumeration', status: 'impossible' });
 });

@@ -30,6 +30,8 @@
 	const { document: lesson, plans, selection, session } = useDesk();
 	/** milliseconds that the search for all best plans may take */
 	const SEARCH = 40;
+	/** steps of it that are made in any case */
+	const ALWAYS = 20;
 
 	const t = $derived(
 		session.decision?.kind === 'end' && session.decision.end.status === 'optimal' && !session.covering.isOn
@@ -40,7 +42,9 @@
 	const plan = $derived(t && readPlan(t));
 	const set = $derived.by((): OptimalSet | null => {
 		const end = performance.now() + SEARCH;
-		return t && optimalSet(t, () => performance.now() > end);
+		let asked = 0;
+		// a small set is found whole, however busy the machine is
+		return t && optimalSet(t, () => ++asked > ALWAYS && performance.now() > end);
 	});
 	const standing = $derived(t && standingProblem(t.form));
 	const certificate = $derived(
