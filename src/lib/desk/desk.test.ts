@@ -53,6 +53,11 @@ describe('the desk', () => {
 		expect([pinned.stop?.node.id, pinned.isWanted, pinned.canGoLater]).toEqual([first, false, false]);
 		pinned.earlier();
 		expect([pinned.stop?.node.id, pinned.isWanted, pinned.canGoLater]).toEqual([start, true, true]);
+		// no further back than the problem as stated, and as many steps forward again
+		for (let i = 0; i < 5; i++) pinned.earlier();
+		expect([pinned.canGoEarlier, pinned.stop]).toEqual([false, pinned.stops[0]]);
+		for (let i = pinned.stops.length; i > 2; i--) pinned.later();
+		expect([pinned.stop?.node.id, pinned.canGoEarlier, pinned.canGoLater]).toEqual([start, true, true]);
 		for (let i = 0; i < 5; i++) pinned.earlier();
 		expect(pinned.canGoEarlier).toBe(false);
 		for (let i = 0; i < 9; i++) pinned.later();

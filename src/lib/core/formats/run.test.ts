@@ -220,3 +220,15 @@ describe('the answer in words', () => {
 		expect(answered(text).all.replace('(0, 4) + t·(4, −4)', '(4, 0) + t·(−4, 4)')).toContain(words);
 	});
 });
+
+test('a variable that is measured from its upper bound, or split in two, is read with what it is made of', () => {
+	const says = (text: string) =>
+		readingSentences(solveLinear(stated(text)).tableau!).map((line) => plainText(line.says));
+	expect(says('min z = x + 2 y\na: x >= -3\nb: x + y >= 2\nx free')).toContain(
+		'x = 2: x⁺ is basic, the right-hand side of its row is 2; x⁻ is not basic, so it is 0. So x = 2 − 0 = 2.'
+	);
+	expect(says('min z = x\na: x >= -3\nx free\nx to 5')).toContain(
+		"x = −3: x' is basic, the right-hand side of its row is 8. So x = 5 − 8 = −3."
+	);
+	expect(says('min z = x\na: x >= -3\nx free\nx to 0')[1]).toMatch(/So x = −3 = −3\.$/);
+});

@@ -283,3 +283,14 @@ test('units divide by “per” as by a stroke, and a coefficient that has one k
 		text.replace('5/2 [', '1 [')
 	);
 });
+
+test('a minimum becomes a maximum, and a maximum a minimum', () => {
+	for (const [from, to] of [
+		['max', 'min'],
+		['min', 'max']
+	]) {
+		const text = `${from} z = 2 x - y\na: x + y <= 4`;
+		const turned = readStatement(applyEdits(text, edit.turnSense(text, readStatement(text), false))).problem!;
+		expect([turned.objective.sense, String(turned.objective.terms.get('x'))]).toEqual([to, '2']);
+	}
+});

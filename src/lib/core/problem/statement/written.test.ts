@@ -371,3 +371,14 @@ test('names that nobody meant are told: once and not in the objective, or in let
 		'х looks like x, but is written with other letters'
 	);
 });
+
+test('what is written between a number and a variable is a unit only where its words are no variables', () => {
+	const read = (first: string) =>
+		readStatement(`max z = 3 ${first} bowls + 4 vases\nclay: bowls + vases <= 4`);
+	for (const unit of ['€/bowl', 'thalers/bowl']) {
+		const { problem, diagnostics } = read(unit);
+		expect([...problem!.objective.terms.keys()]).toEqual(['bowls', 'vases']);
+		expect(diagnostics.map(({ message }) => message)).toEqual([`“${unit}” is read as “[${unit}]”.`]);
+	}
+	expect(read('vases/bowl').problem).toBeNull();
+});
