@@ -1,7 +1,7 @@
 import type { OptimalSet } from '../answer/optimal-set';
 import { summedRows } from '../answer/check';
 import type { Multipliers } from '../answer/multipliers';
-import { goalName, valueFactor, type Notation } from '../notation/notation';
+import { valueFactor, type Notation } from '../notation/notation';
 import { isZero, ZERO } from '../number/rational';
 import { withoutZeros, type Plan, type Problem } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
@@ -13,6 +13,7 @@ import { namesOf, pointSentence, products } from './corner';
 import { quantity } from './plan';
 import {
 	byLayout,
+	byNotation,
 	isOrAre,
 	joined,
 	linear,
@@ -75,7 +76,7 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 		const shown = goalValue(t, OBJECTIVE).mul(valueFactor(notation, OBJECTIVE, sense));
 		const value = objectiveValue(t);
 		const turned = shown.equals(value) ? NOTHING_SAID : say`, and its sign is turned`;
-		return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${goalName(notation, OBJECTIVE, problem.objective)} shows ${shown}${turned}.`;
+		return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${{ goal: OBJECTIVE, objective: problem.objective }} shows ${shown}${turned}.`;
 	};
 	const others = t.nonbasic.filter((j) => !t.barred.has(j)).map((j) => say`${columnOf(t, j)}`);
 	const cover =
@@ -95,7 +96,12 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 	return [
 		...cover,
 		...lines,
-		{ about: null, says: say`${{ written: objective }}`, columns: [], value: true }
+		{
+			about: null,
+			says: say`${byNotation(['layout', 'entries', 'value', 'minimum'], objective)}`,
+			columns: [],
+			value: true
+		}
 	];
 }
 

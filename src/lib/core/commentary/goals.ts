@@ -11,7 +11,15 @@ import {
 } from '../tableau/tableau';
 import { goalFactor, valueFactor, type Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
-import { claim, INFEASIBILITY_NAME, joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
+import {
+	byNotation,
+	claim,
+	INFEASIBILITY_NAME,
+	joined,
+	NOTHING_SAID,
+	say,
+	type Sentence
+} from '../sentence/sentence';
 
 /** An objective row by its name. */
 export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
@@ -48,8 +56,8 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 	};
 	const head =
 		goal.kind === 'big-m'
-			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${{ written: costs }}.`
-			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${{ written: asked }}.`;
+			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
+			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${byNotation(['phaseOne'], asked)}.`;
 	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 	const columns = t.nonbasic
 		.map((column, k) => ({ column, k }))
@@ -80,6 +88,6 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 	};
 	return [
 		head,
-		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${{ written: arises }}`
+		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation(['layout', 'entries', 'value', goal.kind === 'infeasibility' ? 'phaseOne' : 'minimum'], arises)}`
 	];
 }

@@ -54,7 +54,7 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 		tone: 'hint',
 		heading,
 		sentences: [
-			say`Ratio ${byLayout(say`${rhs(t, choice.row)} ÷ ${inBrackets(size)}`, () => say`−${inBrackets(rhs(t, choice.row))} ÷ ${inBrackets(size.neg())}`)} = ${ratio}${judged.smallerRatio ? say`, but ${columnOf(t, t.basis[judged.smallerRatio.row])} has only ${judged.smallerRatio.value}` : NOTHING_SAID}: ${entering} would be ${ratio}.`,
+			say`Ratio ${byLayout(say`${rhs(t, choice.row)} ÷ ${inBrackets(size)}`, say`−${inBrackets(rhs(t, choice.row))} ÷ ${inBrackets(size.neg())}`)} = ${ratio}${judged.smallerRatio ? say`, but ${columnOf(t, t.basis[judged.smallerRatio.row])} has only ${judged.smallerRatio.value}` : NOTHING_SAID}: ${entering} would be ${ratio}.`,
 			becomes,
 			say`The plan would be ${planSentence(problem, readPlan(after))}.`,
 			allowed
@@ -71,7 +71,7 @@ export function columnPreview({ tableau: t }: Work, column: number): Remark {
 		const size = entryAt(t, row, position);
 		const { value } = limits[row];
 		if (value)
-			return say`${columnOf(t, basic)} lets it rise to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, () => say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${value}.`;
+			return say`${columnOf(t, basic)} lets it rise to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${value}.`;
 		if (isZero(size)) return say`${columnOf(t, basic)} sets no limit: it does not change (entry 0).`;
 		return say`${columnOf(t, basic)} sets no limit: it grows with it (entry ${entryValue(size)}).`;
 	});

@@ -4,8 +4,15 @@ import { negativeRows } from '../tableau/ratio';
 import { columnOf, hasGoal, rhs, vacantRows, type Tableau } from '../tableau/tableau';
 import { derivation } from './goals';
 import { objectiveSentence, placeSentence } from './plan';
-import { claim, joined, say, type Remark, type Sentence, NOTHING_SAID } from '../sentence/sentence';
-import { steppedAside } from '../notation/column-names';
+import {
+	byNotation,
+	claim,
+	joined,
+	say,
+	type Remark,
+	type Sentence,
+	NOTHING_SAID
+} from '../sentence/sentence';
 import { goalName, valueFactor, type Notation } from '../notation/notation';
 
 const named = (t: Tableau, rows: readonly number[]): Sentence =>
@@ -64,12 +71,11 @@ export function startRemark({ tableau: t }: Work): Remark {
 				: NOTHING_SAID;
 		return [...minimum, ...negative];
 	};
-	const renamed = (notation: Notation): Sentence => {
-		const aside = steppedAside(notation, t.form.columns);
-		return aside.length === 0
-			? NOTHING_SAID
-			: say`${joined(aside.map((column) => say`${column}`))}: the names that would come first are taken here.`;
-	};
+	const renamed = {
+		kind: 'stepped-aside',
+		columns: t.form.columns,
+		says: ': the names that would come first are taken here.'
+	} as const;
 	const whole = problem.variables.some((v) => v.domain !== 'continuous')
 		? [say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`]
 		: [];
@@ -81,8 +87,8 @@ export function startRemark({ tableau: t }: Work): Remark {
 			...(goal ? derivation(t, goal) : []),
 			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
-			say`${{ written: worked }}`,
-			say`${{ written: renamed }}`,
+			say`${byNotation(['layout', 'entries', 'value', 'minimum'], worked)}`,
+			say`${{ piece: renamed }}`,
 			...whole
 		]
 	};

@@ -2,6 +2,7 @@ import { words, type Catalogue } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
 	byLayout,
+	byNotation,
 	claim,
 	entrySign,
 	inBrackets,
@@ -21,6 +22,9 @@ import type { EnteringRule } from './rule';
 
 /** The words of what methods find, and of the ratios that they compare. */
 
+/** what the signs of entries of objective rows depend on */
+const SIGNS = ['layout', 'entries', 'minimum', 'phaseOne'] as const;
+
 const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.form.problem.objective }}`;
 /** How entries of an objective row that improve are written: negative or positive. */
 const improving = (t: Tableau, goal: Goal): Sentence =>
@@ -39,12 +43,12 @@ function entersBy(
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
 	const cell = { row: goal, column } as const;
-	const most = {
-		written: (notation: Notation) => claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation) })
-	};
-	const sign = {
-		written: (notation: Notation) => claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
-	};
+	const most = byNotation(SIGNS, (notation) =>
+		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation) })
+	);
+	const sign = byNotation(SIGNS, (notation) =>
+		claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
+	);
 	const reasons: Record<EnteringRule, Sentence> = {
 		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
 		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
@@ -70,7 +74,7 @@ export interface RatioLine {
 const quotient = (t: Tableau, { name, top, bottom, value, over, under }: RatioLine): Sentence => {
 	const told = claim({ is: 'ratio', t, over, under, value });
 	const plain = say`${name}: ${top} ÷ ${inBrackets(bottom)} = ${value}${told}`;
-	const sized = () => say`${name}: |${top} ÷ ${inBrackets(bottom.neg())}| = ${value}${told}`;
+	const sized = say`${name}: |${top} ÷ ${inBrackets(bottom.neg())}| = ${value}${told}`;
 	return say`${byLayout(plain, sized)}`;
 };
 const lines = (t: Tableau, compared: readonly RatioLine[]): Sentence =>
@@ -121,7 +125,7 @@ export function rowRatios(t: Tableau, row: number, name: Sentence, compared: rea
 		const told = claim({ is: 'ratio', t, over: line.over, under: line.under, value: line.value });
 		return say`${line.name}: |${top} ÷ ${inBrackets(bottom)}| = ${line.value}${told}`;
 	};
-	const shown = compared.map((line) => say`${{ written: asWritten(line) }}`);
+	const shown = compared.map((line) => say`${byNotation(SIGNS, asWritten(line))}`);
 	return say`Along row ${name}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. With the least of them no entry of the objective row becomes ${improving(t, OBJECTIVE)}.`;
 }
 
@@ -165,10 +169,10 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	cycled: ({ length }) =>
 		say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`,
 	'nothing-improves': ({ goal }, t) =>
-		say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${{
-			written: (notation: Notation) =>
-				claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
-		}}`,
+		say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${byNotation(
+			SIGNS,
+			(notation) => claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
+		)}`,
 	'no-limit': ({ column }, t) =>
 		say`No entry of the column of ${columnOf(t, column)} is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`,
 	'row-contradicts': ({ row }, t) =>

@@ -1,8 +1,8 @@
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
 import type { Claim } from './claim';
-import { columnName } from '../notation/column-names';
-import { goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
+import { columnName, steppedAside } from '../notation/column-names';
+import { CHOICES, goalName, improvingSign, PLAIN, shownText, type Notation } from '../notation/notation';
 import { sign, type Rational } from '../number/rational';
 import type { Objective, Terms } from '../problem/types';
 import type { Goal } from '../tableau/goal';
@@ -16,8 +16,15 @@ export type Piece =
 	| { readonly kind: 'goal'; readonly goal: Goal; readonly objective: Objective }
 	/** what the words beside it claim of a tableau; not shown */
 	| { readonly kind: 'claim'; readonly claim: Claim }
-	/** what is said differently in different notations */
-	| { readonly kind: 'written'; as(notation: Notation): Sentence }
+	/** what is said differently in different notations: the first case whose choices are the notation's */
+	| {
+			readonly kind: 'by-notation';
+			readonly cases: readonly { readonly when: Partial<Notation>; readonly says: Sentence }[];
+	  }
+	/** what phase one's sum of artificial variables is called */
+	| { readonly kind: 'infeasibility' }
+	/** the columns among these whose first names are taken, and what is said of them */
+	| { readonly kind: 'stepped-aside'; readonly columns: readonly Column[]; readonly says: string }
 	/** `negative` or `positive`, as entries of an objective row are written that improve, or do not */
 	| {
 			readonly kind: 'sign';
@@ -43,7 +50,7 @@ type Inserted =
 	| Sentence
 	| { readonly constraint: string }
 	| { readonly goal: Goal; readonly objective: Objective }
-	| { readonly written: (notation: Notation) => Sentence }
+	| { readonly piece: Piece }
 	| { readonly sign: 'improving' | 'other'; readonly goal: Goal; readonly objective: Objective };
 
 function piece(value: Inserted): Sentence {
@@ -51,7 +58,7 @@ function piece(value: Inserted): Sentence {
 	if (value instanceof Fraction) return [{ kind: 'number', value }];
 	if (Array.isArray(value)) return value as Sentence;
 	if ('constraint' in value) return [{ kind: 'constraint', name: value.constraint }];
-	if ('written' in value) return [{ kind: 'written', as: value.written }];
+	if ('piece' in value) return [value.piece];
 	if ('sign' in value) {
 		const { sign: which, goal, objective } = value;
 		return [{ kind: 'sign', improving: which === 'improving', goal, objective }];
@@ -71,9 +78,7 @@ export function say(strings: TemplateStringsArray, ...values: Inserted[]): Sente
 export const NOTHING_SAID: Sentence = [];
 
 /** What phase one's sum of artificial variables is called, to be put into sentences. */
-export const INFEASIBILITY_NAME = {
-	written: (notation: Notation): Sentence => say`${notation.infeasibility}`
-};
+export const INFEASIBILITY_NAME: { readonly piece: Piece } = { piece: { kind: 'infeasibility' } };
 
 /** Sentences in a row, with a text between them and another before the last. */
 export function joined(parts: readonly Sentence[], between = ', ', last = ' and '): Sentence {
@@ -92,10 +97,33 @@ export function midSentence(sentence: Sentence): Sentence {
 }
 
 /** A piece as it is shown in a notation. */
-export type ShownPiece = Exclude<Piece, { kind: 'written' | 'claim' }>;
+export type ShownPiece = Exclude<
+	Piece,
+	{ kind: 'by-notation' | 'infeasibility' | 'stepped-aside' | 'claim' }
+>;
 
-const resolved = (sentence: Sentence, notation: Notation): Exclude<Piece, { kind: 'written' }>[] =>
-	sentence.flatMap((part) => (part.kind === 'written' ? resolved(part.as(notation), notation) : [part]));
+function resolvedPiece(part: Piece, notation: Notation): (ShownPiece | Extract<Piece, { kind: 'claim' }>)[] {
+	switch (part.kind) {
+		case 'by-notation': {
+			const isMeant = (when: Partial<Notation>) =>
+				Object.entries(when).every(([name, own]) => notation[name as keyof Notation] === own);
+			return resolved(part.cases.find(({ when }) => isMeant(when))?.says ?? NOTHING_SAID, notation);
+		}
+		case 'infeasibility':
+			return [{ kind: 'text', text: notation.infeasibility }];
+		case 'stepped-aside': {
+			const aside = steppedAside(notation, part.columns);
+			return aside.length === 0
+				? []
+				: resolved(say`${joined(aside.map((column) => say`${column}`))}${part.says}`, notation);
+		}
+		default:
+			return [part];
+	}
+}
+
+const resolved = (sentence: Sentence, notation: Notation) =>
+	sentence.flatMap((part) => resolvedPiece(part, notation));
 
 /** A sentence in a notation: what is said differently in others, said as it is there. */
 export const inNotation = (sentence: Sentence, notation: Notation): ShownPiece[] =>
@@ -109,15 +137,46 @@ export const claimsOf = (sentence: Sentence, notation: Notation): Claim[] =>
 export const claim = (own: Claim): Sentence => [{ kind: 'claim', claim: own }];
 
 /** What is written otherwise in a dictionary, where the entries of rows have the other sign. */
-export const byLayout = (
-	tableau: Sentence | (() => Sentence),
-	dictionary: Sentence | (() => Sentence)
-): { readonly written: (notation: Notation) => Sentence } => ({
-	written: ({ layout }) => {
-		const own = layout === 'dictionary' ? dictionary : tableau;
-		return typeof own === 'function' ? own() : own;
+export const byLayout = (tableau: Sentence, dictionary: Sentence): { readonly piece: Piece } => ({
+	piece: {
+		kind: 'by-notation',
+		cases: [
+			{ when: { layout: 'dictionary' }, says: dictionary },
+			{ when: {}, says: tableau }
+		]
 	}
 });
+
+/** Choices on which signs of objective rows and their values depend. */
+type SignChoice = 'entries' | 'value' | 'minimum' | 'phaseOne' | 'layout';
+
+/**
+ * What is said differently where signs are written differently, made for each combination of some choices.
+ * @param choices those on which it depends; of layouts, whether it is a dictionary
+ */
+export function byNotation(
+	choices: readonly SignChoice[],
+	make: (notation: Notation) => Sentence
+): { readonly piece: Piece } {
+	const cases = choices.reduce<Partial<Notation>[]>(
+		(all, choice) => {
+			const values = choice === 'layout' ? (['dictionary', 'full'] as const) : CHOICES[choice];
+			return all.flatMap((when) => values.map((own) => ({ ...when, [choice]: own })));
+		},
+		[{}]
+	);
+	return {
+		piece: {
+			kind: 'by-notation',
+			cases: cases.map((own) => {
+				const { layout, ...rest } = own;
+				// any other layout is as the full one
+				const when = layout === 'full' ? rest : own;
+				return { when, says: make({ ...PLAIN, ...own }) };
+			})
+		}
+	};
+}
 
 /** The sign of entries of rows, which are `sign` underneath, as it is written. */
 export const entrySign = (sign: 'negative' | 'positive') =>
