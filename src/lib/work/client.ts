@@ -11,10 +11,9 @@ import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
 import type { MapCell, Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
-import { packWindow, takeCell } from './map-packing';
 import type { Jobs, Progress } from './jobs';
 import { Cancelled } from './cancelled';
-import { unpack, unpackReading, type Packed, type PackedDecision } from './packing';
+import { pack, unpack, unpackReading, type Packed, type PackedDecision } from './packing';
 
 interface Line {
 	readonly worker: Worker;
@@ -160,9 +159,7 @@ export const mapInWorker = async (
 	milliseconds: number,
 	signal?: AbortSignal
 ): Promise<MapCell[]> =>
-	(await run((remote) => remote.map(problem, varied, packWindow(window), milliseconds), signal)).map(
-		takeCell
-	);
+	unpack(await run((remote) => remote.map(problem, varied, pack(window), milliseconds), signal));
 
 /** Looks for variants of a problem off the main thread; each is told. */
 export const variantsInWorker = (

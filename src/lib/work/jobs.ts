@@ -18,14 +18,14 @@ import { planFromTexts, writePlan } from '../core/problem/use';
 import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
-import { numberMap } from '../core/parametric/map';
+import { numberMap, type MapCell, type Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
-import { packCell, takeWindow, type PackedCell, type PackedWindow } from './map-packing';
 import {
 	pack,
 	packDecision,
 	packReading,
 	takePacked,
+	unpack,
 	type Packed,
 	type PackedDecision,
 	type PackedReading
@@ -95,16 +95,16 @@ export const jobs = {
 			(found) => onFind(writeProblem(found))
 		);
 	},
-	/** The map of two numbers of a problem, as `numberMap` parts it; numbers are texts. */
+	/** The map of two numbers of a problem, as `numberMap` parts it. */
 	map(
 		json: ProblemJson,
 		varied: readonly [Varied, Varied],
-		window: PackedWindow,
+		window: Packed<Window>,
 		milliseconds: number
-	): PackedCell[] {
+	): Packed<MapCell[]> {
 		const { shouldStop } = timed(milliseconds);
 		const isOver = () => shouldStop!(0) !== null;
-		return numberMap(decodeProblem(json), varied, takeWindow(window), isOver).map(packCell);
+		return pack(numberMap(decodeProblem(json), varied, unpack(window), isOver));
 	},
 	/** Reads a statement that is too long to be read between two frames. */
 	read(text: string): PackedReading {
