@@ -1,9 +1,8 @@
-import { addresses, board, withoutOpened } from '$lib/core/notation/board';
+import { addresses, board } from '$lib/core/notation/board';
 import type { Tableau } from '$lib/core/tableau/tableau';
 import type { Workspace } from './workspace';
+import { NOTHING_HIDDEN } from './hidden-parts';
 import type { Reveal } from './reveal.svelte';
-
-const NOTHING: ReadonlySet<string> = new Set();
 
 /** Numbers of the tableau where we stand that are covered: the class says what stands there, and each is shown when it is asked for. */
 export class Covering {
@@ -26,7 +25,7 @@ export class Covering {
 		return tableau ? addresses(board(tableau, this.#workspace.notation)) : [];
 	});
 	readonly #covered = $derived.by(() =>
-		this.#reveal.conceals('cells') ? withoutOpened(this.#all, this.#opened) : NOTHING
+		this.#reveal.conceals('cells') ? this.#reveal.hidden('cells', this.#at, this.#all) : NOTHING_HIDDEN
 	);
 
 	/** the addresses of the numbers that are covered */
@@ -40,13 +39,10 @@ export class Covering {
 	get #at(): string {
 		return String(this.#session.standing);
 	}
-	get #opened(): readonly string[] {
-		return this.#reveal.opened('cells', this.#at);
-	}
 
 	/** Shows a number. */
 	show(address: string): void {
-		this.#reveal.open('cells', this.#at, [...this.#opened, address]);
+		this.#reveal.show('cells', this.#at, address);
 	}
 
 	/** Shows all numbers of this tableau. */

@@ -1,3 +1,4 @@
+import { NOTHING_HIDDEN, without } from './hidden-parts';
 import { remember, remembered } from './remembered';
 
 /**
@@ -32,13 +33,23 @@ export class Reveal {
 		return this.#concealed.includes(secret);
 	}
 
-	/**
-	 * The parts of a secret that are shown already.
-	 * @param of what they are parts of: parts of something else are not shown
-	 */
-	opened(secret: Parted, of: string): readonly string[] {
+	#shown(secret: Parted, of: string): readonly string[] {
 		const own = this.#opened[secret];
 		return own?.of === of ? own.parts : [];
+	}
+
+	/**
+	 * The parts of a secret that may not be seen yet.
+	 * @param of what they are parts of: what was shown of something else is not shown here
+	 * @param all its parts
+	 */
+	hidden(secret: Parted, of: string, all: readonly string[]): ReadonlySet<string> {
+		return this.conceals(secret) ? without(all, this.#shown(secret, of)) : NOTHING_HIDDEN;
+	}
+
+	/** Shows one more part of a secret. */
+	show(secret: Parted, of: string, part: string): void {
+		this.open(secret, of, [...this.#shown(secret, of), part]);
 	}
 
 	/** Shows just these parts of a secret. */

@@ -69,23 +69,24 @@ export class Tree {
 			: [];
 	});
 	/** nodes whose results the class may not see yet */
-	readonly #hidden = $derived.by((): readonly number[] => {
-		const { reveal } = this.#desk;
-		if (!reveal.conceals('nodes')) return [];
-		const open = reveal.opened('nodes', this.#text);
-		return this.#nodes.flatMap(({ id, turn, state }) =>
-			(turn > 0 || state !== 'open') && !open.includes(String(id)) ? [id] : []
+	readonly #hidden = $derived.by(() => {
+		const looked = this.#nodes.filter(({ turn, state }) => turn > 0 || state !== 'open');
+		return this.#desk.reveal.hidden(
+			'nodes',
+			this.#text,
+			looked.map(({ id }) => String(id))
 		);
 	});
 	readonly #progress = $derived.by(() => {
 		const nodes = this.#nodes;
 		const search = nodes.length > 0 ? this.#search : null;
+		const best = search?.incumbent?.node ?? null;
 		return {
 			nodes,
-			said: search && this.#hidden.length === 0 ? searchSentences(search) : [],
+			said: search && this.#hidden.size === 0 ? searchSentences(search) : [],
 			history: search ? [...search.history] : [],
 			isDone: search?.isDone ?? false,
-			incumbent: this.hides(search?.incumbent?.node ?? -1) ? null : (search?.incumbent?.node ?? null),
+			incumbent: best !== null && this.hides(best) ? null : best,
 			next: search?.next(this.#rules.node) ?? null
 		};
 	});
@@ -131,16 +132,15 @@ export class Tree {
 	}
 	/** Whether the class may not see yet what a node came to. */
 	hides(id: number): boolean {
-		return this.#hidden.includes(id);
+		return this.#hidden.has(String(id));
 	}
 	/** whether there is any such node */
 	get hidesAny(): boolean {
-		return this.#hidden.length > 0;
+		return this.#hidden.size > 0;
 	}
 	/** Shows what a node came to. */
 	show(id: number): void {
-		const { reveal } = this.#desk;
-		reveal.open('nodes', this.#text, [...reveal.opened('nodes', this.#text), String(id)]);
+		this.#desk.reveal.show('nodes', this.#text, String(id));
 	}
 	/** the problem with the branches on the way to the node that is looked at */
 	get nodeProblem(): Problem | null {

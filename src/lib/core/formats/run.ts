@@ -1,6 +1,6 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, remarkText, type Remark } from '../sentence/sentence';
-import { addressText, board, type Board, type BoardCell } from '../notation/board';
+import { board, isCovered, type Board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
@@ -18,8 +18,6 @@ export type RunFormat = (typeof RUN_FORMATS)[number];
 
 /** what stands for a number that is covered */
 const COVERED = '?';
-const isCovered = ({ covered }: Board, row: string, column: string): boolean =>
-	covered.has(addressText({ row, column }));
 
 /** A tableau as rows of cells, in the places of the notation; each cell written by `number` and `name`. */
 function cells(

@@ -105,9 +105,9 @@ export interface Board {
 
 const NONE: ReadonlySet<string> = new Set();
 
-/** The addresses that are covered while some were opened. */
-export const withoutOpened = (all: readonly string[], opened: readonly string[]): ReadonlySet<string> =>
-	new Set(all.filter((own) => !opened.includes(own)));
+/** Whether a number of a board is not to be seen. @param row its row's part of an address @param column its column's */
+export const isCovered = ({ covered }: Board, row: string, column: string): boolean =>
+	covered.has(addressText({ row, column }));
 
 /** The addresses of all numbers of a board that a tableau has as well: entries, right-hand sides, objective rows. */
 export const addresses = ({ rows, goals, across }: Board): string[] =>

@@ -17,9 +17,10 @@
 	const construction = useConstruction();
 	const { problem, region, step } = $derived(construction);
 
-	const shown = $derived(reveal.opened('values', lesson.text));
 	const all = $derived(
-		step ? step.kind === 'conclusion' : [...construction.corners.keys()].every((key) => shown.includes(key))
+		step
+			? step.kind === 'conclusion'
+			: reveal.hidden('values', lesson.text, [...construction.corners.keys()]).size === 0
 	);
 	const tellsBest = $derived(all && !reveal.conceals('best'));
 	const stage = $derived.by(() => {

@@ -24,11 +24,10 @@
 	const form = $derived(problem && outside ? slackForm(problem) : null);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
-	const keys = $derived(reveal.opened('values', lesson.text));
-	const all = $derived(rows.length > 0 && rows.every(({ key }) => keys.includes(key)));
+	const keys = $derived(rows.map(({ key }) => key));
+	const hidden = $derived(reveal.hidden('values', lesson.text, keys));
+	const all = $derived(rows.length > 0 && hidden.size === 0);
 	const style = $derived(lesson.notation.numbers);
-
-	const show = (own: readonly string[]) => reveal.open('values', lesson.text, own);
 
 	/** The name of a line: a constraint's, or what the bound says. */
 	function lineText({ owner, rhs }: CornerRow['sides'][number]): string {
@@ -43,7 +42,10 @@
 			<button class="btn tool" aria-pressed={outside} onclick={() => (outside = !outside)}
 				>All intersections</button
 			>
-			<button class="btn tool" aria-pressed={all} onclick={() => show(all ? [] : rows.map(({ key }) => key))}
+			<button
+				class="btn tool"
+				aria-pressed={all}
+				onclick={() => reveal.open('values', lesson.text, all ? [] : keys)}
 				>{all ? 'Hide values' : 'Show values'}</button
 			>
 			<button
@@ -72,7 +74,7 @@
 				</thead>
 				<tbody>
 					{#each rows as row (row.key)}
-						{@const isShown = keys.includes(row.key)}
+						{@const isShown = !hidden.has(row.key)}
 						<tr
 							class:lit={selection.corner === row.key}
 							class:best={all && row.isBest}
@@ -114,7 +116,7 @@
 									><button
 										class="show"
 										aria-label={`Show ${problem.objective.name} at (${row.at.map((value) => showNumber(value)).join(', ')})`}
-										onclick={() => show([...keys, row.key])}>?</button
+										onclick={() => reveal.show('values', lesson.text, row.key)}>?</button
 									></td
 								>
 							{/if}

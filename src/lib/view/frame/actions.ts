@@ -182,11 +182,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			says: 'Show all numbers of this tableau',
 			key: 'a',
 			possible: session.covering.isOn,
-			run: () =>
-				reveal.open('cells', String(session.standing), [
-					...reveal.opened('cells', String(session.standing)),
-					...session.covering.covered
-				])
+			run: () => session.covering.showAll()
 		},
 		{
 			id: 'why',

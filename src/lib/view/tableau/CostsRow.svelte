@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addressText, type Board, type BoardCell } from '$lib/core/notation/board';
+	import { isCovered, type Board, type BoardCell } from '$lib/core/notation/board';
 	import CellView from './CellView.svelte';
 
 	/** A line around an extended tableau: coefficients above the names, or the row z below. */
@@ -19,9 +19,7 @@
 	{#each shown.across as place, i (place.column)}
 		{#if place.kind === 'entry'}
 			<td
-				>{#if shown.covered.has(addressText({ row, column: place.column }))}?{:else}<CellView
-						cell={cells[place.at]}
-					/>{/if}</td
+				>{#if isCovered(shown, row, place.column)}?{:else}<CellView cell={cells[place.at]} />{/if}</td
 			>
 		{:else}<td class:rhs={place.kind === 'rhs' && i === shown.across.length - 1}></td>{/if}
 	{/each}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { tick } from 'svelte';
 	import { comparison } from '$lib/core/method/comparison';
 	import type { Decision, Work } from '$lib/core/method/types';
 	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation/board';
@@ -89,17 +88,10 @@
 	}
 
 	/** A covered number is shown; an entry that is seen is the pivot. */
-	async function act(event: Event) {
+	function act(event: Event) {
 		const address = addressAt(event);
 		if (address !== undefined && shown.covered.has(address)) {
-			const place = (event.target as Element).closest('td');
 			session.covering.show(address);
-			await tick();
-			// what is no entry has no button any more
-			if (place && !place.contains(window.document.activeElement)) {
-				place.tabIndex = -1;
-				place.focus();
-			}
 			return;
 		}
 		const place = entryOf(event);
