@@ -19,6 +19,7 @@ import {
 	linear,
 	NOTHING_SAID,
 	say,
+	signsOf,
 	taken,
 	type Sentence
 } from '../sentence/sentence';
@@ -98,7 +99,7 @@ export function readingSentences(t: Tableau): ReadingLine[] {
 		...lines,
 		{
 			about: null,
-			says: say`${byNotation(['layout', 'entries', 'value', 'minimum'], objective)}`,
+			says: say`${byNotation([...signsOf(OBJECTIVE), 'value'], objective)}`,
 			columns: [],
 			value: true
 		}

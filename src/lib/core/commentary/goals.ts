@@ -18,6 +18,7 @@ import {
 	joined,
 	NOTHING_SAID,
 	say,
+	signsOf,
 	type Sentence
 } from '../sentence/sentence';
 
@@ -88,6 +89,6 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 	};
 	return [
 		head,
-		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation(['layout', 'entries', 'value', goal.kind === 'infeasibility' ? 'phaseOne' : 'minimum'], arises)}`
+		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`
 	];
 }

@@ -1,7 +1,7 @@
-import { isDualFeasible } from '../method/dual';
+import { isDualFeasible, leavingFinding } from '../method/dual';
 import { judge, type Judgement } from '../method/hand';
 import * as reasons from '../method/messages';
-import { goalsOf } from '../method/primal';
+import { enteringFinding, goalsOf } from '../method/primal';
 import { costSign, moves } from '../method/rules';
 import type { Choice, Part, Work } from '../method/types';
 import type { RuleName } from '../method/rule';
@@ -152,11 +152,7 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 	if (part === 'dual') {
 		const why =
 			rule && rhsCell(t, choice.row) < 0
-				? reasons.findingWords(t, {
-						code: 'dual-leaves',
-						row: choice.row,
-						isFirst: rule.entering === 'bland'
-					})
+				? reasons.findingWords(t, leavingFinding(choice.row, rule))
 				: say`chosen by hand`;
 		const first = say`${columnMeaning(t.form, leaving)} leaves: ${why}.`;
 		return [first, comparison(t, part, choice), say`${entering} enters.`];
@@ -171,15 +167,7 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): Sentence[]
 		return [why, comparison(t, part, choice), say`${columnMeaning(t.form, leaving)} leaves.`];
 	}
 	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;
-	const why = rule
-		? reasons.findingWords(t, {
-				code: 'enters-by',
-				rule: rule.entering,
-				goal,
-				column: choice.entering,
-				moves: moves(t, choice)
-			})
-		: say`chosen by hand`;
+	const why = rule ? reasons.findingWords(t, enteringFinding(t, choice, goal, rule)) : say`chosen by hand`;
 	const first = say`${entering} enters, ${why}: ${perUnit(t, part, choice.entering)}.`;
 	if (!isPrimalFeasible(t)) return [first, say`${columnMeaning(t.form, leaving)} leaves.`];
 	return [first, comparison(t, part, choice), leavingSentence(t, choice)];

@@ -9,6 +9,7 @@ import {
 	claim,
 	joined,
 	say,
+	signsOf,
 	type Remark,
 	type Sentence,
 	NOTHING_SAID
@@ -87,7 +88,7 @@ export function startRemark({ tableau: t }: Work): Remark {
 			...(goal ? derivation(t, goal) : []),
 			placeSentence(t),
 			say`${objectiveSentence(t)}.`,
-			say`${byNotation(['layout', 'entries', 'value', 'minimum'], worked)}`,
+			say`${byNotation([...signsOf(OBJECTIVE), 'value'], worked)}`,
 			say`${{ piece: renamed }}`,
 			...whole
 		]

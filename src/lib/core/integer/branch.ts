@@ -12,6 +12,9 @@ import { SEARCH_RULES, type Incumbent, type SearchNode } from './search-types';
 import { tightened, unboundedOrEmpty, withWholeColumns, type WholeResult } from './whole';
 import { fractionalVariables, mustBeWhole } from '../problem/whole';
 
+/** Options of a run with the budget that all of its parts share. */
+type Limited = RunOptions & { readonly budget: Budget };
+
 /** A node of the branch-and-bound tree, as an answer lists it. */
 export interface BranchNode {
 	readonly id: number;
@@ -124,7 +127,7 @@ export function branchAndBound(problem: Problem, limits: RunOptions = {}): Branc
 		options.onFound?.({ objective, solution, bound: objective });
 		return { ...none, status, nodes: [root({ code: 'whole' })], nodesMade: 1, objective, solution };
 	}
-	return { ...searched(problem, relaxation, options, budget, root(null)), relaxation };
+	return { ...searched(problem, relaxation, options, root(null)), relaxation };
 }
 
 /** pivots after which a search begins again with covers, where there are some: short ones, which are read, need none */
@@ -164,14 +167,14 @@ function strengthened(
 function searched(
 	problem: Problem,
 	relaxation: LinearAnswer,
-	options: RunOptions,
-	budget: Budget,
+	options: Limited,
 	root: BranchNode
 ): Omit<BranchResult, 'relaxation'> {
+	const { budget } = options;
 	const broken = coversAt(problem, relaxation.solution!);
-	if (broken.length === 0) return below(problem, relaxation, options, budget, root);
+	if (broken.length === 0) return below(problem, relaxation, options, root);
 	const short = budget.part((pivots) => (pivots >= LONG ? { code: 'long' } : null));
-	const first = below(problem, relaxation, { ...options, budget: short }, short, root);
+	const first = below(problem, relaxation, { ...options, budget: short }, root);
 	if (first.reason?.code !== 'long') return { ...first, pivots: budget.spent };
 	const strong = strengthened(problem, broken, options);
 	const { covers, answer } = strong;
@@ -190,7 +193,6 @@ function searched(
 		strong.problem,
 		answer,
 		{ ...options, onFound: (found) => options.onFound?.(best(found)) },
-		budget,
 		root
 	);
 	return { ...best(second), nodesMade: first.nodesMade + second.nodesMade, covers };
@@ -200,11 +202,10 @@ function searched(
 function below(
 	problem: Problem,
 	relaxation: LinearAnswer,
-	options: RunOptions,
-	budget: Budget,
+	options: Limited,
 	root: BranchNode
 ): Omit<BranchResult, 'relaxation'> {
-	const { mostNodes = Infinity } = options;
+	const { budget, mostNodes = Infinity } = options;
 	const begun = beginSearch(problem, relaxation, options, mostNodes > 0);
 	const nodes: BranchNode[] = [];
 	if ('ended' in begun) {

@@ -2,6 +2,7 @@ import { compareProducts } from '../tableau/kernel';
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, rhsCell, type Tableau } from '../tableau/tableau';
+import type { Finding } from './findings';
 import { contradiction, optimal, rowTrouble } from './primal';
 import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
 import type { Decision, Work } from './types';
@@ -42,6 +43,13 @@ export function dualEnteringPosition(t: Tableau, goals: Goals, row: number): num
 	});
 }
 
+/** Why a rule takes a row of the dual method. */
+export const leavingFinding = (row: number, rule: Rule): Finding => ({
+	code: 'dual-leaves',
+	row,
+	isFirst: rule.entering === 'bland'
+});
+
 /**
  * The dual simplex method (Lemke 1954): removes negative right-hand sides while the objective row stays right.
  * @param goals objective rows in order of importance, for the lexicographic method
@@ -63,6 +71,6 @@ export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOAL
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, row, position),
-		because: [{ code: 'dual-leaves', row, isFirst: rule.entering === 'bland' }]
+		because: [leavingFinding(row, rule)]
 	};
 }

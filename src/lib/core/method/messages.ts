@@ -10,6 +10,7 @@ import {
 	joined,
 	NOTHING_SAID,
 	say,
+	signsOf,
 	type Sentence
 } from '../sentence/sentence';
 import { goalFactor, improvingSign, type Notation } from '../notation/notation';
@@ -21,9 +22,6 @@ import type { Finding, StartFinding } from './findings';
 import type { EnteringRule } from './rule';
 
 /** The words of what methods find, and of the ratios that they compare. */
-
-/** what the signs of entries of objective rows depend on */
-const SIGNS = ['layout', 'entries', 'minimum', 'phaseOne'] as const;
 
 const goalOf = (t: Tableau, goal: Goal): Sentence => say`${{ goal, objective: t.form.problem.objective }}`;
 /** How entries of an objective row that improve are written: negative or positive. */
@@ -43,10 +41,10 @@ function entersBy(
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
 	const cell = { row: goal, column } as const;
-	const most = byNotation(SIGNS, (notation) =>
+	const most = byNotation(signsOf(goal), (notation) =>
 		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation) })
 	);
-	const sign = byNotation(SIGNS, (notation) =>
+	const sign = byNotation(signsOf(goal), (notation) =>
 		claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
 	);
 	const reasons: Record<EnteringRule, Sentence> = {
@@ -125,7 +123,7 @@ export function rowRatios(t: Tableau, row: number, name: Sentence, compared: rea
 		const told = claim({ is: 'ratio', t, over: line.over, under: line.under, value: line.value });
 		return say`${line.name}: |${top} ÷ ${inBrackets(bottom)}| = ${line.value}${told}`;
 	};
-	const shown = compared.map((line) => say`${byNotation(SIGNS, asWritten(line))}`);
+	const shown = compared.map((line) => say`${byNotation(signsOf(OBJECTIVE), asWritten(line))}`);
 	return say`Along row ${name}, over its ${negative} entries: ${joined(shown, '; ', '; ')}. With the least of them no entry of the objective row becomes ${improving(t, OBJECTIVE)}.`;
 }
 
@@ -170,7 +168,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 		say`The same basis came back after ${length} pivots: the rule cycles. Bland’s rule starts over and cannot cycle.`,
 	'nothing-improves': ({ goal }, t) =>
 		say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${byNotation(
-			SIGNS,
+			signsOf(goal),
 			(notation) => claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
 		)}`,
 	'no-limit': ({ column }, t) =>

@@ -1,4 +1,4 @@
-import { OBJECTIVE } from '../tableau/goal';
+import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { fillingPosition, mustVanish, openVacancies } from '../tableau/vacancy';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
@@ -86,15 +86,16 @@ export function feasibilityTrouble(t: Tableau, served = false): Decision | null 
 export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule): Decision => ({
 	kind: 'pivot',
 	choice,
-	because: [
-		{
-			code: 'enters-by',
-			rule: rule.entering,
-			goal: decidingGoal(t, choice.position, goals),
-			column: choice.entering,
-			moves: moves(t, choice)
-		}
-	]
+	because: [enteringFinding(t, choice, decidingGoal(t, choice.position, goals), rule)]
+});
+
+/** Why a rule takes the column of a pivot, for an objective row. */
+export const enteringFinding = (t: Tableau, choice: Choice, goal: Goal, rule: Rule): Finding => ({
+	code: 'enters-by',
+	rule: rule.entering,
+	goal,
+	column: choice.entering,
+	moves: moves(t, choice)
 });
 
 const decidingGoal = (t: Tableau, position: number, goals: Goals) =>

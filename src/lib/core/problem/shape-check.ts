@@ -1,9 +1,7 @@
 import * as yup from 'yup';
 import { parseRational } from '../number/rational';
+import { isPlain } from './format';
 import type { Shape } from './shape';
-
-const isPlain = (value: unknown): value is Record<string, unknown> =>
-	typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function isNumber(value: unknown): boolean {
 	try {

@@ -150,6 +150,13 @@ export const byLayout = (tableau: Sentence, dictionary: Sentence): { readonly pi
 /** Choices on which signs of objective rows and their values depend. */
 type SignChoice = 'entries' | 'value' | 'minimum' | 'phaseOne' | 'layout';
 
+/** What the signs of an objective row's entries depend on; those of its value on `value`, too. */
+export const signsOf = ({ kind }: Goal): SignChoice[] => [
+	'layout',
+	'entries',
+	kind === 'infeasibility' ? 'phaseOne' : 'minimum'
+];
+
 /**
  * What is said differently where signs are written differently, made for each combination of some choices.
  * @param choices those on which it depends; of layouts, whether it is a dictionary
