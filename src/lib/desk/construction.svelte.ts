@@ -1,7 +1,8 @@
 import { conflictOf, gapOf } from '$lib/core/answer/conflict';
 import { bestFace } from '$lib/core/geometry/best';
 import { buildRemark, stepHeading } from '$lib/core/commentary/construction';
-import { cornerSentences } from '$lib/core/commentary/corner';
+import { cornerFound } from '$lib/core/commentary/corner';
+import { foundWords, headingWords, remarkWords } from '$lib/core/commentary/messages';
 import { joined, say } from '$lib/core/sentence/sentence';
 import { basicColumns } from '$lib/core/form/basic';
 import { standardForm } from '$lib/core/form/standard';
@@ -216,7 +217,7 @@ export class Construction {
 	/** What is said at a step. */
 	remark(step: BuildStep) {
 		const { isSlice, held } = this.#figure;
-		return buildRemark(this.#problem!, step, this.#corners, isSlice ? held : []);
+		return remarkWords(buildRemark(this.#problem!, step, this.#corners, isSlice ? held : []));
 	}
 
 	/** What is to say about a corner: the lines that meet there, how they are solved, the objective's value, its basis. */
@@ -224,11 +225,15 @@ export class Construction {
 		const problem = this.#problem!;
 		const form = standardForm(problem, { start: 'slack', equalities: 'one-row' });
 		const basic = basicColumns(form, planAt(problem, at)).map((column) => say`${column}`);
-		return joined([...cornerSentences(problem, at), say`Basic and not 0 there: ${joined(basic)}.`], ' ', ' ');
+		return joined(
+			[...cornerFound(problem, at).map(foundWords), say`Basic and not 0 there: ${joined(basic)}.`],
+			' ',
+			' '
+		);
 	}
 
 	heading(step: BuildStep) {
-		return stepHeading(this.#problem!, step, this.#corners.get(step.corner ?? '') ?? null);
+		return headingWords(stepHeading(this.#problem!, step, this.#corners.get(step.corner ?? '') ?? null));
 	}
 
 	/** Shows a step by its key; null shows the finished picture. */

@@ -1,14 +1,14 @@
 import { expect, test } from 'vitest';
 import { runText } from '$lib/core/formats/run';
 import { newLesson } from '$lib/core/lesson/lesson';
-import { remarkText } from '$lib/core/sentence/sentence';
+import { paragraphText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
 
 test('numbers of each new tableau are covered until they are asked for, and nothing that is told quotes them', () => {
 	const { document, reveal, session } = new Desk(
 		newLesson('max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18')
 	);
-	const told = () => session.remarks.map((own) => remarkText(own)).join(' ');
+	const told = () => session.remarks.map((own) => paragraphText(own)).join(' ');
 	const last = () => runText(session.run().slice(-1), document.notation, 'text');
 	session.next();
 	expect(told()).toContain('So gain rises by 30 to 30.');

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { plainText, remarkText } from '$lib/core/sentence/sentence';
+import { plainText, paragraphText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
 import { setRhs } from '$lib/core/problem/statement/edits';
@@ -9,7 +9,7 @@ const BEALE =
 	'min z = -3/4 x1 + 20 x2 - 1/2 x3 + 6 x4\na: 1/4 x1 - 8 x2 - x3 + 9 x4 <= 0\nb: 1/2 x1 - 12 x2 - 1/2 x3 + 3 x4 <= 0\nc: x3 <= 1';
 const deskOn = (text: string) => new Desk(newLesson(text));
 const said = ({ session }: Desk) =>
-	session.remarks.map((remark) => `${plainText(remark.heading)}: ${remarkText(remark)}`).join('\n');
+	session.remarks.map((remark) => `${plainText(remark.heading)}: ${paragraphText(remark)}`).join('\n');
 const plan = ({ session }: Desk) => [...session.plan!.values()].map((v) => v.toFraction());
 const nodes = (desk: Desk) => desk.document.trail.nodes.length;
 

@@ -1,7 +1,8 @@
-import { annotated, NEW_TRAIL, type Trail } from '$lib/core/move/trail';
+import { untrack } from 'svelte';
+import { annotated, type Trail } from '$lib/core/move/trail';
 import type { RuleName } from '$lib/core/method/rule';
 import { fitted } from '$lib/core/notation/column-names';
-import { PLAIN, type Notation } from '$lib/core/notation/notation';
+import { type Notation } from '$lib/core/notation/notation';
 import type { NumberStyle } from '$lib/core/number/show';
 import type { LastingBook } from '$lib/core/problem/lasting';
 import type { Fix } from '$lib/core/problem/statement/diagnostics';
@@ -13,10 +14,19 @@ import { knownPage } from './pages';
 import { Acts } from './acts.svelte';
 import { Statement } from './statement.svelte';
 import { Telling, type Told } from './telling.svelte';
-import { type KeptTree, type Lesson, type Meanings, type RegionView } from '$lib/core/lesson/lesson';
+import {
+	newLesson,
+	type KeptTree,
+	type Lesson,
+	type Meanings,
+	type RegionView
+} from '$lib/core/lesson/lesson';
 
 /** milliseconds of typing's pause after which a long text is read */
 const PAUSE = 200;
+
+/** What of a lesson is a value here: all but the statement with who is who in it, what is told of it, and the tree of its whole numbers. */
+type Own = Omit<Lesson, 'statement' | 'lasting' | 'tree' | keyof Told>;
 
 /** What of a lesson an act changes, and what it is taken back to. */
 type Kept = Pick<Lesson, 'trail' | 'rule' | 'notation' | 'plans' | 'lasting'> &
@@ -29,14 +39,16 @@ export class LessonDocument {
 	readonly telling: Telling = new Telling(this.#statement, (group) =>
 		this.#acts.mark(this.#kept, group ?? null, true)
 	);
-	#trail = $state.raw<Trail>(NEW_TRAIL);
-	#rule = $state<RuleName>('dantzig');
-	#notation = $state.raw<Notation>(PLAIN);
-	#view = $state.raw<RegionView | null>(null);
-	#plans = $state.raw<Lesson['plans']>([]);
+	#own = $state.raw<Own>(newLesson(''));
 	#tree = $state.raw<{ statement: string; kept: KeptTree } | null>(null);
-	#page = $state('/');
-	#recipe = $state('');
+	// what stays the same when another part changes tells nobody
+	readonly #trail = $derived(this.#own.trail);
+	readonly #rule = $derived(this.#own.rule);
+	readonly #notation = $derived(this.#own.notation);
+	readonly #view = $derived(this.#own.view);
+	readonly #plans = $derived(this.#own.plans);
+	readonly #page = $derived(this.#own.page);
+	readonly #recipe = $derived(this.#own.recipe);
 	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
 	readonly #acts = new Acts<Kept>();
 	/** the drag that is going on */
@@ -115,21 +127,12 @@ export class LessonDocument {
 	/** The lesson as it is kept. */
 	get lesson(): Lesson {
 		const { toldOf: _, ...told } = this.telling.kept;
-		return {
-			format: 'mathesis-lesson',
-			version: 3,
-			statement: this.text,
-			...told,
-			page: this.#page,
-			lasting: this.book,
-			trail: this.#trail,
-			rule: this.#rule,
-			notation: this.#notation,
-			view: this.#view,
-			plans: this.#plans,
-			tree: this.tree,
-			recipe: this.#recipe
-		};
+		return { ...this.#own, ...told, statement: this.text, lasting: this.book, tree: this.tree };
+	}
+
+	#change(parts: Partial<Own>): void {
+		// who writes a part does not follow the others
+		this.#own = { ...untrack(() => this.#own), ...parts };
 	}
 
 	get canUndo(): boolean {
@@ -181,10 +184,8 @@ export class LessonDocument {
 
 	#restore(kept: Kept | null): void {
 		if (!kept) return;
-		this.#trail = kept.trail;
-		this.#rule = kept.rule;
-		this.#notation = kept.notation;
-		this.#plans = kept.plans;
+		const { trail, rule, notation, plans } = kept;
+		this.#change({ trail, rule, notation, plans });
 		if (kept.text !== this.text) this.#statement.begin(kept.text, kept.problem, kept.lasting);
 		this.telling.restore(kept);
 	}
@@ -192,16 +193,11 @@ export class LessonDocument {
 	/** Shows a lesson in place of the present one. */
 	open(lesson: Lesson): void {
 		this.#acts.clear();
-		this.#trail = lesson.trail;
-		this.#rule = lesson.rule;
-		this.#notation = lesson.notation;
-		this.#view = lesson.view;
-		this.#plans = lesson.plans;
-		this.#tree = lesson.tree && { statement: lesson.statement, kept: lesson.tree };
-		this.#page = knownPage(lesson.page);
-		this.#recipe = lesson.recipe;
-		this.telling.restore({ ...lesson, toldOf: null });
-		this.#statement.begin(lesson.statement, null, lesson.lasting);
+		const { statement, lasting, tree, story, notes, tags, meanings, ...own } = lesson;
+		this.#own = { ...own, page: knownPage(own.page) };
+		this.#tree = tree && { statement, kept: tree };
+		this.telling.restore({ story, notes, tags, meanings, toldOf: null });
+		this.#statement.begin(statement, null, lasting);
 	}
 
 	/** Takes in the statement's text; a wrong text leaves the last right problem where it is. */
@@ -259,13 +255,13 @@ export class LessonDocument {
 	/** Puts another trail in place of the present one. */
 	keepTrail(trail: Trail): void {
 		this.#acts.mark(this.#kept);
-		this.#trail = trail;
+		this.#change({ trail });
 	}
 
 	/** Names a step or notes something about it; an empty text takes it away. */
 	annotate(id: number, words: { name?: string; note?: string }): void {
 		this.#acts.mark(this.#kept);
-		this.#trail = annotated(this.#trail, id, words);
+		this.#change({ trail: annotated(this.#trail, id, words) });
 	}
 
 	/** Keeps a tree with the statement; where another is written, it is put aside until this one stands there again. */
@@ -277,28 +273,28 @@ export class LessonDocument {
 	keepPlan(name: string, plan: Plan): void {
 		this.#acts.mark(this.#kept);
 		const others = this.#plans.filter((other) => other.name !== name);
-		this.#plans = [...others, { name, amounts: writePlan(plan) }];
+		this.#change({ plans: [...others, { name, amounts: writePlan(plan) }] });
 	}
 
 	removePlan(name: string): void {
 		this.#acts.mark(this.#kept);
-		this.#plans = this.#plans.filter((other) => other.name !== name);
+		this.#change({ plans: this.#plans.filter((other) => other.name !== name) });
 	}
 
 	/** Notes which page it is looked at with, so that it opens there again. */
 	stay(page: string): void {
-		this.#page = page;
+		this.#change({ page });
 	}
 
 	chooseRule(rule: RuleName): void {
 		this.#acts.mark(this.#kept);
-		this.#rule = rule;
+		this.#change({ rule });
 	}
 
 	/** Writes from now on in another notation, or with some of its choices made otherwise. */
 	notate(choices: Partial<Notation>): void {
 		this.#acts.mark(this.#kept);
-		this.#notation = { ...this.#notation, ...choices };
+		this.#change({ notation: { ...this.#notation, ...choices } });
 	}
 
 	showNumbers(numbers: NumberStyle): void {
@@ -307,6 +303,6 @@ export class LessonDocument {
 
 	/** Looks at another part of the plane; null is the fitted one. */
 	look(view: RegionView | null): void {
-		this.#view = view;
+		this.#change({ view });
 	}
 }

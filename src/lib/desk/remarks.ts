@@ -1,12 +1,14 @@
+import type { Remark } from '$lib/core/commentary/findings';
+import { remarkWords } from '$lib/core/commentary/messages';
 import { coveredRemark, cycleRemark, standRemarks } from '$lib/core/commentary/stand';
 import type { RunStep } from '$lib/core/formats/run';
 import type { Decision } from '$lib/core/method/types';
 import { tell } from '$lib/core/move/kinds';
-import { refusalRemark } from '$lib/core/move/messages';
+import { refusalParagraph } from '$lib/core/move/messages';
 import type { Stop, Walk } from '$lib/core/move/replay';
 import type { Offer } from '$lib/core/move/types';
 import type { Refusal } from '$lib/core/position/refusal';
-import type { Remark } from '$lib/core/sentence/sentence';
+import type { Paragraph } from '$lib/core/sentence/sentence';
 
 /** What is told of where a lesson stands: about the step that led there, and what is true there, as far as the class may see it. */
 
@@ -38,20 +40,20 @@ function told({ stops, covered }: Told, i: number): Remark[] {
 	const { move } = stops[i].node;
 	if (!move || i === 0) return [];
 	const remark = tell(stops[i - 1].position, move, stops[i].position);
-	return [i === stops.length - 1 && covered.size > 0 ? { ...remark, sentences: [] } : remark];
+	return [i === stops.length - 1 && covered.size > 0 ? { ...remark, found: [] } : remark];
 }
 
 /** All that is said where we stand: what was refused, the step, a cycle, and what is true here. */
-export function remarksOf(own: Told): Remark[] {
+export function remarksOf(own: Told): Paragraph[] {
 	const { stops, broken, refusal, loop } = own;
 	if (stops.length === 0) return [];
 	const round = loop && stops.length - 1 - stops.findIndex(({ node }) => node === loop.node);
 	return [
-		...(refusal ? [refusalRemark(refusal)] : []),
-		...(broken ? [refusalRemark(broken.why)] : []),
-		...told(own, stops.length - 1),
-		...(round ? [cycleRemark(round)] : []),
-		...stands(own)
+		...(refusal ? [refusalParagraph(refusal)] : []),
+		...(broken ? [refusalParagraph(broken.why)] : []),
+		...[...told(own, stops.length - 1), ...(round ? [cycleRemark(round)] : []), ...stands(own)].map(
+			remarkWords
+		)
 	];
 }
 
@@ -64,8 +66,8 @@ export function runOf(own: Told): RunStep[] {
 		const { tableau } = work;
 		return [
 			isLast
-				? { tableau, covered, remarks: [...told(own, i), ...stands(own)] }
-				: { tableau, remarks: told(own, i) }
+				? { tableau, covered, remarks: [...told(own, i), ...stands(own)].map(remarkWords) }
+				: { tableau, remarks: told(own, i).map(remarkWords) }
 		];
 	});
 }

@@ -1,4 +1,4 @@
-import type { Remark, Sentence } from '$lib/core/sentence/sentence';
+import type { Paragraph, Sentence } from '$lib/core/sentence/sentence';
 import type { RunStep } from '$lib/core/formats/run';
 import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
@@ -134,7 +134,7 @@ export class Session {
 	get loop(): Stop | null {
 		return this.#loop;
 	}
-	get remarks(): readonly Remark[] {
+	get remarks(): readonly Paragraph[] {
 		return this.#remarks;
 	}
 	/** how constraints look, by name */

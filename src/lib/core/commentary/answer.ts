@@ -9,8 +9,9 @@ import { objectiveAt, usesOf } from '../problem/use';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { pointOf } from '../geometry/sides';
-import { namesOf, pointSentence, products } from './corner';
-import { quantity } from './plan';
+import { namesOf } from './corner';
+import { pointSentence, products } from './words/points';
+import { quantity } from './words/plan';
 import {
 	byLayout,
 	byNotation,

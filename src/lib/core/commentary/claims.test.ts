@@ -14,9 +14,13 @@ import { fitted } from '../notation/column-names';
 import { PROFILES, type Notation } from '../notation/notation';
 import { isZero, type Rational } from '../number/rational';
 import type { Claim, WrittenCell } from '../sentence/claim';
-import { claimsOf, plainText, type Remark } from '../sentence/sentence';
+import { claimsOf, plainText } from '../sentence/sentence';
+import { readStatement } from '../problem/statement/read';
+import { BIG_M } from '../tableau/goal';
 import { columnValue, readPlan, type Tableau } from '../tableau/tableau';
 import { evaluate } from '../problem/types';
+import type { Remark } from './findings';
+import { remarkWords } from './messages';
 import { standRemarks } from './stand';
 
 /**
@@ -64,7 +68,10 @@ function check(claim: Claim, notation: Notation): void {
 			const others =
 				claim.cell.column === 'rhs'
 					? shown.rows.map((_, row) => at({ row, column: 'rhs' }))
-					: open.map((k) => entries(claim.cell.row)[k]);
+					: open
+							.filter((k) => !claim.beside?.includes(shown.columns[k].index))
+							.map((k) => entries(claim.cell.row)[k]);
+			for (const column of claim.beside ?? []) expect(isZero(at({ row: BIG_M, column }).plain)).toBe(false);
 			const far = (cell: BoardCell) => {
 				// where M stands in the same row, its coefficient is compared first
 				const leading =
@@ -129,6 +136,10 @@ function check(claim: Claim, notation: Notation): void {
 	}
 }
 
+/** A column with a larger entry in the objective row is not taken, since M stands in it. */
+const M_FIRST = 'max z = -x - 2 y\nr1: 2 x + y = 1\nr2: -y <= 1\nr3: 4 y <= -1\nr4: 0 x <= 0\nx >= 0\ny free';
+const APART: Notation = { ...PROFILES[0].notation, bigM: 'two-rows' };
+
 test('every claim of every sentence is true of what the board shows, for right and wrong moves, in five profiles and random notations', () => {
 	const seen = new Map<string, number>();
 	const kindsSeen = new Set<string>();
@@ -145,7 +156,7 @@ test('every claim of every sentence is true of what the board shows, for right a
 				);
 				let position: Position = stated(problem);
 				const read = (remarks: readonly Remark[]) => {
-					for (const { sentences } of remarks)
+					for (const { sentences } of remarks.map(remarkWords))
 						for (const sentence of sentences)
 							for (const notation of notations)
 								for (const claim of claimsOf(sentence, notation)) {
@@ -185,7 +196,7 @@ test('every claim of every sentence is true of what the board shows, for right a
 				expect(readPlan(position.work!.tableau).size).toBe(problem.variables.length);
 			}
 		),
-		{ numRuns: 700 }
+		{ numRuns: 700, examples: [[readStatement(M_FIRST).problem!, 'big-m', 'dantzig', [0, 23, 5], APART]] }
 	);
 	for (const is of ['sign', 'value', 'most', 'none', 'ratio', 'rate', 'feasible', 'dual-feasible'])
 		expect([is, (seen.get(is) ?? 0) > 100]).toEqual([is, true]);

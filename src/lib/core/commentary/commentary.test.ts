@@ -1,4 +1,4 @@
-import { refusalRemark } from '../move/messages';
+import { refusalParagraph } from '../move/messages';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
@@ -13,8 +13,9 @@ import { isZero, rational, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
 import { readPlan } from '../tableau/tableau';
-import { plainText, remarkText, type Sentence } from '../sentence/sentence';
-import { quantity, singular } from './plan';
+import { plainText, paragraphText, type Sentence } from '../sentence/sentence';
+import { quantity, singular } from './words/plan';
+import { remarkWords } from './messages';
 import { standRemarks } from './stand';
 
 /** A statement worked on by moves; what was told last. */
@@ -31,12 +32,12 @@ class Worked {
 	do(move: Move): this {
 		const result = perform(this.position, move);
 		if (!result.ok) {
-			const remark = refusalRemark(result.why);
-			[this.heading, this.told] = [plainText(remark.heading), remarkText(remark)];
+			const remark = refusalParagraph(result.why);
+			[this.heading, this.told] = [plainText(remark.heading), paragraphText(remark)];
 			return this;
 		}
-		const remark = tell(this.position, move, result.position);
-		[this.heading, this.told] = [plainText(remark.heading), remarkText(remark)];
+		const remark = remarkWords(tell(this.position, move, result.position));
+		[this.heading, this.told] = [plainText(remark.heading), paragraphText(remark)];
 		this.position = result.position;
 		return this;
 	}
@@ -61,7 +62,8 @@ class Worked {
 	get stands(): string {
 		const decision = decide(this.position.work!, DANTZIG);
 		return standRemarks(this.position, decision, offers(this.position, DANTZIG))
-			.map((remark) => `${plainText(remark.heading)}: ${remarkText(remark)}`)
+			.map(remarkWords)
+			.map((remark) => `${plainText(remark.heading)}: ${paragraphText(remark)}`)
 			.join('\n');
 	}
 }
@@ -252,7 +254,9 @@ test('every number that a step tells is true of the plans before and after it', 
 				const result = perform(position, move);
 				if (!result.ok) throw new Error('a rule chose what cannot be done');
 				expect(choiceOf(before.tableau, move)).toEqual(decision.choice);
-				const [entering, ratios, , change, corner] = tell(position, move, result.position).sentences;
+				const [entering, ratios, , change, corner] = remarkWords(
+					tell(position, move, result.position)
+				).sentences;
 				const [from, to] = [position, result.position].map(({ work }) => readPlan(work!.tableau));
 				const objective = (plan: Plan) => evaluate(problem.objective.terms, plan, problem.objective.constant);
 				const gain = objective(to).sub(objective(from));

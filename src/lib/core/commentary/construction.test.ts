@@ -14,8 +14,9 @@ import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { buildRemark } from './construction';
-import { sideSentence } from './corner';
-import { plainText, remarkText } from '../sentence/sentence';
+import { remarkWords } from './messages';
+import { sideSentence } from './words/points';
+import { plainText, paragraphText } from '../sentence/sentence';
 import { removedSentence, shapeOf } from './shape';
 
 const stated = (text: string) => readStatement(text).problem!;
@@ -23,8 +24,8 @@ const stated = (text: string) => readStatement(text).problem!;
 function told(problem: Problem): string[] {
 	const corners = polyhedron(problem).vertices.map(({ at }) => at);
 	return construction(problem, corners).map((step) => {
-		const remark = buildRemark(problem, step, byKey(corners));
-		return `${plainText(remark.heading)} | ${remarkText(remark)}`;
+		const remark = remarkWords(buildRemark(problem, step, byKey(corners)));
+		return `${plainText(remark.heading)} | ${paragraphText(remark)}`;
 	});
 }
 
@@ -98,14 +99,14 @@ test('each step keeps what it says, and what cuts off nothing is redundant: foun
 			const steps = construction(problem, corners);
 			expect(new Set(steps.map(({ key }) => key)).size).toBe(steps.length);
 			for (const step of steps) {
-				const remark = buildRemark(problem, step, byKey(corners));
-				expect(remarkText(remark)).not.toBe('');
+				const remark = remarkWords(buildRemark(problem, step, byKey(corners)));
+				expect(paragraphText(remark)).not.toBe('');
 				if (step.kind !== 'cut') continue;
 				const part = keptProblem(problem, step.kept);
 				const row = part.constraints.at(-1)!;
 				const before = allCorners(withoutConstraints(part, [row.name]));
 				const after = allCorners(part);
-				const text = remarkText(remark);
+				const text = paragraphText(remark);
 				if (solveLinear(part).status === 'infeasible') {
 					expect(text).toMatch(/empty before|Nothing is left/);
 					continue;

@@ -9,7 +9,7 @@ import { isWhole } from '../problem/whole';
 import type { Plan, Problem } from '../problem/types';
 import type { Broken } from '../problem/use';
 import { RELATION_SIGNS } from '../problem/relation';
-import { planSentence, quantity } from './plan';
+import { planSentence, quantity } from './words/plan';
 import { joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 
 /** Whole numbers in words: what rounding gives, what became of a node, what the tree proves. */

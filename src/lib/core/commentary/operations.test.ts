@@ -11,8 +11,9 @@ import { startTableau } from '../tableau/build';
 import { rowOperations } from '../tableau/operations';
 import { cell, objectiveValue, pivot } from '../tableau/tableau';
 import { writtenOperation } from './operations';
+import { remarkWords } from './messages';
 import { columnPreview, pivotPreview } from './preview';
-import { plainText, remarkText } from '../sentence/sentence';
+import { plainText, paragraphText } from '../sentence/sentence';
 
 /** `3 − (1/2) · 4 ÷ (−2) = 4` worked out from its own text: products and quotients before sums. */
 function worksOut(text: string): boolean {
@@ -83,7 +84,7 @@ describe('the forms of a course', () => {
 describe('before a pivot', () => {
 	const work = beginWork(standardForm(KILN), 'primal');
 	const told = (row: number, position: number) =>
-		remarkText(pivotPreview(work, choiceAt(work.tableau, row, position)));
+		paragraphText(remarkWords(pivotPreview(work, choiceAt(work.tableau, row, position))));
 
 	test('the ratio, the change, the plan, and whether it stays feasible', () => {
 		expect(told(1, 1)).toBe(
@@ -98,7 +99,7 @@ describe('before a pivot', () => {
 	test('a column: each row’s limit, or why it sets none', () => {
 		const shelf = readStatement('max z = x + y\na: x - y <= 2\nb: x <= 4\nc: y <= 3').problem!;
 		const own = beginWork(standardForm(shelf), 'primal');
-		expect(remarkText(columnPreview(own, 1))).toBe(
+		expect(paragraphText(remarkWords(columnPreview(own, 1)))).toBe(
 			's1 sets no limit: it grows with it (entry −1). s2 sets no limit: it does not change (entry 0). s3 lets it rise to 3 ÷ 1 = 3.'
 		);
 	});

@@ -6,7 +6,7 @@ import { numberOf, type ValuePiece, type Varied } from '../parametric/value-func
 import type { Problem } from '../problem/types';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';
 import { byLayout, inBrackets, joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
-import { planSentence, quantity } from './plan';
+import { planSentence, quantity } from './words/plan';
 
 /** What is said of one number of a problem: how far it may move, what it is worth, and what happens beyond. */
 

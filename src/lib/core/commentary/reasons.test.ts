@@ -15,31 +15,28 @@ import { moved, rayAt } from '../tableau/rise';
 import { columnValue, cost, entry, readPlan, type Tableau } from '../tableau/tableau';
 import { pivotMove } from '../move/pivot';
 import { OBJECTIVE } from '../tableau/goal';
-import type { Fact, Trial } from './reason';
+import { reasonWords } from './messages';
+import type { StepReason, Trial } from './reason-findings';
 import { reasonsAt } from './reasons';
 
 /** What a reason quotes, found again by going along the column in the author's variables. */
-function check(t: Tableau, fact: Fact): void {
+function check(t: Tableau, found: StepReason): void {
 	const { problem } = t.form;
 	const plan = readPlan(t);
-	if (fact.is === 'objective') {
-		expect(fact.value.equals(objectiveAt(problem, plan))).toBe(true);
+	if ('equation' in found) {
+		expect(found.equation.value.equals(objectiveAt(problem, plan))).toBe(true);
 		t.nonbasic.forEach((column, k) => {
 			if (t.barred.has(column)) return;
 			const there = moved(plan, rayAt(t, k), rational(1));
 			const change = objectiveAt(problem, there).sub(objectiveAt(problem, plan));
-			expect(change.equals(fact.terms.get(column) ?? ZERO)).toBe(true);
+			expect(change.equals(found.equation.terms.get(column) ?? ZERO)).toBe(true);
 		});
-		return;
 	}
-	if (fact.is === 'amount') {
-		expect(columnValue(t, fact.basic).equals(fact.value)).toBe(true);
-		return;
-	}
-	if (fact.is !== 'beyond') throw new Error(`${fact.is} is no fact of a tableau`);
-	const row = t.basis.indexOf(fact.basic);
-	const amount = columnValue(t, fact.basic).sub(entry(t, row, fact.entering).mul(fact.at));
-	expect(amount.equals(fact.amount) && amount.s < 0n).toBe(true);
+	if ('basic' in found) expect(columnValue(t, found.basic).equals(found.value)).toBe(true);
+	if (found.code !== 'smallest-ratio') return;
+	const { row, position, at } = found;
+	const amount = columnValue(t, t.basis[row]).sub(entry(t, row, t.nonbasic[position]).mul(at));
+	expect(amount.equals(found.amount) && amount.s < 0n).toBe(true);
 }
 
 /** The wrong choice that a reason offers can be made, and spoils what the method keeps. */
@@ -68,12 +65,13 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 				if (!result.ok) return;
 				({ position } = result);
 				const decision = decide(position.work!, DANTZIG);
-				for (const { id, question, answer, facts, trial } of reasonsAt(position, decision)) {
-					seen.set(id, (seen.get(id) ?? 0) + 1);
+				for (const found of reasonsAt(position, decision)) {
+					const { code, question, answer, trial } = reasonWords(found);
+					seen.set(code, (seen.get(code) ?? 0) + 1);
 					expect(plainText(question)).toMatch(/^Why .*\?$/);
-					for (const sentence of answer) expect(plainText(sentence)).toMatch(/^[^−].*\.$/s);
-					for (const sentence of answer) expect(plainText(sentence)).not.toMatch(/undefined|\+ −|− −| {2}/);
-					for (const fact of facts) check(position.work!.tableau, fact);
+					expect(plainText(answer)).toMatch(/^[^−].*\.$/s);
+					expect(plainText(answer)).not.toMatch(/undefined|\+ −|− −| {2}/);
+					check(position.work!.tableau, found);
 					if (trial) spoils(position, trial);
 				}
 				move = moveOf(position.work!, decision, 'dantzig');
@@ -83,22 +81,23 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 		{ numRuns: 1500, examples: [[readStatement(TIED).problem!, 'primal']] }
 	);
 	const wanted = [
-		'slack',
-		'surplus',
+		'slack-starts',
+		'surplus-cannot-start',
 		'phase-one',
 		'big-m',
 		'improves',
-		'positive',
-		'smallest',
-		'tie',
-		'zero',
+		'rows-compared',
+		'smallest-ratio',
+		'next-degenerate',
+		'length-zero',
 		'row-first',
 		'dual-ratio',
-		'optimal',
-		'dual',
-		'several',
-		'unbounded',
-		'infeasible',
+		'best',
+		'dual-value',
+		'several-best',
+		'no-end',
+		'sum-remains',
+		'row-excludes',
 		'exact'
 	];
 	for (const id of wanted) expect([id, (seen.get(id) ?? 0) > 0]).toEqual([id, true]);
@@ -110,9 +109,9 @@ test('reasons read as a teacher says them', () => {
 	).problem!;
 	const begun = perform(stated(problem), { kind: 'begin', way: 'primal', equalities: 'one-row' });
 	if (!begun.ok) throw new Error('cannot begin');
-	const said = reasonsAt(begun.position, decide(begun.position.work!, DANTZIG)).map(({ question, answer }) =>
-		[question, ...answer].map((s) => plainText(s)).join(' ')
-	);
+	const said = reasonsAt(begun.position, decide(begun.position.work!, DANTZIG))
+		.map(reasonWords)
+		.map(({ question, answer }) => `${plainText(question)} ${plainText(answer)}`);
 	expect(said).toMatchInlineSnapshot(`
 		[
 		  "Why does vases improve profit? While the rows hold, profit = 0 + 30 bowls + 45 vases. The non-basic variables are 0; each unit of vases changes profit by 45. bowls would improve it too: any of them may enter, and the rule only says which one does.",

@@ -4,7 +4,9 @@ import { sidesOf, withoutConstraints, type Side } from '../geometry/sides';
 import { dot, wholeVector, type Vector } from '../number/linear-algebra';
 import { sign } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { listOf, shapeSentence } from './construction';
+import { shapeFound } from './construction';
+import { shapeSentence } from './words/picture';
+import { listOf } from './words/points';
 import { joined, say, type Sentence } from '../sentence/sentence';
 
 /**
@@ -81,6 +83,11 @@ export function shapeOf(problem: Problem, region: Polyhedron): Sentence {
 	const open = region.rays.length
 		? [say`It goes on for ever along ${listOf(region.rays.map(({ direction }) => direction))}.`]
 		: [];
-	const told = [shapeSentence(region, width), ...corners, ...open, ...(width > 1 ? relatives(problem) : [])];
+	const told = [
+		shapeSentence(shapeFound(region, width)),
+		...corners,
+		...open,
+		...(width > 1 ? relatives(problem) : [])
+	];
 	return joined(told, ' ', ' ');
 }

@@ -1,64 +1,75 @@
 import { certify } from '../answer/certificate';
-import { summedRows, greatest } from '../answer/check';
-import { standingProblem, type Multipliers } from '../answer/multipliers';
-import { findingWords } from '../method/messages';
+import { standingProblem } from '../answer/multipliers';
+import { tiedColumns } from '../answer/ties';
 import { goalsOf } from '../method/primal';
-import type { Decision, End, Work } from '../method/types';
-import type { Position } from '../position/position';
 import { improvingPositions } from '../method/rules';
-import { isZero, type Rational } from '../number/rational';
-import { withoutZeros, type Problem } from '../problem/types';
+import type { Decision, End, Work } from '../method/types';
+import { isZero } from '../number/rational';
+import type { Position } from '../position/position';
+import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
-import { isInRegion, type Tableau } from '../tableau/tableau';
-import { optimalRemark, unboundedRemark } from './conclusion';
-import {
-	claim,
-	isOrAre,
-	joined,
-	linear,
-	midSentence,
-	NOTHING_SAID,
-	say,
-	taken,
-	type Remark,
-	type Sentence
-} from '../sentence/sentence';
+import { riseOf } from '../tableau/rise';
+import { columnOf, isInRegion, readPlan, type Tableau } from '../tableau/tableau';
+import type { Remark, StandFinding } from './findings';
 
-/** The combination of constraints that contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
-export function contradictionSentences(problem: Problem, multipliers: Multipliers): Sentence[] {
-	const used = [...multipliers].filter(([, value]) => !isZero(value));
-	if (used.length === 0) return [say`The bounds of a variable exclude each other.`];
-	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
-	const { terms, rhs } = summedRows(problem, multipliers);
-	const left = linear(withoutZeros(terms));
-	const most: Rational | null = greatest(problem, terms);
-	const limit =
-		most === null
-			? NOTHING_SAID
-			: say` But the signs and bounds of the variables keep the left side at ${most} or below.`;
-	return [say`${rows}: ${left} ≥ ${rhs}.${limit} No plan satisfies both.`];
+/** What is true where one stands: a conclusion, what is in the way, or what comes next. */
+
+/** What the best plan of a tableau is the best of: a branch, or a relaxation whose plan is not whole, promise less. */
+function bestOf(t: Tableau, notWhole: readonly string[]): 'problem' | 'relaxation' | 'branch' {
+	if (t.form.columns.some(({ id }) => id.startsWith('s+:branch:'))) return 'branch';
+	return notWhole.length === 0 ? 'problem' : 'relaxation';
 }
 
-function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: readonly Sentence[]): Remark {
-	const certificate = certify(end);
-	const standing = standingProblem(end.tableau.form);
-	const proof =
-		certificate?.kind === 'infeasible'
-			? certificate.variable
-				? [say`The bounds of ${certificate.variable} exclude each other.`]
-				: standing
-					? contradictionSentences(standing, certificate.multipliers)
-					: []
-			: [];
+/** The conclusion at an optimal tableau. */
+function optimalRemark(t: Tableau): Remark {
+	const plan = readPlan(t);
+	const variables = t.form.problem.variables
+		.filter(({ name, domain }) => domain !== 'continuous' && plan.get(name)!.d !== 1n)
+		.map(({ name }) => name);
+	const tied = tiedColumns(t);
+	const moves = tied.some((column) => {
+		const { limit } = riseOf(t, column);
+		return limit === null || !isZero(limit);
+	});
+	const columns = tied.map((column) => columnOf(t, column));
 	return {
 		tone: 'conclusion',
-		heading: say`Infeasible`,
-		sentences: [...why, ...proof]
+		heading: { code: 'optimal' },
+		found: [
+			{ code: 'best-plan', t, of: bestOf(t, variables) },
+			{ code: 'constraints-used', t },
+			{ code: 'objective-at-best', t },
+			...(tied.length > 0 ? [{ code: 'columns-tie', columns, moves } as const] : []),
+			...(variables.length > 0 ? [{ code: 'not-whole', variables } as const] : [])
+		]
 	};
 }
 
-/** Why a method does what it decides, in words. */
-const told = (t: Tableau, { because }: Decision): Sentence[] => because.map((own) => findingWords(t, own));
+/** The conclusion where a column can rise for ever: the direction, in the author's variables. */
+const unboundedRemark = (t: Tableau, position: number): Remark => ({
+	tone: 'conclusion',
+	heading: { code: 'unbounded' },
+	found: [
+		{ code: 'rises-for-ever', t, position },
+		{ code: 'direction-improves', t, position }
+	]
+});
+
+/** The conclusion where nothing is feasible, with a proof in the author's constraints where they can say it. */
+function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: readonly StandFinding[]): Remark {
+	const certificate = certify(end);
+	const problem = standingProblem(end.tableau.form);
+	const proof = (): StandFinding[] => {
+		if (certificate?.kind !== 'infeasible') return [];
+		if (certificate.variable) return [{ code: 'bounds-exclude', variable: certificate.variable }];
+		if (!problem) return [];
+		const used = [...certificate.multipliers].filter(([, value]) => !isZero(value));
+		return used.length === 0
+			? [{ code: 'bounds-exclude', variable: null }]
+			: [{ code: 'sum-contradicts', problem, multipliers: certificate.multipliers }];
+	};
+	return { tone: 'conclusion', heading: { code: 'infeasible' }, found: [...why, ...proof()] };
+}
 
 /** Something that can be done here, in words. */
 interface Way {
@@ -68,37 +79,23 @@ interface Way {
 /** What is in the way of the method at work, and the ways on. */
 function stuckRemark(
 	{ tableau: t, part }: Work,
-	decision: Extract<Decision, { kind: 'stuck' }>,
+	{ trouble }: Extract<Decision, { kind: 'stuck' }>,
+	why: readonly StandFinding[],
 	ways: readonly Way[]
 ): Remark {
-	const outside = decision.trouble === 'not-feasible';
-	const inside = outside && isInRegion(t);
-	const on = ways.map(({ says }) => midSentence(says));
+	const outside = trouble === 'not-feasible';
+	const inRegion = outside && isInRegion(t);
 	// while M stands in the objective row it counts there
 	const goals = part === 'big-m' ? goalsOf(t, part) : [OBJECTIVE];
-	const dual = outside && improvingPositions(t, goals).length === 0;
-	const headings: Record<typeof decision.trouble, string> = {
-		'vacant-rows': 'Rows without a basic variable',
-		'artificials-left': 'Not met yet',
-		'not-feasible': inside ? 'Not a feasible basis' : 'Outside the region',
-		'not-dual-feasible': 'Not for the dual method'
-	};
+	const isDual = outside && improvingPositions(t, goals).length === 0;
 	return {
 		tone: outside ? 'warning' : 'hint',
-		heading: say`${headings[decision.trouble]}`,
-		sentences: [
-			...(inside
-				? [
-						say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`
-					]
-				: []),
-			...told(t, decision),
-			...(dual
-				? [
-						say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`
-					]
-				: []),
-			...(on.length > 0 ? [say`Ways on: go back in the trail; or ${joined(on, '; or ', '; or ')}.`] : [])
+		heading: { code: 'stuck', trouble, inRegion },
+		found: [
+			...(inRegion ? [{ code: 'split-negative' } as const] : []),
+			...why,
+			...(isDual ? [{ code: 'dual-would-repair', t } as const] : []),
+			...(ways.length > 0 ? [{ code: 'ways-on', ways: ways.map(({ says }) => says) } as const] : [])
 		]
 	};
 }
@@ -106,47 +103,39 @@ function stuckRemark(
 /** What is told instead of what is true of a tableau whose numbers are covered: that so many of them are. */
 export const coveredRemark = (count: number): Remark => ({
 	tone: 'hint',
-	heading: say`Covered`,
-	sentences: [
-		say`${count} ${count === 1 ? 'number' : 'numbers'} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`
-	]
+	heading: { code: 'covered' },
+	found: [{ code: 'numbers-covered', count }]
 });
 
-const nothingBegun: Remark = {
-	tone: 'hint',
-	heading: say`The problem as stated`,
-	sentences: [say`Choose a way to start: from the slacks, with artificial variables, or without a basis.`]
-};
+/** A basis that was seen before on the way. */
+export const cycleRemark = (steps: number): Remark => ({
+	tone: 'warning',
+	heading: { code: 'cycle' },
+	found: [{ code: 'went-round', steps }]
+});
 
 /**
- * What is true where one stands: a conclusion, what is in the way, or what comes next.
+ * What is true where one stands.
  * @param decision what the method at work would do; null where nothing was begun
  * @param ways what can be done here
  */
-export function standRemarks(position: Position, decision: Decision | null, ways: readonly Way[]): Remark[] {
-	const { work } = position;
-	if (!work || !decision) return [nothingBegun];
+export function standRemarks({ work }: Position, decision: Decision | null, ways: readonly Way[]): Remark[] {
+	if (!work || !decision)
+		return [{ tone: 'hint', heading: { code: 'nothing-begun' }, found: [{ code: 'not-begun' }] }];
+	const { tableau: t } = work;
+	const why = decision.because.map((found): StandFinding => ({ code: 'method', t, found }));
 	switch (decision.kind) {
 		case 'stuck':
-			return [stuckRemark(work, decision, ways)];
+			return [stuckRemark(work, decision, why, ways)];
 		case 'hand-over':
-			return [{ tone: 'hint', heading: say`Next`, sentences: told(work.tableau, decision) }];
+			return [{ tone: 'hint', heading: { code: 'next' }, found: why }];
 		case 'end': {
 			const { end } = decision;
 			if (end.status === 'optimal') return [optimalRemark(end.tableau)];
 			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.position)];
-			return [infeasibleRemark(end, told(work.tableau, decision))];
+			return [infeasibleRemark(end, why)];
 		}
 		case 'pivot':
 			return [];
 	}
 }
-
-/** A basis that was seen before on the way. */
-export const cycleRemark = (steps: number): Remark => ({
-	tone: 'warning',
-	heading: say`The same basis again`,
-	sentences: [
-		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule goes round in a circle, and would for ever. Bland’s rule, or lexicographic ties, cannot do that.`
-	]
-});

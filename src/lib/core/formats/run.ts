@@ -1,5 +1,5 @@
 import { csvText } from '../spreadsheet/csv-cells';
-import { plainText, remarkText, type Remark } from '../sentence/sentence';
+import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
 import { board, isCovered, type Board, type BoardCell } from '../notation/board';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
@@ -10,7 +10,7 @@ import { escapedLatex, latexName, latexNumber } from './latex';
 export interface RunStep {
 	readonly tableau: Tableau;
 	readonly covered?: ReadonlySet<string>;
-	readonly remarks: readonly Remark[];
+	readonly remarks: readonly Paragraph[];
 }
 
 export const RUN_FORMATS = ['latex', 'markdown', 'csv', 'text'] as const;
@@ -182,7 +182,7 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 		const table = tableauText(tableau, notation, format, covered);
 		const told = remarks.map((remark) => ({
 			heading: plainText(remark.heading, notation),
-			text: remarkText(remark, notation)
+			text: paragraphText(remark, notation)
 		}));
 		if (format === 'csv') {
 			const words = told.map(({ heading, text }) => csvText([[`${i}`, heading, text]]).trimEnd());

@@ -1,6 +1,7 @@
-import { refusalRemark } from '../move/messages';
+import { refusalParagraph } from '../move/messages';
 import { describe, expect, test } from 'vitest';
-import { remarkText } from '../sentence/sentence';
+import { remarkWords } from '../commentary/messages';
+import { paragraphText } from '../sentence/sentence';
 import { standRemarks } from '../commentary/stand';
 import { decide } from '../method/decide';
 import { ruleNamed, type RuleName } from '../method/rule';
@@ -27,14 +28,14 @@ function transcript(statement: string, way: Way, chosen: Notation, rule: RuleNam
 	let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
 	while (move && steps.length < 12) {
 		const result = perform(position, move);
-		if (!result.ok) throw new Error(remarkText(refusalRemark(result.why), notation));
+		if (!result.ok) throw new Error(paragraphText(refusalParagraph(result.why), notation));
 		const told = tell(position, move, result.position);
 		({ position } = result);
 		const now = position.work!;
 		const decision = decide(now, ruleNamed(rule));
 		move = moveOf(now, decision, rule);
 		const end = move ? [] : standRemarks(position, decision, offers(position, ruleNamed(rule)));
-		steps.push({ tableau: now.tableau, remarks: [told, ...end] });
+		steps.push({ tableau: now.tableau, remarks: [told, ...end].map(remarkWords) });
 	}
 	return `${statement}\n\n${runText(steps, notation, 'text')}`;
 }

@@ -35,21 +35,22 @@ const writtenSign = (t: Tableau, goal: Goal, notation: Notation) =>
 /** Why a rule takes a column. */
 function entersBy(
 	t: Tableau,
-	{ rule, goal, column, moves }: Extract<Finding, { code: 'enters-by' }>
+	{ rule, goal, column, moves, withM }: Extract<Finding, { code: 'enters-by' }>
 ): Sentence {
 	const row = goalOf(t, goal);
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
 	const cell = { row: goal, column } as const;
 	const most = byNotation(signsOf(goal), (notation) =>
-		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation) })
+		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation), beside: withM })
 	);
 	const sign = byNotation(signsOf(goal), (notation) =>
 		claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
 	);
+	const among = withM.length > 0 ? say`of the columns whose coefficient of M is 0, ` : NOTHING_SAID;
 	const reasons: Record<EnteringRule, Sentence> = {
-		dantzig: say`its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
-		bland: say`it is the first column with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
+		dantzig: say`${among}its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
+		bland: say`${among}it is the first ${withM.length > 0 ? '' : 'column '}with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
 		'greatest-improvement': moves
 			? say`its pivot improves ${row} most`
 			: say`no pivot improves ${row} here, and its column is the first that would`,

@@ -1,4 +1,4 @@
-import { artificialRemark } from '../commentary/phases';
+import { artificialRemark } from '../commentary/begin';
 import { rowName } from '../sentence/form-words';
 import { refused } from '../position/position';
 import type { Column } from '../form/types';

@@ -1,9 +1,10 @@
-import { refusalRemark } from './messages';
+import { refusalParagraph } from './messages';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
-import { remarkText, plainText } from '../sentence/sentence';
+import { remarkWords } from '../commentary/messages';
+import { paragraphText, plainText } from '../sentence/sentence';
 import { readStatement } from '../problem/statement/read';
 import { evaluate } from '../problem/types';
 import { columnOf, objectiveValue, readPlan, rhs } from '../tableau/tableau';
@@ -20,14 +21,16 @@ test('a basis that stands there already is offered first, needs no artificial va
 	const [first] = offers(root, BLAND);
 	expect(plainText(first.says)).toBe('Start from the basis that stands there already: x3 and s2');
 	const begun = perform(root, first.move);
-	if (!begun.ok) throw new Error(remarkText(refusalRemark(begun.why)));
+	if (!begun.ok) throw new Error(paragraphText(refusalParagraph(begun.why)));
 	const t = begun.position.work!.tableau;
 	expect(t.basis.map((j, row) => `${columnOf(t, j).id} ${rhs(t, row).toFraction()}`)).toEqual([
 		'x:x3 4',
 		's:r2 5'
 	]);
 	expect(objectiveValue(t).toFraction()).toBe('4');
-	expect(remarkText(tell(root, first.move, begun.position))).toContain('x3 is replaced from its own row');
+	expect(paragraphText(remarkWords(tell(root, first.move, begun.position)))).toContain(
+		'x3 is replaced from its own row'
+	);
 	// nothing stands alone in a row with the right sign: not offered
 	expect(offers(at('max z = x\nr: x + y = 4\nq: x - y = 1'), BLAND)[0].move.kind).toBe('begin');
 });
@@ -36,7 +39,7 @@ test('columns that depend on one another are refused with the combination, too f
 	const root = at('max z = x + y\nr: x + 2 y + w <= 8\nq: 2 x + 4 y <= 9');
 	const why = (columns: string[]) => {
 		const result = perform(root, { kind: 'basis', columns });
-		return result.ok ? '' : remarkText(refusalRemark(result.why));
+		return result.ok ? '' : paragraphText(refusalParagraph(result.why));
 	};
 	expect(why(['x:x', 'x:y'])).toContain('the column of y is 2 times that of x');
 	expect(why(['x:x'])).toContain('2 are needed, 1 is chosen');

@@ -1,4 +1,4 @@
-import { basisRemark } from '../commentary/basis';
+import { basisRemark } from '../commentary/begin';
 import { joined, say } from '../sentence/sentence';
 import { handOver } from '../method/decide';
 import type { Work } from '../method/types';

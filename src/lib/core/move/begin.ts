@@ -1,5 +1,5 @@
 import { NOTHING_SAID, say } from '../sentence/sentence';
-import * as stand from '../commentary/start';
+import { startRemark } from '../commentary/begin';
 import { standardForm } from '../form/standard';
 import type { FormOptions } from '../form/types';
 import { beginWork, chooseMethod, type ChosenMethod } from '../method/solve';
@@ -46,7 +46,7 @@ export const begin: MoveKind<BeginMove> = {
 		const split = equalities === 'two-rows' && way !== 'auto' ? messages.inTwoRows : NOTHING_SAID;
 		return say`${messages.WAY_LABELS[way]}${split}`;
 	},
-	tell: (_before, _move, after) => stand.startRemark(after.work!),
+	tell: (_before, _move, after) => startRemark(after.work!),
 	offers(position) {
 		if (position.work) return [];
 		const equality = position.problem.constraints.some((row) => row.relation === '=');

@@ -1,4 +1,4 @@
-import { branchRemark } from '../commentary/cuts';
+import { branchRemark } from '../commentary/whole';
 import { say } from '../sentence/sentence';
 import { mustBeWhole } from '../problem/whole';
 import { isDualFeasible } from '../method/dual';

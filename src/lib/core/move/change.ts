@@ -1,4 +1,4 @@
-import { changeRemark } from '../commentary/change';
+import { changeRemark } from '../commentary/begin';
 import type { Refusal } from '../position/refusal';
 import type { Form, Owner } from '../form/types';
 import { handOver } from '../method/decide';

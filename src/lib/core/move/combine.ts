@@ -1,4 +1,4 @@
-import { combineRemark } from '../commentary/cuts';
+import { combineRemark } from '../commentary/whole';
 import { joined, say } from '../sentence/sentence';
 import { combined } from '../integer/combined';
 import { handOver } from '../method/decide';

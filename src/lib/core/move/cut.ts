@@ -1,5 +1,6 @@
 import { say } from '../sentence/sentence';
-import { cutRemark, deriveInWords } from '../commentary/cuts';
+import { derivationOf } from '../commentary/derivation';
+import { cutRemark } from '../commentary/whole';
 import { isDualFeasible } from '../method/dual';
 import { addCut, wholeColumns } from '../integer/cut';
 import { mustBeWhole } from '../problem/whole';
@@ -89,7 +90,7 @@ export const cut: MoveKind<CutMove> = {
 	tell: (before, { row: id, cut: wanted }, after) => {
 		const t = before.work!.tableau;
 		const row = kernelRowOf(t, id);
-		const derivation = deriveInWords(t, row, wholeAt(before), wanted === 'mixed-integer');
+		const derivation = derivationOf(t, row, wholeAt(before), wanted === 'mixed-integer');
 		return cutRemark(t, after.work!.tableau, after.cuts.at(-1)!, derivation);
 	},
 	offers(position) {

@@ -1,4 +1,4 @@
-import { dropRemark } from '../commentary/cuts';
+import { dropRemark } from '../commentary/whole';
 import { withoutRow } from '../tableau/build';
 import { columnOf, isPrimalFeasible, rhsCell, type Tableau } from '../tableau/tableau';
 import { cutName } from '../problem/row-owner';

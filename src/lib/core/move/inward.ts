@@ -1,4 +1,4 @@
-import { inwardRemark } from '../commentary/cuts';
+import { inwardRemark } from '../commentary/whole';
 import { tightened, withImpliedBounds } from '../integer/whole';
 import { mustBeWhole } from '../problem/whole';
 import { isInteger } from '../number/rational';

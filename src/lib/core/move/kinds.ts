@@ -1,4 +1,5 @@
-import type { Remark, Sentence } from '../sentence/sentence';
+import type { Remark } from '../commentary/findings';
+import type { Sentence } from '../sentence/sentence';
 import type { Rule } from '../method/rule';
 import { artificial } from './artificial';
 import { basis } from './basis';

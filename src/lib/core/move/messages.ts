@@ -1,7 +1,7 @@
-import { faultSentence } from '../commentary/cuts';
+import { faultSentence } from '../commentary/words/whole';
 import { words, type Catalogue } from '../sentence/catalogue';
 import { rowName } from '../sentence/form-words';
-import { isOrAre, joined, say, type Remark, type Sentence } from '../sentence/sentence';
+import { isOrAre, joined, say, type Paragraph, type Sentence } from '../sentence/sentence';
 import type { Part } from '../method/types';
 import type { RuleName } from '../method/rule';
 import type { Rational } from '../number/rational';
@@ -193,7 +193,7 @@ const REFUSALS: Catalogue<Refusal> = {
 };
 
 /** Why a move cannot be done, in words. */
-export const refusalRemark = (refusal: Refusal): Remark => ({
+export const refusalParagraph = (refusal: Refusal): Paragraph => ({
 	tone: 'warning',
 	heading: say`${HEADINGS[refusal.code]}`,
 	sentences: [words(REFUSALS, refusal, undefined)]

@@ -1,11 +1,11 @@
-import { refusalRemark } from './messages';
+import { refusalParagraph } from './messages';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { checkCertificate } from '../answer/check';
 import { certify } from '../answer/certificate';
-import { remarkText } from '../sentence/sentence';
+import { paragraphText } from '../sentence/sentence';
 import { echelon } from '../number/linear-algebra';
 import { decide } from '../method/decide';
 import { run } from '../method/run';
@@ -95,10 +95,10 @@ test('any moves in any order: every tableau says what the problem says, and a ru
 				const result = perform(position, move);
 				seen[result.ok ? move.kind : 'refused'] = (seen[result.ok ? move.kind : 'refused'] ?? 0) + 1;
 				if (!result.ok) {
-					expect(remarkText(refusalRemark(result.why)).length).toBeGreaterThan(10);
+					expect(paragraphText(refusalParagraph(result.why)).length).toBeGreaterThan(10);
 					continue;
 				}
-				expect(tell(position, move, result.position).sentences.length).toBeGreaterThan(0);
+				expect(tell(position, move, result.position).found.length).toBeGreaterThan(0);
 				({ position } = result);
 				expectEquivalent(position.work!.tableau);
 				const { tableau } = position.work!;
@@ -295,7 +295,7 @@ test('a trail with branches and added constraints goes on where a variable has a
 	let position = stated(named('a'), keys('a'));
 	const go = (move: Move) => {
 		const result = perform(position, move);
-		if (!result.ok) throw new Error(remarkText(refusalRemark(result.why)));
+		if (!result.ok) throw new Error(paragraphText(refusalParagraph(result.why)));
 		({ position } = result);
 		moves.push(JSON.parse(JSON.stringify(move)) as Move);
 	};

@@ -1,4 +1,4 @@
-import { phaseRemark } from '../commentary/phases';
+import { phaseRemark } from '../commentary/begin';
 import { decide, handOver } from '../method/decide';
 import { isDualFeasible } from '../method/dual';
 import { openVacancies } from '../tableau/vacancy';

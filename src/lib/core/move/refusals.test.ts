@@ -3,10 +3,11 @@ import { BLAND, DANTZIG } from '../method/rule';
 import { decide } from '../method/decide';
 import { stated, type Position } from '../position/position';
 import { readStatement } from '../problem/statement/read';
-import { plainText, remarkText } from '../sentence/sentence';
+import { plainText, paragraphText } from '../sentence/sentence';
+import { reasonWords } from '../commentary/messages';
 import { reasonsAt } from '../commentary/reasons';
 import { offers, perform } from './kinds';
-import { refusalRemark } from './messages';
+import { refusalParagraph } from './messages';
 import { moveOf } from './next';
 import { cell } from '../tableau/tableau';
 import type { Move } from './types';
@@ -18,7 +19,7 @@ function after(statement: string, ...moves: readonly Move[]): { at: Position; re
 	let at = stated(readStatement(statement).problem!);
 	for (const move of moves) {
 		const result = perform(at, move);
-		if (!result.ok) return { at, refused: remarkText(refusalRemark(result.why)) };
+		if (!result.ok) return { at, refused: paragraphText(refusalParagraph(result.why)) };
 		at = result.position;
 	}
 	return { at, refused: '' };
@@ -31,7 +32,7 @@ function solved(statement: string, start: Move = START): Position {
 		const move = moveOf(at.work!, decide(at.work!, DANTZIG), 'dantzig');
 		if (!move) return at;
 		const result = perform(at, move);
-		if (!result.ok) throw new Error(remarkText(refusalRemark(result.why)));
+		if (!result.ok) throw new Error(paragraphText(refusalParagraph(result.why)));
 		at = result.position;
 	}
 }
@@ -92,7 +93,7 @@ test('why a row cannot hold names the variables that stand in it, and no others'
 	const dual: Move = { kind: 'begin', way: 'dual', equalities: 'one-row' };
 	const at = solved('min z = x + y\na: x + y <= 1\nb: x + 2 y >= 3\nc: y <= 1/4', dual);
 	const [reason] = reasonsAt(at, decide(at.work!, DANTZIG));
-	const said = reason.answer.map((sentence) => plainText(sentence)).join(' ');
+	const said = plainText(reasonWords(reason).answer);
 	const t = at.work!.tableau;
 	const decision = decide(at.work!, DANTZIG);
 	expect(decision.kind === 'end' && decision.end.status).toBe('infeasible');

@@ -1,4 +1,5 @@
-import type { Sentence, Remark } from '../sentence/sentence';
+import type { Remark } from '../commentary/findings';
+import type { Sentence } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
 import { RULE_NAMES, type Rule } from '../method/rule';
 import { PARTS } from '../method/types';

@@ -1,11 +1,12 @@
-import { refusalRemark } from './messages';
+import { refusalParagraph } from './messages';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { certify } from '../answer/certificate';
 import { checkCertificate } from '../answer/check';
 import { standingProblem } from '../answer/multipliers';
-import { plainText, remarkText } from '../sentence/sentence';
+import { remarkWords } from '../commentary/messages';
+import { plainText, paragraphText } from '../sentence/sentence';
 import { standRemarks } from '../commentary/stand';
 import { wholeHull } from '../geometry/hull';
 import { branchAndBound } from '../integer/branch';
@@ -35,12 +36,12 @@ class Walk {
 	}
 	get told(): string {
 		const [before, now] = this.stops.slice(-2);
-		return remarkText(tell(before.position, now.node.move!, now.position));
+		return paragraphText(remarkWords(tell(before.position, now.node.move!, now.position)));
 	}
 	/** what a move that cannot be made is answered; null where it was made */
 	take(move: Move): string | null {
 		const result = perform(this.at, move);
-		if (!result.ok) return remarkText(refusalRemark(result.why));
+		if (!result.ok) return paragraphText(refusalParagraph(result.why));
 		const id = this.stops.length;
 		this.stops.push({ node: { id, parent: id - 1, move }, position: result.position });
 		return null;
@@ -103,7 +104,7 @@ test('after cuts and branches the multipliers prove the answer from the rows tha
 	const walk = new Walk(of('max z = x\nr: 2 x <= 1\nq: 3 x >= 1\nx to 9 integer')).begin();
 	walk.take(offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut')!.move);
 	walk.solve();
-	const [{ sentences }] = standRemarks(walk.at, decide(walk.at.work!, DANTZIG), []);
+	const [{ sentences }] = standRemarks(walk.at, decide(walk.at.work!, DANTZIG), []).map(remarkWords);
 	expect(plainText(sentences.at(-1)!)).toBe(
 		'Take q and −3 times cut 1, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
 	);
@@ -318,7 +319,7 @@ test('a cut composed before the relaxation is solved has no bound yet, and the m
 test('other best plans are told where the plan can move, and only there', () => {
 	const told = (text: string) => {
 		const walk = new Walk(of(text)).begin();
-		return remarkText(standRemarks(walk.at, decide(walk.at.work!, DANTZIG), [])[0]);
+		return paragraphText(remarkWords(standRemarks(walk.at, decide(walk.at.work!, DANTZIG), [])[0]));
 	};
 	expect(told('max z = y\na: y <= 3\nb: x + y = 5\nx free')).not.toContain('just as good');
 	expect(told('max z = 2 x + 2 y\na: x + y <= 4\nb: x <= 3')).toContain('so other plans are just as good');

@@ -17,8 +17,13 @@ export interface WrittenCell {
 export type Claim = { readonly t: Tableau } & (
 	| { readonly is: 'sign'; readonly cell: WrittenCell; readonly sign: Sign }
 	| { readonly is: 'value'; readonly cell: WrittenCell; readonly value: Rational }
-	/** of all entries of an objective row that may be chosen, or of all right-hand sides, none is further on that side of zero */
-	| { readonly is: 'most'; readonly cell: WrittenCell; readonly sign: Sign }
+	/** of all entries of an objective row that may be chosen, or of all right-hand sides, none is further on that side of zero; but for columns with M */
+	| {
+			readonly is: 'most';
+			readonly cell: WrittenCell;
+			readonly sign: Sign;
+			readonly beside?: readonly number[];
+	  }
 	/** no entry has that sign: of a row or objective row under the columns that may enter, or of a column in the rows */
 	| {
 			readonly is: 'none';

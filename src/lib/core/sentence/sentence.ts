@@ -36,7 +36,7 @@ export type Piece =
 export type Sentence = readonly Piece[];
 
 /** A paragraph of commentary with what it is about. */
-export interface Remark {
+export interface Paragraph {
 	readonly tone: 'step' | 'warning' | 'conclusion' | 'hint';
 	readonly heading: Sentence;
 	readonly sentences: readonly Sentence[];
@@ -220,8 +220,8 @@ export function plainText(sentence: Sentence, notation: Notation = PLAIN): strin
 		.join('');
 }
 
-/** A remark's sentences as one text. */
-export const remarkText = ({ sentences }: Remark, notation: Notation = PLAIN): string =>
+/** A paragraph's sentences as one text. */
+export const paragraphText = ({ sentences }: Paragraph, notation: Notation = PLAIN): string =>
 	sentences
 		.map((sentence) => plainText(sentence, notation))
 		.filter(Boolean)

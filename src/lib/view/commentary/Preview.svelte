@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { remarkWords } from '$lib/core/commentary/messages';
 	import { columnPreview, pivotPreview } from '$lib/core/commentary/preview';
 	import { choiceOf, columnIndex } from '$lib/core/move/pivot';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -11,9 +12,9 @@
 		if (!work) return null;
 		const move = session.proposal?.move;
 		const choice = move?.kind === 'pivot' ? choiceOf(work.tableau, move) : null;
-		if (choice) return pivotPreview(work, choice);
+		if (choice) return remarkWords(pivotPreview(work, choice));
 		const column = selection.column === null ? -1 : columnIndex(work.tableau, selection.column);
-		return work.tableau.nonbasic.includes(column) ? columnPreview(work, column) : null;
+		return work.tableau.nonbasic.includes(column) ? remarkWords(columnPreview(work, column)) : null;
 	});
 </script>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Reason, Trial } from '$lib/core/commentary/reason';
+	import { reasonWords } from '$lib/core/commentary/messages';
+	import type { Reason, Trial } from '$lib/core/commentary/reason-findings';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
 
@@ -15,17 +16,13 @@
 		const move = moveOf(trial);
 		if (move) session.take(move);
 	}
-	/** said between sentences, so that copied and spoken text has it too */
-	const BETWEEN = ' ';
 </script>
 
 {#if reveal.showsReasons}
-	{#each reasons as { id, question, answer, trial } (id)}
+	{#each reasons.map(reasonWords) as { code, question, answer, trial } (code)}
 		<article>
 			<h3><Words sentence={question} linked={false} /></h3>
-			<p>
-				{#each answer as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
-			</p>
+			<p><Words sentence={answer} /></p>
 			{#if trial}
 				<button
 					class="btn tool"

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
-	import { conclusionSentences } from '$lib/core/commentary/construction';
-	import { pointSentence, sideSentence } from '$lib/core/commentary/corner';
+	import { conclusionFound } from '$lib/core/commentary/construction';
+	import { foundWords } from '$lib/core/commentary/messages';
+	import { pointSentence, sideSentence } from '$lib/core/commentary/words/points';
 	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
@@ -136,7 +137,7 @@
 			{:else}
 				<Words sentence={shapeOf(problem, body)} />
 				{#if showsBest}
-					{#each conclusionSentences(problem, body, figure.isSlice ? figure.held : []) as sentence, i (i)}{BETWEEN}<Words
+					{#each conclusionFound(problem, body, figure.isSlice ? figure.held : []).map(foundWords) as sentence, i (i)}{BETWEEN}<Words
 							{sentence}
 						/>{/each}
 					{#if !construction.isTurned}<Words sentence={slopes} />{/if}

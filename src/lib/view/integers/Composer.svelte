@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { composedSentences } from '$lib/core/commentary/cuts';
+	import { compositionOf } from '$lib/core/commentary/derivation';
+	import { foundWords } from '$lib/core/commentary/messages';
 	import { NumberError, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
@@ -64,8 +65,8 @@
 			<p role="alert" class="wrong">Write numbers like 1/2, 0.5 or −1.</p>
 		{:else if used.length > 0}
 			<ol>
-				{#each composedSentences(problem, new Map(used)) as sentence, i (i)}<li>
-						<Words {sentence} />
+				{#each compositionOf(problem, new Map(used)) as found, i (i)}<li>
+						<Words sentence={foundWords(found)} />
 					</li>{/each}
 			</ol>
 		{/if}

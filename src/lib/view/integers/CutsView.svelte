@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { addCut } from '$lib/core/integer/cut';
 	import { cutReasons } from '$lib/core/commentary/whole-reasons';
-	import { cutOff, deriveInWords } from '$lib/core/commentary/cuts';
+	import { cutOffFound, derivationOf } from '$lib/core/commentary/derivation';
+	import { foundWords } from '$lib/core/commentary/messages';
 	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { crooked, kernelRowOf, wholeAt } from '$lib/core/move/cut';
 	import { cutsNeed } from '$lib/core/move/messages';
@@ -50,7 +51,8 @@
 		const row = kernelRowOf(t, looked.row);
 		const mixed = integers.cutting.kind === 'mixed-integer';
 		const whole = wholeAt(position);
-		return [...deriveInWords(t, row, whole, mixed), ...cutOff(t, addCut(t, row, whole, 1, mixed).cut)];
+		const { cut } = addCut(t, row, whole, 1, mixed);
+		return [...derivationOf(t, row, whole, mixed), ...cutOffFound(t, cut)].map(foundWords);
 	});
 	/** why no cut is offered at the end of a relaxation */
 	const ended = $derived.by((): Sentence => {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { pointSentence } from '$lib/core/commentary/corner';
+	import { remarkWords } from '$lib/core/commentary/messages';
+	import { pointSentence } from '$lib/core/commentary/words/points';
 	import { leafSentence } from '$lib/core/commentary/integers';
 	import { proofSentences } from '$lib/core/commentary/answer';
 	import { pointOf } from '$lib/core/geometry/sides';
@@ -43,7 +44,7 @@
 				{
 					id: stop.node.id,
 					label: labelOf(move, namingOf(lesson, stop.position.work?.tableau ?? null)),
-					remark: tell(session.stops[i - 1].position, move, stop.position)
+					remark: remarkWords(tell(session.stops[i - 1].position, move, stop.position))
 				}
 			];
 		})

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/integers';
 	import { roundingReasons } from '$lib/core/commentary/whole-reasons';
-	import { pointSentence } from '$lib/core/commentary/corner';
+	import { pointSentence } from '$lib/core/commentary/words/points';
 	import { joined } from '$lib/core/sentence/sentence';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { shortOf } from '$lib/core/integer/rounding';

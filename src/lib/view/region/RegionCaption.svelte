@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { plainText } from '$lib/core/sentence/sentence';
-	import { quantity, tightNames } from '$lib/core/commentary/plan';
+	import { tightNames } from '$lib/core/commentary/words/place';
+	import { quantity } from '$lib/core/commentary/words/plan';
 	import { joined, say } from '$lib/core/sentence/sentence';
 	import type { Best } from '$lib/core/geometry/region';
 	import type { Region } from '$lib/core/geometry/types';

@@ -2,7 +2,7 @@
 	import { twinCell, twinOfDual } from '$lib/core/answer/complementary-bases';
 	import { checkSentences } from '$lib/core/commentary/answer';
 	import { twinSentence } from '$lib/core/commentary/duality';
-	import { planSentence } from '$lib/core/commentary/plan';
+	import { planSentence } from '$lib/core/commentary/words/plan';
 	import { say } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';

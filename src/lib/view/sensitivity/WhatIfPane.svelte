@@ -7,7 +7,7 @@
 		whatIfSentences,
 		type EndReading
 	} from '$lib/core/commentary/ranges';
-	import { quantity } from '$lib/core/commentary/plan';
+	import { quantity } from '$lib/core/commentary/words/plan';
 	import { compare, toText, type Rational } from '$lib/core/number/rational';
 	import { valueOn } from '$lib/core/parametric/value-function';
 	import { readCell } from '$lib/core/problem/statement/edits';

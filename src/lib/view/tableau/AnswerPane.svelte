@@ -12,7 +12,7 @@
 		storySentences,
 		type ReadingLine
 	} from '$lib/core/commentary/answer';
-	import { planSentence, quantity } from '$lib/core/commentary/plan';
+	import { planSentence, quantity } from '$lib/core/commentary/words/plan';
 	import { say } from '$lib/core/sentence/sentence';
 	import { basisKey } from '$lib/core/tableau/tableau';
 	import { rational } from '$lib/core/number/rational';

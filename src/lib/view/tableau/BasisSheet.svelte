@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { refusalRemark } from '$lib/core/move/messages';
+	import { refusalParagraph } from '$lib/core/move/messages';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { eligible } from '$lib/core/move/basis';
 	import { columnOf, rowCount } from '$lib/core/tableau/tableau';
@@ -7,7 +7,7 @@
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
 	import Words from '../shared/Words.svelte';
-	import { say, type Remark } from '$lib/core/sentence/sentence';
+	import { say, type Paragraph } from '$lib/core/sentence/sentence';
 
 	/** A basis chosen by its variables, one for each row; the tableau of it is reached in one step of the trail. */
 	let { onclose }: { onclose: () => void } = $props();
@@ -15,7 +15,7 @@
 	const choice = $derived(session.position && eligible(session.position));
 	const t = $derived(choice?.work.tableau);
 	const chosen = new SvelteSet<string>();
-	let why = $state.raw<Remark | null>(null);
+	let why = $state.raw<Paragraph | null>(null);
 	$effect.pre(() => {
 		if (t && chosen.size === 0)
 			for (const j of t.basis) if (choice!.columns.includes(j)) chosen.add(columnOf(t, j).id);
@@ -25,7 +25,7 @@
 		session.propose({ kind: 'basis', columns: [...chosen] });
 		const result = session.proposal?.result;
 		if (result?.ok === false) {
-			why = refusalRemark(result.why);
+			why = refusalParagraph(result.why);
 			session.propose(null);
 			return;
 		}

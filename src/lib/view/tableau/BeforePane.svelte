@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { say } from '$lib/core/sentence/sentence';
-	import { pointSentence } from '$lib/core/commentary/corner';
+	import { pointSentence } from '$lib/core/commentary/words/points';
 	import { pointKey } from '$lib/core/geometry/corner-key';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { labelOf } from '$lib/core/move/kinds';

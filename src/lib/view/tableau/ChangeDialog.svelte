@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { refusalRemark } from '$lib/core/move/messages';
-	import { remarkText } from '$lib/core/sentence/sentence';
+	import { refusalParagraph } from '$lib/core/move/messages';
+	import { paragraphText } from '$lib/core/sentence/sentence';
 	import type { ChangeMove } from '$lib/core/move/types';
 	import { toText, ZERO } from '$lib/core/number/rational';
 	import { readStatement } from '$lib/core/problem/statement/read';
@@ -71,7 +71,7 @@
 		session.propose({ kind: 'change', change: wanted });
 		const { proposal } = session;
 		if (proposal && !proposal.result.ok) {
-			fault = remarkText(refusalRemark(proposal.result.why), document.notation);
+			fault = paragraphText(refusalParagraph(proposal.result.why), document.notation);
 			session.propose(null);
 			return;
 		}

@@ -1,16 +1,9 @@
-import { OBJECTIVE, type Goal } from '../tableau/goal';
-import {
-	cell,
-	columnOf,
-	cost,
-	entryAt,
-	goalValue,
-	isArtificial,
-	rhs,
-	type Tableau
-} from '../tableau/tableau';
-import { goalFactor, valueFactor, type Notation } from '../notation/notation';
-import type { Rational } from '../number/rational';
+import { OBJECTIVE, type Goal } from '../../tableau/goal';
+import { cell, columnOf, cost, entryAt, goalValue, rhs, type Tableau } from '../../tableau/tableau';
+import { goalFactor, valueFactor, type Notation } from '../../notation/notation';
+import type { Column } from '../../form/types';
+import type { Rational } from '../../number/rational';
+import type { Objective } from '../../problem/types';
 import {
 	byNotation,
 	claim,
@@ -20,7 +13,7 @@ import {
 	say,
 	signsOf,
 	type Sentence
-} from '../sentence/sentence';
+} from '../../sentence/sentence';
 
 /** An objective row by its name. */
 export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
@@ -36,29 +29,31 @@ function added(parts: readonly Rational[]): Sentence {
 	return say`(${first}${others})`;
 }
 
-/** Where each entry of a row for the artificial variables comes from: minus the sum of their rows. */
-export function derivation(t: Tableau, goal: Goal): Sentence[] {
-	const rows = t.basis.flatMap((column, row) => (isArtificial(t, column) ? [row] : []));
-	if (rows.length === 0) return [];
+/** What the sum of the artificial variables is for, or what M does to the objective, as the notation works it. */
+export function goalSentence(goal: Goal, own: Objective, columns: readonly Column[]): Sentence {
 	const artificials = joined(
-		rows.map((row) => say`${columnOf(t, t.basis[row])}`),
+		columns.map((column) => say`${column}`),
 		' + ',
 		' + '
 	);
 	const asked = ({ phaseOne }: Notation): Sentence =>
 		phaseOne === 'maximised' ? say`, so −${INFEASIBILITY_NAME} is maximised` : say``;
-	/** what M does to the objective, as the notation works it */
 	const costs = (notation: Notation): Sentence => {
-		const own = t.form.problem.objective;
 		const isMinimum = own.sense === 'min' && notation.minimum === 'minimised';
 		return isMinimum
 			? say`M(${artificials}) is added to ${own.name}, which is minimised`
 			: say`−M(${artificials}) is added to ${own.sense === 'max' ? '' : '−'}${own.name}, which is maximised`;
 	};
-	const head =
-		goal.kind === 'big-m'
-			? say`${rows.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
-			: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${byNotation(['phaseOne'], asked)}.`;
+	return goal.kind === 'big-m'
+		? say`${columns.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
+		: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${byNotation(['phaseOne'], asked)}.`;
+}
+
+/**
+ * Where each entry of a row for the artificial variables comes from: minus the sum of their rows, or the sum, as a notation writes it.
+ * @param rows the rows of the artificial variables that are basic
+ */
+export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[]): Sentence {
 	const from = joined(rows.map((row) => say`${columnOf(t, t.basis[row])}`));
 	const columns = t.nonbasic
 		.map((column, k) => ({ column, k }))
@@ -66,7 +61,6 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 		.sort((a, b) => a.column - b.column);
 	const { sense } = t.form.problem.objective;
 	const written = goal.kind === 'big-m' ? OBJECTIVE : goal;
-	/** the row as a notation writes it: minus the sum of rows, or the sum */
 	const arises = (notation: Notation): Sentence => {
 		const factor = goalFactor(notation, written, sense);
 		const turn = valueFactor(notation, written, sense);
@@ -87,8 +81,5 @@ export function derivation(t: Tableau, goal: Goal): Sentence[] {
 		const what = isDictionary ? 'right side' : 'row';
 		return say`the new row is ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
-	return [
-		head,
-		say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`
-	];
+	return say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
 }

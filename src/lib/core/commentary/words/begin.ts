@@ -1,0 +1,101 @@
+import { goalName, valueFactor, type Notation } from '../../notation/notation';
+import type { Objective } from '../../problem/types';
+import type { Catalogue } from '../../sentence/catalogue';
+import {
+	byNotation,
+	claim,
+	joined,
+	NOTHING_SAID,
+	say,
+	signsOf,
+	type Sentence
+} from '../../sentence/sentence';
+import { OBJECTIVE } from '../../tableau/goal';
+import { columnOf, rhs, type Tableau } from '../../tableau/tableau';
+import type { BeginFinding } from '../findings';
+import { goalRowSentence, goalSentence } from './goals';
+
+/** The words of starts, chosen bases, artificial variables, parts of methods and changes of the problem. */
+
+const amounts = (t: Tableau, rows: readonly number[]): Sentence =>
+	joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`));
+
+const rowOf = (objective: Objective): Sentence => say`row ${{ goal: OBJECTIVE, objective }}`;
+const improving = (objective: Objective) => ({ sign: 'improving', goal: OBJECTIVE, objective }) as const;
+const objectiveOf = (t: Tableau): Objective => t.form.problem.objective;
+
+/** How a minimum is worked, and how the value's cell is read where it shows the negative. */
+function senseWorked(objective: Objective, notation: Notation): Sentence {
+	const { sense, name } = objective;
+	const minimum =
+		sense === 'max'
+			? NOTHING_SAID
+			: notation.minimum === 'maximised'
+				? say`The least ${name} is where −${name} is greatest: the objective row shows −${name}.`
+				: say`${name} is worked as a minimum: entries of its row that are ${improving(objective)} lower it.`;
+	const shown = valueFactor(notation, OBJECTIVE, sense) * (sense === 'max' ? 1 : -1);
+	const about = goalName(notation, OBJECTIVE, objective);
+	const negative =
+		shown < 0 && about === name
+			? say` The cell of the value shows −${name}: turn its sign to read it.`
+			: NOTHING_SAID;
+	return [...minimum, ...negative];
+}
+
+const feasible = (t: Tableau, was: boolean): Sentence =>
+	say`The basis is${was ? ' still' : ''} feasible${claim({ is: 'feasible', t, holds: true })}`;
+
+export const BEGINNINGS: Catalogue<BeginFinding> = {
+	'slacks-basic': () => say`Every slack is basic and every other variable is 0.`,
+	'artificials-stand-in': ({ columns }) =>
+		say`Where no slack can be basic, an artificial variable stands in: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not met.`,
+	'rows-without-basic': ({ constraints }) =>
+		say`${joined(constraints.map((constraint) => say`${{ constraint }}`))} ${constraints.length > 1 ? 'have' : 'has'} no basic variable yet.`,
+	'negative-basics': ({ t, rows }) =>
+		say`${amounts(t, rows)}${rows.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ is: 'feasible', t, holds: false })}`,
+	'artificial-goal': ({ goal, objective, artificials }) => goalSentence(goal, objective, artificials),
+	'goal-row': ({ t, goal, rows }) => goalRowSentence(t, goal, rows),
+	'sense-worked': ({ objective }) =>
+		say`${byNotation([...signsOf(OBJECTIVE), 'value'], (notation) => senseWorked(objective, notation))}`,
+	'names-taken': ({ columns }) =>
+		say`${{ piece: { kind: 'stepped-aside', columns, says: ': the names that would come first are taken here.' } }}`,
+	'relaxation-only': () =>
+		say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`,
+	'basis-stands-already': () => say`It is the basis that stands here already.`,
+	exchanged: ({ exchanges }) => {
+		const steps = exchanges.map(({ enter, leave }) =>
+			leave.kind === 'vacant'
+				? say`${enter} in row ${{ constraint: leave.owner.name }}`
+				: say`${enter} in for ${leave}`
+		);
+		return say`${steps.length === 1 ? 'One exchange leads' : `${steps.length} exchanges lead`} there: ${joined(steps)}.`;
+	},
+	'priced-out': ({ columns, objective }) =>
+		say`In ${rowOf(objective)} ${joined(columns.map((column) => say`${column}`))} ${columns.length > 1 ? 'are' : 'is'} replaced from ${columns.length > 1 ? 'their own rows' : 'its own row'}, so that only non-basic variables stand in it.`,
+	'artificials-measure': ({ added }) =>
+		say`${joined(added.map(({ column, value, constraint }) => say`${column} = ${value} in row ${{ constraint }}`))}: each stands in as basic variable, as if it were the missing slack. It measures by how much its row is not met, so it must come down to zero.`,
+	'improving-enter': ({ objective }) =>
+		say`The basis is feasible; columns that improve ${rowOf(objective)} enter.`,
+	'carried-along': ({ objective }) =>
+		say`The ${rowOf(objective)} was carried along through all pivots, so it stands ready for this basis.`,
+	'dual-begins': ({ t }) =>
+		say`The ${rowOf(objectiveOf(t))} has no ${improving(objectiveOf(t))} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
+	'repair-begins': () =>
+		say`The tableau need be neither feasible nor dual feasible: pivots raise one negative basic variable after the other to zero.`,
+	'constraint-added': ({ constraint }) =>
+		say`The constraint ${{ constraint }} is new: a row and a slack of its own, in the basis as it stands.`,
+	'rhs-changed': ({ constraint, from, to }) =>
+		say`The right-hand side of ${{ constraint }} is ${to} instead of ${from}: only the right-hand sides of the tableau change.`,
+	'cost-changed': ({ variable, from, to }) =>
+		say`The objective coefficient of ${variable} is ${to} instead of ${from}: only the objective row changes.`,
+	'made-infeasible': ({ t, rows, was }) =>
+		say`${amounts(t, rows)}: the basis is not feasible${was ? ' any more' : ''}.${claim({ is: 'feasible', t, holds: false })}`,
+	'dual-goes-on': ({ t, was }) =>
+		say`The tableau is${was ? ' still' : ''} dual feasible, so the dual simplex method goes on from here.${claim({ is: 'dual-feasible', t, holds: true })}`,
+	'repair-goes-on': ({ t }) =>
+		say`The tableau is not dual feasible either, so pivots make the basis feasible first.${claim({ is: 'dual-feasible', t, holds: false })}`,
+	'primal-goes-on': ({ t, was }) =>
+		say`${feasible(t, was)}, and an entry of the objective row is ${improving(objectiveOf(t))}: the primal simplex method goes on.${claim({ is: 'dual-feasible', t, holds: false })}`,
+	'optimal-at-once': ({ t, was }) =>
+		say`${feasible(t, was)}, and no entry of the objective row is ${improving(objectiveOf(t))}: it is optimal.`
+};

@@ -1,0 +1,177 @@
+import type { Finding } from '../../method/findings';
+import * as method from '../../method/messages';
+import type { Choice, Part } from '../../method/types';
+import { isZero, sign, type Rational } from '../../number/rational';
+import type { Catalogue } from '../../sentence/catalogue';
+import type { WrittenCell } from '../../sentence/claim';
+import {
+	byLayout,
+	claim,
+	entrySign,
+	entryValue,
+	INFEASIBILITY_NAME,
+	joined,
+	NOTHING_SAID,
+	say,
+	type Sentence
+} from '../../sentence/sentence';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../../tableau/goal';
+import { columnOf, cost, entryAt, goalValue, objectiveValue, rhs, type Tableau } from '../../tableau/tableau';
+import type { PivotFinding } from '../pivot-findings';
+import { columnMeaning, quantity } from './plan';
+
+/** The words of what a pivot did, why it was that one, and what it broke. */
+
+type Found<Code extends PivotFinding['code']> = Extract<PivotFinding, { code: Code }>;
+
+const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`;
+const meaning = (t: Tableau, index: number): Sentence => columnMeaning(t.form, columnOf(t, index));
+const why = (t: Tableau, because: Finding | null): Sentence =>
+	because ? method.findingWords(t, because) : say`chosen by hand`;
+
+/** What each unit of the entering variable does to what the part of the method works for. */
+function perUnit(t: Tableau, part: Part, entering: number): Sentence {
+	if (part === 'phase-one') {
+		const rate = cost(t, INFEASIBILITY, entering);
+		const told = claim({ is: 'rate', t, goal: INFEASIBILITY, column: entering, change: rate });
+		if (isZero(rate)) return say`each unit leaves ${INFEASIBILITY_NAME} as it is${told}`;
+		const down = sign(rate) < 0;
+		if (down && isZero(goalValue(t, INFEASIBILITY)))
+			return say`each unit would lower ${INFEASIBILITY_NAME} by ${rate.abs()}, but it is 0 already${told}`;
+		return say`each unit ${down ? 'lowers' : 'raises'} ${INFEASIBILITY_NAME} by ${rate.abs()}${told}`;
+	}
+	if (part === 'big-m' && !isZero(cost(t, BIG_M, entering))) {
+		const rate = cost(t, BIG_M, entering);
+		return say`each unit ${sign(rate) < 0 ? 'lowers' : 'raises'} the artificial variables by ${rate.abs()} in all`;
+	}
+	const { objective } = t.form.problem;
+	const rate = cost(t, OBJECTIVE, entering);
+	const up = sign(rate) < 0 === (objective.sense === 'max');
+	const told = claim({
+		is: 'rate',
+		t,
+		goal: OBJECTIVE,
+		column: entering,
+		change: up ? rate.abs() : rate.abs().neg()
+	});
+	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is${told}`;
+	return say`each unit ${up ? 'raises' : 'lowers'} ${objective.name} by ${rate.abs()}${told}`;
+}
+
+/** The quotients of right-hand sides and entries of the entering column. */
+const columnLines = (t: Tableau, { position, entering }: Choice, rows: readonly number[]) =>
+	rows.map((row): method.RatioLine => {
+		const [top, bottom] = [rhs(t, row), entryAt(t, row, position)];
+		const [over, under] = [
+			{ row, column: 'rhs' },
+			{ row, column: entering }
+		] as const satisfies WrittenCell[];
+		return { name: name(t, t.basis[row]), top, bottom, value: top.div(bottom), over, under };
+	});
+
+/** The quotients of the objective row and a row. */
+const rowLines = (t: Tableau, { row }: Choice, positions: readonly number[]) =>
+	positions.map((position): method.RatioLine => {
+		const column = t.nonbasic[position];
+		const [top, bottom] = [cost(t, OBJECTIVE, column), entryAt(t, row, position).abs()];
+		const [over, under] = [
+			{ row: OBJECTIVE, column },
+			{ row, column }
+		];
+		return { name: name(t, column), top, bottom, value: top.div(bottom), over, under };
+	});
+
+/** `rises by 30 thalers to 30 thalers` */
+function moved(
+	what: Sentence,
+	before: Rational,
+	after: Rational,
+	unit: string | undefined,
+	still: Sentence
+): Sentence {
+	const change = after.sub(before);
+	if (isZero(change)) return say`${what} stays at ${quantity(after, unit)}${still}`;
+	return say`${what} ${sign(change) > 0 ? 'rises' : 'falls'} by ${quantity(change.abs(), unit)} to ${quantity(after, unit)}`;
+}
+
+/** What became of the objective, and of the sum of artificial variables where there is one. */
+function objectiveMoved({ before, after, goal, stood }: Found<'objective-moved'>): Sentence {
+	const { name: objective, unit } = before.form.problem.objective;
+	const still = stood ? say`: the step has length 0, the corner is degenerate` : NOTHING_SAID;
+	const own = moved(say`${objective}`, objectiveValue(before), objectiveValue(after), unit, still);
+	if (!goal) return say`So ${own}.`;
+	const sum = (t: Tableau) => goalValue(t, goal).neg();
+	const what =
+		goal.kind === 'infeasibility' ? say`${INFEASIBILITY_NAME}` : say`the sum of the artificial variables`;
+	const told = isZero(sum(after).sub(sum(before))) ? NOTHING_SAID : still;
+	return say`So ${moved(what, sum(before), sum(after), undefined, NOTHING_SAID)}; ${own}${told}.`;
+}
+
+/** The row in which a goal's entries are shown, and how those that improve it are written there, or the others. */
+function shownRow(t: Tableau, goal: Goal) {
+	const { objective } = t.form.problem;
+	return {
+		row: say`${{ goal: goal.kind === 'big-m' ? OBJECTIVE : goal, objective }}`,
+		improving: say`${{ sign: 'improving', goal, objective }}`,
+		other: say`${{ sign: 'other', goal, objective }}`
+	};
+}
+
+function entryHasWrongSign({ t, choice }: Found<'entry-has-wrong-sign'>): Sentence {
+	const { row, entering: column } = choice;
+	const told = byLayout(
+		claim({ is: 'sign', t, cell: { row, column }, sign: 'negative' }),
+		claim({ is: 'sign', t, cell: { row, column }, sign: 'positive' })
+	);
+	return say`The entry ${entryValue(entryAt(t, row, choice.position))} in row ${name(t, choice.leaving)} is ${entrySign('negative')}: ${name(t, column)} becomes negative there.${told}`;
+}
+
+export const PIVOTS: Catalogue<PivotFinding> = {
+	entered: ({ t, part, choice, because }) =>
+		say`${meaning(t, choice.entering)} enters, ${why(t, because)}: ${perUnit(t, part, choice.entering)}.`,
+	left: ({ t, choice }) => say`${meaning(t, choice.leaving)} leaves.`,
+	'left-first': ({ t, choice, tied }) => {
+		const tie = tied.length
+			? say` (a tie with ${joined(tied.map((row) => name(t, t.basis[row])))}: the next corner is degenerate)`
+			: NOTHING_SAID;
+		return say`${meaning(t, choice.leaving)} reaches 0 first and leaves${tie}.`;
+	},
+	'left-because': ({ t, choice, because }) => say`${meaning(t, choice.leaving)} leaves: ${why(t, because)}.`,
+	'entered-after': ({ t, choice }) => say`${meaning(t, choice.entering)} enters.`,
+	'entered-to-repair': ({ t, choice, because }) =>
+		because
+			? say`${why(t, because)}: ${meaning(t, choice.entering)} enters.`
+			: say`${meaning(t, choice.entering)} enters, ${why(t, because)}.`,
+	'basic-there': ({ t, choice }) => say`${meaning(t, choice.entering)} becomes basic there.`,
+	'took-place': ({ t, choice }) => say`${meaning(t, choice.entering)} takes its place.`,
+	'ratios-compared': ({ t, choice, rows }) =>
+		method.columnRatios(t, choice.entering, columnLines(t, choice, rows), rows.length < t.basis.length),
+	'repair-ratios-compared': ({ t, choice, rows }) => method.repairRatios(t, columnLines(t, choice, rows)),
+	'row-ratios-compared': ({ t, choice, positions }) =>
+		method.rowRatios(t, choice.row, name(t, choice.leaving), rowLines(t, choice, positions)),
+	'objective-moved': objectiveMoved,
+	'entry-has-wrong-sign': entryHasWrongSign,
+	'ratio-not-least': ({ t, choice, least }) =>
+		say`${name(t, choice.leaving)} is not the row to leave: its ratio ${least.own} is larger than ${least.value} of ${name(t, t.basis[least.row])}.`,
+	'feasibility-lost': ({ t, after, negative, inRegion }) => {
+		const broke = [
+			...claim({ is: 'feasible', t, holds: true }),
+			...claim({ is: 'feasible', t: after, holds: false })
+		];
+		const names = joined(negative.map(({ column, value }) => say`${name(t, column)} = ${value}`));
+		return inRegion
+			? say`A basic variable is negative now: ${names}.${broke}`
+			: say`This leaves the region: ${names}.${broke}`;
+	},
+	'dual-feasibility-lost': ({ t, after, goal }) => {
+		const { row, improving } = shownRow(t, goal);
+		return goal.kind === 'objective'
+			? say`The tableau was dual feasible; this pivot makes an entry of the objective row ${improving} again.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'dual-feasible', t: after, holds: false })}`
+			: say`No entry of row ${row} could improve it any more; this pivot makes one ${improving} again.`;
+	},
+	'wrong-way': ({ t, choice, goal }) => {
+		const { row, other } = shownRow(t, goal);
+		const what = goal.kind === 'objective' ? say`the objective` : say`the sum of the artificial variables`;
+		return say`This goes the wrong way: the entry of ${name(t, choice.entering)} in row ${row} is ${other}, so ${what} gets worse.`;
+	}
+};

@@ -1,0 +1,169 @@
+import { sign } from '../../number/rational';
+import type { Catalogue } from '../../sentence/catalogue';
+import { joined, say, signed, type Sentence } from '../../sentence/sentence';
+import { columnOf, entryAt, rhs, type Tableau } from '../../tableau/tableau';
+import type { ObjectiveEquation, StepReason } from '../reason-findings';
+
+/** The words of reasons at a tableau. They quote equations in variables, so that they are the same in every notation. */
+
+const MOST_TERMS = 6;
+
+const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`;
+const named = (t: Tableau, indices: readonly number[]): Sentence =>
+	joined(indices.map((index) => name(t, index)));
+const objectiveOf = (t: Tableau) => t.form.problem.objective;
+const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? 'raise' : 'lower');
+
+/** `z = 36 − 3 s2` */
+function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sentence {
+	const about = objectiveOf(t).name;
+	const shown = [...terms].slice(0, MOST_TERMS);
+	if (shown.length === 0) return say`${about} = ${value}`;
+	const [[first, size], ...others] = shown;
+	const rest = others.map(([column, own]) =>
+		sign(own) < 0
+			? say` − ${signed([{ says: name(t, column), value: own.abs() }])}`
+			: say` + ${signed([{ says: name(t, column), value: own }])}`
+	);
+	const lead = say`${sign(size) < 0 ? '−' : '+'} ${signed([{ says: name(t, first), value: size.abs() }])}`;
+	const more = terms.size > MOST_TERMS ? ' and more such terms' : '';
+	return say`${about} = ${value} ${lead}${rest.flat()}${more}`;
+}
+
+/** `s1 = 100 − 4 vases`: a row as the column at a position rises alone. */
+const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
+	const entry = entryAt(t, row, position);
+	const times = entry.abs().equals(1) ? say`` : say`${entry.abs()} `;
+	return say`${name(t, t.basis[row])} = ${rhs(t, row)} ${sign(entry) > 0 ? '−' : '+'} ${times}${name(t, t.nonbasic[position])}`;
+};
+const rowEquations = (t: Tableau, rows: readonly number[], position: number): Sentence =>
+	joined(rows.slice(0, 3).map((row) => rowEquation(t, row, position)));
+
+/** What a negative basic variable would mean: a constraint violated, or an amount below its bound. */
+const called = (t: Tableau, index: number): Sentence => {
+	const column = columnOf(t, index);
+	return column.owner.kind === 'constraint' && column.kind !== 'structural'
+		? say`${{ constraint: column.owner.name }} would be violated`
+		: say`${column} would be negative`;
+};
+
+export const STEP_QUESTIONS: Catalogue<StepReason> = {
+	improves: ({ t, entering }) => say`Why does ${name(t, entering)} improve ${objectiveOf(t).name}?`,
+	'rows-compared': () => say`Why are only some rows compared?`,
+	'smallest-ratio': () => say`Why the smallest ratio?`,
+	'next-degenerate': () => say`Why is the next corner degenerate?`,
+	'length-zero': () => say`Why does this step not move?`,
+	'row-first': () => say`Why is the row chosen first?`,
+	'dual-ratio': () => say`Why that ratio?`,
+	best: () => say`Why is this the best?`,
+	'best-at-corner': () => say`Why is a best plan found at a corner?`,
+	'dual-value': () => say`Why do the dual values stand in the objective row?`,
+	'several-best': () => say`Why can there be other best plans?`,
+	'no-end': () => say`Why is there no end?`,
+	'sum-remains': () => say`Why is there no plan at all?`,
+	'row-excludes': () => say`Why is there no plan at all?`,
+	exact: () => say`Why fractions and not decimals?`,
+	'slack-starts': () => say`Why can a slack start the basis?`,
+	'surplus-cannot-start': () => say`Why can a surplus not start the basis?`,
+	'phase-one': () => say`Why is the sum of the artificial variables made as small as it can be?`,
+	'big-m': () => say`Why has M to be large, and how large would do here?`
+};
+
+type Found<Code extends StepReason['code']> = Extract<StepReason, { code: Code }>;
+
+function improves({ t, entering, equation, others }: Found<'improves'>): Sentence {
+	const about = objectiveOf(t).name;
+	const rate = equation.terms.get(entering);
+	const too = others.length
+		? say`${named(t, others.slice(0, MOST_TERMS))} would improve it too: any of them may enter, and the rule only says which one does.`
+		: say`No other variable would.`;
+	return say`While the rows hold, ${objectiveEquation(t, equation)}. The non-basic variables are 0; each unit of ${name(t, entering)} changes ${about} by ${rate ?? 0}. ${too}`;
+}
+
+function rowsCompared({ t, position, falling, other }: Found<'rows-compared'>): Sentence {
+	const fall = falling.length > 1 ? 'these fall' : 'this falls';
+	const rest =
+		other === null
+			? say``
+			: say` ${rowEquation(t, other, position)}: this does not fall, so it sets no limit.`;
+	return say`${rowEquations(t, falling, position)}: as ${name(t, t.nonbasic[position])} rises ${fall} and will reach 0.${rest}`;
+}
+
+function smallestRatio(found: Found<'smallest-ratio'>): Sentence {
+	const { t, row, position, limit, larger, at, amount } = found;
+	const leaving = name(t, t.basis[row]);
+	const further =
+		larger === null
+			? say`One further, at ${at},`
+			: say`With the ratio of ${name(t, t.basis[larger])}, at ${at},`;
+	return say`${rowEquation(t, row, position)}, so ${name(t, t.nonbasic[position])} can rise to ${limit} before ${leaving} is 0. ${further} ${leaving} would be ${amount}: ${called(t, t.basis[row])}, and the point would be outside the region.`;
+}
+
+function dualRatio({ t, row, position, ratio, dearer }: Found<'dual-ratio'>): Sentence {
+	const [leaving, entering] = [name(t, t.basis[row]), name(t, t.nonbasic[position])];
+	const about = objectiveOf(t).name;
+	return dearer === null
+		? say`Only ${entering} can make ${leaving} rise without costing more: no other column does.`
+		: say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. Were the dearer one taken, ${entering} would ${better(t)} ${about} afterwards: the tableau would not be dual feasible any more.`;
+}
+
+function best({ t, equation }: Found<'best'>): Sentence {
+	const { name: about, sense } = objectiveOf(t);
+	const why = equation.terms.size
+		? say`No variable may be negative, so whatever a plan does, ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0 and it is just that.`
+		: say`No variable changes it any more.`;
+	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}`;
+}
+
+export const STEP_ANSWERS: Catalogue<StepReason> = {
+	improves,
+	'rows-compared': rowsCompared,
+	'smallest-ratio': smallestRatio,
+	'next-degenerate': ({ t, rows, limit }) =>
+		say`${joined(rows.map((row) => name(t, t.basis[row])))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
+	'length-zero': ({ t, row, position }) =>
+		say`${name(t, t.basis[row])} is 0 already and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can come back to a basis that was here before, and then for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never comes back: so it ends.`,
+	'row-first': ({ t, row }) =>
+		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative: this row is what is wrong with the plan. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
+	'dual-ratio': dualRatio,
+	best,
+	'best-at-corner': ({ objective }) =>
+		say`Inside the region, or within an edge, one could go on in a direction in which ${objective.name} does not get worse until something stops: that is a corner. Every basic solution that is feasible is one.`,
+	'dual-value': ({ objective, constraint, worth }) =>
+		say`One more of ${{ constraint }} is as if its slack could be −1: by the equation above that changes ${objective.name} by ${worth}.`,
+	'several-best': ({ t, column, rises }) =>
+		rises
+			? say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}: it may rise without changing it, and here it can.`
+			: say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}, but it cannot rise either: a step along it has length 0.`,
+	'no-end': ({ t, position }) =>
+		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.`,
+	'sum-remains': ({ t, basic, value }) =>
+		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}: so no such plan exists.`,
+	'row-excludes': ({ t, basic, value, lowering }) =>
+		lowering.length
+			? say`Its row says that ${name(t, basic)} is ${value} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.`
+			: say`Its row says that ${name(t, basic)} is ${value}, whatever the others are, and it may not be negative.`,
+	exact: ({ t, basic, value, off }) =>
+		say`${name(t, basic)} is ${value} exactly. Rounded to hundredths it would be off by ${off}; each pivot would carry that on, and a 0, a tie or a negative entry could no longer be told from an error.`,
+	'slack-starts': ({ t, basic, value, constraint }) =>
+		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
+	'surplus-cannot-start': ({ row }) =>
+		say`With all variables at 0 the left-hand side of ${{ constraint: row.name }} is 0 and not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}: its surplus would be ${row.rhs.abs().neg()}, and no variable may be negative.`,
+	'phase-one': ({ sum }) =>
+		say`An artificial variable that is not 0 says by how much its row is not met. The sum is ${sum} now; where it is 0, all rows are met and there is a plan to go on from. Were its least value positive, no choice of the other variables would meet all rows: the problem would be infeasible.`,
+	'big-m': ({ worth }) => {
+		const enough = worth
+			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. `
+			: say``;
+		return say`While an artificial variable is not 0, its row is not met; M makes that dearer than anything it could gain. ${enough}As a symbol it is larger than every number, and nothing has to be guessed.`;
+	}
+};
+
+/** The wrong choice that a reason offers to be played out, in words. */
+export function trialWords(found: StepReason): Sentence | null {
+	if (found.code === 'smallest-ratio' && found.larger !== null)
+		return say`Take ${name(found.t, found.t.basis[found.larger])} out all the same`;
+	if (found.code === 'dual-ratio' && found.dearer)
+		return say`Take ${name(found.t, found.t.nonbasic[found.dearer.position])} all the same`;
+	return null;
+}

@@ -1,0 +1,97 @@
+import { greatest, summedRows } from '../../answer/check';
+import type { Multipliers } from '../../answer/multipliers';
+import { findingWords } from '../../method/messages';
+import { isZero, sign } from '../../number/rational';
+import { withoutZeros, type Problem } from '../../problem/types';
+import type { Catalogue } from '../../sentence/catalogue';
+import {
+	byLayout,
+	claim,
+	entrySign,
+	isOrAre,
+	joined,
+	linear,
+	midSentence,
+	NOTHING_SAID,
+	say,
+	taken,
+	type Sentence
+} from '../../sentence/sentence';
+import { OBJECTIVE } from '../../tableau/goal';
+import { rayAt } from '../../tableau/rise';
+import { columnOf, cost, readPlan } from '../../tableau/tableau';
+import type { StandFinding } from '../findings';
+import { objectiveSentence, planSentence, usesSentence } from './plan';
+
+/** The words of what is true where one stands. */
+
+/** Constraints times numbers whose sum contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
+function contradiction(problem: Problem, multipliers: Multipliers): Sentence {
+	const used = [...multipliers].filter(([, value]) => !isZero(value));
+	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
+	const { terms, rhs } = summedRows(problem, multipliers);
+	const left = linear(withoutZeros(terms));
+	const most = greatest(problem, terms);
+	const limit =
+		most === null
+			? NOTHING_SAID
+			: say` But the signs and bounds of the variables keep the left side at ${most} or below.`;
+	return say`${rows}: ${left} ≥ ${rhs}.${limit} No plan satisfies both.`;
+}
+
+const BEST_OF = {
+	branch: 'Best plan of this branch’s relaxation',
+	problem: 'Best plan',
+	relaxation: 'Best plan of the relaxation'
+};
+
+export const STANDS: Catalogue<StandFinding> = {
+	'not-begun': () =>
+		say`Choose a way to start: from the slacks, with artificial variables, or without a basis.`,
+	'numbers-covered': ({ count }) =>
+		say`${count} ${count === 1 ? 'number' : 'numbers'} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`,
+	'went-round': ({ steps }) =>
+		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule goes round in a circle, and would for ever. Bland’s rule, or lexicographic ties, cannot do that.`,
+	method: ({ t, found }) => findingWords(t, found),
+	'split-negative': () =>
+		say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`,
+	'dual-would-repair': ({ t }) =>
+		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
+	'ways-on': ({ ways }) =>
+		say`Ways on: go back in the trail; or ${joined(ways.map(midSentence), '; or ', '; or ')}.`,
+	'best-plan': ({ t, of }) =>
+		say`${BEST_OF[of]}: ${planSentence(t.form.problem, readPlan(t))}. Then ${objectiveSentence(t)}.`,
+	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
+	'objective-at-best': ({ t }) => {
+		const { objective } = t.form.problem;
+		return say`Nothing can ${objective.sense === 'max' ? 'raise' : 'lower'} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'feasible', t, holds: true })}`;
+	},
+	'columns-tie': ({ columns, moves }) => {
+		const [has, where] =
+			columns.length > 1
+				? ['entries of', 'are 0: a pivot at one of them']
+				: ['entry of', 'is 0: a pivot there'];
+		const so = moves
+			? say`so other plans are just as good`
+			: say`but the step has no length here: it changes the basis and not the plan`;
+		return say`The ${has} ${joined(columns.map((column) => say`${column}`))} in the objective row ${where} keeps the objective, ${so}.`;
+	},
+	'not-whole': ({ variables }) =>
+		say`${joined(variables.map((name) => say`${name}`))} should be whole; this is the relaxation’s best plan, and the whole-number optimum can be no better.`,
+	'rises-for-ever': ({ t, position }) => {
+		const column = t.nonbasic[position];
+		return say`${columnOf(t, column)} can rise without end: no entry of its column is ${entrySign('positive')}, so no row limits it.${byLayout(
+			claim({ is: 'none', t, of: { column }, sign: 'positive' }),
+			claim({ is: 'none', t, of: { column }, sign: 'negative' })
+		)}`;
+	},
+	'direction-improves': ({ t, position }) => {
+		const column = t.nonbasic[position];
+		const moves = [...rayAt(t, position)].flatMap(([variable, move]) =>
+			isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`]
+		);
+		return say`For each unit of ${columnOf(t, column)}, ${joined(moves)}, and ${t.form.problem.objective.name} improves by ${cost(t, OBJECTIVE, column).abs()}. There is no best plan; a limit is missing from the statement.`;
+	},
+	'bounds-exclude': ({ variable }) => say`The bounds of ${variable ?? 'a variable'} exclude each other.`,
+	'sum-contradicts': ({ problem, multipliers }) => contradiction(problem, multipliers)
+};

@@ -1,0 +1,62 @@
+import { RELATION_SIGNS } from '../../problem/relation';
+import type { Catalogue } from '../../sentence/catalogue';
+import { linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
+import { columnOf } from '../../tableau/tableau';
+import type { WholeReason } from '../reason-findings';
+import { planSentence, quantity } from './plan';
+
+/** The words of reasons about whole numbers. */
+
+type Found<Code extends WholeReason['code']> = Extract<WholeReason, { code: Code }>;
+
+export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
+	rounding: () => say`Why can rounding fail?`,
+	'slack-whole': ({ t, column }) => say`Why is ${columnOf(t, column)} whole at a whole plan?`,
+	'cut-holds': () => say`Why does every whole plan satisfy the cut?`,
+	'cut-off': () => say`Why does it cut this point off?`,
+	branching: () => say`Why is no whole plan lost by branching?`,
+	closed: () => say`Why may this node be closed?`
+};
+
+function rounding({ problem, corner, variable, broken }: Found<'rounding'>): Sentence {
+	const knows = say`The objective knows nothing of whole numbers: ${variable} = ${corner.get(variable)!} was chosen as if parts could be made.`;
+	if (!broken)
+		return say`Here a rounded plan stays in the region, but nothing says that it is best: a whole plan further away may have the better ${problem.objective.name}. ${knows}`;
+	const { row, plan, before, after } = broken;
+	const sense = RELATION_SIGNS[row.relation];
+	return say`A corner lies on its constraints, with nothing to spare: at ${planSentence(problem, corner)}, ${{ constraint: row.name }} comes to ${before} ${sense} ${row.rhs}. At ${planSentence(problem, plan)} it comes to ${after}, and that is not ${sense} ${row.rhs}. ${knows}`;
+}
+
+function closed({ objective, way, bound, reachable, incumbent }: Found<'closed'>): Sentence {
+	const { name, unit } = objective;
+	if (way === 'infeasible')
+		return say`Its plans are those of the relaxation within its bounds, and there are none: so there is no whole one either.`;
+	if (way === 'whole')
+		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound!, unit)}, and that one is whole: there is nothing left to look for.`;
+	const whole = reachable!.equals(bound!)
+		? NOTHING_SAID
+		: say` (${quantity(reachable!, unit)} where all is whole)`;
+	return say`Every whole plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound!, unit)}${whole}. The incumbent has ${quantity(incumbent!, unit)} already.`;
+}
+
+export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
+	rounding,
+	'slack-whole': ({ t, column, constraint }) => {
+		const scale = BigInt(t.scales[column]);
+		const scaled = scale === 1n ? NOTHING_SAID : say` (after the row was multiplied by ${String(scale)})`;
+		return say`It is what lies between ${linear(constraint.terms)} and ${constraint.rhs}${scaled}: whole coefficients times whole amounts are whole, and so is the difference.`;
+	},
+	'cut-holds': ({ kind, part }) =>
+		kind === 'gomory-fractional'
+			? say`One side of the row has whole numbers only, so the other, ${part} less parts that are not negative, is whole as well. It cannot be above ${part}, and so not above 0: the parts add up to ${part} at least.`
+			: say`The basic variable lies at a whole number below its value, or at one above: the inequality is true in both cases, so no whole plan is lost.`,
+	'cut-off': ({ least, cut }) => {
+		const here = cut
+			? say` In the problem’s variables its left side is ${cut.left} here, and not ${RELATION_SIGNS[cut.stated.relation]} ${cut.stated.rhs}.`
+			: NOTHING_SAID;
+		return say`The non-basic variables are 0 here, so the left side of the cut is 0, and not ${least} or more.${here}`;
+	},
+	branching: ({ variable, value }) =>
+		say`Only plans with ${value.floor()} < ${variable} < ${value.ceil()} lie in neither part, and no whole number lies there. The relaxation’s best plan, with ${variable} = ${value}, is one of them: both parts are rid of it.`,
+	closed
+};
