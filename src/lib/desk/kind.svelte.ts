@@ -1,4 +1,4 @@
-import { kindWords, type KindWord } from '$lib/core/commentary/kind';
+import { kindWords, type KindWord } from '$lib/core/commentary/words/kind';
 import { Cancelled } from '$lib/work/cancelled';
 import { kindInWorker } from '$lib/work/client';
 

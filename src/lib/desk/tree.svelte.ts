@@ -1,5 +1,5 @@
 import type { LinearAnswer } from '$lib/core/answer/answer';
-import { claimSentence, nodeSentences, searchSentences } from '$lib/core/commentary/integers';
+import { claimSentence, nodeSentences, searchSentences } from '$lib/core/commentary/words/integers';
 import type { Sentence } from '$lib/core/sentence/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';

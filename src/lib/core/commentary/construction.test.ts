@@ -17,7 +17,8 @@ import { buildRemark } from './construction';
 import { remarkWords } from './messages';
 import { sideSentence } from './words/points';
 import { plainText, paragraphText } from '../sentence/sentence';
-import { removedSentence, shapeOf } from './shape';
+import { removedBy } from './shape';
+import { removedWords, shapeOf } from './words/shape';
 
 const stated = (text: string) => readStatement(text).problem!;
 
@@ -88,7 +89,9 @@ describe('special cases in words', () => {
 		expect(shape).toContain('a and b are the same line.');
 		expect(shape).toContain('a and c are parallel.');
 		expect(plainText(sideSentence(problem, 'x.lower'))).toBe('x ≥ 0');
-		expect(plainText(removedSentence(problem, polyhedron(problem), 'c'))).toBe('removes nothing: redundant');
+		expect(plainText(removedWords(removedBy(problem, polyhedron(problem), 'c')!))).toBe(
+			'removes nothing: redundant'
+		);
 	});
 });
 

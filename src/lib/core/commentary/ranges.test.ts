@@ -7,15 +7,15 @@ import { parametricRun, solvedPosition } from '../move/parametric-run';
 import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
 import { readStatement } from '../problem/statement/read';
 import { plainText } from '../sentence/sentence';
+import { coefficientFound, rangeReading, sidesAt } from './ranges';
 import {
-	coefficientSentences,
+	coefficientSentence,
 	hundredSentences,
 	priceSentence,
-	rangeReading,
-	sidesAt,
+	rangeSentences,
 	sidesSentence,
 	whatIfSentences
-} from './ranges';
+} from './words/ranges';
 
 const STEP = rational(1, 997);
 
@@ -129,7 +129,9 @@ test('a coefficient inside a row: exact for a variable that is not made, and sai
 			if (answer.status !== 'optimal') return;
 			const row = problem.constraints[i % problem.constraints.length];
 			const { name } = problem.variables[j % problem.variables.length];
-			const [said] = coefficientSentences(answer.tableau!, row.name, name).map((s) => plainText(s));
+			const said = plainText(
+				coefficientSentence(answer.tableau!, coefficientFound(answer.tableau!, row.name, name))
+			);
 			const limit = / to (−?[\d/]+), and /.exec(said);
 			if (!limit) return;
 			seen += 1;
@@ -154,8 +156,8 @@ test('a coefficient inside a row: exact for a variable that is not made, and sai
 test('how the plan moves is told of the variables themselves: one that may have either sign, one counted down from its bound', () => {
 	const told = (text: string, rhs: string) => {
 		const { tableau } = solveLinear(readStatement(text).problem!);
-		return rangeReading(tableau!, { rhs })
-			.sentences.map((own) => plainText(own))
+		return rangeSentences(rangeReading(tableau!, { rhs }))
+			.map((own) => plainText(own))
 			.at(-1);
 	};
 	expect(told('min z = x + 2 y\na: x + y >= 3\nb: x - y <= 4\ny free', 'a')).toBe(

@@ -16,7 +16,7 @@ import { compare, isInteger, rational } from '../number/rational';
 import { holds, isFeasible, type Plan, type Problem, type Terms } from '../problem/types';
 import { brokenAt } from '../problem/use';
 import { plainText } from '../sentence/sentence';
-import { claimSentence } from './integers';
+import { claimSentence } from './words/integers';
 import { reasonWords } from './messages';
 import type { WholeReason } from './reason-findings';
 import { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';

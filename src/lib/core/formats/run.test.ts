@@ -5,7 +5,12 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { certify } from '../answer/certificate';
 import { solveLinear } from '../answer/answer';
 import { optimalSet } from '../answer/optimal-set';
-import { checkSentences, optimalSetSentences, proofSentences, readingSentences } from '../commentary/answer';
+import {
+	checkSentences,
+	optimalSetSentences,
+	proofSentences,
+	readingSentences
+} from '../commentary/words/answer';
 import { plainText } from '../sentence/sentence';
 import { standardForm } from '../form/standard';
 import { advance, decide } from '../method/decide';

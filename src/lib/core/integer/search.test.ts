@@ -4,7 +4,7 @@ import { describe, expect, test } from 'vitest';
 import { anyProblem, bestOf } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { plainText } from '../sentence/sentence';
-import { nodeSentences, roundingSentences, searchSentences } from '../commentary/integers';
+import { nodeSentences, roundingSentences, searchSentences } from '../commentary/words/integers';
 import { compare, parseRational, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';

@@ -6,7 +6,7 @@
 	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/sentence/sentence';
 	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
 	import { pointKey } from '$lib/core/geometry/corner-key';
-	import { shapeOf } from '$lib/core/commentary/shape';
+	import { shapeOf } from '$lib/core/commentary/words/shape';
 	import { isZero, rational, toText } from '$lib/core/number/rational';
 	import { readCell } from '$lib/core/problem/statement/edits';
 	import { useConstruction } from '$lib/desk/construction.svelte';

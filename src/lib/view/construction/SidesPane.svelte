@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { Switch } from '@skeletonlabs/skeleton-svelte';
 	import { linear, say } from '$lib/core/sentence/sentence';
-	import { removedSentence } from '$lib/core/commentary/shape';
+	import { removedBy } from '$lib/core/commentary/shape';
+	import { removedWords } from '$lib/core/commentary/words/shape';
 	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -53,10 +54,11 @@
 								linked={false}
 							/>
 							<em
-								>{#if off}switched off{:else}<Words
-										sentence={removedSentence(problem, body, row.name)}
-										linked={false}
-									/>{/if}</em
+								>{#if off}switched off{:else}{@const removed = removedBy(
+										problem,
+										body,
+										row.name
+									)}{#if removed}<Words sentence={removedWords(removed)} linked={false} />{/if}{/if}</em
 							>
 						</span>
 						<span class="order">

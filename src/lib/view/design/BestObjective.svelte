@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { fromPlan } from '$lib/core/answer/complementary';
-	import { fromPlanSentences } from '$lib/core/commentary/duality';
+	import { fromPlanSentences } from '$lib/core/commentary/words/duality';
 	import { costsFor, rowsAt } from '$lib/core/design/by-hand';
 	import { isZero, ZERO } from '$lib/core/number/rational';
 	import { readCell, setCost } from '$lib/core/problem/statement/edits';

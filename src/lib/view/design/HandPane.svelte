@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { impossibleSentence } from '$lib/core/commentary/integers';
+	import { impossibleSentence } from '$lib/core/commentary/words/integers';
 	import { brokenAt } from '$lib/core/problem/use';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { remarkWords } from '$lib/core/commentary/messages';
 	import { pointSentence } from '$lib/core/commentary/words/points';
-	import { leafSentence } from '$lib/core/commentary/integers';
-	import { proofSentences } from '$lib/core/commentary/answer';
+	import { leafSentence } from '$lib/core/commentary/words/integers';
+	import { proofSentences } from '$lib/core/commentary/words/answer';
 	import { pointOf } from '$lib/core/geometry/sides';
 	import { wholePoints } from '$lib/core/integer/compare';
 	import { leafProof } from '$lib/core/integer/proof';

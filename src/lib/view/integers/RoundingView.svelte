@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/integers';
+	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/words/integers';
 	import { roundingReasons } from '$lib/core/commentary/whole-reasons';
 	import { pointSentence } from '$lib/core/commentary/words/points';
 	import { joined } from '$lib/core/sentence/sentence';

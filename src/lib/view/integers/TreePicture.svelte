@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { zoom, zoomIdentity, select, type ZoomTransform } from 'd3';
-	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary/integers';
+	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary/words/integers';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import type { NodeState, SearchNode } from '$lib/core/integer/search-types';
 	import { showNumber } from '$lib/core/number/show';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { brokenSentence } from '$lib/core/commentary/integers';
+	import { brokenSentence } from '$lib/core/commentary/words/integers';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Problem } from '$lib/core/problem/types';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { stretchSentences } from '$lib/core/commentary/ranges';
+	import { stretchSentences } from '$lib/core/commentary/words/ranges';
 	import { csvText } from '$lib/core/spreadsheet/csv-cells';
 	import { rational, toText } from '$lib/core/number/rational';
 	import { valueOn } from '$lib/core/parametric/value-function';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { line, scaleLinear } from 'd3';
-	import { calledNumber, unitOfNumber } from '$lib/core/commentary/ranges';
+	import { calledNumber, unitOfNumber } from '$lib/core/commentary/words/ranges';
 	import { approximate, rational, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import type { Varied } from '$lib/core/parametric/value-function';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { twinCell, twinOfDual } from '$lib/core/answer/complementary-bases';
-	import { checkSentences } from '$lib/core/commentary/answer';
-	import { twinSentence } from '$lib/core/commentary/duality';
+	import { checkSentences } from '$lib/core/commentary/words/answer';
+	import { twinSentence } from '$lib/core/commentary/words/duality';
 	import { planSentence } from '$lib/core/commentary/words/plan';
 	import { say } from '$lib/core/sentence/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';

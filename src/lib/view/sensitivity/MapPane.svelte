@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { calledNumber, hundredSentences } from '$lib/core/commentary/ranges';
+	import { calledNumber, hundredSentences } from '$lib/core/commentary/words/ranges';
 	import { approximate, rational, type Rational } from '$lib/core/number/rational';
 	import { showNumber } from '$lib/core/number/show';
 	import { cellAt, type MapCell } from '$lib/core/parametric/map';

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { coefficientSentences, rangeReading, worthSentences } from '$lib/core/commentary/ranges';
-	import { storySentences } from '$lib/core/commentary/answer';
+	import { coefficientFound, rangeReading } from '$lib/core/commentary/ranges';
+	import { coefficientSentence, worthSentences } from '$lib/core/commentary/words/ranges';
+	import { storySentences } from '$lib/core/commentary/words/answer';
 	import { plainText } from '$lib/core/sentence/sentence';
 	import { toText, ZERO, type Rational } from '$lib/core/number/rational';
 	import type { Varied } from '$lib/core/parametric/value-function';
@@ -176,9 +177,8 @@
 				</tbody>
 			</table>
 			{#if inside && isThere && tableau}
-				{#each coefficientSentences(tableau, inside.row, inside.variable) as sentence, i (i)}
-					<p class="about" aria-live="polite"><Words {sentence} /></p>
-				{/each}
+				{@const found = coefficientFound(tableau, inside.row, inside.variable)}
+				<p class="about" aria-live="polite"><Words sentence={coefficientSentence(tableau, found)} /></p>
 			{/if}
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">

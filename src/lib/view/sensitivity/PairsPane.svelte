@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dualValues } from '$lib/core/answer/multipliers';
-	import { optimalSetSentences } from '$lib/core/commentary/answer';
+	import { optimalSetSentences } from '$lib/core/commentary/words/answer';
 	import { readPlan } from '$lib/core/tableau/tableau';
 	import { fromPlan, pairsOf, weakBound } from '$lib/core/answer/complementary';
 	import {
@@ -8,7 +8,7 @@
 		fromPlanSentences,
 		gapSentence,
 		pairSentence
-	} from '$lib/core/commentary/duality';
+	} from '$lib/core/commentary/words/duality';
 	import { isZero, toText, ZERO, type Rational } from '$lib/core/number/rational';
 	import { isAllowed, objectiveAt, withAmount } from '$lib/core/problem/use';
 	import { readCell } from '$lib/core/problem/statement/edits';

@@ -1,12 +1,14 @@
 <script lang="ts">
+	import type { EndReading } from '$lib/core/commentary/ranges';
 	import {
 		calledNumber,
+		endSentence,
 		priceSentence,
+		rangeSentences,
 		sidesSentence,
 		unitOfNumber,
-		whatIfSentences,
-		type EndReading
-	} from '$lib/core/commentary/ranges';
+		whatIfSentences
+	} from '$lib/core/commentary/words/ranges';
 	import { quantity } from '$lib/core/commentary/words/plan';
 	import { compare, toText, type Rational } from '$lib/core/number/rational';
 	import { valueOn } from '$lib/core/parametric/value-function';
@@ -110,13 +112,13 @@
 				onmove={move}
 			/>
 			<ul>
-				{#each [reading.low, reading.high] as end, i (i)}
-					<li onpointerenter={() => frame(end)} onpointerleave={() => frame(null)}>
-						<Words sentence={end.says} />
+				{#each ['low', 'high'] as const as side (side)}
+					<li onpointerenter={() => frame(reading[side])} onpointerleave={() => frame(null)}>
+						<Words sentence={endSentence(reading, side)} />
 					</li>
 				{/each}
 			</ul>
-			{#each reading.sentences as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+			{#each rangeSentences(reading) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
 			{#if sides}<p class="note"><Words sentence={sides} /></p>{/if}
 			<div class="moved" aria-live="polite">
 				<label

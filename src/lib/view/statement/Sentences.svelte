@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { constraintInWords, objectiveInWords, variableInWords } from '$lib/core/commentary/story';
+	import { constraintInWords, objectiveInWords, variableInWords } from '$lib/core/commentary/words/story';
 	import type { Problem } from '$lib/core/problem/types';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';

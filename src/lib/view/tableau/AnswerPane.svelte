@@ -11,7 +11,7 @@
 		readingSentences,
 		storySentences,
 		type ReadingLine
-	} from '$lib/core/commentary/answer';
+	} from '$lib/core/commentary/words/answer';
 	import { planSentence, quantity } from '$lib/core/commentary/words/plan';
 	import { say } from '$lib/core/sentence/sentence';
 	import { basisKey } from '$lib/core/tableau/tableau';

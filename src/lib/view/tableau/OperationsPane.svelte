@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { expressing } from '$lib/core/commentary/expressing';
-	import { writtenOperation } from '$lib/core/commentary/operations';
+	import { expressing } from '$lib/core/commentary/words/expressing';
+	import { writtenOperation } from '$lib/core/commentary/words/operations';
 	import { choiceOf } from '$lib/core/move/pivot';
 	import { rowKey } from '$lib/core/notation/board';
 	import { columnName } from '$lib/core/notation/column-names';

@@ -1,17 +1,24 @@
-import type { OptimalSet } from '../answer/optimal-set';
-import { summedRows } from '../answer/check';
-import type { Multipliers } from '../answer/multipliers';
-import { valueFactor, type Notation } from '../notation/notation';
-import { isZero, ZERO } from '../number/rational';
-import { withoutZeros, type Plan, type Problem } from '../problem/types';
-import { RELATION_SIGNS } from '../problem/relation';
-import { objectiveAt, usesOf } from '../problem/use';
-import { OBJECTIVE } from '../tableau/goal';
-import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { pointOf } from '../geometry/sides';
-import { namesOf } from './corner';
-import { pointSentence, products } from './words/points';
-import { quantity } from './words/plan';
+import type { OptimalSet } from '../../answer/optimal-set';
+import { summedRows } from '../../answer/check';
+import type { Multipliers } from '../../answer/multipliers';
+import { valueFactor, type Notation } from '../../notation/notation';
+import { isZero, ZERO } from '../../number/rational';
+import { withoutZeros, type Plan, type Problem } from '../../problem/types';
+import { RELATION_SIGNS } from '../../problem/relation';
+import { objectiveAt, usesOf } from '../../problem/use';
+import { OBJECTIVE } from '../../tableau/goal';
+import {
+	columnOf,
+	columnValue,
+	goalValue,
+	objectiveValue,
+	readPlan,
+	type Tableau
+} from '../../tableau/tableau';
+import { pointOf } from '../../geometry/sides';
+import { namesOf } from '../corner';
+import { pointSentence, products } from './points';
+import { quantity } from './plan';
 import {
 	byLayout,
 	byNotation,
@@ -23,7 +30,7 @@ import {
 	signsOf,
 	taken,
 	type Sentence
-} from '../sentence/sentence';
+} from '../../sentence/sentence';
 
 /** A line of the answer: what it is about, and the cells that it is read from. */
 export interface ReadingLine {

@@ -1,19 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProblem } from '../../../../tests/support/problems';
-import { standardForm } from '../form/standard';
-import { beginWork } from '../method/solve';
-import { choiceAt } from '../method/rules';
-import { CHOICES, completed, PROFILES, type Notation } from '../notation/notation';
-import { parseRational } from '../number/rational';
-import { readStatement } from '../problem/statement/read';
-import { startTableau } from '../tableau/build';
-import { rowOperations } from '../tableau/operations';
-import { cell, objectiveValue, pivot } from '../tableau/tableau';
+import { anyProblem } from '../../../../../tests/support/problems';
+import { standardForm } from '../../form/standard';
+import { beginWork } from '../../method/solve';
+import { choiceAt } from '../../method/rules';
+import { CHOICES, completed, PROFILES, type Notation } from '../../notation/notation';
+import { parseRational } from '../../number/rational';
+import { readStatement } from '../../problem/statement/read';
+import { startTableau } from '../../tableau/build';
+import { rowOperations } from '../../tableau/operations';
+import { cell, objectiveValue, pivot } from '../../tableau/tableau';
 import { writtenOperation } from './operations';
-import { remarkWords } from './messages';
-import { columnPreview, pivotPreview } from './preview';
-import { plainText, paragraphText } from '../sentence/sentence';
+import { remarkWords } from '../messages';
+import { columnPreview, pivotPreview } from '../preview';
+import { plainText, paragraphText } from '../../sentence/sentence';
 
 /** `3 − (1/2) · 4 ÷ (−2) = 4` worked out from its own text: products and quotients before sums. */
 function worksOut(text: string): boolean {

@@ -1,15 +1,15 @@
-import { columnsOf, type TableauCell } from '../answer/complementary-bases';
-import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
-import type { FromPlan, Pair, WeakBound } from '../answer/complementary';
-import type { Certificate } from '../answer/certificate';
-import type { DualStep, WrittenDual } from '../answer/dual-steps';
-import type { Multipliers } from '../answer/multipliers';
-import { summedRows } from '../answer/check';
-import { isZero, type Rational } from '../number/rational';
-import { isBound, ownerOf } from '../problem/row-owner';
-import { RELATION_SIGNS } from '../problem/relation';
-import { withoutZeros, type Problem, type Relation } from '../problem/types';
-import { inBrackets, joined, linear, say, type Sentence } from '../sentence/sentence';
+import { columnsOf, type TableauCell } from '../../answer/complementary-bases';
+import { columnValue, objectiveValue, type Tableau } from '../../tableau/tableau';
+import type { FromPlan, Pair, WeakBound } from '../../answer/complementary';
+import type { Certificate } from '../../answer/certificate';
+import type { DualStep, WrittenDual } from '../../answer/dual-steps';
+import type { Multipliers } from '../../answer/multipliers';
+import { summedRows } from '../../answer/check';
+import { isZero, type Rational } from '../../number/rational';
+import { isBound, ownerOf } from '../../problem/row-owner';
+import { RELATION_SIGNS } from '../../problem/relation';
+import { withoutZeros, type Problem, type Relation } from '../../problem/types';
+import { inBrackets, joined, linear, say, type Sentence } from '../../sentence/sentence';
 
 /** What is said of the dual: how it is written, the bound that any dual values give, and complementary slackness. */
 

@@ -1,6 +1,6 @@
-import { isZero, sign, type Rational } from '../number/rational';
-import { showNumber, type NumberStyle } from '../number/show';
-import type { Constraint, Objective, Problem, Relation, Variable } from '../problem/types';
+import { isZero, sign, type Rational } from '../../number/rational';
+import { showNumber, type NumberStyle } from '../../number/show';
+import type { Constraint, Objective, Problem, Relation, Variable } from '../../problem/types';
 
 /** Rows of a problem as sentences of the story, with units. */
 

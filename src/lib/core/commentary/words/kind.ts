@@ -1,5 +1,5 @@
-import type { ProblemKind } from '../kind/kind';
-import { isBound, ownerOf } from '../problem/row-owner';
+import type { ProblemKind } from '../../kind/kind';
+import { isBound, ownerOf } from '../../problem/row-owner';
 
 /** A word about the kind of problem, and what it means here. */
 export interface KindWord {

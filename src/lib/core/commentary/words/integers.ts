@@ -1,16 +1,16 @@
-import type { ClaimFault } from '../integer/claims';
-import type { LeafProof } from '../integer/proof';
-import { nodeWords, noWholeSolution, wayWords } from '../integer/messages';
-import { shortOf, type Rounding } from '../integer/rounding';
-import type { Search } from '../integer/search';
-import type { NodeState, SearchNode } from '../integer/search-types';
-import { isZero, type Rational } from '../number/rational';
-import { isWhole } from '../problem/whole';
-import type { Plan, Problem } from '../problem/types';
-import type { Broken } from '../problem/use';
-import { RELATION_SIGNS } from '../problem/relation';
-import { planSentence, quantity } from './words/plan';
-import { joined, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
+import type { ClaimFault } from '../../integer/claims';
+import type { LeafProof } from '../../integer/proof';
+import { nodeWords, noWholeSolution, wayWords } from '../../integer/messages';
+import { shortOf, type Rounding } from '../../integer/rounding';
+import type { Search } from '../../integer/search';
+import type { NodeState, SearchNode } from '../../integer/search-types';
+import { isZero, type Rational } from '../../number/rational';
+import { isWhole } from '../../problem/whole';
+import type { Plan, Problem } from '../../problem/types';
+import type { Broken } from '../../problem/use';
+import { RELATION_SIGNS } from '../../problem/relation';
+import { planSentence, quantity } from './plan';
+import { joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 
 /** Whole numbers in words: what rounding gives, what became of a node, what the tree proves. */
 

@@ -1,8 +1,8 @@
-import { goalFactor, goalName, valueFactor, type Notation } from '../notation/notation';
-import { ONE, sign, type Rational } from '../number/rational';
-import type { Objective } from '../problem/types';
-import type { RowOperation } from '../tableau/operations';
-import { plainText, say, type Sentence } from '../sentence/sentence';
+import { goalFactor, goalName, valueFactor, type Notation } from '../../notation/notation';
+import { ONE, sign, type Rational } from '../../number/rational';
+import type { Objective } from '../../problem/types';
+import type { RowOperation } from '../../tableau/operations';
+import { plainText, say, type Sentence } from '../../sentence/sentence';
 
 /** A line of a row operation: what it is called, and its numbers by the form's columns, the right-hand side last. */
 export interface OperationLine {

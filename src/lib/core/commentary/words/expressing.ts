@@ -1,9 +1,9 @@
-import { board, type Board, type BoardCell } from '../notation/board';
-import { goalName, type Notation } from '../notation/notation';
-import { isZero, sign, type Rational } from '../number/rational';
-import { joined, say, type Sentence } from '../sentence/sentence';
-import type { Choice } from '../method/types';
-import { columnOf, type Tableau } from '../tableau/tableau';
+import { board, type Board, type BoardCell } from '../../notation/board';
+import { goalName, type Notation } from '../../notation/notation';
+import { isZero, sign, type Rational } from '../../number/rational';
+import { joined, say, type Sentence } from '../../sentence/sentence';
+import type { Choice } from '../../method/types';
+import { columnOf, type Tableau } from '../../tableau/tableau';
 
 /** A pivot of a dictionary, which has no row operations: an equation is solved for the entering variable, and that is put into the others. */
 

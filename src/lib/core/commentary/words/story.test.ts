@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { readStatement } from '../problem/statement/read';
+import { readStatement } from '../../problem/statement/read';
 import { constraintInWords, objectiveInWords, variableInWords } from './story';
 
 test('rows and variables as sentences with units', () => {
