@@ -44,10 +44,29 @@ module.exports = {
 			to: { path: '^src/lib/(store|work)' }
 		},
 		{
+			name: 'view-uses-faces-of-core',
+			comment:
+				'views and pages use of each folder of the core what its index.ts names (or load a module when it is first wanted)',
+			severity: 'error',
+			from: { path: '^src/(lib/view|routes)', pathNot: '\\.test\\.ts$' },
+			to: {
+				path: '^src/lib/core/',
+				pathNot: '^src/lib/core/[a-z]+/index\\.ts$|\\.grammar(\\.terms)?$',
+				dependencyTypesNot: ['dynamic-import']
+			}
+		},
+		{
+			name: 'faces-are-for-views',
+			comment: 'core, desk and work import the modules themselves',
+			severity: 'error',
+			from: { pathNot: '^src/(lib/view|routes)' },
+			to: { path: '^src/lib/core/[a-z]+/index\\.ts$' }
+		},
+		{
 			name: 'views-do-not-solve',
 			comment: 'what takes solving they ask the desk for (desk/worked-out.ts)',
 			severity: 'error',
-			from: { path: '^src/lib/view' },
+			from: { path: '^src/lib/(view|core/[a-z]+/index\\.ts$)' },
 			to: {
 				path: '^src/lib/core/(answer/answer|method/(primal|dual|repair|artificial|run|solve|decide)|tableau/(kernel|build)|integer/(search|branch|cuts|relaxation|covers|lattice)|form/standard)\\.ts$',
 				dependencyTypesNot: ['type-only']

@@ -1,5 +1,6 @@
 import { say } from '$lib/core/sentence/sentence';
-import { branchName, branchOfKey } from '$lib/core/move/branch';
+import { branchName } from '$lib/core/move/branch';
+import { branchOfKey } from '$lib/core/problem/keys';
 import type { Naming } from '$lib/core/move/types';
 import type { Tableau } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';

@@ -111,7 +111,8 @@ export function writtenDual(
 	const primal = form === 'turned' ? turnedOneWay(own) : form === 'standard' ? standardProblem(own) : own;
 	const dual = dualProblem(primal, namer(names, keeps ? 'kept' : 'rows'));
 	const relationOf = (row: string): Relation =>
-		primal.constraints.find(({ name }) => name === row)?.relation ?? (row.endsWith('.lower') ? '>=' : '<=');
+		primal.constraints.find(({ name }) => name === row)?.relation ??
+		(ownerOf(row).kind === 'lower' ? '>=' : '<=');
 	const owners = [...dual.variableOf, ...dual.boundOf];
 	const rows = owners.map(([row, variable]): DualStep => {
 		const { lower, upper } = dual.problem.variables.find(({ name }) => name === variable)!;

@@ -1,6 +1,7 @@
 import { certify } from '../answer/certificate';
 import { standingProblem } from '../answer/multipliers';
 import { tiedColumns } from '../answer/ties';
+import { isOfBranch } from '../problem/column-id';
 import { goalsOf } from '../method/primal';
 import { improvingPositions } from '../method/rules';
 import type { Decision, End, Work } from '../method/types';
@@ -16,7 +17,7 @@ import type { Remark, StandFinding } from './findings';
 
 /** What the best plan of a tableau is the best of: a branch, or a relaxation whose plan is not whole, promise less. */
 function bestOf(t: Tableau, notWhole: readonly string[]): 'problem' | 'relaxation' | 'branch' {
-	if (t.form.columns.some(({ id }) => id.startsWith('s+:branch:'))) return 'branch';
+	if (t.form.columns.some(({ id }) => isOfBranch(id))) return 'branch';
 	return notWhole.length === 0 ? 'problem' : 'relaxation';
 }
 

@@ -1,3 +1,4 @@
+import { artificialId, negativePartId, slackId, variableId } from '../problem/column-id';
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, type Constraint, type Problem, type Relation, type Terms } from '../problem/types';
 import { primed } from '../problem/names';
@@ -106,18 +107,18 @@ class FormBuilder {
 			add(lower, []);
 			this.note({ kind: 'fix', owner, bound: lower });
 		} else if (lower && isZero(lower)) {
-			add(ZERO, [{ column: structural(`x:${key}`, name), factor: 1 }]);
+			add(ZERO, [{ column: structural(variableId(key), name), factor: 1 }]);
 		} else if (lower) {
-			const column = structural(`x:${key}`, `${name}'`);
+			const column = structural(variableId(key), `${name}'`);
 			add(lower, [{ column, factor: 1 }]);
 			this.note({ kind: 'shift', owner, bound: lower, column: this.columns[column] });
 		} else if (upper) {
-			const column = structural(`x:${key}`, `${name}'`);
+			const column = structural(variableId(key), `${name}'`);
 			add(upper, [{ column, factor: -1 }]);
 			this.note({ kind: 'mirror', owner, bound: upper, column: this.columns[column] });
 		} else {
-			const plus = structural(`x:${key}`, `${name}⁺`);
-			const minus = structural(`x-:${key}`, `${name}⁻`);
+			const plus = structural(variableId(key), `${name}⁺`);
+			const minus = structural(negativePartId(key), `${name}⁻`);
 			add(ZERO, [
 				{ column: plus, factor: 1 },
 				{ column: minus, factor: -1 }
@@ -185,8 +186,8 @@ class FormBuilder {
 		const kind = draft.relation === '<=' ? 'slack' : 'surplus';
 		const { owner } = draft;
 		const key = this.key(owner);
-		const twin = this.columns.some((column) => column.id === `s:${key}`) ? ':2' : '';
-		const column = this.column(`s:${key}${twin}`, `s${draft.number}`, kind, owner);
+		const isSecond = this.columns.some((column) => column.id === slackId(key));
+		const column = this.column(slackId(key, isSecond), `s${draft.number}`, kind, owner);
 		draft.entries.set(column, kind === 'slack' ? ONE : ONE.neg());
 		draft.relation = '=';
 		this.note({ kind, owner, column: this.columns[column] });
@@ -198,7 +199,7 @@ class FormBuilder {
 		const kind = this.options.start === 'artificial' ? 'artificial' : 'vacant';
 		const { owner } = draft;
 		const equality = ![...draft.entries.keys()].some((j) => this.columns[j].kind === 'surplus');
-		const column = this.column(`a:${this.key(owner)}`, `a${draft.number}`, kind, owner);
+		const column = this.column(artificialId(this.key(owner)), `a${draft.number}`, kind, owner);
 		draft.entries.set(column, ONE);
 		this.note({ kind, owner, column: this.columns[column], isEquality: equality });
 		return column;

@@ -1,4 +1,5 @@
 import { addScaled, affineColumns, tidy, type Affine, type Stated } from '../form/affine';
+import { cutId } from '../problem/column-id';
 import { namedBefore } from '../form/terms';
 import type { Column, Form, FormRow } from '../form/types';
 import { isZero, lcm, numerator, ONE, rational, ZERO, type Rational } from '../number/rational';
@@ -121,7 +122,7 @@ function cutRow(
 	const entries = new Map(gains.flatMap((g, k) => (isZero(g) ? [] : [[nonbasic[k], g.neg()] as const])));
 	entries.set(start, ONE);
 	return {
-		column: { id: `c:${number}`, name, order: start + 1, kind: 'slack', owner, after: namedBefore(form) },
+		column: { id: cutId(number), name, order: start + 1, kind: 'slack', owner, after: namedBefore(form) },
 		row: { owner, entries, rhs: least.neg(), factor: 1, start }
 	};
 }

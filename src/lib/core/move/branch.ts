@@ -1,5 +1,7 @@
 import { branchRemark } from '../commentary/whole';
 import { say } from '../sentence/sentence';
+import { addedId } from '../problem/column-id';
+import { branchKey } from '../problem/keys';
 import { mustBeWhole } from '../problem/whole';
 import { isDualFeasible } from '../method/dual';
 import { isInteger, ONE, parseRational } from '../number/rational';
@@ -13,16 +15,6 @@ import type { BranchMove, MoveKind } from './types';
 /** What the constraint of a branch is called: `bowls ≤ 3`. */
 export const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
 	`${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
-
-/** The lasting key of a branch's constraint: it stays when the variable is renamed, or the bound changed. */
-const branchKey = ({ variable, relation, value }: Omit<BranchMove, 'kind'>): string =>
-	`branch:${relation}:${value}:${variable}`;
-
-/** The branch that a lasting key of a constraint stands for; null where it is another constraint's. */
-export function branchOfKey(key: string): Omit<BranchMove, 'kind'> | null {
-	const [, relation, value, variable] = /^branch:([<>]=):([^:]*):(.*)$/s.exec(key) ?? [];
-	return relation === undefined ? null : { variable, relation: relation as '<=' | '>=', value };
-}
 
 /** Variables that must be whole and are not, with their values, at an optimal tableau; none elsewhere. */
 function splits({ problem, work }: Position) {
@@ -53,7 +45,7 @@ export const branch: MoveKind<BranchMove> = {
 		const changed = { ...problem, constraints: [...problem.constraints, constraint] };
 		const lasting = branchKey({ variable: key, relation, value: text });
 		const keys = { ...position.keys, constraints: new Map(position.keys.constraints).set(known, lasting) };
-		const slack = { id: `s+:${lasting}`, name: `s${changed.constraints.length}` };
+		const slack = { id: addedId(lasting), name: `s${changed.constraints.length}` };
 		const { column, row } = limitRow(t.form, { kind: 'constraint', name: known }, constraint, slack);
 		const longer = appendLimit(t, column, row);
 		const tableau = { ...longer, form: { ...longer.form, problem: changed } };

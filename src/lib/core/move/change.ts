@@ -5,7 +5,9 @@ import { handOver } from '../method/decide';
 import { isZero, NumberError, parseRational, ZERO, type Rational } from '../number/rational';
 import { isName, withoutZeros, type Constraint, type Problem, type Relation } from '../problem/types';
 import { atSameBasis } from '../tableau/build';
-import { branchName, branchOfKey } from './branch';
+import { branchName } from './branch';
+import { addedId } from '../problem/column-id';
+import { branchOfKey } from '../problem/keys';
 import { limitRow, partAfter } from './limit';
 import * as messages from './messages';
 import { refused, nameOf, type Position } from '../position/position';
@@ -69,7 +71,7 @@ const HALVES: Record<Relation, readonly ('<=' | '>=')[]> = { '<=': ['<='], '>=':
 const withConstraint = (form: Form, problem: Problem, row: Constraint): Form =>
 	HALVES[row.relation].reduce(
 		(now, relation, i): Form => {
-			const slack = { id: `s+:${row.name}${i ? ':2' : ''}`, name: `s${problem.constraints.length}` };
+			const slack = { id: addedId(row.name, i > 0), name: `s${problem.constraints.length}` };
 			const made = limitRow(now, { kind: 'constraint', name: row.name }, { ...row, relation }, slack);
 			return { ...now, columns: [...now.columns, made.column], rows: [...now.rows, made.row] };
 		},

@@ -5,6 +5,7 @@ import { handOver } from '../method/decide';
 import { NumberError, ONE, parseRational, ZERO, type Rational } from '../number/rational';
 import { appendLimit } from '../tableau/build';
 import { limitRow, partAfter } from './limit';
+import { cutId } from '../problem/column-id';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { refused, nameOf, type Position } from '../position/position';
@@ -30,7 +31,7 @@ export const combine: MoveKind<CombineMove> = {
 			const t = work.tableau;
 			const number = cuts.length + 1;
 			const original = { ...made.cut, relation: '<=' as const };
-			const slack = { id: `c:${number}`, name: `c${number}` };
+			const slack = { id: cutId(number), name: `c${number}` };
 			const { column, row } = limitRow(t.form, { kind: 'cut', name: cutName(number) }, original, slack);
 			const used = [...multipliers].filter(([, value]) => value.n !== 0n).map(([name]) => name);
 			const cut = {

@@ -1,4 +1,5 @@
 import { pivotRemark } from '../commentary/pivot';
+import { addedId, isAdded, isOfArtificial, isOfBranch } from '../problem/column-id';
 import { say } from '../sentence/sentence';
 import { decide } from '../method/decide';
 import { refused } from '../position/position';
@@ -13,10 +14,8 @@ import type { MoveKind, PivotMove } from './types';
 /** The column of a tableau with an id; −1 where there is none. Branches were once named by what is shown, which older lessons still do. */
 export function columnIndex({ form: { columns } }: Tableau, id: string): number {
 	const at = columns.findIndex((column) => column.id === id);
-	if (at >= 0 || !id.startsWith('s+:')) return at;
-	return columns.findIndex(
-		(column) => column.id.startsWith('s+:branch:') && `s+:${column.owner.name}` === id
-	);
+	if (at >= 0 || !isAdded(id)) return at;
+	return columns.findIndex((column) => isOfBranch(column.id) && addedId(column.owner.name) === id);
 }
 
 /** The pivot of two columns by their ids, or null where it cannot be made. */
@@ -65,7 +64,7 @@ export const pivot: MoveKind<PivotMove> = {
 		return { ok: true, position: { ...position, work: after } };
 	},
 	label: ({ enter, leave }, names) =>
-		leave.startsWith('a:') && names.column(leave).length === 0
+		isOfArtificial(leave) && names.column(leave).length === 0
 			? messages.fills(names.column(enter))
 			: messages.exchange(names.column(enter), names.column(leave)),
 	tell(before, move, after) {

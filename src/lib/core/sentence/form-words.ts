@@ -1,3 +1,4 @@
+import { isNegativePart } from '../problem/column-id';
 import type { Column, FormChange, Owner } from '../form/types';
 import { isBound } from '../problem/row-owner';
 import { say, type Sentence } from './sentence';
@@ -61,7 +62,7 @@ const KINDS: Record<Column['kind'], string> = {
 /** Where a column comes from, in words. */
 export function originOf({ kind, owner, id }: Column): Sentence {
 	if (kind === 'structural')
-		return id.startsWith('x-:')
+		return isNegativePart(id)
 			? say`the negative part of the decision variable ${owner.name}`
 			: say`from the decision variable ${owner.name}`;
 	return say`${KINDS[kind]} ${rowName(owner)}`;

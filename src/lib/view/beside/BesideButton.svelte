@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Problem } from '$lib/core/problem/types';
+	import type { Problem } from '$lib/core/problem';
 	import { Beside } from '$lib/desk/beside.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/sentence/sentence';
+	import { plainText } from '$lib/core/sentence';
 	import { DEMO_STORY } from '$lib/desk/demo';
 	import { Hints } from '$lib/desk/hints.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { remarkWords } from '$lib/core/commentary/messages';
-	import { columnPreview, pivotPreview } from '$lib/core/commentary/preview';
-	import { choiceOf, columnIndex } from '$lib/core/move/pivot';
+	import { columnPreview, pivotPreview, remarkWords } from '$lib/core/commentary';
+	import { choiceOf, columnIndex } from '$lib/core/move';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
 

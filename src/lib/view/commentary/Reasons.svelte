@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { reasonWords } from '$lib/core/commentary/messages';
-	import type { Reason, Trial } from '$lib/core/commentary/reason-findings';
+	import { type Reason, reasonWords, type Trial } from '$lib/core/commentary';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { reasonsAt } from '$lib/core/commentary/reasons';
-	import type { Decision } from '$lib/core/method/types';
+	import { reasonsAt } from '$lib/core/commentary';
+	import type { Decision } from '$lib/core/method';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Reasons from './Reasons.svelte';
 

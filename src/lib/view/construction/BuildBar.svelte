@@ -1,14 +1,10 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
-	import { conclusionFound } from '$lib/core/commentary/construction';
-	import { foundWords } from '$lib/core/commentary/messages';
-	import { pointSentence, sideSentence } from '$lib/core/commentary/words/points';
-	import { NOTHING_SAID, joined, say, type Sentence } from '$lib/core/sentence/sentence';
-	import { edgesAt, valuesOf } from '$lib/core/geometry/best';
-	import { pointKey } from '$lib/core/geometry/corner-key';
-	import { shapeOf } from '$lib/core/commentary/words/shape';
-	import { isZero, rational, toText } from '$lib/core/number/rational';
-	import { readCell } from '$lib/core/problem/statement/edits';
+	import { conclusionFound, foundWords, pointSentence, shapeOf, sideSentence } from '$lib/core/commentary';
+	import { joined, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence';
+	import { edgesAt, pointKey, valuesOf } from '$lib/core/geometry';
+	import { isZero, rational, toText } from '$lib/core/number';
+	import { readCell } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';

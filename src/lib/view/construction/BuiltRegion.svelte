@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount, tick } from 'svelte';
-	import { plainText } from '$lib/core/sentence/sentence';
-	import { bestCorners } from '$lib/core/geometry/region';
+	import { plainText } from '$lib/core/sentence';
+	import { bestCorners } from '$lib/core/geometry';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Look } from '../export/snapshot';

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/formats/corner-table';
-	import { basicColumns } from '$lib/core/form/basic';
-	import { planAt } from '$lib/core/geometry/sides';
-	import { cornerTable, type CornerRow } from '$lib/core/geometry/corner-table';
-	import { showNumber } from '$lib/core/number/show';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/formats';
+	import { basicColumns } from '$lib/core/form';
+	import { type CornerRow, cornerTable, planAt } from '$lib/core/geometry';
+	import { showNumber } from '$lib/core/number';
+	import { titleOf } from '$lib/core/lesson';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { slackForm } from '$lib/desk/worked-out';

@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { approximate, compare, ZERO, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Constraint, Problem } from '$lib/core/problem/types';
+	import { approximate, compare, type Rational, showNumber, ZERO } from '$lib/core/number';
+	import type { Constraint, Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';

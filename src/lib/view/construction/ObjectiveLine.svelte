@@ -1,10 +1,7 @@
 <script lang="ts">
-	import { valuesOf } from '$lib/core/geometry/best';
-	import type { Region } from '$lib/core/geometry/types';
-	import { approximate, compare, max, min, ZERO, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt } from '$lib/core/problem/use';
+	import { type Region, valuesOf } from '$lib/core/geometry';
+	import { approximate, compare, max, min, type Rational, showNumber, ZERO } from '$lib/core/number';
+	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '../region/box';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { approximate } from '$lib/core/number/rational';
+	import { approximate } from '$lib/core/number';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import type { Frame } from '../region/frame';
 

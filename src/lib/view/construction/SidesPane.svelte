@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { Switch } from '@skeletonlabs/skeleton-svelte';
-	import { linear, say } from '$lib/core/sentence/sentence';
-	import { removedBy } from '$lib/core/commentary/shape';
-	import { removedWords } from '$lib/core/commentary/words/shape';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { linear, say } from '$lib/core/sentence';
+	import { removedBy, removedWords } from '$lib/core/commentary';
+	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';

@@ -1,15 +1,17 @@
-import { cornerKey } from '$lib/core/geometry/corner-key';
 import {
+	type BuildStep,
+	cornerKey,
+	halfPlanes,
 	intercepts,
+	keptProblem,
+	type Region,
+	region,
+	sidesOf,
 	testHolds,
 	testPoint,
-	type BuildStep,
-	keptProblem
-} from '$lib/core/geometry/construction';
-import { halfPlanes, region } from '$lib/core/geometry/region';
-import { sidesOf, withoutConstraints } from '$lib/core/geometry/sides';
-import type { Region } from '$lib/core/geometry/types';
-import type { Problem } from '$lib/core/problem/types';
+	withoutConstraints
+} from '$lib/core/geometry';
+import type { Problem } from '$lib/core/problem';
 import type { BuiltPart, Stage, StageSpot } from '../region/stage';
 
 /** What the picture of two variables shows at a step of the construction. */

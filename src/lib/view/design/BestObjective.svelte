@@ -1,11 +1,17 @@
 <script lang="ts">
-	import { fromPlan } from '$lib/core/answer/complementary';
-	import { fromPlanSentences } from '$lib/core/commentary/words/duality';
-	import { costsFor, rowsAt } from '$lib/core/design/by-hand';
-	import { isZero, ZERO } from '$lib/core/number/rational';
-	import { readCell, setCost } from '$lib/core/problem/statement/edits';
-	import { printTerms } from '$lib/core/problem/statement/print';
-	import { isFeasible, type Plan, type Problem, type Terms } from '$lib/core/problem/types';
+	import { fromPlan } from '$lib/core/answer';
+	import { fromPlanSentences } from '$lib/core/commentary';
+	import { costsFor, rowsAt } from '$lib/core/design';
+	import { isZero, ZERO } from '$lib/core/number';
+	import {
+		isFeasible,
+		type Plan,
+		printTerms,
+		type Problem,
+		readCell,
+		setCost,
+		type Terms
+	} from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useDesigner } from '$lib/desk/designer.svelte';
 	import Words from '../shared/Words.svelte';

@@ -1,10 +1,9 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { printTerms } from '$lib/core/problem/statement/print';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveValue } from '$lib/core/tableau/tableau';
-	import type { Wish } from '$lib/core/design/types';
+	import { printTerms, type Problem } from '$lib/core/problem';
+	import { showNumber } from '$lib/core/number';
+	import { objectiveValue } from '$lib/core/tableau';
+	import type { Wish } from '$lib/core/design';
 	import { NOWHERE, type Lit } from './lit';
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import type { Kept, PlanKept } from '$lib/core/design/types';
-	import { saysOf } from '$lib/core/design/wishes/kinds';
+	import { type Kept, type PlanKept, saysOf } from '$lib/core/design';
 	import { useDesigner, type RankedFind } from '$lib/desk/designer.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';

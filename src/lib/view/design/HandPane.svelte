@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { impossibleSentence } from '$lib/core/commentary/words/integers';
-	import { brokenAt } from '$lib/core/problem/use';
+	import { impossibleSentence } from '$lib/core/commentary';
+	import { brokenAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { bestCorners, region as regionOf } from '$lib/core/geometry/region';
-	import type { Problem } from '$lib/core/problem/types';
+	import { bestCorners, region as regionOf } from '$lib/core/geometry';
+	import type { Problem } from '$lib/core/problem';
 	import { frameOf } from '../region/frame';
 	import { fitOf, makePicture, makeScene } from '../region/picture';
 	import { NOWHERE, type Lit } from './lit';

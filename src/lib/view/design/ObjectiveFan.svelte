@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { coneAt } from '$lib/core/design/objective-cone';
-	import type { Region } from '$lib/core/geometry/types';
-	import { approximate, ZERO } from '$lib/core/number/rational';
-	import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
+	import { coneAt } from '$lib/core/design';
+	import type { Region } from '$lib/core/geometry';
+	import { approximate, ZERO } from '$lib/core/number';
+	import { isFeasible, type Plan, type Problem } from '$lib/core/problem';
 	import type { Frame } from '../region/frame';
 
 	/** The fan of the objective's lines through a plan for which the plan is best: between the lines of what binds there. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { NAMINGS } from '$lib/core/design/naming';
+	import { NAMINGS } from '$lib/core/design';
 	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
 
 	/** How many variables and constraints a problem has, its sense, and what names it gets. */

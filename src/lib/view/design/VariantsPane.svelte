@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
+	import { shownTitle, titleOf } from '$lib/core/lesson';
+	import { showNumber } from '$lib/core/number';
+	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { solved } from '$lib/desk/worked-out';
 	import { useVariants } from '$lib/desk/variants.svelte';

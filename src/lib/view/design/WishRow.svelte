@@ -1,8 +1,5 @@
 <script lang="ts">
-	import type { Control } from '$lib/core/design/wishes/controls';
-	import type { Wish } from '$lib/core/design/types';
-	import { choiceWords } from '$lib/core/design/wishes/words';
-	import { kindOfWish, saysOf } from '$lib/core/design/wishes/kinds';
+	import { choiceWords, type Control, kindOfWish, saysOf, type Wish } from '$lib/core/design';
 
 	/** A wish with its controls, as its kind describes them. */
 	interface Props {

@@ -1,8 +1,6 @@
 <script lang="ts">
-	import type { Wish } from '$lib/core/design/types';
-	import { WISH_GROUPS } from '$lib/core/design/wishes/wish';
-	import { kindOfWish, WISH_NAMES } from '$lib/core/design/wishes/kinds';
-	import type { Relation } from '$lib/core/problem/types';
+	import { kindOfWish, type Wish, WISH_GROUPS, WISH_NAMES } from '$lib/core/design';
+	import type { Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useDesigner } from '$lib/desk/designer.svelte';
 	import { readRecipe } from '$lib/desk/recipe';

@@ -1,6 +1,5 @@
-import type { Kept, PlanKept } from '$lib/core/design/types';
-import { kindOfWish } from '$lib/core/design/wishes/kinds';
-import type { Problem } from '$lib/core/problem/types';
+import { type Kept, kindOfWish, type PlanKept } from '$lib/core/design';
+import type { Problem } from '$lib/core/problem';
 
 /** Where a promise of a find comes true: rows, and the best plan, the corners or the run. */
 export interface Lit {

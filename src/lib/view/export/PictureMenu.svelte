@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { download, downloadBlob, fileName } from '../shared/download';
 	import ToolMenu from '../shared/ToolMenu.svelte';

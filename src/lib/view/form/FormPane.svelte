@@ -1,12 +1,9 @@
 <script lang="ts">
-	import { changeSentence } from '$lib/core/sentence/form-words';
-	import { stages } from '$lib/core/form/stages';
-	import type { System } from '$lib/core/form/types';
-	import { formOptions } from '$lib/core/move/begin';
-	import { stated } from '$lib/core/position/position';
-	import type { BeginMove } from '$lib/core/move/types';
-	import { keysOf } from '$lib/core/problem/lasting';
-	import { isBound } from '$lib/core/problem/row-owner';
+	import { changeSentence } from '$lib/core/sentence';
+	import { stages, type System } from '$lib/core/form';
+	import { type BeginMove, formOptions } from '$lib/core/move';
+	import { stated } from '$lib/core/position';
+	import { isBound, keysOf } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -14,7 +11,7 @@
 	import Words from '../shared/Words.svelte';
 	import { saysMixed, texMixed } from './tex-system';
 	import { texLimit, texName } from '../statement/tex';
-	import { showNumber } from '$lib/core/number/show';
+	import { showNumber } from '$lib/core/number';
 
 	/** The way to standard form: one change after the other, each with its reason, and the problem as it stands then. */
 	const { document, session } = useDesk();

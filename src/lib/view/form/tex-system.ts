@@ -1,6 +1,14 @@
-import type { MixedTerm } from '$lib/core/form/types';
-import { isZero, ONE, sign, ZERO, type Rational } from '$lib/core/number/rational';
-import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
+import type { MixedTerm } from '$lib/core/form';
+import {
+	isZero,
+	type NumberStyle,
+	ONE,
+	type Rational,
+	showNumber,
+	sign,
+	texNumber,
+	ZERO
+} from '$lib/core/number';
 import { texName } from '../statement/tex';
 
 const nameOf = ({ of }: MixedTerm): string => ('variable' in of ? of.variable : of.name);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/sentence/sentence';
+	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import type { Action } from './actions';

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { QrCode } from '@skeletonlabs/skeleton-svelte';
-	import { lessonText, problemText } from '$lib/core/lesson/files';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { lessonText, problemText, titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
 	import { download, fileName } from '../shared/download';

@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { keepFocus } from '../shared/keep-focus';
 	import type { Snippet } from 'svelte';
-	import { blankLesson } from '$lib/core/lesson/lesson';
+	import { blankLesson } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';

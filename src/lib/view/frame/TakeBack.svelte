@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { createToaster, Toast } from '@skeletonlabs/skeleton-svelte';
-	import { plainText } from '$lib/core/sentence/sentence';
+	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Removed } from '$lib/desk/proposal';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { useGo } from '$lib/desk/go';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';

@@ -1,6 +1,6 @@
-import { plainText } from '$lib/core/sentence/sentence';
-import { RULE_LABELS } from '$lib/core/move/messages';
-import { RULE_NAMES } from '$lib/core/method/rule';
+import { plainText } from '$lib/core/sentence';
+import { RULE_LABELS } from '$lib/core/move';
+import { RULE_NAMES } from '$lib/core/method';
 import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';

@@ -1,6 +1,6 @@
 import type { Component } from 'svelte';
-import type { Notation } from '$lib/core/notation/notation';
-import type { Tableau } from '$lib/core/tableau/tableau';
+import type { Notation } from '$lib/core/notation';
+import type { Tableau } from '$lib/core/tableau';
 
 /** A place on a page: a pane, or places beside or below one another. Sizes are shares of the whole, and can be dragged. */
 export type Place = { readonly size: number } & (

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { line, scaleLinear } from 'd3';
-	import { approximate, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
+	import { approximate, type Rational, showNumber } from '$lib/core/number';
 
 	interface Series {
 		readonly name: string;

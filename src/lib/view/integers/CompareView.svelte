@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { useIntegers } from '$lib/desk/integers.svelte';
-	import { wayWords } from '$lib/core/integer/messages';
+	import { wayWords } from '$lib/core/integer';
 	import NumberView from '../shared/NumberView.svelte';
 	import Words from '../shared/Words.svelte';
 	import './list.css';

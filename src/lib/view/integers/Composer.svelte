@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { compositionOf } from '$lib/core/commentary/derivation';
-	import { foundWords } from '$lib/core/commentary/messages';
-	import { NumberError, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
+	import { compositionOf, foundWords } from '$lib/core/commentary';
+	import { NumberError, parseRational, type Rational, ZERO } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
 

@@ -1,15 +1,9 @@
 <script lang="ts">
-	import { addCut } from '$lib/core/integer/cut';
-	import { cutReasons } from '$lib/core/commentary/whole-reasons';
-	import { cutOffFound, derivationOf } from '$lib/core/commentary/derivation';
-	import { foundWords } from '$lib/core/commentary/messages';
-	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence/sentence';
-	import { crooked, kernelRowOf, wholeAt } from '$lib/core/move/cut';
-	import { cutsNeed } from '$lib/core/move/messages';
-	import { touchOf } from '$lib/core/move/rounds';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import { shortOf } from '$lib/core/integer/rounding';
-	import { isWhole } from '$lib/core/problem/whole';
+	import { addCut, shortOf } from '$lib/core/integer';
+	import { cutOffFound, cutReasons, derivationOf, foundWords } from '$lib/core/commentary';
+	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence';
+	import { crooked, cutsNeed, kernelRowOf, touchOf, wholeAt } from '$lib/core/move';
+	import { isWhole, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';

@@ -1,13 +1,9 @@
 <script lang="ts">
-	import { remarkWords } from '$lib/core/commentary/messages';
-	import { pointSentence } from '$lib/core/commentary/words/points';
-	import { leafSentence } from '$lib/core/commentary/words/integers';
-	import { proofSentences } from '$lib/core/commentary/words/answer';
-	import { pointOf } from '$lib/core/geometry/sides';
-	import { wholePoints } from '$lib/core/integer/compare';
-	import { leafProof } from '$lib/core/integer/proof';
-	import { labelOf, tell } from '$lib/core/move/kinds';
-	import { objectiveAt } from '$lib/core/problem/use';
+	import { leafSentence, pointSentence, proofSentences, remarkWords } from '$lib/core/commentary';
+	import { pointOf } from '$lib/core/geometry';
+	import { leafProof, wholePoints } from '$lib/core/integer';
+	import { labelOf, tell } from '$lib/core/move';
+	import { objectiveAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { cutProof } from '$lib/desk/worked-out';
 	import { useIntegers } from '$lib/desk/integers.svelte';

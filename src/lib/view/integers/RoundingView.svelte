@@ -1,12 +1,16 @@
 <script lang="ts">
-	import { brokenSentence, isWholeSentence, roundingSentences } from '$lib/core/commentary/words/integers';
-	import { roundingReasons } from '$lib/core/commentary/whole-reasons';
-	import { pointSentence } from '$lib/core/commentary/words/points';
-	import { joined } from '$lib/core/sentence/sentence';
-	import { pointOf } from '$lib/core/geometry/sides';
-	import { shortOf } from '$lib/core/integer/rounding';
-	import { isWhole } from '$lib/core/problem/whole';
-	import { parseRational } from '$lib/core/number/rational';
+	import {
+		brokenSentence,
+		isWholeSentence,
+		pointSentence,
+		roundingReasons,
+		roundingSentences
+	} from '$lib/core/commentary';
+	import { joined } from '$lib/core/sentence';
+	import { pointOf } from '$lib/core/geometry';
+	import { shortOf } from '$lib/core/integer';
+	import { isWhole } from '$lib/core/problem';
+	import { parseRational } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import Reasons from '../commentary/Reasons.svelte';

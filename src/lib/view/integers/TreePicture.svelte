@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { zoom, zoomIdentity, select, type ZoomTransform } from 'd3';
-	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary/words/integers';
-	import { plainText } from '$lib/core/sentence/sentence';
-	import type { NodeState, SearchNode } from '$lib/core/integer/search-types';
-	import { showNumber } from '$lib/core/number/show';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary';
+	import { plainText } from '$lib/core/sentence';
+	import type { NodeState, SearchNode } from '$lib/core/integer';
+	import { showNumber } from '$lib/core/number';
+	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { HIGH, laidOutTree, WIDE } from './tree-layout';

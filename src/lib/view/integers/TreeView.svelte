@@ -1,14 +1,14 @@
 <script lang="ts">
 	import {
 		BRANCHING_RULES,
-		DIRECTIONS,
-		NODE_RULES,
 		type BranchingRule,
 		type Direction,
+		DIRECTIONS,
+		NODE_RULES,
 		type NodeRule
-	} from '$lib/core/integer/search-types';
-	import { nodeReasons } from '$lib/core/commentary/whole-reasons';
-	import { mustBeWhole } from '$lib/core/problem/whole';
+	} from '$lib/core/integer';
+	import { nodeReasons } from '$lib/core/commentary';
+	import { mustBeWhole } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import BesideButton from '../beside/BesideButton.svelte';

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { mustBeWhole } from '$lib/core/problem/whole';
-	import type { Problem } from '$lib/core/problem/types';
+	import { mustBeWhole, type Problem } from '$lib/core/problem';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { points } from '../region/picture';
 	import { aroundMiddle, type Projection } from '../solid/camera';

@@ -1,8 +1,7 @@
 <script lang="ts">
-	import type { Vector } from '$lib/core/number/linear-algebra';
-	import { hullEdges } from '$lib/core/geometry/hull';
-	import { pointOf } from '$lib/core/geometry/sides';
-	import type { Problem } from '$lib/core/problem/types';
+	import type { Vector } from '$lib/core/number';
+	import { hullEdges, pointOf } from '$lib/core/geometry';
+	import type { Problem } from '$lib/core/problem';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import type { Spot } from '../region/box';
 

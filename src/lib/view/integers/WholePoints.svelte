@@ -1,9 +1,8 @@
 <script lang="ts">
-	import { brokenSentence } from '$lib/core/commentary/words/integers';
-	import { plainText } from '$lib/core/sentence/sentence';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { brokenAt, objectiveAt } from '$lib/core/problem/use';
+	import { brokenSentence } from '$lib/core/commentary';
+	import { plainText } from '$lib/core/sentence';
+	import { showNumber } from '$lib/core/number';
+	import { brokenAt, objectiveAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import type { Frame } from '../region/frame';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 
-	import { mustBeWhole } from '$lib/core/problem/whole';
-	import { approximate, ZERO } from '$lib/core/number/rational';
-	import type { Region } from '$lib/core/geometry/types';
+	import { mustBeWhole } from '$lib/core/problem';
+	import { approximate, ZERO } from '$lib/core/number';
+	import type { Region } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { MARGIN } from '../region/frame';

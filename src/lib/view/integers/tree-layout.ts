@@ -1,5 +1,5 @@
 import { group, hierarchy, tree, type HierarchyPointNode } from 'd3';
-import type { SearchNode } from '$lib/core/integer/search-types';
+import type { SearchNode } from '$lib/core/integer';
 
 /** A node of the drawn tree with its place. */
 export interface Placed {

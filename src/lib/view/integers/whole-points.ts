@@ -1,7 +1,7 @@
 import { range } from 'd3';
-import { planAt } from '$lib/core/geometry/sides';
-import { rational } from '$lib/core/number/rational';
-import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
+import { planAt } from '$lib/core/geometry';
+import { rational } from '$lib/core/number';
+import { isFeasible, type Plan, type Problem } from '$lib/core/problem';
 import { perUnit, type Frame } from '../region/frame';
 import type { Room, Triple } from '../solid/solid';
 

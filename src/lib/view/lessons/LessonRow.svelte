@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { shownTitle } from '$lib/core/lesson/lesson';
+	import { shownTitle } from '$lib/core/lesson';
 	import type { Summary } from '$lib/desk/collection.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import { since } from './since';

@@ -5,7 +5,7 @@
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { SAMPLES } from '$lib/desk/samples';
 	import type { Summary } from '$lib/desk/collection.svelte';
-	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { download } from '../shared/download';
 	import { gradual } from '../shared/gradual.svelte';
 	import DescribeSheet from './DescribeSheet.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { shownTitle, titleOf } from '$lib/core/lesson/lesson';
+	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import type { Summary } from '$lib/desk/collection.svelte';
 	import type { Version } from '$lib/desk/collection.svelte';
 	import Sheet from '../shared/Sheet.svelte';

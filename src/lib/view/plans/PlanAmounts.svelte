@@ -1,9 +1,7 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
-	import { approximate, isZero, rational, toText, ZERO } from '$lib/core/number/rational';
-	import { readCell } from '$lib/core/problem/statement/edits';
-	import { effectiveBounds, type Problem, type Variable } from '$lib/core/problem/types';
-	import { notAllowed } from '$lib/core/problem/use';
+	import { approximate, isZero, rational, toText, ZERO } from '$lib/core/number';
+	import { effectiveBounds, notAllowed, type Problem, readCell, type Variable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { gradual } from '../shared/gradual.svelte';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Region } from '$lib/core/geometry/types';
+	import type { Region } from '$lib/core/geometry';
 	import type { Frame } from '../region/frame';
-	import { brokenConstraints } from '$lib/core/problem/types';
+	import { brokenConstraints } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPane from '../region/RegionPane.svelte';
 	import TriedPlan from './TriedPlan.svelte';

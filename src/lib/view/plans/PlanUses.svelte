@@ -1,13 +1,17 @@
 <script lang="ts">
-	import { approximate, isZero, ZERO, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt, planFromTexts, usesOf, type Use } from '$lib/core/problem/use';
+	import { approximate, isZero, type Rational, showNumber, ZERO } from '$lib/core/number';
+	import {
+		objectiveAt,
+		planFromTexts,
+		type Problem,
+		RELATION_SIGNS,
+		type Use,
+		usesOf
+	} from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { gradual } from '../shared/gradual.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
 
 	/** Use, slack or violation of every constraint under the plan being tried, beside the plans that were kept. */
 	let { problem, explained }: { problem: Problem; explained: boolean } = $props();

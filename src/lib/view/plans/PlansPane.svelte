@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isAllowed, objectiveAt } from '$lib/core/problem/use';
+	import { isAllowed, objectiveAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';

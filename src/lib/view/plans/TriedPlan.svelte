@@ -1,9 +1,7 @@
 <script lang="ts">
-	import { approximate, ZERO } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { isAllowed } from '$lib/core/problem/use';
-	import type { Region } from '$lib/core/geometry/types';
+	import { approximate, showNumber, ZERO } from '$lib/core/number';
+	import { isAllowed, type Problem } from '$lib/core/problem';
+	import type { Region } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { draggable, takenBack } from '../region/draggable';
 	import type { Frame } from '../region/frame';

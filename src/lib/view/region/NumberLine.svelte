@@ -1,16 +1,11 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { bestFace } from '$lib/core/geometry/best';
-	import { pointKey } from '$lib/core/geometry/corner-key';
-	import { polyhedron } from '$lib/core/geometry/polyhedron';
-	import { sidesOf, type Side } from '$lib/core/geometry/sides';
-	import { approximate, isZero, sign } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
+	import { bestFace, pointKey, polyhedron, type Side, sidesOf } from '$lib/core/geometry';
+	import { approximate, isZero, showNumber, sign } from '$lib/core/number';
+	import { type Problem, sameOwner } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
 	import { ticks, type Size } from './frame';
-	import { sameOwner } from '$lib/core/problem/row-owner';
 	import type { BuiltPart } from './stage';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Problem } from '$lib/core/problem/types';
+	import type { Problem } from '$lib/core/problem';
 	import { MARGIN, showPower, ticks, type Frame } from './frame';
 
 	/** Grid, numbers and names of the two axes. */

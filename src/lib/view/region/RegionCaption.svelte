@@ -1,12 +1,8 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/sentence/sentence';
-	import { tightNames } from '$lib/core/commentary/words/place';
-	import { quantity } from '$lib/core/commentary/words/plan';
-	import { joined, say } from '$lib/core/sentence/sentence';
-	import type { Best } from '$lib/core/geometry/region';
-	import type { Region } from '$lib/core/geometry/types';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt } from '$lib/core/problem/use';
+	import { joined, plainText, say } from '$lib/core/sentence';
+	import { quantity, tightNames } from '$lib/core/commentary';
+	import type { Best, Region } from '$lib/core/geometry';
+	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 
 	/** One line under the picture: the corner pointed at, else what the region is. */

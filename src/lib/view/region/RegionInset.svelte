@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Best } from '$lib/core/geometry/region';
-	import type { Problem } from '$lib/core/problem/types';
+	import type { Best } from '$lib/core/geometry';
+	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { fitBox, spot } from './box';

@@ -1,11 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { cornerKey } from '$lib/core/geometry/corner-key';
-	import { planAt } from '$lib/core/geometry/sides';
-	import type { Best } from '$lib/core/geometry/region';
-	import type { Region } from '$lib/core/geometry/types';
-	import { approximate, type Rational } from '$lib/core/number/rational';
-	import type { Problem } from '$lib/core/problem/types';
+	import { type Best, cornerKey, planAt, type Region } from '$lib/core/geometry';
+	import { approximate, type Rational } from '$lib/core/number';
+	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Look } from '../export/snapshot';
 	import type { Projection } from '../solid/camera';

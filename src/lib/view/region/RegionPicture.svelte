@@ -1,11 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Best } from '$lib/core/geometry/region';
-	import type { Region } from '$lib/core/geometry/types';
-	import { approximate, isZero, ZERO } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt as valueAt } from '$lib/core/problem/use';
+	import type { Best, Region } from '$lib/core/geometry';
+	import { approximate, isZero, showNumber, ZERO } from '$lib/core/number';
+	import { objectiveAt as valueAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionAxes from './RegionAxes.svelte';
 	import CornerButtons from './CornerButtons.svelte';

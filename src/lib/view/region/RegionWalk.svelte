@@ -1,11 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { approximate } from '$lib/core/number/rational';
-	import type { Position } from '$lib/core/position/position';
-	import type { Stop } from '$lib/core/move/replay';
-	import { wayBetween } from '$lib/core/move/trail';
-	import { moved, riseOf } from '$lib/core/tableau/rise';
-	import { readPlan } from '$lib/core/tableau/tableau';
+	import { approximate } from '$lib/core/number';
+	import type { Position } from '$lib/core/position';
+	import { type Stop, wayBetween } from '$lib/core/move';
+	import { moved, readPlan, riseOf } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Spot } from './box';
 	import type { Frame } from './frame';

@@ -1,7 +1,6 @@
 import { scaleLinear } from 'd3';
-import { approximate } from '$lib/core/number/rational';
-import { openDirections } from '$lib/core/geometry/region';
-import type { HalfPlane, Region } from '$lib/core/geometry/types';
+import { approximate } from '$lib/core/number';
+import { type HalfPlane, openDirections, type Region } from '$lib/core/geometry';
 
 /** A stretch of the plane in the author's units. */
 export interface Box {

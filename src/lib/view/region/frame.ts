@@ -1,4 +1,4 @@
-import type { RegionView } from '$lib/core/lesson/lesson';
+import type { RegionView } from '$lib/core/lesson';
 import { scaleLinear, type ScaleLinear } from 'd3';
 import type { Box } from './box';
 

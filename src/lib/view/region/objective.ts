@@ -1,6 +1,6 @@
-import type { Region } from '$lib/core/geometry/types';
-import { approximate, ZERO } from '$lib/core/number/rational';
-import type { Problem } from '$lib/core/problem/types';
+import type { Region } from '$lib/core/geometry';
+import { approximate, ZERO } from '$lib/core/number';
+import type { Problem } from '$lib/core/problem';
 import type { Spot } from './box';
 import { MARGIN, perUnit, type Frame } from './frame';
 import { labelWidth, type PlacedLabel } from './labels';

@@ -1,12 +1,9 @@
-import { approximate } from '$lib/core/number/rational';
-import { showNumber, type NumberStyle } from '$lib/core/number/show';
-import type { Best } from '$lib/core/geometry/region';
-import { cornerKey } from '$lib/core/geometry/corner-key';
-import type { HalfPlane, Region } from '$lib/core/geometry/types';
+import { approximate, type NumberStyle, showNumber } from '$lib/core/number';
+import { type Best, cornerKey, type HalfPlane, type Region } from '$lib/core/geometry';
 import type { Identity, Pointed } from '$lib/desk/identity';
 import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
 import { MARGIN, perUnit, type Frame, type Size } from './frame';
-import { sameOwner } from '$lib/core/problem/row-owner';
+import { sameOwner } from '$lib/core/problem';
 import type { Stage, StageSpot } from './stage';
 import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
 

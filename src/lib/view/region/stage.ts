@@ -1,6 +1,5 @@
-import type { Side } from '$lib/core/geometry/sides';
-import type { Problem } from '$lib/core/problem/types';
-import type { HalfPlane, LineOwner, Point, Region } from '$lib/core/geometry/types';
+import type { HalfPlane, LineOwner, Point, Region, Side } from '$lib/core/geometry';
+import type { Problem } from '$lib/core/problem';
 
 /** A point that a step of the construction shows, with what is written beside it. */
 export interface StageSpot {

@@ -1,5 +1,5 @@
 import type { ScaleLinear } from 'd3';
-import { rational, type Rational } from '$lib/core/number/rational';
+import { type Rational, rational } from '$lib/core/number';
 import { perUnit } from './frame';
 
 /** pixels that one step of a drag should have at least */

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { stretchSentences } from '$lib/core/commentary/words/ranges';
-	import { csvText } from '$lib/core/spreadsheet/csv-cells';
-	import { rational, toText } from '$lib/core/number/rational';
-	import { valueOn } from '$lib/core/parametric/value-function';
+	import { stretchSentences } from '$lib/core/commentary';
+	import { csvText } from '$lib/core/spreadsheet';
+	import { rational, toText } from '$lib/core/number';
+	import { valueOn } from '$lib/core/parametric';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { titleOf } from '$lib/core/lesson/lesson';
+	import { titleOf } from '$lib/core/lesson';
 	import { download, fileName } from '../shared/download';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';

@@ -1,12 +1,10 @@
 <script lang="ts">
 	import { line, scaleLinear } from 'd3';
-	import { calledNumber, unitOfNumber } from '$lib/core/commentary/words/ranges';
-	import { approximate, rational, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Varied } from '$lib/core/parametric/value-function';
-	import { valueOn } from '$lib/core/parametric/value-function';
-	import type { Problem } from '$lib/core/problem/types';
-	import { plainText } from '$lib/core/sentence/sentence';
+	import { calledNumber, unitOfNumber } from '$lib/core/commentary';
+	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
+	import { valueOn, type Varied } from '$lib/core/parametric';
+	import type { Problem } from '$lib/core/problem';
+	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';

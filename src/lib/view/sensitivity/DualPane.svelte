@@ -1,10 +1,8 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { DUAL_NAMES } from '$lib/core/answer/dual-steps';
-	import { calledRow } from '$lib/core/problem/row-owner';
-	import { printTerms } from '$lib/core/problem/statement/print';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Constraint, Problem } from '$lib/core/problem/types';
+	import { DUAL_NAMES } from '$lib/core/answer';
+	import { calledRow, type Constraint, printTerms, type Problem } from '$lib/core/problem';
+	import { showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';

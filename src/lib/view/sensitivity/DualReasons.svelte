@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { WrittenDual } from '$lib/core/answer/dual-steps';
-	import { certificateSentence, dualStepSentence } from '$lib/core/commentary/words/duality';
+	import type { WrittenDual } from '$lib/core/answer';
+	import { certificateSentence, dualStepSentence } from '$lib/core/commentary';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Words from '../shared/Words.svelte';
 

@@ -1,9 +1,7 @@
 <script lang="ts">
-	import { twinCell, twinOfDual } from '$lib/core/answer/complementary-bases';
-	import { checkSentences } from '$lib/core/commentary/words/answer';
-	import { twinSentence } from '$lib/core/commentary/words/duality';
-	import { planSentence } from '$lib/core/commentary/words/plan';
-	import { say } from '$lib/core/sentence/sentence';
+	import { twinCell, twinOfDual } from '$lib/core/answer';
+	import { checkSentences, planSentence, twinSentence } from '$lib/core/commentary';
+	import { say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';

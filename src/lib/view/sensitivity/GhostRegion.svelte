@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { bestCorners, region as regionOf } from '$lib/core/geometry/region';
-	import type { Region } from '$lib/core/geometry/types';
-	import { approximate, ZERO } from '$lib/core/number/rational';
-	import { summedRows } from '$lib/core/answer/check';
+	import { bestCorners, type Region, region as regionOf } from '$lib/core/geometry';
+	import { approximate, ZERO } from '$lib/core/number';
+	import { summedRows } from '$lib/core/answer';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import type { Frame } from '../region/frame';

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { approximate, rational, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
+	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { draggable, takenBack } from '../region/draggable';
 	import { ticks } from '../region/frame';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { twinOfDual } from '$lib/core/answer/complementary-bases';
+	import { twinOfDual } from '$lib/core/answer';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { solved } from '$lib/desk/worked-out';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { TableauCell } from '$lib/core/answer/complementary-bases';
-	import type { Tableau } from '$lib/core/tableau/tableau';
+	import type { TableauCell } from '$lib/core/answer';
+	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedCell } from './pointed-cell';
 

@@ -1,11 +1,9 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { calledNumber, hundredSentences } from '$lib/core/commentary/words/ranges';
-	import { approximate, rational, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import { cellAt, type MapCell } from '$lib/core/parametric/map';
-	import type { Varied } from '$lib/core/parametric/value-function';
-	import { say, joined } from '$lib/core/sentence/sentence';
+	import { calledNumber, hundredSentences } from '$lib/core/commentary';
+	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
+	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
+	import { joined, say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';

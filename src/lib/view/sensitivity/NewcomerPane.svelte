@@ -1,10 +1,8 @@
 <script lang="ts">
-	import { pricedOut, tested } from '$lib/core/answer/newcomer';
-	import { isZero, ZERO } from '$lib/core/number/rational';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import { readStatement } from '$lib/core/problem/statement/read';
-	import { readCell } from '$lib/core/problem/statement/edits';
-	import { inBrackets, joined, say } from '$lib/core/sentence/sentence';
+	import { pricedOut, tested } from '$lib/core/answer';
+	import { isZero, ZERO } from '$lib/core/number';
+	import { readCell, readStatement, RELATION_SIGNS } from '$lib/core/problem';
+	import { inBrackets, joined, say } from '$lib/core/sentence';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';

@@ -1,11 +1,15 @@
 <script lang="ts">
-	import { coefficientFound, rangeReading } from '$lib/core/commentary/ranges';
-	import { coefficientSentence, worthSentences } from '$lib/core/commentary/words/ranges';
-	import { storySentences } from '$lib/core/commentary/words/answer';
-	import { plainText } from '$lib/core/sentence/sentence';
-	import { toText, ZERO, type Rational } from '$lib/core/number/rational';
-	import type { Varied } from '$lib/core/parametric/value-function';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
+	import {
+		coefficientFound,
+		coefficientSentence,
+		rangeReading,
+		storySentences,
+		worthSentences
+	} from '$lib/core/commentary';
+	import { plainText } from '$lib/core/sentence';
+	import { type Rational, toText, ZERO } from '$lib/core/number';
+	import type { Varied } from '$lib/core/parametric';
+	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { sameNumber, useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';

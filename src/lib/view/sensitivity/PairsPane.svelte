@@ -1,17 +1,15 @@
 <script lang="ts">
-	import { dualValues } from '$lib/core/answer/multipliers';
-	import { optimalSetSentences } from '$lib/core/commentary/words/answer';
-	import { readPlan } from '$lib/core/tableau/tableau';
-	import { fromPlan, pairsOf, weakBound } from '$lib/core/answer/complementary';
+	import { dualValues, fromPlan, pairsOf, weakBound } from '$lib/core/answer';
 	import {
 		combinationSentences,
 		fromPlanSentences,
 		gapSentence,
+		optimalSetSentences,
 		pairSentence
-	} from '$lib/core/commentary/words/duality';
-	import { isZero, toText, ZERO, type Rational } from '$lib/core/number/rational';
-	import { isAllowed, objectiveAt, withAmount } from '$lib/core/problem/use';
-	import { readCell } from '$lib/core/problem/statement/edits';
+	} from '$lib/core/commentary';
+	import { readPlan } from '$lib/core/tableau';
+	import { isZero, type Rational, toText, ZERO } from '$lib/core/number';
+	import { isAllowed, objectiveAt, readCell, withAmount } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { bestDuals } from '$lib/desk/worked-out';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';

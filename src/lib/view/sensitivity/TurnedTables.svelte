@@ -1,8 +1,7 @@
 <script lang="ts">
-	import type { DualProblem } from '$lib/core/answer/dual-problem';
-	import { ZERO } from '$lib/core/number/rational';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import type { Problem } from '$lib/core/problem/types';
+	import type { DualProblem } from '$lib/core/answer';
+	import { ZERO } from '$lib/core/number';
+	import { type Problem, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 

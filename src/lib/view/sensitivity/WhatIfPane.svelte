@@ -1,19 +1,19 @@
 <script lang="ts">
-	import type { EndReading } from '$lib/core/commentary/ranges';
 	import {
 		calledNumber,
+		type EndReading,
 		endSentence,
 		priceSentence,
+		quantity,
 		rangeSentences,
 		sidesSentence,
 		unitOfNumber,
 		whatIfSentences
-	} from '$lib/core/commentary/words/ranges';
-	import { quantity } from '$lib/core/commentary/words/plan';
-	import { compare, toText, type Rational } from '$lib/core/number/rational';
-	import { valueOn } from '$lib/core/parametric/value-function';
-	import { readCell } from '$lib/core/problem/statement/edits';
-	import { say } from '$lib/core/sentence/sentence';
+	} from '$lib/core/commentary';
+	import { compare, type Rational, toText } from '$lib/core/number';
+	import { valueOn } from '$lib/core/parametric';
+	import { readCell } from '$lib/core/problem';
+	import { say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';

@@ -1,6 +1,6 @@
-import { addressOf, rowKey } from '$lib/core/notation/board';
-import type { TableauCell } from '$lib/core/answer/complementary-bases';
-import type { Tableau } from '$lib/core/tableau/tableau';
+import { addressOf, rowKey } from '$lib/core/notation';
+import type { TableauCell } from '$lib/core/answer';
+import type { Tableau } from '$lib/core/tableau';
 import { STEPS } from '../shared/arrow-steps';
 
 /** Pointing at cells of a tableau that is only looked at, by mouse, finger or arrow keys, and marking one of them. */

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { showNumber, takeApart, type NumberStyle } from '$lib/core/number/show';
-	import type { Rational } from '$lib/core/number/rational';
+	import { type NumberStyle, type Rational, showNumber, takeApart } from '$lib/core/number';
 
 	/** A number set as in a book: a true minus, and numerator over denominator. */
 	let { value, style = 'fraction' }: { value: Rational; style?: NumberStyle } = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { inNotation, pieceName, type Piece, type Sentence } from '$lib/core/sentence/sentence';
+	import { inNotation, type Piece, pieceName, type Sentence } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
 	import MarkGlyph from './MarkGlyph.svelte';

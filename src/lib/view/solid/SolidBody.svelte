@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { LineOwner } from '$lib/core/geometry/types';
+	import type { LineOwner } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Identity } from '$lib/desk/identity';
 	import type { Spot } from '../region/box';
-	import { sameOwner } from '$lib/core/problem/row-owner';
+	import { sameOwner } from '$lib/core/problem';
 
 	interface Props {
 		edges: readonly { p: Spot; q: Spot; own: boolean; hidden: boolean }[];

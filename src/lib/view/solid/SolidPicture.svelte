@@ -1,13 +1,8 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { bestFace } from '$lib/core/geometry/best';
-	import { pointKey } from '$lib/core/geometry/corner-key';
-	import { polyhedron } from '$lib/core/geometry/polyhedron';
-	import { planAt } from '$lib/core/geometry/sides';
-	import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
-	import { showNumber } from '$lib/core/number/show';
-	import type { Problem } from '$lib/core/problem/types';
-	import { objectiveAt } from '$lib/core/problem/use';
+	import { bestFace, planAt, pointKey, polyhedron } from '$lib/core/geometry';
+	import { approximate, type Rational, showNumber, ZERO } from '$lib/core/number';
+	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CornerButtons from '../region/CornerButtons.svelte';
 	import type { Size } from '../region/frame';

@@ -1,10 +1,16 @@
-import { pointKey } from '$lib/core/geometry/corner-key';
-import { facesOf, outline, polyhedron, polyhedronOf, type Polyhedron } from '$lib/core/geometry/polyhedron';
-import { sidesOf, type Side } from '$lib/core/geometry/sides';
-import type { LineOwner } from '$lib/core/geometry/types';
-import { dot, type Vector } from '$lib/core/number/linear-algebra';
-import { approximate, ONE, sign, ZERO, type Rational } from '$lib/core/number/rational';
-import type { Problem } from '$lib/core/problem/types';
+import {
+	facesOf,
+	type LineOwner,
+	outline,
+	pointKey,
+	type Polyhedron,
+	polyhedron,
+	polyhedronOf,
+	type Side,
+	sidesOf
+} from '$lib/core/geometry';
+import { approximate, dot, ONE, type Rational, sign, type Vector, ZERO } from '$lib/core/number';
+import type { Problem } from '$lib/core/problem';
 import { stepFrom, snapped } from '../region/step';
 
 export type Triple = readonly [number, number, number];

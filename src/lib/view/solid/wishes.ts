@@ -1,5 +1,5 @@
 import type { Identity } from '$lib/desk/identity';
-import type { LineOwner } from '$lib/core/geometry/types';
+import type { LineOwner } from '$lib/core/geometry';
 import type { Spot } from '../region/box';
 import { labelWidth, type LabelWish } from '../region/labels';
 

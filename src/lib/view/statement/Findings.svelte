@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Diagnostic, Fix } from '$lib/core/problem/statement/diagnostics';
+	import type { Diagnostic, Fix } from '$lib/core/problem';
 
 	interface Props {
 		findings: readonly Diagnostic[];

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { setUnit, setVariable } from '$lib/core/problem/statement/edits';
+	import { setUnit, setVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 

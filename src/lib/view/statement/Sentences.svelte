@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { constraintInWords, objectiveInWords, variableInWords } from '$lib/core/commentary/words/story';
-	import type { Problem } from '$lib/core/problem/types';
+	import { constraintInWords, objectiveInWords, variableInWords } from '$lib/core/commentary';
+	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 

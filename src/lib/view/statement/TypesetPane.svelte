@@ -1,8 +1,7 @@
 <script lang="ts">
-	import { printTerms } from '$lib/core/problem/statement/print';
-	import { isZero, type Rational } from '$lib/core/number/rational';
-	import { showNumber, texNumber } from '$lib/core/number/show';
-	import type { StoryTarget } from '$lib/core/lesson/story';
+	import { printTerms } from '$lib/core/problem';
+	import { isZero, type Rational, showNumber, texNumber } from '$lib/core/number';
+	import type { StoryTarget } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { askWorth, variedOf } from '$lib/desk/worth';

@@ -1,4 +1,4 @@
-import type { Diagnostic as Finding, Place } from '$lib/core/problem/statement/diagnostics';
+import type { Diagnostic as Finding, Place } from '$lib/core/problem';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap } from '@codemirror/commands';
 import {

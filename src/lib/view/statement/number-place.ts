@@ -1,5 +1,5 @@
-import type { StoryTarget } from '$lib/core/lesson/story';
-import type { Reading } from '$lib/core/problem/statement/reading';
+import type { StoryTarget } from '$lib/core/lesson';
+import type { Reading } from '$lib/core/problem';
 
 /** Where a number of the problem stands in the statement; null where it is not written by itself. */
 export function numberPlace(

@@ -1,8 +1,6 @@
-import { LATEX_RELATIONS, latexSum } from '$lib/core/formats/latex';
-import { isZero, type Rational } from '$lib/core/number/rational';
-import { showNumber, texNumber, type NumberStyle } from '$lib/core/number/show';
-import { printTerms } from '$lib/core/problem/statement/print';
-import { effectiveBounds, type Relation, type Terms, type Variable } from '$lib/core/problem/types';
+import { LATEX_RELATIONS, latexSum } from '$lib/core/formats';
+import { isZero, type NumberStyle, type Rational, showNumber, texNumber } from '$lib/core/number';
+import { effectiveBounds, printTerms, type Relation, type Terms, type Variable } from '$lib/core/problem';
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
 

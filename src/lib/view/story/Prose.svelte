@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hrefOf, targetOf, type StoryTarget } from '$lib/core/lesson/story';
+	import { hrefOf, type StoryTarget, targetOf } from '$lib/core/lesson';
 	import type { Pointed } from '$lib/desk/identity';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markdownToHtml } from './markdown';

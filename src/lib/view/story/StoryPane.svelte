@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hrefOf, type StoryTarget } from '$lib/core/lesson/story';
+	import { hrefOf, type StoryTarget } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
 	import Pane from '../shared/Pane.svelte';

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import { printStatement } from '$lib/core/problem/statement/print';
+	import { printStatement, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { NEXT, WORDS } from './cells';
 	import { draftOf, problemOf, type TableDraft, type DraftFault } from './draft';

@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import { addRow } from '$lib/core/problem/statement/edits';
-	import type { Problem } from '$lib/core/problem/types';
+	import { addRow, type Problem, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { NEXT, WORDS } from './cells';
 	import { emptyRow, newRowOf, type DraftFault } from './draft';

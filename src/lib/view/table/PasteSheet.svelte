@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { COLUMN_ROLES, readBlock, type BlockLayout, type ColumnRole } from '$lib/core/spreadsheet/block';
-	import { printStatement } from '$lib/core/problem/statement/print';
-	import type { Relation } from '$lib/core/problem/types';
+	import { type BlockLayout, COLUMN_ROLES, type ColumnRole, readBlock } from '$lib/core/spreadsheet';
+	import { printStatement, type Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { toText } from '$lib/core/number/rational';
-	import type { Plan, Variable } from '$lib/core/problem/types';
+	import { toText } from '$lib/core/number';
+	import type { Plan, Variable } from '$lib/core/problem';
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The plan that a problem is made around: one amount for each activity. */

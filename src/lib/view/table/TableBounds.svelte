@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { isZero, toText, type Rational } from '$lib/core/number/rational';
-	import type { Problem } from '$lib/core/problem/types';
+	import { isZero, type Rational, toText } from '$lib/core/number';
+	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { CellSnippet } from './cell-snippet';
 	import { changeCell, DOMAIN_WORDS, NEXT_DOMAIN } from './cells';

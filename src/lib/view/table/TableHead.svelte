@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { orderVariables, removeVariable } from '$lib/core/problem/statement/edits';
-	import type { Problem } from '$lib/core/problem/types';
+	import { orderVariables, type Problem, removeVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { askWorth } from '$lib/desk/worth';

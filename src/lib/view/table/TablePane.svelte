@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addVariable } from '$lib/core/problem/statement/edits';
+	import { addVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import EmptyTable from './EmptyTable.svelte';

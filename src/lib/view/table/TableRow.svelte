@@ -1,12 +1,18 @@
 <script lang="ts">
-	import { setRelation, turnRow, moveRow, removeRow } from '$lib/core/problem/statement/edits';
-	import { RELATION_SIGNS } from '$lib/core/problem/relation';
-	import type { Constraint, Variable } from '$lib/core/problem/types';
+	import {
+		type Constraint,
+		moveRow,
+		RELATION_SIGNS,
+		removeRow,
+		setRelation,
+		turnRow,
+		type Variable
+	} from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { askWorth } from '$lib/desk/worth';
-	import type { RowAt } from '$lib/core/design/by-hand';
-	import { toText } from '$lib/core/number/rational';
+	import type { RowAt } from '$lib/core/design';
+	import { toText } from '$lib/core/number';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';

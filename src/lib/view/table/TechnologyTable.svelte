@@ -1,10 +1,9 @@
 <script lang="ts">
 	import { tick } from 'svelte';
-	import { isWholeTable } from '$lib/core/spreadsheet/block';
-	import { rowsAt } from '$lib/core/design/by-hand';
-	import { isZero } from '$lib/core/number/rational';
-	import { readCell, turnSense } from '$lib/core/problem/statement/edits';
-	import type { Problem, Sense } from '$lib/core/problem/types';
+	import { isWholeTable } from '$lib/core/spreadsheet';
+	import { rowsAt } from '$lib/core/design';
+	import { isZero } from '$lib/core/number';
+	import { type Problem, readCell, type Sense, turnSense } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { STEPS } from '../shared/arrow-steps';
 	import ToolMenu from '../shared/ToolMenu.svelte';

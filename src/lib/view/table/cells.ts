@@ -1,8 +1,17 @@
-import { toText, ZERO, type Rational } from '$lib/core/number/rational';
-import { rhsFor, rowsAt } from '$lib/core/design/by-hand';
-import { takeApart } from '$lib/core/number/show';
-import * as edit from '$lib/core/problem/statement/edits';
-import type { Domain, Plan, Relation, Variable } from '$lib/core/problem/types';
+import { type Rational, takeApart, toText, ZERO } from '$lib/core/number';
+import { rhsFor, rowsAt } from '$lib/core/design';
+import {
+	readCell,
+	setCoefficient,
+	setCost,
+	setRhs,
+	setUnit,
+	setVariable,
+	type Domain,
+	type Plan,
+	type Relation,
+	type Variable
+} from '$lib/core/problem';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import { renameEverywhere } from '$lib/desk/renaming';
 
@@ -112,12 +121,12 @@ const NO_NUMBER = (typed: string) =>
 function boundOf(typed: string): Rational | null | undefined {
 	const text = typed.trim();
 	if (text === '' || /^(?:none|free|[-−]?\s*(?:∞|inf(?:inity)?))$/i.test(text)) return null;
-	return edit.readCell(text) ?? undefined;
+	return readCell(text) ?? undefined;
 }
 
 /** Says something else of a variable. */
 function changeVariable(lesson: LessonDocument, name: string, change: (own: Variable) => Variable): null {
-	lesson.edit(edit.setVariable(lesson.text, lesson.reading, name, change));
+	lesson.edit(setVariable(lesson.text, lesson.reading, name, change));
 	return null;
 }
 
@@ -141,7 +150,7 @@ export function changeCell(
 	if (kind === 'unit' || kind === 'unit-of') {
 		const unit = typed.trim();
 		if (!UNIT.test(unit)) return 'A unit has at most 60 characters, without brackets, quotes and #.';
-		if (kind === 'unit') lesson.edit(edit.setUnit(text, reading, row || null, unit));
+		if (kind === 'unit') lesson.edit(setUnit(text, reading, row || null, unit));
 		else changeVariable(lesson, row, ({ unit: _, ...own }) => (unit ? { ...own, unit } : own));
 		return null;
 	}
@@ -157,7 +166,7 @@ export function changeCell(
 		if (!found) return `“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
 		return changeVariable(lesson, row, (own) => ({ ...own, domain: found }));
 	}
-	const value = typed.trim() === '' ? ZERO : edit.readCell(typed);
+	const value = typed.trim() === '' ? ZERO : readCell(typed);
 	if (!value) return NO_NUMBER(typed);
 	if (/^[-−]?\d{1,3},\d{3}$/.test(typed.trim()) && lesson.notation.numbers !== 'comma')
 		return `“${typed.trim()}” can be ${typed.trim().replace(',', '')} or ${typed.trim().replace(',', '.')}: write the one that is meant.`;
@@ -168,22 +177,22 @@ export function changeCell(
 		return null;
 	}
 	if (kind === 'left') {
-		if (at) lesson.edit(edit.setRhs(text, reading, row, rhsFor(at.row.relation, at.left, value)));
+		if (at) lesson.edit(setRhs(text, reading, row, rhsFor(at.row.relation, at.left, value)));
 		return null;
 	}
 	if (kind === 'use' && at) {
 		const by = value.sub(at.row.terms.get(variable) ?? ZERO).mul(around.plan.get(variable) ?? ZERO);
 		lesson.asOne(() => {
-			lesson.edit(edit.setCoefficient(text, reading, row, variable, value));
+			lesson.edit(setCoefficient(text, reading, row, variable, value));
 			const kept = rhsFor(at.row.relation, at.left.add(by), at.slack);
-			lesson.edit(edit.setRhs(lesson.text, lesson.reading, row, kept));
+			lesson.edit(setRhs(lesson.text, lesson.reading, row, kept));
 		});
 		return null;
 	}
 	// what is typed as a decimal stands in the statement as one
 	const written = DECIMAL.test(typed.trim()) ? typed.trim() : undefined;
-	if (kind === 'rhs') lesson.edit(edit.setRhs(text, reading, row, value, written), group);
-	else if (kind === 'cost') lesson.edit(edit.setCost(text, reading, variable, value, written), group);
-	else lesson.edit(edit.setCoefficient(text, reading, row, variable, value, written), group);
+	if (kind === 'rhs') lesson.edit(setRhs(text, reading, row, value, written), group);
+	else if (kind === 'cost') lesson.edit(setCost(text, reading, variable, value, written), group);
+	else lesson.edit(setCoefficient(text, reading, row, variable, value, written), group);
 	return null;
 }

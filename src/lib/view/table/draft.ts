@@ -1,8 +1,14 @@
-import { numbered } from '$lib/core/problem/names';
-import { ZERO, type Rational } from '$lib/core/number/rational';
-import { readCell } from '$lib/core/problem/statement/edits';
-import type { NewRow } from '$lib/core/problem/statement/edit-lines';
-import { isName, withoutZeros, type Problem, type Relation, type Sense } from '$lib/core/problem/types';
+import {
+	isName,
+	type NewRow,
+	numbered,
+	type Problem,
+	readCell,
+	type Relation,
+	type Sense,
+	withoutZeros
+} from '$lib/core/problem';
+import { type Rational, ZERO } from '$lib/core/number';
 
 /** A table that is being filled in before there is a problem: what was typed into each of its fields. */
 export interface TableDraft {

@@ -1,26 +1,27 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { certify } from '$lib/core/answer/certificate';
-	import { standingProblem } from '$lib/core/answer/multipliers';
-	import { tiedColumns } from '$lib/core/answer/ties';
-	import { optimalSet, segmentBetween, type OptimalSet } from '$lib/core/answer/optimal-set';
+	import {
+		certify,
+		type OptimalSet,
+		optimalSet,
+		segmentBetween,
+		standingProblem,
+		tiedColumns
+	} from '$lib/core/answer';
 	import {
 		checkSentences,
 		optimalSetSentences,
+		planSentence,
 		proofSentences,
+		quantity,
+		type ReadingLine,
 		readingSentences,
-		storySentences,
-		type ReadingLine
-	} from '$lib/core/commentary/words/answer';
-	import { planSentence, quantity } from '$lib/core/commentary/words/plan';
-	import { say } from '$lib/core/sentence/sentence';
-	import { basisKey } from '$lib/core/tableau/tableau';
-	import { rational } from '$lib/core/number/rational';
-	import type { Plan } from '$lib/core/problem/types';
-	import { objectiveAt } from '$lib/core/problem/use';
-	import { tightestRows } from '$lib/core/tableau/ratio';
-	import { moved } from '$lib/core/tableau/rise';
-	import { pivot, readPlan } from '$lib/core/tableau/tableau';
+		storySentences
+	} from '$lib/core/commentary';
+	import { say } from '$lib/core/sentence';
+	import { basisKey, moved, pivot, readPlan, tightestRows } from '$lib/core/tableau';
+	import { rational } from '$lib/core/number';
+	import { objectiveAt, type Plan } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import { refusalParagraph } from '$lib/core/move/messages';
+	import { eligible, refusalParagraph } from '$lib/core/move';
 	import { SvelteSet } from 'svelte/reactivity';
-	import { eligible } from '$lib/core/move/basis';
-	import { columnOf, rowCount } from '$lib/core/tableau/tableau';
+	import { columnOf, rowCount } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
 	import Words from '../shared/Words.svelte';
-	import { say, type Paragraph } from '$lib/core/sentence/sentence';
+	import { type Paragraph, say } from '$lib/core/sentence';
 
 	/** A basis chosen by its variables, one for each row; the tableau of it is reached in one step of the trail. */
 	let { onclose }: { onclose: () => void } = $props();

@@ -1,11 +1,9 @@
 <script lang="ts">
-	import { say } from '$lib/core/sentence/sentence';
-	import { pointSentence } from '$lib/core/commentary/words/points';
-	import { pointKey } from '$lib/core/geometry/corner-key';
-	import { pointOf } from '$lib/core/geometry/sides';
-	import { labelOf } from '$lib/core/move/kinds';
-	import type { Stop } from '$lib/core/move/replay';
-	import { objectiveValue, readPlan } from '$lib/core/tableau/tableau';
+	import { say } from '$lib/core/sentence';
+	import { pointSentence } from '$lib/core/commentary';
+	import { pointKey, pointOf } from '$lib/core/geometry';
+	import { labelOf, type Stop } from '$lib/core/move';
+	import { objectiveValue, readPlan } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { namingOf } from '$lib/desk/naming';
 	import Pane from '../shared/Pane.svelte';

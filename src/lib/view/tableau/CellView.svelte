@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { BoardCell } from '$lib/core/notation/board';
-	import { isZero } from '$lib/core/number/rational';
+	import type { BoardCell } from '$lib/core/notation';
+	import { isZero } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 

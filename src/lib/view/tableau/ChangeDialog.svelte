@@ -1,9 +1,8 @@
 <script lang="ts">
-	import { refusalParagraph } from '$lib/core/move/messages';
-	import { paragraphText } from '$lib/core/sentence/sentence';
-	import type { ChangeMove } from '$lib/core/move/types';
-	import { toText, ZERO } from '$lib/core/number/rational';
-	import { readStatement } from '$lib/core/problem/statement/read';
+	import { type ChangeMove, refusalParagraph } from '$lib/core/move';
+	import { paragraphText } from '$lib/core/sentence';
+	import { toText, ZERO } from '$lib/core/number';
+	import { readStatement } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isCovered, type Board, type BoardCell } from '$lib/core/notation/board';
+	import { type Board, type BoardCell, isCovered } from '$lib/core/notation';
 	import CellView from './CellView.svelte';
 
 	/** A line around an extended tableau: coefficients above the names, or the row z below. */

@@ -1,9 +1,7 @@
 <script lang="ts">
-	import { comparison } from '$lib/core/method/comparison';
-	import type { Decision, Work } from '$lib/core/method/types';
-	import { addressText, board, type BoardCell } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/column-names';
-	import { isZero, sign, type Rational } from '$lib/core/number/rational';
+	import { comparison, type Decision, type Work } from '$lib/core/method';
+	import { addressText, board, type BoardCell, columnName } from '$lib/core/notation';
+	import { isZero, type Rational, sign } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import CellView from './CellView.svelte';

@@ -1,6 +1,12 @@
 <script lang="ts">
-	import { PROFILES, type Notation } from '$lib/core/notation/notation';
-	import { MAX_PROFILE_NAME, readProfiles, writeProfiles, type Profile } from '$lib/core/notation/check';
+	import {
+		MAX_PROFILE_NAME,
+		type Notation,
+		type Profile,
+		PROFILES,
+		readProfiles,
+		writeProfiles
+	} from '$lib/core/notation';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { OwnProfiles } from '$lib/desk/own-profiles.svelte';
 	import { download } from '../shared/download';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { CHOICES, type Notation } from '$lib/core/notation/notation';
-	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number/show';
+	import { CHOICES, type Notation } from '$lib/core/notation';
+	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import Dictionary from './Dictionary.svelte';

@@ -1,11 +1,9 @@
 <script lang="ts">
-	import { expressing } from '$lib/core/commentary/words/expressing';
-	import { writtenOperation } from '$lib/core/commentary/words/operations';
-	import { choiceOf } from '$lib/core/move/pivot';
-	import { rowKey } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/column-names';
-	import { isZero } from '$lib/core/number/rational';
-	import { rowOperations } from '$lib/core/tableau/operations';
+	import { expressing, writtenOperation } from '$lib/core/commentary';
+	import { choiceOf } from '$lib/core/move';
+	import { columnName, rowKey } from '$lib/core/notation';
+	import { isZero } from '$lib/core/number';
+	import { rowOperations } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';

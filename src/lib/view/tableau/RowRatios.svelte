@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Comparison } from '$lib/core/method/comparison';
-	import type { Board } from '$lib/core/notation/board';
-	import type { Tableau } from '$lib/core/tableau/tableau';
+	import type { Comparison } from '$lib/core/method';
+	import type { Board } from '$lib/core/notation';
+	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 

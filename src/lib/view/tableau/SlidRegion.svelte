@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { approximate, ZERO } from '$lib/core/number/rational';
+	import { approximate, ZERO } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPane from '../region/RegionPane.svelte';
 

@@ -1,9 +1,8 @@
 <script lang="ts">
-	import { comparison } from '$lib/core/method/comparison';
-	import type { Decision, Work } from '$lib/core/method/types';
-	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation/board';
-	import { isZero, sign } from '$lib/core/number/rational';
-	import type { Goal } from '$lib/core/tableau/goal';
+	import { comparison, type Decision, type Work } from '$lib/core/method';
+	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation';
+	import { isZero, sign } from '$lib/core/number';
+	import type { Goal } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import { gradual } from '../shared/gradual.svelte';

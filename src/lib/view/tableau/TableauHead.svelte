@@ -1,9 +1,7 @@
 <script lang="ts">
-	import { plainText } from '$lib/core/sentence/sentence';
-	import { originOf } from '$lib/core/sentence/form-words';
-	import type { Board } from '$lib/core/notation/board';
-	import { columnName } from '$lib/core/notation/column-names';
-	import type { Tableau } from '$lib/core/tableau/tableau';
+	import { originOf, plainText } from '$lib/core/sentence';
+	import { type Board, columnName } from '$lib/core/notation';
+	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import ColumnName from './ColumnName.svelte';

@@ -1,5 +1,5 @@
 <script module lang="ts">
-	import type { Sentence } from '$lib/core/sentence/sentence';
+	import { plainText, say, type Sentence } from '$lib/core/sentence';
 
 	/** the tableau's component, once it has come: a pane that is put in another place has it at once */
 	let known: typeof import('./TableauGrid.svelte').default | null = null;
@@ -13,11 +13,8 @@
 
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { plainText, say } from '$lib/core/sentence/sentence';
-	import { RULE_LABELS } from '$lib/core/move/messages';
-	import type { Offer } from '$lib/core/move/types';
-	import { type Part } from '$lib/core/method/types';
-	import { RULE_NAMES, type RuleName } from '$lib/core/method/rule';
+	import { type Offer, RULE_LABELS } from '$lib/core/move';
+	import { type Part, RULE_NAMES, type RuleName } from '$lib/core/method';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';

@@ -1,4 +1,4 @@
-import type { RunFormat } from '$lib/core/formats/run';
+import type { RunFormat } from '$lib/core/formats';
 
 /** What can be taken out of a tableau, and what it is called. */
 

@@ -1,5 +1,5 @@
-import { runText, tableauText, type RunFormat } from '$lib/core/formats/run';
-import { titleOf } from '$lib/core/lesson/lesson';
+import { type RunFormat, runText, tableauText } from '$lib/core/formats';
+import { titleOf } from '$lib/core/lesson';
 import type { LessonDocument } from '$lib/desk/document.svelte';
 import type { Session } from '$lib/desk/session.svelte';
 import { download, fileName } from '../shared/download';

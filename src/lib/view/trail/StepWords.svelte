@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { TrailNode } from '$lib/core/move/trail';
+	import type { TrailNode } from '$lib/core/move';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';

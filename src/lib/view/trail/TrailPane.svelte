@@ -1,11 +1,8 @@
 <script lang="ts">
-	import { say, type Sentence } from '$lib/core/sentence/sentence';
-	import { labelOf } from '$lib/core/move/kinds';
-	import { choiceOf } from '$lib/core/move/pivot';
-	import type { Stop } from '$lib/core/move/replay';
-	import { branchOf, type TrailNode } from '$lib/core/move/trail';
-	import { moves } from '$lib/core/method/rules';
-	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau/tableau';
+	import { say, type Sentence } from '$lib/core/sentence';
+	import { branchOf, choiceOf, labelOf, type Stop, type TrailNode } from '$lib/core/move';
+	import { moves } from '$lib/core/method';
+	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { namingOf } from '$lib/desk/naming';
 	import { textScale } from '../shared/measure';

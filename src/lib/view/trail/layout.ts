@@ -1,4 +1,4 @@
-import type { Trail, TrailNode } from '$lib/core/move/trail';
+import type { Trail, TrailNode } from '$lib/core/move';
 
 /** A node of the trail on the page: a line of its own, and a lane that tells branches apart. */
 export interface TrailRow {

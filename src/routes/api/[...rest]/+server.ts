@@ -1,4 +1,4 @@
-import { problemDetails } from '$lib/core/api/reply';
+import { problemDetails } from '$lib/core/api';
 import { respond } from '$lib/work/http.server';
 import type { RequestHandler } from './$types';
 

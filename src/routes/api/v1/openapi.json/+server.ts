@@ -1,4 +1,4 @@
-import { openApi } from '$lib/core/api/openapi';
+import { openApi } from '$lib/core/api';
 import { notAllowed, respondJson } from '$lib/work/http.server';
 import type { RequestHandler } from './$types';
 

@@ -1,0 +1,57 @@
+/** What views and pages may use of this folder: what is found and said. The rest of the core and the desk import its modules themselves. */
+
+export { conclusionFound } from './construction';
+export { compositionOf, cutOffFound, derivationOf } from './derivation';
+export { foundWords, reasonWords, remarkWords } from './messages';
+export { columnPreview, pivotPreview } from './preview';
+export { coefficientFound, type EndReading, rangeReading } from './ranges';
+export type { Reason, Trial } from './reason-findings';
+export { reasonsAt } from './reasons';
+export { removedBy } from './shape';
+export { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';
+export {
+	checkSentences,
+	optimalSetSentences,
+	proofSentences,
+	type ReadingLine,
+	readingSentences,
+	storySentences
+} from './words/answer';
+export {
+	certificateSentence,
+	combinationSentences,
+	dualStepSentence,
+	fromPlanSentences,
+	gapSentence,
+	pairSentence,
+	twinSentence
+} from './words/duality';
+export { expressing } from './words/expressing';
+export {
+	brokenSentence,
+	impossibleSentence,
+	isWholeSentence,
+	leafSentence,
+	nodeSentences,
+	roundingSentences,
+	STATE_WORDS
+} from './words/integers';
+export { writtenOperation } from './words/operations';
+export { tightNames } from './words/place';
+export { planSentence, quantity } from './words/plan';
+export { pointSentence, sideSentence } from './words/points';
+export {
+	calledNumber,
+	coefficientSentence,
+	endSentence,
+	hundredSentences,
+	priceSentence,
+	rangeSentences,
+	sidesSentence,
+	stretchSentences,
+	unitOfNumber,
+	whatIfSentences,
+	worthSentences
+} from './words/ranges';
+export { removedWords, shapeOf } from './words/shape';
+export { constraintInWords, objectiveInWords, variableInWords } from './words/story';

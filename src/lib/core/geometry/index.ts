@@ -1,0 +1,11 @@
+/** What views and pages may use of this folder: the region. The rest of the core and the desk import its modules themselves. */
+
+export { bestFace, edgesAt, valuesOf } from './best';
+export { type BuildStep, intercepts, keptProblem, testHolds, testPoint } from './construction';
+export { cornerKey, pointKey } from './corner-key';
+export { type CornerRow, cornerTable } from './corner-table';
+export { hullEdges } from './hull';
+export { facesOf, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
+export { type Best, bestCorners, halfPlanes, openDirections, region } from './region';
+export { planAt, pointOf, type Side, sidesOf, withoutConstraints } from './sides';
+export type { HalfPlane, LineOwner, Point, Region } from './types';

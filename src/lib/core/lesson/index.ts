@@ -1,0 +1,5 @@
+/** What views and pages may use of this folder: lessons. The rest of the core and the desk import its modules themselves. */
+
+export { lessonText, problemText } from './files';
+export { blankLesson, type RegionView, shownTitle, titleOf } from './lesson';
+export { hrefOf, type StoryTarget, targetOf } from './story';

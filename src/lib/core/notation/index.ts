@@ -1,0 +1,6 @@
+/** What views and pages may use of this folder: notations and the board. The rest of the core and the desk import its modules themselves. */
+
+export { addressOf, addressText, type Board, board, type BoardCell, isCovered, rowKey } from './board';
+export { MAX_PROFILE_NAME, type Profile, readProfiles, writeProfiles } from './check';
+export { columnName } from './column-names';
+export { CHOICES, type Notation, PROFILES } from './notation';

@@ -1,0 +1,54 @@
+/** What views and pages may use of this folder: problems, their statements and their edits. The rest of the core and the desk import its modules themselves. */
+
+export { keysOf } from './lasting';
+export { numbered } from './names';
+export { RELATION_SIGNS } from './relation';
+export { calledRow, isBound, sameOwner } from './row-owner';
+export type { Diagnostic, Fix, Place } from './statement/diagnostics';
+export type { NewRow } from './statement/edit-lines';
+export {
+	addRow,
+	addVariable,
+	moveRow,
+	orderVariables,
+	readCell,
+	removeRow,
+	removeVariable,
+	setCoefficient,
+	setCost,
+	setRelation,
+	setRhs,
+	setUnit,
+	setVariable,
+	turnRow,
+	turnSense
+} from './statement/edits';
+export { printStatement, printTerms } from './statement/print';
+export { readStatement } from './statement/read';
+export type { Reading } from './statement/reading';
+export {
+	brokenConstraints,
+	type Constraint,
+	type Domain,
+	effectiveBounds,
+	isFeasible,
+	isName,
+	type Plan,
+	type Problem,
+	type Relation,
+	type Sense,
+	type Terms,
+	type Variable,
+	withoutZeros
+} from './types';
+export {
+	brokenAt,
+	isAllowed,
+	notAllowed,
+	objectiveAt,
+	planFromTexts,
+	type Use,
+	usesOf,
+	withAmount
+} from './use';
+export { isWhole, mustBeWhole } from './whole';
