@@ -82,10 +82,11 @@ const withBit = (bits: Bits, i: number): Bits => {
 	return next;
 };
 
+/** How many bits of a word are set: added up in pairs, fours and bytes. */
 function countBits(word: number): number {
-	let count = 0;
-	for (let bits = word; bits !== 0; bits &= bits - 1) count += 1;
-	return count;
+	const pairs = word - ((word >>> 1) & 0x55555555);
+	const fours = (pairs & 0x33333333) + ((pairs >>> 2) & 0x33333333);
+	return (((fours + (fours >>> 4)) & 0x0f0f0f0f) * 0x01010101) >>> 24;
 }
 
 /** Tells which pairs of rays span an edge: those for which no third ray is tight wherever both are. */
@@ -97,7 +98,7 @@ class Adjacency {
 	#witness = 0;
 
 	constructor(
-		private readonly rays: readonly Ray[],
+		rays: readonly Ray[],
 		private readonly words: number,
 		private readonly least: number
 	) {
@@ -117,8 +118,12 @@ class Adjacency {
 		}
 		if (count < this.least) return false;
 		if (this.#isTight(this.#witness) && this.#witness !== p && this.#witness !== q) return false;
-		for (let k = 0; k < this.rays.length; k++) {
-			if (!this.#isTight(k) || k === p || k === q) continue;
+		const [first] = shared;
+		for (let from = 0; from < all.length; from += words) {
+			// most rays are not tight in the first word already
+			if ((first & ~all[from]) !== 0) continue;
+			const k = from / words;
+			if (k === p || k === q || !this.#isTight(k)) continue;
 			this.#witness = k;
 			return false;
 		}
