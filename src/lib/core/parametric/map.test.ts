@@ -39,5 +39,5 @@ test('the map of two numbers covers its window, and says what solving at any of 
 		}),
 		{ numRuns: 400 }
 	);
-	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(50);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(20);
 });

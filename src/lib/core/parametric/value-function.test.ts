@@ -69,5 +69,5 @@ test('pieces cover the interval without gaps, and on each the value is what solv
 		}),
 		{ numRuns: 1500 }
 	);
-	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(60);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(25);
 });
