@@ -1,4 +1,4 @@
-import { words, type Catalogue } from '../sentence/catalogue';
+import { words, type Catalogue, type OfCode } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
 	byLayout,
@@ -33,10 +33,7 @@ const writtenSign = (t: Tableau, goal: Goal, notation: Notation) =>
 	improvingSign(notation, goal, t.form.problem.objective.sense);
 
 /** Why a rule takes a column. */
-function entersBy(
-	t: Tableau,
-	{ rule, goal, column, moves, withM }: Extract<Finding, { code: 'enters-by' }>
-): Sentence {
+function entersBy(t: Tableau, { rule, goal, column, moves, withM }: OfCode<Finding, 'enters-by'>): Sentence {
 	const row = goalOf(t, goal);
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;

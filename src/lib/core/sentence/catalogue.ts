@@ -5,9 +5,12 @@ export interface Coded {
 	readonly code: string;
 }
 
+/** The findings of one code. */
+export type OfCode<Found extends Coded, Code extends Found['code']> = Extract<Found, { code: Code }>;
+
 /** What is said of findings: words for each code, by where they were found. A code without words is an error of the compiler. */
 export type Catalogue<Found extends Coded, Where = undefined> = {
-	readonly [Code in Found['code']]: (found: Extract<Found, { code: Code }>, where: Where) => Sentence;
+	readonly [Code in Found['code']]: (found: OfCode<Found, Code>, where: Where) => Sentence;
 };
 
 /** The words of a finding from its catalogue. */

@@ -1,7 +1,7 @@
 import { isZero } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Objective } from '../../problem/types';
-import type { Catalogue } from '../../sentence/catalogue';
+import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 import type { BestFinding, BuildFinding, BuildHeading, RegionShape } from '../picture-findings';
 import { quantity } from './plan';
@@ -51,9 +51,7 @@ export const BEST: Catalogue<BestFinding> = {
 	}
 };
 
-type Found<Code extends BuildFinding['code']> = Extract<BuildFinding, { code: Code }>;
-
-function plansArePoints({ problem: { variables } }: Found<'plans-are-points'>): Sentence {
+function plansArePoints({ problem: { variables } }: OfCode<BuildFinding, 'plans-are-points'>): Sentence {
 	const names = variables.map(({ name, unit }) => (unit ? `${name} in ${unit}` : name));
 	if (names.length === 1) return say`Every plan is a point of a line: ${names[0]}.`;
 	const isSpace = names.length === 3;
@@ -61,7 +59,7 @@ function plansArePoints({ problem: { variables } }: Found<'plans-are-points'>): 
 }
 
 /** Points that draw a line, each with how it follows; of a plane where it meets the axes. */
-function lineThrough({ side, points, names }: Found<'line-through'>): Sentence {
+function lineThrough({ side, points, names }: OfCode<BuildFinding, 'line-through'>): Sentence {
 	const told = points.map((at) => {
 		const on = names.filter((_, i) => isZero(at[i]));
 		const off = names.flatMap((name, i) => (isZero(at[i]) ? [] : [{ name, i }]));
@@ -78,7 +76,7 @@ function lineThrough({ side, points, names }: Found<'line-through'>): Sentence {
 	return say`${head}: ${joined(told, '; ', '; ')}.`;
 }
 
-function cutsOff({ side, lost, gained }: Found<'cuts-off'>): Sentence {
+function cutsOff({ side, lost, gained }: OfCode<BuildFinding, 'cuts-off'>): Sentence {
 	const corners = (points: readonly unknown[]) => (points.length === 1 ? 'corner' : 'corners');
 	const removed = lost.length
 		? say`${sideName(side)} cuts off the ${corners(lost)} ${listOf(lost)}`
@@ -88,7 +86,7 @@ function cutsOff({ side, lost, gained }: Found<'cuts-off'>): Sentence {
 	return say`${removed}; ${appear} at ${listOf(gained)}.`;
 }
 
-function slides({ objective: { name }, from, to, width }: Found<'slides'>): Sentence {
+function slides({ objective: { name }, from, to, width }: OfCode<BuildFinding, 'slides'>): Sentence {
 	const start = from ? say`from ${name} = ${from} on` : say`towards better values`;
 	return to
 		? say`The ${lineWord(width)} slides ${start}; it touches the region for the last time at ${name} = ${to}.`

@@ -2,7 +2,7 @@ import type { Finding } from '../../method/findings';
 import * as method from '../../method/messages';
 import type { Choice, Part } from '../../method/types';
 import { isZero, sign, type Rational } from '../../number/rational';
-import type { Catalogue } from '../../sentence/catalogue';
+import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import type { WrittenCell } from '../../sentence/claim';
 import {
 	byLayout,
@@ -21,8 +21,6 @@ import type { PivotFinding } from '../pivot-findings';
 import { columnMeaning, quantity } from './plan';
 
 /** The words of what a pivot did, why it was that one, and what it broke. */
-
-type Found<Code extends PivotFinding['code']> = Extract<PivotFinding, { code: Code }>;
 
 const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`;
 const meaning = (t: Tableau, index: number): Sentence => columnMeaning(t.form, columnOf(t, index));
@@ -95,7 +93,7 @@ function moved(
 }
 
 /** What became of the objective, and of the sum of artificial variables where there is one. */
-function objectiveMoved({ before, after, goal, stood }: Found<'objective-moved'>): Sentence {
+function objectiveMoved({ before, after, goal, stood }: OfCode<PivotFinding, 'objective-moved'>): Sentence {
 	const { name: objective, unit } = before.form.problem.objective;
 	const still = stood ? say`: the step has length 0, the corner is degenerate` : NOTHING_SAID;
 	const own = moved(say`${objective}`, objectiveValue(before), objectiveValue(after), unit, still);
@@ -117,7 +115,7 @@ function shownRow(t: Tableau, goal: Goal) {
 	};
 }
 
-function entryHasWrongSign({ t, choice }: Found<'entry-has-wrong-sign'>): Sentence {
+function entryHasWrongSign({ t, choice }: OfCode<PivotFinding, 'entry-has-wrong-sign'>): Sentence {
 	const { row, entering: column } = choice;
 	const told = byLayout(
 		claim({ is: 'sign', t, cell: { row, column }, sign: 'negative' }),

@@ -1,5 +1,5 @@
 import { isZero, sign } from '../../number/rational';
-import type { Catalogue } from '../../sentence/catalogue';
+import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import {
 	byLayout,
 	entryValue,
@@ -15,9 +15,7 @@ import { planSentence, quantity } from './plan';
 
 /** The words of what a pivot would do. */
 
-type Found<Code extends PreviewFinding['code']> = Extract<PreviewFinding, { code: Code }>;
-
-function ratioHere({ t, choice, ratio, smaller }: Found<'ratio-here'>): Sentence {
+function ratioHere({ t, choice, ratio, smaller }: OfCode<PreviewFinding, 'ratio-here'>): Sentence {
 	const [top, bottom] = [rhs(t, choice.row), entryAt(t, choice.row, choice.position)];
 	const quotient = byLayout(
 		say`${top} ÷ ${inBrackets(bottom)}`,
@@ -29,14 +27,19 @@ function ratioHere({ t, choice, ratio, smaller }: Found<'ratio-here'>): Sentence
 	return say`Ratio ${quotient} = ${ratio}${but}: ${columnOf(t, choice.entering)} would be ${ratio}.`;
 }
 
-function objectiveWould({ objective: { name, unit }, from, to, ratio }: Found<'objective-would'>): Sentence {
+function objectiveWould({
+	objective: { name, unit },
+	from,
+	to,
+	ratio
+}: OfCode<PreviewFinding, 'objective-would'>): Sentence {
 	const change = to.sub(from);
 	return isZero(change)
 		? say`${name} would stay at ${quantity(to, unit)}.`
 		: say`${name} would ${sign(change) > 0 ? 'rise' : 'fall'} by ${change.abs()}, to ${quantity(to, unit)}: ${ratio} times ${change.div(ratio).abs()}.`;
 }
 
-function rowLetsRise({ t, row, position, to }: Found<'row-lets-rise'>): Sentence {
+function rowLetsRise({ t, row, position, to }: OfCode<PreviewFinding, 'row-lets-rise'>): Sentence {
 	const basic = columnOf(t, t.basis[row]);
 	const size = entryAt(t, row, position);
 	if (to)

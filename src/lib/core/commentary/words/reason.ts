@@ -1,5 +1,5 @@
 import { sign } from '../../number/rational';
-import type { Catalogue } from '../../sentence/catalogue';
+import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import { joined, say, signed, type Sentence } from '../../sentence/sentence';
 import { columnOf, entryAt, rhs, type Tableau } from '../../tableau/tableau';
 import type { ObjectiveEquation, StepReason } from '../reason-findings';
@@ -69,9 +69,7 @@ export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	'big-m': () => say`Why has M to be large, and how large would do here?`
 };
 
-type Found<Code extends StepReason['code']> = Extract<StepReason, { code: Code }>;
-
-function improves({ t, entering, equation, others }: Found<'improves'>): Sentence {
+function improves({ t, entering, equation, others }: OfCode<StepReason, 'improves'>): Sentence {
 	const about = objectiveOf(t).name;
 	const rate = equation.terms.get(entering);
 	const too = others.length
@@ -80,7 +78,7 @@ function improves({ t, entering, equation, others }: Found<'improves'>): Sentenc
 	return say`While the rows hold, ${objectiveEquation(t, equation)}. The non-basic variables are 0; each unit of ${name(t, entering)} changes ${about} by ${rate ?? 0}. ${too}`;
 }
 
-function rowsCompared({ t, position, falling, other }: Found<'rows-compared'>): Sentence {
+function rowsCompared({ t, position, falling, other }: OfCode<StepReason, 'rows-compared'>): Sentence {
 	const fall = falling.length > 1 ? 'these fall' : 'this falls';
 	const rest =
 		other === null
@@ -89,7 +87,7 @@ function rowsCompared({ t, position, falling, other }: Found<'rows-compared'>): 
 	return say`${rowEquations(t, falling, position)}: as ${name(t, t.nonbasic[position])} rises ${fall} and will reach 0.${rest}`;
 }
 
-function smallestRatio(found: Found<'smallest-ratio'>): Sentence {
+function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
 	const { t, row, position, limit, larger, at, amount } = found;
 	const leaving = name(t, t.basis[row]);
 	const further =
@@ -99,7 +97,7 @@ function smallestRatio(found: Found<'smallest-ratio'>): Sentence {
 	return say`${rowEquation(t, row, position)}, so ${name(t, t.nonbasic[position])} can rise to ${limit} before ${leaving} is 0. ${further} ${leaving} would be ${amount}: ${called(t, t.basis[row])}, and the point would be outside the region.`;
 }
 
-function dualRatio({ t, row, position, ratio, dearer }: Found<'dual-ratio'>): Sentence {
+function dualRatio({ t, row, position, ratio, dearer }: OfCode<StepReason, 'dual-ratio'>): Sentence {
 	const [leaving, entering] = [name(t, t.basis[row]), name(t, t.nonbasic[position])];
 	const about = objectiveOf(t).name;
 	return dearer === null
@@ -107,7 +105,7 @@ function dualRatio({ t, row, position, ratio, dearer }: Found<'dual-ratio'>): Se
 		: say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. Were the dearer one taken, ${entering} would ${better(t)} ${about} afterwards: the tableau would not be dual feasible any more.`;
 }
 
-function best({ t, equation }: Found<'best'>): Sentence {
+function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 	const { name: about, sense } = objectiveOf(t);
 	const why = equation.terms.size
 		? say`No variable may be negative, so whatever a plan does, ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0 and it is just that.`

@@ -1,13 +1,11 @@
 import { RELATION_SIGNS } from '../../problem/relation';
-import type { Catalogue } from '../../sentence/catalogue';
+import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import { linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 import { columnOf } from '../../tableau/tableau';
 import type { WholeReason } from '../reason-findings';
 import { planSentence, quantity } from './plan';
 
 /** The words of reasons about whole numbers. */
-
-type Found<Code extends WholeReason['code']> = Extract<WholeReason, { code: Code }>;
 
 export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 	rounding: () => say`Why can rounding fail?`,
@@ -18,7 +16,7 @@ export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 	closed: () => say`Why may this node be closed?`
 };
 
-function rounding({ problem, corner, variable, broken }: Found<'rounding'>): Sentence {
+function rounding({ problem, corner, variable, broken }: OfCode<WholeReason, 'rounding'>): Sentence {
 	const knows = say`The objective knows nothing of whole numbers: ${variable} = ${corner.get(variable)!} was chosen as if parts could be made.`;
 	if (!broken)
 		return say`Here a rounded plan stays in the region, but nothing says that it is best: a whole plan further away may have the better ${problem.objective.name}. ${knows}`;
@@ -27,7 +25,7 @@ function rounding({ problem, corner, variable, broken }: Found<'rounding'>): Sen
 	return say`A corner lies on its constraints, with nothing to spare: at ${planSentence(problem, corner)}, ${{ constraint: row.name }} comes to ${before} ${sense} ${row.rhs}. At ${planSentence(problem, plan)} it comes to ${after}, and that is not ${sense} ${row.rhs}. ${knows}`;
 }
 
-function closed({ objective, way, bound, reachable, incumbent }: Found<'closed'>): Sentence {
+function closed({ objective, way, bound, reachable, incumbent }: OfCode<WholeReason, 'closed'>): Sentence {
 	const { name, unit } = objective;
 	if (way === 'infeasible')
 		return say`Its plans are those of the relaxation within its bounds, and there are none: so there is no whole one either.`;
