@@ -159,9 +159,9 @@
 	}
 	const written = $derived(shownText + (outside ? ': outside the region' : ''));
 	const half = $derived(labelWidth(written) * 0.6 + 10);
-	const visible = $derived({
-		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, place.x)),
-		y: Math.max(MARGIN.top + 14, Math.min(frame.size.height - MARGIN.bottom - 14, place.y))
+	const clamped = (spot: { x: number; y: number }) => ({
+		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, spot.x)),
+		y: Math.max(MARGIN.top + 14, Math.min(frame.size.height - MARGIN.bottom - 10, spot.y))
 	});
 	/** where the arrow begins: at the grip, or as near to it as leaves all of the arrow in the picture */
 	const arrow = $derived.by(() => {
@@ -172,6 +172,14 @@
 			x: inside(place.x, tip.x, MARGIN.left, frame.size.width - MARGIN.right),
 			y: inside(place.y, tip.y, MARGIN.top, frame.size.height - MARGIN.bottom)
 		};
+	});
+	/** where the value is written: on the worse side of the grip, or beyond the arrow where the picture ends there */
+	const label = $derived.by(() => {
+		const { x, y } = slope?.better ?? { x: 0, y: 0 };
+		const behind = { x: place.x - x * 16, y: place.y - y * 20 + 5 };
+		const { x: nearX, y: nearY } = clamped(behind);
+		if (nearX === behind.x && nearY === behind.y) return behind;
+		return clamped({ x: arrow.x + x * (ARROW + 20 + half), y: arrow.y + y * (ARROW + 22) + 5 });
 	});
 	const bounded = $derived(
 		values?.low && values.high ? [min(values.low, level), max(values.high, level)] : null
@@ -232,12 +240,7 @@
 			<circle class="grip" cx={slope.better.x * ARROW} cy={slope.better.y * ARROW} r="16" />
 		</g>
 	</g>
-	<text
-		class="value"
-		x={visible.x - slope.better.x * 16}
-		y={visible.y - slope.better.y * 20 + 5}
-		text-anchor="middle">{written}</text
-	>
+	<text class="value" x={label.x} y={label.y} text-anchor="middle">{written}</text>
 {/if}
 
 <style>
