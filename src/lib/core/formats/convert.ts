@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { writeProblem } from '../problem/codec';
 import { InputError, readProblem, validate } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
+import { messageText } from '../problem/statement/messages';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
 import { readCsv, writeCsv } from '../spreadsheet/csv';
@@ -47,7 +48,7 @@ export function readFrom(from: string, content: string, notes: string[]): Proble
 	const where = (offset: number) => `line ${content.slice(0, offset).split('\n').length}`;
 	const told = diagnostics
 		.slice(0, 50)
-		.map(({ from: at, message }) => ({ path: 'content', message: `${where(at)}: ${message}` }));
+		.map(({ from: at, message }) => ({ path: 'content', message: `${where(at)}: ${messageText(message)}` }));
 	if (!problem) throw new InputError(told.filter((_, i) => diagnostics[i].severity === 'error'));
 	notes.push(...told.map(({ message }) => message));
 	if (/(^|\n)[^"\n]*#/.test(content)) notes.push('Comments are not kept.');

@@ -5,6 +5,7 @@ export { numbered } from './names';
 export { RELATION_SIGNS } from './relation';
 export { calledRow, isBound, sameOwner } from './row-owner';
 export type { Diagnostic, Fix, Place } from './statement/diagnostics';
+export { messageText } from './statement/messages';
 export type { NewRow } from './statement/edit-lines';
 export {
 	addRow,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { pricedOut, tested } from '$lib/core/answer';
 	import { isZero, ZERO } from '$lib/core/number';
-	import { readCell, readStatement, RELATION_SIGNS } from '$lib/core/problem';
+	import { messageText, readCell, readStatement, RELATION_SIGNS } from '$lib/core/problem';
 	import { inBrackets, joined, say } from '$lib/core/sentence';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -30,6 +30,7 @@
 			: []
 	);
 	const read = $derived(row.trim() ? readStatement(`max z = 0\nnew: ${row}`) : null);
+	const fault = $derived(read?.diagnostics.find(({ severity }) => severity === 'error'));
 	const constraint = $derived(read?.problem?.constraints[0] ?? null);
 	const stranger = $derived(
 		constraint &&
@@ -69,8 +70,7 @@
 			>
 			{#if stranger}<p class="wrong">“{stranger}” is not among the variables.</p>
 			{:else if row.trim() && !constraint}<p class="wrong">
-					{read?.diagnostics.find(({ severity }) => severity === 'error')?.message ??
-						'Write a row, such as x + y ≤ 4.'}
+					{fault ? messageText(fault.message) : 'Write a row, such as x + y ≤ 4.'}
 				</p>
 			{:else if test && constraint}
 				<p aria-live="polite">

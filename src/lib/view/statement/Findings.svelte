@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Diagnostic, Fix } from '$lib/core/problem';
+	import { type Diagnostic, type Fix, messageText } from '$lib/core/problem';
 
 	interface Props {
 		findings: readonly Diagnostic[];
@@ -15,14 +15,14 @@
 <div class="findings" aria-live="polite">
 	{#if ordered.length}
 		<ul>
-			{#each ordered as finding (`${finding.code} ${finding.from} ${finding.message}`)}
+			{#each ordered as finding (`${finding.code} ${finding.from} ${messageText(finding.message)}`)}
 				<li class={finding.severity}>
 					<button class="finding" onclick={() => onshow(finding)}>
 						<span class="kind">{finding.severity === 'error' ? 'Error' : 'Notice'}</span>
-						{finding.message}
+						{messageText(finding.message)}
 					</button>
-					{#each finding.fixes ?? [] as fix (fix.says)}
-						<button class="btn tool" onclick={() => onfix(fix)}>{fix.says}</button>
+					{#each finding.fixes ?? [] as fix (messageText(fix.says))}
+						<button class="btn tool" onclick={() => onfix(fix)}>{messageText(fix.says)}</button>
 					{/each}
 				</li>
 			{/each}

@@ -1,4 +1,4 @@
-import type { Diagnostic as Finding, Place } from '$lib/core/problem';
+import { messageText, type Diagnostic as Finding, type Place } from '$lib/core/problem';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap } from '@codemirror/commands';
 import {
@@ -196,7 +196,7 @@ export async function showFindings(view: EditorView, findings: readonly Finding[
 		from: Math.min(finding.from, doc.length),
 		to: Math.min(finding.to, doc.length),
 		severity: finding.severity === 'error' ? ('error' as const) : ('info' as const),
-		message: finding.message
+		message: messageText(finding.message)
 	}));
 	view.dispatch(lint.setDiagnostics(view.state, diagnostics));
 }

@@ -2,7 +2,7 @@
 	import { type ChangeMove, refusalParagraph } from '$lib/core/move';
 	import { paragraphText } from '$lib/core/sentence';
 	import { toText, ZERO } from '$lib/core/number';
-	import { readStatement } from '$lib/core/problem';
+	import { messageText, readStatement } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
@@ -41,11 +41,11 @@
 		const label = name.trim() || `r${problem.constraints.length + 1}`;
 		const { problem: read, diagnostics } = readStatement(`max z = 0\n${label}: ${value}`);
 		const [row] = read?.constraints ?? [];
+		const wrong = diagnostics.find(({ severity }) => severity === 'error');
 		if (!row)
-			return (
-				diagnostics.find(({ severity }) => severity === 'error')?.message ??
-				`Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`
-			);
+			return wrong
+				? messageText(wrong.message)
+				: `Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`;
 		const terms = Object.fromEntries(
 			[...row.terms].map(([own, c]) => [keys.variables.get(own) ?? own, toText(c)])
 		);

@@ -1,3 +1,4 @@
+import type { Message } from './messages';
 import type { TextEdit } from './text-edit';
 
 /** What can be wrong with a statement (errors), or worth a second look (notices). */
@@ -30,7 +31,7 @@ export type DiagnosticCode =
 
 /** A way out of a finding: what the button says, and the edits that it makes. */
 export interface Fix {
-	readonly says: string;
+	readonly says: Message;
 	readonly edits: readonly TextEdit[];
 }
 
@@ -42,7 +43,7 @@ export interface Diagnostic {
 	readonly to: number;
 	readonly severity: 'error' | 'notice';
 	readonly code: DiagnosticCode;
-	readonly message: string;
+	readonly message: Message;
 	readonly fixes?: readonly Fix[];
 }
 
@@ -61,14 +62,14 @@ export class Findings {
 	error(
 		at: { from: number; to: number },
 		code: DiagnosticCode,
-		message: string,
+		message: Message,
 		fixes: readonly Fix[] = []
 	): void {
 		const found: Diagnostic = { from: at.from, to: at.to, severity: 'error', code, message };
 		this.list.push(fixes.length ? { ...found, fixes } : found);
 	}
 
-	notice(at: { from: number; to: number }, code: DiagnosticCode, message: string): void {
+	notice(at: { from: number; to: number }, code: DiagnosticCode, message: Message): void {
 		this.list.push({ from: at.from, to: at.to, severity: 'notice', code, message });
 	}
 

@@ -52,7 +52,7 @@ describe('what boards, notes and sources write', () => {
 		// every reading is told, and rewriting them all gives the same problem with nothing left to tell
 		const told = diagnostics.filter(({ code }) => code === 'reading');
 		expect(told.length).toBeGreaterThan(0);
-		const all = told[0].fixes!.find(({ says }) => says === 'Rewrite all') ?? told[0].fixes![0];
+		const all = told[0].fixes!.find(({ says }) => says.name === 'rewriteAll') ?? told[0].fixes![0];
 		const again = readStatement(applyEdits(text, all.edits));
 		expect(again.problem && sameProblem(again.problem, IN_OUR_FORM)).toBe(true);
 		expect(again.diagnostics.filter(({ code }) => code === 'reading')).toEqual([]);

@@ -2,7 +2,7 @@ import type { SyntaxNode } from '@lezer/common';
 import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../../number/rational';
 import { isName, MAX_NAME } from '../types';
 import type { Findings } from './diagnostics';
-import * as messages from './messages';
+import { message } from './messages';
 
 /** A linear expression as read: `constant + Σ coefficient · variable`, with each place where a variable stands. */
 export interface Linear {
@@ -52,7 +52,7 @@ export class LinearReader {
 		const raw = this.source(node);
 		const name = (node.name === 'Quoted' ? unquote(raw) : raw).normalize('NFC');
 		if (!isName(name)) {
-			this.findings.error(node, 'name', messages.badName(name, [...name].length > MAX_NAME));
+			this.findings.error(node, 'name', message('badName', name, [...name].length > MAX_NAME));
 		}
 		return name;
 	}
@@ -114,7 +114,7 @@ export class LinearReader {
 			return { ...NOTHING, constant: parseRational(this.source(node)) };
 		} catch (error) {
 			if (!(error instanceof NumberError)) throw error;
-			this.findings.error(node, 'number', messages.badNumber(error.message));
+			this.findings.error(node, 'number', message('badNumber', error.message));
 			return NOTHING;
 		}
 	}
@@ -130,8 +130,8 @@ export class LinearReader {
 				node,
 				'product',
 				/(?:^|\s)or$/i.test(this.source(first))
-					? messages.either
-					: messages.product(this.source(first), this.source(second), !!written)
+					? message('either')
+					: message('product', this.source(first), this.source(second), !!written)
 			);
 			return left;
 		}
@@ -139,7 +139,7 @@ export class LinearReader {
 			this.findings.error(
 				second,
 				'syntax',
-				messages.numberAfter(this.source(first), this.source(second), isConstant(left))
+				message('numberAfter', this.source(first), this.source(second), isConstant(left))
 			);
 			return left;
 		}
@@ -150,11 +150,11 @@ export class LinearReader {
 
 	private quotient(divisor: SyntaxNode, left: Linear, right: Linear): Linear {
 		if (!isConstant(right)) {
-			this.findings.error(divisor, 'variable-division', messages.variableDivision(this.source(divisor)));
+			this.findings.error(divisor, 'variable-division', message('variableDivision', this.source(divisor)));
 			return left;
 		}
 		if (isZero(right.constant)) {
-			this.findings.error(divisor, 'zero-division', messages.zeroDivision);
+			this.findings.error(divisor, 'zero-division', message('zeroDivision'));
 			return left;
 		}
 		return scale(left, ONE.div(right.constant));
@@ -163,7 +163,7 @@ export class LinearReader {
 	private power(node: SyntaxNode): Linear {
 		const [base] = node.getChildren('Expression');
 		const left = this.read(base);
-		this.findings.error(node, 'power', messages.power(this.source(node), isConstant(left)));
+		this.findings.error(node, 'power', message('power', this.source(node), isConstant(left)));
 		return left;
 	}
 }

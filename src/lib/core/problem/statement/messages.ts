@@ -2,109 +2,6 @@ import type { ReadingKind } from './stretch';
 
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 
-/* what is stated */
-export const empty = 'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2';
-export const noObjective = 'No objective yet. Add a line that begins with max or min.';
-export const secondObjective =
-	'This is a second objective. Keep one, and turn the other into a row or a # comment.';
-export const objectiveLimit = 'The objective has no limit of its own. Put this relation in a row below.';
-export const tooMany = (variables: number, rows: number): string =>
-	`At most ${variables} variables and ${rows} rows fit in one statement.`;
-export const tooLong = (most: number): string =>
-	`The statement has more than ${most} characters. Shorten it.`;
-export const tooDeep = (most: number): string =>
-	`More than ${most} brackets are open here. Close some before.`;
-
-/* rows and bounds */
-export const noRelation = 'This row has no relation. Say what it is limited by: ≤, ≥ or = and an amount.';
-export const manyRelations = 'Too many relations in one row. Write a row for each.';
-export const chain =
-	'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.';
-export const boundIsNumber = 'A bound is a number. A limit that depends on a variable is a row.';
-export const missingRight = 'The right side is missing. Write a number or an expression.';
-export const missingLeft = 'The left side is missing, or this relation is one too many.';
-export const colon =
-	'A name stands before the colon, and only one colon in a row. Write it as in clay: 2 x ≤ 4.';
-
-/* names */
-export const sameName = (name: string): string =>
-	`Two rows are called “${name}”. Give this one another name.`;
-export const badName = (name: string, long: boolean): string =>
-	`“${name}” ${long ? 'has more than 40 characters; shorten it' : 'is not a name; use a letter, then letters, digits, _ or ’'}.`;
-export const keyword = (word: string): string =>
-	`“${word}” has a meaning of its own here. To use it as a name, put it in double quotes.`;
-export const raisedDigits =
-	'Raised digits are not read: a linear program has no powers. Write an index plainly, as in x1.';
-
-/* expressions */
-export const badNumber = (why: string): string => `This number ${why}.`;
-export const comma = 'A comma is not read inside a number. Write a decimal point, and no thousands mark.';
-export const powersOfTen = 'Powers of ten are not read. Write the number out.';
-export const either =
-	'“or” between rows is no linear constraint: both hold at once here. A binary variable can say which of them has to.';
-export const product = (first: string, second: string, written: boolean): string => {
-	const tail = written
-		? 'a linear program adds multiples of single variables. Give one of them as a number.'
-		: 'if two terms are meant, write + or − between them; if one name is meant, join it with _.';
-	return `“${first}” and “${second}” stand side by side, a product of variables: ${tail}`;
-};
-export const numberAfter = (first: string, second: string, constant: boolean): string => {
-	const fix = constant
-		? 'Write · for a product, or + for a sum.'
-		: `Write the number first: ${second} ${first}.`;
-	return `A number cannot follow “${first}” directly. ${fix}`;
-};
-export const variableDivision = (divisor: string): string =>
-	`“${divisor}” is a variable under a fraction line. Multiply the whole row by it, if that leaves every term linear.`;
-export const zeroDivision = 'This divides by zero. Write another divisor.';
-export const power = (source: string, constant: boolean): string => {
-	const fix = constant
-		? 'Write the number out, or as a product.'
-		: 'A linear program has no powers of a variable; write the term with its first power only.';
-	return `“${source}” is a power. ${fix}`;
-};
-
-/* marks and brackets */
-export const unfinished = (sign: string): string =>
-	`This line ends with “${sign}”, so the next one was read as its continuation. Finish it, or take “${sign}” away.`;
-export const missingAfter = (sign: string): string =>
-	`Something is missing after “${sign}”: a number, a name or a bracket.`;
-export const openBracket = 'A bracket is still open here. Close it with “)”.';
-export const strayBracket = 'This bracket closes nothing. Take it away, or open one before.';
-export const openUnit = 'A unit is still open here. Close it with “]”.';
-export const unexpected = (first: string): string =>
-	`“${first}” is not expected here. Write one statement a line: an objective, a row, or a variable’s bounds.`;
-export const leastOrMost = (word: string): string =>
-	`“${word}( … )” is not linear. Put a new variable t in its place and say t ≤ (for a least) or t ≥ (for a greatest) each of the terms, a row for each.`;
-export const absoluteValue =
-	'An absolute value is linear only where it is at most a number: |x − y| ≤ 4. Otherwise write two rows, or a binary variable for the choice between them.';
-export const stopsEarly = 'This line stops too early. Finish it, or begin it with # to make it a comment.';
-
-/* notices */
-export const repeated = (name: string, times: number, row: string | null, sum: string): string => {
-	const where = row === null ? 'the objective' : `row ${row}`;
-	return `${name} stands ${times === 2 ? 'twice' : `${times} times`} in ${where}; read together as ${sum} ${name}.`;
-};
-export const nearName = (name: string, near: string): string =>
-	`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`;
-export const lookAlike = (name: string, other: string): string =>
-	`${name} looks like ${other}, but is written with other letters. Is ${other} meant?`;
-export const lonely = (name: string): string =>
-	`${name} occurs only here, and not in the objective. Is it meant as a variable?`;
-export const objectiveLimited = (name: string): string =>
-	`${name} is the objective: this row limits its expression.`;
-export const twoRows = (first: string, second: string): string =>
-	`This row has two limits: it is read as two rows, ${first} and ${second}.`;
-export const lowerBound = (name: string, value: string): string =>
-	`Read as the lower bound of ${name}: it is at least ${value}, and no longer at least 0. With a name before it, it is a row.`;
-export const tighterBound = (name: string, value: string): string =>
-	`${name} is also said to be at least ${value}, which is tighter: that holds.`;
-export const unconstrained = (name: string): string => `${name} is in no constraint.`;
-
-/* other habits of writing */
-export const rewrite = 'Rewrite';
-export const rewriteAll = 'Rewrite all';
-export const choose = (text: string): string => `It is ${text.trim() || 'a bullet'}`;
 const PASSED: Partial<Record<ReadingKind, string>> = {
 	list: 'Several statements stand in one line; each is read by itself',
 	latex: 'Read as a LaTeX source',
@@ -118,25 +15,146 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 };
 /** kinds that are told by what they are, not by what stands there */
 const ALWAYS: ReadonlySet<ReadingKind> = new Set(['list', 'latex', 'meaning', 'prose', 'strict', 'power']);
-/** How something written by another habit was read. */
-export const readAs = (kind: ReadingKind, written: string, means: string, times: number): string => {
-	if (kind === 'label' && !written && means)
-		return `“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${times > 1 ? ` (${times} places)` : ''}.`;
-	const how =
-		(ALWAYS.has(kind) || !written ? PASSED[kind] : null) ??
-		(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
-	return how + (times > 1 ? ` (${times} places).` : '.');
-};
-export const ambiguous = (written: string, choices: readonly string[]): string =>
-	`“${written.trim()}” is read as ${choices[0].trim() || 'a bullet'}; it may also be ${choices
-		.slice(1)
-		.map((own) => own.trim())
-		.join(' or ')}. Which is meant?`;
-export const aboutVariables =
-	'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.';
 
-/* units */
-export const unitMisfit = (name: string, row: string, product: string, unit: string): string =>
-	`${name} in ${row} gives ${product}, but ${row} is in ${unit}. Check the unit of the coefficient.`;
-export const amountMisfit = (row: string, has: string, unit: string): string =>
-	`The amount of ${row} is in ${has}, but ${row} is in ${unit}.`;
+const MESSAGES = {
+	/* what is stated */
+	empty: () => 'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2',
+	noObjective: () => 'No objective yet. Add a line that begins with max or min.',
+	secondObjective: () =>
+		'This is a second objective. Keep one, and turn the other into a row or a # comment.',
+	objectiveLimit: () => 'The objective has no limit of its own. Put this relation in a row below.',
+	tooMany: (variables: number, rows: number): string =>
+		`At most ${variables} variables and ${rows} rows fit in one statement.`,
+	tooLong: (most: number): string => `The statement has more than ${most} characters. Shorten it.`,
+	tooDeep: (most: number): string => `More than ${most} brackets are open here. Close some before.`,
+
+	/* rows and bounds */
+	noRelation: () => 'This row has no relation. Say what it is limited by: ≤, ≥ or = and an amount.',
+	manyRelations: () => 'Too many relations in one row. Write a row for each.',
+	chain: () => 'Two relations in one line bound a single variable, as in 2 ≤ x ≤ 10. Write two rows instead.',
+	boundIsNumber: () => 'A bound is a number. A limit that depends on a variable is a row.',
+	missingRight: () => 'The right side is missing. Write a number or an expression.',
+	missingLeft: () => 'The left side is missing, or this relation is one too many.',
+	colon: () => 'A name stands before the colon, and only one colon in a row. Write it as in clay: 2 x ≤ 4.',
+
+	/* names */
+	sameName: (name: string): string => `Two rows are called “${name}”. Give this one another name.`,
+	badName: (name: string, long: boolean): string =>
+		`“${name}” ${long ? 'has more than 40 characters; shorten it' : 'is not a name; use a letter, then letters, digits, _ or ’'}.`,
+	keyword: (word: string): string =>
+		`“${word}” has a meaning of its own here. To use it as a name, put it in double quotes.`,
+	raisedDigits: () =>
+		'Raised digits are not read: a linear program has no powers. Write an index plainly, as in x1.',
+
+	/* expressions */
+	badNumber: (why: string): string => `This number ${why}.`,
+	comma: () => 'A comma is not read inside a number. Write a decimal point, and no thousands mark.',
+	powersOfTen: () => 'Powers of ten are not read. Write the number out.',
+	either: () =>
+		'“or” between rows is no linear constraint: both hold at once here. A binary variable can say which of them has to.',
+	product: (first: string, second: string, written: boolean): string => {
+		const tail = written
+			? 'a linear program adds multiples of single variables. Give one of them as a number.'
+			: 'if two terms are meant, write + or − between them; if one name is meant, join it with _.';
+		return `“${first}” and “${second}” stand side by side, a product of variables: ${tail}`;
+	},
+	numberAfter: (first: string, second: string, constant: boolean): string => {
+		const fix = constant
+			? 'Write · for a product, or + for a sum.'
+			: `Write the number first: ${second} ${first}.`;
+		return `A number cannot follow “${first}” directly. ${fix}`;
+	},
+	variableDivision: (divisor: string): string =>
+		`“${divisor}” is a variable under a fraction line. Multiply the whole row by it, if that leaves every term linear.`,
+	zeroDivision: () => 'This divides by zero. Write another divisor.',
+	power: (source: string, constant: boolean): string => {
+		const fix = constant
+			? 'Write the number out, or as a product.'
+			: 'A linear program has no powers of a variable; write the term with its first power only.';
+		return `“${source}” is a power. ${fix}`;
+	},
+
+	/* marks and brackets */
+	unfinished: (sign: string): string =>
+		`This line ends with “${sign}”, so the next one was read as its continuation. Finish it, or take “${sign}” away.`,
+	missingAfter: (sign: string): string =>
+		`Something is missing after “${sign}”: a number, a name or a bracket.`,
+	openBracket: () => 'A bracket is still open here. Close it with “)”.',
+	strayBracket: () => 'This bracket closes nothing. Take it away, or open one before.',
+	openUnit: () => 'A unit is still open here. Close it with “]”.',
+	unexpected: (first: string): string =>
+		`“${first}” is not expected here. Write one statement a line: an objective, a row, or a variable’s bounds.`,
+	leastOrMost: (word: string): string =>
+		`“${word}( … )” is not linear. Put a new variable t in its place and say t ≤ (for a least) or t ≥ (for a greatest) each of the terms, a row for each.`,
+	absoluteValue: () =>
+		'An absolute value is linear only where it is at most a number: |x − y| ≤ 4. Otherwise write two rows, or a binary variable for the choice between them.',
+	stopsEarly: () => 'This line stops too early. Finish it, or begin it with # to make it a comment.',
+
+	/* notices */
+	repeated: (name: string, times: number, row: string | null, sum: string): string => {
+		const where = row === null ? 'the objective' : `row ${row}`;
+		return `${name} stands ${times === 2 ? 'twice' : `${times} times`} in ${where}; read together as ${sum} ${name}.`;
+	},
+	nearName: (name: string, near: string): string =>
+		`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`,
+	lookAlike: (name: string, other: string): string =>
+		`${name} looks like ${other}, but is written with other letters. Is ${other} meant?`,
+	lonely: (name: string): string =>
+		`${name} occurs only here, and not in the objective. Is it meant as a variable?`,
+	objectiveLimited: (name: string): string => `${name} is the objective: this row limits its expression.`,
+	twoRows: (first: string, second: string): string =>
+		`This row has two limits: it is read as two rows, ${first} and ${second}.`,
+	lowerBound: (name: string, value: string): string =>
+		`Read as the lower bound of ${name}: it is at least ${value}, and no longer at least 0. With a name before it, it is a row.`,
+	tighterBound: (name: string, value: string): string =>
+		`${name} is also said to be at least ${value}, which is tighter: that holds.`,
+	unconstrained: (name: string): string => `${name} is in no constraint.`,
+
+	/* other habits of writing */
+	rewrite: () => 'Rewrite',
+	rewriteAll: () => 'Rewrite all',
+	choose: (text: string): string => `It is ${text.trim() || 'a bullet'}`,
+	/** How something written by another habit was read. */
+	readAs: (kind: ReadingKind, written: string, means: string, times: number): string => {
+		if (kind === 'label' && !written && means)
+			return `“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${times > 1 ? ` (${times} places)` : ''}.`;
+		const how =
+			(ALWAYS.has(kind) || !written ? PASSED[kind] : null) ??
+			(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
+		return how + (times > 1 ? ` (${times} places).` : '.');
+	},
+	ambiguous: (written: string, choices: readonly string[]): string =>
+		`“${written.trim()}” is read as ${choices[0].trim() || 'a bullet'}; it may also be ${choices
+			.slice(1)
+			.map((own) => own.trim())
+			.join(' or ')}. Which is meant?`,
+	aboutVariables: () =>
+		'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.',
+
+	/* units */
+	unitMisfit: (name: string, row: string, product: string, unit: string): string =>
+		`${name} in ${row} gives ${product}, but ${row} is in ${unit}. Check the unit of the coefficient.`,
+	amountMisfit: (row: string, has: string, unit: string): string =>
+		`The amount of ${row} is in ${has}, but ${row} is in ${unit}.`
+};
+type Messages = typeof MESSAGES;
+
+/** What is said of a stretch of the text, as data: which message it is, and what it is about. */
+export type Message = {
+	readonly [Name in keyof Messages]: {
+		readonly name: Name;
+		readonly about: Parameters<Messages[Name]>;
+	};
+}[keyof Messages];
+
+/** A message as data. */
+export const message = <Name extends keyof Messages>(
+	name: Name,
+	...about: Parameters<Messages[Name]>
+): Message => ({ name, about }) as Message;
+
+/** A message in words. */
+export function messageText({ name, about }: Message): string {
+	const words: (...about: never) => string = MESSAGES[name];
+	return words(...(about as never));
+}

@@ -1,7 +1,7 @@
 import { toText } from '../../number/rational';
 import type { Problem } from '../types';
 import type { Diagnostic } from './diagnostics';
-import * as messages from './messages';
+import { message, type Message } from './messages';
 import type { RowRead } from './reading';
 
 /**
@@ -17,7 +17,11 @@ export function notices(problem: Problem, objective: RowRead, rows: readonly Row
 	];
 }
 
-const notice = (at: { from: number; to: number }, code: Diagnostic['code'], message: string): Diagnostic => ({
+const notice = (
+	at: { from: number; to: number },
+	code: Diagnostic['code'],
+	message: Message
+): Diagnostic => ({
 	from: at.from,
 	to: at.to,
 	severity: 'notice',
@@ -36,7 +40,7 @@ function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
 			return notice(
 				second,
 				'repeated-variable',
-				messages.repeated(name, times, isObjective ? null : row.name, sum)
+				message('repeated', name, times, isObjective ? null : row.name, sum)
 			);
 		});
 }
@@ -66,16 +70,16 @@ function nearNames(rows: readonly RowRead[], objective: RowRead): Diagnostic[] {
 		const twin = plain.get(inLatin(mention.name));
 		if (twin && twin !== mention.name && !told.has(mention.name)) {
 			told.add(mention.name);
-			found.push(notice(mention, 'near-name', messages.lookAlike(mention.name, twin)));
+			found.push(notice(mention, 'near-name', message('lookAlike', mention.name, twin)));
 			continue;
 		}
 		if (count.get(mention.name) !== 1) continue;
 		const near = [...count.keys()].find(
 			(other) => other !== mention.name && oneLetterAway(mention.name, other)
 		);
-		if (near) found.push(notice(mention, 'near-name', messages.nearName(mention.name, near)));
+		if (near) found.push(notice(mention, 'near-name', message('nearName', mention.name, near)));
 		else if (!inGoal.has(mention.name) && rows.length > 2)
-			found.push(notice(mention, 'lonely-name', messages.lonely(mention.name)));
+			found.push(notice(mention, 'lonely-name', message('lonely', mention.name)));
 	}
 	return found;
 }
@@ -86,7 +90,7 @@ function unconstrained(problem: Problem, objective: RowRead, rows: readonly RowR
 		.filter((variable) => !limited.has(variable.name))
 		.map((variable) => {
 			const at = objective.body.mentions.find((mention) => mention.name === variable.name);
-			return notice(at ?? objective.at, 'unconstrained', messages.unconstrained(variable.name));
+			return notice(at ?? objective.at, 'unconstrained', message('unconstrained', variable.name));
 		});
 }
 

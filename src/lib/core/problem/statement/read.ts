@@ -11,7 +11,7 @@ import {
 } from '../types';
 import { Findings, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
-import * as messages from './messages';
+import { message, type Message } from './messages';
 import { forgive } from './forgive';
 import { notices } from './notices';
 import { RowTable } from './rows';
@@ -25,7 +25,7 @@ import { MIRRORED } from '../relation';
 import { MAX_STATEMENT, MOST_BRACKETS, tooDeep } from './limits';
 import { negativeBound, withObjective } from './row-kinds';
 
-const refused = (from: number, to: number, message: string): Reading => ({
+const refused = (from: number, to: number, message: Message): Reading => ({
 	...NO_READING,
 	diagnostics: [{ from, to, severity: 'error', code: 'limit', message }]
 });
@@ -114,7 +114,7 @@ class StatementReader {
 
 	private readObjective(node: SyntaxNode): void {
 		if (this.objective) {
-			this.findings.error(node, 'second-objective', messages.secondObjective);
+			this.findings.error(node, 'second-objective', message('secondObjective'));
 			return;
 		}
 		const equal = node.getChild('Equal');
@@ -146,7 +146,7 @@ class StatementReader {
 			else if (part.name in RELATIONS) relations.push(part);
 		sides.forEach((side) => this.mention(side));
 		if (relations.length === 0) {
-			this.findings.error(node, 'no-relation', messages.noRelation);
+			this.findings.error(node, 'no-relation', message('noRelation'));
 			return;
 		}
 		const kinds = relations.map((relation) => RELATIONS[relation.name]);
@@ -155,7 +155,7 @@ class StatementReader {
 			return;
 		}
 		if (sides.length !== 2) {
-			if (kinds.length > 2) this.findings.error(node, 'chain', messages.manyRelations);
+			if (kinds.length > 2) this.findings.error(node, 'chain', message('manyRelations'));
 			return;
 		}
 		// 4 ≥ x + y is x + y ≤ 4
@@ -172,7 +172,7 @@ class StatementReader {
 		}
 		if (!label && kinds[0] !== '=' && this.isNegativeBound(node, body, kinds[0])) return;
 		if (node.getChild('Attribute') && (label || body.mentions.length !== 1))
-			this.findings.error(node.getChild('Attribute')!, 'bound', messages.aboutVariables);
+			this.findings.error(node.getChild('Attribute')!, 'bound', message('aboutVariables'));
 		else
 			this.variables.attributes(
 				node,
@@ -194,7 +194,7 @@ class StatementReader {
 	private ofObjective(side: Linear): Linear {
 		const put = this.objective && this.isNamed ? withObjective(side, this.objective) : null;
 		if (!put) return side;
-		this.findings.notice(put.at, 'objective-limited', messages.objectiveLimited(this.objective!.name));
+		this.findings.notice(put.at, 'objective-limited', message('objectiveLimited', this.objective!.name));
 		this.stood.push(put.at);
 		return put.side;
 	}
@@ -216,7 +216,7 @@ class StatementReader {
 			kinds[0] !== kinds[1] ||
 			kinds[0] === '='
 		) {
-			this.findings.error(node, 'chain', messages.chain);
+			this.findings.error(node, 'chain', message('chain'));
 			return;
 		}
 		const [name, coefficient] = [...middle.terms][0];
@@ -229,11 +229,11 @@ class StatementReader {
 
 	private finish(): Problem | null {
 		const whole = { from: 0, to: this.text.length };
-		if (!this.text.replace(/#.*$/gm, '').trim()) this.findings.error(whole, 'empty', messages.empty);
+		if (!this.text.replace(/#.*$/gm, '').trim()) this.findings.error(whole, 'empty', message('empty'));
 		else if (!this.objective && !this.findings.wrong)
-			this.findings.error(whole, 'no-objective', messages.noObjective);
+			this.findings.error(whole, 'no-objective', message('noObjective'));
 		if (this.variables.size > MAX_VARIABLES || this.table.constraints.length > MAX_CONSTRAINTS)
-			this.findings.error(whole, 'limit', messages.tooMany(MAX_VARIABLES, MAX_CONSTRAINTS));
+			this.findings.error(whole, 'limit', message('tooMany', MAX_VARIABLES, MAX_CONSTRAINTS));
 		if (this.findings.wrong || !this.objective) return null;
 		return {
 			...(this.title ? { title: this.title } : {}),
@@ -252,9 +252,9 @@ class StatementReader {
  */
 export function readStatement(text: string): Reading {
 	if (text.length > MAX_STATEMENT)
-		return refused(MAX_STATEMENT, text.length, messages.tooLong(MAX_STATEMENT));
+		return refused(MAX_STATEMENT, text.length, message('tooLong', MAX_STATEMENT));
 	const deep = tooDeep(text);
-	if (deep >= 0) return refused(deep, deep + 1, messages.tooDeep(MOST_BRACKETS));
+	if (deep >= 0) return refused(deep, deep + 1, message('tooDeep', MOST_BRACKETS));
 	const forgiven = forgive(text);
 	return traced(text, forgiven, new StatementReader(forgiven.text, parser.parse(forgiven.text)).read());
 }

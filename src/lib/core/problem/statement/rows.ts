@@ -5,7 +5,7 @@ import { MIRRORED } from '../relation';
 import { withoutZeros, type Constraint, type Relation } from '../types';
 import type { Findings, Place } from './diagnostics';
 import { plus, scale, type Linear, type LinearReader } from './linear';
-import * as messages from './messages';
+import { message } from './messages';
 import type { RowRead } from './reading';
 import { rowSource, type RowSource } from './source';
 
@@ -74,7 +74,7 @@ export class RowTable {
 		const nameNode = label?.firstChild;
 		const name = nameNode ? this.linear.name(nameNode) : null;
 		if (nameNode && name !== null && this.taken.has(name))
-			this.findings.error(nameNode, 'same-name', messages.sameName(name));
+			this.findings.error(nameNode, 'same-name', message('sameName', name));
 		this.push(node, label, name, body, relation);
 		this.source(node, name ?? '');
 	}
@@ -83,7 +83,7 @@ export class RowTable {
 	addTwo(node: SyntaxNode, label: SyntaxNode | null, [left, middle, right]: Linear[], kind: Relation): void {
 		const name = label?.firstChild ? this.linear.name(label.firstChild) : `r${this.constraints.length + 1}`;
 		const [first, second] = ['a', 'b'].map((letter) => primed(`${name}${letter}`, this.taken));
-		this.findings.notice(node, 'two-rows', messages.twoRows(first, second));
+		this.findings.notice(node, 'two-rows', message('twoRows', first, second));
 		const rows: readonly (readonly [string, Linear, Relation])[] = [
 			[first, left, MIRRORED[kind]],
 			[second, right, kind]

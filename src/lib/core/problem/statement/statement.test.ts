@@ -6,6 +6,7 @@ import { sameProblem, type Problem } from '../types';
 import { oneLetterAway } from './notices';
 import { printStatement } from './print';
 import { KEYWORDS, SPOKEN } from './tokens';
+import { messageText } from './messages';
 import { readStatement } from './read';
 
 const problem = (text: string): Problem => {
@@ -141,7 +142,7 @@ describe('errors, each at its place', () => {
 		const [error] = diagnostics.filter((d) => d.severity === 'error');
 		expect(error.code).toBe(code);
 		if (code !== 'syntax') expect(text.slice(error.from, error.to)).toBe(words);
-		expect(error.message.length).toBeGreaterThan(30);
+		expect(messageText(error.message).length).toBeGreaterThan(30);
 	});
 
 	test('an operator left at the end of a line is what is pointed at, not what follows', () => {

@@ -1,6 +1,6 @@
 import type { Tree } from '@lezer/common';
 import type { Diagnostic } from './diagnostics';
-import * as messages from './messages';
+import { message, type Message } from './messages';
 import { KEYWORDS } from './tokens';
 
 interface Trouble {
@@ -24,7 +24,7 @@ export function syntaxErrors(tree: Tree, text: string): { finding: Diagnostic; a
 			...widen(open ?? trouble, text),
 			severity: 'error',
 			code: 'syntax',
-			message: open ? messages.unfinished(text[open.from]) : explain(trouble, text)
+			message: open ? message('unfinished', text[open.from]) : explain(trouble, text)
 		};
 		return { finding, at: trouble };
 	});
@@ -50,7 +50,7 @@ function widen({ from, to }: Trouble, text: string): Trouble {
 		: { from, to: Math.min(text.length, from + 1) };
 }
 
-function explain({ from, to }: Trouble, text: string): string {
+function explain({ from, to }: Trouble, text: string): Message {
 	const start = text.lastIndexOf('\n', from - 1) + 1;
 	const next = text.indexOf('\n', from);
 	const before = text.slice(start, from).trimEnd();
@@ -58,23 +58,23 @@ function explain({ from, to }: Trouble, text: string): string {
 	const wrong = text.slice(from, to).trim() || rest;
 	const first = [...wrong][0] ?? '';
 	const word = /^[\p{L}\p{M}\p{Nd}_']+/u.exec(rest)?.[0] ?? '';
-	if (/\d$/.test(before) && /^,\s*\d/.test(rest)) return messages.comma;
-	if (/^[eE][+-]?\d/.test(rest)) return messages.powersOfTen;
-	if (/^\s*(max|min)/i.test(before) && /^[<>=≤≥]/.test(rest)) return messages.objectiveLimit;
+	if (/\d$/.test(before) && /^,\s*\d/.test(rest)) return message('comma');
+	if (/^[eE][+-]?\d/.test(rest)) return message('powersOfTen');
+	if (/^\s*(max|min)/i.test(before) && /^[<>=≤≥]/.test(rest)) return message('objectiveLimit');
 	if (/^\s*(max|min)[a-z]*\b/i.test(before) && /^(max|min)\s*\(/i.test(rest))
-		return messages.leastOrMost(word);
-	if (first === '|') return messages.absoluteValue;
-	if (Object.hasOwn(KEYWORDS, word.toLowerCase())) return messages.keyword(word);
-	if (/[+\-−–*·×/÷^]$/.test(before)) return messages.missingAfter(before.slice(-1));
-	if (count(before, '(') > count(before, ')')) return messages.openBracket;
-	if (/[<>=≤≥]$/.test(before)) return messages.missingRight;
-	if (/^[<>=≤≥]/.test(rest)) return messages.missingLeft;
-	if (first === ')') return messages.strayBracket;
-	if (before.endsWith('[') || count(before, '[') > count(before, ']')) return messages.openUnit;
-	if (first === ':') return messages.colon;
-	if (/[₀-₉⁰-⁹]/.test(first)) return messages.raisedDigits;
-	if (first) return messages.unexpected(first);
-	return messages.stopsEarly;
+		return message('leastOrMost', word);
+	if (first === '|') return message('absoluteValue');
+	if (Object.hasOwn(KEYWORDS, word.toLowerCase())) return message('keyword', word);
+	if (/[+\-−–*·×/÷^]$/.test(before)) return message('missingAfter', before.slice(-1));
+	if (count(before, '(') > count(before, ')')) return message('openBracket');
+	if (/[<>=≤≥]$/.test(before)) return message('missingRight');
+	if (/^[<>=≤≥]/.test(rest)) return message('missingLeft');
+	if (first === ')') return message('strayBracket');
+	if (before.endsWith('[') || count(before, '[') > count(before, ']')) return message('openUnit');
+	if (first === ':') return message('colon');
+	if (/[₀-₉⁰-⁹]/.test(first)) return message('raisedDigits');
+	if (first) return message('unexpected', first);
+	return message('stopsEarly');
 }
 
 const count = (text: string, mark: string) => text.split(mark).length - 1;

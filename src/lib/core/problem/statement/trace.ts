@@ -1,6 +1,6 @@
 import type { Diagnostic, Fix, Place } from './diagnostics';
 import type { Forgiven, Rewriting } from './forgive';
-import * as messages from './messages';
+import { message } from './messages';
 import type { ReadingKind } from './stretch';
 import type { Reading } from './reading';
 import type { DeclarationSource, RowSource, Span, TermSource } from './source';
@@ -17,13 +17,13 @@ function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 	return [...kinds].map(([kind, edits]): Diagnostic => {
 		const shown = edits.find(({ insert }) => insert.trim()) ?? edits[0];
 		const written = source.slice(shown.from, shown.to);
-		const fixes: Fix[] = [{ says: messages.rewrite, edits }];
-		if (kinds.size > 1) fixes.push({ says: messages.rewriteAll, edits: rewritings });
+		const fixes: Fix[] = [{ says: message('rewrite'), edits }];
+		if (kinds.size > 1) fixes.push({ says: message('rewriteAll'), edits: rewritings });
 		// what is moved about in a line is one place
 		const lines = new Set(edits.map(({ from }) => source.lastIndexOf('\n', from - 1)));
 		const times = MOVED.has(kind) ? lines.size : edits.length;
-		const message = messages.readAs(kind, written.trim(), shown.insert.trim(), times);
-		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message, fixes };
+		const said = message('readAs', kind, written.trim(), shown.insert.trim(), times);
+		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message: said, fixes };
 	});
 }
 
@@ -34,8 +34,8 @@ const asked = (source: string, { doubts }: Forgiven): Diagnostic[] =>
 		to,
 		severity: 'notice',
 		code: 'ambiguous',
-		message: messages.ambiguous(source.slice(from, to), choices),
-		fixes: choices.map((insert) => ({ says: messages.choose(insert), edits: [{ from, to, insert }] }))
+		message: message('ambiguous', source.slice(from, to), choices),
+		fixes: choices.map((insert) => ({ says: message('choose', insert), edits: [{ from, to, insert }] }))
 	}));
 
 /** A reading of the forgiven text as one of the text that was written. */

@@ -1,6 +1,6 @@
 import type { Problem } from '../types';
 import type { Diagnostic } from './diagnostics';
-import * as messages from './messages';
+import { message, type Message } from './messages';
 import type { RowSource, Span } from './source';
 
 /** Whether units fit: the unit of a coefficient times that of its variable is the unit of the row. */
@@ -53,7 +53,7 @@ function unitWords(powers: UnitPowers): string {
 export function unitFindings(problem: Problem, rows: readonly RowSource[]): Diagnostic[] {
 	const units = new Map(problem.variables.map(({ name, unit }) => [name, unit]));
 	const found: Diagnostic[] = [];
-	const notice = ({ from, to }: Span, message: string) =>
+	const notice = ({ from, to }: Span, message: Message) =>
 		found.push({ from, to, severity: 'notice', code: 'unit', message });
 	for (const { kind, name, terms, right, rightUnit } of rows) {
 		const own =
@@ -66,10 +66,13 @@ export function unitFindings(problem: Problem, rows: readonly RowSource[]): Diag
 			const given = unitPowers(term.unit);
 			const product = term.name === null ? given : times(given, unitPowers(units.get(term.name) ?? ''));
 			if (!same(product, unitPowers(own)))
-				notice(term.factor, messages.unitMisfit(term.name ?? 'The constant', name, unitWords(product), own));
+				notice(
+					term.factor,
+					message('unitMisfit', term.name ?? 'The constant', name, unitWords(product), own)
+				);
 		}
 		if (right && rightUnit && !same(unitPowers(rightUnit), unitPowers(own)))
-			notice(right, messages.amountMisfit(name, rightUnit, own));
+			notice(right, message('amountMisfit', name, rightUnit, own));
 	}
 	return found;
 }

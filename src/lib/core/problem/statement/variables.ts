@@ -3,7 +3,7 @@ import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import type { Domain, Relation, Variable } from '../types';
 import type { Findings, Place } from './diagnostics';
 import { isConstant, type LinearReader } from './linear';
-import * as messages from './messages';
+import { message } from './messages';
 
 type Draft = { -readonly [K in keyof Variable]: Variable[K] };
 
@@ -39,8 +39,8 @@ export class VariableTable {
 				at,
 				'lower-bound',
 				isTighter
-					? messages.tighterBound(name, toText(draft.lower!))
-					: messages.lowerBound(name, toText(value))
+					? message('tighterBound', name, toText(draft.lower!))
+					: message('lowerBound', name, toText(value))
 			);
 		}
 	}
@@ -113,7 +113,7 @@ export class VariableTable {
 			const isAttribute = node.name === 'From' || node.name === 'To';
 			const value = this.linear.read(relation && !isAttribute ? node : node.getChild('Expression'));
 			if (!isConstant(value)) {
-				this.findings.error(node, 'bound', messages.boundIsNumber);
+				this.findings.error(node, 'bound', message('boundIsNumber'));
 				return;
 			}
 			for (const draft of drafts) {

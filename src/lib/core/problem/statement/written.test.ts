@@ -1,6 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { sameProblem } from '../types';
 import { printStatement } from './print';
+import { messageText } from './messages';
 import { readStatement } from './read';
 
 /**
@@ -337,14 +338,15 @@ describe.each(Object.entries(TEXTS))('%s', (_, texts) => {
 		const reading = readStatement(written);
 		const wanted = readStatement(means).problem!;
 		const errors = reading.diagnostics.filter(({ severity }) => severity === 'error');
-		expect(errors.map(({ message }) => message)).toEqual([]);
+		expect(errors.map(({ message }) => messageText(message))).toEqual([]);
 		const bare = (problem: typeof wanted) => ({
 			...problem,
 			constraints: problem.constraints.map(({ unit: _unit, ...row }) => row)
 		});
 		if (!sameProblem(bare(reading.problem!), bare(wanted)))
 			expect(printStatement(reading.problem!)).toBe(printStatement(wanted));
-		if (told) expect(reading.diagnostics.map(({ message }) => message).join('\n')).toContain(told);
+		if (told)
+			expect(reading.diagnostics.map(({ message }) => messageText(message)).join('\n')).toContain(told);
 		for (const { from, to } of [...reading.diagnostics, ...reading.places])
 			expect(0 <= from && from <= to && to <= written.length).toBe(true);
 	});
@@ -358,12 +360,12 @@ test.each([
 ])('%j is no linear problem, and how it may become one is said', (text, says) => {
 	const { problem, diagnostics } = readStatement(text);
 	expect(problem).toBeNull();
-	expect(diagnostics.map(({ message }) => message).join('\n')).toContain(says);
+	expect(diagnostics.map(({ message }) => messageText(message)).join('\n')).toContain(says);
 });
 
 test('names that nobody meant are told: once and not in the objective, or in letters that only look alike', () => {
 	const told = (text: string) =>
-		readStatement(text).diagnostics.map(({ code, message }) => `${code}: ${message}`);
+		readStatement(text).diagnostics.map(({ code, message }) => `${code}: ${messageText(message)}`);
 	expect(told(`${TWO}\na: x + y <= 4\nb: x + q <= 2`)).toContain(
 		'lonely-name: q occurs only here, and not in the objective. Is it meant as a variable?'
 	);
@@ -378,7 +380,9 @@ test('what is written between a number and a variable is a unit only where its w
 	for (const unit of ['€/bowl', 'thalers/bowl']) {
 		const { problem, diagnostics } = read(unit);
 		expect([...problem!.objective.terms.keys()]).toEqual(['bowls', 'vases']);
-		expect(diagnostics.map(({ message }) => message)).toEqual([`“${unit}” is read as “[${unit}]”.`]);
+		expect(diagnostics.map(({ message }) => messageText(message))).toEqual([
+			`“${unit}” is read as “[${unit}]”.`
+		]);
 	}
 	expect(read('vases/bowl').problem).toBeNull();
 });
