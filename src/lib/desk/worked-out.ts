@@ -41,8 +41,8 @@ export function tableausOn(problem: Problem, wishes: readonly Wish[]): Tableau[]
 /** The dual of a problem with all of its best plans; null where it has none. */
 export function bestDuals(problem: Problem): { dual: Problem; set: OptimalSet } | null {
 	const dual = dualProblem(problem).problem;
-	const { tableau } = solveLinear(dual);
-	return tableau && { dual, set: optimalSet(tableau) };
+	const { status, tableau } = solveLinear(dual);
+	return status === 'optimal' && tableau ? { dual, set: optimalSet(tableau) } : null;
 }
 
 /** The end of a run of cuts with a certificate of the problem with its cuts; null where it has not ended, or not whole. */

@@ -3,6 +3,7 @@ import { expect, test } from 'vitest';
 import { anyNotation } from '../../../../tests/support/notations';
 import { anyProblem } from '../../../../tests/support/problems';
 import { decide } from '../method/decide';
+import type { Finding } from '../method/findings';
 import { ruleNamed, RULE_NAMES } from '../method/rule';
 import { offers, perform, tell } from '../move/kinds';
 import { moveOf } from '../move/next';
@@ -136,6 +137,10 @@ function check(claim: Claim, notation: Notation): void {
 	}
 }
 
+/** A method's finding by its code and what it is about. */
+const named = (found: Finding) =>
+	[found.code, 'row' in found && found.row, 'column' in found && found.column].join(' ');
+
 /** A column with a larger entry in the objective row is not taken, since M stands in it. */
 const M_FIRST = 'max z = -x - 2 y\nr1: 2 x + y = 1\nr2: -y <= 1\nr3: 4 y <= -1\nr4: 0 x <= 0\nx >= 0\ny free';
 const APART: Notation = { ...PROFILES[0].notation, bigM: 'two-rows' };
@@ -170,7 +175,14 @@ test('every claim of every sentence is true of what the board shows, for right a
 				const take = (move: Move): boolean => {
 					const result = perform(position, move);
 					if (!result.ok) return false;
-					read([tell(position, move, result.position)]);
+					const remark = tell(position, move, result.position);
+					read([remark]);
+					const decided = position.work && decide(position.work, ruleNamed(rule));
+					// what is told as the reason of a step by rule is what decided it
+					if (decided?.kind === 'pivot' && move.kind === 'pivot' && move.by === rule)
+						for (const found of remark.found)
+							if ('because' in found && found.because)
+								expect(decided.because.map(named)).toContain(named(found.because));
 					kindsSeen.add(move.kind);
 					({ position } = result);
 					read(
@@ -196,7 +208,7 @@ test('every claim of every sentence is true of what the board shows, for right a
 				expect(readPlan(position.work!.tableau).size).toBe(problem.variables.length);
 			}
 		),
-		{ numRuns: 700, examples: [[readStatement(M_FIRST).problem!, 'big-m', 'dantzig', [0, 23, 5], APART]] }
+		{ numRuns: 500, examples: [[readStatement(M_FIRST).problem!, 'big-m', 'dantzig', [0, 23, 5], APART]] }
 	);
 	for (const is of ['sign', 'value', 'most', 'none', 'ratio', 'rate', 'feasible', 'dual-feasible'])
 		expect([is, (seen.get(is) ?? 0) > 100]).toEqual([is, true]);

@@ -183,6 +183,10 @@ test('big M, the dual simplex method, repairs, and a start by hand', () => {
 		's2 = −2 must not be negative; a column with a negative entry in its row can raise it: x enters.'
 	);
 	expect(repaired.stands).toContain('No right-hand side is negative any more');
+	const two = new Worked('max z = x + y\na: x + y <= 9\nb: x >= 2\nc: y >= 5', 'repair');
+	expect(two.next().told).toMatch(/^s2 = −2 must not be negative/);
+	const level = new Worked('max z = x + 2 y\na: x - y = 0\nb: x + y <= 4', 'two-phase');
+	expect(level.pivot('x', 'a1').told).toContain('each unit would lower w by 1, but it is 0 already');
 	const hand = new Worked(MIXED, 'by-hand');
 	expect(hand.told).toContain('need and fix have no basic variable yet.');
 	expect(hand.stands).toMatch(/^Rows without a basic variable: Rows need and fix have no basic variable yet/);

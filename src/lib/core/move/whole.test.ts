@@ -263,6 +263,9 @@ test('composed cuts, bounds rounded inward, and what is refused', () => {
 	expect(walk.take({ kind: 'combine', multipliers: { shelves: '9/4', firing: '1/4' } })).toBeNull();
 	expect(walk.told).toContain('9/4 times shelves and 1/4 times firing, added: 7/2 bowls + 9/2 vases ≤ 99/4.');
 	expect(walk.told).toContain('Coefficients rounded down');
+	const idle = new Walk(LOADS).begin();
+	expect(idle.take({ kind: 'combine', multipliers: { shelves: '1' } })).toBeNull();
+	expect(idle.told).toMatch(/this cut does not cut it off\. Its slack \S+ = \d+ is basic\.$/);
 	const bounded = new Walk(of('max z = x\na: 2 x + y <= 9\nx from 1/2 to 7/2\nx, y integer'));
 	bounded.begin();
 	expect(bounded.take({ kind: 'cut', row: 'x:x' })).toContain('Begin anew with whole bounds');

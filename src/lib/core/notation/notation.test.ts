@@ -12,13 +12,13 @@ import { isZero, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { limitRow } from '../move/limit';
 import type { Problem, Sense, Terms } from '../problem/types';
-import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
+import { BIG_M, columnGoal, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { cost, entry, goalValue, hasGoal, rhs } from '../tableau/tableau';
 import { decidePrimal } from '../method/primal';
 import { plainText } from '../sentence/sentence';
 import { board, type Board, type BoardCell } from './board';
 import { columnName, fitted, steppedAside } from './column-names';
-import { PLAIN, PROFILES, type Notation } from './notation';
+import { goalFactor, PLAIN, PROFILES, type Notation } from './notation';
 
 describe('names', () => {
 	const names = ['x', 'y', 'u', 'v', 'w', 'x1', 'x2', 'x3', 'x4', 's1', 'a1', 'z', 'M', 's', "x'"];
@@ -66,6 +66,15 @@ describe('names', () => {
 			{ numRuns: 1500 }
 		);
 		expect(aside).toBeGreaterThan(50);
+	});
+
+	test('a minimum worked as one turns its own row and that of M, and no other', () => {
+		const own: Notation = { ...PLAIN, minimum: 'minimised' };
+		const factors = [OBJECTIVE, BIG_M, INFEASIBILITY, columnGoal(0)].map((goal) =>
+			goalFactor(own, goal, 'min')
+		);
+		const asMaximum = goalFactor(own, OBJECTIVE, 'max');
+		expect(factors).toEqual([-asMaximum, -asMaximum, asMaximum, asMaximum]);
 	});
 
 	test('a family that meets a name goes on with the next one, which is said', () => {

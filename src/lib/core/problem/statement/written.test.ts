@@ -8,6 +8,7 @@ import { readStatement } from './read';
  * Texts as people write them, each with what it means in the statement language; and what is told of it (a part of a notice), where something is
  * read otherwise than it stands.
  */
+const TWELVE = Array.from({ length: 12 }, (_, i) => `x${i + 1}`);
 const TWO = 'max z = 3 x + 2 y';
 const TEXTS: Record<string, readonly (readonly [written: string, means: string, told?: string])[]> = {
 	'units and labels behind an amount': [
@@ -56,6 +57,15 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, ..., x3 integer',
 			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
 		],
+		...[
+			'x1,…,x12 integer',
+			'x1, \\dots, x12 integer',
+			'x1,\t\\ldots ,x12 integer',
+			'x1, \\cdots, x12 integer'
+		].map((line): [string, string] => [
+			`max z = ${TWELVE.join(' + ')}\nr: ${TWELVE.join(' + ')} <= 4\n${line}`,
+			`max z = ${TWELVE.join(' + ')}\nr: ${TWELVE.join(' + ')} <= 4\n${TWELVE.join(', ')} integer`
+		]),
 		['max z = 3x(1) + 2x(2)\nr: x(1) + x(2) <= 4', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4']
 	],
 	'the objective limited': [
