@@ -10,6 +10,7 @@ import { readStatement } from '../../problem/statement/read';
 import { startTableau } from '../../tableau/build';
 import { rowOperations } from '../../tableau/operations';
 import { cell, objectiveValue, pivot } from '../../tableau/tableau';
+import { expressing } from './expressing';
 import { writtenOperation } from './operations';
 import { remarkWords } from '../messages';
 import { columnPreview, pivotPreview } from '../preview';
@@ -56,6 +57,49 @@ test('in every way of writing and with all signs, the arithmetic of a row operat
 		}),
 		{ numRuns: 300 }
 	);
+});
+
+test('in a dictionary what is put in works out: each equation, with the entering variable replaced, is the one that follows', () => {
+	const notation = completed({ layout: 'dictionary' });
+	const linear = (text: string) => {
+		const plain = text
+			.replaceAll('⁺', 'p')
+			.replaceAll('⁻', 'm')
+			.replaceAll("'", 'q')
+			.replaceAll('\u202f', '');
+		const { problem } = readStatement(`max goal = ${plain}\nr: y1 <= 1`);
+		const { terms, constant } = problem!.objective;
+		return JSON.stringify([
+			constant.toFraction(),
+			[...terms]
+				.filter(([, value]) => value.n !== 0n)
+				.map(([name, value]) => `${name} ${value.toFraction()}`)
+				.sort()
+		]);
+	};
+	const seen = { minus: 0, plus: 0 };
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(), (problem, seed) => {
+			const t = startTableau(standardForm(problem));
+			const places = t.basis.flatMap((_, row) =>
+				t.nonbasic.flatMap((__, position) => (cell(t, row, position) ? [{ row, position }] : []))
+			);
+			if (places.length === 0) return;
+			const { row, position } = places[seed % places.length];
+			const after = pivot(t, row, position);
+			const [solved, ...others] = expressing(t, after, choiceAt(t, row, position), notation).map(({ says }) =>
+				plainText(says, notation)
+			);
+			expect(solved).toContain(', solved for ');
+			for (const told of others) {
+				const [, replaced, now] = told.split(' = ');
+				expect(linear(replaced)).toBe(linear(now));
+				seen[/−[^(]*\([^(]*$/.test(replaced) ? 'minus' : 'plus'] += 1;
+			}
+		}),
+		{ numRuns: 300 }
+	);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(20);
 });
 
 const KILN = readStatement(
