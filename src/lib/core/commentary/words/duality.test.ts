@@ -1,0 +1,141 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { anyProblem } from '../../../../../tests/support/problems';
+import { solveLinear } from '../../answer/answer';
+import { fromPlan, pairsOf, weakBound } from '../../answer/complementary';
+import { dualTableau, twinCell } from '../../answer/complementary-bases';
+import { DUAL_FORMS, writtenDual } from '../../answer/dual-steps';
+import { compare, rational, toText, ZERO } from '../../number/rational';
+import { RELATION_SIGNS } from '../../problem/relation';
+import { readStatement } from '../../problem/statement/read';
+import { objectiveAt } from '../../problem/use';
+import { linear, plainText } from '../../sentence/sentence';
+import { columnValue, objectiveValue } from '../../tableau/tableau';
+import {
+	certificateSentence,
+	combinationSentences,
+	dualStepSentence,
+	fromPlanSentences,
+	gapSentence,
+	pairSentence,
+	twinSentence
+} from './duality';
+
+const last = (said: readonly Parameters<typeof plainText>[0][]) => plainText(said.at(-1)!);
+
+test('what is said of a row or column of the dual is what stands in it', () => {
+	const seen = new Set<string>();
+	fc.assert(
+		fc.property(anyProblem(), fc.constantFrom(...DUAL_FORMS), (problem, form) => {
+			const written = writtenDual(problem, form);
+			const { primal, dual } = written;
+			for (const step of written.steps) {
+				const said = plainText(dualStepSentence(written, step));
+				seen.add(step.kind);
+				if (step.kind === 'row') {
+					const { lower, upper } = dual.problem.variables.find(({ name }) => name === step.variable)!;
+					expect(said).toMatch(lower ? /So \S+ ≥ 0\.$/ : upper ? /So \S+ ≤ 0\.$/ : /So \S+ is free\.$/);
+					if (!lower && !upper) continue;
+					expect(said).toContain(` is ${RELATION_SIGNS[step.relation]} in a ${primal.objective.sense}imum: `);
+					expect(said.includes('having more of it')).toBe(step.relation === '<=');
+				} else if (step.kind === 'column') {
+					const row = dual.problem.constraints.find(({ name }) => name === step.variable)!;
+					const own = `${plainText(linear(row.terms))} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs).replace('-', '−')}.`;
+					expect(said.endsWith(own)).toBe(true);
+					const { lower, upper } = primal.variables.find(({ name }) => name === step.variable)!;
+					if (row.relation === '=') expect(said).toContain('may have either sign');
+					else if (lower && !upper && lower.equals(0)) expect(said).toMatch(/^As \S+ ≥ 0/);
+					else if (upper && !lower && upper.equals(0)) expect(said).toMatch(/^As \S+ ≤ 0/);
+				}
+			}
+		}),
+		{ numRuns: 300 }
+	);
+	expect([...seen].sort()).toEqual(['column', 'objective', 'row']);
+});
+
+test('a bound that is said holds, and a plan is said to be a best one, or not, as it is', () => {
+	const seen = { bound: 0, open: 0, best: 0, worse: 0 };
+	fc.assert(
+		fc.property(
+			anyProblem(),
+			fc.array(fc.integer({ min: -2, max: 3 }), { minLength: 4 }),
+			(problem, numbers) => {
+				const answer = solveLinear(problem);
+				const isMax = problem.objective.sense === 'max';
+				const tried = new Map(problem.constraints.map(({ name }, i) => [name, rational(numbers[i])]));
+				const bound = weakBound(problem, tried);
+				const said = last(combinationSentences(problem, tried, bound));
+				const told = /^So z [≤≥] (\S+) for every plan\.$/.exec(said);
+				expect(!!told).toBe(bound.bound !== null);
+				if (told) {
+					expect(said).toContain(isMax ? '≤' : '≥');
+					if (answer.objective)
+						expect(compare(answer.objective, bound.bound!) * (isMax ? 1 : -1)).toBeLessThanOrEqual(0);
+					seen.bound += 1;
+				} else seen.open += 1;
+				if (answer.status !== 'optimal' || !answer.duals) return;
+				for (const pair of pairsOf(problem, answer.solution!, answer.duals))
+					expect(plainText(pairSentence(problem, pair))).not.toMatch(/not both|not allow/);
+				expect(plainText(gapSentence(problem, answer.objective!, answer.objective!))).toContain('a best one');
+					for (const plan of [answer.solution!, new Map(problem.variables.map(({ name }) => [name, ZERO]))]) {
+					const end = last(fromPlanSentences(problem, fromPlan(problem, plan)));
+					const isBest = objectiveAt(problem, plan).equals(answer.objective!);
+					if (/prove that the plan is a best one/.test(end)) {
+						expect(isBest).toBe(true);
+						seen.best += 1;
+					} else if (/not a best one/.test(end)) {
+						expect(isBest).toBe(false);
+						seen.worse += 1;
+					}
+				}
+				}
+		),
+		{ numRuns: 600 }
+	);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(10);
+});
+
+test('the numbers of two last tableaux, a certificate and a pair that cannot stand read as a teacher says them', () => {
+	const problem = readStatement('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18').problem!;
+	const { tableau } = solveLinear(problem);
+	const written = writtenDual(problem, 'stated', 'y', 'kept');
+	const dual = dualTableau(tableau!, solveLinear(written.dual.problem).tableau!, written);
+	const said = (row: number | null, column: number | null) => {
+		const twin = twinCell(dual, { row, column })!;
+		return plainText(twinSentence(tableau!, dual.tableau, { row, column }, twin));
+	};
+	expect(said(null, null)).toBe(
+		`The value ${toText(objectiveValue(dual.tableau))} stands in both: neither can be better.`
+	);
+	const [x] = tableau!.form.columns.keys();
+	expect(said(x, null)).toContain(`x has the value ${toText(columnValue(tableau!, x))} in the plan`);
+	expect(said(null, tableau!.nonbasic[0])).toContain('in the dual it is the value of');
+	expect(said(x, tableau!.nonbasic[0])).toMatch(
+		/^Row x, column .+: in the dual row .+ Rows and columns have traded places\.$/
+	);
+	const none = readStatement('max z = x\na: x <= 1\nb: x >= 2').problem!;
+	expect(plainText(certificateSentence(none, solveLinear(none).certificate!))).toMatch(
+		/^There is no plan: .+ · a \+ .+ · b demands what no plan can give\./
+	);
+	const open = readStatement('min z = x - y\na: x >= 1').problem!;
+	expect(plainText(certificateSentence(open, solveLinear(open).certificate!))).toMatch(
+		/^z has no end: from any plan one can go on, y by \S+, and it gets smaller for ever\./
+	);
+	const plan = new Map([
+		['x', rational(1)],
+		['y', rational(1)]
+	]);
+	const duals = new Map(['a', 'b', 'c'].map((name) => [name, rational(1)]));
+	expect(
+		pairsOf(problem, plan, duals).map((pair) => plainText(pairSentence(problem, pair)))
+	).toMatchInlineSnapshot(`
+		[
+		  "a has 3 left and yet a dual value of 1: not both can stand at a best plan.",
+		  "b has 10 left and yet a dual value of 1: not both can stand at a best plan.",
+		  "c has 13 left and yet a dual value of 1: not both can stand at a best plan.",
+		  "x is 1 away from its bound though each unit changes z by −1: not both can stand at a best plan.",
+		  "y could still better z, by 1 for each unit: these dual values are not allowed.",
+		]
+	`);
+});
