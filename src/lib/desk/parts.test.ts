@@ -59,6 +59,15 @@ test('one line moved in several goes is one change, with the amount from which i
 	expect([construction.changed, document.held]).toEqual([null, false]);
 });
 
+test('the class does not see the values at corners before they are asked for', () => {
+	const { reveal } = open();
+	expect([reveal.conceals('values'), reveal.conceals('cells'), reveal.conceals('advice')]).toEqual([
+		true,
+		false,
+		false
+	]);
+});
+
 test('a pinned step is looked at from its own way; when its branch is gone, the steps before the present one are', () => {
 	const { document, pinned, session } = open();
 	expect([session.inRegion, pinned.isOn]).toEqual([true, false]);
@@ -101,6 +110,12 @@ test('two numbers are taken in the hand side by side; taking the second as the f
 	expect([sensitivity.varied, sensitivity.other]).toEqual([{ rhs: 'shelf' }, { rhs: 'clay' }]);
 	sensitivity.take({ rhs: 'clay' });
 	expect([sensitivity.varied, sensitivity.other]).toEqual([{ rhs: 'clay' }, { rhs: 'shelf' }]);
+	// nothing is tried at first: all dual values are 0
+	expect([...sensitivity.tried!.duals].map(([name, value]) => `${name} ${value.toFraction()}`)).toEqual([
+		'shelf 0',
+		'kiln 0',
+		'clay 0'
+	]);
 	sensitivity.move(rational(20));
 	expect([sensitivity.value?.equals(20), sensitivity.secondValue?.equals(4)]).toEqual([true, true]);
 	sensitivity.take({ objective: 'cups' });

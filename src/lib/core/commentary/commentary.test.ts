@@ -9,6 +9,7 @@ import { offers, perform, tell } from '../move/kinds';
 import { stated, type Position } from '../position/position';
 import { choiceOf, pivotMove } from '../move/pivot';
 import type { Move, Way } from '../move/types';
+import { completed, type Notation } from '../notation/notation';
 import { isZero, rational, ZERO, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { evaluate, type Plan, type Problem } from '../problem/types';
@@ -66,6 +67,16 @@ class Worked {
 			.map((remark) => `${plainText(remark.heading)}: ${paragraphText(remark)}`)
 			.join('\n');
 	}
+}
+
+/** What a start is told to be, in a notation. */
+function begunWith(text: string, way: Way) {
+	const root = stated(readStatement(text).problem!);
+	const move: Move = { kind: 'begin', way, equalities: 'one-row' };
+	const result = perform(root, move);
+	if (!result.ok) throw new Error(result.why.code);
+	const told = remarkWords(tell(root, move, result.position));
+	return (own: Partial<Notation>) => paragraphText(told, completed(own));
 }
 
 const POTS =
@@ -171,6 +182,11 @@ test('phase one: the derived row, its end, and the second phase', () => {
 test('big M, the dual simplex method, repairs, and a start by hand', () => {
 	const big = new Worked(MIXED, 'big-m');
 	expect(big.told).toContain('Each artificial variable costs M');
+	const one = begunWith('min z = x\na: x >= 2', 'big-m');
+	expect(one({})).toContain(
+		'The artificial variable costs M, a number larger than any other: −M(a1) is added to −z, which is maximised.'
+	);
+	expect(one({ minimum: 'minimised' })).toContain('M(a1) is added to z, which is minimised.');
 	expect(big.next().told).toContain('each unit lowers the artificial variables by 2 in all');
 	const dual = new Worked('min z = 2 x + 3 y\na: x + y >= 4\nb: x + 3 y >= 6');
 	expect(dual.next().told).toMatch(
