@@ -78,7 +78,7 @@ test('a bound that is said holds, and a plan is said to be a best one, or not, a
 				for (const pair of pairsOf(problem, answer.solution!, answer.duals))
 					expect(plainText(pairSentence(problem, pair))).not.toMatch(/not both|not allow/);
 				expect(plainText(gapSentence(problem, answer.objective!, answer.objective!))).toContain('a best one');
-					for (const plan of [answer.solution!, new Map(problem.variables.map(({ name }) => [name, ZERO]))]) {
+				for (const plan of [answer.solution!, new Map(problem.variables.map(({ name }) => [name, ZERO]))]) {
 					const end = last(fromPlanSentences(problem, fromPlan(problem, plan)));
 					const isBest = objectiveAt(problem, plan).equals(answer.objective!);
 					if (/prove that the plan is a best one/.test(end)) {
@@ -89,7 +89,7 @@ test('a bound that is said holds, and a plan is said to be a best one, or not, a
 						seen.worse += 1;
 					}
 				}
-				}
+			}
 		),
 		{ numRuns: 600 }
 	);
@@ -127,9 +127,8 @@ test('the numbers of two last tableaux, a certificate and a pair that cannot sta
 		['y', rational(1)]
 	]);
 	const duals = new Map(['a', 'b', 'c'].map((name) => [name, rational(1)]));
-	expect(
-		pairsOf(problem, plan, duals).map((pair) => plainText(pairSentence(problem, pair)))
-	).toMatchInlineSnapshot(`
+	expect(pairsOf(problem, plan, duals).map((pair) => plainText(pairSentence(problem, pair))))
+		.toMatchInlineSnapshot(`
 		[
 		  "a has 3 left and yet a dual value of 1: not both can stand at a best plan.",
 		  "b has 10 left and yet a dual value of 1: not both can stand at a best plan.",
