@@ -1,6 +1,6 @@
 import { isZero } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { rayAt } from '../tableau/rise';
+import { rayAt, riseOf } from '../tableau/rise';
 import { cost, type Tableau } from '../tableau/tableau';
 
 /** Whether a column is the slack of one half of an equality written as two inequalities: it is always zero, so it limits nothing. */
@@ -25,3 +25,10 @@ export const tiedColumns = (t: Tableau): number[] =>
 			isZero(cost(t, OBJECTIVE, column)) &&
 			[...rayAt(t, position).values()].some((value) => !isZero(value))
 	);
+
+/** A column among some that can rise at all as far as the ratio test goes; undefined where each step has length 0. */
+export const risingAmong = (t: Tableau, columns: readonly number[]): number | undefined =>
+	columns.find((column) => {
+		const { limit } = riseOf(t, column);
+		return limit === null || !isZero(limit);
+	});

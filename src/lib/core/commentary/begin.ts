@@ -21,8 +21,6 @@ import { placeOf } from './place';
 
 /** What is found of a start, of a basis that was chosen, of artificial variables, of another part of a method, and of a problem that changed. */
 
-const basicColumns = (t: Tableau, rows: readonly number[]) => rows.map((row) => columnOf(t, t.basis[row]));
-
 /** The basic variables that are negative; nothing where none is. */
 function negatives(t: Tableau): BeginFinding[] {
 	const rows = negativeRows(t);
@@ -31,8 +29,9 @@ function negatives(t: Tableau): BeginFinding[] {
 
 /** What is basic at the start. */
 function basisFound(t: Tableau): BeginFinding[] {
-	const kinds = new Set(t.basis.map((column) => columnOf(t, column).kind));
-	const artificial = basicColumns(t, [...t.basis.keys()]).filter(({ kind }) => kind === 'artificial');
+	const basic = t.basis.map((column) => columnOf(t, column));
+	const kinds = new Set(basic.map(({ kind }) => kind));
+	const artificial = basic.filter(({ kind }) => kind === 'artificial');
 	const vacant = vacantRows(t);
 	const found: BeginFinding[] = [];
 	if (kinds.size === 1 && kinds.has('slack')) found.push({ code: 'slacks-basic' });
@@ -51,7 +50,7 @@ function goalFound(t: Tableau, goal: Goal): BeginFinding[] {
 	if (rows.length === 0) return [];
 	const { objective } = t.form.problem;
 	return [
-		{ code: 'artificial-goal', goal, objective, artificials: basicColumns(t, rows) },
+		{ code: 'artificial-goal', goal, objective, artificials: rows.map((row) => columnOf(t, t.basis[row])) },
 		{ code: 'goal-row', t, goal, rows }
 	];
 }

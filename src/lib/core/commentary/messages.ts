@@ -10,7 +10,7 @@ import { BEST, BUILD, buildHeading } from './words/picture';
 import { PIVOTS } from './words/pivot';
 import { PLACES } from './words/place';
 import { PREVIEWS } from './words/preview';
-import { STEP_ANSWERS, STEP_QUESTIONS, trialWords } from './words/reason';
+import { STEP_ANSWERS, STEP_QUESTIONS, trialOf } from './words/reason';
 import { STANDS } from './words/stand';
 import { WHOLE_ANSWERS, WHOLE_QUESTIONS } from './words/whole-reason';
 import { WHOLE } from './words/whole';
@@ -97,12 +97,9 @@ export interface ReasonWords {
 }
 
 /** Why a rule is as it is, in words. */
-export function reasonWords(reason: Reason): ReasonWords {
-	const says = 'trial' in reason ? trialWords(reason) : null;
-	return {
-		code: reason.code,
-		question: words(QUESTIONS, reason, undefined),
-		answer: words(ANSWERS, reason, undefined),
-		trial: says && 'trial' in reason && reason.trial ? { ...reason.trial, says } : null
-	};
-}
+export const reasonWords = (reason: Reason): ReasonWords => ({
+	code: reason.code,
+	question: words(QUESTIONS, reason, undefined),
+	answer: words(ANSWERS, reason, undefined),
+	trial: trialOf(reason)
+});

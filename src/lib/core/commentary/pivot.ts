@@ -1,6 +1,7 @@
 import { isDualFeasible, leavingFinding } from '../method/dual';
 import type { Finding } from '../method/findings';
 import { judge, type Judgement } from '../method/hand';
+import { repairFinding } from '../method/repair';
 import { enteringFinding, goalsOf } from '../method/primal';
 import type { RuleName } from '../method/rule';
 import { ruleNamed } from '../method/rule';
@@ -76,9 +77,7 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): RemarkFind
 		return [{ code: 'left-because', t, choice, because }, ...ratios, { code: 'entered-after', t, choice }];
 	}
 	if (part === 'repair') {
-		const negative = [...t.basis.keys()].filter((row) => rhsCell(t, row) < 0);
-		const target = negative.length ? negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a)) : null;
-		const because: Finding | null = target !== null && rule ? { code: 'repairs', row: target } : null;
+		const because = rule && repairFinding(t);
 		return [{ code: 'entered-to-repair', t, choice, because }, ...ratios, { code: 'left', t, choice }];
 	}
 	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;

@@ -1,6 +1,6 @@
 import { affineColumns } from '../form/affine';
 import { compare, isZero, ONE, ZERO } from '../number/rational';
-import { effectiveBounds, isFeasible, type Plan, type Problem } from '../problem/types';
+import { effectiveBounds, type Plan, type Problem } from '../problem/types';
 import { bindsAt, brokenAt } from '../problem/use';
 import { columnValue, readPlan, type Tableau } from '../tableau/tableau';
 import type { PlaceFinding, TightLine } from './findings';
@@ -47,7 +47,7 @@ function crossing(lines: readonly TightLine[], [x, y]: readonly string[]): boole
 export function placeOf(t: Tableau): PlaceFinding {
 	const { problem } = t.form;
 	const plan = readPlan(t);
-	const broken = isFeasible(problem, plan) ? [] : brokenAt(problem, plan);
+	const broken = brokenAt(problem, plan);
 	if (problem.variables.length !== 2) return { code: 'plan-now', t, broken };
 	const names = problem.variables.map(({ name }) => name);
 	const own = tightLines(problem, plan);

@@ -1,8 +1,7 @@
 import { judge } from '../method/hand';
 import { goalsOf } from '../method/primal';
 import type { Choice, Work } from '../method/types';
-import { sign } from '../number/rational';
-import { ratios } from '../tableau/ratio';
+import { negativeRows, ratios } from '../tableau/ratio';
 import {
 	columnOf,
 	entryAt,
@@ -26,10 +25,10 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 	const { after, smallerRatio: smaller } = judged;
 	const ratio = rhs(t, choice.row).div(entryAt(t, choice.row, choice.position));
 	const { problem } = t.form;
-	const negative = after.basis.flatMap((column, row) => {
-		const value = rhs(after, row);
-		return sign(value) < 0 ? [{ column: columnOf(after, column), value }] : [];
-	});
+	const negative = negativeRows(after).map((row) => ({
+		column: columnOf(after, after.basis[row]),
+		value: rhs(after, row)
+	}));
 	const allowed: PreviewFinding = isPrimalFeasible(after)
 		? { code: 'none-would-be-negative' }
 		: { code: 'would-be-negative', negative, inRegion: isInRegion(after) };

@@ -49,7 +49,6 @@ export type StepReason =
 			readonly larger: number | null;
 			readonly at: Rational;
 			readonly amount: Rational;
-			readonly trial: Trial | null;
 	  }
 	| {
 			readonly code: 'next-degenerate';
@@ -67,7 +66,6 @@ export type StepReason =
 			readonly position: number;
 			readonly ratio: Rational;
 			readonly dearer: { readonly position: number; readonly ratio: Rational } | null;
-			readonly trial: Trial | null;
 	  }
 	| { readonly code: 'best'; readonly t: Tableau; readonly equation: ObjectiveEquation }
 	| { readonly code: 'best-at-corner'; readonly objective: Objective }

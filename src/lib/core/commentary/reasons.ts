@@ -1,11 +1,10 @@
 import { dualValues } from '../answer/multipliers';
-import { tiedColumns } from '../answer/ties';
+import { risingAmong, tiedColumns } from '../answer/ties';
 import type { Decision, Work } from '../method/types';
 import { isInteger, isZero, sign, ZERO } from '../number/rational';
 import type { Position } from '../position/position';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { negativeRows, tightestRows } from '../tableau/ratio';
-import { riseOf } from '../tableau/rise';
 import { cost, entryAt, isArtificial, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
 import type { ObjectiveEquation, StepReason } from './reason-findings';
 import { startReasons } from './start-reasons';
@@ -44,8 +43,7 @@ function smallestRatio(t: Tableau, row: number, position: number, falling: reado
 		.sort((a, b) => ratio(a).compare(ratio(b)));
 	const at = larger === null ? limit.add(1) : ratio(larger);
 	const amount = rhs(t, row).sub(entryAt(t, row, position).mul(at));
-	const trial = larger === null ? null : { row: larger, position };
-	return { code: 'smallest-ratio', t, row, position, limit, larger, at, amount, trial };
+	return { code: 'smallest-ratio', t, row, position, limit, larger, at, amount };
 }
 
 /** Reasons for a pivot of the primal method: the column, the row, and what a larger ratio would do. */
@@ -73,10 +71,9 @@ function dualReasons(t: Tableau, row: number, position: number): StepReason[] {
 			? [{ position: k, ratio: ratioAt(k) }]
 			: []
 	);
-	const trial = dearer && { row, position: dearer.position };
 	return [
 		{ code: 'row-first', t, row },
-		{ code: 'dual-ratio', t, row, position, ratio, dearer, trial }
+		{ code: 'dual-ratio', t, row, position, ratio, dearer }
 	];
 }
 
@@ -87,10 +84,7 @@ function optimalReasons(t: Tableau): StepReason[] {
 	const duals = dualValues(t);
 	const worth = (name: string) => duals.get(name) ?? ZERO;
 	const binding = constraints.find(({ name }) => !isZero(worth(name)));
-	const rising = tied.find((column) => {
-		const { limit } = riseOf(t, column);
-		return limit === null || !isZero(limit);
-	});
+	const rising = risingAmong(t, tied);
 	return [
 		{ code: 'best', t, equation: objectiveIn(t) },
 		{ code: 'best-at-corner', objective },

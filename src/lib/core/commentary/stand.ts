@@ -1,6 +1,6 @@
 import { certify } from '../answer/certificate';
 import { standingProblem } from '../answer/multipliers';
-import { tiedColumns } from '../answer/ties';
+import { risingAmong, tiedColumns } from '../answer/ties';
 import { isOfBranch } from '../problem/column-id';
 import { goalsOf } from '../method/primal';
 import { improvingPositions } from '../method/rules';
@@ -9,7 +9,6 @@ import { isZero } from '../number/rational';
 import type { Position } from '../position/position';
 import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
-import { riseOf } from '../tableau/rise';
 import { columnOf, isInRegion, readPlan, type Tableau } from '../tableau/tableau';
 import type { Remark, StandFinding } from './findings';
 
@@ -28,10 +27,7 @@ function optimalRemark(t: Tableau): Remark {
 		.filter(({ name, domain }) => domain !== 'continuous' && plan.get(name)!.d !== 1n)
 		.map(({ name }) => name);
 	const tied = tiedColumns(t);
-	const moves = tied.some((column) => {
-		const { limit } = riseOf(t, column);
-		return limit === null || !isZero(limit);
-	});
+	const moves = risingAmong(t, tied) !== undefined;
 	const columns = tied.map((column) => columnOf(t, column));
 	return {
 		tone: 'conclusion',

@@ -1,4 +1,4 @@
-import type { CombineFault } from '../integer/combined';
+import type { Combined, CombineFault } from '../integer/combined';
 import type { Cut } from '../integer/cut';
 import type { Stated } from '../form/affine';
 import type { Column } from '../form/types';
@@ -31,11 +31,11 @@ export type WholeFinding =
 	| {
 			readonly code: 'rows-added';
 			readonly multipliers: ReadonlyMap<string, Rational>;
-			readonly sum: LessOrEqual;
+			readonly sum: Combined['sum'];
 	  }
-	| { readonly code: 'coefficients-rounded'; readonly cut: LessOrEqual }
+	| { readonly code: 'coefficients-rounded'; readonly cut: Combined['sum'] }
 	| { readonly code: 'rhs-whole-already' }
-	| { readonly code: 'rhs-rounded'; readonly cut: LessOrEqual }
+	| { readonly code: 'rhs-rounded'; readonly cut: Combined['sum'] }
 	| { readonly code: 'cannot-compose'; readonly fault: CombineFault }
 	/** cuts that left, by number; `stays` where the point stays the best of the relaxation without them */
 	| { readonly code: 'cuts-not-binding'; readonly numbers: readonly number[]; readonly stays: boolean }
@@ -45,12 +45,6 @@ export type WholeFinding =
 	| { readonly code: 'bounds-implied'; readonly bounds: readonly Omit<RoundedBound, 'from'>[] }
 	| { readonly code: 'measured-from-whole' }
 	| { readonly code: 'bounds-whole-already' };
-
-/** `Σ terms ≤ rhs` */
-interface LessOrEqual {
-	readonly terms: Terms;
-	readonly rhs: Rational;
-}
 
 /** A column as a sum of the author’s variables. */
 export interface InVariables {

@@ -13,8 +13,6 @@ export type Finding =
 			readonly goal: Goal;
 			readonly column: number;
 			readonly moves: boolean;
-			/** columns in which M stands: where the objective decides they are not compared, since M comes first */
-			readonly withM: readonly number[];
 	  }
 	/** the first negative basic variable (Bland), or the most negative one, leaves */
 	| { readonly code: 'dual-leaves'; readonly row: number; readonly isFirst: boolean }

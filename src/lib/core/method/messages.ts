@@ -14,10 +14,10 @@ import {
 	type Sentence
 } from '../sentence/sentence';
 import { goalFactor, improvingSign, type Notation } from '../notation/notation';
-import type { Rational } from '../number/rational';
+import { isZero, type Rational } from '../number/rational';
 import { isBound } from '../problem/row-owner';
-import { OBJECTIVE, type Goal } from '../tableau/goal';
-import { columnOf, rhs, type Tableau } from '../tableau/tableau';
+import { BIG_M, OBJECTIVE, type Goal } from '../tableau/goal';
+import { columnOf, cost, hasGoal, rhs, type Tableau } from '../tableau/tableau';
 import type { Finding, StartFinding } from './findings';
 import type { EnteringRule } from './rule';
 
@@ -32,12 +32,19 @@ const improving = (t: Tableau, goal: Goal): Sentence =>
 const writtenSign = (t: Tableau, goal: Goal, notation: Notation) =>
 	improvingSign(notation, goal, t.form.problem.objective.sense);
 
+/** Columns in which M stands: where the objective decides they are not compared, since M comes first. */
+const columnsWithM = (t: Tableau, goal: Goal): number[] =>
+	goal.kind === 'objective' && hasGoal(t, BIG_M)
+		? t.nonbasic.filter((column) => !t.barred.has(column) && !isZero(cost(t, BIG_M, column)))
+		: [];
+
 /** Why a rule takes a column. */
-function entersBy(t: Tableau, { rule, goal, column, moves, withM }: OfCode<Finding, 'enters-by'>): Sentence {
+function entersBy(t: Tableau, { rule, goal, column, moves }: OfCode<Finding, 'enters-by'>): Sentence {
 	const row = goalOf(t, goal);
 	const ofM = goal.kind === 'big-m' ? say` coefficient of M` : NOTHING_SAID;
 	const objective = goal.kind === 'big-m' ? goalOf(t, OBJECTIVE) : row;
 	const cell = { row: goal, column } as const;
+	const withM = columnsWithM(t, goal);
 	const most = byNotation(signsOf(goal), (notation) =>
 		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation), beside: withM })
 	);
@@ -98,7 +105,7 @@ export function columnRatios(
 }
 
 /** The claim that no entry of a row or column has a sign, which in a dictionary is written as the other. */
-const noneIn = (
+export const noneIn = (
 	t: Tableau,
 	of: { readonly row: number } | { readonly column: number },
 	sign: 'negative' | 'positive'
@@ -135,7 +142,8 @@ const rowOf = (t: Tableau, row: number): Sentence => {
 	const { owner } = t.form.rows[row];
 	return isBound(owner) ? say`of the bound of ${owner.name}` : say`${{ constraint: owner.name }}`;
 };
-const amounts = (t: Tableau, rows: readonly number[]): Sentence =>
+/** The basic variables of some rows with their amounts. */
+export const amounts = (t: Tableau, rows: readonly number[]): Sentence =>
 	joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`));
 
 const FINDINGS: Catalogue<Finding, Tableau> = {

@@ -1,8 +1,7 @@
-import { isZero } from '../number/rational';
-import { BIG_M, OBJECTIVE, type Goal } from '../tableau/goal';
+import { OBJECTIVE, type Goal } from '../tableau/goal';
 import { fillingPosition, mustVanish, openVacancies } from '../tableau/vacancy';
 import { negativeRows } from '../tableau/ratio';
-import { cell, cost, goalRow, hasGoal, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
+import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
 import { choiceAt, enteringPosition, leavingRow, moves, type Goals } from './rules';
 import type { Finding } from './findings';
 import type { Choice, Decision, Part, Work } from './types';
@@ -96,11 +95,7 @@ export const enteringFinding = (t: Tableau, choice: Choice, goal: Goal, rule: Ru
 	rule: rule.entering,
 	goal,
 	column: choice.entering,
-	moves: moves(t, choice),
-	withM:
-		goal.kind === 'objective' && hasGoal(t, BIG_M)
-			? t.nonbasic.filter((column) => !t.barred.has(column) && !isZero(cost(t, BIG_M, column)))
-			: []
+	moves: moves(t, choice)
 });
 
 const decidingGoal = (t: Tableau, position: number, goals: Goals) =>

@@ -1,6 +1,8 @@
 import { compareProducts } from '../tableau/kernel';
 import { negativeRows, sameSign } from '../tableau/ratio';
 import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
+import type { OfCode } from '../sentence/catalogue';
+import type { Finding } from './findings';
 import { contradiction, rowTrouble } from './primal';
 import { fillingPosition } from '../tableau/vacancy';
 import { choiceAt, firstNegative } from './rules';
@@ -42,6 +44,13 @@ function unmetRow(t: Tableau): number | null {
 	return row < 0 ? null : row;
 }
 
+/** Why a row is worked on: the first negative basic variable is raised; null where none is negative. */
+export function repairFinding(t: Tableau): OfCode<Finding, 'repairs'> | null {
+	const [first, ...rest] = negativeRows(t);
+	if (first === undefined) return null;
+	return { code: 'repairs', row: rest.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a), first) };
+}
+
 /**
  * Removes negative right-hand sides by plain pivots, without artificial variables: take the first negative basic variable, a
  * negative entry in its row, and the least ratio over all rows. Rows that are right stay right and no other becomes wrong, so the same
@@ -57,14 +66,13 @@ export function decideRepair({ tableau: t }: Work, rule: Rule): Decision {
 		};
 	const trouble = rowTrouble(t);
 	if (trouble) return trouble;
-	const negative = negativeRows(t);
-	if (negative.length === 0) return { kind: 'hand-over', to: 'primal', because: [{ code: 'repaired' }] };
-	const row = negative.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
-	const position = repairPosition(t, row, rule);
-	if (position === null) return contradiction(t, row);
+	const found = repairFinding(t);
+	if (!found) return { kind: 'hand-over', to: 'primal', because: [{ code: 'repaired' }] };
+	const position = repairPosition(t, found.row, rule);
+	if (position === null) return contradiction(t, found.row);
 	return {
 		kind: 'pivot',
 		choice: choiceAt(t, repairRow(t, position), position),
-		because: [{ code: 'repairs', row }]
+		because: [found]
 	};
 }

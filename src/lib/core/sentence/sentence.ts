@@ -251,6 +251,13 @@ export function signed(terms: readonly { says: Sentence; value: Rational }[]): S
 	});
 }
 
+/** ` + 2 x − y` from named terms, after something. */
+export const signedAfter = (terms: readonly { says: Sentence; value: Rational }[]): Sentence =>
+	terms.flatMap(({ says, value }) => {
+		const size = value.abs();
+		return say` ${sign(value) < 0 ? '−' : '+'} ${size.equals(1) ? says : say`${size} ${says}`}`;
+	});
+
 /** `2 bowls − vases` from terms by the names of variables. */
 export const linear = (terms: Terms): Sentence =>
 	signed([...terms].map(([name, value]) => ({ says: say`${name}`, value })));

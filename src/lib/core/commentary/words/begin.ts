@@ -1,4 +1,5 @@
 import { goalName, valueFactor, type Notation } from '../../notation/notation';
+import { amounts } from '../../method/messages';
 import type { Objective } from '../../problem/types';
 import type { Catalogue } from '../../sentence/catalogue';
 import {
@@ -11,14 +12,11 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import { OBJECTIVE } from '../../tableau/goal';
-import { columnOf, rhs, type Tableau } from '../../tableau/tableau';
+import type { Tableau } from '../../tableau/tableau';
 import type { BeginFinding } from '../findings';
 import { goalRowSentence, goalSentence } from './goals';
 
 /** The words of starts, chosen bases, artificial variables, parts of methods and changes of the problem. */
-
-const amounts = (t: Tableau, rows: readonly number[]): Sentence =>
-	joined(rows.map((row) => say`${columnOf(t, t.basis[row])} = ${rhs(t, row)}`));
 
 const rowOf = (objective: Objective): Sentence => say`row ${{ goal: OBJECTIVE, objective }}`;
 const improving = (objective: Objective) => ({ sign: 'improving', goal: OBJECTIVE, objective }) as const;

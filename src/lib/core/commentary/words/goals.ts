@@ -15,9 +15,7 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 
-/** An objective row by its name. */
-export const rowOfGoal = (t: Tableau, goal: Goal): Sentence =>
-	say`row ${{ goal, objective: t.form.problem.objective }}`;
+/** The words of the goals of artificial variables, and of how their rows arise. */
 
 const MOST_COLUMNS = 8;
 

@@ -1,8 +1,7 @@
-import { sign } from '../../number/rational';
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
-import { joined, say, signed, type Sentence } from '../../sentence/sentence';
+import { joined, say, signedAfter, type Sentence } from '../../sentence/sentence';
 import { columnOf, entryAt, rhs, type Tableau } from '../../tableau/tableau';
-import type { ObjectiveEquation, StepReason } from '../reason-findings';
+import type { ObjectiveEquation, Reason, StepReason, Trial } from '../reason-findings';
 
 /** The words of reasons at a tableau. They quote equations in variables, so that they are the same in every notation. */
 
@@ -17,24 +16,15 @@ const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? 'raise' : 'lowe
 /** `z = 36 − 3 s2` */
 function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sentence {
 	const about = objectiveOf(t).name;
-	const shown = [...terms].slice(0, MOST_TERMS);
-	if (shown.length === 0) return say`${about} = ${value}`;
-	const [[first, size], ...others] = shown;
-	const rest = others.map(([column, own]) =>
-		sign(own) < 0
-			? say` − ${signed([{ says: name(t, column), value: own.abs() }])}`
-			: say` + ${signed([{ says: name(t, column), value: own }])}`
-	);
-	const lead = say`${sign(size) < 0 ? '−' : '+'} ${signed([{ says: name(t, first), value: size.abs() }])}`;
+	const shown = [...terms].slice(0, MOST_TERMS).map(([column, value]) => ({ says: name(t, column), value }));
 	const more = terms.size > MOST_TERMS ? ' and more such terms' : '';
-	return say`${about} = ${value} ${lead}${rest.flat()}${more}`;
+	return say`${about} = ${value}${signedAfter(shown)}${more}`;
 }
 
 /** `s1 = 100 − 4 vases`: a row as the column at a position rises alone. */
 const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
-	const entry = entryAt(t, row, position);
-	const times = entry.abs().equals(1) ? say`` : say`${entry.abs()} `;
-	return say`${name(t, t.basis[row])} = ${rhs(t, row)} ${sign(entry) > 0 ? '−' : '+'} ${times}${name(t, t.nonbasic[position])}`;
+	const term = { says: name(t, t.nonbasic[position]), value: entryAt(t, row, position).neg() };
+	return say`${name(t, t.basis[row])} = ${rhs(t, row)}${signedAfter([term])}`;
 };
 const rowEquations = (t: Tableau, rows: readonly number[], position: number): Sentence =>
 	joined(rows.slice(0, 3).map((row) => rowEquation(t, row, position)));
@@ -157,11 +147,16 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	}
 };
 
-/** The wrong choice that a reason offers to be played out, in words. */
-export function trialWords(found: StepReason): Sentence | null {
-	if (found.code === 'smallest-ratio' && found.larger !== null)
-		return say`Take ${name(found.t, found.t.basis[found.larger])} out all the same`;
-	if (found.code === 'dual-ratio' && found.dearer)
-		return say`Take ${name(found.t, found.t.nonbasic[found.dearer.position])} all the same`;
+/** The wrong choice that a reason offers to be played out, in words; null where it offers none. */
+export function trialOf(found: Reason): (Trial & { readonly says: Sentence }) | null {
+	if (found.code === 'smallest-ratio' && found.larger !== null) {
+		const { t, larger: row, position } = found;
+		return { row, position, says: say`Take ${name(t, t.basis[row])} out all the same` };
+	}
+	if (found.code === 'dual-ratio' && found.dearer) {
+		const { t, row, dearer } = found;
+		const { position } = dearer;
+		return { row, position, says: say`Take ${name(t, t.nonbasic[position])} all the same` };
+	}
 	return null;
 }

@@ -1,11 +1,10 @@
 import { greatest, summedRows } from '../../answer/check';
 import type { Multipliers } from '../../answer/multipliers';
-import { findingWords } from '../../method/messages';
+import { findingWords, noneIn } from '../../method/messages';
 import { isZero, sign } from '../../number/rational';
 import { withoutZeros, type Problem } from '../../problem/types';
 import type { Catalogue } from '../../sentence/catalogue';
 import {
-	byLayout,
 	claim,
 	entrySign,
 	isOrAre,
@@ -80,10 +79,7 @@ export const STANDS: Catalogue<StandFinding> = {
 		say`${joined(variables.map((name) => say`${name}`))} should be whole; this is the relaxation’s best plan, and the whole-number optimum can be no better.`,
 	'rises-for-ever': ({ t, position }) => {
 		const column = t.nonbasic[position];
-		return say`${columnOf(t, column)} can rise without end: no entry of its column is ${entrySign('positive')}, so no row limits it.${byLayout(
-			claim({ is: 'none', t, of: { column }, sign: 'positive' }),
-			claim({ is: 'none', t, of: { column }, sign: 'negative' })
-		)}`;
+		return say`${columnOf(t, column)} can rise without end: no entry of its column is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`;
 	},
 	'direction-improves': ({ t, position }) => {
 		const column = t.nonbasic[position];

@@ -4,7 +4,15 @@ import { isInteger, isZero, ONE, sign, type Rational } from '../../number/ration
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Terms } from '../../problem/types';
 import type { Catalogue } from '../../sentence/catalogue';
-import { joined, linear, NOTHING_SAID, say, signed, type Sentence } from '../../sentence/sentence';
+import {
+	joined,
+	linear,
+	NOTHING_SAID,
+	say,
+	signed,
+	signedAfter,
+	type Sentence
+} from '../../sentence/sentence';
 import type { Tableau } from '../../tableau/tableau';
 import type { CutRow, InVariables, WholeFinding } from '../whole-findings';
 import { quantity } from './plan';
@@ -18,12 +26,8 @@ interface Term {
 
 const written = (terms: readonly Term[]): Term[] => terms.filter(({ value }) => !isZero(value));
 
-/** ` + 2 s1 − s2` after something. */
-const plus = (terms: readonly Term[]): Sentence =>
-	written(terms).flatMap(({ says, value }) => {
-		const size = value.abs();
-		return say` ${sign(value) < 0 ? '−' : '+'} ${size.equals(1) ? says : say`${size} ${says}`}`;
-	});
+/** ` + 2 s1 − s2` after something, without terms that are 0. */
+const plus = (terms: readonly Term[]): Sentence => signedAfter(written(terms));
 const minus = (terms: readonly Term[]): Sentence =>
 	plus(terms.map((term) => ({ ...term, value: term.value.neg() })));
 
