@@ -2,6 +2,23 @@ import adapterNode from '@sveltejs/adapter-node';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 import { finishServer } from './scripts/server-bundle.mjs';
 
+/** the content security policy of pages and files */
+const POLICY = {
+	'default-src': ['none'],
+	'script-src': ['self'],
+	// KaTeX and Svelte position with style attributes; no style comes from a user's text
+	'style-src': ['self', 'unsafe-inline'],
+	'img-src': ['self', 'data:', 'blob:'],
+	'font-src': ['self', 'data:'],
+	'connect-src': ['self'],
+	'worker-src': ['self', 'blob:'],
+	'manifest-src': ['self'],
+	'base-uri': ['none'],
+	'form-action': ['none'],
+	'frame-ancestors': ['none'],
+	'object-src': ['none']
+};
+
 /** adapter-node, and beside its server the bundle of the worker threads. */
 function adapter() {
 	const node = adapterNode({ out: 'build' });
@@ -9,7 +26,7 @@ function adapter() {
 		...node,
 		async adapt(builder) {
 			await node.adapt(builder);
-			await finishServer('build');
+			await finishServer('build', POLICY);
 		}
 	};
 }
@@ -26,21 +43,7 @@ export default {
 		csrf: { trustedOrigins: ['*'] },
 		csp: {
 			mode: 'auto',
-			directives: {
-				'default-src': ['none'],
-				'script-src': ['self'],
-				// KaTeX and Svelte position with style attributes; no style comes from a user's text
-				'style-src': ['self', 'unsafe-inline'],
-				'img-src': ['self', 'data:', 'blob:'],
-				'font-src': ['self', 'data:'],
-				'connect-src': ['self'],
-				'worker-src': ['self', 'blob:'],
-				'manifest-src': ['self'],
-				'base-uri': ['none'],
-				'form-action': ['none'],
-				'frame-ancestors': ['none'],
-				'object-src': ['none']
-			}
+			directives: POLICY
 		}
 	}
 };

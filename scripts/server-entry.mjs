@@ -1,26 +1,57 @@
 // The server's entry, copied to build/index.js: adapter-node's handler behind limits that hold for every connection, and headers that go with
 // every answer, files included.
-import { createServer } from 'node:http';
-import { handler } from './handler.js';
 import { existsSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { HEADERS, MOST_BYTES, MOST_DRAINED, NO_SUCH_FILE, NO_SUCH_METHOD, TOO_LARGE } from './headers.js';
+import { handler } from './handler.js';
+import {
+	BAD_PATH,
+	CLOSING,
+	HEADERS,
+	MOST_BYTES,
+	MOST_DRAINED,
+	NO_SUCH_FILE,
+	NO_SUCH_METHOD,
+	OWN_ERROR,
+	TOO_LARGE
+} from './headers.js';
+import policy from './policy.js';
 
 const port = Number(process.env.PORT ?? 3000);
 const host = process.env.HOST ?? '0.0.0.0';
 const MOST_CONNECTIONS = 256;
+const CLIENT = fileURLToPath(new URL('client', import.meta.url));
+/** milliseconds that work under way may still take once the server is told to end */
+const graceSeconds = Number(process.env.GRACE_SECONDS ?? 10);
+const GRACE = (Number.isFinite(graceSeconds) && graceSeconds >= 0 ? graceSeconds : 10) * 1000;
+
+/** Answers with a problem document (RFC 9457); nothing where an answer has begun. */
+function refuse(response, status, body, headers = {}) {
+	if (response.headersSent) return void response.destroy();
+	response.writeHead(status, {
+		'content-type': 'application/problem+json',
+		'cache-control': 'no-store',
+		...headers
+	});
+	response.end(body);
+}
+
+/** The path of a request, decoded; null where it is malformed. Absolute URLs are not for this server. */
+function pathOf(request) {
+	try {
+		const path = decodeURIComponent(request.url.split('?', 1)[0]);
+		return path.startsWith('/') && !path.includes('\0') ? path : null;
+	} catch {
+		return null;
+	}
+}
 
 /** Reads a body to its end and throws it away, then says that it is too large: a client that is still sending would not read the answer. */
 function refuseBody(request, response) {
 	let size = 0;
 	const answer = () => {
-		if (response.headersSent) return;
-		response.writeHead(413, {
-			'content-type': 'application/problem+json',
-			'cache-control': 'no-store',
-			connection: 'close'
-		});
-		response.end(TOO_LARGE);
+		if (!response.headersSent) refuse(response, 413, TOO_LARGE, { connection: 'close' });
 	};
 	request.on('data', (part) => {
 		size += part.length;
@@ -32,6 +63,28 @@ function refuseBody(request, response) {
 	request.on('error', () => response.destroy());
 }
 
+/** answers that have begun and not ended */
+const under = new Set();
+let isClosing = false;
+
+async function answer(request, response) {
+	for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+	// pages have their own, which takes the place of this one
+	response.setHeader('content-security-policy', policy);
+	if (isClosing) return refuse(response, 503, CLOSING, { connection: 'close', 'retry-after': '5' });
+	const path = pathOf(request);
+	if (path === null) return refuse(response, 400, BAD_PATH);
+	if (!path.startsWith('/api/') && !['GET', 'HEAD'].includes(request.method ?? ''))
+		return refuse(response, 405, NO_SUCH_METHOD, { allow: 'GET, HEAD' });
+	if (Number(request.headers['content-length'] ?? 0) > MOST_BYTES) return refuseBody(request, response);
+	// a file of the application that is gone since the server began, as while it is built anew
+	if (path.startsWith('/_app/') && !existsSync(join(CLIENT, path)))
+		return refuse(response, 404, NO_SUCH_FILE);
+	// a file that cannot be read on the way ends its own answer, and nothing else
+	response.on('pipe', (source) => source.once('error', () => response.destroy()));
+	await handler(request, response);
+}
+
 export const server = createServer(
 	{
 		// a client that stalls gives its connection back
@@ -41,24 +94,15 @@ export const server = createServer(
 		connectionsCheckingInterval: 1_000
 	},
 	(request, response) => {
-		for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
-		const isApi = request.url?.startsWith('/api/');
-		if (!isApi && !['GET', 'HEAD'].includes(request.method ?? '')) {
-			response.writeHead(405, { allow: 'GET, HEAD', 'content-type': 'application/problem+json' });
-			response.end(NO_SUCH_METHOD);
-			return;
-		}
-		if (Number(request.headers['content-length'] ?? 0) > MOST_BYTES) return refuseBody(request, response);
-		// a file of the application that is gone since the server began, as while it is built anew
-		const path = request.url?.split('?', 1)[0] ?? '';
-		if (path.startsWith('/_app/') && !existsSync(fileURLToPath(new URL(`client${path}`, import.meta.url)))) {
-			response.writeHead(404, { 'content-type': 'application/problem+json', 'cache-control': 'no-store' });
-			response.end(NO_SUCH_FILE);
-			return;
-		}
-		// a file that cannot be read on the way ends its own answer, and nothing else
-		response.on('pipe', (source) => source.once('error', () => response.destroy()));
-		void handler(request, response);
+		under.add(response);
+		response.once('close', () => {
+			under.delete(response);
+			if (isClosing && under.size === 0) process.exit(0);
+		});
+		answer(request, response).catch((error) => {
+			console.error('A request failed:', error);
+			refuse(response, 500, OWN_ERROR);
+		});
 	}
 );
 server.maxConnections = MOST_CONNECTIONS;
@@ -67,9 +111,17 @@ server.listen({ port, host }, () => {
 	if (!process.env.QUIET) console.log(`\nMathesis serves at http://${shown}:${server.address().port}\n`);
 });
 
-for (const signal of ['SIGTERM', 'SIGINT'])
-	process.once(signal, () => {
-		server.close(() => process.exit(0));
-		server.closeIdleConnections();
-		setTimeout(() => process.exit(0), 3_000).unref();
-	});
+// an error that no request caught must not take the others' answers away
+for (const kind of ['uncaughtException', 'unhandledRejection'])
+	process.on(kind, (error) => console.error('An error outside any request:', error));
+
+/** Ends the server: work under way ends within the grace, what comes now is refused; the pool of threads does its part. */
+function close() {
+	if (isClosing) process.exit(0);
+	isClosing = true;
+	process.emit('server-closing', GRACE);
+	if (under.size === 0) process.exit(0);
+	// the pool answers by then with what was found; these seconds are for sending it
+	setTimeout(() => process.exit(0), GRACE + 2_000).unref();
+}
+for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, close);

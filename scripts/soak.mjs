@@ -1,5 +1,5 @@
 // npm run soak [-- --minutes 5]: good, bad, abandoned and stalled requests together; afterwards the server's memory is near what it was before, and
-// every good request was answered right, or with 503 and Retry-After. `npm run build` first.
+// every good request was answered right, or with 503 and Retry-After, and heavy work does not keep small requests waiting. `npm run build` first.
 import { readFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { parseArgs } from 'node:util';
@@ -149,7 +149,50 @@ async function crowd(milliseconds) {
 	return memory();
 }
 
+/** Small requests one after the other; how many were answered, and the median of their times in milliseconds. */
+async function small(times) {
+	const took = [];
+	let refused = 0;
+	for (let i = 0; i < times; i += 1) {
+		const { problem, objective } = known(3);
+		const asked = performance.now();
+		const response = await post(JSON.stringify({ problem }));
+		const body = await response.json();
+		if (response.status !== 200) refused += 1;
+		else if (body.objective !== objective) faults.push(`a small request: ${body.objective} instead of ${objective}`);
+		else took.push(performance.now() - asked);
+		await rest(20);
+	}
+	took.sort((a, b) => a - b);
+	return { answered: (times - refused) / times, median: took[took.length >> 1] };
+}
+/** Small requests beside four clients that ask for heavy work without a pause, and without anybody else. */
+async function besideHeavy() {
+	await small(30);
+	const idle = await small(150);
+	const controller = new AbortController();
+	const clients = [1, 2, 3, 4].map(async () => {
+		while (!controller.signal.aborted) {
+			const response = await post(JSON.stringify(heavy()), controller.signal).catch(() => null);
+			await response?.text().catch(() => null);
+			if (response?.status === 503) await rest(500);
+		}
+	});
+	await rest(1000);
+	const beside = await small(300);
+	controller.abort();
+	await Promise.all(clients);
+	const ratio = beside.median / idle.median;
+	console.log(
+		`small requests beside four heavy clients: ${(100 * beside.answered).toFixed(1)} % answered, median ${beside.median.toFixed(1)} ms, ${ratio.toFixed(1)} times that of an idle server`
+	);
+	if (beside.answered < 0.99) faults.push(`only ${(100 * beside.answered).toFixed(1)} % of small requests answered`);
+	if (ratio > 3) faults.push(`small requests took ${ratio.toFixed(1)} times as long`);
+	await rest(2000);
+}
+
 await ACTS.good();
+await besideHeavy();
 const cold = memory();
 // a first crowd takes what threads, compiled code and the allocator keep; what leaks grows with the second, longer one
 const before = await crowd(WARM_UP);

@@ -12,6 +12,11 @@ export const HEADERS: Readonly<Record<string, string>> = {
 
 /** The body of the answer to a method that files and pages do not have. */
 export const NO_SUCH_METHOD = problemDetails(405, 'Use GET here.').text;
+/** what a path is answered with that cannot be decoded */
+export const BAD_PATH = problemDetails(400, 'This path cannot be read.').text;
+/** what a request is answered with while the server ends */
+export const CLOSING = problemDetails(503, 'The server is ending. Try again shortly.').text;
+export const OWN_ERROR = problemDetails(500, 'An error of ours; it was noted.').text;
 /** what a file that is gone is answered with */
 export const NO_SUCH_FILE = problemDetails(404, 'This file is not here.').text;
 /** what a body is answered with that is too large */

@@ -1,7 +1,8 @@
+import type { RequestEvent } from '@sveltejs/kit';
 import { jsonReply, problemDetails, type Reply } from '$lib/core/api/reply';
 import { MOST_BYTES, TOO_LARGE } from './headers';
 import { runTask } from './pool.server';
-import type { ServerTask } from './server-worker';
+import type { ServerTask } from './server-task';
 
 /** A reply as an HTTP response. */
 export function respond(
@@ -54,7 +55,10 @@ async function readBody(request: Request): Promise<string | null> {
 }
 
 /** Answers a POST whose body is JSON by running a job on it; whatever the body is, the answer is not a 5xx of ours. */
-export async function answerPost(request: Request, job: ServerTask['job']): Promise<Response> {
+export async function answerPost(
+	{ request, getClientAddress }: RequestEvent,
+	job: ServerTask['job']
+): Promise<Response> {
 	const [type, ...parameters] = (request.headers.get('content-type') ?? '')
 		.toLowerCase()
 		.split(';')
@@ -74,7 +78,7 @@ export async function answerPost(request: Request, job: ServerTask['job']): Prom
 		);
 	}
 	if (text === null) return respond({ status: 413, text: TOO_LARGE });
-	return respond(await runTask({ job, text }, request.signal));
+	return respond(await runTask({ job, text }, getClientAddress(), request.signal));
 }
 
 /** The answer to a method that a resource does not have. */

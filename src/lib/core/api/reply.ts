@@ -3,7 +3,7 @@ import { CannotStart } from '../method/solve';
 import { InputError, type Issue } from '../problem/json';
 import { plainText } from '../sentence/sentence';
 import { convert } from '../formats/convert';
-import { answerDesign } from './design';
+import { answerDesign, type DesignJson } from './design';
 import { answerDual, answerParametric } from './duality';
 import { parseJson } from '../formats/json-text';
 import { answerRegion, NotPossible } from './region';
@@ -88,5 +88,24 @@ export const replyParametric = (text: string, control: Control): Reply =>
 	guarded(text, (data) => answerParametric(data, control));
 
 /** Answers the body of POST /api/v1/design. */
-export const replyDesign = (text: string, control: (milliseconds: number) => Control): Reply =>
-	guarded(text, (data) => answerDesign(data, control));
+export const replyDesign = (
+	text: string,
+	control: (milliseconds: number) => Control,
+	soFar?: (found: DesignJson) => void
+): Reply =>
+	guarded(text, (data) => {
+		const problems: DesignJson['problems'][number][] = [];
+		let tried = 0;
+		let missed: DesignJson['missed'] = {};
+		const tell = () => soFar?.({ problems, tried, missed });
+		return answerDesign(data, control, {
+			onFind: (find) => {
+				problems.push(find);
+				tell();
+			},
+			onProgress: (progress) => {
+				({ tried, missed } = progress);
+				tell();
+			}
+		});
+	});

@@ -78,8 +78,7 @@ export function design(
 		near: sample.near
 	});
 	while (problems.length < request.count) {
-		// many attempts come to nothing at once: asking the clock each time would cost more than they do
-		if (tried % 16 === 0 && shouldStop()) break;
+		if (shouldStop()) break;
 		tried += 1;
 		const problem = proposer.next();
 		if (!problem) continue;

@@ -144,7 +144,7 @@ export function variants(
 	const shapes = new Set([shapeOf(problem)]);
 	const found: Problem[] = [];
 	for (let tried = 0; found.length < count; tried++) {
-		if (tried % 16 === 0 && shouldStop()) break;
+		if (shouldStop()) break;
 		const other = proposed(problem, like, plan, random);
 		if (other.constraints.some(({ rhs }, i) => sign(rhs) * sign(problem.constraints[i].rhs) < 0)) continue;
 		const own = likenessOf(other);

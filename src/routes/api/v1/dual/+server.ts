@@ -1,5 +1,5 @@
 import { answerPost, notAllowed } from '$lib/work/http.server';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = ({ request }) => answerPost(request, 'dual');
+export const POST: RequestHandler = (event) => answerPost(event, 'dual');
 export const fallback: RequestHandler = () => notAllowed('POST');

@@ -1,5 +1,5 @@
 import { answerPost, notAllowed } from '$lib/work/http.server';
 import type { RequestHandler } from './$types';
 
-export const POST: RequestHandler = ({ request }) => answerPost(request, 'solve');
+export const POST: RequestHandler = (event) => answerPost(event, 'solve');
 export const fallback: RequestHandler = () => notAllowed('POST');
