@@ -24,7 +24,10 @@ async function bundle(name, source, outDir) {
 /** A content security policy as the header's text. */
 const policyText = (directives) =>
 	Object.entries(directives)
-		.map(([name, sources]) => `${name} ${sources.map((s) => (/^(none|self|unsafe-)/.test(s) ? `'${s}'` : s)).join(' ')}`)
+		.map(
+			([name, sources]) =>
+				`${name} ${sources.map((s) => (/^(none|self|unsafe-)/.test(s) ? `'${s}'` : s)).join(' ')}`
+		)
 		.join('; ');
 
 /**
@@ -35,10 +38,7 @@ export async function finishServer(out, directives) {
 	await bundle('worker', 'src/lib/work/server-worker.ts', join(out, 'worker'));
 	writeFileSync(join(ROOT, out, 'worker/package.json'), '{ "type": "module" }\n');
 	await bundle('headers', 'src/lib/work/headers.ts', out);
-	writeFileSync(
-		join(ROOT, out, 'policy.js'),
-		`export default ${JSON.stringify(policyText(directives))};\n`
-	);
+	writeFileSync(join(ROOT, out, 'policy.js'), `export default ${JSON.stringify(policyText(directives))};\n`);
 	// bodies are read by the API itself, which knows its limits
 	const entry = readFileSync(join(ROOT, 'scripts/server-entry.mjs'), 'utf8');
 	writeFileSync(join(ROOT, out, 'server.js'), entry);

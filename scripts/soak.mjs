@@ -159,7 +159,8 @@ async function small(times) {
 		const response = await post(JSON.stringify({ problem }));
 		const body = await response.json();
 		if (response.status !== 200) refused += 1;
-		else if (body.objective !== objective) faults.push(`a small request: ${body.objective} instead of ${objective}`);
+		else if (body.objective !== objective)
+			faults.push(`a small request: ${body.objective} instead of ${objective}`);
 		else took.push(performance.now() - asked);
 		await rest(20);
 	}
@@ -186,7 +187,8 @@ async function besideHeavy() {
 	console.log(
 		`small requests beside four heavy clients: ${(100 * beside.answered).toFixed(1)} % answered, median ${beside.median.toFixed(1)} ms, ${ratio.toFixed(1)} times that of an idle server`
 	);
-	if (beside.answered < 0.99) faults.push(`only ${(100 * beside.answered).toFixed(1)} % of small requests answered`);
+	if (beside.answered < 0.99)
+		faults.push(`only ${(100 * beside.answered).toFixed(1)} % of small requests answered`);
 	if (ratio > 3) faults.push(`small requests took ${ratio.toFixed(1)} times as long`);
 	await rest(2000);
 }

@@ -16,7 +16,8 @@
 		const again = document.createElement('button');
 		again.type = 'button';
 		again.textContent = 'Reload the page';
-		again.style.cssText = 'padding:0.4rem 1rem;border:1px solid currentColor;border-radius:4px;cursor:pointer';
+		again.style.cssText =
+			'padding:0.4rem 1rem;border:1px solid currentColor;border-radius:4px;cursor:pointer';
 		again.addEventListener('click', () => location.reload());
 		notice.append(text, again);
 		document.body.append(notice);

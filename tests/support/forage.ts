@@ -3,6 +3,8 @@ export class MemoryStore {
 	static readonly all = new Map<string, MemoryStore>();
 	/** why every call is refused; null where none is */
 	static refusal: string | null = null;
+	/** what every call waits for before it does anything */
+	static answersAfter: Promise<void> = Promise.resolve();
 	readonly #items = new Map<string, unknown>();
 
 	/** A store by its name; the same each time. */
@@ -14,6 +16,7 @@ export class MemoryStore {
 
 	static reset(): void {
 		MemoryStore.refusal = null;
+		MemoryStore.answersAfter = Promise.resolve();
 		for (const store of MemoryStore.all.values()) store.#items.clear();
 	}
 
@@ -25,7 +28,7 @@ export class MemoryStore {
 	}
 
 	async #allowed(): Promise<void> {
-		await Promise.resolve();
+		await MemoryStore.answersAfter;
 		if (MemoryStore.refusal !== null) throw new Error(MemoryStore.refusal);
 	}
 

@@ -123,7 +123,7 @@ export class Collection {
 	}
 
 	async #keep(id: string, lesson: Lesson, revision: string | null): Promise<void> {
-		const saved = await keepLesson(lesson, summaryOf(id, lesson, Date.now()), revision);
+		const saved = await keepLesson(lesson, summaryOf(id, lesson, Date.now()), (own) => own === revision);
 		if (!saved.ok) this.#keeping.say(saved.message);
 		else if ('other' in saved.value)
 			this.#keeping.say('Another tab has just changed this lesson. Try again.');
@@ -138,8 +138,10 @@ export class Collection {
 			if (!next || !(await this.#keeping.open(next.id))) await this.create();
 		}
 		const gone = await removeLesson(summary.id, Date.now());
-		if (gone.ok) this.#removed = summary;
-		else this.#keeping.say(gone.message);
+		if (gone.ok) {
+			this.#removed = summary;
+			this.#document.didElsewhere(() => void this.restore());
+		} else this.#keeping.say(gone.message);
 		await this.refresh();
 	}
 

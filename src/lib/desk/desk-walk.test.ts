@@ -6,6 +6,8 @@ import { isPrimalFeasible, objectiveValue, readPlan } from '$lib/core/tableau/ta
 import { anyProblem } from '../../../tests/support/problems';
 import { Desk } from './desk.svelte';
 import { newLesson } from '$lib/core/lesson/lesson';
+import { SEARCH_RULES } from '$lib/core/integer/search-types';
+import type { Reveal } from './reveal.svelte';
 import type { LessonDocument } from './document.svelte';
 import { renameEverywhere } from './renaming';
 import { rational } from '$lib/core/number/rational';
@@ -19,7 +21,9 @@ type Act =
 	| { do: 'goTo'; step: number }
 	| { do: 'offer'; offer: number }
 	| { do: 'amount'; row: number; value: number }
-	| { do: 'next' | 'back' | 'remove' | 'rule' | 'rename' | 'keep' | 'tag' | 'drag' };
+	| {
+			do: 'next' | 'back' | 'remove' | 'rule' | 'rename' | 'keep' | 'tag' | 'drag' | 'hide' | 'show' | 'grow';
+	  };
 
 const number = fc.nat(9);
 const act: fc.Arbitrary<Act> = fc.oneof(
@@ -34,13 +38,13 @@ const act: fc.Arbitrary<Act> = fc.oneof(
 const anywhere: fc.Arbitrary<Act> = fc.oneof(
 	{ weight: 2, arbitrary: act },
 	fc.record({ do: fc.constant('amount' as const), row: number, value: number }),
-	fc.record({ do: fc.constantFrom('rename' as const, 'keep', 'tag', 'drag') })
+	fc.record({ do: fc.constantFrom('rename' as const, 'keep', 'tag', 'drag', 'hide', 'show', 'grow') })
 );
 
 /** The lines of a statement without its last character: mostly wrong, sometimes another problem. */
 const cutShort = (text: string) => text.slice(0, -1);
 
-function perform({ session, document }: Desk, step: Act, texts: readonly string[]): void {
+function perform({ session, document, reveal }: Desk, step: Act, texts: readonly string[]): void {
 	switch (step.do) {
 		case 'write':
 			return document.write(texts[step.text % texts.length]);
@@ -68,13 +72,21 @@ function perform({ session, document }: Desk, step: Act, texts: readonly string[
 		case 'rule':
 			return document.chooseRule(document.rule === 'bland' ? 'dantzig' : 'bland');
 		default:
-			return onOtherPages(document, step);
+			return onOtherPages(document, reveal, step);
 	}
 }
 
-function onOtherPages(document: LessonDocument, step: Act): void {
+function onOtherPages(document: LessonDocument, reveal: Reveal, step: Act): void {
 	const { problem, text, reading } = document;
+	if (step.do === 'hide') return reveal.toggle('advice');
+	if (step.do === 'show')
+		return reveal.show('cells', 'here', String(reveal.state.opened.cells?.parts.length));
 	if (!problem || document.stale) return;
+	if (step.do === 'grow') {
+		const { tree } = document;
+		const looked = tree ? tree.looked + 1 : 0;
+		return document.keepTree({ rules: SEARCH_RULES, decisions: [], waits: null, looked }, null);
+	}
 	const row = problem.constraints[step.do === 'amount' ? step.row % problem.constraints.length : 0];
 	if (step.do === 'rename') {
 		const [{ name }] = problem.variables;
@@ -172,6 +184,7 @@ test('acts on all pages are taken back and done again in one order, each state t
 				const state = () =>
 					JSON.stringify([
 						document.lesson,
+						desk.reveal.state,
 						document.stale,
 						document.problem && printStatement(document.problem)
 					]);

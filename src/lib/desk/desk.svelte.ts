@@ -33,6 +33,7 @@ export class Desk {
 
 	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
 		this.document = new LessonDocument(lesson);
+		this.reveal.watch(this.document.join(this.reveal));
 		this.session = new Session(this.document, this.reveal);
 		this.pinned = new Pinned(this.document, this.session);
 		this.figure = new Figure(this.document, this.session);

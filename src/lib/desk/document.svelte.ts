@@ -28,19 +28,35 @@ const PAUSE = 200;
 /** What of a lesson is a value here: all but the statement with who is who in it, what is told of it, and the tree of its whole numbers. */
 type Own = Omit<Lesson, 'statement' | 'lasting' | 'tree' | keyof Told>;
 
+/** A part of the desk that is no part of the lesson, but whose acts are taken back in one order with the lesson's. */
+export interface Joined {
+	/** how it stands, as a value */
+	readonly state: unknown;
+	restore(state: never): void;
+}
+
+/** A tree of whole numbers with the statement that it belongs to. */
+interface GrownTree {
+	readonly statement: string;
+	readonly kept: KeptTree;
+}
+
 /** What of a lesson an act changes, and what it is taken back to. */
 type Kept = Pick<Lesson, 'trail' | 'rule' | 'notation' | 'plans' | 'lasting'> &
-	Told & { readonly text: string; readonly problem: Problem | null };
+	Told & {
+		readonly text: string;
+		readonly problem: Problem | null;
+		readonly tree: GrownTree | null;
+		readonly joined: readonly unknown[];
+	};
 
 /** What a lesson consists of: the statement, the trail, the notation. It is what is kept. */
 export class LessonDocument {
 	readonly #statement: Statement = new Statement((next) => this.telling.compare(next));
 	/** what is told of the problem */
-	readonly telling: Telling = new Telling(this.#statement, (group) =>
-		this.#acts.mark(this.#kept, group ?? null, true)
-	);
+	readonly telling: Telling = new Telling(this.#statement, (group) => this.#mark(group ?? null, true));
 	#own = $state.raw<Own>(newLesson(''));
-	#tree = $state.raw<{ statement: string; kept: KeptTree } | null>(null);
+	#tree = $state.raw<GrownTree | null>(null);
 	// what stays the same when another part changes tells nobody
 	readonly #trail = $derived(this.#own.trail);
 	readonly #rule = $derived(this.#own.rule);
@@ -51,6 +67,9 @@ export class LessonDocument {
 	readonly #recipe = $derived(this.#own.recipe);
 	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
 	readonly #acts = new Acts<Kept>();
+	readonly #joined: Joined[] = [];
+	/** takes back what was done last, where that was no act of this lesson */
+	#elsewhere = $state.raw<(() => void) | null>(null);
 	/** the drag that is going on */
 	#drag: object | null = null;
 	#held = $state(false);
@@ -136,7 +155,7 @@ export class LessonDocument {
 	}
 
 	get canUndo(): boolean {
-		return this.#acts.canUndo;
+		return this.#elsewhere !== null || this.#acts.canUndo;
 	}
 	get canRedo(): boolean {
 		return this.#acts.canRedo;
@@ -151,13 +170,37 @@ export class LessonDocument {
 			trail: this.#trail,
 			rule: this.#rule,
 			notation: this.#notation,
-			plans: this.#plans
+			plans: this.#plans,
+			tree: this.#tree,
+			joined: this.#joined.map(({ state }) => state)
 		};
+	}
+
+	/** Something is about to be changed; as in {@link Acts.mark}. */
+	#mark(group: unknown = null, isTyped = false): void {
+		this.#elsewhere = null;
+		this.#acts.mark(this.#kept, group, isTyped);
+	}
+
+	/** From now on acts of a part of the desk are taken back with those of the lesson; it calls what this returns before each. */
+	join(part: Joined): () => void {
+		this.#joined.push(part);
+		return () => untrack(() => this.#mark());
+	}
+
+	/** Something was done last that is no act of this lesson, such as removing another. */
+	didElsewhere(takeBack: () => void): void {
+		this.#elsewhere = takeBack;
 	}
 
 	/** Takes the last act back, wherever it was done. */
 	undo(): void {
 		this.letGo();
+		if (this.#elsewhere) {
+			const takeBack = this.#elsewhere;
+			this.#elsewhere = null;
+			return takeBack();
+		}
 		this.#restore(this.#acts.undo(this.#kept));
 	}
 
@@ -184,8 +227,10 @@ export class LessonDocument {
 
 	#restore(kept: Kept | null): void {
 		if (!kept) return;
-		const { trail, rule, notation, plans } = kept;
+		const { trail, rule, notation, plans, tree, joined } = kept;
 		this.#change({ trail, rule, notation, plans });
+		this.#tree = tree;
+		this.#joined.forEach((part, i) => part.restore(joined[i] as never));
 		if (kept.text !== this.text) this.#statement.begin(kept.text, kept.problem, kept.lasting);
 		this.telling.restore(kept);
 	}
@@ -193,6 +238,7 @@ export class LessonDocument {
 	/** Shows a lesson in place of the present one. */
 	open(lesson: Lesson): void {
 		this.#acts.clear();
+		this.#elsewhere = null;
 		const { statement, lasting, tree, story, notes, tags, meanings, ...own } = lesson;
 		this.#own = { ...own, page: knownPage(own.page) };
 		this.#tree = tree && { statement, kept: tree };
@@ -208,7 +254,7 @@ export class LessonDocument {
 	/** Another text; changes of one group in a row are one act. */
 	#put(text: string, group: unknown): void {
 		if (text === this.text) return;
-		this.#acts.mark(this.#kept, group);
+		this.#mark(group);
 		this.#statement.write(text, 0);
 	}
 
@@ -218,7 +264,7 @@ export class LessonDocument {
 		if (this.#held) return this.letGo();
 		// an editor that was told of a text tells it back
 		if (text === this.text) return;
-		this.#acts.mark(this.#kept, 'typing', true);
+		this.#mark('typing', true);
 		this.#statement.write(text, PAUSE);
 	}
 
@@ -254,30 +300,34 @@ export class LessonDocument {
 
 	/** Puts another trail in place of the present one. */
 	keepTrail(trail: Trail): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		this.#change({ trail });
 	}
 
 	/** Names a step or notes something about it; an empty text takes it away. */
 	annotate(id: number, words: { name?: string; note?: string }): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		this.#change({ trail: annotated(this.#trail, id, words) });
 	}
 
-	/** Keeps a tree with the statement; where another is written, it is put aside until this one stands there again. */
-	keepTree(kept: KeptTree): void {
+	/**
+	 * Keeps a tree with the statement; where another statement is written, undo brings this one back with its tree.
+	 * @param group steps of one group in a row are one act; undefined where nothing was done but looking
+	 */
+	keepTree(kept: KeptTree, group?: object | null): void {
+		if (group !== undefined) this.#mark(group);
 		this.#tree = { statement: this.text, kept };
 	}
 
 	/** Keeps a plan under a name; one of the same name gives way. */
 	keepPlan(name: string, plan: Plan): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		const others = this.#plans.filter((other) => other.name !== name);
 		this.#change({ plans: [...others, { name, amounts: writePlan(plan) }] });
 	}
 
 	removePlan(name: string): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		this.#change({ plans: this.#plans.filter((other) => other.name !== name) });
 	}
 
@@ -287,13 +337,13 @@ export class LessonDocument {
 	}
 
 	chooseRule(rule: RuleName): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		this.#change({ rule });
 	}
 
 	/** Writes from now on in another notation, or with some of its choices made otherwise. */
 	notate(choices: Partial<Notation>): void {
-		this.#acts.mark(this.#kept);
+		this.#mark();
 		this.#change({ notation: { ...this.#notation, ...choices } });
 	}
 

@@ -1,17 +1,20 @@
-import { getContext, setContext } from 'svelte';
+import { getContext, setContext, untrack } from 'svelte';
 import { fetchLesson, freshId, keepLesson, setAside, takeFirst, type Kept } from '$lib/store/collection';
+import { SLOW } from '$lib/store/storage';
 import { keepVersion } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
 import { titleOf, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
 import { remember, remembered } from './remembered';
+import { forget, putAside, rescued, waitingIds, type Rescued } from './rescue';
 import { summaryOf } from './summary';
 
 /** milliseconds from the first edit that is not saved yet to its saving */
 const DELAY = 60;
 /** which lesson a tab has open, and which was open last in this browser */
 const OPEN_KEY = 'mathesis-open-lesson';
-/** what a page could not save any more when it went */
-const RESCUE_KEY = 'mathesis-unsaved-lesson';
+/** milliseconds between two attempts to save what was refused: the first, and the longest */
+const FIRST_RETRY = 1_000;
+const LAST_RETRY = 60_000;
 /** what marks the title of a lesson that parts from another tab's */
 const OTHER_TAB = 'other tab';
 const CHANNEL = 'mathesis-lessons';
@@ -22,21 +25,36 @@ interface Word {
 	readonly revision: string;
 }
 
+/** `slow`: the store has not answered for some time; `failed`: it refused, and will be asked again */
+export type KeepingState = 'starting' | 'saved' | 'saving' | 'slow' | 'failed';
+
 /**
  * Keeps the open lesson in the browser: fetched at the start, saved soon after each edit, with its state for the reader. Where the same
  * lesson is open in another tab, what is saved there is shown here; and where both were changed, both are kept.
  */
 export class Keeping {
-	#state = $state<'starting' | 'saved' | 'saving' | 'failed'>('starting');
+	#state = $state<KeepingState>('starting');
 	#message = $state<string | null>(null);
+	/** why the last attempt to save was refused; goes once one is not */
+	#failure = $state<string | null>(null);
+	#retry = FIRST_RETRY;
 	#id = $state('');
 	#changes = $state(0);
 	#from = $state.raw<{ readonly id: string; readonly title: string } | null>(null);
 	#timer: ReturnType<typeof setTimeout> | undefined;
+	/** when it goes off, in milliseconds since 1970 */
+	#due = 0;
 	/** the lesson that was kept last */
 	#last: Lesson | null = null;
 	/** the revision that the store had when this tab last looked; null before the first save */
 	#revision: string | null = null;
+	/** revisions of the open lesson that this tab has sent, whether or not the store has answered */
+	#sent = new Set<string>();
+	/** the revision under which the state that is not saved yet will be */
+	#next: string | null = null;
+	/** the state that was put aside last, and whether another may be in this frame */
+	#aside: Lesson | null = null;
+	#hasPutAside = false;
 	/** saves wait for one another */
 	#saving: Promise<void> = Promise.resolve();
 	readonly #document: LessonDocument;
@@ -51,7 +69,7 @@ export class Keeping {
 		return this.#state;
 	}
 	get message(): string | null {
-		return this.#message;
+		return this.#message ?? this.#failure;
 	}
 	/** grows when the collection has changed otherwise than by saving the open lesson */
 	get changes(): number {
@@ -71,51 +89,100 @@ export class Keeping {
 		// the lesson that this tab had open, or else the one that was open last in any
 		const id = remembered(OPEN_KEY, session) ?? remembered(OPEN_KEY);
 		const [first, fetched] = await Promise.all([takeFirst(), id === null ? null : fetchLesson(id)]);
-		if (!first.ok) return this.#begin(freshId(), null, first.message);
-		if (first.value !== null) {
+		const failure = first.ok ? (fetched && !fetched.ok ? fetched.message : null) : first.message;
+		if (failure !== null) {
+			this.#begin(id ?? freshId(), null, failure);
+			await this.#takeRescued();
+			if (this.#last === null) this.touch();
+			return;
+		}
+		if (first.ok && first.value !== null) {
 			await this.#show(freshId(), first.value);
 			if (this.#state !== 'failed') this.#last = null;
 			this.touch();
-			return;
-		}
-		if (fetched && !fetched.ok) return this.#begin(id!, null, fetched.message);
-		if (fetched?.value) {
+		} else if (fetched?.ok && fetched.value) {
 			await this.#show(id!, fetched.value.lesson, fetched.value.revision);
-			return this.#takeRescued();
+			await this.#takeRescued();
+		} else {
+			// a first visit: the demo lesson is the first of the collection
+			this.#begin(id ?? freshId(), null);
+			await this.#takeRescued();
+			this.#last = null;
+			this.touch();
 		}
-		// a first visit: the demo lesson is the first of the collection
-		this.#begin(id ?? freshId(), null);
-		this.#last = null;
-		this.touch();
-		return this.#takeRescued();
+		await this.#keepOrphans();
 	}
 
-	/**
-	 * The page is about to go. Saving goes on as long as the browser lets it; what is not saved yet is put where that takes no time, and is
-	 * taken from there at the next start.
-	 */
+	/** The page is about to go: what is not saved yet is put aside, and saving goes on as long as the browser lets it. */
 	leave(): void {
-		if (this.#state === 'starting' || this.#isKept(this.#document.lesson)) return;
-		const rescued: Rescued = { id: this.#id, revision: this.#revision, lesson: this.#document.lesson };
-		remember(RESCUE_KEY, JSON.stringify(rescued));
-		void this.flush();
+		if (!this.#isKept(this.#document.lesson)) void this.flush();
 	}
 
-	/** What the last page could not save any more, if it belongs to the lesson that is open. */
+	/** Puts the present state aside, to be taken up at the next start unless it is saved before. */
+	#putAside(): void {
+		const { lesson } = this.#document;
+		if (this.#aside === lesson || this.#isKept(lesson)) return;
+		this.#aside = lesson;
+		this.#next ??= freshId();
+		putAside({ id: this.#id, known: this.#revision, revision: this.#next, lesson });
+	}
+
+	/** The same at most once a frame: the first edit at once, later ones at the frame's end. */
+	#putAsideSoon(): void {
+		if (this.#hasPutAside) return;
+		this.#putAside();
+		this.#hasPutAside = true;
+		const next = typeof requestAnimationFrame === 'undefined' ? setTimeout : requestAnimationFrame;
+		next(() => {
+			this.#hasPutAside = false;
+			if (this.#aside !== this.#document.lesson) this.#putAside();
+		});
+	}
+
+	/** What a page could not save any more of the lesson that is open. */
 	async #takeRescued(): Promise<void> {
-		const text = remembered(RESCUE_KEY);
-		if (text === null) return;
-		remember(RESCUE_KEY, null);
-		const { id, revision, lesson: data } = JSON.parse(text) as Rescued;
-		if (id !== this.#id || JSON.stringify(data) === JSON.stringify(this.#document.lesson)) return;
-		const lesson = await this.#read(data);
-		if (!lesson) return;
-		const isOther = revision !== this.#revision && this.#revision !== null;
+		const state = rescued(this.#id);
+		if (!state) return;
+		if (
+			state.revision === this.#revision ||
+			JSON.stringify(state.lesson) === JSON.stringify(this.#document.lesson)
+		)
+			return forget(this.#id);
+		const lesson = await this.#read(state.lesson);
+		if (!lesson) return forget(this.#id);
+		const isOther = state.known !== this.#revision && this.#revision !== null;
 		const statement = isOther ? withTitleMark(lesson.statement, OTHER_TAB) : lesson.statement;
 		this.#document.open({ ...lesson, statement });
-		if (isOther) this.#begin(freshId(), null);
+		if (isOther) {
+			forget(state.id);
+			this.#begin(freshId(), null);
+		} else {
+			// a tab that is still open may yet save it under this revision
+			this.#sent.add(state.revision);
+		}
 		this.#last = null;
 		this.touch();
+	}
+
+	/** Lessons that other pages could not save any more come into the collection. */
+	async #keepOrphans(): Promise<void> {
+		for (const id of waitingIds()) if (id !== this.#id) await this.#keepOrphan(rescued(id));
+	}
+
+	async #keepOrphan(state: Rescued | null): Promise<void> {
+		const lesson = state && (await this.#read(state.lesson));
+		if (!state || !lesson) return;
+		const { id, known, revision } = state;
+		const summary = summaryOf(id, lesson, Date.now());
+		let saved = await keepLesson(lesson, summary, (own) => own === known, revision);
+		if (saved.ok && 'other' in saved.value && saved.value.other.revision !== revision) {
+			const apart = { ...lesson, statement: withTitleMark(lesson.statement, OTHER_TAB) };
+			saved = await keepLesson(apart, summaryOf(freshId(), apart, Date.now()), () => false);
+		}
+		if (!saved.ok) return;
+		// the tab may be open after all, and have put a newer state there meanwhile
+		if (rescued(id)?.revision === revision) forget(id);
+		this.announce();
 	}
 
 	/**
@@ -123,7 +190,7 @@ export class Keeping {
 	 * @returns whether it could be opened; if not, the present one stays
 	 */
 	async open(id: string): Promise<boolean> {
-		await this.flush();
+		await this.#flushFor();
 		const fetched = await fetchLesson(id);
 		if (!fetched.ok || !fetched.value) {
 			this.#message = fetched.ok ? 'This lesson is not in this browser any more.' : fetched.message;
@@ -134,6 +201,7 @@ export class Keeping {
 		this.#from = null;
 		this.#document.open(lesson);
 		this.#begin(id, fetched.value.revision);
+		await this.#takeRescued();
 		return true;
 	}
 
@@ -142,12 +210,12 @@ export class Keeping {
 	 * @param isBesides whether it belongs to the present one, to which there is then a way back
 	 */
 	async openNew(lesson: Lesson, isBesides = false): Promise<void> {
-		await this.flush();
+		await this.#flushFor();
 		this.#from = isBesides ? { id: this.#id, title: titleOf({ statement: this.#document.text }) } : null;
 		this.#document.open(lesson);
 		this.#begin(freshId(), null);
 		this.#last = null;
-		await this.flush();
+		await this.#flushFor();
 	}
 
 	/** Puts another state in the place of the open lesson, such as one of this morning; the state before is kept as a version. */
@@ -160,17 +228,40 @@ export class Keeping {
 
 	/** Notes that something may have changed; saving follows shortly. An edit does not wait for the next one to end. */
 	touch(): void {
-		if (this.#state === 'starting' || this.#isKept(this.#document.lesson)) return;
-		this.#state = 'saving';
-		this.#timer ??= setTimeout(() => void this.flush(), DELAY);
+		const { lesson } = this.#document;
+		// who calls this follows the lesson alone
+		untrack(() => {
+			if (this.#state === 'starting' || this.#isKept(lesson)) return;
+			if (this.#state === 'saved') this.#state = 'saving';
+			this.#putAsideSoon();
+			this.#saveIn(DELAY);
+		});
 	}
 
-	/** Saves now, as when the page is about to go. */
+	/** Saves after a while, or sooner where that was to be already. */
+	#saveIn(milliseconds: number): void {
+		const due = Date.now() + milliseconds;
+		if (this.#timer && this.#due <= due) return;
+		clearTimeout(this.#timer);
+		this.#due = due;
+		this.#timer = setTimeout(() => void this.flush(), milliseconds);
+	}
+
+	/** Saves now, as when the page is about to go. Saves wait for one another. */
 	flush(): Promise<void> {
 		clearTimeout(this.#timer);
 		this.#timer = undefined;
+		if (this.#state !== 'starting') this.#putAside();
 		this.#saving = this.#saving.then(() => this.#save());
 		return this.#saving;
+	}
+
+	/** Saves before something else is done, which does not wait for a slow store: what is not saved yet has been put aside. */
+	async #flushFor(): Promise<void> {
+		let timer: ReturnType<typeof setTimeout> | undefined;
+		const slow = new Promise<void>((resolve) => (timer = setTimeout(resolve, SLOW)));
+		await Promise.race([this.flush(), slow]);
+		clearTimeout(timer);
 	}
 
 	async #save(): Promise<void> {
@@ -178,15 +269,29 @@ export class Keeping {
 		if (this.#state === 'starting') return;
 		if (this.#isKept(lesson)) {
 			// an edit was taken back before it was saved
-			this.#state = 'saved';
+			this.#succeed();
 			return;
 		}
 		const id = this.#id;
+		const revision = (this.#next ??= freshId());
+		const sent = this.#sent;
+		sent.add(revision);
+		this.#next = null;
+		const slow = setTimeout(() => {
+			if (this.#id === id && this.#state === 'saving') this.#state = 'slow';
+		}, SLOW);
 		const saved = await keepLesson(
 			$state.snapshot(lesson),
 			summaryOf(id, lesson, Date.now()),
-			this.#revision
+			(own) => sent.has(own),
+			revision
 		);
+		clearTimeout(slow);
+		// another lesson was opened meanwhile
+		if (this.#id !== id) {
+			if (saved.ok && 'kept' in saved.value && rescued(id)?.revision === revision) forget(id);
+			return;
+		}
 		if (!saved.ok) return this.#fail(saved.message);
 		if ('other' in saved.value) return this.#part(saved.value.other);
 		this.#keep(saved.value.kept, lesson);
@@ -196,8 +301,15 @@ export class Keeping {
 		this.#last = lesson;
 		this.#revision = revision;
 		this.#channel?.postMessage({ id, revision } satisfies Word);
-		if (this.#isKept(this.#document.lesson)) this.#state = 'saved';
+		this.#succeed();
+		if (this.#isKept(this.#document.lesson)) forget(id);
 		else this.touch();
+	}
+
+	#succeed(): void {
+		this.#state = 'saved';
+		this.#failure = null;
+		this.#retry = FIRST_RETRY;
 	}
 
 	/** Another tab has saved another state of this lesson meanwhile: ours goes on as a lesson of its own. */
@@ -212,6 +324,7 @@ export class Keeping {
 			this.#message = `This lesson was changed in another tab at the same time. Neither is lost: what was done here goes on as “${title}”.`;
 			this.#document.write(statement);
 		}
+		forget(this.#id);
 		this.#begin(freshId(), null);
 		this.#last = null;
 		await this.#save();
@@ -219,7 +332,7 @@ export class Keeping {
 
 	/** Another tab has saved: with nothing unsaved here, what it saved is shown. */
 	async #hear({ id, revision }: Word): Promise<void> {
-		if (id !== this.#id || revision === this.#revision) return;
+		if (id !== this.#id || this.#sent.has(revision)) return;
 		await this.#saving;
 		if (!this.#isKept(this.#document.lesson)) return;
 		let fetched = await fetchLesson(id);
@@ -243,11 +356,14 @@ export class Keeping {
 	#begin(id: string, revision: string | null, failure?: string): void {
 		this.#id = id;
 		this.#revision = revision;
+		this.#sent = new Set(revision === null ? [] : [revision]);
+		this.#next = null;
+		this.#aside = null;
 		// what the store refuses is not kept yet
 		this.#last = failure === undefined ? this.#document.lesson : null;
 		remember(OPEN_KEY, id, session);
 		remember(OPEN_KEY, id);
-		if (failure === undefined) this.#state = 'saved';
+		if (failure === undefined) this.#succeed();
 		else this.#fail(failure);
 	}
 
@@ -278,6 +394,7 @@ export class Keeping {
 	}
 
 	dismiss(): void {
+		if (this.#message === null) this.#failure = null;
 		this.#message = null;
 	}
 
@@ -286,17 +403,13 @@ export class Keeping {
 		this.#message = message;
 	}
 
+	/** Saving was refused: it is tried again after pauses that grow, and at the next edit. */
 	#fail(message: string): void {
 		this.#state = 'failed';
-		this.#message = message;
+		this.#failure = message;
+		this.#saveIn(this.#retry);
+		this.#retry = Math.min(2 * this.#retry, LAST_RETRY);
 	}
-}
-
-/** A lesson that was not saved when its page went, and the revision that its tab knew. */
-interface Rescued {
-	readonly id: string;
-	readonly revision: string | null;
-	readonly lesson: unknown;
 }
 
 const session = () => sessionStorage;

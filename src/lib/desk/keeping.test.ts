@@ -26,13 +26,18 @@ async function tab(statement = MIX) {
 beforeEach(() => {
 	MemoryStore.reset();
 	const local = new Map<string, string>();
-	const storage = {
+	const calls = {
 		getItem: (k: string) => local.get(k) ?? null,
 		setItem: (k: string, v: string) => void local.set(k, v),
 		removeItem: (k: string) => void local.delete(k)
 	};
+	// what is kept shows as properties, as in a browser
+	const storage = new Proxy(calls, {
+		ownKeys: () => [...local.keys()],
+		getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true })
+	});
 	vi.stubGlobal('localStorage', storage);
-	vi.stubGlobal('sessionStorage', { ...storage, getItem: () => null });
+	vi.stubGlobal('sessionStorage', { ...calls, getItem: () => null });
 });
 afterEach(() => {
 	vi.useRealTimers();
@@ -132,6 +137,87 @@ describe('the open lesson', () => {
 		expect(again.keeping.message).toBeNull();
 	});
 
+	test('a store that answers late is waited for: what it has kept is this tab’s own, however much was typed meanwhile', async () => {
+		const { document, keeping, collection } = await tab();
+		vi.useFakeTimers();
+		for (const limit of ['19', '33']) {
+			MemoryStore.answersAfter = new Promise((resolve) => setTimeout(resolve, 5_000));
+			document.write(MIX.replace('18', limit));
+			keeping.touch();
+			await vi.advanceTimersByTimeAsync(4_500);
+			expect([keeping.state, keeping.message]).toEqual(['slow', null]);
+			document.write(MIX.replace('18', `${limit}0`));
+			keeping.touch();
+			await vi.advanceTimersByTimeAsync(60_000);
+			expect([keeping.state, keeping.message]).toEqual(['saved', null]);
+		}
+		await collection.refresh();
+		expect(collection.shown.map(({ title }) => title)).toEqual(['Mix']);
+		const kept = await stored('lessons').getItem<{ lesson: { statement: string } }>(keeping.id);
+		expect(kept?.lesson.statement).toContain('330');
+	});
+
+	test('what is refused is said once, tried again with growing pauses, and no more said once it is kept', async () => {
+		const { document, keeping } = await tab();
+		vi.useFakeTimers();
+		MemoryStore.refusal = 'quota';
+		const tries = vi.spyOn(stored('lessons'), 'getItem');
+		document.write(MIX.replace('18', '19'));
+		keeping.touch();
+		await vi.advanceTimersByTimeAsync(30_000);
+		expect([keeping.state, keeping.message]).toEqual(['failed', expect.stringContaining('full')]);
+		expect(tries.mock.calls.length).toBeLessThan(8);
+		expect(tries.mock.calls.length).toBeGreaterThan(2);
+		MemoryStore.refusal = null;
+		await vi.advanceTimersByTimeAsync(60_000);
+		expect([keeping.state, keeping.message]).toEqual(['saved', null]);
+	});
+
+	test('what two tabs could not save is there afterwards, each in its lesson', async () => {
+		const a = await tab();
+		const b = await tab();
+		await b.keeping.openNew(newLesson('title "Other"\nmax z = jugs'));
+		MemoryStore.refusal = 'quota';
+		for (const [each, text] of [
+			[a, MIX.replace('18', '99')],
+			[b, 'title "Other"\nmax z = 7 jugs']
+		] as const) {
+			each.document.write(text);
+			each.keeping.touch();
+			await each.keeping.flush();
+		}
+		MemoryStore.refusal = null;
+		const { collection } = await tab('max z = x');
+		const texts = async () =>
+			Promise.all(
+				stored('lessons').keys.map(
+					async (id) =>
+						(await stored('lessons').getItem<{ lesson: { statement: string } }>(id))!.lesson.statement
+				)
+			);
+		await vi.waitFor(async () =>
+			expect((await texts()).sort()).toEqual(
+				[MIX.replace('18', '99'), 'title "Other"\nmax z = 7 jugs'].sort()
+			)
+		);
+		await collection.refresh();
+		expect(collection.shown.map(({ title }) => title).sort()).toEqual(['Mix', 'Other']);
+	});
+
+	test('a lesson made while nothing can be stored is in the list once something can', async () => {
+		MemoryStore.refusal = 'blocked';
+		const { document, keeping } = await tab();
+		document.write(MIX.replace('18', '99'));
+		keeping.touch();
+		await keeping.flush();
+		expect(keeping.state).toBe('failed');
+		MemoryStore.refusal = null;
+		const again = await tab('max z = x');
+		expect(again.document.text).toContain('99');
+		await again.collection.refresh();
+		expect(again.collection.shown.map(({ title }) => title)).toEqual(['Mix']);
+	});
+
 	test('the only lesson of an earlier version of the application comes into the collection', async () => {
 		const { story: _1, notes: _2, tags: _3, page: _4, meanings: _5, ...second } = newLesson(MIX);
 		await stored('lessons').setItem('open-lesson', { ...second, version: 2 });
@@ -209,8 +295,9 @@ describe('the collection', () => {
 		const open = collection.shown.find(({ id }) => id === keeping.id)!;
 		await collection.remove(open);
 		expect([titles(), keeping.id === open.id]).toEqual([['Mix', 'Mix (copy)'], false]);
-		await collection.restore();
-		expect(titles()).toEqual(['A "new" name', 'Mix', 'Mix (copy)']);
+		// as what was done last, undo takes it back
+		document.undo();
+		await vi.waitFor(() => expect(titles()).toEqual(['A "new" name', 'Mix', 'Mix (copy)']));
 		expect(await collection.open(open.id)).toBe('/');
 		expect(document.text).toContain('jugs');
 		expect(await collection.open('gone')).toBeNull();

@@ -22,10 +22,32 @@ export class Reveal {
 	#opened = $state.raw<Partial<Record<Parted, { of: string; parts: readonly string[] }>>>({});
 	#showsInverse = $state(false);
 	#showsReasons = $state(false);
+	/** told before anything is kept from the class or shown to it, so that it can be taken back */
+	#before: () => void = () => {};
 
 	constructor() {
 		if (typeof document !== 'undefined' && remembered(KIND_KEY) !== null)
 			this.#concealed = [...this.#concealed, 'kind'];
+	}
+
+	/** @param before called before each act that {@link restore} may have to take back */
+	watch(before: () => void): void {
+		this.#before = before;
+	}
+
+	/** what the class may see, as a value */
+	get state() {
+		return { concealed: this.#concealed, opened: this.#opened };
+	}
+
+	restore({ concealed, opened }: Reveal['state']): void {
+		this.#opened = opened;
+		this.#conceal(concealed);
+	}
+
+	#conceal(concealed: readonly Secret[]): void {
+		this.#concealed = concealed;
+		if (typeof document !== 'undefined') remember(KIND_KEY, this.conceals('kind') ? 'hidden' : null);
 	}
 
 	/** Whether something may not be seen yet; everything that shows it asks here. */
@@ -54,6 +76,7 @@ export class Reveal {
 
 	/** Shows just these parts of a secret. */
 	open(secret: Parted, of: string, parts: readonly string[]): void {
+		this.#before();
 		this.#opened = { ...this.#opened, [secret]: { of, parts } };
 	}
 
@@ -77,9 +100,9 @@ export class Reveal {
 
 	/** Keeps something from the class, or shows it again. */
 	toggle(secret: Secret): void {
-		this.#concealed = this.conceals(secret)
-			? this.#concealed.filter((own) => own !== secret)
-			: [...this.#concealed, secret];
-		if (secret === 'kind') remember(KIND_KEY, this.conceals('kind') ? 'hidden' : null);
+		this.#before();
+		this.#conceal(
+			this.conceals(secret) ? this.#concealed.filter((own) => own !== secret) : [...this.#concealed, secret]
+		);
 	}
 }

@@ -153,7 +153,7 @@ export class Tree {
 
 	chooseRules(rules: Partial<SearchRules>): void {
 		this.#rules = { ...this.#rules, ...rules };
-		if (this.search) this.#keep();
+		if (this.search) this.#keep(null);
 	}
 
 	toggleAsks(): void {
@@ -173,8 +173,11 @@ export class Tree {
 		this.#turn += 1;
 	}
 
-	/** Keeps the tree as it is with the lesson. */
-	#keep(): void {
+	/**
+	 * Keeps the tree as it is with the lesson.
+	 * @param group as in {@link LessonDocument.keepTree}
+	 */
+	#keep(group?: object | null): void {
 		if (!this.#search) return;
 		this.#kept = {
 			rules: this.#rules,
@@ -182,7 +185,7 @@ export class Tree {
 			waits: this.waiting?.id ?? null,
 			looked: this.#selected
 		};
-		this.#desk.document.keepTree(this.#kept);
+		this.#desk.document.keepTree(this.#kept, group);
 	}
 
 	#make(): void {
@@ -194,11 +197,14 @@ export class Tree {
 		this.#show(0);
 	}
 
-	/** Begins the tree anew. */
-	begin(): void {
+	/**
+	 * Begins the tree anew.
+	 * @param act what it is part of; left out where it is an act of its own
+	 */
+	begin(act: object | null = null): void {
 		this.#running.cancel();
 		this.#make();
-		this.#keep();
+		this.#keep(act);
 	}
 
 	/** Whether the search stands where a kept tree does, as when another tab has looked at another node. */
@@ -219,18 +225,21 @@ export class Tree {
 		this.#make();
 		const search = this.#search;
 		if (!search) return;
-		await this.#running.during('search', (signal) => this.#follow(search, tree.decisions, false, signal));
+		await this.#running.during('search', (signal) => this.#follow(search, tree.decisions, null, signal));
 		if (this.#search !== search || this.#kept !== tree) return;
 		const { waits, looked } = tree;
 		if (waits !== null && search.nodes[waits]?.state === 'open') search.solve(waits);
 		this.#show(looked < search.made ? looked : 0);
 	}
 
-	/** Follows a search that goes on off the page, from where this one stands. */
+	/**
+	 * Follows a search that goes on off the page, from where this one stands.
+	 * @param goesOn the act that goes on by the rules after what is told; null where it ends there
+	 */
 	async #follow(
 		search: Search,
 		decisions: readonly PackedDecision[],
-		goesOn: boolean,
+		goesOn: object | null,
 		signal: AbortSignal
 	): Promise<void> {
 		const { searchInWorker } = await import('$lib/work/client');
@@ -246,7 +255,7 @@ export class Tree {
 			this.#show(search.incumbent?.node ?? fresh.at(-1)!.node);
 			if (!goesOn || performance.now() - last < KEEP_EVERY) return;
 			last = performance.now();
-			this.#keep();
+			this.#keep(goesOn);
 		};
 		const goOn = goesOn ? { rules: this.#rules, mostNodes: MOST_NODES } : null;
 		await searchInWorker(writeProblem(this.#searched!), decisions, goOn, told, signal);
@@ -254,7 +263,10 @@ export class Tree {
 
 	/** Solves an open node, the one that the rule takes or one chosen by hand; where the class is asked, what follows waits. */
 	step(id?: number): void {
-		if (this.#running.what === 'search') return;
+		if (this.#running.what !== 'search') this.#desk.document.asOne(() => this.#step(id));
+	}
+
+	#step(id?: number): void {
 		if (!this.search) this.begin();
 		const { search } = this;
 		if (!search) return;
@@ -266,7 +278,7 @@ export class Tree {
 			if (!this.#asks) search.judge(node, this.#rules);
 		}
 		this.#show(node);
-		this.#keep();
+		this.#keep(null);
 	}
 
 	/** Judges what somebody says follows from the node that waits; where it does, it is done, and where not, why is told. */
@@ -285,18 +297,20 @@ export class Tree {
 		this.#wrong = null;
 		search.judge(waiting.id, this.#rules, split);
 		this.#show(waiting.id);
-		this.#keep();
+		this.#keep(null);
 	}
 
 	/** The search to its end, off the page; can be cancelled, and keeps what it has. */
 	async run(): Promise<void> {
-		if (!this.search) this.begin();
+		// however long it takes, it is one act
+		const act = {};
+		if (!this.search) this.begin(act);
 		if (this.waiting) this.judge();
 		const { search } = this;
 		if (!search) return;
 		const known = search.decisions.map((decision) => packDecision(search, decision));
-		await this.#running.during('search', (signal) => this.#follow(search, known, true, signal));
-		if (this.search === search) this.#keep();
+		await this.#running.during('search', (signal) => this.#follow(search, known, act, signal));
+		if (this.search === search) this.#keep(act);
 	}
 
 	/** Goes to a node's tableau: the branches on the way become steps of the trail, each followed by the pivots of the dual simplex method but the last. */

@@ -89,22 +89,24 @@ function versionBefore({ id, edited, versioned, lesson }: Kept, now: number): Pr
 }
 
 /**
- * Keeps a lesson, and from time to time the state before as a version; never throws.
- * @param known the revision that this tab last saw; null for a lesson that is new. Where the store has another, nothing is written.
+ * Keeps a lesson, and from time to time the state before as a version; never throws, and answers when the store does.
+ * @param isKnown whether a revision is one that this tab has seen or sent. Where the store has another, nothing is written.
+ * @param revision what this state is known by from now on
  */
 export const keepLesson = (
 	lesson: unknown,
 	summary: Summary,
-	known: string | null
+	isKnown: (revision: string) => boolean,
+	revision = freshId()
 ): Promise<StoreResult<Saved>> =>
 	attempt(
 		() =>
 			alone(async (): Promise<Saved> => {
 				const before = await lessons.getItem<Kept>(summary.id);
-				if (before && before.revision !== known) return { other: before };
+				if (before && !isKnown(before.revision)) return { other: before };
 				const kept = {
 					id: summary.id,
-					revision: freshId(),
+					revision,
 					edited: summary.edited,
 					...(before ? { versioned: await versionBefore(before, summary.edited) } : {}),
 					lesson
@@ -113,7 +115,8 @@ export const keepLesson = (
 				await lists.setItem(summary.id, summary);
 				return { kept };
 			}),
-		'saved'
+		'saved',
+		null
 	);
 
 /** Keeps many lessons that come from a file, all or none in the list; never throws. */

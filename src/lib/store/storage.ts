@@ -20,12 +20,24 @@ export function database(name: string, storeName: string): Store {
 	let opened: Promise<LocalForage> | null = null;
 	// the library comes with the first call: the page is there before what it kept
 	const open = () =>
-		(opened ??= import('localforage').then((module) => module.default.createInstance({ name, storeName })));
+		(opened ??= import('localforage').then(({ default: forage }) =>
+			// what cannot be kept there is kept nowhere else: a second place would be in no list once the first is back
+			forage.createInstance({ name, storeName, driver: forage.INDEXEDDB })
+		));
+	/** A database that could not be opened is opened anew by the next call. */
+	const call = async <T>(work: (store: LocalForage) => Promise<T>): Promise<T> => {
+		try {
+			return await work(await open());
+		} catch (error) {
+			opened = null;
+			throw error;
+		}
+	};
 	return {
-		getItem: async (key) => (await open()).getItem(key),
-		setItem: async (key, value) => (await open()).setItem(key, value),
-		removeItem: async (key) => (await open()).removeItem(key),
-		iterate: async (each) => (await open()).iterate(each)
+		getItem: (key) => call((store) => store.getItem(key)),
+		setItem: (key, value) => call((store) => store.setItem(key, value)),
+		removeItem: (key) => call((store) => store.removeItem(key)),
+		iterate: (each) => call((store) => store.iterate(each))
 	};
 }
 
@@ -36,6 +48,9 @@ function explain(error: unknown, doing: string): string {
 		return `The browser’s storage is full, so the lesson could not be ${doing}. The work stays here while this page is open; free some space to keep it.`;
 	return `The browser does not let this page store anything, so the lesson could not be ${doing}. The work stays here while this page is open.`;
 }
+
+/** milliseconds after which the browser's storage is slow */
+export const SLOW = 4_000;
 
 /** A storage call that hangs (it happens in blocked profiles) counts as refused. */
 function withinTime<T>(work: Promise<T>, milliseconds: number): Promise<T> {
@@ -48,14 +63,16 @@ function withinTime<T>(work: Promise<T>, milliseconds: number): Promise<T> {
 /**
  * Makes an attempt.
  * @param doing what is done with the lesson, for the message: `saved`, `read`
+ * @param milliseconds after which it counts as refused; null for what would go on all the same, as writing does: it is waited for
  */
 export async function attempt<T>(
 	work: () => Promise<T>,
 	doing: string,
-	milliseconds = 4000
+	milliseconds: number | null = SLOW
 ): Promise<StoreResult<T>> {
 	try {
-		return { ok: true, value: await withinTime(work(), milliseconds) };
+		const value = await (milliseconds === null ? work() : withinTime(work(), milliseconds));
+		return { ok: true, value };
 	} catch (error) {
 		return { ok: false, message: explain(error, doing) };
 	}

@@ -32,6 +32,7 @@
 		starting: 'opening …',
 		saved: 'saved',
 		saving: 'saving …',
+		slow: 'still saving …',
 		failed: 'not kept'
 	};
 </script>
