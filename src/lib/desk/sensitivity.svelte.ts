@@ -1,5 +1,12 @@
 import { solveLinear } from '$lib/core/answer/answer';
-import { inLine, rangeReading, type RangeReading } from '$lib/core/commentary/ranges';
+import { newcomer, type Activity, type Newcomer } from '$lib/core/answer/newcomer';
+import {
+	coefficientFound,
+	inLine,
+	rangeReading,
+	type CoefficientFinding,
+	type RangeReading
+} from '$lib/core/commentary/ranges';
 import { asksForWhole } from '$lib/core/problem/whole';
 import type { Multipliers } from '$lib/core/answer/multipliers';
 import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/core/number/rational';
@@ -245,6 +252,19 @@ export class Sensitivity {
 	get stairs(): readonly Stair[] {
 		const own = this.#stairs;
 		return own?.text === this.#desk.document.text && own.key === JSON.stringify(this.#chosen) ? own.list : [];
+	}
+
+	/** How far a coefficient inside a row may move; the problem has a best plan. */
+	coefficient(row: string, variable: string): CoefficientFinding {
+		return coefficientFound(this.#tableau!, row, variable);
+	}
+
+	/** What adding an activity would do, priced out and solved; null where there is no best plan to add it to. */
+	newcomer(activity: Activity): Newcomer | null {
+		const [problem, answer] = [this.#problem, this.#answer];
+		return problem && answer?.duals && answer.objective
+			? newcomer(problem, answer.duals, answer.objective, activity)
+			: null;
 	}
 
 	show(look: SensitivityLook): void {

@@ -7,6 +7,6 @@ export { type TableauCell, twinCell, twinOfDual } from './complementary-bases';
 export type { DualProblem } from './dual-problem';
 export { DUAL_NAMES, type WrittenDual } from './dual-steps';
 export { dualValues, standingProblem } from './multipliers';
-export { pricedOut, tested } from './newcomer';
+export { type Newcomer } from './newcomer';
 export { type OptimalSet, optimalSet, segmentBetween } from './optimal-set';
 export { tiedColumns } from './ties';

@@ -207,9 +207,9 @@ const hasBasicPartner = (t: Tableau, column: number): boolean => {
 	});
 };
 
-/** Whether a basic column is zero only because one thing is written as two. */
+/** Whether a basic column is zero only because one thing is written as two; an artificial one at zero is a redundant equality. */
 const isZeroByWriting = (t: Tableau, column: number): boolean =>
-	isArtificial(t, column) || isHalf(t, column) || (isTwin(t, column) && !hasBasicPartner(t, column));
+	isHalf(t, column) || (isTwin(t, column) && !isArtificial(t, column) && !hasBasicPartner(t, column));
 
 /**
  * Ranges of every objective coefficient and right-hand side at an optimal tableau (Dantzig 1963, ch. 12), each for a change of

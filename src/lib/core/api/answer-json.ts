@@ -1,3 +1,4 @@
+import type { Marginal, OneSide } from '../parametric/marginal';
 import { plainText } from '../sentence/sentence';
 import type { Certificate } from '../answer/certificate';
 import type { LinearAnswer } from '../answer/answer';
@@ -41,6 +42,17 @@ export interface RangingJson {
 export interface BoundJson extends IntervalJson {
 	readonly side: 'lower' | 'upper';
 	readonly dual: string;
+}
+
+/** The change of the objective for each unit to one side, and for so many units; `rate` is null where there is no best plan at once. */
+export interface SideJson {
+	readonly rate: string | null;
+	readonly for: string | null;
+}
+
+export interface MarginalJson {
+	readonly more: SideJson;
+	readonly less: SideJson;
 }
 
 export interface OptimalSetJson {
@@ -145,6 +157,17 @@ export const boundsJson = ({ bounds }: Ranging): Record<string, BoundJson> =>
 			{ side, dual: toText(dual), ...interval(range) }
 		])
 	);
+
+const sideJson = ({ rate, for: far }: OneSide): SideJson => ({
+	rate: rate && toText(rate),
+	for: far && toText(far)
+});
+
+/** What one more and one less of a right-hand side are worth, as the API writes it. */
+export const marginalJson = ({ more, less }: Marginal): MarginalJson => ({
+	more: sideJson(more),
+	less: sideJson(less)
+});
 
 /** The set of optimal plans as the API writes it. */
 export const optimalSetJson = (set: OptimalSet): OptimalSetJson => ({

@@ -67,7 +67,7 @@ describe('one number moved', () => {
 				to: '8',
 				status: 'optimal',
 				objective: { at: '9', slope: '1', where: '3' },
-				basis: ['y', 'x']
+				basis: ['x', 'y']
 			}
 		]);
 		expect(parametric({ problem, vary: { objective: 'x' } }).body.pieces.at(-1)).toMatchObject({

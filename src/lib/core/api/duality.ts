@@ -3,7 +3,7 @@ import type { RunOptions } from '../answer/answer';
 import { dualProblem } from '../answer/dual-problem';
 import { NumberError, parseRational, toText, ZERO, type Rational } from '../number/rational';
 import { stopWords } from '../answer/messages';
-import { ParametricStopped, valueFunction, valueOn, type Varied } from '../parametric/value-function';
+import { followedFunction, ParametricStopped, valueOn, type Varied } from '../parametric/value-function';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
 import { InputError, readProblem, validate } from '../problem/json';
@@ -102,7 +102,7 @@ export function answerParametric(data: unknown, options: RunOptions = {}): Param
 	const { problem, varied, from, to } = readRequest(data);
 	try {
 		return {
-			pieces: valueFunction(problem, varied, from, to, options).map((piece) => {
+			pieces: followedFunction(problem, varied, from, to, options).map((piece) => {
 				const where = piece.from ?? piece.to ?? ZERO;
 				const value = valueOn(piece, where);
 				return {

@@ -34,6 +34,11 @@ const post = (summary: string, request: string, answer: string): Json => ({
 	}
 });
 
+const side = {
+	type: 'object',
+	required: ['rate', 'for'],
+	properties: { rate: nullable(ref('Rational')), for: nullable(ref('Rational')) }
+};
 const intervals: Json = {
 	type: 'object',
 	additionalProperties: {
@@ -107,6 +112,14 @@ const schemas: Json = {
 						low: nullable(ref('Rational')),
 						high: nullable(ref('Rational'))
 					}
+				}
+			},
+			marginal: {
+				type: 'object',
+				additionalProperties: {
+					type: 'object',
+					required: ['more', 'less'],
+					properties: { more: side, less: side }
 				}
 			},
 			certificate: {

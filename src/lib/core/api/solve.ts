@@ -1,3 +1,5 @@
+import { marginal } from '../parametric/marginal';
+import type { Tableau } from '../tableau/tableau';
 import { plainText } from '../sentence/sentence';
 import { detail, solveLinear, type RunOptions } from '../answer/answer';
 import type { StopReason } from '../answer/findings';
@@ -19,7 +21,9 @@ import {
 	optimalSetJson,
 	rangingJson,
 	stepJson,
+	marginalJson,
 	type BoundJson,
+	type MarginalJson,
 	type CertificateJson,
 	type CoverJson,
 	type CutJson,
@@ -55,6 +59,8 @@ export interface SolveJson extends Partial<LinearJson> {
 	readonly reducedCosts?: NumbersJson;
 	readonly optimalSet?: OptimalSetJson;
 	readonly ranging?: RangingJson;
+	/** what one more and one less of each right-hand side are worth; those that the time did not reach are counted in `omitted` */
+	readonly marginal?: Record<string, MarginalJson>;
 	/** bounds other than 0 that the plan meets, by variable */
 	readonly bounds?: Record<string, BoundJson>;
 	readonly certificate?: CertificateJson;
@@ -66,7 +72,7 @@ export interface SolveJson extends Partial<LinearJson> {
 	readonly cuts?: CutJson[];
 	readonly steps?: StepJson[];
 	/** how many entries of a list were left out because the answer would have been too long */
-	readonly omitted?: Partial<Record<'steps' | 'nodes' | 'cuts' | 'vertices' | 'rays', number>>;
+	readonly omitted?: Partial<Record<'steps' | 'nodes' | 'cuts' | 'vertices' | 'rays' | 'marginal', number>>;
 }
 
 /** Fills the lists of an answer while there is room, and counts what is left out. */
@@ -110,6 +116,20 @@ function setJson(set: OptimalSet, room: Room): OptimalSetJson {
 	};
 }
 
+/** The marginal values of all constraints while there is time. */
+function marginalsJson(
+	t: Tableau,
+	room: Room,
+	hurry: () => boolean = () => false
+): Record<string, MarginalJson> {
+	const found: Record<string, MarginalJson> = {};
+	for (const { name } of t.form.problem.constraints) {
+		if (hurry()) room.leaveOut('marginal', 1);
+		else found[name] = marginalJson(marginal(t, name));
+	}
+	return found;
+}
+
 /**
  * Answers a request to solve, in the shape of docs/API.md.
  * @throws CannotStart where the method asked for has nothing to start from
@@ -140,7 +160,8 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Solve
 				? {
 						optimalSet: setJson(more.optimalSet, room),
 						ranging: rangingJson(more.ranging),
-						bounds: boundsJson(more.ranging)
+						bounds: boundsJson(more.ranging),
+						marginal: marginalsJson(answer.tableau!, room, control.hurry)
 					}
 				: {}),
 			...(answer.certificate ? { certificate: certificateJson(answer.certificate) } : {}),

@@ -4,7 +4,7 @@ export { conclusionFound } from './construction';
 export { compositionOf, cutOffFound, derivationOf } from './derivation';
 export { foundWords, reasonWords, remarkWords } from './messages';
 export { columnPreview, pivotPreview } from './preview';
-export { coefficientFound, type EndReading, rangeReading } from './ranges';
+export { type EndReading, rangeReading } from './ranges';
 export type { Reason, Trial } from './reason-findings';
 export { reasonsAt } from './reasons';
 export { removedBy } from './shape';

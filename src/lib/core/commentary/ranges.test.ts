@@ -3,10 +3,12 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { parseRational, rational } from '../number/rational';
+import { PROFILES } from '../notation/notation';
+import type { Claim } from '../sentence/claim';
 import { parametricRun, solvedPosition } from '../move/parametric-run';
-import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
+import { numberOf, valueFunction, withNumber, type Varied } from '../parametric/value-function';
 import { readStatement } from '../problem/statement/read';
-import { plainText } from '../sentence/sentence';
+import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt } from './ranges';
 import {
 	coefficientSentence,
@@ -14,7 +16,8 @@ import {
 	priceSentence,
 	rangeSentences,
 	sidesSentence,
-	whatIfSentences
+	whatIfSentences,
+	worthSentences
 } from './words/ranges';
 
 const STEP = rational(1, 997);
@@ -65,10 +68,10 @@ test('an interval is true at its ends and just inside, and just outside another 
 			}
 			if (less && more && !less.equals(more)) {
 				seen.two += 1;
-				expect(plainText(sidesSentence(problem, pieces, reading)!)).toContain('two rates meet');
+				expect(plainText(sidesSentence(pieces, reading)!)).toContain('Two rates meet');
 			} else {
-				const said = sidesSentence(problem, pieces, reading);
-				expect(said ? plainText(said) : '').not.toContain('two rates meet');
+				const said = sidesSentence(pieces, reading);
+				expect(said ? plainText(said) : '').not.toContain('Two rates meet');
 				if (holds && reading.low.at) expect(!holds.from || holds.from.lte(reading.low.at)).toBe(true);
 			}
 		}),
@@ -100,9 +103,9 @@ test('a number moved is told without solving inside its interval, by pivots beyo
 	expect(told('17', 1)).toMatchInlineSnapshot(
 		`"Within the interval, so nothing need be solved: 5/3 · 1 = 5/3, and profit is 500/3 + 5/3 = 505/3 thalers."`
 	);
-	expect(told('-1', -1)).toContain('Beyond 0 there is no plan');
+	expect(told('-1', -1)).toContain('Beyond 0 no plan is feasible');
 	expect(
-		plainText(priceSentence(MIX, 'clay', rangeReading(t, { rhs: 'clay' }), rational(4)))
+		plainText(priceSentence(t, 'clay', rangeReading(t, { rhs: 'clay' }).marginal!, rational(4)))
 	).toMatchInlineSnapshot(
 		`"Yes: one more of clay is worth 35/3, which is 23/3 more than it costs, and so up to 11/4 more."`
 	);
@@ -119,42 +122,63 @@ test('the 100 % rule adds shares, and promises nothing beyond 1', () => {
 		hundredSentences(parts)
 			.map((s) => plainText(s))
 			.at(-1);
-	expect(said([part('clay', 12), part('kiln', 9)])).toBe('Nothing is changed yet.');
+	expect(said([part('clay', 12), part('kiln', 9)])).toBe('Change a number first.');
 	expect(said([part('kiln', 100)])).toContain('at most 1');
-	expect(said([part('clay', 9), part('wheel', 14)])).toMatch(/at most 1|promises nothing/);
+	expect(said([part('clay', 9), part('wheel', 14)])).toMatch(/at most 1|the rule says nothing/);
 });
 
-test('a coefficient inside a row: exact for a variable that is not made, and said to be another matter for one that is', () => {
-	let seen = 0;
+/** Whether a claim of what a number is worth holds, decided by solving again. */
+function expectWorth({ t, ...own }: Claim): void {
+	if (own.is !== 'worth') return;
+	const { problem } = t.form;
+	const before = solveLinear(problem).objective!;
+	const after = solveLinear(withNumber(problem, own.of, numberOf(problem, own.of).add(own.by))).objective;
+	expect(after ? after.sub(before).toFraction() : null).toBe(own.change && own.change.toFraction());
+}
+
+test('whatever sentences claim a number is worth, solving with it changed says so', () => {
+	const seen = { range: 0, worth: 0, price: 0, sides: 0 };
 	fc.assert(
-		fc.property(anyProblem({ slackStart: true }), fc.nat(3), fc.nat(3), (problem, i, j) => {
-			if (problem.constraints.length === 0) return;
-			const answer = solveLinear(problem);
-			if (answer.status !== 'optimal') return;
-			const row = problem.constraints[i % problem.constraints.length];
-			const { name } = problem.variables[j % problem.variables.length];
-			const said = plainText(
-				coefficientSentence(answer.tableau!, coefficientFound(answer.tableau!, row.name, name))
-			);
-			const limit = / to (−?[\d/]+), and /.exec(said);
-			if (!limit) return;
-			seen += 1;
-			const now = row.terms.get(name) ?? rational(0);
-			const end = parseRational(limit[1].replace('−', '-'));
-			const at = (value: typeof now) =>
-				solveLinear({
-					...problem,
-					constraints: problem.constraints.map((own) =>
-						own === row ? { ...own, terms: new Map([...own.terms, [name, value] as const]) } : own
-					)
-				}).objective;
-			// at the end the old plan is still as good as any, and farther on the other side, too
-			expect(at(end)!.equals(answer.objective!)).toBe(true);
-			expect(at(now.add(now.sub(end).mul(3)))!.equals(answer.objective!)).toBe(true);
+		fc.property(anyProblem(), fc.integer({ min: -3, max: 3 }), (problem, price) => {
+			const { status, tableau: t } = solveLinear(problem);
+			if (status !== 'optimal' || !t) return;
+			const numbers: Varied[] = [
+				...problem.constraints.map(({ name }) => ({ rhs: name })),
+				...problem.variables.map(({ name }) => ({ objective: name }))
+			];
+			const check = (kind: keyof typeof seen, sentences: readonly (Sentence | null)[]) => {
+				const claims = sentences.flatMap((own) => (own ? claimsOf(own, PROFILES[0].notation) : []));
+				seen[kind] += claims.length;
+				claims.forEach(expectWorth);
+			};
+			check('worth', worthSentences(t));
+			for (const varied of numbers) {
+				const reading = rangeReading(t, varied);
+				check('range', rangeSentences(reading));
+				check('sides', [sidesSentence(valueFunction(problem, varied, null, null), reading)]);
+				if ('rhs' in varied)
+					check('price', [priceSentence(t, varied.rhs, reading.marginal!, rational(price))]);
+			}
 		}),
-		{ numRuns: 500 }
+		{ numRuns: Number(process.env.CLAIMS ?? 300) }
 	);
-	expect(seen).toBeGreaterThan(8);
+	expect(seen.sides).toBeGreaterThan(1);
+	for (const kind of ['range', 'worth', 'price'] as const) expect(seen[kind]).toBeGreaterThan(20);
+});
+
+test('how far a coefficient inside a row may move, in words', () => {
+	const told = (text: string, row: string, variable: string) => {
+		const { tableau } = solveLinear(readStatement(text).problem!);
+		return plainText(coefficientSentence(coefficientFound(tableau!, row, variable)));
+	};
+	const text = 'max z = 3 x + 2 y\na: x + y <= 4\nb: x + 3 y <= 9';
+	expect(told(text, 'a', 'x')).toBe(
+		'The 1 of x in a cannot change at all: if it increases, the plan violates a; if it decreases, a plan with another amount of x or of others is better.'
+	);
+	expect(told(text, 'a', 'y')).toBe(
+		'The 1 of y in a can decrease by 1/3, to 2/3 and increase without limit while the plan stays the best plan. Below 2/3 a plan with another amount of y or of others is better.'
+	);
+	expect(told(text, 'b', 'y')).toContain('may have any value');
 });
 
 test('how the plan moves is told of the variables themselves: one that may have either sign, one counted down from its bound', () => {
@@ -165,7 +189,9 @@ test('how the plan moves is told of the variables themselves: one that may have 
 			.at(-1);
 	};
 	expect(told('min z = x + 2 y\na: x + y >= 3\nb: x - y <= 4\ny free', 'a')).toBe(
-		'For each unit x by 1/2 and y by 1/2.'
+		'Each extra unit changes the plan: x by +1/2 and y by +1/2.'
 	);
-	expect(told('max z = x + y\na: x + y <= 3\nx free\nx to 9\ny to 1', 'a')).toBe('For each unit x by 1.');
+	expect(told('max z = x + y\na: x + y <= 3\nx free\nx to 9\ny to 1', 'a')).toBe(
+		'Each extra unit changes the plan: x by +1.'
+	);
 });

@@ -1,7 +1,9 @@
 import { alongRhs, between, costLimits, rhsLimits, type Limit } from '../answer/ranging';
-import { dualValues, reducedCosts } from '../answer/multipliers';
-import { isZero, sign, ZERO, type Rational } from '../number/rational';
+import { coefficientInterval, type CoefficientInterval } from '../answer/coefficient-interval';
+import { dualValues } from '../answer/multipliers';
+import { isZero, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/stretch';
+import { marginal, type Marginal } from '../parametric/marginal';
 import { numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';
 
@@ -25,6 +27,8 @@ export interface RangeReading {
 	readonly high: EndReading;
 	/** by how much the objective changes for each unit within the interval */
 	readonly rate: Rational;
+	/** of a right-hand side: what one more and one less are really worth, whatever the basis tells */
+	readonly marginal: Marginal | null;
 	/** variables that move with a right-hand side, and by how much for each unit */
 	readonly moving: readonly { readonly variable: string; readonly by: Rational }[];
 }
@@ -44,7 +48,8 @@ export function rangeReading(t: Tableau, varied: Varied): RangeReading {
 	});
 	const rate = 'rhs' in varied ? dualValues(t).get(varied.rhs)! : (readPlan(t).get(varied.objective) ?? ZERO);
 	const moving = 'rhs' in varied ? movingWith(t, varied.rhs) : [];
-	return { t, varied, now, low: end(lowBy), high: end(highBy), rate, moving };
+	const worth = 'rhs' in varied ? marginal(t, varied.rhs) : null;
+	return { t, varied, now, low: end(lowBy), high: end(highBy), rate, marginal: worth, moving };
 }
 
 /** How the plan moves with a right-hand side. */
@@ -83,39 +88,18 @@ export const inLine = (down: readonly Stretch[], up: readonly Stretch[]): Stretc
 	...withLength(up)
 ];
 
-/** A coefficient inside a row, and how far it may move while the plan stays optimal. */
-export type CoefficientFinding = {
+/** A coefficient inside a row, and how far it may move while the best plan stays what it is. */
+export interface CoefficientFinding extends CoefficientInterval {
+	readonly code: 'coefficient-interval';
 	readonly row: string;
 	readonly variable: string;
 	readonly now: Rational;
-} & (
-	| /** its variable is basic: only solving anew tells */ { readonly code: 'moves-the-plan' }
-	| /** the row is worth nothing, and the variable is not made */ { readonly code: 'may-be-anything' }
-	  /** the variable is not made: its reduced cost, less the dual value times the change, keeps its sign */
-	| {
-			readonly code: 'may-move';
-			readonly reducedCost: Rational;
-			readonly dual: Rational;
-			readonly change: Rational;
-			readonly falls: boolean;
-	  }
-);
+}
 
-/**
- * How far a coefficient inside a row may move while the plan stays optimal: exact where its variable is at a bound and not basic; of a basic variable only
- * solving anew tells.
- */
+/** How far a coefficient inside a row may move while the plan of an optimal tableau stays feasible and best. */
 export function coefficientFound(t: Tableau, row: string, variable: string): CoefficientFinding {
-	const { problem, substitutions } = t.form;
-	const { parts } = substitutions.find((own) => own.variable === variable)!;
+	const { problem } = t.form;
 	const now = problem.constraints.find(({ name }) => name === row)!.terms.get(variable) ?? ZERO;
-	const about = { row, variable, now };
-	if (parts.some(({ column }) => t.basis.includes(column))) return { code: 'moves-the-plan', ...about };
-	const duals = dualValues(t);
-	const dual = duals.get(row) ?? ZERO;
-	if (isZero(dual)) return { code: 'may-be-anything', ...about };
-	const reducedCost = reducedCosts(t.form, duals).get(variable)!;
-	const change = reducedCost.div(dual);
-	const falls = sign(dual) * (problem.objective.sense === 'max' ? 1 : -1) > 0;
-	return { code: 'may-move', ...about, reducedCost, dual, change, falls };
+	const interval = coefficientInterval(problem, readPlan(t), row, variable);
+	return { code: 'coefficient-interval', row, variable, now, ...interval };
 }

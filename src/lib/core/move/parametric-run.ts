@@ -11,7 +11,13 @@ import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
 import { dualValues } from '../answer/multipliers';
 import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import { mergedPieces, numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
+import {
+	basisNames,
+	mergedPieces,
+	numberOf,
+	type ValuePiece,
+	type Varied
+} from '../parametric/value-function';
 import type { Problem } from '../problem/types';
 
 /** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */
@@ -77,7 +83,7 @@ export function parametricRun(position: Position, varied: Varied, direction: 1 |
 		const { lowBy, highBy } = between(limits);
 		const limit = direction > 0 ? highBy : lowBy;
 		const to = limit && from.add(limit.change);
-		const own = { from, to, tableau: t, plan: readPlan(t), value: objectiveValue(t), limit };
+		const own = { direction, from, to, tableau: t, plan: readPlan(t), value: objectiveValue(t), limit };
 		const key = `${basisKey(t)} ${from.toFraction()}`;
 		const there = to && withNumberAt(now, varied, to);
 		const isStuck = seen.has(key) || (to !== null && !there?.work);
@@ -107,7 +113,7 @@ export function piecesOf(
 	const pieceOf = ({ from, to, tableau, plan, value }: Stretch, isUp: boolean): ValuePiece => {
 		const slope =
 			('rhs' in varied ? dualValues(tableau).get(varied.rhs) : plan.get(varied.objective)) ?? ZERO;
-		const basis = tableau.basis.map((column) => tableau.form.columns[column].name);
+		const basis = basisNames(tableau);
 		const line = { where: from, value, slope };
 		return { ...(isUp ? { from, to } : { from: to, to: from }), status: 'optimal', line, basis };
 	};

@@ -8,6 +8,8 @@ import type { Tableau } from '../tableau/tableau';
 
 /** One stretch of the number, on which a basis stays optimal, and what ends it. */
 export interface Stretch {
+	/** whether the number rises (1) or falls (−1) on the way */
+	readonly direction: 1 | -1;
 	/** where it begins, and where it ends on the way; null is no end */
 	readonly from: Rational;
 	readonly to: Rational | null;

@@ -4,6 +4,8 @@ import { primed } from '../problem/names';
 import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../problem/types';
 import { max, min, ONE, ZERO, type Rational } from '../number/rational';
 import type { StopReason } from '../answer/findings';
+import type { Tableau } from '../tableau/tableau';
+import { follow, type Followed, type Leg } from './follow';
 
 /** The optimal value as a function of one number of a problem: piecewise linear, exact. */
 
@@ -214,7 +216,7 @@ export function valueFunction(
 		pieces.map((own) => {
 			if (own.status !== 'optimal') return own;
 			const { tableau } = solver.solve(withNumber(problem, varied, inside(own)));
-			return { ...own, basis: tableau!.basis.map((column) => tableau!.form.columns[column].name) };
+			return { ...own, basis: basisNames(tableau!) };
 		});
 	if ('rhs' in varied) return withBasis(rhsPieces(problem, varied.rhs, from, to, solver));
 	const feasible = solver.solve({ ...problem, objective: { ...problem.objective, terms: new Map() } });
@@ -225,6 +227,85 @@ export function valueFunction(
 	return withBasis(
 		pieces.map((own) => (own.status === 'infeasible' ? { ...own, status: 'unbounded' } : own))
 	);
+}
+
+/** The names of the basic columns, in the order of the columns. */
+export const basisNames = (t: Tableau): string[] =>
+	[...t.basis].sort((a, b) => a - b).map((column) => t.form.columns[column].name);
+
+/** Legs followed from a number as pieces, clipped to an interval. */
+function piecesOnWay(
+	{ legs, beyond }: Followed,
+	now: Rational,
+	direction: 1 | -1,
+	end: Rational | null
+): ValuePiece[] {
+	const isUp = direction > 0;
+	const piece = (
+		start: Rational,
+		stop: Rational | null,
+		rest: Omit<ValuePiece, 'from' | 'to'>
+	): ValuePiece[] => {
+		const last = end && (!stop || stop.compare(end) * direction > 0) ? end : stop;
+		if (last && last.compare(start) * direction <= 0) return [];
+		return [{ from: isUp ? start : last, to: isUp ? last : start, ...rest }];
+	};
+	const inside = legs.flatMap(({ from, to, value, rate, tableau }) => {
+		const where = now.add(from);
+		const basis = basisNames(tableau);
+		const rest = { status: 'optimal', line: { where, value, slope: rate }, basis } as const;
+		return piece(where, to && now.add(to), rest);
+	});
+	const last = legs.at(-1)?.to;
+	const all = beyond && last ? [...inside, ...piece(now.add(last), null, { status: beyond })] : inside;
+	return isUp ? all : all.reverse();
+}
+
+/**
+ * The same as {@link valueFunction}, by the pivots met on the way from where the number stands; where the problem has no best plan there, or the
+ * interval does not hold it, each line is found by solving.
+ * @throws ParametricStopped where a limit of the options ends it
+ */
+export function followedFunction(
+	problem: Problem,
+	varied: Varied,
+	from: Rational | null,
+	to: Rational | null,
+	options: RunOptions = {}
+): ValuePiece[] {
+	const now = numberOf(problem, varied);
+	const isInside = (!from || from.lte(now)) && (!to || to.gte(now));
+	const budget = budgetOf(options);
+	const answer = isInside ? solveLinear(problem, { ...options, budget }) : null;
+	if (answer?.status === 'stopped') throw new ParametricStopped(answer.reason!);
+	if (answer?.status !== 'optimal' || (from && to && from.equals(to)))
+		return valueFunction(problem, varied, from, to, { ...options, budget });
+	const side = (direction: 1 | -1, end: Rational | null): ValuePiece[] => {
+		let stop: StopReason | null = null;
+		const mayGoOn = (pivots: number) => {
+			stop = budget.exhausted() ?? budget.asked();
+			if (pivots > 0) budget.spend();
+			return stop === null;
+		};
+		const isEnough = (leg: Leg) => end !== null && now.add(leg.to!).compare(end) * direction >= 0;
+		const followed = follow(answer.tableau!, varied, direction, mayGoOn, isEnough);
+		if (!followed) throw new ParametricStopped(stop!);
+		return piecesOnWay(followed, now, direction, end);
+	};
+	const [below, above] = [side(-1, from), side(1, to)];
+	const isSomewhere = [...below, ...above].some(({ status }) => status === 'optimal');
+	// where it has a best plan at this number alone, that is a piece without length
+	const { tableau, objective } = answer;
+	const slope =
+		('rhs' in varied ? answer.duals!.get(varied.rhs) : answer.solution!.get(varied.objective)) ?? ZERO;
+	const here: ValuePiece = {
+		from: now,
+		to: now,
+		status: 'optimal',
+		line: { where: now, value: objective!, slope },
+		basis: basisNames(tableau!)
+	};
+	return mergedPieces([...below, ...(isSomewhere ? [] : [here]), ...above]);
 }
 
 /** The value on an optimal piece at a number of it. */

@@ -53,3 +53,4 @@ export {
 	withAmount
 } from './use';
 export { isWhole, mustBeWhole } from './whole';
+export { rowText, testedRows } from './new-row';

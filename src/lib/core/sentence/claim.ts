@@ -3,8 +3,8 @@ import type { Goal } from '../tableau/goal';
 import type { Tableau } from '../tableau/tableau';
 
 /**
- * What a sentence claims of a tableau as it is written in a notation, as data beside the words: so that it can be checked against the board by
- * code that has no part in making it.
+ * What a sentence claims of a tableau as it is written in a notation, or of its problem, as data beside the words: so that it can be checked against the
+ * board, or by solving, by code that has no part in making it.
  */
 export type Sign = 'negative' | 'positive' | 'zero';
 
@@ -39,6 +39,13 @@ export type Claim = { readonly t: Tableau } & (
 	  }
 	/** raising the column by one changes the quantity (the author's objective, or the sum of the artificial variables) by so much */
 	| { readonly is: 'rate'; readonly goal: Goal; readonly column: number; readonly change: Rational }
+	/** with one number of the problem changed by so much, the best objective changes by `change`; null where there is no best plan then */
+	| {
+			readonly is: 'worth';
+			readonly of: { readonly rhs: string } | { readonly objective: string };
+			readonly by: Rational;
+			readonly change: Rational | null;
+	  }
 	| { readonly is: 'feasible'; readonly holds: boolean }
 	| { readonly is: 'dual-feasible'; readonly holds: boolean }
 );

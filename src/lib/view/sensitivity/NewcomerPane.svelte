@@ -1,16 +1,36 @@
 <script lang="ts">
-	import { pricedOut, tested } from '$lib/core/answer';
+	import type { Newcomer } from '$lib/core/answer';
+	import { quantity } from '$lib/core/commentary';
 	import { isZero, ZERO } from '$lib/core/number';
-	import { messageText, readCell, readStatement, RELATION_SIGNS } from '$lib/core/problem';
+	import {
+		messageText,
+		readCell,
+		readStatement,
+		RELATION_SIGNS,
+		rowText,
+		testedRows
+	} from '$lib/core/problem';
 	import { inBrackets, joined, say } from '$lib/core/sentence';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
 
-	/** An activity or a constraint that is thought of: would it be taken up, does the plan meet it? Nothing is added. */
+	/** A new activity or constraint before it is added: would it enter, does the best plan satisfy it? */
 	const sensitivity = useSensitivity();
 	const { problem, answer } = $derived(sensitivity);
+	/** What adding the activity would do, in words. */
+	function verdictOf({ code, left, best }: Newcomer) {
+		const { name, unit } = problem!.objective;
+		if (code === 'stays-out')
+			return say`It would not enter: each unit would make ${name} worse by ${left.abs()}.`;
+		if (code === 'ties') return say`It would earn exactly what it uses, so it improves nothing.`;
+		if (code === 'degenerate')
+			return say`These dual values would let it enter, but the corner is degenerate: other dual values belong to it too, and ${name} stays ${best!}.`;
+		return best
+			? say`It would enter and improve ${name} to ${quantity(best, unit)}.`
+			: say`It would enter, and ${name} would be unbounded.`;
+	}
 	let gain = $state('');
 	let uses = $state<Record<string, string>>({});
 	let row = $state('');
@@ -18,9 +38,7 @@
 		new Map(problem?.constraints.map(({ name }) => [name, readCell(uses[name] || '0') ?? ZERO]) ?? [])
 	);
 	const own = $derived(gain.trim() ? readCell(gain) : null);
-	const priced = $derived(
-		problem && answer?.duals && own ? pricedOut(problem, answer.duals, { gain: own, uses: numbers }) : null
-	);
+	const priced = $derived(own ? sensitivity.newcomer({ gain: own, uses: numbers }) : null);
 	const sum = $derived(
 		problem && answer?.duals
 			? problem.constraints.flatMap(({ name }) => {
@@ -29,22 +47,23 @@
 				})
 			: []
 	);
-	const read = $derived(row.trim() ? readStatement(`max z = 0\nnew: ${row}`) : null);
+	/** the row, or both halves of one with two sides; the objective's name stands for the objective */
+	const read = $derived(row.trim() && problem ? readStatement(rowText(problem, row)) : null);
 	const fault = $derived(read?.diagnostics.find(({ severity }) => severity === 'error'));
-	const constraint = $derived(read?.problem?.constraints[0] ?? null);
 	const stranger = $derived(
-		constraint &&
-			[...constraint.terms.keys()].find((name) => !problem?.variables.some((known) => known.name === name))
+		read?.problem?.variables.find(({ name }) => !problem?.variables.some((known) => known.name === name))
+			?.name
 	);
-	const test = $derived(
-		constraint && !stranger && answer?.solution ? tested(answer.solution, constraint) : null
+	const tests = $derived(
+		read?.problem && problem && !stranger && answer?.solution ? testedRows(read.problem, answer.solution) : []
 	);
+	const isMet = $derived(tests.every((test) => test.isMet));
 </script>
 
-<Pane pane="newcomer" name="Something new">
+<Pane pane="newcomer" name="New activity or constraint">
 	{#if problem && answer?.duals}
-		<Scroll label="Something new, before it is added">
-			<h3>A new activity: would it enter?</h3>
+		<Scroll label="New activity or constraint">
+			<h3>New activity: would it enter?</h3>
 			<div class="fields">
 				<label>{problem.objective.name} of a unit <input class="field" bind:value={gain} /></label>
 				{#each problem.constraints as { name } (name)}
@@ -54,12 +73,12 @@
 			{#if priced && own}
 				<p aria-live="polite">
 					<Words
-						sentence={say`What it takes is worth ${sum.length ? say`${joined(sum, ' + ', ' + ')} = ` : say``}${priced.takes}; it brings ${own}, so ${priced.left} ${priced.left.equals(1) ? 'is' : 'are'} left. ${priced.enters ? say`It would enter: each unit betters ${problem.objective.name} by ${priced.left.abs()}, at first.` : isZero(priced.left) ? say`It earns just what it takes: other best plans with it are possible.` : say`It would not enter: a unit of it costs ${problem.objective.name} ${priced.left.abs()}.`}`}
+						sentence={say`It uses resources worth ${sum.length ? say`${joined(sum, ' + ', ' + ')} = ` : say``}${priced.takes} and brings ${own}, so its reduced cost is ${priced.left}. ${verdictOf(priced)}`}
 						linked={false}
 					/>
 				</p>
 			{/if}
-			<h3>A new constraint: does the best plan meet it?</h3>
+			<h3>New constraint: does the best plan satisfy it?</h3>
 			<label class="wide"
 				><input
 					class="field"
@@ -69,20 +88,27 @@
 				/></label
 			>
 			{#if stranger}<p class="wrong">“{stranger}” is not among the variables.</p>
-			{:else if row.trim() && !constraint}<p class="wrong">
+			{:else if row.trim() && tests.length === 0}<p class="wrong">
 					{fault ? messageText(fault.message) : 'Write a row, such as x + y ≤ 4.'}
 				</p>
-			{:else if test && constraint}
+			{:else if tests.length}
 				<p aria-live="polite">
 					<Words
-						sentence={say`The best plan has ${test.used} ${test.isMet ? '' : 'and not '}${RELATION_SIGNS[constraint.relation]} ${constraint.rhs}: ${test.isMet ? say`it meets the constraint, so it stays the best plan.` : say`it does not meet it, so the best would change; the dual simplex method goes on from here.`}`}
+						sentence={say`${joined(
+							tests.map(
+								({ used, relation, rhs, isMet: holds }) =>
+									say`The best plan has ${used}, which is ${holds ? '' : 'not '}${RELATION_SIGNS[relation]} ${rhs}.`
+							),
+							' ',
+							' '
+						)} ${isMet ? 'It satisfies the constraint, so it stays the best plan.' : 'It violates the constraint, so the best plan changes. The dual simplex method can go on from here.'}`}
 						linked={false}
 					/>
 				</p>
 			{/if}
 		</Scroll>
 	{:else}
-		<p class="nothing">With a best plan there are dual values to price something new with.</p>
+		<p class="nothing">Dual values need a best plan, and this problem has none.</p>
 	{/if}
 </Pane>
 

@@ -1,11 +1,5 @@
 <script lang="ts">
-	import {
-		coefficientFound,
-		coefficientSentence,
-		rangeReading,
-		storySentences,
-		worthSentences
-	} from '$lib/core/commentary';
+	import { coefficientSentence, rangeReading, storySentences, worthSentences } from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import { type Rational, toText, ZERO } from '$lib/core/number';
 	import type { Varied } from '$lib/core/parametric';
@@ -181,8 +175,8 @@
 				</tbody>
 			</table>
 			{#if inside && isThere && tableau}
-				{@const found = coefficientFound(tableau, inside.row, inside.variable)}
-				<p class="about" aria-live="polite"><Words sentence={coefficientSentence(tableau, found)} /></p>
+				{@const found = sensitivity.coefficient(inside.row, inside.variable)}
+				<p class="about" aria-live="polite"><Words sentence={coefficientSentence(found)} /></p>
 			{/if}
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">

@@ -38,17 +38,25 @@
 	);
 	const here = $derived(
 		value &&
-			pieces.find(({ from, to }) => (!from || compare(value, from) >= 0) && (!to || compare(value, to) <= 0))
+			// where two pieces meet, one with a best plan tells the value
+			optimal.find(({ from, to }) => (!from || compare(value, from) >= 0) && (!to || compare(value, to) <= 0))
 	);
 	const told = $derived.by(() => {
 		if (!problem || !reading || !runs || !value) return [];
 		return whatIfSentences(problem, reading, value.gte(reading.now) ? runs.up : runs.down, value);
 	});
 	const result = $derived(here && value ? valueOn(here, value) : null);
-	const sides = $derived(problem && reading ? sidesSentence(problem, pieces, reading) : null);
+	const sides = $derived(reading ? sidesSentence(pieces, reading) : null);
 	let typed = $state('');
 	let wrong = $state(false);
 	let price = $state('');
+	// what was typed was about the number taken in the hand before
+	$effect(() => {
+		void varied;
+		typed = '';
+		wrong = false;
+		price = '';
+	});
 	const offered = $derived(price.trim() ? readCell(price) : null);
 
 	function enter(text: string) {
@@ -86,13 +94,13 @@
 		<button
 			class="btn tool"
 			disabled={!value || !reading || value.equals(reading.now)}
-			onclick={() => move(reading!.now)}>Put back</button
+			onclick={() => move(reading!.now)}>Reset</button
 		>
 		<button
 			class="btn tool"
-			title="Change the number at the tableau that stands, as a step of the trail"
+			title="Change the number at the present tableau, as a step of the trail"
 			disabled={!session.tableau || !value || !reading || value.equals(reading.now)}
-			onclick={keep}>Into the trail</button
+			onclick={keep}>Add as a step</button
 		>
 	{/snippet}
 	{#if problem && varied && called && reading && value && tableau}
@@ -153,7 +161,10 @@
 					>
 					{#if offered}
 						<p aria-live="polite">
-							<Words sentence={priceSentence(problem, varied.rhs, reading, offered)} linked={false} />
+							<Words
+								sentence={priceSentence(tableau, varied.rhs, reading.marginal!, offered)}
+								linked={false}
+							/>
 						</p>
 					{/if}
 				</div>
@@ -161,10 +172,10 @@
 		</Scroll>
 	{:else if problem}
 		<p class="nothing">
-			There is no best plan of the problem as it stands. “As a function” shows for which numbers there is.
+			The problem has no best plan now. “As a function” shows for which numbers it has one.
 		</p>
 	{:else}
-		<p class="nothing">What a number is worth stands here as soon as the statement can be read.</p>
+		<p class="nothing">What a number is worth appears here once the statement can be read.</p>
 	{/if}
 </Pane>
 

@@ -27,7 +27,7 @@
 		dual: { title: 'Primal and dual', component: DualPane },
 		'dual-tableau': { title: 'Last tableau of the dual', component: DualTableau },
 		pairs: { title: 'Plan and dual values', component: PairsPane },
-		newcomer: { title: 'Something new', component: NewcomerPane }
+		newcomer: { title: 'New activity or constraint', component: NewcomerPane }
 	};
 	const hasPicture = $derived(figure.isWhole && figure.axes.length === 2);
 	const tableau: Place = { size: 50, pane: 'last' };
