@@ -88,6 +88,8 @@ export class Designer {
 	/** milliseconds that searches took, and how often the last one was gone on with */
 	#spent = $state(0);
 	#rounds = 0;
+	/** counts searches: which one it is whose finds are shown */
+	#turn = 0;
 	#fault = $state<string | null>(null);
 	readonly running = new Running<'search'>();
 
@@ -220,6 +222,7 @@ export class Designer {
 	}
 
 	async #look(): Promise<void> {
+		const turn = ++this.#turn;
 		const request = $state.snapshot(this.request);
 		this.#searched = this.wishes;
 		this.#recipe = writeRecipe(request);
@@ -235,7 +238,9 @@ export class Designer {
 			const take = (find: { problem: unknown; promises: RankedFind['promises'] }) => {
 				const problem = decodeProblem(find.problem as Parameters<typeof decodeProblem>[0]);
 				const text = printStatement(problem);
+				// what an earlier search still finds is none of this one's
 				if (
+					turn !== this.#turn ||
 					this.#finds.length >= this.count ||
 					this.#finds.some((known) => printStatement(known.problem) === text)
 				)
@@ -246,6 +251,7 @@ export class Designer {
 			};
 			const one = async (i: number) => {
 				const told = (progress: ProgressJson) => {
+					if (turn !== this.#turn) return;
 					own[i] = progress;
 					this.#progress = [...before, ...own];
 					this.#spent = spent + performance.now() - begun;

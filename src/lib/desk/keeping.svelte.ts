@@ -49,7 +49,7 @@ export class Keeping {
 	/** the revision that the store had when this tab last looked; null before the first save */
 	#revision: string | null = null;
 	/** revisions of the open lesson that this tab has sent, whether or not the store has answered */
-	#sent = new Set<string>();
+	#sent: readonly string[] = [];
 	/** the revision under which the state that is not saved yet will be */
 	#next: string | null = null;
 	/** the state that was put aside last, and whether another may be in this frame */
@@ -158,7 +158,7 @@ export class Keeping {
 			this.#begin(freshId(), null);
 		} else {
 			// a tab that is still open may yet save it under this revision
-			this.#sent.add(state.revision);
+			this.#sent = [...this.#sent, state.revision];
 		}
 		this.#last = null;
 		this.touch();
@@ -274,8 +274,7 @@ export class Keeping {
 		}
 		const id = this.#id;
 		const revision = (this.#next ??= freshId());
-		const sent = this.#sent;
-		sent.add(revision);
+		const sent = (this.#sent = [...this.#sent, revision]);
 		this.#next = null;
 		const slow = setTimeout(() => {
 			if (this.#id === id && this.#state === 'saving') this.#state = 'slow';
@@ -283,7 +282,7 @@ export class Keeping {
 		const saved = await keepLesson(
 			$state.snapshot(lesson),
 			summaryOf(id, lesson, Date.now()),
-			(own) => sent.has(own),
+			(own) => sent.includes(own),
 			revision
 		);
 		clearTimeout(slow);
@@ -332,7 +331,7 @@ export class Keeping {
 
 	/** Another tab has saved: with nothing unsaved here, what it saved is shown. */
 	async #hear({ id, revision }: Word): Promise<void> {
-		if (id !== this.#id || this.#sent.has(revision)) return;
+		if (id !== this.#id || this.#sent.includes(revision)) return;
 		await this.#saving;
 		if (!this.#isKept(this.#document.lesson)) return;
 		let fetched = await fetchLesson(id);
@@ -356,7 +355,7 @@ export class Keeping {
 	#begin(id: string, revision: string | null, failure?: string): void {
 		this.#id = id;
 		this.#revision = revision;
-		this.#sent = new Set(revision === null ? [] : [revision]);
+		this.#sent = revision === null ? [] : [revision];
 		this.#next = null;
 		this.#aside = null;
 		// what the store refuses is not kept yet

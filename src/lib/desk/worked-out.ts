@@ -9,7 +9,7 @@ import { runOf } from '$lib/core/design/wishes/method';
 import { standardForm } from '$lib/core/form/standard';
 import type { Form } from '$lib/core/form/types';
 import { ruleNamed } from '$lib/core/method/rule';
-import type { Plan, Problem } from '$lib/core/problem/types';
+import { isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { objectiveAt } from '$lib/core/problem/use';
 import { isWhole } from '$lib/core/problem/whole';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
@@ -19,6 +19,12 @@ import type { Session } from './session.svelte';
 
 /** The relaxation of a small problem, solved. */
 export const solved = solveLinear;
+
+/** Whether a plan is feasible and no other is better. */
+export function isBestPlan(problem: Problem, plan: Plan): boolean {
+	const { objective } = solveLinear(problem);
+	return isFeasible(problem, plan) && !!objective && objectiveAt(problem, plan).equals(objective);
+}
 
 /** The problem in standard form, each row with its slack. */
 export const slackForm = (problem: Problem): Form =>

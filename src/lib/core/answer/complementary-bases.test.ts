@@ -5,7 +5,7 @@ import { readStatement } from '../problem/statement/read';
 import { isFeasible } from '../problem/types';
 import { toText, type Rational } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { cost, entryAt, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
+import { cost, entryAt, isPrimalFeasible, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
 import { solveLinear } from './answer';
 import { dualTableau, twinCell, twinOfDual, type TableauCell } from './complementary-bases';
 import { writtenDual, type WrittenDual } from './dual-steps';
@@ -27,26 +27,37 @@ function valueAt(t: Tableau, { row, column }: TableauCell): Rational {
 test('each number of the last tableau stands in that of the dual, rows and columns traded, and back', () => {
 	const seen = { paired: 0, apart: 0, bounded: 0, minima: 0 };
 	fc.assert(
-		fc.property(anyProblem(), fc.constantFrom('stated', 'turned'), (problem, form) => {
-			const { status, tableau, objective } = solveLinear(problem);
-			if (status !== 'optimal' || !tableau) return;
-			const written = writtenDual(problem, form as 'stated', 'y', 'kept');
-			const dual = dualTableau(tableau, lastOf(written), written);
-			expect(objectiveValue(dual.tableau).equals(objective!)).toBe(true);
-			if (!dual.isComplementary) return void (seen.apart += 1);
-			seen.paired += 1;
-			if (hasBounds(problem)) seen.bounded += 1;
-			if (problem.objective.sense === 'min') seen.minima += 1;
-			const open = tableau.nonbasic.filter((j) => dual.partnerOf.has(j));
-			for (const row of [...tableau.basis, null])
-				for (const column of [...open, null]) {
-					const twin = twinCell(dual, { row, column });
-					if (!twin) continue;
-					const [here, there] = [valueAt(tableau, { row, column }), valueAt(dual.tableau, twin)];
-					expect(toText(there.abs())).toBe(toText(here.abs()));
-					expect(twinOfDual(dual, twin)).toEqual({ row, column });
-				}
-		}),
+		fc.property(
+			anyProblem(),
+			fc.constantFrom('stated', 'turned'),
+			fc.constantFrom('kept', 'rows'),
+			(problem, form, bounds) => {
+				const { status, tableau, objective } = solveLinear(problem);
+				if (status !== 'optimal' || !tableau) return;
+				const written = writtenDual(problem, form as 'stated', 'y', bounds as 'kept');
+				const dual = dualTableau(tableau, lastOf(written), written);
+				expect(objectiveValue(dual.tableau).equals(objective!)).toBe(true);
+				expect(isPrimalFeasible(dual.tableau)).toBe(true);
+				expect(
+					dual.tableau.nonbasic.every(
+						(j) => dual.tableau.barred.has(j) || cost(dual.tableau, OBJECTIVE, j).gte(0)
+					)
+				).toBe(true);
+				if (!dual.isComplementary) return void (seen.apart += 1);
+				seen.paired += 1;
+				if (hasBounds(problem)) seen.bounded += 1;
+				if (problem.objective.sense === 'min') seen.minima += 1;
+				const open = tableau.nonbasic.filter((j) => dual.partnerOf.has(j));
+				for (const row of [...tableau.basis, null])
+					for (const column of [...open, null]) {
+						const twin = twinCell(dual, { row, column });
+						if (!twin) continue;
+						const [here, there] = [valueAt(tableau, { row, column }), valueAt(dual.tableau, twin)];
+						expect(toText(there.abs())).toBe(toText(here.abs()));
+						expect(twinOfDual(dual, twin)).toEqual({ row, column });
+					}
+			}
+		),
 		{ numRuns: 1600 }
 	);
 	expect(seen.paired).toBeGreaterThan(10 * seen.apart);

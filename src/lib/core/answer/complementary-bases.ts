@@ -1,9 +1,11 @@
-import { sign, ZERO } from '../number/rational';
-import { columnOf, isArtificial, rowCount, type Tableau } from '../tableau/tableau';
+import { isZero, sign, ZERO } from '../number/rational';
+import { OBJECTIVE } from '../tableau/goal';
+import { columnOf, cost, isArtificial, isPrimalFeasible, rowCount, type Tableau } from '../tableau/tableau';
 import { reach } from '../tableau/reach';
 import { rowName } from '../problem/row-owner';
 import type { WrittenDual } from './dual-steps';
 import { dualValues } from './multipliers';
+import { isTwin } from './ties';
 
 /** A cell of a tableau: a basic column's row, or the objective's (null); a column, or the right-hand side (null). Columns by index. */
 export interface TableauCell {
@@ -33,11 +35,19 @@ function partners(primal: Tableau, dual: Tableau, { dual: { variableOf, boundOf 
 		dual.form.columns.findIndex(
 			({ kind, owner }) => (kind === 'slack' || kind === 'surplus') && owner.name === name
 		);
+	/** a column counted from a bound that is a row of the dual is 0 where that bound is met: the bound's dual variable answers to it */
+	const boundPartner = (variable: string, own: string): number | undefined => {
+		const { offset, parts } = primal.form.substitutions.find((other) => other.variable === variable)!;
+		if (parts.length !== 1 || (isZero(offset) && parts[0].factor === 1)) return undefined;
+		const kind = parts[0].factor === 1 ? 'lower' : 'upper';
+		const name = boundOf.get(rowName({ kind, name: own }));
+		return name === undefined ? undefined : structural(name, false);
+	};
 	const found = new Map<number, number>();
 	primal.form.columns.forEach(({ kind, owner }, j) => {
 		const own = named.get(owner.name) ?? owner.name;
 		let partner: number | undefined;
-		if (kind === 'structural') partner = slackOf(own);
+		if (kind === 'structural') partner = boundPartner(owner.name, own) ?? slackOf(own);
 		else if (owner.kind !== 'variable' && owner.kind !== 'cut') {
 			// an equation has no slack: what stands in for one until it is met answers to its free variable
 			const isEquation =
@@ -51,6 +61,12 @@ function partners(primal: Tableau, dual: Tableau, { dual: { variableOf, boundOf 
 	});
 	return found;
 }
+
+const isOptimal = (t: Tableau): boolean =>
+	isPrimalFeasible(t) &&
+	t.nonbasic.every(
+		(column) => t.barred.has(column) || isTwin(t, column) || sign(cost(t, OBJECTIVE, column)) >= 0
+	);
 
 /**
  * The last tableau of the dual that belongs to the primal's: basic in it is what is not basic there (complementary bases; Goldman and Tucker 1956).
@@ -66,6 +82,7 @@ export function dualTableau(primal: Tableau, last: Tableau, written: WrittenDual
 	if (!reached || !('tableau' in reached)) return { tableau: last, isComplementary: false, partnerOf };
 	const barred = reached.tableau.form.columns.flatMap((_, j) => (isArtificial(last, j) ? [j] : []));
 	const tableau = { ...reached.tableau, barred: new Set([...reached.tableau.barred, ...barred]) };
+	if (!isOptimal(tableau)) return { tableau: last, isComplementary: false, partnerOf };
 	return { tableau, isComplementary: true, partnerOf };
 }
 

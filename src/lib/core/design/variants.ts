@@ -1,3 +1,4 @@
+import { Properties } from '../kind/kind';
 import { bindsAt } from '../problem/use';
 import { compare, isZero, rational, sign, ZERO, type Rational } from '../number/rational';
 import {
@@ -60,6 +61,9 @@ const alike = (a: Likeness, b: Likeness, way: SameWay): boolean =>
 	a.artificials === b.artificials &&
 	a.ties.length > 0 === b.ties.length > 0 &&
 	(way === 'number' || (a.way.join() === b.way.join()) === (way === 'same'));
+
+/** The constraints that do nothing, as a text: a variant has the same ones, whatever the original's are. */
+const redundantOf = (problem: Problem): string => new Properties(problem).redundant?.join(' ') ?? '';
 
 /** Numbers of a problem up to multiples of rows and their order: two with the same are hardly two. */
 export function shapeOf(problem: Problem): string {
@@ -141,6 +145,7 @@ export function variants(
 	if (!like) return [];
 	const random = new Seeded(seed);
 	const plan = new Candidate(problem).best?.vertices[0] ?? null;
+	const redundant = redundantOf(problem);
 	const shapes = new Set([shapeOf(problem)]);
 	const found: Problem[] = [];
 	for (let tried = 0; found.length < count; tried++) {
@@ -148,7 +153,7 @@ export function variants(
 		const other = proposed(problem, like, plan, random);
 		if (other.constraints.some(({ rhs }, i) => sign(rhs) * sign(problem.constraints[i].rhs) < 0)) continue;
 		const own = likenessOf(other);
-		if (!own || !alike(like, own, way)) continue;
+		if (!own || !alike(like, own, way) || redundantOf(other) !== redundant) continue;
 		const shape = shapeOf(other);
 		if (shapes.has(shape)) continue;
 		shapes.add(shape);

@@ -1,5 +1,5 @@
-import { compare, type Rational } from '../number/rational';
-import { echelon, rank, type Vector } from '../number/linear-algebra';
+import { compare, sign, ZERO, type Rational } from '../number/rational';
+import { dot, echelon, rank, type Vector } from '../number/linear-algebra';
 import type { Problem } from '../problem/types';
 import { isFeasible } from '../problem/types';
 import { objectiveAt } from '../problem/use';
@@ -22,7 +22,7 @@ export interface CornerRow {
 		readonly product: Rational;
 	}[];
 	readonly objective: Rational;
-	/** whether no feasible corner is better; a region without an end may have something better all the same */
+	/** whether no plan of the region is better: of an unbounded problem no corner is */
 	readonly isBest: boolean;
 }
 
@@ -70,7 +70,8 @@ export function cornerTable(
 ): { rows: CornerRow[]; complete: boolean } {
 	const width = problem.variables.length;
 	const sides = sidesOf(problem).filter(({ row }) => rank([row], width) === 1);
-	const corners = polyhedron(problem).vertices.map(({ at }) => at);
+	const { vertices, directions } = polyhedron(problem);
+	const corners = vertices.map(({ at }) => at);
 	const known = new Set(corners.map(pointKey));
 	const met = outside ? intersections(sides, width) : { points: [], complete: true };
 	const others = met.points.filter((at) => !known.has(pointKey(at)));
@@ -93,8 +94,10 @@ export function cornerTable(
 	});
 	const feasible = rows.filter((row) => row.feasible);
 	const better = objective.sense === 'max' ? 1 : -1;
+	const costs = problem.variables.map(({ name }) => objective.terms.get(name) ?? ZERO);
+	const isUnbounded = directions.some((way) => sign(dot(costs, way)) * better > 0);
 	const isBest = (row: CornerRow) =>
-		feasible.every((other) => compare(row.objective, other.objective) * better >= 0);
+		!isUnbounded && feasible.every((other) => compare(row.objective, other.objective) * better >= 0);
 	const place = new Map(sides.map((side, i) => [side, i]));
 	const rankOf = ({ sides: own }: CornerRow) => own.slice(0, width).map((side) => place.get(side)!);
 	const byLines = (p: CornerRow, q: CornerRow) => {

@@ -1,7 +1,6 @@
+import { metCount } from '../problem/use';
 import { compare, ZERO, type Rational } from '../number/rational';
 import {
-	effectiveBounds,
-	evaluate,
 	isFeasible,
 	type Constraint,
 	type Plan,
@@ -77,17 +76,8 @@ function isBounded(problem: Problem, options: RunOptions): boolean | null {
 }
 
 /** Whether more constraints and bounds hold with equality than there are variables. */
-function isDegenerate(problem: Problem, plan: Plan): boolean {
-	const rows = problem.constraints.filter(
-		({ terms, rhs }) => compare(evaluate(terms, plan), rhs) === 0
-	).length;
-	const bounds = problem.variables.reduce((count, variable) => {
-		const value = plan.get(variable.name) ?? ZERO;
-		const { lower, upper } = effectiveBounds(variable);
-		return count + [lower, upper].filter((bound) => bound && compare(bound, value) === 0).length;
-	}, 0);
-	return rows + bounds > problem.variables.length;
-}
+const isDegenerate = (problem: Problem, plan: Plan): boolean =>
+	metCount(problem, plan) > problem.variables.length;
 
 /**
  * The properties of a problem, each found out when it is first asked for and then kept. Solving it once gives status, start, degeneracy and what is

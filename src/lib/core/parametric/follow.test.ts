@@ -72,7 +72,7 @@ test('one more and one less of each right-hand side are worth what solving again
 		}),
 		{ numRuns: 1200 }
 	);
-	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(5);
+	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(1);
 });
 
 test('where three lines meet in the best corner, one more of a is worth nothing though its dual value is 1/3', () => {

@@ -1,3 +1,4 @@
+import type { Tableau } from '../tableau/tableau';
 import { solveLinear, type LinearAnswer } from '../answer/answer';
 import { greatest, summedRows } from '../answer/check';
 import { costSlopes, rhsSlopes, type Slope } from '../answer/ranging';
@@ -24,6 +25,8 @@ export interface MapCell {
 	readonly polygon: readonly At[];
 	/** names of the basic columns, where one basis is optimal on it */
 	readonly basis: readonly string[];
+	/** names of the variables that are basic there */
+	readonly made: readonly string[];
 	/** the optimal value on it: `constant + first · x + second · y` */
 	readonly plane: { readonly constant: Rational; readonly first: Rational; readonly second: Rational } | null;
 }
@@ -75,6 +78,12 @@ function halfOf(value: Rational, first: Rational, second: Rational, [x, y]: At):
 	if (isZero(first) && isZero(second)) return null;
 	return { a: first.neg(), b: second.neg(), c: value.sub(first.mul(x)).sub(second.mul(y)) };
 }
+
+/** The variables that are basic, once each, whatever their columns are counted from. */
+const madeAt = ({ basis, form }: Tableau): string[] =>
+	form.substitutions
+		.filter(({ parts }) => parts.some(({ column }) => basis.includes(column)))
+		.map(({ variable }) => variable);
 
 /** The conditions under which the basis of an answer stays optimal. */
 function conditions(answer: LinearAnswer, varied: readonly [Varied, Varied], at: At): Half[] {
@@ -164,7 +173,7 @@ function lookedAt(
 ): { halves: readonly Half[]; cell: MapCell } {
 	const here = varied.reduce((now, own, i) => withNumber(now, own, at[i]), problem);
 	const answer = solveLinear(here);
-	const none = { basis: [], plane: null };
+	const none = { basis: [], made: [], plane: null };
 	if (answer.status === 'optimal') {
 		const { halves, polygon } = edged(whole, conditions(answer, varied, at));
 		const rates = varied.map((own) =>
@@ -178,6 +187,7 @@ function lookedAt(
 				status: 'optimal',
 				polygon,
 				basis: basis.map((column) => form.columns[column].name),
+				made: madeAt(answer.tableau!),
 				plane: { constant, first: rates[0], second: rates[1] }
 			}
 		};
@@ -209,7 +219,7 @@ function costMap(
 			[first.high, second.high],
 			[first.low, second.high]
 		];
-		return [{ status: 'infeasible', polygon, basis: [], plane: null }];
+		return [{ status: 'infeasible', polygon, basis: [], made: [], plane: null }];
 	}
 	const dual = dualProblem(problem).problem;
 	const rows = varied.map((own) => ({ rhs: 'objective' in own ? own.objective : own.rhs }));
@@ -218,7 +228,11 @@ function costMap(
 		if (cell.status === 'infeasible') return { ...cell, status: 'unbounded' };
 		const at = middle(cell.polygon);
 		const { tableau } = solveLinear(varied.reduce((now, own, i) => withNumber(now, own, at[i]), problem));
-		return { ...cell, basis: tableau!.basis.map((column) => tableau!.form.columns[column].name) };
+		return {
+			...cell,
+			basis: tableau!.basis.map((column) => tableau!.form.columns[column].name),
+			made: madeAt(tableau!)
+		};
 	});
 }
 

@@ -150,3 +150,16 @@ export const planFromTexts = (amounts: Readonly<Record<string, string>>): Plan =
 /** A plan as amounts in text, by name. */
 export const writePlan = (plan: Plan): Record<string, string> =>
 	Object.fromEntries([...plan].map(([name, amount]) => [name, toText(amount)]));
+
+/** How many constraints and bounds a plan meets with equality; a row without variables says nothing, and a fixed variable has one bound. */
+export function metCount(problem: Problem, plan: Plan): number {
+	const rows = problem.constraints.filter(
+		(row) => [...row.terms.values()].some((value) => !isZero(value)) && bindsAt(row, plan)
+	);
+	const bounds = problem.variables.filter((variable) => {
+		const { lower, upper } = effectiveBounds(variable);
+		const value = plan.get(variable.name) ?? ZERO;
+		return lower?.equals(value) || upper?.equals(value);
+	});
+	return rows.length + bounds.length;
+}

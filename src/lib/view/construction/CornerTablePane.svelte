@@ -26,6 +26,8 @@
 	const keys = $derived(rows.map(({ key }) => key));
 	const hidden = $derived(reveal.hidden('values', lesson.text, keys));
 	const all = $derived(rows.length > 0 && hidden.size === 0);
+	/** the best corner is marked once all values are shown, unless it is kept from the class */
+	const marksBest = $derived(all && !reveal.conceals('best'));
 	const style = $derived(lesson.notation.numbers);
 
 	/** The name of a line: a constraint's, or what the bound says. */
@@ -76,7 +78,7 @@
 						{@const isShown = !hidden.has(row.key)}
 						<tr
 							class:lit={selection.corner === row.key}
-							class:best={all && row.isBest}
+							class:best={marksBest && row.isBest}
 							class:outside={!row.feasible}
 							onpointerenter={() => selection.pointCorner(row.key)}
 							onpointerleave={() => selection.pointCorner(null)}
@@ -108,7 +110,7 @@
 								>
 								<td class="value"
 									><strong><NumberView value={row.objective} {style} /></strong>
-									{#if all && row.isBest}<em>best</em>{/if}</td
+									{#if marksBest && row.isBest}<em>best</em>{/if}</td
 								>
 							{:else}
 								<td colspan="2" class="value"

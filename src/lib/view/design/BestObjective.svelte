@@ -14,6 +14,7 @@
 	} from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useDesigner } from '$lib/desk/designer.svelte';
+	import { isBestPlan } from '$lib/desk/worked-out';
 	import Words from '../shared/Words.svelte';
 
 	/** Whether the objective makes the plan a best one, and ways to one that does: a mix of what binds, or the nearest whole coefficients. */
@@ -21,7 +22,7 @@
 	const { document: lesson } = useDesk();
 	const designer = useDesigner();
 	const found = $derived(fromPlan(problem, plan));
-	const isBest = $derived(found?.is === 'one' && found.wrong.length === 0);
+	const isBest = $derived(isBestPlan(problem, plan));
 	const binding = $derived(rowsAt(problem, plan).filter(({ slack }) => isZero(slack)));
 	/** the weights of the mix, as typed */
 	let weights = $state<Record<string, string>>({});
@@ -58,18 +59,18 @@
 </script>
 
 <section>
-	<h3>Shall it be best?</h3>
+	<h3>Make the plan optimal</h3>
 	<p class:yes={isBest} aria-live="polite">
-		{isBest
-			? 'The plan is a best one with this objective.'
-			: 'With this objective the plan is not shown to be a best one.'}
+		{isBest ? 'With this objective the plan is optimal.' : 'With this objective the plan is not optimal.'}
 	</p>
-	{#if found}{#each fromPlanSentences(problem, found) as sentence, i (i)}<p class="note">
+	{#if found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, found) as sentence, i (i)}<p
+				class="note"
+			>
 				<Words {sentence} />
 			</p>{/each}{/if}
 	{#if binding.length}
 		<p>
-			Every positive mix of the constraints that bind makes it best:
+			Any positive combination of the binding constraints makes the plan optimal:
 			{#each binding as { row } (row.name)}
 				<label
 					><input
@@ -81,19 +82,19 @@
 				</label>
 			{/each}
 			<button class="btn tool" disabled={mix.size === 0} onclick={() => take(mix)}
-				>Take this mix as the objective</button
+				>Use this combination</button
 			>
 		</p>
 		{#if !isBest && near?.terms}
 			<p>
-				The nearest whole coefficients that make it best: {printTerms(near.terms)}
-				<button class="btn tool" onclick={() => take(near.terms!)}>Take these as the objective</button>
+				The nearest whole coefficients that make it optimal: {printTerms(near.terms)}
+				<button class="btn tool" onclick={() => take(near.terms!)}>Use these coefficients</button>
 			</p>
 		{/if}
 	{:else}
 		<p class="note">
-			No constraint binds at the plan: give one 0 left, and a mix of those that bind makes the plan a best
-			one.
+			No constraint binds at the plan. Set the slack of one to 0; then a combination of the binding
+			constraints makes the plan optimal.
 		</p>
 	{/if}
 </section>

@@ -37,14 +37,17 @@
 	const spots = (cell: MapCell) =>
 		cell.polygon.map(([a, b]) => ({ x: x(approximate(a)), y: y(approximate(b)) }));
 	/** the basis without slacks: what is made there */
-	const nameOf = (cell: MapCell): string => {
-		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'no plan' : 'no end';
-		const names = new Set(problem?.variables.map(({ name }) => name));
-		// of a free variable one half is basic
-		const own = cell.basis.map((name) => name.replace(/[⁺⁻]$/, '')).filter((name) => names.has(name));
-		return own.length ? own.join(', ') : 'nothing';
+	const plainName = (cell: MapCell): string => {
+		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'infeasible' : 'unbounded';
+		return cell.made.length ? cell.made.join(', ') : 'nothing made';
 	};
 	const letters = $derived(new Map(cells.map((cell, i) => [cell, String.fromCharCode(65 + (i % 26))])));
+	/** the same, with the cell's letter where another has the same name */
+	const nameOf = (cell: MapCell): string => {
+		const name = plainName(cell);
+		const isShared = cells.some((other) => other !== cell && plainName(other) === name);
+		return isShared ? `${letters.get(cell)}: ${name}` : name;
+	};
 	const step = (from: Rational, to: Rational): Rational => {
 		const power = Math.floor(Math.log10(approximate(to.sub(from)) / 150));
 		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
@@ -78,10 +81,10 @@
 		if (!problem || !here || !value || !secondValue) return null;
 		const { name, unit } = problem.objective;
 		if (here.status !== 'optimal')
-			return here.status === 'infeasible' ? say`Here there is no plan.` : say`Here ${name} has no end.`;
+			return here.status === 'infeasible' ? say`No plan is feasible here.` : say`${name} is unbounded here.`;
 		const { constant, first, second } = here.plane!;
 		const own = constant.add(first.mul(value)).add(second.mul(secondValue));
-		return say`Here the basis ${joined(here.basis.map((own2) => say`${own2}`))} is optimal: ${name} = ${own}${unit ? ` ${unit}` : ''}; it changes by ${first} and by ${second} for each unit of the one and the other.`;
+		return say`Here the basis ${joined(here.basis.map((own2) => say`${own2}`))} is optimal: ${name} = ${own}${unit ? ` ${unit}` : ''}; each unit of ${label(varied!)} changes it by ${first}, each unit of ${label(other!)} by ${second}.`;
 	});
 	const start = $derived(reading && otherReading ? cellAt(cells, [reading.now, otherReading.now]) : null);
 	const rule = $derived.by(() => {
@@ -107,7 +110,7 @@
 		<button
 			class="btn tool"
 			disabled={!reading || !otherReading}
-			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>Put back</button
+			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>Reset</button
 		>
 		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
 			<PictureMenu what="map" picture={() => canvas?.querySelector('svg') ?? null} />

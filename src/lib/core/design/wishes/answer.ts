@@ -1,3 +1,4 @@
+import type { DesignRequest } from '../types';
 import { conflictOf } from '../../answer/conflict';
 import { isZero } from '../../number/rational';
 import { isBound, ownerOf } from '../../problem/row-owner';
@@ -14,6 +15,10 @@ const WORDS: Record<(typeof KINDS)[number], string> = {
 };
 
 /** What kind of answer there is. */
+const ZEROS_FEASIBLE = 'with ≤ only and right-hand sides from 0 the plan of zeros is feasible';
+const keepsZeros = ({ relations }: DesignRequest): boolean =>
+	relations?.every((relation) => relation === '<=') ?? false;
+
 export const answer: WishKind<'answer'> = {
 	kind: 'answer',
 	group: 'answer',
@@ -30,8 +35,7 @@ export const answer: WishKind<'answer'> = {
 			return 'a plan shall be feasible, so the problem cannot be infeasible';
 		if (request.plan?.shall === 'best' && is === 'unbounded')
 			return 'a plan shall be best, so the objective cannot be unbounded';
-		if (is === 'infeasible' && request.relations?.every((relation) => relation === '<='))
-			return 'with ≤ only and right-hand sides from 0 the plan of zeros is feasible';
+		if (is === 'infeasible' && keepsZeros(request)) return ZEROS_FEASIBLE;
 		const isBox = request.numbers.from > 0 && request.relations?.every((relation) => relation === '<=');
 		if (is === 'unbounded' && isBox) return 'with ≤ only and positive coefficients every variable has an end';
 		const several = request.wishes.some((wish) => wish.kind === 'answer' && wish.is !== is);
@@ -72,6 +76,7 @@ export const conflict: WishKind<'conflict'> = {
 		const is = other(request, 'answer')?.is;
 		if (is !== undefined && is !== 'infeasible') return `the answer shall be ${is}`;
 		if (request.plan) return 'a plan shall be feasible, so no rows exclude each other';
+		if (keepsZeros(request)) return ZEROS_FEASIBLE;
 		return exactly > request.constraints ? `there are only ${request.constraints} constraints` : null;
 	}
 };

@@ -1,3 +1,5 @@
+import { planAt } from '../../geometry/sides';
+import { metCount } from '../../problem/use';
 import { withoutConstraints } from '../../geometry/sides';
 import { outline, polyhedron, type Polyhedron } from '../../geometry/polyhedron';
 import { approximate, isZero, max, min, rational, ZERO, type Rational } from '../../number/rational';
@@ -97,7 +99,7 @@ export const degenerate: WishKind<'degenerate'> = {
 	says: ({ is }) => (is ? 'some corner is degenerate' : 'no corner is degenerate'),
 	decide({ problem, region }, { is }) {
 		if (region.vertices.length === 0) return null;
-		const most = Math.max(...region.vertices.map(({ tight }) => tight.length));
+		const most = Math.max(...region.vertices.map(({ at }) => metCount(problem, planAt(problem, at))));
 		return most > problem.variables.length === is ? is : null;
 	},
 	against({ is }, request) {
