@@ -162,7 +162,7 @@ try {
 	await shot('rounding', {
 		path: '/integers',
 		text: LOADS,
-		steps: [{ click: 'aria/Find the best whole plan' }]
+		steps: [{ click: 'aria/Find an optimal integer plan' }]
 	});
 	await shot('dual', { path: '/sensitivity', steps: [way('The dual, written')] });
 	await shot('two-cuts', {

@@ -25,12 +25,12 @@ test('every rounding is judged, also a whole point that is pointed at; the best 
 	await integers(LOADS);
 	await desk.shows('Rounding', 'bowls = 9/4 and vases = 15/4: not whole');
 	await desk.shows('Rounding', 'breaks firing by 1');
-	await desk.shows('Rounding', 'Whether it is the best whole plan has to be found out');
-	await desk.click('Find the best whole plan');
-	await desk.shows('Rounding', 'The best whole plan is (0, 5) with profit = 40');
+	await desk.shows('Rounding', 'Whether it is optimal is not known yet');
+	await desk.click('Find an optimal integer plan');
+	await desk.shows('Rounding', 'An optimal integer plan is (0, 5) with profit = 40');
 	await desk.shows(
 		'Rounding',
-		'Rounding down stays in the region, but is 6 thalers short of the best whole plan'
+		'Rounding down stays in the region, but is worse than the best integer plan by 6 thalers'
 	);
 	expect(await desk.page.$$eval('.points .feasible', (list) => list.length)).toBe(25);
 	await desk.page.type('::-p-aria(A whole plan to judge: bowls, vases)', '1, x');

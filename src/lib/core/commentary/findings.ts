@@ -113,6 +113,7 @@ export type StandFinding =
 	/** what the method at work found at a tableau */
 	| { readonly code: 'method'; readonly t: Tableau; readonly found: Finding }
 	| { readonly code: 'split-negative' }
+	| { readonly code: 'artificial-negative' }
 	| { readonly code: 'dual-would-repair'; readonly t: Tableau }
 	/** what can be done, as it is offered */
 	| { readonly code: 'ways-on'; readonly ways: readonly Sentence[] }

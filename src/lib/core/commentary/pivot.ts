@@ -100,7 +100,9 @@ function brokenBy({ tableau: t, part }: Work, judgement: Judgement): PivotFindin
 	}
 	const [goal] = goalsOf(t, part);
 	if (breaksDualFeasibility) found.push({ code: 'dual-feasibility-lost', t, after, goal });
-	else if (gain < 0 && !judgement.breaksFeasibility) found.push({ code: 'wrong-way', t, choice, goal });
+	// on the way to a feasible basis the objective may get worse
+	else if (gain < 0 && !judgement.breaksFeasibility && isPrimalFeasible(t))
+		found.push({ code: 'wrong-way', t, choice, goal });
 	return found;
 }
 

@@ -66,6 +66,8 @@ export type StepReason =
 			readonly position: number;
 			readonly ratio: Rational;
 			readonly dearer: { readonly position: number; readonly ratio: Rational } | null;
+			/** whether another column has the same ratio */
+			readonly ties: boolean;
 	  }
 	| { readonly code: 'best'; readonly t: Tableau; readonly equation: ObjectiveEquation }
 	| { readonly code: 'best-at-corner'; readonly objective: Objective }
@@ -73,6 +75,7 @@ export type StepReason =
 			readonly code: 'dual-value';
 			readonly objective: Objective;
 			readonly constraint: string;
+			readonly relation: '<=' | '>=';
 			readonly worth: Rational;
 	  }
 	/** a column that does not change the objective, and whether it can rise */
@@ -93,6 +96,8 @@ export type StepReason =
 			readonly value: Rational;
 			readonly lowering: readonly number[];
 	  }
+	/** the equation that the objective row is */
+	| { readonly code: 'objective-row'; readonly t: Tableau }
 	/** what rounding to hundredths would be off by */
 	| {
 			readonly code: 'exact';
@@ -108,7 +113,14 @@ export type StepReason =
 			readonly value: Rational;
 			readonly constraint: string;
 	  }
-	| { readonly code: 'surplus-cannot-start'; readonly row: Constraint }
+	/** what the left side comes to where the non-basic variables are 0, and what the surplus would be */
+	| {
+			readonly code: 'surplus-cannot-start';
+			readonly row: Constraint;
+			readonly left: Rational;
+			readonly surplus: Rational;
+	  }
+	| { readonly code: 'equality-has-no-slack'; readonly row: Constraint; readonly left: Rational }
 	| { readonly code: 'phase-one'; readonly sum: Rational }
 	/** how large M has to be: what a unit of any row with an artificial variable is worth at most, where that is known */
 	| { readonly code: 'big-m'; readonly worth: Rational | null };
@@ -126,6 +138,8 @@ export type WholeReason =
 				readonly plan: Plan;
 				readonly before: Rational;
 				readonly after: Rational;
+				/** whether the row is met with equality at the corner */
+				readonly binds: boolean;
 			} | null;
 	  }
 	| {

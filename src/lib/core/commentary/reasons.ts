@@ -1,3 +1,4 @@
+import { marginal } from '../parametric/marginal';
 import { dualValues } from '../answer/multipliers';
 import { risingAmong, tiedColumns } from '../answer/ties';
 import type { Decision, Work } from '../method/types';
@@ -71,9 +72,13 @@ function dualReasons(t: Tableau, row: number, position: number): StepReason[] {
 			? [{ position: k, ratio: ratioAt(k) }]
 			: []
 	);
+	const ties = t.nonbasic.some(
+		(column, k) =>
+			k !== position && !t.barred.has(column) && sign(entryAt(t, row, k)) < 0 && ratioAt(k).equals(ratio)
+	);
 	return [
 		{ code: 'row-first', t, row },
-		{ code: 'dual-ratio', t, row, position, ratio, dearer }
+		{ code: 'dual-ratio', t, row, position, ratio, dearer, ties }
 	];
 }
 
@@ -83,7 +88,11 @@ function optimalReasons(t: Tableau): StepReason[] {
 	const tied = tiedColumns(t);
 	const duals = dualValues(t);
 	const worth = (name: string) => duals.get(name) ?? ZERO;
-	const binding = constraints.find(({ name }) => !isZero(worth(name)));
+	// a row whose dual value is what a whole unit more is really worth, read off its slack or surplus
+	const binding = constraints.find(
+		({ name, relation }) =>
+			relation !== '=' && !isZero(worth(name)) && marginal(t, name).more.unit?.equals(worth(name))
+	);
 	const rising = risingAmong(t, tied);
 	return [
 		{ code: 'best', t, equation: objectiveIn(t) },
@@ -94,6 +103,7 @@ function optimalReasons(t: Tableau): StepReason[] {
 						code: 'dual-value',
 						objective,
 						constraint: binding.name,
+						relation: binding.relation as '<=' | '>=',
 						worth: worth(binding.name)
 					} as const
 				]

@@ -9,7 +9,7 @@ import { isZero } from '../number/rational';
 import type { Position } from '../position/position';
 import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
-import { columnOf, isInRegion, readPlan, type Tableau } from '../tableau/tableau';
+import { columnOf, isArtificial, isInRegion, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import type { Remark, StandFinding } from './findings';
 
 /** What is true where one stands: a conclusion, what is in the way, or what comes next. */
@@ -73,6 +73,10 @@ interface Way {
 	readonly says: Sentence;
 }
 
+/** Whether an artificial variable is negative, so that a row is met with more than it asks for. */
+const negativeArtificial = (t: Tableau): boolean =>
+	t.basis.some((column, row) => isArtificial(t, column) && rhsCell(t, row) < 0);
+
 /** What is in the way of the method at work, and the ways on. */
 function stuckRemark(
 	{ tableau: t, part }: Work,
@@ -89,7 +93,9 @@ function stuckRemark(
 		tone: outside ? 'warning' : 'hint',
 		heading: { code: 'stuck', trouble, inRegion },
 		found: [
-			...(inRegion ? [{ code: 'split-negative' } as const] : []),
+			...(inRegion
+				? [{ code: negativeArtificial(t) ? 'artificial-negative' : 'split-negative' } as const]
+				: []),
 			...why,
 			...(isDual ? [{ code: 'dual-would-repair', t } as const] : []),
 			...(ways.length > 0 ? [{ code: 'ways-on', ways: ways.map(({ says }) => says) } as const] : [])

@@ -1,7 +1,7 @@
 import { solveLinear } from '../answer/answer';
 import type { Part } from '../method/types';
 import { isZero, max, sign, ZERO, type Rational } from '../number/rational';
-import { holds } from '../problem/types';
+import { evaluate } from '../problem/types';
 import { BIG_M, INFEASIBILITY } from '../tableau/goal';
 import { columnOf, goalValue, hasGoal, isArtificial, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import type { StepReason } from './reason-findings';
@@ -17,13 +17,19 @@ export function startReasons(t: Tableau, part: Part): StepReason[] {
 		const constraint = columnOf(t, basic).owner.name;
 		list.push({ code: 'slack-starts', t, basic, value: rhs(t, slack), constraint });
 	}
+	if (isAtZero && t.goals.some(({ kind }) => kind === 'objective')) list.push({ code: 'objective-row', t });
 	const artificial = t.basis.findIndex((column) => isArtificial(t, column));
 	const owner = artificial < 0 ? null : columnOf(t, t.basis[artificial]).owner;
 	const row =
 		owner &&
 		t.form.problem.constraints.find(({ name }) => owner.kind === 'constraint' && name === owner.name);
-	if (row && row.relation !== '=' && !holds(ZERO, row.relation, row.rhs))
-		list.push({ code: 'surplus-cannot-start', row });
+	if (row) {
+		// where variables are counted from bounds, the left side is not 0 at the start
+		const left = evaluate(row.terms, readPlan(t));
+		const surplus = row.relation === '>=' ? left.sub(row.rhs) : row.rhs.sub(left);
+		if (row.relation === '=') list.push({ code: 'equality-has-no-slack', row, left });
+		else if (sign(surplus) < 0) list.push({ code: 'surplus-cannot-start', row, left, surplus });
+	}
 	if (part === 'phase-one' || hasGoal(t, INFEASIBILITY))
 		list.push({ code: 'phase-one', sum: goalValue(t, INFEASIBILITY).neg() });
 	if (part === 'big-m' || hasGoal(t, BIG_M)) list.push({ code: 'big-m', worth: worthOfRows(t) });

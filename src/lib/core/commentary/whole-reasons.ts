@@ -14,17 +14,16 @@ import type { WholeReason } from './reason-findings';
 export function roundingReasons(problem: Problem, corner: Plan, list: readonly Rounding[]): WholeReason[] {
 	const [first] = fractionalVariables(problem, corner);
 	if (!first) return [];
-	const leaves = list.find(({ broken }) => broken.some(({ bound }) => !bound));
-	const row =
-		leaves && problem.constraints.find(({ name }) => leaves.broken.some((own) => own.name === name));
-	const broken = row
-		? {
-				row,
-				plan: leaves.plan,
-				before: evaluate(row.terms, corner),
-				after: evaluate(row.terms, leaves.plan)
-			}
-		: null;
+	const failures = list.flatMap(({ plan, broken }) =>
+		broken.flatMap(({ bound, name }) => {
+			const row = bound ? undefined : problem.constraints.find((own) => own.name === name);
+			if (!row) return [];
+			const [before, after] = [corner, plan].map((own) => evaluate(row.terms, own));
+			return [{ row, plan, before, after, binds: before.equals(row.rhs) }];
+		})
+	);
+	// a row that binds at the corner shows best why there is nothing to spare
+	const broken = failures.find(({ binds }) => binds) ?? failures[0] ?? null;
 	return [{ code: 'rounding', problem, corner, variable: first.name, broken }];
 }
 

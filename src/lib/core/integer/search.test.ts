@@ -299,9 +299,9 @@ test('roundings are judged: what they break, and how far the feasible ones are f
 	expect(list.at(-1)).toMatchObject({ isPointed: true, broken: [] });
 	const told = roundingSentences(LOADS, list.slice(0, 4), rational(40)).map((own) => plainText(own));
 	expect(told).toEqual([
-		'Rounding to the nearest leaves the region: it breaks firing by 1.',
-		'Rounding down stays in the region, but is 6 short of the best whole plan.',
-		'None of them is best: the best whole plan is not next to the relaxation’s.'
+		'Rounding to the nearest leaves the region: it violates firing by 1.',
+		'Rounding down stays in the region, but is worse than the best integer plan by 6.',
+		'None of these roundings is optimal: profit = 40 is possible.'
 	]);
 	expect(brokenAt(LOADS, new Map([['bowls', rational(-1)]])).map(({ name }) => name)).toEqual(['bowls']);
 });

@@ -44,7 +44,7 @@ export const PART_NAMES: Record<Part, Sentence> = {
 export const PHASE_OFFERS: Record<Part, Sentence> = {
 	primal: say`Go on with the primal simplex method`,
 	'phase-one': say`Begin phase one: minimise the sum of the artificial variables`,
-	'phase-two': say`End phase one: set the artificial variables aside`,
+	'phase-two': say`Set the artificial variables aside and go on`,
 	'big-m': say`Go on with big M in the objective`,
 	dual: say`Go on with the dual simplex method`,
 	repair: say`Pivot negative basic variables to 0 one by one`

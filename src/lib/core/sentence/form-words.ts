@@ -41,9 +41,9 @@ export function changeSentence(change: FormChange): Sentence {
 				? say`${rowName(owner)} has a negative right-hand side and is multiplied by −1.`
 				: say`${rowName(owner)} has the right-hand side 0: multiplied by −1 it reads ≤ 0 and needs no artificial variable.`;
 		case 'slack':
-			return say`${column} is what ${rowName(owner)} leaves unused; with it the row is an equation.`;
+			return say`${column} is the slack of ${rowName(owner)}: the difference between its two sides. With it the row is an equation.`;
 		case 'surplus':
-			return say`${column} is what ${rowName(owner)} gets beyond its demand; without it the row is an equation.`;
+			return say`${column} is the surplus of ${rowName(owner)}: by how much its left side is larger. Without it the row is an equation.`;
 		case 'artificial':
 			return say`${lacks(owner, change.isEquality)}. The artificial variable ${column} is basic there instead; the row is met only once it is 0.`;
 		case 'vacant':

@@ -9,7 +9,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
-	import { saysMixed, texMixed } from './tex-system';
+	import { saysMixed, texColumn, texMixed } from './tex-system';
 	import { texLimit, texName } from '../statement/tex';
 	import { showNumber } from '$lib/core/number';
 
@@ -29,6 +29,22 @@
 	let chosen = $state<number | null>(null);
 	const at = $derived(Math.min(chosen ?? way.length, way.length));
 	const stage = $derived(at > 0 ? way[at - 1] : null);
+
+	/** the artificial variables of a system, as mathematics */
+	const artificials = (system: System): string[] => [
+		...new Set(
+			system.rows.flatMap(({ terms }) =>
+				terms.flatMap(({ of }) => ('variable' in of || of.kind !== 'artificial' ? [] : [texColumn(of.name)]))
+			)
+		)
+	];
+	/** ` − M a1 − M a2`, where M is what drives them out */
+	const penalty = (system: System): string =>
+		begin.kind === 'begin' && begin.way === 'big-m'
+			? artificials(system)
+					.map((name) => ` ${system.sense === 'min' ? '+' : '-'} M\\,${name}`)
+					.join('')
+			: '';
 
 	const goalName = (system: System): string => {
 		const { name } = document.problem!.objective;
@@ -87,12 +103,24 @@
 								<td class="label">{system.sense}</td>
 								<td class="terms"
 									><Formula
-										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant, style)}`}
+										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant, style)}${penalty(system)}`}
 										says={saysMixed(system.objective, system.constant)}
 									/></td
 								>
 								<td></td>
 							</tr>
+							{#if artificials(system).length && begin.kind === 'begin' && ['auto', 'two-phase'].includes(begin.way)}
+								<tr>
+									<td class="label">phase one: min</td>
+									<td class="terms"
+										><Formula
+											tex={`${texName(document.notation.infeasibility)} = ${artificials(system).join(' + ')}`}
+											says={`the sum of ${artificials(system).length} artificial variables`}
+										/></td
+									>
+									<td></td>
+								</tr>
+							{/if}
 							{#each system.rows as row, i (i)}
 								{@const identity =
 									row.owner.kind === 'constraint' ? session.identities.get(row.owner.name) : undefined}

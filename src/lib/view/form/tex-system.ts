@@ -14,7 +14,7 @@ import { texName } from '../statement/tex';
 const nameOf = ({ of }: MixedTerm): string => ('variable' in of ? of.variable : of.name);
 
 /** A name of standard form as mathematics: `x'`, `x⁺`, `s_1`. */
-function texColumn(name: string): string {
+export function texColumn(name: string): string {
 	const [, body, raised] = /^(.*?)([⁺⁻]?)$/u.exec(name)!;
 	const tex = texName(body);
 	return raised ? `{${tex}}^{${raised === '⁺' ? '+' : '-'}}` : tex;

@@ -212,7 +212,7 @@
 		<button
 			class="btn tool"
 			disabled={integers.running.what !== null}
-			onclick={() => void integers.findBest()}>Find the best whole plan, for the gap</button
+			onclick={() => void integers.findBest()}>Find the integer optimum, for the gap</button
 		>
 	{/if}
 {/if}

@@ -114,7 +114,7 @@
 		<button
 			class="btn tool"
 			disabled={integers.running.what !== null || best !== null}
-			onclick={() => void integers.findBest()}>Find the best whole plan</button
+			onclick={() => void integers.findBest()}>Find an optimal integer plan</button
 		>
 		{#if integers.running.what === 'best'}<button class="btn tool" onclick={() => integers.running.cancel()}
 				>Cancel</button
@@ -122,7 +122,7 @@
 	</p>
 	{#if best?.plan}
 		<p>
-			The best whole plan is <Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} /> with
+			An optimal integer plan is <Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} /> with
 			{problem.objective.name} = <NumberView value={best.objective!} {style} />.
 		</p>
 	{:else if best && best.status !== 'infeasible'}

@@ -47,7 +47,7 @@
 	{#if best}
 		{@const { x, y } = spot(pointOf(problem, best))}
 		<g class="best" transform={`translate(${x} ${y})`}>
-			<circle r="10" /><text x="13" y="5">best whole plan</text>
+			<circle r="10" /><text x="13" y="5">optimal integer plan</text>
 		</g>
 	{/if}
 	{#if here}

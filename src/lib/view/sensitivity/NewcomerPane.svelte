@@ -73,7 +73,7 @@
 			{#if priced && own}
 				<p aria-live="polite">
 					<Words
-						sentence={say`It uses resources worth ${sum.length ? say`${joined(sum, ' + ', ' + ')} = ` : say``}${priced.takes} and brings ${own}, so its reduced cost is ${priced.left}. ${verdictOf(priced)}`}
+						sentence={say`It uses resources worth ${sum.length ? say`${joined(sum, ' + ', ' + ')} = ` : say``}${priced.takes} and ${problem.objective.sense === 'max' ? 'brings' : 'costs'} ${own}, so its reduced cost is ${priced.left}. ${verdictOf(priced)}`}
 						linked={false}
 					/>
 				</p>

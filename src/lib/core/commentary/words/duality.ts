@@ -5,7 +5,7 @@ import type { Certificate } from '../../answer/certificate';
 import type { DualStep, WrittenDual } from '../../answer/dual-steps';
 import type { Multipliers } from '../../answer/multipliers';
 import { summedRows } from '../../answer/check';
-import { isZero, type Rational } from '../../number/rational';
+import { isZero, sign, type Rational } from '../../number/rational';
 import { isBound, ownerOf } from '../../problem/row-owner';
 import { RELATION_SIGNS } from '../../problem/relation';
 import { withoutZeros, type Problem, type Relation } from '../../problem/types';
@@ -95,8 +95,8 @@ export function gapSentence(problem: Problem, value: Rational, bound: Rational):
 	const gap = bound.sub(value).abs();
 	const { name } = problem.objective;
 	return isZero(gap)
-		? say`The plan's ${name} and the bound are both ${value}: the plan is a best one, and so are the dual values.`
-		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The best lies between.`;
+		? say`The plan's ${name} and the bound are both ${value}: so both the plan and the dual values are optimal.`
+		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.`;
 }
 
 /** A pair of complementary slackness in words. */
@@ -109,26 +109,27 @@ export function pairSentence(
 	if (!isAllowed)
 		return kind === 'constraint'
 			? say`The dual value ${worth} of ${said} has a sign that its relation does not allow.`
-			: say`${said} could still better ${goal}, by ${worth.abs()} for each unit: these dual values are not allowed.`;
+			: say`These dual values are not feasible: ${said} would still improve ${goal} by ${worth.abs()} per unit.`;
+	if (kind === 'constraint') {
+		if (sign(rest) < 0) return say`The plan violates ${said} by ${rest.abs()}, so it is not feasible.`;
+		if (!isZero(product))
+			return say`${said} has ${rest} left and yet the dual value ${worth}. At an optimal plan one of the two is 0.`;
+		if (!isZero(worth)) return say`${said} has the dual value ${worth}, and nothing of it is left.`;
+		return isZero(rest)
+			? say`Nothing of ${said} is left, and its dual value is 0.`
+			: say`${said} has ${rest} left, and its dual value is 0.`;
+	}
 	if (!isZero(product))
-		return kind === 'constraint'
-			? say`${said} has ${rest.abs()} left and yet a dual value of ${worth}: not both can stand at a best plan.`
-			: say`${said} is ${rest} away from its bound though each unit changes ${goal} by ${worth}: not both can stand at a best plan.`;
-	if (kind === 'constraint')
-		return isZero(worth)
-			? isZero(rest)
-				? say`Nothing of ${said} is left, and one more would be worth nothing.`
-				: say`${rest} of ${said} ${rest.equals(1) ? 'is' : 'are'} left, so one more is worth nothing.`
-			: say`${said} is worth ${worth} for each unit, so nothing of it is left.`;
+		return say`${said} is ${rest} away from its bound, though each unit changes ${goal} by ${worth}. At an optimal plan one of the two is 0.`;
 	return isZero(worth)
-		? say`${said} earns just what it uses.`
-		: say`${said} stays at its bound: one unit away from it would change ${goal} by ${worth}.`;
+		? say`Each unit of ${said} brings exactly what it uses.`
+		: say`${said} is at its bound: one unit away from it would change ${goal} by ${worth}.`;
 }
 
 /** The dual values that follow from a plan, and what they prove. */
 export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[] {
 	if (found.is === 'not-feasible')
-		return [say`The plan violates a constraint or a bound: it is no plan to judge.`];
+		return [say`The plan violates a constraint or a bound, so it cannot be optimal.`];
 	const equations = found.equations.map(
 		({ variable, terms, rhs }) =>
 			say`${variable} lies between its bounds, so its dual constraint holds with equality: ${joined(
@@ -137,14 +138,14 @@ export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[]
 				' + '
 			)}${terms.size ? '' : '0'} = ${rhs}.`
 	);
-	const zero = say`Constraints with something left have the dual value 0.`;
+	const zero = say`Constraints with slack have the dual value 0.`;
 	if (found.is === 'none')
-		return [zero, ...equations, say`No numbers satisfy these equations, so the plan is not a best one.`];
+		return [zero, ...equations, say`No numbers satisfy these equations, so the plan is not optimal.`];
 	if (found.is === 'several')
 		return [
 			zero,
 			...equations,
-			say`These equations leave more than one solution: the plan meets more constraints than it needs, and its dual values are not settled by it alone.`
+			say`These equations have more than one solution: the corner is degenerate, so the plan alone does not determine the dual values.`
 		];
 	const values = [...found.duals].filter(([, value]) => !isZero(value));
 	const told = values.length
@@ -155,15 +156,9 @@ export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[]
 			zero,
 			...equations,
 			told,
-			say`All signs are allowed, so these dual values prove that the plan is a best one.`
+			say`All signs are allowed, so these dual values prove that the plan is optimal.`
 		];
-	return [
-		zero,
-		...equations,
-		told,
-		pairSentence(problem, found.wrong[0]),
-		say`So the plan is not a best one.`
-	];
+	return [zero, ...equations, told, pairSentence(problem, found.wrong[0]), say`So the plan is not optimal.`];
 }
 
 /** What proves that there is no plan, or no end, read in the primal and in the dual. */
@@ -171,19 +166,19 @@ export function certificateSentence(problem: Problem, certificate: Certificate):
 	const { name, sense } = problem.objective;
 	if (certificate.kind === 'infeasible') {
 		const used = [...certificate.multipliers].filter(([, value]) => !isZero(value));
-		if (used.length === 0) return say`The bounds of a variable exclude each other, so there is no plan.`;
+		if (used.length === 0) return say`The bounds of a variable exclude each other, so no plan is feasible.`;
 		const told = joined(
 			used.map(([row, value]) => say`${value} · ${{ constraint: row }}`),
 			' + ',
 			' + '
 		);
-		return say`There is no plan: ${told} demands what no plan can give. In the dual the same numbers are a direction in which its objective improves for ever, if the dual has a plan.`;
+		return say`No plan is feasible: ${told} asks for more than any plan can give. In the dual, the same numbers are a direction in which the objective improves without limit, if the dual is feasible.`;
 	}
-	if (certificate.kind === 'optimal') return say`There is a best plan.`;
+	if (certificate.kind === 'optimal') return say`The problem has an optimal plan.`;
 	const way = joined(
 		[...certificate.ray].filter(([, value]) => !isZero(value)).map(([own, value]) => say`${own} by ${value}`)
 	);
-	return say`${name} has no end: from any plan one can go on, ${way}, and it gets ${sense === 'max' ? 'larger' : 'smaller'} for ever. So no dual values can bound it: the dual has no plan.`;
+	return say`${name} is unbounded: from any feasible plan one can change ${way}, again and again, and it gets ${sense === 'max' ? 'larger' : 'smaller'} without limit. No dual values can bound it, so the dual is infeasible.`;
 }
 
 /** What the number of a cell of the primal's last tableau is in the dual's, where it stands with rows and columns traded. */

@@ -77,7 +77,9 @@ export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[])
 		const several = rows.length > 1;
 		const total = several ? say`${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ` : NOTHING_SAID;
 		const what = isDictionary ? 'right side' : 'row';
-		return say`the new row is ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
+		const isM = goal.kind === 'big-m';
+		const made = isM ? 'the coefficients of M, added to what is in the objective row, are' : 'the new row is';
+		return say`${made} ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
 	return say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
 }

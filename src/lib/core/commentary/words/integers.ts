@@ -37,26 +37,26 @@ export function roundingSentences(
 	const of = (what: string, rounding: Rounding | undefined) => {
 		if (!rounding) return;
 		if (rounding.broken.length > 0)
-			lines.push(say`${what} leaves the region: it breaks ${joined(rounding.broken.map(brokenSentence))}.`);
+			lines.push(say`${what} leaves the region: it violates ${joined(rounding.broken.map(brokenSentence))}.`);
 		else if (best) {
 			const short = shortOf(problem, rounding.objective, best);
 			lines.push(
 				isZero(short)
-					? say`${what} happens to be best here; nothing but the comparison with all whole plans shows that.`
-					: say`${what} stays in the region, but is ${quantity(short, problem.objective.unit)} short of the best whole plan.`
+					? say`${what} is optimal here, but only a comparison with all integer plans shows that.`
+					: say`${what} stays in the region, but is worse than the best integer plan by ${quantity(short, problem.objective.unit)}.`
 			);
 		} else
-			lines.push(say`${what} stays in the region. Whether it is the best whole plan has to be found out.`);
+			lines.push(say`${what} stays in the region. Whether it is optimal is not known yet.`);
 	};
 	const nearest = list.find(({ isNearest }) => isNearest);
 	const down = list.find(({ isDown }) => isDown);
 	of('Rounding to the nearest', nearest);
 	if (down !== nearest) of('Rounding down', down);
 	const feasible = list.filter(({ broken }) => broken.length === 0);
-	if (list.length > 0 && feasible.length === 0) lines.push(say`No rounding at all stays in the region.`);
+	if (list.length > 0 && feasible.length === 0) lines.push(say`No rounding stays in the region.`);
 	else if (best && feasible.every(({ objective }) => !isZero(shortOf(problem, objective, best))))
-		lines.push(say`None of them is best: the best whole plan is not next to the relaxation’s.`);
-	if (best === null) lines.push(say`There is no whole plan in the region.`);
+		lines.push(say`None of these roundings is optimal: ${problem.objective.name} = ${best} is possible.`);
+	if (best === null) lines.push(say`No integer plan is feasible.`);
 	return lines;
 }
 

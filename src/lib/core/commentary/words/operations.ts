@@ -2,6 +2,7 @@ import { goalFactor, goalName, valueFactor, type Notation } from '../../notation
 import { ONE, sign, type Rational } from '../../number/rational';
 import type { Objective } from '../../problem/types';
 import type { RowOperation } from '../../tableau/operations';
+import { OBJECTIVE } from '../../tableau/goal';
 import { plainText, say, type Sentence } from '../../sentence/sentence';
 
 /** A line of a row operation: what it is called, and its numbers by the form's columns, the right-hand side last. */
@@ -24,6 +25,41 @@ const rowName = (notation: Notation, { place }: RowOperation, objective: Objecti
 	'row' in place ? `R${place.row + 1}` : goalName(notation, place.goal, objective);
 
 /**
+ * Of an objective row whose entries hold M: which part of it an operation works on, and the multiple of the pivot row that is added to the whole row,
+ * as `5 + 3M`; null for other rows, and where M has a row of its own.
+ */
+function withM(
+	{ place }: RowOperation,
+	operations: readonly RowOperation[],
+	notation: Notation,
+	objective: Objective
+): { row: string; part: string; size: string; minus: '+' | '−' } | null {
+	if ('row' in place || notation.bigM !== 'one-row') return null;
+	const of = (kind: 'objective' | 'big-m') => {
+		const own = operations.find((other) => 'goal' in other.place && other.place.goal.kind === kind);
+		if (!own || !('goal' in own.place)) return null;
+		return own.factor.mul(goalFactor(notation, own.place.goal, objective.sense));
+	};
+	const [p, q] = [of('objective'), of('big-m')];
+	if (!q || (place.goal.kind !== 'objective' && place.goal.kind !== 'big-m')) return null;
+	// what is taken away where neither part is negative, else what is added
+	const isTaken = sign(q) > 0 && (!p || sign(p) >= 0);
+	const turned = (value: Rational) => (isTaken ? value : value.neg());
+	const shown = (value: Rational) => plainText(say`${value.abs()}`, notation);
+	const m = turned(q);
+	const [plain, times] = [p && turned(p), m.abs().equals(1) ? 'M' : `${shown(m)}M`];
+	const size = plain
+		? `${sign(plain) < 0 ? '−' : ''}${shown(plain)} ${sign(m) < 0 ? '−' : '+'} ${times}`
+		: `${sign(m) < 0 ? '−' : ''}${times}`;
+	return {
+		row: goalName(notation, OBJECTIVE, objective),
+		part: place.goal.kind === 'big-m' ? 'coefficients of M' : 'numbers without M',
+		size,
+		minus: isTaken ? '−' : '+'
+	};
+}
+
+/**
  * Writes a pivot's row operation as the notation has it, with the signs of the objective row that it has there.
  * @param operation one of `operations`
  * @param operations all of the pivot, as `rowOperations` gives them: that of the pivot's row first
@@ -44,9 +80,12 @@ export function writtenOperation(
 	const shown = (number: Rational) => plainText(say`${number}`, notation);
 	/** a number after a sign of arithmetic */
 	const inner = (number: Rational) => (sign(number) < 0 ? `(${shown(number)})` : shown(number));
-	const [name, pivotName] = [operation, first].map((each) => rowName(notation, each, objective));
-	const before = { name: `${name}, before`, cells: written(operation.before) };
-	const after = { name: `${name}, after`, cells: written(operation.after) };
+	const mixed = withM(operation, operations, notation, objective);
+	const [plain, pivotName] = [operation, first].map((each) => rowName(notation, each, objective));
+	const name = mixed?.row ?? plain;
+	const part = mixed ? `${mixed.row}, ${mixed.part}` : plain;
+	const before = { name: `${part}, before`, cells: written(operation.before) };
+	const after = { name: `${part}, after`, cells: written(operation.after) };
 	const pivot = ONE.div(first.factor);
 	const style = notation.operations;
 
@@ -64,8 +103,8 @@ export function writtenOperation(
 	}
 	const factor = operation.factor.mul(own);
 	const size = factor.abs();
-	const times = size.equals(1) ? say`` : say`${size} `;
-	const minus = sign(factor) < 0 ? '+' : '−';
+	const times = mixed ? say`(${mixed.size}) ` : size.equals(1) ? say`` : say`${size} `;
+	const minus = mixed ? mixed.minus : sign(factor) < 0 ? '+' : '−';
 	/** where the value's cell is written with the other sign than the row's entries, what is added there is, too */
 	const turned =
 		value === own
@@ -78,7 +117,7 @@ export function writtenOperation(
 			return `${shown(before.cells[k])} − ${inner(multiple)} · ${inner(corner.cells[k])} ÷ ${inner(pivot)} = ${shown(after.cells[k])}`;
 		};
 		return {
-			formula: say`${name}: old ${minus} ${size.equals(1) ? say`` : say`${size} · `}${pivotName}${pivot.equals(1) ? '' : ` ÷ ${inner(pivot)}`}${turned}`,
+			formula: say`${name}: old ${minus} ${mixed ? say`(${mixed.size}) · ` : size.equals(1) ? say`` : say`${size} · `}${pivotName}${pivot.equals(1) ? '' : ` ÷ ${inner(pivot)}`}${turned}`,
 			lines: [before, corner, after],
 			says
 		};

@@ -1,6 +1,17 @@
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
-import { joined, say, signedAfter, type Sentence } from '../../sentence/sentence';
-import { columnOf, entryAt, rhs, type Tableau } from '../../tableau/tableau';
+import {
+	byNotation,
+	entrySign,
+	joined,
+	say,
+	signedAfter,
+	signsOf,
+	type Sentence
+} from '../../sentence/sentence';
+import { goalFactor, type Notation } from '../../notation/notation';
+import { isZero } from '../../number/rational';
+import { OBJECTIVE } from '../../tableau/goal';
+import { columnOf, cost, entryAt, goalValue, rhs, type Tableau } from '../../tableau/tableau';
 import type { ObjectiveEquation, Reason, StepReason, Trial } from '../reason-findings';
 
 /** The words of reasons at a tableau. They quote equations in variables, so that they are the same in every notation. */
@@ -32,9 +43,10 @@ const rowEquations = (t: Tableau, rows: readonly number[], position: number): Se
 /** What a negative basic variable would mean: a constraint violated, or an amount below its bound. */
 const called = (t: Tableau, index: number): Sentence => {
 	const column = columnOf(t, index);
+	if (column.kind === 'artificial') return say`an artificial variable may not be negative either`;
 	return column.owner.kind === 'constraint' && column.kind !== 'structural'
-		? say`${{ constraint: column.owner.name }} would be violated`
-		: say`${column} would be negative`;
+		? say`${{ constraint: column.owner.name }} would be violated, and the point would lie outside the region`
+		: say`${column} may not be negative, so the point would lie outside the region`;
 };
 
 export const STEP_QUESTIONS: Catalogue<StepReason> = {
@@ -52,9 +64,14 @@ export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	'no-end': () => say`Why is there no end?`,
 	'sum-remains': () => say`Why is there no plan at all?`,
 	'row-excludes': () => say`Why is there no plan at all?`,
+	'objective-row': () => say`Why do the entries of the objective row have these signs?`,
 	exact: () => say`Why fractions and not decimals?`,
 	'slack-starts': () => say`Why can a slack start the basis?`,
-	'surplus-cannot-start': () => say`Why can a surplus not start the basis?`,
+	'surplus-cannot-start': ({ row }) =>
+		row.relation === '>='
+			? say`Why can a surplus not start the basis?`
+			: say`Why can this slack not start the basis?`,
+	'equality-has-no-slack': () => say`Why does an equality need an artificial variable?`,
 	'phase-one': () => say`Why is the sum of the artificial variables made as small as it can be?`,
 	'big-m': () => say`Why has M to be large, and how large would do here?`
 };
@@ -82,17 +99,19 @@ function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
 	const leaving = name(t, t.basis[row]);
 	const further =
 		larger === null
-			? say`One further, at ${at},`
+			? say`One unit further, at ${at},`
 			: say`With the ratio of ${name(t, t.basis[larger])}, at ${at},`;
-	return say`${rowEquation(t, row, position)}, so ${name(t, t.nonbasic[position])} can rise to ${limit} before ${leaving} is 0. ${further} ${leaving} would be ${amount}: ${called(t, t.basis[row])}, and the point would be outside the region.`;
+	return say`${rowEquation(t, row, position)}, so ${name(t, t.nonbasic[position])} can increase to ${limit} before ${leaving} reaches 0. ${further} ${leaving} would be ${amount}: ${called(t, t.basis[row])}.`;
 }
 
-function dualRatio({ t, row, position, ratio, dearer }: OfCode<StepReason, 'dual-ratio'>): Sentence {
+function dualRatio({ t, row, position, ratio, dearer, ties }: OfCode<StepReason, 'dual-ratio'>): Sentence {
 	const [leaving, entering] = [name(t, t.basis[row]), name(t, t.nonbasic[position])];
 	const about = objectiveOf(t).name;
-	return dearer === null
-		? say`Only ${entering} can make ${leaving} rise without costing more: no other column does.`
-		: say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. Were the dearer one taken, ${entering} would ${better(t)} ${about} afterwards: the tableau would not be dual feasible any more.`;
+	if (dearer === null)
+		return ties
+			? say`Every column that can make ${leaving} increase costs ${ratio} of ${about} per unit, so any of them may enter.`
+			: say`Only ${entering} can make ${leaving} increase: no other entry of the row is ${entrySign('negative')}.`;
+	return say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. Were the dearer one taken, ${entering} would ${better(t)} ${about} afterwards: the tableau would not be dual feasible any more.`;
 }
 
 function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
@@ -117,8 +136,10 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	best,
 	'best-at-corner': ({ objective }) =>
 		say`Inside the region, or within an edge, one could go on in a direction in which ${objective.name} does not get worse until something stops: that is a corner. Every basic solution that is feasible is one.`,
-	'dual-value': ({ objective, constraint, worth }) =>
-		say`One more of ${{ constraint }} is as if its slack could be −1: by the equation above that changes ${objective.name} by ${worth}.`,
+	'dual-value': ({ objective, constraint, relation, worth }) =>
+		relation === '<='
+			? say`One more unit of ${{ constraint }} lets its slack decrease to −1. By the equation above, this changes ${objective.name} by ${worth}.`
+			: say`One more unit of ${{ constraint }} forces its surplus to be at least 1. By the equation above, this changes ${objective.name} by ${worth}.`,
 	'several-best': ({ t, column, rises }) =>
 		rises
 			? say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}: it may rise without changing it, and here it can.`
@@ -131,12 +152,28 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		lowering.length
 			? say`Its row says that ${name(t, basic)} is ${value} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.`
 			: say`Its row says that ${name(t, basic)} is ${value}, whatever the others are, and it may not be negative.`,
+	'objective-row': ({ t }) => {
+		const { name: about, sense } = objectiveOf(t);
+		const equation = (notation: Notation): Sentence => {
+			const factor = goalFactor(notation, OBJECTIVE, sense);
+			const terms = t.nonbasic.flatMap((column) => {
+				const value = cost(t, OBJECTIVE, column).mul(factor);
+				return isZero(value) || t.barred.has(column) ? [] : [{ says: name(t, column), value }];
+			});
+			const more = terms.length > MOST_TERMS ? ' and more such terms' : '';
+			const minus = (sense === 'max' ? factor : -factor) < 0 ? '−' : '';
+			return say`${minus}${about}${signedAfter(terms.slice(0, MOST_TERMS))}${more} = ${goalValue(t, OBJECTIVE).mul(factor)}`;
+		};
+		return say`The objective row is an equation with all variables on one side: ${byNotation(signsOf(OBJECTIVE), equation)}. So an entry that improves ${about} is ${{ sign: 'improving', goal: OBJECTIVE, objective: objectiveOf(t) }}.`;
+	},
 	exact: ({ t, basic, value, off }) =>
 		say`${name(t, basic)} is ${value} exactly. Rounded to hundredths it would be off by ${off}; each pivot would carry that on, and a 0, a tie or a negative entry could no longer be told from an error.`,
 	'slack-starts': ({ t, basic, value, constraint }) =>
 		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
-	'surplus-cannot-start': ({ row }) =>
-		say`With all variables at 0 the left-hand side of ${{ constraint: row.name }} is 0 and not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}: its surplus would be ${row.rhs.abs().neg()}, and no variable may be negative.`,
+	'surplus-cannot-start': ({ row, left, surplus }) =>
+		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? 'surplus' : 'slack'} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
+	'equality-has-no-slack': ({ row, left }) =>
+		say`${{ constraint: row.name }} is an equality, so it has no slack. With the non-basic variables at 0 its left side is ${left} and not ${row.rhs}; an artificial variable makes up the difference until other variables do.`,
 	'phase-one': ({ sum }) =>
 		say`An artificial variable that is not 0 says by how much its row is not met. The sum is ${sum} now; where it is 0, all rows are met and there is a plan to go on from. Were its least value positive, no choice of the other variables would meet all rows: the problem would be infeasible.`,
 	'big-m': ({ worth }) => {

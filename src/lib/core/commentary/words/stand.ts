@@ -54,6 +54,8 @@ export const STANDS: Catalogue<StandFinding> = {
 	method: ({ t, found }) => findingWords(t, found),
 	'split-negative': () =>
 		say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`,
+	'artificial-negative': () =>
+		say`The plan satisfies every constraint, but an artificial variable is negative, so the tableau is not feasible. Go back and let the row with the smallest ratio leave.`,
 	'dual-would-repair': ({ t }) =>
 		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
 	'ways-on': ({ ways }) =>

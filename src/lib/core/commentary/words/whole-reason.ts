@@ -17,12 +17,16 @@ export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 };
 
 function rounding({ problem, corner, variable, broken }: OfCode<WholeReason, 'rounding'>): Sentence {
-	const knows = say`The objective knows nothing of whole numbers: ${variable} = ${corner.get(variable)!} was chosen as if parts could be made.`;
+	const knows = say`The relaxation ignores that ${variable} must be whole, so it chose ${variable} = ${corner.get(variable)!}.`;
 	if (!broken)
-		return say`Here a rounded plan stays in the region, but nothing says that it is best: a whole plan further away may have the better ${problem.objective.name}. ${knows}`;
-	const { row, plan, before, after } = broken;
+		return say`Here a rounded plan stays feasible, but nothing says that it is the best integer plan: one further away may have the better ${problem.objective.name}. ${knows}`;
+	const { row, plan, before, after, binds } = broken;
 	const sense = RELATION_SIGNS[row.relation];
-	return say`A corner lies on its constraints, with nothing to spare: at ${planSentence(problem, corner)}, ${{ constraint: row.name }} comes to ${before} ${sense} ${row.rhs}. At ${planSentence(problem, plan)} it comes to ${after}, and that is not ${sense} ${row.rhs}. ${knows}`;
+	const name = say`${{ constraint: row.name }}`;
+	const here = binds
+		? say`At the corner ${planSentence(problem, corner)}, ${name} is binding: its left side is ${before}.`
+		: say`At the corner ${planSentence(problem, corner)}, the left side of ${name} is ${before} ${sense} ${row.rhs}.`;
+	return say`${here} At ${planSentence(problem, plan)} it is ${after}, which is not ${sense} ${row.rhs}. ${knows}`;
 }
 
 function closed({ objective, way, bound, reachable, incumbent }: OfCode<WholeReason, 'closed'>): Sentence {
