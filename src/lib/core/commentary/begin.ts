@@ -36,6 +36,17 @@ function basisFound(t: Tableau): BeginFinding[] {
 	const found: BeginFinding[] = [];
 	if (kinds.size === 1 && kinds.has('slack')) found.push({ code: 'slacks-basic' });
 	else if (artificial.length > 0) found.push({ code: 'artificials-stand-in', columns: artificial });
+	const own = t.basis.flatMap((column, row) =>
+		columnOf(t, column).kind === 'structural'
+			? [{ column: columnOf(t, column), constraint: t.form.rows[row].owner.name }]
+			: []
+	);
+	if (own.length > 0) {
+		const priced = t.basis.filter((j) => !isZero(t.form.costs.get(j) ?? ZERO)).map((j) => columnOf(t, j));
+		const { objective } = t.form.problem;
+		found.push({ code: 'own-columns-basic', columns: own });
+		if (priced.length > 0) found.push({ code: 'priced-out', columns: priced, objective });
+	}
 	if (vacant.length > 0)
 		found.push({
 			code: 'rows-without-basic',

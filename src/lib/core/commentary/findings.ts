@@ -43,6 +43,11 @@ export type PlaceFinding =
 export type BeginFinding =
 	| { readonly code: 'slacks-basic' }
 	| { readonly code: 'artificials-stand-in'; readonly columns: readonly Column[] }
+	/** variables of the problem that appear in one row only, and are basic there */
+	| {
+			readonly code: 'own-columns-basic';
+			readonly columns: readonly { readonly column: Column; readonly constraint: string }[];
+	  }
 	| { readonly code: 'rows-without-basic'; readonly constraints: readonly string[] }
 	| { readonly code: 'negative-basics'; readonly t: Tableau; readonly rows: readonly number[] }
 	/** what the sum of the artificial variables, or M, is for */

@@ -49,6 +49,8 @@ export type StartFinding =
 	| { readonly code: 'as-asked' }
 	| { readonly code: 'slacks-feasible' }
 	| { readonly code: 'slacks-dual-feasible' }
+	/** isolated columns of the problem's own variables */
+	| { readonly code: 'basis-stands' }
 	| { readonly code: 'needs-phase-one' }
 	| { readonly code: 'primal-cannot-start'; readonly hasEquality: boolean }
 	| { readonly code: 'dual-cannot-start' };

@@ -207,6 +207,8 @@ const STARTS: Catalogue<StartFinding> = {
 		say`The slacks are a feasible basis, so the primal simplex method can start at once.`,
 	'slacks-dual-feasible': () =>
 		say`Some slacks would be negative, but no column improves the objective: the dual simplex method needs no artificial variables.`,
+	'basis-stands': () =>
+		say`Every row has a slack, or a variable that appears in no other row. They are a feasible basis, so the primal simplex method can start at once.`,
 	'needs-phase-one': () =>
 		say`The slacks are no feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`,
 	'primal-cannot-start': ({ hasEquality }) =>

@@ -4,6 +4,7 @@ import type { Problem } from '../problem/types';
 import { BIG_M_GOALS, startTableau, TWO_PHASE_GOALS } from '../tableau/build';
 import { isArtificial, isPrimalFeasible, type Tableau } from '../tableau/tableau';
 import { isDualFeasible } from './dual';
+import { standingTableau } from './standing';
 import type { StartFinding } from './findings';
 import { run } from './run';
 import { type Outcome, type Part, type Run, type Work } from './types';
@@ -104,6 +105,18 @@ export function prepare(problem: Problem, name: MethodName = 'auto', rule: Rule 
 	const first = startTableau(form);
 	if (name === 'auto') {
 		const choice = chooseMethod(first, problem);
+		const held =
+			choice.method === 'two-phase'
+				? standardForm(problem, { start: 'vacant', equalities: 'one-row' })
+				: null;
+		const tableau = held && standingTableau(startTableau(held));
+		if (held && tableau)
+			return {
+				method: 'primal',
+				reason: { code: 'basis-stands' },
+				form: held,
+				steps: neverCycling({ part: 'primal', tableau }, rule)
+			};
 		const used = choice.method === 'two-phase' ? artificialForm(problem) : form;
 		return { ...choice, form: used, steps: neverCycling(beginWork(used, choice.method), rule) };
 	}

@@ -2,8 +2,9 @@ import { basisRemark } from '../commentary/begin';
 import { joined, say } from '../sentence/sentence';
 import { handOver } from '../method/decide';
 import type { Work } from '../method/types';
-import { isZero, sign, ZERO, type Rational } from '../number/rational';
-import { cell, columnOf, isArtificial, rowCount, vacantRows, type Tableau } from '../tableau/tableau';
+import { isZero, ZERO, type Rational } from '../number/rational';
+import { cell, columnOf, isArtificial, rowCount, type Tableau } from '../tableau/tableau';
+import { standingColumns } from '../method/standing';
 import { reach } from '../tableau/reach';
 import { begunByHand } from './begin';
 import { standsIn } from '../form/affine';
@@ -16,24 +17,10 @@ import type { BasisMove, MoveKind } from './types';
 /** Where one stands with a tableau, or at the start by hand. */
 const workAt = (position: Position): Work => position.work ?? begunByHand(position);
 
-/**
- * The basis in which the problem's own columns stand already: each row without a usable slack has a variable that occurs in no other row and
- * can be positive there.
- * @returns column ids, a column for each row; null where a row has none, or every row has its slack
- */
+/** The basis in which the problem's own columns stand already, as column ids; null where there is none. */
 export function standingBasis(position: Position): readonly string[] | null {
 	const t = begunByHand(position).tableau;
-	const vacant = new Set(vacantRows(t));
-	if (vacant.size === 0) return null;
-	const alone = (row: number) =>
-		t.form.columns.findIndex(
-			({ kind }, j) =>
-				kind === 'structural' &&
-				t.form.rows.every(({ entries }, i) => isZero(entries.get(j) ?? ZERO) === (i !== row)) &&
-				sign(t.form.rows[row].entries.get(j)!) > 0
-		);
-	const columns = t.basis.map((own, row) => (vacant.has(row) ? alone(row) : own));
-	return columns.includes(-1) ? null : columns.map((j) => columnOf(t, j).id);
+	return standingColumns(t)?.map((j) => columnOf(t, j).id) ?? null;
 }
 
 /** The columns that may stand in a basis at a position, in their order: artificial ones and places held do not. */

@@ -4,7 +4,9 @@ import { standardForm } from '../form/standard';
 import type { FormOptions } from '../form/types';
 import { beginWork, chooseMethod, type ChosenMethod } from '../method/solve';
 import type { Work } from '../method/types';
+import { standingTableau } from '../method/standing';
 import { startTableau } from '../tableau/build';
+import type { Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import { refused, type Position } from '../position/position';
 import { WAYS, type BeginMove, type MoveKind, type Way } from './types';
@@ -26,9 +28,21 @@ function optionsOf(method: ChosenMethod, { way, equalities }: BeginMove): FormOp
 
 /** The options of standard form that a way to start leads to at a position. */
 export const formOptions = (position: Position, move: BeginMove): FormOptions =>
-	optionsOf(methodOf(position, move.way), move);
+	standing(position, move)
+		? { start: 'vacant', equalities: move.equalities }
+		: optionsOf(methodOf(position, move.way), move);
+
+/** The tableau of a basis that stands there already, where a start would else add artificial variables; null where there is none. */
+function standing(position: Position, { way, standing: isWanted, equalities }: BeginMove): Tableau | null {
+	if (way !== 'auto' || !isWanted || methodOf(position, way) !== 'two-phase') return null;
+	return standingTableau(
+		startTableau(standardForm(position.problem, { start: 'vacant', equalities }, position.keys))
+	);
+}
 
 function begun(position: Position, move: BeginMove): Work {
+	const tableau = standing(position, move);
+	if (tableau) return { part: 'primal', tableau };
 	const method = methodOf(position, move.way);
 	return beginWork(standardForm(position.problem, optionsOf(method, move), position.keys), method);
 }
@@ -52,7 +66,12 @@ export const begin: MoveKind<BeginMove> = {
 		const equality = position.problem.constraints.some((row) => row.relation === '=');
 		return WAYS.flatMap((way) => {
 			const one = {
-				move: { kind: 'begin', way, equalities: 'one-row' } as const,
+				move: {
+					kind: 'begin',
+					way,
+					equalities: 'one-row',
+					...(way === 'auto' ? { standing: true } : {})
+				} as const,
 				says: messages.WAY_OFFERS[way]
 			};
 			if (!equality || way === 'auto') return [one];

@@ -25,7 +25,7 @@ export const TRAIL = sound(MOVES_MADE, 'the trail does not hang together', isSou
 export const NEW_TRAIL: Trail = {
 	nodes: [
 		{ id: 0, parent: null, move: null },
-		{ id: 1, parent: 0, move: { kind: 'begin', way: 'auto', equalities: 'one-row' } }
+		{ id: 1, parent: 0, move: { kind: 'begin', way: 'auto', equalities: 'one-row', standing: true } }
 	],
 	current: 1
 };

@@ -31,7 +31,8 @@ const multipliers = byKey(exactNumber, 500, 100);
 
 /** What each kind of move consists of, numbers as text as everything that is kept: its type, check and schema are made from this. */
 const FIELDS = {
-	begin: { way: oneOf(WAYS), equalities: oneOf(['one-row', 'two-rows']) },
+	/** `standing`: where it suits, from a basis that stands in the problem already; older trails do not say so and add artificial variables */
+	begin: { way: oneOf(WAYS), equalities: oneOf(['one-row', 'two-rows']), standing: optional(flag) },
 	/** an artificial variable in one row (by the id of its column), or in every row without a basic variable (`all`) */
 	artificial: { column: id },
 	/** columns that trade places; `outside` where the basis was not feasible after it when it was made */

@@ -16,7 +16,7 @@
 	/** The way to standard form: one change after the other, each with its reason, and the problem as it stands then. */
 	const { document, session } = useDesk();
 	const style = $derived(document.notation.numbers);
-	const AS_SUITS: BeginMove = { kind: 'begin', way: 'auto', equalities: 'one-row' };
+	const AS_SUITS: BeginMove = { kind: 'begin', way: 'auto', equalities: 'one-row', standing: true };
 	const begin = $derived(
 		session.stops.map(({ node }) => node.move).find((move) => move?.kind === 'begin') ?? AS_SUITS
 	);

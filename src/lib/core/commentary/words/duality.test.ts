@@ -76,8 +76,12 @@ test('a bound that is said holds, and a plan is said to be a best one, or not, a
 				} else seen.open += 1;
 				if (answer.status !== 'optimal' || !answer.duals) return;
 				for (const pair of pairsOf(problem, answer.solution!, answer.duals))
-					expect(plainText(pairSentence(problem, pair))).not.toMatch(/and yet|though each|not allow|not feasible/);
-				expect(plainText(gapSentence(problem, answer.objective!, answer.objective!))).toContain('are optimal');
+					expect(plainText(pairSentence(problem, pair))).not.toMatch(
+						/and yet|though each|not allow|not feasible/
+					);
+				expect(plainText(gapSentence(problem, answer.objective!, answer.objective!))).toContain(
+					'are optimal'
+				);
 				for (const plan of [answer.solution!, new Map(problem.variables.map(({ name }) => [name, ZERO]))]) {
 					const end = last(fromPlanSentences(problem, fromPlan(problem, plan)));
 					const isBest = objectiveAt(problem, plan).equals(answer.objective!);

@@ -45,8 +45,7 @@ export function roundingSentences(
 					? say`${what} is optimal here, but only a comparison with all integer plans shows that.`
 					: say`${what} stays in the region, but is worse than the best integer plan by ${quantity(short, problem.objective.unit)}.`
 			);
-		} else
-			lines.push(say`${what} stays in the region. Whether it is optimal is not known yet.`);
+		} else lines.push(say`${what} stays in the region. Whether it is optimal is not known yet.`);
 	};
 	const nearest = list.find(({ isNearest }) => isNearest);
 	const down = list.find(({ isDown }) => isDown);

@@ -12,7 +12,7 @@ export function notices(problem: Problem, objective: RowRead, rows: readonly Row
 	const all = [objective, ...rows];
 	return [
 		...all.flatMap((row) => repeated(row, row === objective)),
-		...nearNames(all, objective),
+		...nearNames(all, objective, problem),
 		...unconstrained(problem, objective, rows)
 	];
 }
@@ -55,7 +55,7 @@ const inLatin = (name: string): string => [...name].map((letter) => LOOK_ALIKES[
 
 const MOST_COMPARED = 250;
 
-function nearNames(rows: readonly RowRead[], objective: RowRead): Diagnostic[] {
+function nearNames(rows: readonly RowRead[], objective: RowRead, problem: Problem): Diagnostic[] {
 	const mentions = rows.flatMap((row) => row.body.mentions);
 	const count = new Map<string, number>();
 	for (const { name } of mentions) count.set(name, (count.get(name) ?? 0) + 1);
@@ -78,10 +78,23 @@ function nearNames(rows: readonly RowRead[], objective: RowRead): Diagnostic[] {
 			(other) => other !== mention.name && oneLetterAway(mention.name, other)
 		);
 		if (near) found.push(notice(mention, 'near-name', message('nearName', mention.name, near)));
-		else if (!inGoal.has(mention.name) && rows.length > 2)
+		else if (!inGoal.has(mention.name) && rows.length > 2 && !standsInEquality(mention.name, problem))
 			found.push(notice(mention, 'lonely-name', message('lonely', mention.name)));
 	}
 	return found;
+}
+
+/**
+ * Whether a name that occurs once is the slack that an author wrote into an equality: then each equality has such a name of its own, and is a system in
+ * standard form.
+ */
+function standsInEquality(name: string, { constraints }: Problem): boolean {
+	const equalities = constraints.filter(({ relation }) => relation === '=');
+	const isAlone = (own: string) => constraints.filter(({ terms }) => terms.has(own)).length === 1;
+	return (
+		equalities.some(({ terms }) => terms.has(name)) &&
+		equalities.every(({ terms }) => [...terms.keys()].some(isAlone))
+	);
 }
 
 function unconstrained(problem: Problem, objective: RowRead, rows: readonly RowRead[]): Diagnostic[] {
