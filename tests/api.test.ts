@@ -2,7 +2,7 @@ import { cpSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { request } from 'node:http';
 import { connect } from 'node:net';
-import { afterAll, beforeAll, expect, test } from 'vitest';
+import { afterAll, beforeAll, expect, test, vi } from 'vitest';
 import { serve } from '../scripts/browser.mjs';
 
 let server: Awaited<ReturnType<typeof serve>>;
@@ -57,7 +57,11 @@ test('solve, convert, health and openapi.json answer', async () => {
 	const { content, notes } = (await converted.json()) as { content: string; notes: string[] };
 	expect(JSON.parse(content).constraints[0]).toMatchObject({ name: 'r1', terms: { x: '2' }, rhs: '4' });
 	expect(notes).toHaveLength(2);
-	expect(await (await fetch(`${server.url}/api/v1/health`)).json()).toEqual({ status: 'ok' });
+	expect(await (await fetch(`${server.url}/api/v1/health`)).json()).toEqual({
+		status: 'ok',
+		working: 0,
+		waiting: 0
+	});
 	expect(await (await fetch(`${server.url}/api/v1/openapi.json`)).json()).toHaveProperty([
 		'paths',
 		'/api/v1/solve'
@@ -177,12 +181,19 @@ test('413 can be read for uploads of any size, with a length and without', async
 });
 
 /** Solves; a slow machine may ask to come back, until threads that others abandoned have ended. */
-async function served(body: object, until = Date.now() + 20_000): Promise<Response> {
-	const reply = await solve(body);
-	if (reply.status !== 503 || Date.now() > until) return reply;
-	await new Promise((resolve) => setTimeout(resolve, 300));
-	return served(body, until);
-}
+const served = (body: object): Promise<Response> =>
+	vi.waitFor(
+		async () => {
+			const reply = await solve(body);
+			expect(reply.status).not.toBe(503);
+			return reply;
+		},
+		{ timeout: 20_000, interval: 300 }
+	);
+
+/** How many jobs the server works on. */
+const working = async (): Promise<number> =>
+	((await (await fetch(`${server.url}/api/v1/health`)).json()) as { working: number }).working;
 
 test('work ends when its client has gone, and others are served at once', async () => {
 	const heavy = { problem: dense(60, 36), limit: { milliseconds: 25_000 } };
@@ -195,12 +206,13 @@ test('work ends when its client has gone, and others are served at once', async 
 			signal
 		}).catch(() => null)
 	);
-	await new Promise((resolve) => setTimeout(resolve, 800));
+	await vi.waitFor(async () => expect(await working()).toBeGreaterThan(0), { timeout: 10_000 });
 	for (const controller of controllers) controller.abort();
 	await Promise.all(gone);
 	// the abandoned work would have taken longer than one waits here
 	const replies = await Promise.all([1, 2, 3].map(() => served({ problem: SMALL })));
 	expect(replies.map(({ status }) => status)).toEqual([200, 200, 200]);
+	await vi.waitFor(async () => expect(await working()).toBe(0), { timeout: 20_000 });
 }, 45_000);
 
 test('an optimum with endlessly many bases neither takes the machine’s memory nor stops health from answering', async () => {
@@ -398,4 +410,124 @@ test('a file that goes while the server runs, as when it is built anew, is a 404
 		own.stop();
 		rmSync(copy, { recursive: true, force: true });
 	}
+});
+
+/** What a raw request is answered with: its status line; empty where the connection was closed without one. */
+const raw = (url: string, text: string) =>
+	new Promise<string>((resolve) => {
+		const { hostname, port } = new URL(url);
+		let read = '';
+		const socket = connect(Number(port), hostname, () => socket.write(text, 'latin1'));
+		socket.on('data', (part) => (read += part.toString('latin1')));
+		socket.on('error', () => {});
+		socket.on('close', () => resolve(read.split('\r\n')[0]));
+	});
+
+test('hundreds of odd paths, methods and headers end nothing: another client’s solve goes on', async () => {
+	const heavy = solve({ problem: dense(60, 36), limit: { milliseconds: 4_000 } });
+	const odd = [
+		'%',
+		'%00',
+		'%2F',
+		'a%2Fb',
+		'..',
+		'../x',
+		'%2e%2e/x',
+		'%ff',
+		'\xff',
+		'\\',
+		'//',
+		'?%',
+		'#',
+		'{}',
+		'a'.repeat(20_000)
+	];
+	const places = ['/', '/_app/', '/_app/immutable/', '/api/v1/', '/api/', 'http://elsewhere/', '*'];
+	const methods = ['GET', 'HEAD', 'POST', 'OPTIONS', 'TRACE', 'BREW'];
+	const statuses = new Map<string, number>();
+	for (const method of methods)
+		for (const place of places) {
+			const asked = odd.map((own) =>
+				raw(server.url, `${method} ${place}${own} HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n`)
+			);
+			for (const line of await Promise.all(asked)) {
+				const status = line.split(' ')[1] ?? '';
+				statuses.set(status, (statuses.get(status) ?? 0) + 1);
+			}
+		}
+	for (const header of [
+		'Content-Length: -1',
+		'Transfer-Encoding: nonsense',
+		'Host:',
+		'Cookie: \xff\x00',
+		'Range: bytes=9-1',
+		'If-Modified-Since: %'
+	])
+		await raw(server.url, `GET / HTTP/1.1\r\n${header}\r\nHost: x\r\nConnection: close\r\n\r\n`);
+	expect([...statuses.keys()].filter((status) => status.startsWith('5'))).toEqual([]);
+	expect(statuses.get('400')).toBeGreaterThan(0);
+	expect(await raw(server.url, 'GET /_app/% HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n')).toContain(
+		' 400 '
+	);
+	expect(await raw(server.url, 'GET /_app/a%2Fb HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n')).toContain(
+		' 404 '
+	);
+	expect((await heavy).status).toBe(200);
+}, 60_000);
+
+test('small requests are served beside heavy ones', async () => {
+	const controller = new AbortController();
+	const heavy = Array.from({ length: 4 }, async () => {
+		while (!controller.signal.aborted)
+			await fetch(`${server.url}/api/v1/solve`, {
+				method: 'POST',
+				headers: JSON_TYPE,
+				body: JSON.stringify({ problem: dense(60, 36), limit: { milliseconds: 25_000 } }),
+				signal: controller.signal
+			})
+				.then((reply) => reply.text())
+				.catch(() => null);
+	});
+	await vi.waitFor(async () => expect(await working()).toBeGreaterThan(0), { timeout: 10_000 });
+	const statuses: number[] = [];
+	for (let i = 0; i < 20; i += 1) statuses.push((await solve({ problem: SMALL })).status);
+	controller.abort();
+	await Promise.all(heavy);
+	expect(statuses).toEqual(statuses.map(() => 200));
+}, 60_000);
+
+test('a server that is told to end finishes what is under way, refuses what comes, and is gone', async () => {
+	const own = await serve({ GRACE_SECONDS: '20' });
+	const ask = (body: unknown) =>
+		fetch(`${own.url}/api/v1/solve`, { method: 'POST', headers: JSON_TYPE, body: JSON.stringify(body) });
+	const under = ask({ problem: dense(60, 36), limit: { milliseconds: 3_000 } });
+	const isAtWork = async () =>
+		expect(await (await fetch(`${own.url}/api/v1/health`)).json()).toMatchObject({ working: 1 });
+	await vi.waitFor(isAtWork, { timeout: 10_000 });
+	process.kill(own.pid!, 'SIGTERM');
+	await vi.waitFor(async () => expect((await ask({ problem: SMALL })).status).toBe(503), { timeout: 5_000 });
+	const reply = await under;
+	expect([reply.status, ((await reply.json()) as { status: string }).status]).toEqual([200, 'stopped']);
+	await vi.waitFor(() => expect(fetch(own.url)).rejects.toThrow(), { timeout: 10_000 });
+}, 60_000);
+
+test('a long design answers with what it found, and a limit of more than ten seconds is allowed', async () => {
+	const reply = await post(
+		'/api/v1/design',
+		JSON.stringify({
+			variables: 2,
+			constraints: 3,
+			count: 50,
+			seed: 3,
+			limit: { milliseconds: 11_000 },
+			wishes: [{ kind: 'pivots', exactly: 2, method: 'auto', rule: 'dantzig' }]
+		})
+	);
+	expect(reply.status).toBe(200);
+	expect(((await reply.json()) as { problems: unknown[] }).problems.length).toBe(50);
+}, 30_000);
+
+test('files carry the pages’ content security policy', async () => {
+	const { headers } = await fetch(`${server.url}/mark.svg`);
+	expect(headers.get('content-security-policy')).toContain("script-src 'self'");
 });

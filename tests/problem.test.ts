@@ -196,7 +196,10 @@ describe('the statement and the story', () => {
 		await desk.page.keyboard.type('\nlast: jug');
 		await desk.page.waitForSelector('.cm-tooltip-autocomplete');
 		// what has only just come up is not taken by mistake
-		await new Promise((resolve) => setTimeout(resolve, 200));
+		await desk.page.evaluate(() => {
+			const { now } = Date;
+			Date.now = () => now() + 1_000;
+		});
 		await desk.press('Tab');
 		await desk.page.keyboard.type(' ≤ 9');
 		expect(await desk.text()).toContain('last: jugs ≤ 9');

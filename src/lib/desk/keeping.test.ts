@@ -229,6 +229,25 @@ describe('the open lesson', () => {
 	});
 });
 
+test('the text of a file opens as a lesson of its own, and one that cannot be read is refused with its fault', async () => {
+	vi.doMock('$lib/work/client', async () => {
+		const { jobs } = await import('$lib/work/jobs');
+		const { Cancelled } = await import('$lib/work/cancelled');
+		return { openInWorker: async (name: string, text: string) => jobs.open(name, text), Cancelled };
+	});
+	const { Files } = await import('./files.svelte');
+	const { document, keeping } = await tab();
+	const gone: string[] = [];
+	const files = new Files(keeping, (path) => void gone.push(path));
+	const text = 'NAME T\nROWS\n N cost\n L a\nCOLUMNS\n x cost 3 a 1\nRHS\n RHS a 4\nENDATA';
+	await files.openText('t.mps', text);
+	expect([document.problem?.constraints.map(({ name }) => name), gone.length]).toEqual([['a'], 1]);
+	await files.openText('t.json', '{"format":"mathesis-lesson"');
+	expect([files.report?.refused, files.report?.lines.length]).toEqual([true, 1]);
+	expect(document.problem?.constraints.map(({ name }) => name)).toEqual(['a']);
+	vi.doUnmock('$lib/work/client');
+});
+
 describe('two tabs', () => {
 	test('what is saved in one is shown in the other', async () => {
 		const a = await tab();
@@ -302,6 +321,15 @@ describe('the collection', () => {
 		expect(document.text).toContain('jugs');
 		expect(await collection.open('gone')).toBeNull();
 		expect(document.text).toContain('jugs');
+	});
+
+	test('a copy of the open lesson has what was typed last', async () => {
+		const { document, keeping, collection } = await tab();
+		document.write(MIX.replace('18', '99'));
+		await collection.duplicate(keeping.id);
+		const copy = collection.shown.find(({ title }) => title === 'Mix (copy)')!;
+		await collection.open(copy.id);
+		expect(document.text).toContain('99');
 	});
 
 	test('one goes back to an earlier state, and forth again', async () => {

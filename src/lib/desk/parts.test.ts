@@ -4,7 +4,9 @@ import { newLesson } from '$lib/core/lesson/lesson';
 import { rational } from '$lib/core/number/rational';
 import { objectiveAt } from '$lib/core/problem/use';
 import { Construction } from './construction.svelte';
-import { solveRelaxation } from './cutting.svelte';
+import { Cutting, solveRelaxation } from './cutting.svelte';
+import { Running } from './running.svelte';
+import { windowAround } from '$lib/core/parametric/map';
 import { Desk } from './desk.svelte';
 import { Sensitivity } from './sensitivity.svelte';
 import { bestDuals } from './worked-out';
@@ -126,4 +128,32 @@ test('the best plans of the dual are worth what the best plan is; without an end
 	const found = bestDuals(open().document.problem!)!;
 	expect(found.set.vertices.map((plan) => objectiveAt(found.dual, plan).toFraction())).toEqual(['36']);
 	expect(bestDuals(open('max z = x\na: x - y <= 1').document.problem!)).toBeNull();
+});
+
+test('the rule for cuts takes the row with the largest fraction, or the first', async () => {
+	const desk = open('max z = 5 x + 4 y\na: 6 x + 4 y <= 23\nb: 3 x + 7 y <= 25\nx, y integer');
+	const cutting = new Cutting(desk, new Running());
+	await solveRelaxation(desk);
+	const parts = cutting.candidates.filter(({ row }) => row !== 'objective').map(({ part }) => part);
+	expect(parts.length).toBeGreaterThan(1);
+	cutting.cutBy('first');
+	expect(cutting.chosenRow!.part.equals(parts[0])).toBe(true);
+	cutting.cutBy('largest');
+	const { part } = cutting.chosenRow!;
+	expect(cutting.candidates.every((other) => other.part.lte(part))).toBe(true);
+	expect(part.equals(parts[0])).toBe(false);
+});
+
+test('a window around two numbers holds both intervals with a margin, and no amount below 0 that cannot be', () => {
+	const { problem } = open().document;
+	const none = { low: null, high: null };
+	const found = windowAround(
+		problem!,
+		[{ rhs: 'shelf' }, { objective: 'cups' }],
+		[{ low: rational(2), high: rational(6) }, none]
+	);
+	expect([found.first, found.second].map(({ low, high }) => [low.toFraction(), high.toFraction()])).toEqual([
+		['0', '42/5'],
+		['-3', '9']
+	]);
 });

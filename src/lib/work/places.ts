@@ -83,6 +83,10 @@ class Line {
 		next?.enter();
 	}
 
+	get waiting(): number {
+		return this.#waiting.length;
+	}
+
 	/** Nobody waits any longer. */
 	refuseAll(): void {
 		for (const { giveUp } of [...this.#waiting]) giveUp();
@@ -100,6 +104,11 @@ export class Places {
 	constructor(size: PlacesSize) {
 		this.short = new Line(size.short, size.short, size);
 		this.long = new Line(size.long, Math.max(1, size.long - 1), size);
+	}
+
+	/** jobs that wait for a place */
+	get waiting(): number {
+		return this.short.waiting + this.long.waiting;
 	}
 
 	refuseAll(): void {

@@ -75,6 +75,12 @@ function ended({ job }: ServerTask, why: string, found: Told | null): Reply {
 	return problemDetails(422, `The work was ended: ${why}`);
 }
 
+/** How many jobs work now, and how many wait for a place. */
+export const load = (): { working: number; waiting: number } => ({
+	working: endings.size,
+	waiting: places.waiting
+});
+
 const BUSY = { ...problemDetails(503, 'All workers are busy. Try again shortly.'), retryAfter: 2 };
 
 /** How one run of a task ended: answered, or ended since it took longer than a short job may. */

@@ -70,6 +70,9 @@ describe('one number moved', () => {
 				basis: ['x', 'y']
 			}
 		]);
+		const open = { problem, vary: { rhs: 'clay' }, from: null, to: null };
+		expect(parametric(open)).toEqual(parametric({ problem, vary: { rhs: 'clay' } }));
+		expect(parametric(open).body.pieces.at(-1)).toMatchObject({ from: '3', to: null });
 		expect(parametric({ problem, vary: { objective: 'x' } }).body.pieces.at(-1)).toMatchObject({
 			from: '1',
 			to: null,

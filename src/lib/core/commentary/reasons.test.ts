@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
+import { solveLinear } from '../answer/answer';
+import { withNumber } from '../parametric/value-function';
 import { decide } from '../method/decide';
 import { DANTZIG } from '../method/rule';
 import { perform } from '../move/kinds';
@@ -33,6 +35,12 @@ function check(t: Tableau, found: StepReason): void {
 		});
 	}
 	if ('basic' in found) expect(columnValue(t, found.basic).equals(found.value)).toBe(true);
+	if (found.code === 'dual-value') {
+		const { rhs } = problem.constraints.find(({ name }) => name === found.constraint)!;
+		const more = withNumber(problem, { rhs: found.constraint }, rhs.add(1));
+		const change = solveLinear(more).objective!.sub(objectiveAt(problem, plan));
+		expect(change.toFraction()).toBe(found.worth.toFraction());
+	}
 	if (found.code !== 'smallest-ratio') return;
 	const { row, position, at } = found;
 	const amount = columnValue(t, t.basis[row]).sub(entry(t, row, t.nonbasic[position]).mul(at));
@@ -116,8 +124,9 @@ test('reasons read as a teacher says them', () => {
 		[
 		  "Why does vases improve profit? While the rows hold, profit = 0 + 30 bowls + 45 vases. The non-basic variables are 0; each unit of vases changes profit by 45. bowls would improve it too: any of them may enter, and the rule only says which one does.",
 		  "Why are only some rows compared? s1 = 100 − 4 vases, s2 = 63 − 3/2 vases and s3 = 88 − 4 vases: as vases rises these fall and will reach 0.",
-		  "Why the smallest ratio? s3 = 88 − 4 vases, so vases can rise to 22 before s3 is 0. With the ratio of s1, at 25, s3 would be −12: kiln would be violated, and the point would be outside the region.",
+		  "Why the smallest ratio? s3 = 88 − 4 vases, so vases can increase to 22 before s3 reaches 0. With the ratio of s1, at 25, s3 would be −12: kiln would be violated, and the point would lie outside the region.",
 		  "Why can a slack start the basis? With the non-basic variables at 0, s1 = 100, which is not negative: nothing of clay is used yet, and all of it is left.",
+		  "Why do the entries of the objective row have these signs? The objective row is an equation with all variables on one side: profit − 30 bowls − 45 vases = 0. So an entry that improves profit is negative.",
 		]
 	`);
 });

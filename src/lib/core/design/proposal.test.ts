@@ -1,3 +1,4 @@
+import type { InputError } from '../problem/json';
 import { expect, test } from 'vitest';
 import { runLinear, solveLinear } from '../answer/answer';
 import { readDesignRequest } from '../api/design';
@@ -58,4 +59,17 @@ test.each(CONSTRUCTIONS)('a construction alone keeps its promise: %s', (_, wante
 	}
 	expect(made).toBeGreaterThan(SEEDS / 10);
 	expect(kept).toBe(made);
+});
+
+test('coefficients of which none can differ from 0 are refused at their place', () => {
+	const refused = (numbers: object) => {
+		try {
+			readDesignRequest({ variables: 2, constraints: 2, numbers });
+			return null;
+		} catch (error) {
+			return (error as InputError).issues.map(({ path }) => path);
+		}
+	};
+	expect(refused({ from: 0, to: 0 })).toEqual(['numbers.to']);
+	expect(refused({ from: 0, to: 1 })).toBeNull();
 });

@@ -75,6 +75,21 @@ tiles free`);
 		);
 	});
 
+	test('an entry that is given twice counts together', () => {
+		const twice = CLASSIC.replace(
+			'    bowls     order         1',
+			'    bowls     clay          1.5   cost          2\n    bowls     order         1'
+		);
+		const { objective, constraints } = readMps(twice, []);
+		expect(objective.terms.get('bowls')!.equals(32)).toBe(true);
+		expect(
+			constraints
+				.find(({ name }) => name === 'clay')!
+				.terms.get('bowls')!
+				.equals(4)
+		).toBe(true);
+	});
+
 	test('fixed fields may have blanks in names; senses, signs and sets without names are read too', () => {
 		const fixed = ` N  THE COST
  L  ROW ONE

@@ -133,13 +133,19 @@ export function fractionalAt(t: Tableau): string[] {
 			? value % d === 0
 			: BigInt(value) % BigInt(d) === 0n;
 	};
-	return t.form.problem.variables.flatMap((variable, i) => {
-		if (!mustBeWhole(variable)) return [];
+	const rowOf = new Int32Array(t.form.columns.length).fill(-1);
+	t.basis.forEach((column, row) => (rowOf[column] = row));
+	const found: string[] = [];
+	const { variables } = t.form.problem;
+	for (let i = 0; i < variables.length; i += 1) {
+		if (!mustBeWhole(variables[i])) continue;
 		// of two parts one is basic at most
-		const { parts } = t.form.substitutions[i];
-		const row = t.basis.findIndex((basic) => parts.some(({ column }) => column === basic));
-		return row < 0 || whole(row) ? [] : [variable.name];
-	});
+		for (const { column } of t.form.substitutions[i].parts) {
+			const row = rowOf[column];
+			if (row >= 0 && !whole(row)) found.push(variables[i].name);
+		}
+	}
+	return found;
 }
 
 /** An amount of the basic solution, with the columns' shifts. */

@@ -1,6 +1,6 @@
 import type { StopReason } from '../answer/findings';
 import type { NodeFinding } from './findings';
-import { compare, type Rational } from '../number/rational';
+import { compare, rational, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { objectiveValue, type Tableau } from '../tableau/tableau';
 import { latticeConflict, type LatticeConflict } from './lattice';
@@ -27,6 +27,8 @@ import {
 	type SearchRules
 } from './search-types';
 import { objectiveStep, unboundedWhole } from './whole';
+
+const HALF = rational(1, 2);
 
 /** nodes after which it is asked whether the tree need not end */
 const MANY_NODES = 2_000;
@@ -202,7 +204,7 @@ export class Search {
 		if (rule === 'first' || fractional.length < 2) return fractional[0] ?? null;
 		const fromHalf = (name: string): Rational => {
 			const value = this.#amount(id, name);
-			return value.sub(value.floor()).sub('1/2').abs();
+			return value.sub(value.floor()).sub(HALF).abs();
 		};
 		return fractional.reduce((a, b) => (compare(fromHalf(b), fromHalf(a)) < 0 ? b : a));
 	}

@@ -122,7 +122,10 @@
 	</p>
 	{#if best?.plan}
 		<p>
-			An optimal integer plan is <Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} /> with
+			An optimal integer plan is <Words
+				sentence={pointSentence(pointOf(problem, best.plan))}
+				linked={false}
+			/> with
 			{problem.objective.name} = <NumberView value={best.objective!} {style} />.
 		</p>
 	{:else if best && best.status !== 'infeasible'}
