@@ -104,7 +104,8 @@ async function pivots(page, count) {
 
 /** Drags something and tells the time between frames; left out, the view of the region. */
 async function drag(page, selector = '[data-pane="region"] svg[role="group"]') {
-	const box = await (await page.waitForSelector(selector)).boundingBox();
+	await page.waitForFunction((own) => document.querySelector(own)?.getClientRects().length, {}, selector);
+	const box = await (await page.waitForSelector(selector, { visible: true })).boundingBox();
 	const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
 	await page.mouse.move(x, y);
 	await page.mouse.down();

@@ -5,7 +5,7 @@ import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
 import { DANTZIG, type Rule } from '../method/rule';
-import { isInteger, numerator, ONE, rational, type Rational } from '../number/rational';
+import { isInteger, isZero, numerator, ONE, rational, type Rational } from '../number/rational';
 import { bounded } from '../problem/bounds';
 import type { Plan, Problem } from '../problem/types';
 import { appendLimit, measuredFrom } from '../tableau/build';
@@ -149,11 +149,16 @@ export function fractionalAt(t: Tableau): string[] {
 }
 
 /** An amount of the basic solution, with the columns' shifts. */
-const amountOf = ({ tableau: t, shifts }: Workings, { offset, parts }: Substitution): Rational =>
-	parts.reduce((sum, { column, factor }) => {
-		const shift = rational(shifts.get(column) ?? 0n, BigInt(t.scales[column]));
-		return sum.add(columnValue(t, column).add(shift).mul(factor));
-	}, offset);
+function amountOf({ tableau: t, shifts }: Workings, { offset, parts }: Substitution): Rational {
+	let sum = offset;
+	for (const { column, factor } of parts) {
+		const shift = shifts.get(column);
+		const own = columnValue(t, column);
+		const value = shift ? own.add(rational(shift, BigInt(t.scales[column]))) : own;
+		if (!isZero(value)) sum = factor === 1 ? sum.add(value) : sum.sub(value);
+	}
+	return sum;
+}
 
 /** The amount of one of the author's variables in the basic solution. */
 export const amountAt = (own: Workings, name: string): Rational =>

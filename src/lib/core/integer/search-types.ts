@@ -57,19 +57,28 @@ export interface SearchNode {
 export type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** A node that is not solved yet. */
-export const openNode = (
-	own: Pick<SearchNode, 'id' | 'parent' | 'branching' | 'depth' | 'promise'>
-): SearchNode => ({
-	...own,
+export const openNode = ({
+	id,
+	parent,
+	branching,
+	depth,
+	promise
+}: Pick<SearchNode, 'id' | 'parent' | 'branching' | 'depth' | 'promise'>): SearchNode => ({
+	id,
+	parent,
+	branching,
+	depth,
+	promise,
 	state: 'open',
 	bound: null,
 	solution: null,
-	fractional: [],
+	fractional: NOTHING,
 	split: null,
 	why: null,
 	pivots: 0,
 	turn: 0
 });
+const NOTHING: readonly string[] = [];
 
 /** The best whole plan so far. */
 export interface Incumbent {

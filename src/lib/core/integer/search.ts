@@ -190,7 +190,12 @@ export class Search {
 		this.#waiting.add(id);
 		this.#tableaux.keep([id], own);
 		this.#pivots += pivots;
-		Object.assign(node, { bound, solution, fractional, pivots, turn: ++this.#solved, state: 'solved' });
+		node.bound = bound;
+		node.solution = solution;
+		node.fractional = fractional;
+		node.pivots = pivots;
+		node.turn = ++this.#solved;
+		node.state = 'solved';
 	}
 
 	/** The amount of a variable at a solved node. */

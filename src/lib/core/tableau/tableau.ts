@@ -121,9 +121,12 @@ export function objectiveValue(t: Tableau): Rational {
  */
 export function pivot(t: Tableau, row: number, position: number): Tableau {
 	const kernel = pivotKernel(t.kernel, row, position);
-	const [basis, nonbasic] = [[...t.basis], [...t.nonbasic]];
-	[basis[row], nonbasic[position]] = [nonbasic[position], basis[row]];
-	return { ...t, kernel, basis, nonbasic };
+	const basis = t.basis.slice();
+	const nonbasic = t.nonbasic.slice();
+	basis[row] = t.nonbasic[position];
+	nonbasic[position] = t.basis[row];
+	const { form, goals, scales, goalScales, barred } = t;
+	return { form, kernel, basis, nonbasic, goals, scales, goalScales, barred };
 }
 
 /** The value of each column at this basic solution. */
