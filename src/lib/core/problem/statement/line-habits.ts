@@ -22,22 +22,51 @@ function counted(code: string): ReadonlyMap<string, number> {
 	return count;
 }
 
-/** What an amount is followed by at the end of a line: a unit, or in brackets the row's name. It stands nowhere else. */
+/** A row up to its amount, and words behind it, bare or in brackets; in brackets also a count. */
+const BEHIND = new RegExp(
+	`^([ \\t]*)((?:[^\\n:=<>≤≥]*:)?[^\\n:]*?${RELATION}[ \\t]*${NUMBER})([ \\t]*)(?:\\((${NAME}(?:[ \\t]+${NAME})*|\\d{1,2})\\)|(${NAME}(?:[ \\t]+${NAME}){0,3})(?:[ \\t]*\\((${NAME}(?:[ \\t]+${NAME})*)\\))?)[ \\t.,;]*$`,
+	'gmu'
+);
+/** words that join what stands behind an amount to something else */
+const JOINS =
+	/^(?:and|or|if|for|all|each|every|where|with|is|are|be|must|to|at|by|in|on|when|then|that|than|because|since|so|total|only)$/i;
+
+/** Words that stand behind amounts and nowhere else: units or remarks, however often. */
+function onlyBehind(code: string, count: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
+	const behind = new Map<string, number>();
+	for (const [, , row, , bracketed, bare, remark] of code.matchAll(BEHIND)) {
+		if (/^\s*(?:max|min)/i.test(row)) continue;
+		for (const word of [bracketed, bare, remark].filter(Boolean).join(' ').split(/\s+/))
+			behind.set(word, (behind.get(word) ?? 0) + 1);
+	}
+	return new Map([...behind].filter(([word, times]) => count.get(word) === times));
+}
+
+/** What an amount is followed by at the end of a line: a unit, or in brackets the row's name. It stands nowhere else but behind amounts. */
 function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed[] {
 	const found: Placed[] = [];
-	const pattern = new RegExp(
-		`^([ \\t]*)((?:[^\\n:=<>≤≥]*:)?[^\\n:]*?${RELATION}[ \\t]*${NUMBER})([ \\t]*)(?:\\((${NAME}(?:[ \\t]+${NAME})*|\\d{1,2})\\)|(${NAME}))[ \\t.,;]*$`,
-		'gmu'
-	);
-	for (const match of code.matchAll(pattern)) {
-		const [, indent, row, blank, bracketed, bare] = match;
+	const behind = onlyBehind(code, count);
+	const isUnit = (word: string): boolean => behind.has(word) && !isWord(word) && !JOINS.test(word);
+	for (const match of code.matchAll(BEHIND)) {
+		const [, indent, row, blank, bracketed, bare, remark] = match;
 		const line = match.index + indent.length;
 		const at = line + row.length;
 		if (/^\s*(?:max|min)/i.test(row)) continue;
 		if (bare !== undefined) {
-			// a product written without a sign, such as 3 x, has its name elsewhere too
-			if (count.get(bare) !== 1 || isWord(bare)) continue;
-			found.push(placed(at, blank.length + bare.length, ` [${bare}]`, 'unit', [` [${bare}]`, ` · ${bare}`]));
+			const words = bare.split(/\s+/);
+			if (!words.every(isUnit)) continue;
+			// one that stands once could be a variable; a product without a sign, such as 3 x, has its name elsewhere too
+			const isAlone = words.length === 1 && behind.get(bare) === 1;
+			const choices = isAlone ? [` [${bare}]`, ` · ${bare}`] : undefined;
+			if (remark) {
+				const rest = match[0].lastIndexOf(')') + 1 - indent.length - row.length;
+				// behind a row without a name it is the name, behind one that has one it says nothing more
+				if (!row.includes(':') && remark.split(/\s+/).every((word) => count.get(word) === 1))
+					found.push(placed(line, 0, `${named(remark)}: `, 'label'));
+				found.push(placed(at, rest, ` [${words.join(' ')}]`, 'unit'));
+				continue;
+			}
+			found.push(placed(at, blank.length + bare.length, ` [${words.join(' ')}]`, 'unit', choices));
 			continue;
 		}
 		const length = blank.length + bracketed.length + 2;
@@ -46,9 +75,11 @@ function behindAmounts(code: string, count: ReadonlyMap<string, number>): Placed
 			if (/[ \t]{2}|\t/.test(blank)) found.push(placed(at, length, '', 'numbering'));
 			continue;
 		}
-		if (bracketed.split(/\s+/).some((word) => (count.get(word) ?? 0) > 1)) continue;
-		// a row that has a name already has its unit there
-		if (row.includes(':')) {
+		const words = bracketed.split(/\s+/);
+		const isNew = words.every((word) => (count.get(word) ?? 0) <= 1);
+		if (!isNew && !words.every(isUnit)) continue;
+		// a row that has a name already has its unit there, and what stands behind several rows names none
+		if (row.includes(':') || !isNew) {
 			found.push(placed(at, length, ` [${bracketed}]`, 'unit'));
 			continue;
 		}
@@ -77,9 +108,10 @@ function labels(code: string): Placed[] {
 		const name = named(label);
 		// a plain name is one already; words before rows and of the objective are read elsewhere
 		if (!/[^\p{L}\p{M}\p{Nd}_']/u.test(label) || !name) continue;
-		if (
-			/^(?:max|min|subject|such|so[ \t]+that|s\.|st\b|title|story|unter|sous|sujeto|under|the)/iu.test(label)
-		)
+		const rest = code.slice(match.index + match[0].length).split('\n', 1)[0];
+		// “Max demand: x ≤ 40” limits something
+		if (/^(?:max|min)/i.test(label) && !/[<>≤≥]/.test(rest)) continue;
+		if (/^(?:subject|such|so[ \t]+that|s\.|st\b|title|story|unter|sous|sujeto|under|the)/iu.test(label))
 			continue;
 		found.push(placed(match.index + indent.length, label.length, name, 'label'));
 	}
@@ -103,8 +135,18 @@ function bullets(code: string): Placed[] {
 	for (const match of code.matchAll(/^([ \t]*)([*•‣▪◦–—−-])([ \t]+)(?=\S)/gm)) {
 		const [whole, indent, mark] = match;
 		if (!dashes && !/[*•‣▪◦]/.test(mark)) continue;
-		const choices = /[–—−-]/.test(mark) ? ['', '-'] : undefined;
-		found.push(placed(match.index + indent.length, whole.length - indent.length, '', 'mark', choices));
+		// a text in the language itself says what it says: dashes are signs, and bullets only where somebody says so
+		const own = whole.slice(indent.length);
+		const isDash = /[–—−-]/.test(mark);
+		found.push(
+			placed(
+				match.index + indent.length,
+				own.length,
+				isDash ? own : '',
+				'mark',
+				isDash ? [own, ''] : undefined
+			)
+		);
 	}
 	return found;
 }

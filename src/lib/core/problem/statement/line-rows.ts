@@ -152,7 +152,9 @@ function objectives(code: string, source: string, count: ReadonlyMap<string, num
 	}
 	// what is verbatim is looked for in the source: a unit, or a remark in round brackets
 	const unit =
-		/^([ \t]*(?:max|min)[a-z]*[ \t]*:?[ \t]+)([^\n=#]*?[^\s=#])([ \t]*\[([^\]\n]*)\])[ \t]*$/im.exec(source);
+		/^([ \t]*(?:max|min)[a-z]*[ \t]*:?[ \t]+)([^\n=#]*?[^\s=#])([ \t]*\[([^\]\n]*[^\]\n\d, ][^\]\n]*)\])[ \t]*$/im.exec(
+			source
+		);
 	if (unit && !/\]\s*$/.test(unit[2])) {
 		found.push(
 			placed(unit.index + unit[1].length, 0, `z [${unit[4]}] = `, 'unit'),

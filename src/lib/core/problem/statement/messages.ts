@@ -16,6 +16,10 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 /** kinds that are told by what they are, not by what stands there */
 const ALWAYS: ReadonlySet<ReadingKind> = new Set(['list', 'latex', 'meaning', 'prose', 'strict', 'power']);
 
+/** What a choice of readings is called: a dash alone is a sign, nothing at all a bullet. */
+const calledChoice = (text: string): string =>
+	/^[-–—−]$/.test(text.trim()) ? 'a minus sign' : text.trim() || 'a bullet';
+
 const MESSAGES = {
 	/* what is stated */
 	empty: () => 'Nothing is stated yet. Begin with an objective, such as: max profit = 3 x1 + 5 x2',
@@ -113,7 +117,7 @@ const MESSAGES = {
 	/* other habits of writing */
 	rewrite: () => 'Rewrite',
 	rewriteAll: () => 'Rewrite all',
-	choose: (text: string): string => `It is ${text.trim() || 'a bullet'}`,
+	choose: (text: string): string => `It is ${calledChoice(text)}`,
 	/** How something written by another habit was read. */
 	readAs: (kind: ReadingKind, written: string, means: string, times: number): string => {
 		if (kind === 'label' && !written && means)
@@ -124,9 +128,9 @@ const MESSAGES = {
 		return how + (times > 1 ? ` (${times} places).` : '.');
 	},
 	ambiguous: (written: string, choices: readonly string[]): string =>
-		`“${written.trim()}” is read as ${choices[0].trim() || 'a bullet'}; it may also be ${choices
+		`“${written.trim()}” is read as ${calledChoice(choices[0])}; it may also be ${choices
 			.slice(1)
-			.map((own) => own.trim())
+			.map(calledChoice)
 			.join(' or ')}. Which is meant?`,
 	aboutVariables: () =>
 		'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.',

@@ -38,6 +38,8 @@ export function pendingOf(source: string): { at: Map<number, OtherReading>; cont
 	for (const match of source.matchAll(OBJECTIVE)) {
 		const [, , , brackets = '', blank, sign] = match;
 		const end = match.index + match[0].length;
+		// “Max demand: x ≤ 40” limits something
+		if (sign !== '=' && /[<>≤≥]/.test(source.slice(end).split('\n', 1)[0])) continue;
 		if (brackets) {
 			const from = end - sign.length - blank.length - brackets.length;
 			at.set(from, { to: from + brackets.length, insert: '', kind: 'sense' });
@@ -216,8 +218,8 @@ const RULES: readonly Rule[] = [
 	),
 	rule('domain', "(?<=[\\p{L}\\p{Nd}_'][ \\t])(?:bin(?:är|aires?|ari[oa]s?))(?![\\p{L}_])", 'binary'),
 	rule('domain', "(?<=[\\p{L}\\p{Nd}_'][ \\t])(?:frei|libres?)(?![\\p{L}_])", 'free'),
-	rule('index', `(\\p{L}[\\p{L}_]*)\\((\\d+)\\)`, (match, line) =>
-		/(?:max|min)\S*\s*$/i.test(line) ? null : match[1] + match[2]
+	rule('index', `(\\p{L}[\\p{L}_]*)(?:\\((\\d+(?:,[ ]?\\d+)*)\\)|\\[(\\d+(?:,[ ]?\\d+)*)\\])`, (match) =>
+		/^(?:max|min)/i.test(match[1]) ? null : match[1] + (match[2] ?? match[3]).replace(/,\s?/g, '_')
 	),
 	rule('index', `\\p{L}[\\p{L}\\p{M}\\p{Nd}_']*[₀-₉][\\p{L}\\p{M}\\p{Nd}_'₀-₉]*`, (match) =>
 		match[0].replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit)))
@@ -232,7 +234,7 @@ function domainWord(word: string): string {
 
 /** what no text can do without in which anything is read otherwise: most have none of it, and need not be looked through */
 export const MAY_DIFFER =
-	/[\\;,$€£&{}~%!∈∞０-９（），\r→⟶|²³…₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|\/\/|(?<![=-])[<>](?!=)|\.\.\.|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|<\/?[a-z]+ *\/?>|\p{L}\(\d|\d[eE][-+]?\d|\d[ \t]*\(?\p{L}[\p{L}\p{Nd}_' ]*\)?[ \t]*$|^[ \t]*[*‣▪◦-][ \t]|^[ \t]*\(?\p{L}[^\n:]*[):.]|\d[ \t]+[½¼¾⅓⅔]|^[ \t]*(?:bounds?|generals?|gen|gin|integers?|int|binar|bin|end)\b|\b(?:inf|infinity|in|int|integer|equal|equals|exactly|exceed|limited|fewer|unter|sodass|sous|sujeto|sujeta|u\.|s\.|maximier|minimier|maximis|minimis|maximiz|minimiz|mindestens|ganzzahlig|frei|libres?|au|al|como|a)(?![\p{L}\p{Nd}_'])|h[öo]e?chstens|enti[eè]r|enter[oa]|binär|binair|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than|of|between|per|let|objective|variables?|model|program(?:me)?|lp|ilp|negativity)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(\]]|^[ \t]*(?:max|min)[a-z]*[ \t]+\p{L}[\p{L}\p{Nd}_']*[ \t]*$|^[ \t]*\p{L}[\p{L}\p{M}\p{Nd}_']*[ \t]+(?:[\p{L}\d(][^\n=<>≤≥]*[-+−][^\n]*[=<>≤≥]|\d)|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|[=<>≤≥][^\n]*\d[ \t]+[\p{L}\d][^\n]*[=<>≤≥]|^[ \t]*\p{L}+(?:[ \t]+\p{L}+){3,}/imu;
+	/[\\;,$€£&{}~%!∈∞０-９（），\r→⟶|²³…₀-₉½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞≦≲⪕≧≳⪖＝≡—‐‑－﹣⁻＋•∙⋆＊⁄∕\u200b-\u200d\u2060\ufeff]|->|==|\/\/|(?<![=-])[<>](?!=)|\.\.\.|[<>] +=|\.[ \t]*(?:$|#)|\d[ \u00a0\u2009\u202f'’]\d{3}|\d\)|^[ \t]*\d+\.[ \t]|(?:max|min)\S*[ \t]*[.:]|(?:max|min)imum|:=|<\/?[a-z]+ *\/?>|\p{L}[([]\d|\d[eE][-+]?\d|\d[ \t]*\(?\p{L}[\p{L}\p{Nd}_' ]*\)?[ \t]*$|^[ \t]*[*‣▪◦-][ \t]|^[ \t]*\(?\p{L}[^\n:]*[):.]|\d[ \t]+[½¼¾⅓⅔]|^[ \t]*(?:bounds?|generals?|gen|gin|integers?|int|binar|bin|end)\b|\b(?:inf|infinity|in|int|integer|equal|equals|exactly|exceed|limited|fewer|unter|sodass|sous|sujeto|sujeta|u\.|s\.|maximier|minimier|maximis|minimis|maximiz|minimiz|mindestens|ganzzahlig|frei|libres?|au|al|como|a)(?![\p{L}\p{Nd}_'])|h[öo]e?chstens|enti[eè]r|enter[oa]|binär|binair|\b(?:to|that|s\.|st|constraints|restrictions|conditions|and|where|with|are|is|be|all|both|integers|integral|whole|unrestricted|sign|urs|non-?negative|most|least|than|of|between|per|let|objective|variables?|model|program(?:me)?|lp|ilp|negativity)(?![\p{L}\p{Nd}_'])|^[ \t]*(?:max|min)[^\n]*[:(\]]|^[ \t]*(?:max|min)[a-z]*[ \t]+\p{L}[\p{L}\p{Nd}_']*[ \t]*$|^[ \t]*\p{L}[\p{L}\p{M}\p{Nd}_']*[ \t]+(?:[\p{L}\d(][^\n=<>≤≥]*[-+−][^\n]*[=<>≤≥]|\d)|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|[=<>≤≥][^\n]*\d[ \t]+[\p{L}\d][^\n]*[=<>≤≥]|^[ \t]*\p{L}+(?:[ \t]+\p{L}+){3,}/imu;
 
 /** where a rule may begin to match: most characters are none of these */
 const MAY_BEGIN =

@@ -26,6 +26,39 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		[`${TWO}\nclay: x + y <= 100 (kg)`, `${TWO}\nclay: x + y <= 100`, '[kg]'],
 		[`${TWO}\nr: x + y at most 1,500 hours`, `${TWO}\nr: x + y <= 1500`, '[hours]'],
 		[`${TWO}\nr: x + y höchstens 40 Stunden`, `${TWO}\nr: x + y <= 40`, '[Stunden]'],
+		// the same unit behind several rows, in several words, with a remark or in brackets
+		[
+			`${TWO}\n2x + y <= 40 hours\nx + 3y <= 60 hours`,
+			`${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`,
+			'[hours]'
+		],
+		[`${TWO}\n2x + y >= 24 g\nx + 3y at least 24 g`, `${TWO}\nr1: 2 x + y >= 24\nr2: x + 3 y >= 24`, '[g]'],
+		[`${TWO}\n2x+y <= 60h\nx+y <= 40h`, `${TWO}\nr1: 2 x + y <= 60\nr2: x + y <= 40`, '[h]'],
+		[
+			`${TWO}\n2x + y <= 40 labor hours\nx + 3y <= 60 machine hours`,
+			`${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`,
+			'[labor hours]'
+		],
+		[
+			`${TWO}\n2x+y<=60 (capacity)\nx+3y<=40 (capacity)`,
+			`${TWO}\nr1: 2 x + y <= 60\nr2: x + 3 y <= 40`,
+			'[capacity]'
+		],
+		[
+			`${TWO}\n2x + y <= 100 hours (labor)\nx + 3y <= 90 hours (machine)`,
+			`${TWO}\nlabor: 2 x + y <= 100\nmachine: x + 3 y <= 90`,
+			'[hours]'
+		],
+		[
+			`${TWO}\nclay: 2x + y <= 40 kg\nwheel: x + 3y <= 60 hours\nkiln: x <= 20 hours`,
+			`${TWO}\nclay: 2 x + y <= 40\nwheel: x + 3 y <= 60\nkiln: x <= 20`,
+			'[kg]'
+		],
+		[
+			`${TWO}\nMax demand: x <= 40\nx + y <= 50`,
+			`${TWO}\nMax_demand: x <= 40\nr2: x + y <= 50`,
+			'Max_demand'
+		],
 		// a name that stands elsewhere is a variable, and a word of the language says what it says
 		[`${TWO}\nx <= 3 y`, `${TWO}\nr1: x <= 3 y`],
 		[`${TWO}\nx <= 3 integer`, `${TWO}\nr1: x <= 3\nx integer`]
@@ -46,6 +79,9 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 		[`${TWO}\nr: x + y <= 4\nx, y in [1, 3]`, `${TWO}\nr: x + y <= 4\nx from 1 to 3\ny from 1 to 3`]
 	],
 	indices: [
+		['max x(1)+x(2)\nr: x(1)+2x(2) <= 4', 'max z = x1 + x2\nr: x1 + 2 x2 <= 4', 'x1'],
+		['max x[1]+x[2]\nr: x[1]+2x[2] <= 4', 'max z = x1 + x2\nr: x1 + 2 x2 <= 4', 'x1'],
+		['max x(1,2)+x(2,1)\nr: x(1,2)+2x(2,1) <= 4', 'max z = x1_2 + x2_1\nr: x1_2 + 2 x2_1 <= 4', 'x1_2'],
 		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_i >= 0, i = 1, 2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
 		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0, j = 1..2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
 		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0 for all j', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
@@ -120,7 +156,7 @@ const TEXTS: Record<string, readonly (readonly [written: string, means: string, 
 			.map((words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y = 4`] as const)
 	],
 	'marks of pages': [
-		[`${TWO}\n- x + y <= 4\n- x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n- x + y <= 4\n- x - y <= 2`, `${TWO}\nr1: -x + y <= 4\nr2: -x - y <= 2`, 'a bullet'],
 		[`${TWO}\n* x + y <= 4\n* x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
 		[`${TWO}\n• x + y <= 4`, `${TWO}\nr1: x + y <= 4`],
 		// one row among others that begins with a minus has a negative term
