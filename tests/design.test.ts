@@ -76,9 +76,9 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	expect([await value('Left of clay'), await value('Amount of clay')]).toEqual(['0', '26']);
 	expect(await desk.page.$$('[data-pane="region"] polygon title')).toHaveLength(2);
 	await fill('profit per jugs', '10');
-	await desk.shows('Around a plan', 'The nearest whole coefficients that make it best');
-	await desk.click('Take this mix as the objective');
-	await desk.shows('Around a plan', 'The plan is a best one with this objective.');
+	await desk.shows('Around a plan', 'The nearest whole coefficients that make it optimal');
+	await desk.click('Use this combination');
+	await desk.shows('Around a plan', 'With this objective the plan is optimal.');
 	await accessible();
 	const after = await desk.text();
 	await desk.click('Undo the last act');

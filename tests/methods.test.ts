@@ -329,7 +329,7 @@ describe('pages and panes', () => {
 		await desk.page.goBack();
 		await desk.page.waitForSelector('[data-pane="statement"]');
 		await desk.page.goto(`${server.url}/simplex`);
-		await desk.shows('Standard form', 'leaves unused');
+		await desk.shows('Standard form', 'is the slack of');
 	});
 
 	test('a pane fills the page by a key and goes back by the same; borders move by keys and are kept', async () => {

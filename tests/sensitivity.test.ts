@@ -25,16 +25,16 @@ const accessible = async () => expect(await desk.barriers()).toEqual([]);
 test('a number is taken in the hand: its interval, what it is worth, what happens beyond, and the picture follows', async () => {
 	await open(MIX);
 	await desk.shows('What if', 'the amount of clay: 12 kg');
-	await desk.shows('What if', 'For each unit more profit rises by 35/3 thalers.');
+	await desk.shows('What if', 'Each extra kg increases profit by 35/3 thalers.');
 	await desk.click('Amount of wheel: 16');
-	await desk.shows('What if', 'It may rise by 8, to 24');
+	await desk.shows('What if', 'It can increase by 8, to 24');
 	expect(
 		await desk.page.$$eval('[data-ghost]', (list) => list.map((line) => line.getAttribute('data-ghost')))
 	).toEqual(['wheel 12', 'wheel 24']);
 	await desk.page.locator('input[aria-label="The number instead"]').fill('30');
-	await desk.shows('What if', 'Past the end of the interval: at 24');
+	await desk.shows('What if', 'This is beyond the interval, so the basis changes: at 24');
 	await desk.page.locator('input[aria-label="Price of one more"]').fill('2');
-	await desk.shows('What if', 'No: one more of wheel is worth 5/3, 1/3 less than it costs.');
+	await desk.shows('What if', 'is worth 5/3 thalers, 1/3 less than it costs.');
 	await focus('[role="slider"][aria-label="Amount of wheel"]');
 	await desk.press('Home');
 	await desk.page.waitForFunction(
@@ -69,10 +69,10 @@ test('a number is taken in the hand: its interval, what it is worth, what happen
 test('the value as a function, the map of two numbers, and the dual step by step', async () => {
 	await open(MIX, 'As a function');
 	await desk.shows('Best value', 'It is concave');
-	await desk.shows('Best value', 'beyond there is no plan');
+	await desk.shows('Best value', 'below it no plan is feasible');
 	await focus('[role="slider"][aria-label="Number along the curve"]');
 	await desk.press('PageDown');
-	await desk.click('Put back');
+	await desk.click('Reset');
 	await accessible();
 	await look('Two at once');
 	await desk.page.waitForSelector('polygon.start');
@@ -139,9 +139,9 @@ test('any plan and dual values bound one another; the best of both leave no gap;
 	await accessible();
 	await desk.turnTo('Overview');
 	await open('max z = x\nr: x >= 3', 'Ranges');
-	await desk.shows('What if', 'There is no best plan');
+	await desk.shows('What if', 'The problem has no best plan now');
 	await look('As a function');
-	await desk.shows('Best value', 'no end');
+	await desk.shows('Best value', 'unbounded');
 });
 
 test('a number is taken in the hand where it stands: in the typeset problem, in the table, in the statement', async () => {

@@ -104,8 +104,8 @@
 				{:else}
 					<p class="nothing">
 						{pieces[0]?.status === 'unbounded'
-							? 'The objective has no end, whatever this number is.'
-							: 'There is no plan, whatever this number is.'}
+							? 'The objective is unbounded, whatever this number is.'
+							: 'The problem is infeasible, whatever this number is.'}
 					</p>
 				{/if}
 			</div>
@@ -115,7 +115,7 @@
 					{#if value && sensitivity.reading && !sensitivity.reading.now.equals(value)}
 						<p>
 							<button class="btn tool" onclick={() => sensitivity.move(sensitivity.reading!.now)}
-								>Put back</button
+								>Reset</button
 							>
 						</p>
 					{/if}

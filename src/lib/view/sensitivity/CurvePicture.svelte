@@ -130,7 +130,7 @@
 				height={size.height - EDGE.top - EDGE.bottom}
 			/>
 			<text x={(from + to) / 2} y={EDGE.top + 14} text-anchor="middle"
-				>{piece.status === 'infeasible' ? 'no plan' : 'no end'}</text
+				>{piece.status === 'infeasible' ? 'infeasible' : 'unbounded'}</text
 			>
 		{/each}
 		{#if here}

@@ -70,8 +70,8 @@
 	{:else}
 		<p class="nothing">
 			{answer?.status === 'infeasible'
-				? 'The dual has no plan: the primal, if it has one, has no end.'
-				: 'The dual has no end: the primal has no plan.'}
+				? 'The dual is infeasible: the primal is unbounded, if it is feasible.'
+				: 'The dual is unbounded, so the primal is infeasible.'}
 		</p>
 	{/if}
 </Pane>

@@ -181,9 +181,9 @@
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">
 					{answer.status === 'infeasible'
-						? 'There is no plan, so nothing is worth anything yet. As a function of a number it may have one.'
+						? 'The problem is infeasible, so there are no dual values. “As a function” shows for which numbers it is feasible.'
 						: answer.status === 'unbounded'
-							? 'The objective has no end, so there are no dual values. As a function of a number it may have one.'
+							? 'The objective is unbounded, so there are no dual values. “As a function” shows for which numbers it is bounded.'
 							: 'The answer was not found.'}
 				</p>
 			{/if}
