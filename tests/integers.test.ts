@@ -34,7 +34,7 @@ test('every rounding is judged, also a whole point that is pointed at; the best 
 	);
 	expect(await desk.page.$$eval('.points .feasible', (list) => list.length)).toBe(25);
 	await desk.page.type('::-p-aria(A whole plan to judge: bowls, vases)', '1, x');
-	await desk.click('Judge this plan');
+	await desk.click('Check this plan');
 	await desk.page.waitForSelector('[role="alert"]');
 	await desk.page.click('::-p-aria(A whole plan to judge: bowls, vases)', { count: 3 });
 	await desk.page.keyboard.type('0, 5');

@@ -267,3 +267,17 @@ test('after the first visit it opens and works with the server gone', async () =
 	expect(await visitor.text()).toBe(MIX);
 	await visitor.close();
 }, 60_000);
+
+test('a page whose scripts are gone, as after a new build, says so and offers to reload', async () => {
+	const context = await browser.createBrowserContext();
+	const page = await context.newPage();
+	await page.setRequestInterception(true);
+	page.on('request', (request) =>
+		/immutable\/entry/.test(request.url())
+			? void request.respond({ status: 404, body: '' })
+			: void request.continue()
+	);
+	await page.goto(server.url);
+	await page.waitForSelector('#cannot-load button');
+	await context.close();
+});

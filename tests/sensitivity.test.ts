@@ -80,7 +80,7 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.click('100 % rule');
 	await focus('.handle[role="button"]');
 	await desk.press('ArrowRight');
-	await desk.shows('Map of two numbers', 'Each change as a share');
+	await desk.shows('Map of two numbers', 'Each change, as a share');
 	await accessible();
 	await look('The dual, written');
 	await desk.click('From the beginning');

@@ -62,7 +62,7 @@
 					<th scope="col">rounded</th>
 					<th scope="col">in the region?</th>
 					<th scope="col" class="number">{problem.objective.name}</th>
-					<th scope="col" class="number">short of the best</th>
+					<th scope="col" class="number">worse than the best by</th>
 				</tr>
 			</thead>
 			<tbody>
@@ -105,7 +105,7 @@
 			aria-invalid={wrong}
 			bind:value={written}
 		/>
-		<button class="btn tool" disabled={!written.trim()}>Judge this plan</button>
+		<button class="btn tool" disabled={!written.trim()}>Check this plan</button>
 	</form>
 	{#if wrong}<p role="alert" class="broken">
 			Write one number for each variable, with commas between them, whole where the variable must be.
