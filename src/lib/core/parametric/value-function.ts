@@ -5,12 +5,12 @@ import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../prob
 import { max, min, ONE, ZERO, type Rational } from '../number/rational';
 import type { StopReason } from '../answer/findings';
 import type { Tableau } from '../tableau/tableau';
+import type { Varied } from './varied';
 import { follow, type Followed, type Leg } from './follow';
 
-/** The optimal value as a function of one number of a problem: piecewise linear, exact. */
+export type { Varied };
 
-/** Which number moves: the right-hand side of a constraint, or a coefficient of the objective. */
-export type Varied = { readonly rhs: string } | { readonly objective: string };
+/** The optimal value as a function of one number of a problem: piecewise linear, exact. */
 
 /** A stretch of the number on which one thing is true; an end that is null is none. */
 export interface ValuePiece {
