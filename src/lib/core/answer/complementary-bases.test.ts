@@ -48,6 +48,9 @@ test('each number of the last tableau stands in that of the dual, rows and colum
 				if (hasBounds(problem)) seen.bounded += 1;
 				if (problem.objective.sense === 'min') seen.minima += 1;
 				const open = tableau.nonbasic.filter((j) => dual.partnerOf.has(j));
+				// a unit column has no row in the dual
+				for (const column of tableau.basis)
+					expect(twinCell(dual, { row: tableau.basis[0], column })).toBeNull();
 				for (const row of [...tableau.basis, null])
 					for (const column of [...open, null]) {
 						const twin = twinCell(dual, { row, column });

@@ -87,17 +87,28 @@ export function dualTableau(primal: Tableau, last: Tableau, written: WrittenDual
 }
 
 /** Where the number of a cell of the primal's tableau stands in the dual's; null where it stands nowhere. */
-export function twinCell({ partnerOf, isComplementary }: DualTableau, cell: TableauCell): TableauCell | null {
-	if (!isComplementary) return null;
+export function twinCell(
+	{ partnerOf, isComplementary, tableau }: DualTableau,
+	cell: TableauCell
+): TableauCell | null {
+	const twin = isComplementary ? traded(partnerOf, cell) : null;
+	// a unit column stands for no row there
+	return twin && (twin.row === null || tableau.basis.includes(twin.row)) ? twin : null;
+}
+
+function traded(partnerOf: ReadonlyMap<number, number>, cell: TableauCell): TableauCell | null {
 	// rows and columns trade places
 	const [row, column] = [cell.column, cell.row].map((own) => (own === null ? null : partnerOf.get(own)));
 	return row === undefined || column === undefined ? null : { row, column };
 }
 
 /** Where the number of a cell of the dual's tableau stands in the primal's. */
-export function twinOfDual(dual: DualTableau, cell: TableauCell): TableauCell | null {
-	const back = new Map([...dual.partnerOf].map(([own, partner]) => [partner, own]));
-	return twinCell({ ...dual, partnerOf: back }, cell);
+export function twinOfDual(
+	{ partnerOf, isComplementary, tableau }: DualTableau,
+	cell: TableauCell
+): TableauCell | null {
+	if (!isComplementary || (cell.column !== null && tableau.basis.includes(cell.column))) return null;
+	return traded(new Map([...partnerOf].map(([own, partner]) => [partner, own])), cell);
 }
 
 /** What a cell's row and column are called, for a sentence. */

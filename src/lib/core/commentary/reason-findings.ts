@@ -31,6 +31,15 @@ export type StepReason =
 			readonly equation: ObjectiveEquation;
 			readonly others: readonly number[];
 	  }
+	/** why a column improves the sum of the artificial variables, which counts first: what it is, and its change for each unit */
+	| {
+			readonly code: 'improves-sum';
+			readonly t: Tableau;
+			readonly entering: number;
+			readonly goal: 'infeasibility' | 'big-m';
+			readonly sum: Rational;
+			readonly rate: Rational;
+	  }
 	/** why only rows are compared that fall; one that does not, if there is any */
 	| {
 			readonly code: 'rows-compared';

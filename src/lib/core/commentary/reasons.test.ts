@@ -89,6 +89,7 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 		{ numRuns: 1500, examples: [[readStatement(TIED).problem!, 'primal']] }
 	);
 	const wanted = [
+		'improves-sum',
 		'slack-starts',
 		'surplus-cannot-start',
 		'phase-one',

@@ -6,7 +6,15 @@ import { isInteger, isZero, sign, ZERO } from '../number/rational';
 import type { Position } from '../position/position';
 import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { negativeRows, tightestRows } from '../tableau/ratio';
-import { cost, entryAt, isArtificial, objectiveValue, rhs, type Tableau } from '../tableau/tableau';
+import {
+	cost,
+	entryAt,
+	goalValue,
+	isArtificial,
+	objectiveValue,
+	rhs,
+	type Tableau
+} from '../tableau/tableau';
 import type { ObjectiveEquation, StepReason } from './reason-findings';
 import { startReasons } from './start-reasons';
 
@@ -35,6 +43,14 @@ function improves(t: Tableau, position: number): StepReason {
 	return { code: 'improves', t, entering, equation, others };
 }
 
+/** The same of the sum of the artificial variables, where that is what counts. */
+function improvesSum(t: Tableau, goal: Goal, position: number): StepReason[] {
+	const entering = t.nonbasic[position];
+	const rate = cost(t, goal, entering);
+	if ((goal.kind !== 'infeasibility' && goal.kind !== 'big-m') || isZero(rate)) return [];
+	return [{ code: 'improves-sum', t, entering, goal: goal.kind, sum: goalValue(t, goal).neg(), rate }];
+}
+
 /** Why the smallest ratio: the row with the next larger one, or one step further. */
 function smallestRatio(t: Tableau, row: number, position: number, falling: readonly number[]): StepReason {
 	const ratio = (i: number) => rhs(t, i).div(entryAt(t, i, position));
@@ -55,7 +71,7 @@ function primalReasons(t: Tableau, goal: Goal, row: number, position: number): S
 	const limit = rhs(t, row).div(entryAt(t, row, position));
 	const tight = tightestRows(t, position);
 	return [
-		...(goal.kind === 'objective' ? [improves(t, position)] : []),
+		...(goal.kind === 'objective' ? [improves(t, position)] : improvesSum(t, goal, position)),
 		{ code: 'rows-compared', t, position, falling, other },
 		smallestRatio(t, row, position, falling),
 		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, limit } as const] : []),

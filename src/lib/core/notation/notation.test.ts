@@ -84,6 +84,8 @@ describe('names', () => {
 		const called = (notation: Notation) => columns.map((column) => columnName(notation, column)).join(' ');
 		expect(called(letters)).toBe('x y v u w a');
 		expect(letters.infeasibility).toBe("w'");
+		const surpluses = { ...PLAIN, index: 'letters', slack: 'e', surplus: 'v', infeasibility: 'w' } as const;
+		expect(fitted(surpluses, problem).infeasibility).toBe("w'");
 		expect(called({ ...PLAIN, index: 'running', slack: 'x' })).toBe('x y v x4 x5 x6');
 	});
 });

@@ -22,7 +22,6 @@ import { quantity } from './plan';
 import {
 	byLayout,
 	byNotation,
-	isOrAre,
 	joined,
 	linear,
 	NOTHING_SAID,
@@ -138,22 +137,17 @@ export function storySentences(
 	const uses = usesOf(problem, plan).flatMap(({ row, used, slack }): Sentence[] => {
 		const own = called('constraints', row.name);
 		if (row.relation === '=') return [];
-		if (isZero(slack))
-			return [
-				row.relation === '<='
-					? say`All of ${own} is used, ${quantity(used, row.unit)}.`
-					: say`Of ${own} there is just what is asked for, ${quantity(used, row.unit)}.`
-			];
+		if (isZero(slack)) return [say`${own} is binding, at ${quantity(used, row.unit)}.`];
 		const rest = quantity(slack.abs(), row.unit);
 		return [
 			row.relation === '<='
-				? say`Of ${own}, ${rest} ${isOrAre(slack.abs())} left.`
-				: say`Of ${own} there ${isOrAre(slack.abs())} ${rest} more than the least that is asked for.`
+				? say`${own} has ${rest} left.`
+				: say`${own} exceeds what is required by ${rest}.`
 		];
 	});
 	const value = objectiveAt(problem, plan);
 	return [
-		say`Best is ${joined(told)}: ${objective.name} is then ${quantity(value, objective.unit)}, the ${objective.sense === 'max' ? 'most' : 'least'} there can be.`,
+		say`The best plan has ${joined(told)}. Then ${objective.name} is ${quantity(value, objective.unit)}, the ${objective.sense === 'max' ? 'most' : 'least'} possible.`,
 		...uses
 	];
 }

@@ -51,6 +51,7 @@ const called = (t: Tableau, index: number): Sentence => {
 
 export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	improves: ({ t, entering }) => say`Why does ${name(t, entering)} improve ${objectiveOf(t).name}?`,
+	'improves-sum': ({ t, entering }) => say`Why does ${name(t, entering)} enter here?`,
 	'rows-compared': () => say`Why are only some rows compared?`,
 	'smallest-ratio': () => say`Why the smallest ratio?`,
 	'next-degenerate': () => say`Why is the next corner degenerate?`,
@@ -124,6 +125,8 @@ function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 
 export const STEP_ANSWERS: Catalogue<StepReason> = {
 	improves,
+	'improves-sum': ({ t, entering, goal, sum, rate }) =>
+		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
 	'rows-compared': rowsCompared,
 	'smallest-ratio': smallestRatio,
 	'next-degenerate': ({ t, rows, limit }) =>
