@@ -140,9 +140,7 @@ export function storySentences(
 		if (isZero(slack)) return [say`${own} is binding, at ${quantity(used, row.unit)}.`];
 		const rest = quantity(slack.abs(), row.unit);
 		return [
-			row.relation === '<='
-				? say`${own} has ${rest} left.`
-				: say`${own} exceeds what is required by ${rest}.`
+			row.relation === '<=' ? say`${own} has ${rest} left.` : say`${own} exceeds what is required by ${rest}.`
 		];
 	});
 	const value = objectiveAt(problem, plan);
