@@ -97,6 +97,26 @@ test('cuts by hand: the row chosen and derived, the cut drawn, its pivots, a com
 	await accessible();
 });
 
+test('undo takes a tree back step by step, and brings it back with the problem that it belongs to', async () => {
+	await integers(LOADS, 'Branch and bound');
+	for (const solved of ['1 node solved', '2 nodes solved', '3 nodes solved']) {
+		await desk.press('x');
+		await desk.shows('Branch and bound', solved);
+	}
+	await desk.turnTo('Overview');
+	await desk.write(LOADS.replace('8 vases', '7 vases'));
+	await desk.turnTo('Integers');
+	await desk.press('x');
+	await desk.shows('Branch and bound', '1 node solved');
+	await desk.press('Control+z');
+	await desk.press('Control+z');
+	await desk.shows('Branch and bound', '3 nodes solved');
+	await desk.press('Control+z');
+	await desk.shows('Branch and bound', '2 nodes solved');
+	await desk.press('Control+y');
+	await desk.shows('Branch and bound', '3 nodes solved');
+});
+
 test('the tree by hand: the class is asked, a variable and a node are chosen; then by rule to the end, with its proof and a node’s tableau', async () => {
 	await integers(LOADS, 'Branch and bound');
 	await desk.click('Ask first');
