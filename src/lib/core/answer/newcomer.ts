@@ -1,8 +1,8 @@
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { primed } from '../problem/names';
 import { solveLinear } from './answer';
-import type { Constraint, Plan, Problem } from '../problem/types';
-import { evaluate, holds, withoutZeros } from '../problem/types';
+import type { Problem } from '../problem/types';
+import { withoutZeros } from '../problem/types';
 import type { Multipliers } from './multipliers';
 
 /** An activity that is thought of: what a unit brings to the objective, and what it takes of each constraint (Dantzig 1963, on pricing out). */
@@ -64,9 +64,3 @@ export function newcomer(
 					: 'stays-out';
 	return { takes, left, code, best: after };
 }
-
-/** What the best plan makes of a constraint that is thought of. */
-export const tested = (plan: Plan, row: Constraint): { readonly used: Rational; readonly isMet: boolean } => {
-	const used = evaluate(row.terms, plan);
-	return { used, isMet: holds(used, row.relation, row.rhs) };
-};

@@ -3,7 +3,6 @@ import { coefficientInterval, type CoefficientInterval } from '../answer/coeffic
 import { dualValues } from '../answer/multipliers';
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/stretch';
-import { marginal, type Marginal } from '../parametric/marginal';
 import { numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';
 
@@ -27,8 +26,6 @@ export interface RangeReading {
 	readonly high: EndReading;
 	/** by how much the objective changes for each unit within the interval */
 	readonly rate: Rational;
-	/** of a right-hand side: what one more and one less are really worth, whatever the basis tells */
-	readonly marginal: Marginal | null;
 	/** variables that move with a right-hand side, and by how much for each unit */
 	readonly moving: readonly { readonly variable: string; readonly by: Rational }[];
 }
@@ -48,8 +45,7 @@ export function rangeReading(t: Tableau, varied: Varied): RangeReading {
 	});
 	const rate = 'rhs' in varied ? dualValues(t).get(varied.rhs)! : (readPlan(t).get(varied.objective) ?? ZERO);
 	const moving = 'rhs' in varied ? movingWith(t, varied.rhs) : [];
-	const worth = 'rhs' in varied ? marginal(t, varied.rhs) : null;
-	return { t, varied, now, low: end(lowBy), high: end(highBy), rate, marginal: worth, moving };
+	return { t, varied, now, low: end(lowBy), high: end(highBy), rate, moving };
 }
 
 /** How the plan moves with a right-hand side. */

@@ -161,10 +161,7 @@
 					>
 					{#if offered}
 						<p aria-live="polite">
-							<Words
-								sentence={priceSentence(tableau, varied.rhs, reading.marginal!, offered)}
-								linked={false}
-							/>
+							<Words sentence={priceSentence(tableau, varied.rhs, offered)} linked={false} />
 						</p>
 					{/if}
 				</div>

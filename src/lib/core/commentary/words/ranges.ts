@@ -13,7 +13,7 @@ import {
 } from '../../sentence/sentence';
 import { columnOf, readPlan, type Tableau } from '../../tableau/tableau';
 import type { CoefficientEnd } from '../../answer/coefficient-interval';
-import { isOneRate, marginal, type Marginal, type OneSide } from '../../parametric/marginal';
+import { isOneRate, marginal, type OneSide } from '../../parametric/marginal';
 import { sidesAt, type CoefficientFinding, type RangeReading } from '../ranges';
 import { planSentence, quantity, singular } from './plan';
 
@@ -127,7 +127,8 @@ export function whatIfSentences(
 }
 
 /** Whether one unit more would be bought at a price, and how many. */
-export function priceSentence(t: Tableau, row: string, { more }: Marginal, price: Rational): Sentence {
+export function priceSentence(t: Tableau, row: string, price: Rational): Sentence {
+	const { more } = marginal(t, row);
 	const { problem } = t.form;
 	const { objective } = problem;
 	const told = claim({ t, is: 'worth', of: { rhs: row }, by: ONE, change: more.unit });
@@ -166,14 +167,16 @@ function sideSentence(t: Tableau, row: string, side: OneSide, way: 'more' | 'les
 /** What one more and one less are worth where that differs, and the true interval where this basis tells a shorter one. */
 export function sidesSentence(
 	pieces: readonly ValuePiece[],
-	{ t, varied, now, low, high, marginal }: RangeReading
+	{ t, varied, now, low, high }: RangeReading
 ): Sentence | null {
 	const { less, more, holds } = sidesAt(pieces, now);
 	const { name } = t.form.problem.objective;
-	if (less && more && !less.equals(more))
-		return marginal && 'rhs' in varied
-			? say`Two rates meet here: ${sideSentence(t, varied.rhs, marginal.more, 'more')}, and ${sideSentence(t, varied.rhs, marginal.less, 'less')}. This basis shows only one of the rates.`
+	if (less && more && !less.equals(more)) {
+		const own = 'rhs' in varied && { row: varied.rhs, ...marginal(t, varied.rhs) };
+		return own
+			? say`Two rates meet here: ${sideSentence(t, own.row, own.more, 'more')}, and ${sideSentence(t, own.row, own.less, 'less')}. This basis shows only one of the rates.`
 			: say`Two rates meet here: a small increase changes ${name} by ${more} per unit, a small decrease by ${less.neg()}. This basis shows only one of them.`;
+	}
 	if (!holds) return null;
 	const same = (a: Rational | null, b: Rational | null) => (a && b ? a.equals(b) : a === b);
 	if (same(holds.from, low.at) && same(holds.to, high.at)) return null;
@@ -236,8 +239,9 @@ export function worthSentences(t: Tableau): Sentence[] {
 					: high
 						? say` while ${{ constraint: row.name }} is at most ${amount(high)}`
 						: NOTHING_SAID;
+		const by = more.for ? min(more.for, ONE) : ONE;
 		return [
-			say`Each extra ${oneOf(problem, row.name)} changes ${name} by ${quantity(more.rate!, unit)}${far}.${claim({ t, is: 'worth', of: { rhs: row.name }, by: more.for ? min(more.for, ONE) : ONE, change: more.rate!.mul(more.for ? min(more.for, ONE) : ONE) })}`
+			say`Each extra ${oneOf(problem, row.name)} changes ${name} by ${quantity(more.rate!, unit)}${far}.${claim({ t, is: 'worth', of: { rhs: row.name }, by, change: more.rate!.mul(by) })}`
 		];
 	});
 }
