@@ -1,36 +1,16 @@
-import { plainUnit } from './latex-source';
-import { matchAt } from './sticky';
-import type { TextEdit } from './text-edit';
-import { MAY_DIFFER, pendingOf, readingAt } from './readings';
-import { type ReadingKind, type OtherReading } from './stretch';
+import { readWritten, type Doubt, type Refusal, type Rewriting } from './written';
 
 /** What boards, notes and LaTeX sources write otherwise is brought to the statement language before it is parsed; every place can be traced back. */
-
-/** A stretch of the source that is read as something else, and by which habit. */
-export interface Rewriting extends TextEdit {
-	readonly kind: ReadingKind;
-}
-
-/** A stretch that can be read in two ways: the reader has to say which. */
-export interface Doubt {
-	readonly from: number;
-	readonly to: number;
-	readonly choices: readonly string[];
-}
 
 /** A text in the statement language, and how it came from its source. */
 export interface Forgiven {
 	readonly text: string;
 	readonly rewritings: readonly Rewriting[];
 	readonly doubts: readonly Doubt[];
+	readonly refusals: readonly Refusal[];
 	/** where a stretch of the text stands in the source */
 	origin(stretch: { from: number; to: number }): { from: number; to: number };
 }
-
-/** a comment, a quoted text or a unit: none is read otherwise */
-const VERBATIM = /#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"|\[[^\]\n]*\]/y;
-const WORD = /\p{L}[\p{L}\p{M}\p{Nd}_']*/uy;
-const NUMBER = /\d+(?:\.\d+)?/y;
 
 /** Where offsets of the output come from: the offset in the source, or the rewriting that they lie in. */
 interface Piece {
@@ -65,67 +45,39 @@ function tracer(pieces: readonly Piece[]): Forgiven['origin'] {
 		to > from ? { from: start(from), to: end(to) } : { from: start(from), to: start(from) };
 }
 
+/** what a text in the language itself may be that is meant otherwise all the same: counts, units, indices, meanings, bullets */
+const MAY_DIFFER =
+	/^(?![ \t]*(?:max|min))[^\n#]*[=<>≤≥⩽⩾][^\n#]*\d[ \t]*(?:\([^)\n]*\)|\p{L}[^\n=<>≤≥#]*)[ \t]*$|^[ \t]*(?:\(?\d+[.)]|[-*–][ \t])|\p{L}{2,}-\p{L}|\p{L}-\p{L}{2}|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|\d[eE][-+]?\d|\binf(?:inity)?\b|\p{L}[([]\d|^[ \t]*(?:max|min)[a-z]*[ \t]+(?:\p{L}[\p{L}\p{Nd}_']*[ \t]*$|[^\n]*\][ \t]*$)|[=<>≤≥][^\n#]*\[[^\]\n]*(?:integer|binary|whole|\d)[^\]\n]*\][ \t]*$|--|\d–\p{L}+\d|=[ \t]*0[ \t]*\/[ \t]*1|\*\*|\p{L}_\{|[<>](?!=)/imu;
+/** Whether a text that can be read as it stands may be meant otherwise. */
+export const mayDiffer = (source: string): boolean => MAY_DIFFER.test(source);
+
 /**
  * Reads what a text means in the statement language where it is written by another habit.
  * @param source any text
  */
 export function forgive(source: string): Forgiven {
-	if (!MAY_DIFFER.test(source))
-		return { text: source, rewritings: [], doubts: [], origin: (stretch) => stretch };
-	const pending = pendingOf(source);
+	const { edits, doubts, refusals } = readWritten(source);
 	const pieces: Piece[] = [];
-	const rewritings: Rewriting[] = [];
-	const doubts: Doubt[] = [];
-	const context = pending.context;
 	let text = '';
 	let copied = 0;
-	let at = 0;
-	const copy = (to: number) => {
-		if (to > copied) {
+	for (const edit of edits) {
+		if (edit.from > copied) {
 			pieces.push({ at: text.length, source: copied });
-			text += source.slice(copied, to);
+			text += source.slice(copied, edit.from);
 		}
-		copied = to;
-	};
-	/** what the present line of the output has come to */
-	const lineSoFar = () => {
-		const begin = source.lastIndexOf('\n', at - 1) + 1;
-		if (begin > copied) return source.slice(begin, at);
-		return text.slice(text.lastIndexOf('\n') + 1) + source.slice(copied, at);
-	};
-	const rewrite = ({ to, insert, kind, choices }: OtherReading) => {
-		if (choices) doubts.push({ from: at, to, choices });
-		if (source.slice(at, to) !== insert) {
-			copy(at);
-			const rewriting = { from: at, to, insert, kind };
-			if (!choices) rewritings.push(rewriting);
-			if (insert) pieces.push({ at: text.length, source: rewriting });
-			text += insert;
-			copied = to;
-		}
-		at = to;
-	};
-	while (at < source.length) {
-		const planned = pending.at.get(at);
-		if (planned) {
-			pending.at.delete(at);
-			rewrite(planned);
-			continue;
-		}
-		const verbatim = matchAt(VERBATIM, source, at)?.[0];
-		if (verbatim !== undefined && !(context.tex && verbatim[0] === '[' && source[at - 1] === '\\')) {
-			const to = at + verbatim.length;
-			if (context.tex && verbatim[0] === '[') rewrite({ to, insert: plainUnit(verbatim), kind: 'latex' });
-			else at = to;
-			continue;
-		}
-		const found = readingAt(source, at, lineSoFar, context);
-		if (found) {
-			rewrite(found);
-			continue;
-		}
-		at += (matchAt(WORD, source, at) ?? matchAt(NUMBER, source, at) ?? [source[at]])[0].length;
+		if (edit.insert) pieces.push({ at: text.length, source: edit });
+		text += edit.insert;
+		copied = Math.max(copied, edit.to);
 	}
-	copy(source.length);
-	return { text, rewritings, doubts, origin: tracer(pieces) };
+	if (copied < source.length) {
+		pieces.push({ at: text.length, source: copied });
+		text += source.slice(copied);
+	}
+	const asked = new Set(
+		doubts.flatMap(({ choices }) => choices[0].edits.map(({ from, to }) => `${from} ${to}`))
+	);
+	const rewritings = edits.filter(
+		(edit) => !asked.has(`${edit.from} ${edit.to}`) && source.slice(edit.from, edit.to) !== edit.insert
+	);
+	return { text, rewritings, doubts, refusals, origin: tracer(pieces) };
 }

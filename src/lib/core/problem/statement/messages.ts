@@ -1,10 +1,33 @@
-import type { ReadingKind } from './stretch';
+/** What is read otherwise than it is written, by habits: each is told once. */
+export type ReadingKind =
+	| 'rows'
+	| 'sense'
+	| 'ends'
+	| 'list'
+	| 'joined'
+	| 'domain'
+	| 'relation'
+	| 'latex'
+	| 'index'
+	| 'name'
+	| 'number'
+	| 'mark'
+	| 'comment'
+	| 'numbering'
+	| 'unit'
+	| 'label'
+	| 'meaning'
+	| 'prose'
+	| 'strict'
+	| 'power';
 
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 
 const PASSED: Partial<Record<ReadingKind, string>> = {
 	list: 'Several statements stand in one line; each is read by itself',
 	latex: 'Read as a LaTeX source',
+	joined: 'A line that goes on is joined to the one before',
+	comment: 'Read as a comment',
 	numbering: 'Numbers that count the lines are passed over',
 	sense: 'The objective is read from another order of words',
 	meaning: 'What says only what the names mean is passed over; units and meanings have places of their own',
@@ -14,11 +37,24 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 	power: 'Raised digits are powers'
 };
 /** kinds that are told by what they are, not by what stands there */
-const ALWAYS: ReadonlySet<ReadingKind> = new Set(['list', 'latex', 'meaning', 'prose', 'strict', 'power']);
+const ALWAYS: ReadonlySet<ReadingKind> = new Set([
+	'list',
+	'joined',
+	'comment',
+	'latex',
+	'meaning',
+	'prose',
+	'strict',
+	'power'
+]);
 
-/** What a choice of readings is called: a dash alone is a sign, nothing at all a bullet. */
-const calledChoice = (text: string): string =>
-	/^[-–—−]$/.test(text.trim()) ? 'a minus sign' : text.trim() || 'a bullet';
+/** What a choice of readings is called. */
+function calledChoice(text: string, kind: ReadingKind): string {
+	if (kind === 'mark') return text.trim() ? 'a minus sign' : 'a bullet';
+	if (kind === 'numbering') return text.trim() ? 'a factor' : 'a count';
+	if (/^\[.*\]$/.test(text.trim())) return 'a unit';
+	return /^ · /.test(text) ? 'a variable' : `“${text.trim()}”`;
+}
 
 const MESSAGES = {
 	/* what is stated */
@@ -117,7 +153,7 @@ const MESSAGES = {
 	/* other habits of writing */
 	rewrite: () => 'Rewrite',
 	rewriteAll: () => 'Rewrite all',
-	choose: (text: string): string => `It is ${calledChoice(text)}`,
+	choose: (text: string, kind: ReadingKind): string => `It is ${calledChoice(text, kind)}`,
 	/** How something written by another habit was read. */
 	readAs: (kind: ReadingKind, written: string, means: string, times: number): string => {
 		if (kind === 'label' && !written && means)
@@ -127,11 +163,21 @@ const MESSAGES = {
 			(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
 		return how + (times > 1 ? ` (${times} places).` : '.');
 	},
-	ambiguous: (written: string, choices: readonly string[]): string =>
-		`“${written.trim()}” is read as ${calledChoice(choices[0])}; it may also be ${choices
-			.slice(1)
-			.map(calledChoice)
-			.join(' or ')}. Which is meant?`,
+	/** What stands in one or several places and can be read in two ways. */
+	ambiguous: (written: string, choices: readonly string[], times: number, kind: ReadingKind): string =>
+		`“${written.trim()}” is read as ${calledChoice(choices[0], kind)}${times > 1 ? ` (${times} places)` : ''}.`,
+	/** A sentence that seems to restrict something. */
+	sentence: (text: string): string =>
+		`“${text}” seems to restrict something, and is not read. Write it as a row, or begin it with # to make it a comment.`,
+	notLinear: (what: 'either' | 'condition' | 'parity'): string =>
+		({
+			either:
+				'“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.',
+			condition:
+				'“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.',
+			parity:
+				'Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.'
+		})[what],
 	aboutVariables: () =>
 		'Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.',
 

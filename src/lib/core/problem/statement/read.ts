@@ -12,7 +12,7 @@ import {
 import { Findings, type Place } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
 import { message, type Message } from './messages';
-import { forgive } from './forgive';
+import { forgive, mayDiffer } from './forgive';
 import { notices } from './notices';
 import { RowTable } from './rows';
 import type { DeclarationSource } from './source';
@@ -255,6 +255,15 @@ export function readStatement(text: string): Reading {
 		return refused(MAX_STATEMENT, text.length, message('tooLong', MAX_STATEMENT));
 	const deep = tooDeep(text);
 	if (deep >= 0) return refused(deep, deep + 1, message('tooDeep', MOST_BRACKETS));
+	const plain = new StatementReader(text, parser.parse(text)).read();
+	// a text in the language is read as it stands, unless it shows another habit
+	if (plain.problem && !mayDiffer(text)) return plain;
 	const forgiven = forgive(text);
-	return traced(text, forgiven, new StatementReader(forgiven.text, parser.parse(forgiven.text)).read());
+	if (forgiven.text === text && forgiven.refusals.length === 0 && forgiven.doubts.length === 0) return plain;
+	const written = traced(
+		text,
+		forgiven,
+		new StatementReader(forgiven.text, parser.parse(forgiven.text)).read()
+	);
+	return plain.problem && !written.problem && forgiven.refusals.length === 0 ? plain : written;
 }

@@ -1,7 +1,7 @@
 import type { Diagnostic, Fix, Place } from './diagnostics';
-import type { Forgiven, Rewriting } from './forgive';
-import { message } from './messages';
-import type { ReadingKind } from './stretch';
+import type { Forgiven } from './forgive';
+import type { Rewriting } from './written';
+import { message, type ReadingKind } from './messages';
 import type { Reading } from './reading';
 import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 
@@ -29,19 +29,34 @@ function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 
 /** What can be read in two ways: the likelier stands meanwhile, and both are there to choose from. */
 const asked = (source: string, { doubts }: Forgiven): Diagnostic[] =>
-	doubts.map(({ from, to, choices }) => ({
+	doubts.map(({ from, to, kind, choices }) => ({
 		from,
 		to,
 		severity: 'notice',
 		code: 'ambiguous',
-		message: message('ambiguous', source.slice(from, to), choices),
-		fixes: choices.map((insert) => ({ says: message('choose', insert), edits: [{ from, to, insert }] }))
+		message: message(
+			'ambiguous',
+			source.slice(from, to),
+			choices.map(({ insert }) => insert),
+			choices[0].edits.length,
+			kind
+		),
+		fixes: choices.map(({ insert, edits }) => ({ says: message('choose', insert, kind), edits }))
+	}));
+
+/** What cannot be read at all. */
+const refused = ({ refusals }: Forgiven): Diagnostic[] =>
+	refusals.map(({ from, to, message: says }) => ({
+		from,
+		to,
+		severity: 'error',
+		code: 'syntax',
+		message: says
 	}));
 
 /** A reading of the forgiven text as one of the text that was written. */
 export function traced(source: string, forgiven: Forgiven, reading: Reading): Reading {
-	const { rewritings, doubts, origin } = forgiven;
-	if (rewritings.length === 0 && doubts.length === 0) return reading;
+	const { rewritings, origin } = forgiven;
 	const back = <T extends Span>(own: T): T => ({ ...own, ...origin(own) });
 	const maybe = (own: Span | null) => own && origin(own);
 	const fix = ({ says, edits }: Fix): Fix => ({ says, edits: edits.map(back) });
@@ -65,10 +80,13 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		...(own.fixes ? { fixes: own.fixes.map(fix) } : {})
 	}));
 	return {
-		problem: reading.problem,
-		diagnostics: [...found, ...asked(source, forgiven), ...told(source, rewritings)].sort(
-			(a, b) => a.from - b.from || a.to - b.to
-		),
+		problem: forgiven.refusals.length > 0 ? null : reading.problem,
+		diagnostics: [
+			...found,
+			...asked(source, forgiven),
+			...refused(forgiven),
+			...told(source, rewritings)
+		].sort((a, b) => a.from - b.from || a.to - b.to),
 		places: reading.places.map((own): Place => back(own)),
 		rows: reading.rows.map(row),
 		declarations: reading.declarations.map((own): DeclarationSource => back(own))

@@ -1,0 +1,274 @@
+import { said, type Clause, type Draft } from './clause';
+import { asName, type Evidence } from './names';
+import type { Token } from './tokens';
+
+/** What stands before and behind a statement and is no part of it: counts, bullets, labels, marks for points. */
+
+const HEADING =
+	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please|end)$/i;
+/** What was found already: Optimal solution: x = 4. */
+export const ANSWER =
+	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
+/** Whether words only say what kind of line follows. */
+export const isHeading = (text: string): boolean =>
+	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
+
+const isRow = (text: string): boolean => /r/.test(text);
+
+interface Count {
+	readonly clause: Clause;
+	readonly length: number;
+	readonly value: number;
+	/** whether it can be nothing but a count */
+	readonly sure: boolean;
+}
+
+/** Counts before lines: 1. (2) [3] ① 4) (2.1) (1a). */
+function countOf(clause: Clause): Count | null {
+	const { shape: line, tokens } = clause;
+	const rest = (length: number) => line.slice(length);
+	if (clause.isLater) return null;
+	if (/^C/.test(line)) return { clause, length: 1, value: Number(tokens[0].says), sure: true };
+	if (/^u/.test(line) && /^\[\w?\d{1,2}[a-z]?\]$/.test(tokens[0].says) && rest(1))
+		return { clause, length: 1, value: parseInt(tokens[0].says.slice(1), 10), sure: true };
+	if (/^pnwq/.test(line) && rest(4)) return { clause, length: 4, value: Number(tokens[1].says), sure: true };
+	if (/^pnq/.test(line) && rest(3) && tokens[3].apart)
+		return {
+			clause,
+			length: 3,
+			value: Number(tokens[1].says),
+			sure: /^[ns]/.test(rest(3)) || /\./.test(tokens[1].says)
+		};
+	if (/^n(?:f|q)/.test(line) && rest(2))
+		return { clause, length: 2, value: Number(tokens[0].says), sure: true };
+	if (/^nf?l/.test(line) && isRow(rest(2)))
+		return { clause, length: line[1] === 'f' ? 3 : 2, value: Number(tokens[0].says), sure: true };
+	return null;
+}
+
+/** Takes the counts of lines away: those that go on from each other, and one alone before a row. */
+function counts(clauses: readonly Clause[], draft: Draft): void {
+	const found = clauses.map(countOf).filter((own): own is Count => own !== null);
+	const goesUp =
+		found.length > 1 &&
+		found.every(({ value }, i) => i === 0 || value >= found[i - 1].value) &&
+		!found.every(({ value }) => value === found[0].value);
+	for (const { clause, length, value, sure } of found) {
+		const before = clause.span(0, length);
+		const to = clause.tokens[length]?.from ?? before.to;
+		if (!goesUp && !sure && !isRow(clause.shape)) continue;
+		if (goesUp || sure) draft.put({ from: before.from, to }, '', 'numbering');
+		else draft.ask([{ from: before.from, to }], ['', `${value} · `], 'numbering');
+		clause.drop(0, length);
+	}
+	const isSeries = clauses.filter(({ shape: line }) => /[nwu](?:pnw?q|C)$/.test(line)).length > 1;
+	for (const clause of clauses) {
+		// behind a row: (1), … (2), [3]
+		const end = /(?:o+)?(?:pnw?q|C)$|(?<!c)o+n?$/.exec(clause.shape);
+		const [open] = end ? [clause.tokens[end.index]] : [];
+		if (
+			end &&
+			open &&
+			open.apart &&
+			/r.*n|r.*w|g/.test(clause.shape.slice(0, end.index)) &&
+			(/^o/.test(end[0]) || isSeries || end[0] === 'C' || isGap(clause, end.index))
+		) {
+			draft.put({ from: clause.tokens[end.index - 1].to, to: clause.to }, '', 'numbering');
+			clause.drop(end.index, clause.shape.length);
+		}
+		const square = /u$/.exec(clause.shape);
+		if (
+			square &&
+			/^\[\(?\w?\d{1,2}(?:\.\d)?[a-z]?\)?\]$/.test(clause.tokens[square.index].says) &&
+			/r/.test(clause.shape)
+		) {
+			draft.put({ from: clause.tokens[square.index - 1].to, to: clause.to }, '', 'numbering');
+			clause.drop(square.index, clause.shape.length);
+		}
+	}
+}
+
+/** A number in brackets behind a row is a factor where it stands close, and a count where it stands apart. */
+const isGap = ({ tokens, shape: line }: Clause, at: number): boolean =>
+	tokens[at].from - tokens[at - 1].to > 1 || /^pnwq/.test(line.slice(at));
+
+/** Marks for points, in brackets: (3 points), [2 marks]. */
+function points(clause: Clause, draft: Draft): void {
+	const POINTS = /^[([]\s*\d+(?:\.\d+)?\s*(?:points?|pts?\.?|marks?|p\.?|punkte?)\s*[)\]]$/i;
+	const end = /(?:pnwf?q|u)$/.exec(clause.shape);
+	if (end && POINTS.test(clause.text(end.index).replace(/\.(?=\))/, ''))) {
+		draft.put(clause.span(end.index), '', 'numbering');
+		clause.drop(end.index, clause.shape.length);
+	}
+}
+
+/** Bullets: a mark before every row; a dash may be a sign as well. */
+function bullets(clauses: readonly Clause[], draft: Draft): void {
+	const first = clauses.filter(({ isLater }) => !isLater);
+	const rows = first.filter(({ shape: line }) => isRow(line) && !/g/.test(line));
+	const isDash = ({ tokens, shape: line }: Clause) =>
+		line[0] === 's' && tokens[0].says === '-' && !!tokens[1]?.apart;
+	const dashes = rows.length > 1 && rows.every(isDash);
+	const asked: Clause[] = [];
+	for (const clause of first) {
+		const [head, next] = clause.tokens;
+		if (!next) continue;
+		if (
+			head.kind === 'times' ||
+			(head.kind === 'sign' && head.says === '+' && next.apart && isRow(clause.shape)) ||
+			(head.kind === 'other' && /[‣▪◦–—>→\-✓]/.test(head.says))
+		) {
+			draft.put({ from: head.from, to: next.from }, '', 'mark');
+			clause.drop(0, 1);
+		} else if (
+			isDash(clause) &&
+			(/^sA|^sg|^s[wcp]+[ih]|^sw+$|^swl/.test(clause.shape) || (dashes && /^s(?:[wn]+l)/.test(clause.shape)))
+		) {
+			draft.put({ from: head.from, to: next.from }, '', 'mark');
+			clause.drop(0, 1);
+		} else if (dashes && isDash(clause)) asked.push(clause);
+	}
+	if (asked.length > 0)
+		draft.ask(
+			asked.map(({ tokens: [head, next] }) => ({ from: head.from, to: next.from })),
+			['- ', ''],
+			'mark'
+		);
+}
+
+/** Labels and headings before a statement. */
+function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
+	// where x + y ≤ 4
+	if (
+		/^w[nwsp].*r/.test(clause.shape) &&
+		/^(?:where|with|and|while|with the)$/i.test(clause.tokens[0].says) &&
+		!evidence.goal.has(clause.tokens[0].says) &&
+		clause.tokens[1].apart &&
+		!/^w+rw+$/.test(clause.shape)
+	) {
+		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
+		clause.drop(0, 1);
+	}
+	const { tokens } = clause;
+	const put = (length: number, name: string, unit = '') => {
+		const to = tokens[length]?.from ?? clause.span(0, length).to;
+		const label = `${name}${unit ? ` [${unit}]` : ''}: `;
+		if (said(tokens.slice(0, length)).trim() !== label.trim())
+			draft.put({ from: clause.from, to }, label, 'label');
+		clause.drop(0, length);
+		clause.labelled = name;
+	};
+	// C1) (C1) C1. a) before a row
+	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
+	if (
+		mark &&
+		isRow(clause.shape.slice(mark[0].length)) &&
+		!/^[l]/.test(clause.shape.slice(mark[0].length)) &&
+		tokens[mark[0].length]?.apart
+	) {
+		const words = tokens.slice(0, mark[0].length).filter(({ kind }) => kind === 'word');
+		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0) || /^w[qf]/.test(mark[0]))
+			return put(mark[0].length, asName(said(words)));
+	}
+	// Max demand: x ≤ 40 limits something
+	const limited = /^g(?:w+)l/.exec(clause.shape);
+	if (limited && isRow(clause.shape.slice(limited[0].length))) {
+		const [from, to] = [tokens[0].from, tokens[limited[0].length - 2].to];
+		return put(limited[0].length, asName(clause.source.slice(from, to)));
+	}
+	const colon = clause.shape.indexOf('l');
+	if (colon > 0 && !/[rgj]/.test(clause.shape.slice(0, colon)) && colon < 12) {
+		const words = tokens.slice(0, colon);
+		const text = clause.source.slice(words[0].from, words.at(-1)!.to);
+		if (ANSWER.test(text)) return;
+		const rest = clause.shape.slice(colon + 1);
+		if (isHeading(text) && (rest || !/^w$/.test(clause.shape.slice(0, colon)))) {
+			if (
+				words.length === 1 &&
+				isRow(rest) &&
+				!/g/.test(rest) &&
+				!/^(?:obj|goal|target|objective|constraints?|where|bounds?|signs?|domain|data|and|with|variables?)/i.test(
+					text
+				)
+			)
+				return;
+			draft.put({ from: clause.from, to: tokens[colon + 1]?.from ?? clause.to }, '', 'rows');
+			clause.headed = text;
+			return clause.drop(0, colon + 1);
+		}
+		if (!isRow(rest)) return;
+		// clay (kg): has a unit
+		const unit = /^(w+)(?:p(w+(?:dw+)?)q|u)$/.exec(clause.shape.slice(0, colon));
+		if (unit && unit[2]) {
+			const label = asName(said(words.slice(0, unit[1].length)));
+			const inside = said(words.slice(unit[1].length + 1, -1)).replace(/ ?\/ ?/, '/');
+			const both = asName(text);
+			const to = tokens[colon + 1].from;
+			draft.ask([{ from: clause.from, to }], [`${label} [${inside}]: `, `${both}: `], 'unit');
+			clause.drop(0, colon + 1);
+			clause.labelled = label;
+			return;
+		}
+		if (unit)
+			return put(
+				colon + 1,
+				said(words.slice(0, unit[1].length)).replace(/^"|"$/g, '') ===
+					asName(said(words.slice(0, unit[1].length)))
+					? words[0].says
+					: asName(said(words.slice(0, unit[1].length))),
+				words.at(-1)!.says.slice(1, -1)
+			);
+		if (words.length === 1 && words[0].kind === 'word') return put(colon + 1, words[0].says);
+		const name = asName(text);
+		if (name) put(colon + 1, name);
+	}
+}
+
+/** Words behind a row: its name behind a mark or in brackets, a unit. */
+function tails(clause: Clause, draft: Draft, evidence: Evidence): void {
+	const end = /([uw]*)p(w+)q$/.exec(clause.shape);
+	if (!end || !/r.*[nw]u?$/.test(clause.shape.slice(0, end.index + end[1].length)) || /^g/.test(clause.shape))
+		return;
+	const words: Token[] = clause.tokens.slice(end.index + end[1].length + 1, -1);
+	if (words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0)) return;
+	const text = said(words);
+	const at = { from: clause.tokens[end.index + end[1].length - 1].to, to: clause.to };
+	const isNew = words.every(({ says }) => evidence.words.get(says) === 1);
+	if (isNew && !clause.labelled && clause.shape[0] !== 'L') {
+		draft.put({ from: clause.from, to: clause.from }, `${asName(text)}: `, 'label');
+		draft.put(at, '', 'label');
+		clause.labelled = asName(text);
+	} else draft.put(at, end[1] ? '' : ` [${text}]`, 'unit');
+	clause.drop(end.index + end[1].length, clause.shape.length);
+}
+
+/**
+ * Takes away what stands before and behind statements.
+ * @param clauses of the whole text; they keep what is stated
+ */
+export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence: Evidence): void {
+	bullets(clauses, draft);
+	for (const clause of clauses) points(clause, draft);
+	counts(clauses, draft);
+	for (const clause of clauses) {
+		labels(clause, draft, evidence);
+		tails(clause, draft, evidence);
+	}
+	// behind a mark: x + y ≤ 4;  clay
+	clauses.forEach((clause, i) => {
+		const row = clauses[i - 1];
+		const isName =
+			/^w+$/.test(clause.shape) &&
+			clause.isLater &&
+			row &&
+			/r/.test(row.shape) &&
+			!/g/.test(row.shape) &&
+			!row.labelled;
+		const words = clause.tokens.map(({ says }) => says);
+		if (!isName || words.some((word) => (evidence.terms.get(word) ?? 0) > 0)) return;
+		draft.put({ from: row.from, to: row.from }, `${asName(words.join(' '))}: `, 'label');
+		draft.put({ from: row.to, to: clause.to }, '', 'label');
+		row.labelled = asName(words.join(' '));
+		clause.tokens = [];
+	});
+}

@@ -1,0 +1,270 @@
+import type { Clause, Draft } from './clause';
+import { isKeyword, type Token } from './tokens';
+
+/** Which words of a text are variables, by where they stand: the evidence for what is a name, a unit, a label. */
+
+export interface Evidence {
+	/** how often a name stands where only a variable can: between signs and relations */
+	readonly terms: ReadonlyMap<string, number>;
+	/** the names of the objective */
+	readonly goal: ReadonlySet<string>;
+	/** how often a word stands anywhere */
+	readonly words: ReadonlyMap<string, number>;
+}
+
+/** words that join a remark to what it is about, and are no units */
+const JOINS =
+	/^(?:if|for|all|each|every|where|with|when|then|than|because|since|so|unless|only|either|not|without|must|cannot)$/i;
+
+/** Several words as one name: low fat is low_fat, t-shirts t_shirts. */
+export const asName = (text: string): string =>
+	text
+		.trim()
+		.replace(/^"|"$/g, '')
+		.replace(/[^\p{L}\p{M}\p{Nd}_']+/gu, '_')
+		.replace(/^[^\p{L}]+|_+$/gu, '')
+		.slice(0, 40);
+
+interface Run {
+	readonly clause: Clause;
+	readonly from: number;
+	readonly to: number;
+}
+const wordsOf = ({ clause, from, to }: Run): Token[] =>
+	clause.tokens.slice(from, to).filter(({ kind }) => kind === 'word');
+const called = (run: Run): string =>
+	wordsOf(run)
+		.map(({ says }) => says)
+		.join(' ');
+
+/** Words side by side, and joined by hyphens where their parts stand nowhere else. */
+function runsOf(clause: Clause, isHyphen: (clause: Clause, at: number) => boolean): Run[] {
+	const runs: Run[] = [];
+	for (let i = 0; i < clause.tokens.length; i++) {
+		if (clause.tokens[i].kind !== 'word') continue;
+		let to = i + 1;
+		while (clause.shape[to] === 'w' || (clause.shape[to] === 's' && isHyphen(clause, to))) to += 1;
+		runs.push({ clause, from: i, to });
+		i = to - 1;
+	}
+	return runs;
+}
+
+/** Whether what stands around a run can only surround a variable. */
+function isTerm({ clause, from, to }: Run): boolean {
+	const { shape } = clause;
+	const before = shape.slice(0, from);
+	const after = shape.slice(to);
+	return (
+		/(?:^|[nstrplcadgyqP])$/.test(before) &&
+		/^(?:$|[srqctdayu]|g|i)/.test(after) &&
+		!(/r(?:s?n(?:dn)?)(?:[uw]*p)?$/.test(before) && /^(?:$|[cpuqd])/.test(after)) &&
+		!/^dw/.test(after) &&
+		!(before === 'p' && /^q[nwsp]/.test(after))
+	);
+}
+
+/** Counts the names of a text. */
+export function evidenceOf(
+	clauses: readonly Clause[],
+	isHyphen: (clause: Clause, at: number) => boolean
+): Evidence {
+	const [terms, words] = [new Map<string, number>(), new Map<string, number>()];
+	const goal = new Set<string>();
+	for (const clause of clauses) {
+		for (const { kind, says } of clause.tokens)
+			if (kind === 'word') words.set(says, (words.get(says) ?? 0) + 1);
+		const isEquation = /^w+rw+$/.test(clause.shape);
+		for (const run of runsOf(clause, isHyphen)) {
+			const name = called(run);
+			// what stands before a colon, an equals sign of the objective or alone is called so, and is no term
+			const isTitle =
+				clause.shape[run.to] === 'l' ||
+				(/^[^r]*g/.test(clause.shape.slice(0, run.from)) &&
+					/^(?:p[wc]+q)?r/.test(clause.shape.slice(run.to))) ||
+				/^w+$/.test(clause.shape);
+			if (isTitle || !isTerm(run) || isEquation) continue;
+			terms.set(name, (terms.get(name) ?? 0) + 1);
+			if (/g/.test(clause.shape)) goal.add(name);
+		}
+	}
+	return { terms, goal, words };
+}
+
+/** Hyphens that join words: their parts stand nowhere by themselves, or the whole several times. */
+export function hyphens(clauses: readonly Clause[]): (clause: Clause, at: number) => boolean {
+	const isGlued = ({ tokens, shape }: Clause, at: number) =>
+		shape[at - 1] === 'w' &&
+		shape[at + 1] === 'w' &&
+		tokens[at].says === '-' &&
+		!tokens[at].apart &&
+		!tokens[at + 1].apart;
+	const alone = new Set<string>();
+	for (const clause of clauses)
+		clause.tokens.forEach(({ kind, says }, i) => {
+			if (kind === 'word' && !isGlued(clause, i - 1) && !isGlued(clause, i + 1)) alone.add(says);
+		});
+	return (clause, at) => {
+		if (!isGlued(clause, at)) return false;
+		const [left, right] = [clause.tokens[at - 1].says, clause.tokens[at + 1].says];
+		const isWord = (text: string) => /^\p{L}{3,}$/u.test(text);
+		return (
+			!(alone.has(left) && alone.has(right)) &&
+			(isWord(left) || isWord(right)) &&
+			!/\d$/.test(left + right) &&
+			(!alone.has(left) || !alone.has(right)) &&
+			!(alone.has(left) && /^\p{L}\d*$/u.test(left)) &&
+			!(alone.has(right) && alone.has(left))
+		);
+	};
+}
+
+/** x 1 + x 2, as a page copies it: a letter and its index, where the letter stands nowhere alone. */
+export function spacedIndices(clauses: readonly Clause[], draft: Draft): void {
+	const alone = new Set<string>();
+	const found: { clause: Clause; at: number }[] = [];
+	for (const clause of clauses)
+		clause.tokens.forEach(({ kind, says }, i) => {
+			if (kind !== 'word') return;
+			const next = clause.tokens[i + 1];
+			if (/^\p{L}$/u.test(says) && next?.kind === 'number' && next.apart && /^\d{1,2}$/.test(next.says))
+				found.push({ clause, at: i });
+			else alone.add(says);
+		});
+	if (found.length < 2) return;
+	for (const { clause, at } of found.reverse()) {
+		const [{ says, from }, { says: index, to }] = [clause.tokens[at], clause.tokens[at + 1]];
+		if (alone.has(says)) continue;
+		draft.put({ from, to }, says + index, 'index');
+		clause.merge(at, at + 2, 'word', says + index);
+	}
+}
+
+/**
+ * Decides for words side by side what each is: a name of several words, a unit behind an amount, a label before its row.
+ * @param clauses without those that only tell
+ */
+export function settleNames(
+	clauses: readonly Clause[],
+	draft: Draft,
+	evidence: Evidence,
+	isHyphen: (clause: Clause, at: number) => boolean
+): void {
+	const { terms, words } = evidence;
+	// several words that stand together once may be a label or a unit with a name
+	const isKnown = (name: string) => (terms.get(name) ?? 0) > (/ /.test(name) ? 1 : 0);
+	const units = new Map<string, { from: number; to: number; text: string }[]>();
+	for (const clause of clauses) {
+		// from the last to the first, so that places before stay as they are
+		for (const run of runsOf(clause, isHyphen).reverse()) {
+			if (clause.shape[run.from] !== 'w') continue;
+			const list = wordsOf(run);
+			const name = called(run);
+			const { from, to } = run;
+			const { shape } = clause;
+			const [before, after] = [shape.slice(0, from), shape.slice(to)];
+			const span = clause.span(from, to);
+			const isBehind = /r(?:[^r]*[st])?n(?:dn)?P?$/.test(before) && /^(?:$|[cpu]|dw+$)/.test(after);
+			if (
+				isBehind &&
+				!/g/.test(before) &&
+				!isKnown(name) &&
+				!list.some(({ says }) => isKnown(says) || JOINS.test(says))
+			) {
+				// a unit, also kg/week and hours (labor)
+				const end = /^d(w+)$/.exec(after) ? to + after.length : to;
+				const text = clause.text(from, end).replace(/ ?\/ ?/g, '/');
+				const whole = { from: clause.tokens[from - 1].to, to: clause.span(from, end).to };
+				units.set(text, [...(units.get(text) ?? []), { ...whole, text }]);
+				clause.merge(from, end, 'unit', `[${text}]`);
+				continue;
+			}
+			// clay 2x + y ≤ 100
+			if (from === 0 && /^n[wtp]/.test(after) && /r/.test(after) && !isKnown(name) && !/l/.test(shape)) {
+				draft.put(span, `${asName(clause.text(from, to))}:`, 'label');
+				clause.drop(from, to);
+				continue;
+			}
+			if (list.length === 1) continue;
+			const single = isHyphen(clause, from + 1) || /-/.test(clause.text(from, to));
+			const [first, last] = [list[0].says, list.at(-1)!.says];
+			const rest = list
+				.slice(1)
+				.map(({ says }) => says)
+				.join(' ');
+			const begins = from === 0 || /^(?:s|[gl]+)$/.test(before);
+			const isSum = /^(?:[str]|$|i)/.test(after);
+			// a label before its row: its words stand nowhere else, and what follows is a variable
+			if (
+				from === 0 &&
+				to > 1 &&
+				isSum &&
+				!isKnown(name) &&
+				/r/.test(after) &&
+				(isKnown(rest) || isKnown(last)) &&
+				!isKnown(first) &&
+				!/l/.test(shape)
+			) {
+				const cut = isKnown(rest) ? 1 : list.length - 1;
+				const label = asName(clause.text(from, from + cut));
+				draft.put(clause.span(from, from + cut), `${label}:`, 'label');
+				clause.drop(from, from + cut);
+				continue;
+			}
+			// a list without commas: x y ≥ 0
+			if (from === 0 && /^[rih]/.test(after) && list.every(({ says }) => isKnown(says)) && !single) {
+				list.slice(1).forEach((word, i) => draft.put({ from: list[i].to, to: word.from }, ', ', 'list'));
+				clause.tokens = clause.tokens.flatMap((token, i) =>
+					i > from && i < to
+						? [{ ...token, kind: 'comma' as const, says: ',', from: token.from, to: token.from }, token]
+						: [token]
+				);
+				continue;
+			}
+			// the objective's unit behind it: 3 x + 2 y euros
+			const isNew = list.slice(1).every(({ says }) => words.get(says) === 1);
+			if (
+				after === '' &&
+				/g/.test(before) &&
+				/[nstd]$/.test(before) &&
+				isKnown(first) &&
+				(terms.get(first) ?? 0) > 0 &&
+				isNew &&
+				!single
+			) {
+				draft.put({ from: list[0].to, to: span.to }, '', 'unit');
+				clause.drop(from + 1, to);
+				continue;
+			}
+			// a unit between a number and its variable: 3 hours x, 3 thalers bowls
+			if (/n$/.test(before) && !isKnown(name) && isKnown(last) && !isKnown(first)) {
+				const unit = clause.text(from, to - 1);
+				draft.put({ from: clause.tokens[from - 1].to, to: clause.tokens[to - 2].to }, ` [${unit}]`, 'unit');
+				clause.merge(from, to - 1, 'unit', `[${unit}]`);
+				continue;
+			}
+			// 3 thalers/bowl x
+			if (/nw+d$/.test(before) && list.length > 1 && isKnown(last) && !isKnown(first)) {
+				const start = /w+d$/.exec(before)!.index;
+				if (clause.tokens.slice(start, from).some(({ says }) => isKnown(says))) continue;
+				const unit = clause.text(start, to - 1).replace(/ ?\/ ?/g, '/');
+				draft.put({ from: clause.tokens[start - 1].to, to: clause.tokens[to - 2].to }, ` [${unit}]`, 'unit');
+				clause.merge(start, to - 1, 'unit', `[${unit}]`);
+				continue;
+			}
+			if (list.some(({ says }) => isKeyword(says))) continue;
+			// two letters, or two known variables, side by side are a product
+			if (list.every(({ says }) => [...says].length < 3)) continue;
+			if (!single && list.every(({ says }) => isKnown(says)) && !isKnown(name)) continue;
+			if (/^l/.test(after) || (begins && /g/.test(before))) continue;
+			if (!/[nstrplcadyq]$|^$/.test(before) || !/^(?:$|[srqctdayulih])/.test(after)) continue;
+			draft.put(span, asName(name), 'name');
+			clause.merge(from, to, 'word', asName(name));
+		}
+	}
+	for (const [text, places] of units) {
+		const choices = /^[\p{L}\p{M}\p{Nd}_']+$/u.test(text) ? [` [${text}]`, ` · ${text}`] : null;
+		if (choices) draft.ask(places, choices, 'unit');
+		else for (const place of places) draft.put(place, ` [${text}]`, 'unit');
+	}
+}

@@ -1,0 +1,180 @@
+import type { ReadingKind } from '../messages';
+import type { Kind } from './tokens';
+
+/** Words that are more than names: relations, domains, connectives and senses, in the languages that are read. */
+
+export interface Phrase {
+	readonly kind: Kind;
+	readonly length: number;
+	readonly says: string;
+	readonly habit: ReadingKind;
+}
+
+const END = "(?![\\p{L}\\p{Nd}_']|-\\p{L})";
+const words = (text: string): string => text.replace(/ /g, '[ \\t]+');
+/** what may stand before a relation in words */
+const MUST =
+	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|will|be|to|always|also|amounts?|comes?|totals?) )*';
+const NOT =
+	"(?:(?:can(?:not|'t|’t| not)|must(?: not|n't|n’t)|may not|should not|shall not|does not|do not|is not(?: allowed to)?|are not(?: allowed to)?|will not) ?(?:be )?)";
+
+const rule = (kind: Kind, says: string, habit: ReadingKind, pattern: string, isBare = false) => ({
+	kind,
+	says,
+	habit,
+	pattern: new RegExp(isBare ? pattern : words(pattern) + END, 'iuy')
+});
+
+/** in the order in which they are tried; longer ones first */
+const RULES = [
+	rule(
+		'such',
+		'',
+		'rows',
+		'(?:subject to|such that|so that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?![\\p{L}\\p{Nd}_])',
+		true
+	),
+	rule('such', '', 'rows', '(?:st|subject)(?=[ \\t]*(?:\\n|$))', true),
+	rule('between', '', 'relation', `${MUST}(?:between|in the range(?: of| from)?)`),
+	// not more than is at most, not less than at least
+	rule(
+		'relation',
+		'≤',
+		'relation',
+		`${NOT}(?:more than|greater than|above|over|exceed|larger than|surpass|go (?:above|over)|use more than|take more than)`
+	),
+	rule(
+		'relation',
+		'≥',
+		'relation',
+		`${NOT}(?:less than|fewer than|smaller than|below|under|fall (?:below|under))`
+	),
+	rule(
+		'relation',
+		'≤',
+		'relation',
+		`${MUST}(?:at (?:the )?most|no more than|not more than|up to|less than or equal(?: to)?|smaller than or equal(?: to)?|not greater than|no greater than|no larger than|limited to|restricted to|capped at|not exceeding|a? ?maximum of|never more than|never exceeds?|h(?:ö|oe)chstens|maximal(?= \\d)|au plus|como m[áa]ximo|a lo sumo)`
+	),
+	rule(
+		'relation',
+		'≥',
+		'relation',
+		`${MUST}(?:at (?:the )?(?:very )?least|no less than|not less than|no fewer than|not fewer than|greater than or equal(?: to)?|larger than or equal(?: to)?|more than or equal to|no smaller than|not below|a? ?minimum of|never less than|mindestens|au moins|al menos|como m[íi]nimo)`
+	),
+	rule('relation', '≤', 'strict', `${MUST}(?:strictly )?(?:less than|fewer than|smaller than|below)`),
+	rule(
+		'relation',
+		'≥',
+		'strict',
+		`${MUST}(?:strictly )?(?:more than|greater than|larger than|above|exceeds?)`
+	),
+	rule('relation', '= 0', 'relation', `${MUST}(?:zero|nil)`),
+	rule(
+		'relation',
+		'=',
+		'relation',
+		`${MUST}(?:equal to|equals?|exactly equal to|exactly|the same as|as (?:many|much) as|genau|exactement|exactamente)`
+	),
+	rule('relation', '=', 'relation', '(?:must be|has to be|have to be|is|are)(?= [\\d.])'),
+	rule(
+		'all',
+		'',
+		'list',
+		'(?:all|both|every|each)(?: of)?(?: the)?(?: decision)? (?:variables?|unknowns|quantities|amounts|of them)'
+	),
+	rule(
+		'each',
+		'',
+		'list',
+		'(?:for(?: all| every| each)|for any|f[üu]r alle|for(?=\\s+[ijkmn]\\s*(?:=|∈|in))|pour tout|para todo)'
+	),
+	rule('in', '', 'domain', `(?:(?:is|are|lies?) )?in(?=\\s*[\\[{(])`),
+	rule(
+		'domain',
+		'binary',
+		'domain',
+		'(?:(?:are|is|be|all|both|must be|has to be|have to be) )*(?:binary|binaries|zero-one|bin(?:är|aires?|ari[oa]s?)|boolean)'
+	),
+	rule(
+		'domain',
+		'integer',
+		'domain',
+		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|non-?negative) )*(?:whole numbers?|integers?|integral|integer(?:-| )valued|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'
+	),
+	rule(
+		'domain',
+		'free',
+		'domain',
+		'(?:(?:are|is|be|all|both|must be) )*(?:(?:unrestricted|free|unconstrained)(?: (?:in|of) sign)?|urs|of any sign|any sign|any value|frei|libres?)'
+	),
+	rule(
+		'domain',
+		'from 0',
+		'domain',
+		"(?:(?:are|is|be|all|both|must be|can(?:not|’t|'t)|may not|must not|not) )*(?:non(?:-| )?negative|(?<=(?:not|’t|'t)(?: be)? )negative|positive or zero|nichtnegativ)(?: reals?| numbers?)?"
+	),
+	rule('from', 'from', 'domain', 'from(?=[ \\t]+[-−]?[\\d.])', true),
+	rule('from', 'to', 'domain', 'to(?=[ \\t]+[-−]?[\\d.])', true),
+	rule(
+		'sense',
+		'max',
+		'sense',
+		"(?:max(?:imi[sz](?:e|ing|ation)|imum|imal)?\\.?|maxim(?:ieren?|iser|izar))(?![\\p{L}\\p{Nd}_'])",
+		true
+	),
+	rule(
+		'sense',
+		'min',
+		'sense',
+		"(?:min(?:imi[sz](?:e|ing|ation)|imum|imal)?\\.?|minim(?:ieren?|iser|izar))(?![\\p{L}\\p{Nd}_'])",
+		true
+	),
+	rule(
+		'number',
+		'2',
+		'number',
+		'(?:twice|double|two times)(?: (?:as (?:many|much)(?: as)?|the (?:number|amount) of))?'
+	),
+	rule(
+		'number',
+		'3',
+		'number',
+		'(?:thrice|three times|triple)(?: (?:as (?:many|much)(?: as)?|the (?:number|amount) of))?'
+	),
+	rule(
+		'number',
+		'1/2',
+		'number',
+		'(?:half(?: of| as (?:many|much)(?: as)?| the (?:number|amount) of)?|one half of)'
+	),
+	rule('infinity', '', 'domain', '(?:inf|infinity|infty)'),
+	rule('and', ',', 'list', '(?:and|but|und|et|y(?= )(?=never))'),
+	rule('or', 'or', 'list', '(?:or|oder|ou)')
+];
+const BEGINS = /[a-zäöüßéèháíóú]/iu;
+
+/**
+ * A phrase at a place of a text; null where the word there is an ordinary one.
+ * @param startsLine whether nothing stands before it in its line
+ */
+export function phraseAt(source: string, at: number, startsLine: boolean): Phrase | null {
+	if (!BEGINS.test(source[at]) || /(?:[\p{L}\p{Nd}_'’]|\p{L}-)$/u.test(source.slice(Math.max(0, at - 2), at)))
+		return null;
+	for (const { pattern, kind, says, habit } of RULES) {
+		pattern.lastIndex = at;
+		const text = pattern.exec(source)?.[0];
+		if (!text) continue;
+		// max1 and min_cost are names, and so is a sense in front of a relation
+		// x + y max 4 limits something
+		if (
+			kind === 'sense' &&
+			!startsLine &&
+			/^[ \t]+[\d.,]+[ \t]*\p{L}*[ \t]*(?:[,;]|$)/mu.test(source.slice(at + text.length).split('\n', 1)[0]) &&
+			/[\p{L}\d)][ \t]+$/u.test(source.slice(0, at))
+		)
+			return { kind: 'relation', length: text.length, says: says === 'max' ? '≤' : '≥', habit: 'relation' };
+		if (kind === 'sense' && /^[ \t]*(?:[=<>≤≥]|_(?!\{))/.test(source.slice(at + text.length))) return null;
+		return { kind, length: text.trimEnd().length, says, habit };
+	}
+	return null;
+}

@@ -1,0 +1,102 @@
+import { message } from '../messages';
+import { shape, type Clause, type Draft } from './clause';
+
+/** Rows that are put together otherwise: two limits, absolute values, shares, relations between several sides. */
+
+const isMost = (says: string): boolean => /^(?:≤|<=|=<|⩽|<)$/.test(says);
+const isLeast = (says: string): boolean => /^(?:≥|>=|=>|⩾|>)$/.test(says);
+
+/** Reads a row where it is written otherwise. */
+export function settleRow(clause: Clause, draft: Draft): void {
+	const whole = { from: clause.from, to: clause.to };
+	const { shape: line, tokens } = clause;
+	const put = (insert: string) => draft.put(whole, insert, 'relation');
+	const is = (pattern: string): RegExpExecArray | null => shape(`^${pattern}$`).exec(line);
+	const absolute = is('y([^y]+)yr(NUM)u?');
+	if (absolute) {
+		const at = absolute[1].length + 2;
+		if (isMost(tokens[at].says))
+			return put(
+				`-${clause.text(at + 1, at + 1 + absolute[2].length)} ≤ ${clause.text(1, at - 1)} ≤ ${clause.text(at + 1, at + 1 + absolute[2].length)}`
+			);
+		return;
+	}
+	const between = is('(SUM)B(NUM)(?:a|s)(NUM)u?');
+	if (between) {
+		const low = between[1].length + 1;
+		const high = low + between[2].length + 1;
+		return put(
+			`${clause.text(low, low + between[2].length)} ≤ ${clause.text(0, low - 1)} ≤ ${clause.text(high, high + between[3].length)}`
+		);
+	}
+	// at most 4 and at least 2
+	const two = is('(SUM)r(NUM)u?[ca]*r(NUM)u?');
+	if (two) {
+		const first = two[1].length;
+		const second = line.lastIndexOf('r');
+		const [a, b] = [
+			clause.text(first + 1, first + 1 + two[2].length),
+			clause.text(second + 1, second + 1 + two[3].length)
+		];
+		const isFalling = isMost(tokens[first].says) && isLeast(tokens[second].says);
+		if (isFalling || (isLeast(tokens[first].says) && isMost(tokens[second].says)))
+			return put(`${isFalling ? b : a} ≤ ${clause.text(0, first)} ≤ ${isFalling ? a : b}`);
+	}
+	// x ≤ y ≤ 5: a row for each relation
+	const sides = line.split('r');
+	if (
+		sides.length === 3 &&
+		sides.every((side) => shape('^(?:SUM)$').test(side)) &&
+		!(isNumber(sides[0]) && isNumber(sides[2])) &&
+		/w/.test(sides[1])
+	) {
+		const first = sides[0].length;
+		const second = first + 1 + sides[1].length;
+		draft.put(
+			{ from: tokens[second - 1].to, to: tokens[second].from },
+			`\n${clause.text(first + 1, second)} `,
+			'list'
+		);
+	}
+}
+const isNumber = (side: string): boolean => shape('^NUM$').test(side);
+
+/** Shares: 40% x is a multiple, 40% of x + y of the whole sum or of its first term. */
+export function settleShares(clause: Clause, draft: Draft): void {
+	for (let i = clause.tokens.length - 1; i > 0; i--) {
+		if (clause.shape[i] !== 'P' || clause.shape[i - 1] !== 'n') continue;
+		const share = `(${clause.tokens[i - 1].says}/100)`;
+		const of = clause.tokens[i + 1]?.says === 'of' ? i + 2 : 0;
+		const end = of ? of + /^[^r]*/.exec(clause.shape.slice(of))![0].length : 0;
+		if (of && end > of) {
+			const [sum, line] = [clause.text(of, end), clause.shape.slice(of, end)];
+			const place = { from: clause.tokens[i - 1].from, to: clause.tokens[end - 1].to };
+			if (/s/.test(line) && !/^p[^q]*q$/.test(line))
+				draft.ask([place], [`${share} (${sum})`, `${share} ${sum}`], 'number');
+			else draft.put(place, `${share} ${/^p/.test(line) ? sum : `(${sum})`}`, 'number');
+			const first = clause.tokens[i - 1];
+			clause.tokens = [
+				...clause.tokens.slice(0, i - 1),
+				{ ...first, says: share },
+				...clause.tokens.slice(of)
+			];
+			continue;
+		}
+		draft.put(clause.span(i - 1, i + 1), share, 'number');
+		clause.merge(i - 1, i + 1, 'number', share);
+	}
+}
+
+/** What cannot be said by linear rows as it stands, with what could be written instead. */
+export function refuseOthers(clause: Clause, draft: Draft): boolean {
+	const text = clause.source.slice(clause.from, clause.to);
+	const refuse = (what: 'either' | 'condition' | 'parity') => {
+		draft.refuse({ from: clause.from, to: clause.to }, message('notLinear', what));
+		return true;
+	};
+	if (/r.*O.*[rw]|^wO?.*O.*r/.test(clause.shape) && !/r[^r]*nOn$/.test(clause.shape)) return refuse('either');
+	if (/\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text)) return refuse('parity');
+	if (/^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text) && /[rw]/.test(clause.shape))
+		return refuse(/^\s*either/i.test(text) ? 'either' : 'condition');
+	return false;
+}

@@ -1,0 +1,203 @@
+import { Clause, shape, type Draft } from './clause';
+import { LETTER, type Token } from './tokens';
+
+/** Lines joined where they go on, and taken apart where they say several things. */
+
+const letters = (tokens: readonly Token[]): string => tokens.map(({ kind }) => LETTER[kind]).join('');
+const says = (line: string): boolean => /[rih]/.test(line);
+const isGoal = (line: string): boolean => /g/.test(line);
+
+/** The lines of a text; one that cannot stand alone is joined to the one before. */
+function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
+	const lines: Token[][] = [[]];
+	for (const token of tokens) {
+		if (token.kind === 'newline') lines.push([]);
+		else lines.at(-1)!.push(token);
+	}
+	// quoted mail: a sign before every line
+	const full = lines.filter((line) => line.length > 0);
+	if (full.length > 1 && full.every((line) => isQuote(line[0])))
+		for (const line of full) while (line[0] && isQuote(line[0])) draft.put(line.shift()!, '', 'mark');
+	const joined: Token[][] = [];
+	for (const line of full.filter((own) => own.length > 0)) {
+		const last = joined.at(-1);
+		const [before, here] = [last ? letters(last) : '', letters(line)];
+		const isHead = /^w+l?$/.test(before);
+		const dangles =
+			(/[stdrp]$/.test(before) || (/c$/.test(before) && !says(before) && !isGoal(before))) &&
+			!/^w+u?l/.test(here);
+		const goesOn = /^r/.test(here) || (/^[s]/.test(here) && last && line[0].says === '+');
+		// a sum alone, with a minus in front, belongs to what has no relation yet
+		const ends =
+			last &&
+			!isHead &&
+			/^s/.test(here) &&
+			line[0].says === '-' &&
+			((!/r/.test(here) && /[nwq]$/.test(before) && !/i/.test(here)) ||
+				(!/[rgih]/.test(before) && /[nwq]$/.test(before)));
+		const bullet = line[1]?.apart && line[0].kind === 'sign' && /r/.test(here) && !/[stdr]$/.test(before);
+		if (last && (dangles || goesOn || ends) && !(bullet && line[0].says === '+')) {
+			if (!/[stdr]$/.test(before)) draft.put({ from: last.at(-1)!.to, to: line[0].from }, ' ', 'joined');
+			last.push(...line);
+		} else joined.push([...line]);
+	}
+	return joined;
+}
+
+/** Where a statement ends at a mark and another begins. */
+function endsAt(
+	mark: Token,
+	before: string,
+	rest: readonly Token[],
+	tokens: readonly Token[]
+): boolean | 'blank' {
+	const after = letters(rest);
+	const next = after.split(/[cmaf]/, 1)[0];
+	if (mark.kind === 'semicolon') return true;
+	if (mark.kind === 'stop')
+		return rest.length > 0 && rest[0].apart && (says(before) || isGoal(before)) && /[rgwA]/.test(after);
+	if (mark.kind === 'gap')
+		return (
+			(says(before) || (isGoal(before) && /^gu?.+/.test(before))) &&
+			(/r/.test(next) || /^[wca]*[rih]/.test(after))
+		);
+	// integer behind what is said of names
+	if (/^(?:[ia]|F)/.test(after))
+		return says(before) || mark.kind !== 'comma' ? 'blank' : /^[wcap]*$/.test(before) ? 'blank' : false;
+	if (/^r/.test(after)) return false;
+	// 0 ≤ x, y ≤ 3 and integer x, y
+	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
+	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
+	if (isGoal(before)) return /r/.test(next) && (/[nwq]$/.test(before) || /r/.test(before));
+	if (!says(before)) return false;
+	// 0, 1, 2, … and for all j = 1, 2
+	if (/r[ns]+(?:[ca]n)*$/.test(before) && /^(?:n(?:[ca]|$|o)|o)/.test(after)) return false;
+	if (/v/.test(before))
+		return (
+			/^[wpcq]+[rih]/.test(after) &&
+			!/^v/.test(after) &&
+			rest.length > 2 &&
+			!/^[nco]+$/.test(after) &&
+			!isIndex(rest[0])
+		);
+	if (/^(?:v|wr[n.])/.test(after) && isIndexed(tokens, rest[0])) return false;
+	if (/^v/.test(after)) return false;
+	return true;
+}
+const isQuote = ({ kind, says: sign, habit }: Token): boolean =>
+	kind === 'relation' && sign === '≥' && habit === 'strict';
+const isIndex = (token: Token | undefined): boolean => token?.kind === 'word' && /^[ijkmn]$/.test(token.says);
+/** Whether a single letter is the index of a name before it: x_j ≥ 0, j = 1, 2. */
+const isIndexed = (tokens: readonly Token[], index: Token | undefined): boolean =>
+	isIndex(index) &&
+	tokens.some(({ kind, says: name }) => kind === 'word' && name.length > 1 && name.endsWith(index!.says));
+
+/** Rows that follow each other without a mark: a number, then terms with a relation of their own. */
+function unmarked(tokens: Token[]): Token[][] {
+	const line = letters(tokens);
+	const pattern = shape('r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=[nwsp][^r]*r|w[caw]*[rih]|[wp]+[ca])');
+	const start = isGoal(line) ? line.search(/g/) : 0;
+	for (let at = start; at < line.length;) {
+		const found = pattern.exec(line.slice(at));
+		if (!found) break;
+		const end = at + found.index + found[0].length;
+		const before = line.slice(at, at + found.index);
+		// between two numbers a sum is one row with two limits; 4·(x + y) and 3 − x go on
+		const isLimit = !/w/.test(before.split('r').at(-1)!) && !/g/.test(before);
+		const next = tokens[end];
+		if (next.kind === 'open' && isIndex(tokens[end + 1])) break;
+		const goesOn =
+			next.kind === 'sign' && !/^s[nwp][^r]*r/.test(line.slice(end))
+				? true
+				: next.kind === 'sign' && !(next.apart && !tokens[end + 1]?.apart);
+		if (!isLimit && !goesOn && !/^i/.test(line.slice(end)))
+			return [tokens.slice(0, end), ...unmarked(tokens.slice(end))];
+		at = end;
+	}
+	return [tokens];
+}
+
+/**
+ * The statements of a text, each by itself.
+ * @param tokens of the whole text
+ * @param draft takes in where lines are joined and parted
+ */
+export function clausesOf(tokens: readonly Token[], source: string, draft: Draft): Clause[] {
+	const clauses: Clause[] = [];
+	for (const line of linesOf(tokens, draft)) {
+		let own: Token[] = [];
+		let isLater = false;
+		let depth = 0;
+		let inBraces = false;
+		const close = (to: number, mark: { from: number; to: number } | null, how: 'list' | 'rows' = 'list') => {
+			if (own.length === 0) {
+				if (mark) draft.put(mark, '', 'rows');
+				return;
+			}
+			const parts = unmarked(own);
+			parts.forEach((part, i) => {
+				clauses.push(new Clause(part, isLater || i > 0, source));
+				const next = parts[i + 1];
+				if (next) draft.put({ from: part.at(-1)!.to, to: next[0].from }, '\n', 'list');
+			});
+			if (mark) draft.put(mark, to < line.length ? '\n' : '', to < line.length ? how : 'ends');
+			own = [];
+			isLater = true;
+		};
+		for (let i = 0; i < line.length; i++) {
+			const token = line[i];
+			const rest = line.slice(i + 1);
+			const before = letters(own);
+			// max { 3 x + 2 y : rows }
+			if (token.kind === 'left' && /^w*g[^r]*$/.test(before) && !inBraces) {
+				inBraces = true;
+				if (token.to > token.from) draft.put(token, '', 'sense');
+				continue;
+			}
+			if (
+				inBraces &&
+				depth === 0 &&
+				(token.kind === 'right' || (/^(?:colon|bar)$/.test(token.kind) && /g.*[nwq]/.test(before)))
+			) {
+				if (token.kind === 'right') draft.put(token, '', 'sense');
+				else close(i + 1, token, 'rows');
+				continue;
+			}
+			if (/[pj]/.test(LETTER[token.kind])) depth += 1;
+			if (/[qk]/.test(LETTER[token.kind])) depth = Math.max(0, depth - 1);
+			if (token.kind === 'such') {
+				if (/[stdr]$/.test(before)) own.push(token);
+				else close(i + 1, token, 'rows');
+				continue;
+			}
+			if (token.kind === 'gap' && depth > 0) continue;
+			if (!/^(?:comma|semicolon|and|stop|gap)$/.test(token.kind) || depth > 0) {
+				own.push(token);
+				continue;
+			}
+			// what ends the line says nothing
+			if (rest.every(({ kind }) => /^(?:comma|semicolon|and|stop|gap)$/.test(kind))) {
+				const isCount = token.kind === 'stop' && /^[nw]$/.test(before);
+				if (isCount) own.push(token);
+				else if (token.kind === 'gap') draft.put(token, '', 'latex');
+				else draft.put(token, '', 'ends');
+				continue;
+			}
+			// x + y ≤ 4, x, y ≥ 0: the second comma belongs to a list that has begun
+			if (token.kind === 'comma' && /rs?n(?:dn)?w$/.test(before) && /^w(?:[ca]w)*[rih]/.test(letters(rest))) {
+				const first = own.pop()!;
+				close(i, { from: own.at(-1)!.to, to: first.from });
+				own = [first, token];
+				continue;
+			}
+			const isEnd = endsAt(token, before, rest, own);
+			if (isEnd === true) close(i + 1, { from: token.from, to: token.to });
+			else if (isEnd === 'blank') draft.put(token, ' ', 'list');
+			else if (token.kind === 'gap') draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'unit');
+			else if (token.kind === 'stop' && !/^[nw]$/.test(before) && !rest[0]?.apart) own.push(token);
+			else own.push(token);
+		}
+		close(line.length, null);
+	}
+	return clauses;
+}

@@ -1,0 +1,115 @@
+import { message } from '../messages';
+import type { Clause, Draft } from './clause';
+import type { Evidence } from './names';
+import { ANSWER, isHeading } from './labels';
+
+/** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
+
+const RESTRICTS =
+	/\b(?:must|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each|available)\b/i;
+const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|be the|for|number|the)$/i;
+const SECTION: readonly (readonly [RegExp, string | null])[] = [
+	[/^(?:generals?|gen|gin|integers?|ints?|integer variables?)$/i, 'integer'],
+	[/^(?:binar(?:y|ies)|bin|binary variables?)$/i, 'binary'],
+	[/^(?:free|free variables?)$/i, 'free'],
+	[/^(?:bounds?|end|subject|constraints?)$/i, null]
+];
+
+const pass = (clause: Clause, draft: Draft, kind: 'rows' | 'meaning' | 'prose'): void => {
+	draft.put({ from: clause.from, to: clause.to }, '', kind);
+	clause.tokens = [];
+};
+
+/** What is written between two clauses' first words, as it stands. */
+const textOf = (clause: Clause): string => clause.source.slice(clause.from, clause.to);
+
+/** Sections: names below General are whole, below Binary they are 0 or 1. */
+function sections(clauses: readonly Clause[], draft: Draft): void {
+	let domain: string | null = null;
+	for (const clause of clauses) {
+		const head = /^[wi]l?$|^i?w?l?$/.test(clause.shape)
+			? SECTION.find(([pattern]) => pattern.test(textOf(clause).replace(/\s*:$/, '').trim()))
+			: undefined;
+		if (head && clause.tokens.length > 0) {
+			domain = head[1];
+			pass(clause, draft, 'rows');
+		} else if (domain && /^w(?:[ca]*w)*$/.test(clause.shape)) {
+			const names = clause.tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
+			draft.put({ from: clause.from, to: clause.to }, `${names.join(', ')} ${domain}`, 'domain');
+			clause.tokens = [];
+		} else if (clause.tokens.length > 0) domain = null;
+	}
+}
+
+/** Whether a clause only says what a name means: x = bowls, x: number of bowls, let x be … */
+function isMeaning(clause: Clause, { words, terms, goal }: Evidence, headed: boolean): boolean {
+	const { shape: line, tokens } = clause;
+	const lead = tokens.findIndex(
+		({ says, kind }) => kind === 'word' && !/^(?:let|where|with|and|here|denote|define|set)$/i.test(says)
+	);
+	if (lead < 0) return false;
+	const body = line.slice(lead);
+	const isKnown = (word: string) => (terms.get(word) ?? 0) > 0 || goal.has(word);
+	const found = /^w(?:u|p[^q]*q)?(r|l|s)?(w[wscdpuqfna%]*)$/.exec(body);
+	if (!found) return false;
+	const [sign, phrase] = [found[1], tokens.slice(lead + body.length - found[2].length)];
+	const plain = phrase.filter(({ kind }) => kind === 'word').map(({ says }) => says);
+	const isMeant =
+		sign === 'r' || sign === 'l' || (sign === 's' && tokens[lead + 1].apart) || MEANS.test(plain[0]);
+	if (!isMeant || (sign === 'r' && !/^[:=]/.test(tokens[lead + body.indexOf('r')].says))) return false;
+	const name = tokens[lead].says;
+	const several = plain.length > 1;
+	const others = plain.filter((word) => isKnown(word) && word !== name);
+	if ((words.get(name) ?? 0) < 2 && !headed) return false;
+	if (sign === 's' && (others.length > 0 || !several)) return false;
+	if (sign === 'l') return several && !/r/.test(found[2]) && others.length < plain.length;
+	return several
+		? !/^ws/.test(found[2]) || others.length === 0
+		: others.length === 0 && words.get(plain[0]) === 1 && (sign !== 'r' || isKnown(name));
+}
+
+/**
+ * Passes over the clauses that only tell, and says so; those that could restrict something and cannot be read are refused.
+ * @param clauses of the whole text; those passed over are emptied
+ */
+export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: Evidence): void {
+	sections(clauses, draft);
+	const goal = clauses.findIndex(({ shape }) => /g/.test(shape));
+	let answers = false;
+	clauses.forEach((clause, i) => {
+		const { shape: line } = clause;
+		if (line === '') return;
+		const text = textOf(clause);
+		if (/^w+$/.test(line) && /^\S+\s+(?:from|to)\s+\S+$/i.test(text)) return;
+		// what was found already: Optimal solution: x = 4, y = 3
+		if (ANSWER.test(text) && !/g/.test(line) && i > goal) answers = true;
+		if (answers) {
+			if (/g|[≤≥<>]|[rw]n?.*[≤≥]/.test(text) && !/^(?:the )?(?:optimal |best )/i.test(text)) answers = false;
+			else return pass(clause, draft, 'prose');
+		}
+		if (/^[wlnci?fsdu.a]+$/.test(line) && isHeading(text.replace(/[:.]\s*$/, '')))
+			return pass(clause, draft, 'rows');
+		if (isMeaning(clause, evidence, /variable|unknown|where|let/i.test(clause.headed ?? '')))
+			return pass(clause, draft, 'meaning');
+		if (/^[?so]+$/.test(line)) return pass(clause, draft, 'rows');
+		if (/[rgizhvAjeBF]/.test(line) || /^w(?:u|[ca]+w)*$/.test(line) || !/^[wcalnfsduqpo?O%y]+$/.test(line)) {
+			// a sentence with a number of a story: “The kiln holds 88 hours.”
+			return;
+		}
+		const count = line.replace(/[^w]/g, '').length;
+		if (
+			/^[nwsdtpq]+$/.test(line) &&
+			!((i < goal || goal < 0) && /^w+n/.test(line)) &&
+			/[stn]/.test(line) &&
+			count < 3
+		)
+			return;
+		const isTitle = i < goal || goal < 0;
+		if (isTitle ? count >= 1 && /w/.test(line) && (count > 1 || /l$|n/.test(line)) : count >= 3) {
+			if (RESTRICTS.test(text) && !isTitle)
+				draft.refuse({ from: clause.from, to: clause.to }, message('sentence', text.trim()));
+			else return pass(clause, draft, 'prose');
+			clause.tokens = [];
+		}
+	});
+}

@@ -1,0 +1,356 @@
+import type { ReadingKind } from '../messages';
+import { KEYWORDS } from '../tokens';
+import { phraseAt } from './phrases';
+import { numberAt, type NumberRead } from './numerals';
+import { macroAt } from './latex';
+
+/** A text taken apart once, with the place of every part: from here on nobody looks at characters again. */
+
+export type Kind =
+	| 'number'
+	| 'word'
+	| 'relation'
+	| 'sign'
+	| 'times'
+	| 'divide'
+	| 'power'
+	| 'open'
+	| 'close'
+	| 'left'
+	| 'right'
+	| 'comma'
+	| 'semicolon'
+	| 'colon'
+	| 'and'
+	| 'or'
+	| 'such'
+	| 'sense'
+	| 'domain'
+	| 'in'
+	| 'set'
+	| 'each'
+	| 'all'
+	| 'dots'
+	| 'stop'
+	| 'bar'
+	| 'unit'
+	| 'arrow'
+	| 'percent'
+	| 'infinity'
+	| 'between'
+	| 'from'
+	| 'count'
+	| 'gap'
+	| 'newline'
+	| 'other';
+
+/** The letter of a kind in the shape of a line; see `lines.ts`. */
+export const LETTER: Readonly<Record<Kind, string>> = {
+	number: 'n',
+	word: 'w',
+	relation: 'r',
+	sign: 's',
+	times: 't',
+	divide: 'd',
+	power: 'e',
+	open: 'p',
+	close: 'q',
+	left: 'j',
+	right: 'k',
+	comma: 'c',
+	semicolon: 'm',
+	colon: 'l',
+	and: 'a',
+	or: 'O',
+	such: 'b',
+	sense: 'g',
+	domain: 'i',
+	in: 'h',
+	set: 'z',
+	each: 'v',
+	all: 'A',
+	dots: 'o',
+	stop: 'f',
+	bar: 'y',
+	unit: 'u',
+	arrow: 'x',
+	percent: 'P',
+	infinity: 'N',
+	between: 'B',
+	from: 'F',
+	count: 'C',
+	gap: 'G',
+	newline: 'L',
+	other: '?'
+};
+
+export interface Token {
+	readonly kind: Kind;
+	readonly from: number;
+	readonly to: number;
+	/** what it is in the statement language; empty where it says nothing there */
+	readonly says: string;
+	/** by which habit it says that; null where it is written so in the language */
+	readonly habit: ReadingKind | null;
+	/** whether a blank stands before it */
+	readonly apart: boolean;
+	/** a number that can be read in another way too */
+	readonly otherwise?: string;
+}
+
+/** A stretch that says nothing, or something that is not looked at: blanks of LaTeX, marks of pages, comments. */
+export interface Passed {
+	readonly from: number;
+	readonly to: number;
+	readonly says: string;
+	readonly habit: ReadingKind;
+}
+
+/** What the whole text shows of its author's habits. */
+export interface Context {
+	readonly tex: boolean;
+	/** what a comma inside numbers is here, as far as other numbers show it */
+	readonly comma: 'decimal' | 'thousands' | null;
+	/** whether `e2` is a variable here, so that 3e2 is no power of ten */
+	readonly e: boolean;
+}
+
+const at = (pattern: RegExp, source: string, from: number): RegExpExecArray | null => {
+	pattern.lastIndex = from;
+	return pattern.exec(source);
+};
+
+const BLANK = /[ \t\u00a0\u2009\u202f\u2007\u2060\u200b-\u200d\ufeff]+/y;
+const COMMENT = /#[^\n]*/y;
+const BLOCK = /\/\*[^]*?\*\//y;
+const OTHER_COMMENT = /\/\/[^\n]*|(?:--|%|!)(?=[ \t]*\p{L})[^\n]*/uy;
+const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
+const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
+const BRACKETS = /\[([^\]\n]*)\]/y;
+const WORD = /\p{L}[\p{L}\p{M}\p{Nd}_'’′₀-₉]*/uy;
+/** an index in brackets or below the line that belongs to the name before it */
+const INDEX = /\((\d+(?:,\s?\d+)*)\)|\[(\d+(?:,\s?\d+)*)\]|_\{([^{}\n]*)\}|<sub>([^<\n]*)<\/sub>/y;
+const TAG = /<(\/?)(p|div|li|ul|ol|br|tr|table|tbody|td|th|sub|sup|b|i|em|strong|span|pre|code)\b[^>\n]*>/iy;
+const ENTITY = /&(nbsp|ensp|thinsp|le|leq|ge|geq|lt|gt|amp|minus|times|middot|sdot);/y;
+const CIRCLED = /[①-⑳]/y;
+const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
+
+const SIGNS: readonly (readonly [RegExp, Kind, string])[] = [
+	[/<=>|<->|→|⟶|⇒|->|-->/y, 'arrow', ''],
+	[/<=|=<|≤|⩽|≦|≲|⪕|<[ \t]+=|≼|⩿/y, 'relation', '≤'],
+	[/>=|=>|≥|⩾|≧|≳|⪖|>[ \t]+=|≽/y, 'relation', '≥'],
+	[/:=|===?|=|＝|≡/y, 'relation', '='],
+	[/≠|!=/y, 'other', '≠'],
+	[/</y, 'relation', '≤'],
+	[/>/y, 'relation', '≥'],
+	[/\+|＋/y, 'sign', '+'],
+	[/[-−–—‐‑－﹣⁻]/y, 'sign', '-'],
+	[/\*\*(?=\d)|\^/y, 'power', '^'],
+	[/\*|[·×⋅•∙⋆＊✕]/y, 'times', '·'],
+	[/\/|[÷⁄∕]/y, 'divide', '/'],
+	[/[²³]/y, 'power', ''],
+	[/\(|（/y, 'open', '('],
+	[/\)|）/y, 'close', ')'],
+	[/\{/y, 'left', ''],
+	[/\}/y, 'right', ''],
+	[/&&|∧/y, 'semicolon', ''],
+	[/;|；/y, 'semicolon', ''],
+	[/\.\.\.+|…+|⋯/y, 'dots', ''],
+	[/\.\.(?=[ \t]*\d|[ \t]*\p{L})/uy, 'dots', ''],
+	[/,|，|、/y, 'comma', ','],
+	[/:|：/y, 'colon', ':'],
+	[/∈/y, 'in', ''],
+	[/∀/y, 'each', ''],
+	[/∞/y, 'infinity', ''],
+	[/%/y, 'percent', ''],
+	[/[$€£](?=[ \t]*(?:\/|per ))/y, 'word', ''],
+	[/[$€£]/y, 'gap', ''],
+	[/\|/y, 'bar', '|'],
+	[/[.!?]/y, 'stop', '']
+];
+const SET = /([ℤℕℝℚ])((?:[_^](?:\{[^}\n]*\}|\S))|[≥>]=?[ ]?0|[₊⁺+≥₀]+)?/uy;
+
+/** What names are called in the language: indices directly behind, digits plain. */
+const indexed = (index: string): string =>
+	/^\d+(?:_\d+)*$/.test(index)
+		? index
+		: `_${index.trim().replace(/[^\p{L}\p{Nd}]+/gu, '_')}`.replace(/_+$/, '');
+
+/** A set that variables lie in, as what is said of them. */
+export function setSays(letter: string, mark: string): string {
+	if (/[ZNℤℕ]/i.test(letter)) return 'integer';
+	return mark && !/^\^[n\d{]/.test(mark) ? 'from 0' : 'free';
+}
+
+/** What the text shows of its author: a LaTeX source, what a comma in its numbers is. */
+export function contextOf(source: string): Context {
+	const code = source.replace(/#[^\n]*|"(?:[^\\\n"]|\\[^\n])*"/g, '');
+	const groups = code.match(/(?<![\d.,])[1-9]\d{0,2},\d{3}(?![\d,.])/g) ?? [];
+	const point =
+		/(?<![\d.,])(?:\d{1,3}\.(?:\d{1,2}|\d{4,})|0\.\d+)(?![\d.,])|\d,\d{3},\d{3}|\d,\d{3}\.\d/.test(code);
+	const comma = /(?<![\d,])(?:\d+,(?:\d{1,2}|\d{4,})|0,\d+)(?![\d,])|\d\{,\}\d|\d\.\d{3},\d/.test(
+		code.replace(/[([]\d+(?:,\s?\d+)*[)\]]|\{[^}\n]*\}/g, '').replace(/(\p{L}\w*)\d,/gu, '$1')
+	);
+	return {
+		tex: /\\[a-zA-Z\\,;:!{}_&%]|\p{L}_\{/u.test(code),
+		comma:
+			point === comma ? (!point && groups.length > 2 ? 'thousands' : null) : point ? 'thousands' : 'decimal',
+		e: /(?<![\d.\p{L}_])[eE]\d*(?![\p{L}\p{Nd}_'])/u.test(code)
+	};
+}
+
+/**
+ * Takes a text apart.
+ * @param source any text
+ * @returns its tokens in order, and the stretches between them that say something else than they are, or nothing
+ */
+export function tokensOf(source: string, context: Context): { tokens: Token[]; passed: Passed[] } {
+	const tokens: Token[] = [];
+	const passed: Passed[] = [];
+	let here = 0;
+	let apart = false;
+	const push = (
+		kind: Kind,
+		length: number,
+		says: string,
+		habit: ReadingKind | null = null,
+		otherwise?: string
+	) => {
+		const to = here + length;
+		tokens.push({
+			kind,
+			from: here,
+			to,
+			says,
+			habit: source.slice(here, to) === says ? null : habit,
+			apart,
+			otherwise
+		});
+		here = to;
+		apart = false;
+	};
+	const pass = (length: number, says: string, habit: ReadingKind) => {
+		if (source.slice(here, here + length) !== says)
+			passed.push({ from: here, to: here + length, says, habit });
+		here += length;
+		apart = true;
+	};
+	const startsLine = () => tokens.length === 0 || tokens.at(-1)!.kind === 'newline';
+	const word = (letters: string): void => {
+		const first = source[here + letters.length] === '{' ? letters.replace(/_$/, '') : letters;
+		// what belongs to one name: its letters and the indices behind it
+		let says = first.replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit))).replace(/[’′]/g, "'");
+		let length = first.length;
+		if (context.tex) says = says.replace(/^(\p{L}+)_(\d+)$/u, '$1$2');
+		for (let own = at(INDEX, source, here + length); own; own = at(INDEX, source, here + length)) {
+			const [, round, square, below, sub] = own;
+			if (/^(?:max|min)/i.test(first) && below === undefined) break;
+			says += indexed((round ?? square ?? below ?? sub).replace(/,\s?/g, '_').replace(/\\text|[{}\\]/g, ''));
+			length += own[0].length;
+		}
+		says = says.replace(/__+/g, '_');
+		push(
+			'word',
+			length,
+			says,
+			/[₀-₉]|[([]|<sub>/.test(source.slice(here, here + length)) ? 'index' : 'latex'
+		);
+	};
+	const scan = (): void => {
+		const c = source[here];
+		if (c === '\n') return push('newline', 1, '\n');
+		if (c === '\r') return source[here + 1] === '\n' ? void (here += 1) : push('newline', 1, '\n', 'mark');
+		const blank = at(BLANK, source, here)?.[0];
+		if (blank)
+			return /[\u2060\u200b-\u200d\ufeff]/.test(blank)
+				? pass(blank.length, '', 'mark')
+				: void ((here += blank.length), (apart = true));
+		const title = startsLine() ? at(TITLE, source, here)?.[0] : undefined;
+		if (title) return void (here += title.length);
+		const comment = at(COMMENT, source, here)?.[0];
+		if (comment) return void (here += comment.length);
+		const block = at(BLOCK, source, here)?.[0];
+		if (block) return pass(block.length, block.includes('\n') ? '\n' : '', 'comment');
+		if (context.tex) {
+			const macro = macroAt(source, here, startsLine());
+			if (macro?.passed) return pass(macro.length, macro.says, macro.habit ?? 'latex');
+			if (macro) return push(macro.kind!, macro.length, macro.says, 'latex');
+		} else if (startsLine() || apart) {
+			const other = at(OTHER_COMMENT, source, here)?.[0];
+			if (other) return pass(other.length, `#${other.replace(/^(?:\/\/|--|%|!)/, '')}`, 'comment');
+		}
+		const quoted = at(QUOTED, source, here)?.[0];
+		if (quoted) return push('word', quoted.length, quoted);
+		const brackets = at(BRACKETS, source, here);
+		if (brackets) return push('unit', brackets[0].length, brackets[0]);
+		const circled = at(CIRCLED, source, here)?.[0];
+		if (circled) return push('count', 1, String(circled.charCodeAt(0) - 0x245f), 'numbering');
+		const tag = at(TAG, source, here);
+		if (tag) {
+			const breaks = /^(?:p|div|li|ul|ol|br|tr|table|tbody)$/i.test(tag[2]) && !startsLine();
+			if (breaks) return push('newline', tag[0].length, '\n', 'mark');
+			return pass(tag[0].length, /t[dh]/i.test(tag[2]) ? ' ' : '', 'mark');
+		}
+		const entity = at(ENTITY, source, here);
+		if (entity) {
+			const name = entity[1];
+			if (/^(?:nbsp|ensp|thinsp|amp)$/.test(name)) return pass(entity[0].length, ' ', 'mark');
+			const [kind, says]: [Kind, string] = /^[lg]/.test(name)
+				? ['relation', name[0] === 'l' ? '≤' : '≥']
+				: name === 'minus'
+					? ['sign', '-']
+					: ['times', '·'];
+			return push(kind, entity[0].length, says, 'mark');
+		}
+		const number: NumberRead | null = numberAt(source, here, context);
+		if (number) return push('number', number.length, number.says, 'number', number.otherwise);
+		const set = at(SET, source, here);
+		if (set) return push('set', set[0].length, setSays(set[1], set[2] ?? ''), 'domain');
+		const phrase = phraseAt(source, here, startsLine());
+		if (phrase) {
+			const written = source.slice(here, here + phrase.length);
+			const isOwn = phrase.kind === 'sense' ? isKeyword(written) : written.toLowerCase() === phrase.says;
+			return push(phrase.kind, phrase.length, isOwn ? written : phrase.says, phrase.habit);
+		}
+		const name = at(WORD, source, here)?.[0];
+		if (name) return word(name);
+		if (
+			/^(?:```|~~~|\*\*|__|`)/.test(source.slice(here, here + 3)) &&
+			!(source.startsWith('**', here) && /\d/.test(source[here + 2] ?? ''))
+		)
+			return pass(
+				/^(?:```|~~~)/.test(source.slice(here, here + 3))
+					? /^.*/.exec(source.slice(here))![0].length
+					: source[here] === '`'
+						? 1
+						: 2,
+				'',
+				'mark'
+			);
+		for (const [pattern, kind, says] of SIGNS) {
+			const sign = at(pattern, source, here)?.[0];
+			if (!sign) continue;
+			if (kind === 'word') return push('word', 1, sign);
+			if (kind === 'power' && !says) return push(kind, 1, sign === '²' ? '^2' : '^3', 'power');
+			// signs that the language knows stay as they are written
+			const own = kind === 'relation' ? /^(?:<=|=<|[≤⩽⩾≥=]|>=|=>)$/ : /^(?:[-+−–*·×⋅/÷^(),:])$/;
+			const isOwn = own.test(sign) && (says !== '' || kind === 'gap');
+			return push(
+				kind,
+				sign.length,
+				isOwn ? sign : says,
+				kind !== 'relation' ? 'mark' : /^[<>]$/.test(sign) ? 'strict' : 'relation'
+			);
+		}
+		push(
+			'other',
+			[...source.slice(here, here + 2)][0].length,
+			source.slice(here, here + [...source.slice(here, here + 2)][0].length)
+		);
+	};
+	while (here < source.length) scan();
+	return { tokens, passed };
+}
+
+/** Whether a word has a meaning of its own in the language. */
+export const isKeyword = (word: string): boolean => Object.hasOwn(KEYWORDS, word.toLowerCase());

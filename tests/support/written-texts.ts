@@ -1,0 +1,674 @@
+/**
+ * Texts as people write them, each with what it means in the statement language; and what is told of it (a part of a notice), where something is
+ * read otherwise than it stands.
+ */
+const TWELVE = Array.from({ length: 12 }, (_, i) => `x${i + 1}`);
+export const TWO = 'max z = 3 x + 2 y';
+export const TEXTS: Readonly<
+	Record<string, readonly (readonly [written: string, means: string, told?: string])[]>
+> = {
+	'units and labels behind an amount': [
+		[`${TWO}\n2x + y <= 100 (labor)`, `${TWO}\nlabor: 2 x + y <= 100`, 'labor'],
+		[`${TWO}\nx + y <= 40 hours`, `${TWO}\nr1: x + y <= 40`, 'a unit'],
+		[`${TWO}\nx + y <= 100h`, `${TWO}\nr1: x + y <= 100`, 'a unit'],
+		[`${TWO}\nx <= 3 kg`, `${TWO}\nr1: x <= 3`, 'a unit'],
+		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\n(1) 2x + y <= 4`, `${TWO}\nr1: 2 x + y <= 4`],
+		[`${TWO}\n(2) x + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		['max z = 3x_{1} + 2x_2\nr: 2x_{1} + x_{2} <= 4', 'max z = 3 x1 + 2 x2\nr: 2 x1 + x2 <= 4'],
+		[`${TWO}\nx + y <= 40 (kiln hours)`, `${TWO}\nkiln_hours: x + y <= 40`],
+		[`${TWO}\nLabor hours: 2 x + y <= 1200 hours`, `${TWO}\nLabor_hours: 2 x + y <= 1200`, 'a unit'],
+		[`${TWO}\nclay: x + y <= 100 (kg)`, `${TWO}\nclay: x + y <= 100`, '[kg]'],
+		[`${TWO}\nr: x + y at most 1,500 hours`, `${TWO}\nr: x + y <= 1500`, 'a unit'],
+		[`${TWO}\nr: x + y höchstens 40 Stunden`, `${TWO}\nr: x + y <= 40`, 'a unit'],
+		// the same unit behind several rows, in several words, with a remark or in brackets
+		[
+			`${TWO}\n2x + y <= 40 hours\nx + 3y <= 60 hours`,
+			`${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`,
+			'a unit'
+		],
+		[
+			`${TWO}\n2x + y >= 24 g\nx + 3y at least 24 g`,
+			`${TWO}\nr1: 2 x + y >= 24\nr2: x + 3 y >= 24`,
+			'a unit'
+		],
+		[`${TWO}\n2x+y <= 60h\nx+y <= 40h`, `${TWO}\nr1: 2 x + y <= 60\nr2: x + y <= 40`, 'a unit'],
+		[
+			`${TWO}\n2x + y <= 40 labor hours\nx + 3y <= 60 machine hours`,
+			`${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`,
+			'[labor hours]'
+		],
+		[
+			`${TWO}\n2x+y<=60 (capacity)\nx+3y<=40 (capacity)`,
+			`${TWO}\nr1: 2 x + y <= 60\nr2: x + 3 y <= 40`,
+			'[capacity]'
+		],
+		[
+			`${TWO}\n2x + y <= 100 hours (labor)\nx + 3y <= 90 hours (machine)`,
+			`${TWO}\nlabor: 2 x + y <= 100\nmachine: x + 3 y <= 90`,
+			'a unit'
+		],
+		[
+			`${TWO}\nclay: 2x + y <= 40 kg\nwheel: x + 3y <= 60 hours\nkiln: x <= 20 hours`,
+			`${TWO}\nclay: 2 x + y <= 40\nwheel: x + 3 y <= 60\nkiln: x <= 20`,
+			'a unit'
+		],
+		[
+			`${TWO}\nMax demand: x <= 40\nx + y <= 50`,
+			`${TWO}\nMax_demand: x <= 40\nr2: x + y <= 50`,
+			'Max_demand'
+		],
+		// a name that stands elsewhere is a variable, and a word of the language says what it says
+		[`${TWO}\nx <= 3 y`, `${TWO}\nr1: x <= 3 y`],
+		[`${TWO}\nx <= 3 integer`, `${TWO}\nr1: x <= 3\nx integer`]
+	],
+	'lower bounds': [
+		[`${TWO}\nr: x + y <= 4\nx >= -5`, `${TWO}\nr: x + y <= 4\nx from -5`, 'lower bound of x'],
+		[`${TWO}\nr: x + y <= 4\nx >= -5\nx >= 0`, `${TWO}\nr: x + y <= 4`, 'tighter'],
+		[`${TWO}\nr: x + y <= 4\nx, y >= 0\nx >= -5`, `${TWO}\nr: x + y <= 4`, 'tighter'],
+		[`${TWO}\nr: x + y <= 4\nlow: x >= -5`, `${TWO}\nr: x + y <= 4\nlow: x >= -5`],
+		[`${TWO}\nr: x + y <= 4\n-x <= 5`, `${TWO}\nr: x + y <= 4\nx from -5`, 'lower bound of x'],
+		[`${TWO}\nr: x + y <= 4\n0 <= x, y <= 3`, `${TWO}\nr: x + y <= 4\nx from 0 to 3\ny from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\n1 <= x, y <= 3`, `${TWO}\nr: x + y <= 4\nx from 1 to 3\ny from 1 to 3`],
+		[`${TWO}\nr: x + y <= 4\nx >= -inf`, `${TWO}\nr: x + y <= 4\nx free`],
+		[`${TWO}\nr: x + y <= 4\n-∞ <= x <= 7`, `${TWO}\nr: x + y <= 4\nx free to 7`],
+		[`${TWO}\nr: x + y <= 4\n2 <= x <= inf`, `${TWO}\nr: x + y <= 4\nx from 2`],
+		[`${TWO}\nr: x + y <= 4\nx <= ∞`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx ∈ [0, 3]`, `${TWO}\nr: x + y <= 4\nx from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\nx, y in [1, 3]`, `${TWO}\nr: x + y <= 4\nx from 1 to 3\ny from 1 to 3`]
+	],
+	indices: [
+		['max x(1)+x(2)\nr: x(1)+2x(2) <= 4', 'max z = x1 + x2\nr: x1 + 2 x2 <= 4', 'x1'],
+		['max x[1]+x[2]\nr: x[1]+2x[2] <= 4', 'max z = x1 + x2\nr: x1 + 2 x2 <= 4', 'x1'],
+		['max x(1,2)+x(2,1)\nr: x(1,2)+2x(2,1) <= 4', 'max z = x1_2 + x2_1\nr: x1_2 + 2 x2_1 <= 4', 'x1_2'],
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_i >= 0, i = 1, 2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0, j = 1..2', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		['max z = x1 + x2\nr: x1 + x2 <= 4\nx_j >= 0 for all j', 'max z = x1 + x2\nr: x1 + x2 <= 4\nx1, x2 >= 0'],
+		[
+			'max z = x1 + x2 + x3 + x4\nr: x1 + x2 + x3 + x4 <= 4\nx1, …, x4 >= 0',
+			'max z = x1 + x2 + x3 + x4\nr: x1 + x2 + x3 + x4 <= 4'
+		],
+		[
+			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, ..., x3 integer',
+			'max z = x1 + x2 + x3\nr: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		...[
+			'x1,…,x12 integer',
+			'x1, \\dots, x12 integer',
+			'x1,\t\\ldots ,x12 integer',
+			'x1, \\cdots, x12 integer'
+		].map((line): [string, string] => [
+			`max z = ${TWELVE.join(' + ')}\nr: ${TWELVE.join(' + ')} <= 4\n${line}`,
+			`max z = ${TWELVE.join(' + ')}\nr: ${TWELVE.join(' + ')} <= 4\n${TWELVE.join(', ')} integer`
+		]),
+		['max z = 3x(1) + 2x(2)\nr: x(1) + x(2) <= 4', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4']
+	],
+	'the objective limited': [
+		[`${TWO}\nr: x + y <= 4\nz <= 10`, `${TWO}\nr: x + y <= 4\nr2: 3 x + 2 y <= 10`, 'z is the objective'],
+		[`${TWO} + 5\nr: x + y <= 4\nleast: z >= 10`, `${TWO} + 5\nr: x + y <= 4\nleast: 3 x + 2 y >= 5`]
+	],
+	numbers: [
+		[`${TWO}\nr: x + y <= 3,600`, `${TWO}\nr: x + y <= 3600`, '3600'],
+		[`${TWO}\nr: 1,5 x + 2,25 y <= 3,600`, `${TWO}\nr: 3/2 x + 9/4 y <= 18/5`],
+		[`${TWO}\nr: x + y <= 1e3`, `${TWO}\nr: x + y <= 1000`],
+		[`${TWO}\nr: 2.5e-1 x + y <= 4`, `${TWO}\nr: 1/4 x + y <= 4`],
+		[`${TWO}\nr: 2 ½ x + y <= 4`, `${TWO}\nr: 5/2 x + y <= 4`],
+		[`${TWO}\nr: 40% x + y <= 4`, `${TWO}\nr: 2/5 x + y <= 4`],
+		[`max z = $3x + $2y\nr: x + y <= 4`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 400 €`, `${TWO}\nr: x + y <= 400`],
+		[`${TWO}\nr: ２x + y <= １２`, `${TWO}\nr: 2 x + y <= 12`]
+	],
+	'names of rows': [
+		[`${TWO}\nLabor hours: x + y <= 4`, `${TWO}\nLabor_hours: x + y <= 4`, 'Labor_hours'],
+		[`${TWO}\nConstraint 1: x + y <= 4`, `${TWO}\nConstraint_1: x + y <= 4`],
+		[`${TWO}\n(C1) x + y <= 4`, `${TWO}\nC1: x + y <= 4`],
+		[`${TWO}\na) x + y <= 4\nb) x - y <= 1`, `${TWO}\na: x + y <= 4\nb: x - y <= 1`],
+		[`${TWO}\nC1. x + y <= 4`, `${TWO}\nC1: x + y <= 4`],
+		[`${TWO}\nwood & glue: x + y <= 4`, `${TWO}\nwood_glue: x + y <= 4`]
+	],
+	'domains in words': [
+		[`${TWO}\nr: x + y <= 4\ninteger x`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nint x, y`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx int`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y ∈ Z`, `${TWO}\nr: x + y <= 4\nx, y integer`]
+	],
+	'two limits': [
+		[`${TWO}\nmix: 2 <= x + y <= 4`, `${TWO}\nmixa: x + y >= 2\nmixb: x + y <= 4`, 'mixa and mixb'],
+		[`${TWO}\n2 <= x + y <= 4`, `${TWO}\nr1a: x + y >= 2\nr1b: x + y <= 4`]
+	],
+	'relations in words': [
+		...(
+			[
+				'less than or equal to',
+				'is less than or equal to',
+				'cannot exceed',
+				'must not exceed',
+				'is limited to',
+				'is at most'
+			] as const
+		).map((words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y <= 4`] as const),
+		...(['greater than or equal to', 'no fewer than', 'must be at least', 'is no less than'] as const).map(
+			(words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y >= 4`] as const
+		),
+		...(['is equal to', 'equals', 'must equal'] as const)
+			.slice(0, 2)
+			.map((words) => [`${TWO}\nr: x + y ${words} 4`, `${TWO}\nr: x + y = 4`] as const)
+	],
+	'marks of pages': [
+		[`${TWO}\n- x + y <= 4\n- x - y <= 2`, `${TWO}\nr1: -x + y <= 4\nr2: -x - y <= 2`, 'a minus sign'],
+		[`${TWO}\n* x + y <= 4\n* x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n• x + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		// one row among others that begins with a minus has a negative term
+		[`${TWO}\n- x + y <= 4\nx + y <= 9`, `${TWO}\nr1: -x + y <= 4\nr2: x + y <= 9`],
+		[
+			'<p>max z = 3x<sub>1</sub> + 2x<sub>2</sub></p><p>r: x<sub>1</sub> + x<sub>2</sub> <= 4</p>',
+			'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'
+		],
+		[`${TWO}\rr: x + y <= 4\r`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\r\nr: x + y <= 4\r\n`, `${TWO}\nr: x + y <= 4`]
+	],
+	sections: [
+		[`${TWO}\nsubject to\nr: x + y <= 4\nBounds\n0 <= x <= 3\nEnd`, `${TWO}\nr: x + y <= 4\nx from 0 to 3`],
+		[`${TWO}\nr: x + y <= 4\nGeneral\nx y\nEnd`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nBinaries\nx\nEnd`, `${TWO}\nr: x + y <= 4\nx binary`]
+	],
+	'ways to begin': [
+		['Maximize z = 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['MAXIMIZE 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['maximise 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max: 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['Max Z = 3x + 2y\nr: x + y <= 4', 'max Z = 3 x + 2 y\nr: x + y <= 4'],
+		['max 3x+2y\nr: x+y<=4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['z = 3x + 2y -> max\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['z = 3x + 2y → max!\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z := 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['maximize profit: 3x + 2y\nr: x + y <= 4', 'max profit = 3 x + 2 y\nr: x + y <= 4'],
+		['min cost = 3x + 2y\nr: x + y >= 4', 'min cost = 3 x + 2 y\nr: x + y >= 4'],
+		['Minimize: 3x + 2y\nr: x + y >= 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		['min. z = 3x + 2y\nr: x + y >= 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		['maximum z = 3x + 2y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'between objective and rows': [
+		['max z = 3 x + 2 y\nsubject to\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nSubject to:\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\ns.t.\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nst\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y s.t. x + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		[
+			'max z = 3 x + 2 y subject to x + y <= 4, x - y <= 2',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2'
+		],
+		['max z = 3 x + 2 y\nsuch that\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nsubject to the constraints\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nConstraints:\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nwhere x + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max z = 3 x + 2 y;\nr: x + y <= 4;', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y,\nr: x + y <= 4,\nx >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y.\nr: x + y <= 4.', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	relations: [
+		['max z = 3 x + 2 y\nr: x + y ≤ 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y =< 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y ⩽ 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y ⩾ 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y => 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y == 4', 'max z = 3 x + 2 y\nr: x + y = 4'],
+		['max z = 3 x + 2 y\nr: x <= 4 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + 2 <= 6 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y \\le 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y \\geq 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y at most 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y at least 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3 x + 2 y\nr: x + y exactly 4', 'max z = 3 x + 2 y\nr: x + y = 4'],
+		['max z = 3 x + 2 y\nr: x + y must be at most 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y no more than 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y should not exceed 4', 'max z = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'products and numbers': [
+		['max z = 3*x + 2*y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3·x + 2·y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3×x + 2×y\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x+2 y\nr: x+y<=4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3(x) + 2(y)\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = x*3 + y*2\nr: x + y <= 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3x + 2y\nr: 2(x + y) <= 8', 'max z = 3 x + 2 y\nr: 2 x + 2 y <= 8'],
+		['max z = 3x + 2y\nr: x/2 + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: 1/2 x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: (1/2)x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: .5x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: 0.5 x + y <= 4.0', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: x + y <= 1 000', 'max z = 3 x + 2 y\nr: x + y <= 1000'],
+		["max z = 3x + 2y\nr: x + y <= 1'000", 'max z = 3 x + 2 y\nr: x + y <= 1000'],
+		['max z = 3x + 2y\nr: ½x + y <= 4', 'max z = 3 x + 2 y\nr: 1/2 x + y <= 4'],
+		['max z = 3x + 2y\nr: x – y <= 4', 'max z = 3 x + 2 y\nr: x - y <= 4'],
+		['max z = 3x + 2y\nr: x − y <= 4', 'max z = 3 x + 2 y\nr: x - y <= 4'],
+		['max z = 3x + 2y\nr: -x + y <= 4', 'max z = 3 x + 2 y\nr: -x + y <= 4'],
+		['max z = 3x + 2y - 7\nr: x + y <= 4', 'max z = 3 x + 2 y - 7\nr: x + y <= 4']
+	],
+	names: [
+		['max z = 3x₁ + 2x₂\nr: x₁ + x₂ <= 4', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['max z = 3x_1 + 2x_2\nr: x_1 + x_2 <= 4', 'max z = 3 x_1 + 2 x_2\nr: x_1 + x_2 <= 4'],
+		[
+			'max z = 3 chairs + 2 tables\nwood: chairs + tables <= 4',
+			'max z = 3 chairs + 2 tables\nwood: chairs + tables <= 4'
+		],
+		['max z = 3X + 2Y\nr: X + Y <= 4', 'max z = 3 X + 2 Y\nr: X + Y <= 4'],
+		['max z = 3α + 2β\nr: α + β <= 4', 'max z = 3 α + 2 β\nr: α + β <= 4'],
+		["max z = 3x' + 2y\nr: x' + y <= 4", "max z = 3 x' + 2 y\nr: x' + y <= 4"],
+		[
+			'max z = 3 Töpfe + 2 Krüge\nTon: Töpfe + Krüge <= 4',
+			'max z = 3 Töpfe + 2 Krüge\nTon: Töpfe + Krüge <= 4'
+		]
+	],
+	'signs and domains': [
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx >= 0, y >= 0', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		[
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y ≥ 0 and integer',
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'
+		],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y integers', 'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'],
+		[
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx and y are integers',
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx, y integer'
+		],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ {0, 1}', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ ℤ', 'max z = 3 x + 2 y\nr: x + y <= 4\nx integer'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx ∈ ℕ', 'max z = 3 x + 2 y\nr: x + y <= 4\nx integer'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx free', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx unrestricted', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx unrestricted in sign', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx urs', 'max z = 3 x + 2 y\nr: x + y <= 4\nx free'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx binary', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx is binary', 'max z = 3 x + 2 y\nr: x + y <= 4\nx binary'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y nonnegative', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\nx, y non-negative', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\n2 <= x <= 3', 'max z = 3 x + 2 y\nr: x + y <= 4\nx from 2 to 3'],
+		['max z = 3 x + 2 y\nr: x + y <= 4\ny from 1 to 3', 'max z = 3 x + 2 y\nr: x + y <= 4\ny from 1 to 3']
+	],
+	'sources in LaTeX': [
+		[
+			'\\max z = 3x_1 + 2x_2 \\\\\n\\text{s.t. } x_1 + x_2 \\le 4 \\\\\nx_1, x_2 \\ge 0',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4'
+		],
+		[
+			'\\begin{align*}\n\\max\\ & 3x_{1} + 2x_{2}\\\\\n\\text{s.t.}\\ & x_{1} + x_{2} \\leq 4\\\\\n& x_{1}, x_{2} \\geq 0\n\\end{align*}',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4'
+		],
+		['$\\max z = 3x + 2y$\n$x + y \\leq 4$', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['\\max 3x + 2y \\\\ \\frac{1}{2} x + y \\leq 4', 'max z = 3 x + 2 y\nr1: 1/2 x + y <= 4'],
+		['\\max z = 3 \\cdot x + 2 \\cdot y \\\\ x + y \\leqslant 4', 'max z = 3 x + 2 y\nr1: x + y <= 4']
+	],
+	'names before and behind rows': [
+		[`${TWO}\nC1 x + y <= 4\nC2 x + 3y <= 6`, `${TWO}\nC1: x + y <= 4\nC2: x + 3 y <= 6`, 'C1'],
+		[`${TWO}\nclay 2x + y <= 100`, `${TWO}\nclay: 2 x + y <= 100`, 'clay:'],
+		[
+			`${TWO}\nx + y <= 4;  clay\nx + 3y <= 6;  kiln`,
+			`${TWO}\nclay: x + y <= 4\nkiln: x + 3 y <= 6`,
+			'2 places'
+		],
+		[`${TWO}\nx + y <= 4 ... (1)\nx + 3y <= 6 ... (2)`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
+		[`${TWO}\nclay (kg): x + y <= 4`, `${TWO}\nclay: x + y <= 4`, 'clay [kg]'],
+		[`max 3x + 2y (profit)\nx + y <= 4 (clay)`, 'max profit = 3 x + 2 y\nclay: x + y <= 4', 'profit'],
+		// a name that stands elsewhere too is a variable
+		[`${TWO}\nx y <= 4\nx, y integer`.replace('x y', 'x + y'), `${TWO}\nr1: x + y <= 4\nx, y integer`]
+	],
+	'rows put together otherwise': [
+		[`max z = 3x+2y s.t. x+y≤4 x+3y≤6 x,y≥0`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`, 'read by itself'],
+		[`${TWO}\n|x - y| <= 4`, `${TWO}\nr1a: x - y >= -4\nr1b: x - y <= 4`, '-4 ≤ x - y ≤ 4'],
+		[`${TWO}\nr: x + y <= 9\nx between 1 and 4`, `${TWO}\nr: x + y <= 9\nx from 1 to 4`, '1 ≤ x ≤ 4'],
+		[`${TWO}\nr: x + y at most 4 and at least 2`, `${TWO}\nra: x + y >= 2\nrb: x + y <= 4`],
+		[`${TWO}\nr: x at least 40% of x + y`, `${TWO}\nr: 0.6 x - 0.4 y >= 0`, '40% of x + y'],
+		[`${TWO}\n4 >= x + y`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nr: x + y < 4`, `${TWO}\nr: x + y <= 4`, 'strict'],
+		['max z\nz = 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'z = 3x + 2y'],
+		[`${TWO}\nr: x + y <= 4\nall variables are integers`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nall variables nonnegative`, `${TWO}\nr: x + y <= 4`],
+		['max 3x1 + 2x2\nr: x1 + x2 <= 4\nxi ≥ 0 ∀ i ∈ {1,2}', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['max 3x1 + 2x2\nr: x1 + x2 <= 4\nxj >= 0, for j = 1, 2', 'max z = 3 x1 + 2 x2\nr: x1 + x2 <= 4'],
+		['MAX 3X + 2Y\nST\nr: X + Y < 4\nEND\nGIN X', 'max z = 3 X + 2 Y\nr: X + Y <= 4\nX integer']
+	],
+	'units written out': [
+		[`max 3 €/bowl x + 2 €/vase y\nr: x + y <= 4`, `${TWO}\nr: x + y <= 4`, '[€/bowl]'],
+		[`${TWO}\nlabor: x + y <= 40 hrs/week`, `${TWO}\nlabor: x + y <= 40`, '[hrs/week]'],
+		[`${TWO}\nr: x + y no more than 4 units of clay`, `${TWO}\nr: x + y <= 4`, '[units of clay]'],
+		['max 3x + 2y [thalers]\nr: x + y <= 4', 'max z [thalers] = 3 x + 2 y\nr: x + y <= 4']
+	],
+	'what only tells': [
+		[
+			'max 40 b + 30 v\nwhere b = bowls, v = vases\nr: 2b + v <= 100',
+			'max z = 40 b + 30 v\nr: 2 b + v <= 100',
+			'mean'
+		],
+		[
+			'Let x be the number of bowls and y the number of vases.\nmax 3x + 2y\nr: x + y <= 4',
+			`${TWO}\nr: x + y <= 4`
+		],
+		['x = bowls\ny = vases\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, '2 places'],
+		['A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'sentence'],
+		['Objective: max 3x + 2y\nr: x + y <= 4\nNon-negativity: x, y >= 0', `${TWO}\nr: x + y <= 4`],
+		['max 3x + 2y // profit\nr: x + y <= 4 // clay', `${TWO}\nr: x + y <= 4`, 'comment'],
+		// an equation between two variables is one
+		[`${TWO}\nr: x + y <= 4\nx = y`, `${TWO}\nr: x + y <= 4\nr2: x - y = 0`]
+	],
+	'the same in one line': [
+		['max 3x + 2y s.t. x + y <= 4; x - y <= 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2'],
+		['max 3x + 2y, x + y <= 4, x <= 3', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
+		['max 3x + 2y subject to x + y <= 4 and x - y <= 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - y <= 2']
+	],
+	'units in every habit': [
+		[
+			`${TWO}\n2x + y <= 40 hours per week\nx + 3y <= 60 hours per week`,
+			`${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`
+		],
+		[
+			`${TWO}\nclay: 2x + y <= 100 kg\nkiln: x + 3y <= 90 hours`,
+			`${TWO}\nclay: 2 x + y <= 100\nkiln: x + 3 y <= 90`
+		],
+		[
+			`${TWO}\n2x + y <= 100 kg of clay\nx + 3y <= 90 hours of kiln time`,
+			`${TWO}\nr1: 2 x + y <= 100\nr2: x + 3 y <= 90`
+		],
+		[`${TWO}\n2x + y <= 100 (kg)\nx + 3y <= 90 (hours)`, `${TWO}\nkg: 2 x + y <= 100\nhours: x + 3 y <= 90`],
+		[`${TWO}\n2x + y <= 100 [kg]\nx + 3y <= 90 [h]`, `${TWO}\nr1: 2 x + y <= 100\nr2: x + 3 y <= 90`],
+		[
+			`\\max 3x + 2y \\\\ 2x + y \\le 100\\,\\text{kg} \\\\ x + 3y \\le 90\\ \\text{h}`,
+			`${TWO}\nr1: 2 x + y <= 100\nr2: x + 3 y <= 90`
+		],
+		[`${TWO}\nx + y ≥ 12 pieces\n2x + y ≤ 30 pieces`, `${TWO}\nr1: x + y >= 12\nr2: 2 x + y <= 30`],
+		[
+			`max 30 bowls + 45 vases\n2 bowls + 4 vases <= 100 kg clay\nbowls + vases <= 40 hours`,
+			`max z = 30 bowls + 45 vases\nr1: 2 bowls + 4 vases <= 100\nr2: bowls + vases <= 40`
+		],
+		[`max 3x + 2y euros\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`max 30 thalers bowls + 45 thalers vases\nbowls + vases <= 40`,
+			`max z = 30 bowls + 45 vases\nr1: bowls + vases <= 40`
+		],
+		[`${TWO}\n2x + y <= 40 hrs\nx + 3y <= 60 hrs`, `${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`],
+		[`${TWO}\n2x + y <= 40hrs\nx + 3y <= 60 hrs.`, `${TWO}\nr1: 2 x + y <= 40\nr2: x + 3 y <= 60`],
+		[`${TWO}\nx + y <= 40 (total number of pieces)`, `${TWO}\ntotal_number_of_pieces: x + y <= 40`],
+		[
+			`${TWO}\n2x + y <= 100 kg   (clay)\nx + 3y <= 90 h   (kiln)`,
+			`${TWO}\nclay: 2 x + y <= 100\nkiln: x + 3 y <= 90`
+		]
+	],
+	'names of several words': [
+		[
+			`max 5 t-shirts + 9 sweaters\n2 t-shirts + 3 sweaters <= 40\nt-shirts <= 12`,
+			`max z = 5 t_shirts + 9 sweaters\nr1: 2 t_shirts + 3 sweaters <= 40\nr2: t_shirts <= 12`
+		],
+		[
+			`min 2 low-fat + 3 whole-milk\nlow-fat + whole-milk >= 10\nlow-fat >= 2`,
+			`min z = 2 low_fat + 3 whole_milk\nr1: low_fat + whole_milk >= 10\nr2: low_fat >= 2`
+		],
+		[
+			`max 3 oak tables + 2 pine chairs\n4 oak tables + pine chairs <= 40`,
+			`max z = 3 oak_tables + 2 pine_chairs\nr1: 4 oak_tables + pine_chairs <= 40`
+		],
+		[
+			`max 3 small bowls + 5 large bowls\nsmall bowls + 2 large bowls <= 30\nlarge bowls <= 9`,
+			`max z = 3 small_bowls + 5 large_bowls\nr1: small_bowls + 2 large_bowls <= 30\nr2: large_bowls <= 9`
+		],
+		[
+			`max 3 x 1 + 2 x 2\nx 1 + x 2 <= 4\n2 x 1 - x 2 <= 6`,
+			`max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nr2: 2 x1 - x2 <= 6`
+		],
+		[`max 3x-y\nx-y<=4\nx+y<=9`, `max z = 3 x - y\nr1: x - y <= 4\nr2: x + y <= 9`],
+		[`max bowls-vases\nbowls<=4\nvases>=1`, `max z = bowls - vases\nr1: bowls <= 4\nr2: vases >= 1`],
+		[`max x₁₂ + x₂₁\nx₁₂ + 2x₂₁ ≤ 4`, `max z = x12 + x21\nr1: x12 + 2 x21 <= 4`],
+		[`max 3x_{12} + 2x_{21}\nx_{12} + x_{21} <= 4`, `max z = 3 x12 + 2 x21\nr1: x12 + x21 <= 4`],
+		[`max 3xA + 2xB\nxA + xB <= 4`, `max z = 3 xA + 2 xB\nr1: xA + xB <= 4`],
+		[`max 3 x_A + 2 x_B\nx_A + x_B <= 4`, `max z = 3 x_A + 2 x_B\nr1: x_A + x_B <= 4`],
+		[`max x[1,2] + 2x[2,1]\nx[1,2] + x[2,1] <= 4`, `max z = x1_2 + 2 x2_1\nr1: x1_2 + x2_1 <= 4`],
+		[`max 3·x₁ + 2·x₂\nx₁ + x₂ ≤ 4`, `max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4`]
+	],
+	counts: [
+		[`${TWO}\n1. x + y <= 4\n2. x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n1) x + y <= 4\n2) x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n[1] x + y <= 4\n[2] x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n① x + y ≤ 4\n② x − y ≤ 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n(2.1) x + y <= 4\n(2.2) x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n(1a) x + y <= 4\n(1b) x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\nR1) x + y <= 4\nR2) x - y <= 2`, `${TWO}\nR1: x + y <= 4\nR2: x - y <= 2`],
+		[`${TWO}\nx + y <= 4  [1]\nx - y <= 2  [2]`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO} (0)\nx + y <= 4 (1)\nx - y <= 2 (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n(2) x + y <= 4\n(4) x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`(1) ${TWO}\n(2) x + y <= 4\n(3) x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\n1: x + y <= 4\n2: x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\nx + y <= 4 ①\nx - y <= 2 ②`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`${TWO}\nx + y <= 4    (1.1)\nx - y <= 2    (1.2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`]
+	],
+	'numbers, further': [
+		[`max z = 0,75 x + 2 y\nr: x + y <= 24.000`, `max z = 0.75 x + 2 y\nr: x + y <= 24000`],
+		[`${TWO}\nr: 2 1/2 x + y <= 4`, `${TWO}\nr: 5/2 x + y <= 4`],
+		[`\\max z = 3x + 2y \\\\ 2\\frac12 x + y \\le 4`, `${TWO}\nr1: 5/2 x + y <= 4`],
+		[`\\max z = 3x + 2y \\\\ 2{,}5 x + y \\le 4`, `${TWO}\nr1: 5/2 x + y <= 4`],
+		[`${TWO}\nr: x + y <= 40%`, `${TWO}\nr: x + y <= 0.4`],
+		[`max z = $3 x + $2 y\nr: $1 x + $1 y <= $4`, `${TWO}\nr: x + y <= 4`],
+		[`max z = 3e2 + 2y\nr: e2 + y <= 4`, `max z = 3 e2 + 2 y\nr: e2 + y <= 4`],
+		[`max z = 3e + 2f\nr: 3e + f <= 4`, `max z = 3 e + 2 f\nr: 3 e + f <= 4`],
+		[
+			`${TWO}\na: x + y <= 4,800\nb: x <= 6,900\nc: y <= 1,900`,
+			`${TWO}\na: x + y <= 4800\nb: x <= 6900\nc: y <= 1900`
+		],
+		[`${TWO}\nr: x + y <= 12 000`, `${TWO}\nr: x + y <= 12000`],
+		[`${TWO}\nr: 1.5x + .25y <= 4`, `${TWO}\nr: 3/2 x + 1/4 y <= 4`],
+		[`${TWO}\nr: ¾x + 1½y ≤ 4`, `${TWO}\nr: 3/4 x + 3/2 y <= 4`],
+		[`${TWO}\nr: 3/4x + 3/2y <= 4`, `${TWO}\nr: 3/4 x + 3/2 y <= 4`],
+		[`${TWO}\nr: (3/4)x + y/3 <= 4`, `${TWO}\nr: 3/4 x + 1/3 y <= 4`],
+		[`max z = 1.200 x + 800 y\nr: 2,5 x + y <= 1.000,50`, `max z = 1200 x + 800 y\nr: 2.5 x + y <= 1000.5`],
+		[`${TWO}\nr: x + y <= 1.5e3`, `${TWO}\nr: x + y <= 1500`],
+		[`${TWO}\nr: x + y <= £400`, `${TWO}\nr: x + y <= 400`]
+	],
+	'objectives, further': [
+		[`Maximize\n3x + 2y\nsubject to\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`Maximize:\n  3x + 2y\nSubject to:\n  x + y <= 4\n  x - y <= 2`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		],
+		[`max\nz = 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`max{3x + 2y : x + y <= 4, x - y <= 2, x, y >= 0}`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`max {3x + 2y | x + y <= 4, x >= 0, y >= 0}`, `${TWO}\nr1: x + y <= 4`],
+		[`f(x, y) = 3x + 2y → max\nx + y <= 4`, `max f = 3 x + 2 y\nr1: x + y <= 4`],
+		[`F(x1,x2) = 3x1 + 2x2 -> max\nx1 + x2 <= 4`, `max F = 3 x1 + 2 x2\nr1: x1 + x2 <= 4`],
+		[`Maximise P where P = 3x + 2y\nx + y <= 4`, `max P = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Maximise P\nP = 3x + 2y\nx + y <= 4`, `max P = 3 x + 2 y\nr1: x + y <= 4`],
+		[`P = 3x + 2y\nMaximise P\nsubject to x + y <= 4`, `max P = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Maximise P, where P = 3x + 2y, subject to\nx + y <= 4`, `max P = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Max profit 3x + 2y\nx + y <= 4`, `max profit = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Maximize total profit = 3x + 2y\nx + y <= 4`, `max total_profit = 3 x + 2 y\nr1: x + y <= 4`],
+		[`3x + 2y max\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Obj: max 3x + 2y\nC1: x + y <= 4`, `${TWO}\nC1: x + y <= 4`],
+		[`max 3x + 2y = z\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Objective function: Maximize Z = 3x + 2y\nx + y <= 4`, `max Z = 3 x + 2 y\nr1: x + y <= 4`],
+		[`maximize the profit: 3x + 2y\nx + y <= 4`, `max profit = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Maximize profit P = 3x + 2y\nx + y <= 4`, `max P = 3 x + 2 y\nr1: x + y <= 4`],
+		[`Max Z(x,y) = 3x + 2y\ns.t.\nx + y ≤ 4`, `max Z = 3 x + 2 y\nr1: x + y <= 4`],
+		[`We want to maximise 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Goal: maximize 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`max z = 3x\n      + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`max z = 3x +\n      2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`MAXIMIZE PROFIT = 3X + 2Y\nSUBJECT TO\nX + Y <= 4`, `max PROFIT = 3 X + 2 Y\nr1: X + Y <= 4`],
+		[`Min C = 3x + 2y\nx + y ≥ 4`, `min C = 3 x + 2 y\nr1: x + y >= 4`],
+		[`minimise cost: 3x + 2y\nx + y >= 4`, `min cost = 3 x + 2 y\nr1: x + y >= 4`],
+		[`max 3x+2y\n2x+y<=4\nx,y>=0`, `${TWO}\nr1: 2 x + y <= 4`],
+		[`z = 3x + 2y\nmaximize z\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`]
+	],
+	'signs, further': [
+		[`max x1 + x2 + x3\nx1 + x2 + x3 <= 4\nx1–x3 ≥ 0`, `max z = x1 + x2 + x3\nr1: x1 + x2 + x3 <= 4`],
+		[
+			`max x1 + x2 + x3\nx1 + x2 + x3 <= 4\nx1, …, x3 integer`,
+			`max z = x1 + x2 + x3\nr1: x1 + x2 + x3 <= 4\nx1, x2, x3 integer`
+		],
+		[`max x1 + x2\nx1 + x2 <= 4\nx_j ≥ 0 for all j`, `max z = x1 + x2\nr1: x1 + x2 <= 4`],
+		[`max x1 + x2\nx1 + x2 <= 4\nx_j ∈ {0, 1}, j = 1, 2`, `max z = x1 + x2\nr1: x1 + x2 <= 4\nx1, x2 binary`],
+		[`max x1 + x2\nx1 + x2 <= 4\nxj ≥ 0 (j = 1, 2)`, `max z = x1 + x2\nr1: x1 + x2 <= 4`],
+		[`max x1 + x2\nx1 + x2 <= 4\nxi binary for i = 1,2`, `max z = x1 + x2\nr1: x1 + x2 <= 4\nx1, x2 binary`],
+		[`${TWO}\nr: x + y <= 4\n(x, y) ≥ 0`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx, y = 0/1`, `${TWO}\nr: x + y <= 4\nx, y binary`],
+		[`${TWO}\nr: x + y <= 4\nx, y = 0 or 1`, `${TWO}\nr: x + y <= 4\nx, y binary`],
+		[`${TWO}\nr: x + y <= 4\nx ∈ {0;1}`, `${TWO}\nr: x + y <= 4\nx binary`],
+		[`${TWO}\nr: x + y <= 4\nx, y ≥ 0 [integer]`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y ∈ Z≥0`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y ∈ ℤ≥0`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y = 0, 1, 2, …`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y = 0, 1, 2, ...`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx <= y <= 5`, `${TWO}\nr: x + y <= 4\nr2: x - y <= 0\nr3: y <= 5`],
+		[`${TWO}\nr: x + y <= 9\nx >= 2 and <= 4`, `${TWO}\nr: x + y <= 9\n2 <= x <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx,y>=0 and integer`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\nx y >= 0`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx and y are non-negative`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nall variables >= 0`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nall variables are non-negative`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx, y ≥ 0, x integer`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nx ≥ 0, y free`, `${TWO}\nr: x + y <= 4\ny free`],
+		[`${TWO}\nr: x + y <= 4\nx ≥ 0, y unrestricted`, `${TWO}\nr: x + y <= 4\ny free`],
+		[`${TWO}\nr: x + y <= 4\nx is integer and y is binary`, `${TWO}\nr: x + y <= 4\nx integer\ny binary`],
+		[`${TWO}\nr: x + y <= 4\nx ∈ ℕ, y ≥ 0`, `${TWO}\nr: x + y <= 4\nx integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y cannot be negative`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx and y must be whole numbers`, `${TWO}\nr: x + y <= 4\nx, y integer`],
+		[`${TWO}\nr: x + y <= 4\ny urs`, `${TWO}\nr: x + y <= 4\ny free`],
+		[`${TWO}\nr: x + y <= 4\nx ∈ {0, 1, 2, 3}`, `${TWO}\nr: x + y <= 4\nx from 0 to 3 integer`],
+		[`${TWO}\nr: x + y <= 4\nx, y ∈ ℝ₊`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nBounds\n0 <= x <= 3`, `${TWO}\nr: x + y <= 4\n0 <= x <= 3`],
+		[`${TWO}\nr: x + y <= 4\nx≥0;y≥0`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx ≥ 0 y ≥ 0`, `${TWO}\nr: x + y <= 4`],
+		[`${TWO}\nr: x + y <= 4\nx,y int;`, `${TWO}\nr: x + y <= 4\nx, y integer`]
+	],
+	layout: [
+		[`${TWO}\n2x + y\n<= 100\nx + y <= 60`, `${TWO}\nr1: 2 x + y <= 100\nr2: x + y <= 60`],
+		[`${TWO}\nx + y<=4 x + 3y<=6`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
+		[`${TWO}\nx + y ≤ 4 && x + 3y ≤ 6`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
+		[`${TWO}\nx + y ≤ 4 ∧ x + 3y ≤ 6`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
+		[`> max z = 3x + 2y\n> x + y <= 4\n> x - y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		['```\nmax z = 3x + 2y\nx + y <= 4\n```', `${TWO}\nr1: x + y <= 4`],
+		[`**Maximize** 3x + 2y\n**subject to** x + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Pottery problem\n\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Exercise 3.2 (10 points)\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`Problem 4\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`max 3x + 2y\nx + y <= 4 -- clay\nx <= 3 -- kiln`, `${TWO}\nr1: x + y <= 4\nr2: x <= 3`],
+		[`max 3x + 2y ! profit\nx + y <= 4 ! clay`, `${TWO}\nr1: x + y <= 4`],
+		[`/* pottery */\nmax 3x + 2y\nx + y <= 4 /* clay */`, `${TWO}\nr1: x + y <= 4`],
+		[`% pottery\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`max: 3*x + 2*y;\nc1: x + y <= 4;\nc2: x - y <= 2;\nint x;`,
+			`${TWO}\nc1: x + y <= 4\nc2: x - y <= 2\nx integer`
+		],
+		[
+			`max 3x + 2y\ns.t.\nx + y <= 4\nx, y >= 0\n\nOptimal solution: x = 4, y = 0, z = 12`,
+			`${TWO}\nr1: x + y <= 4`
+		],
+		[`max 3x + 2y\ns.t.\nx + y <= 4\nSolution: x = 4, y = 0`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`LP:\nmax 3x + 2y\nConstraints\n- x + y <= 4\n- x <= 3\nBounds\nx <= 3`,
+			`${TWO}\nr1: -x + y <= 4\n-x <= 3\nr2: x <= 3`
+		],
+		[
+			`max 3x + 2y\nsubject to:\n\tx + y <= 4\n\tx - y <= 2\n\tx, y >= 0`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		],
+		[`max 3x + 2y s.t. x+y<=4, x-y<=2, x>=0, y>=0`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[`max 3x + 2y s.t. x+y<=4; x-y<=2; x,y>=0.`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
+		[
+			`Maximize 3x + 2y subject to x + y <= 4, x - y <= 2 and x, y >= 0.`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		],
+		[`max 3x + 2y\n~~~\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`Decision variables: x = number of bowls, y = number of vases\nmax 3x + 2y\nx + y <= 4`,
+			`${TWO}\nr1: x + y <= 4`
+		],
+		[
+			`Variables:\nx: number of bowls\ny: number of vases\nObjective:\nmax 3x + 2y\nConstraints:\nclay: x + y <= 4`,
+			`${TWO}\nclay: x + y <= 4`
+		],
+		[`Let x = number of bowls\nLet y = number of vases\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[`x - number of bowls\ny - number of vases\nmax 3x + 2y\nx + y <= 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`max 3x + 2y\nx + y <= 4\nwhere x is the number of bowls and y the number of vases`,
+			`${TWO}\nr1: x + y <= 4`
+		],
+		[
+			`max 3x + 2y,\n    x + y <= 4,\n    x - y <= 2,\n    x, y >= 0.`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		]
+	],
+	'LaTeX, further': [
+		[`\\max_{x,y} 3x + 2y \\\\ x + y \\leq 4`, `${TWO}\nr1: x + y <= 4`],
+		[`\\underset{x,y}{\\max} \\; 3x + 2y \\\\ x + y \\leq 4`, `${TWO}\nr1: x + y <= 4`],
+		[`\\max \\quad 3x + 2y \\qquad \\text{s.t.} \\quad x + y \\le 4`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`\\begin{array}{ll} \\max & 3x + 2y \\\\ \\text{subject to} & x + y \\le 4 \\\\ & x - y \\le 2 \\\\ & x, y \\ge 0 \\end{array}`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		],
+		[
+			`\\begin{cases} x + y \\le 4 \\\\ x - y \\le 2 \\end{cases}\n\\max 3x + 2y`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`
+		],
+		[`$$\\max z = 3x + 2y$$\n$$x + y \\le 4$$`, `${TWO}\nr1: x + y <= 4`],
+		[
+			`\\max\\ z = 3x_1 + 2x_2 \\\\ \\text{u.d.N. } x_1 + x_2 \\le 4 \\\\ x_1, x_2 \\in \\mathbb{N}_0`,
+			`max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nx1, x2 integer`
+		],
+		[`\\max 3x + 2y \\\\ \\left| x - y \\right| \\le 4`, `${TWO}\nr1: -4 <= x - y <= 4`],
+		[
+			`\\max 3x_1 + 2x_2 \\\\ x_1 + x_2 \\le 4 \\\\ x_j \\ge 0 \\quad \\forall j`,
+			`max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4`
+		],
+		[
+			`\\max 3x_1 + 2x_2 \\\\ x_1 + x_2 \\le 4 \\\\ x_j \\in \\{0, 1\\}, \\; j = 1, 2`,
+			`max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nx1, x2 binary`
+		],
+		[`\\max 3x + 2y \\\\ x + y \\le 4 \\\\ x \\in [0, 5]`, `${TWO}\nr1: x + y <= 4\nx to 5`],
+		[
+			`\\max & 3x + 2y \\\\ \\text{clay:} && x + y &\\le 4 \\\\ \\text{kiln:} && x &\\le 3`,
+			`${TWO}\nclay: x + y <= 4\nkiln: x <= 3`
+		],
+		[
+			`\\begin{align}\n\\max\\quad & 3x+2y \\label{eq:obj}\\\\\n\\text{s.t.}\\quad & x+y\\le 4 \\tag{1}\\\\\n& x,y\\ge 0 \\nonumber\n\\end{align}`,
+			`${TWO}\nr1: x + y <= 4`
+		],
+		[`\\max 3\\alpha + 2\\beta \\\\ \\alpha + \\beta \\le 4`, `max z = 3 α + 2 β\nr1: α + β <= 4`],
+		[`\\multicolumn{2}{l}{\\max 3x + 2y} \\\\ x + y & \\le 4`, `${TWO}\nr1: x + y <= 4`],
+		[`\\max 3x + 2y \\qquad x + y \\le 4 \\qquad x - y \\le 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`]
+	],
+	'words, further': [
+		[`${TWO}\nx + y less than 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y up to 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y cannot be more than 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y <= 4\ny must be zero`, `${TWO}\nr1: x + y <= 4\nr2: y = 0`],
+		[`${TWO}\nx + y <= 4\nx at most twice y`, `${TWO}\nr1: x + y <= 4\nr2: x - 2 y <= 0`],
+		[`${TWO}\nx + y <= 4\nx must be at least twice y`, `${TWO}\nr1: x + y <= 4\nr2: x - 2 y >= 0`],
+		[`${TWO}\nx + y <= 4\nx ≥ 30% of x + y`, `${TWO}\nr1: x + y <= 4\nr2: 0.7 x - 0.3 y >= 0`],
+		[`${TWO}\nx + y must not be less than 4`, `${TWO}\nr1: x + y >= 4`],
+		[`${TWO}\nx + y should be at most 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y is no greater than 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y not exceeding 4`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y has to be exactly 4`, `${TWO}\nr1: x + y = 4`],
+		[`${TWO}\nx + y must equal 4`, `${TWO}\nr1: x + y = 4`],
+		[`${TWO}\nx + y is between 2 and 4`, `${TWO}\nr1: 2 <= x + y <= 4`],
+		[`${TWO}\nbread: x + y max 4`, `${TWO}\nbread: x + y <= 4`]
+	],
+	'other languages': [
+		[
+			'Maximiere z = 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4\nx, y ganzzahlig',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		['Minimiere z = 3x + 2y\nu.d.N.\nr: x + y mindestens 4', 'min z = 3 x + 2 y\nr: x + y >= 4'],
+		[
+			'Maximiser z = 3x + 2y\nsous contraintes\nr: x + y au plus 4\nx, y entiers',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		['Minimiser z = 3x + 2y\ns.c.\nr: x + y au moins 4\ny libre', 'min z = 3 x + 2 y\nr: x + y >= 4\ny free'],
+		[
+			'Maximizar z = 3x + 2y\nsujeto a\nr: x + y como máximo 4\nx, y enteros',
+			`${TWO}\nr: x + y <= 4\nx, y integer`
+		],
+		[
+			'Minimizar z = 3x + 2y\ns.a.\nr: x + y al menos 4\nx binaria',
+			'min z = 3 x + 2 y\nr: x + y >= 4\nx binary'
+		]
+	]
+};
