@@ -651,6 +651,396 @@ export const TEXTS: Readonly<
 		[`${TWO}\nx + y is between 2 and 4`, `${TWO}\nr1: 2 <= x + y <= 4`],
 		[`${TWO}\nbread: x + y max 4`, `${TWO}\nbread: x + y <= 4`]
 	],
+	'whole pages': [
+		[
+			'max 40x1 + 30x2\ns.t. x1 + x2 <= 12 (hours)\n     2x1 + x2 <= 16 (hours)\n     x1, x2 >= 0',
+			'max z = 40 x1 + 30 x2\nr1: x1 + x2 <= 12\nr2: 2 x1 + x2 <= 16'
+		],
+		[
+			'Maximize Z = 40x1 + 30x2\nSubject to:\n  x1 + x2 ≤ 12 (labor)\n  2x1 + x2 ≤ 16 (machine)\nand x1, x2 ≥ 0',
+			'max Z = 40 x1 + 30 x2\nlabor: x1 + x2 <= 12\nmachine: 2 x1 + x2 <= 16'
+		],
+		[
+			'A potter makes bowls (x) and vases (y).\nEach bowl brings 30, each vase 45.\nmax 30x + 45y\n2.5x + 4y <= 100\n2x + 1.5y <= 63',
+			'max z = 30 x + 45 y\nr1: 2.5 x + 4 y <= 100\nr2: 2 x + 1.5 y <= 63'
+		],
+		[
+			'Let\nx = no. of bowls\ny = no. of vases\n\nMaximise P = 30x + 45y\n\nsubject to\n2x + 3y <= 60   (clay)\nx + y <= 25     (kiln)\nx >= 0, y >= 0',
+			'max P = 30 x + 45 y\nclay: 2 x + 3 y <= 60\nkiln: x + y <= 25'
+		],
+		[
+			'min cost = 2 oats + 3 barley\nprotein: 12 oats + 8 barley >= 24 g\nfiber: 2 oats + 5 barley >= 10 g',
+			'min cost = 2 oats + 3 barley\nprotein: 12 oats + 8 barley >= 24\nfiber: 2 oats + 5 barley >= 10'
+		],
+		[
+			'min 2 oats + 3 barley\n12 oats + 8 barley at least 24 g protein\n2 oats + 5 barley at least 10 g fiber',
+			'min z = 2 oats + 3 barley\nr1: 12 oats + 8 barley >= 24\nr2: 2 oats + 5 barley >= 10'
+		],
+		[
+			'Max z=5x+4y\n6x+4y≤24 (1)\nx+2y≤6 (2)\nx,y≥0 (3)',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'max z = 5x + 4y s.t. 6x + 4y <= 24 and x + 2y <= 6 and x,y >= 0',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'hi, could you check this one?\nmax 5x + 4y\n6x + 4y <= 24\nx + 2y <= 6\nthanks!',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'Maximise 5x + 4y subject to 6x + 4y ≤ 24, x + 2y ≤ 6, x ≥ 0, y ≥ 0',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'max 5x+4y;\n6x+4y<=24;\nx+2y<=6;\nx>=0;y>=0;',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'max: 5x + 4y;\nsubject to\nC1: 6x + 4y <= 24;\nC2: x + 2y <= 6;',
+			'max z = 5 x + 4 y\nC1: 6 x + 4 y <= 24\nC2: x + 2 y <= 6'
+		],
+		[
+			'maximize 5*x1 + 4*x2\nsubject to\nc1: 6*x1 + 4*x2 <= 24\nc2: x1 + 2*x2 <= 6\nbounds\nx1 <= 3\ngenerals\nx1\nx2\nend',
+			'max z = 5 x1 + 4 x2\nc1: 6 x1 + 4 x2 <= 24\nc2: x1 + 2 x2 <= 6\nr3: x1 <= 3\nx1, x2 integer'
+		],
+		[
+			'Zielfunktion: max z = 5x + 4y\nNebenbedingungen:\n6x + 4y ≤ 24\nx + 2y ≤ 6\nNichtnegativität: x, y ≥ 0',
+			'max z = 5 x + 4 y\nr1: 6 x + 4 y <= 24\nr2: x + 2 y <= 6'
+		],
+		[
+			'Decision variables\nx1: tons of exterior glaze\nx2: tons of interior glaze\nObjective\nmax z = 5x1 + 4x2\nConstraints\n6x1 + 4x2 <= 24 (clay M1)\nx1 + 2x2 <= 6 (clay M2)',
+			'max z = 5 x1 + 4 x2\nclay_M1: 6 x1 + 4 x2 <= 24\nclay_M2: x1 + 2 x2 <= 6'
+		],
+		[
+			'max z = 3x1 + 2x2 - x3 + x4\n2x1 - 4x2 - x3 + x4 <= 8\nx1 + x2 + 2x3 - 3x4 <= 10\nx1,x2,x3,x4 >= 0',
+			'max z = 3 x1 + 2 x2 - x3 + x4\nr1: 2 x1 - 4 x2 - x3 + x4 <= 8\nr2: x1 + x2 + 2 x3 - 3 x4 <= 10'
+		],
+		[
+			'min w = 4y1 + 12y2 + 18y3\ns.t.\ny1 + 3y3 >= 3\n2y2 + 2y3 >= 5\ny1, y2, y3 >= 0',
+			'min w = 4 y1 + 12 y2 + 18 y3\nr1: y1 + 3 y3 >= 3\nr2: 2 y2 + 2 y3 >= 5'
+		],
+		[
+			'maximize 3x + 2y\nsubject to the following constraints:\n1. 2x + y ≤ 18\n2. 2x + 3y ≤ 42\n3. 3x + y ≤ 24\n4. x ≥ 0, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: 2 x + y <= 18\nr2: 2 x + 3 y <= 42\nr3: 3 x + y <= 24'
+		],
+		[
+			'Max Profit = $30 bowls + $45 vases\nClay (kg): 2.5 bowls + 4 vases <= 100\nWheel (hours): 2 bowls + 1.5 vases <= 63',
+			'max Profit = 30 bowls + 45 vases\nClay: 2.5 bowls + 4 vases <= 100\nWheel: 2 bowls + 1.5 vases <= 63'
+		],
+		[
+			'x = bowls per week\ny = vases per week\nProfit: max 30x + 45y\nClay: 2.5x + 4y ≤ 100 kg/week\nWheel: 2x + 1.5y ≤ 63 h/week',
+			'max Profit = 30 x + 45 y\nClay: 2.5 x + 4 y <= 100\nWheel: 2 x + 1.5 y <= 63'
+		],
+		[
+			'max 8a + 5b\n2a + b ≤ 1.000\n3a + 4b ≤ 2.400\na + b ≤ 700\na − b ≤ 350',
+			'max z = 8 a + 5 b\nr1: 2 a + b <= 1000\nr2: 3 a + 4 b <= 2400\nr3: a + b <= 700\nr4: a - b <= 350'
+		],
+		[
+			'max 8a + 5b\n2a + b ≤ 1,000\n3a + 4b ≤ 2,400\na + b ≤ 700\na − b ≤ 350',
+			'max z = 8 a + 5 b\nr1: 2 a + b <= 1000\nr2: 3 a + 4 b <= 2400\nr3: a + b <= 700\nr4: a - b <= 350'
+		],
+		[
+			'Maximiere\n  G = 8a + 5b\nunter\n  2a + b ≤ 1000\n  3a + 4b ≤ 2400\n  a, b ≥ 0 und ganzzahlig',
+			'max G = 8 a + 5 b\nr1: 2 a + b <= 1000\nr2: 3 a + 4 b <= 2400\na, b integer'
+		],
+		[
+			'max x1 + 2x2\nst\nx1 + x2 <= 4\n-x1 + x2 <= 2\nend\nint x1',
+			'max z = x1 + 2 x2\nr1: x1 + x2 <= 4\nr2: -x1 + x2 <= 2\nx1 integer'
+		],
+		[
+			'max   2x + 3y\n      x +  y <= 10\n      x      <=  6\n           y <=  7',
+			'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6\nr3: y <= 7'
+		],
+		[
+			'| Maximise | 2x + 3y |\n|---|---|\n| subject to | x + y <= 10 |\n| | x <= 6 |',
+			'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6'
+		],
+		[
+			'maximise 2x+3y\nx+y is at most 10\nx is no more than 6\ny cannot exceed 7',
+			'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6\nr3: y <= 7'
+		],
+		['max 2x + 3y\ns.t. x + y ≤ 10 ∀ days', 'max z = 2 x + 3 y\nr1: x + y <= 10'],
+		[
+			'max z = 2x + 3y\nsubject to:\n    x + y <= 10,    (resource A)\n    x <= 6,         (resource B)\n    x, y >= 0.',
+			'max z = 2 x + 3 y\nresource_A: x + y <= 10\nresource_B: x <= 6'
+		],
+		[
+			'max z = 2x + 3y\nresource A: x + y <= 10\nresource B: x <= 6\nnonnegativity: x, y >= 0',
+			'max z = 2 x + 3 y\nresource_A: x + y <= 10\nresource_B: x <= 6'
+		],
+		[
+			'Max 2 wheat + 3 corn\nland: wheat + corn <= 100 acres\nwater: 2 wheat + 4 corn <= 320 units\nwheat, corn >= 0',
+			'max z = 2 wheat + 3 corn\nland: wheat + corn <= 100\nwater: 2 wheat + 4 corn <= 320'
+		],
+		[
+			'Maximize 2W + 3C\nLand     W + C ≤ 100\nWater    2W + 4C ≤ 320',
+			'max z = 2 W + 3 C\nLand: W + C <= 100\nWater: 2 W + 4 C <= 320'
+		],
+		[
+			'max 2x_1+3x_2\\\\\nx_1+x_2\\leq 10\\\\\nx_1\\geq 0,\\ x_2\\geq 0',
+			'max z = 2 x1 + 3 x2\nr1: x1 + x2 <= 10'
+		],
+		[
+			'$\\max\\; 2x_1+3x_2$ s.t. $x_1+x_2\\le 10$, $x_1\\le 6$, $x_1,x_2\\ge 0$',
+			'max z = 2 x1 + 3 x2\nr1: x1 + x2 <= 10\nr2: x1 <= 6'
+		],
+		[
+			'\\begin{aligned}\\text{maximize}\\quad & 2x_1 + 3x_2\\\\ \\text{subject to}\\quad & x_1 + x_2 \\le 10\\\\ & x_1 \\le 6\\\\ & x_1, x_2 \\ge 0\\end{aligned}',
+			'max z = 2 x1 + 3 x2\nr1: x1 + x2 <= 10\nr2: x1 <= 6'
+		],
+		[
+			'\\text{Maximize } Z = 2x_1 + 3x_2 \\\\ \\text{subject to } \\begin{cases} x_1 + x_2 \\le 10 \\\\ x_1 \\le 6 \\\\ x_1, x_2 \\ge 0 \\end{cases}',
+			'max Z = 2 x1 + 3 x2\nr1: x1 + x2 <= 10\nr2: x1 <= 6'
+		],
+		[
+			'min 20A + 50B, A + B >= 4 doses, 3A + 5B <= 30 mg',
+			'min z = 20 A + 50 B\nr1: A + B >= 4\nr2: 3 A + 5 B <= 30'
+		],
+		['min z = x + y\nx ≥ 2\ny ≥ 1\nx + 2y ≥ 6', 'min z = x + y\nr1: x >= 2\nr2: y >= 1\nr3: x + 2 y >= 6'],
+		[
+			'max 4x + 3y; 2x + y <= 8; x + 3y <= 9; x, y integer',
+			'max z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9\nx, y integer'
+		],
+		[
+			'max 4x + 3y\n2x + y <= 8\nx + 3y <= 9\nx in {0,1}, y in {0,1}',
+			'max z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9\nx, y binary'
+		],
+		[
+			'max 4x + 3y\n2x + y <= 8\nx + 3y <= 9\nx, y are 0 or 1',
+			'max z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9\nx, y binary'
+		],
+		[
+			'max 16x1 + 22x2 + 12x3 + 8x4\n5x1 + 7x2 + 4x3 + 3x4 <= 14\nxi ∈ {0,1} for i = 1,…,4',
+			'max z = 16 x1 + 22 x2 + 12 x3 + 8 x4\nr1: 5 x1 + 7 x2 + 4 x3 + 3 x4 <= 14\nx1, x2, x3, x4 binary'
+		],
+		[
+			'max 4x + 3y\n2x + y <= 8 [h]\nx + 3y <= 9 [kg]\n0 <= x <= 3\n0 <= y',
+			'max z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9\n0 <= x <= 3'
+		],
+		[
+			'max 4x + 3y\n2x + y + s1 = 8\nx + 3y + s2 = 9\nx, y, s1, s2 >= 0',
+			'max z = 4 x + 3 y\nr1: 2 x + y + s1 = 8\nr2: x + 3 y + s2 = 9'
+		],
+		[
+			'max 4 x + 3 y\n\n2 x + y ≤ 8\n\nx + 3 y ≤ 9\n\nx ≥ 0\n\ny ≥ 0',
+			'max z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9'
+		],
+		['Z = 4x + 3y (max)\n2x + y ≤ 8\nx + 3y ≤ 9', 'max Z = 4 x + 3 y\nr1: 2 x + y <= 8\nr2: x + 3 y <= 9'],
+		['max Z, Z = 4x + 3y\n2x + y ≤ 8', 'max Z = 4 x + 3 y\nr1: 2 x + y <= 8'],
+		[
+			'Maximize: Z = 4x + 3y\n\nConstraint 1: 2x + y ≤ 8\nConstraint 2: x + 3y ≤ 9\n\nNon-negativity constraints: x ≥ 0, y ≥ 0',
+			'max Z = 4 x + 3 y\nConstraint_1: 2 x + y <= 8\nConstraint_2: x + 3 y <= 9'
+		],
+		[
+			'Kiln hours: 2 bowls + 3 vases ≤ 40\nClay kg: bowls + 4 vases ≤ 60\nMaximise 30 bowls + 45 vases',
+			'max z = 30 bowls + 45 vases\nKiln_hours: 2 bowls + 3 vases <= 40\nClay_kg: bowls + 4 vases <= 60'
+		],
+		[
+			'max 30 bowls + 45 vases\n2 bowls + 3 vases ≤ 40 kiln hours\nbowls + 4 vases ≤ 60 kg clay\nbowls ≥ 2 vases',
+			'max z = 30 bowls + 45 vases\nr1: 2 bowls + 3 vases <= 40\nr2: bowls + 4 vases <= 60\nr3: bowls - 2 vases >= 0'
+		],
+		[
+			'max 30 bowls + 45 vases\n2 bowls + 3 vases ≤ 40\nbowls at least half of vases',
+			'max z = 30 bowls + 45 vases\nr1: 2 bowls + 3 vases <= 40\nr2: bowls - 1/2 vases >= 0'
+		],
+		[
+			'max 30 bowls + 45 vases\n2 bowls + 3 vases ≤ 40\nat most 12 bowls\nat least 3 vases',
+			'max z = 30 bowls + 45 vases\nr1: 2 bowls + 3 vases <= 40\nr2: bowls <= 12\nr3: vases >= 3'
+		],
+		[
+			'max 30 bowls + 45 vases\n2 bowls + 3 vases ≤ 40\nno more than 12 bowls',
+			'max z = 30 bowls + 45 vases\nr1: 2 bowls + 3 vases <= 40\nr2: bowls <= 12'
+		],
+		[
+			'max 3x+2y\n x+y<=4\n x+3y<=6\n x<=3\n x>=0\n y>=0\nanswer: z = 11',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6\nr3: x <= 3'
+		],
+		['5. max z = 3x + 2y\nx + y <= 4\nx <= 3', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
+		['a) max z = 3x + 2y, x + y <= 4, x <= 3, x, y >= 0', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
+		[
+			'max z = 3x + 2y\nunder the constraints\nx + y ≤ 4\n−x + y ≤ 2',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: -x + y <= 2'
+		],
+		['max z = 3x + 2y\n-2x + y ≤ 2\n-x + 3y ≤ 9', 'max z = 3 x + 2 y\nr1: -2 x + y <= 2\nr2: -x + 3 y <= 9'],
+		[
+			'Max 12C + 18T\nWood: 3C + 6T <= 120\nLabour: 2C + 4T <= 90\nC,T >= 0',
+			'max z = 12 C + 18 T\nWood: 3 C + 6 T <= 120\nLabour: 2 C + 4 T <= 90'
+		],
+		[
+			'maximize 12*C+18*T st 3*C+6*T<=120, 2*C+4*T<=90, C>=0, T>=0',
+			'max z = 12 C + 18 T\nr1: 3 C + 6 T <= 120\nr2: 2 C + 4 T <= 90'
+		],
+		[
+			'max z = 12x1 + 18x2 | s.t. | 3x1 + 6x2 <= 120 | 2x1 + 4x2 <= 90',
+			'max z = 12 x1 + 18 x2\nr1: 3 x1 + 6 x2 <= 120\nr2: 2 x1 + 4 x2 <= 90'
+		],
+		[
+			'Objective: Max Z = 12x1 + 18x2\n\nConstraints:\n(i) 3x1 + 6x2 <= 120\n(ii) 2x1 + 4x2 <= 90\n(iii) x1, x2 >= 0',
+			'max Z = 12 x1 + 18 x2\ni: 3 x1 + 6 x2 <= 120\nii: 2 x1 + 4 x2 <= 90'
+		],
+		[
+			'max z = 12x1 + 18x2\ns.t.  3x1 + 6x2 + s1 = 120\n      2x1 + 4x2 + s2 = 90\n      x1, x2, s1, s2 ≥ 0',
+			'max z = 12 x1 + 18 x2\nr1: 3 x1 + 6 x2 + s1 = 120\nr2: 2 x1 + 4 x2 + s2 = 90'
+		],
+		[
+			'Minimise the total cost C = 5a + 7b\nsubject to a + b ≥ 10, a ≤ 6 and b ≤ 8',
+			'min C = 5 a + 7 b\nr1: a + b >= 10\nr2: a <= 6\nr3: b <= 8'
+		],
+		[
+			'minimize cost=5a+7b\nsuch that\na+b>=10\n0<=a<=6\n0<=b<=8',
+			'min cost = 5 a + 7 b\nr1: a + b >= 10\n0 <= a <= 6\n0 <= b <= 8'
+		],
+		[
+			'MINIMIZE COST = 5A + 7B;\nSUBJECT TO;\nA + B >= 10;\nA <= 6;',
+			'min COST = 5 A + 7 B\nr1: A + B >= 10\nr2: A <= 6'
+		],
+		[
+			'min 5a + 7b s.t. a + b >= 10 (demand), a <= 6 (capacity A), b <= 8 (capacity B)',
+			'min z = 5 a + 7 b\ndemand: a + b >= 10\ncapacity_A: a <= 6\ncapacity_B: b <= 8'
+		],
+		[
+			'min 5a + 7b\na + b ≥ 10 tonnes per day\na ≤ 6 t/day\nb ≤ 8 t/day',
+			'min z = 5 a + 7 b\nr1: a + b >= 10\nr2: a <= 6\nr3: b <= 8'
+		],
+		[
+			'max 3x₁+5x₂\nx₁≤4\n2x₂≤12\n3x₁+2x₂≤18\nx₁,x₂≥0',
+			'max z = 3 x1 + 5 x2\nr1: x1 <= 4\nr2: 2 x2 <= 12\nr3: 3 x1 + 2 x2 <= 18'
+		],
+		[
+			'Maximise 3 doors + 5 windows\nPlant 1: doors <= 4 hours\nPlant 2: 2 windows <= 12 hours\nPlant 3: 3 doors + 2 windows <= 18 hours',
+			'max z = 3 doors + 5 windows\nPlant_1: doors <= 4\nPlant_2: 2 windows <= 12\nPlant_3: 3 doors + 2 windows <= 18'
+		],
+		[
+			'max 3d + 5w where d, w ≥ 0\nd ≤ 4, 2w ≤ 12, 3d + 2w ≤ 18',
+			'max z = 3 d + 5 w\nr1: d <= 4\nr2: 2 w <= 12\nr3: 3 d + 2 w <= 18'
+		],
+		[
+			'max 3d + 5w with d ≤ 4; 2w ≤ 12; 3d + 2w ≤ 18; d, w ≥ 0',
+			'max z = 3 d + 5 w\nr1: d <= 4\nr2: 2 w <= 12\nr3: 3 d + 2 w <= 18'
+		],
+		[
+			'max 3d+5w subject to d≤4 and 2w≤12 and 3d+2w≤18 and d≥0 and w≥0',
+			'max z = 3 d + 5 w\nr1: d <= 4\nr2: 2 w <= 12\nr3: 3 d + 2 w <= 18'
+		],
+		[
+			'Max 3d+5w, s.t. d ≤ 4. 2w ≤ 12. 3d + 2w ≤ 18.',
+			'max z = 3 d + 5 w\nr1: d <= 4\nr2: 2 w <= 12\nr3: 3 d + 2 w <= 18'
+		],
+		[
+			'min 4x11 + 6x12 + 5x21 + 3x22\nx11 + x12 = 30 (mill A)\nx21 + x22 = 40 (mill B)\nx11 + x21 = 35\nx12 + x22 = 35\nxij ≥ 0',
+			'min z = 4 x11 + 6 x12 + 5 x21 + 3 x22\nmill_A: x11 + x12 = 30\nmill_B: x21 + x22 = 40\nr3: x11 + x21 = 35\nr4: x12 + x22 = 35'
+		],
+		[
+			'min 4x_{11} + 6x_{12} + 5x_{21} + 3x_{22} \\\\ x_{11} + x_{12} = 30 \\\\ x_{21} + x_{22} = 40 \\\\ x_{ij} \\ge 0 \\quad \\forall i, j',
+			'min z = 4 x11 + 6 x12 + 5 x21 + 3 x22\nr1: x11 + x12 = 30\nr2: x21 + x22 = 40'
+		],
+		[
+			'min 4x11 + 6x12\nx11 + x12 = 30\nall xij >= 0 and integer',
+			'min z = 4 x11 + 6 x12\nr1: x11 + x12 = 30\nx11, x12 integer'
+		],
+		['max p = 10x + 6y + 4z\nx + y + z <= 100', 'max p = 10 x + 6 y + 4 z\nr1: x + y + z <= 100'],
+		[
+			'Max 3 A + 4 B\n1/2 A + 1/4 B <= 40\n1/3 A + 1/2 B <= 50',
+			'max z = 3 A + 4 B\nr1: 1/2 A + 1/4 B <= 40\nr2: 1/3 A + 1/2 B <= 50'
+		],
+		['Max 3 A + 4 B\n1 1/2 A + 2 1/4 B <= 40', 'max z = 3 A + 4 B\nr1: 3/2 A + 9/4 B <= 40'],
+		[
+			'max 0.05 bonds + 0.08 stocks\nbonds + stocks <= 10,000\nstocks <= 40% of (bonds + stocks)',
+			'max z = 0.05 bonds + 0.08 stocks\nr1: bonds + stocks <= 10000\nr2: 0.6 stocks - 0.4 bonds <= 0'
+		],
+		[
+			'max 5% bonds + 8% stocks\nbonds + stocks <= 10,000 euros',
+			'max z = 0.05 bonds + 0.08 stocks\nr1: bonds + stocks <= 10000'
+		],
+		[
+			'max 3x + 2y\nx + y <= 4\nx <= 2y\ny - x <= 1',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x - 2 y <= 0\nr3: y - x <= 1'
+		],
+		['max 3x + 2y\nx/2 + y/3 <= 1\nx >= y', 'max z = 3 x + 2 y\nr1: 1/2 x + 1/3 y <= 1\nr2: x - y >= 0'],
+		[
+			'MAX 3x+2y\nSUBJECT TO\n2) x+y<=4\n3) x+3y<=6\nEND',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'max 3x + 2y   # profit\nc1: x + y <= 4   # clay\nc2: x + 3y <= 6',
+			'max z = 3 x + 2 y\nc1: x + y <= 4\nc2: x + 3 y <= 6'
+		],
+		[
+			'max 3x + 2y ... (1)\ns.t. x + y <= 4 ... (2)\nx + 3y <= 6 ... (3)',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Find x and y that maximise 3x + 2y subject to x + y ≤ 4 and x + 3y ≤ 6.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Solve the following LP graphically:\nmax z = 3x + 2y\nsubject to\nx + y ≤ 4\nx + 3y ≤ 6\nx, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Consider the linear program\n  max  3x + 2y\n  s.t. x + y ≤ 4\n       x + 3y ≤ 6\n       x, y ≥ 0.\nSolve it with the simplex method.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Maximise  z = 3x + 2y\nsubject to  x + y ≤ 4\n            x + 3y ≤ 6\n            x ≥ 0,  y ≥ 0\n(a) Sketch the feasible region.\n(b) Find the best corner.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'max z = 3x + 2y\nx + y ≤ 4,  x + 3y ≤ 6,  x, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		['max 3x+2y\tx+y<=4\tx+3y<=6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['x+y≤4\nx+3y≤6\nx≥0 y≥0\nmax 3x+2y', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['subject to x+y≤4, x+3y≤6\nmaximise 3x+2y', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['max 3x + 2y\nx plus y at most 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		[
+			'max 3x + 2y\nx + y <= 4\nx is at least 1\ny is at most 3\nx must be an integer',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1\nr3: y <= 3\nx integer'
+		],
+		['max 3x + 2y\nx + y <= 4\nx and y integer valued', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx, y integer'],
+		['max 3x + 2y\nx + y <= 4\nx, y \\in \\mathbb{Z}_+', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx, y integer'],
+		['max 3x + 2y\nx + y <= 4\nx, y ∈ Z+', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx, y integer'],
+		['max 3x + 2y\nx + y <= 4\nx, y nonnegative integers', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx, y integer'],
+		['max 3x + 2y\nx + y <= 4\nx ∈ {0,1}\ny ≥ 0', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx binary'],
+		['max 3x + 2y\nx + y <= 4\nx ≤ 0, y free', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx <= 0\ny free'],
+		['max 3x + 2y\nx + y <= 4\n-5 ≤ x ≤ 5', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx from -5 to 5'],
+		[
+			'max 60 desks + 30 tables + 20 chairs\n8 desks + 6 tables + chairs <= 48 board ft\n4 desks + 2 tables + 1.5 chairs <= 20 finishing hours\n2 desks + 1.5 tables + 0.5 chairs <= 8 carpentry hours\ntables <= 5',
+			'max z = 60 desks + 30 tables + 20 chairs\nr1: 8 desks + 6 tables + chairs <= 48\nr2: 4 desks + 2 tables + 1.5 chairs <= 20\nr3: 2 desks + 1.5 tables + 0.5 chairs <= 8\nr4: tables <= 5'
+		],
+		[
+			'max 60 desks + 30 tables\n8 desks + 6 tables <= 48 ft\n4 desks + 2 tables <= 20 h',
+			'max z = 60 desks + 30 tables\nr1: 8 desks + 6 tables <= 48\nr2: 4 desks + 2 tables <= 20'
+		],
+		[
+			'maximise 60x1+30x2\ns.t.\n8x1+6x2<=48 : lumber\n4x1+2x2<=20 : finishing',
+			'max z = 60 x1 + 30 x2\nlumber: 8 x1 + 6 x2 <= 48\nfinishing: 4 x1 + 2 x2 <= 20'
+		],
+		[
+			'max 60x1 + 30x2\n8x1 + 6x2 ≤ 48 feet of lumber available\n4x1 + 2x2 ≤ 20 finishing hours available',
+			'max z = 60 x1 + 30 x2\nr1: 8 x1 + 6 x2 <= 48\nr2: 4 x1 + 2 x2 <= 20'
+		],
+		[
+			'max 3x1 + 2x2\ns.t. x1 + x2 ≤ 4  (dual: y1)\n     x1 ≤ 3       (dual: y2)',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nr2: x1 <= 3'
+		],
+		['max 3x + 2y; x + y < 4; x > 1', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		[
+			'max 3x + 2y\nx + y is less than or equal to 4\nx is greater than or equal to 1',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'
+		],
+		['max 3x + 2y\nx + y =< 4\nx => 1', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		['Max 3x+2y\ns.t. :\nx+y≤4 ;\nx≤3 .', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x <= 3'],
+		[
+			'Max 3 x1 + 2 x2\nSt\n1 x1 + 1 x2 <= 4\n1 x1 + 3 x2 <= 6',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nr2: x1 + 3 x2 <= 6'
+		],
+		[
+			'min z = 2x + 3y, subject to: x + y = 10; x >= 3; y <= 8; x, y ∈ ℕ₀',
+			'min z = 2 x + 3 y\nr1: x + y = 10\nr2: x >= 3\nr3: y <= 8\nx, y integer'
+		]
+	],
 	'other languages': [
 		[
 			'Maximiere z = 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4\nx, y ganzzahlig',
@@ -672,3 +1062,20 @@ export const TEXTS: Readonly<
 		]
 	]
 };
+
+/** Texts that are no linear problem as they stand, or could be several: they are never read silently. */
+export const REFUSED: readonly string[] = [
+	'max 3x + 2y\nx + y <= 4\neither x >= 2 or y >= 2',
+	'max 3x + 2y\nx + y <= 4\nif x > 0 then y = 0',
+	'max 3x + 2y\nx + y <= 4\nx is even',
+	'max 3x*y\nx + y <= 4',
+	'max 3x + 2y\nThe kiln can take at most 40 pieces.',
+	'max 3x + 2y\nx + y <= 4\nx ≠ 2',
+	'max min(x, y)\nx + y <= 4',
+	'max 3x + 2y\nx + y',
+	'3x + 2y\nx + y <= 4',
+	'max z-12x1-18x2=0\n3x1+6x2<=120',
+	'max 3x + 2y\nthe sum of x and y is at most 4',
+	'max ∑ c_j x_j\n∑ a_j x_j ≤ 10',
+	'max c^T x\nA x ≤ b\nx ≥ 0'
+];

@@ -47,7 +47,7 @@ function tracer(pieces: readonly Piece[]): Forgiven['origin'] {
 
 /** what a text in the language itself may be that is meant otherwise all the same: counts, units, indices, meanings, bullets */
 const MAY_DIFFER =
-	/^(?![ \t]*(?:max|min))[^\n#]*[=<>≤≥⩽⩾][^\n#]*\d[ \t]*(?:\([^)\n]*\)|\p{L}[^\n=<>≤≥#]*)[ \t]*$|^[ \t]*(?:\(?\d+[.)]|[-*–][ \t])|\p{L}{2,}-\p{L}|\p{L}-\p{L}{2}|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|\d[eE][-+]?\d|\binf(?:inity)?\b|\p{L}[([]\d|^[ \t]*(?:max|min)[a-z]*[ \t]+(?:\p{L}[\p{L}\p{Nd}_']*[ \t]*$|[^\n]*\][ \t]*$)|[=<>≤≥][^\n#]*\[[^\]\n]*(?:integer|binary|whole|\d)[^\]\n]*\][ \t]*$|--|\d–\p{L}+\d|=[ \t]*0[ \t]*\/[ \t]*1|\*\*|\p{L}_\{|[<>](?!=)/imu;
+	/^(?![ \t]*(?:max|min))[^\n#]*[=<>≤≥⩽⩾][^\n#]*\d[ \t]*(?:\([^)\n]*\)|\p{L}[^\n=<>≤≥#]*)[ \t]*$|^[ \t]*(?:\(?\d+[.)]|[-*–][ \t])|\p{L}{2,}-\p{L}|\p{L}-\p{L}{2}|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|\d[eE][-+]?\d|\binf(?:inity)?\b|\p{L}[([]\d|^[ \t]*(?:max|min)[a-z]*[ \t]+(?:\p{L}[\p{L}\p{Nd}_']*[ \t]*$|[^\n]*\][ \t]*$)|[=<>≤≥][^\n#]*\[[^\]\n]*(?:integer|binary|whole|\d)[^\]\n]*\][ \t]*$|--|[=<>≤≥][ \t]*(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b|[1-9]\.\d00(?![\d.])|^[ \t]*(?:optimal[ \t]+)?(?:solution|answer|result)[ \t]*:|[ \t](?:even|odd)\b|∀|\d–\p{L}+\d|=[ \t]*0[ \t]*\/[ \t]*1|\*\*|\p{L}_\{|[<>](?!=)/imu;
 /** Whether a text that can be read as it stands may be meant otherwise. */
 export const mayDiffer = (source: string): boolean => MAY_DIFFER.test(source);
 

@@ -51,6 +51,7 @@ const ALWAYS: ReadonlySet<ReadingKind> = new Set([
 /** What a choice of readings is called. */
 function calledChoice(text: string, kind: ReadingKind): string {
 	if (kind === 'mark') return text.trim() ? 'a minus sign' : 'a bullet';
+	if (kind === 'number') return text;
 	if (kind === 'numbering') return text.trim() ? 'a factor' : 'a count';
 	if (/^\[.*\]$/.test(text.trim())) return 'a unit';
 	return /^ · /.test(text) ? 'a variable' : `“${text.trim()}”`;

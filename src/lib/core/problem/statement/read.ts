@@ -255,15 +255,30 @@ export function readStatement(text: string): Reading {
 		return refused(MAX_STATEMENT, text.length, message('tooLong', MAX_STATEMENT));
 	const deep = tooDeep(text);
 	if (deep >= 0) return refused(deep, deep + 1, message('tooDeep', MOST_BRACKETS));
-	const plain = new StatementReader(text, parser.parse(text)).read();
 	// a text in the language is read as it stands, unless it shows another habit
-	if (plain.problem && !mayDiffer(text)) return plain;
+	const isPlain = parses(text);
+	const plain = (): Reading => new StatementReader(text, parser.parse(text)).read();
+	const asItStands = isPlain ? plain() : null;
+	if (asItStands?.problem && !mayDiffer(text)) return asItStands;
 	const forgiven = forgive(text);
-	if (forgiven.text === text && forgiven.refusals.length === 0 && forgiven.doubts.length === 0) return plain;
+	if (forgiven.text === text && forgiven.refusals.length === 0 && forgiven.doubts.length === 0)
+		return asItStands ?? plain();
 	const written = traced(
 		text,
 		forgiven,
 		new StatementReader(forgiven.text, parser.parse(forgiven.text)).read()
 	);
-	return plain.problem && !written.problem && forgiven.refusals.length === 0 ? plain : written;
+	return asItStands?.problem && !written.problem && forgiven.refusals.length === 0 ? asItStands : written;
+}
+
+const strict = parser.configure({ strict: true });
+/** Whether a text is in the language, line for line. */
+function parses(text: string): boolean {
+	try {
+		strict.parse(text);
+		return true;
+	} catch (error) {
+		if (error instanceof SyntaxError) return false;
+		throw error;
+	}
 }

@@ -1,6 +1,8 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { TEXTS, TWO } from '../../../../../tests/support/written-texts';
-import { sameProblem } from '../types';
+import { anyProblem } from '../../../../../tests/support/problems';
+import { REFUSED, TEXTS, TWO } from '../../../../../tests/support/written-texts';
+import { sameProblem, type Problem } from '../types';
 import { printStatement } from './print';
 import { messageText } from './messages';
 import { readStatement } from './read';
@@ -22,6 +24,60 @@ describe.each(Object.entries(TEXTS))('%s', (_, texts) => {
 		for (const { from, to } of [...reading.diagnostics, ...reading.places])
 			expect(0 <= from && from <= to && to <= written.length).toBe(true);
 	});
+});
+
+test.each(REFUSED)('%j is not read, and why is said', (text) => {
+	const { problem, diagnostics } = readStatement(text);
+	expect(problem).toBeNull();
+	expect(diagnostics.some(({ severity }) => severity === 'error')).toBe(true);
+});
+
+test('a problem decorated as people do is read as the same, or asked about', () => {
+	let [read, all] = [0, 0];
+	const anyOf = (...habits: string[]) => fc.constantFrom(...habits);
+	const habits = fc.record({
+		before: anyOf('', 'Exercise 3\n', 'A potter has this problem.\n', '> ', 'LP model:\n'),
+		between: anyOf('', 'subject to\n', 's.t.\n', 'Subject to:\n', 'such that\n'),
+		mark: anyOf('', '(#) ', '#. ', '#) ', '[#] ', '• ', 'R#) '),
+		relation: anyOf('sign', 'words', 'latex'),
+		unit: anyOf('', ' hours', ' kg', 'h', ' [h]', ' hours per week', ' labor hours'),
+		end: anyOf('', ';', ',', ' // limit', '   # limit', '   (§)', '.'),
+		after: anyOf('', '\nOptimal solution: see below', '\nall variables are non-negative')
+	});
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), habits, (own, habit) => {
+			const plain = { ...own, constraints: own.constraints.filter(({ terms }) => terms.size > 1) };
+			const lines = printStatement(plain).trim().split('\n');
+			const goal = lines.findIndex((line) => /^(?:max|min)/.test(line));
+			const words = { '≤': 'is at most', '≥': 'is at least', '=': 'is exactly' };
+			let count = 0;
+			const text = lines.map((line, i) => {
+				const row = /^\w+: (.*) ([≤≥=]) (\S+)$/.exec(line);
+				if (!row || i <= goal) return line;
+				count += 1;
+				const [, left, sign, right] = row;
+				const relation =
+					habit.relation === 'words'
+						? words[sign as '≤']
+						: sign.replace(habit.relation === 'latex' ? '≤' : '§', '<=');
+				const end = habit.end.replace('§', String(count));
+				return `${habit.mark.replace('#', String(count))}${left} ${relation} ${right}${habit.unit}${end}`;
+			});
+			text.splice(goal + 1, 0, habit.between.trimEnd());
+			const written = `${habit.before}${text.filter(Boolean).join(habit.before === '> ' ? '\n> ' : '\n')}${habit.before === '> ' ? '' : habit.after}`;
+			const { problem, diagnostics } = readStatement(written);
+			const unnamed = (of: Problem) => ({
+				...of,
+				constraints: of.constraints.map(({ unit: _unit, ...row }, i) => ({ ...row, name: `r${i}` }))
+			});
+			if (problem) expect(sameProblem(unnamed(problem), unnamed(plain)), written).toBe(true);
+			else expect(diagnostics.some(({ severity }) => severity === 'error')).toBe(true);
+			read += problem ? 1 : 0;
+			all += 1;
+		}),
+		{ numRuns: 400 }
+	);
+	expect(read).toBeGreaterThan(0.9 * all);
 });
 
 test.each([

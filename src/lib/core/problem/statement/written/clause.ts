@@ -94,16 +94,14 @@ export interface Refusal {
 
 /** What becomes of a text while it is read. */
 export class Draft {
-	readonly edits: Rewriting[] = [];
+	edits: Rewriting[] = [];
 	readonly doubts: Doubt[] = [];
 	readonly refusals: Refusal[] = [];
 
 	/** Reads a stretch as something else; what was said of parts of it before no longer counts. */
 	put({ from, to }: { from: number; to: number }, insert: string, kind: ReadingKind): void {
-		for (let i = this.edits.length - 1; i >= 0; i--) {
-			const own = this.edits[i];
-			if (own.from >= from && own.to <= to && to > from) this.edits.splice(i, 1);
-		}
+		const inside = (own: Rewriting) => own.from >= from && own.to <= to;
+		if (to > from && this.edits.some(inside)) this.edits = this.edits.filter((own) => !inside(own));
 		this.edits.push({ from, to, insert, kind });
 	}
 

@@ -12,7 +12,8 @@ const nameOf = (clause: Clause, from: number, to: number): string => {
 	while (words.length > 1 && FILLER.test(words[0].says)) words.shift();
 	while (words.length > 1 && FILLER.test(words.at(-1)!.says)) words.pop();
 	// profit P is called P
-	if (words.length === 2 && [...words[1].says].length === 1 && words[0].says.length > 2) words.shift();
+	if (words.length > 1 && [...words.at(-1)!.says].length === 1 && words[0].says.length > 2)
+		words.splice(0, words.length - 1);
 	return words.length === 1
 		? words[0].says.startsWith('"')
 			? words[0].says
@@ -43,16 +44,16 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 	if (!clause) return;
 	const { tokens } = clause;
 	// z = 3x + 2y → max, 3x + 2y max
-	const behind = /^(.*[nwqu])(x?g)$/.exec(clause.shape);
+	const behind = /^(.*[nwqu])(x?g|pgq)$/.exec(clause.shape);
 	if (
 		behind &&
 		/[nwq]/.test(behind[1]) &&
 		!/g/.test(behind[1]) &&
-		(behind[2] === 'xg' || isSum(behind[1]) || /^w(?:p[wc]+q)?r/.test(behind[1]))
+		(behind[2] !== 'g' || isSum(behind[1]) || /^w(?:p[wc]+q)?r/.test(behind[1]))
 	) {
-		const sense = tokens.at(-1)!;
+		const sense = tokens.find(({ kind }) => kind === 'sense')!;
 		const end = behind[1].length;
-		draft.put({ from: tokens[end - 1].to, to: sense.to }, '', 'sense');
+		draft.put({ from: tokens[end - 1].to, to: tokens.at(-1)!.to }, '', 'sense');
 		clause.drop(end, tokens.length);
 		const { from } = clause;
 		const named = definition(clause);
@@ -62,11 +63,7 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		return;
 	}
 	const g = clause.shape.indexOf('g');
-	// We want to maximise …
-	if (g > 0 && /^[wAlcu]+$/.test(clause.shape.slice(0, g))) {
-		draft.put({ from: clause.from, to: tokens[g].from }, '', 'sense');
-		clause.drop(0, g);
-	} else if (g > 0) return;
+	if (g > 0) return;
 	let body = 1;
 	while (/[lcx]/.test(clause.shape[body] ?? '')) body += 1;
 	if (body > 1)
@@ -104,7 +101,12 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 			draft.put(whole, own, 'sense');
 			join(next, ' = ');
 			next.tokens = [];
-		} else if (/^w+$/.test(line) && line.length > 1) draft.put(whole, own, 'name');
+		} else if (
+			/^w+$/.test(line) &&
+			line.length > 1 &&
+			clause.tokens.some(({ kind, says }) => kind === 'word' && says.length > 2)
+		)
+			draft.put(whole, own, 'name');
 		return;
 	}
 	// Maximise P where P = …
@@ -147,6 +149,8 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		return;
 	}
 	if (/r/.test(line)) return;
+	if (clause.labelled && clause.tokens[1])
+		draft.put({ from: clause.tokens[1].from, to: clause.tokens[1].from }, `${clause.labelled} = `, 'label');
 	// a unit or a name behind the expression
 	const unit = /u$/.exec(line);
 	if (unit && /[wq]u$/.test(line) && /^\[.*\D.*\]$/.test(clause.tokens.at(-1)!.says)) {

@@ -35,8 +35,9 @@ export function readWritten(source: string): Written {
 	let evidence = evidenceOf(clauses, isHyphen);
 	withoutLabels(clauses, draft, evidence);
 	evidence = evidenceOf(clauses, isHyphen);
+	for (const clause of clauses) if (clause.shape !== '') refuseOthers(clause, draft, evidence);
 	passTelling(clauses, draft, evidence);
-	const stated = clauses.filter((clause) => clause.shape !== '' && !refuseOthers(clause, draft));
+	const stated = clauses.filter((clause) => clause.shape !== '');
 	evidence = evidenceOf(stated, isHyphen);
 	settleNames(stated, draft, evidence, isHyphen);
 	evidence = evidenceOf(stated, () => false);
@@ -51,9 +52,13 @@ export function readWritten(source: string): Written {
 	}
 	numbers(tokens, draft);
 	// what no statement took in as a whole is said token by token
-	const taken = [...draft.edits].sort((a, b) => a.from - b.from);
-	const isTaken = ({ from, to }: { from: number; to: number }) =>
-		taken.some((own) => own.from <= from && to <= own.to && own.to > own.from);
+	const taken = [...draft.edits].filter(({ from, to }) => to > from).sort((a, b) => a.from - b.from);
+	let next = 0;
+	let end = 0;
+	const isTaken = ({ from, to }: { from: number; to: number }) => {
+		for (; next < taken.length && taken[next].from <= from; next++) end = Math.max(end, taken[next].to);
+		return to <= end;
+	};
 	for (const { kind, from, to, says, habit } of tokens) {
 		const insert = kind === 'unit' && context.tex ? plainUnit(says) : says;
 		if ((habit || insert !== says) && source.slice(from, to) !== insert && !isTaken({ from, to }))

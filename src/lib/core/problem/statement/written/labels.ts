@@ -5,7 +5,7 @@ import type { Token } from './tokens';
 /** What stands before and behind a statement and is no part of it: counts, bullets, labels, marks for points. */
 
 const HEADING =
-	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please|end)$/i;
+	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please|end)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
@@ -14,6 +14,9 @@ export const isHeading = (text: string): boolean =>
 	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
 
 const isRow = (text: string): boolean => /r/.test(text);
+
+/** what is said of several variables, or of a domain: it has no name */
+const SIGNS = /^p?w(?:[ca]+w)+q?[rih]|^p?w(?:[ca]*w)*q?[ih]|^A/;
 
 interface Count {
 	readonly clause: Clause;
@@ -138,6 +141,16 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 
 /** Labels and headings before a statement. */
 function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
+	// find x and y that maximise …, all x_j ≥ 0
+	const lead =
+		/^[wacAlu]+(?=g)/.exec(clause.shape)?.[0].length ??
+		(/^w(?=p?w[^r]*[rih])/.test(clause.shape) && /^(?:all|both|each|every|any)$/i.test(clause.tokens[0].says)
+			? 1
+			: 0);
+	if (lead > 0 && !/l/.test(clause.shape.slice(0, lead))) {
+		draft.put({ from: clause.from, to: clause.tokens[lead].from }, '', 'sense');
+		clause.drop(0, lead);
+	}
 	// where x + y ≤ 4
 	if (
 		/^w[nwsp].*r/.test(clause.shape) &&
@@ -162,11 +175,20 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
 	if (
 		mark &&
-		isRow(clause.shape.slice(mark[0].length)) &&
+		/[rg]/.test(clause.shape.slice(mark[0].length)) &&
 		!/^[l]/.test(clause.shape.slice(mark[0].length)) &&
 		tokens[mark[0].length]?.apart
 	) {
 		const words = tokens.slice(0, mark[0].length).filter(({ kind }) => kind === 'word');
+		if (/^g/.test(clause.shape.slice(mark[0].length))) {
+			draft.put({ from: clause.from, to: tokens[mark[0].length].from }, '', 'numbering');
+			return clause.drop(0, mark[0].length);
+		}
+		const isSigns = SIGNS.test(clause.shape.slice(mark[0].length));
+		if (isSigns) {
+			draft.put({ from: clause.from, to: tokens[mark[0].length].from }, '', 'numbering');
+			return clause.drop(0, mark[0].length);
+		}
 		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0) || /^w[qf]/.test(mark[0]))
 			return put(mark[0].length, asName(said(words)));
 	}
@@ -182,6 +204,13 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		const text = clause.source.slice(words[0].from, words.at(-1)!.to);
 		if (ANSWER.test(text)) return;
 		const rest = clause.shape.slice(colon + 1);
+		// signs and domains have no name, and the objective takes it for its own
+		const isSigns = SIGNS.test(rest);
+		if (isSigns || (/^g/.test(rest) && !isHeading(text))) {
+			draft.put({ from: clause.from, to: tokens[colon + 1].from }, '', isSigns ? 'rows' : 'label');
+			if (!isSigns) clause.labelled = asName(text);
+			return clause.drop(0, colon + 1);
+		}
 		if (isHeading(text) && (rest || !/^w$/.test(clause.shape.slice(0, colon)))) {
 			if (
 				words.length === 1 &&
@@ -224,16 +253,55 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	}
 }
 
+/** plant 1  x ≤ 4, plant 2  y ≤ 6: one word before several rows, with a count. */
+function numbered(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
+	const rows = clauses.filter(({ shape: line }) => /^w+n[nwsp][^lg]*r/.test(line));
+	const head = ({ tokens, shape: line }: Clause) => tokens.slice(0, line.indexOf('n'));
+	for (const clause of rows) {
+		const words = said(head(clause));
+		const same = rows.filter((own) => said(head(own)) === words);
+		if (same.length < 2 || head(clause).some(({ says }) => terms.has(says))) continue;
+		const at = clause.shape.indexOf('n');
+		draft.put(
+			{ from: clause.from, to: clause.tokens[at + 1].from },
+			`${asName(`${words} ${clause.tokens[at].says}`)}: `,
+			'label'
+		);
+		clause.labelled = words;
+	}
+	for (const clause of rows) if (clause.labelled) clause.drop(0, clause.shape.indexOf('n') + 1);
+}
+
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
-function tails(clause: Clause, draft: Draft, evidence: Evidence): void {
-	const end = /([uw]*)p(w+)q$/.exec(clause.shape);
+function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
+	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
+	const marked = /r[^l]*[nw]u?([lx?])(w+)$/.exec(clause.shape);
+	if (marked && !clause.labelled && !/^g/.test(clause.shape)) {
+		const at = clause.shape.length - marked[2].length - 1;
+		clause.labelled = asName(clause.text(at + 1));
+		draft.put({ from: clause.from, to: clause.from }, `${clause.labelled}: `, 'label');
+		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'label');
+		clause.drop(at, clause.shape.length);
+		return;
+	}
+	// a remark that is no name: (dual: y1)
+	const remark = /p[wncdl]*l[wncd]*q$/.exec(clause.shape);
+	if (remark && /r.*[nw]u?$/.test(clause.shape.slice(0, remark.index))) {
+		draft.put({ from: clause.tokens[remark.index - 1].to, to: clause.to }, '', 'comment');
+		clause.drop(remark.index, clause.shape.length);
+		return;
+	}
+	const end = /([uw]*)p(w(?:[wcd]|n(?=q))*)q$/.exec(clause.shape);
 	if (!end || !/r.*[nw]u?$/.test(clause.shape.slice(0, end.index + end[1].length)) || /^g/.test(clause.shape))
 		return;
-	const words: Token[] = clause.tokens.slice(end.index + end[1].length + 1, -1);
+	const inside = clause.tokens.slice(end.index + end[1].length + 1, -1);
+	// (clay, kg) is named by what comes first
+	const comma = inside.findIndex(({ kind }) => kind === 'comma');
+	const words: Token[] = comma > 0 ? inside.slice(0, comma) : inside;
 	if (words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0)) return;
 	const text = said(words);
 	const at = { from: clause.tokens[end.index + end[1].length - 1].to, to: clause.to };
-	const isNew = words.every(({ says }) => evidence.words.get(says) === 1);
+	const isNew = (ends.get(text) ?? 1) === 1 && words.some(({ says }) => evidence.words.get(says) === 1);
 	if (isNew && !clause.labelled && clause.shape[0] !== 'L') {
 		draft.put({ from: clause.from, to: clause.from }, `${asName(text)}: `, 'label');
 		draft.put(at, '', 'label');
@@ -250,9 +318,16 @@ export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence
 	bullets(clauses, draft);
 	for (const clause of clauses) points(clause, draft);
 	counts(clauses, draft);
+	numbered(clauses, draft, evidence);
+	const ends = new Map<string, number>();
+	for (const { shape: line, tokens } of clauses) {
+		const words = /p(w+)q$/.exec(line)?.[1].length;
+		const text = words ? said(tokens.slice(-1 - words, -1)) : '';
+		ends.set(text, (ends.get(text) ?? 0) + 1);
+	}
 	for (const clause of clauses) {
 		labels(clause, draft, evidence);
-		tails(clause, draft, evidence);
+		tails(clause, draft, evidence, ends);
 	}
 	// behind a mark: x + y ≤ 4;  clay
 	clauses.forEach((clause, i) => {

@@ -1,4 +1,5 @@
 import type { ReadingKind } from '../messages';
+import { nameText } from '../print';
 import { setSays, type Kind } from './tokens';
 
 /** The commands of a LaTeX source as tokens like all others. */
@@ -115,6 +116,14 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 			kind: isPlain ? 'number' : 'word'
 		};
 	}
+	// our own exports set names of words so
+	const named = at(/\\math(?:it|rm)\{([a-zA-Z]+)\}(?:_\{([\p{L}\p{Nd}]+)\}|_(\p{Nd}))?/uy, source, from);
+	if (named)
+		return {
+			length: named[0].length,
+			says: nameText(named[1] + (named[2] ?? named[3] ?? '')),
+			kind: 'word'
+		};
 	const set = at(BLACKBOARD, source, from);
 	if (set) return { length: set[0].length, says: setSays(set[1], set[2] ?? ''), kind: 'set' };
 	const under = at(UNDER_SENSE, source, from);

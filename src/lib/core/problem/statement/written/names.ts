@@ -16,6 +16,10 @@ export interface Evidence {
 const JOINS =
 	/^(?:if|for|all|each|every|where|with|when|then|than|because|since|so|unless|only|either|not|without|must|cannot)$/i;
 
+/** words of sentences, which no name of several words has */
+const FUNCTION =
+	/^(?:the|an?|of|is|are|be|must|can|cannot|should|shall|will|may|where|with|while|such|that|if|then|and|or|not|no|sum|plus|minus|times|for|each|every|per|has|have|than|as|it|we|so)$/i;
+
 /** Several words as one name: low fat is low_fat, t-shirts t_shirts. */
 export const asName = (text: string): string =>
 	text
@@ -58,8 +62,9 @@ function isTerm({ clause, from, to }: Run): boolean {
 	return (
 		/(?:^|[nstrplcadgyqP])$/.test(before) &&
 		/^(?:$|[srqctdayu]|g|i)/.test(after) &&
-		!(/r(?:s?n(?:dn)?)(?:[uw]*p)?$/.test(before) && /^(?:$|[cpuqd])/.test(after)) &&
+		!(!/g/.test(before) && /r(?:s?n(?:dn)?)(?:[uw]*p)?$/.test(before) && /^(?:$|[cpuqd])/.test(after)) &&
 		!/^dw/.test(after) &&
+		!/wd$/.test(before) &&
 		!(before === 'p' && /^q[nwsp]/.test(after))
 	);
 }
@@ -206,8 +211,12 @@ export function settleNames(
 				!/l/.test(shape)
 			) {
 				const cut = isKnown(rest) ? 1 : list.length - 1;
-				const label = asName(clause.text(from, from + cut));
-				draft.put(clause.span(from, from + cut), `${label}:`, 'label');
+				// the number of chairs is chairs
+				const words = list.slice(0, cut);
+				if (words.every(({ says }) => /^(?:the|total|number|amount|quantity|units?|of|all)$/i.test(says)))
+					draft.put({ from: words[0].from, to: list[cut].from }, '', 'prose');
+				else if (words.some(({ says }) => FUNCTION.test(says))) continue;
+				else draft.put(clause.span(from, from + cut), `${asName(clause.text(from, from + cut))}:`, 'label');
 				clause.drop(from, from + cut);
 				continue;
 			}
@@ -252,7 +261,7 @@ export function settleNames(
 				clause.merge(start, to - 1, 'unit', `[${unit}]`);
 				continue;
 			}
-			if (list.some(({ says }) => isKeyword(says))) continue;
+			if (list.some(({ says }) => isKeyword(says) || FUNCTION.test(says))) continue;
 			// two letters, or two known variables, side by side are a product
 			if (list.every(({ says }) => [...says].length < 3)) continue;
 			if (!single && list.every(({ says }) => isKnown(says)) && !isKnown(name)) continue;

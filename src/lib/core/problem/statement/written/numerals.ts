@@ -42,6 +42,9 @@ const COMMA = /\d+,\d+(?!\d|,\d)/y;
 const WIDE = /[０-９]+/y;
 const PLAIN = /\d+(?:\.\d+)?|\.\d+/y;
 
+/** A decimal without zeros at its end, so that nobody takes its point for a mark of thousands: 1.500 is 1.5. */
+const trimmed = (decimal: string): string => decimal.replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '');
+
 /** A decimal number times a power of ten, without it: 1.5e3 is 1500. */
 function writtenOut(digits: string, power: number): string {
 	const [whole, part = ''] = digits.split('.');
@@ -60,7 +63,7 @@ const whole = (count: string, over: string, under: string): string =>
  * The number at a place of a text; null where none is.
  * @param context with what a comma inside numbers is; where it may be either, the other reading comes too
  */
-export function numberAt(source: string, at: number, { tex, comma, e }: Context): NumberRead | null {
+export function numberAt(source: string, at: number, { tex, comma, dots, e }: Context): NumberRead | null {
 	if (!/[\d.½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞０-９]/.test(source[at])) return null;
 	const match = (pattern: RegExp): RegExpExecArray | null => {
 		pattern.lastIndex = at;
@@ -103,12 +106,14 @@ export function numberAt(source: string, at: number, { tex, comma, e }: Context)
 		const groups = match(POINT_GROUPS)?.[0];
 		if (groups) return number(groups, groups.replace(/\./g, ''));
 	}
+	const dotted = dots ? match(POINT_GROUPS)?.[0] : undefined;
+	if (dotted) return number(dotted, dotted.replace(/\./g, ''), trimmed(dotted));
 	const groups = match(GROUPS)?.[0];
 	if (groups && !/^0/.test(groups)) {
 		const bare = groups.replace(/,/g, '');
 		if (comma === 'thousands' || /,.*[,.]/.test(groups)) return number(groups, bare);
 		const decimal = groups.replace(',', '.');
-		return comma === 'decimal' ? number(groups, decimal) : number(groups, bare, decimal);
+		return comma === 'decimal' ? number(groups, decimal) : number(groups, bare, trimmed(decimal));
 	}
 	const decimal = match(COMMA)?.[0];
 	// 0 or 1, between brackets of a set, are two numbers: {0,1}

@@ -99,7 +99,7 @@ const RULES = [
 		'domain',
 		'integer',
 		'domain',
-		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|non-?negative) )*(?:whole numbers?|integers?|integral|integer(?:-| )valued|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'
+		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|an?|non-?negative) )*(?:integer(?:-| )valued|whole numbers?|integers?|integral|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'
 	),
 	rule(
 		'domain',
@@ -113,8 +113,8 @@ const RULES = [
 		'domain',
 		"(?:(?:are|is|be|all|both|must be|can(?:not|’t|'t)|may not|must not|not) )*(?:non(?:-| )?negative|(?<=(?:not|’t|'t)(?: be)? )negative|positive or zero|nichtnegativ)(?: reals?| numbers?)?"
 	),
-	rule('from', 'from', 'domain', 'from(?=[ \\t]+[-−]?[\\d.])', true),
-	rule('from', 'to', 'domain', 'to(?=[ \\t]+[-−]?[\\d.])', true),
+	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.])', true),
+	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.])', true),
 	rule(
 		'sense',
 		'max',
@@ -148,22 +148,50 @@ const RULES = [
 		'(?:half(?: of| as (?:many|much)(?: as)?| the (?:number|amount) of)?|one half of)'
 	),
 	rule('infinity', '', 'domain', '(?:inf|infinity|infty)'),
+	rule('sign', '+', 'relation', 'plus'),
+	rule('sign', '-', 'relation', 'minus'),
+	rule('times', '·', 'relation', 'times'),
 	rule('and', ',', 'list', '(?:and|but|und|et|y(?= )(?=never))'),
 	rule('or', 'or', 'list', '(?:or|oder|ou)')
 ];
-const BEGINS = /[a-zäöüßéèháíóú]/iu;
+/** the words that a phrase may begin with: most words are none of them */
+const FIRST = new Set(
+	(
+		'subject such so s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes total totals ' +
+		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
+		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
+		'binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
+		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonnegative negative positive nichtnegativ from max min maximise maximize maximising maximizing maximisation ' +
+		'maximization minimal minimise minimize minimising minimizing minimisation minimization maximieren maximiere maximiser maximizar minimieren minimiere minimiser minimizar twice ' +
+		'double two thrice three triple half one inf infinity infty plus minus times and but und et or oder ou over y'
+	).split(' ')
+);
+const WORD = /\p{L}+/uy;
 
 /**
  * A phrase at a place of a text; null where the word there is an ordinary one.
  * @param startsLine whether nothing stands before it in its line
  */
 export function phraseAt(source: string, at: number, startsLine: boolean): Phrase | null {
-	if (!BEGINS.test(source[at]) || /(?:[\p{L}\p{Nd}_'’]|\p{L}-)$/u.test(source.slice(Math.max(0, at - 2), at)))
+	WORD.lastIndex = at;
+	const first = WORD.exec(source)?.[0];
+	if (
+		!first ||
+		!FIRST.has(first.toLowerCase()) ||
+		/(?:[\p{L}\p{Nd}_'’]|\p{L}-)$/u.test(source.slice(Math.max(0, at - 2), at))
+	)
 		return null;
 	for (const { pattern, kind, says, habit } of RULES) {
 		pattern.lastIndex = at;
 		const text = pattern.exec(source)?.[0];
 		if (!text) continue;
+		// nothing follows: “see below”
+		if (
+			kind === 'relation' &&
+			says !== '= 0' &&
+			!/^[ \t]*[^\s.;,!?]/.test(source.slice(at + text.length, at + text.length + 40))
+		)
+			continue;
 		// max1 and min_cost are names, and so is a sense in front of a relation
 		// x + y max 4 limits something
 		if (

@@ -1,5 +1,6 @@
-import { message } from '../messages';
+import { message, type Message } from '../messages';
 import { shape, type Clause, type Draft } from './clause';
+import type { Evidence } from './names';
 
 /** Rows that are put together otherwise: two limits, absolute values, shares, relations between several sides. */
 
@@ -12,6 +13,16 @@ export function settleRow(clause: Clause, draft: Draft): void {
 	const { shape: line, tokens } = clause;
 	const put = (insert: string) => draft.put(whole, insert, 'relation');
 	const is = (pattern: string): RegExpExecArray | null => shape(`^${pattern}$`).exec(line);
+	// at most 12 bowls
+	const amount = is('r(NUM)(w)');
+	if (amount) return put(`${tokens.at(-1)!.says} ${tokens[0].says} ${clause.text(1, 1 + amount[1].length)}`);
+	// for all days, where nothing is indexed
+	const general = /v(?:w+|w[hr]?.*)$/.exec(line);
+	if (general && general.index > 0) {
+		draft.put({ from: tokens[general.index - 1].to, to: clause.to }, '', 'list');
+		clause.drop(general.index, line.length);
+		return settleRow(clause, draft);
+	}
 	const absolute = is('y([^y]+)yr(NUM)u?');
 	if (absolute) {
 		const at = absolute[1].length + 2;
@@ -88,15 +99,31 @@ export function settleShares(clause: Clause, draft: Draft): void {
 }
 
 /** What cannot be said by linear rows as it stands, with what could be written instead. */
-export function refuseOthers(clause: Clause, draft: Draft): boolean {
+export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence): boolean {
+	const { shape: line, tokens } = clause;
 	const text = clause.source.slice(clause.from, clause.to);
-	const refuse = (what: 'either' | 'condition' | 'parity') => {
-		draft.refuse({ from: clause.from, to: clause.to }, message('notLinear', what));
+	const refuse = (says: Message) => {
+		draft.refuse({ from: clause.from, to: clause.to }, says);
+		clause.tokens = [];
 		return true;
 	};
-	if (/r.*O.*[rw]|^wO?.*O.*r/.test(clause.shape) && !/r[^r]*nOn$/.test(clause.shape)) return refuse('either');
-	if (/\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text)) return refuse('parity');
-	if (/^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text) && /[rw]/.test(clause.shape))
-		return refuse(/^\s*either/i.test(text) ? 'either' : 'condition');
+	const words = tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
+	const isAbout = words.some((word) => terms.has(word));
+	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
+		return refuse(message('notLinear', 'parity'));
+	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))
+		return refuse(message('notLinear', /^\s*either/i.test(text) ? 'either' : 'condition'));
+	if (/r.*O.*[rw]|^w.*O.*r/.test(line) && !/r[^r]*nOn$/.test(line))
+		return refuse(message('notLinear', 'either'));
+	// The kiln takes at most 40 pieces: a sentence, and no row of a variable
+	if (/^(?:w|[ca])+r/.test(line) && /\bsum of\b|\btogether\b|\bas (?:many|much)\b/i.test(text))
+		return refuse(message('sentence', text.trim()));
+	const left = /^(?:w|[ca])+(?=r)/.exec(line)?.[0] ?? '';
+	if (
+		left.replace(/[ca]/g, '').length > 2 &&
+		!words.slice(0, left.length).some((word) => terms.has(word)) &&
+		!/g/.test(line)
+	)
+		return refuse(message('sentence', text.trim()));
 	return false;
 }

@@ -309,7 +309,7 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 		}
 	const tailAt = { from: clause.tokens[end - 1].to, to: clause.to };
 	// real numbers, in a text that also asks for signs: any sign, or just not whole?
-	if (own.says === ' free' && /z$/.test(clause.shape) && asksSigns)
+	if (own.says === ' free' && /h/.test(clause.shape) && asksSigns)
 		draft.ask([tailAt], [' free', ' from 0'], 'domain');
 	else if (!own.isPlain || stop < clause.tokens.length) draft.put(tailAt, own.says, 'domain');
 	return true;

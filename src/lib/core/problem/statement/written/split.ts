@@ -7,6 +7,16 @@ const letters = (tokens: readonly Token[]): string => tokens.map(({ kind }) => L
 const says = (line: string): boolean => /[rih]/.test(line);
 const isGoal = (line: string): boolean => /g/.test(line);
 
+/** Bars that part statements: max 3 x | s.t. | x ≤ 4. */
+const barred = (line: Token[]): Token[] =>
+	line.some(({ kind }) => kind === 'such' || kind === 'sense')
+		? line.map((own, i) =>
+				own.kind === 'bar' && own.apart && line[i + 1]?.apart
+					? { ...own, kind: 'semicolon' as const, says: '' }
+					: own
+			)
+		: line;
+
 /** The lines of a text; one that cannot stand alone is joined to the one before. */
 function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 	const lines: Token[][] = [[]];
@@ -15,18 +25,25 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 		else lines.at(-1)!.push(token);
 	}
 	// quoted mail: a sign before every line
-	const full = lines.filter((line) => line.length > 0);
+	const full = lines.filter((line) => {
+		// a line drawn between others
+		const isDrawn = line.length > 2 && /^[slt?]+$/.test(letters(line));
+		if (isDrawn) draft.put({ from: line[0].from, to: line.at(-1)!.to }, '', 'mark');
+		return line.length > 0 && !isDrawn;
+	});
 	if (full.length > 1 && full.every((line) => isQuote(line[0])))
 		for (const line of full) while (line[0] && isQuote(line[0])) draft.put(line.shift()!, '', 'mark');
 	const joined: Token[][] = [];
-	for (const line of full.filter((own) => own.length > 0)) {
+	for (const own of full.filter(({ length }) => length > 0)) {
+		const line = barred(own);
 		const last = joined.at(-1);
 		const [before, here] = [last ? letters(last) : '', letters(line)];
 		const isHead = /^w+l?$/.test(before);
 		const dangles =
 			(/[stdrp]$/.test(before) || (/c$/.test(before) && !says(before) && !isGoal(before))) &&
 			!/^w+u?l/.test(here);
-		const goesOn = /^r/.test(here) || (/^[s]/.test(here) && last && line[0].says === '+');
+		const isDone = /r/.test(before) && !/^s?n(?:dn)?r[^r]*$/.test(before);
+		const goesOn = (/^r/.test(here) && !isDone) || (/^[s]/.test(here) && last && line[0].says === '+');
 		// a sum alone, with a minus in front, belongs to what has no relation yet
 		const ends =
 			last &&
@@ -70,6 +87,8 @@ function endsAt(
 	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
 	if (isGoal(before)) return /r/.test(next) && (/[nwq]$/.test(before) || /r/.test(before));
 	if (!says(before)) return false;
+	// a remark in brackets belongs to the row
+	if (/^p(?:w|[cdn])+q(?:[cfm]|$)/.test(after) && /w/.test(after)) return 'blank';
 	// 0, 1, 2, … and for all j = 1, 2
 	if (/r[ns]+(?:[ca]n)*$/.test(before) && /^(?:n(?:[ca]|$|o)|o)/.test(after)) return false;
 	if (/v/.test(before))
@@ -105,7 +124,7 @@ function unmarked(tokens: Token[]): Token[][] {
 		// between two numbers a sum is one row with two limits; 4·(x + y) and 3 − x go on
 		const isLimit = !/w/.test(before.split('r').at(-1)!) && !/g/.test(before);
 		const next = tokens[end];
-		if (next.kind === 'open' && isIndex(tokens[end + 1])) break;
+		if (next.kind === 'open' && (isIndex(tokens[end + 1]) || /^p[wcdnl]+q$/.test(line.slice(end)))) break;
 		const goesOn =
 			next.kind === 'sign' && !/^s[nwp][^r]*r/.test(line.slice(end))
 				? true
@@ -116,6 +135,9 @@ function unmarked(tokens: Token[]): Token[][] {
 	}
 	return [tokens];
 }
+
+/** kinds at which no statement ends */
+const PLAIN: ReadonlySet<Token['kind']> = new Set(['number', 'sign', 'times', 'relation', 'unit', 'divide']);
 
 /**
  * The statements of a text, each by itself.
@@ -129,12 +151,14 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 		let isLater = false;
 		let depth = 0;
 		let inBraces = false;
+		// either … or …, if … then … are one thing, whatever stands between
+		const isWhole = /^(?:either|if)$/i.test(line[0].says);
 		const close = (to: number, mark: { from: number; to: number } | null, how: 'list' | 'rows' = 'list') => {
 			if (own.length === 0) {
 				if (mark) draft.put(mark, '', 'rows');
 				return;
 			}
-			const parts = unmarked(own);
+			const parts = isWhole ? [own] : unmarked(own);
 			parts.forEach((part, i) => {
 				clauses.push(new Clause(part, isLater || i > 0, source));
 				const next = parts[i + 1];
@@ -146,6 +170,11 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 		};
 		for (let i = 0; i < line.length; i++) {
 			const token = line[i];
+			// what has come of the statement so far matters at its marks only
+			if (PLAIN.has(token.kind) && !inBraces) {
+				own.push(token);
+				continue;
+			}
 			const rest = line.slice(i + 1);
 			const before = letters(own);
 			// max { 3 x + 2 y : rows }
@@ -165,13 +194,24 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 			}
 			if (/[pj]/.test(LETTER[token.kind])) depth += 1;
 			if (/[qk]/.test(LETTER[token.kind])) depth = Math.max(0, depth - 1);
-			if (token.kind === 'such') {
+			// max 3 x + 2 y where x + y ≤ 4
+			const joins =
+				token.kind === 'word' &&
+				/^(?:where|with|while|st)$/i.test(token.says) &&
+				depth === 0 &&
+				/g.*[stnd].*[nwq]$|g.*r.*[nwq]$/.test(before) &&
+				rest.some(({ kind }) => kind === 'relation');
+			if (token.kind === 'such' || joins) {
 				if (/[stdr]$/.test(before)) own.push(token);
 				else close(i + 1, token, 'rows');
 				continue;
 			}
 			if (token.kind === 'gap' && depth > 0) continue;
-			if (!/^(?:comma|semicolon|and|stop|gap)$/.test(token.kind) || depth > 0) {
+			if (own.length === 0 && /^(?:comma|semicolon|and)$/.test(token.kind)) {
+				draft.put(token, '', 'rows');
+				continue;
+			}
+			if (!/^(?:comma|semicolon|and|stop|gap)$/.test(token.kind) || depth > 0 || isWhole) {
 				own.push(token);
 				continue;
 			}
@@ -193,8 +233,10 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 			const isEnd = endsAt(token, before, rest, own);
 			if (isEnd === true) close(i + 1, { from: token.from, to: token.to });
 			else if (isEnd === 'blank') draft.put(token, ' ', 'list');
-			else if (token.kind === 'gap') draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'unit');
-			else if (token.kind === 'stop' && !/^[nw]$/.test(before) && !rest[0]?.apart) own.push(token);
+			else if (token.kind === 'gap') {
+				if (!token.says.includes('\t'))
+					draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'unit');
+			} else if (token.kind === 'stop' && !/^[nw]$/.test(before) && !rest[0]?.apart) own.push(token);
 			else own.push(token);
 		}
 		close(line.length, null);

@@ -82,7 +82,8 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 		const text = textOf(clause);
 		if (/^w+$/.test(line) && /^\S+\s+(?:from|to)\s+\S+$/i.test(text)) return;
 		// what was found already: Optimal solution: x = 4, y = 3
-		if (ANSWER.test(text) && !/g/.test(line) && i > goal) answers = true;
+		const isValue = /^(?:[wi]+[lrF]*)?(?:w+r[sn]+(?:dn)?u?)?$/.test(line);
+		if (ANSWER.test(text) && i > goal && (isValue || !/[rgih]/.test(line))) answers = true;
 		if (answers) {
 			if (/g|[≤≥<>]|[rw]n?.*[≤≥]/.test(text) && !/^(?:the )?(?:optimal |best )/i.test(text)) answers = false;
 			else return pass(clause, draft, 'prose');
@@ -91,6 +92,8 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 			return pass(clause, draft, 'rows');
 		if (isMeaning(clause, evidence, /variable|unknown|where|let/i.test(clause.headed ?? '')))
 			return pass(clause, draft, 'meaning');
+		// a word by itself that is no variable
+		if (/^wf?$/.test(line) && !evidence.terms.has(clause.tokens[0].says)) return pass(clause, draft, 'prose');
 		if (/^[?so]+$/.test(line)) return pass(clause, draft, 'rows');
 		if (/[rgizhvAjeBF]/.test(line) || /^w(?:u|[ca]+w)*$/.test(line) || !/^[wcalnfsduqpo?O%y]+$/.test(line)) {
 			// a sentence with a number of a story: “The kiln holds 88 hours.”

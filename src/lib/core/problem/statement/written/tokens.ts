@@ -111,6 +111,8 @@ export interface Context {
 	readonly tex: boolean;
 	/** what a comma inside numbers is here, as far as other numbers show it */
 	readonly comma: 'decimal' | 'thousands' | null;
+	/** whether points may separate thousands, as in 1.000 */
+	readonly dots: boolean;
 	/** whether `e2` is a variable here, so that 3e2 is no power of ten */
 	readonly e: boolean;
 }
@@ -124,12 +126,32 @@ const BLANK = /[ \t\u00a0\u2009\u202f\u2007\u2060\u200b-\u200d\ufeff]+/y;
 const COMMENT = /#[^\n]*/y;
 const BLOCK = /\/\*[^]*?\*\//y;
 const OTHER_COMMENT = /\/\/[^\n]*|(?:--|%|!)(?=[ \t]*\p{L})[^\n]*/uy;
+const ABBREVIATION = /(?:no|nr|num|approx|qty)\.(?=[ \t]*(?:of\b|\p{L}))/iuy;
+const TABLE_LINE = /[ \t]*\|(?:[^\n|]*\|){2,}[ \t]*(?=\n|$)/y;
+const COUNTS = [
+	'zero',
+	'one',
+	'two',
+	'three',
+	'four',
+	'five',
+	'six',
+	'seven',
+	'eight',
+	'nine',
+	'ten',
+	'eleven',
+	'twelve'
+];
+const COUNTED = new RegExp(`(?:${COUNTS.join('|')})(?![\\p{L}\\p{Nd}_'])`, 'iuy');
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
 const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
 const BRACKETS = /\[([^\]\n]*)\]/y;
 const WORD = /\p{L}[\p{L}\p{M}\p{Nd}_'’′₀-₉]*/uy;
 /** an index in brackets or below the line that belongs to the name before it */
 const INDEX = /\((\d+(?:,\s?\d+)*)\)|\[(\d+(?:,\s?\d+)*)\]|_\{([^{}\n]*)\}|<sub>([^<\n]*)<\/sub>/y;
+/** an underscore of a name, as LaTeX writes it */
+const ESCAPED = /\\_([\p{L}\p{M}\p{Nd}_']*)/uy;
 const TAG = /<(\/?)(p|div|li|ul|ol|br|tr|table|tbody|td|th|sub|sup|b|i|em|strong|span|pre|code)\b[^>\n]*>/iy;
 const ENTITY = /&(nbsp|ensp|thinsp|le|leq|ge|geq|lt|gt|amp|minus|times|middot|sdot);/y;
 const CIRCLED = /[①-⑳]/y;
@@ -191,7 +213,14 @@ export function contextOf(source: string): Context {
 	const comma = /(?<![\d,])(?:\d+,(?:\d{1,2}|\d{4,})|0,\d+)(?![\d,])|\d\{,\}\d|\d\.\d{3},\d/.test(
 		code.replace(/[([]\d+(?:,\s?\d+)*[)\]]|\{[^}\n]*\}/g, '').replace(/(\p{L}\w*)\d,/gu, '$1')
 	);
+	// 1.000 and 2.400, where no number has other decimals
+	const dotted = code.match(/(?<![\d.,])[1-9]\d{0,2}\.\d{3}(?![\d.,])/g) ?? [];
+	const dots =
+		!point &&
+		!/(?<![\d.,])\d+\.\d/.test(code.replace(/(?<![\d.,])[1-9]\d{0,2}\.\d{3}(?![\d.,])/g, '')) &&
+		dotted.some((own) => /00$/.test(own));
 	return {
+		dots,
 		tex: /\\[a-zA-Z\\,;:!{}_&%]|\p{L}_\{/u.test(code),
 		comma:
 			point === comma ? (!point && groups.length > 2 ? 'thousands' : null) : point ? 'thousands' : 'decimal',
@@ -242,6 +271,14 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		let says = first.replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit))).replace(/[’′]/g, "'");
 		let length = first.length;
 		if (context.tex) says = says.replace(/^(\p{L}+)_(\d+)$/u, '$1$2');
+		for (
+			let own = context.tex ? at(ESCAPED, source, here + length) : null;
+			own;
+			own = at(ESCAPED, source, here + length)
+		) {
+			says += `_${own[1]}`;
+			length += own[0].length;
+		}
 		for (let own = at(INDEX, source, here + length); own; own = at(INDEX, source, here + length)) {
 			const [, round, square, below, sub] = own;
 			if (/^(?:max|min)/i.test(first) && below === undefined) break;
@@ -256,11 +293,20 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			/[₀-₉]|[([]|<sub>/.test(source.slice(here, here + length)) ? 'index' : 'latex'
 		);
 	};
+	let isTable = false;
 	const scan = (): void => {
 		const c = source[here];
+		// a line of a table, as Markdown writes it
+		if (startsLine() && !apart) isTable = !!at(TABLE_LINE, source, here);
+		if (c === '|' && isTable) return pass(1, ' ', 'mark');
 		if (c === '\n') return push('newline', 1, '\n');
 		if (c === '\r') return source[here + 1] === '\n' ? void (here += 1) : push('newline', 1, '\n', 'mark');
 		const blank = at(BLANK, source, here)?.[0];
+		// a tab may part two statements
+		if (blank?.includes('\t') && !startsLine() && !context.tex) {
+			push('gap', blank.length, blank);
+			return void (apart = true);
+		}
 		if (blank)
 			return /[\u2060\u200b-\u200d\ufeff]/.test(blank)
 				? pass(blank.length, '', 'mark')
@@ -312,6 +358,10 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			const isOwn = phrase.kind === 'sense' ? isKeyword(written) : written.toLowerCase() === phrase.says;
 			return push(phrase.kind, phrase.length, isOwn ? written : phrase.says, phrase.habit);
 		}
+		const amount = tokens.at(-1)?.kind === 'relation' ? at(COUNTED, source, here)?.[0] : undefined;
+		if (amount) return push('number', amount.length, String(COUNTS.indexOf(amount.toLowerCase())), 'number');
+		const short = at(ABBREVIATION, source, here)?.[0];
+		if (short) return push('word', short.length, short.slice(0, -1), 'latex');
 		const name = at(WORD, source, here)?.[0];
 		if (name) return word(name);
 		if (
