@@ -69,8 +69,14 @@ export class Findings {
 		this.list.push(fixes.length ? { ...found, fixes } : found);
 	}
 
-	notice(at: { from: number; to: number }, code: DiagnosticCode, message: Message): void {
-		this.list.push({ from: at.from, to: at.to, severity: 'notice', code, message });
+	notice(
+		at: { from: number; to: number },
+		code: DiagnosticCode,
+		message: Message,
+		fixes: readonly Fix[] = []
+	): void {
+		const found: Diagnostic = { from: at.from, to: at.to, severity: 'notice', code, message };
+		this.list.push(fixes.length ? { ...found, fixes } : found);
 	}
 
 	keep(wanted: (finding: Diagnostic) => boolean): void {

@@ -147,6 +147,10 @@ const MESSAGES = {
 		`This row has two limits: it is read as two rows, ${first} and ${second}.`,
 	lowerBound: (name: string, value: string): string =>
 		`Read as the lower bound of ${name}: it is at least ${value}, and no longer at least 0. With a name before it, it is a row.`,
+	lowerRow: (name: string, value: string): string =>
+		`${name} ≥ ${value} is read as a row; ${name} is at least 0 as well.`,
+	asBound: (name: string): string => `It is the lower bound of ${name}`,
+	sameVariable: (name: string): string => `It is ${name}`,
 	tighterBound: (name: string, value: string): string =>
 		`${name} is also said to be at least ${value}, which is tighter: that holds.`,
 	unconstrained: (name: string): string => `${name} is in no constraint.`,

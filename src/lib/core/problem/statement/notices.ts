@@ -1,6 +1,7 @@
 import { toText } from '../../number/rational';
 import type { Problem } from '../types';
-import type { Diagnostic } from './diagnostics';
+import type { Diagnostic, Fix } from './diagnostics';
+import { nameText } from './print';
 import { message, type Message } from './messages';
 import type { RowRead } from './reading';
 
@@ -10,23 +11,26 @@ import type { RowRead } from './reading';
  */
 export function notices(problem: Problem, objective: RowRead, rows: readonly RowRead[]): Diagnostic[] {
 	const all = [objective, ...rows];
+	const near = nearNames(all, objective, problem);
 	return [
 		...all.flatMap((row) => repeated(row, row === objective)),
-		...nearNames(all, objective, problem),
-		...unconstrained(problem, objective, rows)
+		...near,
+		...unconstrained(problem, objective, rows, near)
 	];
 }
 
 const notice = (
 	at: { from: number; to: number },
 	code: Diagnostic['code'],
-	message: Message
+	message: Message,
+	fixes: readonly Fix[] = []
 ): Diagnostic => ({
 	from: at.from,
 	to: at.to,
 	severity: 'notice',
 	code,
-	message
+	message,
+	...(fixes.length > 0 ? { fixes } : {})
 });
 
 function repeated(row: RowRead, isObjective: boolean): Diagnostic[] {
@@ -65,20 +69,37 @@ function nearNames(rows: readonly RowRead[], objective: RowRead, problem: Proble
 	const plain = new Map<string, string>();
 	for (const name of count.keys()) if (/^[\p{Script=Latin}\p{Nd}_']+$/u.test(name)) plain.set(name, name);
 	const told = new Set<string>();
+	/** all places of one name take the other */
+	const same = (name: string, other: string): Fix[] => [
+		{
+			says: message('sameVariable', other),
+			edits: mentions
+				.filter((own) => own.name === name)
+				.map(({ from, to }) => ({ from, to, insert: nameText(other) }))
+		}
+	];
 	const inGoal = new Set(objective.body.mentions.map(({ name }) => name));
 	for (const mention of mentions) {
 		const twin = plain.get(inLatin(mention.name));
 		if (twin && twin !== mention.name && !told.has(mention.name)) {
 			told.add(mention.name);
-			found.push(notice(mention, 'near-name', message('lookAlike', mention.name, twin)));
+			found.push(
+				notice(mention, 'near-name', message('lookAlike', mention.name, twin), same(mention.name, twin))
+			);
 			continue;
 		}
 		if (count.get(mention.name) !== 1) continue;
 		const near = [...count.keys()].find(
 			(other) => other !== mention.name && oneLetterAway(mention.name, other)
 		);
-		if (near) found.push(notice(mention, 'near-name', message('nearName', mention.name, near)));
-		else if (!inGoal.has(mention.name) && rows.length > 2 && !standsInEquality(mention.name, problem))
+		// of two names that are near each other, one is told of
+		if (near && told.has(near)) continue;
+		if (near) {
+			told.add(mention.name);
+			found.push(
+				notice(mention, 'near-name', message('nearName', mention.name, near), same(mention.name, near))
+			);
+		} else if (!inGoal.has(mention.name) && rows.length > 2 && !standsInEquality(mention.name, problem))
 			found.push(notice(mention, 'lonely-name', message('lonely', mention.name)));
 	}
 	return found;
@@ -97,14 +118,25 @@ function standsInEquality(name: string, { constraints }: Problem): boolean {
 	);
 }
 
-function unconstrained(problem: Problem, objective: RowRead, rows: readonly RowRead[]): Diagnostic[] {
+function unconstrained(
+	problem: Problem,
+	objective: RowRead,
+	rows: readonly RowRead[],
+	near: readonly Diagnostic[]
+): Diagnostic[] {
 	const limited = new Set(rows.flatMap((row) => row.body.mentions.map((mention) => mention.name)));
-	return problem.variables
-		.filter((variable) => !limited.has(variable.name))
-		.map((variable) => {
-			const at = objective.body.mentions.find((mention) => mention.name === variable.name);
-			return notice(at ?? objective.at, 'unconstrained', message('unconstrained', variable.name));
-		});
+	return (
+		problem.variables
+			// one that may be another by a slip is told of once
+			.filter(
+				({ name }) =>
+					!limited.has(name) && !near.some(({ message: { about } }) => about.some((own) => own === name))
+			)
+			.map((variable) => {
+				const at = objective.body.mentions.find((mention) => mention.name === variable.name);
+				return notice(at ?? objective.at, 'unconstrained', message('unconstrained', variable.name));
+			})
+	);
 }
 
 /**

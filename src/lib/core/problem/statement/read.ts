@@ -1,6 +1,6 @@
 import { NO_READING, type Reading, type RowRead } from './reading';
 import type { SyntaxNode, Tree } from '@lezer/common';
-import { isZero, sign, ZERO } from '../../number/rational';
+import { isZero, sign, toText, ZERO } from '../../number/rational';
 import {
 	MAX_CONSTRAINTS,
 	MAX_VARIABLES,
@@ -23,7 +23,8 @@ import { syntaxErrors } from './syntax';
 import { RELATIONS, VariableTable } from './variables';
 import { MIRRORED } from '../relation';
 import { MAX_STATEMENT, MOST_BRACKETS, tooDeep } from './limits';
-import { negativeBound, withObjective } from './row-kinds';
+import { negativeBound, positiveBound, withObjective } from './row-kinds';
+import { nameText } from './print';
 
 const refused = (from: number, to: number, message: Message): Reading => ({
 	...NO_READING,
@@ -91,7 +92,15 @@ class StatementReader {
 		else if (node.name === 'Story') this.story = this.quoted(node) ?? this.story;
 		else if (node.name === 'Objective') this.readObjective(node);
 		else if (node.name === 'Row') this.readRow(node);
-		else if (node.name === 'Declaration') this.declared(node, this.variables.declare(node));
+		else if (node.name === 'Declaration')
+			this.declared(
+				node,
+				this.variables.declare(node, (names, relation, value) => {
+					const isBound = relation !== '=' && (relation === '>=' ? sign(value) <= 0 : isZero(value));
+					if (!isBound) this.table.addEach(node, names, relation, value);
+					return !isBound;
+				})
+			);
 	}
 
 	private declared({ from, to }: SyntaxNode, names: readonly string[]): void {
@@ -178,6 +187,16 @@ class StatementReader {
 				node,
 				body.mentions.map((mention) => mention.name)
 			);
+		const bound = label ? null : positiveBound(body, kinds[0]);
+		if (bound && node.getChildren('Attribute').length === 0)
+			this.findings.notice(node, 'lower-bound', message('lowerRow', bound.name, toText(bound.value)), [
+				{
+					says: message('asBound', bound.name),
+					edits: [
+						{ from: node.from, to: node.to, insert: `${nameText(bound.name)} from ${toText(bound.value)}` }
+					]
+				}
+			]);
 		this.table.add(node, label, body, kinds[0]);
 	}
 

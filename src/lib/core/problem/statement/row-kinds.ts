@@ -5,14 +5,26 @@ import { plus, scale, type Linear } from './linear';
 
 /** What a row is that is more, or less, than a constraint: a bound of its variable, or a limit of the objective. */
 
-/** The lower bound below zero that a row of one variable says; null where it says something else. */
-export function negativeBound(body: Linear, relation: Relation): { name: string; value: Rational } | null {
+/** What a row of one variable says of how small it may be; null where it says something else. */
+function lowerBound(body: Linear, relation: Relation): { name: string; value: Rational } | null {
 	if (body.mentions.length !== 1) return null;
 	const [[name, coefficient]] = [...body.terms];
 	if (isZero(coefficient)) return null;
 	const value = body.constant.neg().div(coefficient);
 	const isLower = (sign(coefficient) < 0 ? MIRRORED[relation] : relation) === '>=';
-	return isLower && sign(value) < 0 ? { name, value } : null;
+	return isLower ? { name, value } : null;
+}
+
+/** The lower bound below zero that a row of one variable says; null where it says something else. */
+export function negativeBound(body: Linear, relation: Relation): { name: string; value: Rational } | null {
+	const bound = lowerBound(body, relation);
+	return bound && sign(bound.value) < 0 ? bound : null;
+}
+
+/** The least amount above zero that a row of one variable asks for; null where it says something else. */
+export function positiveBound(body: Linear, relation: Relation): { name: string; value: Rational } | null {
+	const bound = lowerBound(body, relation);
+	return bound && sign(bound.value) > 0 ? bound : null;
 }
 
 /** A side with the objective's expression in the place of its name, and where the name stood; null where it does not, or is a variable. */

@@ -1,5 +1,5 @@
 import type { SyntaxNode } from '@lezer/common';
-import { ZERO } from '../../number/rational';
+import { ONE, ZERO, type Rational } from '../../number/rational';
 import { primed } from '../names';
 import { MIRRORED } from '../relation';
 import { withoutZeros, type Constraint, type Relation } from '../types';
@@ -93,6 +93,20 @@ export class RowTable {
 			// what stands twice stands in one place
 			const mentions = own === first ? body.mentions : [];
 			this.push(node, label, own, { ...body, mentions }, relation);
+		}
+	}
+
+	/** A row for each of several variables: `x, y ≥ 2` is x ≥ 2 and y ≥ 2. */
+	addEach(node: SyntaxNode, names: readonly string[], relation: Relation, value: Rational): void {
+		for (const name of names) {
+			const mentions = [{ name, from: node.from, to: node.to }];
+			this.push(
+				node,
+				null,
+				null,
+				{ constant: value.neg(), terms: new Map([[name, ONE]]), mentions },
+				relation
+			);
 		}
 	}
 

@@ -9,6 +9,9 @@ type Draft = { -readonly [K in keyof Variable]: Variable[K] };
 
 export const RELATIONS: Record<string, Relation> = { AtMost: '<=', AtLeast: '>=', Equal: '=' };
 
+const isAttribute = ({ name }: SyntaxNode): boolean =>
+	['Free', 'Integer', 'Binary', 'From', 'To'].includes(name);
+
 /** The variables of a statement while it is read: in the order in which they are first mentioned, with what is said of them. */
 export class VariableTable {
 	private readonly drafts = new Map<string, Draft>();
@@ -88,7 +91,10 @@ export class VariableTable {
 	}
 
 	/** Takes in a line about variables; returns their names. */
-	declare(node: SyntaxNode): readonly string[] {
+	declare(
+		node: SyntaxNode,
+		asRows: (names: readonly string[], relation: Relation, value: Rational) => boolean
+	): readonly string[] {
 		const drafts: Draft[] = [];
 		let pending: Relation | null = null;
 		for (let child = node.firstChild; child; child = child.nextSibling) {
@@ -100,9 +106,26 @@ export class VariableTable {
 				drafts.push(this.draft(name));
 				this.places.push({ kind: 'variable', name, from: child.from, to: child.to });
 			} else if (RELATIONS[child.name]) pending = RELATIONS[child.name];
+			else if (pending && !isAttribute(child) && this.areRows(child, drafts, pending, asRows)) continue;
 			else this.attribute(child, drafts, pending);
 		}
 		return drafts.map(({ name }) => name);
+	}
+
+	/** `x, y ≥ 2` says of each what `x ≥ 2` says of one: it is a row. */
+	private areRows(
+		node: SyntaxNode,
+		drafts: readonly Draft[],
+		relation: Relation,
+		asRows: (names: readonly string[], relation: Relation, value: Rational) => boolean
+	): boolean {
+		const value = this.linear.read(node);
+		if (!isConstant(value)) return false;
+		return asRows(
+			drafts.map(({ name }) => name),
+			relation,
+			value.constant
+		);
 	}
 
 	private attribute(node: SyntaxNode, drafts: Draft[], relation: Relation | null): void {

@@ -1,6 +1,6 @@
 import type { Message, ReadingKind } from '../messages';
 import type { TextEdit } from '../text-edit';
-import { LETTER, type Kind, type Token } from './tokens';
+import { LETTER, type Kind, type Token } from './token';
 
 /** A statement of its own within a text, as tokens, with its shape: a letter for each token, so that a kind of line is a pattern of letters. */
 export class Clause {

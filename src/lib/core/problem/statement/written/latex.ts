@@ -1,6 +1,7 @@
 import type { ReadingKind } from '../messages';
 import { nameText } from '../print';
-import { setSays, type Kind } from './tokens';
+import { setSays } from './phrases';
+import type { Kind } from './token';
 
 /** The commands of a LaTeX source as tokens like all others. */
 

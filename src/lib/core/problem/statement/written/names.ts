@@ -1,5 +1,6 @@
 import type { Clause, Draft } from './clause';
-import { isKeyword, type Token } from './tokens';
+import type { Token } from './token';
+import { isKeyword } from './tokens';
 
 /** Which words of a text are variables, by where they stand: the evidence for what is a name, a unit, a label. */
 

@@ -1,4 +1,4 @@
-import type { Context } from './tokens';
+import type { Context } from './token';
 
 /** Numbers as people write them: ½, 2½, 2 1/2, 1,500,000, 10 000, 24.000, 2,5, 1e3. */
 

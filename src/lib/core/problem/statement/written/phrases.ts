@@ -1,5 +1,5 @@
 import type { ReadingKind } from '../messages';
-import type { Kind } from './tokens';
+import type { Kind } from './token';
 
 /** Words that are more than names: relations, domains, connectives and senses, in the languages that are read. */
 
@@ -113,8 +113,8 @@ const RULES = [
 		'domain',
 		"(?:(?:are|is|be|all|both|must be|can(?:not|’t|'t)|may not|must not|not) )*(?:non(?:-| )?negative|(?<=(?:not|’t|'t)(?: be)? )negative|positive or zero|nichtnegativ)(?: reals?| numbers?)?"
 	),
-	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.])', true),
-	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.])', true),
+	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
+	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
 	rule(
 		'sense',
 		'max',
@@ -205,4 +205,10 @@ export function phraseAt(source: string, at: number, startsLine: boolean): Phras
 		return { kind, length: text.trimEnd().length, says, habit };
 	}
 	return null;
+}
+
+/** A set that variables lie in, as what is said of them. */
+export function setSays(letter: string, mark: string): string {
+	if (/[ZNℤℕ]/i.test(letter)) return 'integer';
+	return mark && !/^\^[n\d{]/.test(mark) ? 'from 0' : 'free';
 }

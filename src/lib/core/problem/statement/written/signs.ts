@@ -1,6 +1,7 @@
 import { shape, type Clause, type Draft } from './clause';
 import type { Evidence } from './names';
-import { setSays, type Token } from './tokens';
+import { setSays } from './phrases';
+import type { Token } from './token';
 
 /** What is said of variables: signs, bounds, domains, in lists, with indices, of all at once. */
 

@@ -1,5 +1,5 @@
 import { Clause, shape, type Draft } from './clause';
-import { LETTER, type Token } from './tokens';
+import { LETTER, type Token } from './token';
 
 /** Lines joined where they go on, and taken apart where they say several things. */
 
@@ -51,7 +51,7 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 			/^s/.test(here) &&
 			line[0].says === '-' &&
 			((!/r/.test(here) && /[nwq]$/.test(before) && !/i/.test(here)) ||
-				(!/[rgih]/.test(before) && /[nwq]$/.test(before)));
+				(!/[rgihF]/.test(before) && /[nwq]$/.test(before)));
 		const bullet = line[1]?.apart && line[0].kind === 'sign' && /r/.test(here) && !/[stdr]$/.test(before);
 		if (last && (dangles || goesOn || ends) && !(bullet && line[0].says === '+')) {
 			if (!/[stdr]$/.test(before)) draft.put({ from: last.at(-1)!.to, to: line[0].from }, ' ', 'joined');
