@@ -25,6 +25,13 @@ const PROMISES: Readonly<Record<string, readonly (readonly [written: string, mea
 		[`${Z}\nLabor hours: x + y <= 4`, `${Z}\nLabor_hours: x + y <= 4`]
 	],
 	'bounds, lists': [[`${R}\n0 ≤ x, y ≤ 3`, `${R}\nx to 3\ny to 3`]],
+	'names of several words': [
+		[
+			'max 3 oak tables + 2 chairs\nr: oak tables + chairs <= 4',
+			'max z = 3 oak_tables + 2 chairs\nr: oak_tables + chairs <= 4'
+		]
+	],
+	'amounts first': [[`${Z}\nr: x + y <= 9\nat most 4 x`, `${Z}\nr: x + y <= 9\nr2: x <= 4`]],
 	pages: [[`${Z}\n• x + y <= 4\n`, `${Z}\nr1: x + y <= 4`]],
 	'several rows in a line': [[`${Z}\nx + y ≤ 4 x + 3y ≤ 6`, `${Z}\nr1: x + y <= 4\nr2: x + 3 y <= 6`]],
 	'names of rows': [[`${Z}\nC1 x + y ≤ 4`, `${Z}\nC1: x + y <= 4`]],
