@@ -24,7 +24,7 @@ export {
 	turnRow,
 	turnSense
 } from './statement/edits';
-export { printStatement, printTerms } from './statement/print';
+export { printStatement, printTerms, rowLine } from './statement/print';
 export { readStatement } from './statement/read';
 export type { Reading } from './statement/reading';
 export {

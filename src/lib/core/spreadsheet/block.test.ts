@@ -1,6 +1,8 @@
-import { expect, test } from 'vitest';
+import { describe, expect, test } from 'vitest';
+import { BLOCKS } from '../../../../tests/support/written-blocks';
+import { printStatement } from '../problem/statement/print';
 import { readStatement } from '../problem/statement/read';
-import { sameProblem } from '../problem/types';
+import { sameProblem, type Problem } from '../problem/types';
 import { isWholeTable, readBlock } from './block';
 
 const EXPECTED = readStatement(`max profit [thalers] = 30 bowls + 45 vases
@@ -8,7 +10,7 @@ clay [kg]: 5/2 bowls + 4 vases ≤ 100
 orders: bowls + vases ≥ 12
 crate: vases = 7`).problem!;
 
-const BLOCKS: Record<string, string> = {
+const SAME: Record<string, string> = {
 	'tabs, heads, units':
 		'\tbowls\tvases\t\tamount\tunit\nmax profit\t30\t45\t\t\tthalers\nclay\t2.5\t4\t≤\t100\tkg\norders\t1\t1\t>=\t12\ncrate\t0\t1\t=\t7\n',
 	'semicolons and decimal commas':
@@ -17,7 +19,7 @@ const BLOCKS: Record<string, string> = {
 		',bowls,vases,,amount,unit\nclay,5/2,4,<=,100,kg\norders,1,1,≥,12,\ncrate,,1,=,7,\nmax profit,30,45,,,thalers\n'
 };
 
-test.each(Object.entries(BLOCKS))('a block from a spreadsheet is understood: %s', (name, text) => {
+test.each(Object.entries(SAME))('a block from a spreadsheet is understood: %s', (name, text) => {
 	const { problem, fault } = readBlock(text);
 	expect(fault).toBeNull();
 	expect(problem && sameProblem(problem, EXPECTED), name).toBe(true);
@@ -86,7 +88,38 @@ test('columns and rows have the roles that were given, totals are left out and t
 	const { problem, notes, roles } = readBlock(text, { columns: { 4: 'amount' } });
 	expect(roles).toEqual(['name', 'activity', 'activity', 'nothing', 'amount']);
 	expect(problem?.constraints.map(({ name, rhs }) => `${name} ${rhs.toFraction()}`)).toEqual(['clay 4']);
-	expect(notes.join(' ')).toContain('Row 4 is left out as a total. Column 4 (total) is left out.');
+	expect(notes.join(' ')).toContain(
+		'Row 4 (total) is left out: it is a result. Column 4 (total) is left out.'
+	);
 	const all = readBlock(text, { columns: { 4: 'amount', 3: 'activity' }, leftOut: { 3: false } }).problem;
 	expect([all?.variables.length, all?.constraints.length]).toEqual([3, 2]);
+});
+
+describe.each([
+	['tabs', '\t'],
+	['semicolons', ';']
+])('blocks as people keep them, between %s', (_, sign) => {
+	test.each(BLOCKS)('%j', (block, means) => {
+		const text = block
+			.split('\n')
+			.map((line) =>
+				line
+					.split(' ')
+					.map((cell) => (cell === '.' ? '' : cell.replaceAll('_', ' ')))
+					.join(sign)
+			)
+			.join('\n');
+		const { problem, fault } = readBlock(text);
+		if (means === null) {
+			expect([problem, fault !== null]).toEqual([null, true]);
+			return;
+		}
+		expect(fault).toBeNull();
+		const bare = (own: Problem): Problem => ({
+			...own,
+			objective: { ...own.objective, unit: undefined },
+			constraints: own.constraints.map(({ unit: _unit, ...row }) => row)
+		});
+		expect(printStatement(bare(problem!))).toBe(printStatement(bare(readStatement(means).problem!)));
+	});
 });

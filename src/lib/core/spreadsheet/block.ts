@@ -1,5 +1,6 @@
 import { dsvFormat } from 'd3-dsv';
 import type { Problem, Relation, Sense } from '../problem/types';
+import { amountHead, arranged, GOAL, GOAL_NAMES, isNumber, RESULT, withUnit } from './arrange';
 import { CellFault, hasDecimalCommas, isAboutActivities, readTable, RELATIONS } from './csv';
 
 /** A block of cells as it comes from any spreadsheet, and what it is understood as. */
@@ -8,6 +9,8 @@ import { CellFault, hasDecimalCommas, isAboutActivities, readTable, RELATIONS } 
 export interface BlockLayout {
 	readonly separator: '\t' | ';' | ',';
 	readonly decimalComma: boolean;
+	/** activities stand below each other, resources beside each other */
+	readonly isTurned: boolean;
 	/** the first row names the activities */
 	readonly hasHeads: boolean;
 	/** the first column names the rows */
@@ -24,7 +27,15 @@ export interface BlockLayout {
 }
 
 /** What a column may be for. */
-export const COLUMN_ROLES = ['name', 'activity', 'relation', 'amount', 'unit', 'nothing'] as const;
+export const COLUMN_ROLES = [
+	'name',
+	'activity',
+	'relation',
+	'amount',
+	'second amount',
+	'unit',
+	'nothing'
+] as const;
 export type ColumnRole = (typeof COLUMN_ROLES)[number];
 
 export interface BlockReading {
@@ -42,8 +53,6 @@ export interface BlockReading {
 }
 
 const MAX_CELLS = 60_000;
-const isNumber = (cell: string): boolean =>
-	/^\s*[-+−–]?(?:\d[\d\s'’]*(?:[.,]\d*)?|[.,]\d+)(?:\/\d+)?\s*$/.test(cell);
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
@@ -52,7 +61,9 @@ function separatorOf(source: string): BlockLayout['separator'] {
 	const text = fromMarkdown(source);
 	if (text.includes('\t')) return '\t';
 	const lines = text.split('\n').filter((line) => line.trim());
-	return lines.length > 0 && lines.every((line) => line.includes(';')) ? ';' : ',';
+	// a title has none
+	const parted = lines.filter((line) => line.includes(';')).length;
+	return parted > 0 && parted + 1 >= lines.length ? ';' : ',';
 }
 
 /** relations as people say them in a cell */
@@ -69,7 +80,7 @@ const SAID: Readonly<Record<string, string>> = {
 	equal: '='
 };
 
-/** A cell of the body as it is meant: `$45` and `45 €` are 45, `(3)` is −3, `40 %` is 40/100, a dash alone is nothing, `at most` is ≤. */
+/** A cell of the body as it is meant: `$45` and `45 €` are 45, `(3)` is −3, `40 %` is 40/100, `12 h` is 12, a dash alone is nothing, `at most` is ≤. */
 export function meantBy(cell: string): string {
 	const said = SAID[cell.toLowerCase()];
 	if (said) return said;
@@ -78,6 +89,10 @@ export function meantBy(cell: string): string {
 	if (money) return `${money[1] ? '-' : ''}${money[2]}`;
 	const bracketed = /^\(\s*([\d.,]+)\s*\)$/.exec(cell);
 	if (bracketed) return `-${bracketed[1]}`;
+	const measured = /^([-+−–]?[\d.,]*\d(?:\/\d+)?)\s*(?:[\p{L}°][\p{L}.°]*(?:\s*(?:\/|per)\s*\p{L}+)?)$/u.exec(
+		cell
+	);
+	if (measured) return measured[1];
 	const share = /^(\d+)(?:\.(\d+))?\s*%$/.exec(cell);
 	return share ? `${share[1]}${share[2] ?? ''}/1${'0'.repeat(2 + (share[2]?.length ?? 0))}` : cell;
 }
@@ -102,20 +117,13 @@ function fromMarkdown(text: string): string {
 function cellsOf(text: string, separator: string): string[][] {
 	const rows = dsvFormat(separator)
 		.parseRows(fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n')))
-		.map((row, i) => row.map((cell) => (i === 0 ? cell.trim() : meantBy(cell.trim()))))
+		.map((row, i) =>
+			row.map((cell, j) => (i === 0 || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())))
+		)
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
 	return rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? ''));
 }
-
-const GOAL = /^(?:max|min)(?:imi[sz]e|imum)?(?![\p{L}\p{Nd}_])/iu;
-const GOAL_NAMES = /^(?:z|objective|goal|profit|cost|costs|revenue|contribution|earnings)\b/i;
-
-/** what a row or column of totals is called */
-const TOTAL = /^(?:total|totals|sum|sums|gesamt|summe|somme|suma)\b/i;
-/** what a column of amounts is called */
-const AMOUNT =
-	/^(?:rhs|amounts?|available|availability|limits?|right-hand side|b|capacity|supply|stock|demand|requirement|at most|at least)$/i;
 
 /** The column in which most cells are relations. */
 function relationIn(body: readonly (readonly string[])[], width: number): number | undefined {
@@ -151,28 +159,49 @@ function rolesOf(
 		objective !== null &&
 		isBlank(cells[objective]?.[besides]) &&
 		column(besides).length > 0;
+	const numbers = all.filter((j) => j >= first && !isText(j) && column(j).some(isNumber));
 	const amount =
 		all.find((j) => columns[j] === 'amount') ??
-		all.find((j) => AMOUNT.test(head(j)) && columns[j] === undefined) ??
+		all.find((j) => j >= first && amountHead(head(j)) && !isText(j) && columns[j] === undefined) ??
 		(relation !== undefined ? relation + 1 : isLeftEmpty ? besides : undefined);
+	// a second column of amounts: at least and at most beside each other
+	const second = all.find(
+		(j) =>
+			amount !== undefined &&
+			j > amount &&
+			isLimit(head(j)) &&
+			isLimit(head(amount)) &&
+			isLimit(head(j)) !== isLimit(head(amount))
+	);
+	// amounts stand behind the coefficients, or before them
+	const isFirst = amount !== undefined && numbers.filter((j) => j > amount && j !== second).length > 1;
 	return all.map((j): ColumnRole => {
 		if (columns[j]) return columns[j];
 		if (hasNames && j === 0) return 'name';
 		if (j === relation) return 'relation';
 		if (j === amount) return 'amount';
-		if (amount !== undefined && j > amount)
-			return /unit/i.test(head(j)) || (j === amount + 1 && isText(j)) ? 'unit' : 'nothing';
-		return TOTAL.test(head(j)) || (isText(j) && j >= first) ? 'nothing' : 'activity';
+		if (j === second) return 'second amount';
+		if (/^units?\b/i.test(head(j))) return 'unit';
+		if (RESULT.test(head(j)) && j >= first) return 'nothing';
+		if (amount !== undefined && j > amount && !isFirst)
+			return j === amount + 1 && isText(j) ? 'unit' : 'nothing';
+		return isText(j) && j >= first ? 'nothing' : 'activity';
 	});
 }
+
+/** at least or at most, where a head says it */
+const isLimit = (head: string): Relation | null => {
+	const says = amountHead(head);
+	return says === 'any' ? null : says;
+};
 
 /** How a block is probably meant. */
 function guess(
 	text: string,
 	given: Partial<BlockLayout>
-): { cells: string[][]; layout: BlockLayout; roles: ColumnRole[] } {
+): { cells: string[][]; layout: BlockLayout; roles: ColumnRole[]; notes: readonly string[] } {
 	const separator = given.separator ?? separatorOf(text);
-	const cells = cellsOf(text, separator);
+	const { cells, isTurned, notes } = arranged(cellsOf(text, separator), given.isTurned);
 	const columns = given.columns ?? {};
 	const inner = (rows: readonly (readonly string[])[]) => rows.flatMap((row) => row.slice(1));
 	const hasHeads =
@@ -188,19 +217,24 @@ function guess(
 	const relationAt = said === undefined ? relationIn(body, cells[0]?.length ?? 0) : Number(said);
 	const start = hasHeads ? 1 : 0;
 	const rows = cells.map((row, i) => ({ row, i })).slice(start);
+	// a row called maximum limits the activities where another is the objective
+	const isLimits = (row: readonly string[]) => /^(?:max|min)(?:imum)?\.?$/i.test(row[0].trim());
 	const goal =
 		(hasNames &&
-			(rows.find(({ row }) => GOAL.test(row[0])) ?? rows.find(({ row }) => GOAL_NAMES.test(row[0])))) ||
+			(rows.find(({ row }) => GOAL.test(row[0]) && !isLimits(row)) ??
+				rows.find(({ row }) => GOAL_NAMES.test(row[0])) ??
+				rows.find(({ row }) => GOAL.test(row[0])))) ||
 		(relationAt !== undefined && rows.find(({ row }) => isBlank(row[relationAt])));
 	const objective = given.objective !== undefined ? given.objective : goal ? goal.i : null;
 	const called = objective === null || !hasNames ? '' : (cells[objective]?.[0] ?? '');
-	const sense = given.sense ?? (/^min|^costs?\b/i.test(called) ? 'min' : 'max');
+	const sense = given.sense ?? (/^min|^(?:unit |total )?costs?\b/i.test(called) ? 'min' : 'max');
 	const totals = rows.flatMap(({ row, i }) =>
-		hasNames && i !== objective && TOTAL.test(row[0]) ? [[i, true]] : []
+		hasNames && i !== objective && RESULT.test(row[0]) ? [[i, true]] : []
 	);
 	const layout: BlockLayout = {
 		separator,
 		decimalComma,
+		isTurned,
 		hasHeads,
 		hasNames,
 		objective,
@@ -209,7 +243,7 @@ function guess(
 		columns,
 		leftOut: { ...(Object.fromEntries(totals) as Record<number, boolean>), ...given.leftOut }
 	};
-	return { cells, layout, roles: rolesOf(cells, layout, relationAt) };
+	return { cells, layout, roles: rolesOf(cells, layout, relationAt), notes };
 }
 
 /** The words of an objective's first cell as `max name`. */
@@ -223,61 +257,117 @@ function goalName(cell: string, sense: Sense): string {
  * @param given how it is to be understood, as far as that was said; the rest is seen from the cells
  */
 export function readBlock(text: string, given: Partial<BlockLayout> = {}): BlockReading {
-	const { cells, layout, roles } = guess(text, given);
+	const { cells, layout, roles, notes: arrangement } = guess(text, given);
 	const nothing = { cells, layout, roles, problem: null, notes: [] };
-	const wrong = (message: string): BlockReading => ({
+	const wrong = (message: string, row: number | null = null, column: number | null = null): BlockReading => ({
 		...nothing,
-		fault: { row: null, column: null, message }
+		fault: { row, column, message }
 	});
 	if (cells.length === 0) return wrong('There are no cells yet.');
 	if (cells.length * roles.length > MAX_CELLS) return wrong('These are more cells than a problem may have.');
 	const at = (role: ColumnRole) => roles.flatMap((own, j) => (own === role ? [j] : []));
 	const activities = at('activity');
-	const [[name], [relation], [amount], [unit]] = [at('name'), at('relation'), at('amount'), at('unit')];
+	const [[name], [relation], [amount], [unit], [second]] = [
+		at('name'),
+		at('relation'),
+		at('amount'),
+		at('unit'),
+		at('second amount')
+	];
 	if (activities.length === 0) return wrong('No column is left for an activity.');
 	if (layout.objective === null) return wrong('No row is the objective. Choose which one is.');
 	if (amount === undefined)
 		return wrong('Nothing shows which column holds the amounts. Choose it above the cells.');
-	const head = [
-		'name',
-		...activities.map((j, k) => (layout.hasHeads && cells[0][j]) || `x${k + 1}`),
-		'relation',
-		'amount',
-		'unit'
-	];
+	const heads = activities.map((j, k) => withUnit((layout.hasHeads && cells[0][j]) || `x${k + 1}`));
+	const twice = heads.findIndex(({ name: own }, k) => heads.some((other, l) => l < k && other.name === own));
+	if (twice >= 0)
+		return wrong(
+			`Two columns are called “${heads[twice].name}”. Give one of them another name in the cells above, or leave it out.`,
+			layout.hasHeads ? 0 : null,
+			activities[twice]
+		);
+	const head = ['name', ...heads.map(({ name: own }) => own), 'relation', 'amount', 'unit'];
 	const lines = cells
 		.map((row, i) => ({ row, i }))
 		.slice(layout.hasHeads ? 1 : 0)
 		.filter(({ i }) => !layout.leftOut[i] || i === layout.objective);
-	const isAbout = (row: readonly string[]) => name !== undefined && isAboutActivities(row[name]);
-	const rows = lines.map(({ row, i }) => {
+	const notes = [...arrangement];
+	/** bounds of the activities, where a row has no amount and its name says so */
+	const aboutOf = (row: readonly string[]): string | null => {
+		if (name === undefined) return null;
+		if (isAboutActivities(row[name])) return row[name];
+		const says = isBlank(row[amount]) && isBlank(row[relation ?? -1]) ? isLimit(row[name]) : null;
+		return says === null ? null : says === '<=' ? 'upper' : 'lower';
+	};
+	const headOf = (j: number | undefined) =>
+		j !== undefined && layout.hasHeads ? isLimit(cells[0][j]) : null;
+	const blank = lines.find(
+		({ row, i }) =>
+			i !== layout.objective &&
+			!aboutOf(row) &&
+			isBlank(row[amount]) &&
+			(second === undefined || isBlank(row[second])) &&
+			row.some((cell, j) => j !== name && !isBlank(cell))
+	);
+	if (blank)
+		return wrong('This row has no amount. Type it, 0 if it is 0, or leave the row out.', blank.i, amount);
+	const places: number[] = [];
+	const rows = lines.flatMap(({ row, i }): string[][] => {
 		const isGoal = i === layout.objective;
-		const own = name === undefined ? '' : row[name];
+		const own = withUnit(name === undefined ? '' : row[name]);
+		const about = isGoal ? null : aboutOf(row);
+		if (about && name !== undefined && about !== row[name])
+			notes.push(
+				`“${row[name]}” is read as ${about === 'upper' ? 'the most' : 'the least'} of each activity.`
+			);
+		const line = (called: string, sign: string, value: string): string[] => {
+			places.push(i);
+			return [
+				called,
+				...activities.map((j) => row[j]),
+				sign,
+				value,
+				unit === undefined || about ? (about ? '' : own.unit) : row[unit] || own.unit
+			];
+		};
+		if (isGoal) return [line(goalName(own.name, layout.sense), '', row[amount] ?? '')];
+		if (about) return [line(about, '', '')];
+		const called = own.name.replace(/:$/, '');
 		const sign = relation === undefined ? '' : row[relation];
-		return [
-			isGoal ? goalName(own, layout.sense) : own.replace(/:$/, ''),
-			...activities.map((j) => row[j]),
-			isGoal || isAbout(row) ? '' : sign || layout.relation,
-			isAbout(row) ? '' : (row[amount] ?? ''),
-			unit === undefined || isAbout(row) ? '' : row[unit]
-		];
+		const limits = [amount, second].flatMap((j) =>
+			j === undefined || isBlank(row[j])
+				? []
+				: [{ sign: sign || headOf(j) || layout.relation, value: row[j] }]
+		);
+		return limits.map((limit, k) =>
+			line(limits.length > 1 && called ? `${called} ${k === 0 ? 'a' : 'b'}` : called, limit.sign, limit.value)
+		);
 	});
-	const notes = Object.keys(layout.leftOut).flatMap((i) =>
-		layout.leftOut[Number(i)] && given.leftOut?.[Number(i)] === undefined
-			? [`Row ${Number(i) + 1} is left out as a total.`]
-			: []
+	if (heads.some(({ unit: own }) => own)) {
+		places.push(0);
+		rows.push(['unit of activity', ...heads.map(({ unit: own }) => own), '', '', '']);
+	}
+	notes.push(
+		...Object.keys(layout.leftOut).flatMap((i) =>
+			layout.leftOut[Number(i)] && given.leftOut?.[Number(i)] === undefined
+				? [`Row ${Number(i) + 1} (${cells[Number(i)]?.[0] ?? ''}) is left out: it is a result.`]
+				: []
+		)
 	);
 	roles.forEach((role, j) => {
 		if (role === 'nothing' && given.columns?.[j] === undefined && cells.some((row) => row[j] !== ''))
 			notes.push(`Column ${j + 1}${layout.hasHeads && cells[0][j] ? ` (${cells[0][j]})` : ''} is left out.`);
 	});
+	const limit = headOf(amount);
+	if (limit && relation === undefined)
+		notes.push(`“${cells[0][amount]}” is read as ${limit === '<=' ? 'at most' : 'at least'}.`);
 	try {
 		const problem = readTable([head, ...rows], notes, layout.decimalComma);
 		return { cells, layout, roles, problem, fault: null, notes };
 	} catch (error) {
 		if (!(error instanceof CellFault)) throw error;
 		const column = [name, ...activities, relation, amount, unit][error.column];
-		const row = error.row === 0 ? (layout.hasHeads ? 0 : null) : (lines[error.row - 1]?.i ?? null);
+		const row = error.row === 0 ? (layout.hasHeads ? 0 : null) : (places[error.row - 1] ?? null);
 		return { ...nothing, fault: { row, column: column ?? null, message: error.why } };
 	}
 }

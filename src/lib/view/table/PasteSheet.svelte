@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { type BlockLayout, COLUMN_ROLES, type ColumnRole, readBlock } from '$lib/core/spreadsheet';
-	import { printStatement, type Relation } from '$lib/core/problem';
+	import { printStatement, rowLine, type Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
@@ -41,9 +41,21 @@
 		activity: 'coefficient',
 		relation: 'relation',
 		amount: 'amount',
+		'second amount': 'other amount',
 		unit: 'unit',
 		nothing: 'left out'
 	};
+	/** the objective and one row, as they will read */
+	const inWords = $derived.by(() => {
+		if (!problem) return '';
+		const lines = printStatement(problem)
+			.split('\n')
+			.filter((line) => !line.startsWith('title'));
+		const goal = lines.find((line) => /^(?:max|min)/.test(line)) ?? '';
+		const [row] = problem.constraints;
+		return `It reads: ${shortened(goal)}${row ? `; ${shortened(rowLine(row))}` : ''}.`;
+	});
+	const shortened = (line: string): string => (line.length > 90 ? `${line.slice(0, 88)} …` : line);
 	const MOST_SHOWN = 12;
 	const MOST_ROWS = 14;
 	/** the objective is among the first or the last rows */
@@ -116,6 +128,13 @@
 					>
 						<option value="<=">≤</option><option value=">=">≥</option><option value="=">=</option>
 					</select></label
+				>
+				<label class="check"
+					><input
+						type="checkbox"
+						checked={layout.isTurned}
+						onchange={(e) => (given = { separator: given.separator, isTurned: e.currentTarget.checked })}
+					/> activities are rows</label
 				>
 				<label class="check"
 					><input
@@ -197,8 +216,7 @@
 			{#if fault}
 				{fault.row === null ? '' : `Row ${fault.row + 1}, column ${(fault.column ?? 0) + 1}: `}{fault.message}
 			{:else if problem}
-				{problem.objective.sense}
-				{problem.objective.name}: {problem.variables.length} activities, {problem.constraints.length} resources.
+				{problem.variables.length} activities, {problem.constraints.length} resources. {inWords}
 				{reading.notes.join(' ')} It takes the place of the present statement; one undo brings that back.
 			{/if}
 		</p>
