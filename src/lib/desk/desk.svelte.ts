@@ -12,6 +12,7 @@ import { Preferences } from './preferences.svelte';
 import { Reveal } from './reveal.svelte';
 import { Selection } from './selection.svelte';
 import { Session } from './session.svelte';
+import { Unread } from './unread.svelte';
 
 /** The state of an open lesson, in parts. Views ask the part they need and change it by its actions; drawing is theirs. */
 export class Desk {
@@ -26,6 +27,8 @@ export class Desk {
 	readonly selection = new Selection();
 	readonly preferences = new Preferences();
 	readonly reveal = new Reveal();
+	/** what was typed into a cell and could not be read */
+	readonly unread = new Unread();
 	/** what the page that is shown adds to what can be done */
 	readonly offered = new Offered();
 	/** the answer to a problem that is too large to be worked on the page */

@@ -1,3 +1,4 @@
+import { decoded } from './decoded';
 import { MAX_FILE, type Opened } from '$lib/core/lesson/files';
 import type { Issue } from '$lib/core/problem/json';
 import { freshId, keepMany } from '$lib/store/collection';
@@ -49,7 +50,7 @@ export class Files {
 			]);
 		let text: string;
 		try {
-			text = await file.text();
+			text = decoded(await file.arrayBuffer());
 		} catch {
 			return this.#refuse(file.name, [{ path: '', message: 'The browser could not read it.' }]);
 		}

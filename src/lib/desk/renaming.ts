@@ -1,4 +1,5 @@
 import { rename } from '$lib/core/problem/statement/edits';
+import { asName } from '$lib/core/problem/names';
 import { isName } from '$lib/core/problem/types';
 import type { LessonDocument } from './document.svelte';
 import { relinked } from '$lib/core/lesson/story';
@@ -13,7 +14,8 @@ export function renameEverywhere(
 	from: string,
 	typed: string
 ): string | null {
-	const name = typed.trim().normalize('NFC');
+	// a name of several words is joined as everywhere
+	const name = /^\p{L}.*\s/u.test(typed.trim()) ? asName(typed) : typed.trim().normalize('NFC');
 	const { problem, reading } = lesson;
 	if (name === from) return null;
 	if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';

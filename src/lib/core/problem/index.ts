@@ -1,7 +1,7 @@
 /** What views and pages may use of this folder: problems, their statements and their edits. The rest of the core and the desk import its modules themselves. */
 
 export { keysOf } from './lasting';
-export { numbered } from './names';
+export { asName, numbered } from './names';
 export { RELATION_SIGNS } from './relation';
 export { calledRow, isBound, sameOwner } from './row-owner';
 export type { Diagnostic, Fix, Place } from './statement/diagnostics';

@@ -1,4 +1,14 @@
-/** Names that are not in use yet. */
+/** Names: made of several words, and those that are not in use yet. */
+
+/** Several words as one name: low fat is low_fat, t-shirts t_shirts; at most 40 characters. */
+export const asName = (text: string): string =>
+	text
+		.trim()
+		.normalize('NFC')
+		.replace(/^"|"$/g, '')
+		.replace(/[^\p{L}\p{M}\p{Nd}_']+/gu, '_')
+		.replace(/^[^\p{L}]+|_+$/gu, '')
+		.slice(0, 40);
 
 /** The name itself where it is free, else with as many primes as it takes. */
 export function primed(name: string, taken: { has(name: string): boolean }): string {

@@ -1,4 +1,4 @@
 /** What views and pages may use of this folder: cells of spreadsheets. The rest of the core and the desk import its modules themselves. */
 
-export { type BlockLayout, COLUMN_ROLES, type ColumnRole, isWholeTable, readBlock } from './block';
+export { type BlockLayout, COLUMN_ROLES, type ColumnRole, isWholeTable, meantBy, readBlock } from './block';
 export { csvText } from './csv-cells';

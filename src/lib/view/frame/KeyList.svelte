@@ -11,6 +11,7 @@
 			keys: [
 				['Alt ↑ ↓', 'move a row up or down'],
 				['F2', 'rename what the cursor is at, everywhere'],
+				['Escape', 'leave the text, so that keys act again'],
 				['Tab', 'take the name that is offered']
 			]
 		},
@@ -19,7 +20,7 @@
 			keys: [
 				['arrows', 'walk over the cells; with Shift choose a block'],
 				['Enter', 'take what was typed, and go down'],
-				['Escape', 'what stood there before'],
+				['Escape', 'what stood there before; once more leaves the cell'],
 				['Delete', 'clear the block']
 			]
 		},

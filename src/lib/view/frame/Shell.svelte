@@ -98,6 +98,11 @@
 			return turn === 'undo' ? desk.document.undo() : desk.document.redo();
 		}
 		if (event.key === 'Escape' && desk.preferences.enlarged) return desk.preferences.enlarge(null);
+		// a field is left by Escape, so that keys act again
+		if (event.key === 'Escape' && !event.defaultPrevented && isWriting(event.target)) {
+			(event.target as HTMLElement).blur();
+			return;
+		}
 		const action = actionFor(event, actions);
 		if (!action) return;
 		event.preventDefault();
@@ -120,6 +125,7 @@
 		onfind={() => (open = 'finder')}
 		onkeys={() => (open = 'keys')}
 		onshare={() => (open = 'share')}
+		onnew={() => void begin()}
 	/>
 	{#if files}
 		{#await import('./FileReport.svelte') then { default: FileReport }}<FileReport {files} />{/await}

@@ -15,8 +15,9 @@
 		onfind: () => void;
 		onkeys: () => void;
 		onshare: () => void;
+		onnew: () => void;
 	}
-	let { keeping, offline, onfind, onkeys, onshare }: Props = $props();
+	let { keeping, offline, onfind, onkeys, onshare, onnew }: Props = $props();
 	const { document, preferences } = useDesk();
 	const go = useGo();
 	const ALL_PAGES = [
@@ -74,6 +75,7 @@
 		<span class="lesson" title="The lesson that is open"
 			>{shownTitle(titleOf({ statement: document.text }))}</span
 		>
+		<button class="btn tool new" onclick={onnew} title="A new lesson (w)">New</button>
 		{#if keeping.from}
 			{@const { id, title } = keeping.from}
 			<button

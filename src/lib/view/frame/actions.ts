@@ -293,7 +293,9 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 /** Whether a text field has the keys. */
 export const isWriting = (target: EventTarget | null): boolean =>
 	target instanceof HTMLElement &&
-	(target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
+	(target.isContentEditable ||
+		target.role === 'slider' ||
+		/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName)) &&
 	!/^(radio|checkbox|range)$/.test((target as HTMLInputElement).type ?? '');
 
 /** The action that a key press asks for. */

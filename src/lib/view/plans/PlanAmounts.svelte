@@ -29,9 +29,25 @@
 		if (value) plans.set(name, value);
 		else input.value = toText(plans.plan.get(name) ?? ZERO);
 	}
+
+	let list = $state<HTMLElement>();
+	/** Tab goes from amount to amount; a slider is for the pointer, and behind the last. */
+	function along(event: KeyboardEvent) {
+		if (event.key !== 'Tab' || event.ctrlKey || event.altKey || !(event.target instanceof HTMLInputElement))
+			return;
+		const fields = [...(list?.querySelectorAll<HTMLInputElement>('label input') ?? [])];
+		const at = fields.indexOf(event.target);
+		const next = at < 0 ? undefined : fields[at + (event.shiftKey ? -1 : 1)];
+		if (!next) return;
+		event.preventDefault();
+		next.focus();
+		next.select();
+	}
 </script>
 
-<div class="amounts">
+<!-- the fields are what one acts on; the list hears it for all of them -->
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div class="amounts" bind:this={list} onkeydown={along}>
 	{#each lines.shown as variable (variable.name)}
 		{@const { name, unit } = variable}
 		{@const value = plans.plan.get(name) ?? ZERO}

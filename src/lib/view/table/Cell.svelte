@@ -1,5 +1,7 @@
 <script lang="ts">
 	/** One cell of the technology table, as a field to type in. */
+	import { useDesk } from '$lib/desk/desk.svelte';
+
 	interface Props {
 		/** what it holds, see cells.ts */
 		key: string;
@@ -12,11 +14,14 @@
 		chosen: boolean;
 	}
 	let { key, at, value, label, wrong, chosen }: Props = $props();
+	const { unread } = useDesk();
+	/** what was typed and not read stays in sight */
+	const text = $derived(unread.shownIn(key, value));
 	let input = $state<HTMLInputElement>();
 
 	// while something is typed here the statement follows, and what is typed stays as it is
 	$effect(() => {
-		if (input && input !== document.activeElement) input.value = value;
+		if (input && input !== document.activeElement) input.value = text;
 	});
 </script>
 
@@ -26,7 +31,7 @@
 	data-at={at}
 	data-shown={value}
 	aria-label={label}
-	aria-invalid={wrong}
+	aria-invalid={wrong || text !== value}
 	class:chosen
 	style:--width={`${Math.max(2, value.length)}ch`}
 	onfocus={(event) => {

@@ -2,7 +2,9 @@
 	import { untrack } from 'svelte';
 	import { printStatement, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { isWriting } from '../frame/actions';
 	import { NEXT, WORDS } from './cells';
+	import { pastedTable } from './pasted-table';
 	import { draftOf, problemOf, type TableDraft, type DraftFault } from './draft';
 
 	/** A problem from nothing: an empty table, filled in from its first name on. The statement is written beside it as it grows. */
@@ -20,8 +22,9 @@
 	// what is said before the objective, such as a title, stays
 	const before = untrack(() => lesson.text.trim());
 
+	// a new lesson begins here, whatever had the focus before
 	$effect(() => {
-		if (document.activeElement === document.body) first?.focus();
+		if (!isWriting(document.activeElement)) first?.focus();
 	});
 
 	function write() {
@@ -40,19 +43,41 @@
 	}
 
 	function pasted(event: ClipboardEvent) {
-		const text = event.clipboardData?.getData('text/plain') ?? '';
+		const text = pastedTable(event.clipboardData);
 		if (!/[\t\n]/.test(text.trimEnd())) return;
 		event.preventDefault();
 		onpaste(text);
 	}
 
-	/** Enter goes down, as in the table of a problem that is there. */
-	function down(event: KeyboardEvent) {
-		if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+	let grid = $state<HTMLTableElement>();
+	/** Enter and the arrows walk as in the table of a problem that is there; behind the last name come the numbers. */
+	function walk(event: KeyboardEvent) {
+		const field = event.target;
+		if (!(field instanceof HTMLInputElement)) return;
+		const cell = field.closest('td, th') as HTMLTableCellElement;
+		const row = cell.parentElement as HTMLTableRowElement;
+		const rows = [...(grid?.rows ?? [])];
+		const fieldAt = (y: number, x: number) => rows[y]?.cells[x]?.querySelector('input') ?? null;
+		const [y, x] = [rows.indexOf(row), cell.cellIndex];
+		const [atStart, atEnd] = [field.selectionEnd === 0, field.selectionStart === field.value.length];
+		const isWhole = field.selectionStart === 0 && atEnd;
+		const isLastName = y === 0 && x === draft.names.length;
+		const to =
+			event.key === 'Enter' || event.key === 'ArrowDown'
+				? fieldAt(y + (event.shiftKey ? -1 : 1), x)
+				: event.key === 'ArrowUp'
+					? fieldAt(y - 1, x)
+					: event.key === 'ArrowRight' && (atEnd || isWhole)
+						? fieldAt(y, x + 1)
+						: event.key === 'ArrowLeft' && (atStart || isWhole)
+							? fieldAt(y, x - 1)
+							: event.key === 'Tab' && !event.shiftKey && isLastName
+								? fieldAt(1, 1)
+								: null;
+		if (!to) return;
 		event.preventDefault();
-		const cell = event.target.closest('td, th') as HTMLTableCellElement | null;
-		const row = cell?.parentElement?.nextElementSibling ?? null;
-		(row as HTMLTableRowElement | null)?.cells[cell!.cellIndex]?.querySelector('input')?.focus();
+		to.focus();
+		to.select();
 	}
 </script>
 
@@ -80,7 +105,13 @@
 		>
 	</div>
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-	<table aria-label="Empty technology table" oninput={write} onpaste={pasted} onkeydown={down}>
+	<table
+		aria-label="Empty technology table"
+		oninput={write}
+		onpaste={pasted}
+		onkeydown={walk}
+		bind:this={grid}
+	>
 		<thead>
 			<tr>
 				<td></td>

@@ -3,6 +3,7 @@
 	import { printStatement, rowLine, type Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
+	import { pastedTable } from './pasted-table';
 	import SheetForm from '../shared/SheetForm.svelte';
 
 	/** Cells from a spreadsheet: what was understood of them, corrected where it is wrong, then the problem. */
@@ -82,6 +83,12 @@
 			placeholder="Paste the cells here"
 			wrap="off"
 			rows={cells.length ? 3 : 8}
+			onpaste={(event) => {
+				const cells = pastedTable(event.clipboardData);
+				if (cells === event.clipboardData?.getData('text/plain')) return;
+				event.preventDefault();
+				written = cells;
+			}}
 			bind:value={written}></textarea>
 		{#if cells.length}
 			<div class="choices">

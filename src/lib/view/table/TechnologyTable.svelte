@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { tick } from 'svelte';
+	import { tick, untrack } from 'svelte';
 	import { isWholeTable } from '$lib/core/spreadsheet';
 	import { rowsAt } from '$lib/core/design';
 	import { isZero } from '$lib/core/number';
@@ -9,6 +9,7 @@
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import { atOf, Block, type At } from './block.svelte';
 	import { blockText } from './block-text';
+	import { pastedTable } from './pasted-table';
 	import Cell from './Cell.svelte';
 	import NewRow from './NewRow.svelte';
 	import PlanRow from './PlanRow.svelte';
@@ -30,12 +31,17 @@
 	}
 	/** A problem as a technology table: activities across, resources down. Every change is a small edit of the statement. */
 	let { problem, adding = $bindable(false), onwhole, around }: Props = $props();
-	const { document: lesson, selection } = useDesk();
+	const { document: lesson, selection, unread } = useDesk();
 	let grid = $state<HTMLTableElement>();
 	let amountWidth = $state(0);
 	const block = new Block();
-	/** what was typed into a cell that is not a number or a name, by the cell */
-	let wrong = $state<{ cell: string; why: string } | null>(null);
+	/** what was typed into a cell that is not a number or a name, by the cell; it is there again after another page */
+	let wrong = $state<{ cell: string; why: string } | null>(
+		untrack(() => unread.now && { cell: unread.now.cell, why: unread.now.why })
+	);
+	/** the number that is being typed is taken as soon as nothing more comes */
+	let pending: ReturnType<typeof setTimeout> | undefined;
+	const TYPED = 250;
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
 	/** a field of a cell, and not of a row that is being added */
@@ -72,6 +78,9 @@
 			if (to) to.focus();
 			else take(input);
 		} else if (event.key === 'Escape') {
+			const isAsBefore = input.value === (input.dataset.before ?? '');
+			// nothing to put back: the cell is left
+			if (isAsBefore) return;
 			input.value = input.dataset.before ?? '';
 			take(input);
 			block.clear();
@@ -116,7 +125,7 @@
 	/** A block of cells from a spreadsheet fills the table from here, as far as there are cells; a table of its own is looked at first. */
 	function onpaste(event: ClipboardEvent) {
 		const input = event.target;
-		const text = event.clipboardData?.getData('text/plain') ?? '';
+		const text = pastedTable(event.clipboardData);
 		if (!isCell(input) || !/[\t\n]/.test(text.trimEnd())) return;
 		event.preventDefault();
 		if (isWholeTable(text)) {
@@ -134,21 +143,32 @@
 		wrong = changeBlock(lesson, typed, around);
 	}
 
-	/** The statement follows what is typed as soon as it is a number; nothing goes away before the cell is left. */
+	/** The statement follows what is typed once it is complete; what cannot be read leaves the number that was there. */
 	function oninput({ target }: Event) {
+		clearTimeout(pending);
 		// what follows a plan is worked out when the cell is left
 		if (!isCell(target) || around) return;
-		const { cell = '' } = target.dataset;
-		const value = isNumberCell(cell) ? readCell(target.value) : null;
-		// a comma may still become one of thousands
-		if (value && !isZero(value) && !target.value.includes(',')) changeCell(lesson, cell, target.value, cell);
+		const { cell = '', before = '' } = target.dataset;
+		if (!isNumberCell(cell)) return;
+		pending = setTimeout(() => {
+			const value = readCell(target.value);
+			if (value && !isZero(value) && !target.value.includes(','))
+				changeCell(lesson, cell, target.value, cell);
+			else if (target.value.trim() !== '' && !value && target.dataset.shown !== before)
+				changeCell(lesson, cell, before, cell);
+		}, TYPED);
 	}
 
-	/** Takes what was typed into a cell; what cannot be read stays there, marked. */
+	/** Takes what was typed into a cell; what cannot be read stays there, marked, and the number that was there counts. */
 	function take({ value, dataset }: HTMLInputElement) {
+		clearTimeout(pending);
 		const cell = dataset.cell!;
 		const why = value.trim() === dataset.shown ? null : changeCell(lesson, cell, value, cell, around);
+		if (why !== null && isNumberCell(cell) && !around && dataset.shown !== dataset.before)
+			changeCell(lesson, cell, dataset.before ?? '', cell);
 		wrong = why === null ? null : { cell, why };
+		if (why !== null) unread.now = { cell, shown: dataset.before ?? '', typed: value, why };
+		else if (unread.now?.cell === cell) unread.now = null;
 	}
 
 	function onfocusin({ target }: FocusEvent) {

@@ -1,5 +1,6 @@
 import { type Rational, takeApart, toText, ZERO } from '$lib/core/number';
 import { rhsFor, rowsAt } from '$lib/core/design';
+import { meantBy } from '$lib/core/spreadsheet';
 import {
 	readCell,
 	setCoefficient,
@@ -166,7 +167,9 @@ export function changeCell(
 		if (!found) return `“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
 		return changeVariable(lesson, row, (own) => ({ ...own, domain: found }));
 	}
-	const value = typed.trim() === '' ? ZERO : readCell(typed);
+	// $45 and (3) mean the same as in a block from a spreadsheet; letters could be a name
+	const meant = /\p{L}/u.test(typed) ? typed.trim() : meantBy(typed.trim());
+	const value = meant === '' ? ZERO : readCell(meant);
 	if (!value) return NO_NUMBER(typed);
 	if (/^[-−]?\d{1,3},\d{3}$/.test(typed.trim()) && lesson.notation.numbers !== 'comma')
 		return `“${typed.trim()}” can be ${typed.trim().replace(',', '')} or ${typed.trim().replace(',', '.')}: write the one that is meant.`;

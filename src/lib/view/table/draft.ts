@@ -1,4 +1,5 @@
 import {
+	asName,
 	isName,
 	type NewRow,
 	numbered,
@@ -78,7 +79,7 @@ function numberIn(text: string, field: string): Rational {
 }
 
 function nameIn(text: string, field: string, taken: Set<string>, otherwise: () => string): string {
-	const name = text.trim() || otherwise();
+	const name = (/^\p{L}.*\s/u.test(text.trim()) ? asName(text) : text.trim()) || otherwise();
 	if (!isName(name))
 		throw new Fault({
 			field,

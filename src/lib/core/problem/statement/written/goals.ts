@@ -1,5 +1,6 @@
 import { said, type Clause, type Draft } from './clause';
-import { asName, type Evidence } from './names';
+import { asName } from '../../names';
+import type { Evidence } from './names';
 
 /** The objective in any order of words: its sense before, behind or alone, its name with words, arguments, a unit; defined above or below. */
 

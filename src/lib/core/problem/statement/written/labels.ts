@@ -1,5 +1,6 @@
 import { said, type Clause, type Draft } from './clause';
-import { asName, type Evidence } from './names';
+import { asName } from '../../names';
+import type { Evidence } from './names';
 import type { Token } from './token';
 
 /** What stands before and behind a statement and is no part of it: counts, bullets, labels, marks for points. */

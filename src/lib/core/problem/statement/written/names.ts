@@ -1,4 +1,5 @@
 import type { Clause, Draft } from './clause';
+import { asName } from '../../names';
 import type { Token } from './token';
 import { isKeyword } from './tokens';
 
@@ -20,15 +21,6 @@ const JOINS =
 /** words of sentences, which no name of several words has */
 const FUNCTION =
 	/^(?:the|an?|of|is|are|be|must|can|cannot|should|shall|will|may|where|with|while|such|that|if|then|and|or|not|no|sum|plus|minus|times|for|each|every|per|has|have|than|as|it|we|so)$/i;
-
-/** Several words as one name: low fat is low_fat, t-shirts t_shirts. */
-export const asName = (text: string): string =>
-	text
-		.trim()
-		.replace(/^"|"$/g, '')
-		.replace(/[^\p{L}\p{M}\p{Nd}_']+/gu, '_')
-		.replace(/^[^\p{L}]+|_+$/gu, '')
-		.slice(0, 40);
 
 interface Run {
 	readonly clause: Clause;
