@@ -187,7 +187,7 @@ describe('the statement and the story', () => {
 		await desk.shows('Statement', '“x₁” is read as “x1”');
 		await desk.page.locator('aria/Rewrite all[role="button"]').click();
 		await desk.page.waitForFunction(() => !document.querySelector('.findings li'));
-		expect((await desk.text()).trim()).toBe('Maximise z = 3x1 + 5x2\n\nx1 + x2 ≤ 1500');
+		expect((await desk.text()).trim()).toBe('Maximise z = 3x1 + 5x2\nx1 + x2 ≤ 1500');
 	});
 
 	test('a name is changed everywhere from the cursor, and names in use are offered', async () => {

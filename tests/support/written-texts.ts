@@ -346,7 +346,7 @@ export const TEXTS: Readonly<
 			`${TWO}\nr: x + y <= 4`
 		],
 		['x = bowls\ny = vases\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, '2 places'],
-		['A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'sentence'],
+		['A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'states no objective'],
 		['Objective: max 3x + 2y\nr: x + y <= 4\nNon-negativity: x, y >= 0', `${TWO}\nr: x + y <= 4`],
 		['max 3x + 2y // profit\nr: x + y <= 4 // clay', `${TWO}\nr: x + y <= 4`, 'comment'],
 		// an equation between two variables is one

@@ -61,9 +61,7 @@ async function index(): Promise<readonly Summary[]> {
 			if (!(await lists.getItem(summary.id))) await lists.setItem(summary.id, summary);
 		await lists.removeItem(FIRST_LIST);
 	}
-	const list: Summary[] = [];
-	await lists.iterate<Summary, void>((summary) => void list.push(summary));
-	return list;
+	return lists.all<Summary>();
 }
 
 /** What is in the collection, last edited first; never throws. */

@@ -10,6 +10,8 @@ export interface Store {
 	setItem<T>(key: string, value: T): Promise<T>;
 	removeItem(key: string): Promise<void>;
 	iterate<T, U>(each: (value: T, key: string) => U): Promise<U>;
+	/** all values, in no order */
+	all<T>(): Promise<T[]>;
 }
 
 /**
@@ -37,8 +39,32 @@ export function database(name: string, storeName: string): Store {
 		getItem: (key) => call((store) => store.getItem(key)),
 		setItem: (key, value) => call((store) => store.setItem(key, value)),
 		removeItem: (key) => call((store) => store.removeItem(key)),
-		iterate: (each) => call((store) => store.iterate(each))
+		iterate: (each) => call((store) => store.iterate(each)),
+		all: <T>() =>
+			call(async (store) => {
+				await store.ready();
+				if (typeof indexedDB !== 'undefined') return everything<T>(name, storeName);
+				const list: T[] = [];
+				await store.iterate<T, void>((value) => void list.push(value));
+				return list;
+			})
 	};
+}
+
+/** Everything in a store by one request: the library walks entry by entry, which takes a turn of the browser for each. */
+function everything<T>(name: string, storeName: string): Promise<T[]> {
+	return new Promise((resolve, reject) => {
+		const opening = indexedDB.open(name);
+		opening.onerror = () => reject(opening.error);
+		opening.onsuccess = () => {
+			const all = opening.result.transaction(storeName).objectStore(storeName).getAll();
+			all.onerror = () => reject(all.error);
+			all.onsuccess = () => {
+				opening.result.close();
+				resolve(all.result as T[]);
+			};
+		};
+	});
 }
 
 function explain(error: unknown, doing: string): string {

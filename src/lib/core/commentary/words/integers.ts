@@ -147,7 +147,7 @@ export function searchSentences(search: Search): Sentence[] {
 	if (search.isDone)
 		return [
 			incumbent
-				? say`Done after ${plural(solved)}: ${planSentence(problem, incumbent.solution)} is the best whole plan, ${name} = ${quantity(incumbent.objective, unit)}. Every node is branched or closed.`
+				? say`Done after ${plural(solved)}: ${planSentence(problem, incumbent.solution)} is a best whole plan, ${name} = ${quantity(incumbent.objective, unit)}. Every node is branched or closed.`
 				: say`Done after ${plural(solved)}: every node is closed and none was whole, so there is no whole plan.`
 		];
 	const found = incumbent
@@ -188,5 +188,5 @@ export function leafSentence(search: Search, proof: LeafProof): Sentence {
 /** What a plan of the relaxation lacks. */
 export const isWholeSentence = (problem: Problem, plan: Plan): Sentence =>
 	isWhole(problem, plan)
-		? say`The relaxation’s best plan is whole: it is the best whole plan, too, and nothing more is to be done.`
+		? say`The relaxation’s best plan is whole: it is a best whole plan, too, and nothing more is to be done.`
 		: say`The relaxation’s best plan is ${planSentence(problem, plan)}: not whole.`;

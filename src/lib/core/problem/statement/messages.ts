@@ -24,16 +24,16 @@ export type ReadingKind =
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 
 const PASSED: Partial<Record<ReadingKind, string>> = {
-	list: 'Several statements stand in one line; each is read by itself',
+	list: 'Several statements are on one line; each is read by itself',
 	latex: 'Read as a LaTeX source',
-	joined: 'A line that goes on is joined to the one before',
+	joined: 'A line that continues is joined to the one before',
 	comment: 'Read as a comment',
-	numbering: 'Numbers that count the lines are passed over',
+	numbering: 'Line numbers are ignored',
 	sense: 'The objective is read from another order of words',
-	meaning: 'What says only what the names mean is passed over; units and meanings have places of their own',
-	prose: 'A sentence that states nothing is passed over',
+	meaning: 'Text that only says what names mean is ignored; units and meanings have places of their own',
+	prose: 'Text that states no objective or constraint is ignored',
 	strict:
-		'A strict inequality has no best plan at its border: it is read as ≤ or ≥. Where all is whole, write the next whole number',
+		'A strict inequality is read as ≤ or ≥, since its border does not belong to it. For integers, write the next whole number',
 	power: 'Raised digits are powers'
 };
 /** kinds that are told by what they are, not by what stands there */
@@ -165,7 +165,7 @@ const MESSAGES = {
 			return `“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${times > 1 ? ` (${times} places)` : ''}.`;
 		const how =
 			(ALWAYS.has(kind) || !written ? PASSED[kind] : null) ??
-			(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is passed over`));
+			(means ? `“${written}” is read as “${means}”` : (PASSED[kind] ?? `“${written}” is ignored`));
 		return how + (times > 1 ? ` (${times} places).` : '.');
 	},
 	/** What stands in one or several places and can be read in two ways. */

@@ -164,7 +164,8 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				const next = parts[i + 1];
 				if (next) draft.put({ from: part.at(-1)!.to, to: next[0].from }, '\n', 'list');
 			});
-			if (mark) draft.put(mark, to < line.length ? '\n' : '', to < line.length ? how : 'ends');
+			const at = mark && { from: Math.min(mark.from, own.at(-1)!.to), to: mark.to };
+			if (at) draft.put(at, to < line.length ? '\n' : '', to < line.length || how === 'rows' ? how : 'ends');
 			own = [];
 			isLater = true;
 		};

@@ -16,7 +16,9 @@ const SECTION: readonly (readonly [RegExp, string | null])[] = [
 ];
 
 const pass = (clause: Clause, draft: Draft, kind: 'rows' | 'meaning' | 'prose'): void => {
-	draft.put({ from: clause.from, to: clause.to }, '', kind);
+	// with the mark at its end
+	const mark = /^[ \t]*[.;,!?:]*/.exec(clause.source.slice(clause.to))![0];
+	draft.put({ from: clause.from, to: clause.to + mark.length }, '', kind);
 	clause.tokens = [];
 };
 
