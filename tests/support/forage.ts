@@ -48,6 +48,7 @@ export class MemoryStore {
 		this.#items.delete(key);
 	}
 
+	async ready(): Promise<void> {}
 	async iterate<T>(each: (value: T, key: string) => void): Promise<void> {
 		await this.#allowed();
 		for (const [key, value] of this.#items) each(structuredClone(value) as T, key);
