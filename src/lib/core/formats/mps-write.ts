@@ -42,7 +42,8 @@ const line = (
 export function writeMps(problem: Problem, fixed: boolean, notes: string[]): string {
 	const { objective, variables, constraints } = problem;
 	if (problem.story) notes.push('The story is not kept.');
-	if ([objective, ...variables, ...constraints].some(({ unit }) => unit)) notes.push('Units are not kept.');
+	const withUnits = [objective, ...variables, ...constraints].filter(({ unit }) => unit);
+	if (withUnits.length > 0) notes.push('Units are kept as comments only.');
 	const same = (names: readonly string[]) => new Map(names.map((name) => [name, name]));
 	const columnNames = variables.map(({ name }) => name);
 	const rowNames = [objective.name, ...constraints.map(({ name }) => name)];
@@ -74,6 +75,7 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 		line(fixed, [first, second, third, value]);
 	const title = (problem.title ?? '').replace(/\s+/g, fixed ? ' ' : '_').trim();
 	const out = [
+		...withUnits.map(({ name, unit }) => `* ${name} in ${unit!.replace(/\s+/g, ' ')}`),
 		`NAME          ${title}`.trimEnd(),
 		'OBJSENSE',
 		`    ${objective.sense.toUpperCase()}`,

@@ -96,7 +96,12 @@ function openJson(text: string): Opened {
 		return { lessons: [{ lesson: lessonAt(own, ''), edited: null }], notes: [] };
 	if (own.format === COLLECTION_FORMAT) return openCollection(own);
 	if (own.format !== 'mathesis-problem')
-		throw fault('format', 'is none of mathesis-lesson, mathesis-collection and mathesis-problem');
+		throw fault(
+			'format',
+			own === data
+				? 'is none of mathesis-lesson, mathesis-collection and mathesis-problem'
+				: 'is missing: the file holds no lesson, collection or problem'
+		);
 	const notes: string[] = [];
 	const problem = readFrom('json', text, notes);
 	return { lessons: [{ lesson: lessonOf(problem), edited: null }], notes };
@@ -110,6 +115,10 @@ function openCollection({ version, lessons }: Record<string, unknown>): Opened {
 	const sound = lessons.flatMap((entry: unknown, i): Opened['lessons'][number][] => {
 		const own = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<string, unknown>;
 		const { edited, lesson } = own;
+		if (lesson === undefined || lesson === null) {
+			notes.push(`Lesson ${i + 1} was left out: it is empty.`);
+			return [];
+		}
 		const time = typeof edited === 'string' && !Number.isNaN(Date.parse(edited)) ? edited : null;
 		try {
 			return [{ lesson: lessonAt(lesson, `lessons[${i}].lesson`), edited: time }];
@@ -135,7 +144,7 @@ function calledAt(lesson: unknown, i: number): string {
 
 /** Which format a text is in, by the name of its file and by what it begins with. */
 function formatOf(name: string, text: string): 'mathesis' | 'mps' | 'csv' | 'statement' {
-	if (/^\uFEFF?\s*[{[]/.test(text)) return 'mathesis';
+	if (/^\uFEFF?\s*(?:[{[]|(?:null|true|false)\s*$)/.test(text) || /\.json$/i.test(name)) return 'mathesis';
 	if (/\.mps$/i.test(name) || /^(?:\*[^\n]*\n|\s*\n)*(?:NAME|ROWS|OBJSENSE)\b/.test(text)) return 'mps';
 	const [first] = text.split('\n', 1);
 	return /\.(?:csv|tsv)$/i.test(name) || (/[\t;,]/.test(first) && /\brelation\b/i.test(first))

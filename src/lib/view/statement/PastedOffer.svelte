@@ -17,6 +17,10 @@
 		json: 'a problem as JSON'
 	};
 	let told = $state<string | null>(null);
+	// an offer is about the text that was pasted: it goes with it
+	$effect(() => {
+		if (told === null && !lesson.text.includes(text.replace(/\r\n?/g, '\n').trim())) onclose();
+	});
 
 	async function take() {
 		if (kind === 'table') return ontable();
