@@ -1,3 +1,4 @@
+import { childOf, childrenOf } from './children';
 import type { SyntaxNode } from '@lezer/common';
 import { isZero, NumberError, ONE, parseRational, ZERO, type Rational } from '../../number/rational';
 import { isName, MAX_NAME } from '../types';
@@ -72,12 +73,12 @@ export class LinearReader {
 				};
 			}
 			case 'Measure':
-				return this.read(node.getChild('Number'));
+				return this.read(childOf(node, 'Number'));
 			case 'Paren':
-				return this.read(node.getChild('Expression'));
+				return this.read(childOf(node, 'Expression'));
 			case 'Negative': {
-				const inner = this.read(node.getChild('Expression'));
-				return node.getChild('Minus') ? scale(inner, MINUS_ONE) : inner;
+				const inner = this.read(childOf(node, 'Expression'));
+				return childOf(node, 'Minus') ? scale(inner, MINUS_ONE) : inner;
 			}
 			case 'Sum':
 				return this.sum(node);
@@ -95,8 +96,8 @@ export class LinearReader {
 		const parts: Linear[] = [];
 		let rest: SyntaxNode | null = node;
 		while (rest?.name === 'Sum') {
-			const [left, right]: SyntaxNode[] = rest.getChildren('Expression');
-			if (right) parts.push(rest.getChild('Minus') ? scale(this.read(right), MINUS_ONE) : this.read(right));
+			const [left, right]: SyntaxNode[] = childrenOf(rest, 'Expression');
+			if (right) parts.push(childOf(rest, 'Minus') ? scale(this.read(right), MINUS_ONE) : this.read(right));
 			rest = left ?? null;
 		}
 		if (rest) parts.push(this.read(rest));
@@ -120,11 +121,11 @@ export class LinearReader {
 	}
 
 	private product(node: SyntaxNode): Linear {
-		const [first, second] = node.getChildren('Expression');
+		const [first, second] = childrenOf(node, 'Expression');
 		const [left, right] = [this.read(first), this.read(second)];
 		if (!second) return left;
-		if (node.getChild('Divide')) return this.quotient(second, left, right);
-		const written = node.getChild('Times');
+		if (childOf(node, 'Divide')) return this.quotient(second, left, right);
+		const written = childOf(node, 'Times');
 		if (!isConstant(left) && !isConstant(right)) {
 			this.findings.error(
 				node,
@@ -161,7 +162,7 @@ export class LinearReader {
 	}
 
 	private power(node: SyntaxNode): Linear {
-		const [base] = node.getChildren('Expression');
+		const [base] = childrenOf(node, 'Expression');
 		const left = this.read(base);
 		this.findings.error(node, 'power', message('power', this.source(node), isConstant(left)));
 		return left;

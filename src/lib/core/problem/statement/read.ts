@@ -1,3 +1,4 @@
+import { childOf, childrenOf } from './children';
 import { NO_READING, type Reading, type RowRead } from './reading';
 import type { SyntaxNode, Tree } from '@lezer/common';
 import { isZero, sign, toText, ZERO } from '../../number/rational';
@@ -108,7 +109,7 @@ class StatementReader {
 	}
 
 	private quoted(node: SyntaxNode): string | undefined {
-		const quoted = node.getChild('Quoted');
+		const quoted = childOf(node, 'Quoted');
 		return quoted ? unquote(this.linear.source(quoted)) : undefined;
 	}
 
@@ -126,13 +127,13 @@ class StatementReader {
 			this.findings.error(node, 'second-objective', message('secondObjective'));
 			return;
 		}
-		const equal = node.getChild('Equal');
+		const equal = childOf(node, 'Equal');
 		const nameNode = equal ? node.firstChild!.nextSibling : null;
 		// the name before “=” is in the group too; the expression is the last
-		const body = this.linear.read(node.getChildren('Expression').at(-1) ?? null);
+		const body = this.linear.read(childrenOf(node, 'Expression').at(-1) ?? null);
 		this.mention(body);
 		const sense = /^max/i.test(this.linear.source(node.firstChild!)) ? 'max' : 'min';
-		const unit = this.linear.unit(node.getChild('Unit'));
+		const unit = this.linear.unit(childOf(node, 'Unit'));
 		this.objective = {
 			sense,
 			name: nameNode ? this.linear.name(nameNode) : 'z',
@@ -148,7 +149,7 @@ class StatementReader {
 
 	private readRow(node: SyntaxNode): void {
 		let label: SyntaxNode | null = null;
-		const sides = node.getChildren('Expression').map((part) => this.ofObjective(this.linear.read(part)));
+		const sides = childrenOf(node, 'Expression').map((part) => this.ofObjective(this.linear.read(part)));
 		const relations: SyntaxNode[] = [];
 		for (let part = node.firstChild; part; part = part.nextSibling)
 			if (part.name === 'Label') label = part;
@@ -180,15 +181,15 @@ class StatementReader {
 			return;
 		}
 		if (!label && kinds[0] !== '=' && this.isNegativeBound(node, body, kinds[0])) return;
-		if (node.getChild('Attribute') && (label || body.mentions.length !== 1))
-			this.findings.error(node.getChild('Attribute')!, 'bound', message('aboutVariables'));
+		if (childOf(node, 'Attribute') && (label || body.mentions.length !== 1))
+			this.findings.error(childOf(node, 'Attribute')!, 'bound', message('aboutVariables'));
 		else
 			this.variables.attributes(
 				node,
 				body.mentions.map((mention) => mention.name)
 			);
 		const bound = label ? null : positiveBound(body, kinds[0]);
-		if (bound && node.getChildren('Attribute').length === 0)
+		if (bound && childrenOf(node, 'Attribute').length === 0)
 			this.findings.notice(node, 'lower-bound', message('lowerRow', bound.name, toText(bound.value)), [
 				{
 					says: message('asBound', bound.name),
@@ -275,13 +276,12 @@ export function readStatement(text: string): Reading {
 	const deep = tooDeep(text);
 	if (deep >= 0) return refused(deep, deep + 1, message('tooDeep', MOST_BRACKETS));
 	// a text in the language is read as it stands, unless it shows another habit
-	const isPlain = parses(text);
-	const plain = (): Reading => new StatementReader(text, parser.parse(text)).read();
-	const asItStands = isPlain ? plain() : null;
+	const tree = parsed(text);
+	const asItStands = tree && new StatementReader(text, tree).read();
 	if (asItStands?.problem && !mayDiffer(text)) return asItStands;
 	const forgiven = forgive(text);
 	if (forgiven.text === text && forgiven.refusals.length === 0 && forgiven.doubts.length === 0)
-		return asItStands ?? plain();
+		return asItStands ?? new StatementReader(text, parser.parse(text)).read();
 	const written = traced(
 		text,
 		forgiven,
@@ -291,13 +291,12 @@ export function readStatement(text: string): Reading {
 }
 
 const strict = parser.configure({ strict: true });
-/** Whether a text is in the language, line for line. */
-function parses(text: string): boolean {
+/** The tree of a text that is in the language, line for line; null for any other, at its first fault. */
+function parsed(text: string): Tree | null {
 	try {
-		strict.parse(text);
-		return true;
+		return strict.parse(text);
 	} catch (error) {
-		if (error instanceof SyntaxError) return false;
+		if (error instanceof SyntaxError) return null;
 		throw error;
 	}
 }

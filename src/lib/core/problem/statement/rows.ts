@@ -1,3 +1,4 @@
+import { childrenOf } from './children';
 import type { SyntaxNode } from '@lezer/common';
 import { ONE, ZERO, type Rational } from '../../number/rational';
 import { primed } from '../names';
@@ -65,7 +66,7 @@ export class RowTable {
 			rhs: body.constant.neg()
 		});
 		// what it says of the variable is no part of the row itself
-		const last = node.getChildren('Expression').at(-1) ?? node;
+		const last = childrenOf(node, 'Expression').at(-1) ?? node;
 		this.rows.push({ name: name ?? '', at: { from: node.from, to: last.to }, body });
 	}
 

@@ -1,3 +1,4 @@
+import { childOf, childrenOf } from './children';
 import type { SyntaxNode } from '@lezer/common';
 import { unquote } from './linear';
 
@@ -49,13 +50,13 @@ const isName = (node: SyntaxNode): boolean => node.name === 'Name' || node.name 
 /** Whether an expression has no variable in it. */
 function isNumber(node: SyntaxNode): boolean {
 	if (isName(node)) return false;
-	return node.getChildren('Expression').every(isNumber);
+	return childrenOf(node, 'Expression').every(isNumber);
 }
 
 /** The number with a unit that an expression ends with, as in `5/2 [kg/dozen]`. */
 function measureIn(node: SyntaxNode): SyntaxNode | null {
 	if (node.name === 'Measure') return node;
-	const last = node.getChildren('Expression').at(-1);
+	const last = childrenOf(node, 'Expression').at(-1);
 	return last && last.to === node.to ? measureIn(last) : null;
 }
 function unitIn(node: SyntaxNode, text: string): { unit?: string } {
@@ -80,11 +81,11 @@ function summand(node: SyntaxNode, sign: SyntaxNode | null, text: string): TermS
 	if (isNumber(node))
 		return { ...common, name: null, mention: null, factor: bare(node), ...unitIn(node, text) };
 	if (node.name === 'Negative' && !sign) {
-		const inner = node.getChild('Expression');
+		const inner = childOf(node, 'Expression');
 		return inner && summand(inner, node.firstChild, text);
 	}
-	if (node.name !== 'Product' || node.getChild('Divide')) return null;
-	const [factor, name] = node.getChildren('Expression');
+	if (node.name !== 'Product' || childOf(node, 'Divide')) return null;
+	const [factor, name] = childrenOf(node, 'Expression');
 	if (!name || !isName(name) || !isNumber(factor)) return null;
 	return {
 		...common,
@@ -103,10 +104,10 @@ export function termsOf(node: SyntaxNode, text: string): TermSource[] | null {
 		let [here, sign]: [SyntaxNode, SyntaxNode | null] = [rest, null];
 		let before: SyntaxNode | null = null;
 		if (rest.name === 'Sum') {
-			const [left, right] = rest.getChildren('Expression');
+			const [left, right] = childrenOf(rest, 'Expression');
 			if (!left || !right) return null;
 			[before, here] = [left, right];
-			sign = rest.getChild('Plus') ?? rest.getChild('Minus');
+			sign = childOf(rest, 'Plus') ?? childOf(rest, 'Minus');
 		}
 		const found = summand(here, sign, text);
 		if (!found) return null;
@@ -118,18 +119,18 @@ export function termsOf(node: SyntaxNode, text: string): TermSource[] | null {
 
 /** The parts of a `Row` or `Objective` node. */
 export function rowSource(node: SyntaxNode, name: string, text: string): RowSource | null {
-	const sides = node.getChildren('Expression');
+	const sides = childrenOf(node, 'Expression');
 	const isGoal = node.name === 'Objective';
 	const label = isGoal
-		? node.getChild('Equal')
+		? childOf(node, 'Equal')
 			? node.firstChild!.nextSibling
 			: null
-		: node.getChild('Label')?.firstChild;
+		: childOf(node, 'Label')?.firstChild;
 	const left = isGoal ? sides.at(-1) : sides[0];
 	if (!left) return null;
-	const relation = ['AtMost', 'AtLeast', 'Equal'].map((kind) => node.getChild(kind)).find((own) => own);
+	const relation = ['AtMost', 'AtLeast', 'Equal'].map((kind) => childOf(node, kind)).find((own) => own);
 	const right = !isGoal && sides.length === 2 && isNumber(sides[1]) ? sides[1] : null;
-	const unit = (isGoal ? node : node.getChild('Label'))?.getChild('Unit');
+	const unit = (isGoal ? node : childOf(node, 'Label'))?.getChild('Unit');
 	return {
 		kind: isGoal ? 'objective' : 'constraint',
 		name,

@@ -1,3 +1,4 @@
+import { childOf, childrenOf } from './children';
 import type { SyntaxNode } from '@lezer/common';
 import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import type { Domain, Relation, Variable } from '../types';
@@ -86,7 +87,7 @@ export class VariableTable {
 	/** What a row says of its variable beyond the row itself: `x ≥ 0 integer`. */
 	attributes(node: SyntaxNode, names: readonly string[]): readonly string[] {
 		const drafts = names.map((name) => this.draft(name));
-		for (const attribute of node.getChildren('Attribute')) this.attribute(attribute, drafts, null);
+		for (const attribute of childrenOf(node, 'Attribute')) this.attribute(attribute, drafts, null);
 		return names;
 	}
 
@@ -134,7 +135,7 @@ export class VariableTable {
 		else if (domains[node.name]) drafts.forEach((draft) => (draft.domain = domains[node.name]));
 		else if (node.name === 'From' || node.name === 'To' || relation) {
 			const isAttribute = node.name === 'From' || node.name === 'To';
-			const value = this.linear.read(relation && !isAttribute ? node : node.getChild('Expression'));
+			const value = this.linear.read(relation && !isAttribute ? node : childOf(node, 'Expression'));
 			if (!isConstant(value)) {
 				this.findings.error(node, 'bound', message('boundIsNumber'));
 				return;
