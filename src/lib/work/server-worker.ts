@@ -2,7 +2,9 @@ import {
 	replyConvert,
 	replyDesign,
 	replyDual,
+	replyJudge,
 	replyParametric,
+	replyQuestions,
 	replyRegion,
 	type Reply
 } from '../core/api/reply';
@@ -28,6 +30,10 @@ export default function work({ job, text, port, unwanted }: ServerTask): Reply {
 			return replyDual(text);
 		case 'parametric':
 			return replyParametric(text, timed(LONGEST, isUnwanted));
+		case 'questions':
+			return replyQuestions(text, timed(LONGEST, isUnwanted));
+		case 'judge':
+			return replyJudge(text);
 		case 'design':
 			return replyDesign(
 				text,

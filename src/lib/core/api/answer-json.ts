@@ -12,17 +12,8 @@ import { nodeWords } from '../integer/messages';
 import { findingWords, startWords } from '../method/messages';
 import type { Step } from '../method/types';
 import { toText, type Rational } from '../number/rational';
-import { BIG_M, INFEASIBILITY } from '../tableau/goal';
-import {
-	cost,
-	entry,
-	goalValue,
-	hasGoal,
-	objectiveValue,
-	readPlan,
-	rhs,
-	type Tableau
-} from '../tableau/tableau';
+import { objectiveValue, readPlan } from '../tableau/tableau';
+import { tableauJson, type TableauJson } from '../tableau/written';
 
 /** Numbers by name, as texts. */
 export type NumbersJson = Record<string, string>;
@@ -77,12 +68,6 @@ export interface LinearJson {
 	readonly method: LinearAnswer['method'];
 	readonly why: string;
 	readonly pivots: number;
-}
-
-export interface TableauJson {
-	readonly columns: string[];
-	readonly rows: { readonly basic: string; readonly entries: string[]; readonly rhs: string }[];
-	readonly objective: { readonly name: 'z' | 'w' | 'M'; readonly entries: string[]; readonly rhs: string }[];
 }
 
 export interface StepJson {
@@ -206,35 +191,6 @@ export const linearJson = (answer: LinearAnswer): LinearJson => ({
 	why: plainText(startWords(answer.why)),
 	pivots: answer.pivots
 });
-
-/** What the agreement calls the objective rows. */
-const GOAL_NAMES = { objective: 'z', infeasibility: 'w', 'big-m': 'M' } as const;
-
-/** A tableau in the contract's shape: rows by basic variable, objective rows by name; columns out of the problem are left out. */
-export function tableauJson(t: Tableau): TableauJson {
-	const shown = t.form.columns.flatMap((_, j) =>
-		t.barred.has(j) && !hasGoal(t, INFEASIBILITY) && !hasGoal(t, BIG_M) && !t.basis.includes(j) ? [] : [j]
-	);
-	return {
-		columns: shown.map((j) => t.form.columns[j].name),
-		rows: t.basis.map((basic, row) => ({
-			basic: t.form.columns[basic].name,
-			entries: shown.map((j) => toText(entry(t, row, j))),
-			rhs: toText(rhs(t, row))
-		})),
-		objective: t.goals.flatMap((goal) =>
-			goal.kind === 'column'
-				? []
-				: [
-						{
-							name: GOAL_NAMES[goal.kind],
-							entries: shown.map((j) => toText(cost(t, goal, j))),
-							rhs: toText(goalValue(t, goal))
-						}
-					]
-		)
-	};
-}
 
 /** A step of a run with its tableau, as the API writes it. */
 export function stepJson(step: Step): StepJson {

@@ -3,6 +3,7 @@ import { METHODS } from '../method/solve';
 import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { problemSchema } from '../problem/format';
 import { RULE_NAMES } from '../method/rule';
+import { KIND_NAMES } from '../question/types';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 
 type Json = Record<string, unknown>;
@@ -16,6 +17,16 @@ const error = (description: string): Json => ({
 const rationals: Json = { type: 'object', additionalProperties: ref('Rational') };
 const list = (items: Json): Json => ({ type: 'array', items });
 const nullable = (schema: Json): Json => ({ oneOf: [schema, { type: 'null' }] });
+
+/** what an answer to a question may be */
+const answer: Json = {
+	oneOf: [
+		{ type: 'string' },
+		{ type: 'number' },
+		{ type: 'array', items: { type: ['string', 'null'] } },
+		rationals
+	]
+};
 
 const faults: Json = {
 	'400': error('The input is not valid; `issues` has the path of every fault'),
@@ -173,6 +184,74 @@ const schemas: Json = {
 			})
 		}
 	},
+	Question: {
+		type: 'object',
+		required: ['kind', 'step', 'tableau', 'sense', 'given', 'right', 'slips', 'says', 'hints'],
+		properties: {
+			kind: { enum: KIND_NAMES },
+			step: { type: 'integer', description: 'The step of the run whose tableau it is about; 0 is the start' },
+			tableau: ref('Tableau'),
+			sense: { enum: ['max', 'min'], description: 'Of what the first objective row of the tableau measures' },
+			given: {
+				type: 'object',
+				properties: {
+					entering: { type: 'string' },
+					row: { type: 'string' },
+					column: { type: 'string' },
+					plan: rationals
+				}
+			},
+			right: list(answer),
+			slips: list({
+				type: 'object',
+				required: ['answer', 'code', 'says'],
+				properties: { answer, code: { type: 'string' }, says: { type: 'string' } }
+			}),
+			says: { type: 'string' },
+			hints: list({ type: 'string' }),
+			problem: ref('Problem')
+		}
+	},
+	QuestionsRequest: {
+		type: 'object',
+		required: ['problem'],
+		properties: {
+			problem: ref('Problem'),
+			method: { enum: METHODS, default: 'auto' },
+			rule: { enum: RULE_NAMES, default: 'dantzig' },
+			kinds: list({ enum: KIND_NAMES }),
+			seed: { type: 'integer', minimum: 0, maximum: 4294967295, default: 1 },
+			count: { type: 'integer', minimum: 1, maximum: 200, default: 10 }
+		}
+	},
+	QuestionsAnswer: {
+		type: 'object',
+		required: ['questions'],
+		properties: { questions: list(ref('Question')) }
+	},
+	JudgeRequest: {
+		type: 'object',
+		required: ['question', 'answer'],
+		properties: { question: ref('Question'), answer }
+	},
+	JudgeAnswer: {
+		type: 'object',
+		required: ['right', 'says'],
+		properties: {
+			right: { type: 'boolean' },
+			slip: { type: 'string' },
+			says: { type: 'string' },
+			consequence: {
+				type: 'object',
+				properties: {
+					violates: rationals,
+					basic: rationals,
+					rate: ref('Rational'),
+					value: ref('Rational')
+				}
+			}
+		}
+	},
 	ConvertRequest: {
 		type: 'object',
 		required: ['from', 'to', 'content'],
@@ -301,6 +380,8 @@ export const openApi: Json = {
 			'ParametricAnswer'
 		),
 		'/api/v1/design': post('Problems that keep wishes', 'DesignRequest', 'DesignAnswer'),
+		'/api/v1/questions': post('Questions along a run', 'QuestionsRequest', 'QuestionsAnswer'),
+		'/api/v1/judge': post('What an answer to a question is worth', 'JudgeRequest', 'JudgeAnswer'),
 		'/api/v1/health': {
 			get: {
 				summary: 'Whether the server answers',

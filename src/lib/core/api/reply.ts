@@ -6,6 +6,7 @@ import { convert } from '../formats/convert';
 import { answerDesign, type DesignJson } from './design';
 import { answerDual, answerParametric } from './duality';
 import { parseJson } from '../formats/json-text';
+import { answerJudge, answerQuestions } from './questions';
 import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
 import { readSolveRequest } from './solve-request';
@@ -86,6 +87,13 @@ export const replyDual = (text: string): Reply => guarded(text, answerDual);
 /** Answers the body of POST /api/v1/parametric. */
 export const replyParametric = (text: string, control: Control): Reply =>
 	guarded(text, (data) => answerParametric(data, control));
+
+/** Answers the body of POST /api/v1/questions. */
+export const replyQuestions = (text: string, control: Control): Reply =>
+	guarded(text, (data) => answerQuestions(data, control));
+
+/** Answers the body of POST /api/v1/judge. */
+export const replyJudge = (text: string): Reply => guarded(text, answerJudge);
 
 /** Answers the body of POST /api/v1/design. */
 export const replyDesign = (

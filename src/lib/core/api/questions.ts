@@ -1,0 +1,199 @@
+import * as yup from 'yup';
+import { METHODS, type MethodName } from '../method/solve';
+import { RULE_NAMES, ruleNamed, type RuleName } from '../method/rule';
+import { InputError, readProblem, validate, type Issue } from '../problem/json';
+import { writeProblem } from '../problem/codec';
+import type { ProblemJson } from '../problem/format';
+import { questions } from '../question/ask';
+import { judge } from '../question/judge';
+import { KINDS } from '../question/kinds';
+import { KIND_NAMES, type Answer, type Consequence, type KindName, type Question } from '../question/types';
+import { consequenceText, UNREADABLE, WORDS } from '../question/words';
+import type { Control } from './solve';
+
+/** POST /api/v1/questions and /api/v1/judge: questions along a run, and what an answer is worth. */
+
+/** A question as the API writes it. */
+export interface QuestionJson extends Omit<Question, 'problem' | 'slips'> {
+	readonly says: string;
+	readonly slips: readonly { readonly answer: Answer; readonly code: string; readonly says: string }[];
+	readonly hints: readonly string[];
+	readonly problem?: ProblemJson;
+}
+
+export interface JudgementJson {
+	readonly right: boolean;
+	readonly slip?: string;
+	readonly says: string;
+	readonly consequence?: Consequence;
+}
+
+const MOST_QUESTIONS = 200;
+const among = (values: readonly string[]) =>
+	yup
+		.mixed()
+		.test(
+			'among',
+			`must be one of ${values.join(', ')}`,
+			(v) => v === undefined || values.includes(v as string)
+		);
+const schema = yup
+	.object({
+		method: among(METHODS),
+		rule: among(RULE_NAMES),
+		kinds: yup
+			.mixed()
+			.test(
+				'kinds',
+				'must be a list of kinds of questions',
+				(v) => v === undefined || (Array.isArray(v) && v.length > 0)
+			),
+		seed: yup
+			.mixed()
+			.test(
+				'seed',
+				'must be a whole number from 0 to 4294967295',
+				(v) => v === undefined || (Number.isInteger(v) && (v as number) >= 0 && (v as number) < 2 ** 32)
+			),
+		count: yup
+			.mixed()
+			.test(
+				'count',
+				`must be a whole number from 1 to ${MOST_QUESTIONS}`,
+				(v) =>
+					v === undefined || (Number.isInteger(v) && (v as number) >= 1 && (v as number) <= MOST_QUESTIONS)
+			)
+	})
+	.typeError('must be an object with a problem')
+	.required('must be an object with a problem');
+
+function collect(issues: Issue[], work: () => void): void {
+	try {
+		work();
+	} catch (error) {
+		if (!(error instanceof InputError)) throw error;
+		issues.push(...error.issues);
+	}
+}
+
+/** Answers a request for questions, in the shape of docs/API.md. */
+export function answerQuestions(data: unknown, control: Control = {}): { questions: QuestionJson[] } {
+	const issues: Issue[] = [];
+	collect(issues, () => validate(schema, data));
+	const raw = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
+	let problem: ReturnType<typeof readProblem> | null = null;
+	collect(issues, () => (problem = readProblem(raw.problem, 'problem')));
+	const kinds = Array.isArray(raw.kinds) ? (raw.kinds as unknown[]) : undefined;
+	kinds?.forEach((kind, i) => {
+		if (!KIND_NAMES.includes(kind as KindName))
+			issues.push({ path: `kinds[${i}]`, message: `must be one of ${KIND_NAMES.join(', ')}` });
+	});
+	if (issues.length > 0 || !problem) throw new InputError(issues);
+	const found = questions({
+		problem,
+		method: (raw.method ?? 'auto') as MethodName,
+		rule: ruleNamed((raw.rule ?? 'dantzig') as RuleName),
+		kinds: kinds as readonly KindName[] | undefined,
+		seed: (raw.seed as number | undefined) ?? 1,
+		count: (raw.count as number | undefined) ?? 10,
+		shouldStop: control.shouldStop
+	});
+	return {
+		questions: found.map(({ problem: about, slips, ...question }) => {
+			const words = WORDS[question.kind];
+			const whole: Question = { ...question, slips };
+			return {
+				...question,
+				says: words.asks(whole),
+				slips: slips.map((slip) => ({ ...slip, says: words.slips[slip.code] })),
+				hints: words.hints(whole),
+				...(about ? { problem: writeProblem(about) } : {})
+			};
+		})
+	};
+}
+
+const isRecord = (data: unknown): data is Record<string, unknown> =>
+	typeof data === 'object' && data !== null && !Array.isArray(data);
+const isTexts = (list: unknown): list is string[] =>
+	Array.isArray(list) && list.every((own) => typeof own === 'string');
+const NUMBER = /^-?\d{1,200}(?:\/\d{1,200})?$/;
+const areNumbers = (list: unknown): boolean => isTexts(list) && list.every((own) => NUMBER.test(own));
+
+/** Whether a tableau is one that questions come with. */
+function isTableau(data: unknown): boolean {
+	if (
+		!isRecord(data) ||
+		!isTexts(data.columns) ||
+		!Array.isArray(data.rows) ||
+		!Array.isArray(data.objective)
+	)
+		return false;
+	const width = data.columns.length;
+	const isLine = (row: unknown) =>
+		isRecord(row) &&
+		areNumbers(row.entries) &&
+		(row.entries as string[]).length === width &&
+		typeof row.rhs === 'string' &&
+		NUMBER.test(row.rhs);
+	return (
+		width + data.rows.length <= 2_000 &&
+		data.rows.every((row) => isLine(row) && typeof (row as Record<string, unknown>).basic === 'string') &&
+		data.objective.length > 0 &&
+		data.objective.every(isLine)
+	);
+}
+
+/** A question as it came back. */
+function readQuestion(data: unknown): Question {
+	const issues: Issue[] = [];
+	const wrong = (path: string, message: string) => issues.push({ path: `question${path}`, message });
+	if (!isRecord(data))
+		throw new InputError([{ path: 'question', message: 'must be a question as it was given' }]);
+	if (!KIND_NAMES.includes(data.kind as KindName)) wrong('.kind', `must be one of ${KIND_NAMES.join(', ')}`);
+	if (!isTableau(data.tableau)) wrong('.tableau', 'must be the tableau of the question');
+	if (!Array.isArray(data.right) || data.right.length === 0)
+		wrong('.right', 'must be the list of right answers');
+	if (
+		!Array.isArray(data.slips) ||
+		!data.slips.every((slip) => isRecord(slip) && typeof slip.code === 'string' && 'answer' in slip)
+	)
+		wrong('.slips', 'must be the list of slips');
+	if (data.given !== undefined && !isRecord(data.given)) wrong('.given', 'must be an object');
+	let problem: Question['problem'];
+	const needs = KINDS[data.kind as KindName]?.withProblem === true;
+	if (needs) collect(issues, () => (problem = readProblem(data.problem, 'question.problem')));
+	if (issues.length > 0) throw new InputError(issues);
+	return {
+		kind: data.kind as KindName,
+		step: typeof data.step === 'number' ? data.step : 0,
+		tableau: data.tableau as Question['tableau'],
+		sense: data.sense === 'min' ? 'min' : 'max',
+		given: (data.given ?? {}) as Question['given'],
+		right: data.right as Answer[],
+		slips: data.slips as Question['slips'],
+		...(problem ? { problem } : {})
+	};
+}
+
+/** Answers a request to judge an answer. */
+export function answerJudge(data: unknown): JudgementJson {
+	if (!isRecord(data))
+		throw new InputError([{ path: '', message: 'must be an object with a question and an answer' }]);
+	const question = readQuestion(data.question);
+	const { answer } = data;
+	const isAnswer =
+		typeof answer === 'string' ||
+		typeof answer === 'number' ||
+		(typeof answer === 'object' && answer !== null);
+	if (!isAnswer)
+		throw new InputError([{ path: 'answer', message: 'must be a text, a number, a list or an object' }]);
+	const given = typeof answer === 'number' ? String(answer) : (answer as Answer);
+	const { right, slip, consequence, isReadable } = judge(question, given);
+	const words = WORDS[question.kind];
+	if (!isReadable) return { right: false, says: UNREADABLE[KINDS[question.kind].answers] };
+	if (right) return { right: true, says: words.because(question) };
+	const because = slip ? (words.slips[slip] ?? '') : '';
+	const says = [because || 'This is not right.', consequenceText(consequence)].filter(Boolean).join(' ');
+	return { right: false, ...(slip ? { slip } : {}), says, ...(consequence ? { consequence } : {}) };
+}

@@ -1,0 +1,95 @@
+import { solveLinear, type RunOptions } from '../answer/answer';
+import type { Step } from '../method/types';
+import type { Problem } from '../problem/types';
+import { tableauJson } from '../tableau/written';
+import { KINDS } from './kinds';
+import { KIND_NAMES, type KindName, type Question, type Situation } from './types';
+
+/** Numbers from a seed, the same for the same seed (Marsaglia 2003). */
+function picker(seed: number): (below: number) => number {
+	let state = seed >>> 0 || 1;
+	return (below) => {
+		state ^= state << 13;
+		state ^= state >>> 17;
+		state ^= state << 5;
+		return (state >>> 0) % below;
+	};
+}
+
+/** the longest run that questions are asked along */
+const MOST_STEPS = 200;
+
+/** The places of a run: each tableau with the pivot that comes next. */
+function situationsOf(problem: Problem, options: RunOptions, pick: Situation['pick']): Situation[] {
+	const steps: Step[] = [];
+	const { rule } = options;
+	const answer = solveLinear(problem, {
+		...options,
+		maxSteps: MOST_STEPS,
+		onStep: (step) => steps.push(step)
+	});
+	return steps.map(({ tableau, part }, step) => {
+		const next = steps[step + 1];
+		const isPivot = next?.kind === 'pivot';
+		return {
+			problem,
+			step,
+			tableau,
+			part,
+			rule: rule ?? { entering: 'dantzig', ties: 'lowest-index' },
+			nextPart: next?.part ?? null,
+			next: isPivot ? (next.choice ?? null) : null,
+			after: isPivot ? next.tableau : null,
+			isLast: step === steps.length - 1,
+			answer,
+			pick
+		};
+	});
+}
+
+/** A kind's question in a situation; null where it cannot be asked there. */
+export function questionAt(kind: KindName, situation: Situation): Question | null {
+	const { ask, withProblem } = KINDS[kind];
+	const asked = ask(situation);
+	if (!asked) return null;
+	const { problem, step, tableau } = situation;
+	// another objective row comes first while artificial variables are driven out
+	const isOwn = tableau.goals[0].kind === 'objective';
+	return {
+		kind,
+		step,
+		tableau: tableauJson(tableau),
+		sense: isOwn ? problem.objective.sense : 'min',
+		...asked,
+		...(withProblem ? { problem } : {})
+	};
+}
+
+/** What questions are wanted. */
+export interface Wanted extends Pick<RunOptions, 'method' | 'rule' | 'shouldStop'> {
+	readonly problem: Problem;
+	/** left out, all that can be asked */
+	readonly kinds?: readonly KindName[];
+	readonly seed: number;
+	readonly count: number;
+}
+
+/**
+ * Questions along the run of a method: the kinds in turn, each at the places where it can be asked, in the order of the run. The same request gives the
+ * same questions.
+ * @throws CannotStart where the method has nothing to start from
+ */
+export function questions({ problem, kinds = KIND_NAMES, seed, count, ...options }: Wanted): Question[] {
+	const pick = picker(seed);
+	const places = situationsOf(problem, options, pick);
+	const byKind = kinds.map((kind) => {
+		const list = places.flatMap((situation) => questionAt(kind, situation) ?? []);
+		// where a kind can be asked at several places, the seed says with which it begins
+		const start = list.length > 0 ? pick(list.length) : 0;
+		return [...list.slice(start), ...list.slice(0, start)];
+	});
+	const chosen: Question[] = [];
+	for (let round = 0; chosen.length < count && byKind.some((list) => list.length > round); round++)
+		for (const list of byKind) if (list[round] && chosen.length < count) chosen.push(list[round]);
+	return chosen.sort((a, b) => a.step - b.step);
+}

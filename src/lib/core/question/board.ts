@@ -1,0 +1,41 @@
+import { parseRational, sign, toText, ZERO, type Rational } from '../number/rational';
+import type { TableauJson } from '../tableau/written';
+import type { Consequence } from './types';
+
+/** A tableau of a question as numbers, and what a pivot on any of its entries would do. */
+export class Board {
+	constructor(private readonly tableau: TableauJson) {}
+
+	/** the entry of a row in a column */
+	entry(row: string, column: string): Rational {
+		const at = this.tableau.columns.indexOf(column);
+		const own = this.tableau.rows.find(({ basic }) => basic === row);
+		return at < 0 || !own ? ZERO : parseRational(own.entries[at]);
+	}
+	rhs(row: string): Rational {
+		const own = this.tableau.rows.find(({ basic }) => basic === row);
+		return own ? parseRational(own.rhs) : ZERO;
+	}
+	/** the entry of the first objective row: negative where the column improves what is maximised */
+	cost(column: string): Rational {
+		const at = this.tableau.columns.indexOf(column);
+		return at < 0 ? ZERO : parseRational(this.tableau.objective[0].entries[at]);
+	}
+	isBasic(name: string): boolean {
+		return this.tableau.rows.some(({ basic }) => basic === name);
+	}
+
+	/** The basic variables that would be negative after a pivot, and their values; null where there is no such pivot. */
+	afterPivot(row: string, column: string): Consequence | null {
+		const size = this.entry(row, column);
+		if (!this.isBasic(row) || sign(size) === 0) return null;
+		const amount = this.rhs(row).div(size);
+		const values = this.tableau.rows.map(({ basic }): [string, Rational] =>
+			basic === row ? [column, amount] : [basic, this.rhs(basic).sub(this.entry(basic, column).mul(amount))]
+		);
+		const negative = values
+			.filter(([, value]) => sign(value) < 0)
+			.map(([name, value]) => [name, toText(value)]);
+		return negative.length > 0 ? { basic: Object.fromEntries(negative) as Record<string, string> } : null;
+	}
+}

@@ -1,0 +1,26 @@
+import type { Kind, KindName } from '../types';
+import { entering, entryAfter, improving, leaving, ratio } from './pivoting';
+import { bestCorner, feasible, rounding } from './plans';
+import { degenerate, otherOptimum, plan, state, value } from './reading';
+import { dualSign, dualValue, interval, oneMore } from './worth';
+
+/** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
+export const KINDS: Readonly<Record<KindName, Kind>> = {
+	state,
+	improving,
+	entering,
+	ratio,
+	leaving,
+	entry: entryAfter,
+	plan,
+	value,
+	degenerate,
+	feasible,
+	'best-corner': bestCorner,
+	'other-optimum': otherOptimum,
+	'dual-value': dualValue,
+	'one-more': oneMore,
+	interval,
+	'dual-sign': dualSign,
+	rounding
+};

@@ -1,0 +1,166 @@
+import { sign, toText, type Rational } from '../../number/rational';
+import { goalsOf } from '../../method/primal';
+import { bestEntering, improvingPositions, type Goals } from '../../method/rules';
+import { ratios, tightestRows } from '../../tableau/ratio';
+import { cost, entry, entryAt, rhs, type Tableau } from '../../tableau/tableau';
+import { tableauJson } from '../../tableau/written';
+import { Board } from '../board';
+import type { Answer, Kind, Question, Situation, Slip } from '../types';
+
+/** Questions about the next pivot of a primal step: which variable enters, which leaves, the ratios, the entries afterwards. */
+
+export const nameOf = (t: Tableau, column: number): string => t.form.columns[column].name;
+
+/** The pivot that comes next, where the primal method makes it; null where another kind of step follows. */
+export function primalNext({
+	nextPart,
+	next,
+	tableau
+}: Situation): { position: number; goals: Goals } | null {
+	if (!next || !nextPart || nextPart === 'dual' || nextPart === 'repair' || nextPart === 'drive-out')
+		return null;
+	return { position: tableau.nonbasic.indexOf(next.entering), goals: goalsOf(tableau, nextPart) };
+}
+
+/** Slips that differ from every right answer, each answer once. */
+export function without(right: readonly Answer[], slips: readonly Slip[]): Slip[] {
+	const taken = new Set(right.map((answer) => JSON.stringify(answer)));
+	return slips.filter(({ answer }) => {
+		const key = JSON.stringify(answer);
+		if (taken.has(key)) return false;
+		taken.add(key);
+		return true;
+	});
+}
+
+const rateOf = (question: Question, answer: Answer) => {
+	const board = new Board(question.tableau);
+	if (typeof answer !== 'string' || board.isBasic(answer)) return null;
+	// the row is that of a quantity that is maximised: of a minimum, its negative
+	const gain = board.cost(answer).neg();
+	return { rate: toText(question.sense === 'max' ? gain : gain.neg()) };
+};
+
+/** Columns that would make the objective worse, or are basic already. */
+function enteringSlips(t: Tableau, [goal]: Goals): Slip[] {
+	const worse = t.nonbasic.filter((column) => !t.barred.has(column) && sign(cost(t, goal, column)) > 0);
+	return [
+		...worse.map((column) => ({ answer: nameOf(t, column), code: 'wrong-sign' })),
+		...t.basis.map((column) => ({ answer: nameOf(t, column), code: 'already-basic' }))
+	];
+}
+
+export const entering: Kind = {
+	answers: 'name',
+	ask(situation) {
+		const next = primalNext(situation);
+		if (!next) return null;
+		const { tableau: t, rule } = situation;
+		const { goals } = next;
+		const right = bestEntering(t, goals, rule.entering).map((k) => nameOf(t, t.nonbasic[k]));
+		const others = improvingPositions(t, goals).map((k) => ({
+			answer: nameOf(t, t.nonbasic[k]),
+			code: 'not-by-rule'
+		}));
+		return { given: {}, right, slips: without(right, [...others, ...enteringSlips(t, goals)]) };
+	},
+	consequence: rateOf
+};
+
+export const improving: Kind = {
+	answers: 'name',
+	ask(situation) {
+		const next = primalNext(situation);
+		if (!next) return null;
+		const { tableau: t } = situation;
+		const { goals } = next;
+		const right = improvingPositions(t, goals).map((k) => nameOf(t, t.nonbasic[k]));
+		return right.length === 0 ? null : { given: {}, right, slips: without(right, enteringSlips(t, goals)) };
+	},
+	consequence: rateOf
+};
+
+export const leaving: Kind = {
+	answers: 'name',
+	ask(situation) {
+		const next = primalNext(situation);
+		if (!next) return null;
+		const { tableau: t } = situation;
+		const rows = tightestRows(t, next.position);
+		if (rows.length === 0) return null;
+		const right = rows.map((row) => nameOf(t, t.basis[row]));
+		const slips = ratios(t, next.position).map(({ row, reason }) => ({
+			answer: nameOf(t, t.basis[row]),
+			code: reason === 'compared' ? 'larger-ratio' : reason
+		}));
+		return {
+			given: { entering: nameOf(t, t.nonbasic[next.position]) },
+			right,
+			slips: without(right, slips)
+		};
+	},
+	consequence: (question, answer) =>
+		typeof answer === 'string'
+			? new Board(question.tableau).afterPivot(answer, question.given.entering!)
+			: null
+};
+
+export const ratio: Kind = {
+	answers: 'number',
+	ask(situation) {
+		const next = primalNext(situation);
+		if (!next) return null;
+		const { tableau: t, pick } = situation;
+		const row = pick(t.basis.length);
+		const own = ratios(t, next.position)[row];
+		const [size, amount] = [entryAt(t, row, next.position), rhs(t, row)];
+		const right = [own.value ? toText(own.value) : 'none'];
+		const slips: Slip[] = [];
+		if (!own.value && sign(size) < 0)
+			slips.push({ answer: toText(amount.div(size)), code: 'negative-entry' });
+		if (own.value && sign(amount) !== 0) slips.push({ answer: toText(size.div(amount)), code: 'inverted' });
+		if (own.value) slips.push({ answer: toText(amount), code: 'not-divided' });
+		return {
+			given: { entering: nameOf(t, t.nonbasic[next.position]), row: nameOf(t, t.basis[row]) },
+			right,
+			slips: without(right, slips)
+		};
+	}
+};
+
+export const entryAfter: Kind = {
+	answers: 'number',
+	ask({ tableau: t, next, after, pick }) {
+		if (!next || !after || after.basis.length !== t.basis.length) return null;
+		const row = pick(t.basis.length);
+		// columns that are out of the problem are not shown, before or after
+		const shown = new Set(tableauJson(t).columns.filter((name) => tableauJson(after).columns.includes(name)));
+		const columns = t.nonbasic.filter((column) => column !== next.entering && shown.has(nameOf(t, column)));
+		if (columns.length === 0) return null;
+		const column = columns[pick(columns.length)];
+		const right: Rational = entry(after, row, column);
+		const before = entry(t, row, column);
+		const [inColumn, pivotEntry, inRow] = [
+			entry(t, row, next.entering),
+			entry(t, next.row, next.entering),
+			entry(t, next.row, column)
+		];
+		const slips: Slip[] =
+			row === next.row
+				? [
+						{ answer: toText(before), code: 'not-divided' },
+						{ answer: toText(before.mul(pivotEntry)), code: 'multiplied' }
+					]
+				: [
+						{ answer: toText(before), code: 'row-not-changed' },
+						{ answer: toText(before.add(inColumn.mul(inRow).div(pivotEntry))), code: 'wrong-sign' },
+						{ answer: toText(before.sub(inColumn.mul(inRow))), code: 'not-divided' }
+					];
+		return {
+			// rows are named by what is basic in them after the pivot
+			given: { row: nameOf(after, after.basis[row]), column: nameOf(t, column) },
+			right: [toText(right)],
+			slips: without([toText(right)], slips)
+		};
+	}
+};

@@ -1,0 +1,118 @@
+import { sign, toText } from '../../number/rational';
+import { improvingPositions } from '../../method/rules';
+import { optimalSet } from '../../answer/optimal-set';
+import { OBJECTIVE } from '../../tableau/goal';
+import { negativeRows, tightestRows } from '../../tableau/ratio';
+import {
+	columnOf,
+	entry,
+	isArtificial,
+	objectiveValue,
+	readPlan,
+	rhs,
+	type Tableau
+} from '../../tableau/tableau';
+import { writePlan } from '../../problem/use';
+import type { Kind, Situation, Slip } from '../types';
+import { without } from './pivoting';
+
+/** Questions about what a tableau says: how it stands, its plan and value, other optima, degeneracy. */
+
+const isOwnPart = ({ part }: Situation): boolean =>
+	part === 'primal' || part === 'phase-two' || part === 'dual';
+const hasArtificials = (t: Tableau): boolean =>
+	t.basis.some((column, row) => isArtificial(t, column) && sign(rhs(t, row)) !== 0);
+
+/** How a tableau stands, by its entries alone. */
+function stateOf(t: Tableau): string {
+	const negative = negativeRows(t);
+	const contradicts = negative.some((row) =>
+		t.nonbasic.every((column) => t.barred.has(column) || sign(entry(t, row, column)) >= 0)
+	);
+	if (contradicts) return 'infeasible';
+	if (negative.length > 0) return 'not-feasible';
+	const improving = improvingPositions(t, [OBJECTIVE]);
+	if (improving.length === 0) return 'optimal';
+	return improving.some((position) => tightestRows(t, position).length === 0) ? 'unbounded' : 'improvable';
+}
+
+export const state: Kind = {
+	answers: 'state',
+	ask(situation) {
+		const { tableau: t } = situation;
+		if (!isOwnPart(situation) || hasArtificials(t)) return null;
+		const right = stateOf(t);
+		const slips: Slip[] = [
+			...(right === 'improvable' ? [{ answer: 'optimal', code: 'sign-of-objective-row' }] : []),
+			...(right === 'optimal' ? [{ answer: 'improvable', code: 'sign-of-objective-row' }] : []),
+			...(right === 'unbounded' ? [{ answer: 'improvable', code: 'no-positive-entry' }] : []),
+			...(right === 'not-feasible' ? [{ answer: 'infeasible', code: 'one-tableau' }] : []),
+			...(right === 'infeasible' ? [{ answer: 'not-feasible', code: 'no-negative-entry' }] : [])
+		];
+		return { given: {}, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const plan: Kind = {
+	answers: 'plan',
+	ask({ tableau: t }) {
+		if (hasArtificials(t)) return null;
+		const right = readPlan(t);
+		// a column that is not basic, read at an entry in its column
+		const slips = t.nonbasic.flatMap((column): Slip[] => {
+			const { kind, owner } = columnOf(t, column);
+			const row = t.basis.findIndex((_, i) => sign(entry(t, i, column)) > 0 && sign(rhs(t, i)) !== 0);
+			if (kind !== 'structural' || row < 0 || !right.has(owner.name)) return [];
+			const misread = new Map(right).set(owner.name, rhs(t, row));
+			return [{ answer: writePlan(misread), code: 'nonbasic-read' }];
+		});
+		return { given: {}, right: [writePlan(right)], slips: without([writePlan(right)], slips.slice(0, 2)) };
+	}
+};
+
+export const value: Kind = {
+	answers: 'number',
+	ask({ tableau: t }) {
+		if (hasArtificials(t)) return null;
+		const right = objectiveValue(t);
+		return {
+			given: {},
+			right: [toText(right)],
+			slips: without([toText(right)], [{ answer: toText(right.neg()), code: 'wrong-sign' }])
+		};
+	}
+};
+
+export const degenerate: Kind = {
+	answers: 'yes-no',
+	ask({ tableau: t }) {
+		const right = t.basis.some((_, row) => sign(rhs(t, row)) === 0) ? 'yes' : 'no';
+		return {
+			given: {},
+			right: [right],
+			slips: [
+				{
+					answer: right === 'yes' ? 'no' : 'yes',
+					code: right === 'yes' ? 'zero-overlooked' : 'nonbasic-counted'
+				}
+			]
+		};
+	}
+};
+
+export const otherOptimum: Kind = {
+	answers: 'yes-no',
+	ask({ tableau: t, isLast, answer }) {
+		if (!isLast || answer.status !== 'optimal' || answer.tableau !== t) return null;
+		const right = optimalSet(t).unique ? 'no' : 'yes';
+		return {
+			given: {},
+			right: [right],
+			slips: [
+				right === 'yes'
+					? { answer: 'no', code: 'zero-cost-overlooked' }
+					: { answer: 'yes', code: 'basic-zero-counted' }
+			]
+		};
+	}
+};

@@ -1,0 +1,113 @@
+import { solveLinear } from '../../answer/answer';
+import { ranging } from '../../answer/ranging';
+import { rational, toText, type Rational } from '../../number/rational';
+import { isOneRate, marginal } from '../../parametric/marginal';
+import type { Constraint, Problem } from '../../problem/types';
+import { usesOf } from '../../problem/use';
+import type { Answer, Kind, Situation, Slip } from '../types';
+import { without } from './pivoting';
+
+/** Questions about what the last tableau says of prices: dual values, one unit more, intervals, signs of the dual. */
+
+const isOptimal = ({ isLast, answer, tableau }: Situation): boolean =>
+	isLast && answer.status === 'optimal' && answer.tableau === tableau;
+
+const rowAt = ({ problem, pick }: Situation): Constraint | undefined =>
+	problem.constraints[pick(problem.constraints.length)];
+
+/** The problem with a right-hand side changed. */
+const withRhs = (problem: Problem, name: string, rhs: Rational): Problem => ({
+	...problem,
+	constraints: problem.constraints.map((row) => (row.name === name ? { ...row, rhs } : row))
+});
+
+export const dualValue: Kind = {
+	answers: 'number',
+	ask(situation) {
+		const row = rowAt(situation);
+		const { answer, problem } = situation;
+		if (!isOptimal(situation) || !row || !answer.duals || !answer.solution) return null;
+		// where one more and one less are worth different amounts, the dual value is not one number
+		if (!isOneRate(marginal(answer.tableau!, row.name))) return null;
+		const right = answer.duals.get(row.name)!;
+		const slack = usesOf(problem, answer.solution).find((use) => use.row.name === row.name)!.slack;
+		const slips: Slip[] = [
+			{ answer: toText(right.neg()), code: 'wrong-sign' },
+			{ answer: toText(slack), code: 'slack-read' },
+			{ answer: toText(row.rhs), code: 'amount-read' }
+		];
+		return { given: { row: row.name }, right: [toText(right)], slips: without([toText(right)], slips) };
+	}
+};
+
+export const oneMore: Kind = {
+	answers: 'number',
+	ask(situation) {
+		const row = rowAt(situation);
+		const { answer, problem } = situation;
+		if (!isOptimal(situation) || !row || !answer.duals || !answer.objective) return null;
+		const after = solveLinear(withRhs(problem, row.name, row.rhs.add(rational(1))));
+		if (after.status !== 'optimal' || !after.objective) return null;
+		const right = toText(after.objective.sub(answer.objective));
+		const dual = answer.duals.get(row.name)!;
+		const slips: Slip[] = [
+			{ answer: toText(dual), code: 'beyond-interval' },
+			{ answer: toText(dual.neg()), code: 'wrong-sign' },
+			{ answer: toText(after.objective), code: 'new-value' }
+		];
+		return { given: { row: row.name }, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const interval: Kind = {
+	answers: 'interval',
+	ask(situation) {
+		if (!isOptimal(situation)) return null;
+		const { answer, problem, pick } = situation;
+		const ranges = ranging(answer.tableau!);
+		// at a degenerate plan the interval of the basis is not that of the answer
+		if (ranges.degenerate) return null;
+		const names = [
+			...problem.constraints.map(({ name }) => ({ row: name })),
+			...problem.variables.map(({ name }) => ({ column: name }))
+		];
+		const given: { row?: string; column?: string } = names[pick(names.length)];
+		const range = given.row ? ranges.rhs.get(given.row) : ranges.objective.get(given.column!);
+		if (!range) return null;
+		const now = given.row
+			? problem.constraints.find(({ name }) => name === given.row)!.rhs
+			: (problem.objective.terms.get(given.column!) ?? rational(0));
+		const ends = (low: Rational | null, high: Rational | null): Answer => [
+			low && toText(low),
+			high && toText(high)
+		];
+		const right = ends(range.low, range.high);
+		const slips: Slip[] = [
+			{
+				answer: ends(range.low && range.low.sub(now), range.high && range.high.sub(now)),
+				code: 'changes-instead'
+			},
+			{ answer: ends(null, range.high), code: 'no-lower-end' }
+		];
+		return { given, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const dualSign: Kind = {
+	answers: 'sign',
+	ask(situation) {
+		const row = rowAt(situation);
+		if (!row || situation.step > 0) return null;
+		const { sense } = situation.problem.objective;
+		const right =
+			row.relation === '=' ? 'free' : (row.relation === '<=') === (sense === 'max') ? '>= 0' : '<= 0';
+		const slips: Slip[] = [
+			{
+				answer: right === '>= 0' ? '<= 0' : '>= 0',
+				code: row.relation === '=' ? 'equation-has-no-sign' : 'turned'
+			},
+			{ answer: 'free', code: 'only-equations-are-free' }
+		];
+		return { given: { row: row.name }, right: [right], slips: without([right], slips) };
+	}
+};

@@ -1,0 +1,183 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { CannotStart } from '../method/solve';
+import { parseRational, toText } from '../number/rational';
+import { readStatement } from '../problem/statement/read';
+import { brokenAt, planFromTexts } from '../problem/use';
+import { solveLinear } from '../answer/answer';
+import type { Step } from '../method/types';
+import { pivot, rhs } from '../tableau/tableau';
+import { tableauJson } from '../tableau/written';
+import { questions } from './ask';
+import { canonical } from './answers';
+import { judge } from './judge';
+import { KINDS } from './kinds';
+import { KIND_NAMES, type Answer, type Question } from './types';
+import { consequenceText, WORDS } from './words';
+
+const MIX = readStatement('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18').problem!;
+const first = (kind: (typeof KIND_NAMES)[number], problem = MIX): Question =>
+	questions({ problem, kinds: [kind], seed: 1, count: 50 })[0];
+
+test('known answers: what enters, what leaves, and what the wrong row would do', () => {
+	const all = questions({
+		problem: MIX,
+		kinds: ['entering', 'leaving', 'state', 'value'],
+		seed: 1,
+		count: 50
+	});
+	const at = (kind: string, step: number) => all.find((own) => own.kind === kind && own.step === step)!;
+	expect(at('entering', 0).right).toEqual(['y']);
+	expect(judge(at('entering', 0), 'x')).toMatchObject({
+		right: false,
+		slip: 'not-by-rule',
+		consequence: { rate: '3' }
+	});
+	expect(at('leaving', 0)).toMatchObject({ given: { entering: 'y' } });
+	const [leaves] = at('leaving', 0).right as string[];
+	expect(leaves).toBe(at('leaving', 0).tableau.rows[1].basic);
+	// the third row's ratio is 9, so the second would be 12 − 2 · 9
+	const third = at('leaving', 0).tableau.rows[2].basic;
+	expect(judge(at('leaving', 0), third)).toMatchObject({
+		slip: 'larger-ratio',
+		consequence: { basic: { [leaves]: '-6' } }
+	});
+	expect(at('state', 2).right).toEqual(['optimal']);
+	expect(at('value', 2).right).toEqual(['36']);
+	expect(judge(at('value', 2), '36 euros').right).toBe(true);
+	expect(judge(at('value', 2), 'many')).toMatchObject({ right: false, isReadable: false });
+});
+
+test('answers are taken in any form that means the same', () => {
+	const forms: [keyof { number: 1 }, string[]][] = [
+		['number', ['3/2', '1.5', '1 1/2', '1,5', '6/4', '1.5 kg', '$1.5']]
+	];
+	for (const [kind, list] of forms) expect(new Set(list.map((own) => canonical(kind, own))).size).toBe(1);
+	expect(canonical('plan', { x: '1.0', y: '0' })).toBe(canonical('plan', { x: '1' }));
+	expect(canonical('names', 'b, a')).toBe(canonical('names', ['a', 'b']));
+	expect(canonical('interval', ['2', null])).toBe(canonical('interval', ['4/2', '∞']));
+	expect(canonical('sign', '≥ 0')).toBe('>= 0');
+	expect([canonical('number', 'x'), canonical('yes-no', 'maybe'), canonical('plan', 'x')]).toEqual([
+		null,
+		null,
+		null
+	]);
+});
+
+test('the same request gives the same questions, and another seed others', () => {
+	const ask = (seed: number) =>
+		JSON.stringify(questions({ problem: MIX, seed, count: 12 }).map(({ problem: _, ...own }) => own));
+	expect(ask(7)).toBe(ask(7));
+	expect(new Set([1, 2, 3, 4, 5].map(ask)).size).toBeGreaterThan(1);
+	expect(first('best-corner').right).toEqual([{ x: '2', y: '6' }]);
+	expect(first('one-more').right.length).toBe(1);
+});
+
+/** The right answers by another route, where there is one: solving again, putting plans in, pivoting. */
+function isRight(question: Question, answer: Answer): boolean {
+	const { kind, given } = question;
+	if (kind === 'feasible') {
+		const broken = brokenAt(question.problem!, planFromTexts(given.plan!)).filter(({ bound }) => !bound);
+		return (
+			JSON.stringify([...(answer as string[])].sort()) ===
+			JSON.stringify(broken.map(({ name }) => name).sort())
+		);
+	}
+	if (kind === 'ratio' && answer !== 'none') {
+		const row = question.tableau.rows.find(({ basic }) => basic === given.row)!;
+		const size = parseRational(row.entries[question.tableau.columns.indexOf(given.entering!)]);
+		return toText(parseRational(row.rhs).div(size)) === answer;
+	}
+	return true;
+}
+
+test('right answers are right and slips are wrong, for random problems of all methods; every consequence is true', () => {
+	let judged = 0;
+	const seen = new Set<string>();
+	fc.assert(
+		fc.property(
+			anyProblem(),
+			fc.constantFrom('auto', 'two-phase', 'big-m', 'dual') as fc.Arbitrary<
+				'auto' | 'two-phase' | 'big-m' | 'dual'
+			>,
+			fc.integer({ min: 1, max: 1000 }),
+			(problem, method, seed) => {
+				let list: Question[];
+				try {
+					list = questions({ problem, method, seed, count: 40 });
+				} catch (error) {
+					if (error instanceof CannotStart) return;
+					throw error;
+				}
+				const steps: Step[] = [];
+				solveLinear(problem, { method, maxSteps: 200, onStep: (step) => steps.push(step) });
+				for (const question of list) {
+					seen.add(question.kind);
+					const next = steps[question.step + 1];
+					// the run itself takes one of the right answers
+					const taken = next?.choice && { entering: next.choice.entering, leaving: next.choice.leaving };
+					const name = (column: number) => next.tableau.form.columns[column].name;
+					if (taken && (question.kind === 'entering' || question.kind === 'leaving'))
+						expect(question.right).toContain(name(taken[question.kind]));
+					if (question.kind === 'entry') {
+						const after = tableauJson(next.tableau);
+						const row = after.rows.find(({ basic }) => basic === question.given.row)!;
+						expect(question.right).toEqual([row.entries[after.columns.indexOf(question.given.column!)]]);
+					}
+					if (
+						question.kind === 'state' &&
+						question.step === steps.length - 1 &&
+						question.right[0] === 'optimal'
+					)
+						expect(solveLinear(problem).status).toBe('optimal');
+					const words = WORDS[question.kind];
+					expect(words.asks(question)).toMatch(/[.?:]/);
+					expect(words.hints(question)).toHaveLength(3);
+					for (const right of question.right) {
+						judged += 1;
+						expect(judge(question, right).right).toBe(true);
+						expect(isRight(question, right)).toBe(true);
+					}
+					for (const { answer, code } of question.slips) {
+						judged += 1;
+						const verdict = judge(question, answer);
+						expect([question.kind, verdict.right]).toEqual([question.kind, false]);
+						expect(verdict.slip).toBe(code);
+						expect(words.slips[code], `${question.kind} ${code}`).toBeTruthy();
+						if (verdict.consequence) expect(consequenceText(verdict.consequence)).toMatch(/\.$/);
+					}
+				}
+			}
+		),
+		{ numRuns: 150 }
+	);
+	expect(judged).toBeGreaterThan(1000);
+	expect([...seen].length).toBeGreaterThan(KIND_NAMES.length - 4);
+});
+
+test('what a wrong leaving row would do is what the pivot gives', () => {
+	fc.assert(
+		fc.property(anyProblem(), (problem) => {
+			for (const question of questions({ problem, kinds: ['leaving'], seed: 3, count: 5 })) {
+				const steps: { tableau: Parameters<typeof pivot>[0] }[] = [];
+				solveLinear(problem, { onStep: (step) => steps.push(step) });
+				const t = steps[question.step].tableau;
+				const name = (column: number) => t.form.columns[column].name;
+				const position = t.nonbasic.findIndex((column) => name(column) === question.given.entering);
+				for (const { answer } of question.slips) {
+					const row = t.basis.findIndex((column) => name(column) === answer);
+					const { consequence } = judge(question, answer);
+					if (!consequence?.basic) continue;
+					const after = pivot(t, row, position);
+					const negative = after.basis.flatMap((column, i) =>
+						rhs(after, i).s < 0n && rhs(after, i).n !== 0n ? [[name(column), toText(rhs(after, i))]] : []
+					);
+					expect(consequence.basic).toEqual(Object.fromEntries(negative));
+				}
+			}
+		}),
+		{ numRuns: 60 }
+	);
+	expect(Object.keys(KINDS).sort()).toEqual([...KIND_NAMES].sort());
+});

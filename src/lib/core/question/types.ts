@@ -1,0 +1,107 @@
+import type { LinearAnswer } from '../answer/answer';
+import type { Choice, Part } from '../method/types';
+import type { Rule } from '../method/rule';
+import type { Problem } from '../problem/types';
+import type { Tableau } from '../tableau/tableau';
+import type { TableauJson } from '../tableau/written';
+
+/** Questions about where a run stands: what is asked, what is right, and what a wrong answer would do. */
+
+/** What is being asked for, in the order in which kinds are tried. */
+export const KIND_NAMES = [
+	'state',
+	'improving',
+	'entering',
+	'ratio',
+	'leaving',
+	'entry',
+	'plan',
+	'value',
+	'degenerate',
+	'feasible',
+	'best-corner',
+	'other-optimum',
+	'dual-value',
+	'one-more',
+	'interval',
+	'dual-sign',
+	'rounding'
+] as const;
+export type KindName = (typeof KIND_NAMES)[number];
+
+/** An answer as data: a name or number as text, names, amounts by name, an interval with null for no end. */
+export type Answer =
+	string | readonly string[] | Readonly<Record<string, string>> | readonly [string | null, string | null];
+
+/** What a question is asked about, besides the tableau. */
+export interface Given {
+	readonly entering?: string;
+	readonly row?: string;
+	readonly column?: string;
+	readonly plan?: Readonly<Record<string, string>>;
+}
+
+/** A wrong answer that people give, with the confusion behind it. */
+export interface Slip {
+	readonly answer: Answer;
+	readonly code: string;
+}
+
+/** A question as data, complete in itself. */
+export interface Question {
+	readonly kind: KindName;
+	/** the step of the run whose tableau it is about; 0 is the start */
+	readonly step: number;
+	readonly tableau: TableauJson;
+	/** whether the first objective row is of something maximised or minimised */
+	readonly sense: 'max' | 'min';
+	readonly given: Given;
+	/** every right answer */
+	readonly right: readonly Answer[];
+	readonly slips: readonly Slip[];
+	/** the problem, where the answer is about it rather than about the tableau */
+	readonly problem?: Problem;
+}
+
+/** Where a run stands, and what it does next. */
+export interface Situation {
+	readonly problem: Problem;
+	readonly step: number;
+	readonly tableau: Tableau;
+	readonly part: Part | 'drive-out';
+	readonly rule: Rule;
+	/** the part of a method that makes the next step */
+	readonly nextPart: Part | 'drive-out' | null;
+	/** the pivot that comes next; null where none does */
+	readonly next: Choice | null;
+	/** the tableau after it */
+	readonly after: Tableau | null;
+	readonly isLast: boolean;
+	readonly answer: LinearAnswer;
+	/** a whole number from 0 up to below the given one, the same for the same seed */
+	readonly pick: (below: number) => number;
+}
+
+/** What an answer would do, in numbers. */
+export interface Consequence {
+	/** constraints, or variables with a bound, that would be violated, and by how much */
+	readonly violates?: Readonly<Record<string, string>>;
+	/** basic variables that would be negative, and their values */
+	readonly basic?: Readonly<Record<string, string>>;
+	/** by how much the objective would change for each unit */
+	readonly rate?: string;
+	/** what the number comes to */
+	readonly value?: string;
+}
+
+/** How a kind of question is asked and judged. */
+export interface Kind {
+	/** what an answer is */
+	readonly answers: 'name' | 'number' | 'yes-no' | 'state' | 'names' | 'plan' | 'interval' | 'sign';
+	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
+	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
+	/** whether the problem goes with the question */
+	readonly withProblem?: boolean;
+	/** What a wrong answer would do; null where nothing can be said. */
+	consequence?(question: Question, answer: Answer): Consequence | null;
+}

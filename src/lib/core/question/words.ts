@@ -1,0 +1,308 @@
+import type { Answer, Consequence, KindName, Question } from './types';
+
+/** What questions, hints, slips and consequences say. */
+
+interface Words {
+	/** the question */
+	readonly asks: (question: Question) => string;
+	/** why a right answer is right, in a line */
+	readonly because: (question: Question) => string;
+	/** three hints, from gentle to nearly the answer */
+	readonly hints: (question: Question) => readonly [string, string, string];
+	readonly slips: Readonly<Record<string, string>>;
+}
+
+const list = (names: readonly string[]): string =>
+	names.length === 0
+		? 'none'
+		: names.length === 1
+			? names[0]
+			: `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+const amounts = (plan: Readonly<Record<string, string>> | undefined): string =>
+	Object.entries(plan ?? {})
+		.map(([name, amount]) => `${name} = ${amount}`)
+		.join(', ');
+/** An answer in words. */
+export function answerText(answer: Answer): string {
+	if (typeof answer === 'string') return answer;
+	if (Array.isArray(answer))
+		return answer.length === 2 && answer.includes(null)
+			? `from ${answer[0] ?? '−∞'} to ${answer[1] ?? '∞'}`
+			: answer.length === 0
+				? 'none'
+				: answer.join(', ');
+	return amounts(answer as Record<string, string>);
+}
+const rights = ({ right }: Question): string => list(right.map(answerText));
+
+/** whether improving entries of the objective row are negative, as the tableau of a question has them */
+const ROW = 'In this tableau a column improves the objective if its entry in the objective row is negative.';
+
+export const WORDS: Readonly<Record<KindName, Words>> = {
+	entering: {
+		asks: () => 'Which variable enters by the rule?',
+		because: (q) => `${rights(q)} is the choice of the rule among the improving columns.`,
+		hints: (q) => [
+			'Look at the objective row only.',
+			ROW,
+			`It is one of ${[...q.right, ...q.slips.slice(0, 2).map(({ answer }) => answer)].map(answerText).sort().join(', ')}.`
+		],
+		slips: {
+			'not-by-rule': 'This column improves the objective, but the rule prefers another one.',
+			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+		}
+	},
+	improving: {
+		asks: () => 'Name a variable that improves the objective if it enters.',
+		because: (q) => `Improving columns are ${rights(q)}.`,
+		hints: (q) => [
+			'Look at the objective row only.',
+			ROW,
+			`There ${q.right.length === 1 ? 'is one such column' : `are ${q.right.length} such columns`}.`
+		],
+		slips: {
+			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+		}
+	},
+	leaving: {
+		asks: (q) => `${q.given.entering} enters. Which variable leaves?`,
+		because: (q) => `${rights(q)} has the smallest ratio, so it reaches 0 first.`,
+		hints: (q) => [
+			`How far can ${q.given.entering} increase before a basic variable reaches 0?`,
+			`Divide each right-hand side by the entry in column ${q.given.entering}, where that entry is positive.`,
+			'The row with the smallest ratio leaves.'
+		],
+		slips: {
+			'larger-ratio': 'This ratio is not the smallest: another basic variable would become negative.',
+			'negative-entry': 'The entry is negative, so this variable increases and sets no limit.',
+			'zero-entry': 'The entry is 0, so this variable does not change and sets no limit.'
+		}
+	},
+	ratio: {
+		asks: (q) =>
+			`${q.given.entering} enters. What is the ratio of row ${q.given.row}? Answer none if the row sets no limit.`,
+		because: (q) =>
+			q.right[0] === 'none'
+				? `The entry of row ${q.given.row} is not positive, so the row sets no limit.`
+				: `The ratio is the right-hand side divided by the entry, ${rights(q)}.`,
+		hints: (q) => [
+			`Find the entry of row ${q.given.row} in column ${q.given.entering}.`,
+			'Only a positive entry gives a ratio.',
+			'The ratio is the right-hand side divided by that entry.'
+		],
+		slips: {
+			inverted: 'This is the entry divided by the right-hand side. The ratio is the other way round.',
+			'negative-entry': 'The entry is negative: the basic variable increases, so there is no ratio.',
+			'not-divided': 'This is the right-hand side. Divide it by the entry.'
+		}
+	},
+	entry: {
+		asks: (q) => `After the next pivot, what is the entry of row ${q.given.row} in column ${q.given.column}?`,
+		because: (q) =>
+			`It is ${rights(q)}: the pivot row is divided by the pivot entry, and a multiple of it is subtracted from each other row.`,
+		hints: () => [
+			'Work out the new pivot row first.',
+			'The new pivot row is the old one divided by the pivot entry.',
+			'Every other row loses its entry in the entering column times the new pivot row.'
+		],
+		slips: {
+			'not-divided': 'The pivot row has not been divided by the pivot entry.',
+			multiplied: 'The pivot row is divided by the pivot entry, not multiplied.',
+			'row-not-changed': 'This is the entry before the pivot.',
+			'wrong-sign': 'The multiple of the pivot row is subtracted, not added.'
+		}
+	},
+	state: {
+		asks: () => 'How does this tableau stand: optimal, improvable, unbounded, infeasible or not-feasible?',
+		because: (q) => `It is ${rights(q)}.`,
+		hints: () => [
+			'Look at the right-hand sides first, then at the objective row.',
+			'A negative right-hand side means that the basic solution is not feasible.',
+			'With no negative right-hand side: no improving column means optimal; an improving column without a positive entry means unbounded.'
+		],
+		slips: {
+			'sign-of-objective-row': 'Look at the signs in the objective row again: negative entries improve.',
+			'no-positive-entry': 'The improving column has no positive entry, so nothing limits it.',
+			'one-tableau': 'This basic solution is not feasible, but that does not make the problem infeasible.',
+			'no-negative-entry':
+				'A row has a negative right-hand side and no negative entry: it can never be satisfied.'
+		}
+	},
+	plan: {
+		asks: () => 'Which plan does this tableau show? Give the amount of each variable of the problem.',
+		because: (q) => `Basic variables have their right-hand sides, the others are 0: ${rights(q)}.`,
+		hints: () => [
+			'Find out which variables are basic.',
+			'A nonbasic variable is 0.',
+			'A basic variable has the value of the right-hand side of its row.'
+		],
+		slips: { 'nonbasic-read': 'One of these variables is not basic, so its amount is 0.' }
+	},
+	value: {
+		asks: () => 'What is the objective’s value at this tableau?',
+		because: (q) => `The value is ${rights(q)}.`,
+		hints: () => [
+			'It stands in the objective row.',
+			'Read the plan and put it into the objective.',
+			'Mind the sign: the row of a minimum is that of its negative.'
+		],
+		slips: { 'wrong-sign': 'The number is right, its sign is not.' }
+	},
+	degenerate: {
+		asks: () => 'Is this basic solution degenerate?',
+		because: (q) =>
+			q.right[0] === 'yes' ? 'A basic variable is 0.' : 'Every basic variable is different from 0.',
+		hints: () => [
+			'Look at the right-hand sides.',
+			'Only basic variables matter.',
+			'It is degenerate if a right-hand side is 0.'
+		],
+		slips: {
+			'zero-overlooked': 'One of the basic variables is 0.',
+			'nonbasic-counted': 'Nonbasic variables are always 0. Only a basic variable at 0 makes it degenerate.'
+		}
+	},
+	feasible: {
+		asks: (q) =>
+			`Which constraints does the plan ${amounts(q.given.plan)} violate? Name all of them, or none.`,
+		because: (q) => `It violates ${rights(q)}.`,
+		hints: () => [
+			'Put the amounts into each constraint.',
+			'Compare the left side with the right-hand side.',
+			'Mind the direction of each relation.'
+		],
+		slips: {
+			'none-found': 'At least one constraint is violated.',
+			'satisfied-named': 'These are the constraints that the plan satisfies.'
+		}
+	},
+	'best-corner': {
+		asks: () => 'Which corner of the feasible region is best?',
+		because: (q) => `The objective is best at ${rights(q)}.`,
+		hints: () => [
+			'Move the objective line in its improving direction.',
+			'It leaves the region at a corner, or along an edge.',
+			'Compare the objective’s value at the corners.'
+		],
+		slips: { start: 'This is where the simplex method starts. Other corners are better.' }
+	},
+	'other-optimum': {
+		asks: () => 'Is there another optimal plan?',
+		because: (q) =>
+			q.right[0] === 'yes'
+				? 'A nonbasic column with entry 0 in the objective row leads to another optimal plan.'
+				: 'Every way out of this corner makes the objective worse.',
+		hints: () => [
+			'Look at the objective row.',
+			'Look for a nonbasic column whose entry is 0.',
+			'If such a column can enter with an amount above 0, there is another optimal plan.'
+		],
+		slips: {
+			'zero-cost-overlooked': 'A nonbasic column has entry 0 in the objective row.',
+			'basic-zero-counted': 'Basic columns always have entry 0. Only nonbasic columns count.'
+		}
+	},
+	'dual-value': {
+		asks: (q) => `What is the dual value of ${q.given.row}?`,
+		because: (q) => `One more unit of ${q.given.row} changes the objective by ${rights(q)}.`,
+		hints: (q) => [
+			'It stands in the last objective row.',
+			`Find the column of the slack or surplus of ${q.given.row}.`,
+			'A constraint with slack has the dual value 0.'
+		],
+		slips: {
+			'wrong-sign': 'The number is right, its sign is not.',
+			'slack-read': 'This is the slack of the constraint.',
+			'amount-read': 'This is the right-hand side.'
+		}
+	},
+	'one-more': {
+		asks: (q) => `By how much does the objective change if the right-hand side of ${q.given.row} grows by 1?`,
+		because: (q) => `It changes by ${rights(q)}.`,
+		hints: () => [
+			'Begin with the dual value.',
+			'The dual value holds only inside the interval of the right-hand side.',
+			'If the interval ends within one unit, the change is smaller.'
+		],
+		slips: {
+			'beyond-interval': 'This is the dual value, but it does not hold for a whole unit.',
+			'wrong-sign': 'The number is right, its sign is not.',
+			'new-value': 'This is the new value of the objective. The change is asked for.'
+		}
+	},
+	interval: {
+		asks: (q) =>
+			q.given.row
+				? `Over which interval of the right-hand side of ${q.given.row} does the basis stay optimal?`
+				: `Over which interval of the objective coefficient of ${q.given.column} does the plan stay optimal?`,
+		because: (q) => `It is ${rights(q)}.`,
+		hints: () => [
+			'Let the number change by Δ and ask what stays feasible or optimal.',
+			'Each basic variable, or each entry of the objective row, gives one condition on Δ.',
+			'Add the ends of Δ to the current number.'
+		],
+		slips: {
+			'changes-instead': 'These are the changes. Add the current number.',
+			'no-lower-end': 'The interval has a lower end, too.'
+		}
+	},
+	'dual-sign': {
+		asks: (q) => `Which sign does the dual variable of ${q.given.row} have: >= 0, <= 0 or free?`,
+		because: (q) =>
+			`It is ${rights(q)}: that follows from the relation and from whether the objective is maximised.`,
+		hints: () => [
+			'Ask what more of the right-hand side does to the objective.',
+			'For a maximum, more of a ≤ constraint never makes the objective worse.',
+			'An equation gives a free dual variable.'
+		],
+		slips: {
+			turned: 'The sign is the other way round here.',
+			'equation-has-no-sign': 'More of an equation’s right-hand side can help or hurt.',
+			'only-equations-are-free': 'Only an equation has a free dual variable.'
+		}
+	},
+	rounding: {
+		asks: (q) => `Is the rounded plan ${amounts(q.given.plan)} feasible?`,
+		because: (q) => (q.right[0] === 'yes' ? 'It satisfies every constraint.' : 'It violates a constraint.'),
+		hints: () => [
+			'Put the amounts into each constraint.',
+			'Rounding up uses more of something.',
+			'Check the constraints that were binding before.'
+		],
+		slips: {
+			'rounding-can-stay': 'Here rounding satisfies every constraint.',
+			'rounding-can-leave': 'Rounding leaves the feasible region here.'
+		}
+	}
+};
+
+/** What an answer would do, as a sentence. */
+export function consequenceText(consequence: Consequence | null): string {
+	if (!consequence) return '';
+	const { violates, basic, rate, value } = consequence;
+	const each = (of: Readonly<Record<string, string>>, verb: string) =>
+		Object.entries(of)
+			.map(([name, amount]) => `${name} ${verb} ${amount}`)
+			.join(', ');
+	if (violates)
+		return `It violates ${Object.entries(violates)
+			.map(([name, by]) => `${name} by ${by}`)
+			.join(', ')}.`;
+	if (basic) return `After this pivot ${each(basic, 'would be')}.`;
+	if (rate !== undefined) return `Each unit of it would change the objective by ${rate}.`;
+	return value === undefined ? '' : `The objective would be ${value} there.`;
+}
+
+/** What is said of an answer that cannot be read. */
+export const UNREADABLE: Readonly<Record<string, string>> = {
+	number: 'Answer with a number, such as 3/2, 1.5 or 1 1/2.',
+	name: 'Answer with the name of a variable.',
+	'yes-no': 'Answer yes or no.',
+	state: 'Answer optimal, improvable, unbounded, infeasible or not-feasible.',
+	names: 'Answer with names of constraints, or none.',
+	plan: 'Answer with an amount for each variable, such as {"x": "2"}.',
+	interval: 'Answer with two numbers, null for no end.',
+	sign: 'Answer >= 0, <= 0 or free.'
+};
