@@ -346,7 +346,11 @@ export const TEXTS: Readonly<
 			`${TWO}\nr: x + y <= 4`
 		],
 		['x = bowls\ny = vases\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, '2 places'],
-		['A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4', `${TWO}\nr: x + y <= 4`, 'states no objective'],
+		[
+			'A potter fires bowls and vases.\nmax 3x + 2y\nr: x + y <= 4',
+			`${TWO}\nr: x + y <= 4`,
+			'states no objective'
+		],
 		['Objective: max 3x + 2y\nr: x + y <= 4\nNon-negativity: x, y >= 0', `${TWO}\nr: x + y <= 4`],
 		['max 3x + 2y // profit\nr: x + y <= 4 // clay', `${TWO}\nr: x + y <= 4`, 'comment'],
 		// an equation between two variables is one
@@ -1041,6 +1045,162 @@ export const TEXTS: Readonly<
 			'min z = 2 x + 3 y\nr1: x + y = 10\nr2: x >= 3\nr3: y <= 8\nx, y integer'
 		]
 	],
+	'further pages': [
+		[
+			'Exercise 2.4. Solve graphically: max z = 3x + 2y subject to x + y ≤ 4, x + 3y ≤ 6, x, y ≥ 0.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Problem: maximise 3x + 2y\nConstraints:\n • x + y ≤ 4\n • x + 3y ≤ 6\n • x ≥ 0, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'max 3x + 2y\n1) x + y ≤ 4\n2) x + 3y ≤ 6\n3) x ≥ 0\n4) y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'max 3x+2y (thalers)\nx+y<=4 (kg)\nx+3y<=6 (kg)',
+			'max thalers = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Max 3x + 2y thalers per week\nx + y ≤ 4 kg per week\nx + 3y ≤ 6 hours per week',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'MAX Z = 3X1 + 2X2\nSUBJECT TO:\nX1 + X2 <= 4\nX1 + 3X2 <= 6\nX1 >= 0\nX2 >= 0\nEND',
+			'max Z = 3 X1 + 2 X2\nr1: X1 + X2 <= 4\nr2: X1 + 3 X2 <= 6'
+		],
+		[
+			'maximize\n 3x + 2y\nsubject to\n c1: x + y <= 4\n c2: x + 3y <= 6\nbounds\n 0 <= x <= 40\n y >= 0\nend',
+			'max z = 3 x + 2 y\nc1: x + y <= 4\nc2: x + 3 y <= 6\n0 <= x <= 40'
+		],
+		[
+			'let x be bowls, y be vases\nmax 3x + 2y\nclay 1x + 1y <= 4\nkiln 1x + 3y <= 6',
+			'max z = 3 x + 2 y\nclay: x + y <= 4\nkiln: x + 3 y <= 6'
+		],
+		[
+			'max 3·bowls + 2·vases\nclay: bowls + vases ≤ 4 kg\nkiln: bowls + 3·vases ≤ 6 h\nbowls, vases ≥ 0 (integer)',
+			'max z = 3 bowls + 2 vases\nclay: bowls + vases <= 4\nkiln: bowls + 3 vases <= 6\nbowls, vases integer'
+		],
+		[
+			'max z=3x+2y\nunder the conditions that\nx+y<=4\nx+3y<=6',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'What is the maximum of 3x + 2y subject to x + y ≤ 4 and x + 3y ≤ 6?',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		['maximum 3x + 2y\nwith\nx + y ≤ 4\nx + 3y ≤ 6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['z → max\nz = 3x + 2y\nx + y ≤ 4\nx + 3y ≤ 6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		[
+			'3x + 2y → max!\nx + y ≤ 4\nx + 3y ≤ 6\nx, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		['max f(x,y)=3x+2y\ng1: x+y<=4\ng2: x+3y<=6', 'max f = 3 x + 2 y\ng1: x + y <= 4\ng2: x + 3 y <= 6'],
+		[
+			'max 3x+2y\ns.t.\nx+y<=4\t# clay\nx+3y<=6\t# kiln',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'Maximise profit = 3 bowls + 2 vases, subject to\nbowls + vases ≤ 4 (clay),\nbowls + 3 vases ≤ 6 (kiln),\nbowls ≥ 0 and vases ≥ 0.',
+			'max profit = 3 bowls + 2 vases\nclay: bowls + vases <= 4\nkiln: bowls + 3 vases <= 6'
+		],
+		[
+			'max 3 x1 + 2 x2\n\ns.t.\n\n1 x1 + 1 x2 <= 4\n\n1 x1 + 3 x2 <= 6',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4\nr2: x1 + 3 x2 <= 6'
+		],
+		['max 3x + 2y\nx + y - 4 <= 0\nx + 3y - 6 <= 0', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['max 3x + 2y\n0 ≤ x + y ≤ 4', 'max z = 3 x + 2 y\nr1: 0 <= x + y <= 4'],
+		['max 3x + 2y\nx + y = 4\nx - y = 0', 'max z = 3 x + 2 y\nr1: x + y = 4\nr2: x - y = 0'],
+		['max 3x + 2y\nx + y ≤ 4\ny ≤ 2x + 1', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: y - 2 x <= 1'],
+		['max 3x + 2y\nx + y ≤ 4\ny ≥ x', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: y - x >= 0'],
+		[
+			'min 0.6 corn + 0.35 soy\ncorn + soy ≥ 800 lb\n0.21 corn - 0.30 soy ≤ 0\n0.03 corn - 0.01 soy ≥ 0',
+			'min z = 0.6 corn + 0.35 soy\nr1: corn + soy >= 800\nr2: 0.21 corn - 0.30 soy <= 0\nr3: 0.03 corn - 0.01 soy >= 0'
+		],
+		[
+			'min 0,6 mais + 0,35 soja\nmais + soja ≥ 800 kg\n0,21 mais − 0,30 soja ≤ 0',
+			'min z = 0.6 mais + 0.35 soja\nr1: mais + soja >= 800\nr2: 0.21 mais - 0.3 soja <= 0'
+		],
+		[
+			'Minimiere K = 0,6x + 0,35y\nu. d. N.\nx + y ≥ 800\nx, y ≥ 0',
+			'min K = 0.6 x + 0.35 y\nr1: x + y >= 800'
+		],
+		[
+			'max 12a + 9b\na <= 1000 footballs\nb <= 1500 footballs\na + b <= 1750 brass plaques\n4a + 2b <= 4800 feet',
+			'max z = 12 a + 9 b\nr1: a <= 1000\nr2: b <= 1500\nr3: a + b <= 1750\nr4: 4 a + 2 b <= 4800'
+		],
+		[
+			'max 12a + 9b\na ≤ 1,000\nb ≤ 1,500\na + b ≤ 1,750\n4a + 2b ≤ 4,800',
+			'max z = 12 a + 9 b\nr1: a <= 1000\nr2: b <= 1500\nr3: a + b <= 1750\nr4: 4 a + 2 b <= 4800'
+		],
+		[
+			'max 12 a + 9 b\nfoot: a <= 1000; soccer: b <= 1500; plaques: a + b <= 1750; wood: 4a + 2b <= 4800',
+			'max z = 12 a + 9 b\nfoot: a <= 1000\nsoccer: b <= 1500\nplaques: a + b <= 1750\nwood: 4 a + 2 b <= 4800'
+		],
+		[
+			'\\max \\; 12a + 9b\n\\text{subject to} \\; a \\le 1000, \\; b \\le 1500, \\; a + b \\le 1750',
+			'max z = 12 a + 9 b\nr1: a <= 1000\nr2: b <= 1500\nr3: a + b <= 1750'
+		],
+		[
+			'\\[\\begin{aligned}\n\\max_{a,b}\\;& 12a+9b\\\\\n\\text{s.t.}\\;& a\\leqslant 1000 && \\text{(brass)}\\\\\n& a+b\\leqslant 1750 && \\text{(plaques)}\n\\end{aligned}\\]',
+			'max z = 12 a + 9 b\nbrass: a <= 1000\nplaques: a + b <= 1750'
+		],
+		[
+			'$$\\begin{array}{rl} \\min & 2x_1 + 3x_2 \\\\ \\text{s.t.} & x_1 + x_2 \\ge 10 \\\\ & 2x_1 - x_2 \\le 6 \\\\ & x_1, x_2 \\ge 0 \\end{array}$$',
+			'min z = 2 x1 + 3 x2\nr1: x1 + x2 >= 10\nr2: 2 x1 - x2 <= 6'
+		],
+		[
+			'min 2x_{1}+3x_{2} \\quad\\text{s.t.}\\quad x_{1}+x_{2}\\ge10,\\ x_{1}\\le6',
+			'min z = 2 x1 + 3 x2\nr1: x1 + x2 >= 10\nr2: x1 <= 6'
+		],
+		[
+			'model:\nmax = 3*x + 2*y;\nx + y <= 4;\nx + 3*y <= 6;\nend',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'var x >= 0;\nvar y >= 0;\nmaximize z: 3*x + 2*y;\nsubject to c1: x + y <= 4;\nsubject to c2: x + 3*y <= 6;',
+			'max z = 3 x + 2 y\nc1: x + y <= 4\nc2: x + 3 y <= 6'
+		],
+		[
+			'objective = 3*x + 2*y  (maximize)\nx + y <= 4\nx + 3*y <= 6',
+			'max objective = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'max 5x1 + 4x2 + 3x3\n2x1 + 3x2 + x3 ≤ 5\n4x1 + x2 + 2x3 ≤ 11\n3x1 + 4x2 + 2x3 ≤ 8\nx1, x2, x3 ≥ 0',
+			'max z = 5 x1 + 4 x2 + 3 x3\nr1: 2 x1 + 3 x2 + x3 <= 5\nr2: 4 x1 + x2 + 2 x3 <= 11\nr3: 3 x1 + 4 x2 + 2 x3 <= 8'
+		],
+		[
+			'max 5x1+4x2+3x3 s.t. 2x1+3x2+x3≤5 4x1+x2+2x3≤11 3x1+4x2+2x3≤8 x1,x2,x3≥0',
+			'max z = 5 x1 + 4 x2 + 3 x3\nr1: 2 x1 + 3 x2 + x3 <= 5\nr2: 4 x1 + x2 + 2 x3 <= 11\nr3: 3 x1 + 4 x2 + 2 x3 <= 8'
+		],
+		['max 3x + 2y\nx + y ≤ 4\nnumber of x at least 1', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		['max 3x + 2y\nx + y ≤ 4\nx ≥ 1 piece', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		['max 3x + 2y\nx + y ≤ 4\nat least 1 x', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		['max 3x + 2y\nx + y ≤ 4\n1 ≤ x', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x >= 1'],
+		['max 3x + 2y\nx + y ≤ 4\nx = 0,1,2,…', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx integer'],
+		['max 3x + 2y\nx + y ≤ 4\nx ∈ {1, …, 5}', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx from 1 to 5 integer'],
+		['max 3x + 2y; s.t. x + y <= 4; x,y >= 0; integers', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx, y integer']
+	],
+	'vectors and sums': [
+		[
+			'max c^T x\nA x ≤ b\nx ≥ 0\nc = [3, 5]\nA = [1 0; 0 2; 3 2]\nb = [4, 12, 18]',
+			'max z = 3 x1 + 5 x2\nr1: x1 <= 4\nr2: 2 x2 <= 12\nr3: 3 x1 + 2 x2 <= 18',
+			'written out'
+		],
+		[
+			"max c'x\ns.t. Ax <= b\nx >= 0\nwhere\nc = (3 5)\nA = [[1, 0], [0, 2], [3, 2]]\nb = (4 12 18)",
+			'max z = 3 x1 + 5 x2\nr1: x1 <= 4\nr2: 2 x2 <= 12\nr3: 3 x1 + 2 x2 <= 18'
+		],
+		[
+			'max ∑_j c_j x_j\n∑_j a_ij x_j ≤ b_i for all i\nx_j ≥ 0\nc = (3, 5)\na = [1 0\n0 2\n3 2]\nb = (4, 12, 18)',
+			'max z = 3 x1 + 5 x2\nr1: x1 <= 4\nr2: 2 x2 <= 12\nr3: 3 x1 + 2 x2 <= 18'
+		],
+		[
+			'max c^T x\nA x ≤ b\nx integer\nc = [3, 5]\nA = [1 0; 0 2; 3 2]\nb = [4; 12; 18]',
+			'max z = 3 x1 + 5 x2\nr1: x1 <= 4\nr2: 2 x2 <= 12\nr3: 3 x1 + 2 x2 <= 18\nx1, x2 integer'
+		]
+	],
 	'other languages': [
 		[
 			'Maximiere z = 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4\nx, y ganzzahlig',
@@ -1065,6 +1225,7 @@ export const TEXTS: Readonly<
 
 /** Texts that are no linear problem as they stand, or could be several: they are never read silently. */
 export const REFUSED: readonly string[] = [
+	'max c^T x\nA x ≤ b\nx ≥ 0\nc = [3, 5]\nA = [1 0 2; 0 2 1]\nb = [4, 12]',
 	'max 3x + 2y\nx + y <= 4\neither x >= 2 or y >= 2',
 	'max 3x + 2y\nx + y <= 4\nif x > 0 then y = 0',
 	'max 3x + 2y\nx + y <= 4\nx is even',
@@ -1077,5 +1238,17 @@ export const REFUSED: readonly string[] = [
 	'max z-12x1-18x2=0\n3x1+6x2<=120',
 	'max 3x + 2y\nthe sum of x and y is at most 4',
 	'max ∑ c_j x_j\n∑ a_j x_j ≤ 10',
-	'max c^T x\nA x ≤ b\nx ≥ 0'
+	'max c^T x\nA x ≤ b\nx ≥ 0',
+	'max 6 A + 4 B\nA takes 2 hours, B takes 1 hour, 40 hours available',
+	'A bowl earns 3 and needs 1 kg; a vase earns 2 and needs 1 kg; 4 kg are there.',
+	'max 3x + 2y\nx + y ≤ 4 or x + 3y ≤ 6',
+	'max 3x + 2y\nx + y ≤ 4\nx must be even',
+	'max 3x + 2y\nx + y ≤ 4\nno bowls without vases',
+	'max |x| + y\nx + y ≤ 4',
+	'max x/y\nx + y ≤ 4',
+	'max 3x + 2y^2\nx + y ≤ 4',
+	'hello',
+	'x + y ≤ 4',
+	'max',
+	'max 3x + 2y\nx + y ≤'
 ];

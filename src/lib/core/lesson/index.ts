@@ -2,4 +2,4 @@
 
 export { lessonText, problemText } from './files';
 export { blankLesson, type RegionView, shownTitle, titleOf } from './lesson';
-export { hrefOf, type StoryTarget, targetOf } from './story';
+export { hrefOf, numberOf, numberSaid, type StoryTarget, targetOf } from './story';

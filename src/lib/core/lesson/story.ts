@@ -1,3 +1,7 @@
+import { parseRational, ZERO, type Rational } from '../number/rational';
+import { numberAt } from '../problem/statement/written/numerals';
+import type { Problem } from '../problem/types';
+
 /**
  * Links of a story: `[5/2 kg of clay](#clay.bowls)` links its words to the use of clay per bowls, `(#clay)` to the row, `(#clay.amount)` to
  * its amount, `(#.bowls)` to the objective's coefficient, `(#bowls)` to a variable.
@@ -39,4 +43,28 @@ export function relinked(story: string, kind: 'variable' | 'constraint', from: s
 		const part = target.part === from && kind === 'variable' ? to : target.part;
 		return `](${hrefOf({ name, part })})`;
 	});
+}
+
+/** The number that words of a story say: 5/2 of "5/2 kg of clay", 2½ kg; null where they say none. */
+export function numberSaid(words: string): Rational | null {
+	const start = words.search(/[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/);
+	if (start < 0) return null;
+	const read = numberAt(words, start, { tex: false, comma: null, dots: false, e: false });
+	if (!read) return null;
+	const rest = words.slice(start + read.length);
+	const under = /^\s*[/⁄]\s*(\d+)/.exec(rest)?.[1];
+	try {
+		const value = parseRational(under ? `${read.says}/${under}` : read.says);
+		return /[-−]\s*$/.test(words.slice(0, start)) ? value.neg() : value;
+	} catch {
+		return null;
+	}
+}
+
+/** The number of a problem that a link is about; null where it is about none, or the problem has no such part. */
+export function numberOf({ objective, constraints }: Problem, { name, part }: StoryTarget): Rational | null {
+	if (part === null) return null;
+	if (name === null) return objective.terms.get(part) ?? ZERO;
+	const row = constraints.find((constraint) => constraint.name === name);
+	return row ? (part === 'amount' ? row.rhs : (row.terms.get(part) ?? ZERO)) : null;
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { hrefOf, type StoryTarget, targetOf } from '$lib/core/lesson';
+	import { hrefOf, numberOf, numberSaid, type StoryTarget, targetOf } from '$lib/core/lesson';
+	import { toText } from '$lib/core/number';
 	import type { Pointed } from '$lib/desk/identity';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markdownToHtml } from './markdown';
@@ -41,6 +42,21 @@
 				wanted.includes(hrefOf(targetOf(link.getAttribute('href') ?? '') ?? { name: '', part: '' }))
 			);
 	});
+
+	// words whose number is another in the problem by now are marked until they agree
+	$effect(() => {
+		void html;
+		const { problem } = lesson;
+		for (const link of prose?.querySelectorAll('a') ?? []) {
+			const target = targetOf(link.getAttribute('href') ?? '');
+			const now = problem && target && numberOf(problem, target);
+			const said = numberSaid(link.textContent ?? '');
+			const differs = !!now && !!said && !now.equals(said);
+			link.classList.toggle('differs', differs);
+			if (differs) link.title = `In the problem it is ${toText(now)}`;
+			else link.removeAttribute('title');
+		}
+	});
 </script>
 
 <!-- links are what one acts on; the text hears it for all of them -->
@@ -77,6 +93,13 @@
 		text-decoration: underline dotted var(--now);
 		text-underline-offset: 0.2em;
 		cursor: help;
+	}
+	.prose :global(a.differs) {
+		text-decoration: underline wavy var(--error);
+	}
+	.prose :global(a.differs)::after {
+		content: ' ≠';
+		color: var(--error);
 	}
 	.prose :global(:is(a.lit, a:hover, a:focus-visible)) {
 		background: var(--now-wash);

@@ -76,6 +76,8 @@ export function forgive(source: string): Forgiven {
 	const asked = new Set(
 		doubts.flatMap(({ choices }) => choices[0].edits.map(({ from, to }) => `${from} ${to}`))
 	);
+	// what is refused is told as that
+	for (const { from, to } of refusals) asked.add(`${from} ${to}`);
 	const rewritings = edits.filter(
 		(edit) => !asked.has(`${edit.from} ${edit.to}`) && source.slice(edit.from, edit.to) !== edit.insert
 	);

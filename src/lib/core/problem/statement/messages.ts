@@ -19,7 +19,8 @@ export type ReadingKind =
 	| 'meaning'
 	| 'prose'
 	| 'strict'
-	| 'power';
+	| 'power'
+	| 'matrix';
 
 /** Everything that is said about a statement that cannot be read, or is worth a second look. */
 
@@ -34,7 +35,8 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 	prose: 'Text that states no objective or constraint is ignored',
 	strict:
 		'A strict inequality is read as ≤ or ≥, since its border does not belong to it. For integers, write the next whole number',
-	power: 'Raised digits are powers'
+	power: 'Raised digits are powers',
+	matrix: 'Vectors and the matrix are written out'
 };
 /** kinds that are told by what they are, not by what stands there */
 const ALWAYS: ReadonlySet<ReadingKind> = new Set([
@@ -45,7 +47,8 @@ const ALWAYS: ReadonlySet<ReadingKind> = new Set([
 	'meaning',
 	'prose',
 	'strict',
-	'power'
+	'power',
+	'matrix'
 ]);
 
 /** What a choice of readings is called. */
@@ -174,6 +177,10 @@ const MESSAGES = {
 	/** A sentence that seems to restrict something. */
 	sentence: (text: string): string =>
 		`“${text}” seems to restrict something, and is not read. Write it as a row, or begin it with # to make it a comment.`,
+	matrix: (what: 'numbers' | 'sizes'): string =>
+		what === 'numbers'
+			? 'A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].'
+			: 'The sizes do not fit: the matrix needs a column for each entry of the objective and a row for each right-hand side.',
 	notLinear: (what: 'either' | 'condition' | 'parity'): string =>
 		({
 			either:

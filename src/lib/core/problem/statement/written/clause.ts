@@ -100,7 +100,8 @@ export class Draft {
 
 	/** Reads a stretch as something else; what was said of parts of it before no longer counts. */
 	put({ from, to }: { from: number; to: number }, insert: string, kind: ReadingKind): void {
-		const inside = (own: Rewriting) => own.from >= from && own.to <= to;
+		// what was put before it stays
+		const inside = (own: Rewriting) => own.from >= from && own.to <= to && own.to > from;
 		if (to > from && this.edits.some(inside)) this.edits = this.edits.filter((own) => !inside(own));
 		this.edits.push({ from, to, insert, kind });
 	}

@@ -42,7 +42,14 @@ const isSum = (shape: string): boolean =>
 export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
 	const at = clauses.findIndex(({ shape }) => /g/.test(shape));
 	const clause = clauses[at];
-	if (!clause) return;
+	if (!clause) {
+		// max = 3 x + 2 y
+		const equal = clauses.find(
+			({ shape, tokens: own }) => /^wr[nwsp]/.test(shape) && /^(?:max|min)(?:imi[sz]e)?$/i.test(own[0].says)
+		);
+		if (equal) draft.put({ from: equal.tokens[0].to, to: equal.tokens[2].from }, ' ', 'sense');
+		return;
+	}
 	const { tokens } = clause;
 	// z = 3x + 2y → max, 3x + 2y max
 	const behind = /^(.*[nwqu])(x?g|pgq)$/.exec(clause.shape);
@@ -57,11 +64,17 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		draft.put({ from: tokens[end - 1].to, to: tokens.at(-1)!.to }, '', 'sense');
 		clause.drop(end, tokens.length);
 		const { from } = clause;
+		// z → max, its expression elsewhere
+		const isName = /^w$/.test(clause.shape);
 		const named = definition(clause);
 		if (named) name(clause, 0, named.body, named.name, draft);
 		else if (/^l/.test(clause.shape)) draft.put(clause.span(0, 1), '', 'sense');
 		draft.put({ from, to: from }, `${/^max/i.test(sense.says) ? 'max' : 'min'} `, 'sense');
-		return;
+		if (!isName) return;
+		clause.tokens = [
+			{ ...sense, from, to: from, apart: false },
+			{ ...clause.tokens[0], apart: true }
+		];
 	}
 	const g = clause.shape.indexOf('g');
 	if (g > 0) return;
@@ -130,6 +143,12 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 	}
 	// Max profit 3x + 2y, Maximise the profit of 3x + 2y
 	const words = /^(w+)(?=n|pn)/.exec(line);
+	const isFilled =
+		!!words && clause.tokens.slice(1, 1 + words[0].length).every(({ says }) => FILLER.test(says));
+	if (words && isFilled) {
+		draft.put({ from: clause.tokens[1].from, to: clause.tokens[words[0].length + 1].from }, '', 'sense');
+		return;
+	}
 	if (words && !/r/.test(line)) {
 		name(clause, 1, words[0].length + 1, nameOf(clause, 1, words[0].length + 1), draft);
 		return;

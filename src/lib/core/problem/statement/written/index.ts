@@ -8,6 +8,7 @@ import { settleGoal } from './goals';
 import { settleSigns } from './signs';
 import { refuseOthers, settleRow, settleShares } from './rows';
 import { plainUnit } from './latex';
+import { writeOut } from './matrices';
 
 /** What a text means in the statement language: stretches of it that are read as something else, what can be meant in two ways, what cannot be read. */
 export interface Written {
@@ -24,6 +25,9 @@ export type { Choice, Doubt, Refusal, Rewriting } from './clause';
  * @returns edits that bring it to the statement language, in order and without overlap
  */
 export function readWritten(source: string): Written {
+	const matrix = new Draft();
+	if (writeOut(source, matrix))
+		return { edits: inOrder(matrix.edits), doubts: [], refusals: matrix.refusals };
 	const context = contextOf(source);
 	const { tokens, passed } = tokensOf(source, context);
 	const draft = new Draft();

@@ -68,7 +68,7 @@ function counts(clauses: readonly Clause[], draft: Draft): void {
 	const isSeries = clauses.filter(({ shape: line }) => /[nwu](?:pnw?q|C)$/.test(line)).length > 1;
 	for (const clause of clauses) {
 		// behind a row: (1), … (2), [3]
-		const end = /(?:o+)?(?:pnw?q|C)$|(?<!c)o+n?$/.exec(clause.shape);
+		const end = /(?:o+)?(?:pnw?q|C)$|o+pwq$|(?<!c)o+n?$/.exec(clause.shape);
 		const [open] = end ? [clause.tokens[end.index]] : [];
 		if (
 			end &&
@@ -145,7 +145,8 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	// find x and y that maximise …, all x_j ≥ 0
 	const lead =
 		/^[wacAlu]+(?=g)/.exec(clause.shape)?.[0].length ??
-		(/^w(?=p?w[^r]*[rih])/.test(clause.shape) && /^(?:all|both|each|every|any)$/i.test(clause.tokens[0].says)
+		(/^w(?=p?w[^r]*[rih])/.test(clause.shape) &&
+		/^(?:all|both|each|every|any|var|let|param)$/i.test(clause.tokens[0].says)
 			? 1
 			: 0);
 	if (lead > 0 && !/l/.test(clause.shape.slice(0, lead))) {
@@ -200,6 +201,11 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		return put(limited[0].length, asName(clause.source.slice(from, to)));
 	}
 	const colon = clause.shape.indexOf('l');
+	// x: integer
+	if (/^wl[ih]/.test(clause.shape)) {
+		draft.put({ from: tokens[0].to, to: tokens[2].from }, ' ', 'domain');
+		return clause.drop(1, 2);
+	}
 	if (colon > 0 && !/[rgj]/.test(clause.shape.slice(0, colon)) && colon < 12) {
 		const words = tokens.slice(0, colon);
 		const text = clause.source.slice(words[0].from, words.at(-1)!.to);

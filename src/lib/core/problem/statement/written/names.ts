@@ -148,7 +148,7 @@ export function settleNames(
 	evidence: Evidence,
 	isHyphen: (clause: Clause, at: number) => boolean
 ): void {
-	const { terms, words } = evidence;
+	const { terms } = evidence;
 	// several words that stand together once may be a label or a unit with a name
 	const isKnown = (name: string) => (terms.get(name) ?? 0) > (/ /.test(name) ? 1 : 0);
 	const units = new Map<string, { from: number; to: number; text: string }[]>();
@@ -224,7 +224,7 @@ export function settleNames(
 				continue;
 			}
 			// the objective's unit behind it: 3 x + 2 y euros
-			const isNew = list.slice(1).every(({ says }) => words.get(says) === 1);
+			const isNew = list.slice(1).every(({ says }) => !isKnown(says));
 			if (
 				after === '' &&
 				/g/.test(before) &&

@@ -119,7 +119,9 @@ export function numberAt(source: string, at: number, { tex, comma, dots, e }: Co
 	// 0 or 1, between brackets of a set, are two numbers: {0,1}
 	if (
 		decimal &&
-		!/(?:[{[(]|(?<![\p{L}\p{Nd}])[ijkmn]\s*(?:=|∈|in))\s*$/u.test(source.slice(Math.max(0, at - 8), at)) &&
+		!/(?:[{[(]|(?<![\p{L}\p{Nd}])[ijkmn](?:\s*(?:=|∈)|\s+in))\s*$/u.test(
+			source.slice(Math.max(0, at - 8), at)
+		) &&
 		!/^\s*(?:\\?[}\]]|,)/.test(source.slice(at + decimal.length))
 	)
 		return number(decimal, decimal.replace(',', '.'));

@@ -107,6 +107,7 @@ const RULES = [
 		'domain',
 		'(?:(?:are|is|be|all|both|must be) )*(?:(?:unrestricted|free|unconstrained)(?: (?:in|of) sign)?|urs|of any sign|any sign|any value|frei|libres?)'
 	),
+	rule('domain', 'from 0', 'domain', '(?:(?:are|is|be) )*continuous'),
 	rule(
 		'domain',
 		'from 0',
@@ -160,7 +161,7 @@ const FIRST = new Set(
 		'subject such so s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes total totals ' +
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
-		'binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
+		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
 		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonnegative negative positive nichtnegativ from max min maximise maximize maximising maximizing maximisation ' +
 		'maximization minimal minimise minimize minimising minimizing minimisation minimization maximieren maximiere maximiser maximizar minimieren minimiere minimiser minimizar twice ' +
 		'double two thrice three triple half one inf infinity infty plus minus times and but und et or oder ou over y'

@@ -202,7 +202,7 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 		if (isLower === minus) return { says: isLower ? ' free' : '', isPlain: false };
 		return null;
 	}
-	const tail = is('r(NUM)((?:[ca]?(?:i|u|w))*)');
+	const tail = is('r(NUM)((?:[ca]?(?:p?iq?|u|w))*)');
 	if (tail && tail[2] !== '') {
 		const behind = rest.slice(1 + tail[1].length);
 		const own = behind.flatMap(({ kind, says }) =>
@@ -210,7 +210,7 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 				? [says]
 				: DOMAIN.test(says)
 					? [domainSays(DOMAIN.exec(says)![1].toLowerCase())]
-					: kind === 'comma' || kind === 'and'
+					: /^(?:comma|and|open|close)$/.test(kind)
 						? []
 						: [null]
 		);

@@ -216,6 +216,11 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				own.push(token);
 				continue;
 			}
+			// a mark before subject to says nothing
+			if (line[i + 1]?.kind === 'such') {
+				draft.put(token, '', 'ends');
+				continue;
+			}
 			// what ends the line says nothing
 			if (rest.every(({ kind }) => /^(?:comma|semicolon|and|stop|gap)$/.test(kind))) {
 				const isCount = token.kind === 'stop' && /^[nw]$/.test(before);

@@ -26,15 +26,21 @@ const pass = (clause: Clause, draft: Draft, kind: 'rows' | 'meaning' | 'prose'):
 const textOf = (clause: Clause): string => clause.source.slice(clause.from, clause.to);
 
 /** Sections: names below General are whole, below Binary they are 0 or 1. */
-function sections(clauses: readonly Clause[], draft: Draft): void {
+function sections(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
 	let domain: string | null = null;
-	for (const clause of clauses) {
+	for (const [i, clause] of clauses.entries()) {
 		const head = /^[wi]l?$|^i?w?l?$/.test(clause.shape)
 			? SECTION.find(([pattern]) => pattern.test(textOf(clause).replace(/\s*:$/, '').trim()))
 			: undefined;
 		if (head && clause.tokens.length > 0) {
 			domain = head[1];
-			pass(clause, draft, 'rows');
+			const below = clauses.slice(i + 1).find(({ shape }) => shape !== '');
+			// no names below: it is said of all
+			if (domain && !(below && /^w(?:[ca]*w)*$/.test(below.shape))) {
+				const all = [...terms.keys()].filter((name) => !name.includes(' '));
+				draft.put({ from: clause.from, to: clause.to }, `${all.join(', ')} ${domain}`, 'domain');
+				clause.tokens = [];
+			} else pass(clause, draft, 'rows');
 		} else if (domain && /^w(?:[ca]*w)*$/.test(clause.shape)) {
 			const names = clause.tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
 			draft.put({ from: clause.from, to: clause.to }, `${names.join(', ')} ${domain}`, 'domain');
@@ -75,7 +81,7 @@ function isMeaning(clause: Clause, { words, terms, goal }: Evidence, headed: boo
  * @param clauses of the whole text; those passed over are emptied
  */
 export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: Evidence): void {
-	sections(clauses, draft);
+	sections(clauses, draft, evidence);
 	const goal = clauses.findIndex(({ shape }) => /g/.test(shape));
 	let answers = false;
 	clauses.forEach((clause, i) => {
