@@ -82,6 +82,51 @@ describe('the technology table', () => {
 		expect(await desk.text()).toBe(MIX.replaceAll('cups', 'mugs'));
 	});
 
+	test('what cannot be read keeps the number, and stays in its cell while another page is shown', async () => {
+		await fill('Amount of clay', '12 h');
+		await desk.shows('Table', '“12 h” is no number.');
+		expect(await desk.text()).toBe(MIX);
+		await desk.page.locator('nav a[href="/simplex"]').click();
+		await desk.page.waitForSelector('[data-pane="tableau"]');
+		await desk.page.locator('nav a[href="/problem"]').click();
+		await desk.page.waitForSelector('input[aria-label="Amount of clay"]');
+		await desk.page.waitForFunction(
+			() => document.querySelector<HTMLInputElement>('input[aria-label="Amount of clay"]')?.value === '12 h'
+		);
+		await desk.shows('Table', '“12 h” is no number.');
+		await fill('Amount of clay', '12');
+		expect(await desk.text()).toBe(MIX.replace('<= 18', '<= 12'));
+	});
+
+	test('a new lesson is written by keys alone: names, Tab to the numbers, Escape out of the editor', async () => {
+		await desk.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+		await desk.press('w');
+		await desk.page.waitForFunction(
+			() => document.activeElement?.getAttribute('aria-label') === 'Name of activity 1'
+		);
+		await desk.page.keyboard.type('small bowls');
+		await desk.press('Tab');
+		await desk.page.keyboard.type('vases');
+		await desk.press('Tab');
+		await desk.page.waitForFunction(
+			() => document.activeElement?.getAttribute('aria-label') === 'Objective per activity 1'
+		);
+		await desk.page.keyboard.type('3');
+		await desk.press('ArrowDown');
+		await desk.page.waitForFunction(
+			() => document.activeElement?.getAttribute('aria-label') === 'Resource 1 per activity 1'
+		);
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('3 small_bowls')
+		);
+		// the editor is left by Escape: then 3 is a page, and no figure
+		await desk.page.click('.cm-content');
+		await desk.press('Escape');
+		await desk.page.waitForFunction(() => !document.activeElement?.closest('.cm-editor'));
+		await desk.press('3');
+		await desk.page.waitForFunction(() => location.pathname === '/region');
+	});
+
 	test('activities and resources come and go, and a block from a spreadsheet fills the cells', async () => {
 		await desk.click('Add resource');
 		await desk.page.waitForSelector('input[aria-label="Amount of the new resource"]');

@@ -118,7 +118,10 @@
 				{#each draft.names as _, j (j)}
 					<th scope="col">
 						{#if j === 0}
+							<!-- after a change of page the focus goes here, where a new lesson begins -->
+							<!-- svelte-ignore a11y_autofocus -->
 							<input
+								autofocus
 								bind:this={first}
 								bind:value={draft.names[j]}
 								placeholder="x1"
