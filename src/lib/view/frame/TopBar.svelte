@@ -179,8 +179,13 @@
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}
+	/* what is pressed keeps its room; the title gives way */
+	header > :global(.btn) {
+		flex: none;
+	}
 	.acts {
 		display: flex;
+		flex: none;
 		align-self: center;
 	}
 	.acts .tool {
@@ -227,7 +232,16 @@
 		}
 		header,
 		nav {
-			gap: 0.6rem;
+			gap: 0.45rem;
+		}
+		header > :global(.btn) {
+			padding-inline: 0.4rem;
+		}
+	}
+	/* the title before what is among the actions, too */
+	@container (min-width: 60rem) and (max-width: 66rem) {
+		.dark {
+			display: none;
 		}
 	}
 	/* less room than the names of all pages take: one menu for them */
