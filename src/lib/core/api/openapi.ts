@@ -24,7 +24,7 @@ const answer: Json = {
 		{ type: 'string' },
 		{ type: 'number' },
 		{ type: 'array', items: { type: ['string', 'null'] } },
-		rationals
+		{ type: 'object' }
 	]
 };
 
@@ -198,7 +198,9 @@ const schemas: Json = {
 					entering: { type: 'string' },
 					row: { type: 'string' },
 					column: { type: 'string' },
-					plan: rationals
+					plan: rationals,
+					relaxation: { type: 'object' },
+					incumbent: nullable(ref('Rational'))
 				}
 			},
 			right: list(answer),

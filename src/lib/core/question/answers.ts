@@ -34,6 +34,28 @@ function signIn(text: string): string | null {
 	return /^(?:free|unrestricted|any)$/.test(bare) ? 'free' : null;
 }
 
+/** An inequality, divided so that its first coefficient is 1 or −1, with ≤; null where it is none. */
+function relationIn(answer: unknown): string | null {
+	if (!isMap(answer)) return null;
+	const { terms, relation, rhs } = answer as unknown as { terms: unknown; relation: unknown; rhs: unknown };
+	const turn = /^(?:<=|≤)$/.test(String(relation)) ? 1 : /^(?:>=|≥)$/.test(String(relation)) ? -1 : 0;
+	const amount = numberIn(String(rhs));
+	if (!isMap(terms) || turn === 0 || !amount) return null;
+	const own: [string, Rational][] = [];
+	for (const [name, text] of Object.entries(terms)) {
+		const value = numberIn(String(text));
+		if (!value) return null;
+		if (value.n !== 0n) own.push([name.normalize('NFC'), value.mul(turn)]);
+	}
+	own.sort(([a], [b]) => (a < b ? -1 : 1));
+	if (own.length === 0) return null;
+	const size = own[0][1].abs();
+	return [
+		...own.map(([name, value]) => `${toText(value.div(size))} ${name}`),
+		toText(amount.mul(turn).div(size))
+	].join(' ');
+}
+
 const isMap = (answer: unknown): answer is Record<string, string> =>
 	typeof answer === 'object' && answer !== null && !Array.isArray(answer);
 
@@ -54,6 +76,11 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 				.replace(/[\s_]+/g, '-') ?? '';
 		return STATES.includes(state) ? state : null;
 	}
+	if (kind === 'closing') {
+		const way = text?.trim().toLowerCase() ?? '';
+		return ['bound', 'infeasible', 'integer', 'branch'].includes(way) ? way : null;
+	}
+	if (kind === 'relation') return relationIn(answer);
 	if (kind === 'sign') return text === null ? null : signIn(text);
 	if (kind === 'number') {
 		if (text === null) return null;

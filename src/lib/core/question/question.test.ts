@@ -4,16 +4,17 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { CannotStart } from '../method/solve';
 import { parseRational, toText } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
-import { brokenAt, planFromTexts } from '../problem/use';
+import type { Plan, Problem } from '../problem/types';
+import { brokenAt, isAllowed, planFromTexts } from '../problem/use';
 import { solveLinear } from '../answer/answer';
 import type { Step } from '../method/types';
-import { pivot, rhs } from '../tableau/tableau';
+import { pivot, readPlan, rhs } from '../tableau/tableau';
 import { tableauJson } from '../tableau/written';
 import { questions } from './ask';
 import { canonical } from './answers';
 import { judge } from './judge';
 import { KINDS } from './kinds';
-import { KIND_NAMES, type Answer, type Question } from './types';
+import { KIND_NAMES, type Answer, type Question, type RelationAnswer } from './types';
 import { consequenceText, WORDS } from './words';
 
 const MIX = readStatement('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18').problem!;
@@ -92,12 +93,40 @@ function isRight(question: Question, answer: Answer): boolean {
 	return true;
 }
 
+/** The plan that the tableau of a question shows, by its question of that kind. */
+function questionPlan({ step, tableau }: Question, problem: Problem): Plan {
+	const found = plansShown.get(JSON.stringify([step, tableau]));
+	if (!found) throw new Error('no plan for ' + problem.objective.name);
+	return found;
+}
+const plansShown = new Map<string, Plan>();
+
+/** Whether every right cut keeps all integer plans of a small grid and cuts the relaxation's plan off. */
+function cutsRightly(question: Question, problem: Problem): boolean {
+	const names = problem.variables.map(({ name }) => name);
+	let plans: Record<string, string>[] = [{}];
+	for (const name of names)
+		plans = plans.flatMap((own) => [-1, 0, 1, 2, 3, 4].map((amount) => ({ ...own, [name]: String(amount) })));
+	const allowed = plans.filter((own) => isAllowed(problem, planFromTexts(own)));
+	return (question.right as RelationAnswer[]).every(({ terms, relation, rhs: right }) => {
+		const side = (plan: Plan) =>
+			Object.entries(terms).reduce(
+				(sum, [name, factor]) => sum.add(parseRational(factor).mul(plan.get(name)!)),
+				parseRational('0')
+			);
+		const keeps = (plan: Plan) =>
+			relation === '<=' ? side(plan).lte(parseRational(right)) : side(plan).gte(parseRational(right));
+		const shown = questionPlan(question, problem);
+		return allowed.every((own) => keeps(planFromTexts(own))) && !keeps(shown);
+	});
+}
+
 test('right answers are right and slips are wrong, for random problems of all methods; every consequence is true', () => {
 	let judged = 0;
 	const seen = new Set<string>();
 	fc.assert(
 		fc.property(
-			anyProblem(),
+			fc.oneof(anyProblem(), anyProblem({ whole: true })),
 			fc.constantFrom('auto', 'two-phase', 'big-m', 'dual') as fc.Arbitrary<
 				'auto' | 'two-phase' | 'big-m' | 'dual'
 			>,
@@ -112,6 +141,8 @@ test('right answers are right and slips are wrong, for random problems of all me
 				}
 				const steps: Step[] = [];
 				solveLinear(problem, { method, maxSteps: 200, onStep: (step) => steps.push(step) });
+				for (const [step, { tableau }] of steps.entries())
+					plansShown.set(JSON.stringify([step, tableauJson(tableau)]), readPlan(tableau));
 				for (const question of list) {
 					seen.add(question.kind);
 					const next = steps[question.step + 1];
@@ -125,6 +156,7 @@ test('right answers are right and slips are wrong, for random problems of all me
 						const row = after.rows.find(({ basic }) => basic === question.given.row)!;
 						expect(question.right).toEqual([row.entries[after.columns.indexOf(question.given.column!)]]);
 					}
+					if (question.kind === 'cut') expect(cutsRightly(question, problem)).toBe(true);
 					if (
 						question.kind === 'state' &&
 						question.step === steps.length - 1 &&

@@ -25,13 +25,26 @@ export const KIND_NAMES = [
 	'one-more',
 	'interval',
 	'dual-sign',
-	'rounding'
+	'rounding',
+	'cut',
+	'close'
 ] as const;
 export type KindName = (typeof KIND_NAMES)[number];
 
 /** An answer as data: a name or number as text, names, amounts by name, an interval with null for no end. */
 export type Answer =
-	string | readonly string[] | Readonly<Record<string, string>> | readonly [string | null, string | null];
+	| string
+	| readonly string[]
+	| Readonly<Record<string, string>>
+	| readonly [string | null, string | null]
+	| RelationAnswer;
+
+/** An inequality as an answer; any positive multiple means the same. */
+export interface RelationAnswer {
+	readonly terms: Readonly<Record<string, string>>;
+	readonly relation: string;
+	readonly rhs: string;
+}
 
 /** What a question is asked about, besides the tableau. */
 export interface Given {
@@ -39,6 +52,13 @@ export interface Given {
 	readonly row?: string;
 	readonly column?: string;
 	readonly plan?: Readonly<Record<string, string>>;
+	/** a node's relaxation, and the best integer value so far; null where there is none */
+	readonly relaxation?: {
+		readonly status: string;
+		readonly objective?: string;
+		readonly solution?: Readonly<Record<string, string>>;
+	};
+	readonly incumbent?: string | null;
 }
 
 /** A wrong answer that people give, with the confusion behind it. */
@@ -97,7 +117,8 @@ export interface Consequence {
 /** How a kind of question is asked and judged. */
 export interface Kind {
 	/** what an answer is */
-	readonly answers: 'name' | 'number' | 'yes-no' | 'state' | 'names' | 'plan' | 'interval' | 'sign';
+	readonly answers:
+		'name' | 'number' | 'yes-no' | 'state' | 'names' | 'plan' | 'interval' | 'sign' | 'relation' | 'closing';
 	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
 	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
 	/** whether the problem goes with the question */

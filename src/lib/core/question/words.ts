@@ -1,4 +1,4 @@
-import type { Answer, Consequence, KindName, Question } from './types';
+import type { Answer, Consequence, KindName, Question, RelationAnswer } from './types';
 
 /** What questions, hints, slips and consequences say. */
 
@@ -31,6 +31,16 @@ export function answerText(answer: Answer): string {
 			: answer.length === 0
 				? 'none'
 				: answer.join(', ');
+	if ('relation' in answer && 'terms' in answer) {
+		const { terms, relation, rhs } = answer as RelationAnswer;
+		const sum = Object.entries(terms)
+			.map(
+				([name, factor], i) =>
+					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor.replace('-', '')} ${name}`
+			)
+			.join(' ');
+		return `${sum} ${relation} ${rhs}`;
+	}
 	return amounts(answer as Record<string, string>);
 }
 const rights = ({ right }: Question): string => list(right.map(answerText));
@@ -275,6 +285,42 @@ export const WORDS: Readonly<Record<KindName, Words>> = {
 			'rounding-can-stay': 'Here rounding satisfies every constraint.',
 			'rounding-can-leave': 'Rounding leaves the feasible region here.'
 		}
+	},
+	cut: {
+		asks: (q) => `Derive Gomory’s cut from row ${q.given.row}, in the variables of the problem.`,
+		because: (q) => `The cut is ${rights(q)}, or any positive multiple of it.`,
+		hints: () => [
+			'Take the fractional part of every entry of the row, and of its right-hand side.',
+			'The fractional parts of the nonbasic variables must add up to at least that of the right-hand side.',
+			'Replace the slacks by what they are in the variables of the problem.'
+		],
+		slips: {
+			'relation-turned': 'The relation is the other way round: this cuts off the integer plans.',
+			'cuts-nothing': 'The plan of the relaxation still satisfies this.'
+		}
+	},
+	close: {
+		asks: ({ given: { relaxation, incumbent } }) =>
+			`A node’s relaxation is ${relaxation!.status === 'infeasible' ? 'infeasible' : `optimal with value ${relaxation!.objective} at ${amounts(relaxation!.solution)}`}. ${incumbent === null || incumbent === undefined ? 'There is no integer plan yet.' : `The best integer plan so far has value ${incumbent}.`} What happens with the node: bound, infeasible, integer or branch?`,
+		because: (q) =>
+			({
+				infeasible: 'Its relaxation is infeasible, so there is nothing below.',
+				bound: 'Its bound is no better than the incumbent.',
+				integer: 'Its plan is integer, so nothing below can be better.',
+				branch: 'Its plan is not integer and its bound is better than the incumbent.'
+			})[String(q.right[0])] ?? '',
+		hints: () => [
+			'Is the relaxation feasible?',
+			'Compare its value with the best integer value so far.',
+			'Is every integer variable of its plan whole?'
+		],
+		slips: {
+			'bound-overlooked': 'No plan below this node is better than the incumbent.',
+			'can-still-be-better': 'Its bound is better than the incumbent.',
+			'not-integer': 'A variable that must be integer is not.',
+			'already-integer': 'The plan is integer already.',
+			'nothing-below': 'The relaxation is infeasible, so there is nothing to branch on.'
+		}
 	}
 };
 
@@ -304,5 +350,8 @@ export const UNREADABLE: Readonly<Record<string, string>> = {
 	names: 'Answer with names of constraints, or none.',
 	plan: 'Answer with an amount for each variable, such as {"x": "2"}.',
 	interval: 'Answer with two numbers, null for no end.',
-	sign: 'Answer >= 0, <= 0 or free.'
+	sign: 'Answer >= 0, <= 0 or free.',
+	relation:
+		'Answer with terms, relation and rhs, such as {"terms": {"x": "1"}, "relation": "<=", "rhs": "3"}.',
+	closing: 'Answer bound, infeasible, integer or branch.'
 };

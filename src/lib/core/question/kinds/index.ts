@@ -1,4 +1,5 @@
 import type { Kind, KindName } from '../types';
+import { close, cut } from './integers';
 import { entering, entryAfter, improving, leaving, ratio } from './pivoting';
 import { bestCorner, feasible, rounding } from './plans';
 import { degenerate, otherOptimum, plan, state, value } from './reading';
@@ -22,5 +23,7 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	'one-more': oneMore,
 	interval,
 	'dual-sign': dualSign,
-	rounding
+	rounding,
+	cut,
+	close
 };
