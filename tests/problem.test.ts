@@ -127,6 +127,20 @@ describe('the technology table', () => {
 		await desk.page.waitForFunction(() => location.pathname === '/region');
 	});
 
+	test('behind a sheet no key acts on the page', async () => {
+		await desk.click('Paste table');
+		await desk.page.waitForSelector('[role="dialog"]');
+		await desk.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+		await desk.press('3');
+		await desk.press('w');
+		expect(new URL(desk.page.url()).pathname).toBe('/problem');
+		await desk.press('Escape');
+		await desk.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+		expect(await desk.text()).toBe(MIX);
+		await desk.press('3');
+		await desk.page.waitForFunction(() => location.pathname === '/region');
+	});
+
 	test('activities and resources come and go, and a block from a spreadsheet fills the cells', async () => {
 		await desk.click('Add resource');
 		await desk.page.waitForSelector('input[aria-label="Amount of the new resource"]');

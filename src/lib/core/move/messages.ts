@@ -139,7 +139,8 @@ const REFUSALS: Catalogue<Refusal> = {
 		say`The method at work cannot go on from here by itself. Pivot by hand, or take one of the ways on.`,
 	'no-way': () =>
 		say`Pivots that keep the basis feasible do not lead there from here: bring the basis into the region first, or take back what is switched off in the picture.`,
-	unknown: ({ id }) => say`The statement no longer has what this step names (${id}).`,
+	// an id is the application's own: its owner's name is what a reader knows
+	unknown: ({ id }) => say`The statement no longer has what this step names (${id.replace(/^[^:]*:/, '')}).`,
 	'not-basic': ({ enter, leave }) =>
 		say`${enter} cannot come in for ${leave} here: the one must be non-basic, the other basic.`,
 	'set-aside': ({ column }) => say`${column} has left for good: an artificial variable does not come back.`,

@@ -86,7 +86,8 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
-		if (open) return;
+		// what a sheet above the page does not take is no act of the page below
+		if (open || document.querySelector('[role="dialog"][data-state="open"]')) return;
 		if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
 			event.preventDefault();
 			open = 'finder';

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
+	import { setVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { MODE_WORDS, MODES, useIntegers } from '$lib/desk/integers.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -8,6 +9,15 @@
 	/** The ways to a whole plan, one at a time. */
 	const { document: lesson, offered, session } = useDesk();
 	const integers = useIntegers();
+
+	/** All variables become integer, in one act. */
+	function makeIntegers() {
+		const names = lesson.problem?.variables.map(({ name }) => name) ?? [];
+		lesson.asOne(() => {
+			for (const name of names)
+				lesson.edit(setVariable(lesson.text, lesson.reading, name, (own) => ({ ...own, domain: 'integer' })));
+		});
+	}
 
 	// a tree that came with the lesson is solved again as soon as it can be looked at
 	$effect(() => {
@@ -69,8 +79,10 @@
 	{:else if session.large}
 		<p class="nothing">A problem of this size is solved apart, without its steps.</p>
 	{:else}
-		<p class="nothing">
-			No variable of this statement must be whole. Add a line such as “bowls integer” or “market binary”.
-		</p>
+		<div class="nothing">
+			<p>All variables are continuous. Rounding, cuts and the tree are for integer problems.</p>
+			{#if lesson.problem}<button class="btn tool now" onclick={makeIntegers}>Make them integer</button>{/if}
+			<p>For some of them only, add a line such as “bowls integer” or “market binary” to the statement.</p>
+		</div>
 	{/if}
 </Pane>
