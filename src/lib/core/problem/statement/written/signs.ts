@@ -1,4 +1,4 @@
-import { shape, type Clause, type Draft } from './clause';
+import { Clause, shape, type Draft } from './clause';
 import type { Evidence } from './names';
 import { setSays } from './phrases';
 import type { Token } from './token';
@@ -268,11 +268,7 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 		(name) => instances(name, general?.index ? general : null, known) ?? [name]
 	);
 	const isPlain = names.isPlain && !isIndexed && stop === clause.tokens.length && start === 0;
-	const rest = new (clause.constructor as new (...own: ConstructorParameters<typeof Clause>) => Clause)(
-		clause.tokens.slice(0, stop),
-		clause.isLater,
-		clause.source
-	);
+	const rest = new Clause(clause.tokens.slice(0, stop), clause.isLater, clause.source);
 	if (low > start) {
 		const chain = shape('^r(NUM|s?N)((?:[ca]?i)*)$').exec(rest.shape.slice(end));
 		const [r, own] = [clause.tokens[low - 1], clause.tokens[end]];
