@@ -43,6 +43,15 @@ export class DeskPage {
 
 	/** What axe finds wrong on the page as it is: the rule, the elements, and what is said of the first. */
 	async barriers(): Promise<string[]> {
+		// colours that are on their way are no colours to judge
+		await this.page.evaluate(() =>
+			Promise.allSettled(
+				document
+					.getAnimations()
+					.filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity)
+					.map((animation) => animation.finished)
+			)
+		);
 		await this.page.evaluate(axe.source);
 		const { violations } = await this.page.evaluate(() =>
 			(globalThis as unknown as { axe: typeof axe }).axe.run()

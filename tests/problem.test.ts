@@ -253,7 +253,11 @@ describe('the statement and the story', () => {
 		await desk.page.click('.cm-content');
 		await desk.press('Control+End');
 		await desk.page.keyboard.type('\nlast: jug');
-		await desk.page.waitForSelector('.cm-tooltip-autocomplete');
+		await desk.page.waitForFunction(() =>
+			[...document.querySelectorAll('.cm-tooltip-autocomplete li')].some(
+				(option) => option.textContent === 'jugs'
+			)
+		);
 		// what has only just come up is not taken by mistake
 		await desk.page.evaluate(() => {
 			const { now } = Date;

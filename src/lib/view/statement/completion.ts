@@ -20,10 +20,11 @@ function completions(at: CompletionContext, names: readonly string[]): Completio
 	return options.length ? { from: word?.from ?? at.pos, options } : null;
 }
 
-/** Takes the option that is chosen, or else the first; false where none is offered. */
+/** Takes the option that is chosen, or else the first; false where none is offered. While options are still looked for, nothing happens: the cursor stays. */
 const take = (view: EditorView): boolean =>
-	completionStatus(view.state) === 'active' &&
-	(acceptCompletion(view) || (moveCompletionSelection(true)(view) && acceptCompletion(view)));
+	completionStatus(view.state) === 'pending' ||
+	(completionStatus(view.state) === 'active' &&
+		(acceptCompletion(view) || (moveCompletionSelection(true)(view) && acceptCompletion(view))));
 
 /** Offers the names in use while one is being written. Nothing is chosen beforehand: Enter goes on to the next line. */
 export const completion = (names: () => readonly string[]): Extension => [

@@ -42,6 +42,7 @@
 	/** the number that is being typed is taken as soon as nothing more comes */
 	let pending: ReturnType<typeof setTimeout> | undefined;
 	const TYPED = 250;
+	$effect(() => () => clearTimeout(pending));
 	const other = (sense: Sense) => (sense === 'max' ? 'min' : 'max');
 	const inputs = () => [...(grid?.querySelectorAll<HTMLInputElement>('input[data-at]') ?? [])];
 	/** a field of a cell, and not of a row that is being added */
