@@ -8,6 +8,7 @@ import { NumberError, parseRational } from '../number/rational';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
 import { InputError, validate, type Issue } from '../problem/json';
+import { among, collect, whole } from './fields';
 import type { Control } from './solve';
 
 /** What POST /api/v1/design answers. */
@@ -40,23 +41,6 @@ const MAX_MILLISECONDS = 30_000;
 const MOST_WISHES = 30;
 
 const WANTED = 'must be an object with variables and constraints';
-const whole = (from: number, to: number) =>
-	yup
-		.mixed()
-		.test(
-			'whole',
-			`must be a whole number from ${from} to ${to}`,
-			(v) => v === undefined || (Number.isInteger(v) && (v as number) >= from && (v as number) <= to)
-		);
-const among = (values: readonly string[]) =>
-	yup
-		.mixed()
-		.test(
-			'among',
-			`must be one of ${values.join(', ')}`,
-			(v) => v === undefined || values.includes(v as string)
-		);
-
 const schema = yup
 	.object({
 		variables: whole(2, 8).test('needed', 'must be a whole number from 2 to 8', (v) => v !== undefined),
@@ -141,7 +125,7 @@ function readWishes(list: readonly unknown[]): Wish[] {
 		const { kind } = raw as { kind?: unknown };
 		if (typeof kind !== 'string' || !Object.hasOwn(WISH_KINDS, kind))
 			return issues.push({ path: `${path}.kind`, message: `must be one of ${WISH_NAMES.join(', ')}` });
-		try {
+		collect(issues, () =>
 			validate(
 				yup
 					.object({
@@ -152,11 +136,8 @@ function readWishes(list: readonly unknown[]): Wish[] {
 					.noUnknown('has a field that this kind of wish does not have'),
 				raw,
 				path
-			);
-		} catch (error) {
-			if (!(error instanceof InputError)) throw error;
-			issues.push(...error.issues);
-		}
+			)
+		);
 	});
 	if (issues.length) throw new InputError(issues);
 	return list as Wish[];

@@ -3,12 +3,13 @@ import { METHODS, type MethodName } from '../method/solve';
 import { RULE_NAMES, ruleNamed, type RuleName } from '../method/rule';
 import { InputError, readProblem, validate, type Issue } from '../problem/json';
 import { writeProblem } from '../problem/codec';
-import type { ProblemJson } from '../problem/format';
+import { isPlain, type ProblemJson } from '../problem/format';
 import { questions } from '../question/ask';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
 import { KIND_NAMES, type Answer, type Consequence, type KindName, type Question } from '../question/types';
 import { consequenceText, UNREADABLE, WORDS } from '../question/words';
+import { among, collect, whole } from './fields';
 import type { Control } from './solve';
 
 /** POST /api/v1/questions and /api/v1/judge: questions along a run, and what an answer is worth. */
@@ -29,14 +30,6 @@ export interface JudgementJson {
 }
 
 const MOST_QUESTIONS = 200;
-const among = (values: readonly string[]) =>
-	yup
-		.mixed()
-		.test(
-			'among',
-			`must be one of ${values.join(', ')}`,
-			(v) => v === undefined || values.includes(v as string)
-		);
 const schema = yup
 	.object({
 		method: among(METHODS),
@@ -48,39 +41,17 @@ const schema = yup
 				'must be a list of kinds of questions',
 				(v) => v === undefined || (Array.isArray(v) && v.length > 0)
 			),
-		seed: yup
-			.mixed()
-			.test(
-				'seed',
-				'must be a whole number from 0 to 4294967295',
-				(v) => v === undefined || (Number.isInteger(v) && (v as number) >= 0 && (v as number) < 2 ** 32)
-			),
-		count: yup
-			.mixed()
-			.test(
-				'count',
-				`must be a whole number from 1 to ${MOST_QUESTIONS}`,
-				(v) =>
-					v === undefined || (Number.isInteger(v) && (v as number) >= 1 && (v as number) <= MOST_QUESTIONS)
-			)
+		seed: whole(0, 2 ** 32 - 1),
+		count: whole(1, MOST_QUESTIONS)
 	})
 	.typeError('must be an object with a problem')
 	.required('must be an object with a problem');
-
-function collect(issues: Issue[], work: () => void): void {
-	try {
-		work();
-	} catch (error) {
-		if (!(error instanceof InputError)) throw error;
-		issues.push(...error.issues);
-	}
-}
 
 /** Answers a request for questions, in the shape of docs/API.md. */
 export function answerQuestions(data: unknown, control: Control = {}): { questions: QuestionJson[] } {
 	const issues: Issue[] = [];
 	collect(issues, () => validate(schema, data));
-	const raw = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
+	const raw = isPlain(data) ? data : {};
 	let problem: ReturnType<typeof readProblem> | null = null;
 	collect(issues, () => (problem = readProblem(raw.problem, 'problem')));
 	const kinds = Array.isArray(raw.kinds) ? (raw.kinds as unknown[]) : undefined;
@@ -101,20 +72,18 @@ export function answerQuestions(data: unknown, control: Control = {}): { questio
 	return {
 		questions: found.map(({ problem: about, slips, ...question }) => {
 			const words = WORDS[question.kind];
-			const whole: Question = { ...question, slips };
+			const asked: Question = { ...question, slips };
 			return {
 				...question,
-				says: words.asks(whole),
+				says: words.asks(asked),
 				slips: slips.map((slip) => ({ ...slip, says: words.slips[slip.code] })),
-				hints: words.hints(whole),
+				hints: words.hints(asked),
 				...(about ? { problem: writeProblem(about) } : {})
 			};
 		})
 	};
 }
 
-const isRecord = (data: unknown): data is Record<string, unknown> =>
-	typeof data === 'object' && data !== null && !Array.isArray(data);
 const isTexts = (list: unknown): list is string[] =>
 	Array.isArray(list) && list.every((own) => typeof own === 'string');
 const NUMBER = /^-?\d{1,200}(?:\/\d{1,200})?$/;
@@ -122,16 +91,11 @@ const areNumbers = (list: unknown): boolean => isTexts(list) && list.every((own)
 
 /** Whether a tableau is one that questions come with. */
 function isTableau(data: unknown): boolean {
-	if (
-		!isRecord(data) ||
-		!isTexts(data.columns) ||
-		!Array.isArray(data.rows) ||
-		!Array.isArray(data.objective)
-	)
+	if (!isPlain(data) || !isTexts(data.columns) || !Array.isArray(data.rows) || !Array.isArray(data.objective))
 		return false;
 	const width = data.columns.length;
 	const isLine = (row: unknown) =>
-		isRecord(row) &&
+		isPlain(row) &&
 		areNumbers(row.entries) &&
 		(row.entries as string[]).length === width &&
 		typeof row.rhs === 'string' &&
@@ -148,7 +112,7 @@ function isTableau(data: unknown): boolean {
 function readQuestion(data: unknown): Question {
 	const issues: Issue[] = [];
 	const wrong = (path: string, message: string) => issues.push({ path: `question${path}`, message });
-	if (!isRecord(data))
+	if (!isPlain(data))
 		throw new InputError([{ path: 'question', message: 'must be a question as it was given' }]);
 	if (!KIND_NAMES.includes(data.kind as KindName)) wrong('.kind', `must be one of ${KIND_NAMES.join(', ')}`);
 	if (!isTableau(data.tableau)) wrong('.tableau', 'must be the tableau of the question');
@@ -156,10 +120,10 @@ function readQuestion(data: unknown): Question {
 		wrong('.right', 'must be the list of right answers');
 	if (
 		!Array.isArray(data.slips) ||
-		!data.slips.every((slip) => isRecord(slip) && typeof slip.code === 'string' && 'answer' in slip)
+		!data.slips.every((slip) => isPlain(slip) && typeof slip.code === 'string' && 'answer' in slip)
 	)
 		wrong('.slips', 'must be the list of slips');
-	if (data.given !== undefined && !isRecord(data.given)) wrong('.given', 'must be an object');
+	if (data.given !== undefined && !isPlain(data.given)) wrong('.given', 'must be an object');
 	let problem: Question['problem'];
 	const needs = KINDS[data.kind as KindName]?.withProblem === true;
 	if (needs) collect(issues, () => (problem = readProblem(data.problem, 'question.problem')));
@@ -178,7 +142,7 @@ function readQuestion(data: unknown): Question {
 
 /** Answers a request to judge an answer. */
 export function answerJudge(data: unknown): JudgementJson {
-	if (!isRecord(data))
+	if (!isPlain(data))
 		throw new InputError([{ path: '', message: 'must be an object with a question and an answer' }]);
 	const question = readQuestion(data.question);
 	const { answer } = data;

@@ -3,6 +3,7 @@ import { METHODS, type MethodName } from '../method/solve';
 import { RULE_NAMES, ruleNamed, type Rule, type RuleName } from '../method/rule';
 import { InputError, readProblem, validate, type Issue } from '../problem/json';
 import type { Problem } from '../problem/types';
+import { among, collect, whole } from './fields';
 
 export const INTEGER_WAYS = ['relax', 'branch', 'cuts'] as const;
 /** the longest that anybody may ask for: others wait meanwhile */
@@ -19,23 +20,6 @@ export interface SolveRequest {
 	readonly limit: { readonly steps: number; readonly milliseconds: number };
 }
 
-const among = (values: readonly string[]) =>
-	yup
-		.mixed()
-		.test(
-			'among',
-			`must be one of ${values.join(', ')}`,
-			(v) => v === undefined || values.includes(v as string)
-		);
-const count = (most: number) =>
-	yup
-		.mixed()
-		.test(
-			'count',
-			`must be a whole number from 1 to ${most}`,
-			(v) => v === undefined || (Number.isInteger(v) && (v as number) >= 1 && (v as number) <= most)
-		);
-
 const schema = yup
 	.object({
 		method: among(METHODS),
@@ -45,7 +29,7 @@ const schema = yup
 			.mixed()
 			.test('flag', 'must be true or false', (v) => v === undefined || typeof v === 'boolean'),
 		limit: yup
-			.object({ steps: count(MAX_STEPS), milliseconds: count(MAX_MILLISECONDS) })
+			.object({ steps: whole(1, MAX_STEPS), milliseconds: whole(1, MAX_MILLISECONDS) })
 			.default(undefined)
 			.typeError('must be an object')
 			.nonNullable('must be an object')
@@ -60,22 +44,12 @@ const schema = yup
  */
 export function readSolveRequest(data: unknown): SolveRequest {
 	const issues: Issue[] = [];
-	try {
-		validate(schema, data);
-	} catch (error) {
-		if (!(error instanceof InputError)) throw error;
-		issues.push(...error.issues);
-	}
+	collect(issues, () => validate(schema, data));
 	if (typeof data !== 'object' || data === null || Array.isArray(data))
 		throw new InputError([{ path: '', message: 'must be an object with a problem' }]);
 	const raw = data as Record<string, unknown>;
 	let problem: Problem | null = null;
-	try {
-		problem = readProblem(raw.problem, 'problem');
-	} catch (error) {
-		if (!(error instanceof InputError)) throw error;
-		issues.push(...error.issues);
-	}
+	collect(issues, () => (problem = readProblem(raw.problem, 'problem')));
 	if (issues.length || !problem) throw new InputError(issues);
 	const limit = (raw.limit ?? {}) as { steps?: number; milliseconds?: number };
 	return {

@@ -1,20 +1,11 @@
 import { solveLinear, type RunOptions } from '../answer/answer';
+import { Seeded } from '../design/seeded';
+import { DANTZIG } from '../method/rule';
 import type { Step } from '../method/types';
 import type { Problem } from '../problem/types';
 import { tableauJson } from '../tableau/written';
 import { KINDS } from './kinds';
 import { KIND_NAMES, type KindName, type Question, type Situation } from './types';
-
-/** Numbers from a seed, the same for the same seed (Marsaglia 2003). */
-function picker(seed: number): (below: number) => number {
-	let state = seed >>> 0 || 1;
-	return (below) => {
-		state ^= state << 13;
-		state ^= state >>> 17;
-		state ^= state << 5;
-		return (state >>> 0) % below;
-	};
-}
 
 /** the longest run that questions are asked along */
 const MOST_STEPS = 200;
@@ -22,7 +13,7 @@ const MOST_STEPS = 200;
 /** The places of a run: each tableau with the pivot that comes next. */
 function situationsOf(problem: Problem, options: RunOptions, pick: Situation['pick']): Situation[] {
 	const steps: Step[] = [];
-	const { rule } = options;
+	const { rule = DANTZIG } = options;
 	const answer = solveLinear(problem, {
 		...options,
 		maxSteps: MOST_STEPS,
@@ -36,7 +27,7 @@ function situationsOf(problem: Problem, options: RunOptions, pick: Situation['pi
 			step,
 			tableau,
 			part,
-			rule: rule ?? { entering: 'dantzig', ties: 'lowest-index' },
+			rule,
 			nextPart: next?.part ?? null,
 			next: isPivot ? (next.choice ?? null) : null,
 			after: isPivot ? next.tableau : null,
@@ -80,7 +71,8 @@ export interface Wanted extends Pick<RunOptions, 'method' | 'rule' | 'shouldStop
  * @throws CannotStart where the method has nothing to start from
  */
 export function questions({ problem, kinds = KIND_NAMES, seed, count, ...options }: Wanted): Question[] {
-	const pick = picker(seed);
+	const random = new Seeded(seed);
+	const pick = (below: number) => random.int(0, below - 1);
 	const places = situationsOf(problem, options, pick);
 	const byKind = kinds.map((kind) => {
 		const list = places.flatMap((situation) => questionAt(kind, situation) ?? []);

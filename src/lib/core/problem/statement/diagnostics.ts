@@ -55,28 +55,28 @@ export interface Place {
 	readonly to: number;
 }
 
+type Stretch = Pick<Diagnostic, 'from' | 'to'>;
+
 /** Collects findings while a statement is read. */
 export class Findings {
 	list: Diagnostic[] = [];
 
-	error(
-		at: { from: number; to: number },
-		code: DiagnosticCode,
-		message: Message,
-		fixes: readonly Fix[] = []
-	): void {
-		const found: Diagnostic = { from: at.from, to: at.to, severity: 'error', code, message };
-		this.list.push(fixes.length ? { ...found, fixes } : found);
+	error(at: Stretch, code: DiagnosticCode, message: Message, fixes: readonly Fix[] = []): void {
+		this.#add(at, 'error', code, message, fixes);
 	}
 
-	notice(
-		at: { from: number; to: number },
+	notice(at: Stretch, code: DiagnosticCode, message: Message, fixes: readonly Fix[] = []): void {
+		this.#add(at, 'notice', code, message, fixes);
+	}
+
+	#add(
+		{ from, to }: Stretch,
+		severity: Diagnostic['severity'],
 		code: DiagnosticCode,
 		message: Message,
-		fixes: readonly Fix[] = []
+		fixes: readonly Fix[]
 	): void {
-		const found: Diagnostic = { from: at.from, to: at.to, severity: 'notice', code, message };
-		this.list.push(fixes.length ? { ...found, fixes } : found);
+		this.list.push({ from, to, severity, code, message, ...(fixes.length > 0 ? { fixes } : {}) });
 	}
 
 	keep(wanted: (finding: Diagnostic) => boolean): void {

@@ -1,12 +1,12 @@
 import { addCut, wholeColumns } from '../../integer/cut';
 import { branchAndBound } from '../../integer/branch';
 import { isInteger, sign, toText, type Rational } from '../../number/rational';
-import { asksForWhole, mustBeWhole } from '../../problem/whole';
+import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
 import { writePlan } from '../../problem/use';
 import type { Stated } from '../../form/affine';
 import { columnOf, rhs } from '../../tableau/tableau';
 import type { Answer, Kind, Slip } from '../types';
-import { nameOf, without } from './pivoting';
+import { nameOf, without } from './shared';
 
 /** Questions about whole numbers: the cut of a row, and whether a node of a tree is closed. */
 
@@ -61,11 +61,9 @@ export const close: Kind = {
 		const solved = nodes.filter(({ status }) => status === 'optimal' || status === 'infeasible');
 		if (solved.length === 0) return null;
 		const node = solved[pick(solved.length)];
-		const isWhole = (plan: ReadonlyMap<string, Rational>) =>
-			problem.variables.every((variable) => !mustBeWhole(variable) || isInteger(plan.get(variable.name)!));
 		const gain = (value: Rational) => (problem.objective.sense === 'max' ? value : value.neg());
 		const found = solved.flatMap(({ id, solution, bound }) =>
-			id < node.id && solution && bound && isWhole(solution) ? [bound] : []
+			id < node.id && solution && bound && isWhole(problem, solution) ? [bound] : []
 		);
 		const incumbent = found.reduce<Rational | null>(
 			(best, value) => (best && gain(best).gte(gain(value)) ? best : value),
@@ -76,7 +74,7 @@ export const close: Kind = {
 				? 'infeasible'
 				: incumbent && sign(gain(node.bound!).sub(gain(incumbent))) <= 0
 					? 'bound'
-					: isWhole(node.solution!)
+					: isWhole(problem, node.solution!)
 						? 'integer'
 						: 'branch';
 		const slips: Slip[] = [
@@ -101,7 +99,10 @@ export const close: Kind = {
 				incumbent: incumbent && toText(incumbent)
 			},
 			// a bound that the incumbent reaches closes an integer node as well
-			right: right === 'bound' && node.solution && isWhole(node.solution) ? ['bound', 'integer'] : [right],
+			right:
+				right === 'bound' && node.solution && isWhole(problem, node.solution)
+					? ['bound', 'integer']
+					: [right],
 			slips
 		};
 	}

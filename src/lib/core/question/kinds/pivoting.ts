@@ -6,32 +6,26 @@ import { cost, entry, entryAt, rhs, type Tableau } from '../../tableau/tableau';
 import { tableauJson } from '../../tableau/written';
 import { Board } from '../board';
 import type { Answer, Kind, Question, Situation, Slip } from '../types';
+import { nameOf, without } from './shared';
 
 /** Questions about the next pivot of a primal step: which variable enters, which leaves, the ratios, the entries afterwards. */
 
-export const nameOf = (t: Tableau, column: number): string => t.form.columns[column].name;
-
-/** The pivot that comes next, where the primal method makes it; null where another kind of step follows. */
-export function primalNext({
-	nextPart,
-	next,
-	tableau
-}: Situation): { position: number; goals: Goals } | null {
-	if (!next || !nextPart || nextPart === 'dual' || nextPart === 'repair' || nextPart === 'drive-out')
-		return null;
-	return { position: tableau.nonbasic.indexOf(next.entering), goals: goalsOf(tableau, nextPart) };
+/** A pivot of the primal method: its entering column's position, and the objective rows that count. */
+interface PrimalPivot {
+	readonly position: number;
+	readonly goals: Goals;
 }
 
-/** Slips that differ from every right answer, each answer once. */
-export function without(right: readonly Answer[], slips: readonly Slip[]): Slip[] {
-	const taken = new Set(right.map((answer) => JSON.stringify(answer)));
-	return slips.filter(({ answer }) => {
-		const key = JSON.stringify(answer);
-		if (taken.has(key)) return false;
-		taken.add(key);
-		return true;
-	});
-}
+/** Asks only where the primal method makes the next pivot. */
+const beforePivot =
+	(ask: (situation: Situation, next: PrimalPivot) => ReturnType<Kind['ask']>): Kind['ask'] =>
+	(situation) => {
+		const { nextPart, next, tableau } = situation;
+		if (!next || !nextPart || nextPart === 'dual' || nextPart === 'repair' || nextPart === 'drive-out')
+			return null;
+		const position = tableau.nonbasic.indexOf(next.entering);
+		return ask(situation, { position, goals: goalsOf(tableau, nextPart) });
+	};
 
 const rateOf = (question: Question, answer: Answer) => {
 	const board = new Board(question.tableau);
@@ -52,53 +46,38 @@ function enteringSlips(t: Tableau, [goal]: Goals): Slip[] {
 
 export const entering: Kind = {
 	answers: 'name',
-	ask(situation) {
-		const next = primalNext(situation);
-		if (!next) return null;
-		const { tableau: t, rule } = situation;
-		const { goals } = next;
+	ask: beforePivot(({ tableau: t, rule }, { goals }) => {
 		const right = bestEntering(t, goals, rule.entering).map((k) => nameOf(t, t.nonbasic[k]));
 		const others = improvingPositions(t, goals).map((k) => ({
 			answer: nameOf(t, t.nonbasic[k]),
 			code: 'not-by-rule'
 		}));
 		return { given: {}, right, slips: without(right, [...others, ...enteringSlips(t, goals)]) };
-	},
+	}),
 	consequence: rateOf
 };
 
 export const improving: Kind = {
 	answers: 'name',
-	ask(situation) {
-		const next = primalNext(situation);
-		if (!next) return null;
-		const { tableau: t } = situation;
-		const { goals } = next;
+	ask: beforePivot(({ tableau: t }, { goals }) => {
 		const right = improvingPositions(t, goals).map((k) => nameOf(t, t.nonbasic[k]));
 		return right.length === 0 ? null : { given: {}, right, slips: without(right, enteringSlips(t, goals)) };
-	},
+	}),
 	consequence: rateOf
 };
 
 export const leaving: Kind = {
 	answers: 'name',
-	ask(situation) {
-		const next = primalNext(situation);
-		if (!next) return null;
-		const { tableau: t } = situation;
-		const rows = tightestRows(t, next.position);
+	ask: beforePivot(({ tableau: t }, { position }) => {
+		const rows = tightestRows(t, position);
 		if (rows.length === 0) return null;
 		const right = rows.map((row) => nameOf(t, t.basis[row]));
-		const slips = ratios(t, next.position).map(({ row, reason }) => ({
+		const slips = ratios(t, position).map(({ row, reason }) => ({
 			answer: nameOf(t, t.basis[row]),
 			code: reason === 'compared' ? 'larger-ratio' : reason
 		}));
-		return {
-			given: { entering: nameOf(t, t.nonbasic[next.position]) },
-			right,
-			slips: without(right, slips)
-		};
-	},
+		return { given: { entering: nameOf(t, t.nonbasic[position]) }, right, slips: without(right, slips) };
+	}),
 	consequence: (question, answer) =>
 		typeof answer === 'string'
 			? new Board(question.tableau).afterPivot(answer, question.given.entering!)
@@ -107,13 +86,10 @@ export const leaving: Kind = {
 
 export const ratio: Kind = {
 	answers: 'number',
-	ask(situation) {
-		const next = primalNext(situation);
-		if (!next) return null;
-		const { tableau: t, pick } = situation;
+	ask: beforePivot(({ tableau: t, pick }, { position }) => {
 		const row = pick(t.basis.length);
-		const own = ratios(t, next.position)[row];
-		const [size, amount] = [entryAt(t, row, next.position), rhs(t, row)];
+		const own = ratios(t, position)[row];
+		const [size, amount] = [entryAt(t, row, position), rhs(t, row)];
 		const right = [own.value ? toText(own.value) : 'none'];
 		const slips: Slip[] = [];
 		if (!own.value && sign(size) < 0)
@@ -121,11 +97,11 @@ export const ratio: Kind = {
 		if (own.value && sign(amount) !== 0) slips.push({ answer: toText(size.div(amount)), code: 'inverted' });
 		if (own.value) slips.push({ answer: toText(amount), code: 'not-divided' });
 		return {
-			given: { entering: nameOf(t, t.nonbasic[next.position]), row: nameOf(t, t.basis[row]) },
+			given: { entering: nameOf(t, t.nonbasic[position]), row: nameOf(t, t.basis[row]) },
 			right,
 			slips: without(right, slips)
 		};
-	}
+	})
 };
 
 export const entryAfter: Kind = {
@@ -134,8 +110,10 @@ export const entryAfter: Kind = {
 		if (!next || !after || after.basis.length !== t.basis.length) return null;
 		const row = pick(t.basis.length);
 		// columns that are out of the problem are not shown, before or after
-		const shown = new Set(tableauJson(t).columns.filter((name) => tableauJson(after).columns.includes(name)));
-		const columns = t.nonbasic.filter((column) => column !== next.entering && shown.has(nameOf(t, column)));
+		const shown = [t, after].map((own) => new Set(tableauJson(own).columns));
+		const columns = t.nonbasic.filter(
+			(column) => column !== next.entering && shown.every((names) => names.has(nameOf(t, column)))
+		);
 		if (columns.length === 0) return null;
 		const column = columns[pick(columns.length)];
 		const right: Rational = entry(after, row, column);

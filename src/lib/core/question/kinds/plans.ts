@@ -1,17 +1,12 @@
 import { optimalSet } from '../../answer/optimal-set';
-import { isInteger, rational, toText } from '../../number/rational';
-import { asksForWhole } from '../../problem/whole';
-import type { Plan, Problem } from '../../problem/types';
-import { brokenAt, notAllowed, planFromTexts, rounded, writePlan } from '../../problem/use';
+import { rational, toText, ZERO, type Rational } from '../../number/rational';
+import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
+import { brokenConstraints, type Plan, type Problem } from '../../problem/types';
+import { brokenAt, isAllowed, objectiveAt, planFromTexts, rounded, writePlan } from '../../problem/use';
 import type { Answer, Consequence, Kind, Question, Slip } from '../types';
-import { without } from './pivoting';
+import { without } from './shared';
 
 /** Questions about plans: which constraints one violates, the best corner, whether rounding keeps it feasible. */
-
-const brokenNames = (problem: Problem, plan: Plan): string[] =>
-	brokenAt(problem, plan)
-		.filter(({ bound }) => bound === null)
-		.map(({ name }) => name);
 
 /** What a plan violates, and by how much. */
 function violations(problem: Problem, plan: Plan): Consequence | null {
@@ -25,14 +20,12 @@ export const feasible: Kind = {
 	withProblem: true,
 	ask({ problem, answer, step, pick }) {
 		if (step > 0) return null;
-		const about = answer.solution ? rounded(answer.solution) : new Map<string, ReturnType<typeof rational>>();
+		const about = answer.solution ? rounded(answer.solution) : new Map<string, Rational>();
 		const plan: Plan = new Map(
 			problem.variables.map(({ name }) => [name, (about.get(name) ?? rational(2)).add(rational(pick(5) - 2))])
 		);
-		const within: Plan = new Map(
-			[...plan].map(([name, amount]) => [name, amount.s < 0n ? rational(0) : amount])
-		);
-		const right = brokenNames(problem, within);
+		const within: Plan = new Map([...plan].map(([name, amount]) => [name, amount.s < 0n ? ZERO : amount]));
+		const right = [...brokenConstraints(problem, within)];
 		const all = problem.constraints.map(({ name }) => name);
 		const slips: Slip[] = [
 			{ answer: [], code: 'none-found' },
@@ -58,12 +51,7 @@ export const bestCorner: Kind = {
 		if (typeof answer !== 'object' || Array.isArray(answer)) return null;
 		const plan = planFromTexts(answer as Record<string, string>);
 		const problem = question.problem!;
-		const broken = violations(problem, plan);
-		if (broken) return broken;
-		let total = problem.objective.constant;
-		for (const [name, coefficient] of problem.objective.terms)
-			total = total.add(coefficient.mul(plan.get(name) ?? rational(0)));
-		return { value: toText(total) };
+		return violations(problem, plan) ?? { value: toText(objectiveAt(problem, plan)) };
 	}
 };
 
@@ -72,13 +60,13 @@ export const rounding: Kind = {
 	withProblem: true,
 	ask({ problem, answer, isLast }) {
 		if (!isLast || answer.status !== 'optimal' || !answer.solution || !asksForWhole(problem)) return null;
-		const whole = problem.variables.filter(({ domain }) => domain !== 'continuous').map(({ name }) => name);
-		if (whole.every((name) => isInteger(answer.solution!.get(name) ?? rational(0)))) return null;
+		if (isWhole(problem, answer.solution)) return null;
+		const whole = new Set(problem.variables.filter(mustBeWhole).map(({ name }) => name));
 		const near = rounded(answer.solution);
 		const plan: Plan = new Map(
-			[...answer.solution].map(([name, amount]) => [name, whole.includes(name) ? near.get(name)! : amount])
+			[...answer.solution].map(([name, amount]) => [name, whole.has(name) ? near.get(name)! : amount])
 		);
-		const isFeasible = brokenAt(problem, plan).length === 0 && notAllowed(problem, plan).length === 0;
+		const isFeasible = isAllowed(problem, plan);
 		const right: Answer = isFeasible ? 'yes' : 'no';
 		return {
 			given: { plan: writePlan(plan) },

@@ -14,7 +14,7 @@ import {
 } from '../../tableau/tableau';
 import { writePlan } from '../../problem/use';
 import type { Kind, Situation, Slip } from '../types';
-import { without } from './pivoting';
+import { without } from './shared';
 
 /** Questions about what a tableau says: how it stands, its plan and value, other optima, degeneracy. */
 

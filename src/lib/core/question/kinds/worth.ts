@@ -1,11 +1,11 @@
 import { solveLinear } from '../../answer/answer';
 import { ranging } from '../../answer/ranging';
-import { rational, toText, type Rational } from '../../number/rational';
+import { ONE, toText, ZERO, type Rational } from '../../number/rational';
 import { isOneRate, marginal } from '../../parametric/marginal';
 import type { Constraint, Problem } from '../../problem/types';
 import { usesOf } from '../../problem/use';
 import type { Answer, Kind, Situation, Slip } from '../types';
-import { without } from './pivoting';
+import { without } from './shared';
 
 /** Questions about what the last tableau says of prices: dual values, one unit more, intervals, signs of the dual. */
 
@@ -46,7 +46,7 @@ export const oneMore: Kind = {
 		const row = rowAt(situation);
 		const { answer, problem } = situation;
 		if (!isOptimal(situation) || !row || !answer.duals || !answer.objective) return null;
-		const after = solveLinear(withRhs(problem, row.name, row.rhs.add(rational(1))));
+		const after = solveLinear(withRhs(problem, row.name, row.rhs.add(ONE)));
 		if (after.status !== 'optimal' || !after.objective) return null;
 		const right = toText(after.objective.sub(answer.objective));
 		const dual = answer.duals.get(row.name)!;
@@ -76,7 +76,7 @@ export const interval: Kind = {
 		if (!range) return null;
 		const now = given.row
 			? problem.constraints.find(({ name }) => name === given.row)!.rhs
-			: (problem.objective.terms.get(given.column!) ?? rational(0));
+			: (problem.objective.terms.get(given.column!) ?? ZERO);
 		const ends = (low: Rational | null, high: Rational | null): Answer => [
 			low && toText(low),
 			high && toText(high)
