@@ -217,6 +217,11 @@ export const TEXTS: Readonly<
 		['max z = 3 x + 2 y\nr: x <= 4 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
 		['max z = 3 x + 2 y\nr: x + 2 <= 6 - y', 'max z = 3 x + 2 y\nr: x + y <= 4'],
 		['max z = 3 x + 2 y\nr: x + y \\le 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
+		[
+			'max z = 3 x + 2 y\nr: x + y \\lt 4\nx \\gt 1',
+			'max z = 3 x + 2 y\nr: x + y <= 4\nx >= 1',
+			'A strict inequality is read as ≤ or ≥'
+		],
 		['max z = 3 x + 2 y\nr: x + y \\geq 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],
 		['max z = 3 x + 2 y\nr: x + y at most 4', 'max z = 3 x + 2 y\nr: x + y <= 4'],
 		['max z = 3 x + 2 y\nr: x + y at least 4', 'max z = 3 x + 2 y\nr: x + y >= 4'],

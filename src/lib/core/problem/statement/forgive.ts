@@ -45,9 +45,54 @@ function tracer(pieces: readonly Piece[]): Forgiven['origin'] {
 		to > from ? { from: start(from), to: end(to) } : { from: start(from), to: start(from) };
 }
 
-/** what a text in the language itself may be that is meant otherwise all the same: counts, units, indices, meanings, bullets */
-const MAY_DIFFER =
-	/^(?![ \t]*(?:max|min))[^\n#]*[=<>≤≥⩽⩾][^\n#]*\d[ \t]*(?:\([^)\n]*\)|\p{L}[^\n=<>≤≥#]*)[ \t]*$|^[ \t]*(?:\(?\d+[.)]|[-*–][ \t])|\p{L}{2,}-\p{L}|\p{L}-\p{L}{2}|^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$|\d[eE][-+]?\d|\binf(?:inity)?\b|\p{L}[([]\d|^[ \t]*(?:max|min)[a-z]*[ \t]+(?:\p{L}[\p{L}\p{Nd}_']*[ \t]*$|[^\n]*\][ \t]*$)|[=<>≤≥][^\n#]*\[[^\]\n]*(?:integer|binary|whole|\d)[^\]\n]*\][ \t]*$|--|[=<>≤≥][ \t]*(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b|[1-9]\.\d00(?![\d.])|^[ \t]*(?:optimal[ \t]+)?(?:solution|answer|result)[ \t]*:|[ \t](?:even|odd)\b|∀|\d–\p{L}+\d|=[ \t]*0[ \t]*\/[ \t]*1|\*\*|\p{L}_\{|[<>](?!=)/imu;
+/** what a text in the language itself may be that is meant otherwise all the same */
+const MAY_DIFFER = new RegExp(
+	[
+		// a row with a unit or a remark behind its number
+		/^(?![ \t]*(?:max|min))[^\n#]*[=<>≤≥⩽⩾][^\n#]*\d[ \t]*(?:\([^)\n]*\)|\p{L}[^\n=<>≤≥#]*)[ \t]*$/imu,
+		// a count or a bullet before a line
+		/^[ \t]*(?:\(?\d+[.)]|[-*–][ \t])/imu,
+		// a hyphen inside a name
+		/\p{L}{2,}-\p{L}/imu,
+		/\p{L}-\p{L}{2}/imu,
+		// a meaning: x = bowls
+		/^[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*=[ \t]*\p{L}[^\n\d]*$/imu,
+		// 1e3, or a coefficient before e
+		/\d[eE][-+]?\d/imu,
+		// ∞
+		/\binf(?:inity)?\b/imu,
+		// an index in brackets
+		/\p{L}[([]\d/imu,
+		// a sense before a name alone, or before a unit
+		/^[ \t]*(?:max|min)[a-z]*[ \t]+(?:\p{L}[\p{L}\p{Nd}_']*[ \t]*$|[^\n]*\][ \t]*$)/imu,
+		// a domain in brackets behind a row
+		/[=<>≤≥][^\n#]*\[[^\]\n]*(?:integer|binary|whole|\d)[^\]\n]*\][ \t]*$/imu,
+		/--/imu,
+		// a number in words
+		/[=<>≤≥][ \t]*(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/imu,
+		// 1.000
+		/[1-9]\.\d00(?![\d.])/imu,
+		// what was found already
+		/^[ \t]*(?:optimal[ \t]+)?(?:solution|answer|result)[ \t]*:/imu,
+		// even, odd
+		/[ \t](?:even|odd)\b/imu,
+		// ∀
+		/∀/imu,
+		// a range of indices
+		/\d–\p{L}+\d/imu,
+		// = 0 / 1
+		/=[ \t]*0[ \t]*\/[ \t]*1/imu,
+		// a power
+		/\*\*/imu,
+		// an index below the line
+		/\p{L}_\{/imu,
+		// a strict inequality
+		/[<>](?!=)/imu
+	]
+		.map(({ source }) => source)
+		.join('|'),
+	'imu'
+);
 /** Whether a text that can be read as it stands may be meant otherwise. */
 export const mayDiffer = (source: string): boolean => MAY_DIFFER.test(source);
 

@@ -56,14 +56,12 @@ export class Clause {
 /** Tokens as text of the language, with the blanks that were between them. */
 export const said = (tokens: readonly Token[]): string =>
 	tokens
-		.map(
-			({ says, apart }, i) =>
-				(i > 0 && (apart || /\p{L}$/u.test(tokens[i - 1].says)) && /^[\p{L}\d([]/u.test(says)
-					? ' '
-					: i > 0 && apart && says
-						? ' '
-						: '') + says
-		)
+		.map(({ says, apart }, i) => {
+			if (i === 0) return says;
+			// a name and what could be taken for a part of it stay apart
+			const wouldJoin = /\p{L}$/u.test(tokens[i - 1].says) && /^[\p{L}\d([]/u.test(says);
+			return (apart && says !== '') || wouldJoin ? ` ${says}` : says;
+		})
 		.join('');
 
 /** A stretch read as something else, and by which habit. */

@@ -6,7 +6,7 @@ import type { Token } from './token';
 /** What stands before and behind a statement and is no part of it: counts, bullets, labels, marks for points. */
 
 const HEADING =
-	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please|end)$/i;
+	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
@@ -175,24 +175,17 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	};
 	// C1) (C1) C1. a) before a row
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
-	if (
-		mark &&
-		/[rg]/.test(clause.shape.slice(mark[0].length)) &&
-		!/^[l]/.test(clause.shape.slice(mark[0].length)) &&
-		tokens[mark[0].length]?.apart
-	) {
-		const words = tokens.slice(0, mark[0].length).filter(({ kind }) => kind === 'word');
-		if (/^g/.test(clause.shape.slice(mark[0].length))) {
-			draft.put({ from: clause.from, to: tokens[mark[0].length].from }, '', 'numbering');
-			return clause.drop(0, mark[0].length);
-		}
-		const isSigns = SIGNS.test(clause.shape.slice(mark[0].length));
-		if (isSigns) {
-			draft.put({ from: clause.from, to: tokens[mark[0].length].from }, '', 'numbering');
-			return clause.drop(0, mark[0].length);
+	const behind = clause.shape.slice(mark?.[0].length ?? 0);
+	if (mark && !behind.startsWith('l') && /[rg]/.test(behind) && tokens[mark[0].length].apart) {
+		const { length } = mark[0];
+		const words = tokens.slice(0, length).filter(({ kind }) => kind === 'word');
+		// the objective, signs and domains have no name
+		if (/^g/.test(behind) || SIGNS.test(behind)) {
+			draft.put({ from: clause.from, to: tokens[length].from }, '', 'numbering');
+			return clause.drop(0, length);
 		}
 		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0) || /^w[qf]/.test(mark[0]))
-			return put(mark[0].length, asName(said(words)));
+			return put(length, asName(said(words)));
 	}
 	// Max demand: x ≤ 40 limits something
 	const limited = /^g(?:w+)l/.exec(clause.shape);
@@ -245,15 +238,12 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 			clause.labelled = label;
 			return;
 		}
-		if (unit)
-			return put(
-				colon + 1,
-				said(words.slice(0, unit[1].length)).replace(/^"|"$/g, '') ===
-					asName(said(words.slice(0, unit[1].length)))
-					? words[0].says
-					: asName(said(words.slice(0, unit[1].length))),
-				words.at(-1)!.says.slice(1, -1)
-			);
+		if (unit) {
+			const bare = said(words.slice(0, unit[1].length));
+			// a name in quotes that needs none
+			const isQuoted = bare.replace(/^"|"$/g, '') === asName(bare);
+			return put(colon + 1, isQuoted ? words[0].says : asName(bare), words.at(-1)!.says.slice(1, -1));
+		}
 		if (words.length === 1 && words[0].kind === 'word') return put(colon + 1, words[0].says);
 		const name = asName(text);
 		if (name) put(colon + 1, name);
@@ -309,7 +299,7 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 	const text = said(words);
 	const at = { from: clause.tokens[end.index + end[1].length - 1].to, to: clause.to };
 	const isNew = (ends.get(text) ?? 1) === 1 && words.some(({ says }) => evidence.words.get(says) === 1);
-	if (isNew && !clause.labelled && clause.shape[0] !== 'L') {
+	if (isNew && !clause.labelled) {
 		draft.put({ from: clause.from, to: clause.from }, `${asName(text)}: `, 'label');
 		draft.put(at, '', 'label');
 		clause.labelled = asName(text);

@@ -1,5 +1,6 @@
 import type { ReadingKind } from '../messages';
 import { nameText } from '../print';
+import { matchAt } from '../sticky';
 import { setSays } from './phrases';
 import type { Kind } from './token';
 
@@ -23,8 +24,8 @@ const RELATIONS: Readonly<Record<string, string>> = {
 	geq: '≥',
 	geqq: '≥',
 	geqslant: '≥',
-	lt: '<',
-	gt: '>',
+	lt: '≤',
+	gt: '≥',
 	eq: '=',
 	colon: '='
 };
@@ -61,10 +62,6 @@ const GREEK =
 const letter = (name: string): string | undefined =>
 	GREEK.indexOf(name) % 2 === 0 ? GREEK[GREEK.indexOf(name) + 1] : undefined;
 
-const at = (pattern: RegExp, source: string, from: number): RegExpExecArray | null => {
-	pattern.lastIndex = from;
-	return pattern.exec(source);
-};
 const COMMAND = /\\([a-zA-Z]+)\*?[ \t]*/y;
 const GROUP = String.raw`\{(?:[^{}\n]|\{[^{}\n]*\})*\}`;
 const BREAK = /\\\\\*?(?:[ \t]*\[[^\]\n]*\])?[ \t]*\n?/y;
@@ -88,8 +85,8 @@ const UNDER_SENSE = new RegExp(String.raw`\\(max|min)[ \t]*\\?(?:limits)?[ \t]*_
 export function macroAt(source: string, from: number, startsLine: boolean): Macro | null {
 	const c = source[from];
 	if (c === '%') {
-		const title = at(/%[ \t]*(?=title ")/y, source, from);
-		const text = at(/%[^\n]*/y, source, from)![0];
+		const title = matchAt(/%[ \t]*(?=title ")/y, source, from);
+		const text = matchAt(/%[^\n]*/y, source, from)![0];
 		return title
 			? { length: title[0].length, says: '', passed: true }
 			: { length: text.length, says: `#${text.slice(1)}`, passed: true };
@@ -98,16 +95,16 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 	if (c === '&' || c === '~') return { length: 1, says: ' ', passed: true };
 	if (c === '{' || c === '}') return { length: 1, says: '', passed: true };
 	if (c !== '\\') return null;
-	const line = at(BREAK, source, from);
+	const line = matchAt(BREAK, source, from);
 	if (line) return { length: line[0].length, says: '\n', kind: 'newline' };
-	const environment = at(ENVIRONMENT, source, from);
+	const environment = matchAt(ENVIRONMENT, source, from);
 	if (environment)
 		return startsLine
 			? { length: environment[0].length, says: '', passed: true }
 			: { length: environment[0].length, says: '\n', kind: 'newline' };
-	const dropped = at(DROPPED, source, from);
+	const dropped = matchAt(DROPPED, source, from);
 	if (dropped) return { length: dropped[0].length, says: '', passed: true };
-	const fraction = at(FRACTION, source, from);
+	const fraction = matchAt(FRACTION, source, from);
 	if (fraction) {
 		const [over, under] = [fraction[1] ?? fraction[3], fraction[2] ?? fraction[4]].map((text) => text.trim());
 		const isPlain = /^\d+$/.test(over) && /^\d+$/.test(under);
@@ -118,18 +115,18 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 		};
 	}
 	// our own exports set names of words so
-	const named = at(/\\math(?:it|rm)\{([a-zA-Z]+)\}(?:_\{([\p{L}\p{Nd}]+)\}|_(\p{Nd}))?/uy, source, from);
+	const named = matchAt(/\\math(?:it|rm)\{([a-zA-Z]+)\}(?:_\{([\p{L}\p{Nd}]+)\}|_(\p{Nd}))?/uy, source, from);
 	if (named)
 		return {
 			length: named[0].length,
 			says: nameText(named[1] + (named[2] ?? named[3] ?? '')),
 			kind: 'word'
 		};
-	const set = at(BLACKBOARD, source, from);
+	const set = matchAt(BLACKBOARD, source, from);
 	if (set) return { length: set[0].length, says: setSays(set[1], set[2] ?? ''), kind: 'set' };
-	const under = at(UNDER_SENSE, source, from);
+	const under = matchAt(UNDER_SENSE, source, from);
 	if (under) return { length: under[0].length, says: under[1], kind: 'sense' };
-	const command = at(COMMAND, source, from);
+	const command = matchAt(COMMAND, source, from);
 	if (!command) {
 		if (/^\\[{}]/.test(source.slice(from)))
 			return { length: 2, says: '', kind: source[from + 1] === '{' ? 'left' : 'right' };
@@ -142,18 +139,24 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 	}
 	const [whole, name] = command;
 	const bare = whole.trimEnd().length;
-	if (name in RELATIONS) return { length: bare, says: RELATIONS[name], kind: 'relation' };
-	if (name in OTHERS) return { length: bare, says: OTHERS[name][1], kind: OTHERS[name][0] };
+	if (Object.hasOwn(RELATIONS, name))
+		return {
+			length: bare,
+			says: RELATIONS[name],
+			kind: 'relation',
+			habit: name === 'lt' || name === 'gt' ? 'strict' : 'latex'
+		};
+	if (Object.hasOwn(OTHERS, name)) return { length: bare, says: OTHERS[name][1], kind: OTHERS[name][0] };
 	const greek = letter(name);
 	if (greek) {
-		const index = at(/_(?:\{([^{}\n]*)\}|(\w))/y, source, from + bare);
+		const index = matchAt(/_(?:\{([^{}\n]*)\}|(\w))/y, source, from + bare);
 		return {
 			length: bare + (index?.[0].length ?? 0),
 			says: greek + (index?.[1] ?? index?.[2] ?? ''),
 			kind: 'word'
 		};
 	}
-	const left = at(/\\(?:left|right|big[lr]?)[ \t]*\./iy, source, from);
+	const left = matchAt(/\\(?:left|right|big[lr]?)[ \t]*\./iy, source, from);
 	if (left) return { length: left[0].length, says: '', passed: true };
 	return {
 		length: whole.length,

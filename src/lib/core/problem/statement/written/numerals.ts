@@ -1,4 +1,5 @@
 import type { Context } from './token';
+import { matchAt } from '../sticky';
 
 /** Numbers as people write them: ½, 2½, 2 1/2, 1,500,000, 10 000, 24.000, 2,5, 1e3. */
 
@@ -65,10 +66,7 @@ const whole = (count: string, over: string, under: string): string =>
  */
 export function numberAt(source: string, at: number, { tex, comma, dots, e }: Context): NumberRead | null {
 	if (!/[\d.½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞０-９]/.test(source[at])) return null;
-	const match = (pattern: RegExp): RegExpExecArray | null => {
-		pattern.lastIndex = at;
-		return pattern.exec(source);
-	};
+	const match = (pattern: RegExp) => matchAt(pattern, source, at);
 	const number = (text: string, says: string, otherwise?: string): NumberRead => ({
 		length: text.length,
 		says,

@@ -1,5 +1,6 @@
 import type { ReadingKind } from '../messages';
 import type { Kind } from './token';
+import { matchAt } from '../sticky';
 
 /** Words that are more than names: relations, domains, connectives and senses, in the languages that are read. */
 
@@ -174,8 +175,7 @@ const WORD = /\p{L}+/uy;
  * @param startsLine whether nothing stands before it in its line
  */
 export function phraseAt(source: string, at: number, startsLine: boolean): Phrase | null {
-	WORD.lastIndex = at;
-	const first = WORD.exec(source)?.[0];
+	const first = matchAt(WORD, source, at)?.[0];
 	if (
 		!first ||
 		!FIRST.has(first.toLowerCase()) ||
@@ -183,8 +183,7 @@ export function phraseAt(source: string, at: number, startsLine: boolean): Phras
 	)
 		return null;
 	for (const { pattern, kind, says, habit } of RULES) {
-		pattern.lastIndex = at;
-		const text = pattern.exec(source)?.[0];
+		const text = matchAt(pattern, source, at)?.[0];
 		if (!text) continue;
 		// nothing follows: “see below”
 		if (

@@ -4,8 +4,8 @@ import type { Evidence } from './names';
 
 /** Rows that are put together otherwise: two limits, absolute values, shares, relations between several sides. */
 
-const isMost = (says: string): boolean => /^(?:≤|<=|=<|⩽|<)$/.test(says);
-const isLeast = (says: string): boolean => /^(?:≥|>=|=>|⩾|>)$/.test(says);
+const isMost = (says: string): boolean => /^(?:≤|<=|=<|⩽)$/.test(says);
+const isLeast = (says: string): boolean => /^(?:≥|>=|=>|⩾)$/.test(says);
 
 /** Reads a row where it is written otherwise. */
 export function settleRow(clause: Clause, draft: Draft): void {

@@ -197,7 +197,7 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 	}
 	const open = is('r(s?)N');
 	if (open) {
-		const isLower = relation === '≥' || relation === '>=' || relation === '>';
+		const isLower = relation === '≥' || relation === '>=';
 		const minus = rest[1].says === '-';
 		if (isLower === minus) return { says: isLower ? ' free' : '', isPlain: false };
 		return null;
@@ -217,7 +217,7 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 		if (own.includes(null)) return null;
 		const isPlain = behind.length === 1 && behind[0].kind === 'domain' && behind[0].habit === null;
 		return {
-			says: ` ${relation === '>' ? '≥' : relation === '<' ? '≤' : relation} ${text(1, 1 + tail[1].length)} ${own.filter(Boolean).join(' ')}`.trimEnd(),
+			says: ` ${relation} ${text(1, 1 + tail[1].length)} ${own.filter(Boolean).join(' ')}`.trimEnd(),
 			isPlain
 		};
 	}

@@ -24,13 +24,13 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 		if (token.kind === 'newline') lines.push([]);
 		else lines.at(-1)!.push(token);
 	}
-	// quoted mail: a sign before every line
 	const full = lines.filter((line) => {
 		// a line drawn between others
 		const isDrawn = line.length > 2 && /^[slt?]+$/.test(letters(line));
 		if (isDrawn) draft.put({ from: line[0].from, to: line.at(-1)!.to }, '', 'mark');
 		return line.length > 0 && !isDrawn;
 	});
+	// quoted mail: a sign before every line
 	if (full.length > 1 && full.every((line) => isQuote(line[0])))
 		for (const line of full) while (line[0] && isQuote(line[0])) draft.put(line.shift()!, '', 'mark');
 	const joined: Token[][] = [];
@@ -242,8 +242,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 			else if (token.kind === 'gap') {
 				if (!token.says.includes('\t'))
 					draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'unit');
-			} else if (token.kind === 'stop' && !/^[nw]$/.test(before) && !rest[0]?.apart) own.push(token);
-			else own.push(token);
+			} else own.push(token);
 		}
 		close(line.length, null);
 	}

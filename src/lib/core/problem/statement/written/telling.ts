@@ -6,8 +6,8 @@ import { ANSWER, isHeading } from './labels';
 /** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
 
 const RESTRICTS =
-	/\b(?:must|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each|available)\b/i;
-const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|be the|for|number|the)$/i;
+	/\b(?:must|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each)\b/i;
+const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|for|number|the)$/i;
 const SECTION: readonly (readonly [RegExp, string | null])[] = [
 	[/^(?:generals?|gen|gin|integers?|ints?|integer variables?)$/i, 'integer'],
 	[/^(?:binar(?:y|ies)|bin|binary variables?)$/i, 'binary'],
@@ -103,19 +103,13 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 		// a word by itself that is no variable
 		if (/^wf?$/.test(line) && !evidence.terms.has(clause.tokens[0].says)) return pass(clause, draft, 'prose');
 		if (/^[?so]+$/.test(line)) return pass(clause, draft, 'rows');
-		if (/[rgizhvAjeBF]/.test(line) || /^w(?:u|[ca]+w)*$/.test(line) || !/^[wcalnfsduqpo?O%y]+$/.test(line)) {
-			// a sentence with a number of a story: “The kiln holds 88 hours.”
+		// what states something, or lists names
+		if (/[rgizhvAjeBF]/.test(line) || /^w(?:u|[ca]+w)*$/.test(line) || !/^[wcalnfsduqpo?O%y]+$/.test(line))
 			return;
-		}
 		const count = line.replace(/[^w]/g, '').length;
-		if (
-			/^[nwsdtpq]+$/.test(line) &&
-			!((i < goal || goal < 0) && /^w+n/.test(line)) &&
-			/[stn]/.test(line) &&
-			count < 3
-		)
-			return;
 		const isTitle = i < goal || goal < 0;
+		if (/^[nwsdtpq]+$/.test(line) && !(isTitle && /^w+n/.test(line)) && /[stn]/.test(line) && count < 3)
+			return;
 		if (isTitle ? count >= 1 && /w/.test(line) && (count > 1 || /l$|n/.test(line)) : count >= 3) {
 			if (RESTRICTS.test(text) && !isTitle)
 				draft.refuse({ from: clause.from, to: clause.to }, message('sentence', text.trim()));

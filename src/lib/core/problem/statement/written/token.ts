@@ -40,7 +40,7 @@ export type Kind =
 	| 'newline'
 	| 'other';
 
-/** The letter of a kind in the shape of a line; see `lines.ts`. */
+/** The letter of a kind in the shape of a line; see `split.ts`. */
 export const LETTER: Readonly<Record<Kind, string>> = {
 	number: 'n',
 	word: 'w',

@@ -1,16 +1,12 @@
 import type { ReadingKind } from '../messages';
 import type { Context, Kind, Passed, Token } from './token';
+import { matchAt } from '../sticky';
 import { KEYWORDS } from '../tokens';
 import { phraseAt, setSays } from './phrases';
 import { numberAt, type NumberRead } from './numerals';
 import { macroAt } from './latex';
 
 /** A text taken apart once, with the place of every part: from here on nobody looks at characters again. */
-
-const at = (pattern: RegExp, source: string, from: number): RegExpExecArray | null => {
-	pattern.lastIndex = from;
-	return pattern.exec(source);
-};
 
 const BLANK = /[ \t\u00a0\u2009\u202f\u2007\u2060\u200b-\u200d\ufeff]+/y;
 const COMMENT = /#[^\n]*/y;
@@ -156,14 +152,14 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		let length = first.length;
 		if (context.tex) says = says.replace(/^(\p{L}+)_(\d+)$/u, '$1$2');
 		for (
-			let own = context.tex ? at(ESCAPED, source, here + length) : null;
+			let own = context.tex ? matchAt(ESCAPED, source, here + length) : null;
 			own;
-			own = at(ESCAPED, source, here + length)
+			own = matchAt(ESCAPED, source, here + length)
 		) {
 			says += `_${own[1]}`;
 			length += own[0].length;
 		}
-		for (let own = at(INDEX, source, here + length); own; own = at(INDEX, source, here + length)) {
+		for (let own = matchAt(INDEX, source, here + length); own; own = matchAt(INDEX, source, here + length)) {
 			const [, round, square, below, sub] = own;
 			if (/^(?:max|min)/i.test(first) && below === undefined) break;
 			says += indexed((round ?? square ?? below ?? sub).replace(/,\s?/g, '_').replace(/\\text|[{}\\]/g, ''));
@@ -181,11 +177,11 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 	const scan = (): void => {
 		const c = source[here];
 		// a line of a table, as Markdown writes it
-		if (startsLine() && !apart) isTable = !!at(TABLE_LINE, source, here);
+		if (startsLine() && !apart) isTable = !!matchAt(TABLE_LINE, source, here);
 		if (c === '|' && isTable) return pass(1, ' ', 'mark');
 		if (c === '\n') return push('newline', 1, '\n');
 		if (c === '\r') return source[here + 1] === '\n' ? void (here += 1) : push('newline', 1, '\n', 'mark');
-		const blank = at(BLANK, source, here)?.[0];
+		const blank = matchAt(BLANK, source, here)?.[0];
 		// a tab may part two statements
 		if (blank?.includes('\t') && !startsLine() && !context.tex) {
 			push('gap', blank.length, blank);
@@ -195,33 +191,33 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			return /[\u2060\u200b-\u200d\ufeff]/.test(blank)
 				? pass(blank.length, '', 'mark')
 				: void ((here += blank.length), (apart = true));
-		const title = startsLine() ? at(TITLE, source, here)?.[0] : undefined;
+		const title = startsLine() ? matchAt(TITLE, source, here)?.[0] : undefined;
 		if (title) return void (here += title.length);
-		const comment = at(COMMENT, source, here)?.[0];
+		const comment = matchAt(COMMENT, source, here)?.[0];
 		if (comment) return void (here += comment.length);
-		const block = at(BLOCK, source, here)?.[0];
+		const block = matchAt(BLOCK, source, here)?.[0];
 		if (block) return pass(block.length, block.includes('\n') ? '\n' : '', 'comment');
 		if (context.tex) {
 			const macro = macroAt(source, here, startsLine());
 			if (macro?.passed) return pass(macro.length, macro.says, macro.habit ?? 'latex');
-			if (macro) return push(macro.kind!, macro.length, macro.says, 'latex');
+			if (macro) return push(macro.kind!, macro.length, macro.says, macro.habit ?? 'latex');
 		} else if (startsLine() || apart) {
-			const other = at(OTHER_COMMENT, source, here)?.[0];
+			const other = matchAt(OTHER_COMMENT, source, here)?.[0];
 			if (other) return pass(other.length, `#${other.replace(/^(?:\/\/|--|%|!)/, '')}`, 'comment');
 		}
-		const quoted = at(QUOTED, source, here)?.[0];
+		const quoted = matchAt(QUOTED, source, here)?.[0];
 		if (quoted) return push('word', quoted.length, quoted);
-		const brackets = at(BRACKETS, source, here);
+		const brackets = matchAt(BRACKETS, source, here);
 		if (brackets) return push('unit', brackets[0].length, brackets[0]);
-		const circled = at(CIRCLED, source, here)?.[0];
+		const circled = matchAt(CIRCLED, source, here)?.[0];
 		if (circled) return push('count', 1, String(circled.charCodeAt(0) - 0x245f), 'numbering');
-		const tag = at(TAG, source, here);
+		const tag = matchAt(TAG, source, here);
 		if (tag) {
 			const breaks = /^(?:p|div|li|ul|ol|br|tr|table|tbody)$/i.test(tag[2]) && !startsLine();
 			if (breaks) return push('newline', tag[0].length, '\n', 'mark');
 			return pass(tag[0].length, /t[dh]/i.test(tag[2]) ? ' ' : '', 'mark');
 		}
-		const entity = at(ENTITY, source, here);
+		const entity = matchAt(ENTITY, source, here);
 		if (entity) {
 			const name = entity[1];
 			if (/^(?:nbsp|ensp|thinsp|amp)$/.test(name)) return pass(entity[0].length, ' ', 'mark');
@@ -230,11 +226,11 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 				: name === 'minus'
 					? ['sign', '-']
 					: ['times', '·'];
-			return push(kind, entity[0].length, says, 'mark');
+			return push(kind, entity[0].length, says, name === 'lt' || name === 'gt' ? 'strict' : 'mark');
 		}
 		const number: NumberRead | null = numberAt(source, here, context);
 		if (number) return push('number', number.length, number.says, 'number', number.otherwise);
-		const set = at(SET, source, here);
+		const set = matchAt(SET, source, here);
 		if (set) return push('set', set[0].length, setSays(set[1], set[2] ?? ''), 'domain');
 		const phrase = phraseAt(source, here, startsLine());
 		if (phrase) {
@@ -242,11 +238,11 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			const isOwn = phrase.kind === 'sense' ? isKeyword(written) : written.toLowerCase() === phrase.says;
 			return push(phrase.kind, phrase.length, isOwn ? written : phrase.says, phrase.habit);
 		}
-		const amount = tokens.at(-1)?.kind === 'relation' ? at(COUNTED, source, here)?.[0] : undefined;
+		const amount = tokens.at(-1)?.kind === 'relation' ? matchAt(COUNTED, source, here)?.[0] : undefined;
 		if (amount) return push('number', amount.length, String(COUNTS.indexOf(amount.toLowerCase())), 'number');
-		const short = at(ABBREVIATION, source, here)?.[0];
+		const short = matchAt(ABBREVIATION, source, here)?.[0];
 		if (short) return push('word', short.length, short.slice(0, -1), 'latex');
-		const name = at(WORD, source, here)?.[0];
+		const name = matchAt(WORD, source, here)?.[0];
 		if (name) return word(name);
 		if (
 			/^(?:```|~~~|\*\*|__|`)/.test(source.slice(here, here + 3)) &&
@@ -262,7 +258,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 				'mark'
 			);
 		for (const [pattern, kind, says] of SIGNS) {
-			const sign = at(pattern, source, here)?.[0];
+			const sign = matchAt(pattern, source, here)?.[0];
 			if (!sign) continue;
 			if (kind === 'word') return push('word', 1, sign);
 			if (kind === 'power' && !says) return push(kind, 1, sign === '²' ? '^2' : '^3', 'power');
@@ -276,11 +272,8 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 				kind !== 'relation' ? 'mark' : /^[<>]$/.test(sign) ? 'strict' : 'relation'
 			);
 		}
-		push(
-			'other',
-			[...source.slice(here, here + 2)][0].length,
-			source.slice(here, here + [...source.slice(here, here + 2)][0].length)
-		);
+		const [character] = source.slice(here, here + 2);
+		push('other', character.length, character);
 	};
 	while (here < source.length) scan();
 	return { tokens, passed };
