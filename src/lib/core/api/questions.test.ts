@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
@@ -48,4 +49,45 @@ test('what is no question is refused with its path', () => {
 	expect(judged({ question, answer: 'perhaps' })).toMatchObject({ status: 200, body: { right: false } });
 	for (const text of ['', 'null', '[]', '3'])
 		expect([replyQuestions(text, {}).status, replyJudge(text).status]).toEqual([400, 400]);
+});
+
+test('an answer is taken as people write it, and its consequence told', () => {
+	const questions: { kind: string; given: { plan?: object } }[] = ask({ problem: PROBLEM, count: 50 }).body
+		.questions;
+	const of = (kind: string) => questions.find((own) => own.kind === kind)!;
+	expect(judged({ question: of('best-corner'), answer: { x: '1 1/2', y: '1.5 kg' } })).toMatchObject({
+		status: 200,
+		body: { right: false, consequence: { value: '12' } }
+	});
+	expect(judged({ question: of('interval'), answer: [1, 2] }).status).toBe(200);
+	const kept = { ...of('feasible'), given: { plan: { x: '1', y: '1' } }, right: [[]], slips: [] };
+	expect(judged({ question: kept, answer: 'none' }).body.right).toBe(true);
+});
+
+test('whatever comes back as a question is judged or refused', () => {
+	const { questions } = ask({ problem: PROBLEM, count: 50 }).body;
+	const hostile = fc.oneof(
+		fc.jsonValue({ maxDepth: 2 }),
+		fc.constantFrom('1/0', 'x', '__proto__', ['1/0'], { x: '1/0' }, { x: 1 }, { toString: 1 }, [
+			{ toString: 1 },
+			null
+		])
+	);
+	const change = fc.record({
+		question: fc.constantFrom(...questions),
+		field: fc.constantFrom('given', 'right', 'slips', 'tableau', 'problem', 'sense', 'step'),
+		inside: fc.constantFrom(null, 'plan', 'row', 'entering', 'objective', 'rows', '0'),
+		value: hostile,
+		answer: hostile
+	});
+	fc.assert(
+		fc.property(change, ({ question, field, inside, value, answer }) => {
+			const own = structuredClone(question);
+			if (inside !== null && typeof own[field] === 'object' && own[field]) own[field][inside] = value;
+			else own[field] = value;
+			for (const given of [answer, ...question.slips.map((slip: { answer: unknown }) => slip.answer)])
+				expect([200, 400]).toContain(judged({ question: own, answer: given }).status);
+		}),
+		{ numRuns: 400 }
+	);
 });

@@ -4,6 +4,7 @@ import { RULE_NAMES, ruleNamed, type RuleName } from '../method/rule';
 import { InputError, readProblem, validate, type Issue } from '../problem/json';
 import { writeProblem } from '../problem/codec';
 import { isPlain, type ProblemJson } from '../problem/format';
+import { canonical } from '../question/answers';
 import { questions } from '../question/ask';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
@@ -86,8 +87,15 @@ export function answerQuestions(data: unknown, control: Control = {}): { questio
 
 const isTexts = (list: unknown): list is string[] =>
 	Array.isArray(list) && list.every((own) => typeof own === 'string');
-const NUMBER = /^-?\d{1,200}(?:\/\d{1,200})?$/;
-const areNumbers = (list: unknown): boolean => isTexts(list) && list.every((own) => NUMBER.test(own));
+const isNumber = (text: unknown): boolean =>
+	typeof text === 'string' && /^-?\d{1,200}(?:\/[1-9]\d{0,199})?$/.test(text);
+const areNumbers = (list: unknown): boolean => Array.isArray(list) && list.every(isNumber);
+const isTextOrNone = (text: unknown): boolean => text === undefined || typeof text === 'string';
+const isPlanOrNone = (plan: unknown): boolean =>
+	plan === undefined || (isPlain(plan) && areNumbers(Object.values(plan)));
+/** Whether what a question is about can be what was given. */
+const isGiven = ({ entering, row, column, plan }: Record<string, unknown>): boolean =>
+	[entering, row, column].every(isTextOrNone) && isPlanOrNone(plan);
 
 /** Whether a tableau is one that questions come with. */
 function isTableau(data: unknown): boolean {
@@ -98,8 +106,7 @@ function isTableau(data: unknown): boolean {
 		isPlain(row) &&
 		areNumbers(row.entries) &&
 		(row.entries as string[]).length === width &&
-		typeof row.rhs === 'string' &&
-		NUMBER.test(row.rhs);
+		isNumber(row.rhs);
 	return (
 		width + data.rows.length <= 2_000 &&
 		data.rows.every((row) => isLine(row) && typeof (row as Record<string, unknown>).basic === 'string') &&
@@ -114,22 +121,25 @@ function readQuestion(data: unknown): Question {
 	const wrong = (path: string, message: string) => issues.push({ path: `question${path}`, message });
 	if (!isPlain(data))
 		throw new InputError([{ path: 'question', message: 'must be a question as it was given' }]);
-	if (!KIND_NAMES.includes(data.kind as KindName)) wrong('.kind', `must be one of ${KIND_NAMES.join(', ')}`);
+	const kind = KIND_NAMES.find((name) => name === data.kind);
+	if (!kind) wrong('.kind', `must be one of ${KIND_NAMES.join(', ')}`);
+	const isAnswer = (answer: unknown) => !kind || canonical(KINDS[kind].answers, answer as Answer) !== null;
 	if (!isTableau(data.tableau)) wrong('.tableau', 'must be the tableau of the question');
-	if (!Array.isArray(data.right) || data.right.length === 0)
+	if (!Array.isArray(data.right) || data.right.length === 0 || !data.right.every(isAnswer))
 		wrong('.right', 'must be the list of right answers');
 	if (
 		!Array.isArray(data.slips) ||
-		!data.slips.every((slip) => isPlain(slip) && typeof slip.code === 'string' && 'answer' in slip)
+		!data.slips.every((slip) => isPlain(slip) && typeof slip.code === 'string' && isAnswer(slip.answer))
 	)
 		wrong('.slips', 'must be the list of slips');
-	if (data.given !== undefined && !isPlain(data.given)) wrong('.given', 'must be an object');
+	if (data.given !== undefined && !(isPlain(data.given) && isGiven(data.given)))
+		wrong('.given', 'must be what the question came with');
 	let problem: Question['problem'];
-	const needs = KINDS[data.kind as KindName]?.withProblem === true;
-	if (needs) collect(issues, () => (problem = readProblem(data.problem, 'question.problem')));
-	if (issues.length > 0) throw new InputError(issues);
+	if (kind && KINDS[kind].withProblem)
+		collect(issues, () => (problem = readProblem(data.problem, 'question.problem')));
+	if (issues.length > 0 || !kind) throw new InputError(issues);
 	return {
-		kind: data.kind as KindName,
+		kind,
 		step: typeof data.step === 'number' ? data.step : 0,
 		tableau: data.tableau as Question['tableau'],
 		sense: data.sense === 'min' ? 'min' : 'max',
@@ -157,7 +167,7 @@ export function answerJudge(data: unknown): JudgementJson {
 	const words = WORDS[question.kind];
 	if (!isReadable) return { right: false, says: UNREADABLE[KINDS[question.kind].answers] };
 	if (right) return { right: true, says: words.because(question) };
-	const because = slip ? (words.slips[slip] ?? '') : '';
+	const because = slip && Object.hasOwn(words.slips, slip) ? words.slips[slip] : '';
 	const says = [because || 'This is not right.', consequenceText(consequence)].filter(Boolean).join(' ');
 	return { right: false, ...(slip ? { slip } : {}), says, ...(consequence ? { consequence } : {}) };
 }

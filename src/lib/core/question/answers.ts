@@ -1,11 +1,14 @@
 import { parseRational, toText, type Rational } from '../number/rational';
+import { isPlain } from '../problem/format';
+import type { Plan } from '../problem/types';
 import type { Answer, Kind } from './types';
 
 /** Answers as people write them, in one form: 3/2, 1.5, 1 1/2, with or without a unit; names in any order. */
 
 /** A number as written; null where it is none. */
-export function numberIn(text: string): Rational | null {
-	const bare = text
+export function numberIn(text: unknown): Rational | null {
+	if (typeof text !== 'string' && typeof text !== 'number') return null;
+	const bare = String(text)
 		.trim()
 		.replace(/[−–]/g, '-')
 		.replace(/^([-+]?[\d.,/ ]*\d)\s*[\p{L}€$£%°][\p{L}\p{N}/·.^ ]*$/u, '$1')
@@ -36,14 +39,14 @@ function signIn(text: string): string | null {
 
 /** An inequality, divided so that its first coefficient is 1 or −1, with ≤; null where it is none. */
 function relationIn(answer: unknown): string | null {
-	if (!isMap(answer)) return null;
-	const { terms, relation, rhs } = answer as unknown as { terms: unknown; relation: unknown; rhs: unknown };
-	const turn = /^(?:<=|≤)$/.test(String(relation)) ? 1 : /^(?:>=|≥)$/.test(String(relation)) ? -1 : 0;
-	const amount = numberIn(String(rhs));
-	if (!isMap(terms) || turn === 0 || !amount) return null;
+	if (!isPlain(answer)) return null;
+	const { terms, relation, rhs } = answer;
+	const turn = relation === '<=' || relation === '≤' ? 1 : relation === '>=' || relation === '≥' ? -1 : 0;
+	const amount = numberIn(rhs);
+	if (!isPlain(terms) || turn === 0 || !amount) return null;
 	const own: [string, Rational][] = [];
 	for (const [name, text] of Object.entries(terms)) {
-		const value = numberIn(String(text));
+		const value = numberIn(text);
 		if (!value) return null;
 		if (value.n !== 0n) own.push([name.normalize('NFC'), value.mul(turn)]);
 	}
@@ -56,8 +59,24 @@ function relationIn(answer: unknown): string | null {
 	].join(' ');
 }
 
-const isMap = (answer: unknown): answer is Record<string, string> =>
-	typeof answer === 'object' && answer !== null && !Array.isArray(answer);
+/** A plan as written; null where it is none. */
+export function planIn(answer: unknown): Plan | null {
+	if (!isPlain(answer)) return null;
+	const plan = new Map<string, Rational>();
+	for (const [name, text] of Object.entries(answer)) {
+		const amount = numberIn(text);
+		if (!amount) return null;
+		plan.set(name.normalize('NFC'), amount);
+	}
+	return plan;
+}
+
+/** An end of an interval as written; null where it is neither a number nor left open. */
+function endIn(end: unknown): string | null {
+	if (end === null || (typeof end === 'string' && /^[-−+]?(?:∞|inf(?:inity)?)$/i.test(end))) return 'open';
+	const value = numberIn(end);
+	return value && toText(value);
+}
 
 /**
  * An answer in the form that answers are compared in.
@@ -89,26 +108,22 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 		return value && toText(value);
 	}
 	if (kind === 'names') {
-		const names = text === null ? answer : text.trim() === '' ? [] : text.split(/[\s,;]+/);
+		const names =
+			text === null ? answer : /^\s*(?:none)?\s*$/i.test(text) ? [] : text.trim().split(/[\s,;]+/);
 		if (!Array.isArray(names) || names.some((name) => typeof name !== 'string')) return null;
 		return [...new Set((names as string[]).map((name) => name.trim().normalize('NFC')))].sort().join('\n');
 	}
 	if (kind === 'interval') {
 		if (!Array.isArray(answer) || answer.length !== 2) return null;
-		const ends = (answer as (string | null)[]).map((end) =>
-			end === null || /^[-−+]?(?:∞|inf(?:inity)?)$/i.test(end)
-				? 'open'
-				: (numberIn(end) && toText(numberIn(end)!)) || null
-		);
+		const ends = answer.map(endIn);
 		return ends.includes(null) ? null : ends.join(' to ');
 	}
 	// a plan: amounts that are 0 may be left out
-	if (!isMap(answer)) return null;
-	const amounts: string[] = [];
-	for (const [name, amount] of Object.entries(answer)) {
-		const value = typeof amount === 'string' || typeof amount === 'number' ? numberIn(String(amount)) : null;
-		if (!value) return null;
-		if (value.n !== 0n) amounts.push(`${name.normalize('NFC')} = ${toText(value)}`);
-	}
-	return amounts.sort().join('\n');
+	const plan = planIn(answer);
+	if (!plan) return null;
+	const amounts = [...plan].filter(([, { n }]) => n !== 0n);
+	return amounts
+		.map(([name, amount]) => `${name} = ${toText(amount)}`)
+		.sort()
+		.join('\n');
 }

@@ -3,6 +3,7 @@ import { rational, toText, ZERO, type Rational } from '../../number/rational';
 import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
 import { brokenConstraints, type Plan, type Problem } from '../../problem/types';
 import { brokenAt, isAllowed, objectiveAt, planFromTexts, rounded, writePlan } from '../../problem/use';
+import { planIn } from '../answers';
 import type { Answer, Consequence, Kind, Question, Slip } from '../types';
 import { without } from './shared';
 
@@ -48,9 +49,9 @@ export const bestCorner: Kind = {
 		return { given: {}, right, slips: without(right, [{ answer: origin, code: 'start' }]) };
 	},
 	consequence(question, answer) {
-		if (typeof answer !== 'object' || Array.isArray(answer)) return null;
-		const plan = planFromTexts(answer as Record<string, string>);
+		const plan = planIn(answer);
 		const problem = question.problem!;
+		if (!plan) return null;
 		return violations(problem, plan) ?? { value: toText(objectiveAt(problem, plan)) };
 	}
 };
