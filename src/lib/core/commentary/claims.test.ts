@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { checkClaims } from '../../../../tests/support/claims';
 import { anyNotation } from '../../../../tests/support/notations';
 import { anyProblem } from '../../../../tests/support/problems';
 import { decide } from '../method/decide';
@@ -10,132 +11,14 @@ import { moveOf } from '../move/next';
 import { pivotMove } from '../move/pivot';
 import { stated, type Position } from '../position/position';
 import { WAYS, type Move } from '../move/types';
-import { board, signOf, type Board, type BoardCell } from '../notation/board';
 import { fitted } from '../notation/column-names';
 import { PROFILES, type Notation } from '../notation/notation';
-import { isZero, type Rational } from '../number/rational';
-import type { Claim, WrittenCell } from '../sentence/claim';
 import { claimsOf, plainText } from '../sentence/sentence';
 import { readStatement } from '../problem/statement/read';
-import { BIG_M } from '../tableau/goal';
-import { columnValue, readPlan, type Tableau } from '../tableau/tableau';
-import { evaluate } from '../problem/types';
+import { readPlan } from '../tableau/tableau';
 import type { Remark } from './findings';
 import { remarkWords } from './messages';
 import { standRemarks } from './stand';
-
-/**
- * Every claim of a sentence, checked against the tableau as the board writes it: nothing here knows how sentences are made, only how a board is read.
- */
-
-const signed = (cell: BoardCell) => (['negative', 'zero', 'positive'] as const)[signOf(cell) + 1];
-
-/** The written numbers, undivided: a board over one denominator says them times that. */
-function reader(t: Tableau, notation: Notation) {
-	const shown: Board = board(t, notation);
-	const over = (value: Rational) => (shown.common ? value.div(shown.common) : value);
-	const goalOf = (kind: string) => shown.goals.find(({ goal }) => goal.kind === kind);
-	/** the entries of a row of the board under its columns; of M, its part of the objective row where it has no row of its own */
-	const entries = (row: WrittenCell['row']): BoardCell[] => {
-		if (typeof row === 'number')
-			return shown.rows[row].entries.map((plain) => ({ plain: over(plain), m: null }));
-		const own = goalOf(row.kind);
-		if (own) return own.cells.map(({ plain, m }) => ({ plain: over(plain), m: m && over(m) }));
-		return goalOf('objective')!.cells.map(({ m }) => ({ plain: over(m!), m: null }));
-	};
-	const at = ({ row, column }: WrittenCell): BoardCell => {
-		if (column === 'rhs') return { plain: over(shown.rows[row as number].rhs), m: null };
-		return entries(row)[shown.columns.findIndex(({ index }) => index === column)];
-	};
-	/** places of columns that may be chosen */
-	const open = shown.columns.flatMap(({ index, basic }, k) => (basic || t.barred.has(index) ? [] : [k]));
-	return { shown, entries, at, open };
-}
-
-function check(claim: Claim, notation: Notation): void {
-	const { t } = claim;
-	const { shown, entries, at, open } = reader(t, notation);
-	const isRightSide = (own: BoardCell) => own.m === null;
-	switch (claim.is) {
-		case 'sign':
-			expect(signed(at(claim.cell))).toBe(claim.sign);
-			return;
-		case 'value':
-			expect(at(claim.cell).plain.equals(claim.value)).toBe(true);
-			return;
-		case 'most': {
-			const own = at(claim.cell);
-			expect(signed(own)).toBe(claim.sign);
-			const others =
-				claim.cell.column === 'rhs'
-					? shown.rows.map((_, row) => at({ row, column: 'rhs' }))
-					: open
-							.filter((k) => !claim.beside?.includes(shown.columns[k].index))
-							.map((k) => entries(claim.cell.row)[k]);
-			for (const column of claim.beside ?? []) expect(isZero(at({ row: BIG_M, column }).plain)).toBe(false);
-			const far = (cell: BoardCell) => {
-				// where M stands in the same row, its coefficient is compared first
-				const leading =
-					cell.m && !isZero(cell.m) ? cell.m : isRightSide(own) || isZero(own.m!) ? cell.plain : null;
-				return leading && (claim.sign === 'negative' ? leading.neg() : leading);
-			};
-			const most = far(own)!;
-			for (const other of others) {
-				const value = far(other);
-				if (value) expect(value.lte(most)).toBe(true);
-			}
-			return;
-		}
-		case 'none': {
-			const list =
-				'column' in claim.of
-					? shown.rows.map((_, row) => at({ row, column: (claim.of as { column: number }).column }))
-					: open.map((k) => entries((claim.of as { row: number }).row)[k]);
-			for (const cell of list) expect(signed(cell)).not.toBe(claim.sign);
-			return;
-		}
-		case 'ratio':
-			expect(at(claim.over).plain.div(at(claim.under).plain).abs().equals(claim.value)).toBe(true);
-			return;
-		case 'rate': {
-			// the quantity after raising the column by one, from the rows' equations alone
-			const { form } = t;
-			const value = (raised: boolean) => {
-				const amount = (j: number): Rational => {
-					if (j === claim.column) return columnValue(t, j).add(raised ? 1 : 0);
-					const row = t.basis.indexOf(j);
-					if (row < 0) return columnValue(t, j);
-					const entry = at({ row, column: claim.column }).plain;
-					const turned = notation.layout === 'dictionary' ? entry : entry.neg();
-					return columnValue(t, j).add(raised ? turned : 0);
-				};
-				if (claim.goal.kind !== 'objective')
-					return form.columns.reduce(
-						(sum, { kind }, j) => (kind === 'artificial' ? sum.add(amount(j)) : sum),
-						columnValue(t, claim.column).mul(0)
-					);
-				const plan = new Map(
-					form.substitutions.map(({ variable, offset, parts }) => [
-						variable,
-						parts.reduce((sum, { column, factor }) => sum.add(amount(column).mul(factor)), offset)
-					])
-				);
-				return evaluate(form.problem.objective.terms, plan);
-			};
-			expect(value(true).sub(value(false)).equals(claim.change)).toBe(true);
-			return;
-		}
-		case 'feasible':
-			expect(shown.rows.every((_, row) => signed(at({ row, column: 'rhs' })) !== 'negative')).toBe(
-				claim.holds
-			);
-			return;
-		case 'dual-feasible': {
-			const { improving } = shown.goals.find(({ goal }) => goal.kind === 'objective')!;
-			expect(open.every((k) => !improving[k])).toBe(claim.holds);
-		}
-	}
-}
 
 /** A method's finding by its code and what it is about. */
 const named = (found: Finding) =>
@@ -163,14 +46,13 @@ test('every claim of every sentence is true of what the board shows, for right a
 				const read = (remarks: readonly Remark[]) => {
 					for (const { sentences } of remarks.map(remarkWords))
 						for (const sentence of sentences)
-							for (const notation of notations)
-								for (const claim of claimsOf(sentence, notation)) {
-									check(claim, notation);
-									// the words say what is claimed
-									const words = plainText(sentence, notation);
+							for (const notation of notations) {
+								checkClaims(sentence, notation, seen);
+								// the words say what is claimed
+								const words = plainText(sentence, notation);
+								for (const claim of claimsOf(sentence, notation))
 									if ('sign' in claim && /entr(?:y|ies)/.test(words)) expect(words).toContain(claim.sign);
-									seen.set(claim.is, (seen.get(claim.is) ?? 0) + 1);
-								}
+							}
 				};
 				const take = (move: Move): boolean => {
 					const result = perform(position, move);

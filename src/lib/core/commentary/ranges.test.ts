@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { checkClaim } from '../../../../tests/support/claims';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { parseRational, rational } from '../number/rational';
 import { PROFILES } from '../notation/notation';
-import type { Claim } from '../sentence/claim';
 import { parametricRun, solvedPosition } from '../move/parametric-run';
-import { numberOf, valueFunction, withNumber, type Varied } from '../parametric/value-function';
+import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
 import { readStatement } from '../problem/statement/read';
 import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt } from './ranges';
@@ -125,15 +125,6 @@ test('the 100 % rule adds shares, and promises nothing beyond 1', () => {
 	expect(said([part('clay', 9), part('wheel', 14)])).toMatch(/at most 1|the rule says nothing/);
 });
 
-/** Whether a claim of what a number is worth holds, decided by solving again. */
-function expectWorth({ t, ...own }: Claim): void {
-	if (own.is !== 'worth') return;
-	const { problem } = t.form;
-	const before = solveLinear(problem).objective!;
-	const after = solveLinear(withNumber(problem, own.of, numberOf(problem, own.of).add(own.by))).objective;
-	expect(after ? after.sub(before).toFraction() : null).toBe(own.change && own.change.toFraction());
-}
-
 test('whatever sentences claim a number is worth, solving with it changed says so', () => {
 	const seen = { range: 0, worth: 0, price: 0, sides: 0 };
 	// three lines meet in the best corner: one more and one less differ
@@ -149,7 +140,7 @@ test('whatever sentences claim a number is worth, solving with it changed says s
 			const check = (kind: keyof typeof seen, sentences: readonly (Sentence | null)[]) => {
 				const claims = sentences.flatMap((own) => (own ? claimsOf(own, PROFILES[0].notation) : []));
 				seen[kind] += claims.length;
-				claims.forEach(expectWorth);
+				claims.forEach((own) => checkClaim(own, PROFILES[0].notation));
 			};
 			check('worth', worthSentences(t));
 			for (const varied of numbers) {

@@ -1,5 +1,6 @@
 import type { Stated } from '../form/affine';
 import type { CutKind } from '../integer/cut';
+import type { LatticeConflict } from '../integer/lattice';
 import type { Rational } from '../number/rational';
 import type { Constraint, Objective, Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
@@ -63,6 +64,7 @@ export type StepReason =
 			readonly code: 'next-degenerate';
 			readonly t: Tableau;
 			readonly rows: readonly number[];
+			readonly position: number;
 			readonly limit: Rational;
 	  }
 	| { readonly code: 'length-zero'; readonly t: Tableau; readonly row: number; readonly position: number }
@@ -82,7 +84,7 @@ export type StepReason =
 	| { readonly code: 'best-at-corner'; readonly objective: Objective }
 	| {
 			readonly code: 'dual-value';
-			readonly objective: Objective;
+			readonly problem: Problem;
 			readonly constraint: string;
 			readonly relation: '<=' | '>=';
 			readonly worth: Rational;
@@ -125,14 +127,27 @@ export type StepReason =
 	/** what the left side comes to where the non-basic variables are 0, and what the surplus would be */
 	| {
 			readonly code: 'surplus-cannot-start';
+			readonly t: Tableau;
 			readonly row: Constraint;
 			readonly left: Rational;
 			readonly surplus: Rational;
 	  }
-	| { readonly code: 'equality-has-no-slack'; readonly row: Constraint; readonly left: Rational }
+	/** an equality that is met where the non-basic variables are 0 */
+	| { readonly code: 'equality-met'; readonly t: Tableau; readonly row: Constraint }
+	| {
+			readonly code: 'equality-has-no-slack';
+			readonly t: Tableau;
+			readonly row: Constraint;
+			readonly left: Rational;
+	  }
 	| { readonly code: 'phase-one'; readonly sum: Rational }
 	/** how large M has to be: what a unit of any row with an artificial variable is worth at most, where that is known */
-	| { readonly code: 'big-m'; readonly worth: Rational | null };
+	| {
+			readonly code: 'big-m';
+			readonly problem: Problem;
+			readonly rows: readonly string[];
+			readonly worth: Rational | null;
+	  };
 
 /** Reasons about whole numbers. */
 export type WholeReason =
@@ -165,13 +180,17 @@ export type WholeReason =
 			readonly cut: { readonly stated: Stated; readonly left: Rational } | null;
 	  }
 	| { readonly code: 'branching'; readonly variable: string; readonly value: Rational }
+	/** why a node is closed; each problem is the node's, with the bounds of its branchings */
+	| { readonly code: 'closed-infeasible'; readonly problem: Problem }
+	| { readonly code: 'closed-without-whole'; readonly problem: Problem; readonly conflict: LatticeConflict }
+	| { readonly code: 'closed-whole'; readonly problem: Problem; readonly bound: Rational }
+	/** `reachable` is the best that whole plans of that bound can have, where it is less */
 	| {
-			readonly code: 'closed';
-			readonly objective: Objective;
-			readonly way: 'bound' | 'infeasible' | 'whole';
-			readonly bound: Rational | null;
+			readonly code: 'closed-by-bound';
+			readonly problem: Problem;
+			readonly bound: Rational;
 			readonly reachable: Rational | null;
-			readonly incumbent: Rational | null;
+			readonly incumbent: Rational;
 	  };
 
 export type Reason = StepReason | WholeReason;

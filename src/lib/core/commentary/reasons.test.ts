@@ -1,51 +1,24 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { checkClaims } from '../../../../tests/support/claims';
+import { anyNotation } from '../../../../tests/support/notations';
 import { anyProblem } from '../../../../tests/support/problems';
-import { solveLinear } from '../answer/answer';
-import { withNumber } from '../parametric/value-function';
 import { decide } from '../method/decide';
 import { DANTZIG } from '../method/rule';
 import { perform } from '../move/kinds';
 import { moveOf } from '../move/next';
 import { stated, type Position } from '../position/position';
 import { WAYS, type Move } from '../move/types';
-import { rational, ZERO } from '../number/rational';
-import { objectiveAt } from '../problem/use';
+import { fitted } from '../notation/column-names';
+import { PROFILES } from '../notation/notation';
 import { readStatement } from '../problem/statement/read';
 import { plainText } from '../sentence/sentence';
-import { moved, rayAt } from '../tableau/rise';
-import { columnValue, cost, entry, readPlan, type Tableau } from '../tableau/tableau';
+import { columnValue, cost } from '../tableau/tableau';
 import { pivotMove } from '../move/pivot';
 import { OBJECTIVE } from '../tableau/goal';
 import { reasonWords } from './messages';
-import type { StepReason, Trial } from './reason-findings';
+import type { Trial } from './reason-findings';
 import { reasonsAt } from './reasons';
-
-/** What a reason quotes, found again by going along the column in the author's variables. */
-function check(t: Tableau, found: StepReason): void {
-	const { problem } = t.form;
-	const plan = readPlan(t);
-	if ('equation' in found) {
-		expect(found.equation.value.equals(objectiveAt(problem, plan))).toBe(true);
-		t.nonbasic.forEach((column, k) => {
-			if (t.barred.has(column)) return;
-			const there = moved(plan, rayAt(t, k), rational(1));
-			const change = objectiveAt(problem, there).sub(objectiveAt(problem, plan));
-			expect(change.equals(found.equation.terms.get(column) ?? ZERO)).toBe(true);
-		});
-	}
-	if ('basic' in found) expect(columnValue(t, found.basic).equals(found.value)).toBe(true);
-	if (found.code === 'dual-value') {
-		const { rhs } = problem.constraints.find(({ name }) => name === found.constraint)!;
-		const more = withNumber(problem, { rhs: found.constraint }, rhs.add(1));
-		const change = solveLinear(more).objective!.sub(objectiveAt(problem, plan));
-		expect(change.toFraction()).toBe(found.worth.toFraction());
-	}
-	if (found.code !== 'smallest-ratio') return;
-	const { row, position, at } = found;
-	const amount = columnValue(t, t.basis[row]).sub(entry(t, row, t.nonbasic[position]).mul(at));
-	expect(amount.equals(found.amount) && amount.s < 0n).toBe(true);
-}
 
 /** The wrong choice that a reason offers can be made, and spoils what the method keeps. */
 function spoils(position: Position, { row, position: place }: Trial): void {
@@ -64,8 +37,10 @@ const TIED = 'max z = x + y\na: x <= 4\nb: x + y <= 4\nc: y <= 3';
 
 test('the numbers of every reason are those of the tableau, whatever the method', () => {
 	const seen = new Map<string, number>();
+	const claims = new Map<string, number>();
 	fc.assert(
-		fc.property(anyProblem(), fc.constantFrom(...WAYS), (problem, way) => {
+		fc.property(anyProblem(), fc.constantFrom(...WAYS), anyNotation, (problem, way, random) => {
+			const notations = [PROFILES[0].notation, fitted(random, problem)];
 			let position: Position = stated(problem);
 			let move: Move | null = { kind: 'begin', way, equalities: 'one-row' };
 			for (let i = 0; move && i < 20; i++) {
@@ -79,14 +54,14 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 					expect(plainText(question)).toMatch(/^Why .*\?$/);
 					expect(plainText(answer)).toMatch(/^[^−].*\.$/s);
 					expect(plainText(answer)).not.toMatch(/undefined|\+ −|− −| {2}/);
-					check(position.work!.tableau, found);
+					for (const own of notations) checkClaims(answer, own, claims);
 					if (trial) spoils(position, trial);
 				}
 				move = moveOf(position.work!, decision, 'dantzig');
 			}
 		}),
 		// ties are rare at random
-		{ numRuns: 1500, examples: [[readStatement(TIED).problem!, 'primal']] }
+		{ numRuns: 1500, examples: [[readStatement(TIED).problem!, 'primal', PROFILES[0].notation]] }
 	);
 	const wanted = [
 		'improves-sum',
@@ -110,6 +85,19 @@ test('the numbers of every reason are those of the tableau, whatever the method'
 		'exact'
 	];
 	for (const id of wanted) expect([id, (seen.get(id) ?? 0) > 0]).toEqual([id, true]);
+	for (const is of [
+		'rate',
+		'objective',
+		'amount',
+		'broken',
+		'tied',
+		'worth',
+		'best',
+		'status',
+		'side',
+		'enough'
+	])
+		expect([is, (claims.get(is) ?? 0) > 3]).toEqual([is, true]);
 });
 
 test('reasons read as a teacher says them', () => {

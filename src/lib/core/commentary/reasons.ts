@@ -74,7 +74,7 @@ function primalReasons(t: Tableau, goal: Goal, row: number, position: number): S
 		...(goal.kind === 'objective' ? [improves(t, position)] : improvesSum(t, goal, position)),
 		{ code: 'rows-compared', t, position, falling, other },
 		smallestRatio(t, row, position, falling),
-		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, limit } as const] : []),
+		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, position, limit } as const] : []),
 		...(isZero(limit) ? [{ code: 'length-zero', t, row, position } as const] : [])
 	];
 }
@@ -117,7 +117,7 @@ function optimalReasons(t: Tableau): StepReason[] {
 			? [
 					{
 						code: 'dual-value',
-						objective,
+						problem: t.form.problem,
 						constraint: binding.name,
 						relation: binding.relation as '<=' | '>=',
 						worth: worth(binding.name)

@@ -27,20 +27,25 @@ export function startReasons(t: Tableau, part: Part): StepReason[] {
 		// where variables are counted from bounds, the left side is not 0 at the start
 		const left = evaluate(row.terms, readPlan(t));
 		const surplus = row.relation === '>=' ? left.sub(row.rhs) : row.rhs.sub(left);
-		if (row.relation === '=') list.push({ code: 'equality-has-no-slack', row, left });
-		else if (sign(surplus) < 0) list.push({ code: 'surplus-cannot-start', row, left, surplus });
+		if (row.relation === '=')
+			list.push(
+				isZero(surplus) ? { code: 'equality-met', t, row } : { code: 'equality-has-no-slack', t, row, left }
+			);
+		else if (sign(surplus) < 0) list.push({ code: 'surplus-cannot-start', t, row, left, surplus });
 	}
 	if (part === 'phase-one' || hasGoal(t, INFEASIBILITY))
 		list.push({ code: 'phase-one', sum: goalValue(t, INFEASIBILITY).neg() });
-	if (part === 'big-m' || hasGoal(t, BIG_M)) list.push({ code: 'big-m', worth: worthOfRows(t) });
+	if (part === 'big-m' || hasGoal(t, BIG_M))
+		list.push({ code: 'big-m', problem: t.form.problem, ...worthOfRows(t) });
 	return list;
 }
 
 /** What a unit of any row with an artificial variable is worth at most at the best plan: M must be more. */
-function worthOfRows(t: Tableau): Rational | null {
+function worthOfRows(t: Tableau): { rows: readonly string[]; worth: Rational | null } {
 	const { duals } = solveLinear(t.form.problem, { maxSteps: 500 });
 	const rows = t.form.columns.flatMap(({ kind, owner }) =>
 		kind === 'artificial' && owner.kind === 'constraint' ? [owner.name] : []
 	);
-	return duals ? rows.map((name) => duals.get(name)?.abs() ?? ZERO).reduce(max, ZERO) : null;
+	const worth = duals ? rows.map((name) => duals.get(name)?.abs() ?? ZERO).reduce(max, ZERO) : null;
+	return { rows, worth };
 }

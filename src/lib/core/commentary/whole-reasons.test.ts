@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { checkClaims } from '../../../../tests/support/claims';
 import { anyProblem, bestOf } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { beginSearch } from '../integer/branch';
@@ -11,33 +12,30 @@ import { withBranchings } from '../integer/relaxation';
 import { roundings } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import { SEARCH_RULES } from '../integer/search-types';
+import { PROFILES } from '../notation/notation';
 import { isWhole } from '../problem/whole';
 import { compare, isInteger, rational } from '../number/rational';
 import { holds, isFeasible, type Plan, type Problem, type Terms } from '../problem/types';
-import { brokenAt } from '../problem/use';
 import { plainText } from '../sentence/sentence';
-import { claimSentence } from './words/integers';
+import { claimSentence, roundingSentences } from './words/integers';
 import { reasonWords } from './messages';
 import type { WholeReason } from './reason-findings';
 import { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';
 
 const seen = new Map<string, number>();
+const claims = new Map<string, number>();
 const read = (found: WholeReason): void => {
 	const { code, question, answer } = reasonWords(found);
 	seen.set(code, (seen.get(code) ?? 0) + 1);
 	expect(plainText(question)).toMatch(/^Why .*\?$/);
 	expect(plainText(answer)).toMatch(/^[^−].*\.$/s);
+	checkClaims(answer, PROFILES[0].notation, claims);
 	expect(plainText(answer)).not.toMatch(/undefined|null|\+ −|− −| {2}/);
 };
 /** A row comes to what is said at a plan; a cut breaks the point it was made for; a branch leaves a number out that is not whole. */
 function check(found: WholeReason, here: Plan): void {
 	const sum = (terms: Terms, plan: Plan) =>
 		[...terms].reduce((all, [name, factor]) => all.add(factor.mul(plan.get(name) ?? 0)), rational(0));
-	if (found.code === 'rounding' && found.broken) {
-		const { row, plan, before, after } = found.broken;
-		expect(sum(row.terms, found.corner).equals(before) && sum(row.terms, plan).equals(after)).toBe(true);
-		expect(brokenAt(found.problem, plan).map(({ name }) => name)).toContain(row.name);
-	}
 	if (found.code === 'cut-off' && found.cut) {
 		const { stated, left } = found.cut;
 		expect(sum(stated.terms, here).equals(left)).toBe(true);
@@ -78,6 +76,10 @@ test('rounding, cuts and nodes are explained by numbers that are so, and what is
 			const { solution, tableau } = relaxation;
 			if (!solution || !tableau) return;
 			const list = roundings(problem, solution);
+			const points = wholePoints(problem, 3_000);
+			const best = 'tooMany' in points ? undefined : bestOf(problem, points.feasible);
+			for (const own of roundingSentences(problem, list, best))
+				checkClaims(own, PROFILES[0].notation, claims);
 			for (const own of roundingReasons(problem, solution, list)) {
 				read(own);
 				check(own, solution);
@@ -107,6 +109,18 @@ test('rounding, cuts and nodes are explained by numbers that are so, and what is
 		}),
 		{ numRuns: 300 }
 	);
-	for (const id of ['rounding', 'cut-holds', 'cut-off', 'slack-whole', 'branching', 'closed'])
+	for (const id of [
+		'rounding',
+		'cut-holds',
+		'cut-off',
+		'slack-whole',
+		'branching',
+		'closed-infeasible',
+		'closed-whole',
+		'closed-by-bound',
+		'closed-without-whole'
+	])
 		expect([id, (seen.get(id) ?? 0) > 2]).toEqual([id, true]);
+	for (const is of ['side', 'best-whole', 'bound', 'best', 'status'])
+		expect([is, (claims.get(is) ?? 0) > 2]).toEqual([is, true]);
 });

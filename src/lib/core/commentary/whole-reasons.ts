@@ -1,5 +1,5 @@
-import { whyClosed } from '../integer/claims';
 import { addCut, deriveCut, fraction, internalRow } from '../integer/cut';
+import { withBranchings } from '../integer/relaxation';
 import type { Rounding } from '../integer/rounding';
 import type { Search } from '../integer/search';
 import type { SearchNode } from '../integer/search-types';
@@ -62,5 +62,13 @@ export function nodeReasons(search: Search, node: SearchNode): WholeReason[] {
 		const value = node.split === null ? null : node.solution?.get(node.split);
 		return node.split === null || !value ? [] : [{ code: 'branching', variable: node.split, value }];
 	}
-	return [{ code: 'closed', objective: search.problem.objective, ...whyClosed(search, node) }];
+	const problem = withBranchings(search.problem, search.branchingsOf(node.id));
+	if (node.why?.code === 'no-whole-solution')
+		return [{ code: 'closed-without-whole', problem, conflict: node.why.conflict }];
+	if (node.state === 'infeasible') return [{ code: 'closed-infeasible', problem }];
+	if (node.state === 'whole') return [{ code: 'closed-whole', problem, bound: node.bound! }];
+	if (node.why?.code !== 'bound') return [];
+	const { bound, incumbent } = node.why;
+	const reachable = node.why.reachable.equals(bound) ? null : node.why.reachable;
+	return [{ code: 'closed-by-bound', problem, bound, reachable, incumbent }];
 }

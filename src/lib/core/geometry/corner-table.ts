@@ -25,8 +25,8 @@ export interface CornerRow {
 	readonly isBest: boolean;
 }
 
-/** so many choices of lines are tried for intersections, at most: more no reader looks through */
-const MOST_CHOICES = 1_500;
+/** so many choices of lines are tried for intersections, at most: those of 30 constraints in two variables, of 12 in three; more no reader looks through */
+const MOST_CHOICES = 500;
 
 function* choose<T>(items: readonly T[], count: number, from = 0): Generator<T[]> {
 	if (count === 0) yield [];

@@ -52,22 +52,3 @@ export function judgeClaim(search: Search, node: SearchNode, claim: NodeClaim): 
 		? null
 		: { kind: 'whole-already', variable: claim.variable, value: solution!.get(claim.variable)! };
 }
-
-/** How a closed node was closed, with the numbers of its inequality. */
-export function whyClosed(
-	search: Search,
-	node: SearchNode
-): {
-	way: 'bound' | 'infeasible' | 'whole';
-	bound: Rational | null;
-	reachable: Rational | null;
-	incumbent: Rational | null;
-} {
-	const bound = node.bound ?? (node.state === 'bound' ? node.promise : null);
-	return {
-		way: node.state === 'whole' ? 'whole' : node.state === 'infeasible' ? 'infeasible' : 'bound',
-		bound,
-		reachable: bound && search.reachable(bound),
-		incumbent: search.incumbent?.objective ?? null
-	};
-}

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
+import { checkClaims } from '../../../../tests/support/claims';
 import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
+import { cellSentence } from '../commentary/words/map';
+import { PROFILES } from '../notation/notation';
 import { rational } from '../number/rational';
 import { cellAt, numberMap, type At } from './map';
 import { withNumber, type Varied } from './value-function';
@@ -9,6 +12,7 @@ import { withNumber, type Varied } from './value-function';
 const window = { low: rational(-8), high: rational(12) };
 
 test('the map of two numbers covers its window, and says what solving at any of its points says', () => {
+	const claims = new Map<string, number>();
 	const seen = { optimal: 0, infeasible: 0, unbounded: 0, several: 0 };
 	const points = fc.array(fc.tuple(fc.integer({ min: -79, max: 119 }), fc.integer({ min: -79, max: 119 })), {
 		minLength: 6,
@@ -30,6 +34,9 @@ test('the map of two numbers covers its window, and says what solving at any of 
 				const found = own.find(({ status }) => status === answer.status);
 				expect(found).toBeDefined();
 				seen[found!.status] += 1;
+				const names = [varied[0], varied[1]] as const;
+				for (const cell of own.filter(({ status }) => status === answer.status))
+					checkClaims(cellSentence(problem, names, cell, at), PROFILES[0].notation, claims);
 				if (!answer.objective) continue;
 				for (const { plane } of own.filter(({ status }) => status === 'optimal')) {
 					const { constant, first, second } = plane!;
@@ -39,5 +46,6 @@ test('the map of two numbers covers its window, and says what solving at any of 
 		}),
 		{ numRuns: 400 }
 	);
+	expect([...claims.keys()].sort()).toEqual(['best', 'status']);
 	for (const count of Object.values(seen)) expect(count).toBeGreaterThan(20);
 });

@@ -7,6 +7,7 @@
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { slackForm } from '$lib/desk/worked-out';
+	import { gradual } from '../shared/gradual.svelte';
 	import { download, fileName } from '../shared/download';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
@@ -23,6 +24,7 @@
 	const form = $derived(problem && outside ? slackForm(problem) : null);
 	/** between the names, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
+	const drawn = gradual(() => rows, 20);
 	const keys = $derived(rows.map(({ key }) => key));
 	const hidden = $derived(reveal.hidden('values', lesson.text, keys));
 	const all = $derived(rows.length > 0 && hidden.size === 0);
@@ -74,7 +76,7 @@
 					</tr>
 				</thead>
 				<tbody>
-					{#each rows as row (row.key)}
+					{#each drawn.shown as row (row.key)}
 						{@const isShown = !hidden.has(row.key)}
 						<tr
 							class:lit={selection.corner === row.key}

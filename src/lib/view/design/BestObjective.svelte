@@ -63,7 +63,7 @@
 	<p class:yes={isBest} aria-live="polite">
 		{isBest ? 'With this objective the plan is optimal.' : 'With this objective the plan is not optimal.'}
 	</p>
-	{#if found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, found) as sentence, i (i)}<p
+	{#if found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, plan, found) as sentence, i (i)}<p
 				class="note"
 			>
 				<Words {sentence} />

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { calledNumber, hundredSentences } from '$lib/core/commentary';
+	import { axisName, calledNumber, cellSentence, hundredSentences } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
 	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
-	import { joined, say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';
@@ -77,15 +76,11 @@
 		event.stopPropagation();
 	}
 
-	const sentence = $derived.by(() => {
-		if (!problem || !here || !value || !secondValue) return null;
-		const { name, unit } = problem.objective;
-		if (here.status !== 'optimal')
-			return here.status === 'infeasible' ? say`No plan is feasible here.` : say`${name} is unbounded here.`;
-		const { constant, first, second } = here.plane!;
-		const own = constant.add(first.mul(value)).add(second.mul(secondValue));
-		return say`Here the basis ${joined(here.basis.map((own2) => say`${own2}`))} is optimal: ${name} = ${own}${unit ? ` ${unit}` : ''}; each unit of ${label(varied!)} changes it by ${first}, each unit of ${label(other!)} by ${second}.`;
-	});
+	const sentence = $derived(
+		problem && varied && other && here && value && secondValue
+			? cellSentence(problem, [varied, other], here, [value, secondValue])
+			: null
+	);
 	const start = $derived(reading && otherReading ? cellAt(cells, [reading.now, otherReading.now]) : null);
 	const rule = $derived.by(() => {
 		if (!showsRule || !problem || !varied || !other || !reading || !otherReading || !value || !secondValue)
@@ -97,7 +92,7 @@
 		});
 		return hundredSentences([part(varied, reading, value), part(other, otherReading, secondValue)]);
 	});
-	const label = (own: Varied) => ('rhs' in own ? own.rhs : `${problem!.objective.name} per ${own.objective}`);
+	const label = (own: Varied) => axisName(problem!, own);
 	const ends = (own: typeof reading, scale: typeof x) =>
 		own && [own.low.at, own.high.at].map((at, i) => (at ? scale(approximate(at)) : scale.range()[i]));
 </script>

@@ -159,9 +159,11 @@
 						<h3>All best dual values</h3>
 						{#each all as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 					{/if}
-					{#if found}
+					{#if found && tried}
 						<h3>Dual values that this plan asks for</h3>
-						{#each fromPlanSentences(problem, found) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+						{#each fromPlanSentences(problem, tried.plan, found) as sentence, i (i)}<p>
+								<Words {sentence} />
+							</p>{/each}
 					{:else}
 						<h3>In words</h3>
 						{#each pairs as pair (`${pair.kind} ${pair.name}`)}<p>

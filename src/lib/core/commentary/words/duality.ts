@@ -8,8 +8,8 @@ import { summedRows } from '../../answer/check';
 import { isZero, sign, type Rational } from '../../number/rational';
 import { isBound, ownerOf } from '../../problem/row-owner';
 import { RELATION_SIGNS } from '../../problem/relation';
-import { withoutZeros, type Problem, type Relation } from '../../problem/types';
-import { inBrackets, joined, linear, say, type Sentence } from '../../sentence/sentence';
+import { withoutZeros, type Plan, type Problem, type Relation } from '../../problem/types';
+import { claim, inBrackets, joined, linear, say, type Sentence } from '../../sentence/sentence';
 
 /** What is said of the dual: how it is written, the bound that any dual values give, and complementary slackness. */
 
@@ -87,7 +87,11 @@ export function combinationSentences(problem: Problem, duals: Multipliers, bound
 			all,
 			say`${joined(bound.open.map((own) => say`${own}`))} ${bound.open.length > 1 ? 'are' : 'is'} not covered: ${bound.open.length > 1 ? 'they bring' : 'it brings'} ${sense === 'max' ? 'more' : 'less'} ${name} than the rows together count, so there is no bound yet.`
 		];
-	return [...lines, all, say`So ${name} ${sense === 'max' ? '≤' : '≥'} ${bound.bound} for every plan.`];
+	return [
+		...lines,
+		all,
+		say`So ${name} ${sense === 'max' ? '≤' : '≥'} ${bound.bound} for every plan.${claim({ problem, is: 'bound', value: bound.bound })}`
+	];
 }
 
 /** Bound and value side by side. */
@@ -95,8 +99,15 @@ export function gapSentence(problem: Problem, value: Rational, bound: Rational):
 	const gap = bound.sub(value).abs();
 	const { name } = problem.objective;
 	return isZero(gap)
-		? say`The plan's ${name} and the bound are both ${value}: so both the plan and the dual values are optimal.`
-		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.`;
+		? say`The plan's ${name} and the bound are both ${value}: so both the plan and the dual values are optimal.${claim({ problem, is: 'best', value })}`
+		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.${claim({ problem, is: 'bound', value: bound })}`;
+}
+
+/** `each unit of it brings 2 less profit than what it uses is worth`: a reduced cost, whatever the dual values are. */
+function comparedWithRows({ objective }: Problem, worth: Rational): Sentence {
+	const [brings, uses] = objective.sense === 'max' ? ['brings', 'uses'] : ['costs', 'supplies'];
+	if (isZero(worth)) return say`each unit of it ${brings} exactly what it ${uses} is worth`;
+	return say`each unit of it ${brings} ${worth.abs()} ${sign(worth) > 0 ? 'more' : 'less'} than what it ${uses} is worth`;
 }
 
 /** A pair of complementary slackness in words. */
@@ -119,17 +130,17 @@ export function pairSentence(
 			? say`Nothing of ${said} is left, and its dual value is 0.`
 			: say`${said} has ${rest} left, and its dual value is 0.`;
 	}
+	const each = comparedWithRows(problem, worth);
 	if (!isZero(product))
-		return say`${said} is ${rest} away from its bound, though each unit changes ${goal} by ${worth}. At an optimal plan one of the two is 0.`;
-	return isZero(worth)
-		? say`Each unit of ${said} brings exactly what it uses.`
-		: say`${said} is at its bound: one unit away from it would change ${goal} by ${worth}.`;
+		return say`${said} is ${rest} away from its bound, though ${each}. At an optimal plan one of the two is 0.`;
+	return isZero(worth) ? say`As for ${said}, ${each}.` : say`${said} is at its bound, and ${each}.`;
 }
 
 /** The dual values that follow from a plan, and what they prove. */
-export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[] {
+export function fromPlanSentences(problem: Problem, plan: Plan, found: FromPlan): Sentence[] {
+	const optimal = (holds: boolean) => claim({ problem, is: 'optimal-plan', plan, holds });
 	if (found.is === 'not-feasible')
-		return [say`The plan violates a constraint or a bound, so it cannot be optimal.`];
+		return [say`The plan violates a constraint or a bound, so it cannot be optimal.${optimal(false)}`];
 	const equations = found.equations.map(
 		({ variable, terms, rhs }) =>
 			say`${variable} lies between its bounds, so its dual constraint holds with equality: ${joined(
@@ -140,7 +151,11 @@ export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[]
 	);
 	const zero = say`Constraints with slack have the dual value 0.`;
 	if (found.is === 'none')
-		return [zero, ...equations, say`No numbers satisfy these equations, so the plan is not optimal.`];
+		return [
+			zero,
+			...equations,
+			say`No numbers satisfy these equations, so the plan is not optimal.${optimal(false)}`
+		];
 	if (found.is === 'several')
 		return [
 			zero,
@@ -156,29 +171,37 @@ export function fromPlanSentences(problem: Problem, found: FromPlan): Sentence[]
 			zero,
 			...equations,
 			told,
-			say`All signs are allowed, so these dual values prove that the plan is optimal.`
+			say`All signs are allowed, so these dual values prove that the plan is optimal.${optimal(true)}`
 		];
-	return [zero, ...equations, told, pairSentence(problem, found.wrong[0]), say`So the plan is not optimal.`];
+	return [
+		zero,
+		...equations,
+		told,
+		pairSentence(problem, found.wrong[0]),
+		say`So the plan is not optimal.${optimal(false)}`
+	];
 }
 
 /** What proves that there is no plan, or no end, read in the primal and in the dual. */
 export function certificateSentence(problem: Problem, certificate: Certificate): Sentence {
 	const { name, sense } = problem.objective;
+	const status = (own: 'infeasible' | 'unbounded') => claim({ problem, is: 'status', status: own });
 	if (certificate.kind === 'infeasible') {
 		const used = [...certificate.multipliers].filter(([, value]) => !isZero(value));
-		if (used.length === 0) return say`The bounds of a variable exclude each other, so no plan is feasible.`;
+		if (used.length === 0)
+			return say`The bounds of a variable exclude each other, so no plan is feasible.${status('infeasible')}`;
 		const told = joined(
 			used.map(([row, value]) => say`${value} · ${{ constraint: row }}`),
 			' + ',
 			' + '
 		);
-		return say`No plan is feasible: ${told} asks for more than any plan can give. In the dual, the same numbers are a direction in which the objective improves without limit, if the dual is feasible.`;
+		return say`No plan is feasible: ${told} asks for more than any plan can give. In the dual, the same numbers are a direction in which the objective improves without limit, if the dual is feasible.${status('infeasible')}`;
 	}
 	if (certificate.kind === 'optimal') return say`The problem has an optimal plan.`;
 	const way = joined(
 		[...certificate.ray].filter(([, value]) => !isZero(value)).map(([own, value]) => say`${own} by ${value}`)
 	);
-	return say`${name} is unbounded: from any feasible plan one can change ${way}, again and again, and it gets ${sense === 'max' ? 'larger' : 'smaller'} without limit. No dual values can bound it, so the dual is infeasible.`;
+	return say`${name} is unbounded: from any feasible plan one can change ${way}, again and again, and it gets ${sense === 'max' ? 'larger' : 'smaller'} without limit. No dual values can bound it, so the dual is infeasible.${status('unbounded')}`;
 }
 
 /** What the number of a cell of the primal's last tableau is in the dual's, where it stands with rows and columns traded. */
@@ -186,7 +209,7 @@ export function twinSentence(primal: Tableau, dual: Tableau, cell: TableauCell, 
 	const here = columnsOf(primal, cell);
 	const there = columnsOf(dual, twin);
 	if (!here.row && !here.column)
-		return say`The value ${objectiveValue(primal)} stands in both: neither can be better.`;
+		return say`The value ${objectiveValue(primal)} stands in both: neither can be better.${claim({ problem: primal.form.problem, is: 'best', value: objectiveValue(primal) })}${claim({ problem: dual.form.problem, is: 'best', value: objectiveValue(dual) })}`;
 	if (!here.column)
 		return say`${here.row!} has the value ${columnValue(primal, cell.row!)} in the plan; in the dual it stands in the objective row, under ${there.column!}: what each unit of ${there.column!} would change.`;
 	if (!here.row)

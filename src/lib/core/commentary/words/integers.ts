@@ -6,11 +6,11 @@ import type { Search } from '../../integer/search';
 import type { NodeState, SearchNode } from '../../integer/search-types';
 import { isZero, type Rational } from '../../number/rational';
 import { isWhole } from '../../problem/whole';
-import type { Plan, Problem } from '../../problem/types';
+import { evaluate, type Plan, type Problem } from '../../problem/types';
 import type { Broken } from '../../problem/use';
 import { RELATION_SIGNS } from '../../problem/relation';
 import { planSentence, quantity } from './plan';
-import { joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
+import { claim, joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 
 /** Whole numbers in words: what rounding gives, what became of a node, what the tree proves. */
 
@@ -37,13 +37,15 @@ export function roundingSentences(
 	const of = (what: string, rounding: Rounding | undefined) => {
 		if (!rounding) return;
 		if (rounding.broken.length > 0)
-			lines.push(say`${what} leaves the region: it violates ${joined(rounding.broken.map(brokenSentence))}.`);
+			lines.push(
+				say`${what} leaves the region: it violates ${joined(rounding.broken.map(brokenSentence))}.${brokenClaims(problem, rounding)}`
+			);
 		else if (best) {
 			const short = shortOf(problem, rounding.objective, best);
 			lines.push(
 				isZero(short)
-					? say`${what} is optimal here, but only a comparison with all integer plans shows that.`
-					: say`${what} stays in the region, but is worse than the best integer plan by ${quantity(short, problem.objective.unit)}.`
+					? say`${what} is optimal here, but only a comparison with all integer plans shows that.${claim({ problem, is: 'best-whole', value: rounding.objective })}`
+					: say`${what} stays in the region, but is worse than the best integer plan by ${quantity(short, problem.objective.unit)}.${claim({ problem, is: 'best-whole', value: rounding.objective.add(short.mul(problem.objective.sense === 'max' ? 1 : -1)) })}`
 			);
 		} else lines.push(say`${what} stays in the region. Whether it is optimal is not known yet.`);
 	};
@@ -54,10 +56,21 @@ export function roundingSentences(
 	const feasible = list.filter(({ broken }) => broken.length === 0);
 	if (list.length > 0 && feasible.length === 0) lines.push(say`No rounding stays in the region.`);
 	else if (best && feasible.every(({ objective }) => !isZero(shortOf(problem, objective, best))))
-		lines.push(say`None of these roundings is optimal: ${problem.objective.name} = ${best} is possible.`);
-	if (best === null) lines.push(say`No integer plan is feasible.`);
+		lines.push(
+			say`None of these roundings is optimal: ${problem.objective.name} = ${best} is possible.${claim({ problem, is: 'best-whole', value: best })}`
+		);
+	if (best === null)
+		lines.push(say`No integer plan is feasible.${claim({ problem, is: 'best-whole', value: null })}`);
 	return lines;
 }
+
+/** The rows that a rounding is said to violate. */
+const brokenClaims = (problem: Problem, { plan, broken }: Rounding): Sentence =>
+	problem.constraints
+		.filter(({ name }) => broken.some((own) => !own.bound && own.name === name))
+		.flatMap(({ name, terms }) =>
+			claim({ problem, is: 'side', constraint: name, plan, value: evaluate(terms, plan), holds: false })
+		);
 
 /** What the states of a node are called. */
 export const STATE_WORDS: Record<NodeState, string> = {

@@ -74,7 +74,7 @@ export function rangeSentences({ t, varied, rate, low, high, now, moving }: Rang
 	const way = isStuck(high.at) ? rate.neg() : rate;
 	const room = isStuck(high.at) ? low.at && now.sub(low.at) : high.at && high.at.sub(now);
 	const step = (room ? min(room, ONE) : ONE).mul(isStuck(high.at) ? -1 : 1);
-	const worth = claim({ t, is: 'worth', of: varied, by: step, change: rate.mul(step) });
+	const worth = claim({ problem: t.form.problem, is: 'worth', of: varied, by: step, change: rate.mul(step) });
 	const changes = isZero(rate)
 		? say`${name} does not change with it.${worth}`
 		: say`${each} ${sign(way) > 0 ? 'increases' : 'decreases'} ${name} by ${quantity(rate.abs(), unit)}.${worth}`;
@@ -131,7 +131,7 @@ export function priceSentence(t: Tableau, row: string, price: Rational): Sentenc
 	const { more } = marginal(t, row);
 	const { problem } = t.form;
 	const { objective } = problem;
-	const told = claim({ t, is: 'worth', of: { rhs: row }, by: ONE, change: more.unit });
+	const told = claim({ problem: t.form.problem, is: 'worth', of: { rhs: row }, by: ONE, change: more.unit });
 	const one = say`one more ${oneOf(problem, row)}`;
 	if (!more.unit || !more.rate) return say`No: with ${one} no best plan exists.${told}`;
 	const gainOf = (change: Rational) => (objective.sense === 'max' ? change : change.neg());
@@ -157,7 +157,7 @@ export function priceSentence(t: Tableau, row: string, price: Rational): Sentenc
 function sideSentence(t: Tableau, row: string, side: OneSide, way: 'more' | 'less'): Sentence {
 	const { problem } = t.form;
 	const by = ONE.mul(way === 'more' ? 1 : -1);
-	const told = claim({ t, is: 'worth', of: { rhs: row }, by, change: side.unit });
+	const told = claim({ problem: t.form.problem, is: 'worth', of: { rhs: row }, by, change: side.unit });
 	const { name, unit } = problem.objective;
 	const one = say`one ${unitFor(problem, { rhs: row })} ${way} of ${{ constraint: row }}`;
 	if (side.unit === null) return say`with ${one} no best plan exists${told}`;
@@ -241,7 +241,7 @@ export function worthSentences(t: Tableau): Sentence[] {
 						: NOTHING_SAID;
 		const by = more.for ? min(more.for, ONE) : ONE;
 		return [
-			say`Each extra ${oneOf(problem, row.name)} changes ${name} by ${quantity(more.rate!, unit)}${far}.${claim({ t, is: 'worth', of: { rhs: row.name }, by, change: more.rate!.mul(by) })}`
+			say`Each extra ${oneOf(problem, row.name)} changes ${name} by ${quantity(more.rate!, unit)}${far}.${claim({ problem: t.form.problem, is: 'worth', of: { rhs: row.name }, by, change: more.rate!.mul(by) })}`
 		];
 	});
 }

@@ -1,6 +1,7 @@
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import {
 	byNotation,
+	claim,
 	entrySign,
 	joined,
 	say,
@@ -9,9 +10,9 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import { goalFactor, type Notation } from '../../notation/notation';
-import { isZero } from '../../number/rational';
-import { OBJECTIVE } from '../../tableau/goal';
-import { columnOf, cost, entryAt, goalValue, rhs, type Tableau } from '../../tableau/tableau';
+import { isZero, rational, ZERO, type Rational } from '../../number/rational';
+import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../../tableau/goal';
+import { columnOf, cost, entryAt, goalValue, readPlan, rhs, type Tableau } from '../../tableau/tableau';
 import type { ObjectiveEquation, Reason, StepReason, Trial } from '../reason-findings';
 
 /** The words of reasons at a tableau. They quote equations in variables, so that they are the same in every notation. */
@@ -22,32 +23,56 @@ const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`
 const named = (t: Tableau, indices: readonly number[]): Sentence =>
 	joined(indices.map((index) => name(t, index)));
 const objectiveOf = (t: Tableau) => t.form.problem.objective;
+const noPlan = (t: Tableau) => claim({ problem: t.form.problem, is: 'status', status: 'infeasible' });
 const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? 'raise' : 'lower');
+
+/** That a column has a value as things stand. */
+const has = (t: Tableau, column: number, value: Rational) =>
+	claim({ t, is: 'amount', raised: null, by: ZERO, column, value });
 
 /** `z = 36 − 3 s2` */
 function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sentence {
 	const about = objectiveOf(t).name;
 	const shown = [...terms].slice(0, MOST_TERMS).map(([column, value]) => ({ says: name(t, column), value }));
 	const more = terms.size > MOST_TERMS ? ' and more such terms' : '';
-	return say`${about} = ${value}${signedAfter(shown)}${more}`;
+	const rates = [...terms].flatMap(([column, change]) =>
+		claim({ t, is: 'rate', goal: OBJECTIVE, column, change })
+	);
+	return say`${about} = ${value}${signedAfter(shown)}${more}${rates}${claim({ t, is: 'objective', value })}`;
 }
 
 /** `s1 = 100 − 4 vases`: a row as the column at a position rises alone. */
 const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
 	const term = { says: name(t, t.nonbasic[position]), value: entryAt(t, row, position).neg() };
-	return say`${name(t, t.basis[row])} = ${rhs(t, row)}${signedAfter([term])}`;
+	const raised = t.nonbasic[position];
+	const [now, one] = [0, 1].map((by) =>
+		claim({
+			t,
+			is: 'amount',
+			raised,
+			by: rational(by),
+			column: t.basis[row],
+			value: rhs(t, row).add(term.value.mul(by))
+		})
+	);
+	return say`${name(t, t.basis[row])} = ${rhs(t, row)}${signedAfter([term])}${now}${one}`;
 };
 const rowEquations = (t: Tableau, rows: readonly number[], position: number): Sentence =>
 	joined(rows.slice(0, 3).map((row) => rowEquation(t, row, position)));
 
-/** What a negative basic variable would mean: a constraint violated, or an amount below its bound. */
-const called = (t: Tableau, index: number): Sentence => {
+/** What a negative basic variable would mean where another is raised by so much: a constraint violated, or an amount below its bound. */
+const called = (t: Tableau, index: number, raised: number, by: Rational): Sentence => {
 	const column = columnOf(t, index);
 	if (column.kind === 'artificial') return say`an artificial variable may not be negative either`;
-	return column.owner.kind === 'constraint' && column.kind !== 'structural'
-		? say`${{ constraint: column.owner.name }} would be violated, and the point would lie outside the region`
-		: say`${column} may not be negative, so the point would lie outside the region`;
+	if (column.owner.kind !== 'constraint' || column.kind === 'structural')
+		return say`${column} may not be negative, so the point would lie outside the region`;
+	const { name: constraint } = column.owner;
+	return say`${{ constraint }} would be violated, and the point would lie outside the region${claim({ t, is: 'broken', raised, by, constraint })}`;
 };
+
+/** What a constraint comes to where one stands, and whether it holds. */
+const sideHere = (t: Tableau, constraint: string, value: Rational, holds = false) =>
+	claim({ problem: t.form.problem, is: 'side', constraint, plan: readPlan(t), value, holds });
 
 export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	improves: ({ t, entering }) => say`Why does ${name(t, entering)} improve ${objectiveOf(t).name}?`,
@@ -72,6 +97,7 @@ export const STEP_QUESTIONS: Catalogue<StepReason> = {
 		row.relation === '>='
 			? say`Why can a surplus not start the basis?`
 			: say`Why can this slack not start the basis?`,
+	'equality-met': () => say`Why does an equality need an artificial variable?`,
 	'equality-has-no-slack': () => say`Why does an equality need an artificial variable?`,
 	'phase-one': () => say`Why is the sum of the artificial variables made as small as it can be?`,
 	'big-m': () => say`Why has M to be large, and how large would do here?`
@@ -97,12 +123,15 @@ function rowsCompared({ t, position, falling, other }: OfCode<StepReason, 'rows-
 
 function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
 	const { t, row, position, limit, larger, at, amount } = found;
-	const leaving = name(t, t.basis[row]);
+	const [raised, column] = [t.nonbasic[position], t.basis[row]];
+	const leaving = name(t, column);
+	const end = claim({ t, is: 'amount', raised, by: limit, column, value: ZERO });
+	const there = claim({ t, is: 'amount', raised, by: at, column, value: amount });
 	const further =
 		larger === null
 			? say`One unit further, at ${at},`
 			: say`With the ratio of ${name(t, t.basis[larger])}, at ${at},`;
-	return say`${rowEquation(t, row, position)}, so ${name(t, t.nonbasic[position])} can increase to ${limit} before ${leaving} reaches 0. ${further} ${leaving} would be ${amount}: ${called(t, t.basis[row])}.`;
+	return say`${rowEquation(t, row, position)}, so ${name(t, raised)} can increase to ${limit} before ${leaving} reaches 0${end}. ${further} ${leaving} would be ${amount}${there}: ${called(t, column, raised, at)}.`;
 }
 
 function dualRatio({ t, row, position, ratio, dearer, ties }: OfCode<StepReason, 'dual-ratio'>): Sentence {
@@ -120,41 +149,46 @@ function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 	const why = equation.terms.size
 		? say`No variable may be negative, so whatever a plan does, ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0 and it is just that.`
 		: say`No variable changes it any more.`;
-	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}`;
+	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}${claim({ problem: t.form.problem, is: 'best', value: equation.value })}`;
 }
 
 export const STEP_ANSWERS: Catalogue<StepReason> = {
 	improves,
 	'improves-sum': ({ t, entering, goal, sum, rate }) =>
-		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
+		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}${claim({ t, is: 'rate', goal: goal === 'big-m' ? BIG_M : INFEASIBILITY, column: entering, change: rate })}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
 	'rows-compared': rowsCompared,
 	'smallest-ratio': smallestRatio,
-	'next-degenerate': ({ t, rows, limit }) =>
-		say`${joined(rows.map((row) => name(t, t.basis[row])))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
+	'next-degenerate': ({ t, rows, position, limit }) =>
+		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, is: 'amount', raised: t.nonbasic[position], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
 	'length-zero': ({ t, row, position }) =>
-		say`${name(t, t.basis[row])} is 0 already and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can come back to a basis that was here before, and then for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never comes back: so it ends.`,
+		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can come back to a basis that was here before, and then for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never comes back: so it ends.`,
 	'row-first': ({ t, row }) =>
-		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative: this row is what is wrong with the plan. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
+		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative${has(t, t.basis[row], rhs(t, row))}: this row is what is wrong with the plan. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
 	'dual-ratio': dualRatio,
 	best,
 	'best-at-corner': ({ objective }) =>
 		say`Inside the region, or within an edge, one could go on in a direction in which ${objective.name} does not get worse until something stops: that is a corner. Every basic solution that is feasible is one.`,
-	'dual-value': ({ objective, constraint, relation, worth }) =>
-		relation === '<='
-			? say`One more unit of ${{ constraint }} lets its slack decrease to −1. By the equation above, this changes ${objective.name} by ${worth}.`
-			: say`One more unit of ${{ constraint }} forces its surplus to be at least 1. By the equation above, this changes ${objective.name} by ${worth}.`,
-	'several-best': ({ t, column, rises }) =>
-		rises
-			? say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}: it may rise without changing it, and here it can.`
-			: say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}, but it cannot rise either: a step along it has length 0.`,
+	'dual-value': ({ problem, constraint, relation, worth }) => {
+		const { name } = problem.objective;
+		const told = claim({ problem, is: 'worth', of: { rhs: constraint }, by: rational(1), change: worth });
+		return relation === '<='
+			? say`One more unit of ${{ constraint }} lets its slack decrease to −1. By the equation above, this changes ${name} by ${worth}.${told}`
+			: say`One more unit of ${{ constraint }} forces its surplus to be at least 1. By the equation above, this changes ${name} by ${worth}.${told}`;
+	},
+	'several-best': ({ t, column, rises }) => {
+		const told = claim({ t, is: 'tied', column, rises });
+		return rises
+			? say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}: it may rise without changing it, and here it can.${told}`
+			: say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}, but it cannot rise either: a step along it has length 0.${told}`;
+	},
 	'no-end': ({ t, position }) =>
-		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.`,
+		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, is: 'status', status: 'unbounded' })}`,
 	'sum-remains': ({ t, basic, value }) =>
-		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}: so no such plan exists.`,
+		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}${has(t, basic, value)}: so no such plan exists.${noPlan(t)}`,
 	'row-excludes': ({ t, basic, value, lowering }) =>
 		lowering.length
-			? say`Its row says that ${name(t, basic)} is ${value} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.`
-			: say`Its row says that ${name(t, basic)} is ${value}, whatever the others are, and it may not be negative.`,
+			? say`Its row says that ${name(t, basic)} is ${value}${has(t, basic, value)} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.${noPlan(t)}`
+			: say`Its row says that ${name(t, basic)} is ${value}${has(t, basic, value)}, whatever the others are, and it may not be negative.${noPlan(t)}`,
 	'objective-row': ({ t }) => {
 		const { name: about, sense } = objectiveOf(t);
 		const equation = (notation: Notation): Sentence => {
@@ -170,18 +204,20 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		return say`The objective row is an equation with all variables on one side: ${byNotation(signsOf(OBJECTIVE), equation)}. So an entry that improves ${about} is ${{ sign: 'improving', goal: OBJECTIVE, objective: objectiveOf(t) }}.`;
 	},
 	exact: ({ t, basic, value, off }) =>
-		say`${name(t, basic)} is ${value} exactly. Rounded to hundredths it would be off by ${off}; each pivot would carry that on, and a 0, a tie or a negative entry could no longer be told from an error.`,
+		say`${name(t, basic)} is ${value}${has(t, basic, value)} exactly. Rounded to hundredths it would be off by ${off}; each pivot would carry that on, and a 0, a tie or a negative entry could no longer be told from an error.`,
 	'slack-starts': ({ t, basic, value, constraint }) =>
-		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
-	'surplus-cannot-start': ({ row, left, surplus }) =>
-		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? 'surplus' : 'slack'} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
-	'equality-has-no-slack': ({ row, left }) =>
-		say`${{ constraint: row.name }} is an equality, so it has no slack. With the non-basic variables at 0 its left side is ${left} and not ${row.rhs}; an artificial variable makes up the difference until other variables do.`,
+		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}${has(t, basic, value)}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
+	'surplus-cannot-start': ({ t, row, left, surplus }) =>
+		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}${sideHere(t, row.name, left)}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? 'surplus' : 'slack'} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
+	'equality-has-no-slack': ({ t, row, left }) =>
+		say`${{ constraint: row.name }} is an equality, so it has no slack. With the non-basic variables at 0 its left side is ${left}${sideHere(t, row.name, left)} and not ${row.rhs}; an artificial variable makes up the difference until other variables do.`,
+	'equality-met': ({ t, row }) =>
+		say`${{ constraint: row.name }} is an equality, so it has no slack that could be basic in its row. With the non-basic variables at 0 it holds already${sideHere(t, row.name, row.rhs, true)}: the artificial variable is basic with the value 0 and must stay 0.`,
 	'phase-one': ({ sum }) =>
 		say`An artificial variable that is not 0 says by how much its row is not met. The sum is ${sum} now; where it is 0, all rows are met and there is a plan to go on from. Were its least value positive, no choice of the other variables would meet all rows: the problem would be infeasible.`,
-	'big-m': ({ worth }) => {
+	'big-m': ({ problem, rows, worth }) => {
 		const enough = worth
-			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. `
+			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. ${claim({ problem, is: 'enough', rows, charge: worth })}`
 			: say``;
 		return say`While an artificial variable is not 0, its row is not met; M makes that dearer than anything it could gain. ${enough}As a symbol it is larger than every number, and nothing has to be guessed.`;
 	}

@@ -1,11 +1,14 @@
+import { noWholeSolution } from '../../integer/messages';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
-import { linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
+import { claim, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 import { columnOf } from '../../tableau/tableau';
 import type { WholeReason } from '../reason-findings';
 import { planSentence, quantity } from './plan';
 
 /** The words of reasons about whole numbers. */
+
+const MAY_CLOSE = say`Why may this node be closed?`;
 
 export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 	rounding: () => say`Why can rounding fail?`,
@@ -13,7 +16,10 @@ export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 	'cut-holds': () => say`Why does every whole plan satisfy the cut?`,
 	'cut-off': () => say`Why does it cut this point off?`,
 	branching: () => say`Why is no whole plan lost by branching?`,
-	closed: () => say`Why may this node be closed?`
+	'closed-infeasible': () => MAY_CLOSE,
+	'closed-without-whole': () => MAY_CLOSE,
+	'closed-whole': () => MAY_CLOSE,
+	'closed-by-bound': () => MAY_CLOSE
 };
 
 function rounding({ problem, corner, variable, broken }: OfCode<WholeReason, 'rounding'>): Sentence {
@@ -23,22 +29,14 @@ function rounding({ problem, corner, variable, broken }: OfCode<WholeReason, 'ro
 	const { row, plan, before, after, binds } = broken;
 	const sense = RELATION_SIGNS[row.relation];
 	const name = say`${{ constraint: row.name }}`;
+	const told = [
+		{ plan: corner, value: before, holds: true },
+		{ plan, value: after, holds: false }
+	].flatMap((own) => claim({ problem, is: 'side', constraint: row.name, ...own }));
 	const here = binds
 		? say`At the corner ${planSentence(problem, corner)}, ${name} is binding: its left side is ${before}.`
 		: say`At the corner ${planSentence(problem, corner)}, the left side of ${name} is ${before} ${sense} ${row.rhs}.`;
-	return say`${here} At ${planSentence(problem, plan)} it is ${after}, which is not ${sense} ${row.rhs}. ${knows}`;
-}
-
-function closed({ objective, way, bound, reachable, incumbent }: OfCode<WholeReason, 'closed'>): Sentence {
-	const { name, unit } = objective;
-	if (way === 'infeasible')
-		return say`Its plans are those of the relaxation within its bounds, and there are none: so there is no whole one either.`;
-	if (way === 'whole')
-		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound!, unit)}, and that one is whole: there is nothing left to look for.`;
-	const whole = reachable!.equals(bound!)
-		? NOTHING_SAID
-		: say` (${quantity(reachable!, unit)} where all is whole)`;
-	return say`Every whole plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound!, unit)}${whole}. The incumbent has ${quantity(incumbent!, unit)} already.`;
+	return say`${here} At ${planSentence(problem, plan)} it is ${after}, which is not ${sense} ${row.rhs}.${told} ${knows}`;
 }
 
 export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
@@ -60,5 +58,19 @@ export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
 	},
 	branching: ({ variable, value }) =>
 		say`Only plans with ${value.floor()} < ${variable} < ${value.ceil()} lie in neither part, and no whole number lies there. The relaxation’s best plan, with ${variable} = ${value}, is one of them: both parts are rid of it.`,
-	closed
+	'closed-infeasible': ({ problem }) =>
+		say`Its plans are those of the relaxation within its bounds, and there are none: so there is no whole one either.${claim({ problem, is: 'status', status: 'infeasible' })}`,
+	'closed-without-whole': ({ problem, conflict }) =>
+		say`Its relaxation may have plans, but none of them is whole: ${noWholeSolution(conflict)}.${claim({ problem, is: 'best-whole', value: null })}`,
+	'closed-whole': ({ problem, bound }) => {
+		const { name, unit } = problem.objective;
+		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound, unit)}, and that one is whole: there is nothing left to look for.${claim({ problem, is: 'best', value: bound })}`;
+	},
+	'closed-by-bound': ({ problem, bound, reachable, incumbent }) => {
+		const { name, unit } = problem.objective;
+		const whole = reachable
+			? say` (${quantity(reachable, unit)} where all is whole)${claim({ problem, is: 'bound', value: reachable, whole: true })}`
+			: NOTHING_SAID;
+		return say`Every whole plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound, unit)}${claim({ problem, is: 'bound', value: bound })}${whole}. The incumbent has ${quantity(incumbent, unit)} already.${claim({ problem, is: 'bound', value: incumbent, whole: true })}`;
+	}
 };

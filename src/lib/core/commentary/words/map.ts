@@ -1,0 +1,40 @@
+import type { At, MapCell } from '../../parametric/map';
+import { withNumber, type Varied } from '../../parametric/value-function';
+import type { Rational } from '../../number/rational';
+import type { Problem } from '../../problem/types';
+import { claim, joined, say, type Sentence } from '../../sentence/sentence';
+import { quantity } from './plan';
+
+/** What is said of a part of the map of two numbers. */
+
+/** `clay`, or `profit per bowl`: a number of the map, short enough for an axis. */
+export const axisName = (problem: Problem, varied: Varied): string =>
+	'rhs' in varied ? varied.rhs : `${problem.objective.name} per ${varied.objective}`;
+
+const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x, y]: At): Rational =>
+	constant.add(first.mul(x)).add(second.mul(y));
+
+/**
+ * What is best in a part of the map, and how fast the objective changes with either number.
+ * @param at the two numbers, in that part
+ */
+export function cellSentence(
+	problem: Problem,
+	varied: readonly [Varied, Varied],
+	cell: MapCell,
+	at: At
+): Sentence {
+	const { name, unit } = problem.objective;
+	const problemAt = (own: At) => varied.reduce((now, number, i) => withNumber(now, number, own[i]), problem);
+	const { plane } = cell;
+	if (cell.status !== 'optimal' || !plane)
+		return cell.status === 'infeasible'
+			? say`No plan is feasible here.${claim({ problem: problemAt(at), is: 'status', status: 'infeasible' })}`
+			: say`${name} is unbounded here.${claim({ problem: problemAt(at), is: 'status', status: 'unbounded' })}`;
+	// three corners of the part say what both rates are
+	const told = [at, ...cell.polygon.slice(0, 3)].flatMap((own) =>
+		claim({ problem: problemAt(own), is: 'best', value: planeAt(plane, own) })
+	);
+	const [first, second] = varied.map((own) => axisName(problem, own));
+	return say`Here the basis ${joined(cell.basis.map((own) => say`${own}`))} is optimal: ${name} = ${quantity(planeAt(plane, at), unit)}; each unit of ${first} changes it by ${plane.first}, each unit of ${second} by ${plane.second}.${told}`;
+}
