@@ -264,12 +264,34 @@ describe('one identity, one screen, for everyone', () => {
 		expect(afterEdits).toEqual(atOnce);
 	});
 
+	test('a tableau of eight variables and constraints stands whole beside the commentary: its basic columns fold', async () => {
+		await desk.page.setViewport({ width: 1024, height: 768 });
+		const names = ['bowls', 'vases', 'jugs', 'plates', 'teapots', 'lamps', 'candleholders', 'tiles'];
+		const row = (i: number) => names.map((name, j) => `${1 + ((7 * i + 5 * j) % 11)}/13 ${name}`).join(' + ');
+		await desk.write(
+			`max profit = ${row(3)}\n${names.map((_, i) => `r${i}: ${row(i)} <= ${90 + 17 * i}/7`).join('\n')}`
+		);
+		await desk.page.locator('nav a[href="/simplex"]').click();
+		await desk.page.waitForSelector('[data-pane="tableau"] .simplex tbody tr:nth-child(8)');
+		await desk.click('Next');
+		await desk.page.waitForSelector('[data-pane="trail"] li:nth-child(3)');
+		const room = await desk.page.$eval(
+			'[data-pane="tableau"] .simplex[data-narrow]',
+			(box) => box.clientWidth - box.querySelector('table')!.offsetWidth
+		);
+		expect(room).toBeGreaterThanOrEqual(0);
+	});
+
 	test('where a tableau is larger than its pane, the names of rows and columns and the objective stay in sight', async () => {
 		const names = Array.from({ length: 14 }, (_, i) => `glazed_tile_${i}`);
 		await desk.write(
 			`max z = ${names.join(' + ')}\n${names.map((n, i) => `r${i}: 1234567/89 ${n} <= ${i + 1}`).join('\n')}`
 		);
-		await desk.page.waitForSelector('.simplex tbody tr:nth-child(14)');
+		await desk.page.setViewport({ width: 1024, height: 600 });
+		await desk.page.waitForSelector('.simplex[data-narrow] tbody tr:nth-child(14)');
+		await desk.press('Escape');
+		await desk.press('j');
+		await desk.page.waitForSelector('.simplex:not([data-narrow])');
 		const [scrolled, gaps] = await desk.page.$eval('.simplex', (pane) => {
 			pane.scrollTo(400, 100);
 			const [frame, name, head, foot] = [

@@ -5,6 +5,7 @@ const KEY = 'mathesis-appearance';
 /** What belongs to the reader and not to the lesson: light or dark, and how the page is arranged. */
 export class Preferences {
 	#dark = $state(false);
+	#wholeColumns = $state(false);
 	#enlarged = $state<string | null>(null);
 
 	constructor() {
@@ -20,6 +21,15 @@ export class Preferences {
 	/** the pane that fills the page */
 	get enlarged(): string | null {
 		return this.#enlarged;
+	}
+
+	/** whether basic columns are never folded, however wide a tableau is */
+	get wholeColumns(): boolean {
+		return this.#wholeColumns;
+	}
+
+	toggleWholeColumns(): void {
+		this.#wholeColumns = !this.#wholeColumns;
 	}
 
 	/** As the system prefers until the reader chooses, then as chosen. */

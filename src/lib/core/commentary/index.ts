@@ -36,7 +36,7 @@ export {
 	roundingSentences,
 	STATE_WORDS
 } from './words/integers';
-export { axisName, cellSentence } from './words/map';
+export { axisName, cellSentence, legendSentence } from './words/map';
 export { writtenOperation } from './words/operations';
 export { tightNames } from './words/place';
 export { planSentence, quantity } from './words/plan';

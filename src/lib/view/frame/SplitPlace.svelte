@@ -25,7 +25,7 @@
 	};
 	const parts = $derived('pane' in place ? [] : 'across' in place ? place.across : place.down);
 	const direction = $derived('across' in place ? 'horizontal' : 'vertical');
-	const saved = $derived(`mathesis ${page} ${panesIn(place).join(' ')}`);
+	const saved = $derived(`mathesis ${page} ${parts.map((part) => panesIn(part)[0]).join(' ')}`);
 	let group = $state<{ setLayout(sizes: number[]): void; getLayout(): number[] }>();
 	// until a border was moved by hand, the shares follow what there is to show
 	const shares = $derived(parts.map(({ size }) => size));
@@ -41,7 +41,8 @@
 		});
 	});
 	const moved = (isMoving: boolean) => isMoving && SIZES.setItem(`${saved} moved`, 'yes');
-	const keyOf = (part: Place) => panesIn(part).join(' ');
+	// a part is the same part while its first pane is: what changes beside that does not take the focus away
+	const keyOf = (part: Place) => panesIn(part)[0];
 	const titles = (part: Place) =>
 		panesIn(part)
 			.map((name) => panes[name].title)

@@ -240,6 +240,16 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
 		},
 		{
+			id: 'whole columns',
+			group: 'Look',
+			says: preferences.wholeColumns
+				? 'Fold basic columns where a tableau is too wide'
+				: 'Show basic columns whole, however wide the tableau is',
+			key: 'j',
+			possible: session.tableau !== null && (shown.includes('tableau') || shown.includes('lesson')),
+			run: () => preferences.toggleWholeColumns()
+		},
+		{
 			id: 'dark',
 			group: 'Look',
 			says: preferences.dark ? 'Light' : 'Dark, for a projector',

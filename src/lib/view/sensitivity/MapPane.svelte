@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { axisName, calledNumber, cellSentence, hundredSentences } from '$lib/core/commentary';
+	import {
+		axisName,
+		calledNumber,
+		cellSentence,
+		hundredSentences,
+		legendSentence
+	} from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
 	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -35,18 +41,7 @@
 	);
 	const spots = (cell: MapCell) =>
 		cell.polygon.map(([a, b]) => ({ x: x(approximate(a)), y: y(approximate(b)) }));
-	/** the basis without slacks: what is made there */
-	const plainName = (cell: MapCell): string => {
-		if (cell.status !== 'optimal') return cell.status === 'infeasible' ? 'infeasible' : 'unbounded';
-		return cell.made.length ? cell.made.join(', ') : 'nothing made';
-	};
 	const letters = $derived(new Map(cells.map((cell, i) => [cell, String.fromCharCode(65 + (i % 26))])));
-	/** the same, with the cell's letter where another has the same name */
-	const nameOf = (cell: MapCell): string => {
-		const name = plainName(cell);
-		const isShared = cells.some((other) => other !== cell && plainName(other) === name);
-		return isShared ? `${letters.get(cell)}: ${name}` : name;
-	};
 	const step = (from: Rational, to: Rational): Rational => {
 		const power = Math.floor(Math.log10(approximate(to.sub(from)) / 150));
 		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
@@ -129,7 +124,7 @@
 								class:own={cell === here}
 								class:start={cell === start}
 								points={pointsOf(spots(cell))}
-								data-cell={nameOf(cell)}
+								data-cell={letters.get(cell)}
 							/>
 						{/each}
 						{#each ticks(x, 6).values as tick (tick)}
@@ -148,7 +143,7 @@
 							{@const at = middleOf(spots(cell))}
 							{@const room = roomOf(spots(cell))}
 							{#if room > 22}<text class="name" x={at.x} y={at.y + 4} text-anchor="middle"
-									>{room > nameOf(cell).length * 8 ? nameOf(cell) : letters.get(cell)}</text
+									>{letters.get(cell)}</text
 								>{/if}
 						{/each}
 						{#if reading && otherReading && across && along}
@@ -203,6 +198,12 @@
 				<p class="note">
 					The cross is each interval alone; together they hold only inside the part that both start from.
 				</p>
+				<ul class="legend" aria-label="The parts of the map">
+					{#each cells as cell (cell)}<li class:own={cell === here}>
+							<b>{letters.get(cell)}</b>
+							<Words sentence={legendSentence(problem, [varied, other], cell)} linked={false} />
+						</li>{/each}
+				</ul>
 				{#each rule as own, i (i)}<p><Words sentence={own} linked={false} /></p>{/each}
 			</div>
 		</div>
@@ -231,13 +232,25 @@
 	}
 	.told {
 		flex: none;
-		max-height: 40%;
+		max-height: 46%;
 		overflow: auto;
 		padding: var(--gap-1) var(--gap-3);
 		border-top: 1px solid var(--rule);
 	}
 	p {
 		margin: 0;
+	}
+	.legend {
+		margin: var(--gap-1) 0;
+		padding: 0;
+		list-style: none;
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0 var(--gap-4);
+		font-size: var(--size-note);
+	}
+	.legend .own {
+		background: var(--now-wash);
 	}
 	.note {
 		font-size: var(--size-note);
@@ -279,7 +292,8 @@
 	}
 	.name {
 		fill: var(--ink);
-		font-style: italic;
+		font-size: 15px;
+		font-weight: 650;
 	}
 	.cross {
 		stroke: var(--focus);

@@ -6,6 +6,7 @@
 	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { sameNumber, useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import { fitTable } from '../shared/fit-table';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -125,55 +126,58 @@
 					? 'Press a number to take it; with Shift another of the same sort is the second.'
 					: 'Press a coefficient of the objective or an amount.'}
 			</p>
-			<table>
-				<thead>
-					<tr
-						><td></td>{#each problem.variables as { name } (name)}<th scope="col">{name}</th>{/each}<td
-						></td><td></td></tr
-					>
-				</thead>
-				<tbody>
-					<tr class="goal">
-						<th scope="row">{problem.objective.sense} {problem.objective.name}</th>
-						{#each problem.variables as { name } (name)}
-							<td
-								>{@render held(
-									problem.objective.terms.get(name) ?? ZERO,
-									{ objective: name },
-									`${problem.objective.name} per ${name}`
-								)}</td
-							>
-						{/each}
-						<td></td><td></td>
-					</tr>
-					{#each problem.constraints as { name, terms, relation, rhs, unit } (name)}
-						{@const identity = session.identities.get(name)}
-						<tr>
-							<th scope="row"
-								>{#if identity}<MarkGlyph {identity} />
-								{/if}{name}</th
-							>
-							{#each problem.variables as variable (variable.name)}
-								{@const value = terms.get(variable.name)}
-								<td class="given"
-									>{#if value}<button
-											class="inside"
-											aria-label={`${name} per ${variable.name}: ${toText(value)}`}
-											aria-pressed={inside?.row === name && inside.variable === variable.name}
-											onclick={() => (inside = { row: name, variable: variable.name })}
-											><NumberView {value} {style} /></button
-										>{/if}</td
+			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>
+				<table>
+					<thead>
+						<tr
+							><td></td>{#each problem.variables as { name } (name)}<th scope="col" class="variable"
+									>{name}</th
+								>{/each}<td></td><td></td></tr
+						>
+					</thead>
+					<tbody>
+						<tr class="goal">
+							<th scope="row">{problem.objective.sense} {problem.objective.name}</th>
+							{#each problem.variables as { name } (name)}
+								<td
+									>{@render held(
+										problem.objective.terms.get(name) ?? ZERO,
+										{ objective: name },
+										`${problem.objective.name} per ${name}`
+									)}</td
 								>
 							{/each}
-							<td>{RELATION_SIGNS[relation]}</td>
-							<td
-								>{@render held(rhs, { rhs: name }, `Amount of ${name}`)}
-								<span class="unit">{unit ?? ''}</span></td
-							>
+							<td></td><td></td>
 						</tr>
-					{/each}
-				</tbody>
-			</table>
+						{#each problem.constraints as { name, terms, relation, rhs, unit } (name)}
+							{@const identity = session.identities.get(name)}
+							<tr>
+								<th scope="row"
+									>{#if identity}<MarkGlyph {identity} />
+									{/if}{name}</th
+								>
+								{#each problem.variables as variable (variable.name)}
+									{@const value = terms.get(variable.name)}
+									<td class="given"
+										>{#if value}<button
+												class="inside"
+												aria-label={`${name} per ${variable.name}: ${toText(value)}`}
+												aria-pressed={inside?.row === name && inside.variable === variable.name}
+												onclick={() => (inside = { row: name, variable: variable.name })}
+												><NumberView {value} {style} /></button
+											>{/if}</td
+									>
+								{/each}
+								<td>{RELATION_SIGNS[relation]}</td>
+								<td
+									>{@render held(rhs, { rhs: name }, `Amount of ${name}`)}
+									<span class="unit">{unit ?? ''}</span></td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
 			{#if inside && isThere && tableau}
 				{@const found = sensitivity.coefficient(inside.row, inside.variable)}
 				<p class="about" aria-live="polite"><Words sentence={coefficientSentence(found)} /></p>
@@ -202,9 +206,18 @@
 		border-spacing: 0;
 		border-block: 2px solid var(--ink);
 	}
+	.fit table {
+		font-size: var(--size, 1rem);
+	}
+	:global(.fit[data-narrow]) .variable {
+		writing-mode: vertical-rl;
+		transform: rotate(180deg);
+		text-align: left;
+		padding-block: 0.3em;
+	}
 	th,
 	td {
-		padding: 0.15rem 0.45rem;
+		padding: 0.12em 0.4em;
 		text-align: center;
 		white-space: nowrap;
 	}
@@ -220,10 +233,9 @@
 		font-weight: 600;
 	}
 	.number {
-		min-width: 2.4rem;
-		min-height: 1.7rem;
-		padding: 0.1rem 0.45rem;
-		font-size: var(--size-figure);
+		min-width: max(1.5rem, 2.1em);
+		min-height: max(1.5rem, 1.7em);
+		padding: 0.1em 0.3em;
 		font-weight: 600;
 		cursor: pointer;
 		border-bottom: 2px dotted var(--rule-strong);
@@ -236,8 +248,8 @@
 		border-bottom: 3px double var(--focus);
 	}
 	.inside {
-		min-width: 1.7rem;
-		min-height: 1.6rem;
+		min-width: max(1.5rem, 1.6em);
+		min-height: max(1.5rem, 1.6em);
 		cursor: pointer;
 		color: inherit;
 	}
@@ -251,7 +263,7 @@
 		color: var(--ink-soft);
 	}
 	.unit {
-		font-size: var(--size-note);
+		font-size: 0.8em;
 		color: var(--ink-soft);
 	}
 	.all button {

@@ -180,10 +180,18 @@
 
 <style>
 	.parts {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(22rem, 1fr));
+		display: flex;
+		flex-wrap: wrap;
+		align-items: flex-start;
 		gap: var(--gap-2) var(--gap-4);
-		align-content: start;
+	}
+	/* the table is never squeezed; the words stand beside it or below */
+	section {
+		flex: none;
+		max-width: 100%;
+	}
+	section + section {
+		flex: 1 1 20rem;
 	}
 	h3 {
 		margin: 0 0 var(--gap-1);
@@ -204,6 +212,9 @@
 		padding: 0.15rem 0.5rem;
 		text-align: center;
 		white-space: nowrap;
+	}
+	thead th {
+		white-space: normal;
 	}
 	thead th {
 		font-weight: 400;

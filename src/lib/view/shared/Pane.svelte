@@ -20,7 +20,7 @@
 	const words = $derived(enlarged ? `Put ${name} back` : `Enlarge ${name}`);
 </script>
 
-<section class="pane" aria-labelledby={side ? `${id} ${side}` : id} data-pane={pane}>
+<section class="pane" class:enlarged aria-labelledby={side ? `${id} ${side}` : id} data-pane={pane}>
 	<header>
 		<h2 {id}>{name}</h2>
 		{#if aside}<p class="aside" role="status">{aside}</p>{/if}
@@ -106,6 +106,13 @@
 		fill: none;
 		stroke: currentColor;
 		stroke-width: 1.6;
+	}
+	/* a pane that fills the page is for the last row: its type grows with it */
+	.enlarged .body {
+		--size-note: clamp(0.8125rem, 1.3vw, 1.8rem);
+		--size-text: clamp(0.9375rem, 1.6vw, 2.2rem);
+		--size-figure: clamp(1.0625rem, 1.9vw, 2.6rem);
+		font-size: var(--size-text);
 	}
 	.body {
 		flex: 1;

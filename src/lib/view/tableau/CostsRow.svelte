@@ -18,7 +18,7 @@
 	<th scope="row" class="basis">{name}</th>
 	{#each shown.across as place, i (place.column)}
 		{#if place.kind === 'entry'}
-			<td
+			<td class:unit={shown.columns[place.at].basic}
 				>{#if isCovered(shown, row, place.column)}?{:else}<CellView cell={cells[place.at]} />{/if}</td
 			>
 		{:else}<td class:rhs={place.kind === 'rhs' && i === shown.across.length - 1}></td>{/if}

@@ -5,6 +5,7 @@
 	import { isZero } from '$lib/core/number';
 	import { rowOperations } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { fitTable } from '../shared/fit-table';
 	import NumberView from '../shared/NumberView.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
@@ -110,32 +111,34 @@
 					>
 				{/each}
 			</p>
-			<table>
-				<thead>
-					<tr>
-						<th></th>
-						{#each headings as heading, k (k)}<th scope="col">{heading}</th>{/each}
-					</tr>
-				</thead>
-				<tbody>
-					{#each now.lines as line, i (i)}
-						<tr class:result={i === now.lines.length - 1}>
-							<th scope="row">{line.name}</th>
-							{#each places as place, k (k)}
-								{@const value = line.cells[place]}
-								<td
-									class:changed={isChanged(i, k)}
-									class:zero={isZero(value)}
-									class:pointed={explained === k}
-									title={says(k)}
-									onpointerenter={() => (pointed = k)}
-									onpointerleave={() => (pointed = null)}><NumberView {value} {style} /></td
-								>
-							{/each}
+			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>
+				<table>
+					<thead>
+						<tr>
+							<th></th>
+							{#each headings as heading, k (k)}<th scope="col">{heading}</th>{/each}
 						</tr>
-					{/each}
-				</tbody>
-			</table>
+					</thead>
+					<tbody>
+						{#each now.lines as line, i (i)}
+							<tr class:result={i === now.lines.length - 1}>
+								<th scope="row">{line.name}</th>
+								{#each places as place, k (k)}
+									{@const value = line.cells[place]}
+									<td
+										class:changed={isChanged(i, k)}
+										class:zero={isZero(value)}
+										class:pointed={explained === k}
+										title={says(k)}
+										onpointerenter={() => (pointed = k)}
+										onpointerleave={() => (pointed = null)}><NumberView {value} {style} /></td
+									>
+								{/each}
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
 			<p class="how" aria-live="polite">
 				{#if asked && asked.step < 0}This row stays as it is: its entry in the pivot’s column was 0.{:else if explained !== null}{headings[
 						explained
@@ -176,10 +179,11 @@
 	}
 	table {
 		border-spacing: 0;
+		font-size: var(--size, 1rem);
 	}
 	th,
 	td {
-		padding: 0.15rem 0.55rem;
+		padding: 0.15em 0.45em;
 		text-align: right;
 		white-space: nowrap;
 	}

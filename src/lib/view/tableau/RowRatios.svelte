@@ -21,7 +21,7 @@
 		{#if place.kind === 'entry'}
 			{@const at = t.nonbasic.indexOf(shown.columns[place.at].index)}
 			{@const ratio = at < 0 ? null : along.ratios[at]}
-			<td class:least={ratio?.least}>
+			<td class:least={ratio?.least} class:unit={at < 0}>
 				{#if ratio?.value}<NumberView value={ratio.value} style={document.notation.numbers} />{:else}<span
 						class="none">–</span
 					>{/if}

@@ -5,6 +5,7 @@
 	import type { Goal } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
+	import { fitTable } from '../shared/fit-table';
 	import { gradual } from '../shared/gradual.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
@@ -23,7 +24,7 @@
 		hides?: boolean;
 	}
 	let { work, decision, hides = false }: Props = $props();
-	const { document, reveal, selection, session } = useDesk();
+	const { document, preferences, reveal, selection, session } = useDesk();
 	const t = $derived(work.tableau);
 	const numbers = $derived(document.notation.numbers);
 	const live = $derived(decision !== null);
@@ -154,9 +155,10 @@
 						class:read={isRead(goal)}>{@render number(address, value)}</td
 					>
 				{:else}
-					{@const { index, aside } = shown.columns[place.at]}
+					{@const { index, aside, basic } = shown.columns[place.at]}
 					<td
 						data-cell={address}
+						class:unit={basic}
 						class:aside
 						class:considered={index === lit}
 						class:improving={!aside && improving[place.at] && !shown.covered.has(address)}
@@ -171,14 +173,18 @@
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="simplex" tabindex="0" role="group" aria-label="Simplex tableau, scrolls where it is large">
+<div
+	class="simplex"
+	tabindex="0"
+	role="group"
+	aria-label="Simplex tableau, scrolls where it is large"
+	{@attach fitTable({ isWhole: () => preferences.wholeColumns })}
+>
 	<!-- the buttons in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
 		class:boxed={notation.mark === 'boxed'}
 		class:bold={notation.mark === 'bold'}
-		class:roomy={shown.columns.length <= 8 && shown.rows.length <= 4}
-		class:dense={shown.columns.length - (unfolded ? 0 : asides) > 11}
 		class:folded={!unfolded}
 		class:with-ratios={live && showsRatios}
 		onclick={act}
@@ -242,6 +248,7 @@
 								<td
 									data-cell={address}
 									class:unit={basic}
+									class:one-here={basic && !isZero(value) && !shown.covered.has(address)}
 									class:one={!isNamed && basic && !isZero(value) && !shown.covered.has(address)}
 									class:aside
 									class:inverse={inverse.includes(index)}

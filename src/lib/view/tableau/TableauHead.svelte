@@ -41,6 +41,7 @@
 				class:lit={selection.isPointed(pointed)}
 				class:considered={index === down}
 				class:aside
+				class:unit={basic}
 				class:inverse={inverse.includes(index)}
 				class:covered={selection.reading !== null && !basic}
 				class:artificial={column.kind === 'artificial'}

@@ -30,39 +30,48 @@
 		newcomer: { title: 'New activity or constraint', component: NewcomerPane }
 	};
 	const hasPicture = $derived(figure.isWhole && figure.axes.length === 2);
-	const tableau: Place = { size: 50, pane: 'last' };
-	// the picture where there is one, above or below the tableau that is read
-	const beside = $derived.by((): Place => {
-		if (!hasPicture) return { size: 34, pane: 'last' };
-		return {
-			size: 34,
-			down: [
-				{ size: 56, pane: 'region' },
-				{ ...tableau, size: 44 }
-			]
-		};
-	});
-	const numbersAnd = (pane: string, size: number): Place => ({
-		size: 100,
-		across: [{ size: 66 - size, pane: 'numbers' }, { size, pane }, beside]
-	});
-	const places: Record<SensitivityLook, () => Place> = {
-		ranges: () => ({
-			size: 100,
-			across: [
-				{
-					size: 30,
+	/** more variables need more room for the numbers that one presses */
+	const numbersWide = $derived(Math.min(54, 34 + 3 * (sensitivity.problem?.variables.length ?? 2)));
+	const lastAndRegion = (size: number): Place =>
+		hasPicture
+			? {
+					size,
 					down: [
-						{ size: 50, pane: 'numbers' },
-						{ size: 50, pane: 'newcomer' }
+						{ size: 56, pane: 'region' },
+						{ size: 44, pane: 'last' }
 					]
-				},
-				{ size: 36, pane: 'what-if' },
-				beside
-			]
-		}),
-		two: () => numbersAnd('map', 40),
-		curve: () => numbersAnd('curve', 40),
+				}
+			: { size, pane: 'last' };
+	/** the numbers and what is asked of one of them; the tableau below, where it has the whole width, or below the picture */
+	const numbersAnd = (pane: string, below: readonly Place[]): Place => {
+		const above = [
+			{ size: numbersWide, pane: 'numbers' },
+			{ size: 100 - numbersWide, pane }
+		];
+		if (!hasPicture)
+			return {
+				size: 100,
+				down: [
+					{ size: 58, across: above },
+					{ size: 42, across: [...below, { size: 64, pane: 'last' }] }
+				]
+			};
+		const [left, right] = above;
+		const column: Place = below.length
+			? {
+					size: 32,
+					down: [
+						{ ...left, size: 50 },
+						{ ...below[0], size: 50 }
+					]
+				}
+			: { ...left, size: 32 };
+		return { size: 100, across: [column, { ...right, size: 36 }, lastAndRegion(32)] };
+	};
+	const places: Record<SensitivityLook, () => Place> = {
+		ranges: () => numbersAnd('what-if', [{ size: 36, pane: 'newcomer' }]),
+		two: () => numbersAnd('map', []),
+		curve: () => numbersAnd('curve', []),
 		dual: () => ({
 			size: 100,
 			down: [
@@ -78,10 +87,7 @@
 		}),
 		pairs: () => ({
 			size: 100,
-			across: [
-				{ size: 68, pane: 'pairs' },
-				{ ...beside, size: 32 }
-			]
+			across: [{ size: 68, pane: 'pairs' }, lastAndRegion(32)]
 		})
 	};
 	const place = $derived(places[sensitivity.look]());

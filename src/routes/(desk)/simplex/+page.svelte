@@ -26,11 +26,13 @@
 	const isDone = $derived(session.decision?.kind === 'end' && session.decision.end.status === 'optimal');
 	const hasPivoted = $derived(session.stops.at(-1)?.node.move?.kind === 'pivot');
 	const share = $derived(tableauShare(tableauLines(session.tableau, document.notation), 50, 66));
+	// at the end what the last pivot did stands beside the answer
+	const told = $derived([...(hasPivoted ? ['operations'] : []), ...(isDone ? ['answer'] : [])]);
 	const below: Place = $derived({
 		size: 100 - share,
 		across: [
-			{ size: 34, pane: 'trail' },
-			{ size: 66, pane: isDone ? 'answer' : hasPivoted ? 'operations' : 'form' }
+			{ size: told.length > 1 ? 22 : 34, pane: 'trail' },
+			...(told.length ? told : ['form']).map((pane) => ({ size: told.length > 1 ? 39 : 66, pane }))
 		]
 	});
 	// the picture where there is one and no other tableau is wanted, else the tableau of the step before or the one pinned

@@ -1,8 +1,8 @@
 import type { At, MapCell } from '../../parametric/map';
 import { withNumber, type Varied } from '../../parametric/value-function';
-import type { Rational } from '../../number/rational';
-import type { Problem } from '../../problem/types';
-import { claim, joined, say, type Sentence } from '../../sentence/sentence';
+import { isZero, type Rational } from '../../number/rational';
+import { withoutZeros, type Problem } from '../../problem/types';
+import { claim, joined, linear, say, type Sentence } from '../../sentence/sentence';
 import { quantity } from './plan';
 
 /** What is said of a part of the map of two numbers. */
@@ -13,6 +13,21 @@ export const axisName = (problem: Problem, varied: Varied): string =>
 
 const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x, y]: At): Rational =>
 	constant.add(first.mul(x)).add(second.mul(y));
+
+/** What is best in a part of the map, in one line: `vases, jugs: profit = 20 + 3 clay + 1/2 wheel`. */
+export function legendSentence(problem: Problem, varied: readonly [Varied, Varied], cell: MapCell): Sentence {
+	const { plane, made } = cell;
+	if (!plane)
+		return say`${cell.status === 'infeasible' ? 'no plan is feasible' : `${problem.objective.name} is unbounded`}`;
+	const rates = withoutZeros(
+		[plane.first, plane.second].map((rate, i) => [axisName(problem, varied[i]), rate])
+	);
+	const { constant } = plane;
+	const value = isZero(constant)
+		? linear(rates)
+		: say`${linear(rates)} ${constant.s < 0n ? '−' : '+'} ${constant.abs()}`;
+	return say`${made.length ? made.join(', ') : 'nothing made'}: ${problem.objective.name} = ${rates.size ? value : say`${constant}`}`;
+}
 
 /**
  * What is best in a part of the map, and how fast the objective changes with either number.
