@@ -107,12 +107,12 @@ describe('every method on the page Simplex', () => {
 		const basics = () =>
 			desk.page.$$eval('.simplex tbody th', (list) => list.map((th) => th.textContent!.replace(/\s/g, '')));
 		expect(await basics()).toEqual(['(order)', '(set)', 's3']);
-		await desk.choose('Ways on', 'artificial variable in row order');
+		await desk.choose('Go on with', 'artificial variable in row order');
 		await desk.shows('Commentary', 'a1 = 4 in row order');
 		await desk.page.locator('[title="Pivot: bowls becomes basic in set"]').click();
 		await desk.shows('Commentary', 'bowls becomes basic');
 		expect(await basics()).toEqual(['a1', 'bowls', 's3']);
-		await desk.choose('Ways on', 'Begin phase one');
+		await desk.choose('Go on with', 'Begin phase one');
 		await desk.shows('Commentary', 'w = a1 is to be made as small as it can be');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'Then effort = 19/2 hours.');
@@ -135,8 +135,8 @@ describe('every method on the page Simplex', () => {
 		await startBy('as suits the problem');
 		await desk.pivot('vases', 's3');
 		await desk.shows('Commentary', 'its ratio 9 is larger than 6 of s2');
-		await desk.shows('Commentary', 'Ways on: go back in the trail');
-		await desk.choose('Ways on', 'Pivot negative');
+		await desk.shows('Commentary', 'Go on with: go back in the trail');
+		await desk.choose('Go on with', 'Pivot negative');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'Then gain = 36.');
 	});

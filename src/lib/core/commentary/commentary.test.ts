@@ -89,7 +89,7 @@ test('a step says what entered and why, the ratios, what left, the objective and
 	);
 	expect(pots.next().told).toBe(
 		'vases enters, because its entry in row profit is the most negative: each unit raises profit by 5. ' +
-			'Ratios: s2: 12 ÷ 2 = 6; s3: 18 ÷ 2 = 9. Rows whose entry is 0 or negative set no limit. ' +
+			'Ratios: s2: 12 ÷ 2 = 6; s3: 18 ÷ 2 = 9. Rows with a zero or negative entry set no limit. ' +
 			's2 (the slack of kiln) reaches 0 first and leaves. So profit rises by 30 thalers to 30 thalers. ' +
 			'This is the corner (0, 6) where kiln and bowls = 0 meet.'
 	);
@@ -105,7 +105,7 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 		's3 is not the row to leave: its ratio 9 is larger than 6 of s2. This leaves the region: s2 = −6.'
 	);
 	expect(pots.stands).toMatch(
-		/^Outside the region: s2 = −6: this basic solution is not feasible.*Ways on: go back in the trail; or .*one by one\./
+		/^Outside the region: s2 = −6: this basic solution is not feasible.*Go on with: go back in the trail; or .*one by one\./
 	);
 	expect(new Worked(POTS).pivot('vases', 's1')).toMatchObject({
 		heading: 'No pivot on zero',

@@ -98,8 +98,8 @@ export function columnRatios(
 		return say`No entry of the column is ${entrySign('positive')}, so there is no ratio to compare.${noneIn(t, { column }, 'positive')}`;
 	// in a dictionary the entries have the other sign
 	const none = byLayout(
-		say` Rows whose entry is 0 or negative set no limit.`,
-		say` Equations whose coefficient is 0 or positive set no limit.`
+		say` Rows with a zero or negative entry set no limit.`,
+		say` Equations with a zero or positive coefficient set no limit.`
 	);
 	return say`Ratios: ${lines(t, compared)}.${skipped ? say`${none}` : NOTHING_SAID}`;
 }

@@ -44,7 +44,7 @@ vases [dozen] from 0
 A dozen bowls earns [30 thalers](#.bowls), a dozen vases [20](#.vases); they take [2 kg](#clay.bowls) and 1 kg of the [40 kg](#clay.amount) of clay. The fair has ordered [twelve dozen](#orders.amount) pieces, at least [five dozen](#vase_orders.amount) of them vases. Making nothing is no plan any more.
 `,
 		`
-Ask: what does each artificial variable say at the start? Expected: by how much its order is short, 12 and 5. Bring them in one row at a time, and derive the phase-one row entry by entry. Twenty minutes; key 4, Ways on. The usual mistake: forgetting to price the basic artificial variables out of the phase-one row.
+Ask: what does each artificial variable say at the start? Expected: by how much its order is short, 12 and 5. Bring them in one row at a time, and derive the phase-one row entry by entry. Twenty minutes; key 4, Go on with. The usual mistake: forgetting to price the basic artificial variables out of the phase-one row.
 `
 	),
 	sample(

@@ -164,7 +164,7 @@
 					onclick={() => {
 						designer.seed += 1;
 						void designer.search();
-					}}>Others</button
+					}}>More like these</button
 				>
 			{/if}
 		</div>

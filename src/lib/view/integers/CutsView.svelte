@@ -106,7 +106,7 @@
 					(currentTarget.value || undefined) as 'fractional' | 'mixed-integer' | undefined
 				)}
 		>
-			<option value="">as is right</option>
+			<option value="">automatic</option>
 			<option value="fractional">Gomory fractional</option>
 			<option value="mixed-integer">Gomory mixed-integer</option>
 		</select></label
@@ -164,11 +164,11 @@
 	</ol>
 	<Reasons {reasons} />
 {:else if !session.tableau}
-	<p>Begin with the relaxation: “Next” or “Cut and solve”.</p>
+	<p>Solve the relaxation first: press Next, or Cut and solve.</p>
 {:else if session.decision?.kind === 'end'}
 	<p><Words sentence={ended} linked={false} /></p>
 {:else}
-	<p>First the method at work brings this tableau to its end: “End”, or “Cut and solve”.</p>
+	<p>Cuts need an optimal tableau. Press End, or Cut and solve.</p>
 {/if}
 {#if rounds.length > 0}
 	<table class="ways-list">

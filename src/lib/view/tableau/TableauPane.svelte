@@ -133,7 +133,7 @@
 			</span>
 			<ToolMenu
 				plain
-				text="Ways on"
+				text="Go on with"
 				items={session.tableau ? offered : []}
 				item={offer}
 				onchoose={(value) => (value ? session.take(value.move) : (naming = true))}

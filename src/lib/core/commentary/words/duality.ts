@@ -32,7 +32,7 @@ export function dualStepSentence({ primal, dual, counted }: WrittenDual, step: D
 		return say`Variables are counted from their bounds, ${joined(all)}: then these bounds are signs and need no rows. What the bounds alone bring, ${objective.constant}, stands in both objectives.`;
 	}
 	if (step.kind === 'objective')
-		return say`The rows, each times a number, are to add up to a bound that no plan's ${goal} can pass. The ${isMax ? 'lowest' : 'highest'} such bound is asked for: a ${WORD[objective.sense]} has a ${OTHER[objective.sense]} as its dual, and the right-hand sides become its coefficients.`;
+		return say`Multiply each row by a number and add them up: this bounds the ${goal} of every plan. The dual asks for the ${isMax ? 'lowest' : 'highest'} such bound, so a ${WORD[objective.sense]} has a ${OTHER[objective.sense]} as its dual. The right-hand sides become its coefficients.`;
 	if (step.kind === 'row') {
 		const { row, variable, relation, sign } = step;
 		const owner = ownerOf(row);
@@ -42,11 +42,11 @@ export function dualStepSentence({ primal, dual, counted }: WrittenDual, step: D
 		const hurts =
 			relation === '<='
 				? isMax
-					? say`having more of it cannot hurt`
-					: say`having more of it cannot raise the least ${goal}`
+					? say`more of it never hurts`
+					: say`more of it never raises the least ${goal}`
 				: isMax
-					? say`asking for more of it cannot help`
-					: say`asking for more of it cannot make it cheaper`;
+					? say`asking for more never helps`
+					: say`asking for more never makes it cheaper`;
 		const why =
 			relation === wanted
 				? say`times a number that is not negative it stays ${RELATION_SIGNS[relation]}, as the bound needs`

@@ -227,12 +227,12 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 export function trialOf(found: Reason): (Trial & { readonly says: Sentence }) | null {
 	if (found.code === 'smallest-ratio' && found.larger !== null) {
 		const { t, larger: row, position } = found;
-		return { row, position, says: say`Take ${name(t, t.basis[row])} out all the same` };
+		return { row, position, says: say`Let ${name(t, t.basis[row])} leave anyway` };
 	}
 	if (found.code === 'dual-ratio' && found.dearer) {
 		const { t, row, dearer } = found;
 		const { position } = dearer;
-		return { row, position, says: say`Take ${name(t, t.nonbasic[position])} all the same` };
+		return { row, position, says: say`Let ${name(t, t.nonbasic[position])} enter anyway` };
 	}
 	return null;
 }
