@@ -1,4 +1,5 @@
 // Makes docs/screenshots/*.png from the demo lesson; `npm run build` first.
+import { deflateRawSync } from 'node:zlib';
 import { join } from 'node:path';
 import { launch, pasteStatement, serve } from './browser.mjs';
 import { ROOT } from './prepare.mjs';
@@ -67,12 +68,12 @@ async function act(page, step) {
 	await rest(900);
 }
 
-async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) {
+async function shot(name, { size = [1280, 800], path = '/', text, fragment, steps = [] }) {
 	const context = await browser.createBrowserContext();
 	const page = await context.newPage();
 	await page.setViewport({ width: size[0], height: size[1] });
-	await page.goto(server.url);
-	await page.waitForSelector('.cm-content');
+	await page.goto(fragment ? server.url + path + fragment : server.url);
+	if (!fragment) await page.waitForSelector('.cm-content');
 	if (text !== undefined) {
 		// a lesson of its own, without the demo's story
 		await page.locator('header a[href="/lessons"]').click();
@@ -87,7 +88,8 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 		});
 	}
 	if (text !== undefined && path !== '/problem') await page.locator(`header a[href="${path}"]`).click();
-	else if (text === undefined && path !== '/') await page.locator(`header a[href="${path}"]`).click();
+	else if (text === undefined && path !== '/' && !fragment)
+		await page.locator(`header a[href="${path}"]`).click();
 	await rest(500);
 	for (const step of steps) await act(page, step);
 	await page.mouse.move(640, 20);
@@ -97,6 +99,27 @@ async function shot(name, { size = [1280, 800], path = '/', text, steps = [] }) 
 }
 
 const next = { key: 'n' };
+/** an exercise as its link carries it */
+const exercise =
+	'#exercise=' +
+	deflateRawSync(
+		JSON.stringify({
+			format: 'mathesis-exercise',
+			version: 1,
+			title: 'A week at the pottery',
+			statement:
+				'max profit [thalers] = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases <= 100\nwheel [hours]: 2 bowls + 3/2 vases <= 63\nkiln: bowls + 4 vases <= 88',
+			story: 'The co-operative fires bowls and vases, all counted in dozens.',
+			method: 'auto',
+			rule: 'dantzig',
+			kinds: ['leaving'],
+			count: 10,
+			seed: 1,
+			hints: 3,
+			atOnce: true,
+			waits: true
+		})
+	).toString('base64url');
 /** a sample, by its title */
 const sampleOf = (title) => ({
 	click: `::-p-xpath(//button[contains(@class, 'sample')][contains(., '${title}')])`
@@ -174,6 +197,15 @@ try {
 		path: '/integers',
 		text: LOADS,
 		steps: [way('Branch and bound'), ...Array.from({ length: 4 }, () => ({ key: 'x' }))]
+	});
+	await shot('practice', {
+		path: '/practice',
+		fragment: exercise,
+		steps: [
+			{ click: 'aria/Row s1[role="button"]' },
+			{ click: 'aria/Check[role="button"]' },
+			{ click: 'aria/Show where this leads[role="button"]' }
+		]
 	});
 	await shot('phone', { size: [390, 844], steps: [{ click: 'aria/Tableau[role="tab"]' }] });
 } finally {

@@ -1,10 +1,13 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { MAX_FILE } from '$lib/core/lesson/files';
+import type { Exercise } from '$lib/core/question/exercise';
 import type { Lesson } from '$lib/core/lesson/lesson';
 
-/** A link that carries a whole lesson in its fragment, which no browser sends to a server. */
+/** Links that carry a whole lesson, or an exercise, in their fragment, which no browser sends to a server. */
 
-const MARK = '#lesson=';
+/** what a fragment begins with, by what it carries */
+const MARKS = { lesson: '#lesson=', exercise: '#exercise=' } as const;
+export type Carried = keyof typeof MARKS;
 
 const toBase64Url = (bytes: Uint8Array): string => {
 	let binary = '';
@@ -13,19 +16,20 @@ const toBase64Url = (bytes: Uint8Array): string => {
 	return btoa(binary).replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '');
 };
 
-/** The fragment of a lesson, beginning with `#`: JSON, deflated (RFC 1951), in base64url (RFC 4648). */
-export const fragmentOf = (lesson: Lesson): string =>
-	MARK + toBase64Url(deflateSync(strToU8(JSON.stringify(lesson)), { level: 9 }));
+/** The fragment of a lesson or an exercise, beginning with `#`: JSON, deflated (RFC 1951), in base64url (RFC 4648). */
+export const fragmentOf = (data: Lesson | Exercise, what: Carried = 'lesson'): string =>
+	MARKS[what] + toBase64Url(deflateSync(strToU8(JSON.stringify(data)), { level: 9 }));
 
 /**
- * The text of the lesson that a fragment carries; it is not checked yet.
+ * The text of the lesson or exercise that a fragment carries; it is not checked yet.
  * @returns null where the fragment carries none
  * @throws Error where it is damaged
  */
-export function textOfFragment(fragment: string): string | null {
-	if (!fragment.startsWith(MARK)) return null;
+export function textOfFragment(fragment: string, what: Carried = 'lesson'): string | null {
+	const mark = MARKS[what];
+	if (!fragment.startsWith(mark)) return null;
 	try {
-		const binary = atob(fragment.slice(MARK.length).replace(/-/g, '+').replace(/_/g, '/'));
+		const binary = atob(fragment.slice(mark.length).replace(/-/g, '+').replace(/_/g, '/'));
 		const bytes = Uint8Array.from(binary, (c) => c.charCodeAt(0));
 		// what unfolds beyond the room given is cut off, so that a small link cannot fill the memory
 		return strFromU8(

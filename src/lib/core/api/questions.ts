@@ -9,7 +9,7 @@ import { questions } from '../question/ask';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
 import { KIND_NAMES, type Answer, type Consequence, type KindName, type Question } from '../question/types';
-import { consequenceText, UNREADABLE, WORDS } from '../question/words';
+import { saidOf, WORDS } from '../question/words';
 import { among, collect, whole } from './fields';
 import type { Control } from './solve';
 
@@ -163,11 +163,9 @@ export function answerJudge(data: unknown): JudgementJson {
 	if (!isAnswer)
 		throw new InputError([{ path: 'answer', message: 'must be a text, a number, a list or an object' }]);
 	const given = typeof answer === 'number' ? String(answer) : (answer as Answer);
-	const { right, slip, consequence, isReadable } = judge(question, given);
-	const words = WORDS[question.kind];
-	if (!isReadable) return { right: false, says: UNREADABLE[KINDS[question.kind].answers] };
-	if (right) return { right: true, says: words.because(question) };
-	const because = slip && Object.hasOwn(words.slips, slip) ? words.slips[slip] : '';
-	const says = [because || 'This is not right.', consequenceText(consequence)].filter(Boolean).join(' ');
+	const judgement = judge(question, given);
+	const { right, slip, consequence } = judgement;
+	const says = saidOf(question, judgement, KINDS[question.kind].answers);
+	if (right) return { right, says };
 	return { right: false, ...(slip ? { slip } : {}), says, ...(consequence ? { consequence } : {}) };
 }

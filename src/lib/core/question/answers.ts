@@ -84,6 +84,23 @@ function endIn(end: unknown): string | null {
  */
 export function canonical(kind: Kind['answers'], answer: Answer): string | null {
 	const text = typeof answer === 'string' ? answer : null;
+	if (kind === 'cell')
+		return text === null
+			? null
+			: text
+					.trim()
+					.replace(/\s*\|\s*/, '|')
+					.normalize('NFC');
+	if (kind === 'cells') {
+		const cells = planIn(answer);
+		return (
+			cells &&
+			[...cells]
+				.map(([cell, value]) => `${cell} = ${toText(value)}`)
+				.sort()
+				.join('\n')
+		);
+	}
 	if (kind === 'name') return text === null ? null : text.trim().normalize('NFC');
 	if (kind === 'yes-no')
 		return text === null ? null : YES.test(text.trim()) ? 'yes' : NO.test(text.trim()) ? 'no' : null;

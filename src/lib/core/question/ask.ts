@@ -83,5 +83,6 @@ export function questions({ problem, kinds = KIND_NAMES, seed, count, ...options
 	const chosen: Question[] = [];
 	for (let round = 0; chosen.length < count && byKind.some((list) => list.length > round); round++)
 		for (const list of byKind) if (list[round] && chosen.length < count) chosen.push(list[round]);
-	return chosen.sort((a, b) => a.step - b.step);
+	const place = ({ kind }: Question) => KIND_NAMES.indexOf(kind);
+	return chosen.sort((a, b) => a.step - b.step || place(a) - place(b));
 }

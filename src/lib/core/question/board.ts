@@ -39,3 +39,35 @@ export class Board {
 		return negative.length > 0 ? { basic: Object.fromEntries(negative) as Record<string, string> } : null;
 	}
 }
+
+/**
+ * The tableau after a pivot, worked out on the numbers of a question.
+ * @returns null where there is no such pivot
+ */
+export function pivoted(t: TableauJson, row: string, column: string): TableauJson | null {
+	const at = t.columns.indexOf(column);
+	const own = t.rows.find(({ basic }) => basic === row);
+	if (at < 0 || !own || t.rows.some(({ basic }) => basic === column)) return null;
+	const size = parseRational(own.entries[at]);
+	if (sign(size) === 0) return null;
+	const line = [...own.entries, own.rhs].map((value) => parseRational(value).div(size));
+	const next = (
+		{ entries, rhs }: { readonly entries: readonly string[]; readonly rhs: string },
+		isOwn: boolean
+	) => {
+		const factor = parseRational(entries[at]);
+		const values = isOwn
+			? line
+			: [...entries, rhs].map((value, j) => parseRational(value).sub(line[j].mul(factor)));
+		const texts = values.map(toText);
+		return { entries: texts.slice(0, -1), rhs: texts[texts.length - 1] };
+	};
+	return {
+		columns: t.columns,
+		rows: t.rows.map((other) => ({
+			basic: other === own ? column : other.basic,
+			...next(other, other === own)
+		})),
+		objective: t.objective.map((goal) => ({ ...goal, ...next(goal, false) }))
+	};
+}

@@ -12,6 +12,10 @@ import { pivot, readPlan, rhs } from '../tableau/tableau';
 import { tableauJson } from '../tableau/written';
 import { questions } from './ask';
 import { canonical } from './answers';
+import { pivoted } from './board';
+import { cellsOf } from './cells';
+import { readResult, resultOf, resultText, slipCounts } from './result';
+import { exerciseOf, PRESETS, questionsOf, readExercise } from './exercise';
 import { judge } from './judge';
 import { KINDS } from './kinds';
 import { KIND_NAMES, type Answer, type Question, type RelationAnswer } from './types';
@@ -156,6 +160,18 @@ test('right answers are right and slips are wrong, for random problems of all me
 						const row = after.rows.find(({ basic }) => basic === question.given.row)!;
 						expect(question.right).toEqual([row.entries[after.columns.indexOf(question.given.column!)]]);
 					}
+					if (question.kind === 'next-tableau')
+						expect([
+							question.right[0],
+							Object.fromEntries(
+								cellsOf(pivoted(question.tableau, question.given.leaving!, question.given.entering!)!)
+							)
+						]).toEqual(Array(2).fill(Object.fromEntries(cellsOf(tableauJson(next.tableau)))));
+					if (question.kind === 'wrong-entry') {
+						const [shown, real] = [question.given.after!, tableauJson(next.tableau)].map(cellsOf);
+						const wrong = shown.filter(([, value], i) => value !== real[i][1]).map(([cell]) => cell);
+						expect(wrong).toEqual(question.right);
+					}
 					if (question.kind === 'cut') expect(cutsRightly(question, problem)).toBe(true);
 					if (
 						question.kind === 'state' &&
@@ -212,4 +228,75 @@ test('what a wrong leaving row would do is what the pivot gives', () => {
 		{ numRuns: 60 }
 	);
 	expect(Object.keys(KINDS).sort()).toEqual([...KIND_NAMES].sort());
+});
+
+test('of a next tableau the entries that are wrong are named, however the right ones are written', () => {
+	const question = first('next-tableau');
+	const [right] = question.right as Record<string, string>[];
+	const cells = Object.keys(right);
+	const loose = Object.fromEntries(cells.map((cell) => [cell, ` ${right[cell].replace('-', '−')}.0 `]));
+	const written = Object.values(right).every((value) => !value.includes('/')) ? loose : right;
+	expect(judge(question, written).right).toBe(true);
+	const wrong = { ...right, [cells[2]]: '99' };
+	expect(judge(question, wrong)).toMatchObject({ right: false, consequence: { wrong: [cells[2]] } });
+	const [row] = cells[2].split('|');
+	expect(consequenceText(judge(question, wrong).consequence)).toMatch(
+		new RegExp(
+			`^One entry is not right: the entry of row ${row} .+ From row ${row} subtract \\S+ times the new pivot row\\.$`
+		)
+	);
+	const part = { [cells[0]]: right[cells[0]] };
+	expect(consequenceText(judge(question, part).consequence)).toBe(
+		`All entries are right so far. ${cells.length - 1} entries are still empty.`
+	);
+});
+
+test('an exercise goes out and comes back the same; each preset asks something; a hostile one is refused', () => {
+	const about = {
+		title: 'The week',
+		statement: 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nx, y integer',
+		story: ''
+	};
+	for (const preset of PRESETS) {
+		const exercise = exerciseOf(about, preset);
+		const back = readExercise(JSON.parse(JSON.stringify(exercise)));
+		expect(back).toEqual(exercise);
+		// of a problem with an integer optimum there is nothing to cut
+		if (preset.name !== 'Whole numbers')
+			expect([preset.name, questionsOf(back).length > 0]).toEqual([preset.name, true]);
+		expect(questionsOf(back)).toEqual(questionsOf(exercise));
+	}
+	const one = exerciseOf(about, PRESETS[0]);
+	for (const wrong of [
+		null,
+		3,
+		{ ...one, kinds: [] },
+		{ ...one, kinds: ['other'] },
+		{ ...one, statement: 'no' },
+		{ ...one, hints: 9 }
+	])
+		expect(() => readExercise(wrong)).toThrow();
+	expect(readExercise({ ...one, count: 1e6 }).count).toBe(40);
+});
+
+test('a result can be handed in, and a changed one is noticed', () => {
+	const lines = [
+		{
+			kind: 'leaving' as const,
+			right: true,
+			tries: 2,
+			hints: 1,
+			seconds: 30,
+			slips: ['larger-ratio', 'other']
+		},
+		{ kind: 'entering' as const, right: true, tries: 1, hints: 0, seconds: 90, slips: [] }
+	];
+	const result = resultOf({ who: 'A student', exercise: 'The week', ended: '2026-11-29T10:00:00Z', lines });
+	expect(readResult(JSON.parse(JSON.stringify(result)))).toEqual({ result, fits: true });
+	expect(readResult({ ...result, lines: [{ ...lines[0], tries: 1 }, lines[1]] }).fits).toBe(false);
+	expect(() => readResult({ ...result, lines: [{ kind: 'other' }] })).toThrow();
+	expect(slipCounts(lines)).toEqual([{ kind: 'leaving', code: 'larger-ratio', times: 1 }]);
+	expect(resultText(result)).toContain(
+		'2 of 2 right, 1 of them at the first try and without a hint\n3 tries, 1 hint, 2 minutes'
+	);
 });

@@ -1,6 +1,6 @@
 import type { LinearAnswer } from '../answer/answer';
 import type { Choice, Part } from '../method/types';
-import type { Rule } from '../method/rule';
+import type { EnteringRule, Rule } from '../method/rule';
 import type { Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
 import type { TableauJson } from '../tableau/written';
@@ -15,6 +15,8 @@ export const KIND_NAMES = [
 	'ratio',
 	'leaving',
 	'entry',
+	'next-tableau',
+	'wrong-entry',
 	'plan',
 	'value',
 	'degenerate',
@@ -49,6 +51,11 @@ export interface RelationAnswer {
 /** What a question is asked about, besides the tableau. */
 export interface Given {
 	readonly entering?: string;
+	readonly leaving?: string;
+	/** the rule by which the entering variable is chosen */
+	readonly rule?: EnteringRule;
+	/** a tableau that is shown besides: the one after the pivot, in which an entry may be wrong */
+	readonly after?: TableauJson;
 	readonly row?: string;
 	readonly column?: string;
 	readonly plan?: Readonly<Record<string, string>>;
@@ -110,6 +117,12 @@ export interface Consequence {
 	readonly basic?: Readonly<Record<string, string>>;
 	/** by how much the objective would change for each unit */
 	readonly rate?: string;
+	/** entries of a tableau that are not what they must be, each as `row|column`, with `rhs` for the right-hand side */
+	readonly wrong?: readonly string[];
+	/** how many entries are not written yet */
+	readonly missing?: number;
+	/** how the row of the first wrong entry comes about: divided by a number (the pivot row), or less so many times the new pivot row */
+	readonly operation?: { readonly row: string; readonly how: 'divide' | 'subtract'; readonly by: string };
 	/** what the number comes to */
 	readonly value?: string;
 }
@@ -118,7 +131,18 @@ export interface Consequence {
 export interface Kind {
 	/** what an answer is */
 	readonly answers:
-		'name' | 'number' | 'yes-no' | 'state' | 'names' | 'plan' | 'interval' | 'sign' | 'relation' | 'closing';
+		| 'name'
+		| 'number'
+		| 'cells'
+		| 'cell'
+		| 'yes-no'
+		| 'state'
+		| 'names'
+		| 'plan'
+		| 'interval'
+		| 'sign'
+		| 'relation'
+		| 'closing';
 	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
 	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
 	/** whether the problem goes with the question */

@@ -1,4 +1,7 @@
-import type { Answer, Consequence, KindName, Question, RelationAnswer } from './types';
+import { cellText } from './cells';
+import type { EnteringRule } from '../method/rule';
+import type { Judgement } from './judge';
+import type { Answer, Consequence, Kind, KindName, Question, RelationAnswer } from './types';
 
 /** What questions, hints, slips and consequences say. */
 
@@ -20,11 +23,13 @@ const list = (names: readonly string[]): string =>
 			: `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
 const amounts = (plan: Readonly<Record<string, string>> | undefined): string =>
 	Object.entries(plan ?? {})
-		.map(([name, amount]) => `${name} = ${amount}`)
+		.map(([name, amount]) => `${name} = ${signed(amount)}`)
 		.join(', ');
+/** A number as text with a true minus. */
+const signed = (text: string): string => text.replace(/^-(?=\d)/, '−');
 /** An answer in words. */
 export function answerText(answer: Answer): string {
-	if (typeof answer === 'string') return answer;
+	if (typeof answer === 'string') return signed(answer);
 	if (Array.isArray(answer))
 		return answer.length === 2 && answer.includes(null)
 			? `from ${answer[0] ?? '−∞'} to ${answer[1] ?? '∞'}`
@@ -48,10 +53,18 @@ const rights = ({ right }: Question): string => list(right.map(answerText));
 /** whether improving entries of the objective row are negative, as the tableau of a question has them */
 const ROW = 'In this tableau a column improves the objective if its entry in the objective row is negative.';
 
+/** The rules as an exercise states them. */
+const RULES: Readonly<Record<EnteringRule, string>> = {
+	dantzig: 'The rule: the most negative entry of the objective row.',
+	bland: 'The rule: the first improving column from the left.',
+	'greatest-improvement': 'The rule: the column whose pivot improves the objective most.',
+	'steepest-edge': 'The rule: the column that improves the objective most for the length of its edge.'
+};
+
 export const WORDS: Readonly<Record<KindName, Words>> = {
 	entering: {
-		asks: () => 'Which variable enters by the rule?',
-		because: (q) => `${rights(q)} is the choice of the rule among the improving columns.`,
+		asks: (q) => `Which variable enters? ${RULES[q.given.rule ?? 'dantzig']}`,
+		because: (q) => `${rights(q)} is what the rule chooses among the improving columns.`,
 		hints: (q) => [
 			'Look at the objective row only.',
 			ROW,
@@ -123,6 +136,27 @@ export const WORDS: Readonly<Record<KindName, Words>> = {
 			'row-not-changed': 'This is the entry before the pivot.',
 			'wrong-sign': 'The multiple of the pivot row is subtracted, not added.'
 		}
+	},
+	'next-tableau': {
+		asks: (q) => `${q.given.entering} enters and ${q.given.leaving} leaves. Write the next tableau.`,
+		because: () => 'Every entry is right.',
+		hints: (q) => [
+			`Begin with the pivot row: it is row ${q.given.leaving}, and ${q.given.entering} becomes basic in it.`,
+			`Divide the pivot row by its entry in column ${q.given.entering}.`,
+			`From every other row subtract its entry in column ${q.given.entering} times the new pivot row.`
+		],
+		slips: {}
+	},
+	'wrong-entry': {
+		asks: (q) =>
+			`${q.given.entering} entered and ${q.given.leaving} left. One entry of the second tableau is wrong. Which one?`,
+		because: (q) => `It is ${cellText(String(q.right[0]))}.`,
+		hints: (q) => [
+			'Work out the new pivot row and compare.',
+			'Then work out the other rows, one at a time.',
+			`It stands in row ${String(q.right[0]).split('|')[0]}.`
+		],
+		slips: { 'is-right': 'This entry is right.' }
 	},
 	state: {
 		asks: () => 'How does this tableau stand: optimal, improvable, unbounded, infeasible or not-feasible?',
@@ -324,27 +358,47 @@ export const WORDS: Readonly<Record<KindName, Words>> = {
 	}
 };
 
+/** Which written entries of a tableau are wrong, and how the row of the first comes about. */
+function cellsText({ wrong = [], missing = 0, operation }: Consequence): string {
+	const empty = missing ? ` ${missing} ${missing === 1 ? 'entry is' : 'entries are'} still empty.` : '';
+	if (wrong.length === 0) return `All entries are right so far.${empty}`;
+	const which =
+		wrong.length === 1
+			? `One entry is not right: ${cellText(wrong[0])}.`
+			: `${wrong.length} entries are not right. The first is ${cellText(wrong[0])}.`;
+	if (!operation) return which + empty;
+	const { row, how, by } = operation;
+	const own =
+		how === 'divide'
+			? ` Row ${row} is the old pivot row divided by ${signed(by)}.`
+			: ` From row ${row} subtract ${signed(by).startsWith('−') ? `(${signed(by)})` : by} times the new pivot row.`;
+	return which + own + empty;
+}
+
 /** What an answer would do, as a sentence. */
 export function consequenceText(consequence: Consequence | null): string {
 	if (!consequence) return '';
-	const { violates, basic, rate, value } = consequence;
+	const { violates, basic, rate, value, wrong } = consequence;
+	if (wrong) return cellsText(consequence);
 	const each = (of: Readonly<Record<string, string>>, verb: string) =>
 		Object.entries(of)
-			.map(([name, amount]) => `${name} ${verb} ${amount}`)
+			.map(([name, amount]) => `${name} ${verb} ${signed(amount)}`)
 			.join(', ');
 	if (violates)
 		return `It violates ${Object.entries(violates)
 			.map(([name, by]) => `${name} by ${by}`)
 			.join(', ')}.`;
 	if (basic) return `After this pivot ${each(basic, 'would be')}.`;
-	if (rate !== undefined) return `Each unit of it would change the objective by ${rate}.`;
-	return value === undefined ? '' : `The objective would be ${value} there.`;
+	if (rate !== undefined) return `Each unit of it would change the objective by ${signed(rate)}.`;
+	return value === undefined ? '' : `The objective would be ${signed(value)} there.`;
 }
 
 /** What is said of an answer that cannot be read. */
 export const UNREADABLE: Readonly<Record<string, string>> = {
 	number: 'Answer with a number, such as 3/2, 1.5 or 1 1/2.',
 	name: 'Answer with the name of a variable.',
+	cells: 'Answer with a number for each entry, such as {"s1|x": "1/2", "s1|rhs": "4"}.',
+	cell: 'Answer with a row and a column, such as s1|x, or s1|rhs.',
 	'yes-no': 'Answer yes or no.',
 	state: 'Answer optimal, improvable, unbounded, infeasible or not-feasible.',
 	names: 'Answer with names of constraints, or none.',
@@ -355,3 +409,45 @@ export const UNREADABLE: Readonly<Record<string, string>> = {
 		'Answer with terms, relation and rhs, such as {"terms": {"x": "1"}, "relation": "<=", "rhs": "3"}.',
 	closing: 'Answer bound, infeasible, integer or branch.'
 };
+
+/** What kinds of questions are called where one chooses them. */
+export const KIND_LABELS: Readonly<Record<KindName, string>> = {
+	state: 'how a tableau stands',
+	improving: 'an improving column',
+	entering: 'entering variable',
+	ratio: 'a ratio',
+	leaving: 'leaving variable',
+	entry: 'an entry of the next tableau',
+	'next-tableau': 'the whole next tableau',
+	'wrong-entry': 'find the wrong entry',
+	plan: 'read the plan',
+	value: 'read the value',
+	degenerate: 'degenerate or not',
+	feasible: 'which constraints a plan violates',
+	'best-corner': 'best corner',
+	'other-optimum': 'another optimal plan?',
+	'dual-value': 'dual value of a constraint',
+	'one-more': 'one more unit',
+	interval: 'interval of a number',
+	'dual-sign': 'sign of a dual variable',
+	rounding: 'is a rounded plan feasible',
+	cut: 'derive a cut',
+	close: 'close a node or branch'
+};
+
+/** What a slip is, in words; empty where it is not known. */
+export const slipText = (kind: KindName, code: string): string =>
+	Object.hasOwn(WORDS[kind].slips, code) ? WORDS[kind].slips[code] : '';
+
+/** What is said of an answer that was judged. */
+export function saidOf(
+	question: Question,
+	{ right, slip, consequence, isReadable }: Judgement,
+	answers: Kind['answers']
+): string {
+	if (!isReadable) return UNREADABLE[answers];
+	if (right) return WORDS[question.kind].because(question);
+	const because = slip ? slipText(question.kind, slip) : '';
+	const leads = consequenceText(consequence);
+	return [because || (consequence?.wrong ? '' : 'This is not right.'), leads].filter(Boolean).join(' ');
+}

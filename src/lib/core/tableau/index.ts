@@ -3,6 +3,7 @@
 export type { Goal } from './goal';
 export { rowOperations } from './operations';
 export { tightestRows } from './ratio';
+export type { TableauJson } from './written';
 export { moved, riseOf } from './rise';
 export {
 	basisKey,

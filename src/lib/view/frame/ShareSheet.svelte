@@ -7,7 +7,7 @@
 	import Sheet from '../shared/Sheet.svelte';
 
 	/** The lesson as a file, as a link, and its problem in the formats of the trade. */
-	let { onclose }: { onclose: () => void } = $props();
+	let { onclose, onexercise }: { onclose: () => void; onexercise: () => void } = $props();
 	const { document: open } = useDesk();
 	const lesson = $state.snapshot(open.lesson);
 	const link = `${location.origin}/${fragmentOf(lesson)}`;
@@ -68,6 +68,10 @@
 			{#if told.length}<ul role="status">
 					{#each told as line (line)}<li>{line}</li>{/each}
 				</ul>{/if}
+			<h3>As an exercise</h3>
+			<p>
+				<button class="btn tool" disabled={!open.problem} onclick={onexercise}>Make an exercise …</button>
+			</p>
 			<h3>As a link</h3>
 			<p class="link">
 				<input

@@ -23,7 +23,7 @@
 	/** What stands around every page: the bar, the keys, the field that finds actions, what can be taken back. */
 	let { keeping, offline, go, files, opener, children }: Props = $props();
 	const desk = useDesk();
-	let open = $state<'finder' | 'keys' | 'share' | null>(null);
+	let open = $state<'finder' | 'keys' | 'share' | 'exercise' | null>(null);
 	let chooser = $state<HTMLInputElement>();
 	/** whether a file is held above the page */
 	let isHolding = $state(false);
@@ -40,6 +40,7 @@
 			openKeys: () => (open = 'keys'),
 			openFile: () => chooser?.click(),
 			share: () => (open = 'share'),
+			makeExercise: () => (open = 'exercise'),
 			begin: () => void begin()
 		})
 	);
@@ -147,7 +148,11 @@
 	{/await}
 {:else if open === 'share'}
 	{#await import('./ShareSheet.svelte') then { default: ShareSheet }}
-		<ShareSheet onclose={() => (open = null)} />
+		<ShareSheet onclose={() => (open = null)} onexercise={() => (open = 'exercise')} />
+	{/await}
+{:else if open === 'exercise'}
+	{#await import('../practice/ExerciseSheet.svelte') then { default: ExerciseSheet }}
+		<ExerciseSheet onclose={() => (open = null)} />
 	{/await}
 {/if}
 {#if desk.session.removed}

@@ -20,6 +20,8 @@ export interface Helpers {
 	/** lets the reader choose a file to open */
 	openFile(): void;
 	share(): void;
+	/** shows what an exercise is made with */
+	makeExercise(): void;
 	/** an empty lesson in place of the present one, which is kept */
 	begin(): void;
 }
@@ -284,6 +286,13 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 's',
 			possible: true,
 			run: helpers.share
+		},
+		{
+			id: 'exercise',
+			group: 'Lesson',
+			says: 'Make an exercise for students',
+			possible: document.problem !== null,
+			run: helpers.makeExercise
 		}
 	];
 	return [

@@ -94,7 +94,7 @@
 	const work = $derived(session.position?.work ?? null);
 </script>
 
-<Sheet title="Notation" look="notation" {onclose}>
+<Sheet title="Notation" look="wide" {onclose}>
 	<div class="parts">
 		<div class="choices">
 			<NotationProfiles />

@@ -1,6 +1,7 @@
 import type { Kind, KindName } from '../types';
 import { close, cut } from './integers';
 import { entering, entryAfter, improving, leaving, ratio } from './pivoting';
+import { nextTableau, wrongEntry } from './next-tableau';
 import { bestCorner, feasible, rounding } from './plans';
 import { degenerate, otherOptimum, plan, state, value } from './reading';
 import { dualSign, dualValue, interval, oneMore } from './worth';
@@ -13,6 +14,8 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	ratio,
 	leaving,
 	entry: entryAfter,
+	'next-tableau': nextTableau,
+	'wrong-entry': wrongEntry,
 	plan,
 	value,
 	degenerate,

@@ -52,7 +52,8 @@ export const entering: Kind = {
 			answer: nameOf(t, t.nonbasic[k]),
 			code: 'not-by-rule'
 		}));
-		return { given: {}, right, slips: without(right, [...others, ...enteringSlips(t, goals)]) };
+		const given = { rule: rule.entering };
+		return { given, right, slips: without(right, [...others, ...enteringSlips(t, goals)]) };
 	}),
 	consequence: rateOf
 };

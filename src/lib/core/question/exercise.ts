@@ -1,0 +1,103 @@
+import { METHODS, type MethodName } from '../method/solve';
+import { ruleNamed, RULE_NAMES, type RuleName } from '../method/rule';
+import { InputError } from '../problem/json';
+import { count, flag, list, oneOf, record, text, type Of } from '../problem/shape';
+import { checkOf } from '../problem/shape-check';
+import { MAX_STATEMENT } from '../problem/statement/limits';
+import { readStatement } from '../problem/statement/read';
+import { questions } from './ask';
+import { KIND_NAMES, type KindName, type Question } from './types';
+
+/** An exercise: a problem, which questions are asked about it, and how answers are taken. The questions follow from it. */
+
+/** questions that an exercise asks at most */
+export const MOST_ASKED = 40;
+
+const EXERCISE = record({
+	format: oneOf(['mathesis-exercise']),
+	version: oneOf([1]),
+	title: text(200, 0),
+	/** the problem in the statement language */
+	statement: text(MAX_STATEMENT),
+	story: text(50_000, 0),
+	method: oneOf(METHODS),
+	rule: oneOf(RULE_NAMES),
+	kinds: list(oneOf(KIND_NAMES), KIND_NAMES.length, 1),
+	count: count,
+	seed: count,
+	/** hints for each question */
+	hints: oneOf([0, 1, 2, 3]),
+	/** whether each answer is judged at once; else all are at the end */
+	atOnce: flag,
+	/** whether the next question waits for a right answer */
+	waits: flag
+});
+export type Exercise = Of<typeof EXERCISE>;
+
+const check = checkOf(EXERCISE);
+
+/**
+ * Checks an exercise that comes from a file or a link.
+ * @throws yup.ValidationError that names the first field at fault
+ * @throws InputError where its problem cannot be read
+ */
+export function readExercise(data: unknown): Exercise {
+	check.validateSync(data, { strict: true });
+	const own = check.cast(data, { stripUnknown: true }) as unknown as Exercise;
+	if (!readStatement(own.statement).problem)
+		throw new InputError([{ path: 'statement', message: 'cannot be read as a problem' }]);
+	return { ...own, count: Math.min(own.count, MOST_ASKED) };
+}
+
+/** What an exercise asks; the same exercise asks the same questions. */
+export function questionsOf({ statement, method, rule, kinds, seed, count: wanted }: Exercise): Question[] {
+	const { problem } = readStatement(statement);
+	if (!problem) return [];
+	return questions({ problem, method, rule: ruleNamed(rule), kinds, seed, count: wanted });
+}
+
+/** What exercises are usually about. */
+export interface Preset {
+	readonly name: string;
+	readonly kinds: readonly KindName[];
+	readonly method: MethodName;
+}
+
+export const PRESETS = [
+	{
+		name: 'The simplex method by hand',
+		kinds: ['entering', 'leaving', 'next-tableau', 'state'],
+		method: 'auto'
+	},
+	{ name: 'Only the choices', kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
+	{ name: 'Two phases', kinds: ['entering', 'leaving', 'entry'], method: 'two-phase' },
+	{ name: 'Graphical', kinds: ['feasible', 'best-corner', 'value'], method: 'auto' },
+	{
+		name: 'Read the answer',
+		kinds: ['state', 'plan', 'value', 'degenerate', 'other-optimum'],
+		method: 'auto'
+	},
+	{ name: 'Duality', kinds: ['dual-sign', 'dual-value'], method: 'auto' },
+	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval'], method: 'auto' },
+	{ name: 'Whole numbers', kinds: ['rounding', 'cut', 'close'], method: 'auto' },
+	{ name: 'Find the mistake', kinds: ['wrong-entry'], method: 'auto' }
+] as const satisfies readonly Preset[];
+
+/** An exercise about a problem as a preset makes it. */
+export const exerciseOf = (
+	about: Pick<Exercise, 'title' | 'statement' | 'story'> & { readonly rule?: RuleName },
+	{ kinds, method }: Preset,
+	seed = 1
+): Exercise => ({
+	rule: 'dantzig',
+	...about,
+	format: 'mathesis-exercise',
+	version: 1,
+	method,
+	kinds,
+	count: 10,
+	seed,
+	hints: 3,
+	atOnce: true,
+	waits: true
+});

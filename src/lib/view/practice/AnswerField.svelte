@@ -1,0 +1,210 @@
+<script lang="ts">
+	import { readCell, type Problem } from '$lib/core/problem';
+	import { KINDS, type Answer, type Question } from '$lib/core/question';
+	import { toText } from '$lib/core/number';
+	import QuestionTableau from './QuestionTableau.svelte';
+
+	/** Where a question is answered: on the tableau or the picture where it is about them, else in fields. */
+	interface Props {
+		question: Question;
+		problem: Problem;
+		/** entries of the next tableau that were not right */
+		wrong: readonly string[];
+		disabled: boolean;
+		onanswer: (answer: Answer) => void;
+	}
+	let { question, problem, wrong, disabled, onanswer }: Props = $props();
+	const id = $props.id();
+	const answers = $derived(KINDS[question.kind].answers);
+	const variables = $derived(problem.variables.map(({ name }) => name));
+	const OPTIONS: Partial<Record<string, readonly (readonly [string, string])[]>> = {
+		'yes-no': [
+			['yes', 'yes'],
+			['no', 'no']
+		],
+		state: [
+			['optimal', 'optimal'],
+			['improvable', 'feasible, can be improved'],
+			['unbounded', 'feasible, shows that the objective is unbounded'],
+			['not-feasible', 'not feasible'],
+			['infeasible', 'not feasible, shows that the problem is infeasible']
+		],
+		sign: [
+			['>= 0', '≥ 0'],
+			['<= 0', '≤ 0'],
+			['free', 'free']
+		],
+		closing: [
+			['bound', 'close it by its bound'],
+			['infeasible', 'close it as infeasible'],
+			['integer', 'close it: its plan is integer'],
+			['branch', 'branch']
+		]
+	};
+	const options = $derived(OPTIONS[answers]);
+	/** what is answered so far: a name or text, the constraints named, texts by name */
+	let text = $state('');
+	let names = $state<string[]>([]);
+	let fields = $state<Record<string, string>>({});
+	let relation = $state('<=');
+	const picks = $derived(
+		answers === 'name' && question.kind !== 'leaving'
+			? 'column'
+			: question.kind === 'leaving'
+				? 'row'
+				: 'cell'
+	);
+	/** the next tableau, its entries empty */
+	const empty = $derived(
+		question.kind === 'next-tableau'
+			? {
+					...question.tableau,
+					rows: question.tableau.rows.map((row) => ({
+						...row,
+						basic: row.basic === question.given.leaving ? question.given.entering! : row.basic
+					}))
+				}
+			: null
+	);
+	const isPicture = $derived(question.kind === 'best-corner' && variables.length === 2);
+
+	/** A number as typed, reckoned out where it is a calculation. */
+	function number(typed: string | undefined): string {
+		const value = typed ? readCell(typed) : null;
+		return value ? toText(value) : (typed ?? '');
+	}
+	const numbers = (all: Record<string, string>) =>
+		Object.fromEntries(Object.entries(all).map(([name, typed]) => [name, number(typed)]));
+
+	function give(event: Event) {
+		event.preventDefault();
+		if (answers === 'plan')
+			onanswer(numbers(Object.fromEntries(variables.map((name) => [name, fields[name] || '0']))));
+		else if (answers === 'cells')
+			onanswer(numbers(Object.fromEntries(Object.entries(fields).filter(([, typed]) => typed.trim()))));
+		else if (answers === 'names') onanswer(names);
+		else if (answers === 'interval')
+			onanswer([
+				fields.from?.trim() ? number(fields.from) : null,
+				fields.to?.trim() ? number(fields.to) : null
+			]);
+		else if (answers === 'relation')
+			onanswer({
+				terms: numbers(Object.fromEntries(variables.map((name) => [name, fields[name] || '0']))),
+				relation,
+				rhs: number(fields['='] || '0')
+			});
+		else onanswer(answers === 'number' ? number(text) : text);
+	}
+	const hasAnswer = $derived(
+		answers === 'names' || answers === 'interval' || answers === 'relation' || answers === 'plan'
+			? true
+			: answers === 'cells'
+				? Object.values(fields).some((typed) => typed.trim())
+				: text.trim() !== ''
+	);
+</script>
+
+<form onsubmit={give} autocomplete="off">
+	{#if answers === 'name' || answers === 'cell'}
+		<QuestionTableau
+			tableau={question.given.after ?? question.tableau}
+			label="Tableau to answer on"
+			choose={picks}
+			chosen={text}
+			onchoose={(own) => (text = own)}
+		/>
+		<p class="said">
+			{text
+				? `Your answer: ${text.replace('|rhs', ', right-hand side').replace('|', ', column ')}`
+				: `Press a ${picks === 'cell' ? 'number' : picks}.`}
+		</p>
+	{:else if empty}
+		<QuestionTableau tableau={empty} label="The next tableau" written={fields} {wrong} />
+		<p class="said">Tab moves on. You can type calculations such as 100 − 4·22.</p>
+	{:else if options}
+		<fieldset>
+			<legend class="only-heard">Your answer</legend>
+			{#each options as [value, says] (value)}
+				<label><input type="radio" name={id} {value} bind:group={text} /> {says}</label>
+			{/each}
+		</fieldset>
+	{:else if answers === 'names'}
+		<fieldset>
+			<legend class="only-heard">Constraints that are violated</legend>
+			{#each problem.constraints as { name } (name)}
+				<label><input type="checkbox" value={name} bind:group={names} /> {name}</label>
+			{/each}
+			<p class="said">Leave all empty if none is violated.</p>
+		</fieldset>
+	{:else if answers === 'interval'}
+		<p class="line">
+			<label>from <input class="field" placeholder="−∞" bind:value={fields.from} /></label>
+			<label>to <input class="field" placeholder="∞" bind:value={fields.to} /></label>
+		</p>
+		<p class="said">Leave a field empty where there is no end.</p>
+	{:else if answers === 'relation'}
+		<p class="line">
+			{#each variables as name, i (name)}
+				<label
+					>{i > 0 ? '+ ' : ''}<input class="field" placeholder="0" bind:value={fields[name]} /> {name}</label
+				>
+			{/each}
+			<select class="field" aria-label="Relation" bind:value={relation}>
+				<option value="<=">≤</option>
+				<option value=">=">≥</option>
+			</select>
+			<input class="field" aria-label="Right-hand side" placeholder="0" bind:value={fields['=']} />
+		</p>
+	{:else if answers === 'plan'}
+		{#if isPicture}
+			{#await import('./CornerPicture.svelte') then { default: CornerPicture }}
+				<CornerPicture {problem} chosen={fields} onchoose={(own) => (fields = own)} />
+			{/await}
+		{/if}
+		<p class="line">
+			{#each variables as name (name)}
+				<label>{name} = <input class="field" placeholder="0" bind:value={fields[name]} /></label>
+			{/each}
+		</p>
+	{:else}
+		<p class="line"><label>Your answer <input class="field" bind:value={text} /></label></p>
+	{/if}
+	<button class="btn tool now" disabled={disabled || !hasAnswer}>Check</button>
+</form>
+
+<style>
+	form {
+		display: grid;
+		gap: var(--gap-2);
+		justify-items: start;
+	}
+	form :global(.box) {
+		max-width: 100%;
+	}
+	fieldset {
+		display: grid;
+		gap: var(--gap-1);
+		border: none;
+		padding: 0;
+		margin: 0;
+	}
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-2);
+		align-items: center;
+		margin: 0;
+	}
+	.line .field {
+		width: 5rem;
+	}
+	select.field {
+		width: auto;
+	}
+	.said {
+		margin: 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+</style>

@@ -1,0 +1,107 @@
+<script lang="ts">
+	import { scaleLinear } from 'd3';
+	import { region } from '$lib/core/geometry';
+	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
+	import type { Problem } from '$lib/core/problem';
+	import { drawn, fillPolygon, fitBox, lineInBox } from '../region/box';
+	import { pointsOf } from '../sensitivity/map-spots';
+
+	/** The region of two variables with its lines; a corner is chosen by a click or by its button. */
+	interface Props {
+		problem: Problem;
+		/** the amounts of the corner that is chosen */
+		chosen: Readonly<Record<string, string>>;
+		onchoose: (amounts: Record<string, string>) => void;
+	}
+	let { problem, chosen, onchoose }: Props = $props();
+	const SIZE = 360;
+	const EDGE = 36;
+	const names = $derived(problem.variables.map(({ name }) => name));
+	const shape = $derived(region(problem));
+	const corners = $derived(shape.corners.map(({ point }) => [point.x, point.y]));
+	const lines = $derived(shape.halfPlanes.flatMap((own, i) => drawn(own, i) ?? []));
+	const box = $derived(fitBox(shape, lines, []));
+	const scale = $derived({
+		x: scaleLinear([box.x0, box.x1], [EDGE, SIZE - EDGE]),
+		y: scaleLinear([box.y0, box.y1], [SIZE - EDGE, EDGE])
+	});
+	const x = (value: Rational) => scale.x(approximate(value));
+	const y = (value: Rational) => scale.y(approximate(value));
+	const amounts = (at: readonly Rational[]) =>
+		Object.fromEntries(names.map((name, k) => [name, toText(at[k])]));
+	const isChosen = (at: readonly Rational[]) => names.every((name, k) => chosen[name] === toText(at[k]));
+</script>
+
+<svg viewBox={`0 0 ${SIZE} ${SIZE}`} role="group" aria-label="The region; choose a corner">
+	<polygon points={pointsOf(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))} />
+	{#each lines as line (line.index)}
+		{@const ends = lineInBox(line, box)}
+		{#if ends && shape.halfPlanes[line.index].owner.kind === 'constraint'}
+			<line x1={scale.x(ends[0].x)} y1={scale.y(ends[0].y)} x2={scale.x(ends[1].x)} y2={scale.y(ends[1].y)} />
+		{/if}
+	{/each}
+	<line class="axis" x1={EDGE} y1={scale.y(0)} x2={SIZE - 8} y2={scale.y(0)} />
+	<line class="axis" x1={scale.x(0)} y1={SIZE - EDGE} x2={scale.x(0)} y2="8" />
+	<text x={SIZE - 8} y={SIZE - EDGE + 18} text-anchor="end">{names[0]}</text>
+	<text x="4" y="18">{names[1]}</text>
+	{#each corners as at (at.map(toText).join())}
+		<!-- a corner among others: a button that stands where the corner is -->
+		<g
+			class="corner"
+			class:chosen={isChosen(at)}
+			role="button"
+			tabindex="0"
+			aria-pressed={isChosen(at)}
+			aria-label={`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
+			onclick={() => onchoose(amounts(at))}
+			onkeydown={(event) => {
+				if (event.key !== 'Enter' && event.key !== ' ') return;
+				event.preventDefault();
+				onchoose(amounts(at));
+			}}
+		>
+			<circle class="grip" cx={x(at[0])} cy={y(at[1])} r="14" />
+			<circle cx={x(at[0])} cy={y(at[1])} r="5" />
+			<text x={x(at[0]) + 8} y={y(at[1]) - 8}>({at.map((own) => showNumber(own)).join(', ')})</text>
+		</g>
+	{/each}
+</svg>
+
+<style>
+	svg {
+		width: min(100%, 26rem);
+		display: block;
+	}
+	polygon {
+		fill: var(--feasible);
+	}
+	line {
+		stroke: var(--ink-soft);
+		stroke-width: 1.2;
+	}
+	.axis {
+		stroke: var(--ink);
+	}
+	text {
+		font-size: 12px;
+		fill: var(--ink);
+		paint-order: stroke;
+		stroke: var(--sheet);
+		stroke-width: 3px;
+	}
+	.corner {
+		cursor: pointer;
+		outline: none;
+	}
+	.grip {
+		fill: transparent;
+	}
+	.corner:focus-visible .grip {
+		stroke: var(--focus);
+		stroke-width: 2;
+	}
+	.corner.chosen circle:not(.grip) {
+		fill: var(--now);
+		r: 8px;
+	}
+</style>

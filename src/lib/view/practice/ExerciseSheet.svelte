@@ -1,0 +1,246 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { QrCode } from '@skeletonlabs/skeleton-svelte';
+	import { titleOf } from '$lib/core/lesson';
+	import {
+		type Exercise,
+		exerciseOf,
+		KIND_LABELS,
+		KIND_NAMES,
+		type KindName,
+		MOST_ASKED,
+		PRESETS
+	} from '$lib/core/question';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { fragmentOf } from '$lib/desk/link';
+	import { Practice } from '$lib/desk/practice.svelte';
+	import { download, fileName } from '../shared/download';
+	import Sheet from '../shared/Sheet.svelte';
+	import PracticeView from './PracticeView.svelte';
+
+	/** An exercise made from the lesson: what is asked and how, with a preview; it leaves as a link, a QR code or a file. */
+	let { onclose }: { onclose: () => void } = $props();
+	const { document: lesson } = useDesk();
+	const OWN = 'Questions of your own choice';
+	let preset = $state<string>(PRESETS[0].name);
+	let kinds = $state<KindName[]>([...PRESETS[0].kinds]);
+	let wanted = $state(10);
+	let hints = $state<Exercise['hints']>(3);
+	let atOnce = $state(true);
+	let waits = $state(true);
+	let hasStory = $state(true);
+	let copied = $state(false);
+	let refused = $state(false);
+	/** bytes that a QR code of the largest size holds, with the least correction */
+	const MOST_QR = 2953;
+
+	const exercise = $derived.by((): Exercise => {
+		const chosen = PRESETS.find(({ name }) => name === preset);
+		const about = {
+			title: titleOf(lesson.lesson),
+			statement: lesson.text,
+			story: hasStory ? lesson.telling.story : '',
+			rule: lesson.rule
+		};
+		return {
+			...exerciseOf(about, { name: preset, kinds, method: chosen?.method ?? 'auto' }),
+			count: Math.min(MOST_ASKED, Math.max(1, Math.trunc(wanted) || 1)),
+			hints,
+			atOnce,
+			waits
+		};
+	});
+	/** what the student sees; it keeps nothing */
+	const preview = new Practice(false);
+	const failure = $derived.by(() => {
+		if (!lesson.problem) return 'The statement has an error, so nothing can be asked about it.';
+		if (kinds.length === 0) return 'Choose at least one kind of question.';
+		return null;
+	});
+	let cannot = $state<string | null>(null);
+	$effect(() => {
+		const own = exercise;
+		if (failure) return;
+		untrack(() => {
+			try {
+				preview.begin(own);
+				cannot = null;
+			} catch (error) {
+				cannot = (error as Error).message;
+			}
+		});
+	});
+	const says = $derived(failure ?? cannot);
+	const link = $derived(`${location.origin}/practice${fragmentOf(exercise, 'exercise')}`);
+	const isHere = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
+
+	function choose(name: string) {
+		preset = name;
+		const chosen = PRESETS.find((own) => own.name === name);
+		if (chosen) kinds = [...chosen.kinds];
+	}
+	async function copy() {
+		try {
+			await navigator.clipboard.writeText(link);
+			copied = true;
+		} catch {
+			refused = true;
+		}
+	}
+</script>
+
+<Sheet title="Make an exercise" look="wide" {onclose}>
+	<div class="two">
+		<div class="choices">
+			<label
+				>About
+				<select class="field" value={preset} onchange={(event) => choose(event.currentTarget.value)}>
+					{#each PRESETS as { name } (name)}<option>{name}</option>{/each}
+					<option>{OWN}</option>
+				</select></label
+			>
+			<details open={preset === OWN}>
+				<summary>Questions: {kinds.length}</summary>
+				<fieldset>
+					<legend class="only-heard">Kinds of questions</legend>
+					{#each KIND_NAMES as kind (kind)}
+						<label
+							><input type="checkbox" value={kind} bind:group={kinds} onchange={() => (preset = OWN)} />
+							{KIND_LABELS[kind]}</label
+						>
+					{/each}
+				</fieldset>
+			</details>
+			<p class="line">
+				<label
+					>At most <input class="field small" type="number" min="1" max={MOST_ASKED} bind:value={wanted} /> questions</label
+				>
+				<label
+					>Hints
+					<select class="field" bind:value={hints}>
+						{#each [0, 1, 2, 3] as const as own (own)}<option value={own}>{own}</option>{/each}
+					</select></label
+				>
+			</p>
+			<label><input type="checkbox" bind:checked={atOnce} /> Judge each answer at once</label>
+			<label><input type="checkbox" bind:checked={waits} /> Wait for a right answer</label>
+			{#if lesson.telling.story}<label><input type="checkbox" bind:checked={hasStory} /> With the story</label
+				>{/if}
+			<h3>Hand out</h3>
+			<p class="line">
+				<input
+					class="field link"
+					readonly
+					value={link}
+					aria-label="Link with the exercise in it"
+					onfocus={(event) => event.currentTarget.select()}
+				/>
+				<button class="btn tool now" disabled={says !== null} onclick={() => void copy()}
+					>{copied ? 'Copied' : 'Copy link'}</button
+				>
+				<button
+					class="btn tool"
+					disabled={says !== null}
+					onclick={() =>
+						download(
+							fileName(exercise.title, '.exercise.json'),
+							JSON.stringify(exercise, null, 1),
+							'application/json'
+						)}>File</button
+				>
+			</p>
+			{#if refused}<p role="alert" class="note">
+					The browser does not let this page copy. Mark the link and copy it by hand.
+				</p>{/if}
+			<p class="note">
+				{link.length.toLocaleString('en-GB')} characters. Notes and trail are not in it. The right answers can be
+				worked out from the exercise, and a result can be forged: use it for practice, not for grades.
+				{#if isHere}This link leads to this computer only. Students reach the application under the address
+					that your server has in the network.{/if}
+			</p>
+			{#if link.length <= MOST_QR}
+				<QrCode value={link} encoding={{ ecc: 'L' }}>
+					<QrCode.Frame class="qr-small" role="img" aria-label="QR code of the link"
+						><QrCode.Pattern /></QrCode.Frame
+					>
+				</QrCode>
+			{/if}
+		</div>
+		<section class="preview" aria-label="What the student sees">
+			<h3>What the student sees</h3>
+			{#if says}<p role="alert">{says}</p>{:else}<PracticeView practice={preview} preview />{/if}
+		</section>
+	</div>
+	<button class="btn tool" onclick={onclose}>Close</button>
+</Sheet>
+
+<style>
+	.two {
+		display: grid;
+		grid-template-columns: minmax(18rem, 24rem) minmax(0, 1fr);
+		gap: var(--gap-3) 2rem;
+		margin-bottom: var(--gap-2);
+	}
+	@media (max-width: 56rem) {
+		.two {
+			grid-template-columns: minmax(0, 1fr);
+		}
+	}
+	.choices {
+		display: grid;
+		gap: var(--gap-2);
+		align-content: start;
+	}
+	h3 {
+		margin: 0;
+		font-size: var(--size-text);
+		font-style: italic;
+		font-weight: 500;
+		color: var(--ink-soft);
+	}
+	fieldset {
+		display: grid;
+		border: none;
+		padding: 0;
+		margin: var(--gap-1) 0 0;
+		max-height: 12rem;
+		overflow: auto;
+	}
+	summary {
+		cursor: pointer;
+	}
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: var(--gap-1) var(--gap-2);
+		margin: 0;
+	}
+	.small {
+		width: 4rem;
+	}
+	.link {
+		flex: 1 1 8rem;
+		min-width: 0;
+	}
+	.note {
+		margin: 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	/* black on white in every mode: phones read it so */
+	.choices :global(.qr-small) {
+		width: 10rem;
+		height: 10rem;
+		background: white;
+		fill: black;
+		padding: 0.5rem;
+		box-sizing: border-box;
+	}
+	.preview {
+		border: 1px solid var(--rule);
+		padding: var(--gap-2) var(--gap-3);
+		max-height: 62vh;
+		overflow: auto;
+	}
+</style>

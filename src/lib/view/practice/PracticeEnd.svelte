@@ -1,0 +1,133 @@
+<script lang="ts">
+	import { KIND_LABELS, resultText, slipCounts, slipText } from '$lib/core/question';
+	import type { Practice } from '$lib/desk/practice.svelte';
+	import { download, fileName } from '../shared/download';
+
+	/** What went well, which slips came up, and the result to hand in. */
+	let { practice }: { practice: Practice } = $props();
+	let who = $state('');
+	let copied = $state(false);
+	let refused = $state(false);
+	const lines = $derived(practice.lines);
+	const right = $derived(lines.filter((line) => line.right).length);
+	const slips = $derived(slipCounts(lines));
+	const outcome = ({ right: isRight, tries, hints }: (typeof lines)[number]): string =>
+		!isRight ? 'not answered' : tries === 1 && hints === 0 ? 'at the first try' : 'in the end';
+	async function copy() {
+		try {
+			await navigator.clipboard.writeText(resultText(practice.result(who)));
+			copied = true;
+		} catch {
+			refused = true;
+		}
+	}
+</script>
+
+<section class="end">
+	<h2>{right} of {lines.length} right</h2>
+	<table>
+		<thead
+			><tr
+				><th scope="col">question</th><th scope="col">answered</th><th scope="col">tries</th><th scope="col"
+					>hints</th
+				><th scope="col">seconds</th></tr
+			></thead
+		>
+		<tbody>
+			{#each lines as line, i (i)}
+				<tr>
+					<th scope="row">{i + 1}. {KIND_LABELS[line.kind]}</th>
+					<td>{line.right ? '✓' : '✗'} {outcome(line)}</td>
+					<td class="number">{line.tries}</td>
+					<td class="number">{line.hints}</td>
+					<td class="number">{line.seconds}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if slips.length}
+		<h3>Slips to remember</h3>
+		<ul>
+			{#each slips as { kind, code, times } (`${kind} ${code}`)}
+				<li>{KIND_LABELS[kind]}: {slipText(kind, code)}{times > 1 ? ` (${times} times)` : ''}</li>
+			{/each}
+		</ul>
+	{/if}
+	<p class="tools">
+		<button
+			class="btn tool now"
+			disabled={practice.running.what !== null}
+			onclick={() => void practice.another()}>Another one like this</button
+		>
+		{#if practice.running.what}<button class="btn tool" onclick={() => practice.running.cancel()}
+				>Cancel</button
+			>{/if}
+		<button class="btn tool" onclick={() => practice.again()}>Do it again</button>
+	</p>
+	<h3>Hand in</h3>
+	<p class="tools">
+		<label>Your name <input class="field" bind:value={who} maxlength="200" /></label>
+		<button
+			class="btn tool"
+			onclick={() =>
+				download(
+					fileName(`${practice.exercise?.title ?? ''} ${who}`, '.result.json'),
+					JSON.stringify(practice.result(who), null, 1),
+					'application/json'
+				)}>Save result</button
+		>
+		<button class="btn tool" onclick={() => void copy()}>{copied ? 'Copied' : 'Copy as text'}</button>
+	</p>
+	{#if refused}<p role="alert">The browser does not let this page copy. Save the result instead.</p>{/if}
+</section>
+
+<style>
+	.end {
+		display: grid;
+		gap: var(--gap-2);
+		justify-items: start;
+	}
+	h2,
+	h3,
+	p {
+		margin: 0;
+	}
+	h2 {
+		font-size: 1.4rem;
+	}
+	h3 {
+		font-size: var(--size-text);
+		margin-top: var(--gap-2);
+	}
+	table {
+		border-spacing: 0;
+		border-block: 2px solid var(--ink);
+	}
+	th,
+	td {
+		padding: 0.15rem 0.7rem 0.15rem 0;
+		text-align: left;
+	}
+	thead th {
+		font-weight: 400;
+		font-style: italic;
+		color: var(--ink-soft);
+		border-bottom: 1px solid var(--rule);
+	}
+	tbody th {
+		font-weight: 500;
+	}
+	.number {
+		text-align: right;
+	}
+	ul {
+		margin: 0;
+		padding-left: 1.2rem;
+	}
+	.tools {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: var(--gap-1) var(--gap-2);
+	}
+</style>

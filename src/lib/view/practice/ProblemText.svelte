@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { printStatement, type Problem } from '$lib/core/problem';
+
+	/** The problem as text, as it is written in the statement language. */
+	let { problem, story }: { problem: Problem; story: string } = $props();
+	/** the story's words: links to numbers are for the desk */
+	const told = $derived(story.replace(/\[([^\]]*)\]\(#[^)]*\)/g, '$1').trim());
+	const lines = $derived(
+		printStatement({ ...problem, story: undefined, title: undefined })
+			.trim()
+			.split('\n')
+			.map((line) => line.replace(/<=/g, '≤').replace(/>=/g, '≥').replace(/-/g, '−'))
+	);
+</script>
+
+{#if told}<p class="story">{told}</p>{/if}
+<ul aria-label="The problem">
+	{#each lines as line, i (i)}<li>{line}</li>{/each}
+</ul>
+
+<style>
+	.story {
+		margin: 0 0 var(--gap-2);
+		white-space: pre-line;
+		max-width: 40rem;
+	}
+	ul {
+		margin: 0 0 var(--gap-3);
+		padding: 0;
+		list-style: none;
+	}
+	li {
+		padding-left: 1.4rem;
+		text-indent: -1.4rem;
+		line-height: 1.5;
+	}
+	li:first-child {
+		font-weight: 600;
+	}
+</style>

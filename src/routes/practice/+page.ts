@@ -1,0 +1,2 @@
+// an exercise lives in the browser of who does it
+export const ssr = false;
