@@ -29,6 +29,8 @@ export class Beside {
 		const { document } = this.#other.desk;
 		document.notate(this.#desk.document.notation);
 		document.chooseRule(this.#desk.document.rule);
+		// what the class may not see of the lesson it may not see here
+		document.conceal(this.#desk.document.concealed);
 		this.#isOpen = true;
 	}
 

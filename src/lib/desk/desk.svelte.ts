@@ -26,7 +26,7 @@ export class Desk {
 	readonly pinned: Pinned;
 	readonly selection = new Selection();
 	readonly preferences = new Preferences();
-	readonly reveal = new Reveal();
+	readonly reveal: Reveal;
 	/** what was typed into a cell and could not be read */
 	readonly unread = new Unread();
 	/** what the page that is shown adds to what can be done */
@@ -36,6 +36,7 @@ export class Desk {
 
 	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
 		this.document = new LessonDocument(lesson);
+		this.reveal = new Reveal(this.document);
 		this.reveal.watch(this.document.join(this.reveal));
 		this.session = new Session(this.document, this.reveal);
 		this.pinned = new Pinned(this.document, this.session);

@@ -65,6 +65,7 @@ export class LessonDocument {
 	readonly #plans = $derived(this.#own.plans);
 	readonly #page = $derived(this.#own.page);
 	readonly #recipe = $derived(this.#own.recipe);
+	readonly #concealed = $derived(this.#own.concealed);
 	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
 	readonly #acts = new Acts<Kept>();
 	readonly #joined: Joined[] = [];
@@ -131,6 +132,16 @@ export class LessonDocument {
 	/** the page of the desk that it is looked at with */
 	get page(): string {
 		return this.#page;
+	}
+
+	/** what the class may not see before it is asked for */
+	get concealed(): Lesson['concealed'] {
+		return this.#concealed;
+	}
+
+	/** Keeps just these things from the class; `Reveal` says when, and takes it back. */
+	conceal(concealed: Lesson['concealed']): void {
+		this.#change({ concealed });
 	}
 
 	/** how it was designed, as `recipe.ts` reads it; empty where it was not */

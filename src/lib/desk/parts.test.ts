@@ -1,3 +1,5 @@
+import { SECRETS } from '$lib/core/lesson/secrets';
+import { nextSecret, showsBestCorner } from './next-secret';
 import { expect, test } from 'vitest';
 import { cornerKey } from '$lib/core/geometry/corner-key';
 import { newLesson } from '$lib/core/lesson/lesson';
@@ -68,6 +70,46 @@ test('the class does not see the values at corners before they are asked for', (
 		false,
 		false
 	]);
+});
+
+test('the class is asked with one switch, which is kept with the lesson; one thing after the other is shown, and undo takes each back', () => {
+	const desk = open();
+	const { document, reveal, session } = desk;
+	expect(showsBestCorner(desk)).toBe(false);
+	reveal.askClass();
+	session.next();
+	expect([reveal.asksClass, session.covering.isOn, session.hidesAdvice]).toEqual([true, true, true]);
+	expect(document.lesson.concealed.length).toBe(SECRETS.length);
+	const said: string[] = [];
+	for (let own = nextSecret(desk, '/'); own; own = nextSecret(desk, '/')) {
+		said.push(own.says);
+		own.run();
+	}
+	expect(said).toEqual([
+		'Show the numbers of this tableau',
+		'Show what the rule does here',
+		'Show the best corner',
+		'Show what kind of problem it is'
+	]);
+	expect([session.covering.isOn, session.hidesAdvice, showsBestCorner(desk)]).toEqual([false, false, true]);
+	document.undo();
+	document.undo();
+	expect(showsBestCorner(desk)).toBe(false);
+	// what was shown of one step is not shown of the next
+	session.next();
+	expect([session.covering.isOn, session.hidesAdvice]).toEqual([true, true]);
+	reveal.askClass();
+	expect([reveal.asksClass, session.covering.isOn, session.hidesAdvice]).toEqual([false, false, false]);
+});
+
+test('the best corner is shown once the run has found it, unless it is kept from the class', () => {
+	const desk = open();
+	while (desk.session.canStep) desk.session.next();
+	expect(showsBestCorner(desk)).toBe(true);
+	desk.reveal.toggle('best');
+	expect(showsBestCorner(desk)).toBe(false);
+	desk.reveal.openWhole('best', desk.document.text);
+	expect(showsBestCorner(desk)).toBe(true);
 });
 
 test('a pinned step is looked at from its own way; when its branch is gone, the steps before the present one are', () => {

@@ -1,23 +1,23 @@
+import { FIRST_CONCEALED, type Secret, SECRETS } from '$lib/core/lesson/secrets';
 import { NOTHING_HIDDEN, without } from './hidden-parts';
-import { remember, remembered } from './remembered';
 
-/**
- * What can be kept from the class until it was asked, in every place that would show it. `advice`: what the rule would do next, in tableau, menus,
- * finder and sentences; `best`: where the objective is best, in pictures of the region; `kind`: what kind of problem is stated; `cells`: the
- * numbers of each new tableau, with what is said of them; `nodes`: what the nodes of a tree come to; `values`: the objective at corners.
- */
-export type Secret = 'advice' | 'best' | 'kind' | 'cells' | 'nodes' | 'values';
+export type { Secret };
 
-/** Secrets that are opened part by part: a number, a node, a corner at a time. */
-export type Parted = 'cells' | 'nodes' | 'values';
+/** Secrets that are opened part by part: what the rule does at a step, a number, a node, a corner at a time; the best corner of a problem. */
+export type Parted = 'advice' | 'best' | 'cells' | 'nodes' | 'values';
 
-/** where the browser remembers that the kind is concealed */
-const KIND_KEY = 'mathesis-hides-kind';
+/** What the lesson keeps from the class. */
+interface Concealing {
+	readonly concealed: readonly Secret[];
+	conceal(concealed: readonly Secret[]): void;
+}
+
+/** the one part of a secret that is opened as a whole */
+const WHOLE = 'whole';
 
 /** What the class may see already: an instructor hides what the rule would do next, asks, and reveals it. */
 export class Reveal {
-	/** corners are asked for one by one from the beginning */
-	#concealed = $state.raw<readonly Secret[]>(['values']);
+	readonly #document: Concealing;
 	/** of a secret the parts that are shown, as long as what they are parts of is there */
 	#opened = $state.raw<Partial<Record<Parted, { of: string; parts: readonly string[] }>>>({});
 	#showsInverse = $state(false);
@@ -25,9 +25,9 @@ export class Reveal {
 	/** told before anything is kept from the class or shown to it, so that it can be taken back */
 	#before: () => void = () => {};
 
-	constructor() {
-		if (typeof document !== 'undefined' && remembered(KIND_KEY) !== null)
-			this.#concealed = [...this.#concealed, 'kind'];
+	/** @param document the lesson that keeps what is concealed */
+	constructor(document: Concealing) {
+		this.#document = document;
 	}
 
 	/** @param before called before each act that {@link restore} may have to take back */
@@ -37,22 +37,29 @@ export class Reveal {
 
 	/** what the class may see, as a value */
 	get state() {
-		return { concealed: this.#concealed, opened: this.#opened };
+		return { concealed: this.#document.concealed, opened: this.#opened };
 	}
 
 	restore({ concealed, opened }: Reveal['state']): void {
 		this.#opened = opened;
-		this.#conceal(concealed);
-	}
-
-	#conceal(concealed: readonly Secret[]): void {
-		this.#concealed = concealed;
-		if (typeof document !== 'undefined') remember(KIND_KEY, this.conceals('kind') ? 'hidden' : null);
+		this.#document.conceal(concealed);
 	}
 
 	/** Whether something may not be seen yet; everything that shows it asks here. */
 	conceals(secret: Secret): boolean {
-		return this.#concealed.includes(secret);
+		return this.#document.concealed.includes(secret);
+	}
+
+	/** whether the class is asked: nothing is shown before it is found */
+	get asksClass(): boolean {
+		return SECRETS.every((secret) => this.conceals(secret));
+	}
+
+	/** Keeps everything from the class that it can find by itself, or shows it again. */
+	askClass(): void {
+		this.#before();
+		this.#opened = {};
+		this.#document.conceal(this.asksClass ? FIRST_CONCEALED : SECRETS);
 	}
 
 	#shown(secret: Parted, of: string): readonly string[] {
@@ -67,6 +74,16 @@ export class Reveal {
 	 */
 	hidden(secret: Parted, of: string, all: readonly string[]): ReadonlySet<string> {
 		return this.conceals(secret) ? without(all, this.#shown(secret, of)) : NOTHING_HIDDEN;
+	}
+
+	/** Whether a secret was opened as a whole, of what it is a secret of. */
+	isOpen(secret: Parted, of: string): boolean {
+		return this.#shown(secret, of).includes(WHOLE);
+	}
+
+	/** Opens a secret as a whole. */
+	openWhole(secret: Parted, of: string): void {
+		this.open(secret, of, [WHOLE]);
 	}
 
 	/** Shows one more part of a secret. */
@@ -101,8 +118,9 @@ export class Reveal {
 	/** Keeps something from the class, or shows it again. */
 	toggle(secret: Secret): void {
 		this.#before();
-		this.#conceal(
-			this.conceals(secret) ? this.#concealed.filter((own) => own !== secret) : [...this.#concealed, secret]
+		const { concealed } = this.#document;
+		this.#document.conceal(
+			this.conceals(secret) ? concealed.filter((own) => own !== secret) : [...concealed, secret]
 		);
 	}
 }

@@ -65,9 +65,7 @@ export class Session {
 	readonly #offers = $derived.by((): readonly Offer[] => {
 		const all = this.position ? offers(this.position, this.rule) : [];
 		// pivots and ends of phases that are offered are what the rule would do
-		return this.#reveal.conceals('advice')
-			? all.filter(({ move }) => move.kind !== 'pivot' && move.kind !== 'phase')
-			: all;
+		return this.hidesAdvice ? all.filter(({ move }) => move.kind !== 'pivot' && move.kind !== 'phase') : all;
 	});
 	readonly #starts = $derived<readonly Offer[]>(
 		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
@@ -184,8 +182,23 @@ export class Session {
 			refusal,
 			decision,
 			offered,
-			hidesAdvice: this.#reveal.conceals('advice')
+			hidesAdvice: this.hidesAdvice
 		};
+	}
+
+	/** whether what the rule does here may not be seen yet */
+	get hidesAdvice(): boolean {
+		return this.#reveal.conceals('advice') && !this.#reveal.isOpen('advice', String(this.standing));
+	}
+
+	/** Shows what the rule does at this step, and at no other. */
+	showAdvice(): void {
+		this.#reveal.openWhole('advice', String(this.standing));
+	}
+
+	/** whether the run has come to its end here */
+	get isAtEnd(): boolean {
+		return this.decision?.kind === 'end';
 	}
 
 	/** The steps with a tableau on the way to where we stand, each with what is said of it. */

@@ -21,6 +21,7 @@ import {
 	type RecordOf
 } from '../problem/shape';
 import { MAX_STATEMENT } from '../problem/statement/limits';
+import { FIRST_CONCEALED, SECRETS } from './secrets';
 
 /**
  * The fields of a lesson, described once: its type, what is checked when one comes from storage or a file, the published schema, and what an older
@@ -83,6 +84,8 @@ export const LESSON_FIELDS = {
 	/** the tree of its whole numbers; null where none was begun, as in lessons before there were trees */
 	tree: since(nullable(TREE), null),
 	/** how it was designed: a request of POST /api/v1/design with the version of what reads it, as JSON; empty where it was not */
-	recipe: since(text(MAX_RECIPE, 0), '')
+	recipe: since(text(MAX_RECIPE, 0), ''),
+	/** what the class may not see before it is asked for */
+	concealed: since(list(oneOf(SECRETS), SECRETS.length), FIRST_CONCEALED)
 };
 export type Lesson = RecordOf<typeof LESSON_FIELDS>;

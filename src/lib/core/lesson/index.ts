@@ -1,5 +1,5 @@
 /** What views and pages may use of this folder: lessons. The rest of the core and the desk import its modules themselves. */
 
 export { lessonText, problemText } from './files';
-export { blankLesson, type RegionView, shownTitle, titleOf } from './lesson';
+export { blankLesson, forStudents, type RegionView, shownTitle, titleOf } from './lesson';
 export { hrefOf, numberOf, numberSaid, type StoryTarget, targetOf } from './story';

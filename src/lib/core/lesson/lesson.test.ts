@@ -1,7 +1,7 @@
 import { completed } from '../notation/notation';
 import { expect, test } from 'vitest';
 import { NEW_TRAIL } from '../move/trail';
-import { newLesson, type KeptTree } from './lesson';
+import { forStudents, newLesson, type KeptTree } from './lesson';
 import { readLesson } from './check';
 
 const MIX = 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18';
@@ -122,4 +122,33 @@ test('a lesson of the first version opens as it was: start from the slacks, the 
 		{ nodes: [{ id: 0, parent: null, choice: 3 }], current: 9 }
 	])
 		expect(() => readLesson({ ...first, trail })).toThrow();
+});
+
+test('for students a lesson goes without notes, recipe and later steps, and what is concealed stays so', () => {
+	const lesson = {
+		...newLesson('max z = x\na: x <= 1'),
+		notes: 'the answer is 1',
+		recipe: '{}',
+		tags: ['exam'],
+		trail: {
+			nodes: [
+				...NEW_TRAIL.nodes,
+				{
+					id: 2,
+					parent: 1,
+					move: { kind: 'phase' as const, to: 'phase-two' as const },
+					note: 'ask first',
+					name: 'here'
+				},
+				{ id: 3, parent: 2, move: { kind: 'phase' as const, to: 'phase-two' as const } },
+				{ id: 4, parent: 1, move: { kind: 'phase' as const, to: 'phase-two' as const } }
+			],
+			current: 2
+		},
+		concealed: ['best' as const]
+	};
+	const given = readLesson(JSON.parse(JSON.stringify(forStudents(lesson, '/simplex'))));
+	expect(given.trail.nodes.map(({ id }) => id)).toEqual([0, 1, 2]);
+	expect(JSON.stringify(given)).not.toMatch(/answer is|ask first|exam/);
+	expect(given).toMatchObject({ page: '/simplex', concealed: ['best'], statement: lesson.statement });
 });

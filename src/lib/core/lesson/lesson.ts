@@ -1,8 +1,9 @@
-import { NEW_TRAIL } from '../move/trail';
+import { NEW_TRAIL, pathTo } from '../move/trail';
 import { PLAIN } from '../notation/notation';
 import { EMPTY_BOOK } from '../problem/lasting';
 import { quote, unquote } from '../problem/statement/linear';
 import type { Lesson, Meanings } from './fields';
+import { FIRST_CONCEALED } from './secrets';
 
 export type { KeptTree, Lesson, Meanings, RegionView } from './fields';
 
@@ -26,8 +27,25 @@ export const newLesson = (statement: string): Lesson => ({
 	view: null,
 	plans: [],
 	tree: null,
-	recipe: ''
+	recipe: '',
+	concealed: FIRST_CONCEALED
 });
+
+/**
+ * A lesson as students get it: without the instructor's notes, the recipe and the tags, and without steps beyond where it stands; notes at steps go, too.
+ * What the class may not see stays concealed.
+ * @param page the page that it opens with
+ */
+export function forStudents(lesson: Lesson, page: string = lesson.page): Lesson {
+	const nodes = pathTo(lesson.trail, lesson.trail.current).map(({ id, parent, move, name }) => ({
+		id,
+		parent,
+		move,
+		...(name === undefined ? {} : { name })
+	}));
+	const trail = { nodes, current: lesson.trail.current };
+	return { ...lesson, page, notes: '', recipe: '', tags: [], tree: null, plans: [], trail };
+}
 
 /** A lesson in which nothing is stated yet: it opens where a problem is written. */
 export const blankLesson = (): Lesson => ({ ...newLesson(''), page: '/problem' });

@@ -3,6 +3,7 @@
 	import { DEMO_STORY } from '$lib/desk/demo';
 	import { Hints } from '$lib/desk/hints.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { Secret } from '$lib/desk/reveal.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
@@ -19,23 +20,25 @@
 		!session.covering.isOn && (session.proposal?.move.kind === 'pivot' || selection.column !== null)
 	);
 	/** why the rules that act here are as they are; what the rule would do stays hidden where that is wanted */
-	const known = $derived(
-		reveal.conceals('advice') && session.decision?.kind === 'pivot' ? null : session.decision
-	);
+	const known = $derived(session.hidesAdvice && session.decision?.kind === 'pivot' ? null : session.decision);
 	/** what the class may not see yet */
 	const SECRETS = (
 		[
-			{ secret: 'advice', says: 'What the rule would do (h)' },
-			{ secret: 'cells', says: 'The numbers of each new tableau (m)' }
+			{ secret: null, says: 'Ask the class: all that it can find (h)' },
+			{ secret: 'advice', says: 'What the rule would do' },
+			{ secret: 'cells', says: 'The numbers of each new tableau (m)' },
+			{ secret: 'best', says: 'The best corner' },
+			{ secret: 'kind', says: 'The kind of problem (k)' },
+			{ secret: 'nodes', says: 'The results of nodes' }
 		] as const
-	).map((value) => ({ key: value.secret, value }));
+	).map((value) => ({ key: value.secret ?? 'all', value }));
+	const isHidden = ({ secret }: { readonly secret: Secret | null }) =>
+		secret === null ? reveal.asksClass : reveal.conceals(secret);
 	/** said between sentences, so that copied and spoken text has it too */
 	const BETWEEN = ' ';
 </script>
 
-{#snippet secret(value: (typeof SECRETS)[number]['value'])}{value.says}{reveal.conceals(value.secret)
-		? ' ✓'
-		: ''}{/snippet}
+{#snippet secret(value: (typeof SECRETS)[number]['value'])}{value.says}{isHidden(value) ? ' ✓' : ''}{/snippet}
 
 <Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
 	{#snippet tools()}
@@ -44,7 +47,7 @@
 			label="Hide from the class"
 			items={SECRETS}
 			item={secret}
-			onchoose={(value) => reveal.toggle(value.secret)}
+			onchoose={({ secret }) => (secret === null ? reveal.askClass() : reveal.toggle(secret))}
 		/>
 		<button
 			class="btn tool"

@@ -1,16 +1,22 @@
 <script lang="ts">
 	import { QrCode } from '@skeletonlabs/skeleton-svelte';
-	import { lessonText, problemText, titleOf } from '$lib/core/lesson';
+	import { forStudents, lessonText, problemText, titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
+	import { PAGES } from '$lib/desk/pages';
 	import { download, fileName } from '../shared/download';
 	import Sheet from '../shared/Sheet.svelte';
 
 	/** The lesson as a file, as a link, and its problem in the formats of the trade. */
 	let { onclose, onexercise }: { onclose: () => void; onexercise: () => void } = $props();
 	const { document: open } = useDesk();
-	const lesson = $state.snapshot(open.lesson);
-	const link = `${location.origin}/${fragmentOf(lesson)}`;
+	const own = $state.snapshot(open.lesson);
+	/** whether the class gets it, and which page it opens with there */
+	let isForStudents = $state(false);
+	let page = $state(own.page);
+	const lesson = $derived(isForStudents ? forStudents(own, page) : own);
+	const link = $derived(`${location.origin}/${fragmentOf(lesson)}`);
+	const isHere = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
 	/** bytes that a QR code of the largest size holds, with the least correction */
 	const MOST_QR = 2953;
 	/** above this many characters a link is broken by some programs that pass it on */
@@ -51,6 +57,20 @@
 <Sheet title="Share this lesson" {onclose}>
 	<div class="two">
 		<div>
+			<p class="for">
+				<label
+					><input type="checkbox" bind:checked={isForStudents} /> For students: without notes, recipe and later
+					steps</label
+				>
+				{#if isForStudents}
+					<label
+						>opens on
+						<select class="field" bind:value={page}>
+							{#each PAGES as { path, name } (path)}<option value={path}>{name}</option>{/each}
+						</select></label
+					>
+				{/if}
+			</p>
 			<h3>As a file</h3>
 			<p>
 				<button
@@ -85,6 +105,8 @@
 			</p>
 			<p class="note">
 				{link.length.toLocaleString('en-GB')} characters. The lesson is in the link itself; nothing goes to a server.
+				{#if isHere}This link leads to this computer only: students need the address that your server has in
+					the network.{/if}
 				{#if link.length > LONG}Some programs cut off links of this length; a file is safer.{/if}
 			</p>
 		</div>
@@ -121,6 +143,10 @@
 	}
 	p {
 		margin: 0 0 var(--gap-3);
+	}
+	.for {
+		display: grid;
+		gap: var(--gap-1);
 	}
 	.formats {
 		display: flex;

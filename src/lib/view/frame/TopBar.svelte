@@ -18,7 +18,7 @@
 		onnew: () => void;
 	}
 	let { keeping, offline, onfind, onkeys, onshare, onnew }: Props = $props();
-	const { document, preferences } = useDesk();
+	const { document, preferences, reveal } = useDesk();
 	const go = useGo();
 	const ALL_PAGES = [
 		...PAGES,
@@ -102,9 +102,16 @@
 				onclick={() => document.redo()}>↷</button
 			>
 		</span>
+		{#if reveal.asksClass}<button
+				class="btn tool asking"
+				aria-pressed="true"
+				title="What the class can find is hidden; a shows the next thing, h shows everything"
+				onclick={() => reveal.askClass()}>Asking</button
+			>{/if}
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
-			<span title="In this browser">{STATES[keeping.state]}</span>{#if offline && !offline.isOnline}, without
-				a network{:else if offline?.isReady}, <span title="It opens and works without a network, too"
+			<span title="In this browser">{STATES[keeping.state]}</span
+			>{#if reveal.asksClass}<!-- the bar is full -->{:else if offline && !offline.isOnline}, without a
+				network{:else if offline?.isReady}, <span title="It opens and works without a network, too"
 					>also offline</span
 				>{/if}
 		</p>

@@ -4,6 +4,7 @@ import { RULE_NAMES } from '$lib/core/method';
 import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
+import { nextSecret, showsBestCorner } from '$lib/desk/next-secret';
 import { HELP_PATH, LESSONS_PATH, PAGES, shownOn, type Shown } from '$lib/desk/pages';
 
 export type { Action };
@@ -30,6 +31,7 @@ export interface Helpers {
 export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const { session, document, figure, offered, pinned, preferences, reveal, selection } = desk;
 	const shown = shownOn(helpers.page());
+	const showsBest = showsBestCorner(desk);
 	/** actions that have an effect only where something is shown */
 	const where = (what: Shown, list: readonly Action[]): readonly Action[] =>
 		shown.includes(what) ? list : list.map((own) => ({ ...own, possible: false }));
@@ -164,7 +166,6 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			id: 'hide',
 			group: 'Look',
 			says: reveal.conceals('advice') ? 'Show what the rule would do' : 'Hide what the rule would do',
-			key: 'h',
 			possible: true,
 			run: () => reveal.toggle('advice')
 		},
@@ -177,14 +178,6 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'm',
 			possible: true,
 			run: () => reveal.toggle('cells')
-		},
-		{
-			id: 'uncover',
-			group: 'Look',
-			says: 'Show all numbers of this tableau',
-			key: 'a',
-			possible: session.covering.isOn,
-			run: () => session.covering.showAll()
 		},
 		{
 			id: 'why',
@@ -217,9 +210,13 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{
 			id: 'best',
 			group: 'Look',
-			says: reveal.conceals('best') ? 'Show the best corner' : 'Hide the best corner',
+			says: showsBest ? 'Hide the best corner' : 'Show the best corner',
 			possible: figure.region !== null,
-			run: () => reveal.toggle('best')
+			run: () => {
+				if (!showsBest) return reveal.openWhole('best', document.text);
+				reveal.open('best', document.text, []);
+				if (!reveal.conceals('best')) reveal.toggle('best');
+			}
 		}
 	];
 	const kindLooks: Action[] = [
@@ -230,6 +227,27 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'k',
 			possible: true,
 			run: () => reveal.toggle('kind')
+		}
+	];
+	const secret = nextSecret(desk, helpers.page());
+	const asking: Action[] = [
+		{
+			id: 'ask the class',
+			group: 'In class',
+			says: reveal.asksClass
+				? 'Stop asking the class: show everything'
+				: 'Ask the class: hide what it can find',
+			key: 'h',
+			possible: shown.length > 0,
+			run: () => reveal.askClass()
+		},
+		{
+			id: 'show next',
+			group: 'In class',
+			says: secret?.says ?? 'Show the next thing that is hidden',
+			key: 'a',
+			possible: secret !== null,
+			run: () => secret?.run()
 		}
 	];
 	const looks: Action[] = [
@@ -299,6 +317,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		...offered.actions,
 		...asked,
 		...where('tableau', [...moves, ...steps]),
+		...asking,
 		...pages,
 		...lessons,
 		...where('tableau', [...starts, ...rules, ...tableauLooks]),

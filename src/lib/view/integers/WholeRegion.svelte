@@ -66,7 +66,7 @@
 	});
 </script>
 
-<RegionPane>
+<RegionPane showsBest>
 	{#snippet under(_region, frame)}
 		{#if integers.mode === 'branching' && integers.tree.nodeRegion}
 			{@const left = path(outlineOf(integers.tree.nodeRegion.left, frame))}

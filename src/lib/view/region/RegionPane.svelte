@@ -4,6 +4,7 @@
 	import { approximate, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { showsBestCorner } from '$lib/desk/next-secret';
 	import type { Look } from '../export/snapshot';
 	import type { Projection } from '../solid/camera';
 	import type { Room } from '../solid/solid';
@@ -31,7 +32,7 @@
 	}
 	type StripPart = { picture: SVGSVGElement; words: string };
 	interface Props {
-		/** whether the best corners are marked */
+		/** whether the best corners are marked; left out, once they are found or asked for */
 		showsBest?: boolean;
 		/** what is shown in place of the whole region */
 		of?: Shown | null;
@@ -53,7 +54,7 @@
 		steps?: (picture: () => SVGSVGElement | null, look: Look) => Promise<StripPart[]>;
 	}
 	let {
-		showsBest: mayShow = true,
+		showsBest: mayShow,
 		of = null,
 		showsWalk = true,
 		showsLine = true,
@@ -65,13 +66,17 @@
 		below,
 		steps: taken
 	}: Props = $props();
-	const { document, figure, reveal, selection, session } = useDesk();
+	const desk = useDesk();
+	const { document, figure, reveal, selection, session } = desk;
 	let size = $state({ width: 480, height: 360 });
 	let canvas = $state<HTMLElement>();
 	const shownPicture = () => canvas?.querySelector('svg') ?? null;
 	const steps = $derived(taken && ((look: Look) => taken(shownPicture, look)));
 
-	const showsBest = $derived(mayShow && !reveal.conceals('best'));
+	/** where a picture is not about the best corner, it shows it once it is found or asked for */
+	const showsBest = $derived(
+		mayShow === undefined ? showsBestCorner(desk) : mayShow && !reveal.conceals('best')
+	);
 	const problem = $derived(of ? of.problem : figure.problem);
 	const region = $derived(of ? of.region : figure.region);
 	const best = $derived(showsBest ? (of ? of.best : figure.best) : null);

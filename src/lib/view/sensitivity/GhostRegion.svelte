@@ -83,7 +83,7 @@
 	{/if}
 {/snippet}
 
-<RegionPane of={shown} showsWalk={false} {under} {inside} violated={new Set()} />
+<RegionPane of={shown} showsBest showsWalk={false} {under} {inside} violated={new Set()} />
 
 <style>
 	.ghost {

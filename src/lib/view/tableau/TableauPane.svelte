@@ -21,7 +21,7 @@
 	import Words from '../shared/Words.svelte';
 	import { exportSays, RUN_EXPORTS, type RunExport } from './run-exports';
 
-	const { document, session, reveal } = useDesk();
+	const { document, session } = useDesk();
 	/** beside the pane's name there is room for a word */
 	const PARTS_SHORT: Record<Part, string> = {
 		primal: 'primal',
@@ -166,14 +166,10 @@
 	{#if session.tableau && session.position?.work}
 		{#if document.notation.layout === 'dictionary'}
 			{#await import('./Dictionary.svelte') then { default: Dictionary }}
-				<Dictionary
-					work={session.position.work}
-					decision={session.decision}
-					hides={reveal.conceals('advice')}
-				/>
+				<Dictionary work={session.position.work} decision={session.decision} hides={session.hidesAdvice} />
 			{/await}
 		{:else if Grid}
-			<Grid work={session.position.work} decision={session.decision} hides={reveal.conceals('advice')} />
+			<Grid work={session.position.work} decision={session.decision} hides={session.hidesAdvice} />
 		{/if}
 	{:else if session.large}
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
