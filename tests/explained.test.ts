@@ -201,10 +201,10 @@ test('why the rules are as they are is told with the numbers that stand here, an
 	await desk.press('y');
 	await desk.shows('Commentary', 'With the ratio of s1, at 25, s3 would be −12: kiln would be violated');
 	expect(await desk.barriers()).toEqual([]);
-	await desk.press('h');
+	await desk.choose('Hide from the class', 'What the rule would do');
 	await desk.shows('Commentary', 'Why can a slack start the basis?');
 	expect(await desk.read('Commentary')).not.toContain('Why the smallest ratio?');
-	await desk.press('h');
-	await desk.press('g');
+	await desk.choose('Hide from the class', 'What the rule would do');
+	await desk.click('To the end');
 	await desk.shows('Commentary', 'Why is this the best?');
 });

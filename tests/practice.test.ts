@@ -1,4 +1,8 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { deflateRawSync } from 'node:zlib';
+import type { ElementHandle } from 'puppeteer-core';
 import { expect, test } from 'vitest';
 import { desk, freshVisits } from './visit';
 
@@ -116,6 +120,19 @@ test('an exercise is done by keyboard alone, left and taken up again, and handed
 	const saved = JSON.parse((await arrived('The-week-A-student.result.json')).toString());
 	expect(saved).toMatchObject({ format: 'mathesis-result', who: 'A student' });
 	expect(saved.lines[1].slips).toEqual(['larger-ratio']);
+
+	// the instructor reads it, beside a file that is none
+	const folder = mkdtempSync(join(tmpdir(), 'mathesis-results-'));
+	const paths = ['result.json', 'other.json'].map((name) => join(folder, name));
+	writeFileSync(paths[0], JSON.stringify(saved));
+	writeFileSync(paths[1], '{}');
+	await desk.page.goto(`${at.origin}/lessons`);
+	const chooser = await desk.page.waitForSelector('[aria-label="Read the results of an exercise"]');
+	await (chooser as ElementHandle<HTMLInputElement>).uploadFile(...paths);
+	await desk.page.waitForSelector('::-p-text(4 of 6)');
+	await desk.page.waitForSelector('::-p-text(Not a result: other.json)');
+	await desk.page.waitForSelector('::-p-text(leaving variable: This ratio is not the smallest)');
+	expect(await desk.barriers()).toEqual([]);
 });
 
 test('a damaged link says so, and nothing else happens', async () => {

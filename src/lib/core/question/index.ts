@@ -7,5 +7,6 @@ export { type Exercise, exerciseOf, MOST_ASKED, type Preset, PRESETS } from './e
 export type { Judgement } from './judge';
 export { KINDS } from './kinds';
 export { readResult, type Result, type ResultLine, resultText, slipCounts } from './result';
+export { resultCells, type ResultRow, rowOf, slipsOf } from './results-table';
 export { type Answer, KIND_NAMES, type KindName, type Question } from './types';
 export { answerText, KIND_LABELS, saidOf, slipText, WORDS } from './words';

@@ -14,6 +14,7 @@ import { questions } from './ask';
 import { canonical } from './answers';
 import { pivoted } from './board';
 import { cellsOf } from './cells';
+import { resultCells, rowOf, slipsOf } from './results-table';
 import { readResult, resultOf, resultText, slipCounts } from './result';
 import { exerciseOf, PRESETS, questionsOf, readExercise } from './exercise';
 import { judge } from './judge';
@@ -296,6 +297,19 @@ test('a result can be handed in, and a changed one is noticed', () => {
 	expect(readResult({ ...result, lines: [{ ...lines[0], tries: 1 }, lines[1]] }).fits).toBe(false);
 	expect(() => readResult({ ...result, lines: [{ kind: 'other' }] })).toThrow();
 	expect(slipCounts(lines)).toEqual([{ kind: 'leaving', code: 'larger-ratio', times: 1 }]);
+	expect(resultCells([rowOf(result, true)])[1]).toEqual([
+		'A student',
+		'The week',
+		result.ended,
+		'2',
+		'2',
+		'1',
+		'3',
+		'1',
+		'2',
+		'fits'
+	]);
+	expect(slipsOf([result, result])).toEqual([{ kind: 'leaving', code: 'larger-ratio', times: 2 }]);
 	expect(resultText(result)).toContain(
 		'2 of 2 right, 1 of them at the first try and without a hint\n3 tries, 1 hint, 2 minutes'
 	);

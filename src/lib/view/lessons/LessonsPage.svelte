@@ -27,6 +27,8 @@
 	});
 	const rows = gradual(() => collection.shown);
 	let describing = $state.raw<{ lesson: Summary; what: 'title' | 'tags' } | null>(null);
+	/** result files that were chosen */
+	let handed = $state.raw<readonly File[]>([]);
 	let versionsOf = $state.raw<Summary | null>(null);
 
 	$effect(() => {
@@ -69,6 +71,19 @@
 			>
 			<button class="btn tool" disabled={collection.count === 0} onclick={() => void exportAll()}
 				>Export all</button
+			>
+			<label class="btn tool"
+				>Results …<input
+					class="only-heard"
+					type="file"
+					multiple
+					accept=".json,application/json"
+					aria-label="Read the results of an exercise"
+					onchange={(event) => {
+						handed = [...(event.currentTarget.files ?? [])];
+						event.currentTarget.value = '';
+					}}
+				/></label
 			>
 		</header>
 		<div class="finding">
@@ -145,6 +160,11 @@
 		ontake={(change) => void collection.describe(describing!.lesson.id, change)}
 		onclose={() => (describing = null)}
 	/>
+{/if}
+{#if handed.length}
+	{#await import('../practice/ResultsSheet.svelte') then { default: ResultsSheet }}
+		<ResultsSheet files={handed} onclose={() => (handed = [])} />
+	{/await}
 {/if}
 {#if versionsOf}
 	<VersionsSheet {collection} lesson={versionsOf} {go} onclose={() => (versionsOf = null)} />

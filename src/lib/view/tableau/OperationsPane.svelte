@@ -115,7 +115,7 @@
 				<table>
 					<thead>
 						<tr>
-							<th></th>
+							<td></td>
 							{#each headings as heading, k (k)}<th scope="col">{heading}</th>{/each}
 						</tr>
 					</thead>
