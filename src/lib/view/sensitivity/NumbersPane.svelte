@@ -44,9 +44,12 @@
 			: []
 	);
 
-	/** The second number must be of the same sort; the first is taken by a plain click. */
-	function take(varied: Varied, event: MouseEvent | KeyboardEvent) {
-		sensitivity.take(varied, isTwo && event.shiftKey);
+	/** With two at once, another number of the same sort is the second; the second one pressed again, or one of the other sort, is the first. */
+	function take(varied: Varied) {
+		const { varied: first, other: second } = sensitivity;
+		const isSameSort = !!first && 'rhs' in first === 'rhs' in varied;
+		const isNew = !sameNumber(varied, first) && !sameNumber(varied, second);
+		sensitivity.take(varied, isTwo && isSameSort && isNew);
 	}
 
 	async function copy() {
@@ -63,7 +66,7 @@
 		aria-pressed={sameNumber(varied, sensitivity.varied)}
 		class:second={isTwo && sameNumber(varied, sensitivity.other)}
 		aria-label={`${says}: ${toText(value)}${isTwo && sameNumber(varied, sensitivity.other) ? ', the second number' : ''}`}
-		onclick={(event) => take(varied, event)}><NumberView {value} {style} /></button
+		onclick={() => take(varied)}><NumberView {value} {style} /></button
 	>
 {/snippet}
 
@@ -106,7 +109,7 @@
 						{@const reading = rangeReading(tableau, varied)}
 						<tr class:held={sameNumber(varied, sensitivity.varied)}>
 							<th scope="row"
-								><button onclick={(event) => take(varied, event)}
+								><button onclick={() => take(varied)}
 									>{nameOf(varied)}{'rhs' in varied ? '' : ` in ${problem.objective.name}`}</button
 								></th
 							>
@@ -123,7 +126,7 @@
 		<Scroll label="The numbers of the problem">
 			<p class="hint">
 				{isTwo
-					? 'Press a number to take it; with Shift another of the same sort is the second.'
+					? 'Press another number of the same sort to make it the second one; press the second to trade them.'
 					: 'Press a coefficient of the objective or an amount.'}
 			</p>
 			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>

@@ -155,7 +155,7 @@
 <style>
 	.parts {
 		display: grid;
-		grid-template-columns: minmax(18rem, 22rem) minmax(0, 1fr);
+		grid-template-columns: minmax(22rem, 30rem) minmax(0, 1fr);
 		gap: var(--gap-4);
 	}
 	@media (max-width: 60rem) {
@@ -170,7 +170,7 @@
 	}
 	label {
 		display: grid;
-		grid-template-columns: 10rem 1fr;
+		grid-template-columns: 8rem minmax(0, 1fr);
 		align-items: center;
 		font-size: var(--size-note);
 	}
