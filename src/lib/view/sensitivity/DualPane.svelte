@@ -248,8 +248,12 @@
 		font-size: var(--size-figure);
 	}
 	@container (max-width: 40rem) {
+		/* one below the other, each as high as it is */
 		.sides {
-			grid-template-columns: 1fr;
+			display: block;
+		}
+		section {
+			margin-bottom: var(--gap-3);
 		}
 	}
 	section {

@@ -87,7 +87,7 @@
 		align-items: center;
 	}
 	/* a narrow pane: the tools take lines of their own */
-	@container (max-width: 62rem) {
+	@container (max-width: 72rem) {
 		.tools {
 			flex: 0 1 auto;
 		}
