@@ -187,7 +187,10 @@ try {
 		text: LOADS,
 		steps: [{ click: 'aria/Find an optimal integer plan' }]
 	});
-	await shot('dual', { path: '/sensitivity', steps: [way('The dual, written')] });
+	await shot('dual', {
+		path: '/sensitivity',
+		steps: [way('The dual, written'), { click: 'aria/Whole[role="button"]' }]
+	});
 	await shot('two-cuts', {
 		path: '/integers',
 		text: LOADS,

@@ -1,7 +1,7 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { HELP_PATH, LESSONS_PATH, PAGE_PATHS } from '$lib/desk/pages';
+import { HELP_PATH, LESSONS_PATH, PAGE_PATHS, PRACTICE_PATH } from '$lib/desk/pages';
 
 /**
  * Lets the application open and work without a network. Everything that belongs to a version is kept together, pages and code, and served
@@ -10,7 +10,7 @@ import { HELP_PATH, LESSONS_PATH, PAGE_PATHS } from '$lib/desk/pages';
 
 const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `mathesis-${version}`;
-const PAGES = [...PAGE_PATHS, LESSONS_PATH, HELP_PATH];
+const PAGES = [...PAGE_PATHS, LESSONS_PATH, HELP_PATH, PRACTICE_PATH];
 
 /** the guide's pictures are fetched when they are looked at */
 const isNeeded = (path: string): boolean => !path.endsWith('.png');

@@ -83,11 +83,12 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.shows('Map of two numbers', 'Each change, as a share');
 	await accessible();
 	await look('The dual, written');
-	await desk.click('From the beginning');
+	await desk.shows('Last tableau of the dual', 'It is shown when the dual is written.');
 	await desk.press('PageDown');
 	await desk.shows('Primal and dual', 'a maximum has a minimum as its dual');
 	await desk.press('PageDown');
 	await desk.shows('Primal and dual', 'So y1 ≥ 0.');
+	await desk.click('Whole');
 	await desk.shows('Last tableau of the dual', 'y1');
 	await desk.shows('Last tableau of the dual', 'Read off for the primal');
 	// a number of the one last tableau is marked in the other, rows and columns traded

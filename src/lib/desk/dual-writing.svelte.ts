@@ -20,7 +20,7 @@ export class DualWriting {
 	#form = $state<DualForm>('stated');
 	#names = $state<DualNames>('y');
 	#bounds = $state<DualBounds>('rows');
-	#shown = $state<number | null>(null);
+	#shown = $state<number | null>(0);
 	#pointed = $state.raw<{ of: 'primal' | 'dual'; cell: TableauCell } | null>(null);
 
 	/**
@@ -90,6 +90,10 @@ export class DualWriting {
 		const all = this.#written?.steps.length ?? 0;
 		return Math.min(this.#shown ?? all, all);
 	}
+	/** whether all of it is written: then the last tableaux are shown */
+	get isWritten(): boolean {
+		return this.#written !== null && this.steps === this.#written.steps.length;
+	}
 	/** the cell of one of the two last tableaux that is pointed at */
 	get pointed() {
 		return this.#pointed;
@@ -101,7 +105,6 @@ export class DualWriting {
 
 	write(form: DualForm): void {
 		this.#form = form;
-		this.#shown = null;
 	}
 
 	call(names: DualNames): void {
@@ -110,7 +113,6 @@ export class DualWriting {
 
 	keep(bounds: DualBounds): void {
 		this.#bounds = bounds;
-		this.#shown = null;
 	}
 
 	/** Shows so many steps; null shows all. */

@@ -21,6 +21,9 @@ export const PAGE_PATHS: readonly string[] = PAGES.map(({ path }) => path);
 /** the page of the collection, which is about no lesson in particular */
 export const LESSONS_PATH = '/lessons';
 
+/** where an exercise is done, in a window of its own */
+export const PRACTICE_PATH = '/practice';
+
 /** the guide and the words */
 export const HELP_PATH = '/help';
 

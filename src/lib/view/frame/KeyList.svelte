@@ -7,6 +7,15 @@
 	/** Keys that belong to the thing that has the focus. */
 	const OWN: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
 		{
+			where: 'Everywhere',
+			keys: [
+				['Ctrl Z', 'take back the last act'],
+				['Ctrl Y', 'do it again'],
+				['Ctrl K', 'find an action'],
+				['Escape', 'close, leave a field, put a pane back']
+			]
+		},
+		{
 			where: 'Statement',
 			keys: [
 				['Alt ↑ ↓', 'move a row up or down'],
@@ -41,6 +50,26 @@
 			]
 		},
 		{
+			where: 'Body of three variables',
+			keys: [
+				['arrows', 'turn it'],
+				['+ −', 'magnify, reduce'],
+				['0', 'as at first']
+			]
+		},
+		{
+			where: 'Tree',
+			keys: [
+				['arrows', 'go from node to node'],
+				['Enter', 'solve an open node, show a hidden one'],
+				['space', 'fold what is below']
+			]
+		},
+		{
+			where: 'Number line of a number',
+			keys: [['arrows', 'move the number; Page Up and Page Down by ten steps']]
+		},
+		{
 			where: 'Borders between panes',
 			keys: [['arrows', 'move the border']]
 		}
@@ -54,7 +83,7 @@
 
 <Sheet
 	title="Keys"
-	text="While a text is being written they work together with Alt. Ctrl+K finds an action from anywhere."
+	text="While you write a text they work together with Alt. Those in italics have nothing to do on this page."
 	look="keys"
 	{onclose}
 >
@@ -64,8 +93,10 @@
 				<h3>{group}</h3>
 				<dl>
 					{#each own as action (action.id)}
-						<dt><kbd>{action.key}</kbd></dt>
-						<dd>{action.says}</dd>
+						<dt class:idle={!action.possible}><kbd>{action.key}</kbd></dt>
+						<dd class:idle={!action.possible}>
+							{action.says}{#if !action.possible}<span class="only-heard">, nothing to do here</span>{/if}
+						</dd>
 					{/each}
 				</dl>
 			</section>
@@ -110,6 +141,13 @@
 	}
 	dd {
 		margin: 0;
+	}
+	.idle {
+		color: var(--ink-soft);
+		font-style: italic;
+	}
+	.idle kbd {
+		border-style: dashed;
 	}
 	kbd {
 		font-family: inherit;

@@ -13,6 +13,7 @@
 	} from '$lib/core/question';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
+	import { PRACTICE_PATH } from '$lib/desk/pages';
 	import { Practice } from '$lib/desk/practice.svelte';
 	import { download, fileName } from '../shared/download';
 	import Sheet from '../shared/Sheet.svelte';
@@ -71,7 +72,7 @@
 		});
 	});
 	const says = $derived(failure ?? cannot);
-	const link = $derived(`${location.origin}/practice${fragmentOf(exercise, 'exercise')}`);
+	const link = $derived(`${location.origin}${PRACTICE_PATH}${fragmentOf(exercise, 'exercise')}`);
 	const isHere = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
 
 	function choose(name: string) {

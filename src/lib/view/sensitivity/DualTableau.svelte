@@ -6,6 +6,7 @@
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
+	import DualCovered from './DualCovered.svelte';
 	import LookedAt from './LookedAt.svelte';
 
 	/** The last tableau of the dual: the primal's plan stands in its objective row, as the dual values stand in the primal's; a cell pointed at in one is marked in the other. */
@@ -36,7 +37,8 @@
 	name="Last tableau of the dual"
 	aside={lesson.stale ? 'last right statement' : null}
 >
-	{#if tableau}
+	{#if tableau && !sensitivity.dual.isWritten}<DualCovered />
+	{:else if tableau}
 		<div class="stack">
 			<div class="grid">
 				<LookedAt

@@ -4,6 +4,7 @@
 	import { solved } from '$lib/desk/worked-out';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import DualCovered from './DualCovered.svelte';
 	import LookedAt from './LookedAt.svelte';
 
 	/** The last tableau of the problem with the numbers as they were moved; cells that are read are framed. Beside the dual's, as stated. */
@@ -21,7 +22,8 @@
 
 <Pane pane="last" name="Last tableau" aside={lesson.stale ? 'last right statement' : null}>
 	{#if tableau && sensitivity.tableau}
-		{#if isBesideDual}
+		{#if isBesideDual && !sensitivity.dual.isWritten}<DualCovered />
+		{:else if isBesideDual}
 			<LookedAt
 				{tableau}
 				{own}

@@ -1,0 +1,11 @@
+<script lang="ts">
+	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+
+	/** In place of a last tableau, as long as the dual is not written. */
+	const sensitivity = useSensitivity();
+</script>
+
+<p class="nothing">
+	This tableau holds the answer. It is shown when the dual is written.
+	<button class="btn tool" onclick={() => sensitivity.dual.step(null)}>Show now</button>
+</p>
