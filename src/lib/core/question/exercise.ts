@@ -5,10 +5,14 @@ import { count, flag, list, oneOf, record, text, type Of } from '../problem/shap
 import { checkOf } from '../problem/shape-check';
 import { MAX_STATEMENT } from '../problem/statement/limits';
 import { readStatement } from '../problem/statement/read';
+import type { Problem } from '../problem/types';
 import { questions } from './ask';
 import { KIND_NAMES, type KindName, type Question } from './types';
 
 /** An exercise: a problem, which questions are asked about it, and how answers are taken. The questions follow from it. */
+
+/** variables and constraints that the problem of an exercise has at most: its tableaux are worked by hand, on the page */
+export const MOST_SIZE = 24;
 
 /** questions that an exercise asks at most */
 export const MOST_ASKED = 40;
@@ -36,6 +40,10 @@ export type Exercise = Of<typeof EXERCISE>;
 
 const check = checkOf(EXERCISE);
 
+/** Whether nobody would work a problem by hand. */
+export const isTooLarge = ({ variables, constraints }: Problem): boolean =>
+	variables.length + constraints.length > MOST_SIZE;
+
 /**
  * Checks an exercise that comes from a file or a link.
  * @throws yup.ValidationError that names the first field at fault
@@ -44,15 +52,19 @@ const check = checkOf(EXERCISE);
 export function readExercise(data: unknown): Exercise {
 	check.validateSync(data, { strict: true });
 	const own = check.cast(data, { stripUnknown: true }) as unknown as Exercise;
-	if (!readStatement(own.statement).problem)
-		throw new InputError([{ path: 'statement', message: 'cannot be read as a problem' }]);
+	const { problem } = readStatement(own.statement);
+	if (!problem) throw new InputError([{ path: 'statement', message: 'cannot be read as a problem' }]);
+	if (isTooLarge(problem))
+		throw new InputError([
+			{ path: 'statement', message: `has more than ${MOST_SIZE} variables and constraints` }
+		]);
 	return { ...own, count: Math.min(own.count, MOST_ASKED) };
 }
 
 /** What an exercise asks; the same exercise asks the same questions. */
 export function questionsOf({ statement, method, rule, kinds, seed, count: wanted }: Exercise): Question[] {
 	const { problem } = readStatement(statement);
-	if (!problem) return [];
+	if (!problem || isTooLarge(problem)) return [];
 	return questions({ problem, method, rule: ruleNamed(rule), kinds, seed, count: wanted });
 }
 

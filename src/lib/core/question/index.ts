@@ -3,7 +3,15 @@
 export { numberIn } from './answers';
 export { pivoted } from './board';
 export { cellsOf, cellText } from './cells';
-export { type Exercise, exerciseOf, MOST_ASKED, type Preset, PRESETS } from './exercise';
+export {
+	type Exercise,
+	exerciseOf,
+	isTooLarge,
+	MOST_ASKED,
+	MOST_SIZE,
+	type Preset,
+	PRESETS
+} from './exercise';
 export type { Judgement } from './judge';
 export { KINDS } from './kinds';
 export { readResult, type Result, type ResultLine, resultText, slipCounts } from './result';

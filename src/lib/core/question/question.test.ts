@@ -274,7 +274,8 @@ test('an exercise goes out and comes back the same; each preset asks something; 
 		{ ...one, kinds: [] },
 		{ ...one, kinds: ['other'] },
 		{ ...one, statement: 'no' },
-		{ ...one, hints: 9 }
+		{ ...one, hints: 9 },
+		{ ...one, statement: `max z = ${Array.from({ length: 30 }, (_, i) => `x${i}`).join(' + ')}` }
 	])
 		expect(() => readExercise(wrong)).toThrow();
 	expect(readExercise({ ...one, count: 1e6 }).count).toBe(40);

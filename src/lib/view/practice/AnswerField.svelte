@@ -120,7 +120,12 @@
 				: `Press a ${picks === 'cell' ? 'number' : picks}.`}
 		</p>
 	{:else if empty}
-		<QuestionTableau tableau={empty} label="The next tableau" written={fields} {wrong} />
+		<QuestionTableau
+			tableau={empty}
+			label="The next tableau"
+			bind:written={() => fields, (own) => (fields = own ?? {})}
+			{wrong}
+		/>
 		<p class="said">Tab moves on. You can type calculations such as 100 − 4·22.</p>
 	{:else if options}
 		<fieldset>

@@ -5,10 +5,12 @@
 	import {
 		type Exercise,
 		exerciseOf,
+		isTooLarge,
 		KIND_LABELS,
 		KIND_NAMES,
 		type KindName,
 		MOST_ASKED,
+		MOST_SIZE,
 		PRESETS
 	} from '$lib/core/question';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -55,6 +57,8 @@
 	const preview = new Practice(false);
 	const failure = $derived.by(() => {
 		if (!lesson.problem) return 'The statement has an error, so nothing can be asked about it.';
+		if (isTooLarge(lesson.problem))
+			return `An exercise is worked by hand: this problem has more than ${MOST_SIZE} variables and constraints.`;
 		if (kinds.length === 0) return 'Choose at least one kind of question.';
 		return null;
 	});

@@ -23,7 +23,7 @@
 		choose = null,
 		chosen = '',
 		onchoose,
-		written = null,
+		written = $bindable(null),
 		wrong = [],
 		negative = []
 	}: Props = $props();
