@@ -161,6 +161,7 @@ test('a number is taken in the hand where it stands: in the typeset problem, in 
 	// bounds other than signs are rows of the dual, or kept
 	await desk.turnTo('Overview');
 	await open(MIX + '\njugs to 3', 'The dual, written');
+	await desk.click('Whole');
 	await desk.shows('Primal and dual', 'upper bound of jugs');
 	await desk.click('Bounds kept');
 	await desk.shows('Primal and dual', 'd jugs');

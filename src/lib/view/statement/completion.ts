@@ -1,10 +1,11 @@
 import {
 	acceptCompletion,
 	autocompletion,
+	closeCompletion,
 	completionKeymap,
 	completionStatus,
 	moveCompletionSelection,
-	type CompletionContext,
+	CompletionContext,
 	type CompletionResult
 } from '@codemirror/autocomplete';
 import type { Extension } from '@codemirror/state';
@@ -20,15 +21,41 @@ function completions(at: CompletionContext, names: readonly string[]): Completio
 	return options.length ? { from: word?.from ?? at.pos, options } : null;
 }
 
-/** Takes the option that is chosen, or else the first; false where none is offered. While options are still looked for, nothing happens: the cursor stays. */
-const take = (view: EditorView): boolean =>
-	completionStatus(view.state) === 'pending' ||
-	(completionStatus(view.state) === 'active' &&
-		(acceptCompletion(view) || (moveCompletionSelection(true)(view) && acceptCompletion(view))));
+/** Takes the first name in use that begins with what is written, without waiting for the list; none where none does. */
+function takeFirst(view: EditorView, names: readonly string[]): void {
+	const { state } = view;
+	const { head } = state.selection.main;
+	const found = completions(new CompletionContext(state, head, false), names);
+	const written = found && state.sliceDoc(found.from, head).toLowerCase();
+	const label = found?.options
+		.map((option) => option.label)
+		.filter((name) => name.toLowerCase().startsWith(written!))
+		.sort((a, b) => a.localeCompare(b))[0];
+	if (label === undefined) return;
+	view.dispatch({
+		changes: { from: found!.from, to: head, insert: label },
+		selection: { anchor: found!.from + label.length },
+		userEvent: 'input.complete'
+	});
+	closeCompletion(view);
+}
+
+/** Takes the option that is chosen, or else the first, also while the list is still worked out; false where none is offered. */
+const take =
+	(names: () => readonly string[]) =>
+	(view: EditorView): boolean => {
+		const status = completionStatus(view.state);
+		if (status === 'pending') takeFirst(view, names());
+		return (
+			status === 'pending' ||
+			(status === 'active' &&
+				(acceptCompletion(view) || (moveCompletionSelection(true)(view) && acceptCompletion(view))))
+		);
+	};
 
 /** Offers the names in use while one is being written. Nothing is chosen beforehand: Enter goes on to the next line. */
 export const completion = (names: () => readonly string[]): Extension => [
-	keymap.of([{ key: 'Tab', run: take }, ...completionKeymap]),
+	keymap.of([{ key: 'Tab', run: take(names) }, ...completionKeymap]),
 	autocompletion({
 		override: [(at) => completions(at, names())],
 		icons: false,

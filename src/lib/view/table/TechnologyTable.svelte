@@ -203,7 +203,14 @@
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="scroll" class:stale={lesson.stale} tabindex="0" role="group" aria-label="Technology table">
+<div
+	class="scroll"
+	class:many={variables.length > 6}
+	class:stale={lesson.stale}
+	tabindex="0"
+	role="group"
+	aria-label="Technology table"
+>
 	<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table

@@ -12,7 +12,7 @@
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
 
-	const { figure } = useDesk();
+	const { document, figure } = useDesk();
 	const designer = useDesigner();
 	const panes: Panes = {
 		wishes: { title: 'Wishes', component: WishesPane },
@@ -34,6 +34,7 @@
 				}
 			: { size: 30, pane: 'statement' }
 	);
+	const isWide = $derived(!figure.isWhole && (document.problem?.variables.length ?? 0) > 4);
 	const places: Record<WayToDesign, () => Place> = {
 		wishes: () => ({
 			size: 100,
@@ -42,7 +43,17 @@
 				{ size: 64, pane: 'finds' }
 			]
 		}),
-		hand: () => ({ size: 100, across: [{ size: 100 - beside.size, pane: 'hand' }, beside] }),
+		// a wide table has the whole width: what each row comes to stands at its right
+		hand: () =>
+			isWide
+				? {
+						size: 100,
+						down: [
+							{ size: 72, pane: 'hand' },
+							{ size: 28, pane: 'statement' }
+						]
+					}
+				: { size: 100, across: [{ size: 100 - beside.size, pane: 'hand' }, beside] },
 		variants: () => ({
 			size: 100,
 			across: [
