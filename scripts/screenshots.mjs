@@ -159,10 +159,6 @@ try {
 		text: DIET,
 		steps: [{ choose: ['Start', 'two phases'] }, { click: 'aria/Notation' }]
 	});
-	await shot('row-operations', {
-		path: '/simplex',
-		steps: [next, next, { click: 'aria/Row operation after' }]
-	});
 	await shot('answer', { path: '/simplex', text: EDGE, steps: [{ key: 'g' }] });
 	await shot('lessons', {
 		path: '/lessons',

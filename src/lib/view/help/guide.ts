@@ -9,7 +9,8 @@ const pictures = import.meta.glob<string>(
 		'../../../../docs/screenshots/region-built.png',
 		'../../../../docs/screenshots/sensitivity.png',
 		'../../../../docs/screenshots/tree.png',
-		'../../../../docs/screenshots/design.png'
+		'../../../../docs/screenshots/design.png',
+		'../../../../docs/screenshots/practice.png'
 	],
 	{ eager: true, query: '?url', import: 'default' }
 );
