@@ -3,7 +3,7 @@
 	import { region } from '$lib/core/geometry';
 	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
-	import { drawn, fillPolygon, fitBox, lineInBox } from '../region/box';
+	import { drawn, fillPolygon, fitBox, lineInBox, type Spot } from '../region/box';
 	import { pointsOf } from '../sensitivity/map-spots';
 
 	/** The region of two variables with its lines; a corner is chosen by a click or by its button. */
@@ -27,6 +27,12 @@
 	});
 	const x = (value: Rational) => scale.x(approximate(value));
 	const y = (value: Rational) => scale.y(approximate(value));
+	/** the end of a line that is farther from all corners: there its name stands free */
+	const freeEnd = (ends: readonly Spot[]): Spot => {
+		const room = (end: Spot) =>
+			Math.min(...corners.map((at) => Math.hypot(scale.x(end.x) - x(at[0]), scale.y(end.y) - y(at[1]))));
+		return ends.reduce((best, end) => (room(end) > room(best) ? end : best));
+	};
 	const amounts = (at: readonly Rational[]) =>
 		Object.fromEntries(names.map((name, k) => [name, toText(at[k])]));
 	const isChosen = (at: readonly Rational[]) => names.every((name, k) => chosen[name] === toText(at[k]));
@@ -38,6 +44,10 @@
 		{@const ends = lineInBox(line, box)}
 		{#if ends && shape.halfPlanes[line.index].owner.kind === 'constraint'}
 			<line x1={scale.x(ends[0].x)} y1={scale.y(ends[0].y)} x2={scale.x(ends[1].x)} y2={scale.y(ends[1].y)} />
+			{@const tip = freeEnd(ends)}
+			<text class="of" x={scale.x(tip.x) + 5} y={scale.y(tip.y) + 4}
+				>{shape.halfPlanes[line.index].owner.name}</text
+			>
 		{/if}
 	{/each}
 	<line class="axis" x1={EDGE} y1={scale.y(0)} x2={SIZE - 8} y2={scale.y(0)} />
@@ -92,6 +102,12 @@
 	.corner {
 		cursor: pointer;
 		outline: none;
+	}
+	.of {
+		font-style: italic;
+	}
+	.corner circle:not(.grip) {
+		fill: var(--ink);
 	}
 	.grip {
 		fill: transparent;
