@@ -1,4 +1,4 @@
-import { Board, pivoted } from '$lib/core/question/board';
+import { pivoted } from '$lib/core/question/board';
 import { type Exercise, questionsOf, readExercise } from '$lib/core/question/exercise';
 import { judge, type Judgement } from '$lib/core/question/judge';
 import { KINDS } from '$lib/core/question/kinds';
@@ -172,6 +172,11 @@ export class Practice {
 		this.#keep();
 	}
 
+	/** how long the question that is asked has been looked at */
+	#seconds(): number {
+		return Math.round((Date.now() - this.#since) / 1000);
+	}
+
 	/** Judges an answer. */
 	answer(answer: Answer): void {
 		const { question, now } = this;
@@ -181,12 +186,11 @@ export class Practice {
 			this.#told = this.#toldOf(question, answer, verdict);
 			return;
 		}
-		const seconds = Math.round((Date.now() - this.#since) / 1000);
 		this.#change({
 			answers: [...now.answers, answer],
 			right: verdict.right,
 			slips: verdict.slip ? [...now.slips, verdict.slip] : now.slips,
-			seconds,
+			seconds: this.#seconds(),
 			done: verdict.right || !this.#exercise.atOnce
 		});
 		if (this.#exercise.atOnce) this.#told = this.#toldOf(question, answer, verdict);
@@ -203,12 +207,6 @@ export class Practice {
 		return { right: verdict.right, says, leads, wrong: verdict.consequence?.wrong ?? [] };
 	}
 
-	/** The rows of a tableau that are negative: where a wrong answer leads outside the region. */
-	static negativeRows(t: TableauJson): readonly string[] {
-		const board = new Board(t);
-		return t.rows.flatMap(({ basic }) => (board.rhs(basic).s < 0n ? [basic] : []));
-	}
-
 	hint(): void {
 		if (this.hintsLeft > 0) this.#change({ hints: this.now.hints + 1 });
 	}
@@ -217,7 +215,7 @@ export class Practice {
 	show(): void {
 		const { question } = this;
 		if (!question || this.now.done) return;
-		this.#change({ done: true, right: false, seconds: Math.round((Date.now() - this.#since) / 1000) });
+		this.#change({ done: true, right: false, seconds: this.#seconds() });
 		const { entering, leaving } = question.given;
 		const isWhole = question.kind === 'next-tableau' && entering && leaving;
 		this.#told = {
@@ -240,7 +238,7 @@ export class Practice {
 	/** The same exercise from its beginning. */
 	again(): void {
 		const exercise = this.#exercise;
-		remember(KEY, null);
+		if (this.#keeps) remember(KEY, null);
 		if (exercise) this.begin(exercise);
 	}
 

@@ -1,4 +1,5 @@
 import { expect, test } from 'vitest';
+import { negativeIn } from '$lib/core/question/board';
 import { exerciseOf, PRESETS } from '$lib/core/question/exercise';
 import type { Answer } from '$lib/core/question/types';
 import { fragmentOf, textOfFragment } from './link';
@@ -30,7 +31,7 @@ test('a wrong answer is told with what it would do, waits, and is counted; the r
 	practice.answer(practice.question.slips.find(({ code }) => code === 'larger-ratio')!.answer);
 	expect(practice.told).toMatchObject({ right: false });
 	expect(practice.told!.says).toMatch(/would be −\d+/);
-	expect(Practice.negativeRows(practice.told!.leads!).length).toBeGreaterThan(0);
+	expect(negativeIn(practice.told!.leads!).length).toBeGreaterThan(0);
 	practice.next();
 	expect(practice.at).toBe(at);
 	practice.hint();

@@ -6,13 +6,12 @@
 	import { Desk, provideDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import { provideGo } from '$lib/desk/go';
+	import { keepForLater } from '$lib/desk/keep-for-later';
 	import { Keeping, provideKeeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
 	import { PAGE_PATHS } from '$lib/desk/pages';
 	import Shell from '$lib/view/frame/Shell.svelte';
 
-	/** milliseconds after the start, so that what is kept for later does not slow what is wanted now */
-	const LATER = 2_500;
 	let { children } = $props();
 	const desk = provideDesk(new Desk());
 	const keeping = provideKeeping(new Keeping(desk.document));
@@ -44,26 +43,12 @@
 		}
 	}
 
-	/** The application is kept for a time without a network, once it is up. */
-	function keepForLater(): () => void {
-		let end: (() => void) | undefined;
-		const timer = setTimeout(async () => {
-			const module = await import('$lib/desk/offline.svelte');
-			offline = new module.Offline();
-			end = offline.start();
-		}, LATER);
-		return () => {
-			clearTimeout(timer);
-			end?.();
-		};
-	}
-
 	onMount(() => {
 		void keeping
 			.restore()
 			.then(openFragment)
 			.finally(() => (ready = true));
-		return dev ? undefined : keepForLater();
+		return dev ? undefined : keepForLater((own) => (offline = own));
 	});
 
 	// it opens again with the page it was looked at with

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { dev } from '$app/environment';
+	import { keepForLater } from '$lib/desk/keep-for-later';
 	import { textOfFragment } from '$lib/desk/link';
 	import { Practice } from '$lib/desk/practice.svelte';
 	import { Preferences } from '$lib/desk/preferences.svelte';
@@ -8,8 +9,6 @@
 
 	/** A quiet window of its own: an exercise from a link or a file, and nothing of the desk. */
 	const practice = new Practice();
-	/** milliseconds after the start, so that what is kept for later does not slow what is wanted now */
-	const LATER = 2_500;
 	const preferences = new Preferences();
 	let wrong = $state<string | null>(null);
 
@@ -34,17 +33,8 @@
 	}
 	onMount(() => {
 		openFragment();
-		if (dev) return;
 		// it opens without a network, too, once it has been here
-		let end: (() => void) | undefined;
-		const timer = setTimeout(async () => {
-			const { Offline } = await import('$lib/desk/offline.svelte');
-			end = new Offline().start();
-		}, LATER);
-		return () => {
-			clearTimeout(timer);
-			end?.();
-		};
+		return dev ? undefined : keepForLater();
 	});
 </script>
 

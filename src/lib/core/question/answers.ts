@@ -78,6 +78,14 @@ function endIn(end: unknown): string | null {
 	return value && toText(value);
 }
 
+/** Numbers by name as a text, in whatever order they were given. */
+const linesOf = (numbers: Plan | null): string | null =>
+	numbers &&
+	[...numbers]
+		.map(([name, value]) => `${name} = ${toText(value)}`)
+		.sort()
+		.join('\n');
+
 /**
  * An answer in the form that answers are compared in.
  * @returns null where it is no answer of that kind
@@ -91,16 +99,7 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 					.trim()
 					.replace(/\s*\|\s*/, '|')
 					.normalize('NFC');
-	if (kind === 'cells') {
-		const cells = planIn(answer);
-		return (
-			cells &&
-			[...cells]
-				.map(([cell, value]) => `${cell} = ${toText(value)}`)
-				.sort()
-				.join('\n')
-		);
-	}
+	if (kind === 'cells') return linesOf(planIn(answer));
 	if (kind === 'name') return text === null ? null : text.trim().normalize('NFC');
 	if (kind === 'yes-no')
 		return text === null ? null : YES.test(text.trim()) ? 'yes' : NO.test(text.trim()) ? 'no' : null;
@@ -137,10 +136,5 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 	}
 	// a plan: amounts that are 0 may be left out
 	const plan = planIn(answer);
-	if (!plan) return null;
-	const amounts = [...plan].filter(([, { n }]) => n !== 0n);
-	return amounts
-		.map(([name, amount]) => `${name} = ${toText(amount)}`)
-		.sort()
-		.join('\n');
+	return linesOf(plan && new Map([...plan].filter(([, { n }]) => n !== 0n)));
 }

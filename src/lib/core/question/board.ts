@@ -6,16 +6,6 @@ import type { Consequence } from './types';
 export class Board {
 	constructor(private readonly tableau: TableauJson) {}
 
-	/** the entry of a row in a column */
-	entry(row: string, column: string): Rational {
-		const at = this.tableau.columns.indexOf(column);
-		const own = this.tableau.rows.find(({ basic }) => basic === row);
-		return at < 0 || !own ? ZERO : parseRational(own.entries[at]);
-	}
-	rhs(row: string): Rational {
-		const own = this.tableau.rows.find(({ basic }) => basic === row);
-		return own ? parseRational(own.rhs) : ZERO;
-	}
 	/** the entry of the first objective row: negative where the column improves what is maximised */
 	cost(column: string): Rational {
 		const at = this.tableau.columns.indexOf(column);
@@ -25,18 +15,11 @@ export class Board {
 		return this.tableau.rows.some(({ basic }) => basic === name);
 	}
 
-	/** The basic variables that would be negative after a pivot, and their values; null where there is no such pivot. */
+	/** The basic variables that would be negative after a pivot, and their values; null where there is no such pivot, or none would be. */
 	afterPivot(row: string, column: string): Consequence | null {
-		const size = this.entry(row, column);
-		if (!this.isBasic(row) || sign(size) === 0) return null;
-		const amount = this.rhs(row).div(size);
-		const values = this.tableau.rows.map(({ basic }): [string, Rational] =>
-			basic === row ? [column, amount] : [basic, this.rhs(basic).sub(this.entry(basic, column).mul(amount))]
-		);
-		const negative = values
-			.filter(([, value]) => sign(value) < 0)
-			.map(([name, value]) => [name, toText(value)]);
-		return negative.length > 0 ? { basic: Object.fromEntries(negative) as Record<string, string> } : null;
+		const after = pivoted(this.tableau, row, column);
+		const negative = after ? negativeIn(after) : [];
+		return negative.length > 0 ? { basic: Object.fromEntries(negative) } : null;
 	}
 }
 
@@ -71,3 +54,7 @@ export function pivoted(t: TableauJson, row: string, column: string): TableauJso
 		objective: t.objective.map((goal) => ({ ...goal, ...next(goal, false) }))
 	};
 }
+
+/** The basic variables of a tableau that are negative, and their values. */
+export const negativeIn = ({ rows }: TableauJson): [basic: string, value: string][] =>
+	rows.flatMap(({ basic, rhs }): [string, string][] => (sign(parseRational(rhs)) < 0 ? [[basic, rhs]] : []));

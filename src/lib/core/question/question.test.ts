@@ -252,6 +252,16 @@ test('of a next tableau the entries that are wrong are named, however the right 
 	);
 });
 
+test('a variable that is called as an objective row is: every cell has a name of its own', () => {
+	const problem = readStatement(
+		'max profit = 3 z + 5 w\na: z <= 4\nb: 2 w <= 12\nc: 3 z + 2 w <= 18'
+	).problem!;
+	const question = questions({ problem, kinds: ['next-tableau'], seed: 1, count: 9 }).at(-1)!;
+	const cells = cellsOf(pivoted(question.tableau, question.given.leaving!, question.given.entering!)!);
+	expect(new Set(cells.map(([cell]) => cell)).size).toBe(cells.length);
+	expect(judge(question, question.right[0]).right).toBe(true);
+});
+
 test('an exercise goes out and comes back the same; each preset asks something; a hostile one is refused', () => {
 	const about = {
 		title: 'The week',

@@ -58,6 +58,9 @@ const wordOf = ({ who, exercise, ended, lines }: Omit<Result, 'check' | 'format'
 		])
 	);
 
+/** `2026-11-29 10:00`: a time as ISO 8601, shown to the minute. */
+export const minuteOf = (time: string): string => time.slice(0, 16).replace('T', ' ');
+
 /** A result with its check word. */
 export const resultOf = (own: Omit<Result, 'check' | 'format' | 'version'>): Result => ({
 	format: 'mathesis-result',
@@ -91,22 +94,43 @@ export function slipCounts(
 	return [...counts.values()].sort((a, b) => b.times - a.times);
 }
 
+/** What somebody made of an exercise, summed up. */
+export interface Summary {
+	readonly asked: number;
+	readonly right: number;
+	/** right at the first try and without a hint */
+	readonly atOnce: number;
+	readonly tries: number;
+	readonly hints: number;
+	readonly minutes: number;
+}
+
+/** Whether a question was answered rightly at the first try and without a hint. */
+export const isAtOnce = ({ right, tries, hints }: ResultLine): boolean => right && tries === 1 && hints === 0;
+
+/** The questions of a result summed up. */
+export function summed(lines: readonly ResultLine[]): Summary {
+	const sum = (of: 'tries' | 'hints' | 'seconds') => lines.reduce((all, line) => all + line[of], 0);
+	return {
+		asked: lines.length,
+		right: lines.filter(({ right }) => right).length,
+		atOnce: lines.filter(isAtOnce).length,
+		tries: sum('tries'),
+		hints: sum('hints'),
+		minutes: Math.round(sum('seconds') / 60)
+	};
+}
+
 const times = (count: number, one: string, many = `${one}s`): string =>
 	`${count} ${count === 1 ? one : many}`;
 
 /** A result as text to be copied into a message. */
 export function resultText({ who, exercise, ended, lines, check }: Result): string {
-	const right = lines.filter((line) => line.right);
-	const atOnce = right.filter(({ tries, hints }) => tries === 1 && hints === 0);
-	const sum = (of: 'tries' | 'hints' | 'seconds') => lines.reduce((all, line) => all + line[of], 0);
+	const { asked, right, atOnce, tries, hints, minutes } = summed(lines);
 	return [
-		`${exercise || 'Exercise'}${who ? `, ${who}` : ''}, ${ended.slice(0, 16).replace('T', ' ')}`,
-		`${right.length} of ${lines.length} right, ${atOnce.length} of them at the first try and without a hint`,
-		[
-			times(sum('tries'), 'try', 'tries'),
-			times(sum('hints'), 'hint'),
-			times(Math.round(sum('seconds') / 60), 'minute')
-		].join(', '),
+		`${exercise || 'Exercise'}${who ? `, ${who}` : ''}, ${minuteOf(ended)}`,
+		`${right} of ${asked} right, ${atOnce} of them at the first try and without a hint`,
+		[times(tries, 'try', 'tries'), times(hints, 'hint'), times(minutes, 'minute')].join(', '),
 		`check word ${check}`
 	].join('\n');
 }

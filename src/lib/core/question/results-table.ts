@@ -1,41 +1,24 @@
-import type { Result } from './result';
-import { slipCounts } from './result';
+import { slipCounts, summed, type Result, type Summary } from './result';
 
 /** What a class handed in, in one table. */
 
-/** What somebody made of an exercise, summed up. */
-export interface ResultRow {
+/** A line of the table: whose result, of which exercise, summed up. */
+export interface ResultRow extends Summary {
 	readonly who: string;
 	readonly exercise: string;
 	readonly ended: string;
-	readonly asked: number;
-	readonly right: number;
-	/** right at the first try and without a hint */
-	readonly atOnce: number;
-	readonly tries: number;
-	readonly hints: number;
-	readonly minutes: number;
 	/** whether the check word fits */
 	readonly fits: boolean;
 }
 
-/** A result summed up. */
-export function rowOf({ who, exercise, ended, lines }: Result, fits: boolean): ResultRow {
-	const sum = (of: 'tries' | 'hints' | 'seconds') => lines.reduce((all, line) => all + line[of], 0);
-	const right = lines.filter((line) => line.right);
-	return {
-		who,
-		exercise,
-		ended,
-		asked: lines.length,
-		right: right.length,
-		atOnce: right.filter(({ tries, hints }) => tries === 1 && hints === 0).length,
-		tries: sum('tries'),
-		hints: sum('hints'),
-		minutes: Math.round(sum('seconds') / 60),
-		fits
-	};
-}
+/** The line of a result. */
+export const rowOf = ({ who, exercise, ended, lines }: Result, fits: boolean): ResultRow => ({
+	who,
+	exercise,
+	ended,
+	...summed(lines),
+	fits
+});
 
 /** How often each slip came up in a class, the most frequent first. */
 export const slipsOf = (results: readonly Result[]): ReturnType<typeof slipCounts> =>

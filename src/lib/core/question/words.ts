@@ -1,4 +1,4 @@
-import { cellText } from './cells';
+import { cellText, partsOf } from './cells';
 import type { EnteringRule } from '../method/rule';
 import type { Judgement } from './judge';
 import type { Answer, Consequence, Kind, KindName, Question, RelationAnswer } from './types';
@@ -154,7 +154,7 @@ export const WORDS: Readonly<Record<KindName, Words>> = {
 		hints: (q) => [
 			'Work out the new pivot row and compare.',
 			'Then work out the other rows, one at a time.',
-			`It stands in row ${String(q.right[0]).split('|')[0]}.`
+			`It stands in row ${partsOf(String(q.right[0])).row}.`
 		],
 		slips: { 'is-right': 'This entry is right.' }
 	},

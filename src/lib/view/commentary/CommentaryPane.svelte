@@ -24,7 +24,7 @@
 	/** what the class may not see yet */
 	const SECRETS = (
 		[
-			{ secret: null, says: 'Ask the class: all that it can find (h)' },
+			{ secret: null, says: 'Everything the class can find (h)' },
 			{ secret: 'advice', says: 'What the rule would do' },
 			{ secret: 'cells', says: 'The numbers of each new tableau (m)' },
 			{ secret: 'best', says: 'The best corner' },

@@ -83,7 +83,7 @@
 
 <Sheet
 	title="Keys"
-	text="While you write a text they work together with Alt. Those in italics have nothing to do on this page."
+	text="While you write a text, press them together with Alt. Keys in italics do nothing on this page."
 	look="keys"
 	{onclose}
 >
@@ -95,7 +95,7 @@
 					{#each own as action (action.id)}
 						<dt class:idle={!action.possible}><kbd>{action.key}</kbd></dt>
 						<dd class:idle={!action.possible}>
-							{action.says}{#if !action.possible}<span class="only-heard">, nothing to do here</span>{/if}
+							{action.says}{#if !action.possible}<span class="only-heard">, does nothing here</span>{/if}
 						</dd>
 					{/each}
 				</dl>

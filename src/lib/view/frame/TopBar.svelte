@@ -103,9 +103,9 @@
 			>
 		</span>
 		{#if reveal.asksClass}<button
-				class="btn tool asking"
+				class="btn tool"
 				aria-pressed="true"
-				title="What the class can find is hidden; a shows the next thing, h shows everything"
+				title="Everything the class can find is hidden. Press a to show the next thing, h to show everything."
 				onclick={() => reveal.askClass()}>Asking</button
 			>{/if}
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">

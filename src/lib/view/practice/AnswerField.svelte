@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { readCell, type Problem } from '$lib/core/problem';
-	import { KINDS, type Answer, type Question } from '$lib/core/question';
+	import { cellText, KINDS, type Answer, type Question } from '$lib/core/question';
 	import { toText } from '$lib/core/number';
 	import QuestionTableau from './QuestionTableau.svelte';
 
@@ -47,13 +47,7 @@
 	let names = $state<string[]>([]);
 	let fields = $state<Record<string, string>>({});
 	let relation = $state('<=');
-	const picks = $derived(
-		answers === 'name' && question.kind !== 'leaving'
-			? 'column'
-			: question.kind === 'leaving'
-				? 'row'
-				: 'cell'
-	);
+	const picks = $derived(answers === 'cell' ? 'cell' : question.kind === 'leaving' ? 'row' : 'column');
 	/** the next tableau, its entries empty */
 	const empty = $derived(
 		question.kind === 'next-tableau'
@@ -116,7 +110,7 @@
 		/>
 		<p class="said">
 			{text
-				? `Your answer: ${text.replace('|rhs', ', right-hand side').replace('|', ', column ')}`
+				? `Your answer: ${picks === 'cell' ? cellText(text) : text}.`
 				: `Press a ${picks === 'cell' ? 'number' : picks}.`}
 		</p>
 	{:else if empty}
@@ -184,7 +178,7 @@
 		gap: var(--gap-2);
 		justify-items: start;
 	}
-	form :global(.box) {
+	form :global(.simplex) {
 		max-width: 100%;
 	}
 	fieldset {

@@ -4,7 +4,7 @@
 	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { drawn, fillPolygon, fitBox, lineInBox, type Spot } from '../region/box';
-	import { pointsOf } from '../sensitivity/map-spots';
+	import { points } from '../region/picture';
 
 	/** The region of two variables with its lines; a corner is chosen by a click or by its button. */
 	interface Props {
@@ -39,7 +39,7 @@
 </script>
 
 <svg viewBox={`0 0 ${SIZE} ${SIZE}`} role="group" aria-label="The region; choose a corner">
-	<polygon points={pointsOf(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))} />
+	<polygon points={points(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))} />
 	{#each lines as line (line.index)}
 		{@const ends = lineInBox(line, box)}
 		{#if ends && shape.halfPlanes[line.index].owner.kind === 'constraint'}

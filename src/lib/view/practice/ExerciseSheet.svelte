@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { QrCode } from '@skeletonlabs/skeleton-svelte';
 	import { titleOf } from '$lib/core/lesson';
 	import {
 		type Exercise,
@@ -18,6 +17,8 @@
 	import { PRACTICE_PATH } from '$lib/desk/pages';
 	import { Practice } from '$lib/desk/practice.svelte';
 	import { download, fileName } from '../shared/download';
+	import LinkCode from '../shared/LinkCode.svelte';
+	import LinkLine from '../shared/LinkLine.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import PracticeView from './PracticeView.svelte';
 
@@ -32,10 +33,6 @@
 	let atOnce = $state(true);
 	let waits = $state(true);
 	let hasStory = $state(true);
-	let copied = $state(false);
-	let refused = $state(false);
-	/** bytes that a QR code of the largest size holds, with the least correction */
-	const MOST_QR = 2953;
 
 	const exercise = $derived.by((): Exercise => {
 		const chosen = PRESETS.find(({ name }) => name === preset);
@@ -77,20 +74,11 @@
 	});
 	const says = $derived(failure ?? cannot);
 	const link = $derived(`${location.origin}${PRACTICE_PATH}${fragmentOf(exercise, 'exercise')}`);
-	const isHere = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
 
 	function choose(name: string) {
 		preset = name;
 		const chosen = PRESETS.find((own) => own.name === name);
 		if (chosen) kinds = [...chosen.kinds];
-	}
-	async function copy() {
-		try {
-			await navigator.clipboard.writeText(link);
-			copied = true;
-		} catch {
-			refused = true;
-		}
 	}
 </script>
 
@@ -132,17 +120,8 @@
 			{#if lesson.telling.story}<label><input type="checkbox" bind:checked={hasStory} /> With the story</label
 				>{/if}
 			<h3>Hand out</h3>
-			<p class="line">
-				<input
-					class="field link"
-					readonly
-					value={link}
-					aria-label="Link with the exercise in it"
-					onfocus={(event) => event.currentTarget.select()}
-				/>
-				<button class="btn tool now" disabled={says !== null} onclick={() => void copy()}
-					>{copied ? 'Copied' : 'Copy link'}</button
-				>
+			<LinkLine {link} label="Link with the exercise in it" disabled={says !== null} />
+			<p>
 				<button
 					class="btn tool"
 					disabled={says !== null}
@@ -154,22 +133,11 @@
 						)}>File</button
 				>
 			</p>
-			{#if refused}<p role="alert" class="note">
-					The browser does not let this page copy. Mark the link and copy it by hand.
-				</p>{/if}
 			<p class="note">
-				{link.length.toLocaleString('en-GB')} characters. Notes and trail are not in it. The right answers can be
-				worked out from the exercise, and a result can be forged: use it for practice, not for grades.
-				{#if isHere}This link leads to this computer only. Students reach the application under the address
-					that your server has in the network.{/if}
+				Notes and trail are not in it. The right answers can be worked out from the exercise, and a result can
+				be forged: use it for practice, not for grades.
 			</p>
-			{#if link.length <= MOST_QR}
-				<QrCode value={link} encoding={{ ecc: 'L' }}>
-					<QrCode.Frame class="qr-small" role="img" aria-label="QR code of the link"
-						><QrCode.Pattern /></QrCode.Frame
-					>
-				</QrCode>
-			{/if}
+			<LinkCode {link} />
 		</div>
 		<section class="preview" aria-label="What the student sees">
 			<h3>What the student sees</h3>
@@ -224,23 +192,10 @@
 	.small {
 		width: 4rem;
 	}
-	.link {
-		flex: 1 1 8rem;
-		min-width: 0;
-	}
 	.note {
 		margin: 0;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
-	}
-	/* black on white in every mode: phones read it so */
-	.choices :global(.qr-small) {
-		width: 10rem;
-		height: 10rem;
-		background: white;
-		fill: black;
-		padding: 0.5rem;
-		box-sizing: border-box;
 	}
 	.preview {
 		border: 1px solid var(--rule);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { KIND_LABELS, resultText, slipCounts, slipText } from '$lib/core/question';
+	import { isAtOnce, KIND_LABELS, resultText, slipCounts, slipText, summed } from '$lib/core/question';
 	import type { Practice } from '$lib/desk/practice.svelte';
 	import { download, fileName } from '../shared/download';
 
@@ -9,10 +9,10 @@
 	let copied = $state(false);
 	let refused = $state(false);
 	const lines = $derived(practice.lines);
-	const right = $derived(lines.filter((line) => line.right).length);
+	const { right, asked } = $derived(summed(lines));
 	const slips = $derived(slipCounts(lines));
-	const outcome = ({ right: isRight, tries, hints }: (typeof lines)[number]): string =>
-		!isRight ? 'not answered' : tries === 1 && hints === 0 ? 'at the first try' : 'in the end';
+	const outcome = (line: (typeof lines)[number]): string =>
+		!line.right ? 'not answered' : isAtOnce(line) ? 'at the first try' : 'in the end';
 	async function copy() {
 		try {
 			await navigator.clipboard.writeText(resultText(practice.result(who)));
@@ -24,8 +24,8 @@
 </script>
 
 <section class="end">
-	<h2>{right} of {lines.length} right</h2>
-	<table>
+	<h2>{right} of {asked} right</h2>
+	<table class="ruled">
 		<thead
 			><tr
 				><th scope="col">question</th><th scope="col">answered</th><th scope="col">tries</th><th scope="col"
@@ -99,26 +99,8 @@
 		font-size: var(--size-text);
 		margin-top: var(--gap-2);
 	}
-	table {
-		border-spacing: 0;
-		border-block: 2px solid var(--ink);
-	}
-	th,
-	td {
-		padding: 0.15rem 0.7rem 0.15rem 0;
-		text-align: left;
-	}
-	thead th {
-		font-weight: 400;
-		font-style: italic;
-		color: var(--ink-soft);
-		border-bottom: 1px solid var(--rule);
-	}
 	tbody th {
 		font-weight: 500;
-	}
-	.number {
-		text-align: right;
 	}
 	ul {
 		margin: 0;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { tick } from 'svelte';
-	import { WORDS } from '$lib/core/question';
-	import { Practice } from '$lib/desk/practice.svelte';
+	import { negativeIn, WORDS } from '$lib/core/question';
+	import type { Practice } from '$lib/desk/practice.svelte';
 	import AnswerField from './AnswerField.svelte';
 	import ProblemText from './ProblemText.svelte';
 	import QuestionTableau from './QuestionTableau.svelte';
@@ -80,7 +80,7 @@
 					<QuestionTableau
 						tableau={told.leads}
 						label="The tableau after this pivot"
-						negative={Practice.negativeRows(told.leads)}
+						negative={negativeIn(told.leads).map(([basic]) => basic)}
 					/>
 				{/if}
 			{/if}

@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { parseRational } from '$lib/core/number';
+	import { cellName, namedRows } from '$lib/core/question';
 	import type { TableauJson } from '$lib/core/tableau';
 	import { fitTable } from '../shared/fit-table';
 	import NumberView from '../shared/NumberView.svelte';
+	import '../tableau/tableau.css';
 
 	/** The tableau of a question: looked at, or one of its columns, rows or entries chosen as the answer, or its entries written. */
 	interface Props {
@@ -28,14 +30,13 @@
 		negative = []
 	}: Props = $props();
 	const basic = $derived(new Set(tableau.rows.map((row) => row.basic)));
-	const rows = $derived([
-		...tableau.rows.map((row) => ({ ...row, name: row.basic, isGoal: false })),
-		...tableau.objective.map((row) => ({ ...row, isGoal: true }))
-	]);
+	const rows = $derived(namedRows(tableau));
+	/** where nothing is chosen or written, basic columns may fold */
+	const folds = $derived(!choose && !written);
 </script>
 
 {#snippet cell(row: string, column: string, value: string)}
-	{@const key = `${row}|${column}`}
+	{@const key = cellName(row, column)}
 	{#if written}
 		<input
 			class="field"
@@ -51,9 +52,37 @@
 	{:else}<NumberView value={parseRational(value)} />{/if}
 {/snippet}
 
+{#snippet line({ name, entries, rhs, isGoal }: (typeof rows)[number])}
+	<tr>
+		<th scope="row" class="basis"
+			>{#if choose === 'row' && !isGoal}<button
+					type="button"
+					aria-pressed={chosen === name}
+					aria-label={`Row ${name}`}
+					onclick={() => onchoose?.(name)}>{name}</button
+				>{:else}{name}{/if}</th
+		>
+		{#each tableau.columns as column, j (column)}
+			<td
+				class:unit={folds && basic.has(column)}
+				class:one-here={column === name}
+				class:considered={chosen === column || chosen === name}
+				class:negative={wrong.includes(cellName(name, column))}
+				><span>{@render cell(name, column, entries[j])}</span></td
+			>
+		{/each}
+		<td
+			class="rhs"
+			class:considered={chosen === name}
+			class:negative={wrong.includes(cellName(name, 'rhs')) || negative.includes(name)}
+			>{@render cell(name, 'rhs', rhs)}</td
+		>
+	</tr>
+{/snippet}
+
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
-	class="box"
+	class="simplex"
 	tabindex="0"
 	role="group"
 	aria-label={label}
@@ -62,9 +91,9 @@
 	<table>
 		<thead>
 			<tr>
-				<td></td>
+				<td class="basis"></td>
 				{#each tableau.columns as name (name)}
-					<th scope="col" class:unit={basic.has(name) && !choose && !written}
+					<th scope="col" class:unit={folds && basic.has(name)}
 						>{#if choose === 'column'}<button
 								type="button"
 								aria-pressed={chosen === name}
@@ -77,66 +106,22 @@
 			</tr>
 		</thead>
 		<tbody>
-			{#each rows as { name, entries, rhs, isGoal } (name)}
-				<tr class:goal={isGoal}>
-					<th scope="row"
-						>{#if choose === 'row' && !isGoal}<button
-								type="button"
-								aria-pressed={chosen === name}
-								aria-label={`Row ${name}`}
-								onclick={() => onchoose?.(name)}>{name}</button
-							>{:else}{name}{/if}</th
-					>
-					{#each tableau.columns as column, j (column)}
-						<td
-							class:unit={basic.has(column) && !choose && !written}
-							class:one-here={column === name}
-							class:picked={chosen === column || chosen === name}
-							class:wrong={wrong.includes(`${name}|${column}`)}
-							><span>{@render cell(name, column, entries[j])}</span></td
-						>
-					{/each}
-					<td
-						class="rhs"
-						class:picked={chosen === name}
-						class:wrong={wrong.includes(`${name}|rhs`) || negative.includes(name)}
-						>{@render cell(name, 'rhs', rhs)}</td
-					>
-				</tr>
-			{/each}
+			{#each rows.filter(({ isGoal }) => !isGoal) as row (row.name)}{@render line(row)}{/each}
 		</tbody>
+		<tfoot>
+			{#each rows.filter(({ isGoal }) => isGoal) as row (row.name)}{@render line(row)}{/each}
+		</tfoot>
 	</table>
 </div>
 
 <style>
-	.box {
-		overflow-x: auto;
+	/* as high as it is, at the edge of its column */
+	.simplex {
+		height: auto;
 	}
-	table {
-		font-size: var(--size, 1rem);
-		border-spacing: 0;
-		border-block: 2px solid var(--ink);
-	}
-	th,
-	td {
-		padding: 0.1em 0.45em;
-		height: 1.9em;
-		text-align: center;
-		white-space: nowrap;
-	}
-	thead :is(th, td) {
-		border-bottom: 1px solid var(--ink);
-	}
-	tbody th {
-		text-align: left;
-		border-right: 1px solid var(--rule);
-	}
-	.rhs {
-		border-left: 1px solid var(--rule-strong);
-		font-weight: 600;
-	}
-	.goal > * {
-		border-top: 1px solid var(--ink);
+	.simplex table {
+		margin-inline: 0;
+		min-width: 0;
 	}
 	button {
 		min-width: max(1.5rem, 2em);
@@ -151,30 +136,10 @@
 		border: 2px solid var(--now);
 		background: var(--now-wash);
 	}
-	.picked {
-		background: var(--now-wash);
-	}
-	.wrong {
-		color: var(--error);
-		text-decoration: underline wavy 1px;
-	}
 	input {
 		width: 3.4em;
 		text-align: center;
 		padding: 0.05em 0.1em;
 		font-size: inherit;
-	}
-	:global(.box[data-narrow]) .unit {
-		width: 0.8em;
-		padding: 0;
-		background: var(--sheet-raised);
-		border-inline: 1px dotted var(--rule-strong);
-	}
-	:global(.box[data-narrow]) .unit span {
-		display: none;
-	}
-	:global(.box[data-narrow]) td.unit.one-here::after {
-		content: '·';
-		font-weight: 800;
 	}
 </style>

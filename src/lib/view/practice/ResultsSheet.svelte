@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		KIND_LABELS,
+		minuteOf,
 		readResult,
 		type Result,
 		resultCells,
@@ -45,7 +46,7 @@
 <Sheet title="Results of a class" look="wide" {onclose}>
 	{#if rows.length}
 		<div class="scroll">
-			<table>
+			<table class="ruled">
 				<thead>
 					<tr>
 						<th scope="col">name</th><th scope="col">exercise</th><th scope="col">ended</th>
@@ -58,7 +59,7 @@
 						<tr class:forged={!row.fits}>
 							<th scope="row">{row.who || '(no name)'}{row.fits ? '' : ' (check word does not fit)'}</th>
 							<td>{row.exercise}</td>
-							<td>{row.ended.slice(0, 16).replace('T', ' ')}</td>
+							<td>{minuteOf(row.ended)}</td>
 							<td class="number">{row.right} of {row.asked}</td>
 							<td class="number">{row.atOnce}</td>
 							<td class="number">{row.tries}</td>
@@ -98,25 +99,6 @@
 	.scroll {
 		overflow: auto;
 		max-height: 50vh;
-	}
-	table {
-		border-spacing: 0;
-		border-block: 2px solid var(--ink);
-	}
-	th,
-	td {
-		padding: 0.15rem 0.8rem 0.15rem 0;
-		text-align: left;
-		white-space: nowrap;
-	}
-	thead th {
-		font-weight: 400;
-		font-style: italic;
-		color: var(--ink-soft);
-		border-bottom: 1px solid var(--rule);
-	}
-	.number {
-		text-align: right;
 	}
 	.forged {
 		color: var(--error);

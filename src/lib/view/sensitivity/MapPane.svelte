@@ -12,8 +12,9 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';
+	import { points } from '../region/picture';
 	import { ticks } from '../region/frame';
-	import { middleOf, pointsOf, roomOf } from './map-spots';
+	import { middleOf, roomOf } from './map-spots';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 
@@ -123,7 +124,7 @@
 								class={cell.status}
 								class:own={cell === here}
 								class:start={cell === start}
-								points={pointsOf(spots(cell))}
+								points={points(spots(cell))}
 								data-cell={letters.get(cell)}
 							/>
 						{/each}

@@ -126,7 +126,7 @@
 		<Scroll label="The numbers of the problem">
 			<p class="hint">
 				{isTwo
-					? 'Press another number of the same sort to make it the second one; press the second to trade them.'
+					? 'Press another number of the same sort to make it the second one; press the second one to swap them.'
 					: 'Press a coefficient of the objective or an amount.'}
 			</p>
 			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>

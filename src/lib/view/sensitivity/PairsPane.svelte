@@ -159,7 +159,7 @@
 						<h3>All best dual values</h3>
 						{#each all as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 					{/if}
-					{#if found && tried}
+					{#if found}
 						<h3>Dual values that this plan asks for</h3>
 						{#each fromPlanSentences(problem, tried.plan, found) as sentence, i (i)}<p>
 								<Words {sentence} />
@@ -215,8 +215,6 @@
 	}
 	thead th {
 		white-space: normal;
-	}
-	thead th {
 		font-weight: 400;
 		font-style: italic;
 		font-size: var(--size-note);

@@ -1,13 +1,6 @@
-/** A part of the map as pixels: its outline, and where its name goes. */
+import type { Spot } from '../region/box';
 
-interface Spot {
-	readonly x: number;
-	readonly y: number;
-}
-
-/** An outline as an SVG polygon takes it. */
-export const pointsOf = (spots: readonly Spot[]): string =>
-	spots.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+/** Where the name of a part of the map goes, in pixels. */
 
 /** The mean of its corners. */
 export function middleOf(spots: readonly Spot[]): Spot {

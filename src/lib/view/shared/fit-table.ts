@@ -86,7 +86,8 @@ export function fitTable({ isWhole, most = 3.1, byHeight = true }: Fitting = {})
 		const observer = new ResizeObserver(measure);
 		observer.observe(box);
 		observer.observe(table);
-		measure();
+		// what is observed is measured before it is painted; where this changes, it is observed anew
+		void isWhole?.();
 		return () => observer.disconnect();
 	};
 }

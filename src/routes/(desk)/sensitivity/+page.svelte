@@ -43,35 +43,36 @@
 				}
 			: { size, pane: 'last' };
 	/** the numbers and what is asked of one of them; the tableau below, where it has the whole width, or below the picture */
-	const numbersAnd = (pane: string, below: readonly Place[]): Place => {
-		const above = [
-			{ size: numbersWide, pane: 'numbers' },
-			{ size: 100 - numbersWide, pane }
-		];
+	const numbersAnd = (pane: string, below: string | null = null): Place => {
 		if (!hasPicture)
 			return {
 				size: 100,
 				down: [
-					{ size: 58, across: above },
-					{ size: 42, across: [...below, { size: 64, pane: 'last' }] }
+					{
+						size: 58,
+						across: [
+							{ size: numbersWide, pane: 'numbers' },
+							{ size: 100 - numbersWide, pane }
+						]
+					},
+					{ size: 42, across: [...(below ? [{ size: 36, pane: below }] : []), { size: 64, pane: 'last' }] }
 				]
 			};
-		const [left, right] = above;
-		const column: Place = below.length
+		const column: Place = below
 			? {
 					size: 32,
 					down: [
-						{ ...left, size: 50 },
-						{ ...below[0], size: 50 }
+						{ size: 50, pane: 'numbers' },
+						{ size: 50, pane: below }
 					]
 				}
-			: { ...left, size: 32 };
-		return { size: 100, across: [column, { ...right, size: 36 }, lastAndRegion(32)] };
+			: { size: 32, pane: 'numbers' };
+		return { size: 100, across: [column, { size: 36, pane }, lastAndRegion(32)] };
 	};
 	const places: Record<SensitivityLook, () => Place> = {
-		ranges: () => numbersAnd('what-if', [{ size: 36, pane: 'newcomer' }]),
-		two: () => numbersAnd('map', []),
-		curve: () => numbersAnd('curve', []),
+		ranges: () => numbersAnd('what-if', 'newcomer'),
+		two: () => numbersAnd('map'),
+		curve: () => numbersAnd('curve'),
 		dual: () => ({
 			size: 100,
 			down: [

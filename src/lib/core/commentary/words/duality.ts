@@ -103,11 +103,13 @@ export function gapSentence(problem: Problem, value: Rational, bound: Rational):
 		: say`The plan has ${name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.${claim({ problem, is: 'bound', value: bound })}`;
 }
 
-/** `each unit of it brings 2 less profit than what it uses is worth`: a reduced cost, whatever the dual values are. */
+/** `each unit of it brings 2 less than what it uses is worth`: a reduced cost, whatever the dual values are. */
 function comparedWithRows({ objective }: Problem, worth: Rational): Sentence {
 	const [brings, uses] = objective.sense === 'max' ? ['brings', 'uses'] : ['costs', 'supplies'];
-	if (isZero(worth)) return say`each unit of it ${brings} exactly what it ${uses} is worth`;
-	return say`each unit of it ${brings} ${worth.abs()} ${sign(worth) > 0 ? 'more' : 'less'} than what it ${uses} is worth`;
+	const by = isZero(worth)
+		? say`exactly as much as`
+		: say`${worth.abs()} ${sign(worth) > 0 ? 'more' : 'less'} than`;
+	return say`${brings} ${by} what it ${uses} is worth`;
 }
 
 /** A pair of complementary slackness in words. */
@@ -130,10 +132,12 @@ export function pairSentence(
 			? say`Nothing of ${said} is left, and its dual value is 0.`
 			: say`${said} has ${rest} left, and its dual value is 0.`;
 	}
-	const each = comparedWithRows(problem, worth);
+	const brings = comparedWithRows(problem, worth);
 	if (!isZero(product))
-		return say`${said} is ${rest} away from its bound, though ${each}. At an optimal plan one of the two is 0.`;
-	return isZero(worth) ? say`As for ${said}, ${each}.` : say`${said} is at its bound, and ${each}.`;
+		return say`${said} is ${rest} away from its bound, though each unit of it ${brings}. At an optimal plan one of the two is 0.`;
+	return isZero(worth)
+		? say`Each unit of ${said} ${brings}.`
+		: say`${said} is at its bound, and each unit of it ${brings}.`;
 }
 
 /** The dual values that follow from a plan, and what they prove. */

@@ -1,7 +1,7 @@
 import { parseRational, rational, sign, toText, type Rational } from '../../number/rational';
 import { tableauJson, type TableauJson } from '../../tableau/written';
 import { numberIn } from '../answers';
-import { cellsOf } from '../cells';
+import { cellName, cellsOf, namedRows, partsOf } from '../cells';
 import type { Kind, Situation, Slip } from '../types';
 import { nameOf, without } from './shared';
 
@@ -36,9 +36,11 @@ export const nextTableau: Kind = {
 		});
 		const missing = Object.keys(cells).length - written.length;
 		if (wrong.length === 0) return { wrong, missing };
-		const [row] = wrong[0].split('|');
+		const { row } = partsOf(wrong[0]);
 		const isPivotRow = row === given.entering;
-		const before = new Map(cellsOf(tableau)).get(`${isPivotRow ? given.leaving : row}|${given.entering}`);
+		const before = new Map(cellsOf(tableau)).get(
+			cellName(isPivotRow ? given.leaving! : row, given.entering!)
+		);
 		const how = isPivotRow ? ('divide' as const) : ('subtract' as const);
 		return { wrong, missing, ...(before === undefined ? {} : { operation: { row, how, by: before } }) };
 	}
@@ -55,18 +57,14 @@ function mistaken(before: TableauJson, then: TableauJson, cell: string): Rationa
 
 /** A tableau with another number in one cell. */
 function withCell(t: TableauJson, cell: string, value: string): TableauJson {
-	const put = <Row extends TableauJson['rows'][number] | TableauJson['objective'][number]>(
-		row: Row,
-		name: string
-	): Row => ({
-		...row,
-		entries: row.entries.map((own, j) => (cell === `${name}|${t.columns[j]}` ? value : own)),
-		rhs: cell === `${name}|rhs` ? value : row.rhs
-	});
+	const lines = namedRows(t).map(({ name, entries, rhs }) => ({
+		entries: entries.map((own, j) => (cell === cellName(name, t.columns[j]) ? value : own)),
+		rhs: cell === cellName(name, 'rhs') ? value : rhs
+	}));
 	return {
 		...t,
-		rows: t.rows.map((row) => put(row, row.basic)),
-		objective: t.objective.map((row) => put(row, row.name))
+		rows: t.rows.map((row, i) => ({ ...row, ...lines[i] })),
+		objective: t.objective.map((row, i) => ({ ...row, ...lines[t.rows.length + i] }))
 	};
 }
 
@@ -79,11 +77,11 @@ export const wrongEntry: Kind = {
 		const basic = new Set(then.rows.map((row) => row.basic));
 		// a mistake in a unit column would be seen without reckoning
 		const places = cellsOf(then).map(([cell]) => cell);
-		const open = places.filter((cell) => !basic.has(cell.split('|')[1]));
+		const open = places.filter((cell) => !basic.has(partsOf(cell).column));
 		const cell = open[situation.pick(open.length)];
 		const after = withCell(then, cell, toText(mistaken(before, then, cell)));
 		// entries that a pivot changes, and that are right
-		const others = open.filter((own) => own !== cell && own.split('|')[0] === cell.split('|')[0]);
+		const others = open.filter((own) => own !== cell && partsOf(own).row === partsOf(cell).row);
 		const slips: Slip[] = others.slice(0, 3).map((own) => ({ answer: own, code: 'is-right' }));
 		return { given: { ...given, after }, right: [cell], slips: without([cell], slips) };
 	}
