@@ -1,6 +1,6 @@
 /** The folders of the core: each may use what stands before it, and only types of what comes after. */
 const LAYERS =
-	'number problem tableau notation sentence form geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question api'.split(
+	'number problem tableau notation sentence form geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question sheet api'.split(
 		' '
 	);
 
@@ -15,7 +15,7 @@ module.exports = {
 			to: {
 				pathNot: [
 					'^src/lib/core',
-					'^node_modules/(fraction\\.js|yup|lossless-json|d3-dsv|@lezer/(lr|common))/',
+					'^node_modules/(fraction\\.js|d3-array|fflate|yup|lossless-json|d3-dsv|@lezer/(lr|common))/',
 					'\\.grammar(\\.terms)?$'
 				]
 			}

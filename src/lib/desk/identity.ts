@@ -1,3 +1,4 @@
+import { DASHES } from '$lib/core/geometry/dashes';
 import type { Owner } from '$lib/core/form/types';
 import type { Position } from '$lib/core/position/position';
 import type { LastingBook } from '$lib/core/problem/lasting';
@@ -13,8 +14,6 @@ export interface Pointed {
 export const MARKS = ['disc', 'square', 'triangle', 'diamond', 'cross', 'bar', 'ring', 'chevron'] as const;
 export type Mark = (typeof MARKS)[number];
 
-/** Dash patterns for lines, in units of the line's width. */
-export const DASHES = ['', '9 4', '2.5 3', '12 3 2.5 3', '5 3', '16 4', '8 3 2.5 3 2.5 3', '1.5 4'] as const;
 
 /** How a constraint looks wherever it appears. */
 export interface Identity {

@@ -24,6 +24,9 @@ export const LESSONS_PATH = '/lessons';
 /** where an exercise is done, in a window of its own */
 export const PRACTICE_PATH = '/practice';
 
+/** where the lesson is printed and exported */
+export const HANDOUT_PATH = '/handout';
+
 /** the guide and the words */
 export const HELP_PATH = '/help';
 

@@ -44,6 +44,12 @@ export class Preferences {
 		this.#enlarged = pane === this.#enlarged ? null : pane;
 	}
 
+	/** Paper is light, whatever the screen is: while something is printed. */
+	printing(isPrinting: boolean): void {
+		if (isPrinting) document.documentElement.dataset.mode = 'light';
+		else this.#apply();
+	}
+
 	#apply(): void {
 		document.documentElement.dataset.mode = this.#dark ? 'dark' : 'light';
 	}

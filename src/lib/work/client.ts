@@ -11,7 +11,8 @@ import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
 import type { MapCell, Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
-import type { Jobs, Progress } from './jobs';
+import type { SheetFile } from '../core/sheet/files';
+import type { Jobs, Progress, SheetPages, SheetRequest } from './jobs';
 import { Cancelled } from './cancelled';
 import { pack, unpack, unpackReading, type Packed, type PackedDecision } from './packing';
 
@@ -73,6 +74,18 @@ export const kindInWorker = (
 	milliseconds: number,
 	signal?: AbortSignal
 ): Promise<ProblemKind | null> => run((remote) => remote.kind(text, milliseconds), signal);
+
+/** Makes the sheets of a handout off the main thread. */
+export const sheetsInWorker = (
+	request: SheetRequest & { readonly as: 'pages' },
+	signal?: AbortSignal
+): Promise<SheetPages> => run((remote) => remote.sheets(request) as Promise<SheetPages>, signal);
+
+/** Makes the files of a handout off the main thread. */
+export const sheetFilesInWorker = (
+	request: SheetRequest & { readonly as: 'files' },
+	signal?: AbortSignal
+): Promise<SheetFile[]> => run((remote) => remote.sheets(request) as Promise<SheetFile[]>, signal);
 
 /** Opens the text of a file off the main thread: what it brought, or what is wrong with it. */
 export const openInWorker = (

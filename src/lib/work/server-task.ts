@@ -10,7 +10,8 @@ export type Told = FoundJson | DesignJson;
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {
-	readonly job: 'solve' | 'convert' | 'region' | 'dual' | 'parametric' | 'design' | 'questions' | 'judge';
+	readonly job:
+		'solve' | 'convert' | 'region' | 'dual' | 'parametric' | 'design' | 'questions' | 'judge' | 'sheet';
 	readonly text: string;
 	/** hears what was found so far, for the case that the thread has to be ended from outside */
 	readonly port?: MessagePort;

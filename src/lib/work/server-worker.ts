@@ -6,6 +6,7 @@ import {
 	replyParametric,
 	replyQuestions,
 	replyRegion,
+	replySheet,
 	type Reply
 } from '../core/api/reply';
 import { jobs } from './jobs';
@@ -34,6 +35,8 @@ export default function work({ job, text, port, unwanted }: ServerTask): Reply {
 			return replyQuestions(text, timed(LONGEST, isUnwanted));
 		case 'judge':
 			return replyJudge(text);
+		case 'sheet':
+			return replySheet(text, timed(LONGEST, isUnwanted));
 		case 'design':
 			return replyDesign(
 				text,

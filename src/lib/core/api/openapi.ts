@@ -4,6 +4,8 @@ import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { problemSchema } from '../problem/format';
 import { RULE_NAMES } from '../method/rule';
 import { KIND_NAMES } from '../question/types';
+import { SHEET_FORMATS } from '../sheet/files';
+import { SHEET_PRESETS } from '../sheet/presets';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 
 type Json = Record<string, unknown>;
@@ -231,6 +233,35 @@ const schemas: Json = {
 		required: ['questions'],
 		properties: { questions: list(ref('Question')) }
 	},
+	SheetRequest: {
+		type: 'object',
+		required: ['problem'],
+		properties: {
+			problem: ref('Problem'),
+			preset: { enum: SHEET_PRESETS, default: 'problem' },
+			format: { enum: SHEET_FORMATS, default: 'html' },
+			method: { enum: METHODS, default: 'auto' },
+			rule: { enum: RULE_NAMES, default: 'dantzig' },
+			variants: { type: 'integer', minimum: 1, maximum: 26, default: 1 },
+			seed: { type: 'integer', minimum: 0, maximum: 4294967295, default: 1 }
+		}
+	},
+	SheetAnswer: {
+		type: 'object',
+		required: ['files'],
+		properties: {
+			files: list({
+				type: 'object',
+				required: ['name', 'type', 'content', 'encoding'],
+				properties: {
+					name: { type: 'string' },
+					type: { type: 'string' },
+					content: { type: 'string' },
+					encoding: { enum: ['utf-8', 'base64'] }
+				}
+			})
+		}
+	},
 	JudgeRequest: {
 		type: 'object',
 		required: ['question', 'answer'],
@@ -384,6 +415,7 @@ export const openApi: Json = {
 		'/api/v1/design': post('Problems that keep wishes', 'DesignRequest', 'DesignAnswer'),
 		'/api/v1/questions': post('Questions along a run', 'QuestionsRequest', 'QuestionsAnswer'),
 		'/api/v1/judge': post('What an answer to a question is worth', 'JudgeRequest', 'JudgeAnswer'),
+		'/api/v1/sheet': post('Sheets, exams and quizzes of a problem', 'SheetRequest', 'SheetAnswer'),
 		'/api/v1/health': {
 			get: {
 				summary: 'Whether the server answers',

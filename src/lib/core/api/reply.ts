@@ -9,6 +9,7 @@ import { parseJson } from '../formats/json-text';
 import { answerJudge, answerQuestions } from './questions';
 import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
+import { answerSheet } from './sheet';
 import { readSolveRequest } from './solve-request';
 
 /** An HTTP answer before it is one: a status, and a body that is JSON text already, so that nobody has to write it twice. */
@@ -94,6 +95,10 @@ export const replyQuestions = (text: string, control: Control): Reply =>
 
 /** Answers the body of POST /api/v1/judge. */
 export const replyJudge = (text: string): Reply => guarded(text, answerJudge);
+
+/** Answers the body of POST /api/v1/sheet. */
+export const replySheet = (text: string, control: Control): Reply =>
+	guarded(text, (data) => answerSheet(data, control));
 
 /** Answers the body of POST /api/v1/design. */
 export const replyDesign = (

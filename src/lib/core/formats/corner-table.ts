@@ -2,7 +2,7 @@ import { csvText } from '../spreadsheet/csv-cells';
 import type { CornerRow } from '../geometry/corner-table';
 import { isZero, sign, toText, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { escapedLatex, latexName, latexNumber } from './latex';
+import { escapedLatex, fittedLatex, latexName, latexNumber } from './latex';
 
 /** The corner table as CSV and as LaTeX: corner, lines that meet there, objective worked out, and whether it is feasible. */
 
@@ -55,5 +55,6 @@ export function cornerLatex({ variables, objective }: Problem, rows: readonly Co
 		const value = `$${latexNumber(row.objective)}$`;
 		return `${at} & ${row.sides.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
 	});
-	return `% needs \\usepackage{amsmath}\n\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}\n`;
+	const table = `\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}`;
+	return `% needs \\usepackage{amsmath,graphicx}\n\\noindent ${fittedLatex(table)}\n`;
 }

@@ -236,7 +236,7 @@ describe('LaTeX', () => {
 		);
 		expect(text).toBe(
 			'% title "50 % off"\n% needs \\usepackage{amsmath}\n\\begin{align*}\n' +
-				'\\max\\quad & z \\text{[t]} = 3\\,x_{1} - \\tfrac{5}{2}\\,x_{2} + 4 \\\\\n' +
+				'\\max\\quad & z\\,\\text{[t]} = 3\\,x_{1} - \\tfrac{5}{2}\\,x_{2} + 4 \\\\\n' +
 				'\\text{clay:}\\quad & x_{1} + x_{2} \\le 4 \\\\\n' +
 				' & x_{2} \\text{ free integer} \\\\\n' +
 				' & x_{1} \\ge 0\n\\end{align*}\n'

@@ -1,5 +1,6 @@
 import { isInteger, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { texNumber, type NumberStyle } from '../number/show';
+import { nameParts } from '../notation/name-parts';
 import { quote } from '../problem/statement/linear';
 import { nameText } from '../problem/statement/print';
 import type { Problem, Relation, Terms, Variable } from '../problem/types';
@@ -22,6 +23,53 @@ export function latexName(name: string): string {
 	const body = letters.length === 1 ? letters : `\\mathit{${letters}}`;
 	return index ? `${body}_{${index}}` : body;
 }
+
+/**
+ * A name of a variable, column or row as mathematics: `x_{12}`, a word in italics, other scripts upright, `y^{+}`.
+ * @param escape how signs are escaped that mean something within \text
+ */
+export function latexColumn(name: string, escape: (text: string) => string = escapedLatex): string {
+	const { minus, body, primes, index, raised } = nameParts(name);
+	const letters = !/^[a-zA-Z]+$/.test(body)
+		? `\\text{${escape(body)}}`
+		: body.length === 1
+			? body
+			: `\\mathit{${body}}`;
+	const above = '\\prime'.repeat(primes) + raised;
+	return `${minus ? '-' : ''}${letters}${above ? `^{${above}}` : ''}${index ? `_{${index}}` : ''}`;
+}
+
+/** Signs of sentences that LaTeX's text does not have, as mathematics. */
+const SIGNS: Readonly<Record<string, string>> = {
+	'−': '$-$',
+	'≤': '$\\le$',
+	'≥': '$\\ge$',
+	'÷': '$\\div$',
+	'·': '$\\cdot$',
+	'×': '$\\times$',
+	'←': '$\\leftarrow$',
+	'→': '$\\to$',
+	'∞': '$\\infty$',
+	λ: '$\\lambda$',
+	μ: '$\\mu$',
+	Σ: '$\\Sigma$',
+	'✓': '$\\surd$',
+	'✗': '$\\times$',
+	'′': '$^\\prime$',
+	'⁺': '$^+$',
+	'⁻': '$^-$',
+	'\u202f': '\\,',
+	'\u00a0': '~',
+	'…': '\\dots{}'
+};
+
+/** A sentence's text for LaTeX. */
+export const latexText = (text: string): string =>
+	escapedLatex(text).replace(/[−≤≥÷·×←→∞λμΣ✓✗′⁺⁻\u202f\u00a0…]/g, (sign) => SIGNS[sign]);
+
+/** A table as wide as it is, but never wider than the line (needs graphicx). */
+export const fittedLatex = (table: string): string =>
+	`\\resizebox{\\ifdim\\width>\\linewidth\\linewidth\\else\\width\\fi}{!}{%\n${table}}`;
 
 /** A number: a fraction set as one, or in the style of a notation. */
 export const latexNumber = (value: Rational, style: NumberStyle = 'fraction'): string =>
@@ -53,7 +101,7 @@ export function latexSum(
 const latexTerms = (terms: Terms, constant?: Rational): string =>
 	latexSum(terms, constant, latexName, (value) => latexNumber(value));
 
-const latexUnit = (unit: string | undefined): string => (unit ? ` \\text{[${escapedLatex(unit)}]}` : '');
+const latexUnit = (unit: string | undefined): string => (unit ? `\\,\\text{[${escapedLatex(unit)}]}` : '');
 
 /** What a variable's line says; null for an ordinary one. */
 function declaration({ name, unit, lower, upper, domain }: Variable): string | null {

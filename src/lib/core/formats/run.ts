@@ -1,10 +1,11 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
-import { board, isCovered, type Board, type BoardCell } from '../notation/board';
+import { board, isCovered, type Board } from '../notation/board';
+import { boardLines, contentText, type Line, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
-import { escapedLatex, latexName, latexNumber } from './latex';
+import { fittedLatex, latexColumn, latexNumber, latexText } from './latex';
 
 /** A step of a run: its tableau, which of its numbers are covered, and what is said of it. */
 export interface RunStep {
@@ -19,58 +20,14 @@ export type RunFormat = (typeof RUN_FORMATS)[number];
 /** what stands for a number that is covered */
 const COVERED = '?';
 
-/** A tableau as rows of cells, in the places of the notation; each cell written by `number` and `name`. */
-function cells(
-	shown: Board,
-	notation: Notation,
-	number: (value: Rational) => string,
-	name: (text: string) => string
-): string[][] {
-	const withM = ({ plain, m }: BoardCell): string => {
-		if (!m || isZero(m)) return number(plain);
-		const size = m.abs().equals(1) ? '' : number(m.abs());
-		const own = isZero(plain) ? '' : number(plain);
-		const sign = m.s < 0n ? number(ONE.neg()).charAt(0) : own ? '+' : '';
-		return `${own}${own ? ' ' : ''}${sign}${own ? ' ' : ''}${size}${name('M')}`;
-	};
-	const named = notation.basis === 'named';
-	const objective = shown.goals.find(({ goal }) => goal.kind === 'objective');
-	/** @param row its part of an address; without one nothing is covered */
-	const line = (
-		head: string,
-		ofGoal: string,
-		entries: readonly string[],
-		rhs: string,
-		row?: string
-	): string[] => [
-		head,
-		...shown.across.map((place) => {
-			if (row !== undefined && isCovered(shown, row, place.column)) return COVERED;
-			return place.kind === 'entry' ? entries[place.at] : place.kind === 'rhs' ? rhs : ofGoal;
-		})
-	];
-	const head = line(
-		shown.common ? `/ ${number(shown.common)}` : '',
-		name(objective?.name ?? ''),
-		shown.columns.map((c) => name(c.name)),
-		name('rhs')
-	);
-	const rows = shown.rows.map((row) =>
-		line(named ? name(row.name) : '', '0', row.entries.map(number), number(row.rhs), row.key)
-	);
-	const goals = shown.goals.map((goal) =>
-		line(name(goal.name), number(goal.own), goal.cells.map(withM), withM(goal.value), goal.goal.kind)
-	);
-	const around = shown.costs
-		? {
-				above: [line(name('c'), '', shown.costs.above.map(withM), '')],
-				// with its coefficients above, the row z says what the objective row says
-				z: [line(name('z'), '', shown.costs.z.map(withM), '', shown.costs.goal.kind)]
-			}
-		: { above: [], z: [] };
-	const blocks = { rows, goals: [...around.z, ...goals] };
-	return [...around.above, head, ...shown.down.flatMap((block) => blocks[block])];
-}
+const same = (text: string) => text;
+
+/** The lines of a tableau as rows of texts. */
+const cells = (lines: readonly Line[], writing: Writing): string[][] =>
+	lines.map(({ name, cells: own }) => [
+		contentText(name, writing),
+		...own.map(({ content, covered }) => (covered ? COVERED : contentText(content, writing)))
+	]);
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
 function equations(
@@ -128,26 +85,39 @@ export function tableauText(
 	const isDictionary = notation.layout === 'dictionary';
 	if (format === 'latex') {
 		const number = (value: Rational) => latexNumber(value, notation.numbers);
-		const maths = (text: string) =>
-			text === 'rhs' ? '\\text{rhs}' : /^M$/.test(text) ? 'M' : mathName(text);
+		const maths = (text: string) => latexColumn(text);
 		if (isDictionary) {
 			const lines = equations(shown, number, maths).map(([left, right]) => `${left} &= ${right}`);
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
-		const table = cells(shown, notation, number, maths);
-		const lines = table.map((row) => row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\');
-		const headAt = notation.layout === 'extended' ? 1 : 0;
-		const goalCount = table.length - 1 - headAt - t.basis.length;
-		const rulesAfter = new Set([
-			headAt,
-			headAt + (notation.goalPlace === 'above' ? goalCount : t.basis.length)
-		]);
-		const ruled = lines.map((line, i) => (rulesAfter.has(i) ? `${line} \\hline` : line));
+		const lines = boardLines(shown, notation);
+		const table = cells(lines, {
+			number,
+			name: maths,
+			word: (text) => `\\text{${text}}`,
+			minus: '-',
+			m: 'M'
+		});
+		// a rule below the names, and one between rows and objective rows
+		const isRuled = (i: number) =>
+			lines[i].kind === 'head' ||
+			(i + 1 < lines.length && (lines[i].kind === 'row') !== (lines[i + 1].kind === 'row') && i > headAt);
+		const headAt = lines.findIndex(({ kind }) => kind === 'head');
+		const ruled = table.map(
+			(row, i) =>
+				row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\' + (isRuled(i) ? ' \\hline' : '')
+		);
 		return `\\begin{tabular}{l${'r'.repeat(table[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
 	}
 	const rows = isDictionary
 		? equations(shown, plain, (text) => text).map(([left, right]) => [left, '=', right])
-		: cells(shown, notation, plain, (text) => text);
+		: cells(boardLines(shown, notation), {
+				number: plain,
+				name: same,
+				word: same,
+				minus: plain(ONE.neg()).charAt(0),
+				m: 'M'
+			});
 	if (format === 'csv') return csvText(rows);
 	if (format === 'markdown') {
 		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));
@@ -169,13 +139,6 @@ export function tableauText(
 		.concat('\n');
 }
 
-/** `s_{1}`, `x_{12}^{+}`, or a word: a column's or row's name in a formula, with its sign. */
-function mathName(text: string): string {
-	const minus = text.startsWith('−') ? '-' : '';
-	const bare = minus ? text.slice(1) : text;
-	return minus + latexName(bare);
-}
-
 /** A whole run with its sentences, in the lesson's notation. */
 export function runText(steps: readonly RunStep[], notation: Notation, format: RunFormat): string {
 	const part = ({ tableau, covered, remarks }: RunStep, i: number): string => {
@@ -189,8 +152,12 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 			return [...words, table].join('\n');
 		}
 		if (format === 'latex') {
-			const words = told.map(({ heading, text }) => `\\paragraph{${mathText(heading)}} ${mathText(text)}\n`);
-			return `${words.join('\n')}\n${notation.layout === 'dictionary' ? '' : '\\begin{center}\n'}${table}${notation.layout === 'dictionary' ? '' : '\\end{center}\n'}`;
+			const words = told.map(
+				({ heading, text }) => `\\paragraph{${latexText(heading)}} ${latexText(text)}\n`
+			);
+			const shown =
+				notation.layout === 'dictionary' ? table : `\\begin{center}\n${fittedLatex(table)}\n\\end{center}\n`;
+			return `${words.join('\n')}\n${shown}`;
 		}
 		const words = told.map(({ heading, text }) =>
 			format === 'markdown' ? `### ${heading}\n\n${text}\n` : `${heading}\n${text}\n`
@@ -198,19 +165,5 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 		return [...words, table].join('\n');
 	};
 	const all = steps.map(part).join('\n');
-	return format === 'latex' ? `% needs \\usepackage{amsmath}\n${all}` : all;
+	return format === 'latex' ? `% needs \\usepackage{amsmath,graphicx}\n${all}` : all;
 }
-
-/** A text for LaTeX: signs that it does not know are written as mathematics. */
-const mathText = (text: string): string =>
-	escapedLatex(text)
-		.replace(/−/g, '$-$')
-		.replace(/≤/g, '$\\le$')
-		.replace(/≥/g, '$\\ge$')
-		.replace(/÷/g, '$\\div$')
-		.replace(/·/g, '$\\cdot$')
-		.replace(/←/g, '$\\leftarrow$')
-		.replace(/[⁺]/g, '$^+$')
-		.replace(/[⁻]/g, '$^-$')
-		.replace(/\u202f/g, '\\,')
-		.replace(/…/g, '\\dots{}');

@@ -1,10 +1,19 @@
 /** What views and pages may use of this folder: the region. The rest of the core and the desk import its modules themselves. */
 
+export { type Box, drawn, type DrawnLine, fillPolygon, fitBox, lineInBox, type Spot, spot } from './box';
 export { bestFace, edgesAt, valuesOf } from './best';
 export { type BuildStep, intercepts, keptProblem, testHolds, testPoint } from './construction';
 export { cornerKey, pointKey } from './corner-key';
 export { type CornerRow, cornerTable } from './corner-table';
 export { hullEdges } from './hull';
+export {
+	type LabelSpot,
+	type LabelWish,
+	type PlacedLabel,
+	placeTexts,
+	type Rectangle,
+	type Stroke
+} from './labels';
 export { facesOf, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
 export { type Best, bestCorners, halfPlanes, openDirections, region } from './region';
 export { planAt, pointOf, type Side, sidesOf, withoutConstraints } from './sides';

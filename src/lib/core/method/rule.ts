@@ -22,3 +22,10 @@ export const ruleNamed = (name: RuleName): Rule =>
 	name === 'lexicographic'
 		? { entering: 'dantzig', ties: 'lexicographic' }
 		: { entering: name, ties: 'lowest-index' };
+
+/** What requests and lessons call a rule. */
+export const nameOfRule = (rule: Rule): RuleName =>
+	RULE_NAMES.find((name) => {
+		const { entering, ties } = ruleNamed(name);
+		return entering === rule.entering && ties === rule.ties;
+	}) ?? rule.entering;

@@ -4,9 +4,8 @@ import { say } from '../sentence/sentence';
 import { decide } from '../method/decide';
 import { refused } from '../position/position';
 import type { Choice, Work } from '../method/types';
-import type { RuleName, Rule } from '../method/rule';
 import { choiceAt } from '../method/rules';
-import { RULE_NAMES, ruleNamed } from '../method/rule';
+import { nameOfRule } from '../method/rule';
 import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
 import type { MoveKind, PivotMove } from './types';
@@ -28,12 +27,6 @@ export function choiceOf(t: Tableau, { enter, leave }: Pick<PivotMove, 'enter' |
 /** Whether a part of a method keeps the basis feasible from pivot to pivot. */
 const keepsFeasible = ({ part, tableau }: Work): boolean =>
 	part !== 'dual' && part !== 'repair' && isPrimalFeasible(tableau);
-
-const nameOfRule = (rule: Rule): RuleName =>
-	RULE_NAMES.find((name) => {
-		const { entering, ties } = ruleNamed(name);
-		return entering === rule.entering && ties === rule.ties;
-	}) ?? rule.entering;
 
 /** The move that exchanges two columns at a tableau; told apart where it leaves the region. */
 export function pivotMove(work: Work, enter: number, leave: number, by: PivotMove['by']): PivotMove {

@@ -3,7 +3,7 @@
 	import type { Constraint, Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { drawn, lineInBox } from '../region/box';
+	import { drawn, lineInBox } from '$lib/core/geometry';
 	import { draggable } from '../region/draggable';
 	import { MARGIN, perUnit, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { type Region, valuesOf } from '$lib/core/geometry';
+	import { type Region, drawn, lineInBox, valuesOf } from '$lib/core/geometry';
 	import { approximate, compare, max, min, type Rational, showNumber, ZERO } from '$lib/core/number';
 	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { drawn, lineInBox } from '../region/box';
 	import { draggable, takenBack } from '../region/draggable';
 	import { perUnit, MARGIN, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';

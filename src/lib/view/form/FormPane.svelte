@@ -9,7 +9,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
-	import { saysMixed, texColumn, texMixed } from './tex-system';
+	import { saysMixed, texMixed } from './tex-system';
 	import { texLimit, texName } from '../statement/tex';
 	import { showNumber } from '$lib/core/number';
 
@@ -34,7 +34,7 @@
 	const artificials = (system: System): string[] => [
 		...new Set(
 			system.rows.flatMap(({ terms }) =>
-				terms.flatMap(({ of }) => ('variable' in of || of.kind !== 'artificial' ? [] : [texColumn(of.name)]))
+				terms.flatMap(({ of }) => ('variable' in of || of.kind !== 'artificial' ? [] : [texName(of.name)]))
 			)
 		)
 	];

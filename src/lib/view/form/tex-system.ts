@@ -13,13 +13,6 @@ import { texName } from '../statement/tex';
 
 const nameOf = ({ of }: MixedTerm): string => ('variable' in of ? of.variable : of.name);
 
-/** A name of standard form as mathematics: `x'`, `x⁺`, `s_1`. */
-export function texColumn(name: string): string {
-	const [, body, raised] = /^(.*?)([⁺⁻]?)$/u.exec(name)!;
-	const tex = texName(body);
-	return raised ? `{${tex}}^{${raised === '⁺' ? '+' : '-'}}` : tex;
-}
-
 /** A linear expression in variables and columns as mathematics. */
 export function texMixed(
 	terms: readonly MixedTerm[],
@@ -27,7 +20,7 @@ export function texMixed(
 	style: NumberStyle = 'fraction'
 ): string {
 	const parts = [
-		...terms.map((term) => ({ value: term.coefficient, tex: texColumn(nameOf(term)) })),
+		...terms.map((term) => ({ value: term.coefficient, tex: texName(nameOf(term)) })),
 		...(isZero(constant) ? [] : [{ value: constant, tex: '' }])
 	];
 	return (

@@ -2,7 +2,8 @@
 	import { forStudents, lessonText, problemText, titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
-	import { PAGES } from '$lib/desk/pages';
+	import { useGo } from '$lib/desk/go';
+	import { HANDOUT_PATH, PAGES } from '$lib/desk/pages';
 	import { download, fileName } from '../shared/download';
 	import LinkCode from '../shared/LinkCode.svelte';
 	import LinkLine from '../shared/LinkLine.svelte';
@@ -11,6 +12,7 @@
 	/** The lesson as a file, as a link, and its problem in the formats of the trade. */
 	let { onclose, onexercise }: { onclose: () => void; onexercise: () => void } = $props();
 	const { document: open } = useDesk();
+	const go = useGo();
 	const own = $state.snapshot(open.lesson);
 	/** whether the class gets it, and which page it opens with there */
 	let isForStudents = $state(false);
@@ -77,6 +79,17 @@
 			<h3>As an exercise</h3>
 			<p>
 				<button class="btn tool" disabled={!open.problem} onclick={onexercise}>Make an exercise …</button>
+			</p>
+			<h3>On paper</h3>
+			<p>
+				<button
+					class="btn tool"
+					disabled={!open.problem}
+					onclick={() => {
+						onclose();
+						go(HANDOUT_PATH);
+					}}>Handout: sheets, exams, quizzes …</button
+				>
 			</p>
 			<h3>As a link</h3>
 			<LinkLine {link} label="Link with the lesson in it" />

@@ -116,6 +116,8 @@
 	{onkeydown}
 	{ondragover}
 	ondropcapture={ondrop}
+	onbeforeprint={() => desk.preferences.printing(true)}
+	onafterprint={() => desk.preferences.printing(false)}
 	ondragleave={(event) => event.relatedTarget === null && (isHolding = false)}
 	onpointerover={(event) => (under = paneOf(event.target))}
 />

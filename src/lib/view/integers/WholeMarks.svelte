@@ -1,9 +1,8 @@
 <script lang="ts">
 	import type { Vector } from '$lib/core/number';
-	import { hullEdges, pointOf } from '$lib/core/geometry';
+	import { type Spot, hullEdges, pointOf } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { useIntegers } from '$lib/desk/integers.svelte';
-	import type { Spot } from '../region/box';
 
 	interface Props {
 		problem: Problem;

@@ -3,11 +3,10 @@
 
 	import { mustBeWhole } from '$lib/core/problem';
 	import { approximate, ZERO } from '$lib/core/number';
-	import type { Region } from '$lib/core/geometry';
+	import { type Region, type Spot } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { MARGIN } from '../region/frame';
-	import type { Spot } from '../region/box';
 	import { outlineOf } from '../region/picture';
 	import RegionPane from '../region/RegionPane.svelte';
 	import Hatch from './Hatch.svelte';

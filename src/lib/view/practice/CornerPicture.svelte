@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { region } from '$lib/core/geometry';
+	import { type Spot, drawn, fillPolygon, fitBox, lineInBox, region } from '$lib/core/geometry';
 	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
-	import { drawn, fillPolygon, fitBox, lineInBox, type Spot } from '../region/box';
 	import { points } from '../region/picture';
 
 	/** The region of two variables with its lines; a corner is chosen by a click or by its button. */

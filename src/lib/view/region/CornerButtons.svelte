@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import type { Spot } from './box';
+	import { type Spot } from '$lib/core/geometry';
 
 	interface Corner extends Spot {
 		/** the corner's own key, the same in every view */

@@ -1,9 +1,8 @@
 <script lang="ts">
-	import type { Best } from '$lib/core/geometry';
+	import { type Best, fitBox, spot } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPicture from './RegionPicture.svelte';
-	import { fitBox, spot } from './box';
 	import { frameOf, type Frame } from './frame';
 	import { makePicture, type Picture, type Scene } from './picture';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { type Best, cornerKey, planAt, type Region } from '$lib/core/geometry';
+	import { type Best, type Box, type Region, cornerKey, planAt } from '$lib/core/geometry';
 	import { approximate, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -12,7 +12,6 @@
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
-	import type { Box } from './box';
 	import { fitOf, makePicture, makeScene } from './picture';
 	import { takenBack } from './draggable';
 	import { withGestures, withKeys } from './picture-moves';

@@ -5,7 +5,7 @@
 	import { type Stop, wayBetween } from '$lib/core/move';
 	import { moved, readPlan, riseOf } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import type { Spot } from './box';
+	import { type Spot } from '$lib/core/geometry';
 	import type { Frame } from './frame';
 	import type { Slope } from './objective';
 	import { points, unit } from './picture';

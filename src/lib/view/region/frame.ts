@@ -1,6 +1,6 @@
 import type { RegionView } from '$lib/core/lesson';
 import { scaleLinear, type ScaleLinear } from 'd3';
-import type { Box } from './box';
+import { type Box } from '$lib/core/geometry';
 
 export interface Size {
 	readonly width: number;

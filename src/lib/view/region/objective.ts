@@ -1,7 +1,6 @@
-import type { Region } from '$lib/core/geometry';
+import { type Region, type Spot } from '$lib/core/geometry';
 import { approximate, ZERO } from '$lib/core/number';
 import type { Problem } from '$lib/core/problem';
-import type { Spot } from './box';
 import { MARGIN, perUnit, type Frame } from './frame';
 import { labelWidth, type PlacedLabel } from './labels';
 import { unit } from './picture';

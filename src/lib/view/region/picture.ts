@@ -1,7 +1,19 @@
 import { approximate, type NumberStyle, showNumber } from '$lib/core/number';
-import { type Best, cornerKey, type HalfPlane, type Region } from '$lib/core/geometry';
+import {
+	type Best,
+	type Box,
+	type DrawnLine,
+	type HalfPlane,
+	type Region,
+	type Spot,
+	cornerKey,
+	drawn,
+	fillPolygon,
+	fitBox,
+	lineInBox,
+	spot
+} from '$lib/core/geometry';
 import type { Identity, Pointed } from '$lib/desk/identity';
-import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type DrawnLine, type Spot } from './box';
 import { MARGIN, perUnit, type Frame, type Size } from './frame';
 import { sameOwner } from '$lib/core/problem';
 import type { Stage, StageSpot } from './stage';

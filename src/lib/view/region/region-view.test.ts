@@ -6,7 +6,7 @@ import { extend, NEW_TRAIL, wayBetween } from '$lib/core/move/trail';
 import { identities } from '$lib/desk/identity';
 import { EMPTY_BOOK, follow } from '$lib/core/problem/lasting';
 import type { Problem } from '$lib/core/problem/types';
-import { fillPolygon, lineInBox, type Box } from './box';
+import { fillPolygon, lineInBox, type Box } from '$lib/core/geometry';
 import { frameOf, showPower, ticks, viewedBox } from './frame';
 import { labelWidth, placeLabels } from './labels';
 import { anyProblem } from '../../../../tests/support/problems';

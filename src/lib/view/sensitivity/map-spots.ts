@@ -1,4 +1,4 @@
-import type { Spot } from '../region/box';
+import { type Spot } from '$lib/core/geometry';
 
 /** Where the name of a part of the map goes, in pixels. */
 

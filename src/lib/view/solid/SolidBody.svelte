@@ -1,8 +1,7 @@
 <script lang="ts">
-	import type { LineOwner } from '$lib/core/geometry';
+	import { type LineOwner, type Spot } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Identity } from '$lib/desk/identity';
-	import type { Spot } from '../region/box';
 	import { sameOwner } from '$lib/core/problem';
 
 	interface Props {

@@ -1,4 +1,4 @@
-import type { Spot } from '../region/box';
+import { type Spot } from '$lib/core/geometry';
 import type { Size } from '../region/frame';
 import type { Room, Triple } from './solid';
 

@@ -1,6 +1,5 @@
 import type { Identity } from '$lib/desk/identity';
-import type { LineOwner } from '$lib/core/geometry';
-import type { Spot } from '../region/box';
+import { type LineOwner, type Spot } from '$lib/core/geometry';
 import { labelWidth, type LabelWish } from '../region/labels';
 
 interface NamedFace {

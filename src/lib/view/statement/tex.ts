@@ -1,21 +1,11 @@
-import { LATEX_RELATIONS, latexSum } from '$lib/core/formats';
+import { LATEX_RELATIONS, latexColumn, latexSum } from '$lib/core/formats';
 import { isZero, type NumberStyle, type Rational, showNumber, texNumber } from '$lib/core/number';
 import { effectiveBounds, printTerms, type Relation, type Terms, type Variable } from '$lib/core/problem';
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
 
 /** A name as mathematics: `x1` with an index, a word in italics, other scripts upright. */
-export function texName(name: string): string {
-	const [, body, index] = /^(.*?)_?(\p{Nd}*)$/u.exec(name) ?? [null, name, ''];
-	const primes = /'*$/.exec(body)![0];
-	const bare = body.slice(0, body.length - primes.length).replace(/_/g, '\u00a0');
-	const letters = /^[a-zA-Z]+$/.test(bare)
-		? bare.length === 1
-			? bare
-			: `\\mathit{${bare}}`
-		: `\\text{${escape(bare)}}`;
-	return letters + (primes ? `^{${'\\prime'.repeat(primes.length)}}` : '') + (index ? `_{${index}}` : '');
-}
+export const texName = (name: string): string => latexColumn(name, escape);
 
 /** A linear expression as mathematics. */
 export const texTerms = (terms: Terms, constant?: Rational, style: NumberStyle = 'fraction'): string =>

@@ -1,6 +1,9 @@
-import { scaleLinear } from 'd3';
-import { approximate } from '$lib/core/number';
-import { type HalfPlane, openDirections, type Region } from '$lib/core/geometry';
+import { nice } from 'd3-array';
+import { approximate } from '../number/rational';
+import { openDirections } from './region';
+import type { HalfPlane, Region } from './types';
+
+/** What is seen of the plane, in doubles: for drawing only. */
 
 /** A stretch of the plane in the author's units. */
 export interface Box {
@@ -56,9 +59,7 @@ function axis(values: readonly number[]): [number, number] {
 		[low, high] = low === 0 ? [0, around] : [low - around / 2, high + around / 2];
 	}
 	const span = high - low;
-	const [from, to] = scaleLinear([low === 0 ? 0 : low - span * ROOM, high + span * ROOM], [0, 1])
-		.nice(STEPS)
-		.domain();
+	const [from, to] = nice(low === 0 ? 0 : low - span * ROOM, high + span * ROOM, STEPS);
 	return [low === 0 ? -to * 0.035 : from, to];
 }
 

@@ -1,0 +1,137 @@
+import { isZero, ZERO, type Rational } from '../number/rational';
+import { isCovered, type Address, type Board, type BoardCell } from './board';
+import type { Notation } from './notation';
+
+/** A written tableau line by line, each cell with its address: screens, exports, sheets and questions only lay it out. */
+
+/** What stands in a place of a written tableau. */
+export type Content =
+	| { readonly kind: 'nothing' }
+	| { readonly kind: 'name'; readonly text: string }
+	| { readonly kind: 'word'; readonly text: string }
+	| { readonly kind: 'number'; readonly cell: BoardCell }
+	/** the denominator of all numbers of the tableau */
+	| { readonly kind: 'divisor'; readonly value: Rational };
+
+/** A place of a line beside its name. */
+export interface LineCell {
+	/** null for names, and for coefficients around an extended tableau */
+	readonly address: Address | null;
+	readonly content: Content;
+	/** its number is not to be seen */
+	readonly covered: boolean;
+	/** it stands in the column of a basic variable */
+	readonly unit: boolean;
+	/** its variable improves the objective row that the line is about */
+	readonly improving: boolean;
+}
+
+/** `costs`: coefficients above the names; `head`: the names; `z`: the row z of an extended tableau. */
+export interface Line {
+	readonly kind: 'costs' | 'head' | 'row' | 'z' | 'goal';
+	/** its part of an address, empty for names and coefficients */
+	readonly key: string;
+	readonly name: Content;
+	readonly cells: readonly LineCell[];
+}
+
+const NOTHING: Content = { kind: 'nothing' };
+const named = (text: string): Content => (text ? { kind: 'name', text } : NOTHING);
+const plain = (value: Rational): Content => ({ kind: 'number', cell: { plain: value, m: null } });
+const numbered = (cell: BoardCell): Content => ({ kind: 'number', cell });
+
+/** What a line says in its places. */
+interface Parts {
+	readonly entries: readonly Content[];
+	readonly rhs: Content;
+	readonly own: Content;
+	readonly improving?: readonly boolean[];
+}
+
+/**
+ * The lines of a board from top to bottom, as its notation has them.
+ * @param shown any board but a dictionary's, which is written as equations
+ */
+export function boardLines(shown: Board, notation: Notation): Line[] {
+	const line = (kind: Line['kind'], key: string, name: Content, parts: Parts): Line => ({
+		kind,
+		key,
+		name,
+		cells: shown.across.map((place): LineCell => {
+			const entry = place.kind === 'entry';
+			return {
+				address:
+					kind === 'row' || kind === 'goal' || kind === 'z' ? { row: key, column: place.column } : null,
+				content: entry ? parts.entries[place.at] : place.kind === 'rhs' ? parts.rhs : parts.own,
+				covered: key !== '' && isCovered(shown, key, place.column),
+				unit: entry && shown.columns[place.at].basic,
+				improving: entry && (parts.improving?.[place.at] ?? false)
+			};
+		})
+	});
+	const objective = shown.goals.find(({ goal }) => goal.kind === 'objective');
+	const around = (cells: readonly BoardCell[]): Parts => ({
+		entries: cells.map(numbered),
+		rhs: NOTHING,
+		own: NOTHING
+	});
+	const head = line('head', '', shown.common ? { kind: 'divisor', value: shown.common } : NOTHING, {
+		entries: shown.columns.map(({ name }) => named(name)),
+		rhs: { kind: 'word', text: 'rhs' },
+		own: named(objective?.name ?? '')
+	});
+	const rows = shown.rows.map((row) =>
+		line('row', row.key, notation.basis === 'named' ? named(row.name) : NOTHING, {
+			entries: row.entries.map(plain),
+			rhs: plain(row.rhs),
+			own: plain(ZERO)
+		})
+	);
+	const goals = shown.goals.map((goal) =>
+		line('goal', goal.goal.kind, named(goal.name), {
+			entries: goal.cells.map(numbered),
+			rhs: numbered(goal.value),
+			own: plain(goal.own),
+			improving: goal.improving
+		})
+	);
+	const { costs } = shown;
+	const above = costs ? [line('costs', '', named('c'), around(costs.above))] : [];
+	// with its coefficients above, the row z says what the objective row says
+	const z = costs ? [line('z', costs.goal.kind, named('z'), around(costs.z))] : [];
+	const blocks = { rows, goals: [...z, ...goals] };
+	return [...above, head, ...shown.down.flatMap((block) => blocks[block])];
+}
+
+/** How numbers and names are written in a format. */
+export interface Writing {
+	number(value: Rational): string;
+	name(text: string): string;
+	/** a word such as rhs */
+	word(text: string): string;
+	/** a minus sign as numbers have it, and big M */
+	readonly minus: string;
+	readonly m: string;
+}
+
+/** What stands in a place as a format writes it; a number with M as `p + qM`. */
+export function contentText(content: Content, { number, name, word, minus, m: big }: Writing): string {
+	switch (content.kind) {
+		case 'nothing':
+			return '';
+		case 'name':
+			return name(content.text);
+		case 'word':
+			return word(content.text);
+		case 'divisor':
+			return `/ ${number(content.value)}`;
+		case 'number': {
+			const { plain: value, m } = content.cell;
+			if (!m || isZero(m)) return number(value);
+			const own = isZero(value) ? '' : number(value);
+			const size = m.abs().equals(1) ? '' : number(m.abs());
+			const sign = m.s < 0n ? minus : own ? '+' : '';
+			return own ? `${own} ${sign} ${size}${big}` : `${sign}${size}${big}`;
+		}
+	}
+}

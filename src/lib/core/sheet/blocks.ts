@@ -1,0 +1,324 @@
+import { certify } from '../answer/certificate';
+import { dualProblem } from '../answer/dual-problem';
+import { optimalSet } from '../answer/optimal-set';
+import { ranging, type Interval } from '../answer/ranging';
+import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
+import { branchAndBound } from '../integer/branch';
+import { cuttingPlanes } from '../integer/cuts';
+import { nodeWords } from '../integer/messages';
+import { isBound } from '../problem/row-owner';
+import { asksForWhole } from '../problem/whole';
+import {
+	checkSentences,
+	optimalSetSentences,
+	proofSentences,
+	storySentences
+} from '../commentary/words/answer';
+import { certificateSentence } from '../commentary/words/duality';
+import { stages } from '../form/stages';
+import type { System } from '../form/types';
+import { cornerTable, type CornerRow } from '../geometry/corner-table';
+import { formOptions } from '../move/begin';
+import type { Naming } from '../move/types';
+import type { Notation } from '../notation/notation';
+import { isZero, type Rational } from '../number/rational';
+import { stated } from '../position/position';
+import { OWN_NAMES } from '../problem/keys';
+import { RELATION_SIGNS } from '../problem/relation';
+import type { Plan, Problem } from '../problem/types';
+import { changeSentence, rowName } from '../sentence/form-words';
+import { joined, say, signed, signedAfter, type Sentence } from '../sentence/sentence';
+import type { Tableau } from '../tableau/tableau';
+import { drawingOf } from './drawing';
+import type { SheetStep } from './steps';
+import { linear } from './statement';
+import { runParts } from './tableaux';
+import type { BlockName, Fill } from './presets';
+import type { Part } from './types';
+
+/** What each block of a sheet prints of a problem, with its numbers or with room for them. */
+
+/** What a sheet is made of. */
+export interface SheetSource {
+	readonly problem: Problem;
+	readonly title: string;
+	readonly story: string;
+	/** what a variable or constraint means, empty where nothing is said */
+	meaning(kind: 'variables' | 'constraints', name: string): string;
+	readonly notation: Notation;
+	readonly steps: readonly SheetStep[];
+	/** what ids in moves are called */
+	naming(t: Tableau): Naming;
+	/** how long runs may be */
+	readonly options: RunOptions;
+}
+
+type Filled = Exclude<Fill, 'none'>;
+type Build = (source: SheetSource, fill: Filled) => Part[];
+
+const heading = (says: string): Part => ({ kind: 'heading', says });
+/** A number, or a blank for it. */
+const open = (fill: Filled, says: Sentence): Sentence | null => (fill === 'answers' ? says : null);
+const amount = (value: Rational | null, none: string): Sentence => (value ? say`${value}` : say`${none}`);
+
+const story: Build = ({ story: text }) => (text.trim() ? [{ kind: 'prose', text }] : []);
+
+const statement: Build = ({ problem }) => [{ kind: 'statement', problem }];
+
+function meanings({ problem, meaning }: SheetSource): Part[] {
+	const lines = (['variables', 'constraints'] as const).flatMap((kind) =>
+		problem[kind].flatMap(({ name }) => {
+			const own = meaning(kind, name);
+			return own ? [say`${{ constraint: name }}: ${own}`] : [];
+		})
+	);
+	return lines.length > 0 ? [heading('Meanings'), { kind: 'sentences', lines }] : [];
+}
+
+function picture({ problem }: SheetSource, fill: Filled): Part[] {
+	const drawing = drawingOf(problem, fill);
+	return drawing ? [heading('Region'), { kind: 'picture', drawing }] : [];
+}
+
+/** The lines that meet in a corner. */
+const meeting = ({ sides }: CornerRow): Sentence =>
+	joined(
+		sides.map(({ owner, rhs }) =>
+			isBound(owner)
+				? say`${{ constraint: owner.name }} = ${owner.kind === 'lower' ? rhs.neg() : rhs}`
+				: say`${{ constraint: owner.name }}`
+		)
+	);
+
+function corners({ problem }: SheetSource, fill: Filled): Part[] {
+	const { variables, objective } = problem;
+	if (variables.length > 3) return [];
+	const { rows } = cornerTable(problem, { outside: false });
+	if (rows.length === 0) return [];
+	const point = (row: CornerRow) =>
+		say`(${joined(
+			row.at.map((value) => say`${value}`),
+			', ',
+			', '
+		)})`;
+	const names = joined(
+		variables.map(({ name }) => say`${{ constraint: name }}`),
+		', ',
+		', '
+	);
+	const lastHead = say`${{ constraint: objective.name }}`;
+	return [
+		heading('Corner table'),
+		{
+			kind: 'grid',
+			head: [say`(${names})`, say`lines that meet`, lastHead],
+			rows: rows.map((row) => [
+				fill === 'grid' ? null : point(row),
+				open(fill, meeting(row)),
+				open(fill, say`${row.objective}${row.isBest ? ' (best)' : ''}`)
+			])
+		}
+	];
+}
+
+const mixed = (terms: System['objective']): Sentence =>
+	signed(
+		terms.map(({ of, coefficient }) => ({
+			says: 'variable' in of ? say`${{ constraint: of.variable }}` : say`${of}`,
+			value: coefficient
+		}))
+	);
+
+function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
+	const move = steps.map((step) => step.move).find((own) => own?.kind === 'begin');
+	const begin =
+		move?.kind === 'begin'
+			? move
+			: { kind: 'begin' as const, way: 'auto' as const, equalities: 'one-row' as const };
+	const way = stages(problem, formOptions(stated(problem), begin), OWN_NAMES);
+	const last = way.at(-1)?.system;
+	if (!last) return [];
+	if (fill !== 'answers') return [heading('Standard form'), { kind: 'room', lines: last.rows.length + 2 }];
+	const { objective } = problem;
+	const goal = say`${last.negated ? '−' : ''}${{ constraint: objective.name }}`;
+	const constant = isZero(last.constant) ? [] : signedAfter([{ says: [], value: last.constant }]);
+	const rows: Sentence[][] = [
+		[say`${last.sense}`, say`${goal} = ${mixed(last.objective)}${constant}`],
+		...last.rows.map(({ owner, terms, relation, rhs }) => [
+			isBound(owner) ? rowName(owner) : say`${owner.name}`,
+			say`${mixed(terms)} ${RELATION_SIGNS[relation]} ${rhs}`
+		])
+	];
+	return [
+		heading('Standard form'),
+		{ kind: 'sentences', lines: way.map(({ change }) => changeSentence(change)) },
+		{ kind: 'grid', head: [say`row`, say`reads`], rows }
+	];
+}
+
+function tableaux({ steps, notation, naming }: SheetSource, fill: Filled): Part[] {
+	const parts = runParts(steps, notation, naming, fill);
+	return parts.length > 0 ? [heading('Simplex tableaux'), ...parts] : [];
+}
+
+function dual({ problem }: SheetSource, fill: Filled): Part[] {
+	const own = dualProblem(problem).problem;
+	return [
+		heading('Dual problem'),
+		fill === 'answers'
+			? { kind: 'statement', problem: own }
+			: { kind: 'room', lines: own.constraints.length + 2 }
+	];
+}
+
+/** The relaxation solved; null where it has no best plan. */
+function optimum({ problem, options }: SheetSource): (LinearAnswer & { tableau: Tableau }) | null {
+	const answer = solveLinear(problem, options);
+	const { tableau } = answer;
+	return answer.status === 'optimal' && tableau ? { ...answer, tableau } : null;
+}
+
+function ranges(source: SheetSource, fill: Filled): Part[] {
+	const { problem } = source;
+	const answer = asksForWhole(problem) ? null : optimum(source);
+	if (!answer) return [];
+	const found = ranging(answer.tableau);
+	const row = (name: string, now: Rational, { low, high }: Interval, dualValue: Rational | null) => [
+		say`${{ constraint: name }}`,
+		say`${now}`,
+		open(fill, amount(low, '−∞')),
+		open(fill, amount(high, '∞')),
+		...(dualValue ? [open(fill, say`${dualValue}`)] : [])
+	];
+	const interval = (of: ReadonlyMap<string, Interval>, name: string) =>
+		of.get(name) ?? { low: null, high: null };
+	return [
+		heading('Ranges'),
+		{
+			kind: 'grid',
+			head: [say`coefficient of`, say`now`, say`plan stays from`, say`to`],
+			rows: problem.variables.map(({ name }) =>
+				row(
+					name,
+					problem.objective.terms.get(name) ?? problem.objective.constant.mul(0),
+					interval(found.objective, name),
+					null
+				)
+			)
+		},
+		{
+			kind: 'grid',
+			head: [say`right-hand side of`, say`now`, say`dual value holds from`, say`to`, say`dual value`],
+			rows: problem.constraints.map(({ name, rhs }) =>
+				row(name, rhs, interval(found.rhs, name), answer.duals?.get(name) ?? rhs.mul(0))
+			)
+		}
+	];
+}
+
+function cuts({ problem, options }: SheetSource, fill: Filled): Part[] {
+	if (!asksForWhole(problem)) return [];
+	const found = cuttingPlanes(problem, options).cuts;
+	if (found.length === 0) return [];
+	return [
+		heading('Cuts'),
+		{
+			kind: 'grid',
+			head: [say`cut`, say`row`, say`in the nonbasic variables`, say`in the problem’s variables`],
+			rows: found.map(({ row, nonbasic, original }, i) => [
+				say`${i + 1}`,
+				open(fill, say`${{ constraint: row }}`),
+				open(fill, say`${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}`),
+				open(
+					fill,
+					original
+						? say`${linear(original.terms)} ${RELATION_SIGNS[original.relation]} ${original.rhs}`
+						: say`–`
+				)
+			])
+		}
+	];
+}
+
+const planText = ({ variables }: Problem, plan: Plan): Sentence =>
+	joined(
+		variables.map(
+			({ name }) => say`${{ constraint: name }} = ${plan.get(name) ?? plan.values().next().value!.mul(0)}`
+		),
+		', ',
+		', '
+	);
+
+function tree({ problem, options }: SheetSource, fill: Filled): Part[] {
+	if (!asksForWhole(problem)) return [];
+	const { nodes } = branchAndBound(problem, options);
+	if (nodes.length === 0) return [];
+	return [
+		heading('Branch and bound'),
+		{
+			kind: 'grid',
+			head: [say`node`, say`from`, say`added`, say`bound`, say`plan of its relaxation`, say`closed`],
+			rows: nodes.map(({ id, parent, branching, bound, solution, closed }) => [
+				say`${id}`,
+				open(fill, parent === null ? say`–` : say`${parent}`),
+				open(
+					fill,
+					branching
+						? say`${{ constraint: branching.variable }} ${RELATION_SIGNS[branching.relation]} ${branching.value}`
+						: say`–`
+				),
+				open(fill, bound ? say`${bound}` : say`–`),
+				open(fill, solution ? planText(problem, solution) : say`–`),
+				open(fill, closed ? nodeWords(closed) : say`branched`)
+			])
+		}
+	];
+}
+
+/** Lines that an answer in words takes by hand. */
+const ANSWER_ROOM = 5;
+
+function answer(source: SheetSource, fill: Filled): Part[] {
+	if (fill !== 'answers') return [heading('Answer'), { kind: 'room', lines: ANSWER_ROOM }];
+	const { problem, options, meaning } = source;
+	const says = (lines: Sentence[]): Part[] => [heading('Answer'), { kind: 'sentences', lines }];
+	if (asksForWhole(problem)) {
+		const { status, solution } = branchAndBound(problem, options);
+		if (status === 'optimal' && solution) return says(storySentences(problem, solution, meaning));
+		return says([say`${STATUS_WORDS[status]}`]);
+	}
+	const linearAnswer = solveLinear(problem, options);
+	const { status, solution, tableau, certificate } = linearAnswer;
+	if (status !== 'optimal' || !solution || !tableau)
+		return says(certificate ? [certificateSentence(problem, certificate)] : [say`${STATUS_WORDS[status]}`]);
+	const proof = certify({ status: 'optimal', tableau });
+	return says([
+		...storySentences(problem, solution, meaning),
+		...optimalSetSentences(problem, optimalSet(tableau)),
+		...checkSentences(problem, solution).map((line) => line.says),
+		...(proof?.kind === 'optimal' ? proofSentences(problem, proof.multipliers, solution) : [])
+	]);
+}
+
+const STATUS_WORDS: Readonly<Record<LinearAnswer['status'], string>> = {
+	optimal: 'The problem has an optimal plan.',
+	infeasible: 'No plan is feasible.',
+	unbounded: 'The objective is unbounded.',
+	stopped: 'The search was stopped before its end.'
+};
+
+/** All blocks but the questions, which are numbered across a sheet. */
+export const BUILDERS: Readonly<Record<Exclude<BlockName, 'questions'>, Build>> = {
+	story,
+	statement,
+	meanings,
+	picture,
+	corners,
+	form,
+	tableaux,
+	dual,
+	ranges,
+	cuts,
+	tree,
+	answer
+};

@@ -1,0 +1,87 @@
+import { ticks } from 'd3-array';
+import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type Spot } from '../geometry/box';
+import { bestCorners, region } from '../geometry/region';
+import { DASHES } from '../geometry/dashes';
+import { approximate, ZERO } from '../number/rational';
+import { showNumber } from '../number/show';
+import type { Problem } from '../problem/types';
+import type { Fill } from './presets';
+
+/** The region of two variables for paper: black on white, in the problem's own coordinates. */
+
+export interface DrawnConstraint {
+	readonly name: string;
+	readonly from: Spot;
+	readonly to: Spot;
+	/** lengths drawn and left out in turn, in points; empty for a whole line */
+	readonly dash: readonly number[];
+}
+
+export interface DrawnCorner {
+	readonly at: Spot;
+	/** its coordinates, exact */
+	readonly says: string;
+	readonly isBest: boolean;
+}
+
+export interface Drawing {
+	readonly box: Box;
+	readonly axes: readonly [x: string, y: string];
+	readonly ticks: { readonly x: readonly number[]; readonly y: readonly number[] };
+	/** the feasible region; empty where it is not drawn */
+	readonly area: readonly Spot[];
+	readonly constraints: readonly DrawnConstraint[];
+	readonly corners: readonly DrawnCorner[];
+	/** the objective line through a best corner */
+	readonly objective: { readonly name: string; readonly from: Spot; readonly to: Spot } | null;
+}
+
+const dashAt = (i: number): number[] => DASHES[i % DASHES.length].split(' ').filter(Boolean).map(Number);
+
+/** The objective line through a point. */
+function objectiveAt({ objective, variables }: Problem, { x, y }: Spot, box: Box): Drawing['objective'] {
+	const [a, b] = variables.map(({ name }) => approximate(objective.terms.get(name) ?? ZERO));
+	if (a === 0 && b === 0) return null;
+	const ends = lineInBox({ index: 0, a, b, c: a * x + b * y }, box);
+	return ends && { name: objective.name, from: ends[0], to: ends[1] };
+}
+
+/**
+ * The picture of a problem in two variables.
+ * @param fill `answers`: region, corners and objective line; `blanks`: only the lines of the constraints; `grid`: empty axes
+ * @returns null where there is nothing to draw: other than two variables
+ */
+export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawing | null {
+	if (problem.variables.length !== 2) return null;
+	const own = region(problem);
+	const lines = own.halfPlanes.flatMap((half, i) => drawn(half, i) ?? []);
+	const box = fitBox(own, lines, []);
+	const names = problem.constraints.map(({ name }) => name);
+	const isWhole = fill === 'answers';
+	const best = bestCorners(problem, own).corners;
+	const first = best.length > 0 ? spot(own.corners[best[0]].point) : null;
+	return {
+		box,
+		axes: [problem.variables[0].name, problem.variables[1].name],
+		ticks: { x: ticks(box.x0, box.x1, 8), y: ticks(box.y0, box.y1, 7) },
+		area: isWhole ? fillPolygon(lines, box) : [],
+		constraints:
+			fill === 'grid'
+				? []
+				: lines.flatMap((line): DrawnConstraint[] => {
+						const { owner } = own.halfPlanes[line.index];
+						const ends = owner.kind === 'constraint' ? lineInBox(line, box) : null;
+						return ends
+							? [{ name: owner.name, from: ends[0], to: ends[1], dash: dashAt(names.indexOf(owner.name)) }]
+							: [];
+					}),
+		corners: isWhole
+			? own.corners.map(({ point }, i) => ({
+					at: spot(point),
+					says: `(${showNumber(point.x)}, ${showNumber(point.y)})`,
+					isBest: best.includes(i)
+				}))
+			: [],
+		objective: isWhole && first ? objectiveAt(problem, first, box) : null
+	};
+}

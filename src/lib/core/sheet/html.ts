@@ -1,0 +1,219 @@
+import { contentText, type Content, type Line, type LineCell, type Writing } from '../notation/lines';
+import { addressText } from '../notation/board';
+import type { Notation } from '../notation/notation';
+import type { Rational } from '../number/rational';
+import { takeApart } from '../number/show';
+import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
+import { nameParts } from '../notation/name-parts';
+import { paragraphsOf } from './prose';
+import { statementLines } from './statement';
+import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
+import { svgOf } from './svg';
+import type { Part } from './types';
+import { escapedXml } from './xml';
+
+/** Sheets as HTML: a document that stands on its own, without scripts. */
+
+/** A name in italics, its index lowered and its sign raised. */
+export function nameHtml(name: string): string {
+	const { minus, body, primes, index, raised } = nameParts(name);
+	return (
+		(minus ? '−' : '') +
+		`<i>${escapedXml(body)}</i>` +
+		'′'.repeat(primes) +
+		(index ? `<sub>${escapedXml(index)}</sub>` : '') +
+		(raised ? `<sup>${raised === '+' ? '+' : '−'}</sup>` : '')
+	);
+}
+
+/** A number: a fraction with its line. */
+export function numberHtml(value: Rational, { numbers }: Notation): string {
+	const { negative, whole, digits, over } = takeApart(value, numbers);
+	const size = over ? `<span class="fraction"><span>${digits}</span><span>${over}</span></span>` : digits;
+	return (negative ? '−' : '') + (whole ?? '') + size;
+}
+
+/** A sentence with its numbers and names set. */
+export const sentenceHtml = (sentence: Sentence, notation: Notation): string =>
+	inNotation(sentence, notation)
+		.map((part) => {
+			if (part.kind === 'number') return numberHtml(part.value, notation);
+			const text = pieceName(part, notation);
+			return part.kind === 'text' || part.kind === 'sign' ? escapedXml(text) : nameHtml(text);
+		})
+		.join('');
+
+/** How a notation's numbers and names are written here. */
+const writingIn = (notation: Notation): Writing => ({
+	number: (value) => numberHtml(value, notation),
+	name: nameHtml,
+	word: escapedXml,
+	minus: '−',
+	m: '<i>M</i>'
+});
+
+/** About how many letters wide a cell is. */
+function contentWidth(content: Content, notation: Notation): number {
+	if (content.kind === 'name' || content.kind === 'word') return [...content.text].length;
+	if (content.kind !== 'number') return 2;
+	const own = (value: Rational) => {
+		const { digits, over, whole } = takeApart(value, notation.numbers);
+		// the two parts of a fraction stand one above the other, in small type
+		return 1 + (whole?.length ?? 0) + (over ? 0.8 * Math.max(digits.length, over.length) : digits.length);
+	};
+	const { plain, m } = content.cell;
+	return own(plain) + (m ? own(m) + 3 : 0);
+}
+
+/** letters that fit in a line of a page, at a size of type in points */
+const lettersAcross = (setup: PageSetup): number =>
+	((pageSize(setup).width - 2 * MARGIN) * 2.835) / (setup.type * 0.52);
+
+/** How a table is made to fit: by smaller type, and where that does not do, turned on its side. */
+function fitOf(
+	lines: readonly Line[],
+	notation: Notation,
+	setup: PageSetup
+): { style: string; told: string } {
+	const width = lines[0].cells.reduce(
+		(sum, _, j) => {
+			const widest = Math.max(...lines.map(({ cells }) => contentWidth(cells[j].content, notation)));
+			return sum + Math.max(2.4, widest) + 2;
+		},
+		Math.max(...lines.map(({ name }) => contentWidth(name, notation))) + 2
+	);
+	const room = lettersAcross(setup);
+	if (width <= room) return { style: '', told: '' };
+	if (width * 0.8 <= room)
+		return { style: 'small', told: 'This tableau is wide: it is set in smaller type.' };
+	if (width * 0.64 <= room)
+		return { style: 'smaller', told: 'This tableau is wide: it is set in much smaller type.' };
+	return { style: 'smaller turned', told: 'This tableau is wide: it is turned on its side.' };
+}
+
+function tableauHtml(part: Extract<Part, { kind: 'tableau' }>, notation: Notation, setup: PageSetup): string {
+	const { caption, lines, pivot, operations } = part;
+	const writing = writingIn(notation);
+	const { style, told } = fitOf(lines, notation, setup);
+	const isOpen = ({ address, content }: LineCell) => address !== null && content.kind === 'nothing';
+	const cell = (own: LineCell, tag: 'th' | 'td'): string => {
+		const isRhs =
+			own.address?.column === 'rhs' || (own.content.kind === 'word' && own.content.text === 'rhs');
+		const classes = [
+			isRhs ? 'rhs' : '',
+			isOpen(own) ? 'open' : '',
+			pivot !== null && own.address && addressText(own.address) === pivot ? 'pivot' : ''
+		].filter(Boolean);
+		const name = classes.length ? ` class="${classes.join(' ')}"` : '';
+		return `<${tag}${name}${tag === 'th' ? ' scope="col"' : ''}>${contentText(own.content, writing)}</${tag}>`;
+	};
+	const isHead = ({ kind }: Line) => kind === 'head' || kind === 'costs';
+	const row = (line: Line, i: number, all: readonly Line[]): string => {
+		const isFirst = i > 0 && !isHead(all[i - 1]) && (line.kind === 'row') !== (all[i - 1].kind === 'row');
+		const open =
+			line.kind === 'row' && line.name.kind === 'nothing' && line.cells.some(isOpen) ? ' open' : '';
+		const first = isHead(line)
+			? `<td class="name">${contentText(line.name, writing)}</td>`
+			: `<th scope="row" class="name${open}">${contentText(line.name, writing)}</th>`;
+		const cells = line.cells.map((own) => cell(own, isHead(line) ? 'th' : 'td')).join('');
+		return `<tr${isFirst ? ' class="goal-first"' : ''}>${first}${cells}</tr>`;
+	};
+	const rows = lines.map(row);
+	const count = lines.filter(isHead).length;
+	const done = operations.map((own) => `<span>${sentenceHtml(own, notation)}</span>`).join('');
+	return [
+		`<figure class="tableau ${style}">`,
+		caption.length ? `<figcaption>${sentenceHtml(caption, notation)}</figcaption>` : '',
+		told ? `<p class="told">${told}</p>` : '',
+		done ? `<p class="operations">${done}</p>` : '',
+		`<table><thead>${rows.slice(0, count).join('')}</thead><tbody>${rows.slice(count).join('')}</tbody></table>`,
+		'</figure>'
+	].join('');
+}
+
+/** One part of a sheet. */
+export function partHtml(part: Part, notation: Notation, setup: PageSetup): string {
+	const of = (sentence: Sentence) => sentenceHtml(sentence, notation);
+	switch (part.kind) {
+		case 'heading':
+			return `<h2>${escapedXml(part.says)}</h2>`;
+		case 'fields':
+			return '<p class="fields"><span>Name:</span><span>Date:</span></p>';
+		case 'prose':
+			return paragraphsOf(part.text)
+				.map((text) => `<p>${escapedXml(text)}</p>`)
+				.join('');
+		case 'statement':
+			return `<table class="statement" role="presentation">${statementLines(part.problem)
+				.map(
+					({ label, left, right }) =>
+						`<tr><td>${escapedXml(label)}</td><td>${of(left)}</td><td>${of(right)}</td></tr>`
+				)
+				.join('')}</table>`;
+		case 'sentences':
+			return part.lines.map((line) => `<p>${of(line)}</p>`).join('');
+		case 'grid':
+			return `<table class="cells"><thead><tr>${part.head.map((own) => `<th scope="col">${of(own)}</th>`).join('')}</tr></thead><tbody>${part.rows
+				.map((row) => `<tr>${row.map((own) => `<td>${own ? of(own) : ''}</td>`).join('')}</tr>`)
+				.join('')}</tbody></table>`;
+		case 'tableau':
+			return tableauHtml(part, notation, setup);
+		case 'dictionary':
+			return `<figure class="tableau"><figcaption>${of(part.caption)}</figcaption><table class="statement" role="presentation">${part.equations
+				.map(
+					([name, equals]) =>
+						`<tr><td>${name ? nameHtml(name) : '____'}</td><td>=</td><td>${equals ? of(equals) : '_'.repeat(24)}</td></tr>`
+				)
+				.join('')}</table></figure>`;
+		case 'picture':
+			return `<figure class="picture">${svgOf(part.drawing)}</figure>`;
+		case 'question':
+			return `<div class="question"><p><span class="number">${part.number}.</span>${escapedXml(part.says)}</p>${roomHtml(part.room)}</div>`;
+		case 'key':
+			return `<p class="key"><span class="number">${part.number}.</span>${part.says ? `<b>${escapedXml(part.says)}</b> ` : ''}${escapedXml(part.because)}</p>`;
+		case 'room':
+			return roomHtml(part.lines);
+	}
+}
+
+const roomHtml = (lines: number): string =>
+	lines > 0 ? `<div class="room">${'<span></span>'.repeat(lines)}</div>` : '';
+
+/** The parts of a sheet below its title, one text each. */
+export const sheetHtml = (
+	title: string,
+	parts: readonly Part[],
+	notation: Notation,
+	setup: PageSetup
+): string[] => [`<h1>${escapedXml(title)}</h1>`, ...parts.map((part) => partHtml(part, notation, setup))];
+
+/** One sheet or several, each on a page of its own, as a document without scripts. */
+export function documentHtml(
+	sheets: readonly { readonly title: string; readonly parts: readonly Part[] }[],
+	notation: Notation,
+	setup: PageSetup
+): string {
+	const title = escapedXml(sheets[0]?.title ?? '');
+	const bodies = sheets.map(
+		({ title: own, parts }) =>
+			`<section class="sheet">${sheetHtml(own, parts, notation, setup).join('\n')}</section>`
+	);
+	const { width } = pageSize(setup);
+	return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>${title}</title>
+<style>
+${pageRule(setup)}
+body { margin: 0 auto; max-width: ${width - 2 * MARGIN}mm; background: #fff; }
+@media screen { body { padding: ${MARGIN}mm; } }
+${sheetStyle(setup)}
+</style>
+</head>
+<body class="paper">
+${bodies.join('\n')}
+</body>
+</html>
+`;
+}

@@ -1,0 +1,16 @@
+/** What views and pages may use of this folder: sheets, exams and quizzes. The rest of the core and the desk import its modules themselves. */
+
+export { SHEET_FORMATS, type SheetFormat } from './files';
+export { sheetHtml } from './html';
+export {
+	BLOCKS,
+	type BlockName,
+	type Blocks,
+	type Fill,
+	FILLS,
+	PRESET_BLOCKS,
+	SHEET_PRESETS,
+	type SheetPreset
+} from './presets';
+export { MARGIN, PAGE, pageRule, pageSize, type PageSetup, PAPERS, sheetStyle, TYPE_SIZES } from './style';
+export type { Part, Sheet } from './types';

@@ -1,0 +1,49 @@
+/** What sheets print, and the sheets that are usually wanted. */
+
+/** What a sheet can hold, in the order in which it stands there. */
+export const BLOCKS = [
+	'story',
+	'statement',
+	'meanings',
+	'picture',
+	'corners',
+	'form',
+	'tableaux',
+	'dual',
+	'ranges',
+	'cuts',
+	'tree',
+	'answer',
+	'questions'
+] as const;
+export type BlockName = (typeof BLOCKS)[number];
+
+/** How much of a block is printed: all of it, with blanks for the numbers, as an empty grid of the right size, or nothing. */
+export const FILLS = ['answers', 'blanks', 'grid', 'none'] as const;
+export type Fill = (typeof FILLS)[number];
+
+export const SHEET_PRESETS = ['problem', 'solution', 'blank', 'picture', 'exam'] as const;
+export type SheetPreset = (typeof SHEET_PRESETS)[number];
+
+/** What each block of a sheet shows; blocks that are left out are not printed. */
+export type Blocks = Readonly<Partial<Record<BlockName, Fill>>>;
+
+export const PRESET_BLOCKS: Readonly<Record<SheetPreset, Blocks>> = {
+	problem: { story: 'answers', statement: 'answers', meanings: 'answers' },
+	solution: {
+		story: 'answers',
+		statement: 'answers',
+		picture: 'answers',
+		corners: 'answers',
+		form: 'answers',
+		tableaux: 'answers',
+		dual: 'answers',
+		ranges: 'answers',
+		cuts: 'answers',
+		tree: 'answers',
+		answer: 'answers'
+	},
+	blank: { statement: 'answers', tableaux: 'grid', answer: 'blanks' },
+	picture: { statement: 'answers', picture: 'grid', corners: 'blanks' },
+	exam: { story: 'answers', statement: 'answers', questions: 'blanks' }
+};

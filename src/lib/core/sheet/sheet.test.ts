@@ -1,0 +1,306 @@
+import fc from 'fast-check';
+import { strFromU8, unzipSync } from 'fflate';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import { answerSheet } from '../api/sheet';
+import { DANTZIG } from '../method/rule';
+import { PLAIN, PROFILES } from '../notation/notation';
+import { fitted } from '../notation/column-names';
+import { board } from '../notation/board';
+import { parseRational } from '../number/rational';
+import { writeProblem } from '../problem/codec';
+import { readStatement } from '../problem/statement/read';
+import { KINDS } from '../question/kinds';
+import { documentHtml } from './html';
+import { sheetFiles, sheetQuestions, sheetsOf, SHEET_FORMATS, type SheetWanted } from './files';
+import { SHEET_PRESETS } from './presets';
+import { quizItem, type Entries, type QuizItem } from './quiz';
+import { itemElement, QTI_VERSIONS, xmlOf, type Element } from './qti';
+import { stepsOf } from './steps';
+import { PAGE } from './style';
+import type { Part } from './types';
+
+const KILN =
+	'title "Spring <firing> & more"\nmax profit = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
+const stated = (text: string) => readStatement(text).problem!;
+const wanted = (more: Partial<SheetWanted> = {}): SheetWanted => ({
+	problem: stated(KILN),
+	preset: 'problem',
+	format: 'html',
+	method: 'auto',
+	rule: DANTZIG,
+	variants: 1,
+	seed: 1,
+	...more
+});
+
+/** The tags of an XML or HTML text, in order; throws where they do not nest. */
+function nested(text: string): string[] {
+	const open: string[] = [];
+	const seen: string[] = [];
+	for (const [, end, name, rest] of text.matchAll(/<(\/?)([a-zA-Z][\w-]*)([^>]*)>/g)) {
+		if (end) expect(open.pop()).toBe(name);
+		else if (!rest.endsWith('/') && !/^(?:meta|line|circle|polygon)$/.test(name)) open.push(name);
+		seen.push(name);
+	}
+	expect(open).toEqual([]);
+	return seen;
+}
+
+type TableauPart = Extract<Part, { kind: 'tableau' }>;
+const tableauxOf = (parts: readonly Part[]) =>
+	parts.filter((part): part is TableauPart => part.kind === 'tableau');
+
+test('what a sheet states is what the board shows, in the cells of its HTML as well', () => {
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(PROFILES.length - 1), (problem, profile) => {
+			const notation = fitted(PROFILES[profile].notation, problem);
+			if (notation.layout === 'dictionary') return;
+			const [sheet] = sheetsOf(wanted({ problem, notation, blocks: { tableaux: 'answers' } }));
+			const printed = tableauxOf(sheet.student);
+			const steps = stepsOf(problem, 'auto', DANTZIG).flatMap(({ position }) => position.work?.tableau ?? []);
+			expect(printed).toHaveLength(steps.length);
+			printed.forEach((part, i) => {
+				const shown = board(steps[i], notation);
+				const rows = part.lines.filter(({ kind }) => kind === 'row');
+				const at = shown.across.findIndex(({ kind }) => kind === 'rhs');
+				rows.forEach(({ cells }, r) => {
+					const { content } = cells[at];
+					expect(content.kind === 'number' && content.cell.plain.equals(shown.rows[r].rhs)).toBe(true);
+				});
+			});
+			const html = documentHtml([{ title: 't', parts: printed }], notation, PAGE);
+			const cells = [...html.matchAll(/<td[^>]*class="[^"]*rhs[^"]*"[^>]*>(.*?)<\/td>/g)].map(
+				([, own]) => own
+			);
+			const read = (own: string) =>
+				own
+					.replace(/<span class="fraction"><span>(\d+)<\/span><span>(\d+)<\/span><\/span>/, '$1/$2')
+					.replace('−', '-');
+			if (
+				notation.numbers !== 'fraction' ||
+				printed.some(({ lines }) => lines.some(({ kind }) => kind === 'costs'))
+			)
+				return;
+			const plain = cells.map(read).filter((own) => /^-?\d+(?:\/\d+)?$/.test(own));
+			for (const own of plain) expect(() => parseRational(own)).not.toThrow();
+			const first = board(steps[0], notation).rows[0];
+			if (first) expect(plain.some((own) => parseRational(own).equals(first.rhs))).toBe(true);
+		}),
+		{ numRuns: 60 }
+	);
+}, 60_000);
+
+test('a blank sheet holds no number of the tableaux that are to be filled in; the key does', () => {
+	const [sheet] = sheetsOf(wanted({ preset: 'blank' }));
+	const [first, ...others] = tableauxOf(sheet.student);
+	expect(first.lines.some(({ cells }) => cells.some(({ content }) => content.kind === 'number'))).toBe(true);
+	expect(others.length).toBeGreaterThan(1);
+	for (const { lines, pivot, operations } of others) {
+		expect(pivot).toBeNull();
+		expect(operations).toEqual([]);
+		for (const { kind, cells, name } of lines) {
+			if (kind !== 'head') expect(cells.every(({ content }) => content.kind === 'nothing')).toBe(true);
+			if (kind === 'row') expect(name.kind).toBe('nothing');
+		}
+	}
+	// the best value of the problem is in none of the student's files
+	for (const format of ['html', 'latex', 'text'] as const) {
+		const [student, key] = sheetFiles(wanted({ preset: 'blank', format }));
+		const says = (text: string) => /4725/.test(text);
+		expect([says(student.content), says(key.content)]).toEqual([false, true]);
+	}
+});
+
+test('no tableau of an exam answers another of its questions', () => {
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(50), (problem, seed) => {
+			const asked = sheetQuestions(problem, wanted({ problem, seed }));
+			const next = asked.filter(({ kind }) => ['entering', 'leaving', 'next-tableau'].includes(kind));
+			for (const { step } of next) expect(asked.some((own) => own.step === step + 1)).toBe(false);
+		}),
+		{ numRuns: 40 }
+	);
+}, 60_000);
+
+test('hostile titles, stories and units are texts in every format, and what is written nests', () => {
+	const story = 'Pay <b onclick="x">now</b> & \\input{secret} 100 % $x$ #1 _a_ ~ ^';
+	const problem = { ...stated(KILN), title: '<script>alert(1)</script>', story };
+	const own = problem.constraints.map((row) => ({ ...row, unit: '<i>&"' }));
+	for (const preset of SHEET_PRESETS)
+		for (const format of SHEET_FORMATS)
+			for (const file of sheetFiles(wanted({ problem: { ...problem, constraints: own }, preset, format }))) {
+				if (format === 'html') {
+					const tags = nested(file.content);
+					expect(tags).not.toContain('script');
+					expect(file.content).not.toMatch(/onclick="x"/);
+				}
+				if (format === 'latex') {
+					const told = file.content.split('\n').filter((line) => line.includes('Pay <b'));
+					expect(told.length).toBe(
+						preset === 'blank' || preset === 'picture' || file.name.includes('key') ? 0 : 1
+					);
+					for (const line of told) expect(line).not.toMatch(/\\input|(?<!\\)[%#&_$]/);
+				}
+				if (format.startsWith('qti')) {
+					const bytes = Uint8Array.from(atob(file.content), (c) => c.charCodeAt(0));
+					const files = unzipSync(bytes);
+					expect(Object.keys(files)).toContain('imsmanifest.xml');
+					for (const text of Object.values(files).map((part) => strFromU8(part)))
+						expect(nested(text.replace(/^<\?xml[^>]*>/, ''))).not.toContain('script');
+				}
+			}
+});
+
+/** What the response processing of an item makes of some entries: its score, by the rules of the standard alone. */
+function graded(
+	item: Element,
+	entries: Readonly<Record<string, readonly string[]>>
+): { score: number; feedback: string } {
+	const kids = ({ children }: Element) => children.filter((own): own is Element => typeof own !== 'string');
+	const outcome: Record<string, string> = { SCORE: '0', FEEDBACK: '' };
+	const value = (own: Element): readonly string[] => {
+		if (own.name === 'variable') return entries[String(own.attributes.identifier)] ?? [];
+		if (own.name === 'multiple') return kids(own).flatMap(value);
+		return own.children.map(String);
+	};
+	const holds = (own: Element): boolean => {
+		const parts = kids(own);
+		switch (own.name) {
+			case 'and':
+				return parts.every(holds);
+			case 'or':
+				return parts.some(holds);
+			case 'isNull':
+				return value(parts[0]).length === 0;
+			case 'match': {
+				const [a, b] = parts.map((part) => [...value(part)].sort().join('\n'));
+				return a === b && a !== '';
+			}
+			case 'stringMatch': {
+				const [a, b] = parts.map((part) => value(part).join('').toLowerCase());
+				return a === b;
+			}
+			default:
+				throw new Error(own.name);
+		}
+	};
+	const run = (own: Element): void => {
+		if (own.name === 'setOutcomeValue')
+			outcome[String(own.attributes.identifier)] = value(kids(own)[0]).join('');
+		else if (own.name === 'responseCondition')
+			for (const branch of kids(own)) {
+				const [test, ...then] = branch.name === 'responseElse' ? [null, ...kids(branch)] : kids(branch);
+				if (test && !holds(test)) continue;
+				then.forEach(run);
+				return;
+			}
+	};
+	kids(kids(item).find(({ name }) => name === 'responseProcessing')!).forEach(run);
+	return { score: Number(outcome.SCORE), feedback: outcome.FEEDBACK };
+}
+
+/** Entries as a student makes them: one of the ways in which a text may be written, all choices of several. */
+const entered = (item: QuizItem, entries: Entries, pick: number) =>
+	Object.fromEntries(
+		item.fields.map((field) => {
+			const texts = entries[field.id];
+			const isMany = field.kind === 'choice' && field.most === 0;
+			return [field.id, isMany ? texts : texts.length > 0 ? [texts[pick % texts.length]] : []];
+		})
+	);
+
+describe('quizzes', () => {
+	test('right answers get full marks in every way of writing, slips get none and are told what they do', () => {
+		let count = 0;
+		fc.assert(
+			fc.property(anyProblem(), fc.nat(100), (problem, seed) => {
+				const asked = sheetQuestions(
+					problem,
+					wanted({ problem, seed, kinds: Object.keys(KINDS) as (keyof typeof KINDS)[], count: 20 })
+				);
+				for (const question of asked) {
+					const item = quizItem(question, 'A1');
+					if (!item) continue;
+					count += 1;
+					const element = itemElement(item, problem, '3.0');
+					for (const right of item.right)
+						for (const pick of [0, 1, seed])
+							expect(graded(element, entered(item, right, pick))).toEqual({ score: 1, feedback: 'RIGHT' });
+					item.slips.forEach(({ entries, says }) => {
+						const { score, feedback } = graded(element, entered(item, entries, 0));
+						expect([score, feedback.startsWith('SLIP')]).toEqual([0, true]);
+						expect(says).not.toBe('');
+					});
+					for (const version of QTI_VERSIONS) nested(xmlOf(itemElement(item, problem, version), version));
+				}
+			}),
+			{ numRuns: 40 }
+		);
+		expect(count).toBeGreaterThan(200);
+	}, 60_000);
+
+	test('both versions name their elements as the standard does', () => {
+		const [question] = sheetQuestions(stated(KILN), wanted({ kinds: ['best-corner'] }));
+		const item = quizItem(question, 'A1')!;
+		const [old, now] = QTI_VERSIONS.map((version) =>
+			xmlOf(itemElement(item, stated(KILN), version), version)
+		);
+		expect(old).toMatch(
+			/^<assessmentItem xmlns="[^"]*imsqti_v2p1".*<hotspotInteraction responseIdentifier=.*coords="\d+,\d+,12"/
+		);
+		expect(now).toMatch(
+			/^<qti-assessment-item xmlns="[^"]*imsqtiasi_v3p0".*time-dependent="false".*<qti-hotspot-choice/
+		);
+		expect(now).toContain('<qti-content-body><p>');
+	});
+});
+
+describe('the API', () => {
+	const request = { problem: writeProblem(stated(KILN)) };
+	test('answers stand in a file of their own; variants differ; the same request gives the same files', () => {
+		const ask = () =>
+			answerSheet({ ...request, preset: 'exam', format: 'latex', variants: 3, seed: 4 }).files;
+		const [exam, key] = ask();
+		expect([exam.name, key.name, exam.type, exam.encoding]).toEqual([
+			'exam.tex',
+			'exam-key.tex',
+			'application/x-tex',
+			'utf-8'
+		]);
+		expect(exam.content.match(/\\section\*/g)).toHaveLength(3);
+		expect(exam.content).not.toContain('subsection*{Answers}');
+		expect(ask()[0].content).toBe(exam.content);
+	});
+	test('bad fields are told by their paths, too large problems refused', () => {
+		const issues = (more: object) => {
+			try {
+				return answerSheet({ ...request, ...more });
+			} catch (error) {
+				return (error as { issues: { path: string }[] }).issues.map(({ path }) => path);
+			}
+		};
+		expect(issues({ preset: 'letter', variants: 0 })).toEqual(['preset', 'variants']);
+		expect(() => answerSheet({ ...request, method: 'dual' })).toThrow();
+	});
+	test('every preset in every format, of a problem with integers and of one without a plan', () => {
+		for (const text of [
+			'max z = 3 x + 2 y\na: 2 x + y <= 7\nb: x + 3 y <= 9\nx integer\ny integer',
+			'max z = x + y\na: x + y <= 2\nb: x >= 3',
+			'max z = x + 2 y\na: x - y <= 2\nb: -x + y <= 1',
+			'min c = x + 2 y + w\na: x + y >= 4\nb: x - w = 1\nw free'
+		])
+			for (const preset of SHEET_PRESETS)
+				for (const format of SHEET_FORMATS)
+					for (const { content } of answerSheet({ problem: writeProblem(stated(text)), preset, format })
+						.files)
+						expect(content.length).toBeGreaterThan(20);
+	});
+});
+
+test('notations are those of the lesson', () => {
+	const notation = PROFILES[4].notation;
+	const [{ content }] = sheetFiles(wanted({ notation, format: 'text', blocks: { tableaux: 'answers' } }));
+	expect(content).toContain('profit = 0 + 30 bowls + 45 vases');
+	expect(PLAIN.layout).not.toBe(notation.layout);
+});

@@ -1,0 +1,141 @@
+import { labelOf } from '../move/kinds';
+import type { Naming } from '../move/types';
+import { addressText, board, rowKey, type Board } from '../notation/board';
+import { boardLines, type Content, type Line } from '../notation/lines';
+import type { Notation } from '../notation/notation';
+import { choiceOf } from '../move/pivot';
+import { parseRational, sign, type Rational } from '../number/rational';
+import { say, signedAfter, type Sentence } from '../sentence/sentence';
+import { writtenOperation } from '../commentary/words/operations';
+import { namedRows } from '../question/cells';
+import { rowOperations } from '../tableau/operations';
+import type { TableauJson } from '../tableau/written';
+import type { Tableau } from '../tableau/tableau';
+import type { SheetStep } from './steps';
+import type { Fill } from './presets';
+import type { Part } from './types';
+
+/** Tableaux on paper: whole, with blanks, or as an empty grid. */
+
+const NOTHING: Content = { kind: 'nothing' };
+
+/** Lines without their numbers; as an empty grid also without the names of the basis. What is blank holds nothing. */
+export const blankLines = (lines: readonly Line[], fill: Fill): Line[] =>
+	lines.map((line) => {
+		if (fill === 'answers' || line.kind === 'head' || line.kind === 'costs') return line;
+		return {
+			...line,
+			name: fill === 'grid' && line.kind === 'row' ? NOTHING : line.name,
+			cells: line.cells.map((cell) => ({ ...cell, content: NOTHING, improving: false, unit: false }))
+		};
+	});
+
+/** A dictionary's equations: `x = 3 − y`; null where they are left blank. */
+function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sentence | null][] {
+	const terms = (entries: readonly Rational[]) =>
+		signedAfter(
+			entries.flatMap((value, k) => (sign(value) === 0 ? [] : [{ says: say`${columns[k].column}`, value }]))
+		);
+	const open = fill !== 'answers';
+	return [
+		...rows.map(({ name, rhs, entries }): [string, Sentence | null] => [
+			open && fill === 'grid' ? '' : name,
+			open ? null : say`${rhs}${terms(entries)}`
+		]),
+		...goals.map(({ name, value, cells }): [string, Sentence | null] => {
+			const plain = say`${value.plain}${terms(cells.map((cell) => cell.plain))}`;
+			const withM = cells.some(({ m }) => m && sign(m) !== 0);
+			const m = withM ? say` + M(${value.m!}${terms(cells.map((cell) => cell.m!))})` : [];
+			return [name, open ? null : [...plain, ...m]];
+		})
+	];
+}
+
+/** One tableau. @param pivot the address of the entry that is pivoted on next, null where that is not told */
+export function tableauPart(
+	t: Tableau,
+	notation: Notation,
+	caption: Sentence,
+	fill: Fill,
+	pivot: string | null = null,
+	operations: readonly Sentence[] = []
+): Part {
+	const shown = board(t, notation);
+	if (notation.layout === 'dictionary')
+		return { kind: 'dictionary', caption, equations: equationsOf(shown, fill) };
+	return {
+		kind: 'tableau',
+		caption,
+		lines: blankLines(boardLines(shown, notation), fill),
+		pivot,
+		operations
+	};
+}
+
+/** The row operations by which a tableau came about. */
+function operationsOf(before: Tableau, after: Tableau, { move }: SheetStep, notation: Notation): Sentence[] {
+	const choice = move?.kind === 'pivot' ? choiceOf(before, move) : null;
+	if (!choice || notation.layout === 'dictionary') return [];
+	const all = rowOperations(before, after, choice.row, choice.position);
+	return all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective).formula);
+}
+
+/** The entry that the next step pivots on. */
+function pivotOf(t: Tableau, next: SheetStep | undefined): string | null {
+	const choice = next?.move?.kind === 'pivot' ? choiceOf(t, next.move) : null;
+	return choice && addressText({ row: rowKey(t, choice.row), column: t.form.columns[choice.entering].id });
+}
+
+/**
+ * The tableaux of a run, one after the other.
+ * @param fill `answers`: all; `blanks`: the first whole, then without numbers; `grid`: the first whole, then without names of the basis, too
+ */
+export function runParts(
+	steps: readonly SheetStep[],
+	notation: Notation,
+	naming: (t: Tableau) => Naming,
+	fill: Exclude<Fill, 'none'>
+): Part[] {
+	let number = 0;
+	return steps.flatMap((step, i): Part[] => {
+		const t = step.position.work?.tableau;
+		if (!t) return [];
+		number += 1;
+		const before = steps[i - 1]?.position.work?.tableau;
+		const own = number === 1 ? 'answers' : fill;
+		const isTold = own === 'answers' && step.move;
+		const caption = isTold
+			? say`Tableau ${number}: ${labelOf(step.move!, naming(t))}`
+			: say`Tableau ${number}`;
+		const operations = isTold && before ? operationsOf(before, t, step, notation) : [];
+		const pivot = fill === 'answers' ? pivotOf(t, steps[i + 1]) : null;
+		return [tableauPart(t, notation, caption, own, pivot, operations)];
+	});
+}
+
+/** The tableau of a question, as its kind of tableau is written: rows by basic variable, the objective last. */
+export function questionLines(t: TableauJson, fill: Fill = 'answers'): Line[] {
+	const cell = (row: string, column: string, value: string) => ({
+		address: { row, column },
+		content: { kind: 'number', cell: { plain: parseRational(value), m: null } } as const,
+		covered: false,
+		unit: false,
+		improving: false
+	});
+	const head: Line = {
+		kind: 'head',
+		key: '',
+		name: NOTHING,
+		cells: [
+			...t.columns.map((text) => ({ kind: 'name', text }) as const),
+			{ kind: 'word', text: 'rhs' } as const
+		].map((content) => ({ address: null, content, covered: false, unit: false, improving: false }))
+	};
+	const rows = namedRows(t).map(({ name, entries, rhs, isGoal }): Line => ({
+		kind: isGoal ? 'goal' : 'row',
+		key: name,
+		name: { kind: 'name', text: name },
+		cells: [...entries.map((value, j) => cell(name, t.columns[j], value)), cell(name, 'rhs', rhs)]
+	}));
+	return blankLines([head, ...rows], fill);
+}

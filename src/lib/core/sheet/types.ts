@@ -1,0 +1,53 @@
+import type { Line } from '../notation/lines';
+import type { Problem } from '../problem/types';
+import type { Sentence } from '../sentence/sentence';
+import type { Drawing } from './drawing';
+
+/** What a sheet of paper consists of, before it is written as HTML, LaTeX or text. */
+
+/** A piece of a sheet. A cell that is `null` is left blank for the student to fill in. */
+export type Part =
+	| { readonly kind: 'heading'; readonly says: string }
+	/** lines for name and date */
+	| { readonly kind: 'fields' }
+	| { readonly kind: 'prose'; readonly text: string }
+	| { readonly kind: 'statement'; readonly problem: Problem }
+	| { readonly kind: 'sentences'; readonly lines: readonly Sentence[] }
+	| {
+			readonly kind: 'grid';
+			readonly head: readonly Sentence[];
+			readonly rows: readonly (readonly (Sentence | null)[])[];
+	  }
+	| {
+			readonly kind: 'tableau';
+			readonly caption: Sentence;
+			readonly lines: readonly Line[];
+			/** the address of the entry that is pivoted on next, where that is told */
+			readonly pivot: string | null;
+			/** what was done to the rows to come here */
+			readonly operations: readonly Sentence[];
+	  }
+	/** a dictionary: names and what they are equal to; null is left blank */
+	| {
+			readonly kind: 'dictionary';
+			readonly caption: Sentence;
+			readonly equations: readonly (readonly [name: string, equals: Sentence | null])[];
+	  }
+	| { readonly kind: 'picture'; readonly drawing: Drawing }
+	| {
+			readonly kind: 'question';
+			readonly number: number;
+			readonly says: string;
+			/** empty lines to write on */
+			readonly room: number;
+	  }
+	| { readonly kind: 'key'; readonly number: number; readonly says: string; readonly because: string }
+	| { readonly kind: 'room'; readonly lines: number };
+
+/** A sheet as the student gets it, and what is left blank there filled in. */
+export interface Sheet {
+	readonly title: string;
+	readonly student: readonly Part[];
+	/** empty where nothing is left blank */
+	readonly key: readonly Part[];
+}

@@ -1,0 +1,372 @@
+<script lang="ts">
+	import {
+		BLOCKS,
+		type BlockName,
+		type Fill,
+		type PageSetup,
+		pageRule,
+		PAPERS,
+		SHEET_PRESETS,
+		type SheetFormat,
+		type SheetPreset,
+		sheetStyle,
+		TYPE_SIZES
+	} from '$lib/core/sheet';
+	import { KIND_LABELS, KIND_NAMES, type KindName } from '$lib/core/question';
+	import { titleOf } from '$lib/core/lesson';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { MOST_QUESTIONS, MOST_VARIANTS, useHandout } from '$lib/desk/handout.svelte';
+	import Choose from '../shared/Choose.svelte';
+	import { downloadBlob, fileName } from '../shared/download';
+	import { layOut, type Printed } from './pages';
+
+	/** What is printed or exported of the lesson: choices at the left, real pages at the right. */
+	const { document: lesson, session } = useDesk();
+	const handout = useHandout();
+
+	const PRESETS: Readonly<Record<SheetPreset, string>> = {
+		problem: 'Problem',
+		solution: 'Worked solution',
+		blank: 'Blank tableaux',
+		picture: 'Graph paper',
+		exam: 'Exam'
+	};
+	const BLOCK_LABELS: Readonly<Record<BlockName, string>> = {
+		story: 'Story',
+		statement: 'Problem',
+		meanings: 'Meanings',
+		picture: 'Region',
+		corners: 'Corner table',
+		form: 'Standard form',
+		tableaux: 'Tableaux',
+		dual: 'Dual problem',
+		ranges: 'Ranges',
+		cuts: 'Cuts',
+		tree: 'Branch and bound',
+		answer: 'Answer',
+		questions: 'Questions'
+	};
+	const FILL_LABELS: Readonly<Record<Fill, string>> = {
+		none: 'not printed',
+		answers: 'with the answers',
+		blanks: 'with blanks',
+		grid: 'an empty grid'
+	};
+	/** blocks of which nothing can be left blank */
+	const WHOLE: readonly BlockName[] = ['story', 'statement', 'meanings'];
+	const fillsOf = (block: BlockName): readonly Fill[] =>
+		WHOLE.includes(block)
+			? ['answers', 'none']
+			: block === 'questions'
+				? ['blanks', 'answers', 'none']
+				: ['answers', 'blanks', 'grid', 'none'];
+	const PAPER_LABELS = { a4: 'A4', letter: 'Letter' } as const;
+	const FORMATS: readonly { format: SheetFormat; says: string }[] = [
+		{ format: 'html', says: 'HTML' },
+		{ format: 'latex', says: 'LaTeX' },
+		{ format: 'text', says: 'Text' },
+		{ format: 'csv', says: 'Questions (CSV)' },
+		{ format: 'qti-3.0', says: 'Quiz (QTI 3.0)' },
+		{ format: 'qti-2.1', says: 'Quiz (QTI 2.1)' }
+	];
+
+	let paper = $state<HTMLElement>();
+	let pages = $state(0);
+	const setPage = (change: Partial<PageSetup>) => (handout.page = { ...handout.page, ...change });
+
+	// the sheets follow the choices, and the lesson
+	$effect(() => {
+		void [lesson.problem, lesson.notation, lesson.rule, session.stops, lesson.telling.story];
+		void [handout.preset, handout.blocks, handout.page, handout.variants, handout.seed, handout.count];
+		void [handout.kinds, handout.followsTrail];
+		const timer = setTimeout(() => void handout.make(), 120);
+		return () => clearTimeout(timer);
+	});
+
+	const printed = $derived.by((): Printed[] => {
+		const sheets = handout.sheets.map(({ title, student }) => ({ title, parts: student }));
+		const keys = handout.sheets.flatMap(({ title, key }) =>
+			key.length > 0 ? [{ title: `${title}: answers`, parts: key }] : []
+		);
+		return handout.withKey ? [...sheets, ...keys] : sheets;
+	});
+	const hasKey = $derived(handout.sheets.some(({ key }) => key.length > 0));
+
+	$effect(() => {
+		const style = new CSSStyleSheet();
+		style.replaceSync(`${pageRule(handout.page, 0)}\n${sheetStyle(handout.page)}`);
+		document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
+		return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((own) => own !== style));
+	});
+	$effect(() => {
+		if (paper) pages = layOut(paper, printed, handout.page);
+	});
+
+	async function save(format: SheetFormat) {
+		for (const { name, type, content, encoding } of await handout.files(format)) {
+			const data =
+				encoding === 'base64' ? Uint8Array.from(atob(content), (letter) => letter.charCodeAt(0)) : content;
+			downloadBlob(fileName(titleOf(lesson.lesson), `-${name}`), new Blob([data], { type }));
+		}
+	}
+
+	function toggleKind(kind: KindName, isOn: boolean) {
+		handout.kinds = isOn ? [...handout.kinds, kind] : handout.kinds.filter((own) => own !== kind);
+	}
+</script>
+
+<main class="handout" tabindex="-1">
+	<section class="choices" aria-label="What is printed">
+		<h2>Handout</h2>
+		<p class="line acts">
+			<button class="btn tool now" disabled={handout.refusal !== null} onclick={() => window.print()}
+				>Print or save as PDF</button
+			>
+		</p>
+		<p class="line formats">
+			{#each FORMATS as { format, says } (format)}
+				<button class="btn tool" disabled={handout.refusal !== null} onclick={() => void save(format)}
+					>{says}</button
+				>
+			{/each}
+		</p>
+		<label
+			>Sheet
+			<select
+				class="field"
+				value={handout.preset}
+				onchange={(event) => handout.choose(event.currentTarget.value as SheetPreset)}
+			>
+				{#each SHEET_PRESETS as preset (preset)}<option value={preset}>{PRESETS[preset]}</option>{/each}
+			</select></label
+		>
+		<fieldset>
+			<legend>What it holds</legend>
+			{#each BLOCKS as block (block)}
+				<label
+					><span>{BLOCK_LABELS[block]}</span>
+					<select
+						class="field"
+						value={handout.blocks[block] ?? 'none'}
+						onchange={(event) => handout.fill(block, event.currentTarget.value as Fill)}
+					>
+						{#each fillsOf(block) as fill (fill)}<option value={fill}
+								>{WHOLE.includes(block) && fill === 'answers'
+									? 'printed'
+									: block === 'questions' && fill === 'blanks'
+										? 'with room to answer'
+										: FILL_LABELS[fill]}</option
+							>{/each}
+					</select></label
+				>
+			{/each}
+		</fieldset>
+		{#if (handout.blocks.questions ?? 'none') !== 'none'}
+			<label class="line"
+				>At most <input
+					class="field small"
+					type="number"
+					min="1"
+					max={MOST_QUESTIONS}
+					bind:value={handout.count}
+				/> questions</label
+			>
+			<details>
+				<summary>Kinds: {handout.kinds.length === 0 ? 'those that suit paper' : handout.kinds.length}</summary
+				>
+				{#each KIND_NAMES as kind (kind)}
+					<label class="check"
+						><input
+							type="checkbox"
+							checked={handout.kinds.includes(kind)}
+							onchange={(event) => toggleKind(kind, event.currentTarget.checked)}
+						/>
+						{KIND_LABELS[kind]}</label
+					>
+				{/each}
+			</details>
+		{/if}
+		<label class="line"
+			>Variants <input
+				class="field small"
+				type="number"
+				min="1"
+				max={MOST_VARIANTS}
+				bind:value={handout.variants}
+			/>
+			{#if handout.variants > 1}<button class="btn tool" onclick={() => (handout.seed += 1)}>Others</button
+				>{/if}</label
+		>
+		{#if handout.hasTrail}<label class="check"
+				><input type="checkbox" bind:checked={handout.followsTrail} /> Tableaux of the trail as it stands, not of
+				the whole run</label
+			>{/if}
+		{#if hasKey}<label class="check"
+				><input type="checkbox" bind:checked={handout.withKey} /> Print the answers on pages of their own</label
+			>{/if}
+		<div class="line">
+			<Choose
+				label="Paper"
+				options={PAPERS.map((value) => ({ value, text: PAPER_LABELS[value] }))}
+				value={handout.page.paper}
+				onchange={(own) => setPage({ paper: own })}
+			/>
+			<Choose
+				label="Direction"
+				options={[
+					{ value: 'upright', text: 'Portrait' },
+					{ value: 'across', text: 'Landscape' }
+				]}
+				value={handout.page.landscape ? 'across' : 'upright'}
+				onchange={(own) => setPage({ landscape: own === 'across' })}
+			/>
+			<label
+				>Type
+				<select
+					class="field"
+					value={handout.page.type}
+					onchange={(event) => setPage({ type: Number(event.currentTarget.value) })}
+				>
+					{#each TYPE_SIZES as size (size)}<option value={size}>{size} pt</option>{/each}
+				</select></label
+			>
+		</div>
+	</section>
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+	<section class="preview" aria-label="The pages" tabindex="0">
+		<p class="count" role="status">
+			{handout.running.what
+				? 'Making the pages …'
+				: handout.refusal
+					? ''
+					: `${pages} ${pages === 1 ? 'page' : 'pages'}`}
+		</p>
+		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
+		<div class="pages" bind:this={paper} hidden={handout.refusal !== null}></div>
+	</section>
+</main>
+
+<style>
+	.handout {
+		flex: 1;
+		min-height: 0;
+		display: grid;
+		grid-template-columns: minmax(17rem, 22rem) 1fr;
+		outline: none;
+	}
+	.choices {
+		overflow: auto;
+		padding: var(--gap-2) var(--gap-3) var(--gap-3);
+		display: grid;
+		gap: var(--gap-2);
+		align-content: start;
+		border-right: 1px solid var(--rule);
+	}
+	h2 {
+		margin: 0;
+		font-size: var(--size-title);
+		font-weight: 500;
+	}
+	fieldset {
+		border: 0;
+		margin: 0;
+		padding: 0;
+		display: grid;
+		gap: 0.2rem;
+	}
+	legend {
+		font-style: italic;
+		color: var(--ink-soft);
+		padding: 0;
+	}
+	fieldset label {
+		display: grid;
+		grid-template-columns: 8.5rem 1fr;
+		align-items: center;
+	}
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-2);
+		align-items: center;
+		margin: 0;
+	}
+	.small {
+		width: 4rem;
+	}
+	.check {
+		display: block;
+	}
+	.preview {
+		overflow: auto;
+		padding: var(--gap-2) var(--gap-3);
+		background: var(--paper-deep, var(--paper));
+	}
+	.count {
+		margin: 0 0 var(--gap-1);
+		color: var(--ink-soft);
+		font-size: var(--size-note);
+		min-height: 1.2em;
+	}
+	.pages {
+		display: grid;
+		gap: 1.2rem;
+		justify-content: center;
+		zoom: 0.85;
+	}
+	.pages[hidden] {
+		display: none;
+	}
+	.pages :global(.page-of-paper) {
+		position: relative;
+		box-sizing: border-box;
+		overflow: hidden;
+		box-shadow: 0 1px 6px rgb(0 0 0 / 30%);
+	}
+	.pages :global(.page-of-paper > footer) {
+		position: absolute;
+		inset: auto 0 8mm;
+		text-align: center;
+		font-size: 0.75em;
+	}
+	@media (max-width: 52rem) {
+		.handout {
+			grid-template-columns: 1fr;
+			overflow: auto;
+			display: block;
+		}
+		.choices,
+		.preview {
+			overflow: visible;
+			border-right: 0;
+		}
+		.preview {
+			overflow-x: auto;
+		}
+		.pages {
+			zoom: 0.45;
+		}
+	}
+	@media print {
+		.choices,
+		.count {
+			display: none;
+		}
+		.handout,
+		.preview,
+		.pages {
+			display: block;
+			overflow: visible;
+			padding: 0;
+			zoom: 1;
+			background: none;
+		}
+		.pages :global(.page-of-paper) {
+			box-shadow: none;
+			break-after: page;
+		}
+		.pages :global(.page-of-paper:last-child) {
+			break-after: auto;
+		}
+	}
+</style>
