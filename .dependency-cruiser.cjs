@@ -1,6 +1,6 @@
 /** The folders of the core: each may use what stands before it, and only types of what comes after. */
 const LAYERS =
-	'number problem tableau notation sentence form geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question sheet api'.split(
+	'number problem tableau notation sentence form geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question sheet lecture api'.split(
 		' '
 	);
 

@@ -1,7 +1,15 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
 import { build, files, version } from '$service-worker';
-import { HELP_PATH, LESSONS_PATH, PAGE_PATHS, PRACTICE_PATH } from '$lib/desk/pages';
+import {
+	HANDOUT_PATH,
+	HELP_PATH,
+	LECTURE_PATH,
+	LESSONS_PATH,
+	PAGE_PATHS,
+	PRACTICE_PATH,
+	SPEAKER_PATH
+} from '$lib/desk/pages';
 
 /**
  * Lets the application open and work without a network. Everything that belongs to a version is kept together, pages and code, and served
@@ -10,7 +18,7 @@ import { HELP_PATH, LESSONS_PATH, PAGE_PATHS, PRACTICE_PATH } from '$lib/desk/pa
 
 const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `mathesis-${version}`;
-const PAGES = [...PAGE_PATHS, LESSONS_PATH, HELP_PATH, PRACTICE_PATH];
+const PAGES = [...PAGE_PATHS, LESSONS_PATH, HELP_PATH, PRACTICE_PATH, HANDOUT_PATH, LECTURE_PATH, SPEAKER_PATH];
 
 /** the guide's pictures are fetched when they are looked at */
 const isNeeded = (path: string): boolean => !path.endsWith('.png');

@@ -66,6 +66,7 @@ export class LessonDocument {
 	readonly #page = $derived(this.#own.page);
 	readonly #recipe = $derived(this.#own.recipe);
 	readonly #concealed = $derived(this.#own.concealed);
+	readonly #script = $derived(this.#own.script);
 	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
 	readonly #acts = new Acts<Kept>();
 	readonly #joined: Joined[] = [];
@@ -142,6 +143,17 @@ export class LessonDocument {
 	/** Keeps just these things from the class; `Reveal` says when, and takes it back. */
 	conceal(concealed: Lesson['concealed']): void {
 		this.#change({ concealed });
+	}
+
+	/** the steps of its lecture; empty where they are made as suits the problem */
+	get script(): Lesson['script'] {
+		return this.#script;
+	}
+
+	/** Writes the lecture's steps anew. */
+	rescript(script: Lesson['script']): void {
+		this.#mark('script');
+		this.#change({ script });
 	}
 
 	/** how it was designed, as `recipe.ts` reads it; empty where it was not */

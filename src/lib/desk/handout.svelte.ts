@@ -8,19 +8,13 @@ import {
 } from '$lib/core/sheet/presets';
 import type { SheetFile } from '$lib/core/sheet/files';
 import { PAGE, type PageSetup } from '$lib/core/sheet/style';
-import { titleOf } from '$lib/core/lesson/lesson';
 import { KIND_NAMES, type KindName } from '$lib/core/question/types';
-import { writeProblem } from '$lib/core/problem/codec';
-import { keysOf } from '$lib/core/problem/lasting';
-import type { SheetPages, SheetRequest } from '$lib/work/jobs';
+import type { SheetPages, SheetRequest } from '$lib/work/printed';
 import type { Desk } from './desk.svelte';
 import { oneForDesk } from './one-for-desk.svelte';
+import { notPrintable, printedRequest } from './printed-request.svelte';
 import { Running } from './running.svelte';
 
-/** variables and constraints that fit on paper */
-const MOST_SIZE = 30;
-/** what making a handout may take before parts of it are left out */
-const MILLISECONDS = 15_000;
 /** sheets of a class */
 export const MOST_VARIANTS = 26;
 export const MOST_QUESTIONS = 30;
@@ -54,11 +48,7 @@ export class Handout {
 
 	/** why no sheet can be made; null where one can */
 	get refusal(): string | null {
-		const { problem } = this.#desk.document;
-		if (!problem) return 'The statement has an error, so there is no problem to print.';
-		if (problem.variables.length + problem.constraints.length > MOST_SIZE)
-			return `More than ${MOST_SIZE} variables and constraints do not fit on a page.`;
-		return this.#failure;
+		return notPrintable(this.#desk) ?? this.#failure;
 	}
 
 	/** whether the trail holds a tableau that can be printed */
@@ -75,32 +65,21 @@ export class Handout {
 		this.blocks = { ...this.blocks, [block]: fill };
 	}
 
-	#request(): Omit<SheetRequest, 'as' | 'format'> | null {
-		const { document, session } = this.#desk;
-		const { problem, telling, book, notation, rule, lesson } = document;
-		if (!problem) return null;
-		const meanings = (kind: 'variables' | 'constraints') =>
-			Object.fromEntries(problem[kind].map(({ name }) => [name, telling.meaning(kind, name)]));
-		const moves = session.stops.flatMap(({ node }) => (node.move ? [node.move] : []));
-		return {
-			problem: writeProblem(problem),
-			preset: this.preset,
-			blocks: this.blocks,
-			method: 'auto',
-			rule,
-			variants: Math.max(1, Math.min(MOST_VARIANTS, Math.trunc(this.variants) || 1)),
-			seed: this.seed,
-			count: Math.max(1, Math.min(MOST_QUESTIONS, Math.trunc(this.count) || 1)),
-			...(this.kinds.length > 0 ? { kinds: KIND_NAMES.filter((kind) => this.kinds.includes(kind)) } : {}),
-			title: titleOf(lesson),
-			story: telling.isOutgrown ? '' : telling.story,
-			meanings: { variables: meanings('variables'), constraints: meanings('constraints') },
-			notation,
-			page: this.page,
-			keys: keysOf(book),
-			moves: this.followsTrail && moves.length > 0 ? $state.snapshot(moves) : null,
-			milliseconds: MILLISECONDS
-		};
+	#request(): Omit<SheetRequest, 'format'> | null {
+		const common = printedRequest(this.#desk, this.followsTrail);
+		const between = (value: number, most: number) => Math.max(1, Math.min(most, Math.trunc(value) || 1));
+		return (
+			common && {
+				...common,
+				preset: this.preset,
+				blocks: this.blocks,
+				variants: between(this.variants, MOST_VARIANTS),
+				seed: this.seed,
+				count: between(this.count, MOST_QUESTIONS),
+				...(this.kinds.length > 0 ? { kinds: KIND_NAMES.filter((kind) => this.kinds.includes(kind)) } : {}),
+				page: this.page
+			}
+		);
 	}
 
 	/** Makes the sheets anew, as the choices are now. */
@@ -111,7 +90,7 @@ export class Handout {
 		await this.running.during('pages', async (signal) => {
 			const { sheetsInWorker } = await import('$lib/work/client');
 			try {
-				this.#made = await sheetsInWorker({ ...request, format: 'html', as: 'pages' }, signal);
+				this.#made = await sheetsInWorker({ ...request, format: 'html' }, signal);
 			} catch (error) {
 				if (signal.aborted) throw error;
 				this.#failure = `The sheet could not be made: ${(error as Error).message}.`;
@@ -126,7 +105,7 @@ export class Handout {
 		if (!request) return files;
 		await this.running.during('files', async (signal) => {
 			const { sheetFilesInWorker } = await import('$lib/work/client');
-			files = await sheetFilesInWorker({ ...request, format, as: 'files' }, signal);
+			files = await sheetFilesInWorker({ ...request, format }, signal);
 		});
 		return files;
 	}

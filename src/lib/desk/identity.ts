@@ -14,7 +14,6 @@ export interface Pointed {
 export const MARKS = ['disc', 'square', 'triangle', 'diamond', 'cross', 'bar', 'ring', 'chevron'] as const;
 export type Mark = (typeof MARKS)[number];
 
-
 /** How a constraint looks wherever it appears. */
 export interface Identity {
 	/** CSS colour, from the theme's tokens */

@@ -27,6 +27,12 @@ export const PRACTICE_PATH = '/practice';
 /** where the lesson is printed and exported */
 export const HANDOUT_PATH = '/handout';
 
+/** where a lecture is prepared and held */
+export const LECTURE_PATH = '/lecture';
+
+/** the speaker's window beside a lecture */
+export const SPEAKER_PATH = '/speaker';
+
 /** the guide and the words */
 export const HELP_PATH = '/help';
 

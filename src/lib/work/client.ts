@@ -12,7 +12,8 @@ import type { ProblemJson } from '../core/problem/format';
 import type { MapCell, Window } from '../core/parametric/map';
 import type { Varied } from '../core/parametric/value-function';
 import type { SheetFile } from '../core/sheet/files';
-import type { Jobs, Progress, SheetPages, SheetRequest } from './jobs';
+import type { Jobs, Progress } from './jobs';
+import type { LectureJson, LectureRequest, SheetPages, SheetRequest } from './printed';
 import { Cancelled } from './cancelled';
 import { pack, unpack, unpackReading, type Packed, type PackedDecision } from './packing';
 
@@ -76,16 +77,16 @@ export const kindInWorker = (
 ): Promise<ProblemKind | null> => run((remote) => remote.kind(text, milliseconds), signal);
 
 /** Makes the sheets of a handout off the main thread. */
-export const sheetsInWorker = (
-	request: SheetRequest & { readonly as: 'pages' },
-	signal?: AbortSignal
-): Promise<SheetPages> => run((remote) => remote.sheets(request) as Promise<SheetPages>, signal);
+export const sheetsInWorker = (request: SheetRequest, signal?: AbortSignal): Promise<SheetPages> =>
+	run((remote) => remote.sheetPages(request), signal);
 
 /** Makes the files of a handout off the main thread. */
-export const sheetFilesInWorker = (
-	request: SheetRequest & { readonly as: 'files' },
-	signal?: AbortSignal
-): Promise<SheetFile[]> => run((remote) => remote.sheets(request) as Promise<SheetFile[]>, signal);
+export const sheetFilesInWorker = (request: SheetRequest, signal?: AbortSignal): Promise<SheetFile[]> =>
+	run((remote) => remote.sheetFilesOf(request), signal);
+
+/** Makes the slides of a lecture off the main thread. */
+export const slidesInWorker = (request: LectureRequest, signal?: AbortSignal): Promise<LectureJson> =>
+	run((remote) => remote.slides(request), signal);
 
 /** Opens the text of a file off the main thread: what it brought, or what is wrong with it. */
 export const openInWorker = (

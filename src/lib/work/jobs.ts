@@ -9,15 +9,7 @@ import { MAX_STEPS } from '../core/api/solve-request';
 import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';
-import { DANTZIG, ruleNamed, type RuleName } from '../core/method/rule';
-import { replay } from '../core/move/replay';
-import type { Move } from '../core/move/types';
-import type { Notation } from '../core/notation/notation';
-import { stated } from '../core/position/position';
-import type { Keys } from '../core/problem/keys';
-import { sheetFiles, sheetsOf, type SheetFile, type SheetWanted } from '../core/sheet/files';
-import { sheetHtml } from '../core/sheet/html';
-import type { PageSetup } from '../core/sheet/style';
+import { DANTZIG } from '../core/method/rule';
 import { toText } from '../core/number/rational';
 import { decodeProblem, writeProblem } from '../core/problem/codec';
 import { answerDesign, type DesignJson, type ProgressJson } from '../core/api/design';
@@ -38,6 +30,7 @@ import {
 	type PackedDecision,
 	type PackedReading
 } from './packing';
+import { sheetFilesOf, sheetPages, slides } from './printed';
 import { timed } from './timed';
 
 /** What a job has found so far: pivots made, and of a search for whole numbers the best plan and the bound. */
@@ -52,35 +45,6 @@ export interface FoundJson {
 export type Progress = (found: FoundJson) => void;
 
 const BETWEEN_REPORTS = 100;
-
-/** nodes of a tree that a sheet prints at most */
-const MOST_NODES_PRINTED = 60;
-
-/** What is wanted of a handout, as it goes to a worker. */
-export interface SheetRequest extends Omit<
-	SheetWanted,
-	'problem' | 'rule' | 'keys' | 'steps' | 'options' | 'meaning' | 'notation' | 'page'
-> {
-	readonly problem: ProblemJson;
-	readonly rule: RuleName;
-	readonly notation: Notation;
-	readonly page: PageSetup;
-	/** what variables and constraints mean, by name */
-	readonly meanings: Readonly<Record<'variables' | 'constraints', Readonly<Record<string, string>>>>;
-	/** the moves of a trail from the problem as stated; null where the run of the method is printed */
-	readonly moves: readonly Move[] | null;
-	readonly keys: Keys;
-	/** parts for the page, or files of the format */
-	readonly as: 'pages' | 'files';
-	readonly milliseconds: number;
-}
-
-/** The sheets of a handout: the parts of each as HTML; without a key where nothing is left blank. */
-export type SheetPages = readonly {
-	readonly title: string;
-	readonly student: readonly string[];
-	readonly key: readonly string[];
-}[];
 
 /** The jobs that a worker can do; in the browser and on the server they are the same functions. */
 export const jobs = {
@@ -113,30 +77,12 @@ export const jobs = {
 		const found = nearestWhole(problem, coneAt(problem, planFromTexts(plan)));
 		return found && writePlan(found);
 	},
-	/** Makes the sheets of a handout, each part as HTML for the page, or the files of one. */
-	sheets({ problem, keys, moves, ...wanted }: SheetRequest): SheetPages | SheetFile[] {
-		const own = decodeProblem(problem);
-		const path = [null, ...(moves ?? [])].map((move, id) => ({ id, parent: id > 0 ? id - 1 : null, move }));
-		const steps = moves
-			? replay(stated(own, keys), path).stops.map(({ node, position }) => ({ position, move: node.move }))
-			: undefined;
-		const { meanings } = wanted;
-		const all: SheetWanted = {
-			...wanted,
-			problem: own,
-			keys,
-			rule: ruleNamed(wanted.rule),
-			meaning: (kind, name) => meanings[kind][name] ?? '',
-			steps,
-			options: { ...timed(wanted.milliseconds), maxSteps: MAX_STEPS, mostNodes: MOST_NODES_PRINTED }
-		};
-		if (wanted.as === 'files') return sheetFiles(all);
-		return sheetsOf(all).map(({ title, student, key }) => ({
-			title,
-			student: sheetHtml(title, student, wanted.notation, wanted.page),
-			key: key.length > 0 ? sheetHtml(`${title}: answers`, key, wanted.notation, wanted.page) : []
-		}));
-	},
+	/** Makes the sheets of a handout, each part as HTML for the page. */
+	sheetPages,
+	/** Makes the files of a handout. */
+	sheetFilesOf,
+	/** Makes the slides of a lecture, their parts as HTML. */
+	slides,
 	/** Looks for variants of a problem; each is told. */
 	variants(
 		json: ProblemJson,

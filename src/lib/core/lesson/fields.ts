@@ -21,6 +21,7 @@ import {
 	type RecordOf
 } from '../problem/shape';
 import { MAX_STATEMENT } from '../problem/statement/limits';
+import { SCRIPT } from './script';
 import { FIRST_CONCEALED, SECRETS } from './secrets';
 
 /**
@@ -86,6 +87,8 @@ export const LESSON_FIELDS = {
 	/** how it was designed: a request of POST /api/v1/design with the version of what reads it, as JSON; empty where it was not */
 	recipe: since(text(MAX_RECIPE, 0), ''),
 	/** what the class may not see before it is asked for */
-	concealed: since(list(oneOf(SECRETS), SECRETS.length), FIRST_CONCEALED)
+	concealed: since(list(oneOf(SECRETS), SECRETS.length), FIRST_CONCEALED),
+	/** the steps of its lecture; empty where they are made as suits the problem */
+	script: since(SCRIPT, [])
 };
 export type Lesson = RecordOf<typeof LESSON_FIELDS>;

@@ -3,3 +3,4 @@
 export { lessonText, problemText } from './files';
 export { blankLesson, forStudents, type RegionView, shownTitle, titleOf } from './lesson';
 export { hrefOf, numberOf, numberSaid, type StoryTarget, targetOf } from './story';
+export { type ScriptStep, STEP_KINDS, type StepKind } from './script';

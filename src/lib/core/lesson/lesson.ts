@@ -28,11 +28,12 @@ export const newLesson = (statement: string): Lesson => ({
 	plans: [],
 	tree: null,
 	recipe: '',
-	concealed: FIRST_CONCEALED
+	concealed: FIRST_CONCEALED,
+	script: []
 });
 
 /**
- * A lesson as students get it: without the instructor's notes, the recipe and the tags, and without steps beyond where it stands; notes at steps go, too.
+ * A lesson as students get it: without the instructor's notes, the recipe, the lecture's script and the tags, and without steps beyond where it stands; notes at steps go, too.
  * What the class may not see stays concealed.
  * @param page the page that it opens with
  */
@@ -44,7 +45,7 @@ export function forStudents(lesson: Lesson, page: string = lesson.page): Lesson 
 		...(name === undefined ? {} : { name })
 	}));
 	const trail = { nodes, current: lesson.trail.current };
-	return { ...lesson, page, notes: '', recipe: '', tags: [], tree: null, plans: [], trail };
+	return { ...lesson, page, notes: '', recipe: '', tags: [], tree: null, plans: [], script: [], trail };
 }
 
 /** A lesson in which nothing is stated yet: it opens where a problem is written. */

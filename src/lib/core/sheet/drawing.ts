@@ -11,6 +11,8 @@ import type { Fill } from './presets';
 
 export interface DrawnConstraint {
 	readonly name: string;
+	/** its place among the problem's constraints, from 0 on */
+	readonly order: number;
 	readonly from: Spot;
 	readonly to: Spot;
 	/** lengths drawn and left out in turn, in points; empty for a whole line */
@@ -32,6 +34,8 @@ export interface Drawing {
 	readonly area: readonly Spot[];
 	readonly constraints: readonly DrawnConstraint[];
 	readonly corners: readonly DrawnCorner[];
+	/** where one stands: the plan of a tableau */
+	readonly here?: Spot;
 	/** the objective line through a best corner */
 	readonly objective: { readonly name: string; readonly from: Spot; readonly to: Spot } | null;
 }
@@ -71,9 +75,8 @@ export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawin
 				: lines.flatMap((line): DrawnConstraint[] => {
 						const { owner } = own.halfPlanes[line.index];
 						const ends = owner.kind === 'constraint' ? lineInBox(line, box) : null;
-						return ends
-							? [{ name: owner.name, from: ends[0], to: ends[1], dash: dashAt(names.indexOf(owner.name)) }]
-							: [];
+						const order = names.indexOf(owner.name);
+						return ends ? [{ name: owner.name, from: ends[0], to: ends[1], order, dash: dashAt(order) }] : [];
 					}),
 		corners: isWhole
 			? own.corners.map(({ point }, i) => ({
@@ -83,5 +86,23 @@ export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawin
 				}))
 			: [],
 		objective: isWhole && first ? objectiveAt(problem, first, box) : null
+	};
+}
+
+/** The picture while the region is constructed: so many constraints drawn, and what is left of the plane by them and the signs of the variables. */
+export function drawingUpTo(problem: Problem, count: number): Drawing | null {
+	const whole = drawingOf(problem, 'blanks');
+	if (!whole) return null;
+	const names = new Set(problem.constraints.slice(0, count).map(({ name }) => name));
+	const own = region(problem);
+	const kept = own.halfPlanes.flatMap((half, i) => {
+		const { kind, name } = half.owner;
+		const line = kind === 'constraint' && !names.has(name) ? null : drawn(half, i);
+		return line ?? [];
+	});
+	return {
+		...whole,
+		area: fillPolygon(kept, whole.box),
+		constraints: whole.constraints.filter(({ name }) => names.has(name))
 	};
 }

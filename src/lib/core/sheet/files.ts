@@ -138,34 +138,48 @@ function storyFor(story: string, problem: Problem, variant: Problem): string {
 	return untold.length > 0 ? '' : told;
 }
 
+/**
+ * What sheets of a problem are made of.
+ * @param problem the one of the request, or a variant of it
+ * @param steps the steps of a trail; left out, the run of the method is made
+ */
+export function sourceOf(
+	wanted: SheetWanted,
+	problem: Problem,
+	{ title, story, steps }: { title: string; story: string; steps?: SheetSource['steps'] }
+): SheetSource {
+	const keys = wanted.keys ?? OWN_NAMES;
+	return {
+		problem,
+		title,
+		story,
+		meaning: wanted.meaning ?? (() => ''),
+		notation: wanted.notation ?? PLAIN,
+		steps: steps ?? stepsOf(problem, wanted.method, wanted.rule),
+		naming: (t) => ({
+			column: (id) => t.form.columns.filter((own) => own.id === id).flatMap((own) => say`${own}`),
+			constraint: (key) => say`${{ constraint: nameOf(keys.constraints, key) }}`,
+			variable: (key) => say`${{ constraint: nameOf(keys.variables, key) }}`
+		}),
+		options: { rule: wanted.rule, ...wanted.options }
+	};
+}
+
 /** The sheets that are wanted: one for each problem. */
 export function sheetsOf(wanted: SheetWanted): Sheet[] {
 	const blocks = wanted.blocks ?? PRESET_BLOCKS[wanted.preset];
 	const problems = problemsOf(wanted);
-	const notation = wanted.notation ?? PLAIN;
-	const keys = wanted.keys ?? OWN_NAMES;
+	const title = wanted.title || wanted.problem.title || 'Exercise';
 	const story = wanted.story ?? wanted.problem.story ?? '';
+	const asks = (blocks.questions ?? 'none') !== 'none';
 	return problems.map((problem, i): Sheet => {
-		const title = wanted.title || problem.title || 'Exercise';
 		const isOwn = i === 0;
-		const sheet = makeSheet(
-			{
-				problem,
-				title: problems.length > 1 ? `${title} – ${letterOf(i)}` : title,
-				story: isOwn ? story : storyFor(story, wanted.problem, problem),
-				meaning: wanted.meaning ?? (() => ''),
-				notation,
-				steps: (isOwn && wanted.steps) || stepsOf(problem, wanted.method, wanted.rule),
-				naming: (t) => ({
-					column: (id) => t.form.columns.filter((own) => own.id === id).flatMap((own) => say`${own}`),
-					constraint: (key) => say`${{ constraint: nameOf(keys.constraints, key) }}`,
-					variable: (key) => say`${{ constraint: nameOf(keys.variables, key) }}`
-				}),
-				options: { rule: wanted.rule, ...wanted.options }
-			},
-			blocks,
-			blocks.questions && blocks.questions !== 'none' ? sheetQuestions(problem, wanted) : []
-		);
+		const source = sourceOf(wanted, problem, {
+			title: problems.length > 1 ? `${title} – ${letterOf(i)}` : title,
+			story: isOwn ? story : storyFor(story, wanted.problem, problem),
+			steps: isOwn ? wanted.steps : undefined
+		});
+		const sheet = makeSheet(source, blocks, asks ? sheetQuestions(problem, wanted) : []);
 		return wanted.preset === 'exam' ? { ...sheet, student: [{ kind: 'fields' }, ...sheet.student] } : sheet;
 	});
 }

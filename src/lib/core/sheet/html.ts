@@ -92,16 +92,20 @@ function fitOf(
 }
 
 function tableauHtml(part: Extract<Part, { kind: 'tableau' }>, notation: Notation, setup: PageSetup): string {
-	const { caption, lines, pivot, operations } = part;
+	const { caption, lines, pivot, operations, lit } = part;
 	const writing = writingIn(notation);
 	const { style, told } = fitOf(lines, notation, setup);
 	const isOpen = ({ address, content }: LineCell) => address !== null && content.kind === 'nothing';
+	const isLit = ({ address }: LineCell) =>
+		address !== null && lit !== undefined && (address.column === lit.column || address.row === lit.row);
 	const cell = (own: LineCell, tag: 'th' | 'td'): string => {
 		const isRhs =
 			own.address?.column === 'rhs' || (own.content.kind === 'word' && own.content.text === 'rhs');
 		const classes = [
 			isRhs ? 'rhs' : '',
 			isOpen(own) ? 'open' : '',
+			own.unit ? 'unit' : '',
+			isLit(own) ? 'lit' : '',
 			pivot !== null && own.address && addressText(own.address) === pivot ? 'pivot' : ''
 		].filter(Boolean);
 		const name = classes.length ? ` class="${classes.join(' ')}"` : '';

@@ -190,9 +190,11 @@ function graded(
 			outcome[String(own.attributes.identifier)] = value(kids(own)[0]).join('');
 		else if (own.name === 'responseCondition')
 			for (const branch of kids(own)) {
-				const [test, ...then] = branch.name === 'responseElse' ? [null, ...kids(branch)] : kids(branch);
-				if (test && !holds(test)) continue;
-				then.forEach(run);
+				const isElse = branch.name === 'responseElse';
+				if (!isElse && !holds(kids(branch)[0])) continue;
+				kids(branch)
+					.slice(isElse ? 0 : 1)
+					.forEach(run);
 				return;
 			}
 	};

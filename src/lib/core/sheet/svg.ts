@@ -29,7 +29,7 @@ export function spotsOf(drawing: Drawing): Spot[] {
 
 /** The drawing as one SVG element with its names as text. */
 export function svgOf(drawing: Drawing): string {
-	const { box, axes, ticks, area, constraints, corners, objective } = drawing;
+	const { box, axes, ticks, area, constraints, corners, objective, here } = drawing;
 	const { x, y } = scalesOf(drawing);
 	const at = (p: Spot) => `${short(x(p.x))},${short(y(p.y))}`;
 	const line = (from: Spot, to: Spot, look: string) =>
@@ -48,7 +48,9 @@ export function svgOf(drawing: Drawing): string {
 	const parts = [
 		...ticks.x.map((value) => line({ x: value, y: box.y0 }, { x: value, y: box.y1 }, grid)),
 		...ticks.y.map((value) => line({ x: box.x0, y: value }, { x: box.x1, y: value }, grid)),
-		area.length > 2 ? `<polygon points="${area.map(at).join(' ')}" fill="url(#hatch)" stroke="none"/>` : '',
+		area.length > 2
+			? `<polygon points="${area.map(at).join(' ')}" class="area" fill="url(#hatch)" stroke="none"/>`
+			: '',
 		line({ x: box.x0, y: 0 }, { x: box.x1, y: 0 }, 'stroke="#000" stroke-width="1"'),
 		line({ x: 0, y: box.y0 }, { x: 0, y: box.y1 }, 'stroke="#000" stroke-width="1"'),
 		...ticks.x
@@ -63,21 +65,23 @@ export function svgOf(drawing: Drawing): string {
 			),
 		text({ x: box.x1, y: Math.max(0, box.y0) }, 4, 4, axes[0], 'font-style="italic"'),
 		text({ x: Math.max(0, box.x0), y: box.y1 }, 6, 4, axes[1], 'font-style="italic"'),
-		...constraints.map(({ from, to, dash }) =>
+		...constraints.map(({ from, to, dash, order }) =>
 			line(
 				from,
 				to,
-				`stroke="#000" stroke-width="1.3"${dash.length ? ` stroke-dasharray="${dash.map((own) => own * 1.2).join(' ')}"` : ''}`
+				`class="line c${(order % 8) + 1}" stroke="#000" stroke-width="1.3"${dash.length ? ` stroke-dasharray="${dash.map((own) => own * 1.2).join(' ')}"` : ''}`
 			)
 		),
 		objective
 			? line(
 					objective.from,
 					objective.to,
-					'stroke="#000" stroke-width="2.4" stroke-dasharray="1 3" stroke-linecap="round"'
+					'class="objective" stroke="#000" stroke-width="2.4" stroke-dasharray="1 3" stroke-linecap="round"'
 				) + placed('objective', objective.name, 'font-style="italic" font-weight="bold"')
 			: '',
-		...constraints.map(({ name }) => placed(`line ${name}`, name, 'font-style="italic"')),
+		...constraints.map(({ name, order }) =>
+			placed(`line ${name}`, name, `class="c${(order % 8) + 1}" font-style="italic"`)
+		),
 		...corners.map(
 			({ at: spot, isBest }) =>
 				`<circle cx="${short(x(spot.x))}" cy="${short(y(spot.y))}" r="3" fill="#000"/>` +
@@ -85,6 +89,9 @@ export function svgOf(drawing: Drawing): string {
 					? `<circle cx="${short(x(spot.x))}" cy="${short(y(spot.y))}" r="7" fill="none" stroke="#000" stroke-width="1.2"/>`
 					: '')
 		),
+		here
+			? `<circle class="here" cx="${short(x(here.x))}" cy="${short(y(here.y))}" r="8" fill="none" stroke="#000" stroke-width="2.4"/>`
+			: '',
 		...corners.map(({ says }, i) => placed(`corner ${i}`, says))
 	];
 	const names = constraints.map(({ name }) => name).join(', ');

@@ -73,7 +73,12 @@ export function tableauPart(
 }
 
 /** The row operations by which a tableau came about. */
-function operationsOf(before: Tableau, after: Tableau, { move }: SheetStep, notation: Notation): Sentence[] {
+export function operationsOf(
+	before: Tableau,
+	after: Tableau,
+	{ move }: SheetStep,
+	notation: Notation
+): Sentence[] {
 	const choice = move?.kind === 'pivot' ? choiceOf(before, move) : null;
 	if (!choice || notation.layout === 'dictionary') return [];
 	const all = rowOperations(before, after, choice.row, choice.position);

@@ -26,6 +26,8 @@ export type Part =
 			readonly pivot: string | null;
 			/** what was done to the rows to come here */
 			readonly operations: readonly Sentence[];
+			/** the column or row that is looked at: its part of an address */
+			readonly lit?: { readonly column?: string; readonly row?: string };
 	  }
 	/** a dictionary: names and what they are equal to; null is left blank */
 	| {

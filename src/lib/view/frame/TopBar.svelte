@@ -5,7 +5,7 @@
 	import { useGo } from '$lib/desk/go';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
-	import { HANDOUT_PATH, HELP_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
+	import { HANDOUT_PATH, HELP_PATH, LECTURE_PATH, LESSONS_PATH, PAGES } from '$lib/desk/pages';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 
 	interface Props {
@@ -23,6 +23,7 @@
 	const ALL_PAGES = [
 		...PAGES,
 		{ path: LESSONS_PATH, name: 'Lessons' },
+		{ path: LECTURE_PATH, name: 'Lecture' },
 		{ path: HANDOUT_PATH, name: 'Handout' },
 		{ path: HELP_PATH, name: 'Help' }
 	].map((value) => ({

@@ -5,7 +5,7 @@ import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
 import { nextSecret, showsBestCorner } from '$lib/desk/next-secret';
-import { HANDOUT_PATH, HELP_PATH, LESSONS_PATH, PAGES, shownOn, type Shown } from '$lib/desk/pages';
+import { HANDOUT_PATH, HELP_PATH, LECTURE_PATH, LESSONS_PATH, PAGES, shownOn, type Shown } from '$lib/desk/pages';
 
 export type { Action };
 
@@ -304,6 +304,13 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 's',
 			possible: true,
 			run: helpers.share
+		},
+		{
+			id: 'lecture',
+			group: 'In class',
+			says: 'Lecture: show the lesson step by step',
+			possible: document.problem !== null,
+			run: () => helpers.go(LECTURE_PATH)
 		},
 		{
 			id: 'handout',

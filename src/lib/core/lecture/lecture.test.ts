@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProblem } from '../../../../tests/support/problems';
+import type { ScriptStep } from '../lesson/script';
+import { DANTZIG } from '../method/rule';
+import { addressText } from '../notation/board';
+import { readStatement } from '../problem/statement/read';
+import type { Problem } from '../problem/types';
+import { KIND_NAMES } from '../question/types';
+import { sourceOf } from '../sheet/files';
+import type { Part } from '../sheet/types';
+import { makeScript } from './make';
+import { slidesOf, type LectureSource, type Slide } from './slides';
+
+const sourceFor = (problem: Problem): LectureSource => ({
+	...sourceOf(
+		{ problem, preset: 'solution', format: 'html', method: 'auto', rule: DANTZIG, variants: 1, seed: 1 },
+		problem,
+		{ title: 'Exercise', story: '' }
+	),
+	rule: DANTZIG,
+	method: 'auto'
+});
+const stated = (text: string) => readStatement(text).problem!;
+const KILN =
+	'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
+
+type TableauPart = Extract<Part, { kind: 'tableau' }>;
+const tableauOf = ({ main }: Slide) => main.find((part): part is TableauPart => part.kind === 'tableau')!;
+const hasRatios = (part: TableauPart) =>
+	part.lines.some(
+		({ kind, cells }) =>
+			kind === 'head' && cells.some(({ content }) => content.kind === 'word' && content.text === 'ratio')
+	);
+
+describe('the slides of a lecture', () => {
+	test('a script made of a problem fits it, and shows no part of a pivot before its step', () => {
+		fc.assert(
+			fc.property(anyProblem(), (problem) => {
+				const source = sourceFor(problem);
+				const script = makeScript(problem, false, source.steps);
+				slidesOf(source, script).forEach((slide, i) => {
+					const { shows, at } = script[i];
+					// what the problem does not have at all, such as ranges where nothing is optimal, has no slide
+					if (slide.isMissing) return expect(['ranges', 'cut', 'tree', 'form']).toContain(shows);
+					if (!['position', 'choice', 'ratios', 'pivot'].includes(shows)) return;
+					const part = tableauOf(slide);
+					const choice = source.steps.filter(({ position }) => position.work)[at + 1]?.move;
+					if (shows === 'position')
+						expect([part.lit, part.pivot, hasRatios(part)]).toEqual([undefined, null, false]);
+					if (shows === 'choice') expect([part.pivot, hasRatios(part)]).toEqual([null, false]);
+					if (shows === 'ratios') expect(part.pivot).toBeNull();
+					if (shows === 'pivot' && choice?.kind === 'pivot')
+						expect(part.pivot?.endsWith(addressText({ row: '', column: choice.enter }))).toBe(true);
+				});
+			}),
+			{ numRuns: 60 }
+		);
+	}, 60_000);
+
+	test('what no longer fits after an edit of the statement is told; the rest follows it', () => {
+		const script = makeScript(stated(KILN), false, sourceFor(stated(KILN)).steps);
+		const edited = stated(KILN.split('\n').slice(0, 3).join('\n').replace('45 vases', '50 vases'));
+		const slides = slidesOf(sourceFor(edited), script);
+		const missing = script.filter((_, i) => slides[i].isMissing);
+		expect(missing.some(({ shows, at }) => shows === 'lines' && at === 3)).toBe(true);
+		expect(missing.length).toBeLessThan(script.length / 2);
+		const first = slides[script.findIndex(({ shows }) => shows === 'position')];
+		const goal = tableauOf(first).lines.find(({ kind }) => kind === 'goal')!;
+		expect(
+			goal.cells.some(({ content }) => content.kind === 'number' && content.cell.plain.equals(-50))
+		).toBe(true);
+	});
+
+	test('a question has right and wrong choices, each with what is told of it, and shows no best corner', () => {
+		const source = sourceFor(stated(KILN));
+		const script = KIND_NAMES.map((asks): ScriptStep => ({ shows: 'question', at: 0, asks }));
+		const slides = slidesOf(source, script);
+		const asked = slides.filter(({ question }) => question !== null);
+		expect(asked.length).toBeGreaterThan(12);
+		for (const { question, main } of asked) {
+			const { choices } = question!;
+			if (choices.length > 0) {
+				expect(choices.some(({ isRight }) => isRight)).toBe(true);
+				expect(choices.some(({ isRight }) => !isRight)).toBe(true);
+				expect(choices.every(({ because }) => because !== '')).toBe(true);
+			} else expect(question!.because).not.toBe('');
+			for (const part of main)
+				if (part.kind === 'picture')
+					expect([part.drawing.objective, part.drawing.corners.some(({ isBest }) => isBest)]).toEqual([
+						null,
+						false
+					]);
+		}
+		const unknown: ScriptStep = { shows: 'question', at: 0, asks: 'riddle' };
+		expect(slidesOf(source, [unknown])[0].isMissing).toBe(true);
+	});
+
+	test('the region grows constraint by constraint', () => {
+		const source = sourceFor(stated(KILN));
+		const slides = slidesOf(
+			source,
+			[0, 1, 2, 3].map((at): ScriptStep => ({ shows: 'lines', at }))
+		);
+		const drawn = slides.map(({ main }) => (main[0].kind === 'picture' ? main[0].drawing : null)!);
+		expect(drawn.map(({ constraints }) => constraints.length)).toEqual([0, 1, 2, 3]);
+		expect(new Set(drawn.map(({ box }) => JSON.stringify(box))).size).toBe(1);
+	});
+});

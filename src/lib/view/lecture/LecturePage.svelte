@@ -1,0 +1,330 @@
+<script lang="ts">
+	import { KIND_LABELS, KIND_NAMES } from '$lib/core/question';
+	import { type ScriptStep, STEP_KINDS, type StepKind } from '$lib/core/lesson';
+	import { PAGE, sheetStyle } from '$lib/core/sheet';
+	import { useDesk } from '$lib/desk/desk.svelte';
+	import { SPEAKER_PATH } from '$lib/desk/pages';
+	import { useLecture } from '$lib/desk/lecture.svelte';
+	import LectureView from './LectureView.svelte';
+	import Slide from './Slide.svelte';
+
+	/** A lecture is prepared here: its steps at the left, the slide at the right; and from here it is held. */
+	const { document: lesson, session } = useDesk();
+	const lecture = useLecture();
+	let chosen = $state(0);
+	const at = $derived(Math.max(0, Math.min(chosen, lecture.slides.length - 1)));
+	const slide = $derived(lecture.slides[at] ?? null);
+	const step = $derived(lecture.script[at] ?? null);
+	const missing = $derived(lecture.slides.filter(({ isMissing }) => isMissing).length);
+	const minutes = $derived(lecture.slides.reduce((sum, own) => sum + own.minutes, 0));
+
+	const LABELS: Readonly<Record<StepKind, string>> = {
+		own: 'Remark alone',
+		story: 'Story',
+		problem: 'The problem',
+		lines: 'Constraints drawn',
+		region: 'The feasible region',
+		best: 'The best corner',
+		form: 'Standard form',
+		position: 'Tableau',
+		choice: 'Tableau: the choice',
+		ratios: 'Tableau: the ratios',
+		pivot: 'Tableau: the pivot',
+		operations: 'Row operations and result',
+		answer: 'The answer',
+		dual: 'The dual problem',
+		ranges: 'Ranges',
+		cut: 'Cutting planes',
+		tree: 'Branch and bound',
+		question: 'Question'
+	};
+	/** steps that are about the n-th of something */
+	const COUNTED: readonly StepKind[] = [
+		'lines',
+		'position',
+		'choice',
+		'ratios',
+		'pivot',
+		'operations',
+		'question'
+	];
+	const labelOf = ({ shows, at: place, asks }: ScriptStep): string => {
+		const known = KIND_NAMES.find((kind) => kind === asks);
+		if (shows === 'question') return known ? `Question: ${KIND_LABELS[known]}` : 'Question';
+		if (shows === 'lines') return place === 0 ? 'The axes' : `Constraint ${place} drawn`;
+		return COUNTED.includes(shows) ? `${LABELS[shows]} (${place + 1})` : LABELS[shows];
+	};
+
+	$effect(() => {
+		void [lesson.problem, lesson.notation, lesson.rule, lesson.script, lesson.telling.story, session.stops];
+		void lecture.followsTrail;
+		const timer = setTimeout(() => void lecture.make(), 150);
+		return () => clearTimeout(timer);
+	});
+	$effect(() => {
+		const style = new CSSStyleSheet();
+		style.replaceSync(sheetStyle(PAGE));
+		document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
+		return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((own) => own !== style));
+	});
+
+	const change = (parts: Partial<ScriptStep>) =>
+		lecture.write(lecture.script.map((own, i) => (i === at ? { ...own, ...parts } : own)));
+	function remove() {
+		lecture.write(lecture.script.filter((_, i) => i !== at));
+	}
+	function move(by: number) {
+		const list = [...lecture.script];
+		const to = at + by;
+		if (to < 0 || to >= list.length) return;
+		[list[at], list[to]] = [list[to], list[at]];
+		lecture.write(list);
+		chosen = to;
+	}
+	function add(shows: StepKind) {
+		const asks = shows === 'question' ? { asks: 'entering' } : {};
+		const own: ScriptStep = { shows, at: COUNTED.includes(shows) ? (step?.at ?? 0) : 0, ...asks };
+		lecture.write([...lecture.script.slice(0, at + 1), own, ...lecture.script.slice(at + 1)]);
+		chosen = at + 1;
+	}
+	function walk(event: KeyboardEvent) {
+		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+		if (!by) return;
+		event.preventDefault();
+		chosen = Math.max(0, Math.min(lecture.slides.length - 1, at + by));
+		const list = event.currentTarget as HTMLElement;
+		list.querySelectorAll<HTMLElement>('button')[chosen]?.focus();
+	}
+</script>
+
+{#if lecture.isOn && lecture.slides.length > 0}
+	<LectureView {lecture} />
+{/if}
+<main class="lecture" tabindex="-1" inert={lecture.isOn}>
+	<section class="script" aria-label="The steps of the lecture">
+		<header>
+			<h2>Lecture</h2>
+			<button
+				class="btn tool now"
+				disabled={lecture.refusal !== null || lecture.slides.length === 0}
+				onclick={() => lecture.begin()}>Start</button
+			>
+			<button class="btn tool" disabled={lecture.slides.length === 0} onclick={() => lecture.begin(at)}
+				>Start here</button
+			>
+			<button
+				class="btn tool"
+				onclick={() => window.open(SPEAKER_PATH, 'mathesis-speaker', 'width=1100,height=760')}
+				>Speaker’s window</button
+			>
+			{#if lecture.isOwn}<button
+					class="btn tool"
+					title="Back to the steps that suit the problem"
+					onclick={() => lecture.reset()}>Reset</button
+				>{/if}
+		</header>
+		{#if lecture.refusal}<p role="alert" class="note">{lecture.refusal}</p>{/if}
+		<p class="note" role="status">
+			{lecture.running.what && lecture.slides.length === 0
+				? 'Making the slides …'
+				: `${lecture.slides.length} steps`}{minutes > 0 ? `, ${minutes} minutes planned` : ''}{missing > 0
+				? `; ${missing} no longer ${missing === 1 ? 'fits' : 'fit'} the problem`
+				: ''}
+		</p>
+		<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
+		<ol onkeydown={walk} aria-label="Steps">
+			{#each lecture.script as own, i (i)}
+				<li>
+					<button
+						aria-current={i === at ? 'step' : undefined}
+						class:missing={lecture.slides[i]?.isMissing}
+						onclick={() => (chosen = i)}
+						ondblclick={() => lecture.begin(i)}
+						><span class="number">{i + 1}</span>
+						{labelOf(own)}{own.says ? ' · remark' : ''}{lecture.slides[i]?.isMissing
+							? ' · no longer fits'
+							: ''}</button
+					>
+				</li>
+			{/each}
+		</ol>
+	</section>
+	<section class="step" aria-label="The step that is chosen">
+		<div class="slide-place">
+			{#if slide}{#key `${at} ${JSON.stringify(slide)}`}<Slide {slide} isTold />{/key}{/if}
+		</div>
+		{#if step}
+			<div class="edit">
+				<p class="line">
+					<button class="btn tool" disabled={at === 0} onclick={() => move(-1)}>Earlier</button>
+					<button class="btn tool" disabled={at === lecture.script.length - 1} onclick={() => move(1)}
+						>Later</button
+					>
+					<button class="btn tool" onclick={remove}>Leave out</button>
+					<label
+						>Add after it
+						<select
+							class="field"
+							value=""
+							onchange={(event) => {
+								add(event.currentTarget.value as StepKind);
+								event.currentTarget.value = '';
+							}}
+						>
+							<option value="" disabled>choose …</option>
+							{#each STEP_KINDS as kind (kind)}<option value={kind}>{LABELS[kind]}</option>{/each}
+						</select></label
+					>
+					<label
+						>Minutes <input
+							class="field small"
+							type="number"
+							min="0"
+							max="300"
+							value={step.minutes ?? ''}
+							onchange={(event) =>
+								change({ minutes: Math.max(0, Math.trunc(Number(event.currentTarget.value)) || 0) })}
+						/></label
+					>
+					{#if COUNTED.includes(step.shows)}<label
+							>{step.shows === 'lines'
+								? 'Constraints'
+								: step.shows === 'question'
+									? 'Which of them'
+									: 'Tableau'}
+							<input
+								class="field small"
+								type="number"
+								min={step.shows === 'lines' ? 0 : 1}
+								value={step.shows === 'lines' ? step.at : step.at + 1}
+								onchange={(event) =>
+									change({
+										at: Math.max(
+											0,
+											Math.trunc(Number(event.currentTarget.value)) - (step.shows === 'lines' ? 0 : 1) || 0
+										)
+									})}
+							/></label
+						>{/if}
+					{#if step.shows === 'question'}<label
+							>asks
+							<select
+								class="field"
+								value={step.asks}
+								onchange={(event) => change({ asks: event.currentTarget.value })}
+							>
+								{#each KIND_NAMES as kind (kind)}<option value={kind}>{KIND_LABELS[kind]}</option>{/each}
+							</select></label
+						>{/if}
+				</p>
+				<label class="remark"
+					>Remark for the class
+					<textarea
+						class="field"
+						rows="2"
+						value={step.says ?? ''}
+						onchange={(event) => change({ says: event.currentTarget.value })}></textarea></label
+				>
+			</div>
+		{/if}
+	</section>
+</main>
+
+<style>
+	.lecture {
+		flex: 1;
+		min-height: 0;
+		display: grid;
+		grid-template-columns: minmax(17rem, 24rem) 1fr;
+		outline: none;
+		border-top: 1px solid var(--rule);
+	}
+	.script {
+		min-height: 0;
+		display: flex;
+		flex-direction: column;
+		border-right: 1px solid var(--rule);
+		padding: var(--gap-2) var(--gap-3);
+	}
+	header,
+	.line {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-2);
+		align-items: center;
+		margin: 0;
+	}
+	h2 {
+		margin: 0;
+		font-size: var(--size-title);
+		font-weight: 500;
+	}
+	.note {
+		margin: var(--gap-1) 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
+	}
+	ol {
+		flex: 1;
+		min-height: 0;
+		overflow: auto;
+		list-style: none;
+		margin: 0;
+		padding: 0;
+	}
+	ol button {
+		width: 100%;
+		text-align: left;
+		padding: 0.18rem 0.4rem;
+		border-left: 3px solid transparent;
+		cursor: pointer;
+	}
+	ol button[aria-current] {
+		border-left-color: var(--now);
+		background: var(--now-wash);
+	}
+	.number {
+		display: inline-block;
+		min-width: 1.7em;
+		color: var(--ink-soft);
+		font-variant-numeric: tabular-nums;
+	}
+	.missing {
+		color: var(--error);
+	}
+	.step {
+		min-height: 0;
+		display: grid;
+		grid-template-rows: 1fr auto;
+		gap: var(--gap-2);
+		padding: var(--gap-2) var(--gap-3);
+	}
+	.slide-place {
+		min-height: 0;
+		align-self: start;
+		width: min(100%, calc((100vh - 15rem) * 16 / 10));
+		aspect-ratio: 16 / 10;
+		border: 1px solid var(--rule);
+	}
+	.remark {
+		display: grid;
+	}
+	.small {
+		width: 4.2rem;
+	}
+	@media (max-width: 52rem) {
+		.lecture {
+			display: block;
+			overflow: auto;
+		}
+		.script {
+			border-right: 0;
+		}
+		ol {
+			max-height: 14rem;
+		}
+		.slide-place {
+			width: 100%;
+		}
+	}
+</style>

@@ -1,0 +1,2 @@
+// it follows a lecture of this browser
+export const ssr = false;
