@@ -116,9 +116,12 @@ function tableauHtml(part: Extract<Part, { kind: 'tableau' }>, notation: Notatio
 		const isFirst = i > 0 && !isHead(all[i - 1]) && (line.kind === 'row') !== (all[i - 1].kind === 'row');
 		const open =
 			line.kind === 'row' && line.name.kind === 'nothing' && line.cells.some(isOpen) ? ' open' : '';
-		const first = isHead(line)
-			? `<td class="name">${contentText(line.name, writing)}</td>`
-			: `<th scope="row" class="name${open}">${contentText(line.name, writing)}</th>`;
+		const name = contentText(line.name, writing);
+		// a head without words would be heard as an empty one
+		const first =
+			isHead(line) || name === ''
+				? `<td class="name${open}">${name}</td>`
+				: `<th scope="row" class="name">${name}</th>`;
 		const cells = line.cells.map((own) => cell(own, isHead(line) ? 'th' : 'td')).join('');
 		return `<tr${isFirst ? ' class="goal-first"' : ''}>${first}${cells}</tr>`;
 	};

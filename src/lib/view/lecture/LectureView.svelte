@@ -132,7 +132,7 @@
 		{#each strokes as d, i (i)}<path {d} />{/each}
 	</svg>
 	{#if tool === 'pointer'}<span class="dot" style:left={`${spot.x}%`} style:top={`${spot.y}%`}></span>{/if}
-	<p class="place" aria-label={`Step ${lecture.at + 1} of ${lecture.slides.length}`}>
+	<p class="step-number" aria-label={`Step ${lecture.at + 1} of ${lecture.slides.length}`}>
 		{lecture.at + 1} / {lecture.slides.length}{#if tool}
 			· {tool}{/if}{#if keeps && strokes.length > 0}
 			· kept{/if}
@@ -190,7 +190,7 @@
 		background: var(--now);
 		pointer-events: none;
 	}
-	.place {
+	.step-number {
 		position: absolute;
 		right: 1rem;
 		bottom: 0.2rem;
