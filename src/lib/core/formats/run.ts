@@ -155,8 +155,7 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 			const words = told.map(
 				({ heading, text }) => `\\paragraph{${latexText(heading)}} ${latexText(text)}\n`
 			);
-			const shown =
-				notation.layout === 'dictionary' ? table : `\\begin{center}\n${fittedLatex(table)}\n\\end{center}\n`;
+			const shown = `\\begin{center}\n${fittedLatex(table)}\n\\end{center}\n`;
 			return `${words.join('\n')}\n${shown}`;
 		}
 		const words = told.map(({ heading, text }) =>

@@ -92,7 +92,9 @@ const statementTex = (part: Extract<Part, { kind: 'statement' }>): string =>
 	writeLatex(part.problem, [])
 		.split('\n')
 		.filter((line) => line && !line.startsWith('%'))
-		.join('\n');
+		.join('\n')
+		.replace('\\begin{align*}', '\\par\\medskip\\noindent\\fitted{$\\begin{aligned}')
+		.replace('\\end{align*}', '\\end{aligned}$}\\par\\medskip');
 
 function partTex(part: Part, notation: Notation): string {
 	const of = (sentence: Sentence) => sentenceTex(sentence, notation);
@@ -112,12 +114,12 @@ function partTex(part: Part, notation: Notation): string {
 		case 'tableau':
 			return tableauTex(part, notation);
 		case 'dictionary':
-			return `\\par\\medskip\\noindent ${of(part.caption)}\n\\begin{align*}\n${part.equations
+			return `\\par\\medskip\\noindent ${of(part.caption)}\\par\\smallskip\\noindent\\fitted{$\\begin{aligned}\n${part.equations
 				.map(
 					([name, equals]) =>
 						`${name ? latexColumn(name) : '\\rule{2em}{0.4pt}'} &= ${equals ? `\\text{${of(equals)}}` : '\\rule{12em}{0.4pt}'}`
 				)
-				.join(' \\\\\n')}\n\\end{align*}`;
+				.join(' \\\\\n')}\n\\end{aligned}$}`;
 		case 'picture':
 			return `\\begin{center}\n${tikzOf(part.drawing)}\\end{center}`;
 		case 'question':

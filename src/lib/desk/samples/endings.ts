@@ -68,7 +68,7 @@ vases [dozen] from 0
 [Sixteen dozen](#bowl_orders.amount) bowls and [eight dozen](#vase_orders.amount) vases are promised. A dozen bowls earns [30 thalers](#.bowls) and takes 1 hour in the kiln, a dozen vases [45](#.vases) and [4 hours](#kiln.vases); the kiln has [40 hours](#kiln.amount). In clay they take [2½ kg](#clay.bowls) and [4 kg](#clay.vases), of [100 kg](#clay.amount).
 `,
 		`
-Ask: which promise has to be broken? Expected: any of three; kiln and the two orders exclude each other, the clay has nothing to do with it. Phase one ends above zero; its multipliers prove it by hand. Ten minutes; key 4, then g. The usual mistake: blaming the last row that was written.
+Ask: which rows exclude each other? Expected: the kiln and the two orders; leaving out any one of them is enough, and the clay has nothing to do with it. Phase one ends above zero; its multipliers prove it by hand. Ten minutes; key 4, then g. The usual mistake: blaming the last row that was written.
 `
 	),
 	sample(

@@ -1,5 +1,8 @@
 import { ENDINGS } from './endings';
 import { FIRST } from './first';
+import { GOALS } from './goals';
+import { LOGIC } from './logic';
+import { NETWORKS } from './networks';
 import type { Sample } from './sample';
 import { STARTS } from './starts';
 import { MODELS } from './models';
@@ -12,7 +15,10 @@ export const SAMPLES: readonly Sample[] = [
 	...STARTS,
 	...ENDINGS,
 	...MODELS,
+	...GOALS,
+	...NETWORKS,
 	...WORTH,
 	...WHOLE,
+	...LOGIC,
 	...FIRST.slice(2)
 ];

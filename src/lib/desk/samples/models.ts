@@ -9,10 +9,10 @@ export const MODELS: readonly Sample[] = [
 		`
 title "A glaze from three powders"
 
-min cost [thalers] = 6 frit + 4 ash + 5 flint
+min cost [thalers] = 6 frit + 4 ash + 8 flint
 
 batch [kg]: frit + ash + flint = 100
-silica [kg]: 0.3 frit + 0.2 ash + 0.9 flint ≥ 40
+silica [kg]: 0.3 frit + 0.15 ash + 0.85 flint ≥ 40
 ratio [kg]: 2 ash - frit ≤ 0
 
 frit [kg] from 0
@@ -20,10 +20,10 @@ ash [kg] from 0
 flint [kg] from 0
 `,
 		`
-A batch of [100 kg](#batch.amount) of glaze is mixed from frit at [6](#.frit) thalers a kilogram, ash at [4](#.ash) and flint at [5](#.flint). It needs [40 kg](#silica.amount) of silica; frit is [30 %](#silica.frit) silica, ash [20 %](#silica.ash), flint [90 %](#silica.flint). There may be at most half as much ash as frit: [twice](#ratio.ash) the ash is no more than the frit.
+A batch of [100 kg](#batch.amount) of glaze is mixed from frit at [6](#.frit) thalers a kilogram, ash at [4](#.ash) and flint at [8](#.flint). It needs [40 kg](#silica.amount) of silica; frit is [30 %](#silica.frit) silica, ash [15 %](#silica.ash), flint [85 %](#silica.flint). There may be at most half as much ash as frit: [twice](#ratio.ash) the ash is no more than the frit.
 `,
 		`
-Ask: how is “at most half as much” written without a quotient? Expected: 2 ash − frit ≤ 0. Ten minutes. The usual mistake is the ratio upside down; try a plan with 2 kg of ash and 1 kg of frit on page Problem (key 2).
+Ask: how is “at most half as much” written without a quotient? Expected: 2 ash − frit ≤ 0. The best mix has 50 kg of frit and 25 kg each of ash and flint. Ten minutes. The usual mistake is the ratio upside down; try a plan with 2 kg of ash and 1 kg of frit on page Problem (key 2).
 `
 	),
 	sample(
@@ -121,14 +121,14 @@ Ask who works in the morning. Expected: those who began at dawn, and those who b
 		`
 title "Rolls of packing paper"
 
-min rolls = three_wide + wide_two_narrow + four_narrow
+min rolls = three_wide + two_wide_narrow + wide_two_narrow + four_narrow
 
-wide: 3 three_wide + wide_two_narrow ≥ 14
-narrow: 2 wide_two_narrow + 4 four_narrow ≥ 19
-three_wide, wide_two_narrow, four_narrow integer
+wide: 3 three_wide + 2 two_wide_narrow + wide_two_narrow ≥ 14
+narrow: two_wide_narrow + 2 wide_two_narrow + 4 four_narrow ≥ 19
+three_wide, two_wide_narrow, wide_two_narrow, four_narrow integer
 `,
 		`
-A roll is cut into [three](#wide.three_wide) wide strips, or one wide and [two](#narrow.wide_two_narrow) narrow, or [four](#narrow.four_narrow) narrow ones. [14](#wide.amount) wide and [19](#narrow.amount) narrow strips are wanted, from as few rolls as can be.
+A roll is cut into [three](#wide.three_wide) wide strips, or [two](#wide.two_wide_narrow) wide and one narrow, or one wide and [two](#narrow.wide_two_narrow) narrow, or [four](#narrow.four_narrow) narrow ones. [14](#wide.amount) wide and [19](#narrow.amount) narrow strips are wanted, from as few rolls as can be.
 `,
 		`
 A variable is a way to cut, not a strip: ask the class for the ways first. Expected: all that leave too little for another strip. The relaxation is not whole; rounding up works here, and is it best? Twenty minutes; key 5, then x. The usual mistake: a variable for each strip.
@@ -153,7 +153,7 @@ lit binary
 Lighting the second kiln costs [40](#.lit) thalers, however much is in it; a crate of tiles earns [12](#.tiles) and takes [4 kg](#clay.tiles) of the [58 kg](#clay.amount) of clay. The kiln holds [20](#kiln.lit) crates, and none where it is not lit.
 `,
 		`
-The 20 is the M of this constraint. The smallest that is valid is 58/4 = 29/2: nothing larger can be made anyway. Change it and look at the relaxation: it gets better. Ask first what a smaller one would do. Expected: cut off good plans. Fifteen minutes; key 5. The usual mistake: M as large as can be, to be safe.
+The 20 is the M of this constraint. The smallest that is valid is 58/4 = 29/2: nothing larger can be made anyway. Change it and look at the relaxation: it gets tighter. Ask first what a smaller one would do. Expected: cut off good plans. Fifteen minutes; key 5. The usual mistake: M as large as can be, to be safe.
 `
 	),
 	sample(
@@ -192,6 +192,11 @@ kiln_a [crates]: aa + ab = 20
 kiln_b [crates]: ba + bb = 15
 shop_a [crates]: aa + ba = 25
 shop_b [crates]: ab + bb = 10
+
+aa [crates] from 0
+ab [crates] from 0
+ba [crates] from 0
+bb [crates] from 0
 `,
 		`
 Kiln A sends [20](#kiln_a.amount) crates, kiln B [15](#kiln_b.amount); shop A gets [25](#shop_a.amount), shop B [10](#shop_b.amount). A crate costs [3](#.aa) from A to A, [5](#.ab) from A to B, [4](#.ba) from B to A, [2](#.bb) from B to B.
@@ -237,7 +242,7 @@ mill: kiln_mill - mill_ford - mill_market = 0
 One cart leaves the kiln, [1](#start.amount) way is taken. From the kiln to the ford are [4](#.kiln_ford) miles, to the mill [2](#.kiln_mill); from the mill to the ford one, from the mill to the market [5](#.mill_market), from the ford to the market one. What comes to a place leaves it again.
 `,
 		`
-The best plan is 0 and 1 without asking for it. The dual values are distances: page Sensitivity (key 6), “Plan and dual values”. Ask what the dual value of the mill says. Expected: how far it is. Fifteen minutes. The usual mistake: arrows entered with the same sign at both ends.
+The best plan is 0 and 1 without asking for it. The dual values are distances: page Sensitivity (key 6), “Plan and dual values”. Ask what the dual value of the mill says. Expected: it is −2: from the mill 2 miles are left to the market, and whoever stays there saves them. The dual value of the start is the whole way, 4. Fifteen minutes. The usual mistake: arrows entered with the same sign at both ends.
 `
 	)
 ];

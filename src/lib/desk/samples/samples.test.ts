@@ -5,7 +5,7 @@ import { titleOf } from '$lib/core/lesson/lesson';
 import { targetOf } from '$lib/core/lesson/story';
 import { branchAndBound } from '$lib/core/integer/branch';
 import { cuttingPlanes } from '$lib/core/integer/cuts';
-import { isAllowed, objectiveAt, rounded } from '$lib/core/problem/use';
+import { isAllowed, objectiveAt, rounded, usesOf } from '$lib/core/problem/use';
 import { readPlan } from '$lib/core/tableau/tableau';
 import { runLinear } from '$lib/core/answer/answer';
 import { ruleNamed } from '$lib/core/method/rule';
@@ -14,11 +14,15 @@ import { rangeReading } from '$lib/core/commentary/ranges';
 import { solveLinear } from '$lib/core/answer/answer';
 import { optimalSet } from '$lib/core/answer/optimal-set';
 import type { RuleName } from '$lib/core/method/rule';
-import { isZero, rational, type Rational } from '$lib/core/number/rational';
+import { asksForWhole } from '$lib/core/problem/whole';
+import { dualProblem } from '$lib/core/answer/dual-problem';
+import { isZero, rational, toText, type Rational } from '$lib/core/number/rational';
 import type { Problem } from '$lib/core/problem/types';
 import { beginSearch } from '$lib/core/integer/branch';
 import { SEARCH_RULES, type NodeRule } from '$lib/core/integer/search-types';
+import { readFileSync } from 'node:fs';
 import { SAMPLES } from '.';
+import { WEEKS } from './weeks';
 
 const of = (shows: string) => {
 	const sample = SAMPLES.find((own) => own.shows.startsWith(shows))!;
@@ -26,8 +30,8 @@ const of = (shows: string) => {
 };
 
 test('every sample is a right lesson with a story, notes, and links that lead somewhere', () => {
-	expect(SAMPLES.length).toBe(36);
-	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(36);
+	expect(SAMPLES.length).toBe(46);
+	expect(new Set(SAMPLES.map(({ lesson }) => titleOf(lesson))).size).toBe(46);
 	for (const { lesson, shows } of SAMPLES) {
 		expect(readLesson(JSON.parse(JSON.stringify(lesson)))).toEqual(lesson);
 		const { problem, diagnostics } = readStatement(lesson.statement);
@@ -49,6 +53,18 @@ test('every sample is a right lesson with a story, notes, and links that lead so
 	}
 });
 
+test('every sample stands in one week of the course, and the guide has the same weeks', () => {
+	const placed = WEEKS.flatMap(({ samples }) => samples);
+	expect(placed.length).toBe(SAMPLES.length);
+	expect(new Set(placed)).toEqual(new Set(SAMPLES));
+	const guide = readFileSync('docs/GUIDE.md', 'utf8');
+	WEEKS.forEach(({ name, samples }, i) =>
+		expect(guide).toContain(
+			`| ${i + 1}, ${name.charAt(0).toLowerCase()}${name.slice(1)} | ${samples.map(({ shows }) => shows.replace('’', "'")).join('; ')} |`
+		)
+	);
+});
+
 test('each shows what it says', () => {
 	expect(kindOf(of('One best'))).toMatchObject({
 		status: 'optimal',
@@ -62,7 +78,7 @@ test('each shows what it says', () => {
 	expect(kindOf(of('Artificial'))).toMatchObject({ status: 'optimal', unique: true, start: 'artificial' });
 	expect(kindOf(of('An equality'))).toMatchObject({ status: 'optimal', unique: true, start: 'artificial' });
 	expect(kindOf(of('The dual'))).toMatchObject({ status: 'optimal', unique: true, start: 'dual' });
-	expect(kindOf(of('A minimum'))).toMatchObject({ status: 'optimal', unique: true, start: 'dual' });
+	expect(kindOf(of('A minimum, '))).toMatchObject({ status: 'optimal', unique: true, start: 'dual' });
 	expect(kindOf(of('Large'))).toMatchObject({ status: 'optimal', unique: true, start: 'slacks' });
 	expect(kindOf(of('An optimal edge'))).toMatchObject({ status: 'optimal', unique: false, bounded: true });
 	expect(kindOf(of('An optimal half'))).toMatchObject({ status: 'optimal', unique: false, bounded: false });
@@ -113,6 +129,101 @@ test('every story tells the whole model, each number with its link; every note h
 		for (const part of [/\bask\b/i, /expected/i, /minutes/, /\bkey\b/, /mistake/])
 			expect([shows, part.source, part.test(lesson.notes)]).toEqual([shows, part.source, true]);
 	}
+});
+
+/** What each sample comes to: the best value of its relaxation, and that of its integer plans where it asks for them. */
+const VALUES: Readonly<Record<string, string>> = {
+	'One best corner': '1170',
+	'Three variables': '576',
+	'One artificial variable': '800',
+	'Artificial variables': '800',
+	'An equality': '650',
+	'The dual simplex method': '309/4',
+	'A corner with too many lines, and a cycle': '1/20',
+	'Two phases and big M side by side': '26',
+	'An optimal edge': '800',
+	'An optimal half-line': '4',
+	Infeasible: 'infeasible',
+	Unbounded: 'unbounded',
+	'Blending with ratios': '600',
+	'Transport from kilns to shops': '323',
+	'Assignment of potters to tasks': '18',
+	'Production over four weeks with a store': '890',
+	'Staffing of shifts': '11',
+	'Cutting rolls of packing paper': '113/12, 10',
+	'A kiln with a fixed charge': '145, 134',
+	'A free variable': '48',
+	'A redundant equality': '100',
+	Maximin: '22',
+	'A shortest path': '4',
+	'Goals with deviations': '120',
+	'An absolute value and a cost in pieces': '52',
+	'A maximum flow': '12',
+	'A minimum-cost flow': '59',
+	'Dual values and complementary slackness': '66',
+	'A range used': '130',
+	'Two numbers changed at once': '180',
+	'An optimum at a degenerate corner': '44',
+	'An optimal face': '24',
+	'Rules that part ways': '28',
+	'Klee and Minty’s cube': '10000',
+	'A relaxation that is whole by itself': '30, 30',
+	'Strong duality': '58',
+	'Infeasible, and its dual unbounded': 'infeasible',
+	'Rounding fails': '165/4, 40',
+	'Cutting planes': '3/2, 1',
+	'Branch and bound': '71, 70',
+	'A tree where depth first is worse': '1124/33, 31',
+	'Set covering': '5/2, 3',
+	'Either–or, and if–then': '134, 134',
+	'Lot sizes with set-ups over four weeks': '608/11, 78',
+	'A minimum, solved by its dual': '26',
+	'Large numbers': '5180000/13'
+};
+
+test('every sample comes to the value that is known of it', () => {
+	for (const { shows, lesson } of SAMPLES) {
+		const problem = readStatement(lesson.statement).problem!;
+		const { status, objective } = solveLinear(problem);
+		const whole = asksForWhole(problem) ? branchAndBound(problem).objective : null;
+		const said =
+			status === 'optimal'
+				? [objective, whole].flatMap((own) => (own ? [toText(own)] : [])).join(', ')
+				: status;
+		expect([shows, said]).toEqual([shows, VALUES[shows]]);
+	}
+	// what notes and stories say besides
+	const duals = (shows: string) => solveLinear(of(shows)).duals!;
+	expect([
+		duals('A shortest path').get('mill')?.equals(-2),
+		duals('A shortest path').get('start')?.equals(4)
+	]).toEqual([true, true]);
+	const pipes = duals('A maximum flow');
+	expect(['a', 'b', 'c', 'd', 'e'].map((pipe) => toText(pipes.get(`pipe_${pipe}`)!))).toEqual([
+		'0',
+		'1',
+		'1',
+		'1',
+		'0'
+	]);
+	expect(duals('A minimum-cost flow').get('bridge')?.equals(-1)).toBe(true);
+	const plan = (shows: string) => branchAndBound(of(shows)).solution!;
+	expect(['set1', 'set2', 'set3', 'set4'].map((name) => toText(plan('Lot sizes').get(name)!))).toEqual([
+		'1',
+		'0',
+		'1',
+		'0'
+	]);
+	expect(toText(plan('Either').get('mould')!)).toBe('1');
+	const dual = solveLinear(dualProblem(of('Infeasible, and')).problem);
+	expect(dual.status).toBe('unbounded');
+	const offered = new Map([
+		['bowls', rational(4)],
+		['vases', rational(2)],
+		['jugs', rational(8)]
+	]);
+	const slack = usesOf(of('Dual values and'), offered).filter((use) => !isZero(use.slack));
+	expect(slack).toEqual([]);
 });
 
 test('the models and phenomena show what they say', () => {

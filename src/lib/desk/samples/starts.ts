@@ -114,5 +114,28 @@ A made-up accounting of gains and debts. A bowl gains [3/4](#.bowls), a tile [1/
 		`
 Ask after each pivot: has the plan changed? Expected: no, every step has length 0. With the largest coefficient as the rule, and the first row in a tie, six pivots lead back to where they began. Choose Bland’s rule and it ends. Fifteen minutes; key 4, then n seven times. The usual mistake: taking a tie for a cycle; most ties end well.
 `
+	),
+	sample(
+		'Two phases and big M side by side',
+		'/simplex',
+		['two phases', 'big-M', 'minimum'],
+		`
+title "Two ways to begin"
+
+min cost [thalers] = 4 red + 3 white
+
+plasticity: 2 red + white ≥ 10
+batch [kg]: red + white = 8
+stock [kg]: white ≤ 7
+
+red [kg] from 0
+white [kg] from 0
+`,
+		`
+Red clay costs [4](#.red) thalers a kilogram, white clay [3](#.white). The batch has exactly [8 kg](#batch.amount). A kilogram of red gives [2](#plasticity.red) points of plasticity, one of white 1; [10](#plasticity.amount) are needed. [7 kg](#stock.amount) of white clay are in stock.
+`,
+		`
+Start with two phases, pin the tableau (key t) and go to the end; then go back to the problem as stated and start with big M: the trail keeps both. Ask whether the same pivots come. Expected: the same columns enter; the row of M says what the phase-one row said, multiplied by M. Fifteen minutes; key 4, then n. The usual mistake: a number such as 1000 for M, and then not knowing whether it was large enough.
+`
 	)
 ];

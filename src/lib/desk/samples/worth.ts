@@ -16,10 +16,10 @@ wheel [hours]: bowls + 2 vases + jugs ≤ 16
 kiln [hours]: bowls + vases + 3 jugs ≤ 30
 `,
 		`
-A dozen bowls earns [6](#.bowls) thalers, vases [5](#.vases), jugs [4](#.jugs). There are [18 kg](#clay.amount) of clay, of which bowls take [2](#clay.bowls) and the others one; [16](#wheel.amount) hours at the wheel, vases [2](#wheel.vases), the others one; and [30](#kiln.amount) hours of the kiln, jugs [3](#kiln.jugs), the others one. Somebody says: 2 dozen bowls, 2 dozen vases, 8 dozen jugs.
+A dozen bowls earns [6](#.bowls) thalers, vases [5](#.vases), jugs [4](#.jugs). There are [18 kg](#clay.amount) of clay, of which bowls take [2](#clay.bowls) and the others one; [16](#wheel.amount) hours at the wheel, vases [2](#wheel.vases), the others one; and [30](#kiln.amount) hours of the kiln, jugs [3](#kiln.jugs), the others one. Somebody says: 4 dozen bowls, 2 dozen vases, 8 dozen jugs.
 `,
 		`
-“Plan and dual values”: type the plan, then “Dual values from the plan”. The equations that follow settle whether it is best. Ask first which dual values must be 0. Expected: those of rows with slack. Fifteen minutes; key 6. The usual mistake: to conclude from slack 0 that the dual value is not 0.
+“Plan and dual values”: type the plan, then “Dual values from the plan”. The equations that follow settle whether it is best. Ask first which dual values must be 0. Expected: none, since every row binds; the three equations have one solution, and it is not negative. Then try 2, 2 and 8. Fifteen minutes; key 6. The usual mistake: to conclude from slack 0 that the dual value is not 0.
 `
 	),
 	sample(
@@ -58,7 +58,7 @@ shelf [dozen]: bowls ≤ 40
 Bowls earn [3](#.bowls) thalers a dozen, vases [2](#.vases). There are [100 kg](#clay.amount) of clay, [2](#clay.bowls) for bowls and one for vases, [80](#wheel.amount) hours at the wheel, and the shelf holds [40](#shelf.amount) dozen bowls.
 `,
 		`
-“Two at once”: each interval alone is an arm of the cross. Ask whether the basis stays at a corner of the rectangle that they span; drag the point there. Expected: it does not. That is why intervals are said one at a time. The 100 % rule promises only the diamond. Fifteen minutes; key 6. The usual mistake: both numbers moved to the ends of their intervals.
+“Two at once”: each interval alone is an arm of the cross. Ask whether the basis stays at a corner of the rectangle that they span; drag the point there. Expected: at two of the four corners it does not. That is why intervals hold one at a time. The 100 % rule promises only the diamond. Fifteen minutes; key 6. The usual mistake: both numbers moved to the ends of their intervals.
 `
 	),
 	sample(
@@ -155,13 +155,61 @@ kiln_b [crates]: ba + bb ≤ 9
 shop_a [crates]: aa + ba ≥ 7
 shop_b [crates]: ab + ab2 + bb ≥ 6
 cart [crates]: ab2 ≤ 3
-aa, ab, ba, ab2, bb integer
+aa [crates] integer
+ab [crates] integer
+ba [crates] integer
+ab2 [crates] integer
+bb [crates] integer
 `,
 		`
 Kiln A has [8](#kiln_a.amount) crates, kiln B [9](#kiln_b.amount); shop A wants [7](#shop_a.amount), shop B [6](#shop_b.amount). A crate costs [2](#.aa) thalers from A to A, [4](#.ab) from A to B, [5](#.ba) from B to A, [3](#.bb) from B to B; a neighbour's cart takes up to [3](#cart.amount) crates from A to B for one each.
 `,
 		`
 Every column has ones in a row of a kiln and a row of a shop: each corner is whole, and nothing has to be cut or branched. Ask what happens when one number becomes 5/2. Expected: the corners become fractional, though the matrix stays. Ten minutes; key 5. The usual mistake: to credit the numbers in the objective.
+`
+	),
+	sample(
+		'Strong duality',
+		'/sensitivity',
+		['duality', 'strong duality'],
+		`
+title "What would a buyer offer?"
+
+max profit [thalers] = 7 bowls + 5 vases
+
+clay [kg]: 3 bowls + 2 vases ≤ 24
+wheel [hours]: 2 bowls + 3 vases ≤ 26
+
+bowls [dozen] from 0
+vases [dozen] from 0
+`,
+		`
+A dozen bowls earns [7](#.bowls) thalers, a dozen vases [5](#.vases). They take [3 kg](#clay.bowls) and [2 kg](#clay.vases) of the [24 kg](#clay.amount) of clay, and [2](#wheel.bowls) and [3](#wheel.vases) of the [26](#wheel.amount) hours at the wheel. A buyer wants to take over all the clay and all the hours. What must be offered at least, so that selling is no worse than making bowls and vases?
+`,
+		`
+Ask for any price of clay and wheel that the pottery must accept; write the bounds on the board (3 and 1, say: 98). Then who finds a lower one? Expected: 58, and no lower: the plan 4 and 6 earns 58, so the two meet. “The dual, written” builds the buyer’s problem row by row; “Plan and dual values” shows the gap close. Twenty minutes; key 6. The usual mistake: to think that the prices are the pottery’s to choose.
+`
+	),
+	sample(
+		'Infeasible, and its dual unbounded',
+		'/sensitivity',
+		['duality', 'infeasible', 'unbounded'],
+		`
+title "Promised more than the kiln holds"
+
+max profit [thalers] = 2 bowls + 3 vases
+
+kiln [hours]: bowls + vases ≤ 6
+orders [dozen]: bowls + vases ≥ 8
+
+bowls [dozen] from 0
+vases [dozen] from 0
+`,
+		`
+A dozen bowls earns [2](#.bowls) thalers, a dozen vases [3](#.vases). Each dozen takes an hour of the kiln, which has [6](#kiln.amount); [8 dozen](#orders.amount) are promised.
+`,
+		`
+Ask what the dual says of a problem without a plan. Expected: its values have no limit; the same multipliers that prove the contradiction (kiln minus orders: 0 ≤ −2) are a direction in which the dual improves for ever. Write the dual and open it as a problem: page Simplex shows its ray. Fifteen minutes; key 6. The usual mistake: to believe that the dual of an infeasible problem is always unbounded; it can be infeasible, too.
 `
 	)
 ];

@@ -9,7 +9,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { tableausOn } from '$lib/desk/worked-out';
 	import { texLimit, texName, texTerms } from '../statement/tex';
-	import MiniRegion from './MiniRegion.svelte';
+	import MiniRegion from '../region/MiniRegion.svelte';
 
 	/** A problem that was found: typeset, with its picture where it has one, and what else is said of it. */
 	interface Props {

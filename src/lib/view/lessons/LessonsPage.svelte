@@ -3,28 +3,34 @@
 	import { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
-	import { SAMPLES } from '$lib/desk/samples';
+	import { WEEKS } from '$lib/desk/samples/weeks';
 	import type { Summary } from '$lib/desk/collection.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { download } from '../shared/download';
 	import { gradual } from '../shared/gradual.svelte';
 	import DescribeSheet from './DescribeSheet.svelte';
 	import LessonRow from './LessonRow.svelte';
+	import SamplePicture from './SamplePicture.svelte';
 	import VersionsSheet from './VersionsSheet.svelte';
 
 	/** The collection: the lessons kept in this browser, and the samples that come along. */
 	let { go }: { go: (path: string) => void } = $props();
 	const keeping = useKeeping();
 	const collection = new Collection(keeping, useDesk().document);
-	/** the samples that the search finds, too */
-	const samples = $derived.by(() => {
+	/** the samples that the search finds, too, by the weeks of a course */
+	const weeks = $derived.by(() => {
 		const wanted = collection.query.toLowerCase().split(/\s+/).filter(Boolean);
 		const { tag } = collection;
-		return SAMPLES.filter(({ shows, lesson }) => {
-			const words = [shows, titleOf(lesson), lesson.story, ...lesson.tags].join(' ').toLowerCase();
-			return (tag === null || lesson.tags.includes(tag)) && wanted.every((word) => words.includes(word));
-		});
+		return WEEKS.map(({ name, samples }, i) => ({
+			name: `${i + 1}. ${name}`,
+			samples: samples.filter(({ shows, lesson }) => {
+				const words = [name, shows, titleOf(lesson), lesson.story, ...lesson.tags].join(' ').toLowerCase();
+				return (tag === null || lesson.tags.includes(tag)) && wanted.every((word) => words.includes(word));
+			})
+		})).filter(({ samples }) => samples.length > 0);
 	});
+	// a picture of each is drawn a few at a time
+	const pictured = gradual(() => weeks.flatMap(({ samples }) => samples), 3);
 	const rows = gradual(() => collection.shown);
 	let describing = $state.raw<{ lesson: Summary; what: 'title' | 'tags' } | null>(null);
 	/** result files that were chosen */
@@ -137,19 +143,26 @@
 		<header><h2 id="samples">Samples from Fernhollow</h2></header>
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 		<div class="scroll" tabindex="0" role="group" aria-label="Samples">
-			<ol>
-				{#each samples as { shows, lesson } (shows)}
-					<li>
-						<button class="sample" onclick={async () => goTo(await collection.create(lesson))}>
-							<span class="shows">{shows}</span>
-							<span class="title">{titleOf(lesson)}</span>
-							<span class="topics">{lesson.tags.join(', ')}</span>
-						</button>
-					</li>
-				{:else}
-					<li class="none">No sample is about that.</li>
-				{/each}
-			</ol>
+			{#each weeks as { name, samples } (name)}
+				<h3>{name}</h3>
+				<ol>
+					{#each samples as sample (sample.shows)}
+						{@const { shows, lesson } = sample}
+						<li>
+							<button class="sample" onclick={async () => goTo(await collection.create(lesson))}>
+								<span class="picture"
+									>{#if pictured.shown.includes(sample)}<SamplePicture {lesson} />{/if}</span
+								>
+								<span class="shows">{shows}</span>
+								<span class="title">{titleOf(lesson)}</span>
+								<span class="topics">{lesson.tags.join(', ')}</span>
+							</button>
+						</li>
+					{/each}
+				</ol>
+			{:else}
+				<p class="none">No sample is about that.</p>
+			{/each}
 		</div>
 	</section>
 </main>
@@ -175,7 +188,7 @@
 		flex: 1;
 		min-height: 0;
 		display: grid;
-		grid-template-columns: minmax(0, 1.6fr) minmax(18rem, 1fr);
+		grid-template-columns: minmax(0, 1fr) minmax(18rem, 1.15fr);
 		gap: 1px;
 		background: var(--rule);
 		border-top: 1px solid var(--rule);
@@ -245,11 +258,15 @@
 		list-style: none;
 	}
 	ol {
-		counter-reset: sample;
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
 	}
 	.sample {
+		height: 100%;
 		display: grid;
-		grid-template-columns: 2rem 1fr;
+		grid-template-columns: 118px 1fr;
+		grid-template-rows: auto auto 1fr;
+		column-gap: var(--gap-2);
 		width: 100%;
 		padding: 0.12rem var(--gap-3);
 		line-height: 1.35;
@@ -257,12 +274,19 @@
 		cursor: pointer;
 		border-top: 1px solid var(--rule);
 	}
-	.sample::before {
-		counter-increment: sample;
-		content: counter(sample);
-		grid-row: 1 / span 2;
-		color: var(--ink-soft);
-		font-variant-numeric: tabular-nums;
+	.picture {
+		grid-row: 1 / span 3;
+		min-height: 76px;
+	}
+	h3 {
+		position: sticky;
+		top: 0;
+		margin: 0;
+		padding: 0.2rem var(--gap-3);
+		background: var(--sheet);
+		border-top: 1px solid var(--rule-strong);
+		font-size: var(--size-text);
+		font-weight: 600;
 	}
 	.sample:hover {
 		background: var(--now-wash);

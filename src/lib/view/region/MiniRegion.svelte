@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { bestCorners, region as regionOf } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
-	import { frameOf } from '../region/frame';
-	import { fitOf, makePicture, makeScene } from '../region/picture';
-	import { NOWHERE, type Lit } from './lit';
+	import { frameOf } from './frame';
+	import { fitOf, makePicture, makeScene } from './picture';
+	import { NOWHERE, type Lit } from '../design/lit';
 	import { identityAt } from '$lib/desk/identity';
 
 	/** A region at a glance: its shape, lines, corners and where the objective is best. */
@@ -28,7 +28,7 @@
 	);
 </script>
 
-<svg {width} {height} role="img" aria-label={`Region with ${region.corners.length} corners`}>
+<svg {width} {height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`Region with ${region.corners.length} corners`}>
 	<polygon class="feasible" points={picture.fill} />
 	<polyline class="flat" points={picture.flat} />
 	{#each picture.lines as { key, ends, identity, kind, name } (key)}
