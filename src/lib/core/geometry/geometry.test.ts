@@ -43,6 +43,18 @@ describe('regions of every shape', () => {
 	});
 });
 
+test('where the region has no inside, lines that hold an end of it are not called redundant', () => {
+	const named = (rows: string) => {
+		const r = of(rows);
+		return [...r.redundant].flatMap((i) =>
+			r.halfPlanes[i].owner.kind === 'constraint' ? r.halfPlanes[i].owner.name : []
+		);
+	};
+	expect(named('a: 3 x <= 1\nb: y <= 0')).toEqual([]);
+	expect(named('a: x = 1\nb: y <= 4\nc: x + y <= 9')).toEqual(['c']);
+	expect(named('a: x - y = 1\nb: x >= 1')).toEqual(['b']);
+});
+
 test('the best corner of the region, the simplex optimum and the corners tried one by one agree', () => {
 	const shapes = new Set<string>();
 	fc.assert(

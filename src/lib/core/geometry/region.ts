@@ -112,8 +112,32 @@ const sameDirection = (p: Point, q: Point): boolean => compareAngles(p, q) === 0
  */
 export function region(problem: Problem): Region {
 	if (problem.variables.length !== 2) throw new Error('a region is drawn for two variables');
-	const all = halfPlanes(problem);
 	const axes = [problem.variables[0].name, problem.variables[1].name] as const;
+	const all = halfPlanes(problem);
+	const own = regionOf(axes, all);
+	const isFlat = own.shape === 'segment' || own.shape === 'ray' || own.shape === 'line';
+	// of a region without an inside a line may be needed that bounds it nowhere along an edge
+	return isFlat
+		? { ...own, redundant: new Set([...all.keys()].filter((i) => isRedundant(axes, all, i))) }
+		: own;
+}
+
+/** Whether a half-plane, left out by itself, changes nothing: all points that keep the others keep it. */
+export function isRedundant(axes: Region['axes'], all: readonly HalfPlane[], index: number): boolean {
+	const others = regionOf(
+		axes,
+		all.filter((_, i) => i !== index)
+	);
+	const h = all[index];
+	const along = ({ x, y }: Point) => h.a.mul(x).add(h.b.mul(y));
+	const points = [...others.corners.map(({ point }) => point), ...others.edges.map(({ point }) => point)];
+	if (!isLine(h)) return true;
+	if (others.shape === 'plane') return false;
+	const isAlong = (value: Rational) => (h.equality ? isZero(value) : sign(value) <= 0);
+	return points.every((point) => keeps(h, point)) && openDirections(others).every((d) => isAlong(along(d)));
+}
+
+function regionOf(axes: Region['axes'], all: readonly HalfPlane[]): Region {
 	const impossible = all.some((h) => !isLine(h) && (h.equality ? !isZero(h.c) : sign(h.c) < 0));
 	const base = { axes, halfPlanes: all };
 	const nothing = { ...base, corners: [], edges: [], redundant: new Set<number>() };

@@ -4,7 +4,7 @@ import type { Column, FormRow, Substitution } from '../form/types';
 import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
-import { DANTZIG, type Rule } from '../method/rule';
+import { BLAND, DANTZIG } from '../method/rule';
 import { isInteger, isZero, numerator, ONE, rational, type Rational } from '../number/rational';
 import { bounded } from '../problem/bounds';
 import type { Plan, Problem } from '../problem/types';
@@ -49,7 +49,6 @@ export class SearchStopped extends Error {
 /** pivots after which the dual simplex method goes by Bland's rule, which cannot cycle */
 const USUAL_PIVOTS = 60;
 const GOALS: Goals = [OBJECTIVE];
-const BLAND: Rule = { entering: 'bland', ties: 'lowest-index' };
 
 /**
  * The dual simplex method to its end, by Bland's rule once it takes long. What it starts from is dual feasible, since the parent's tableau was

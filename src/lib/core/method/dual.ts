@@ -6,7 +6,7 @@ import type { Finding } from './findings';
 import { contradiction, optimal, rowTrouble } from './primal';
 import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
 import type { Decision, Work } from './types';
-import type { Rule } from './rule';
+import { takesFirst, type Rule } from './rule';
 
 const GOALS: Goals = [OBJECTIVE];
 
@@ -19,7 +19,7 @@ export function dualLeavingRow(t: Tableau, rule: Rule): number | null {
 	const rows = negativeRows(t);
 	if (rows.length === 0) return null;
 	const byIndex = (a: number, b: number) => (t.basis[b] < t.basis[a] ? b : a);
-	if (rule.entering === 'bland') return rows.reduce(byIndex);
+	if (takesFirst(rule)) return rows.reduce(byIndex);
 	return rows.reduce((a, b) => {
 		const order = compareProducts(rhsCell(t, b), t.scales[t.basis[a]], rhsCell(t, a), t.scales[t.basis[b]]);
 		return order < 0 ? b : order > 0 ? a : byIndex(a, b);
@@ -47,7 +47,7 @@ export function dualEnteringPosition(t: Tableau, goals: Goals, row: number): num
 export const leavingFinding = (row: number, rule: Rule): Finding => ({
 	code: 'dual-leaves',
 	row,
-	isFirst: rule.entering === 'bland'
+	isFirst: takesFirst(rule)
 });
 
 /**

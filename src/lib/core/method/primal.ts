@@ -5,7 +5,7 @@ import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/t
 import { choiceAt, enteringPosition, leavingRow, moves, type Goals } from './rules';
 import type { Finding } from './findings';
 import type { Choice, Decision, Part, Work } from './types';
-import type { Rule } from './rule';
+import { takesFirst, type Rule } from './rule';
 
 /** What a rule says at a tableau with no negative right-hand side. */
 export type Advice =
@@ -17,7 +17,7 @@ export type Advice =
 export function advise(t: Tableau, goals: Goals, rule: Rule): Advice {
 	const position = enteringPosition(t, goals, rule.entering);
 	if (position === null) return { kind: 'optimal' };
-	const row = leavingRow(t, position, rule.entering === 'bland' ? 'lowest-index' : rule.ties);
+	const row = leavingRow(t, position, takesFirst(rule) ? 'lowest-index' : rule.ties);
 	if (row === null) return { kind: 'unbounded', position };
 	return { kind: 'pivot', choice: choiceAt(t, row, position) };
 }

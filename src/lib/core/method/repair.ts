@@ -7,13 +7,13 @@ import { contradiction, rowTrouble } from './primal';
 import { fillingPosition } from '../tableau/vacancy';
 import { choiceAt, firstNegative } from './rules';
 import type { Decision, Work } from './types';
-import type { Rule } from './rule';
+import { takesFirst, type Rule } from './rule';
 
 /** A negative entry of the row: the most negative (as shown), or under Bland's rule the lowest index. */
 function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
 	const scale = (k: number) => t.scales[t.nonbasic[k]];
 	return firstNegative(t, row, (a, b) =>
-		rule.entering === 'bland' ? 0 : compareProducts(cell(t, row, a), scale(a), cell(t, row, b), scale(b))
+		takesFirst(rule) ? 0 : compareProducts(cell(t, row, a), scale(a), cell(t, row, b), scale(b))
 	);
 }
 

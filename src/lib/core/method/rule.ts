@@ -29,3 +29,6 @@ export const nameOfRule = (rule: Rule): RuleName =>
 		const { entering, ties } = ruleNamed(name);
 		return entering === rule.entering && ties === rule.ties;
 	}) ?? rule.entering;
+
+/** Whether a rule takes the first by index of all that may be taken, columns as well as rows (Bland 1977). */
+export const takesFirst = ({ entering }: Rule): boolean => entering === 'bland';

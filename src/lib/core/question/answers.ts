@@ -100,7 +100,7 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 					.replace(/\s*\|\s*/, '|')
 					.normalize('NFC');
 	if (kind === 'cells') return linesOf(planIn(answer));
-	if (kind === 'name') return text === null ? null : text.trim().normalize('NFC');
+	if (kind === 'name' || kind === 'choice') return text === null ? null : text.trim().normalize('NFC');
 	if (kind === 'yes-no')
 		return text === null ? null : YES.test(text.trim()) ? 'yes' : NO.test(text.trim()) ? 'no' : null;
 	if (kind === 'state') {
@@ -125,7 +125,11 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 	}
 	if (kind === 'names') {
 		const names =
-			text === null ? answer : /^\s*(?:none)?\s*$/i.test(text) ? [] : text.trim().split(/[\s,;]+/);
+			text === null
+				? answer
+				: /^\s*(?:none)?\s*$/i.test(text)
+					? []
+					: text.trim().split(/\s*[,;]\s*|(?<![=≤≥])\s+(?![=≤≥])/);
 		if (!Array.isArray(names) || names.some((name) => typeof name !== 'string')) return null;
 		return [...new Set((names as string[]).map((name) => name.trim().normalize('NFC')))].sort().join('\n');
 	}

@@ -83,7 +83,17 @@ export const PRESETS = [
 	},
 	{ name: 'Only the choices', kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
 	{ name: 'Two phases', kinds: ['entering', 'leaving', 'entry'], method: 'two-phase' },
-	{ name: 'Graphical', kinds: ['feasible', 'best-corner', 'value'], method: 'auto' },
+	{ name: 'The model', kinds: ['sentence', 'coefficient', 'standard-form', 'feasible'], method: 'auto' },
+	{
+		name: 'Graphical',
+		kinds: ['side', 'intercept', 'corner-lines', 'feasible', 'best-corner', 'redundant'],
+		method: 'auto'
+	},
+	{
+		name: 'The dual simplex method',
+		kinds: ['dual-leaving', 'dual-entering', 'next-tableau'],
+		method: 'auto'
+	},
 	{
 		name: 'Read the answer',
 		kinds: ['state', 'plan', 'value', 'degenerate', 'other-optimum'],
@@ -92,7 +102,7 @@ export const PRESETS = [
 	{ name: 'Duality', kinds: ['dual-sign', 'dual-value'], method: 'auto' },
 	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval'], method: 'auto' },
 	{ name: 'Whole numbers', kinds: ['rounding', 'cut', 'close'], method: 'auto' },
-	{ name: 'Find the mistake', kinds: ['wrong-entry'], method: 'auto' }
+	{ name: 'Find the mistake', kinds: ['wrong-entry', 'claim'], method: 'auto' }
 ] as const satisfies readonly Preset[];
 
 /** An exercise about a problem as a preset makes it. */

@@ -90,6 +90,65 @@ function isRight(question: Question, answer: Answer): boolean {
 			JSON.stringify(broken.map(({ name }) => name).sort())
 		);
 	}
+	const own = question.problem;
+	const rowNamed = (name: string | undefined) => own!.constraints.find((row) => row.name === name)!;
+	if (kind === 'coefficient')
+		return parseRational(answer as string).equals(rowNamed(given.row).terms.get(given.column!) ?? 0);
+	if (kind === 'side') {
+		const broken = brokenAt(own!, planFromTexts(given.plan!)).some(
+			({ name, bound }) => !bound && name === given.row
+		);
+		return (answer === 'yes') === !broken;
+	}
+	if (kind === 'intercept' && answer !== 'none') {
+		// the point on the axis meets the row with equality
+		const { terms, rhs: right } = rowNamed(given.row);
+		return terms
+			.get(given.column!)!
+			.mul(parseRational(answer as string))
+			.equals(right);
+	}
+	if (kind === 'corner-lines') {
+		const plan = planFromTexts(given.plan!);
+		const left = (row: Problem['constraints'][number]) =>
+			[...row.terms].reduce(
+				(sum, [name, factor]) => sum.add(factor.mul(plan.get(name)!)),
+				parseRational('0')
+			);
+		const named = (answer as string[]).filter((name) => !name.includes('='));
+		// a row without variables has no line
+		const drawn = own!.constraints.filter(({ terms }) => [...terms.values()].some(({ n }) => n !== 0n));
+		return drawn.every((row) => left(row).equals(row.rhs) === named.includes(row.name));
+	}
+	if (kind === 'redundant')
+		// without a row the best of every objective is the same, tried in eight directions
+		return (answer as string[]).every((name) =>
+			[-2, -1, 1, 2].every((a) =>
+				[-1, 3].every((b) => {
+					const [x, y] = own!.variables.map((variable) => variable.name);
+					const terms = new Map([
+						[x, parseRational(String(a))],
+						[y, parseRational(String(b))]
+					]);
+					const best = (problem: Problem) => {
+						const { status, objective } = solveLinear({
+							...problem,
+							objective: { ...problem.objective, terms }
+						});
+						return objective && status === 'optimal' ? toText(objective) : status;
+					};
+					return (
+						best(own!) === best({ ...own!, constraints: own!.constraints.filter((row) => row.name !== name) })
+					);
+				})
+			)
+		);
+	if (kind === 'claim') return (answer === 'yes') === isAllowed(own!, planFromTexts(given.plan!));
+	if (kind === 'dual-entering') {
+		const row = question.tableau.rows.find(({ basic }) => basic === given.leaving)!;
+		const after = pivoted(question.tableau, row.basic, answer as string)!;
+		return after.objective[0].entries.every((entry) => !entry.startsWith('-'));
+	}
 	if (kind === 'ratio' && answer !== 'none') {
 		const row = question.tableau.rows.find(({ basic }) => basic === given.row)!;
 		const size = parseRational(row.entries[question.tableau.columns.indexOf(given.entering!)]);

@@ -9,11 +9,20 @@ import type { TableauJson } from '../tableau/written';
 
 /** What is being asked for, in the order in which kinds are tried. */
 export const KIND_NAMES = [
+	'sentence',
+	'coefficient',
+	'standard-form',
+	'side',
+	'intercept',
+	'corner-lines',
+	'redundant',
 	'state',
 	'improving',
 	'entering',
 	'ratio',
 	'leaving',
+	'dual-leaving',
+	'dual-entering',
 	'entry',
 	'next-tableau',
 	'wrong-entry',
@@ -28,6 +37,7 @@ export const KIND_NAMES = [
 	'interval',
 	'dual-sign',
 	'rounding',
+	'claim',
 	'cut',
 	'close'
 ] as const;
@@ -59,6 +69,10 @@ export interface Given {
 	readonly row?: string;
 	readonly column?: string;
 	readonly plan?: Readonly<Record<string, string>>;
+	/** a sentence of the story */
+	readonly sentence?: string;
+	/** what is chosen from */
+	readonly choices?: readonly string[];
 	/** a node's relaxation, and the best integer value so far; null where there is none */
 	readonly relaxation?: {
 		readonly status: string;
@@ -142,7 +156,9 @@ export interface Kind {
 		| 'interval'
 		| 'sign'
 		| 'relation'
-		| 'closing';
+		| 'closing'
+		/** one of `given.choices` */
+		| 'choice';
 	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
 	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
 	/** whether the problem goes with the question */

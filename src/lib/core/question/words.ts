@@ -61,7 +61,158 @@ const RULES: Readonly<Record<EnteringRule, string>> = {
 	'steepest-edge': 'The rule: the column that improves the objective most for the length of its edge.'
 };
 
+const at = ({ plan }: Question['given']): string =>
+	`(${Object.values(plan ?? {})
+		.map(signed)
+		.join(', ')})`;
+
 export const WORDS: Readonly<Record<KindName, Words>> = {
+	sentence: {
+		asks: (q) => `Which constraint says this? “${q.given.sentence}”`,
+		because: (q) => `${rights(q)} has just these numbers and this limit.`,
+		hints: () => [
+			'Look for the number at the end: it is a right-hand side.',
+			'At most is ≤, at least is ≥, exactly is =.',
+			'Compare the use for each variable with the coefficients of that row.'
+		],
+		slips: { 'other-row': 'This row has other numbers.' }
+	},
+	coefficient: {
+		asks: (q) => `Which number stands at ${q.given.column} in constraint ${q.given.row}?`,
+		because: (q) => `Each unit of ${q.given.column} takes ${rights(q)} of ${q.given.row}.`,
+		hints: (q) => [
+			`How much of ${q.given.row} does one unit of ${q.given.column} take?`,
+			'It is a coefficient of that row, not its right-hand side.',
+			'A variable that does not stand in a row has the coefficient 0.'
+		],
+		slips: {
+			'amount-read': 'This is the right-hand side: what there is, not what a unit takes.',
+			'objective-read': 'This is the coefficient in the objective.',
+			'other-variable': 'This is the coefficient of another variable.'
+		}
+	},
+	'standard-form': {
+		asks: (q) =>
+			`What does constraint ${q.given.row} get on the way to standard form, so that it can start the basis?`,
+		because: (q) =>
+			`${q.given.row} needs a ${rights(q)}: only then it is an equation with a variable that can be basic at the start.`,
+		hints: () => [
+			'An inequality becomes an equation by one more variable.',
+			'That variable is added for ≤ and subtracted for ≥.',
+			'A variable that is subtracted would be negative at the start, and an equality has none.'
+		],
+		slips: {
+			'surplus-for-at-most': 'A surplus belongs to ≥. Here something can be left over, so a slack is added.',
+			'slack-for-at-least':
+				'A slack belongs to ≤. Here the left side can exceed the right, so a surplus is subtracted.',
+			'no-start':
+				'The surplus makes an equation, but at the start it would be negative: an artificial variable starts the row.',
+			'slack-for-equality': 'An equality leaves nothing over, so it has no slack.'
+		}
+	},
+	side: {
+		asks: (q) => `Does the side of the line ${q.given.row} stay on which ${at(q.given)} lies?`,
+		because: (q) =>
+			`Put ${at(q.given)} into ${q.given.row}: it ${q.right[0] === 'yes' ? 'holds' : 'does not hold'}, so that side ${q.right[0] === 'yes' ? 'stays' : 'goes'}.`,
+		hints: (q) => [
+			'One point decides for its whole side.',
+			`Put ${at(q.given)} into the left side of ${q.given.row}.`,
+			'Compare the sum with the right-hand side.'
+		],
+		slips: { 'other-side': 'Put the point into the constraint: it says the opposite.' }
+	},
+	intercept: {
+		asks: (q) =>
+			`Where does the line of ${q.given.row} meet the axis of ${q.given.column}? Answer none if it does not.`,
+		because: (q) =>
+			q.right[0] === 'none'
+				? `${q.given.column} does not stand in ${q.given.row}, so the line is parallel to that axis.`
+				: `With the other variable at 0, ${q.given.column} is the right-hand side divided by its coefficient, ${rights(q)}.`,
+		hints: () => [
+			'On the axis the other variable is 0.',
+			'What is left is one equation with one variable.',
+			'Divide the right-hand side by the coefficient.'
+		],
+		slips: {
+			'not-divided': 'This is the right-hand side. Divide it by the coefficient.',
+			'coefficient-read': 'This is the coefficient. The right-hand side is divided by it.',
+			inverted: 'This is the coefficient divided by the right-hand side. It is the other way round.'
+		}
+	},
+	'corner-lines': {
+		asks: (q) => `Which lines meet in the corner ${at(q.given)}?`,
+		because: (q) => `There ${answerText(q.right[0])} hold with equality.`,
+		hints: (q) => [
+			`Put ${at(q.given)} into each constraint.`,
+			'A line passes through the corner if both sides are equal there.',
+			'An axis is a line, too: there a variable is at its bound.'
+		],
+		slips: {
+			'one-missing': 'One line that passes through the corner is missing.',
+			'one-too-many': 'One of these lines does not pass through the corner.'
+		}
+	},
+	redundant: {
+		asks: () =>
+			'Which constraints can be left out, each by itself, without changing the feasible region? Name all, or none.',
+		because: (q) =>
+			`${(q.right[0] as readonly string[]).length === 0 ? 'Each constraint cuts something off.' : `Without ${answerText(q.right[0])} the region is the same.`}`,
+		hints: () => [
+			'A redundant line touches the region in one corner at most, or not at all.',
+			'Cover each line in turn and look whether the region grows.',
+			'Compare where the lines meet the axes.'
+		],
+		slips: {
+			'none-found': 'At least one constraint cuts nothing off.',
+			'others-named': 'These are just the others.'
+		}
+	},
+	'dual-leaving': {
+		asks: (q) =>
+			`The tableau is dual feasible, but not feasible. Which variable leaves? ${q.given.rule === 'bland' ? 'The rule: the first negative one.' : 'The rule: the most negative right-hand side.'}`,
+		because: (q) => `${rights(q)} is what the rule chooses among the negative right-hand sides.`,
+		hints: () => [
+			'In the dual simplex method the row comes first.',
+			'Look at the right-hand sides only.',
+			'A row with a right-hand side of 0 or more has nothing to repair.'
+		],
+		slips: {
+			'less-negative': 'This right-hand side is negative, but the rule prefers another one.',
+			'not-negative': 'This basic variable is not negative, so it stays.'
+		}
+	},
+	'dual-entering': {
+		asks: (q) => `${q.given.leaving} leaves. Which variable enters?`,
+		because: (q) =>
+			`${rights(q)} has the smallest ratio over the negative entries of the row, so the objective row keeps its signs.`,
+		hints: (q) => [
+			`Look along row ${q.given.leaving}, at its negative entries only.`,
+			'Divide each entry of the objective row by the entry of this row, without signs.',
+			'The column with the smallest ratio enters.'
+		],
+		slips: {
+			'larger-ratio': 'This ratio is not the smallest: an entry of the objective row would change its sign.',
+			'positive-entry': 'The entry is positive: the leaving variable would become more negative.',
+			'zero-entry': 'The entry is 0, so no pivot is possible there.'
+		}
+	},
+	claim: {
+		asks: (q) =>
+			`A classmate says: “Raise ${q.given.column} by 1 in the best plan and it stays feasible.” Is that right?`,
+		because: (q) =>
+			q.right[0] === 'yes'
+				? `The plan ${amounts(q.given.plan)} violates nothing.`
+				: `The plan ${amounts(q.given.plan)} is not feasible.`,
+		hints: (q) => [
+			`Write down the plan with one more of ${q.given.column}.`,
+			'Put it into every constraint.',
+			'A constraint that was binding leaves no room if the variable stands in it.'
+		],
+		slips: {
+			allowed: 'No constraint is violated by it.',
+			'not-tested': 'Put the plan into the constraints.'
+		}
+	},
 	entering: {
 		asks: (q) => `Which variable enters? ${RULES[q.given.rule ?? 'dantzig']}`,
 		because: (q) => `${rights(q)} is what the rule chooses among the improving columns.`,
@@ -407,11 +558,22 @@ export const UNREADABLE: Readonly<Record<string, string>> = {
 	sign: 'Answer >= 0, <= 0 or free.',
 	relation:
 		'Answer with terms, relation and rhs, such as {"terms": {"x": "1"}, "relation": "<=", "rhs": "3"}.',
+	choice: 'Answer with one of the choices.',
 	closing: 'Answer bound, infeasible, integer or branch.'
 };
 
 /** What kinds of questions are called where one chooses them. */
 export const KIND_LABELS: Readonly<Record<KindName, string>> = {
+	sentence: 'which constraint says a sentence',
+	coefficient: 'a number of the model',
+	'standard-form': 'slack, surplus, artificial',
+	side: 'which side stays',
+	intercept: 'where a line meets an axis',
+	'corner-lines': 'which lines meet in a corner',
+	redundant: 'redundant constraints',
+	'dual-leaving': 'dual simplex: leaving variable',
+	'dual-entering': 'dual simplex: entering variable',
+	claim: 'a classmate’s claim',
 	state: 'how a tableau stands',
 	improving: 'an improving column',
 	entering: 'entering variable',

@@ -150,8 +150,13 @@ function formOf(question: Question): Form | null {
 		[...right, ...slips.map(({ answer }) => answer)].filter((own) => typeof own === 'string')
 	);
 	switch (answers) {
+		case 'choice':
+			return single((given.choices ?? []).map((own) => [own, own]));
 		case 'name': {
-			const all = kind === 'leaving' ? tableau.rows.map(({ basic }) => basic) : tableau.columns;
+			const all =
+				kind === 'leaving' || kind === 'dual-leaving'
+					? tableau.rows.map(({ basic }) => basic)
+					: tableau.columns;
 			return single(distinct([...all, ...offered]).map((name) => [name, name]));
 		}
 		case 'number':
@@ -160,7 +165,11 @@ function formOf(question: Question): Form | null {
 				entries: (answer) => (typeof answer === 'string' ? { R1: numberForms(answer) } : null)
 			};
 		case 'names': {
-			const { field, of } = chosen(problem?.constraints.map(({ name }) => [name, name]) ?? [], 0);
+			const all = given.choices ?? problem?.constraints.map(({ name }) => name) ?? [];
+			const { field, of } = chosen(
+				all.map((name) => [name, name]),
+				0
+			);
 			return {
 				fields: [field],
 				entries: (answer) => (Array.isArray(answer) ? of(answer as string[]) : null)

@@ -41,13 +41,21 @@
 			['branch', 'branch']
 		]
 	};
-	const options = $derived(OPTIONS[answers]);
+	const options = $derived(
+		answers === 'choice' ? (question.given.choices ?? []).map((own) => [own, own] as const) : OPTIONS[answers]
+	);
 	/** what is answered so far: a name or text, the constraints named, texts by name */
 	let text = $state('');
 	let names = $state<string[]>([]);
 	let fields = $state<Record<string, string>>({});
 	let relation = $state('<=');
-	const picks = $derived(answers === 'cell' ? 'cell' : question.kind === 'leaving' ? 'row' : 'column');
+	const picks = $derived(
+		answers === 'cell'
+			? 'cell'
+			: question.kind === 'leaving' || question.kind === 'dual-leaving'
+				? 'row'
+				: 'column'
+	);
 	/** the next tableau, its entries empty */
 	const empty = $derived(
 		question.kind === 'next-tableau'
@@ -130,11 +138,11 @@
 		</fieldset>
 	{:else if answers === 'names'}
 		<fieldset>
-			<legend class="only-heard">Constraints that are violated</legend>
-			{#each problem.constraints as { name } (name)}
+			<legend class="only-heard">Your answer</legend>
+			{#each question.given.choices ?? problem.constraints.map(({ name }) => name) as name (name)}
 				<label><input type="checkbox" value={name} bind:group={names} /> {name}</label>
 			{/each}
-			<p class="said">Leave all empty if none is violated.</p>
+			<p class="said">Leave all empty if it is none.</p>
 		</fieldset>
 	{:else if answers === 'interval'}
 		<p class="line">

@@ -1,6 +1,8 @@
 import type { Kind, KindName } from '../types';
 import { close, cut } from './integers';
-import { entering, entryAfter, improving, leaving, ratio } from './pivoting';
+import { coefficient, sentence, standardForm } from './model';
+import { claim, cornerLines, intercept, redundant, sideStays } from './region';
+import { dualEntering, dualLeaving, entering, entryAfter, improving, leaving, ratio } from './pivoting';
 import { nextTableau, wrongEntry } from './next-tableau';
 import { bestCorner, feasible, rounding } from './plans';
 import { degenerate, otherOptimum, plan, state, value } from './reading';
@@ -8,6 +10,16 @@ import { dualSign, dualValue, interval, oneMore } from './worth';
 
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
 export const KINDS: Readonly<Record<KindName, Kind>> = {
+	sentence,
+	coefficient,
+	'standard-form': standardForm,
+	side: sideStays,
+	intercept,
+	'corner-lines': cornerLines,
+	redundant,
+	'dual-leaving': dualLeaving,
+	'dual-entering': dualEntering,
+	claim,
 	state,
 	improving,
 	entering,

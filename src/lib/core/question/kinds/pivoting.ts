@@ -1,7 +1,9 @@
 import { sign, toText, type Rational } from '../../number/rational';
 import { goalsOf } from '../../method/primal';
 import { bestEntering, improvingPositions, type Goals } from '../../method/rules';
-import { ratios, tightestRows } from '../../tableau/ratio';
+import { takesFirst } from '../../method/rule';
+import { OBJECTIVE } from '../../tableau/goal';
+import { ratios, rowRatios, tightestRows } from '../../tableau/ratio';
 import { cost, entry, entryAt, rhs, type Tableau } from '../../tableau/tableau';
 import { tableauJson } from '../../tableau/written';
 import { Board } from '../board';
@@ -142,4 +144,50 @@ export const entryAfter: Kind = {
 			slips: without([toText(right)], slips)
 		};
 	}
+};
+
+/** Asks only where the dual method makes the next pivot. */
+const beforeDualPivot =
+	(ask: (situation: Situation, row: number, position: number) => ReturnType<Kind['ask']>): Kind['ask'] =>
+	(situation) => {
+		const { nextPart, next, tableau } = situation;
+		return next && nextPart === 'dual'
+			? ask(situation, next.row, tableau.nonbasic.indexOf(next.entering))
+			: null;
+	};
+
+export const dualLeaving: Kind = {
+	answers: 'name',
+	ask: beforeDualPivot(({ tableau: t, rule }, row) => {
+		const least = rhs(t, row);
+		// by the rule the first of the most negative, or (Bland) the first negative; all that are as negative are right
+		const isAsGood = (other: number) => other === row || (!takesFirst(rule) && rhs(t, other).equals(least));
+		const rows = [...t.basis.keys()];
+		const right = rows.filter(isAsGood).map((own) => nameOf(t, t.basis[own]));
+		const slips = rows.map((own) => ({
+			answer: nameOf(t, t.basis[own]),
+			code: sign(rhs(t, own)) < 0 ? 'less-negative' : 'not-negative'
+		}));
+		return { given: { rule: rule.entering }, right, slips: without(right, slips) };
+	})
+};
+
+export const dualEntering: Kind = {
+	answers: 'name',
+	ask: beforeDualPivot(({ tableau: t }, row, position) => {
+		const quotients = rowRatios(t, row, OBJECTIVE);
+		const least = quotients[position]?.value;
+		if (!least) return null;
+		const right = quotients.flatMap(({ value }, k) =>
+			value?.equals(least) ? [nameOf(t, t.nonbasic[k])] : []
+		);
+		const slips = quotients.flatMap(({ value }, k): Slip[] => {
+			const column = t.nonbasic[k];
+			if (t.barred.has(column)) return [];
+			const size = sign(entryAt(t, row, k));
+			const code = value ? 'larger-ratio' : size > 0 ? 'positive-entry' : 'zero-entry';
+			return [{ answer: nameOf(t, column), code }];
+		});
+		return { given: { leaving: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
+	})
 };

@@ -1,0 +1,142 @@
+import { isRedundant, region } from '../../geometry/region';
+import { sidesOf, type Side } from '../../geometry/sides';
+import { testHolds, testPoint } from '../../geometry/construction';
+import { isZero, toText, ZERO } from '../../number/rational';
+import { rowName } from '../../problem/row-owner';
+import { asksForWhole } from '../../problem/whole';
+import { brokenAt, planFromTexts } from '../../problem/use';
+import type { Consequence, Kind, Question, Situation, Slip } from '../types';
+import { without } from './shared';
+
+/** Questions about the picture of two variables: which side stays, where lines meet axes and each other, what is redundant. */
+
+const isFlat = ({ problem, step }: Situation): boolean => step === 0 && problem.variables.length === 2;
+
+/** A constraint that has a line in the picture, with its side. */
+function lineAt({ problem, pick }: Situation): { name: string; side: Side } | null {
+	const sides = sidesOf(problem).filter(
+		({ owner, row }) => owner.kind === 'constraint' && row.some((own) => !isZero(own))
+	);
+	const side = sides.length > 0 ? sides[pick(sides.length)] : null;
+	return side && { name: side.owner.name, side };
+}
+
+export const sideStays: Kind = {
+	answers: 'yes-no',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const line = lineAt(situation);
+		if (!line || line.side.equality) return null;
+		const at = testPoint(line.side);
+		const stays = testHolds(line.side);
+		const plan = Object.fromEntries(situation.problem.variables.map(({ name }, i) => [name, toText(at[i])]));
+		const right = stays ? 'yes' : 'no';
+		return {
+			given: { row: line.name, plan },
+			right: [right],
+			slips: [{ answer: stays ? 'no' : 'yes', code: 'other-side' }]
+		};
+	},
+	consequence({ problem, given }): Consequence | null {
+		const broken = brokenAt(problem!, planFromTexts(given.plan!)).find(({ name }) => name === given.row);
+		return broken ? { violates: { [broken.name]: toText(broken.by) } } : null;
+	}
+};
+
+export const intercept: Kind = {
+	answers: 'number',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const line = lineAt(situation);
+		if (!line) return null;
+		const { problem, pick } = situation;
+		const { name, terms, rhs } = problem.constraints.find((own) => own.name === line.name)!;
+		const variable = problem.variables[pick(2)].name;
+		const size = terms.get(variable) ?? ZERO;
+		const right = isZero(size) ? 'none' : toText(rhs.div(size));
+		const slips: Slip[] = [
+			{ answer: toText(rhs), code: 'not-divided' },
+			{ answer: toText(size), code: 'coefficient-read' },
+			...(isZero(rhs) || isZero(size) ? [] : [{ answer: toText(size.div(rhs)), code: 'inverted' }])
+		];
+		return { given: { row: name, column: variable }, right: [right], slips: without([right], slips) };
+	}
+};
+
+/** What a row is called among the choices: a constraint's name, or a bound with its number. */
+const calledSide = ({ owner, rhs }: Side): string =>
+	owner.kind === 'constraint'
+		? owner.name
+		: `${owner.name} = ${toText(owner.kind === 'lower' ? rhs.neg() : rhs)}`;
+
+export const cornerLines: Kind = {
+	answers: 'names',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const { problem, pick } = situation;
+		const own = region(problem);
+		if (own.corners.length === 0) return null;
+		const corner = own.corners[pick(own.corners.length)];
+		const sides = sidesOf(problem);
+		const names = new Map(sides.map((side) => [rowName(side.owner), calledSide(side)]));
+		const right = corner.lines.map((i) => names.get(rowName(own.halfPlanes[i].owner))!);
+		const choices = [...new Set(names.values())];
+		const plan = Object.fromEntries(
+			problem.variables.map(({ name }, i) => [name, toText(i === 0 ? corner.point.x : corner.point.y)])
+		);
+		const extra = choices.find((name) => !right.includes(name));
+		const slips: Slip[] = [
+			{ answer: right.slice(1), code: 'one-missing' },
+			...(extra ? [{ answer: [...right, extra], code: 'one-too-many' }] : [])
+		];
+		return { given: { plan, choices }, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const redundant: Kind = {
+	answers: 'names',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const { problem } = situation;
+		const own = region(problem);
+		if (own.shape === 'empty') return null;
+		const right = own.halfPlanes.flatMap(({ owner: { kind, name } }, i) =>
+			kind === 'constraint' && isRedundant(own.axes, own.halfPlanes, i) ? [name] : []
+		);
+		const all = problem.constraints.map(({ name }) => name);
+		const slips: Slip[] = [
+			{ answer: [], code: 'none-found' },
+			{ answer: all.filter((name) => !right.includes(name)), code: 'others-named' }
+		];
+		return { given: { choices: all }, right: [right], slips: without([right], slips) };
+	}
+};
+
+/** A claim about the problem that is true or not, with what speaks against it. */
+export const claim: Kind = {
+	answers: 'yes-no',
+	withProblem: true,
+	ask({ problem, answer, isLast, pick }) {
+		const { solution, objective } = answer;
+		if (!isLast || answer.status !== 'optimal' || !solution || !objective || asksForWhole(problem))
+			return null;
+		const names = problem.variables.map(({ name }) => name);
+		const moved = names[pick(names.length)];
+		const more = new Map(solution).set(moved, solution.get(moved)!.add(1));
+		const isTrue = brokenAt(problem, more).length === 0;
+		const plan = Object.fromEntries([...more].map(([name, amount]) => [name, toText(amount)]));
+		return {
+			given: { plan, column: moved },
+			right: [isTrue ? 'yes' : 'no'],
+			slips: [{ answer: isTrue ? 'no' : 'yes', code: isTrue ? 'allowed' : 'not-tested' }]
+		};
+	},
+	consequence: ({ problem, given }: Question) => {
+		const broken = brokenAt(problem!, planFromTexts(given.plan!)).map(({ name, by }) => [name, toText(by)]);
+		return broken.length > 0 ? { violates: Object.fromEntries(broken) as Record<string, string> } : null;
+	}
+};
