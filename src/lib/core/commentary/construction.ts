@@ -1,5 +1,6 @@
 import { bestFace, valuesOf } from '../geometry/best';
-import { intercepts, keptProblem, testHolds, testPoint, type BuildStep } from '../geometry/construction';
+import { intercepts, keptProblem, type BuildStep } from '../geometry/construction';
+import { testHolds, testPoint } from '../geometry/sides';
 import { pointKey } from '../geometry/corner-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { keepsSide, rowOf, sidesOf, type Side } from '../geometry/sides';

@@ -1,8 +1,8 @@
 import { wholeVector, type Vector } from '../number/linear-algebra';
-import { isZero, ONE, rational, ZERO } from '../number/rational';
+import { isZero, rational, ZERO } from '../number/rational';
 import { effectiveBounds, type Problem } from '../problem/types';
 import { pointKey } from './corner-key';
-import { isTight, keepsSide, sidesOf, type Side } from './sides';
+import { sidesOf, type Side } from './sides';
 import type { LineOwner } from './types';
 
 /** How a region is built up before a class, from the axes to the conclusion. */
@@ -124,14 +124,3 @@ export function intercepts({ row, rhs }: Side): Vector[] {
 	const turned = [whole[1], whole[0].neg()];
 	return [crossings[0], turned[0].s < 0n ? turned.map((value) => value.neg()) : turned];
 }
-
-/** A point that is not on a side's line, so that it shows which side of it stays: the origin, or else the nearest on an axis. */
-export function testPoint(side: Side): Vector {
-	const origin = side.row.map(() => ZERO);
-	if (!isTight(side, origin)) return origin;
-	const axis = side.row.findIndex((value) => !isZero(value));
-	return origin.map((value, i) => (i === axis ? ONE : value));
-}
-
-/** Whether the test point is on the side that stays. */
-export const testHolds = (side: Side): boolean => keepsSide(side, testPoint(side));

@@ -2,7 +2,7 @@
 
 export { type Box, drawn, type DrawnLine, fillPolygon, fitBox, lineInBox, type Spot, spot } from './box';
 export { bestFace, edgesAt, valuesOf } from './best';
-export { type BuildStep, intercepts, keptProblem, testHolds, testPoint } from './construction';
+export { type BuildStep, intercepts, keptProblem } from './construction';
 export { cornerKey, pointKey } from './corner-key';
 export { type CornerRow, cornerTable } from './corner-table';
 export { hullEdges } from './hull';
@@ -16,5 +16,5 @@ export {
 } from './labels';
 export { facesOf, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
 export { type Best, bestCorners, halfPlanes, openDirections, region } from './region';
-export { planAt, pointOf, type Side, sidesOf, withoutConstraints } from './sides';
+export { planAt, pointOf, type Side, sidesOf, testHolds, testPoint, withoutConstraints } from './sides';
 export type { HalfPlane, LineOwner, Point, Region } from './types';

@@ -1,5 +1,5 @@
 import { dot, type Vector } from '../number/linear-algebra';
-import { compare, ONE, sign, ZERO, type Rational } from '../number/rational';
+import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, withoutZeros, type Plan, type Problem, type Terms } from '../problem/types';
 import type { Line } from './extremes';
 import type { LineOwner } from './types';
@@ -105,3 +105,14 @@ export function sliced(problem: Problem, axes: readonly string[], plan: Plan | n
 		})
 	};
 }
+
+/** A point that is not on a side's line, so that it shows which side of it stays: the origin, or else the nearest on an axis. */
+export function testPoint(side: Side): Vector {
+	const origin = side.row.map(() => ZERO);
+	if (!isTight(side, origin)) return origin;
+	const axis = side.row.findIndex((value) => !isZero(value));
+	return origin.map((value, i) => (i === axis ? ONE : value));
+}
+
+/** Whether the test point is on the side that stays. */
+export const testHolds = (side: Side): boolean => keepsSide(side, testPoint(side));

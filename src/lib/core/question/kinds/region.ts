@@ -1,6 +1,5 @@
 import { isRedundant, region } from '../../geometry/region';
-import { sidesOf, type Side } from '../../geometry/sides';
-import { testHolds, testPoint } from '../../geometry/construction';
+import { sidesOf, testHolds, testPoint, type Side } from '../../geometry/sides';
 import { isZero, toText, ZERO } from '../../number/rational';
 import { rowName } from '../../problem/row-owner';
 import { asksForWhole } from '../../problem/whole';

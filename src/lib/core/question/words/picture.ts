@@ -1,0 +1,72 @@
+import { answerText, at, rights, type WordsOf } from './shared';
+
+/** Words of questions about the picture of two variables. */
+export const PICTURE: WordsOf<'side' | 'intercept' | 'corner-lines' | 'redundant' | 'best-corner'> = {
+	side: {
+		asks: (q) => `Does the side of the line ${q.given.row} stay on which ${at(q.given)} lies?`,
+		because: (q) =>
+			`Put ${at(q.given)} into ${q.given.row}: it ${q.right[0] === 'yes' ? 'holds' : 'does not hold'}, so that side ${q.right[0] === 'yes' ? 'stays' : 'goes'}.`,
+		hints: (q) => [
+			'One point decides for its whole side.',
+			`Put ${at(q.given)} into the left side of ${q.given.row}.`,
+			'Compare the sum with the right-hand side.'
+		],
+		slips: { 'other-side': 'Put the point into the constraint: it says the opposite.' }
+	},
+	intercept: {
+		asks: (q) =>
+			`Where does the line of ${q.given.row} meet the axis of ${q.given.column}? Answer none if it does not.`,
+		because: (q) =>
+			q.right[0] === 'none'
+				? `${q.given.column} does not stand in ${q.given.row}, so the line is parallel to that axis.`
+				: `With the other variable at 0, ${q.given.column} is the right-hand side divided by its coefficient, ${rights(q)}.`,
+		hints: () => [
+			'On the axis the other variable is 0.',
+			'What is left is one equation with one variable.',
+			'Divide the right-hand side by the coefficient.'
+		],
+		slips: {
+			'not-divided': 'This is the right-hand side. Divide it by the coefficient.',
+			'coefficient-read': 'This is the coefficient. The right-hand side is divided by it.',
+			inverted: 'This is the coefficient divided by the right-hand side. It is the other way round.'
+		}
+	},
+	'corner-lines': {
+		asks: (q) => `Which lines meet in the corner ${at(q.given)}?`,
+		because: (q) => `There ${answerText(q.right[0])} hold with equality.`,
+		hints: (q) => [
+			`Put ${at(q.given)} into each constraint.`,
+			'A line passes through the corner if both sides are equal there.',
+			'An axis is a line, too: there a variable is at its bound.'
+		],
+		slips: {
+			'one-missing': 'One line that passes through the corner is missing.',
+			'one-too-many': 'One of these lines does not pass through the corner.'
+		}
+	},
+	redundant: {
+		asks: () =>
+			'Which constraints can be left out, each by itself, without changing the feasible region? Name all, or none.',
+		because: (q) =>
+			`${(q.right[0] as readonly string[]).length === 0 ? 'Each constraint cuts something off.' : `Without ${answerText(q.right[0])} the region is the same.`}`,
+		hints: () => [
+			'A redundant line touches the region in one corner at most, or not at all.',
+			'Cover each line in turn and look whether the region grows.',
+			'Compare where the lines meet the axes.'
+		],
+		slips: {
+			'none-found': 'At least one constraint cuts nothing off.',
+			'others-named': 'These are just the others.'
+		}
+	},
+	'best-corner': {
+		asks: () => 'Which corner of the feasible region is best?',
+		because: (q) => `The objective is best at ${rights(q)}.`,
+		hints: () => [
+			'Move the objective line in its improving direction.',
+			'It leaves the region at a corner, or along an edge.',
+			'Compare the objective’s value at the corners.'
+		],
+		slips: { start: 'This is where the simplex method starts. Other corners are better.' }
+	}
+};

@@ -1,0 +1,74 @@
+import type { EnteringRule } from '../../method/rule';
+import type { Answer, KindName, Question, RelationAnswer } from '../types';
+
+/** What the words of all kinds of questions use. */
+
+/** What is said of a kind of question. */
+export interface Words {
+	/** the question */
+	readonly asks: (question: Question) => string;
+	/** why a right answer is right, in a line */
+	readonly because: (question: Question) => string;
+	/** three hints, from gentle to nearly the answer */
+	readonly hints: (question: Question) => readonly [string, string, string];
+	readonly slips: Readonly<Record<string, string>>;
+}
+
+/** `a`, `a or b`, `a, b or c`; none where the list is empty. */
+export const list = (names: readonly string[]): string =>
+	names.length === 0
+		? 'none'
+		: names.length === 1
+			? names[0]
+			: `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+/** `x = 2, y = −1` */
+export const amounts = (plan: Readonly<Record<string, string>> | undefined): string =>
+	Object.entries(plan ?? {})
+		.map(([name, amount]) => `${name} = ${signed(amount)}`)
+		.join(', ');
+/** A number as text with a true minus. */
+export const signed = (text: string): string => text.replace(/^-(?=\d)/, '−');
+/** An answer in words. */
+export function answerText(answer: Answer): string {
+	if (typeof answer === 'string') return signed(answer);
+	if (Array.isArray(answer))
+		return answer.length === 2 && answer.includes(null)
+			? `from ${answer[0] ?? '−∞'} to ${answer[1] ?? '∞'}`
+			: answer.length === 0
+				? 'none'
+				: answer.join(', ');
+	if ('relation' in answer && 'terms' in answer) {
+		const { terms, relation, rhs } = answer as RelationAnswer;
+		const sum = Object.entries(terms)
+			.map(
+				([name, factor], i) =>
+					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor.replace('-', '')} ${name}`
+			)
+			.join(' ');
+		return `${sum} ${relation} ${rhs}`;
+	}
+	return amounts(answer as Record<string, string>);
+}
+/** All right answers in words. */
+export const rights = ({ right }: Question): string => list(right.map(answerText));
+
+/** whether improving entries of the objective row are negative, as the tableau of a question has them */
+export const ROW =
+	'In this tableau a column improves the objective if its entry in the objective row is negative.';
+
+/** The rules as an exercise states them. */
+export const RULES: Readonly<Record<EnteringRule, string>> = {
+	dantzig: 'The rule: the most negative entry of the objective row.',
+	bland: 'The rule: the first improving column from the left.',
+	'greatest-improvement': 'The rule: the column whose pivot improves the objective most.',
+	'steepest-edge': 'The rule: the column that improves the objective most for the length of its edge.'
+};
+
+/** `(2, −1)`: the plan that a question gives. */
+export const at = ({ plan }: Question['given']): string =>
+	`(${Object.values(plan ?? {})
+		.map(signed)
+		.join(', ')})`;
+
+/** The words of some kinds of questions. */
+export type WordsOf<Kinds extends KindName> = Readonly<Record<Kinds, Words>>;

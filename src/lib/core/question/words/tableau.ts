@@ -1,0 +1,212 @@
+import { cellText } from '../cells';
+import { answerText, at, rights, ROW, RULES, type WordsOf } from './shared';
+
+/** Words of questions about a tableau and the next pivot. */
+export const TABLEAU: WordsOf<
+	| 'state'
+	| 'improving'
+	| 'entering'
+	| 'ratio'
+	| 'leaving'
+	| 'dual-leaving'
+	| 'dual-entering'
+	| 'entry'
+	| 'next-tableau'
+	| 'wrong-entry'
+	| 'plan'
+	| 'value'
+	| 'degenerate'
+	| 'other-optimum'
+> = {
+	state: {
+		asks: () => 'How does this tableau stand: optimal, improvable, unbounded, infeasible or not-feasible?',
+		because: (q) => `It is ${rights(q)}.`,
+		hints: () => [
+			'Look at the right-hand sides first, then at the objective row.',
+			'A negative right-hand side means that the basic solution is not feasible.',
+			'With no negative right-hand side: no improving column means optimal; an improving column without a positive entry means unbounded.'
+		],
+		slips: {
+			'sign-of-objective-row': 'Look at the signs in the objective row again: negative entries improve.',
+			'no-positive-entry': 'The improving column has no positive entry, so nothing limits it.',
+			'one-tableau': 'This basic solution is not feasible, but that does not make the problem infeasible.',
+			'no-negative-entry':
+				'A row has a negative right-hand side and no negative entry: it can never be satisfied.'
+		}
+	},
+	improving: {
+		asks: () => 'Name a variable that improves the objective if it enters.',
+		because: (q) => `Improving columns are ${rights(q)}.`,
+		hints: (q) => [
+			'Look at the objective row only.',
+			ROW,
+			`There ${q.right.length === 1 ? 'is one such column' : `are ${q.right.length} such columns`}.`
+		],
+		slips: {
+			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+		}
+	},
+	entering: {
+		asks: (q) => `Which variable enters? ${RULES[q.given.rule ?? 'dantzig']}`,
+		because: (q) => `${rights(q)} is what the rule chooses among the improving columns.`,
+		hints: (q) => [
+			'Look at the objective row only.',
+			ROW,
+			`It is one of ${[...q.right, ...q.slips.slice(0, 2).map(({ answer }) => answer)].map(answerText).sort().join(', ')}.`
+		],
+		slips: {
+			'not-by-rule': 'This column improves the objective, but the rule prefers another one.',
+			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+		}
+	},
+	ratio: {
+		asks: (q) =>
+			`${q.given.entering} enters. What is the ratio of row ${q.given.row}? Answer none if the row sets no limit.`,
+		because: (q) =>
+			q.right[0] === 'none'
+				? `The entry of row ${q.given.row} is not positive, so the row sets no limit.`
+				: `The ratio is the right-hand side divided by the entry, ${rights(q)}.`,
+		hints: (q) => [
+			`Find the entry of row ${q.given.row} in column ${q.given.entering}.`,
+			'Only a positive entry gives a ratio.',
+			'The ratio is the right-hand side divided by that entry.'
+		],
+		slips: {
+			inverted: 'This is the entry divided by the right-hand side. The ratio is the other way round.',
+			'negative-entry': 'The entry is negative: the basic variable increases, so there is no ratio.',
+			'not-divided': 'This is the right-hand side. Divide it by the entry.'
+		}
+	},
+	leaving: {
+		asks: (q) => `${q.given.entering} enters. Which variable leaves?`,
+		because: (q) => `${rights(q)} has the smallest ratio, so it reaches 0 first.`,
+		hints: (q) => [
+			`How far can ${q.given.entering} increase before a basic variable reaches 0?`,
+			`Divide each right-hand side by the entry in column ${q.given.entering}, where that entry is positive.`,
+			'The row with the smallest ratio leaves.'
+		],
+		slips: {
+			'larger-ratio': 'This ratio is not the smallest: another basic variable would become negative.',
+			'negative-entry': 'The entry is negative, so this variable increases and sets no limit.',
+			'zero-entry': 'The entry is 0, so this variable does not change and sets no limit.'
+		}
+	},
+	'dual-leaving': {
+		asks: (q) =>
+			`The tableau is dual feasible, but not feasible. Which variable leaves? ${q.given.rule === 'bland' ? 'The rule: the first negative one.' : 'The rule: the most negative right-hand side.'}`,
+		because: (q) => `${rights(q)} is what the rule chooses among the negative right-hand sides.`,
+		hints: () => [
+			'In the dual simplex method the row comes first.',
+			'Look at the right-hand sides only.',
+			'A row with a right-hand side of 0 or more has nothing to repair.'
+		],
+		slips: {
+			'less-negative': 'This right-hand side is negative, but the rule prefers another one.',
+			'not-negative': 'This basic variable is not negative, so it stays.'
+		}
+	},
+	'dual-entering': {
+		asks: (q) => `${q.given.leaving} leaves. Which variable enters?`,
+		because: (q) =>
+			`${rights(q)} has the smallest ratio over the negative entries of the row, so the objective row keeps its signs.`,
+		hints: (q) => [
+			`Look along row ${q.given.leaving}, at its negative entries only.`,
+			'Divide each entry of the objective row by the entry of this row, without signs.',
+			'The column with the smallest ratio enters.'
+		],
+		slips: {
+			'larger-ratio': 'This ratio is not the smallest: an entry of the objective row would change its sign.',
+			'positive-entry': 'The entry is positive: the leaving variable would become more negative.',
+			'zero-entry': 'The entry is 0, so no pivot is possible there.'
+		}
+	},
+	entry: {
+		asks: (q) => `After the next pivot, what is the entry of row ${q.given.row} in column ${q.given.column}?`,
+		because: (q) =>
+			`It is ${rights(q)}: the pivot row is divided by the pivot entry, and a multiple of it is subtracted from each other row.`,
+		hints: () => [
+			'Work out the new pivot row first.',
+			'The new pivot row is the old one divided by the pivot entry.',
+			'Every other row loses its entry in the entering column times the new pivot row.'
+		],
+		slips: {
+			'not-divided': 'The pivot row has not been divided by the pivot entry.',
+			multiplied: 'The pivot row is divided by the pivot entry, not multiplied.',
+			'row-not-changed': 'This is the entry before the pivot.',
+			'wrong-sign': 'The multiple of the pivot row is subtracted, not added.'
+		}
+	},
+	'next-tableau': {
+		asks: (q) => `${q.given.entering} enters and ${q.given.leaving} leaves. Write the next tableau.`,
+		because: () => 'Every entry is right.',
+		hints: (q) => [
+			`Begin with the pivot row: it is row ${q.given.leaving}, and ${q.given.entering} becomes basic in it.`,
+			`Divide the pivot row by its entry in column ${q.given.entering}.`,
+			`From every other row subtract its entry in column ${q.given.entering} times the new pivot row.`
+		],
+		slips: {}
+	},
+	'wrong-entry': {
+		asks: (q) =>
+			`${q.given.entering} entered and ${q.given.leaving} left. One entry of the second tableau is wrong. Which one?`,
+		because: (q) => `It is ${cellText(String(q.right[0]))}.`,
+		hints: (q) => [
+			'Work out the new pivot row and compare.',
+			'Then work out the other rows, one at a time.',
+			`It stands in row ${partsOf(String(q.right[0])).row}.`
+		],
+		slips: { 'is-right': 'This entry is right.' }
+	},
+	plan: {
+		asks: () => 'Which plan does this tableau show? Give the amount of each variable of the problem.',
+		because: (q) => `Basic variables have their right-hand sides, the others are 0: ${rights(q)}.`,
+		hints: () => [
+			'Find out which variables are basic.',
+			'A nonbasic variable is 0.',
+			'A basic variable has the value of the right-hand side of its row.'
+		],
+		slips: { 'nonbasic-read': 'One of these variables is not basic, so its amount is 0.' }
+	},
+	value: {
+		asks: () => 'What is the objective’s value at this tableau?',
+		because: (q) => `The value is ${rights(q)}.`,
+		hints: () => [
+			'It stands in the objective row.',
+			'Read the plan and put it into the objective.',
+			'Mind the sign: the row of a minimum is that of its negative.'
+		],
+		slips: { 'wrong-sign': 'The number is right, its sign is not.' }
+	},
+	degenerate: {
+		asks: () => 'Is this basic solution degenerate?',
+		because: (q) =>
+			q.right[0] === 'yes' ? 'A basic variable is 0.' : 'Every basic variable is different from 0.',
+		hints: () => [
+			'Look at the right-hand sides.',
+			'Only basic variables matter.',
+			'It is degenerate if a right-hand side is 0.'
+		],
+		slips: {
+			'zero-overlooked': 'One of the basic variables is 0.',
+			'nonbasic-counted': 'Nonbasic variables are always 0. Only a basic variable at 0 makes it degenerate.'
+		}
+	},
+	'other-optimum': {
+		asks: () => 'Is there another optimal plan?',
+		because: (q) =>
+			q.right[0] === 'yes'
+				? 'A nonbasic column with entry 0 in the objective row leads to another optimal plan.'
+				: 'Every way out of this corner makes the objective worse.',
+		hints: () => [
+			'Look at the objective row.',
+			'Look for a nonbasic column whose entry is 0.',
+			'If such a column can enter with an amount above 0, there is another optimal plan.'
+		],
+		slips: {
+			'zero-cost-overlooked': 'A nonbasic column has entry 0 in the objective row.',
+			'basic-zero-counted': 'Basic columns always have entry 0. Only nonbasic columns count.'
+		}
+	}
+};
