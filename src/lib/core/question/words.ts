@@ -1,4 +1,4 @@
-import { cellText, partsOf } from './cells';
+import { cellText } from './cells';
 import type { Judgement } from './judge';
 import type { Consequence, Kind, KindName, Question } from './types';
 import { INTEGERS } from './words/integers';

@@ -1,4 +1,4 @@
-import { amounts, at, rights, type WordsOf } from './shared';
+import { amounts, rights, type WordsOf } from './shared';
 
 /** Words of questions about whole numbers. */
 export const INTEGERS: WordsOf<'rounding' | 'cut' | 'close'> = {

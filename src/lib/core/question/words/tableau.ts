@@ -1,5 +1,5 @@
-import { cellText } from '../cells';
-import { answerText, at, rights, ROW, RULES, type WordsOf } from './shared';
+import { cellText, partsOf } from '../cells';
+import { answerText, rights, ROW, RULES, type WordsOf } from './shared';
 
 /** Words of questions about a tableau and the next pivot. */
 export const TABLEAU: WordsOf<
