@@ -10,6 +10,7 @@ import { KIND_NAMES } from '../question/types';
 import { sourceOf } from '../sheet/files';
 import type { Part } from '../sheet/types';
 import { makeScript } from './make';
+import { lectureWebPage } from './web-page';
 import { slidesOf, type LectureSource, type Slide } from './slides';
 
 const sourceFor = (problem: Problem): LectureSource => ({
@@ -105,5 +106,16 @@ describe('the slides of a lecture', () => {
 		const drawn = slides.map(({ main }) => (main[0].kind === 'picture' ? main[0].drawing : null)!);
 		expect(drawn.map(({ constraints }) => constraints.length)).toEqual([0, 1, 2, 3]);
 		expect(new Set(drawn.map(({ box }) => JSON.stringify(box))).size).toBe(1);
+	});
+
+	test('as a web page nothing of it is code but the script of the page', () => {
+		const hostile = { ...stated(KILN), title: '</title><script>1</script>' };
+		const slides = slidesOf(sourceFor(hostile), [{ shows: 'own', at: 0, says: '<img src=x onerror=1>' }]);
+		const page = lectureWebPage(
+			hostile.title,
+			slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] }))
+		);
+		expect(page.match(/<script/g)).toHaveLength(1);
+		expect(page).not.toContain('<img');
 	});
 });

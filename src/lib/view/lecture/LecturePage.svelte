@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { KIND_LABELS, KIND_NAMES } from '$lib/core/question';
-	import { type ScriptStep, STEP_KINDS, type StepKind } from '$lib/core/lesson';
+	import { type ScriptStep, shownTitle, STEP_KINDS, type StepKind, titleOf } from '$lib/core/lesson';
+	import { download, fileName } from '../shared/download';
 	import { PAGE, sheetStyle } from '$lib/core/sheet';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { SPEAKER_PATH } from '$lib/desk/pages';
@@ -87,6 +88,16 @@
 		lecture.write([...lecture.script.slice(0, at + 1), own, ...lecture.script.slice(at + 1)]);
 		chosen = at + 1;
 	}
+	/** The lecture as one file; what writes it is loaded when it is wanted. */
+	async function save() {
+		const { lectureWebPage } = await import('$lib/core/lecture');
+		const title = titleOf(lesson.lesson);
+		download(
+			fileName(title, '-lecture.html'),
+			lectureWebPage(shownTitle(title), lecture.slides),
+			'text/html'
+		);
+	}
 	function walk(event: KeyboardEvent) {
 		const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
 		if (!by) return;
@@ -116,6 +127,12 @@
 				class="btn tool"
 				onclick={() => window.open(SPEAKER_PATH, 'mathesis-speaker', 'width=1100,height=760')}
 				>Speaker’s window</button
+			>
+			<button
+				class="btn tool"
+				disabled={lecture.slides.length === 0}
+				title="One HTML file: its steps by two keys, without a network"
+				onclick={() => void save()}>Web page</button
 			>
 			{#if lecture.isOwn}<button
 					class="btn tool"
