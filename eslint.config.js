@@ -5,7 +5,9 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-	{ ignores: ['build/', '.svelte-kit/', '.output/', 'node_modules/'] },
+	{
+		ignores: ['build/', 'build-static/', '.svelte-kit/', '.svelte-kit-static/', '.output/', 'node_modules/']
+	},
 	js.configs.recommended,
 	...ts.configs.recommended,
 	...svelte.configs.recommended,

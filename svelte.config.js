@@ -1,4 +1,5 @@
 import adapterNode from '@sveltejs/adapter-node';
+import adapterStatic from '@sveltejs/adapter-static';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 import { finishServer } from './scripts/server-bundle.mjs';
 
@@ -31,19 +32,28 @@ function adapter() {
 	};
 }
 
+/** whether a folder for a plain web server is built (scripts/build-static.mjs) */
+const isStatic = process.env.MATHESIS_STATIC === '1';
+
+/** what a page's own element of a policy cannot say */
+const { 'frame-ancestors': _ancestors, ...IN_PAGE } = POLICY;
+
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter(),
+		adapter: isStatic
+			? adapterStatic({ pages: 'build-static', assets: 'build-static', strict: false })
+			: adapter(),
+		...(isStatic ? { outDir: '.svelte-kit-static' } : {}),
 		// the page registers it itself, and tells what became of it
 		serviceWorker: { register: false },
 		// nothing here rests on cookies, so a form from elsewhere can do no harm; the API answers it with 415
 		csrf: { trustedOrigins: ['*'] },
 		csp: {
 			mode: 'auto',
-			directives: POLICY
+			directives: isStatic ? IN_PAGE : POLICY
 		}
 	}
 };

@@ -8,6 +8,7 @@ import { handler } from './handler.js';
 import {
 	BAD_PATH,
 	CLOSING,
+	framed,
 	HEADERS,
 	MOST_BYTES,
 	MOST_DRAINED,
@@ -70,7 +71,7 @@ let isClosing = false;
 async function answer(request, response) {
 	for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
 	// pages have their own, which takes the place of this one
-	response.setHeader('content-security-policy', policy);
+	response.setHeader('content-security-policy', framed(policy));
 	if (isClosing) return refuse(response, 503, CLOSING, { connection: 'close', 'retry-after': '5' });
 	const path = pathOf(request);
 	if (path === null) return refuse(response, 400, BAD_PATH);

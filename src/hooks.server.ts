@@ -1,6 +1,6 @@
 import type { Handle, HandleServerError } from '@sveltejs/kit';
 import { problemDetails } from '$lib/core/api/reply';
-import { HEADERS } from '$lib/work/headers';
+import { framed, HEADERS } from '$lib/work/headers';
 import { respond } from '$lib/work/http.server';
 import pino from 'pino';
 
@@ -16,8 +16,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 	if (response.status >= 500 && event.url.pathname.startsWith('/api/') && !type.includes('problem'))
 		response = respond(problemDetails(500, 'An error of ours; it was noted.'));
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
-	if (!response.headers.has('content-security-policy'))
-		response.headers.set('content-security-policy', CLOSED);
+	response.headers.set(
+		'content-security-policy',
+		framed(response.headers.get('content-security-policy') ?? CLOSED)
+	);
 	const { method } = event.request;
 	const milliseconds = Math.round(performance.now() - start);
 	log.info({ method, route: event.route.id, status: response.status, milliseconds }, 'request');

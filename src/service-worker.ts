@@ -1,6 +1,6 @@
 /// <reference types="@sveltejs/kit" />
 /// <reference lib="webworker" />
-import { build, files, version } from '$service-worker';
+import { base, build, files, prerendered, version } from '$service-worker';
 import {
 	HANDOUT_PATH,
 	HELP_PATH,
@@ -18,7 +18,17 @@ import {
 
 const self = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `mathesis-${version}`;
-const PAGES = [...PAGE_PATHS, LESSONS_PATH, HELP_PATH, PRACTICE_PATH, HANDOUT_PATH, LECTURE_PATH, SPEAKER_PATH];
+const KNOWN = [
+	...PAGE_PATHS,
+	LESSONS_PATH,
+	HELP_PATH,
+	PRACTICE_PATH,
+	HANDOUT_PATH,
+	LECTURE_PATH,
+	SPEAKER_PATH
+];
+/** in a folder of files each page is one, under an address with a slash at its end */
+const PAGES = prerendered.length > 0 ? prerendered : KNOWN.map((path) => base + path);
 
 /** the guide's pictures are fetched when they are looked at */
 const isNeeded = (path: string): boolean => !path.endsWith('.png');
@@ -46,11 +56,15 @@ self.addEventListener('message', ({ data }) => {
 self.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
-	if (request.method !== 'GET' || url.origin !== location.origin || url.pathname.startsWith('/api/')) return;
+	if (request.method !== 'GET' || url.origin !== location.origin || url.pathname.startsWith(`${base}/api/`))
+		return;
 	event.respondWith(
 		(async () => {
 			const cache = await caches.open(CACHE);
 			const kept = await cache.match(url.pathname, { ignoreVary: true });
+			// files that a page names stand relative to its address, slash included
+			if (!kept && (await cache.match(`${url.pathname}/`, { ignoreVary: true })))
+				return Response.redirect(`${url.pathname}/${url.search}`, 301);
 			return kept ?? fetch(request);
 		})()
 	);

@@ -131,7 +131,8 @@ test('every page has a content security policy and the security headers', async 
 		expect(headers.get('content-security-policy')).not.toContain('unsafe-eval');
 		expect(headers.get('x-content-type-options')).toBe('nosniff');
 		expect(headers.get('referrer-policy')).toBe('no-referrer');
-		expect(headers.get('x-frame-options')).toBe('DENY');
+		expect(headers.get('x-frame-options')).toBe('SAMEORIGIN');
+		expect(headers.get('content-security-policy')).toContain("frame-ancestors 'self'");
 	}
 });
 
@@ -142,7 +143,7 @@ test('files carry the security headers too, and have no other method than readin
 		expect([status, headers.get('x-content-type-options'), headers.get('x-frame-options')]).toEqual([
 			200,
 			'nosniff',
-			'DENY'
+			'SAMEORIGIN'
 		]);
 		expect((await fetch(server.url + path, { method: 'DELETE' })).status).toBe(405);
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
+	import { addressOf } from '$lib/desk/address';
 </script>
 
 <svelte:head><title>Mathesis</title></svelte:head>
@@ -7,7 +8,7 @@
 <main>
 	<h1>{page.status}</h1>
 	<p>{page.error?.message}</p>
-	<p><a href="/" class="anchor">To the desk</a></p>
+	<p><a href={addressOf('/')} class="anchor">To the desk</a></p>
 </main>
 
 <style>

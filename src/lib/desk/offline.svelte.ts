@@ -1,3 +1,5 @@
+import { addressOf } from './address';
+
 /** Whether the application works without a network, and whether a newer version waits. */
 export class Offline {
 	#isReady = $state(false);
@@ -35,7 +37,7 @@ export class Offline {
 	async #register(): Promise<void> {
 		if (!('serviceWorker' in navigator)) return;
 		try {
-			const registration = await navigator.serviceWorker.register('/service-worker.js');
+			const registration = await navigator.serviceWorker.register(addressOf('/service-worker.js'));
 			this.#watch(registration);
 			registration.addEventListener('updatefound', () => this.#watch(registration));
 			await navigator.serviceWorker.ready;

@@ -1,9 +1,18 @@
 import { problemDetails } from '../core/api/reply';
 
+/** Which pages may show the application in a frame, as a content security policy names them; those of the same server where nothing is said. */
+const { FRAME_ANCESTORS = '' } = process.env;
+const isSaid = /^[^;,\r\n]+$/.test(FRAME_ANCESTORS);
+
+/** A policy that lets just those pages frame the application. */
+export const framed = (policy: string): string =>
+	policy.replace(/frame-ancestors [^;]*/, `frame-ancestors ${isSaid ? FRAME_ANCESTORS : "'self'"}`);
+
 /** Headers that go with every answer of the server. */
 export const HEADERS: Readonly<Record<string, string>> = {
 	'x-content-type-options': 'nosniff',
-	'x-frame-options': 'DENY',
+	// an older header that can name no other server
+	...(isSaid ? {} : { 'x-frame-options': 'SAMEORIGIN' }),
 	'referrer-policy': 'no-referrer',
 	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',

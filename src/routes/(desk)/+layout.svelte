@@ -3,6 +3,7 @@
 	import { dev } from '$app/environment';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import { addressOf, pageOf } from '$lib/desk/address';
 	import { Desk, provideDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import { provideGo } from '$lib/desk/go';
@@ -19,7 +20,7 @@
 	let ready = $state(false);
 	let files = $state.raw<Files | null>(null);
 
-	const go = provideGo((path) => void goto(path));
+	const go = provideGo((path) => void goto(addressOf(path)));
 
 	/** What opens files is loaded when the first one comes. */
 	async function opener(): Promise<Files> {
@@ -53,8 +54,8 @@
 
 	// it opens again with the page it was looked at with
 	$effect(() => {
-		const { pathname } = page.url;
-		if (ready && PAGE_PATHS.includes(pathname)) desk.document.stay(pathname);
+		const path = pageOf(page.url.pathname);
+		if (ready && PAGE_PATHS.includes(path)) desk.document.stay(path);
 	});
 
 	$effect(() => {

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { forStudents, lessonText, problemText, titleOf } from '$lib/core/lesson';
+	import { addressOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
 	import { useGo } from '$lib/desk/go';
@@ -18,7 +19,7 @@
 	let isForStudents = $state(false);
 	let page = $state(own.page);
 	const lesson = $derived(isForStudents ? forStudents(own, page) : own);
-	const link = $derived(`${location.origin}/${fragmentOf(lesson)}`);
+	const link = $derived(`${location.origin}${addressOf('/')}${fragmentOf(lesson)}`);
 	const FORMATS = [
 		{ format: 'statement', says: 'Statement', end: '.txt' },
 		{ format: 'mps', says: 'MPS', end: '.mps' },

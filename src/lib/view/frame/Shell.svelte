@@ -3,6 +3,7 @@
 	import { keepFocus } from '../shared/keep-focus';
 	import type { Snippet } from 'svelte';
 	import { blankLesson } from '$lib/core/lesson';
+	import { pageOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
@@ -23,6 +24,11 @@
 	/** What stands around every page: the bar, the keys, the field that finds actions, what can be taken back. */
 	let { keeping, offline, go, files, opener, children }: Props = $props();
 	const desk = useDesk();
+	/** the pane that is shown alone, as in a frame of another page: `?pane=region` */
+	const alone = $derived(page.url.searchParams.get('pane'));
+	$effect(() => {
+		if (alone && desk.preferences.enlarged !== alone) desk.preferences.enlarge(alone);
+	});
 	let open = $state<'finder' | 'keys' | 'share' | 'exercise' | null>(null);
 	let chooser = $state<HTMLInputElement>();
 	/** whether a file is held above the page */
@@ -34,7 +40,7 @@
 	const actions = $derived(
 		actionsOf(desk, {
 			go,
-			page: () => page.url.pathname,
+			page: () => pageOf(page.url.pathname),
 			pane: () => paneOf(document.activeElement) ?? under,
 			openFinder: () => (open = 'finder'),
 			openKeys: () => (open = 'keys'),
@@ -123,14 +129,14 @@
 />
 
 <div class="page">
-	<TopBar
-		{keeping}
-		{offline}
-		onfind={() => (open = 'finder')}
-		onkeys={() => (open = 'keys')}
-		onshare={() => (open = 'share')}
-		onnew={() => void begin()}
-	/>
+	{#if !alone}<TopBar
+			{keeping}
+			{offline}
+			onfind={() => (open = 'finder')}
+			onkeys={() => (open = 'keys')}
+			onshare={() => (open = 'share')}
+			onnew={() => void begin()}
+		/>{/if}
 	{#if files}
 		{#await import('./FileReport.svelte') then { default: FileReport }}<FileReport {files} />{/await}
 	{/if}

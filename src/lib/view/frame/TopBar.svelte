@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
+	import { addressOf, pageOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { useGo } from '$lib/desk/go';
@@ -30,7 +31,8 @@
 		key: value.path,
 		value
 	}));
-	const shownPage = $derived(ALL_PAGES.find(({ key }) => key === page.url.pathname)?.value.name ?? 'Pages');
+	const shown = $derived<string>(pageOf(page.url.pathname));
+	const shownPage = $derived(ALL_PAGES.find(({ key }) => key === shown)?.value.name ?? 'Pages');
 	const STATES: Record<Keeping['state'], string> = {
 		starting: 'opening …',
 		saved: 'saved',
@@ -57,20 +59,20 @@
 		<nav aria-label="Pages">
 			{#each PAGES as { path, name }, i (path)}
 				<a
-					href={path}
-					aria-current={page.url.pathname === path ? 'page' : undefined}
+					href={addressOf(path)}
+					aria-current={shown === path ? 'page' : undefined}
 					title={`Page ${name} (${i + 1})`}>{name}</a
 				>
 			{/each}
 			<a
 				class="lessons"
-				href={LESSONS_PATH}
-				aria-current={(page.url.pathname as string) === LESSONS_PATH ? 'page' : undefined}
+				href={addressOf(LESSONS_PATH)}
+				aria-current={shown === LESSONS_PATH ? 'page' : undefined}
 				title="All lessons (l)">Lessons</a
 			>
 			<a
-				href={HELP_PATH}
-				aria-current={(page.url.pathname as string) === HELP_PATH ? 'page' : undefined}
+				href={addressOf(HELP_PATH)}
+				aria-current={shown === HELP_PATH ? 'page' : undefined}
 				title="The guide, and the words (i)">Help</a
 			>
 		</nav>

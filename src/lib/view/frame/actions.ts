@@ -5,7 +5,15 @@ import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
 import { nextSecret, showsBestCorner } from '$lib/desk/next-secret';
-import { HANDOUT_PATH, HELP_PATH, LECTURE_PATH, LESSONS_PATH, PAGES, shownOn, type Shown } from '$lib/desk/pages';
+import {
+	HANDOUT_PATH,
+	HELP_PATH,
+	LECTURE_PATH,
+	LESSONS_PATH,
+	PAGES,
+	shownOn,
+	type Shown
+} from '$lib/desk/pages';
 
 export type { Action };
 

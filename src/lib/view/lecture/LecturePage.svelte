@@ -4,6 +4,7 @@
 	import { download, fileName } from '../shared/download';
 	import { PAGE, sheetStyle } from '$lib/core/sheet';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { addressOf } from '$lib/desk/address';
 	import { SPEAKER_PATH } from '$lib/desk/pages';
 	import { useLecture } from '$lib/desk/lecture.svelte';
 	import LectureView from './LectureView.svelte';
@@ -125,7 +126,7 @@
 			>
 			<button
 				class="btn tool"
-				onclick={() => window.open(SPEAKER_PATH, 'mathesis-speaker', 'width=1100,height=760')}
+				onclick={() => window.open(addressOf(SPEAKER_PATH), 'mathesis-speaker', 'width=1100,height=760')}
 				>Speaker’s window</button
 			>
 			<button

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { addressOf } from '$lib/desk/address';
 	import { SPEAKER_PATH } from '$lib/desk/pages';
 	import type { Lecture } from '$lib/desk/lecture.svelte';
 	import Slide from './Slide.svelte';
@@ -59,7 +60,8 @@
 		if (isBlack && event.key !== 'b' && event.key !== '.') isBlack = false;
 		else act();
 	}
-	const openSpeaker = () => void window.open(SPEAKER_PATH, 'mathesis-speaker', 'width=1100,height=760');
+	const openSpeaker = () =>
+		void window.open(addressOf(SPEAKER_PATH), 'mathesis-speaker', 'width=1100,height=760');
 
 	/** A place within the stage in hundredths of its size. */
 	function placeOf({ clientX, clientY }: PointerEvent) {

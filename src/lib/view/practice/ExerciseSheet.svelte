@@ -12,6 +12,7 @@
 		MOST_SIZE,
 		PRESETS
 	} from '$lib/core/question';
+	import { addressOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { fragmentOf } from '$lib/desk/link';
 	import { PRACTICE_PATH } from '$lib/desk/pages';
@@ -73,7 +74,7 @@
 		});
 	});
 	const says = $derived(failure ?? cannot);
-	const link = $derived(`${location.origin}${PRACTICE_PATH}${fragmentOf(exercise, 'exercise')}`);
+	const link = $derived(`${location.origin}${addressOf(PRACTICE_PATH)}${fragmentOf(exercise, 'exercise')}`);
 
 	function choose(name: string) {
 		preset = name;
