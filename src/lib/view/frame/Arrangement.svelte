@@ -116,4 +116,11 @@
 		scroll-snap-align: start;
 		scroll-snap-stop: always;
 	}
+	/* in a very low window the page scrolls as a whole */
+	@media (max-height: 24rem) {
+		.narrow {
+			flex: none;
+			height: 22rem;
+		}
+	}
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { keepFocus } from '../shared/keep-focus';
+	import { firstIn, keepFocus } from '../shared/keep-focus';
 	import type { Snippet } from 'svelte';
 	import { blankLesson } from '$lib/core/lesson';
 	import { pageOf } from '$lib/desk/address';
@@ -47,6 +47,7 @@
 			openFile: () => chooser?.click(),
 			share: () => (open = 'share'),
 			makeExercise: () => (open = 'exercise'),
+			nextPane: () => nextPane(1),
 			begin: () => void begin()
 		})
 	);
@@ -92,6 +93,15 @@
 		if (chooser) chooser.value = '';
 	}
 
+	/** Gives the focus to the next pane, or to the one before. */
+	function nextPane(by: 1 | -1) {
+		const panes = [...document.querySelectorAll<HTMLElement>('main [data-pane]')];
+		if (panes.length === 0) return;
+		const at = panes.findIndex((pane) => pane.contains(document.activeElement));
+		const next = at < 0 ? (by > 0 ? 0 : panes.length - 1) : (at + by + panes.length) % panes.length;
+		firstIn(panes[next])?.focus();
+	}
+
 	function onkeydown(event: KeyboardEvent) {
 		// what a sheet above the page does not take is no act of the page below
 		if (open || document.querySelector('[role="dialog"][data-state="open"]')) return;
@@ -111,6 +121,11 @@
 			(event.target as HTMLElement).blur();
 			return;
 		}
+		// also out of a field
+		if (event.key === 'F6') {
+			event.preventDefault();
+			return nextPane(event.shiftKey ? -1 : 1);
+		}
 		const action = actionFor(event, actions);
 		if (!action) return;
 		event.preventDefault();
@@ -128,6 +143,15 @@
 	onpointerover={(event) => (under = paneOf(event.target))}
 />
 
+<a
+	class="skip"
+	href="#main"
+	onclick={(event) => {
+		event.preventDefault();
+		const main = document.querySelector('main');
+		(main && firstIn(main))?.focus();
+	}}>To the main part of the page</a
+>
 <div class="page">
 	{#if !alone}<TopBar
 			{keeping}
@@ -176,6 +200,23 @@
 		display: flex;
 		flex-direction: column;
 		overflow: hidden;
+	}
+	.skip {
+		position: fixed;
+		left: 0.5rem;
+		top: -4rem;
+		z-index: 70;
+		padding: 0.3rem 0.8rem;
+		background: var(--sheet);
+		border: 2px solid var(--focus);
+	}
+	.skip:focus {
+		top: 0.3rem;
+	}
+	@media (max-height: 24rem) {
+		.page {
+			overflow: auto;
+		}
 	}
 	.holding {
 		position: fixed;

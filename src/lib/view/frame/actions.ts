@@ -31,6 +31,8 @@ export interface Helpers {
 	share(): void;
 	/** shows what an exercise is made with */
 	makeExercise(): void;
+	/** gives the focus to the next pane of the page */
+	nextPane(): void;
 	/** an empty lesson in place of the present one, which is kept */
 	begin(): void;
 }
@@ -284,6 +286,14 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			key: 'd',
 			possible: true,
 			run: () => preferences.toggleDark()
+		},
+		{
+			id: 'next pane',
+			group: 'Look',
+			says: 'To the next pane (with Shift to the one before)',
+			key: 'F6',
+			possible: shown.length > 0,
+			run: () => helpers.nextPane()
 		},
 		{ id: 'keys', group: 'Help', says: 'All keys', key: '?', possible: true, run: helpers.openKeys },
 		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }

@@ -28,7 +28,13 @@
 	);
 </script>
 
-<svg {width} {height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`Region with ${region.corners.length} corners`}>
+<svg
+	{width}
+	{height}
+	viewBox={`0 0 ${width} ${height}`}
+	role="img"
+	aria-label={`Region with ${region.corners.length} corners`}
+>
 	<polygon class="feasible" points={picture.fill} />
 	<polyline class="flat" points={picture.flat} />
 	{#each picture.lines as { key, ends, identity, kind, name } (key)}

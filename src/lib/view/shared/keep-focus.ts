@@ -5,6 +5,10 @@ const FOCUSABLE =
 const shown = (element: Element): element is HTMLElement =>
 	element instanceof HTMLElement && element.checkVisibility() && !element.closest('[inert]');
 
+/** The first within a part of the page that the tab key reaches; null where there is none. */
+export const firstIn = (part: Element): HTMLElement | null =>
+	[...part.querySelectorAll(FOCUSABLE)].find(shown) ?? null;
+
 /** Where the focus was: what stood around it, and at which place among what can have the focus there. */
 interface Place {
 	readonly element: Element;
