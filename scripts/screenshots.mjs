@@ -63,7 +63,8 @@ async function act(page, step) {
 		await page.locator(`input[aria-label="${step.type[0]}"]`).click();
 		await page.keyboard.type(step.type[1]);
 		await page.keyboard.press('Tab');
-	} else if (step.write) await page.keyboard.sendCharacter(step.write);
+	} else if (step.select) await page.select(...step.select);
+	else if (step.write) await page.keyboard.sendCharacter(step.write);
 	else await page.locator(step.click).click();
 	await rest(900);
 }
@@ -99,6 +100,8 @@ async function shot(name, { size = [1280, 800], path = '/', text, fragment, step
 }
 
 const next = { key: 'n' };
+/** an action by its words */
+const action = (words) => [{ key: 'Escape' }, { key: '/' }, { write: words }, { key: 'Enter' }];
 /** an exercise as its link carries it */
 const exercise =
 	'#exercise=' +
@@ -145,9 +148,15 @@ try {
 		steps: [{ type: ['Amount of tiles_floor', '95/2'] }]
 	});
 	await shot('region', { path: '/region', steps: [{ click: 'aria/Show values' }] });
-	await shot('region-built', {
-		path: '/region',
-		steps: Array.from({ length: 9 }, () => ({ key: 'PageDown' }))
+	await shot('lecture', {
+		steps: [
+			...action('Lecture: show'),
+			{ click: 'aria/Start[role="button"]' },
+			...Array.from({ length: 12 }, () => ({ key: 'PageDown' }))
+		]
+	});
+	await shot('handout', {
+		steps: [...action('Handout: sheets'), { select: ['.choices select', 'solution'] }, { click: '.preview' }]
 	});
 	await shot('region-solid', {
 		path: '/region',
@@ -186,11 +195,6 @@ try {
 	await shot('dual', {
 		path: '/sensitivity',
 		steps: [way('The dual, written'), { click: 'aria/Whole[role="button"]' }]
-	});
-	await shot('two-cuts', {
-		path: '/integers',
-		text: LOADS,
-		steps: [way('Cutting planes'), { key: 'r' }, { key: 'r' }, { click: 'aria/Hull' }]
 	});
 	await shot('tree', {
 		path: '/integers',

@@ -6,9 +6,9 @@ import text from '../../../../docs/GUIDE.md?raw';
 const pictures = import.meta.glob<string>(
 	[
 		'../../../../docs/screenshots/overview.png',
-		'../../../../docs/screenshots/region-built.png',
+		'../../../../docs/screenshots/lecture.png',
 		'../../../../docs/screenshots/sensitivity.png',
-		'../../../../docs/screenshots/tree.png',
+		'../../../../docs/screenshots/handout.png',
 		'../../../../docs/screenshots/design.png',
 		'../../../../docs/screenshots/practice.png'
 	],
