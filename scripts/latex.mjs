@@ -33,13 +33,20 @@ const framed = (body) =>
 	`\\documentclass[11pt]{article}\\usepackage[utf8]{inputenc}\\usepackage[T1]{fontenc}\\usepackage{amsmath,graphicx}\\usepackage[margin=15mm]{geometry}\\emergencystretch=3em\\begin{document}\n${body}\n\\end{document}\n`;
 
 const documents = [];
-for (const { lesson: { statement } } of SAMPLES) {
-	const name = titleOf({ statement }).toLowerCase().replace(/[^a-z0-9]+/g, "-");
+for (const {
+	lesson: { statement }
+} of SAMPLES) {
+	const name = titleOf({ statement })
+		.toLowerCase()
+		.replace(/[^a-z0-9]+/g, '-');
 	const { problem } = readStatement(statement);
 	if (!problem || problem.variables.length + problem.constraints.length > 30) continue;
 	documents.push([`${name}-statement`, framed(writeLatex(problem, []))]);
 	if (problem.variables.length <= 3)
-		documents.push([`${name}-corners`, framed(cornerLatex(problem, cornerTable(problem, { outside: false }).rows))]);
+		documents.push([
+			`${name}-corners`,
+			framed(cornerLatex(problem, cornerTable(problem, { outside: false }).rows))
+		]);
 	PROFILES.forEach(({ notation: own }, i) => {
 		const notation = fitted(own, problem);
 		const steps = stepsOf(problem, 'auto', DANTZIG).flatMap(({ position: { work } }) =>
@@ -47,7 +54,16 @@ for (const { lesson: { statement } } of SAMPLES) {
 		);
 		documents.push([`${name}-run-${i}`, framed(runText(steps, notation, 'latex'))]);
 		for (const preset of i === 0 ? SHEET_PRESETS : ['solution']) {
-			const wanted = { problem, preset, format: 'latex', method: 'auto', rule: DANTZIG, variants: 1, seed: 1, notation };
+			const wanted = {
+				problem,
+				preset,
+				format: 'latex',
+				method: 'auto',
+				rule: DANTZIG,
+				variants: 1,
+				seed: 1,
+				notation
+			};
 			for (const { name: file, content } of sheetFiles(wanted))
 				documents.push([`${name}-${i}-${file.replace(/\.tex$/, '')}`, content]);
 		}
@@ -59,11 +75,16 @@ let failures = 0;
 for (const [name, text] of documents) {
 	writeFileSync(join(folder, `${name}.tex`), text);
 	try {
-		execFileSync('pdflatex', ['-interaction=nonstopmode', '-halt-on-error', `${name}.tex`], { cwd: folder, stdio: 'pipe' });
+		execFileSync('pdflatex', ['-interaction=nonstopmode', '-halt-on-error', `${name}.tex`], {
+			cwd: folder,
+			stdio: 'pipe'
+		});
 	} catch {
 		// the log says what is wrong
 	}
-	const log = existsSync(join(folder, `${name}.log`)) ? readFileSync(join(folder, `${name}.log`), 'latin1') : '! no log';
+	const log = existsSync(join(folder, `${name}.log`))
+		? readFileSync(join(folder, `${name}.log`), 'latin1')
+		: '! no log';
 	const wrong = log.split('\n').filter((line) => /^!|^Overfull \\hbox/.test(line));
 	if (wrong.length === 0) continue;
 	failures += 1;
