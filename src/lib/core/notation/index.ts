@@ -3,4 +3,5 @@
 export { addressOf, addressText, type Board, board, type BoardCell, isCovered, rowKey } from './board';
 export { MAX_PROFILE_NAME, type Profile, readProfiles, writeProfiles } from './check';
 export { columnName } from './column-names';
+export { boardLines, type Content } from './lines';
 export { CHOICES, type Notation, PROFILES } from './notation';

@@ -4,6 +4,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import Dictionary from './Dictionary.svelte';
+	import NotationPiece from './NotationPiece.svelte';
 	import NotationProfiles from './NotationProfiles.svelte';
 	import TableauGrid from './TableauGrid.svelte';
 
@@ -84,6 +85,17 @@
 		{ name: 'Names', choices: ['index'] },
 		{ name: 'Pivots and M', choices: ['mark', 'operations', 'bigM'] }
 	];
+	/** choices whose variants are told apart by a small piece of the tableau */
+	const PICTURED: readonly Choice[] = [
+		'entries',
+		'value',
+		'layout',
+		'goalPlace',
+		'rhs',
+		'basis',
+		'goalColumn',
+		'index'
+	];
 	let wrong = $state<string | null>(null);
 	const set = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
 	function letter(family: (typeof LETTERS)[number][0], text: string) {
@@ -124,6 +136,20 @@
 									>{/each}
 							</select></label
 						>
+						{#if work && PICTURED.includes(choice)}
+							<p class="pieces">
+								{#each CHOICES[choice] as variant (variant)}
+									<button
+										class="piece"
+										aria-pressed={notation[choice] === variant}
+										aria-label={`${WORDS[choice]}: ${VARIANTS[variant]}`}
+										title={VARIANTS[variant]}
+										onclick={() => set(choice, variant)}
+										><NotationPiece t={work.tableau} notation={{ ...notation, [choice]: variant }} /></button
+									>
+								{/each}
+							</p>
+						{/if}
 					{/each}
 					{#if group.name === 'Names'}
 						<div class="letters">
@@ -153,6 +179,23 @@
 </Sheet>
 
 <style>
+	.pieces {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1);
+		margin: 0.1rem 0 0.5rem;
+	}
+	.piece {
+		padding: 0.15rem 0.2rem;
+		border: 1px solid var(--rule-strong);
+		border-radius: 3px;
+		cursor: pointer;
+		text-align: left;
+	}
+	.piece[aria-pressed='true'] {
+		border-color: var(--now);
+		box-shadow: inset 0 -2px 0 var(--now);
+	}
 	.parts {
 		display: grid;
 		grid-template-columns: minmax(22rem, 30rem) minmax(0, 1fr);
