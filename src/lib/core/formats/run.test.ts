@@ -142,7 +142,8 @@ test('a run with its sentences, in every format and profile', () => {
 			expect(text).toContain('Start');
 			expect(text).toContain('M');
 			if (format === 'latex') expect(text.match(/\\begin/g)!.length).toBe(text.match(/\\end/g)!.length);
-			if (format === 'latex') expect(text).not.toMatch(/[−≤≥]/);
+			// a display within a box that fits the line would not compile
+			if (format === 'latex') expect(text).not.toMatch(/[−≤≥]|align\*/);
 		}
 });
 

@@ -155,7 +155,11 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 			const words = told.map(
 				({ heading, text }) => `\\paragraph{${latexText(heading)}} ${latexText(text)}\n`
 			);
-			const shown = `\\begin{center}\n${fittedLatex(table)}\n\\end{center}\n`;
+			// a display cannot be made to fit a line, the same within a line can
+			const inLine = table
+				.replace('\\begin{align*}', '$\\begin{aligned}')
+				.replace('\\end{align*}', '\\end{aligned}$');
+			const shown = `\\begin{center}\n${fittedLatex(inLine.trimEnd())}\n\\end{center}\n`;
 			return `${words.join('\n')}\n${shown}`;
 		}
 		const words = told.map(({ heading, text }) =>
