@@ -7,10 +7,13 @@
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { createServer } from 'vite';
+import { ROOT } from './prepare.mjs';
 
-const folder = process.argv[2] ?? mkdtempSync(join(tmpdir(), 'latex-'));
+const folder = resolve(process.argv[2] ?? mkdtempSync(join(tmpdir(), 'latex-')));
+// the configuration is looked for where one stands
+process.chdir(ROOT);
 mkdirSync(folder, { recursive: true });
 const server = await createServer({ server: { middlewareMode: true }, appType: 'custom', logLevel: 'error' });
 const load = (path) => server.ssrLoadModule(path);
