@@ -115,7 +115,7 @@
 	}
 </script>
 
-<main class="handout" tabindex="-1">
+<main id="main" class="handout" tabindex="-1">
 	<section class="choices" aria-label="What is printed">
 		<h2>Handout</h2>
 		<p class="line acts">

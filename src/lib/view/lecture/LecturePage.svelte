@@ -112,7 +112,7 @@
 {#if lecture.isOn && lecture.slides.length > 0}
 	<LectureView {lecture} />
 {/if}
-<main class="lecture" tabindex="-1" inert={lecture.isOn}>
+<main id="main" class="lecture" tabindex="-1" inert={lecture.isOn}>
 	<section class="script" aria-label="The steps of the lecture">
 		<header>
 			<h2>Lecture</h2>

@@ -64,7 +64,7 @@
 		{/if}
 	</header>
 	{#if lecture && slide}
-		<main>
+		<main id="main">
 			<section aria-label="This step" class="now-shown">
 				<h2>Now</h2>
 				<div class="screen">

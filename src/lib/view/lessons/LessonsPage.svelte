@@ -66,7 +66,7 @@
 	onvisibilitychange={() => document.visibilityState === 'visible' && void collection.refresh()}
 />
 
-<main>
+<main id="main">
 	<section class="kept" aria-labelledby="kept-lessons">
 		<header>
 			<h2 id="kept-lessons">Lessons in this browser</h2>

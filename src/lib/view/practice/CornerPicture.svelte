@@ -9,15 +9,18 @@
 	interface Props {
 		problem: Problem;
 		/** the amounts of the corner that is chosen */
-		chosen: Readonly<Record<string, string>>;
-		onchoose: (amounts: Record<string, string>) => void;
+		chosen?: Readonly<Record<string, string>>;
+		/** left out where the picture is only looked at */
+		onchoose?: (amounts: Record<string, string>) => void;
+		/** only the lines, where the region is what is asked for */
+		onlyLines?: boolean;
 	}
-	let { problem, chosen, onchoose }: Props = $props();
+	let { problem, chosen = {}, onchoose, onlyLines = false }: Props = $props();
 	const SIZE = 360;
 	const EDGE = 36;
 	const names = $derived(problem.variables.map(({ name }) => name));
 	const shape = $derived(region(problem));
-	const corners = $derived(shape.corners.map(({ point }) => [point.x, point.y]));
+	const corners = $derived(onlyLines ? [] : shape.corners.map(({ point }) => [point.x, point.y]));
 	const lines = $derived(shape.halfPlanes.flatMap((own, i) => drawn(own, i) ?? []));
 	const box = $derived(fitBox(shape, lines, []));
 	const scale = $derived({
@@ -37,8 +40,14 @@
 	const isChosen = (at: readonly Rational[]) => names.every((name, k) => chosen[name] === toText(at[k]));
 </script>
 
-<svg viewBox={`0 0 ${SIZE} ${SIZE}`} role="group" aria-label="The region; choose a corner">
-	<polygon points={points(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))} />
+<svg
+	viewBox={`0 0 ${SIZE} ${SIZE}`}
+	role="group"
+	aria-label={onlyLines ? 'The lines' : onchoose ? 'The region; choose a corner' : 'The region'}
+>
+	{#if !onlyLines}<polygon
+			points={points(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))}
+		/>{/if}
 	{#each lines as line (line.index)}
 		{@const ends = lineInBox(line, box)}
 		{#if ends && shape.halfPlanes[line.index].owner.kind === 'constraint'}
@@ -53,26 +62,31 @@
 	<line class="axis" x1={scale.x(0)} y1={SIZE - EDGE} x2={scale.x(0)} y2="8" />
 	<text x={SIZE - 8} y={SIZE - EDGE + 18} text-anchor="end">{names[0]}</text>
 	<text x="4" y="18">{names[1]}</text>
+	{#snippet dot(at: readonly Rational[])}
+		<circle class="grip" cx={x(at[0])} cy={y(at[1])} r="14" />
+		<circle cx={x(at[0])} cy={y(at[1])} r="5" />
+		<text x={x(at[0]) + 8} y={y(at[1]) - 8}>({at.map((own) => showNumber(own)).join(', ')})</text>
+	{/snippet}
 	{#each corners as at (at.map(toText).join())}
-		<!-- a corner among others: a button that stands where the corner is -->
-		<g
-			class="corner"
-			class:chosen={isChosen(at)}
-			role="button"
-			tabindex="0"
-			aria-pressed={isChosen(at)}
-			aria-label={`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
-			onclick={() => onchoose(amounts(at))}
-			onkeydown={(event) => {
-				if (event.key !== 'Enter' && event.key !== ' ') return;
-				event.preventDefault();
-				onchoose(amounts(at));
-			}}
-		>
-			<circle class="grip" cx={x(at[0])} cy={y(at[1])} r="14" />
-			<circle cx={x(at[0])} cy={y(at[1])} r="5" />
-			<text x={x(at[0]) + 8} y={y(at[1]) - 8}>({at.map((own) => showNumber(own)).join(', ')})</text>
-		</g>
+		{#if onchoose}
+			<!-- a corner among others: a button that stands where the corner is -->
+			<g
+				class="corner"
+				class:chosen={isChosen(at)}
+				role="button"
+				tabindex="0"
+				aria-pressed={isChosen(at)}
+				aria-label={`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
+				onclick={() => onchoose(amounts(at))}
+				onkeydown={(event) => {
+					if (event.key !== 'Enter' && event.key !== ' ') return;
+					event.preventDefault();
+					onchoose(amounts(at));
+				}}
+			>
+				{@render dot(at)}
+			</g>
+		{:else}<g class="corner">{@render dot(at)}</g>{/if}
 	{/each}
 </svg>
 

@@ -19,8 +19,21 @@
 		'best-corner',
 		'rounding',
 		'close',
-		'dual-sign'
+		'dual-sign',
+		'dual-leaving',
+		'dual-entering',
+		'sentence',
+		'coefficient',
+		'standard-form',
+		'side',
+		'intercept',
+		'corner-lines',
+		'redundant'
 	];
+	/** kinds about the picture, and those of which the region would tell the answer */
+	const PICTURED = ['side', 'intercept', 'corner-lines', 'redundant'];
+	const ONLY_LINES = ['side', 'intercept'];
+	const showsPicture = $derived(question !== null && PICTURED.includes(question.kind));
 	const showsTableau = $derived(question !== null && !OWN.includes(question.kind));
 	let showsLead = $state(false);
 	let heading = $state<HTMLElement>();
@@ -40,7 +53,11 @@
 	<div class="practice" class:preview>
 		<section aria-label="The problem">
 			<ProblemText problem={practice.problem} story={practice.exercise?.story ?? ''} />
-			{#if showsTableau}
+			{#if showsPicture}
+				{#await import('./CornerPicture.svelte') then { default: CornerPicture }}
+					<CornerPicture problem={practice.problem} onlyLines={ONLY_LINES.includes(question.kind)} />
+				{/await}
+			{:else if showsTableau}
 				<p class="caption">
 					{question.step === 0 ? 'The first tableau' : `The tableau after step ${question.step}`}
 				</p>

@@ -3,7 +3,7 @@ import { answerText, at, rights, type WordsOf } from './shared';
 /** Words of questions about the picture of two variables. */
 export const PICTURE: WordsOf<'side' | 'intercept' | 'corner-lines' | 'redundant' | 'best-corner'> = {
 	side: {
-		asks: (q) => `Does the side of the line ${q.given.row} stay on which ${at(q.given)} lies?`,
+		asks: (q) => `${at(q.given)} lies on one side of the line ${q.given.row}. Does that side stay?`,
 		because: (q) =>
 			`Put ${at(q.given)} into ${q.given.row}: it ${q.right[0] === 'yes' ? 'holds' : 'does not hold'}, so that side ${q.right[0] === 'yes' ? 'stays' : 'goes'}.`,
 		hints: (q) => [
