@@ -27,7 +27,7 @@ await Promise.all(
 		for (const check of checks) await beside(check);
 	})
 );
-const rest = ['unit', 'build', 'browser'];
+const rest = ['unit', 'build', 'build:static', 'browser'];
 for (const check of rest) {
 	console.log(`\n── ${check} ──`);
 	judged(check, run('npm', ['run', '--silent', check]));
