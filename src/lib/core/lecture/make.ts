@@ -1,13 +1,10 @@
 import type { Problem } from '../problem/types';
 import { asksForWhole } from '../problem/whole';
 import type { SheetStep } from '../sheet/steps';
-import type { ScriptStep, StepKind } from '../lesson/script';
+import { PIVOT_STEPS, type ScriptStep, type StepKind } from '../lesson/script';
 
 /** pivots that are taken apart one by one; of later ones only the tableau is shown */
 const MOST_TAKEN_APART = 8;
-
-/** What is shown of the pivot at a tableau, one thing after the other. */
-const OF_PIVOT: readonly StepKind[] = ['position', 'choice', 'ratios', 'pivot', 'operations'];
 
 /**
  * A script that shows everything of a lesson in the order of a lecture: the story, the construction of the region, standard form, each pivot, the answer.
@@ -19,7 +16,9 @@ export function makeScript(problem: Problem, hasStory: boolean, steps: readonly 
 	const isFlat = problem.variables.length === 2;
 	const tableaux = run.flatMap((_, i): ScriptStep[] => {
 		const isPivot = run[i + 1]?.move?.kind === 'pivot';
-		return (isPivot && i < MOST_TAKEN_APART ? OF_PIVOT : OF_PIVOT.slice(0, 1)).map((shows) => step(shows, i));
+		return (isPivot && i < MOST_TAKEN_APART ? PIVOT_STEPS : PIVOT_STEPS.slice(0, 1)).map((shows) =>
+			step(shows, i)
+		);
 	});
 	const whole = asksForWhole(problem);
 	return [

@@ -24,7 +24,7 @@ import { operationsOf, questionLines, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
 import type { Part } from '../sheet/types';
 import { readPlan, type Tableau } from '../tableau/tableau';
-import type { ScriptStep } from '../lesson/script';
+import { PIVOT_STEPS, type ScriptStep } from '../lesson/script';
 
 /** What the class sees at each step of a script, and what the speaker has to know there. */
 
@@ -109,8 +109,7 @@ function withRatios(
 }
 
 /** How much is shown of the pivot at a tableau. */
-const STAGES = ['position', 'choice', 'ratios', 'pivot', 'operations'] as const;
-type Stage = (typeof STAGES)[number];
+type Stage = (typeof PIVOT_STEPS)[number];
 
 /** A tableau of the run, with as much of the next pivot as a step shows. */
 function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | null {
@@ -153,14 +152,14 @@ function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | 
 	);
 	const compared = comparison(work, decision, choice ? null : entering);
 	const isAlongRow = work.part === 'dual';
-	const reached = STAGES.indexOf(stage);
+	const reached = PIVOT_STEPS.indexOf(stage);
 	const sentences = remark.found.slice(0, stage === 'operations' ? undefined : reached).map(foundWords);
 	const part = tableauPart(
 		t,
 		source.notation,
 		[],
 		'answers',
-		reached >= STAGES.indexOf('pivot') && leaving >= 0
+		reached >= PIVOT_STEPS.indexOf('pivot') && leaving >= 0
 			? addressText({ row: rowKey(t, leaving), column: t.form.columns[entering].id })
 			: null
 	);
@@ -171,7 +170,7 @@ function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | 
 			? {
 					...part,
 					lines:
-						reached >= STAGES.indexOf('ratios') && compared?.along === 'column'
+						reached >= PIVOT_STEPS.indexOf('ratios') && compared?.along === 'column'
 							? withRatios(lines, t, compared.ratios)
 							: lines,
 					lit: isAlongRow

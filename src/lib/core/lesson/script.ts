@@ -29,6 +29,15 @@ export const STEP_KINDS = [
 ] as const;
 export type StepKind = (typeof STEP_KINDS)[number];
 
+/** What is shown of a tableau and the pivot at it, one thing after the other. */
+export const PIVOT_STEPS = [
+	'position',
+	'choice',
+	'ratios',
+	'pivot',
+	'operations'
+] as const satisfies readonly StepKind[];
+
 const STEP = record({
 	shows: oneOf(STEP_KINDS),
 	at: count,

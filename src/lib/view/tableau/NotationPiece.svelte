@@ -25,14 +25,13 @@
 			(i) => shown.across[i].kind !== 'entry' || kept.has(shown.across[i])
 		);
 	});
-	const name = (column: string) => (column === 'rhs' ? 'rhs' : column);
 </script>
 
 {#snippet said(content: Content)}{#if content.kind === 'number'}<CellView
 			cell={content.cell}
 		/>{:else if content.kind === 'divisor'}÷ <NumberView
 			value={content.value}
-		/>{:else if content.kind === 'name' || content.kind === 'word'}{name(content.text)}{/if}{/snippet}
+		/>{:else if content.kind === 'name' || content.kind === 'word'}{content.text}{/if}{/snippet}
 
 {#if notation.layout === 'dictionary'}
 	<span class="equation"

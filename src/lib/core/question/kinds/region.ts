@@ -81,7 +81,8 @@ export const cornerLines: Kind = {
 		const corner = own.corners[pick(own.corners.length)];
 		const sides = sidesOf(problem);
 		const names = new Map(sides.map((side) => [rowName(side.owner), calledSide(side)]));
-		const right = corner.lines.map((i) => names.get(rowName(own.halfPlanes[i].owner))!);
+		// a variable that can only be one number has one line for both bounds
+		const right = [...new Set(corner.lines.map((i) => names.get(rowName(own.halfPlanes[i].owner))!))];
 		const choices = [...new Set(names.values())];
 		const plan = Object.fromEntries(
 			problem.variables.map(({ name }, i) => [name, toText(i === 0 ? corner.point.x : corner.point.y)])
