@@ -1,12 +1,13 @@
-import type { SheetFormat } from '$lib/core/sheet/files';
+import type { SheetFile, SheetFormat } from '$lib/core/sheet/files';
 import {
+	MOST_VARIANTS,
 	PRESET_BLOCKS,
+	USUAL_COUNT,
 	type BlockName,
 	type Blocks,
 	type Fill,
 	type SheetPreset
 } from '$lib/core/sheet/presets';
-import type { SheetFile } from '$lib/core/sheet/files';
 import { PAGE, type PageSetup } from '$lib/core/sheet/style';
 import { KIND_NAMES, type KindName } from '$lib/core/question/types';
 import type { SheetPages, SheetRequest } from '$lib/work/printed';
@@ -15,8 +16,7 @@ import { oneForDesk } from './one-for-desk.svelte';
 import { notPrintable, printedRequest } from './printed-request.svelte';
 import { Running } from './running.svelte';
 
-/** sheets of a class */
-export const MOST_VARIANTS = 26;
+/** questions on a sheet, at most */
 export const MOST_QUESTIONS = 30;
 
 /** What is printed of the open lesson: which blocks, how much of each, on which paper. */
@@ -27,7 +27,7 @@ export class Handout {
 	page = $state.raw<PageSetup>(PAGE);
 	variants = $state(1);
 	seed = $state(1);
-	count = $state(8);
+	count = $state(USUAL_COUNT);
 	/** kinds of questions; empty for those that suit paper */
 	kinds = $state.raw<readonly KindName[]>([]);
 	/** whether the tableaux are those of the trail, or of the whole run by the rule */

@@ -1,13 +1,13 @@
 import { titleOf } from '$lib/core/lesson/lesson';
 import type { ScriptStep } from '$lib/core/lesson/script';
 import type { SlideJson } from '$lib/work/printed';
-
-export type { SlideJson };
 import type { Desk } from './desk.svelte';
 import { oneForDesk } from './one-for-desk.svelte';
 import { notPrintable, printedRequest } from './printed-request.svelte';
 import { remember, remembered } from './remembered';
 import { Running } from './running.svelte';
+
+export type { SlideJson };
 
 /** where it is kept in the tab how far a lecture is, so that a reload goes on there */
 const KEY = 'mathesis lecture';
@@ -41,8 +41,6 @@ export function lectureChannel(hear: (message: LectureMessage) => void): Broadca
 /** The lecture of the open lesson: its script, its slides, and where it is. */
 export class Lecture {
 	readonly #desk: Desk;
-	/** whether the tableaux are those of the trail as it stands */
-	followsTrail = $state(false);
 	#made = $state.raw<{ script: readonly ScriptStep[]; slides: readonly SlideJson[] }>({
 		script: [],
 		slides: []
@@ -102,8 +100,8 @@ export class Lecture {
 
 	/** Makes the slides anew, as the lesson and its script are now. */
 	async make(): Promise<void> {
-		const request = printedRequest(this.#desk, this.followsTrail);
-		if (!request || notPrintable(this.#desk)) return;
+		const request = printedRequest(this.#desk, false);
+		if (!request) return;
 		this.#failure = null;
 		const { script } = this.#desk.document;
 		await this.running.during('slides', async (signal) => {

@@ -1,14 +1,13 @@
 import { titleOf } from '$lib/core/lesson/lesson';
 import { writeProblem } from '$lib/core/problem/codec';
 import { keysOf } from '$lib/core/problem/lasting';
+import { MOST_PRINTED } from '$lib/core/sheet/presets';
 import { PAGE } from '$lib/core/sheet/style';
 import type { LectureRequest } from '$lib/work/printed';
 import type { Desk } from './desk.svelte';
 
 /** what making sheets and slides may take before parts of them are left out */
 const MILLISECONDS = 15_000;
-/** variables and constraints that fit on paper and on a slide */
-export const MOST_PRINTED = 30;
 
 /** Why nothing of a lesson can be printed or shown to a class; null where it can. */
 export function notPrintable({ document: { problem } }: Desk): string | null {
@@ -21,14 +20,12 @@ export function notPrintable({ document: { problem } }: Desk): string | null {
 /**
  * What sheets and slides are made of, as it goes to a worker.
  * @param followsTrail whether the tableaux are those of the trail as it stands, or of the whole run by the rule
- * @returns null where the statement has no problem
+ * @returns null where nothing of the lesson can be printed
  */
-export function printedRequest(
-	{ document, session }: Desk,
-	followsTrail: boolean
-): (Omit<LectureRequest, 'script' | 'page'> & { page: typeof PAGE }) | null {
+export function printedRequest(desk: Desk, followsTrail: boolean): Omit<LectureRequest, 'script'> | null {
+	const { document, session } = desk;
 	const { problem, telling, book, notation, rule, lesson } = document;
-	if (!problem) return null;
+	if (!problem || notPrintable(desk)) return null;
 	const meanings = (kind: 'variables' | 'constraints') =>
 		Object.fromEntries(problem[kind].map(({ name }) => [name, telling.meaning(kind, name)]));
 	const moves = session.stops.flatMap(({ node }) => (node.move ? [node.move] : []));

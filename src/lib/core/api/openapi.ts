@@ -5,7 +5,7 @@ import { problemSchema } from '../problem/format';
 import { RULE_NAMES } from '../method/rule';
 import { KIND_NAMES } from '../question/types';
 import { SHEET_FORMATS } from '../sheet/files';
-import { SHEET_PRESETS } from '../sheet/presets';
+import { MOST_VARIANTS, SHEET_PRESETS } from '../sheet/presets';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './solve-request';
 
 type Json = Record<string, unknown>;
@@ -242,7 +242,7 @@ const schemas: Json = {
 			format: { enum: SHEET_FORMATS, default: 'html' },
 			method: { enum: METHODS, default: 'auto' },
 			rule: { enum: RULE_NAMES, default: 'dantzig' },
-			variants: { type: 'integer', minimum: 1, maximum: 26, default: 1 },
+			variants: { type: 'integer', minimum: 1, maximum: MOST_VARIANTS, default: 1 },
 			seed: { type: 'integer', minimum: 0, maximum: 4294967295, default: 1 }
 		}
 	},

@@ -5,16 +5,12 @@ import { readProblem, validate, InputError, type Issue } from '../problem/json';
 import { isPlain } from '../problem/format';
 import type { Problem } from '../problem/types';
 import { SHEET_FORMATS, sheetFiles, type SheetFile, type SheetFormat } from '../sheet/files';
-import { SHEET_PRESETS, type SheetPreset } from '../sheet/presets';
+import { MOST_PRINTED, MOST_VARIANTS, SHEET_PRESETS, type SheetPreset } from '../sheet/presets';
 import { among, collect, whole } from './fields';
 import { NotPossible } from './region';
 import type { Control } from './solve';
 
 /** POST /api/v1/sheet: sheets, exams and quizzes of a problem as files. */
-
-const MOST_VARIANTS = 26;
-/** variables and constraints that fit on paper */
-const MOST_SIZE = 30;
 
 const schema = yup
 	.object({
@@ -42,9 +38,9 @@ export function answerSheet(data: unknown, control: Control = {}): { files: Shee
 	collect(issues, () => (problem = readProblem(raw.problem, 'problem')));
 	if (issues.length > 0 || !problem) throw new InputError(issues);
 	const { variables, constraints } = problem as Problem;
-	if (variables.length + constraints.length > MOST_SIZE)
+	if (variables.length + constraints.length > MOST_PRINTED)
 		throw new NotPossible(
-			`A sheet is made of at most ${MOST_SIZE} variables and constraints together.`,
+			`A sheet is made of at most ${MOST_PRINTED} variables and constraints together.`,
 			'problem'
 		);
 	const method = (raw.method ?? 'auto') as MethodName;

@@ -71,6 +71,13 @@ export const latexText = (text: string): string =>
 export const fittedLatex = (table: string): string =>
 	`\\resizebox{\\ifdim\\width>\\linewidth\\linewidth\\else\\width\\fi}{!}{%\n${table}}`;
 
+/** An aligned display as a formula within a line, which can be made to fit it. */
+export const inLineLatex = (display: string): string =>
+	display
+		.replace('\\begin{align*}', '$\\begin{aligned}')
+		.replace('\\end{align*}', '\\end{aligned}$')
+		.trimEnd();
+
 /** A number: a fraction set as one, or in the style of a notation. */
 export const latexNumber = (value: Rational, style: NumberStyle = 'fraction'): string =>
 	style !== 'fraction' && style !== 'common'

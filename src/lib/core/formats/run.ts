@@ -5,7 +5,7 @@ import { boardLines, contentText, type Line, type Writing } from '../notation/li
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
-import { fittedLatex, latexColumn, latexNumber, latexText } from './latex';
+import { fittedLatex, inLineLatex, latexColumn, latexNumber, latexText } from './latex';
 
 /** A step of a run: its tableau, which of its numbers are covered, and what is said of it. */
 export interface RunStep {
@@ -156,10 +156,7 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 				({ heading, text }) => `\\paragraph{${latexText(heading)}} ${latexText(text)}\n`
 			);
 			// a display cannot be made to fit a line, the same within a line can
-			const inLine = table
-				.replace('\\begin{align*}', '$\\begin{aligned}')
-				.replace('\\end{align*}', '\\end{aligned}$');
-			const shown = `\\begin{center}\n${fittedLatex(inLine.trimEnd())}\n\\end{center}\n`;
+			const shown = `\\begin{center}\n${fittedLatex(inLineLatex(table))}\n\\end{center}\n`;
 			return `${words.join('\n')}\n${shown}`;
 		}
 		const words = told.map(({ heading, text }) =>

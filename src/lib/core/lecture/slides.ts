@@ -5,10 +5,12 @@ import { comparison } from '../method/comparison';
 import { decide } from '../method/decide';
 import type { Rule } from '../method/rule';
 import type { MethodName } from '../method/solve';
+import type { Work } from '../method/types';
 import { offers, tell } from '../move/kinds';
-import { addressText, board, rowKey } from '../notation/board';
-import { boardLines, type Line, type LineCell } from '../notation/lines';
-import type { Rational } from '../number/rational';
+import { choiceOf } from '../move/pivot';
+import { rowKey } from '../notation/board';
+import { shownCell, type Line } from '../notation/lines';
+import { approximate, ZERO, type Rational } from '../number/rational';
 import { questions } from '../question/ask';
 import { KINDS } from '../question/kinds';
 import { judge } from '../question/judge';
@@ -18,9 +20,9 @@ import { say, type Sentence } from '../sentence/sentence';
 import { RELATION_SIGNS } from '../problem/relation';
 import { linear } from '../sheet/statement';
 import { BUILDERS, type SheetSource } from '../sheet/blocks';
-import { drawingOf, drawingUpTo, type Drawing } from '../sheet/drawing';
+import { drawingOf, drawingUpTo, withoutBest, type Drawing } from '../sheet/drawing';
 import { quizItem } from '../sheet/quiz';
-import { operationsOf, questionLines, tableauPart } from '../sheet/tableaux';
+import { operationsOf, pivotOf, questionTableau, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
 import type { Part } from '../sheet/types';
 import { readPlan, type Tableau } from '../tableau/tableau';
@@ -73,14 +75,8 @@ function pictureAt({ problem }: SheetSource, t: Tableau): Part[] {
 	const drawing = drawingOf(problem, 'answers');
 	if (!drawing) return [];
 	const plan = readPlan(t);
-	const [x, y] = problem.variables.map(({ name }) => Number(plan.get(name)?.valueOf() ?? 0));
-	const plain: Drawing = {
-		...drawing,
-		objective: null,
-		corners: drawing.corners.map((own) => ({ ...own, isBest: false })),
-		here: { x, y }
-	};
-	return [{ kind: 'picture', drawing: plain }];
+	const [x, y] = problem.variables.map(({ name }) => approximate(plan.get(name) ?? ZERO));
+	return [{ kind: 'picture', drawing: { ...withoutBest(drawing), here: { x, y } } }];
 }
 
 /** Lines with the ratios that are compared as a last column. */
@@ -89,110 +85,86 @@ function withRatios(
 	t: Tableau,
 	ratios: readonly { readonly value: Rational | null }[]
 ): Line[] {
-	const cell = (content: LineCell['content']): LineCell => ({
-		address: null,
-		content,
-		covered: false,
-		unit: false,
-		improving: false
-	});
 	return lines.map((line) => {
 		if (line.kind === 'head')
-			return { ...line, cells: [...line.cells, cell({ kind: 'word', text: 'ratio' })] };
+			return { ...line, cells: [...line.cells, shownCell({ kind: 'word', text: 'ratio' })] };
 		const row = t.basis.findIndex((_, i) => rowKey(t, i) === line.key);
 		const value = line.kind === 'row' && row >= 0 ? ratios[row]?.value : null;
 		const content = value
 			? ({ kind: 'number', cell: { plain: value, m: null } } as const)
 			: ({ kind: 'word', text: line.kind === 'row' ? '–' : '' } as const);
-		return { ...line, cells: [...line.cells, cell(content)] };
+		return { ...line, cells: [...line.cells, shownCell(content)] };
 	});
 }
 
 /** How much is shown of the pivot at a tableau. */
 type Stage = (typeof PIVOT_STEPS)[number];
 
+const has = (stage: Stage, part: Stage): boolean => PIVOT_STEPS.indexOf(stage) >= PIVOT_STEPS.indexOf(part);
+
+/** A tableau as it stands: what is asked there, or how the run ends. */
+function positionSlide(source: LectureSource, { position }: SheetStep, title: Sentence): Shown {
+	const work = position.work!;
+	const decision = decide(work, source.rule);
+	const asks = work.part === 'dual' ? say`Which variable leaves?` : say`Which variable enters?`;
+	const lines =
+		decision.kind === 'pivot'
+			? [asks]
+			: standRemarks(position, decision, offers(position, source.rule))
+					.map(remarkWords)
+					.flatMap(({ heading, sentences }) => [say`${heading}.`, ...sentences]);
+	return {
+		title,
+		main: [tableauPart(work.tableau, source.notation, [], 'answers')],
+		beside: [
+			...(lines.length > 0 ? [{ kind: 'sentences', lines } as const] : []),
+			...pictureAt(source, work.tableau)
+		]
+	};
+}
+
+/** The tableau before a pivot, with as much of the choice as is shown; a dictionary is shown as it stands. */
+function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetStep, stage: Stage): Part {
+	const { tableau: t } = work;
+	const choice = next.move?.kind === 'pivot' ? choiceOf(t, next.move) : null;
+	const pivot = has(stage, 'pivot') ? pivotOf(t, next) : null;
+	const part = tableauPart(t, notation, [], 'answers', pivot);
+	if (part.kind !== 'tableau' || !choice) return part;
+	const decision = decide(work, rule);
+	const compared = comparison(work, decision, decision.kind === 'pivot' ? null : choice.entering);
+	const showsRatios = has(stage, 'ratios') && compared?.along === 'column';
+	return {
+		...part,
+		lines: showsRatios ? withRatios(part.lines, t, compared.ratios) : part.lines,
+		lit:
+			work.part === 'dual' ? { row: rowKey(t, choice.row) } : { column: t.form.columns[choice.entering].id }
+	};
+}
+
 /** A tableau of the run, with as much of the next pivot as a step shows. */
 function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | null {
 	const steps = run(source);
 	const [own, next] = [steps[at], steps[at + 1]];
 	if (!own) return null;
-	const work = own.position.work!;
-	const { tableau: t } = work;
-	const isPivot = next?.move?.kind === 'pivot';
 	const title = say`Tableau ${at + 1}`;
-	if (stage === 'position' || !isPivot) {
-		if (stage !== 'position') return null;
-		const decision = decide(work, source.rule);
-		const ends =
-			decision.kind === 'pivot'
-				? []
-				: standRemarks(own.position, decision, offers(own.position, source.rule));
-		const asks = work.part === 'dual' ? say`Which variable leaves?` : say`Which variable enters?`;
-		const told =
-			decision.kind === 'pivot'
-				? [asks]
-				: ends.map(remarkWords).flatMap(({ heading, sentences }) => [say`${heading}.`, ...sentences]);
-		return {
-			title,
-			main: [tableauPart(t, source.notation, [], 'answers')],
-			beside: [
-				...(told.length > 0 ? [{ kind: 'sentences', lines: told } as const] : []),
-				...pictureAt(source, t)
-			]
-		};
-	}
-	const decision = decide(work, source.rule);
-	const choice = decision.kind === 'pivot' ? decision.choice : null;
-	const moved = next.position.work!.tableau;
-	const pivot = next.move;
-	const remark = tell(own.position, pivot!, next.position);
-	const entering = t.form.columns.findIndex(({ id }) => pivot?.kind === 'pivot' && id === pivot.enter);
-	const leaving = t.basis.findIndex(
-		(column) => pivot?.kind === 'pivot' && t.form.columns[column].id === pivot.leave
-	);
-	const compared = comparison(work, decision, choice ? null : entering);
-	const isAlongRow = work.part === 'dual';
-	const reached = PIVOT_STEPS.indexOf(stage);
-	const sentences = remark.found.slice(0, stage === 'operations' ? undefined : reached).map(foundWords);
-	const part = tableauPart(
-		t,
-		source.notation,
-		[],
-		'answers',
-		reached >= PIVOT_STEPS.indexOf('pivot') && leaving >= 0
-			? addressText({ row: rowKey(t, leaving), column: t.form.columns[entering].id })
-			: null
-	);
-	const lines =
-		source.notation.layout === 'dictionary' ? null : boardLines(board(t, source.notation), source.notation);
-	const shown: Part =
-		part.kind === 'tableau' && lines
-			? {
-					...part,
-					lines:
-						reached >= PIVOT_STEPS.indexOf('ratios') && compared?.along === 'column'
-							? withRatios(lines, t, compared.ratios)
-							: lines,
-					lit: isAlongRow
-						? { row: leaving >= 0 ? rowKey(t, leaving) : '' }
-						: { column: t.form.columns[entering]?.id ?? '' }
-				}
-			: part;
-	const operations = stage === 'operations' ? operationsOf(t, moved, next, source.notation) : [];
+	if (stage === 'position') return positionSlide(source, own, title);
+	if (next?.move?.kind !== 'pivot') return null;
+	const { notation } = source;
+	const work = own.position.work!;
+	const after = next.position.work!.tableau;
+	const remark = tell(own.position, next.move, next.position);
+	const isDone = stage === 'operations';
+	const found = isDone ? remark.found : remark.found.slice(0, PIVOT_STEPS.indexOf(stage));
 	return {
-		title: stage === 'operations' ? headingWords(remark.heading) : title,
-		main:
-			stage === 'operations'
-				? [
-						{
-							...tableauPart(moved, source.notation, [], 'answers'),
-							...(operations.length > 0 ? { operations } : {})
-						} as Part
-					]
-				: [shown],
+		title: isDone ? headingWords(remark.heading) : title,
+		main: [
+			isDone
+				? tableauPart(after, notation, [], 'answers', null, operationsOf(work.tableau, after, next, notation))
+				: choicePart(source, work, next, stage)
+		],
 		beside: [
-			{ kind: 'sentences', lines: sentences.filter(({ length }) => length > 0) },
-			...pictureAt(source, stage === 'operations' ? moved : t)
+			{ kind: 'sentences', lines: found.map(foundWords).filter(({ length }) => length > 0) },
+			...pictureAt(source, isDone ? after : work.tableau)
 		]
 	};
 }
@@ -259,38 +231,27 @@ function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown |
 	const list = questions({ problem, method, rule, kinds: [kind], seed: 1, count: at + 1 });
 	const question = list[at];
 	if (!question) return null;
-	const isAboutPlan = question.problem && kind !== 'cut';
-	const drawing = isAboutPlan && kind !== 'best-corner' ? null : drawingOf(problem, 'answers');
-	const plain = drawing && {
-		...drawing,
-		objective: null,
-		corners: drawing.corners.map((own) => ({ ...own, isBest: false }))
-	};
-	return {
-		title: say`Question`,
-		main: isAboutPlan
-			? plain
-				? [{ kind: 'picture', drawing: plain }]
-				: [{ kind: 'statement', problem }]
-			: [
-					{
-						kind: 'tableau',
-						caption: [],
-						lines: questionLines(question.given.after ?? question.tableau),
-						pivot: null,
-						operations: []
-					}
-				],
-		beside: [],
-		question: questionOf(question)
-	};
+	const drawing = kind === 'best-corner' ? drawingOf(problem, 'answers') : null;
+	const about: Part = drawing
+		? { kind: 'picture', drawing: withoutBest(drawing) }
+		: question.problem
+			? { kind: 'statement', problem }
+			: questionTableau(question.given.after ?? question.tableau, []);
+	return { title: say`Question`, main: [about], beside: [], question: questionOf(question) };
 }
+
+/** The parts of a block of a sheet without its heading. */
+const bodyOf = (source: SheetSource, name: keyof typeof BUILDERS, fill: 'answers' | 'blanks' = 'answers') =>
+	BUILDERS[name](source, fill).filter(({ kind }) => kind !== 'heading');
 
 /** A block of a sheet without its heading, as a slide. */
 function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: Sentence): Shown | null {
-	const parts = BUILDERS[name](source, 'answers').filter(({ kind }) => kind !== 'heading');
+	const parts = bodyOf(source, name);
 	return parts.length > 0 ? { title, main: parts } : null;
 }
+
+const pictureSlide = (title: Sentence, drawing: Drawing | null, beside: Part[]): Shown | null =>
+	drawing && { title, main: [{ kind: 'picture', drawing }], beside };
 
 function shownAt(source: LectureSource, step: ScriptStep): Shown | null {
 	const { problem } = source;
@@ -299,26 +260,22 @@ function shownAt(source: LectureSource, step: ScriptStep): Shown | null {
 			return { title: [], main: [] };
 		case 'story':
 			return blockSlide(source, 'story', say`${source.title}`);
-		case 'problem': {
-			const meanings = BUILDERS.meanings(source, 'answers').filter(({ kind }) => kind !== 'heading');
-			return { title: say`The problem`, main: [{ kind: 'statement', problem }], beside: meanings };
-		}
+		case 'problem':
+			return {
+				title: say`The problem`,
+				main: [{ kind: 'statement', problem }],
+				beside: bodyOf(source, 'meanings')
+			};
 		case 'lines':
 			return linesSlide(source, step.at);
-		case 'region': {
-			const drawing = drawingUpTo(problem, problem.constraints.length);
-			const corners = BUILDERS.corners(source, 'blanks').filter(({ kind }) => kind !== 'heading');
-			return (
-				drawing && { title: say`The feasible region`, main: [{ kind: 'picture', drawing }], beside: corners }
+		case 'region':
+			return pictureSlide(
+				say`The feasible region`,
+				drawingUpTo(problem, problem.constraints.length),
+				bodyOf(source, 'corners', 'blanks')
 			);
-		}
-		case 'best': {
-			const drawing = drawingOf(problem, 'answers');
-			const corners = BUILDERS.corners(source, 'answers').filter(({ kind }) => kind !== 'heading');
-			return (
-				drawing && { title: say`The best corner`, main: [{ kind: 'picture', drawing }], beside: corners }
-			);
-		}
+		case 'best':
+			return pictureSlide(say`The best corner`, drawingOf(problem, 'answers'), bodyOf(source, 'corners'));
 		case 'form':
 			return blockSlide(source, 'form', say`Standard form`);
 		case 'position':

@@ -35,6 +35,15 @@ export interface Line {
 	readonly cells: readonly LineCell[];
 }
 
+/** A cell that only shows something: it can neither be covered nor improve. */
+export const shownCell = (content: Content, address: Address | null = null): LineCell => ({
+	address,
+	content,
+	covered: false,
+	unit: false,
+	improving: false
+});
+
 const NOTHING: Content = { kind: 'nothing' };
 const named = (text: string): Content => (text ? { kind: 'name', text } : NOTHING);
 const plain = (value: Rational): Content => ({ kind: 'number', cell: { plain: value, m: null } });

@@ -56,6 +56,14 @@ export function questionAt(kind: KindName, situation: Situation): Question | nul
 	};
 }
 
+/** So many of some lists, at most: the first of each in turn, then the second of each. */
+export function inTurn<T>(lists: readonly (readonly T[])[], count: number): T[] {
+	const chosen: T[] = [];
+	for (let round = 0; chosen.length < count && lists.some((list) => list.length > round); round++)
+		for (const list of lists) if (list.length > round && chosen.length < count) chosen.push(list[round]);
+	return chosen;
+}
+
 /** What questions are wanted. */
 export interface Wanted extends Pick<RunOptions, 'method' | 'rule' | 'shouldStop'> {
 	readonly problem: Problem;
@@ -80,9 +88,7 @@ export function questions({ problem, kinds = KIND_NAMES, seed, count, ...options
 		const start = list.length > 0 ? pick(list.length) : 0;
 		return [...list.slice(start), ...list.slice(0, start)];
 	});
-	const chosen: Question[] = [];
-	for (let round = 0; chosen.length < count && byKind.some((list) => list.length > round); round++)
-		for (const list of byKind) if (list[round] && chosen.length < count) chosen.push(list[round]);
+	const chosen = inTurn(byKind, count);
 	const place = ({ kind }: Question) => KIND_NAMES.indexOf(kind);
 	return chosen.sort((a, b) => a.step - b.step || place(a) - place(b));
 }

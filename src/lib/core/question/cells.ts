@@ -29,6 +29,25 @@ export const cellsOf = (t: TableauJson): [cell: string, value: string][] =>
 		[cellName(name, 'rhs'), rhs] as [string, string]
 	]);
 
+/** A tableau with other numbers in some of its cells. */
+export function withCells(t: TableauJson, values: Readonly<Record<string, string>>): TableauJson {
+	const lines = namedRows(t).map(({ name, entries, rhs }) => ({
+		entries: entries.map((own, j) => values[cellName(name, t.columns[j])] ?? own),
+		rhs: values[cellName(name, 'rhs')] ?? rhs
+	}));
+	return {
+		...t,
+		rows: t.rows.map((row, i) => ({ ...row, ...lines[i] })),
+		objective: t.objective.map((row, i) => ({ ...row, ...lines[t.rows.length + i] }))
+	};
+}
+
+/** A tableau whose rows are named as after a pivot; its numbers are those of before. */
+export const renamed = (t: TableauJson, leaving: string, entering: string): TableauJson => ({
+	...t,
+	rows: t.rows.map((row) => (row.basic === leaving ? { ...row, basic: entering } : row))
+});
+
 /** `the entry of row s1 in column x`, `the right-hand side of row s1`: a cell in words. */
 export function cellText(cell: string): string {
 	const { row, column } = partsOf(cell);

@@ -1,7 +1,7 @@
 /** What views and pages may use of this folder: questions, exercises and results. The rest of the core and the desk import its modules themselves. */
 
 export { negativeIn } from './board';
-export { cellName, cellText, namedRows } from './cells';
+export { cellName, cellText, namedRows, renamed } from './cells';
 export { type Exercise, exerciseOf, isTooLarge, MOST_ASKED, MOST_SIZE, PRESETS } from './exercise';
 export { KINDS } from './kinds';
 export { isAtOnce, minuteOf, readResult, type Result, resultText, slipCounts, summed } from './result';

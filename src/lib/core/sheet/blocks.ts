@@ -2,8 +2,8 @@ import { certify } from '../answer/certificate';
 import { dualProblem } from '../answer/dual-problem';
 import { optimalSet } from '../answer/optimal-set';
 import { ranging, type Interval } from '../answer/ranging';
-import { solveLinear, type LinearAnswer, type RunOptions } from '../answer/answer';
-import { branchAndBound } from '../integer/branch';
+import type { LinearAnswer, RunOptions } from '../answer/answer';
+import type { BranchResult } from '../integer/branch';
 import { cuttingPlanes } from '../integer/cuts';
 import { nodeWords } from '../integer/messages';
 import { isBound } from '../problem/row-owner';
@@ -21,7 +21,7 @@ import { cornerTable, type CornerRow } from '../geometry/corner-table';
 import { formOptions } from '../move/begin';
 import type { Naming } from '../move/types';
 import type { Notation } from '../notation/notation';
-import { isZero, type Rational } from '../number/rational';
+import { isZero, ZERO, type Rational } from '../number/rational';
 import { stated } from '../position/position';
 import { OWN_NAMES } from '../problem/keys';
 import { RELATION_SIGNS } from '../problem/relation';
@@ -51,6 +51,9 @@ export interface SheetSource {
 	naming(t: Tableau): Naming;
 	/** how long runs may be */
 	readonly options: RunOptions;
+	/** the relaxation solved, and the search for integer plans: each done once, when it is first asked for */
+	relaxation(): LinearAnswer;
+	search(): BranchResult;
 }
 
 type Filled = Exclude<Fill, 'none'>;
@@ -172,8 +175,8 @@ function dual({ problem }: SheetSource, fill: Filled): Part[] {
 }
 
 /** The relaxation solved; null where it has no best plan. */
-function optimum({ problem, options }: SheetSource): (LinearAnswer & { tableau: Tableau }) | null {
-	const answer = solveLinear(problem, options);
+function optimum({ relaxation }: SheetSource): (LinearAnswer & { tableau: Tableau }) | null {
+	const answer = relaxation();
 	const { tableau } = answer;
 	return answer.status === 'optimal' && tableau ? { ...answer, tableau } : null;
 }
@@ -198,19 +201,14 @@ function ranges(source: SheetSource, fill: Filled): Part[] {
 			kind: 'grid',
 			head: [say`coefficient of`, say`now`, say`plan stays from`, say`to`],
 			rows: problem.variables.map(({ name }) =>
-				row(
-					name,
-					problem.objective.terms.get(name) ?? problem.objective.constant.mul(0),
-					interval(found.objective, name),
-					null
-				)
+				row(name, problem.objective.terms.get(name) ?? ZERO, interval(found.objective, name), null)
 			)
 		},
 		{
 			kind: 'grid',
 			head: [say`right-hand side of`, say`now`, say`dual value holds from`, say`to`, say`dual value`],
 			rows: problem.constraints.map(({ name, rhs }) =>
-				row(name, rhs, interval(found.rhs, name), answer.duals?.get(name) ?? rhs.mul(0))
+				row(name, rhs, interval(found.rhs, name), answer.duals?.get(name) ?? ZERO)
 			)
 		}
 	];
@@ -242,16 +240,14 @@ function cuts({ problem, options }: SheetSource, fill: Filled): Part[] {
 
 const planText = ({ variables }: Problem, plan: Plan): Sentence =>
 	joined(
-		variables.map(
-			({ name }) => say`${{ constraint: name }} = ${plan.get(name) ?? plan.values().next().value!.mul(0)}`
-		),
+		variables.map(({ name }) => say`${{ constraint: name }} = ${plan.get(name) ?? ZERO}`),
 		', ',
 		', '
 	);
 
-function tree({ problem, options }: SheetSource, fill: Filled): Part[] {
+function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
 	if (!asksForWhole(problem)) return [];
-	const { nodes } = branchAndBound(problem, options);
+	const { nodes } = search();
 	if (nodes.length === 0) return [];
 	return [
 		heading('Branch and bound'),
@@ -280,15 +276,14 @@ const ANSWER_ROOM = 5;
 
 function answer(source: SheetSource, fill: Filled): Part[] {
 	if (fill !== 'answers') return [heading('Answer'), { kind: 'room', lines: ANSWER_ROOM }];
-	const { problem, options, meaning } = source;
+	const { problem, meaning } = source;
 	const says = (lines: Sentence[]): Part[] => [heading('Answer'), { kind: 'sentences', lines }];
 	if (asksForWhole(problem)) {
-		const { status, solution } = branchAndBound(problem, options);
+		const { status, solution } = source.search();
 		if (status === 'optimal' && solution) return says(storySentences(problem, solution, meaning));
 		return says([say`${STATUS_WORDS[status]}`]);
 	}
-	const linearAnswer = solveLinear(problem, options);
-	const { status, solution, tableau, certificate } = linearAnswer;
+	const { status, solution, tableau, certificate } = source.relaxation();
 	if (status !== 'optimal' || !solution || !tableau)
 		return says(certificate ? [certificateSentence(problem, certificate)] : [say`${STATUS_WORDS[status]}`]);
 	const proof = certify({ status: 'optimal', tableau });

@@ -50,6 +50,13 @@ function objectiveAt({ objective, variables }: Problem, { x, y }: Spot, box: Box
 	return ends && { name: objective.name, from: ends[0], to: ends[1] };
 }
 
+/** A drawing that does not tell which corner is best. */
+export const withoutBest = (drawing: Drawing): Drawing => ({
+	...drawing,
+	objective: null,
+	corners: drawing.corners.map((corner) => ({ ...corner, isBest: false }))
+});
+
 /**
  * The picture of a problem in two variables.
  * @param fill `answers`: region, corners and objective line; `blanks`: only the lines of the constraints; `grid`: empty axes

@@ -1,5 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
-import type { RunOptions } from '../answer/answer';
+import { solveLinear, type RunOptions } from '../answer/answer';
+import { branchAndBound } from '../integer/branch';
 import { storyOf } from '../design/variant-story';
 import { variants } from '../design/variants';
 import type { Rule } from '../method/rule';
@@ -8,7 +9,7 @@ import { PLAIN, type Notation } from '../notation/notation';
 import { nameOf } from '../position/position';
 import { OWN_NAMES, type Keys } from '../problem/keys';
 import type { Problem } from '../problem/types';
-import { questions } from '../question/ask';
+import { inTurn, questions } from '../question/ask';
 import type { KindName, Question } from '../question/types';
 import { answerText, WORDS } from '../question/words';
 import { csvText } from '../spreadsheet/csv-cells';
@@ -17,7 +18,7 @@ import type { SheetSource } from './blocks';
 import { documentHtml } from './html';
 import { documentLatex } from './latex';
 import { makeSheet } from './make';
-import { PRESET_BLOCKS, type Blocks, type SheetPreset } from './presets';
+import { PRESET_BLOCKS, USUAL_COUNT, type Blocks, type SheetPreset } from './presets';
 import { quizItem } from './quiz';
 import { qtiFiles, type QtiVersion } from './qti';
 import { stepsOf } from './steps';
@@ -65,8 +66,6 @@ export interface SheetWanted {
 	readonly options?: RunOptions;
 }
 
-/** questions of an exam, where nobody says how many */
-export const USUAL_COUNT = 8;
 /** kinds that suit paper: a wrong entry is looked for on the screen, and the last tableau would tell the best corner */
 const ON_PAPER: readonly KindName[] = [
 	'feasible',
@@ -105,6 +104,8 @@ const ABOUT_NEXT: readonly KindName[] = [
 	'improving',
 	'ratio',
 	'leaving',
+	'dual-leaving',
+	'dual-entering',
 	'entry',
 	'next-tableau'
 ];
@@ -125,9 +126,7 @@ export function sheetQuestions(problem: Problem, wanted: SheetWanted): Question[
 	const pivot = asked.length > 0 ? Math.max(...asked) : last === 0 ? 0 : -1;
 	const fits = all.filter((own) => (isNext(own) ? own.step === pivot : [0, pivot, last].includes(own.step)));
 	const byKind = kinds.map((kind) => fits.filter((own) => own.kind === kind));
-	const chosen: Question[] = [];
-	for (let round = 0; chosen.length < count && byKind.some((list) => list.length > round); round++)
-		for (const list of byKind) if (list[round] && chosen.length < count) chosen.push(list[round]);
+	const chosen = inTurn(byKind, count);
 	// in the order of the run, as `questions` gives them
 	return all.filter((own) => chosen.includes(own));
 }
@@ -136,6 +135,12 @@ export function sheetQuestions(problem: Problem, wanted: SheetWanted): Question[
 function storyFor(story: string, problem: Problem, variant: Problem): string {
 	const { story: told, untold } = storyOf(story, problem, variant);
 	return untold.length > 0 ? '' : told;
+}
+
+/** A piece of work that is done when it is first asked for, and then known. */
+function once<T>(work: () => T): () => T {
+	let done: { readonly result: T } | null = null;
+	return () => (done ??= { result: work() }).result;
 }
 
 /**
@@ -149,6 +154,7 @@ export function sourceOf(
 	{ title, story, steps }: { title: string; story: string; steps?: SheetSource['steps'] }
 ): SheetSource {
 	const keys = wanted.keys ?? OWN_NAMES;
+	const options = { rule: wanted.rule, ...wanted.options };
 	return {
 		problem,
 		title,
@@ -161,7 +167,9 @@ export function sourceOf(
 			constraint: (key) => say`${{ constraint: nameOf(keys.constraints, key) }}`,
 			variable: (key) => say`${{ constraint: nameOf(keys.variables, key) }}`
 		}),
-		options: { rule: wanted.rule, ...wanted.options }
+		options,
+		relaxation: once(() => solveLinear(problem, options)),
+		search: once(() => branchAndBound(problem, options))
 	};
 }
 

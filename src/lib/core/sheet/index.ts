@@ -1,6 +1,6 @@
 /** What views and pages may use of this folder: sheets, exams and quizzes. The rest of the core and the desk import its modules themselves. */
 
-export { SHEET_FORMATS, type SheetFormat } from './files';
+export type { SheetFormat } from './files';
 export { sheetHtml } from './html';
 export {
 	BLOCKS,
@@ -8,6 +8,7 @@ export {
 	type Blocks,
 	type Fill,
 	FILLS,
+	MOST_VARIANTS,
 	PRESET_BLOCKS,
 	SHEET_PRESETS,
 	type SheetPreset

@@ -1,4 +1,12 @@
-import { escapedLatex, latexColumn, latexNumber, latexText, writeLatex } from '../formats/latex';
+import {
+	escapedLatex,
+	fittedLatex,
+	inLineLatex,
+	latexColumn,
+	latexNumber,
+	latexText,
+	writeLatex
+} from '../formats/latex';
 import { addressText } from '../notation/board';
 import { contentText, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
@@ -88,13 +96,12 @@ const gridTex = ({ head, rows }: Extract<Part, { kind: 'grid' }>, notation: Nota
 	].join('\n');
 
 /** A problem as an aligned display, without the lines that other programs read. */
-const statementTex = (part: Extract<Part, { kind: 'statement' }>): string =>
-	writeLatex(part.problem, [])
+const statementTex = (part: Extract<Part, { kind: 'statement' }>): string => {
+	const lines = writeLatex(part.problem, [])
 		.split('\n')
-		.filter((line) => line && !line.startsWith('%'))
-		.join('\n')
-		.replace('\\begin{align*}', '\\par\\medskip\\noindent\\fitted{$\\begin{aligned}')
-		.replace('\\end{align*}', '\\end{aligned}$}\\par\\medskip');
+		.filter((line) => line && !line.startsWith('%'));
+	return `\\par\\medskip\\noindent\\fitted{${inLineLatex(lines.join('\n'))}}\\par\\medskip`;
+};
 
 function partTex(part: Part, notation: Notation): string {
 	const of = (sentence: Sentence) => sentenceTex(sentence, notation);
@@ -150,8 +157,7 @@ export function documentLatex(
 \\usepackage{amsmath,graphicx,tikz}
 \\usetikzlibrary{patterns}
 % a table as wide as it is, but never wider than the line
-\\newsavebox{\\fittedbox}
-\\newcommand{\\fitted}[1]{\\sbox{\\fittedbox}{#1}\\ifdim\\wd\\fittedbox>\\linewidth\\resizebox{\\linewidth}{!}{\\usebox{\\fittedbox}}\\else\\usebox{\\fittedbox}\\fi}
+\\newcommand{\\fitted}[1]{${fittedLatex('#1')}}
 % how the entry is marked that is pivoted on
 \\newcommand{\\pivot}[1]{\\setlength{\\fboxsep}{1.5pt}\\fbox{#1}}
 \\setlength{\\parindent}{0pt}

@@ -1,11 +1,11 @@
-import { cellsOf } from '../question/cells';
+import { renamed, withCells } from '../question/cells';
 import type { Question } from '../question/types';
 import { answerText, WORDS } from '../question/words';
 import { say } from '../sentence/sentence';
 import type { TableauJson } from '../tableau/written';
 import { BUILDERS, type SheetSource } from './blocks';
 import { BLOCKS, type Blocks, type Fill } from './presets';
-import { questionLines } from './tableaux';
+import { questionTableau } from './tableaux';
 import type { Part, Sheet } from './types';
 
 /** lines that an answer to a question takes by hand; one where nothing is said */
@@ -18,25 +18,8 @@ const ROOM: Partial<Record<Question['kind'], number>> = {
 };
 
 /** The tableau that is right as the next one, from the cells that a student writes. */
-function nextOf({ tableau, given, right }: Question): TableauJson {
-	const cells = right[0] as Readonly<Record<string, string>>;
-	const rows = tableau.rows.map((row) => ({
-		...row,
-		basic: row.basic === given.leaving ? given.entering! : row.basic
-	}));
-	const shape = { ...tableau, rows };
-	const values = cellsOf(shape).map(([cell]) => cells[cell]);
-	const width = tableau.columns.length + 1;
-	const line = (i: number) => {
-		const own = values.slice(i * width, (i + 1) * width);
-		return { entries: own.slice(0, -1), rhs: own[width - 1] };
-	};
-	return {
-		columns: tableau.columns,
-		rows: rows.map((row, i) => ({ ...row, ...line(i) })),
-		objective: tableau.objective.map((goal, i) => ({ ...goal, ...line(rows.length + i) }))
-	};
-}
+const nextOf = ({ tableau, given, right }: Question): TableauJson =>
+	withCells(renamed(tableau, given.leaving!, given.entering!), right[0] as Readonly<Record<string, string>>);
 
 /** Questions with the tableaux that they are about, each tableau once, and room to answer. */
 function questionParts(questions: readonly Question[], fill: Fill): { student: Part[]; key: Part[] } {
@@ -47,10 +30,9 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 		const number = i + 1;
 		const { tableau, kind, given } = question;
 		const same = JSON.stringify(tableau);
-		const aboutPlan = question.problem && kind !== 'cut';
-		if (same !== last && !aboutPlan) {
-			const caption = say`Tableau of step ${question.step}`;
-			student.push({ kind: 'tableau', caption, lines: questionLines(tableau), pivot: null, operations: [] });
+		// what is about the problem has it with it
+		if (same !== last && !question.problem) {
+			student.push(questionTableau(tableau, say`Tableau of step ${question.step}`));
 			last = same;
 		}
 		student.push({
@@ -59,26 +41,12 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 			says: WORDS[kind].asks(question),
 			room: fill === 'answers' ? 0 : (ROOM[kind] ?? 1)
 		});
-		if (given.after)
-			student.push({
-				kind: 'tableau',
-				caption: say`The tableau in question`,
-				lines: questionLines(given.after),
-				pivot: null,
-				operations: []
-			});
+		if (given.after) student.push(questionTableau(given.after, say`The tableau in question`));
 		const because = WORDS[kind].because(question);
 		if (kind === 'next-tableau') {
 			const next = nextOf(question);
-			const of = (own: Fill): Part => ({
-				kind: 'tableau',
-				caption: own === 'answers' ? say`Question ${number}` : [],
-				lines: questionLines(next, own),
-				pivot: null,
-				operations: []
-			});
-			if (fill !== 'answers') student.push(of('grid'));
-			key.push({ kind: 'key', number, says: '', because }, of('answers'));
+			if (fill !== 'answers') student.push(questionTableau(next, [], 'grid'));
+			key.push({ kind: 'key', number, says: '', because }, questionTableau(next, say`Question ${number}`));
 		} else key.push({ kind: 'key', number, says: question.right.map(answerText).join(' or '), because });
 	});
 	return { student, key };

@@ -1,5 +1,12 @@
 /** What sheets print, and the sheets that are usually wanted. */
 
+/** variables and constraints that fit on a page, together */
+export const MOST_PRINTED = 30;
+/** problems that get a sheet each, at most: as many as there are letters */
+export const MOST_VARIANTS = 26;
+/** questions of an exam, where nobody says how many */
+export const USUAL_COUNT = 8;
+
 /** What a sheet can hold, in the order in which it stands there. */
 export const BLOCKS = [
 	'story',

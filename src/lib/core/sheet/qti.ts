@@ -53,7 +53,7 @@ const kebab = (name: string): string => name.replace(/[A-Z]/g, (c) => `-${c.toLo
 /** An element as XML, its names as in a version of the standard. */
 export function xmlOf({ name, attributes, children }: Element, version: QtiVersion): string {
 	const isNew = version === '3.0';
-	const tag = !isNew || OF_HTML.has(name) || name.startsWith('qti-') ? name : `qti-${kebab(name)}`;
+	const tag = !isNew || OF_HTML.has(name) ? name : `qti-${kebab(name)}`;
 	const list = Object.entries(attributes)
 		.map(
 			([key, value]) => ` ${isNew && !key.includes(':') ? kebab(key) : key}="${escapedXml(String(value))}"`

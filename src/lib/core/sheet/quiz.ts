@@ -5,7 +5,7 @@ import { cellsOf, cellText } from '../question/cells';
 import type { Answer, Kind, Question, RelationAnswer } from '../question/types';
 import { parseRational, toText, ZERO, type Rational } from '../number/rational';
 import type { TableauJson } from '../tableau/written';
-import { drawingOf, type Drawing } from './drawing';
+import { drawingOf, withoutBest, type Drawing } from './drawing';
 
 /** Questions as items of a quiz that other systems grade: what is entered, which entries are right, and what is said to wrong ones. */
 
@@ -178,11 +178,7 @@ function formOf(question: Question): Form | null {
 		case 'plan': {
 			const drawing = kind === 'best-corner' && problem ? drawingOf(problem, 'answers') : null;
 			if (drawing && problem) {
-				const plain: Drawing = {
-					...drawing,
-					objective: null,
-					corners: drawing.corners.map((corner) => ({ ...corner, isBest: false }))
-				};
+				const plain = withoutBest(drawing);
 				const places = plain.corners.map(({ says }) => says);
 				const at = (answer: Answer) => {
 					const plan = answer as Readonly<Record<string, string>>;
@@ -248,7 +244,7 @@ export function quizItem(question: Question, id: string): QuizItem | null {
 		id,
 		title: `Question ${id}`,
 		says: WORDS[kind].asks(question),
-		tableaux: question.problem && kind !== 'cut' ? [] : given.after ? [tableau, given.after] : [tableau],
+		tableaux: question.problem ? [] : given.after ? [tableau, given.after] : [tableau],
 		fields: form.fields,
 		right,
 		because: WORDS[kind].because(question),

@@ -1,7 +1,7 @@
 import { labelOf } from '../move/kinds';
 import type { Naming } from '../move/types';
 import { addressText, board, rowKey, type Board } from '../notation/board';
-import { boardLines, type Content, type Line } from '../notation/lines';
+import { boardLines, shownCell, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { choiceOf } from '../move/pivot';
 import { parseRational, sign, type Rational } from '../number/rational';
@@ -85,8 +85,8 @@ export function operationsOf(
 	return all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective).formula);
 }
 
-/** The entry that the next step pivots on. */
-function pivotOf(t: Tableau, next: SheetStep | undefined): string | null {
+/** The address of the entry that the next step pivots on; null where it does not pivot. */
+export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null {
 	const choice = next?.move?.kind === 'pivot' ? choiceOf(t, next.move) : null;
 	return choice && addressText({ row: rowKey(t, choice.row), column: t.form.columns[choice.entering].id });
 }
@@ -119,22 +119,15 @@ export function runParts(
 }
 
 /** The tableau of a question, as its kind of tableau is written: rows by basic variable, the objective last. */
-export function questionLines(t: TableauJson, fill: Fill = 'answers'): Line[] {
-	const cell = (row: string, column: string, value: string) => ({
-		address: { row, column },
-		content: { kind: 'number', cell: { plain: parseRational(value), m: null } } as const,
-		covered: false,
-		unit: false,
-		improving: false
-	});
+export function questionTableau(t: TableauJson, caption: Sentence, fill: Fill = 'answers'): Part {
+	const cell = (row: string, column: string, value: string) =>
+		shownCell({ kind: 'number', cell: { plain: parseRational(value), m: null } }, { row, column });
+	const names = t.columns.map((text): Content => ({ kind: 'name', text }));
 	const head: Line = {
 		kind: 'head',
 		key: '',
 		name: NOTHING,
-		cells: [
-			...t.columns.map((text) => ({ kind: 'name', text }) as const),
-			{ kind: 'word', text: 'rhs' } as const
-		].map((content) => ({ address: null, content, covered: false, unit: false, improving: false }))
+		cells: [...names, { kind: 'word', text: 'rhs' } as const].map((content) => shownCell(content))
 	};
 	const rows = namedRows(t).map(({ name, entries, rhs, isGoal }): Line => ({
 		kind: isGoal ? 'goal' : 'row',
@@ -142,5 +135,5 @@ export function questionLines(t: TableauJson, fill: Fill = 'answers'): Line[] {
 		name: { kind: 'name', text: name },
 		cells: [...entries.map((value, j) => cell(name, t.columns[j], value)), cell(name, 'rhs', rhs)]
 	}));
-	return blankLines([head, ...rows], fill);
+	return { kind: 'tableau', caption, lines: blankLines([head, ...rows], fill), pivot: null, operations: [] };
 }

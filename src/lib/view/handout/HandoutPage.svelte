@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		BLOCKS,
+		MOST_VARIANTS,
 		type BlockName,
 		type Fill,
 		type PageSetup,
@@ -15,7 +16,8 @@
 	import { KIND_LABELS, KIND_NAMES, type KindName } from '$lib/core/question';
 	import { titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { MOST_QUESTIONS, MOST_VARIANTS, useHandout } from '$lib/desk/handout.svelte';
+	import { MOST_QUESTIONS, useHandout } from '$lib/desk/handout.svelte';
+	import { adoptStyle } from '../shared/adopted-style';
 	import Choose from '../shared/Choose.svelte';
 	import { downloadBlob, fileName } from '../shared/download';
 	import { layOut, type Printed } from './pages';
@@ -92,12 +94,7 @@
 	});
 	const hasKey = $derived(handout.sheets.some(({ key }) => key.length > 0));
 
-	$effect(() => {
-		const style = new CSSStyleSheet();
-		style.replaceSync(`${pageRule(handout.page, 0)}\n${sheetStyle(handout.page)}`);
-		document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
-		return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((own) => own !== style));
-	});
+	$effect(() => adoptStyle(`${pageRule(handout.page, 0)}\n${sheetStyle(handout.page)}`));
 	$effect(() => {
 		if (paper) pages = layOut(paper, printed, handout.page);
 	});

@@ -7,6 +7,7 @@
 	import { addressOf } from '$lib/desk/address';
 	import { SPEAKER_PATH } from '$lib/desk/pages';
 	import { useLecture } from '$lib/desk/lecture.svelte';
+	import { adoptStyle } from '../shared/adopted-style';
 	import LectureView from './LectureView.svelte';
 	import Slide from './Slide.svelte';
 
@@ -59,16 +60,10 @@
 
 	$effect(() => {
 		void [lesson.problem, lesson.notation, lesson.rule, lesson.script, lesson.telling.story, session.stops];
-		void lecture.followsTrail;
 		const timer = setTimeout(() => void lecture.make(), 150);
 		return () => clearTimeout(timer);
 	});
-	$effect(() => {
-		const style = new CSSStyleSheet();
-		style.replaceSync(sheetStyle(PAGE));
-		document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
-		return () => (document.adoptedStyleSheets = document.adoptedStyleSheets.filter((own) => own !== style));
-	});
+	$effect(() => adoptStyle(sheetStyle(PAGE)));
 
 	const change = (parts: Partial<ScriptStep>) =>
 		lecture.write(lecture.script.map((own, i) => (i === at ? { ...own, ...parts } : own)));

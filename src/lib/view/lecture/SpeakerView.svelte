@@ -2,6 +2,7 @@
 	import { onMount } from 'svelte';
 	import { lectureChannel, type LectureMessage, type LectureState } from '$lib/desk/lecture.svelte';
 	import { PAGE, sheetStyle } from '$lib/core/sheet';
+	import { adoptStyle } from '../shared/adopted-style';
 	import Slide from './Slide.svelte';
 
 	/** The speaker's window: this step and the next, the right answer and the slips to expect, the notes, the time. */
@@ -16,10 +17,9 @@
 		});
 		send({ says: 'hello' });
 		const clock = setInterval(() => (now = Date.now()), 1000);
-		const style = new CSSStyleSheet();
-		style.replaceSync(sheetStyle(PAGE));
-		document.adoptedStyleSheets = [...document.adoptedStyleSheets, style];
+		const takeAway = adoptStyle(sheetStyle(PAGE));
 		return () => {
+			takeAway();
 			clearInterval(clock);
 			channel?.close();
 		};

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { readCell, type Problem } from '$lib/core/problem';
-	import { cellText, KINDS, type Answer, type Question } from '$lib/core/question';
+	import { cellText, KINDS, renamed, type Answer, type Question } from '$lib/core/question';
 	import { toText } from '$lib/core/number';
 	import QuestionTableau from './QuestionTableau.svelte';
 
@@ -59,13 +59,7 @@
 	/** the next tableau, its entries empty */
 	const empty = $derived(
 		question.kind === 'next-tableau'
-			? {
-					...question.tableau,
-					rows: question.tableau.rows.map((row) => ({
-						...row,
-						basic: row.basic === question.given.leaving ? question.given.entering! : row.basic
-					}))
-				}
+			? renamed(question.tableau, question.given.leaving!, question.given.entering!)
 			: null
 	);
 	const isPicture = $derived(question.kind === 'best-corner' && variables.length === 2);

@@ -1,7 +1,7 @@
 import { parseRational, rational, sign, toText, type Rational } from '../../number/rational';
 import { tableauJson, type TableauJson } from '../../tableau/written';
 import { numberIn } from '../answers';
-import { cellName, cellsOf, namedRows, partsOf } from '../cells';
+import { cellName, cellsOf, partsOf, withCells } from '../cells';
 import type { Kind, Situation, Slip } from '../types';
 import { nameOf, without } from './shared';
 
@@ -55,19 +55,6 @@ function mistaken(before: TableauJson, then: TableauJson, cell: string): Rationa
 	return sign(right) === 0 ? rational(1) : right.neg();
 }
 
-/** A tableau with another number in one cell. */
-function withCell(t: TableauJson, cell: string, value: string): TableauJson {
-	const lines = namedRows(t).map(({ name, entries, rhs }) => ({
-		entries: entries.map((own, j) => (cell === cellName(name, t.columns[j]) ? value : own)),
-		rhs: cell === cellName(name, 'rhs') ? value : rhs
-	}));
-	return {
-		...t,
-		rows: t.rows.map((row, i) => ({ ...row, ...lines[i] })),
-		objective: t.objective.map((row, i) => ({ ...row, ...lines[t.rows.length + i] }))
-	};
-}
-
 export const wrongEntry: Kind = {
 	answers: 'cell',
 	ask(situation) {
@@ -79,7 +66,7 @@ export const wrongEntry: Kind = {
 		const places = cellsOf(then).map(([cell]) => cell);
 		const open = places.filter((cell) => !basic.has(partsOf(cell).column));
 		const cell = open[situation.pick(open.length)];
-		const after = withCell(then, cell, toText(mistaken(before, then, cell)));
+		const after = withCells(then, { [cell]: toText(mistaken(before, then, cell)) });
 		// entries that a pivot changes, and that are right
 		const others = open.filter((own) => own !== cell && partsOf(own).row === partsOf(cell).row);
 		const slips: Slip[] = others.slice(0, 3).map((own) => ({ answer: own, code: 'is-right' }));
