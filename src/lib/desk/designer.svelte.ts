@@ -1,7 +1,8 @@
 import { emptyProblem } from '$lib/core/design/draft';
 import { readDesignRequest, type ProgressJson } from '$lib/core/api/design';
 import { neverMet, together } from '$lib/core/design/wish-sample';
-import { type Met, type NearFind } from '$lib/core/design/types';
+import { FORM_PARTS, type FormPart, type Met, type NearFind } from '$lib/core/design/types';
+import type { NamedExercise } from '$lib/core/design/exercises';
 import {
 	letterNames,
 	named,
@@ -11,7 +12,8 @@ import {
 	type NamesFrom
 } from '$lib/core/design/naming';
 import type { DesignRequest, Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
-import { effort } from '$lib/core/design/search';
+import { workOf } from '$lib/core/design/search';
+import { saysOf } from '$lib/core/design/wishes/kinds';
 import { newLesson, withTitle, type Lesson } from '$lib/core/lesson/lesson';
 import { decodeProblem, writeProblem } from '$lib/core/problem/codec';
 import { InputError } from '$lib/core/problem/json';
@@ -44,8 +46,24 @@ export const NAMING_WORDS: Readonly<Record<NamesFrom, string>> = {
 export interface RankedFind {
 	readonly problem: Problem;
 	readonly promises: readonly (Kept | PlanKept)[];
-	readonly effort: number;
+	readonly digits: number;
+	/** the less, the more pleasant by hand */
+	readonly roughness: number;
 }
+
+/** what the places of a request are called on the page */
+const PLACES: Readonly<Record<string, string>> = {
+	variables: 'The number of variables',
+	constraints: 'The number of constraints',
+	relations: 'The relations',
+	'numbers.from': 'The least coefficient',
+	'numbers.to': 'The largest coefficient',
+	'numbers.rhs': 'The largest right-hand side',
+	'plan.point': 'The plan',
+	seed: 'The seed',
+	count: 'The number of finds',
+	wishes: 'The wishes'
+};
 
 /** what a search may take before it stops by itself */
 const MILLISECONDS = 20_000;
@@ -78,6 +96,8 @@ export class Designer {
 		{ kind: 'whole-plan' },
 		{ kind: 'pivots', exactly: 2 }
 	]);
+	/** the parts of good form that are asked for */
+	form = $state.raw<readonly FormPart[]>(FORM_PARTS);
 	seed = $state(1);
 	count = $state(4);
 	#finds = $state.raw<readonly RankedFind[]>([]);
@@ -163,6 +183,7 @@ export class Designer {
 			numbers: { from, to, rhs },
 			...plan,
 			wishes,
+			form: this.form,
 			seed,
 			count,
 			limit: { milliseconds: MILLISECONDS }
@@ -179,9 +200,13 @@ export class Designer {
 		}
 	}
 
+	/** What the place of a fault is called on the page. */
 	#called(path: string): string {
-		const at = /^wishes\[(\d+)\]/.exec(path);
-		return at ? `Wish ${Number(at[1]) + 1}:` : path;
+		const wish = /^wishes\[(\d+)\]/.exec(path);
+		if (wish) return `“${saysOf(this.wishes[Number(wish[1])])}”:`;
+		const amount = /^plan\.point\[(\d+)\]/.exec(path);
+		if (amount) return `Amount ${Number(amount[1]) + 1} of the plan`;
+		return PLACES[path.replace(/\[.*/, '')] ?? path;
 	}
 
 	wish(wish: Wish): void {
@@ -198,12 +223,19 @@ export class Designer {
 
 	/** Takes up what a lesson was designed by. */
 	takeUp(request: DesignRequest): void {
-		const { variables, constraints, sense, relations, numbers, plan, wishes, seed } = request;
-		Object.assign(this, { variables, constraints, sense, ...numbers, wishes, seed });
+		const { variables, constraints, sense, relations, numbers, plan, wishes, form, seed } = request;
+		Object.assign(this, { variables, constraints, sense, ...numbers, wishes, form, seed });
 		this.relations = relations ?? [];
 		this.plan = plan ? plan.point.join(' ') : '';
 		this.shall = plan?.shall ?? 'best';
 		this.count = Math.min(12, request.count);
+	}
+
+	/** Sets everything as an exercise of this name wishes it, and searches. */
+	async begin({ variables, constraints, sense, relations, numbers, wishes }: NamedExercise): Promise<void> {
+		Object.assign(this, { variables, constraints, sense, ...numbers, wishes, form: FORM_PARTS, plan: '' });
+		this.relations = relations ?? [];
+		await this.search();
 	}
 
 	/** Searches until so many are found, in workers side by side, each with a seed of its own, or on the server. */
@@ -245,8 +277,8 @@ export class Designer {
 					this.#finds.some((known) => printStatement(known.problem) === text)
 				)
 					return;
-				const found: RankedFind = { problem, promises: find.promises, effort: effort(problem) };
-				this.#finds = [...this.#finds, found].sort((a, b) => a.effort - b.effort);
+				const found: RankedFind = { problem, promises: find.promises, ...workOf(problem) };
+				this.#finds = [...this.#finds, found].sort((a, b) => a.roughness - b.roughness);
 				if (this.#finds.length >= this.count) done.abort();
 			};
 			const one = async (i: number) => {

@@ -5,7 +5,7 @@ import { InputError } from '$lib/core/problem/json';
 /** How a lesson was designed, as it is kept in it: the request that POST /api/v1/design takes, with the version of the search that read it. */
 
 /** The same wishes and seed give the same finds as long as this is the same. */
-export const RECIPE_VERSION = 2;
+export const RECIPE_VERSION = 3;
 
 export const writeRecipe = (request: object): string => JSON.stringify({ version: RECIPE_VERSION, request });
 

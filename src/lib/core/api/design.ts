@@ -1,6 +1,16 @@
 import * as yup from 'yup';
 import { design, type DesignProgress } from '../design/search';
-import type { Designed, DesignRequest, Find, Kept, PlanKept, Wish, WishName } from '../design/types';
+import {
+	FORM_PARTS,
+	type Designed,
+	type DesignRequest,
+	type Find,
+	type FormPart,
+	type Kept,
+	type PlanKept,
+	type Wish,
+	type WishName
+} from '../design/types';
 import { neverMet } from '../design/wish-sample';
 import { fieldsOf } from '../design/wishes/controls';
 import { kindOfWish, WISH_KINDS, WISH_NAMES } from '../design/wishes/kinds';
@@ -40,6 +50,15 @@ export const MOST_FINDS = 50;
 const MAX_MILLISECONDS = 30_000;
 const MOST_WISHES = 30;
 
+const FORM_WANTED = `must be tidy, any, or a list of ${FORM_PARTS.join(', ')}`;
+const isForm = (form: unknown): boolean =>
+	form === undefined ||
+	form === 'tidy' ||
+	form === 'any' ||
+	(Array.isArray(form) && form.every((part) => FORM_PARTS.includes(part as FormPart)));
+const readForm = (form: 'tidy' | 'any' | readonly FormPart[] = 'tidy'): readonly FormPart[] =>
+	form === 'tidy' ? FORM_PARTS : form === 'any' ? [] : form;
+
 const WANTED = 'must be an object with variables and constraints';
 const schema = yup
 	.object({
@@ -67,6 +86,7 @@ const schema = yup
 			.array()
 			.typeError('must be a list of wishes')
 			.max(MOST_WISHES, `must be at most ${MOST_WISHES} wishes`),
+		form: yup.mixed().test('form', FORM_WANTED, isForm),
 		seed: whole(-(2 ** 53) + 1, 2 ** 53 - 1),
 		count: whole(1, MOST_FINDS),
 		limit: yup
@@ -97,13 +117,16 @@ const MOST = 100_000;
 
 function readNumbers(
 	raw: Record<string, unknown> | undefined,
-	wishes: readonly Wish[]
+	wishes: readonly Wish[],
+	relations: DesignRequest['relations']
 ): DesignRequest['numbers'] {
+	// rows ≥ alone exclude one another only where some numbers are negative
+	const hasUpper = relations?.some((relation) => relation !== '>=') ?? true;
 	const isOpen = wishes.some(
 		(wish) =>
 			wish.kind === 'one-way-out' ||
-			wish.kind === 'conflict' ||
-			(wish.kind === 'answer' && (wish.is === 'unbounded' || wish.is === 'infeasible'))
+			(wish.kind === 'conflict' && (!hasUpper || wish.exactly === 1)) ||
+			(wish.kind === 'answer' && (wish.is === 'unbounded' || (wish.is === 'infeasible' && !hasUpper)))
 	);
 	const from =
 		raw?.from === undefined ? (isOpen ? -9 : 0) : wholeNumber(raw.from, 'numbers.from', -MOST, MOST);
@@ -170,6 +193,7 @@ export function readDesignRequest(data: unknown): { request: DesignRequest; mill
 		constraints: number;
 		relations?: DesignRequest['relations'];
 		plan?: { point: readonly unknown[]; shall?: 'feasible' | 'best' } | null;
+		form?: 'tidy' | 'any' | readonly FormPart[];
 		limit?: { milliseconds?: number };
 	};
 	const { variables, constraints } = raw;
@@ -187,7 +211,7 @@ export function readDesignRequest(data: unknown): { request: DesignRequest; mill
 		constraints,
 		sense: (raw.sense ?? 'max') as DesignRequest['sense'],
 		relations: raw.relations ?? null,
-		numbers: readNumbers(raw.numbers as Record<string, unknown> | undefined, wishes),
+		numbers: readNumbers(raw.numbers as Record<string, unknown> | undefined, wishes, raw.relations ?? null),
 		plan: raw.plan
 			? {
 					point: raw.plan.point.map((value, j) => wholeNumber(value, `plan.point[${j}]`, 0, MOST)),
@@ -195,6 +219,7 @@ export function readDesignRequest(data: unknown): { request: DesignRequest; mill
 				}
 			: null,
 		wishes,
+		form: readForm(raw.form),
 		seed: (raw.seed ?? 1) as number,
 		count: (raw.count ?? 1) as number
 	};

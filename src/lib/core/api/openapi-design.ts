@@ -1,4 +1,6 @@
 import { propertiesOf } from '../design/wishes/controls';
+import { FORM_WORDS } from '../design/form';
+import { FORM_PARTS } from '../design/types';
 import { kindOfWish, WISH_NAMES } from '../design/wishes/kinds';
 
 /** The part of the API's description that is about designing: the kinds of wishes come from the list that the search uses. */
@@ -41,6 +43,11 @@ export const designSchemas = {
 				properties: { point: list(ref('Rational')), shall: { enum: ['feasible', 'best'] } }
 			},
 			wishes: list(ref('Wish')),
+			form: {
+				oneOf: [{ enum: ['tidy', 'any'] }, list({ enum: FORM_PARTS })],
+				default: 'tidy',
+				description: `What is asked for whatever is wished, unless a wish or the request contradicts it: ${FORM_PARTS.map((part) => `\`${part}\`: ${FORM_WORDS[part]}`).join('; ')}.`
+			},
 			seed: { type: 'integer' },
 			count: count(1, 50),
 			limit: { type: 'object', properties: { milliseconds: count(1, 30_000) } }

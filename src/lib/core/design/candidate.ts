@@ -27,6 +27,8 @@ export interface RunSeen {
 	readonly run: LinearRun;
 	/** the largest denominator of any entry in any tableau */
 	readonly denominator: bigint;
+	/** the largest numerator, without its sign */
+	readonly numerator: bigint;
 	/** the pivots, counted from 1, whose ratio test was a tie */
 	readonly ties: readonly number[];
 	/** the pivots for which the rule found several columns equally good to enter */
@@ -138,13 +140,15 @@ function hasRatioTie(t: Tableau, { row, entering }: Choice, part: Step['part']):
 }
 
 function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | null {
-	let [denominator, digits, hasZeroStep, endsPhaseOneDegenerate] = [1n, 0, false, false];
+	let [denominator, numerator, digits, hasZeroStep, endsPhaseOneDegenerate] = [1n, 0n, 0, false, false];
 	const [ties, enteringTies]: [number[], number[]] = [[], []];
 	let first: RunSeen['first'] = null;
 	let before: Tableau | null = null;
 	const way: string[] = [];
 	const take = (value: Rational) => {
 		if (value.d > denominator) denominator = value.d;
+		const size = value.n < 0n ? -value.n : value.n;
+		if (size > numerator) numerator = size;
 		digits += digitsOf(value);
 	};
 	try {
@@ -179,6 +183,7 @@ function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | n
 		return {
 			run,
 			denominator,
+			numerator,
 			ties,
 			enteringTies,
 			digits,

@@ -2,7 +2,7 @@ import { parseRational, rational, ZERO, type Rational } from '../number/rational
 import { withoutZeros, type Constraint, type Problem, type Relation, type Sense } from '../problem/types';
 import { letterNames } from './naming';
 import type { DesignRequest, Draft } from './types';
-import { kindOfWish } from './wishes/kinds';
+import { asksWhole } from './wishes/kinds';
 
 const exact = (value: number): Rational =>
 	Number.isInteger(value) ? rational(value) : parseRational(String(value));
@@ -15,7 +15,7 @@ export function problemOf(
 	const { variables, sense, wishes } = request;
 	const letters = letterNames(variables, rows.length);
 	const names = letters.variables.map(({ name }) => name);
-	const isWhole = wishes.some(({ kind, not }) => !not && kindOfWish(kind).isWhole);
+	const isWhole = asksWhole({ wishes });
 	const terms = (row: readonly number[]) =>
 		withoutZeros(new Map(row.map((value, j) => [names[j], exact(value)])));
 	return {

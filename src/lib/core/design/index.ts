@@ -1,9 +1,11 @@
 /** What views and pages may use of this folder: exercises by wishes. The rest of the core and the desk import its modules themselves. */
 
 export { costsFor, rhsFor, type RowAt, rowsAt } from './by-hand';
+export { NAMED_EXERCISES, type NamedExercise } from './exercises';
+export { FORM_WORDS } from './form';
 export { NAMINGS } from './naming';
 export { coneAt } from './objective-cone';
-export type { Kept, PlanKept, Wish } from './types';
+export { FORM_PARTS, type FormPart, type Kept, type PlanKept, type Wish } from './types';
 export type { Control } from './wishes/controls';
 export { kindOfWish, saysOf, WISH_NAMES } from './wishes/kinds';
 export { WISH_GROUPS } from './wishes/wish';

@@ -6,6 +6,7 @@ import { BLAND } from '../method/rule';
 import { rational } from '../number/rational';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
+import { problemOf } from './draft';
 import { Proposer } from './proposal';
 import { Seeded } from './seeded';
 
@@ -52,8 +53,9 @@ test.each(CONSTRUCTIONS)('a construction alone keeps its promise: %s', (_, wante
 	const proposer = new Proposer(request, new Seeded(1));
 	let [made, kept] = [0, 0];
 	for (let i = 0; i < SEEDS; i++) {
-		const problem = proposer.next();
-		if (!problem) continue;
+		const draft = proposer.next();
+		if (!draft) continue;
+		const problem = problemOf(draft, request);
 		made += 1;
 		if (keeps(problem)) kept += 1;
 	}

@@ -1,9 +1,10 @@
-import type { Problem, Relation } from '../problem/types';
-import { problemOf } from './draft';
-import { type Draft } from './types';
+import type { Relation } from '../problem/types';
+import { formAsked } from './form';
 import { scaledCycle } from './known-cycles';
+import { planeOf } from './plane';
 import type { Seeded } from './seeded';
-import type { DesignRequest, WishName } from './types';
+import type { DesignRequest, Draft, FormPart, WishName } from './types';
+import { sourcesAndSinks } from './wishes/transport';
 import { other } from './wishes/wish';
 
 /**
@@ -21,6 +22,8 @@ const MOST_AMOUNT = 9;
 /** how often a coefficient is one of the smallest where fractions are not wanted */
 const SMOOTH = 0.75;
 const ONES = [-1, 0, 1, 1, 1, 2];
+/** what is sent in a transport problem, where the numbers leave room */
+const LOT = 5;
 /** attempts at a row before the whole draft is given up */
 const ATTEMPTS = 12;
 
@@ -32,28 +35,32 @@ export class Proposer {
 	readonly #zeros: number;
 	/** whether fractions on the way are not wanted */
 	readonly #isSmooth: boolean;
+	readonly #form: ReadonlySet<FormPart>;
 
 	constructor(request: DesignRequest, random: Seeded) {
 		this.#request = request;
 		this.#random = random;
 		this.#isSmooth = (other(request, 'denominator')?.atMost ?? 10) <= 3;
+		this.#form = formAsked(request);
 		const wanted = other(request, 'zeros')?.atLeast ?? 0;
 		this.#zeros = Math.min(0.8, (1.2 * wanted) / (request.variables * request.constraints));
 	}
 
 	/** The next proposal; null where an attempt came to nothing. */
-	next(): Problem | null {
+	next(): Draft | null {
 		const request = this.#request;
 		const is = other(request, 'answer')?.is;
 		const face = other(request, 'best-dimension')?.exactly ?? (is === 'several' ? 1 : 0);
 		const draft = other(request, 'cycle')
 			? scaledCycle(request, this.#random)
-			: is === 'infeasible' || other(request, 'conflict')
-				? this.#contradicting()
-				: is === 'unbounded' || other(request, 'one-way-out')
-					? this.#open()
-					: this.#aroundPlan(face);
-		return draft && problemOf(draft, request);
+			: other(request, 'transport')
+				? this.#transport()
+				: is === 'infeasible' || other(request, 'conflict')
+					? this.#contradicting()
+					: is === 'unbounded' || other(request, 'one-way-out')
+						? this.#open()
+						: this.#aroundPlan(face);
+		return draft && this.#form.has('idle-row') ? this.#cuttingOff(draft) : draft;
 	}
 
 	#coefficient(): number {
@@ -173,9 +180,55 @@ export class Proposer {
 			const slack =
 				isTight || relation === '=' ? 0 : this.#random.int(1, Math.max(2, Math.ceil(Math.abs(used) / 2)));
 			const rhs = relation === '>=' ? used - slack : used + slack;
-			if (rhs >= 0 && (rhs <= numbers.rhs || (plan && used > numbers.rhs))) return { row, rhs };
+			if (rhs >= 0 && (rhs <= numbers.rhs || (plan && used > numbers.rhs))) return this.#reduced(row, rhs);
 		}
 		return null;
+	}
+
+	/** The same row without its common factor, where good form asks for that and the numbers stay within what is wished. */
+	#reduced(row: number[], rhs: number): { row: number[]; rhs: number } {
+		const { from, to } = this.#request.numbers;
+		const common = [...row, rhs].reduce(divisor, 0);
+		const smaller = row.map((value) => value / common);
+		return common > 1 &&
+			this.#form.has('common-factor') &&
+			smaller.every((value) => value >= from && value <= to)
+			? { row: smaller, rhs: rhs / common }
+			: { row, rhs };
+	}
+
+	/**
+	 * The same draft in two variables where each constraint that cuts nothing off is replaced by one that cuts off a single corner, not a best one: so no other
+	 * constraint loses its edge.
+	 */
+	#cuttingOff(draft: Draft): Draft {
+		let own = draft;
+		for (let k = 0; k < 2 * draft.rows.length; k++) {
+			const plane = planeOf(own, this.#request.sense);
+			const idle = plane?.idle?.at(0);
+			if (!plane || idle === undefined) return own;
+			const row = this.#row();
+			const turn = own.relations[idle] === '>=' ? -1 : 1;
+			const far = plane.corners
+				.map(({ at: [x, y, w] }, i) => ({ i, reach: (turn * (row[0] * x + row[1] * y)) / w }))
+				.sort((a, b) => b.reach - a.reach);
+			const isOpen = plane.rays.some(([x, y]) => turn * (row[0] * x + row[1] * y) > 0);
+			if (isOpen || far.length < 2 || plane.best.includes(far[0].i)) continue;
+			// a whole number strictly between what the farthest corner and the next one reach; the plane is judged again afterwards
+			const [least, most] = [Math.floor(far[1].reach) + 1, Math.ceil(far[0].reach) - 1];
+			if (least > most) continue;
+			const rhs = turn * this.#random.int(least, most);
+			const { plan, numbers } = this.#request;
+			const losesPlan = plan !== null && turn * dot(row, plan.point) > turn * rhs;
+			if (rhs < 0 || rhs > numbers.rhs || losesPlan) continue;
+			const better = this.#reduced(row, rhs);
+			own = {
+				...own,
+				rows: own.rows.with(idle, better.row),
+				rhs: own.rhs.with(idle, better.rhs)
+			};
+		}
+		return own;
 	}
 
 	/** Coefficients of the objective for which the plan is best: a positive mix of the binding rows, less something where an amount is 0. */
@@ -215,6 +268,43 @@ export class Proposer {
 			: small.map((value) => Math.round((value * limit) / most));
 	}
 
+	/** From each source to each sink: the sources have somewhat more than the sinks need, and costs are at random. */
+	#transport(): Draft | null {
+		const { variables, constraints, numbers, relations } = this.#request;
+		const size = sourcesAndSinks(variables, constraints);
+		if (!size) return null;
+		const random = this.#random;
+		const { sources, sinks } = size;
+		const unit = numbers.rhs >= 8 * LOT ? LOT : 1;
+		const most = Math.floor(numbers.rhs / (unit * sinks));
+		if (most < 1) return null;
+		const needs = Array.from({ length: sinks }, () => unit * random.int(1, most));
+		const total = needs.reduce((sum, own) => sum + own, 0);
+		// up to eight variables there are two sources; neither has enough alone, so that each matters
+		const first = unit * random.int(1, Math.max(1, total / unit - 1));
+		const spare = unit * random.int(0, Math.max(1, Math.floor(total / (4 * unit))));
+		const amounts = [first, total - first + spare, ...needs];
+		const order = relations
+			? [...relations.keys()].sort((i, k) => Number(relations[i] !== '<=') - Number(relations[k] !== '<='))
+			: Array.from({ length: constraints }, (_, i) => i);
+		const rows: number[][] = Array.from({ length: constraints }, () => []);
+		const rhs: number[] = [];
+		order.forEach((place, i) => {
+			rows[place] = Array.from({ length: variables }, (_, j) =>
+				Number(i < sources ? Math.floor(j / sinks) === i : j % sinks === i - sources)
+			);
+			rhs[place] = amounts[i];
+		});
+		return {
+			rows,
+			relations: relations ? [...relations] : rows.map((_, i) => (i < sources ? '<=' : '>=')),
+			rhs,
+			costs: Array.from({ length: variables }, () =>
+				random.int(Math.max(1, numbers.from), Math.max(1, numbers.to))
+			)
+		};
+	}
+
 	/** Two rows that contradict each other, the second a part of the first that shall be more; the others at random. */
 	#contradicting(): Draft | null {
 		const { constraints, variables, numbers } = this.#request;
@@ -227,7 +317,7 @@ export class Proposer {
 			.shuffled(relations.flatMap((relation, i) => (relation === '>=' || i === above ? [] : [i])))
 			.slice(0, Math.max(1, most));
 		const rows = relations.map(() => this.#row());
-		const rhs = relations.map(() => random.int(0, numbers.rhs));
+		const rhs = relations.map(() => random.int(Math.min(MOST_AMOUNT, numbers.rhs), numbers.rhs));
 		if (below.length === 0 || most === 0) {
 			// rows ≥ only: no amount helps where no coefficient is positive
 			rows[above] = Array.from({ length: variables }, () =>
@@ -239,14 +329,13 @@ export class Proposer {
 			rows[above] = rows[above].map((_, j) => {
 				const together = below.reduce((sum, i) => sum + rows[i][j], 0);
 				const upTo = Math.min(numbers.to, together);
-				return random.int(
-					Math.min(upTo, below.length > 1 ? Math.max(numbers.from, upTo - 3) : numbers.from),
-					upTo
-				);
+				return random.int(Math.min(upTo, Math.max(numbers.from, upTo - 3)), upTo);
 			});
-			for (const i of below) rhs[i] = random.int(0, Math.floor(Math.max(0, numbers.rhs - 1) / below.length));
+			const upper = Math.floor(Math.max(0, numbers.rhs - 1) / below.length);
+			for (const i of below) rhs[i] = random.int(Math.min(MOST_AMOUNT, upper), upper);
 			const together = below.reduce((sum, i) => sum + rhs[i], 0);
-			rhs[above] = random.int(together + 1, Math.max(together + 1, numbers.rhs));
+			const near = together + Math.max(MOST_AMOUNT, Math.ceil(together / 2));
+			rhs[above] = random.int(together + 1, Math.max(together + 1, Math.min(numbers.rhs, near)));
 		}
 		return rows.every((row) => row.some((value) => value !== 0))
 			? { rows, relations, rhs, costs: this.#row() }

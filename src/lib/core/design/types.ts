@@ -43,6 +43,7 @@ type WishedKind =
 			| 'depth-worse'
 			| 'misread-column'
 			| 'wrong-sign'
+			| 'transport'
 	  >
 	| AtLeast<'zeros' | 'fits-page' | 'interval' | 'gap' | 'larger-ratio'>
 	| Limited<'whole-points' | 'nodes' | 'cuts'>
@@ -75,6 +76,19 @@ export type WishOf<K extends WishName> = Extract<Wish, { kind: K }>;
 /** A wish that came true, with the value that holds. */
 export type Kept = Wish & { readonly value: string | number | boolean };
 
+/** What makes an exercise tidy, whatever it is about; see `form.ts`. */
+export const FORM_PARTS = [
+	'idle-row',
+	'parallel-rows',
+	'common-factor',
+	'single-variable',
+	'zero',
+	'zero-plan',
+	'near-corners',
+	'ugly-numbers'
+] as const;
+export type FormPart = (typeof FORM_PARTS)[number];
+
 /** Coefficients are whole numbers from `from` to `to`; right-hand sides from 0 to `rhs`, unless a plan asks for more. */
 export interface Numbers {
 	readonly from: number;
@@ -97,6 +111,8 @@ export interface DesignRequest {
 	readonly numbers: Numbers;
 	readonly plan: WishedPlan | null;
 	readonly wishes: readonly Wish[];
+	/** the parts of good form that are asked for, unless a wish contradicts them */
+	readonly form: readonly FormPart[];
 	readonly seed: number;
 	/** how many problems are wanted */
 	readonly count: number;

@@ -16,9 +16,9 @@
 
 	const told = $derived(
 		[
-			`${tried} looked at`,
-			...(designer.rate === null ? [] : [`${designer.rate} a second`]),
-			`${finds.length} found`
+			`${finds.length} found`,
+			`${tried} candidates`,
+			...(designer.rate === null ? [] : [`${designer.rate} a second`])
 		].join(', ')
 	);
 	/** of each wish how often it failed alone, the most frequent first */
@@ -35,17 +35,19 @@
 		if (promise.kind === 'plan')
 			return `(${promise.point.join(', ')}) is ${promise.shall === 'best' ? 'a best plan' : 'feasible'}`;
 		const words = saysOf(promise);
-		return typeof promise.value === 'boolean' || promise.kind === 'answer'
+		// “the run takes 2 pivots” says the value already
+		const { value, ...wish } = promise;
+		return typeof value === 'boolean' || Object.values<unknown>(wish).includes(value)
 			? words
-			: `${words}: ${promise.value}`;
+			: `${words}: ${value}`;
 	};
 
 	const wishNamed = (kind: string) => {
 		const wish = searched.find((own) => own.kind === kind);
-		return wish ? `“${saysOf(wish)}”` : 'the plan';
+		return wish ? `“${saysOf(wish)}”` : kind === 'form' ? 'good form' : 'the plan';
 	};
 
-	async function take(found: RankedFind, i: number) {
+	async function take(found: Pick<RankedFind, 'problem'>, i: number) {
 		await keeping.openNew(designer.lessonOf(found, `Exercise ${designer.seed}.${i + 1}`));
 		go('/');
 	}
@@ -54,11 +56,11 @@
 {#snippet failing()}
 	{#if missed.length && running.what === null}
 		<p class="note">
-			The wish that failed first, by how often: {missed
+			What failed first, and how often: {missed
 				.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
 				.join(', ')}.
 			{#if alone.length}
-				Of {designer.alone.of} that were judged by all wishes, so many failed by one alone: {alone
+				Of {designer.alone.of} that were judged by all wishes, this many failed by one alone: {alone
 					.map(({ count, says }) => `“${says}” ${count}`)
 					.join(', ')}.
 			{/if}
@@ -75,7 +77,7 @@
 			? told
 			: null}
 >
-	<Scroll label="Problems that keep the wishes">
+	<Scroll label="Problems that meet the wishes">
 		{#if running.what === 'search'}<progress aria-label="Search" max={designer.count} value={finds.length}
 			></progress>{/if}
 		<div class="cards">
@@ -98,7 +100,7 @@
 									onclick={() => (pointed = { card: i, promise: k })}>{says(promise)} ✓</button
 								>
 							</li>{/each}
-						<li class="note">{found.effort} digits to write by hand</li>
+						<li class="note">{found.digits} digits to write by hand</li>
 					</ul>
 					<button class="btn tool now" onclick={() => void take(found, i)}>Take</button>
 				</FindCard>
@@ -127,16 +129,13 @@
 							<ul>
 								{#each near.misses as k (k)}<li>{saysOf(searched[k])} ✗</li>{/each}
 							</ul>
-							<button
-								class="btn tool"
-								onclick={() => void take({ problem: near.problem, promises: [], effort: 0 }, i)}>Take</button
-							>
+							<button class="btn tool" onclick={() => void take(near, i)}>Take</button>
 						</FindCard>
 					{/each}
 				</div>
 			{/if}
 		{:else if finds.length === 0 && running.what === null}
-			<p class="nothing">Search, and what keeps all wishes stands here, with its promises.</p>
+			<p class="nothing">Problems that meet all wishes appear here.</p>
 		{/if}
 		{@render failing()}
 	</Scroll>

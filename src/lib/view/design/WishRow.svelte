@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { choiceWords, type Control, kindOfWish, saysOf, type Wish } from '$lib/core/design';
+	import { choiceWords, type Control, kindOfWish, type Wish } from '$lib/core/design';
 
 	/** A wish with its controls, as its kind describes them. */
 	interface Props {
@@ -9,7 +9,6 @@
 		onremove: () => void;
 	}
 	let { wish, number, onchange, onremove }: Props = $props();
-	const says = $derived(saysOf(wish));
 	const controls = $derived(kindOfWish(wish.kind).controls ?? []);
 	const values = $derived(wish as unknown as Readonly<Record<string, unknown>>);
 	const label = (what: string) => `Wish ${number}, ${what}`;
@@ -45,80 +44,67 @@
 	/>
 {/snippet}
 
-<li>
-	<span class="says">{says}</span>
-	<span class="controls">
-		<label class="not"
-			><input
-				type="checkbox"
-				checked={wish.not ?? false}
-				onchange={(e) => onchange({ ...wish, not: e.currentTarget.checked || undefined })}
-			/> not</label
-		>
-		{#each controls.filter(isShown) as own, i (i)}
-			{#if own.kind === 'count'}
-				{@render count(own.field, own.label, values[own.field], own)}
-			{:else if own.kind === 'limit'}
-				{@const field = values.exactly === undefined ? 'atMost' : 'exactly'}
-				<select
-					class="field"
-					aria-label={label('exactly or at most')}
-					value={field}
-					onchange={(e) => turn(e.currentTarget.value, values[field] as number)}
-				>
-					<option value="exactly">exactly</option><option value="atMost">at most</option>
-				</select>
-				{@render count(field, own.label, values[field], own)}
-			{:else if own.kind === 'choice'}
-				<select
-					class="field"
-					aria-label={label(own.label)}
-					value={values[own.field] ?? own.otherwise}
-					onchange={(e) => set({ [own.field]: e.currentTarget.value })}
-				>
-					{#each own.of as choice (choice)}<option value={choice}>{choiceWords(choice)}</option>{/each}
-				</select>
-			{:else if own.kind === 'yes'}
-				<select
-					class="field"
-					aria-label={label('yes or no')}
-					value={String(values[own.field])}
-					onchange={(e) => set({ [own.field]: e.currentTarget.value === 'true' })}
-				>
-					<option value="true">yes</option><option value="false">no</option>
-				</select>
-			{:else}
-				<input
-					class="field"
-					aria-label={label(own.label)}
-					value={(values[own.field] as readonly string[]).join(' ')}
-					onchange={(e) => set({ [own.field]: e.currentTarget.value.split(/[\s,]+/).filter(Boolean) })}
-				/>
-			{/if}
-		{/each}
-		<button
-			class="btn-icon remove"
-			aria-label={`Leave wish ${number} out`}
-			title="Leave it out"
-			onclick={onremove}>×</button
-		>
-	</span>
-</li>
+<span class="controls">
+	<label class="not"
+		><input
+			type="checkbox"
+			checked={wish.not ?? false}
+			onchange={(e) => onchange({ ...wish, not: e.currentTarget.checked || undefined })}
+		/> not</label
+	>
+	{#each controls.filter(isShown) as own, i (i)}
+		{#if own.kind === 'count'}
+			{@render count(own.field, own.label, values[own.field], own)}
+		{:else if own.kind === 'limit'}
+			{@const field = values.exactly === undefined ? 'atMost' : 'exactly'}
+			<select
+				class="field"
+				aria-label={label('exactly or at most')}
+				value={field}
+				onchange={(e) => turn(e.currentTarget.value, values[field] as number)}
+			>
+				<option value="exactly">exactly</option><option value="atMost">at most</option>
+			</select>
+			{@render count(field, own.label, values[field], own)}
+		{:else if own.kind === 'choice'}
+			<select
+				class="field"
+				aria-label={label(own.label)}
+				value={values[own.field] ?? own.otherwise}
+				onchange={(e) => set({ [own.field]: e.currentTarget.value })}
+			>
+				{#each own.of as choice (choice)}<option value={choice}>{choiceWords(choice)}</option>{/each}
+			</select>
+		{:else if own.kind === 'yes'}
+			<select
+				class="field"
+				aria-label={label('yes or no')}
+				value={String(values[own.field])}
+				onchange={(e) => set({ [own.field]: e.currentTarget.value === 'true' })}
+			>
+				<option value="true">yes</option><option value="false">no</option>
+			</select>
+		{:else}
+			<input
+				class="field"
+				aria-label={label(own.label)}
+				value={(values[own.field] as readonly string[]).join(' ')}
+				onchange={(e) => set({ [own.field]: e.currentTarget.value.split(/[\s,]+/).filter(Boolean) })}
+			/>
+		{/if}
+	{/each}
+	<button
+		class="btn-icon remove"
+		aria-label={`Leave wish ${number} out`}
+		title="Leave it out"
+		onclick={onremove}>×</button
+	>
+</span>
 
 <style>
-	li {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		justify-content: space-between;
-		gap: var(--gap-1) var(--gap-2);
-		padding: 0.2rem 0;
-		border-bottom: 1px solid var(--rule);
-	}
 	.controls {
 		display: flex;
 		flex-wrap: wrap;
-		justify-content: flex-end;
 		align-items: center;
 		gap: var(--gap-1);
 	}

@@ -1,16 +1,27 @@
 <script lang="ts">
-	import { kindOfWish, type Wish, WISH_GROUPS, WISH_NAMES } from '$lib/core/design';
+	import { onMount } from 'svelte';
+	import {
+		FORM_PARTS,
+		FORM_WORDS,
+		kindOfWish,
+		NAMED_EXERCISES,
+		saysOf,
+		type Wish,
+		WISH_GROUPS,
+		WISH_NAMES
+	} from '$lib/core/design';
 	import type { Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { useDesigner } from '$lib/desk/designer.svelte';
+	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
+	import { NAMINGS } from '$lib/core/design';
 	import { readRecipe } from '$lib/desk/recipe';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
-	import SizeFields from './SizeFields.svelte';
+	import WishPart from './WishPart.svelte';
 	import WishRow from './WishRow.svelte';
 
-	/** What the exercise shall be like: its size and numbers, a plan, and wishes. */
+	/** What the exercise shall be like: a sentence whose parts are pressed to change them. */
 	const designer = useDesigner();
 	const { document: lesson } = useDesk();
 	const recipe = $derived(lesson.recipe ? readRecipe(lesson.recipe) : null);
@@ -26,21 +37,56 @@
 		{ value: '>=', text: '≥' },
 		{ value: '=', text: '=' }
 	];
-	const within = (text: string, low: number, high: number) =>
-		Math.min(high, Math.max(low, Math.trunc(Number(text)) || low));
+	const SIGNS = { '<=': '≤', '>=': '≥', '=': '=' } as const;
+	const whole = (text: string, low: number, high: number) =>
+		Math.min(high, Math.max(low, Math.trunc(Number(text)) || 0));
 
-	function setRelation(i: number, value: string) {
-		const all = Array.from({ length: designer.constraints }, (_, k) => designer.relations[k] ?? null);
-		all[i] = value === '' ? null : (value as Relation);
-		designer.relations = all;
-	}
-	const against = $derived(designer.against);
-	const mixed = $derived(
-		designer.relations.slice(0, designer.constraints).some((own) => own !== null) &&
-			Array.from({ length: designer.constraints }, (_, i) => designer.relations[i] ?? null).some(
-				(own) => own === null
-			)
+	/** the part of the sentence that is being changed: a wish by its place, or another part by its name */
+	let changed = $state<number | 'relations' | 'form' | 'plan' | 'numbers' | null>(null);
+	const turn = (part: Exclude<typeof changed, null>) => (changed = changed === part ? null : part);
+
+	const relations = $derived(
+		Array.from({ length: designer.constraints }, (_, i) => designer.relations[i] ?? null)
 	);
+	const isGiven = $derived(relations.every((own) => own !== null));
+	const isMixed = $derived(!isGiven && relations.some((own) => own !== null));
+	const relationWords = $derived(
+		isGiven ? `relations ${relations.map((own) => SIGNS[own!]).join(' ')}` : 'any relations'
+	);
+	function setRelation(i: number, value: string) {
+		designer.relations = relations.map((own, k) => (k === i ? ((value || null) as Relation | null) : own));
+	}
+	const formWords = $derived(
+		designer.form.length === FORM_PARTS.length
+			? 'in good form'
+			: designer.form.length === 0
+				? 'tidy or not'
+				: `in good form but for ${FORM_PARTS.length - designer.form.length}`
+	);
+	const planWords = $derived(
+		designer.plan.trim()
+			? `(${designer.plan
+					.trim()
+					.split(/[\s,;]+/)
+					.join(', ')}) is ${designer.shall === 'best' ? 'a best plan' : 'feasible'}`
+			: null
+	);
+	const against = $derived(designer.against);
+	function add(wish: Wish) {
+		designer.wish(wish);
+		changed = designer.wishes.length - 1;
+	}
+	/** what stands between two clauses of the sentence */
+	const joint = (i: number, of: number) => (i === 0 ? '' : i === of - 1 ? ' and ' : ', ');
+	const clauses = $derived([
+		...(planWords ? [{ part: 'plan' as const, text: planWords }] : []),
+		...designer.wishes.map((wish, part) => ({ part, text: saysOf(wish) }))
+	]);
+
+	// a page that waits is never blank
+	onMount(() => {
+		if (designer.tried === 0 && designer.running.what === null && !designer.against) void designer.search();
+	});
 </script>
 
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
@@ -50,9 +96,9 @@
 		{#if recipe}
 			<p class="note">
 				{#if 'fault' in recipe}
-					This lesson has a recipe that cannot be followed: {recipe.fault}.
+					This lesson has a recipe that cannot be used: {recipe.fault}.
 				{:else}
-					This lesson was designed by wishes{recipe.isOther
+					This lesson was designed here{recipe.isOther
 						? ', with another version of the search: its seed may find other problems'
 						: ''}.
 					<button class="btn tool" onclick={() => designer.takeUp(recipe.request)}
@@ -61,78 +107,157 @@
 				{/if}
 			</p>
 		{/if}
-		<div class="sizes">
-			<SizeFields />
-			<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
-			<label>to <input class="field" type="number" bind:value={designer.to} /></label>
-			<label
-				>right-hand sides to <input class="field" type="number" min="0" bind:value={designer.rhs} /></label
-			>
-		</div>
-		<div class="sizes">
-			<span>relations</span>
-			{#each { length: designer.constraints } as _, i (i)}
-				<label
-					>r{i + 1}
-					<select
-						class="field"
-						aria-label={`Relation of r${i + 1}`}
-						value={designer.relations[i] ?? ''}
-						onchange={(e) => setRelation(i, e.currentTarget.value)}
-					>
-						{#each RELATIONS as { value, text } (value)}<option {value}>{text}</option>{/each}
-					</select></label
+		<div class="named" role="group" aria-label="Exercises by name">
+			{#each NAMED_EXERCISES as exercise (exercise.code)}
+				<button
+					class="btn tool"
+					onclick={() => {
+						changed = null;
+						void designer.begin(exercise);
+					}}>{exercise.name}</button
 				>
 			{/each}
 		</div>
-		{#if mixed}<p class="note">As long as one of them is any, all come as they suit.</p>{/if}
-		<div class="sizes">
-			<label
-				>a plan <input
-					class="field wide"
-					placeholder="3 4"
-					aria-label="Amounts of a plan, one for each variable"
-					bind:value={designer.plan}
-				/></label
+		<p class="sentence">
+			A <select class="part" aria-label="Sense" bind:value={designer.sense}
+				><option value="max">maximum</option><option value="min">minimum</option></select
 			>
-			<label
-				>that shall be <select class="field" bind:value={designer.shall}
-					><option value="best">best</option><option value="feasible">feasible</option></select
-				></label
-			>
-		</div>
-		<div class="sizes adding">
-			<span>Add a wish about</span>
+			in
+			<input
+				class="part"
+				type="number"
+				min="2"
+				max="8"
+				aria-label="How many variables"
+				value={designer.variables}
+				onchange={(e) => (designer.variables = whole(e.currentTarget.value, 2, 8))}
+			/>
+			variables with
+			<input
+				class="part"
+				type="number"
+				min="2"
+				max="8"
+				aria-label="How many constraints"
+				value={designer.constraints}
+				onchange={(e) => (designer.constraints = whole(e.currentTarget.value, 2, 8))}
+			/>
+			constraints, <WishPart
+				text={relationWords}
+				isOpen={changed === 'relations'}
+				onpress={() => turn('relations')}
+			/>,
+			<WishPart
+				text={`coefficients ${designer.from === 0 ? 'up' : `from ${designer.from}`} to ${designer.to}`}
+				isOpen={changed === 'numbers'}
+				onpress={() => turn('numbers')}
+			/>, <WishPart
+				text={`right-hand sides up to ${designer.rhs}`}
+				isOpen={changed === 'numbers'}
+				onpress={() => turn('numbers')}
+			/>,
+			<WishPart
+				text={formWords}
+				isOpen={changed === 'form'}
+				onpress={() => turn('form')}
+			/>{#if clauses.length}, such that
+				{#each clauses as { part, text }, i (part)}{joint(i, clauses.length)}<WishPart
+						{text}
+						isOpen={changed === part}
+						onpress={() => turn(part)}
+					/>{/each}{/if}.
+		</p>
+		{#if changed !== null}
+			<div class="change">
+				{#if changed === 'relations'}
+					{#each relations as own, i (i)}
+						<label
+							>r{i + 1}
+							<select
+								class="field"
+								aria-label={`Relation of r${i + 1}`}
+								value={own ?? ''}
+								onchange={(e) => setRelation(i, e.currentTarget.value)}
+							>
+								{#each RELATIONS as { value, text } (value)}<option {value}>{text}</option>{/each}
+							</select></label
+						>
+					{/each}
+					{#if isMixed}<p class="note">As long as one of them is any, all of them are.</p>{/if}
+				{:else if changed === 'numbers'}
+					<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
+					<label>to <input class="field" type="number" bind:value={designer.to} /></label>
+					<label
+						>right-hand sides up to <input
+							class="field"
+							type="number"
+							min="0"
+							bind:value={designer.rhs}
+						/></label
+					>
+				{:else if changed === 'form'}
+					<ul class="parts" aria-label="Good form">
+						{#each FORM_PARTS as part (part)}
+							<li>
+								<label
+									><input
+										type="checkbox"
+										checked={designer.form.includes(part)}
+										onchange={(e) =>
+											(designer.form = FORM_PARTS.filter((own) =>
+												own === part ? e.currentTarget.checked : designer.form.includes(own)
+											))}
+									/>
+									{FORM_WORDS[part]}</label
+								>
+							</li>
+						{/each}
+					</ul>
+					<button class="btn tool" onclick={() => (designer.form = FORM_PARTS)}>All of it</button>
+					<button class="btn tool" onclick={() => (designer.form = [])}>Untidy ones too</button>
+				{:else if changed === 'plan'}
+					<label
+						>the plan <input
+							class="field wide"
+							placeholder="3 4"
+							aria-label="Amounts of a plan, one for each variable"
+							bind:value={designer.plan}
+						/></label
+					>
+					<label
+						>is <select class="field" aria-label="What the plan shall be" bind:value={designer.shall}
+							><option value="best">a best plan</option><option value="feasible">feasible</option></select
+						></label
+					>
+				{:else if designer.wishes[changed]}
+					{@const at = changed}
+					<WishRow
+						wish={designer.wishes[at]}
+						number={at + 1}
+						onchange={(own) => designer.changeWish(at, own)}
+						onremove={() => {
+							designer.removeWish(at);
+							changed = null;
+						}}
+					/>
+				{/if}
+			</div>
+		{/if}
+		{#if against}<p class="wrong" role="alert">{against}.</p>{/if}
+		<div class="line">
+			<span>Add</span>
+			{#if !planWords}<button class="btn tool" onclick={() => turn('plan')}>a plan</button>{/if}
 			{#each groups as { group, items } (group)}
 				<ToolMenu
 					text={group}
 					label={`Add a wish about ${group}`}
 					{items}
 					item={kindLine}
-					onchoose={(wish) => designer.wish(wish)}
+					onchoose={(wish) => add(wish)}
 				/>
 			{/each}
 		</div>
-		<ul>
-			{#each designer.wishes as wish, i (`${i} ${wish.kind}`)}
-				<WishRow
-					{wish}
-					number={i + 1}
-					onchange={(own) => designer.changeWish(i, own)}
-					onremove={() => designer.removeWish(i)}
-				/>
-			{/each}
-		</ul>
-		{#if designer.wishes.length === 0}<p class="note">
-				No wishes yet: any problem of this size would do.
-			</p>{/if}
-		<div class="sizes">
-			<label
-				><input type="checkbox" bind:checked={designer.onServer} /> search on the server (where this device is slow)</label
-			>
-		</div>
-		<div class="sizes go">
-			<label>seed <input class="field" type="number" bind:value={designer.seed} /></label>
+		<div class="line go">
 			<label
 				>how many <input
 					class="field"
@@ -140,9 +265,10 @@
 					min="1"
 					max="12"
 					value={designer.count}
-					onchange={(e) => (designer.count = within(e.currentTarget.value, 1, 12))}
+					onchange={(e) => (designer.count = whole(e.currentTarget.value, 1, 12))}
 				/></label
 			>
+			<label>seed <input class="field" type="number" bind:value={designer.seed} /></label>
 			{#if designer.running.what === 'search'}
 				<button class="btn tool" onclick={() => designer.running.cancel()}>Stop</button>
 			{:else}
@@ -168,37 +294,72 @@
 				>
 			{/if}
 		</div>
-		{#if against}<p class="wrong" role="alert">{against}.</p>{/if}
+		<div class="line">
+			<label
+				>names <select class="field" bind:value={designer.naming}
+					>{#each NAMINGS as naming (naming)}<option value={naming}>{NAMING_WORDS[naming]}</option
+						>{/each}</select
+				></label
+			>
+			<label
+				><input type="checkbox" bind:checked={designer.onServer} /> search on the server (if this device is slow)</label
+			>
+		</div>
 	</Scroll>
 </Pane>
 
 <style>
-	.sizes {
+	.named,
+	.line,
+	.change {
 		display: flex;
 		flex-wrap: wrap;
 		align-items: center;
-		gap: var(--gap-1) var(--gap-3);
+		gap: var(--gap-1) var(--gap-2);
 		margin-bottom: var(--gap-2);
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
-	.adding {
-		gap: 0 var(--gap-1);
+	.named {
+		gap: var(--gap-1);
+	}
+	.sentence {
+		margin: 0 0 var(--gap-2);
+		line-height: 1.9;
+	}
+	.sentence .part {
+		field-sizing: content;
+		min-width: 0;
+		padding: 0 0.15rem;
+		border: 0;
+		border-bottom: 1.5px dotted var(--now);
+		background: transparent;
+		color: var(--ink);
+		font: inherit;
+		font-weight: 600;
+	}
+	.sentence input.part {
+		width: 2.4rem;
+	}
+	.change {
+		padding: var(--gap-1) var(--gap-2);
+		border-left: 3px solid var(--now);
+		background: var(--sheet-raised);
+	}
+	.parts {
+		flex-basis: 100%;
+		margin: 0;
+		padding: 0;
+		list-style: none;
 	}
 	.field {
 		padding: 0.1rem 0.3rem;
 	}
-	input[type='number'] {
+	.field[type='number'] {
 		width: 4.2rem;
 	}
 	.wide {
 		width: 8rem;
-	}
-	ul {
-		margin: 0 0 var(--gap-2);
-		padding: 0;
-		list-style: none;
-		border-top: 1px solid var(--rule);
 	}
 	.note,
 	.wrong {

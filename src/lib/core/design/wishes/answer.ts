@@ -8,10 +8,10 @@ import { needsBest, other, type WishKind } from './wish';
 const KINDS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
 
 const WORDS: Record<(typeof KINDS)[number], string> = {
-	unique: 'one best plan',
-	several: 'several best plans',
-	infeasible: 'no plan at all',
-	unbounded: 'an objective without end'
+	unique: 'exactly one plan is best',
+	several: 'several plans are best',
+	infeasible: 'no plan is feasible',
+	unbounded: 'the objective is unbounded'
 };
 
 /** What kind of answer there is. */
@@ -30,6 +30,8 @@ export const answer: WishKind<'answer'> = {
 		if (is === 'infeasible' || is === 'unbounded') return status === is ? is : null;
 		return best && best.unique === (is === 'unique') ? is : null;
 	},
+	quickly: ({ answer }, { is }) =>
+		is === 'infeasible' ? answer === 'none' : is === 'unbounded' ? answer === 'open' : answer === is,
 	against({ is }, request) {
 		if (request.plan && is === 'infeasible')
 			return 'a plan shall be feasible, so the problem cannot be infeasible';
@@ -66,7 +68,8 @@ export const conflict: WishKind<'conflict'> = {
 	first: { kind: 'conflict', exactly: 2 },
 	cost: 3,
 	controls: [{ kind: 'count', field: 'exactly', label: 'how many rows', least: 1, most: 8 }],
-	says: ({ exactly }) => `infeasible by ${exactly} row${exactly === 1 ? '' : 's'} that exclude each other`,
+	says: ({ exactly }) =>
+		exactly === 1 ? 'one constraint alone has no plan' : `${exactly} constraints exclude one another`,
 	decide({ answer: { status }, problem }, { exactly }) {
 		if (status !== 'infeasible') return null;
 		const rows = conflictOf(problem, {})?.filter((name) => !isBound(ownerOf(name)));

@@ -1,6 +1,7 @@
 import { type Rational } from '../../number/rational';
 import { evaluate, holds } from '../../problem/types';
 import { bindsAt, rounded } from '../../problem/use';
+import { isWholePoint } from '../plane';
 import { needsBest, other, type WishKind } from './wish';
 
 /** Wishes about the best plan: whole, not whole, not to be rounded, on these constraints, its value and its dual values. */
@@ -20,6 +21,9 @@ export const wholePlan: WishKind<'whole-plan'> = {
 			? true
 			: null;
 	},
+	// an edge may go on for ever: only what is not whole at a corner shows here
+	quickly: ({ corners, best }) =>
+		best.length > 0 && best.every((i) => isWholePoint(corners[i])) ? undefined : false,
 	against(_wish, request) {
 		if (other(request, 'fractional')) return 'the best plan cannot be whole and fractional';
 		if (other(request, 'rounding')) return 'a whole plan is its own rounding';
@@ -54,7 +58,7 @@ export const fractional: WishKind<'fractional'> = {
 	first: { kind: 'fractional' },
 	cost: 3,
 	isWhole: true,
-	says: () => 'all variables are whole numbers, the relaxation’s best plan is not',
+	says: () => 'all variables must be whole, but the relaxation’s best plan is not',
 	decide: ({ problem, best }) =>
 		best &&
 		problem.variables.every(({ domain }) => domain === 'integer') &&
@@ -74,7 +78,7 @@ export const rounding: WishKind<'rounding'> = {
 	cost: 4,
 	controls: [{ kind: 'choice', field: 'is', label: 'is', of: ['infeasible'] }],
 	isWhole: true,
-	says: () => 'the nearest whole plan breaks a constraint',
+	says: () => 'the best plan, rounded, violates a constraint',
 	decide({ problem, best }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;

@@ -13,7 +13,7 @@ export const dualDenominator: WishKind<'dual-denominator'> = {
 	first: { kind: 'dual-denominator', atMost: 4 },
 	cost: 3,
 	controls: [{ kind: 'count', field: 'atMost', label: 'largest denominator', least: 1, most: 10_000 }],
-	says: ({ atMost }) => `no denominator above ${atMost} in the dual values`,
+	says: ({ atMost }) => `no dual value has a denominator above ${atMost}`,
 	decide({ answer }, { atMost }) {
 		if (!answer.duals) return null;
 		const most = [...answer.duals.values()].reduce((own, { d }) => (d > own ? d : own), 1n);
@@ -28,7 +28,7 @@ export const interval: WishKind<'interval'> = {
 	first: { kind: 'interval', atLeast: 10 },
 	cost: 4,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'width', least: 1, most: 10_000 }],
-	says: ({ atLeast }) => `the interval of each amount that binds is ${atLeast} wide at least`,
+	says: ({ atLeast }) => `the range of each binding right-hand side is at least ${atLeast} wide`,
 	decide({ answer, best, problem }, { atLeast }) {
 		if (!answer.tableau || !best?.unique) return null;
 		const [plan] = best.vertices;
@@ -51,7 +51,7 @@ export const worthlessLimit: WishKind<'worthless-limit'> = {
 	group: 'dual values',
 	first: { kind: 'worthless-limit' },
 	cost: 3,
-	says: () => 'a constraint binds and yet has the dual value 0',
+	says: () => 'a binding constraint has the dual value 0',
 	decide({ answer, best, problem }) {
 		if (!answer.duals || !best?.unique) return null;
 		const [plan] = best.vertices;

@@ -27,6 +27,7 @@ import {
 	wholeCorners,
 	wholePoints
 } from './region';
+import { transport } from './transport';
 import { cuts, depthWorse, gap, nodes, noRounding } from './whole-numbers';
 import type { WishKind } from './wish';
 
@@ -75,6 +76,7 @@ export const WISH_KINDS: { readonly [K in WishName]: WishKind<K> } = {
 	nodes,
 	'depth-worse': depthWorse,
 	'larger-ratio': largerRatio,
+	transport,
 	'misread-column': misreadColumn,
 	'wrong-sign': wrongSign
 };
@@ -86,4 +88,8 @@ export const kindOfWish = <K extends WishName>(kind: K): WishKind => WISH_KINDS[
 
 /** A wish in words. */
 export const saysOf = (wish: Wish): string =>
-	`${wish.not ? 'must not be: ' : ''}${kindOfWish(wish.kind).says(wish as never)}`;
+	`${wish.not ? 'it must not be that ' : ''}${kindOfWish(wish.kind).says(wish as never)}`;
+
+/** Whether some wish is about a problem whose variables are whole numbers. */
+export const asksWhole = ({ wishes }: { readonly wishes: readonly Wish[] }): boolean =>
+	wishes.some(({ kind, not }) => !not && kindOfWish(kind).isWhole);

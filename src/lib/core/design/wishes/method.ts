@@ -26,7 +26,7 @@ export const pivots: WishKind<'pivots'> = {
 		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES, otherwise: 'dantzig' }
 	],
 	says: ({ exactly, atMost, method, rule }) =>
-		`${limitWords({ exactly, atMost })} pivot${exactly === 1 ? '' : 's'}${method && method !== 'auto' ? `, ${methodWords(method)}` : ''}${rule && rule !== 'dantzig' ? `, ${ruleWords(rule)}` : ''}`,
+		`the run takes ${limitWords({ exactly, atMost })} pivot${(exactly ?? atMost) === 1 ? '' : 's'}${method && method !== 'auto' ? ` (${methodWords(method)})` : ''}${rule && rule !== 'dantzig' ? ` (${ruleWords(rule)})` : ''}`,
 	decide(candidate, { exactly, atMost, method, rule }) {
 		const own = candidate.pivots(method, rule);
 		return own === null ? null : within(own, { exactly, atMost });
@@ -112,7 +112,12 @@ export const artificial: WishKind<'artificial'> = {
 	first: { kind: 'artificial', exactly: 1 },
 	cost: 1,
 	controls: [{ kind: 'count', field: 'exactly', label: 'how many', least: 0, most: 8 }],
-	says: ({ exactly }) => `${exactly} artificial variable${exactly === 1 ? '' : 's'}`,
+	says: ({ exactly }) =>
+		exactly === 0
+			? 'no artificial variable is needed'
+			: exactly === 1
+				? '1 artificial variable is needed'
+				: `${exactly} artificial variables are needed`,
 	decide: ({ artificials }, { exactly }) => (artificials === exactly ? exactly : null),
 	against({ exactly }, request) {
 		if (exactly > request.constraints) return `there are only ${request.constraints} constraints`;
@@ -133,7 +138,7 @@ export const denominator: WishKind<'denominator'> = {
 	cost: 6,
 	controls: [{ kind: 'count', field: 'atMost', label: 'largest denominator', least: 1, most: 10_000 }],
 	says: ({ atMost }) =>
-		atMost === 1 ? 'no fraction in any tableau' : `no denominator above ${atMost} in any tableau`,
+		atMost === 1 ? 'no tableau has a fraction' : `no tableau has a denominator above ${atMost}`,
 	decide(candidate, { atMost }, request) {
 		const { method, rule } = runOf(request);
 		const own = candidate.run(method, rule)?.denominator;
@@ -147,7 +152,7 @@ export const start: WishKind<'start'> = {
 	first: { kind: 'start', is: 'dual' },
 	cost: 4,
 	controls: [{ kind: 'choice', field: 'is', label: 'method', of: METHODS.filter((own) => own !== 'auto') }],
-	says: ({ is }) => `the start that suits it: ${methodWords(is)}`,
+	says: ({ is }) => `the method that suits it is ${methodWords(is)}`,
 	decide: (candidate, { is }) => (candidate.run()?.run.method === is ? is : null)
 };
 
@@ -156,7 +161,7 @@ export const zeroStep: WishKind<'zero-step'> = {
 	group: 'method',
 	first: { kind: 'zero-step' },
 	cost: 6,
-	says: () => 'some pivot has the ratio 0 and moves nothing',
+	says: () => 'some pivot has the ratio 0 and changes nothing',
 	decide(candidate, _wish, request) {
 		const { method, rule } = runOf(request);
 		return candidate.run(method, rule)?.hasZeroStep ? true : null;
@@ -184,7 +189,7 @@ export const cycle: WishKind<'cycle'> = {
 	cost: 6,
 	controls: [{ kind: 'choice', field: 'rule', label: 'by', of: RULE_NAMES }],
 	says: ({ rule }) =>
-		`by ${ruleWords(rule)} a basis comes back after so many pivots (made of a known cycle, with its numbers)`,
+		`${ruleWords(rule)} comes back to a basis it had before (made from a known cycle, with its numbers)`,
 	decide(candidate, { rule }) {
 		const outcome = candidate.run('primal', rule)?.run.outcome;
 		return outcome?.status === 'cycle' ? outcome.length : null;
@@ -209,7 +214,7 @@ export const morePivots: WishKind<'more-pivots'> = {
 		{ kind: 'choice', field: 'rule', label: 'rule', of: RULE_NAMES },
 		{ kind: 'choice', field: 'than', label: 'than by', of: RULE_NAMES }
 	],
-	says: ({ rule, than }) => `more pivots by ${ruleWords(rule)} than by ${ruleWords(than)}`,
+	says: ({ rule, than }) => `${ruleWords(rule)} takes more pivots than ${ruleWords(than)}`,
 	decide(candidate, { rule, than }) {
 		const [one, two] = [rule, than].map((own) => candidate.run('auto', own)?.run.pivots);
 		return one !== undefined && two !== undefined && one > two ? `${one} and ${two}` : null;

@@ -16,7 +16,7 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 	cost: 6,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'hundredths', least: 1, most: 1_000 }],
 	says: ({ atLeast }) =>
-		`at the first pivot the next ratio is larger by ${atLeast} % at least: taken, it leaves the region`,
+		`at the first pivot the second ratio is at least ${atLeast} % larger, so that taking it leaves the region`,
 	decide(candidate, { atLeast }, request) {
 		const { method, rule } = runOf(request);
 		const first = candidate.run(method, rule)?.first;
@@ -40,7 +40,7 @@ export const misreadColumn: WishKind<'misread-column'> = {
 	group: 'mistakes that show',
 	first: { kind: 'misread-column' },
 	cost: 4,
-	says: () => 'a variable that is not basic, read off at a 1 of its column, gives a plan that violates a row',
+	says: () => 'reading a nonbasic variable off at a 1 of its column gives a plan that violates a constraint',
 	decide({ answer: { status, tableau: t, solution }, problem }) {
 		if (status !== 'optimal' || !t || !solution) return null;
 		for (const column of t.nonbasic) {
@@ -59,7 +59,7 @@ export const wrongSign: WishKind<'wrong-sign'> = {
 	group: 'mistakes that show',
 	first: { kind: 'wrong-sign' },
 	cost: 4,
-	says: () => 'with the signs of the objective row turned the method ends at another corner',
+	says: () => 'with the signs of the objective row reversed the method ends at another corner',
 	decide({ answer, problem }) {
 		if (!answer.solution) return null;
 		const { objective } = problem;

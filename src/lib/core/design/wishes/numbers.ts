@@ -16,7 +16,10 @@ export const zeros: WishKind<'zeros'> = {
 	first: { kind: 'zeros', atLeast: 2 },
 	cost: 0,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'how many', least: 0, most: 64 }],
-	says: ({ atLeast }) => `at least ${atLeast} coefficient${atLeast === 1 ? '' : 's'} of the rows are 0`,
+	says: ({ atLeast }) =>
+		atLeast === 1
+			? 'at least 1 coefficient of the constraints is 0'
+			: `at least ${atLeast} coefficients of the constraints are 0`,
 	decide({ problem }, { atLeast }) {
 		const all = problem.variables.length * problem.constraints.length;
 		const count = problem.constraints.reduce((rest, { terms }) => rest - terms.size, all);

@@ -2,9 +2,11 @@ import { planAt } from '../../geometry/sides';
 import { metCount } from '../../problem/use';
 import { withoutConstraints } from '../../geometry/sides';
 import { outline, polyhedron, type Polyhedron } from '../../geometry/polyhedron';
-import { approximate, isZero, max, min, rational, ZERO, type Rational } from '../../number/rational';
+import { approximate, max, min, rational, ZERO, type Rational } from '../../number/rational';
 import type { Problem } from '../../problem/types';
 import type { DesignRequest } from '../types';
+import { isWholePoint } from '../plane';
+import { leastApart } from '../spread';
 import { limitWords, needsCorner, other, within, type WishKind } from './wish';
 
 /** Wishes about the region of the relaxation: its corners, whether it ends, whether a constraint does nothing. */
@@ -17,6 +19,7 @@ export const corners: WishKind<'corners'> = {
 	controls: [{ kind: 'count', field: 'exactly', label: 'how many', least: 0, most: 500 }],
 	says: ({ exactly }) => `the region has ${exactly} corners`,
 	decide: ({ region }, { exactly }) => (region.vertices.length === exactly ? exactly : null),
+	quickly: ({ corners: all }, { exactly }) => all.length === exactly,
 	against({ exactly }, request) {
 		if (request.wishes.some((wish) => wish.kind === 'corners' && wish.exactly !== exactly))
 			return 'there are two wishes for different numbers of corners';
@@ -39,6 +42,7 @@ export const wholeCorners: WishKind<'whole-corners'> = {
 		region.vertices.length > 0 && region.vertices.every(({ at }) => at.every(({ d }) => d === 1n))
 			? region.vertices.length
 			: null,
+	quickly: ({ corners: all }) => all.length > 0 && all.every(isWholePoint),
 	against(_wish, request) {
 		if (other(request, 'fractional'))
 			return 'the relaxation’s best plan is a corner, and shall be fractional';
@@ -53,9 +57,10 @@ export const bounded: WishKind<'bounded'> = {
 	first: { kind: 'bounded', is: true },
 	cost: 5,
 	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'the region is bounded' : 'the region goes on without end'),
+	says: ({ is }) => (is ? 'the region is bounded' : 'the region is unbounded'),
 	decide: ({ region }, { is }) =>
 		region.dimension >= 0 && (region.rays.length + region.lines.length === 0) === is ? is : null,
+	quickly: ({ corners: all, rays }, { is }) => all.length > 0 && (rays.length === 0) === is,
 	against: ({ is }, request) =>
 		is && other(request, 'answer')?.is === 'unbounded'
 			? 'a bounded region has no objective without end'
@@ -68,7 +73,7 @@ export const redundant: WishKind<'redundant'> = {
 	first: { kind: 'redundant', is: true },
 	cost: 7,
 	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'a constraint does nothing' : 'every constraint does something'),
+	says: ({ is }) => (is ? 'a constraint is redundant' : 'no constraint is redundant'),
 	decide({ problem, region }, { is }) {
 		if (region.dimension < 0) return null;
 		const idle = problem.constraints.find((row) => {
@@ -102,6 +107,7 @@ export const degenerate: WishKind<'degenerate'> = {
 		const most = Math.max(...region.vertices.map(({ at }) => metCount(problem, planAt(problem, at))));
 		return most > problem.variables.length === is ? is : null;
 	},
+	quickly: ({ corners: all }, { is }) => all.length > 0 && all.some(({ lines }) => lines.length > 2) === is,
 	against({ is }, request) {
 		if (request.wishes.some((wish) => wish.kind === 'degenerate' && wish.is !== is))
 			return 'there are two wishes that exclude each other';
@@ -111,27 +117,6 @@ export const degenerate: WishKind<'degenerate'> = {
 		return needsCorner(request);
 	}
 };
-
-/** The least distance of two corners, squared, where each axis counts as long as the corners reach along it; null with fewer than two. */
-function leastApart({ vertices }: Polyhedron): Rational | null {
-	const width = vertices[0]?.at.length ?? 0;
-	const reach = Array.from({ length: width }, (_, j) => {
-		const along = vertices.map(({ at }) => at[j]);
-		return along.reduce(max).sub(along.reduce(min));
-	});
-	let least: Rational | null = null;
-	vertices.forEach(({ at: p }, i) =>
-		vertices.slice(0, i).forEach(({ at: q }) => {
-			const squared = reach.reduce((sum, own, j) => {
-				if (isZero(own)) return sum;
-				const by = p[j].sub(q[j]).div(own);
-				return sum.add(by.mul(by));
-			}, ZERO);
-			if (!least || squared.lt(least)) least = squared;
-		})
-	);
-	return least;
-}
 
 /** The largest whole number whose square is not above a number that is not negative. */
 function wholeRoot(value: Rational): number {
@@ -152,7 +137,7 @@ export const fitsPage: WishKind<'fits-page'> = {
 	first: { kind: 'fits-page', atLeast: 10 },
 	cost: 6,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'hundredths of the picture', least: 1, most: 100 }],
-	says: ({ atLeast }) => `no two corners nearer than ${atLeast} % of the picture`,
+	says: ({ atLeast }) => `corners are at least ${atLeast} % of the picture apart`,
 	decide({ region }, { atLeast }) {
 		const apart = leastApart(region);
 		const share = apart && wholeRoot(apart.mul(10_000));
@@ -226,7 +211,7 @@ export const areaPerPoint: WishKind<'area-per-point'> = {
 	first: { kind: 'area-per-point', atMost: 2 },
 	cost: 7,
 	controls: [{ kind: 'count', field: 'atMost', label: 'area', least: 1, most: 1_000 }],
-	says: ({ atMost }) => `a whole point for every ${atMost} of the region's area at least`,
+	says: ({ atMost }) => `there is at least one whole point for every ${atMost} of the region's area`,
 	decide({ problem, region }, { atMost }) {
 		if (problem.variables.length !== 2 || region.dimension < 2) return null;
 		const count = countPoints(problem, region);
@@ -247,7 +232,7 @@ export const oneWayOut: WishKind<'one-way-out'> = {
 	group: 'answer',
 	first: { kind: 'one-way-out' },
 	cost: 5,
-	says: () => 'unbounded, though the region has three corners and goes on in one direction only',
+	says: () => 'the objective is unbounded, though the region has three corners and only one direction',
 	decide: ({ answer, region }) =>
 		answer.status === 'unbounded' && region.vertices.length >= 3 && region.rays.length === 1
 			? region.vertices.length

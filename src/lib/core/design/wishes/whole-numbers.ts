@@ -26,7 +26,7 @@ export const gap: WishKind<'gap'> = {
 	cost: 7,
 	isWhole: true,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'how much', least: 1, most: 100_000 }],
-	says: ({ atLeast }) => `the best whole value is ${atLeast} away from the relaxation's at least`,
+	says: ({ atLeast }) => `the best whole value is at least ${atLeast} away from the relaxation's`,
 	decide(candidate, { atLeast }) {
 		const { objective } = candidate.answer;
 		if (!objective || candidate.whole.status !== 'optimal') return null;
@@ -43,7 +43,8 @@ export const cuts: WishKind<'cuts'> = {
 	cost: 8,
 	isWhole: true,
 	controls: [{ kind: 'limit', label: 'how many', least: 0, most: 50 }],
-	says: (wish) => `closed by ${limitWords(wish)} cut${wish.exactly === 1 ? '' : 's'}`,
+	says: (wish) =>
+		`${limitWords(wish)} cut${(wish.exactly ?? wish.atMost) === 1 ? ' makes' : 's make'} the best plan whole`,
 	decide(candidate, wish) {
 		if (candidate.answer.status !== 'optimal') return null;
 		const { status, cuts: all } = candidate.cuts;
@@ -59,7 +60,7 @@ export const nodes: WishKind<'nodes'> = {
 	cost: 7,
 	isWhole: true,
 	controls: [{ kind: 'limit', label: 'how many', least: 1, most: 100 }],
-	says: (wish) => `a tree of ${limitWords(wish)} nodes`,
+	says: (wish) => `the tree has ${limitWords(wish)} nodes`,
 	decide(candidate, wish) {
 		const { status, nodesMade } = candidate.whole;
 		return status === 'optimal' || status === 'infeasible' ? within(nodesMade, wish) : null;
@@ -73,7 +74,7 @@ export const depthWorse: WishKind<'depth-worse'> = {
 	first: { kind: 'depth-worse' },
 	cost: 9,
 	isWhole: true,
-	says: () => 'depth first makes more nodes than best bound',
+	says: () => 'depth first takes more nodes than best bound',
 	decide(candidate) {
 		if (candidate.answer.status !== 'optimal') return null;
 		const [deep, bound] = (['depth-first', 'best-bound'] as const).map((rule) => candidate.nodesBy(rule));
