@@ -82,11 +82,11 @@ export const PRESETS = [
 		method: 'auto'
 	},
 	{ name: 'Only the choices', kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
-	{ name: 'Two phases', kinds: ['entering', 'leaving', 'entry'], method: 'two-phase' },
+	{ name: 'Two phases', kinds: ['entering', 'leaving', 'entry', 'phase-two'], method: 'two-phase' },
 	{ name: 'The model', kinds: ['sentence', 'coefficient', 'standard-form', 'feasible'], method: 'auto' },
 	{
 		name: 'Graphical',
-		kinds: ['side', 'intercept', 'corner-lines', 'feasible', 'best-corner', 'redundant'],
+		kinds: ['side', 'intercept', 'corner-lines', 'feasible', 'corner-values', 'best-corner', 'redundant'],
 		method: 'auto'
 	},
 	{
@@ -99,10 +99,10 @@ export const PRESETS = [
 		kinds: ['state', 'plan', 'value', 'degenerate', 'other-optimum'],
 		method: 'auto'
 	},
-	{ name: 'Duality', kinds: ['dual-sign', 'dual-value'], method: 'auto' },
+	{ name: 'Duality', kinds: ['dual-sign', 'dual-relation', 'dual-number', 'dual-value'], method: 'auto' },
 	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval'], method: 'auto' },
 	{ name: 'Whole numbers', kinds: ['rounding', 'cut', 'close'], method: 'auto' },
-	{ name: 'Find the mistake', kinds: ['wrong-entry', 'claim'], method: 'auto' }
+	{ name: 'Find the mistake', kinds: ['wrong-entry', 'rule-kept', 'claim'], method: 'auto' }
 ] as const satisfies readonly Preset[];
 
 /** An exercise about a problem as a preset makes it. */

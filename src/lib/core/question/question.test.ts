@@ -233,6 +233,11 @@ test('right answers are right and slips are wrong, for random problems of all me
 						expect(wrong).toEqual(question.right);
 					}
 					if (question.kind === 'cut') expect(cutsRightly(question, problem)).toBe(true);
+					if (question.kind === 'corner-values')
+						for (const [corner, worth] of Object.entries(question.right[0]))
+							expect(worth).toBe(toText(valueAt(problem, corner)));
+					if (question.kind === 'phase-two')
+						expect(question.right).toEqual([solveLinear(problem).status === 'infeasible' ? 'no' : 'yes']);
 					if (
 						question.kind === 'state' &&
 						question.step === steps.length - 1 &&
@@ -262,6 +267,51 @@ test('right answers are right and slips are wrong, for random problems of all me
 	);
 	expect(judged).toBeGreaterThan(1000);
 	expect([...seen].length).toBeGreaterThan(KIND_NAMES.length - 4);
+});
+
+/** The objective at a corner written as `(2, 3/2)`. */
+const valueAt = ({ variables, objective }: Problem, corner: string) =>
+	corner
+		.slice(1, -1)
+		.split(', ')
+		.reduce(
+			(sum, amount, j) =>
+				sum.add(parseRational(amount).mul(objective.terms.get(variables[j].name) ?? parseRational('0'))),
+			objective.constant
+		);
+
+test('a pivot that is shown keeps the rule just where solving makes it, and the dual is read as it is solved', () => {
+	const kept = Array.from({ length: 12 }, (_, seed) =>
+		questions({ problem: MIX, kinds: ['rule-kept'], seed, count: 3 })
+	).flat();
+	const moves = new Map([
+		[0, 'y'],
+		[1, 'x']
+	]);
+	for (const { step, given, right, tableau } of kept) {
+		const leaves = questions({ problem: MIX, kinds: ['leaving'], seed: 1, count: 9 }).find(
+			(own) => own.step === step
+		)!;
+		const is =
+			given.entering !== moves.get(step)
+				? 'the entering variable is wrong'
+				: leaves.right.includes(given.leaving!)
+					? 'it follows the rule'
+					: 'the leaving variable is wrong';
+		expect(tableau.rows.some(({ basic }) => basic === given.leaving)).toBe(true);
+		expect(right).toEqual([is]);
+	}
+	expect(new Set(kept.map(({ right }) => right[0])).size).toBe(3);
+	const follows = kept.find(({ right }) => right[0] === 'the leaving variable is wrong')!;
+	expect(judge(follows, 'it follows the rule').consequence).toHaveProperty('basic');
+	// the dual that these answers write has the primal's optimum
+	const free = readStatement('min z = 2 x - 3 y\nx + y >= 2\nx - y = 1\ny free').problem!;
+	const relation = (problem: Problem, column: string) =>
+		Array.from(
+			{ length: 9 },
+			(_, seed) => questions({ problem, kinds: ['dual-relation'], seed, count: 1 })[0]
+		).find(({ given }) => given.column === column)!.right;
+	expect([relation(MIX, 'x'), relation(free, 'x'), relation(free, 'y')]).toEqual([['≥'], ['≤'], ['=']]);
 });
 
 test('what a wrong leaving row would do is what the pivot gives', () => {

@@ -106,6 +106,7 @@ const ABOUT_NEXT: readonly KindName[] = [
 	'leaving',
 	'dual-leaving',
 	'dual-entering',
+	'rule-kept',
 	'entry',
 	'next-tableau'
 ];

@@ -17,6 +17,8 @@
 	const id = $props.id();
 	const answers = $derived(KINDS[question.kind].answers);
 	const variables = $derived(problem.variables.map(({ name }) => name));
+	/** what amounts are asked for: of the variables, or of what the question lists */
+	const asked = $derived(question.given.choices ?? variables);
 	const OPTIONS: Partial<Record<string, readonly (readonly [string, string])[]>> = {
 		'yes-no': [
 			['yes', 'yes'],
@@ -75,7 +77,7 @@
 	function give(event: Event) {
 		event.preventDefault();
 		if (answers === 'plan')
-			onanswer(numbers(Object.fromEntries(variables.map((name) => [name, fields[name] || '0']))));
+			onanswer(numbers(Object.fromEntries(asked.map((name) => [name, fields[name] || '0']))));
 		else if (answers === 'cells')
 			onanswer(numbers(Object.fromEntries(Object.entries(fields).filter(([, typed]) => typed.trim()))));
 		else if (answers === 'names') onanswer(names);
@@ -164,7 +166,7 @@
 			{/await}
 		{/if}
 		<p class="line">
-			{#each variables as name (name)}
+			{#each asked as name (name)}
 				<label>{name} = <input class="field" placeholder="0" bind:value={fields[name]} /></label>
 			{/each}
 		</p>

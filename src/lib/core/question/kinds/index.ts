@@ -1,12 +1,21 @@
 import type { Kind, KindName } from '../types';
 import { close, cut } from './integers';
 import { coefficient, sentence, standardForm } from './model';
-import { claim, cornerLines, intercept, redundant, sideStays } from './region';
-import { dualEntering, dualLeaving, entering, entryAfter, improving, leaving, ratio } from './pivoting';
+import { claim, cornerLines, cornerValues, intercept, redundant, sideStays } from './region';
+import {
+	dualEntering,
+	dualLeaving,
+	entering,
+	entryAfter,
+	improving,
+	leaving,
+	ratio,
+	ruleKept
+} from './pivoting';
 import { nextTableau, wrongEntry } from './next-tableau';
 import { bestCorner, feasible, rounding } from './plans';
-import { degenerate, otherOptimum, plan, state, value } from './reading';
-import { dualSign, dualValue, interval, oneMore } from './worth';
+import { degenerate, otherOptimum, phaseTwo, plan, state, value } from './reading';
+import { dualNumber, dualRelation, dualSign, dualValue, interval, oneMore } from './worth';
 
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
 export const KINDS: Readonly<Record<KindName, Kind>> = {
@@ -16,11 +25,14 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	side: sideStays,
 	intercept,
 	'corner-lines': cornerLines,
+	'corner-values': cornerValues,
 	redundant,
 	'dual-leaving': dualLeaving,
 	'dual-entering': dualEntering,
+	'rule-kept': ruleKept,
 	claim,
 	state,
+	'phase-two': phaseTwo,
 	improving,
 	entering,
 	ratio,
@@ -38,6 +50,8 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	'one-more': oneMore,
 	interval,
 	'dual-sign': dualSign,
+	'dual-relation': dualRelation,
+	'dual-number': dualNumber,
 	rounding,
 	cut,
 	close

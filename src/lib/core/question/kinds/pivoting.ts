@@ -146,6 +146,60 @@ export const entryAfter: Kind = {
 	}
 };
 
+/** What is said of a pivot: by the rule, or not, and where. */
+export const KEPT = {
+	rule: 'it follows the rule',
+	entering: 'the entering variable is wrong',
+	leaving: 'the leaving variable is wrong'
+} as const;
+
+/** A pivot that may not be the one of the rule: another improving column with its own row, or the right column with a row that is not the tightest. */
+export const ruleKept: Kind = {
+	answers: 'choice',
+	ask: beforePivot(({ tableau: t, rule, pick }, { position, goals }) => {
+		const tightest = tightestRows(t, position);
+		if (tightest.length === 0) return null;
+		const best = new Set(bestEntering(t, goals, rule.entering));
+		const pivots: { readonly position: number; readonly row: number; readonly is: keyof typeof KEPT }[] = [
+			{ position, row: tightest[0], is: 'rule' }
+		];
+		for (const k of improvingPositions(t, goals)) {
+			const [row] = tightestRows(t, k);
+			if (!best.has(k) && row !== undefined) pivots.push({ position: k, row, is: 'entering' });
+		}
+		for (const { row, reason } of ratios(t, position))
+			if (reason === 'compared' && !tightest.includes(row)) pivots.push({ position, row, is: 'leaving' });
+		const shown = pivots[pick(pivots.length)];
+		const slips: Readonly<Record<keyof typeof KEPT, Slip[]>> = {
+			rule: [
+				{ answer: KEPT.entering, code: 'entering-is-best' },
+				{ answer: KEPT.leaving, code: 'ratio-is-least' }
+			],
+			entering: [
+				{ answer: KEPT.rule, code: 'column-not-checked' },
+				{ answer: KEPT.leaving, code: 'ratio-is-least' }
+			],
+			leaving: [
+				{ answer: KEPT.rule, code: 'ratio-not-checked' },
+				{ answer: KEPT.entering, code: 'entering-is-best' }
+			]
+		};
+		return {
+			given: {
+				rule: rule.entering,
+				entering: nameOf(t, t.nonbasic[shown.position]),
+				leaving: nameOf(t, t.basis[shown.row]),
+				choices: Object.values(KEPT)
+			},
+			right: [KEPT[shown.is]],
+			slips: slips[shown.is]
+		};
+	}),
+	// what the pivot would do: with a row that is not the tightest, something becomes negative
+	consequence: ({ tableau, given }, answer) =>
+		answer === KEPT.rule ? new Board(tableau).afterPivot(given.leaving!, given.entering!) : null
+};
+
 /** Asks only where the dual method makes the next pivot. */
 const beforeDualPivot =
 	(ask: (situation: Situation, row: number, position: number) => ReturnType<Kind['ask']>): Kind['ask'] =>

@@ -6,6 +6,7 @@ import { negativeRows, tightestRows } from '../../tableau/ratio';
 import {
 	columnOf,
 	entry,
+	goalValue,
 	isArtificial,
 	objectiveValue,
 	readPlan,
@@ -50,6 +51,21 @@ export const state: Kind = {
 			...(right === 'infeasible' ? [{ answer: 'not-feasible', code: 'no-negative-entry' }] : [])
 		];
 		return { given: {}, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const phaseTwo: Kind = {
+	answers: 'yes-no',
+	ask({ tableau: t, part }) {
+		const [goal] = t.goals;
+		if (part !== 'phase-one' || goal.kind !== 'infeasibility' || improvingPositions(t, [goal]).length > 0)
+			return null;
+		const mayBegin = sign(goalValue(t, goal)) === 0;
+		const hasArtificial = t.basis.some((column) => isArtificial(t, column));
+		const slip = mayBegin
+			? { answer: 'no', code: hasArtificial ? 'artificial-at-zero' : 'sum-is-zero' }
+			: { answer: 'yes', code: 'sum-not-zero' };
+		return { given: {}, right: [mayBegin ? 'yes' : 'no'], slips: [slip] };
 	}
 };
 

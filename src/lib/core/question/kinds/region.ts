@@ -1,6 +1,6 @@
 import { isRedundant, region } from '../../geometry/region';
 import { sidesOf, testHolds, testPoint, type Side } from '../../geometry/sides';
-import { isZero, toText, ZERO } from '../../number/rational';
+import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import { rowName } from '../../problem/row-owner';
 import { asksForWhole } from '../../problem/whole';
 import { brokenAt, planFromTexts } from '../../problem/use';
@@ -8,6 +8,9 @@ import type { Consequence, Kind, Question, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about the picture of two variables: which side stays, where lines meet axes and each other, what is redundant. */
+
+/** corners whose values are asked for at once */
+const MOST_CORNERS = 7;
 
 const isFlat = ({ problem, step }: Situation): boolean => step === 0 && problem.variables.length === 2;
 
@@ -93,6 +96,31 @@ export const cornerLines: Kind = {
 			...(extra ? [{ answer: [...right, extra], code: 'one-too-many' }] : [])
 		];
 		return { given: { plan, choices }, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const cornerValues: Kind = {
+	answers: 'plan',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const { problem } = situation;
+		const { corners } = region(problem);
+		if (corners.length < 2 || corners.length > MOST_CORNERS) return null;
+		const [a, b] = problem.variables.map(({ name }) => problem.objective.terms.get(name) ?? ZERO);
+		const table = (value: (x: Rational, y: Rational) => Rational) =>
+			Object.fromEntries(
+				corners.map(({ point: { x, y } }) => [`(${toText(x)}, ${toText(y)})`, toText(value(x, y))])
+			);
+		const { constant } = problem.objective;
+		const right = table((x, y) => a.mul(x).add(b.mul(y)).add(constant));
+		const slips: Slip[] = [
+			{ answer: table((x, y) => b.mul(x).add(a.mul(y)).add(constant)), code: 'coefficients-swapped' },
+			...(isZero(constant)
+				? []
+				: [{ answer: table((x, y) => a.mul(x).add(b.mul(y))), code: 'constant-forgotten' }])
+		];
+		return { given: { choices: Object.keys(right) }, right: [right], slips: without([right], slips) };
 	}
 };
 

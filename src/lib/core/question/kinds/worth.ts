@@ -1,8 +1,9 @@
 import { solveLinear } from '../../answer/answer';
+import { dualProblem } from '../../answer/dual-problem';
 import { ranging } from '../../answer/ranging';
 import { ONE, toText, ZERO, type Rational } from '../../number/rational';
 import { isOneRate, marginal } from '../../parametric/marginal';
-import type { Constraint, Problem } from '../../problem/types';
+import type { Constraint, Problem, Relation } from '../../problem/types';
 import { usesOf } from '../../problem/use';
 import type { Answer, Kind, Situation, Slip } from '../types';
 import { without } from './shared';
@@ -109,5 +110,52 @@ export const dualSign: Kind = {
 			{ answer: 'free', code: 'only-equations-are-free' }
 		];
 		return { given: { row: row.name }, right: [right], slips: without([right], slips) };
+	}
+};
+
+const SIGNS: Readonly<Record<Relation, string>> = { '<=': '≤', '>=': '≥', '=': '=' };
+
+export const dualRelation: Kind = {
+	answers: 'choice',
+	ask({ problem, step, pick }) {
+		if (step > 0) return null;
+		const { name } = problem.variables[pick(problem.variables.length)];
+		const { relation } = dualProblem(problem).problem.constraints.find((own) => own.name === name)!;
+		const slips: Slip[] = [
+			{
+				answer: SIGNS[relation === '>=' ? '<=' : '>='],
+				code: relation === '=' ? 'free-gives-equation' : 'turned'
+			},
+			{ answer: '=', code: 'only-free-gives-equation' },
+			{ answer: '≤', code: 'free-gives-equation' }
+		];
+		const right = SIGNS[relation];
+		return {
+			given: { column: name, choices: Object.values(SIGNS) },
+			right: [right],
+			slips: without([right], slips)
+		};
+	}
+};
+
+export const dualNumber: Kind = {
+	answers: 'number',
+	ask({ problem, step, pick }) {
+		if (step > 0 || problem.constraints.length === 0) return null;
+		const row = problem.constraints[pick(problem.constraints.length)];
+		const { name: column } = problem.variables[pick(problem.variables.length)];
+		const inRow = row.terms.get(column) ?? ZERO;
+		const inObjective = problem.objective.terms.get(column) ?? ZERO;
+		// a coefficient of the dual, a right-hand side, a coefficient of its objective
+		const [given, right, mixed] = [
+			[{ row: row.name, column }, inRow, inObjective] as const,
+			[{ column }, inObjective, row.rhs] as const,
+			[{ row: row.name }, row.rhs, inObjective] as const
+		][pick(3)];
+		const slips: Slip[] = [
+			{ answer: toText(mixed), code: 'other-place' },
+			{ answer: toText(right.neg()), code: 'wrong-sign' }
+		];
+		return { given, right: [toText(right)], slips: without([toText(right)], slips) };
 	}
 };

@@ -1,7 +1,9 @@
 import { answerText, at, rights, type WordsOf } from './shared';
 
 /** Words of questions about the picture of two variables. */
-export const PICTURE: WordsOf<'side' | 'intercept' | 'corner-lines' | 'redundant' | 'best-corner'> = {
+export const PICTURE: WordsOf<
+	'side' | 'intercept' | 'corner-lines' | 'corner-values' | 'redundant' | 'best-corner'
+> = {
 	side: {
 		asks: (q) => `${at(q.given)} lies on one side of the line ${q.given.row}. Does that side stay?`,
 		because: (q) =>
@@ -42,6 +44,19 @@ export const PICTURE: WordsOf<'side' | 'intercept' | 'corner-lines' | 'redundant
 		slips: {
 			'one-missing': 'One line that passes through the corner is missing.',
 			'one-too-many': 'One of these lines does not pass through the corner.'
+		}
+	},
+	'corner-values': {
+		asks: () => 'Fill in the corner table: what is the objective at each corner?',
+		because: (q) => `The values are ${rights(q)}.`,
+		hints: () => [
+			'Put the coordinates of each corner into the objective.',
+			'The first coordinate belongs to the first variable.',
+			'Multiply each coordinate by its coefficient, and add.'
+		],
+		slips: {
+			'coefficients-swapped': 'The two coefficients have changed places.',
+			'constant-forgotten': 'The objective has a constant, too.'
 		}
 	},
 	redundant: {

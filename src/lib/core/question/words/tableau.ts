@@ -10,6 +10,8 @@ export const TABLEAU: WordsOf<
 	| 'leaving'
 	| 'dual-leaving'
 	| 'dual-entering'
+	| 'rule-kept'
+	| 'phase-two'
 	| 'entry'
 	| 'next-tableau'
 	| 'wrong-entry'
@@ -91,6 +93,39 @@ export const TABLEAU: WordsOf<
 			'larger-ratio': 'This ratio is not the smallest: another basic variable would become negative.',
 			'negative-entry': 'The entry is negative, so this variable increases and sets no limit.',
 			'zero-entry': 'The entry is 0, so this variable does not change and sets no limit.'
+		}
+	},
+	'phase-two': {
+		asks: () => 'Phase one has ended: no column improves its row. May phase two begin?',
+		because: (q) =>
+			q.right[0] === 'yes'
+				? 'The sum of the artificial variables is 0, so a feasible plan is found.'
+				: 'The sum of the artificial variables is not 0, so no plan is feasible.',
+		hints: () => [
+			'Look at the right-hand side of the row of phase one.',
+			'It shows the sum of the artificial variables.',
+			'Phase two begins if that sum is 0.'
+		],
+		slips: {
+			'sum-not-zero': 'An artificial variable is still above 0, and nothing can bring it down.',
+			'sum-is-zero': 'Every artificial variable is 0, so the plan is feasible.',
+			'artificial-at-zero': 'The artificial variable in the basis is 0. It can be pivoted out, or stay at 0.'
+		}
+	},
+	'rule-kept': {
+		asks: (q) =>
+			`A classmate lets ${q.given.entering} enter and ${q.given.leaving} leave. ${RULES[q.given.rule!]} ${ROW}`,
+		because: (q) => `Right: ${rights(q)}.`,
+		hints: (q) => [
+			'Check the entering variable first, then the leaving one.',
+			`Is column ${q.given.entering} the one that the rule takes?`,
+			`Does row ${q.given.leaving} have the smallest ratio in column ${q.given.entering}?`
+		],
+		slips: {
+			'column-not-checked': 'The rule takes another column.',
+			'ratio-not-checked': 'Another row has a smaller ratio.',
+			'entering-is-best': 'The entering variable is the one that the rule takes.',
+			'ratio-is-least': 'In this column the leaving row does have the smallest ratio.'
 		}
 	},
 	'dual-leaving': {
