@@ -104,7 +104,7 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.shows('Primal and dual', 'rows and columns traded');
 	await accessible();
 	// both are solved beside each other, each by its own steps
-	const side = (name: string) => `.sheet section[aria-label="${name}"]`;
+	const side = (name: string) => `section[aria-label="${name}"]`;
 	const last = (name: string) =>
 		desk.page.$eval(`${side(name)} .simplex [data-cell="objective rhs"]`, (cell) => cell.textContent!.trim());
 	await desk.click('Solve both');
@@ -118,8 +118,11 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	);
 	expect(await last('The primal')).toBe(primal);
 	await accessible();
-	await desk.press('Escape');
-	await desk.page.waitForSelector('.sheet', { hidden: true });
+	// its rows are not the lesson's: no marks, slacks and objective of their own
+	expect(await desk.page.$$(`${side('The primal')} .simplex .glyph`)).not.toHaveLength(0);
+	expect(await desk.page.$$(`${side('The dual')} .simplex .glyph`)).toHaveLength(0);
+	await desk.shows('The dual', 't1');
+	await look('The dual, written');
 	await desk.click('Open the dual');
 	await desk.page.waitForFunction(() => location.pathname === '/simplex');
 	await desk.click('↩ Back');

@@ -23,7 +23,7 @@ import { DualWriting } from './dual-writing.svelte';
 import { useDesk, type Desk } from './desk.svelte';
 import { Running } from './running.svelte';
 
-export const LOOKS = ['ranges', 'two', 'curve', 'dual', 'pairs'] as const;
+export const LOOKS = ['ranges', 'two', 'curve', 'dual', 'both', 'pairs'] as const;
 export type SensitivityLook = (typeof LOOKS)[number];
 
 /** What the ways of looking at what an answer is worth are called. */
@@ -32,6 +32,7 @@ export const LOOK_WORDS: Readonly<Record<SensitivityLook, string>> = {
 	two: 'Two at once',
 	curve: 'As a function',
 	dual: 'The dual, written',
+	both: 'Both solved',
 	pairs: 'Plan and dual values'
 };
 

@@ -26,6 +26,7 @@ import { remarksOf, runOf, type Told } from './remarks';
 import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
+const NO_LOOKS: ReadonlyMap<string, Identity> = new Map();
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
 
@@ -73,6 +74,8 @@ export class Session {
 	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
 	readonly #remarks = $derived.by(() => remarksOf(this.#told));
 	#looks: ReadonlyMap<string, Identity> | null = null;
+	/** whether constraints have marks; not in a problem beside another whose marks would mean something else */
+	hasMarks = $state(true);
 	readonly #identities = $derived.by(() => {
 		// the same looks stay the same value, so that a pivot redraws no line
 		const looks = identities(this.#workspace.book, this.position);
@@ -137,7 +140,7 @@ export class Session {
 	}
 	/** how constraints look, by name */
 	get identities() {
-		return this.#identities;
+		return this.hasMarks ? this.#identities : NO_LOOKS;
 	}
 	/** the constraints that the present point breaks, cuts included */
 	get violated(): ReadonlySet<string> {

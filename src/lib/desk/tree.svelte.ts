@@ -64,9 +64,9 @@ export class Tree {
 	}
 	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
-		return this.#kept !== null && this.#kept === this.#desk.document.tree
-			? (this.#search?.nodes ?? []).map(asGiven)
-			: [];
+		const { tree, text } = this.#desk.document;
+		const isThis = this.#kept === tree && (tree !== null || this.#text === text);
+		return isThis ? (this.#search?.nodes ?? []).map(asGiven) : [];
 	});
 	/** nodes whose results the class may not see yet */
 	readonly #hidden = $derived.by(() => {
@@ -103,7 +103,11 @@ export class Tree {
 			: null;
 	});
 
-	/** the search of the statement as it is; null before it was begun. It changes in place: see `progress` */
+	/** whether anything was searched: before that the root stands there, open */
+	get isBegun(): boolean {
+		return this.#kept !== null && this.#kept === this.#desk.document.tree;
+	}
+	/** the search of the statement as it is; null where nothing can be searched. It changes in place: see `progress` */
 	get search(): Search | null {
 		return this.#nodes.length > 0 ? this.#search : null;
 	}
@@ -214,10 +218,16 @@ export class Tree {
 		return waits === search.waiting && JSON.stringify(decisions) === JSON.stringify(keptOf(search));
 	}
 
-	/** Takes up the tree that came with the lesson, if it is not here yet; it is solved again off the page. */
+	/** Takes up the tree that came with the lesson, if it is not here yet; it is solved again off the page. Where none came, the root stands there. */
 	async restore(): Promise<void> {
 		const { tree } = this.#desk.document;
-		if (!tree || tree === this.#kept || !this.#of().problem) return;
+		if (!this.#of().problem) return;
+		if (!tree) {
+			if (this.#kept === null && this.#search && this.#text === this.#desk.document.text) return;
+			this.#kept = null;
+			return this.#make();
+		}
+		if (tree === this.#kept) return;
 		const isHere = this.#isAs(tree);
 		this.#kept = tree;
 		this.#rules = tree.rules;
@@ -267,7 +277,7 @@ export class Tree {
 	}
 
 	#step(id?: number): void {
-		if (!this.search) this.begin();
+		if (!this.isBegun) this.begin();
 		const { search } = this;
 		if (!search) return;
 		if (this.waiting) return this.judge();
@@ -304,7 +314,7 @@ export class Tree {
 	async run(): Promise<void> {
 		// however long it takes, it is one act
 		const act = {};
-		if (!this.search) this.begin(act);
+		if (!this.isBegun) this.begin(act);
 		if (this.waiting) this.judge();
 		const { search } = this;
 		if (!search) return;

@@ -84,6 +84,11 @@ export function dualProblem(
 			return [row.key, name];
 		})
 	);
+	// not the primal's: whatever is said of it is said of another objective
+	const goal = primed(
+		['w', 'v'].find((name) => !taken.has(name) && name !== objective.name) ?? 'w',
+		new Set([...taken, objective.name, ...problem.variables.map(({ name }) => name)])
+	);
 	const variables: Variable[] = rows.map((row) => {
 		// in a maximum a ≤ row has a price that is not negative; in a minimum a ≥ row has
 		const positive = row.relation === (max ? '<=' : '>=');
@@ -116,7 +121,7 @@ export function dualProblem(
 			variables,
 			objective: {
 				sense: max ? 'min' : 'max',
-				name: objective.name,
+				name: goal,
 				...(objective.unit ? { unit: objective.unit } : {}),
 				terms: withoutZeros(rows.map((row) => [names.get(row.key)!, row.rhs] as const)),
 				constant: objective.constant

@@ -7,6 +7,7 @@ export { cornerKey, pointKey } from './corner-key';
 export { type CornerRow, cornerTable } from './corner-table';
 export { hullEdges } from './hull';
 export {
+	covered,
 	type LabelSpot,
 	type LabelWish,
 	type PlacedLabel,

@@ -54,7 +54,7 @@ function distance({ x, y }: LabelSpot, r: Rectangle): number {
 const MISTAKEN = 1e5;
 
 /** How many pixels of a segment lie inside a rectangle (Liang and Barsky 1984). */
-function covered({ p, q }: Stroke, r: Rectangle): number {
+export function covered({ p, q }: Stroke, r: Rectangle): number {
 	const dx = q.x - p.x;
 	const dy = q.y - p.y;
 	let from = 0;

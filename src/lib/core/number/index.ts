@@ -16,4 +16,4 @@ export {
 	toText,
 	ZERO
 } from './rational';
-export { NUMBER_STYLES, type NumberStyle, showNumber, takeApart, texNumber } from './show';
+export { decimalBeside, NUMBER_STYLES, type NumberStyle, showNumber, takeApart, texNumber } from './show';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { approximate, compare, gcd, lcm, parseRational, rational, sign, toText } from './rational';
-import { showNumber, texNumber } from './show';
+import { decimalBeside, showNumber, texNumber } from './show';
 
 const ratio = fc
 	.tuple(fc.bigInt({ min: -(10n ** 30n), max: 10n ** 30n }), fc.bigInt({ min: 1n, max: 10n ** 20n }))
@@ -70,4 +70,15 @@ describe('numbers as they are shown', () => {
 		expect(both(1234)[0]).toBe('1234');
 		expect(texNumber(rational(-12345, 2))).toBe('-\\tfrac{12345}{2}');
 	});
+});
+
+test('a long fraction has a rounded decimal beside it, a short one and a decimal have none', () => {
+	const beside = (text: string, style?: 'mixed' | 'decimal') => decimalBeside(parseRational(text), style);
+	expect(beside('4669/74')).toBe('≈\u00a063.09');
+	expect(beside('-4669/74')).toBe('≈\u00a0−63.09');
+	expect(beside('1/3000')).toBe('≈\u00a00.00033');
+	expect(beside('199999/1000')).toBe('≈\u00a0200.00');
+	expect(beside('155000/7')).toBe('≈\u00a022\u202f142.86');
+	expect([beside('35/3'), beside('12345'), beside('4669/74', 'decimal')]).toEqual([null, null, null]);
+	expect(beside('4669/74', 'mixed')).not.toBeNull();
 });

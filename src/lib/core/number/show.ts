@@ -89,6 +89,25 @@ export function showNumber(value: Rational, style: NumberStyle = 'fraction'): st
 	return (shown.negative ? MINUS : '') + whole + shown.digits + (shown.over ? '/' + shown.over : '');
 }
 
+/** fractions with fewer digits are read as they are */
+const LONG_FRACTION = 5;
+const PLACES = 2;
+
+/**
+ * A long fraction as a rounded decimal, to be shown beside it: `≈ 63.09` for 4669/74.
+ * @returns null where the style shows decimals already, or the fraction is short
+ */
+export function decimalBeside(value: Rational, style: NumberStyle = 'fraction'): string | null {
+	const { over, negative } = takeApart(value, style);
+	if (!over || String(value.n).length + String(value.d).length < LONG_FRACTION) return null;
+	// a number close to 0 keeps two digits that say something
+	let scale = 10n ** BigInt(PLACES);
+	while (value.n * scale < 10n * value.d) scale *= 10n;
+	const rounded = (2n * value.n * scale + value.d) / (2n * value.d);
+	const tail = String(rounded % scale).padStart(String(scale).length - 1, '0');
+	return `≈\u00a0${negative ? MINUS : ''}${grouped(String(rounded / scale))}.${tail}`;
+}
+
 /** The number as KaTeX source, in a style. */
 export function texNumber(value: Rational, style: NumberStyle = 'fraction'): string {
 	const shown = takeApart(value, style);

@@ -15,7 +15,7 @@
 </script>
 
 <section aria-label={name}>
-	<h3 {id}>{name}</h3>
+	<p class="name" {id}>{name}</p>
 	{#if shows('tableau')}<div class="tableau"><TableauPane /></div>{/if}
 	{#if shows('commentary')}<div class="words"><CommentaryPane /></div>{/if}
 </section>
@@ -24,11 +24,11 @@
 	section {
 		min-width: 0;
 		min-height: 0;
+		height: 100%;
 		display: flex;
 		flex-direction: column;
-		border: 1px solid var(--rule);
 	}
-	h3 {
+	.name {
 		margin: var(--gap-1) var(--gap-3) 0;
 		font-size: var(--size-text);
 	}

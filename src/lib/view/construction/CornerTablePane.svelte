@@ -111,7 +111,7 @@
 									>{workedOut(row, problem.objective.constant, (value) => showNumber(value, style), '·')} =</td
 								>
 								<td class="value"
-									><strong><NumberView value={row.objective} {style} /></strong>
+									><strong><NumberView value={row.objective} {style} decimal /></strong>
 									{#if marksBest && row.isBest}<em>best</em>{/if}</td
 								>
 							{:else}

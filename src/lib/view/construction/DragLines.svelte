@@ -7,7 +7,7 @@
 	import { draggable } from '../region/draggable';
 	import { MARGIN, perUnit, type Frame } from '../region/frame';
 	import { labelWidth } from '../region/labels';
-	import { unit } from '../region/picture';
+	import { unit } from '../region/frame';
 	import { PIXELS, snapped, stepFrom } from '../region/step';
 
 	/** The constraints' lines, taken hold of: dragged parallel to themselves, they change the amount in the statement. */

@@ -23,7 +23,14 @@
 	const designer = useDesigner();
 	const found = $derived(fromPlan(problem, plan));
 	const isBest = $derived(isBestPlan(problem, plan));
-	const binding = $derived(rowsAt(problem, plan).filter(({ slack }) => isZero(slack)));
+	/** constraints that say something, and are met with equality */
+	const binding = $derived(
+		rowsAt(problem, plan).filter(({ row, slack }) => isZero(slack) && row.terms.size > 0)
+	);
+	/** an objective or a table with nothing in it says nothing yet */
+	const isSet = $derived(
+		problem.objective.terms.size > 0 && problem.constraints.some(({ terms }) => terms.size > 0)
+	);
 	/** the weights of the mix, as typed */
 	let weights = $state<Record<string, string>>({});
 	const mix = $derived.by(() => {
@@ -60,10 +67,12 @@
 
 <section>
 	<h3>Make the plan optimal</h3>
-	<p class:yes={isBest} aria-live="polite">
-		{isBest ? 'With this objective the plan is optimal.' : 'With this objective the plan is not optimal.'}
+	<p class:yes={isBest && isSet} aria-live="polite">
+		{#if isSet}{isBest
+				? 'With this objective the plan is optimal.'
+				: 'With this objective the plan is not optimal.'}{/if}
 	</p>
-	{#if found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, plan, found) as sentence, i (i)}<p
+	{#if isSet && found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, plan, found) as sentence, i (i)}<p
 				class="note"
 			>
 				<Words {sentence} />
@@ -93,8 +102,8 @@
 		{/if}
 	{:else}
 		<p class="note">
-			No constraint binds at the plan. Set the slack of one to 0; then a combination of the binding
-			constraints makes the plan optimal.
+			No constraint binds at the plan. Enter coefficients and set what is left of a constraint to 0: then a
+			combination of the binding constraints makes the plan optimal.
 		</p>
 	{/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { showNumber } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
@@ -33,6 +34,12 @@
 			.join(', ');
 		return `${plan}; ${problem.objective.name} = ${showNumber(objective!, lesson.notation.numbers)}; ${pivots} pivots`;
 	}
+
+	// a page that waits is never blank
+	onMount(() => {
+		const isSmall = (lesson.problem?.variables.length ?? 99) <= 4;
+		if (isSmall && list.length === 0 && running.what === null) void variants.vary();
+	});
 
 	async function take(i: number) {
 		await keeping.openNew(variants.lessons(title)[i]);

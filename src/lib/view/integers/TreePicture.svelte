@@ -3,7 +3,7 @@
 	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import type { NodeState, SearchNode } from '$lib/core/integer';
-	import { showNumber } from '$lib/core/number';
+	import { decimalBeside, showNumber } from '$lib/core/number';
 	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
@@ -13,6 +13,7 @@
 	const { document: lesson, reveal } = useDesk();
 	const integers = useIntegers();
 	const NONE: readonly number[] = [];
+	const MOST_ENLARGED = 1.7;
 	let folded = $state.raw<readonly number[]>(NONE);
 	let unfolded = $state.raw<readonly number[]>(NONE);
 	let width = $state(600);
@@ -43,7 +44,7 @@
 	/** the whole tree, until the reader moves it */
 	const fitted = $derived.by(() => {
 		const [w, h] = [bounds.right - bounds.left, bounds.bottom + 34];
-		const k = Math.max(0.22, Math.min(1.15, width / w, height / h));
+		const k = Math.max(0.22, Math.min(MOST_ENLARGED, width / w, height / h));
 		return zoomIdentity.translate(width / 2 - (k * (bounds.left + bounds.right)) / 2, 30 * k + 4).scale(k);
 	});
 	const view = $derived(moved ?? fitted);
@@ -73,6 +74,10 @@
 			: stateOf(node) === 'infeasible'
 				? '–'
 				: '?';
+	/** a long fraction has its decimal below */
+	const decimal = (node: SearchNode) =>
+		node.bound && !integers.tree.hides(node.id) ? decimalBeside(node.bound, lesson.notation.numbers) : null;
+	const below = (node: SearchNode) => [decimal(node), words(node)].filter(Boolean).join(' · ');
 	/** the node under the pointer: only of this one is all of it said */
 	let near = $state<number | null>(null);
 	const told = $derived.by(() => {
@@ -119,15 +124,27 @@
 		event.preventDefault();
 	}
 	const R = 21;
-	/** a shape for each state: not colour alone */
-	const SHAPES: Record<NodeState, string> = {
-		open: `M${-R} 0a${R} ${R} 0 1 0 ${2 * R} 0a${R} ${R} 0 1 0 ${-2 * R} 0`,
-		solved: `M${-R} 0a${R} ${R} 0 1 0 ${2 * R} 0a${R} ${R} 0 1 0 ${-2 * R} 0`,
-		branched: `M${-R - 4} -15h${2 * R + 8}v30h${-2 * R - 8}z`,
-		whole: `M0 ${-R - 5}l${R + 12} ${R + 5}l${-R - 12} ${R + 5}l${-R - 12} ${-R - 5}z`,
-		bound: `M${-R - 6} -13h${2 * R + 12}l-8 28h${-2 * R + 4}z`,
-		infeasible: `M${-R} -8l8 -9h${2 * R - 16}l8 9v16l-8 9h${-2 * R + 16}l-8 -9z`
-	};
+	/** room for a digit of a node's value */
+	const DIGIT = 7.6;
+	/** half of what a node is wider than a circle, so that its value stays inside */
+	const extra = (node: SearchNode) => Math.max(0, (text(node).length * DIGIT) / 2 + 5 - R);
+	/** A shape for each state: not colour alone. @param e by how much it is wider on each side */
+	function shape(state: NodeState, e: number): string {
+		const w = R + e;
+		switch (state) {
+			case 'open':
+			case 'solved':
+				return `M${-e} ${-R}h${2 * e}a${R} ${R} 0 0 1 0 ${2 * R}h${-2 * e}a${R} ${R} 0 0 1 0 ${-2 * R}z`;
+			case 'branched':
+				return `M${-w - 4} -15h${2 * w + 8}v30h${-2 * w - 8}z`;
+			case 'whole':
+				return `M0 ${-R - 5}l${w + 14} ${R + 5}l${-w - 14} ${R + 5}l${-w - 14} ${-R - 5}z`;
+			case 'bound':
+				return `M${-w - 8} -13h${2 * w + 16}l-8 28h${-2 * w}z`;
+			case 'infeasible':
+				return `M${-w} -8l8 -9h${2 * w - 16}l8 9v16l-8 9h${-2 * w + 16}l-8 -9z`;
+		}
+	}
 </script>
 
 <div class="canvas" bind:clientWidth={width} bind:clientHeight={height}>
@@ -164,7 +181,7 @@
 					class:selected={node.id === integers.tree.node?.id}
 					transform={`translate(${x} ${y})`}
 					role="img"
-					aria-label={`Node ${node.id}, ${branchOf(node) || 'the relaxation'}: ${words(node)}, ${text(node)}`}
+					aria-label={`Node ${node.id}, ${branchOf(node) || 'the relaxation'}: ${words(node)}, ${text(node)} ${decimal(node) ?? ''}`}
 					onpointerenter={() => (near = node.id)}
 					onpointerleave={() => (near = null)}
 					onclick={() => integers.tree.look(node.id)}
@@ -174,10 +191,17 @@
 							: node.state === 'open' && integers.tree.step(node.id)}
 				>
 					{#if node.id === near}<title>{told}</title>{/if}
-					<path d={SHAPES[stateOf(node)]} />
-					{#if node.id === incumbent}<path class="double" d={SHAPES.whole} transform="scale(0.82)" />{/if}
+					<path d={shape(stateOf(node), extra(node))} />
+					{#if node.id === incumbent}<path
+							class="double"
+							d={shape('whole', extra(node))}
+							transform="scale(0.82)"
+						/>{/if}
 					<text text-anchor="middle" y="5">{text(node)}</text>
-					<text class="word" text-anchor="middle" y={R + 15}>{words(node)}</text>
+					{#if stateOf(node) === 'branched'}
+						<!-- below it are its branches -->
+						<text class="word" x={R + extra(node) + 10} y="5">{decimal(node) ?? ''}</text>
+					{:else}<text class="word" text-anchor="middle" y={R + 15}>{below(node)}</text>{/if}
 					{#if node.id === next}<text class="word now" text-anchor="middle" y={-R - 6}>next</text>{/if}
 					{#if hidden > 0}
 						<g class="fold" role="presentation" onclick={() => toggle(node, true)}>

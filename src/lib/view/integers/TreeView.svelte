@@ -96,7 +96,9 @@
 				>All nodes</button
 			>
 		{/if}
-		<button class="btn tool" disabled={!search} onclick={() => integers.tree.begin()}>Begin again</button>
+		<button class="btn tool" disabled={!integers.tree.isBegun} onclick={() => integers.tree.begin()}
+			>Begin again</button
+		>
 		<button
 			class="btn tool"
 			aria-pressed={integers.tree.asks}
@@ -109,8 +111,11 @@
 			title="What the nodes come to is shown one by one"
 			onclick={() => reveal.toggle('nodes')}>Hide results</button
 		>
-		<button class="btn tool" aria-pressed={charted} disabled={!search} onclick={() => (charted = !charted)}
-			>Chart</button
+		<button
+			class="btn tool"
+			aria-pressed={charted}
+			disabled={!integers.tree.isBegun}
+			onclick={() => (charted = !charted)}>Chart</button
 		>
 	</div>
 	{#if search && node}
@@ -171,7 +176,7 @@
 				The relaxation is unbounded, so no node has a bound. Whole plans, if there are any, have no best one
 				either: a limit is missing from the statement.
 			</p>
-		{:else}<p>Nothing has been searched yet. “Next node” solves the relaxation, the root of the tree.</p>{/if}
+		{:else}<p>The relaxation has to be solved first.</p>{/if}
 	{/if}
 </div>
 

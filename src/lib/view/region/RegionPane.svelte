@@ -12,6 +12,7 @@
 	import RegionCaption from './RegionCaption.svelte';
 	import RegionPicture from './RegionPicture.svelte';
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
+	import { objectiveSlope } from './objective';
 	import { fitOf, makePicture, makeScene } from './picture';
 	import { takenBack } from './draggable';
 	import { withGestures, withKeys } from './picture-moves';
@@ -95,7 +96,16 @@
 	const box = $derived(fit && viewedBox(fit, document.view));
 	const frame = $derived(box && frameOf(box, { width: size.width, height: size.height }));
 	const picture = $derived(
-		scene && frame && makePicture(scene, frame, best, document.notation.numbers, session.identities)
+		scene &&
+			frame &&
+			makePicture(
+				scene,
+				frame,
+				best,
+				document.notation.numbers,
+				session.identities,
+				problem && objectiveSlope(problem, scene.region, frame)
+			)
 	);
 
 	/** the corner under the pointer or the keyboard's focus, here or in the corner table */

@@ -10,9 +10,9 @@
 	import RegionLines from './RegionLines.svelte';
 	import RegionWalk from './RegionWalk.svelte';
 	import StageSpots from './StageSpots.svelte';
-	import { MARGIN, type Frame } from './frame';
+	import { MARGIN, type Frame, unit } from './frame';
 	import { objectiveSlope, objectiveSpot } from './objective';
-	import { unit, type Picture } from './picture';
+	import type { Picture } from './picture';
 
 	interface Props {
 		problem: Problem;
@@ -72,7 +72,17 @@
 		return `${problem.objective.name} = ${shown}`;
 	});
 	const objectiveAt = $derived(
-		here && slope && objectiveSpot(objectiveText, here, slope, frame, corners, labels)
+		here &&
+			slope &&
+			objectiveSpot(
+				objectiveText,
+				here,
+				slope,
+				frame,
+				corners,
+				labels,
+				lines.flatMap(({ ends }) => (ends ? [ends] : []))
+			)
 	);
 
 	const bestCorners = $derived(corners.filter((c) => c.best));

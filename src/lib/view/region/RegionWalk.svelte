@@ -8,7 +8,8 @@
 	import { type Spot } from '$lib/core/geometry';
 	import type { Frame } from './frame';
 	import type { Slope } from './objective';
-	import { points, unit } from './picture';
+	import { unit } from './frame';
+	import { points } from './picture';
 	import { travel } from './travel';
 
 	interface Props {

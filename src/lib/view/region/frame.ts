@@ -1,6 +1,6 @@
 import type { RegionView } from '$lib/core/lesson';
 import { scaleLinear, type ScaleLinear } from 'd3';
-import { type Box } from '$lib/core/geometry';
+import { type Box, type Spot } from '$lib/core/geometry';
 
 export interface Size {
 	readonly width: number;
@@ -80,3 +80,10 @@ export const showPower = (power: number): string =>
 	power === 0
 		? ''
 		: ` ×10${power < 0 ? '⁻' : ''}${[...String(Math.abs(power))].map((d) => RAISED[Number(d)]).join('')}`;
+
+/** The direction of a vector, also where its parts are far apart in size. */
+export function unit(x: number, y: number): Spot {
+	const most = Math.max(Math.abs(x), Math.abs(y)) || 1;
+	const norm = Math.hypot(x / most, y / most) || 1;
+	return { x: x / most / norm, y: y / most / norm };
+}

@@ -1,4 +1,5 @@
 import {
+	covered,
 	type LabelWish,
 	type LabelSpot,
 	type PlacedLabel,
@@ -28,3 +29,14 @@ export function placeLabels(
 	const scale = textScale();
 	return placeTexts(wishes, inside, spots, strokes, ({ text }) => labelWidth(text, scale), HEIGHT * scale);
 }
+
+/** How many pixels of some lines a rectangle around a spot covers. */
+export const coveredBy = (
+	lines: readonly (readonly [LabelSpot, LabelSpot])[],
+	{ x, y }: LabelSpot,
+	half: number,
+	high: number
+): number => {
+	const at = { x0: x - half, y0: y - high, x1: x + half, y1: y + high };
+	return lines.reduce((sum, [p, q]) => sum + covered({ p, q }, at), 0);
+};

@@ -1,9 +1,8 @@
 import { type Region, type Spot } from '$lib/core/geometry';
 import { approximate, ZERO } from '$lib/core/number';
 import type { Problem } from '$lib/core/problem';
-import { MARGIN, perUnit, type Frame } from './frame';
-import { labelWidth, type PlacedLabel } from './labels';
-import { unit } from './picture';
+import { MARGIN, perUnit, unit, type Frame } from './frame';
+import { coveredBy, labelWidth, type PlacedLabel } from './labels';
 
 /** The objective line in pixels: its direction, and the side it improves to. */
 export interface Slope {
@@ -23,7 +22,8 @@ export function objectiveSlope(problem: Problem, region: Region, { x, y }: Frame
 }
 
 /**
- * Where the objective line's name stands: beside the line, inside the frame, away from other corners and labels.
+ * Where the objective line's name stands: beside the line, inside the frame, away from other corners and labels, and where other lines cover least of it.
+ * @param lines the ends of the other lines
  * @returns null where nothing is free
  */
 export function objectiveSpot(
@@ -32,7 +32,8 @@ export function objectiveSpot(
 	{ along, better }: Slope,
 	{ size }: Frame,
 	corners: readonly Spot[],
-	labels: readonly PlacedLabel[]
+	labels: readonly PlacedLabel[],
+	lines: readonly (readonly [Spot, Spot])[]
 ): Spot | null {
 	const half = labelWidth(text) / 2 + 6;
 	const bottom = size.height - MARGIN.bottom;
@@ -54,5 +55,7 @@ export function objectiveSpot(
 		);
 	const clear = (s: Spot) =>
 		labels.every((l) => Math.abs(l.x - s.x) > l.width / 2 + half || Math.abs(l.y - s.y) > 18);
-	return spots.find((s) => inside(s) && apart(s) && clear(s)) ?? null;
+	const free = spots.filter((s) => inside(s) && apart(s) && clear(s));
+	const crossed = free.map((s) => coveredBy(lines, s, half, 9));
+	return free[crossed.indexOf(Math.min(...crossed))] ?? null;
 }

@@ -14,7 +14,8 @@ import {
 	spot
 } from '$lib/core/geometry';
 import type { Identity, Pointed } from '$lib/desk/identity';
-import { MARGIN, perUnit, type Frame, type Size } from './frame';
+import { MARGIN, perUnit, unit, type Frame, type Size } from './frame';
+import type { Slope } from './objective';
 import { sameOwner } from '$lib/core/problem';
 import type { Stage, StageSpot } from './stage';
 import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
@@ -104,13 +105,6 @@ export function makeScene(region: Region, stage: Stage | null = null): Scene {
 export const points = (spots: readonly Spot[]): string =>
 	spots.map((p) => `${p.x.toFixed(2)},${p.y.toFixed(2)}`).join(' ');
 
-/** The direction of a vector, also where its parts are far apart in size. */
-export function unit(x: number, y: number): Spot {
-	const most = Math.max(Math.abs(x), Math.abs(y)) || 1;
-	const norm = Math.hypot(x / most, y / most) || 1;
-	return { x: x / most / norm, y: y / most / norm };
-}
-
 /** Length of the strokes that show a line's feasible side, in pixels. */
 export const COMB = 7;
 
@@ -132,13 +126,17 @@ export function outlineOf(region: Region, { box, x, y }: Frame): Spot[] {
 	return own.map((p) => ({ x: x(p.x), y: y(p.y) }));
 }
 
-/** The picture of a region in a frame. */
+/**
+ * The picture of a region in a frame.
+ * @param slope the objective's, where its line may pass through any corner: labels keep off it
+ */
 export function makePicture(
 	scene: Scene,
 	frame: Frame,
 	best: Best | null,
 	style: NumberStyle,
-	identities: ReadonlyMap<string, Identity>
+	identities: ReadonlyMap<string, Identity>,
+	slope: Slope | null = null
 ): Picture {
 	const { region, lines, stage, halfPlanes } = scene;
 	const { box, x, y } = frame;
@@ -184,7 +182,7 @@ export function makePicture(
 		kind
 	}));
 	const bounding = lines.filter(({ index }) => index < region.halfPlanes.length);
-	const placed = labels(shown, inwards, [...corners, ...spots], frame.size);
+	const placed = labels(shown, inwards, [...corners, ...spots], frame.size, slope);
 	const labelled = <T extends { key: string }>(part: T) => ({ ...part, label: placed.get(part.key) ?? null });
 	return {
 		lines: shown.map(labelled),
@@ -236,6 +234,9 @@ export const shortened = (name: string): string => {
 	return letters.length > 16 ? `${letters.slice(0, 8).join('')}…${letters.slice(-5).join('')}` : name;
 };
 
+/** pixels of the objective's line and arrow that are kept clear beside a corner */
+const ARROW = 36;
+
 const onFrame = (p: Spot, size: Size) => p.x > 0 && p.x < size.width && p.y > 0 && p.y < size.height;
 
 /** The labels that have a place, by the keys of what they belong to. */
@@ -243,7 +244,8 @@ function labels(
 	lines: readonly Omit<PictureLine, 'label'>[],
 	inwards: ReadonlyMap<number, Spot>,
 	corners: readonly (Spot & { key: string; text: string })[],
-	size: Size
+	size: Size,
+	slope: Slope | null
 ): ReadonlyMap<string, PlacedLabel> {
 	const visible = corners.filter((corner) => onFrame(corner, size));
 	const middle = {
@@ -253,31 +255,41 @@ function labels(
 	const cornerWishes: LabelWish[] = visible.map((corner) => {
 		const half = labelWidth(corner.text) / 2 + 9;
 		const [sx, sy] = [corner.x < middle.x - 4 ? -1 : 1, corner.y <= middle.y ? -1 : 1];
-		const at = (dx: number, dy: number) => ({ x: corner.x + dx, y: corner.y + dy });
+		const by = (dx: number, dy: number) => ({ x: corner.x + dx, y: corner.y + dy });
 		return {
 			key: corner.key,
 			text: corner.text,
 			owner: corner,
 			places: [
-				at(sx * half, sy * 11),
-				at(half, sy * 11),
-				at(half, -11),
-				at(-half, sy * 11),
-				at(half, 0),
-				at(0, sy * 18),
-				at(-half, 12),
-				at(half, 25),
-				at(half, -25),
-				at(-half, 25),
-				at(half * 1.4, 14),
-				at(half * 1.4, -14),
-				at(0, -sy * 18)
+				by(sx * half, sy * 11),
+				by(half, sy * 11),
+				by(half, -11),
+				by(-half, sy * 11),
+				by(half, 0),
+				by(0, sy * 18),
+				by(-half, 12),
+				by(half, 25),
+				by(half, -25),
+				by(-half, 25),
+				by(half * 1.4, 14),
+				by(half * 1.4, -14),
+				by(0, -sy * 18)
 			],
 			needed: visible.length <= 10,
 			lead: 0
 		};
 	});
-	const strokes = lines.flatMap(({ ends }) => (ends ? [{ p: ends[0], q: ends[1] }] : []));
+	const at = ({ x, y }: Spot, way: Spot, by: number) => ({ x: x + way.x * by, y: y + way.y * by });
+	const strokes = [
+		...lines.flatMap(({ ends }) => (ends ? [{ p: ends[0], q: ends[1] }] : [])),
+		// the objective's line through a corner, and its arrow
+		...(slope
+			? visible.flatMap((corner) => [
+					{ p: corner, q: at(corner, slope.better, ARROW) },
+					{ p: at(corner, slope.along, -ARROW), q: at(corner, slope.along, ARROW) }
+				])
+			: [])
+	];
 	const lineWishes: LabelWish[] = lines.flatMap((line) => {
 		if (!line.ends || line.kind !== 'constraint') return [];
 		const [p, q] = line.ends;
@@ -299,7 +311,7 @@ function labels(
 	const inside = {
 		x0: MARGIN.left + 2,
 		y0: MARGIN.top,
-		x1: size.width - 4,
+		x1: size.width - 10,
 		y1: size.height - MARGIN.bottom - 2
 	};
 	const placed = placeLabels(

@@ -7,7 +7,6 @@
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import BesideButton from '../beside/BesideButton.svelte';
 	import Choose from '../shared/Choose.svelte';
 	import Formula from '../shared/Formula.svelte';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
@@ -199,13 +198,11 @@
 			<button class="btn tool" onclick={() => writing.step(steps === all ? 0 : null)}
 				>{steps === all ? 'From the beginning' : 'Whole'}</button
 			>
-			<BesideButton
-				problem={written.dual.problem}
-				title="The dual"
-				name="The primal"
-				says="Solve both"
-				hint="Both tableaux beside each other, each with its own steps"
-			/>
+			<button
+				class="btn tool"
+				title="Both tableaux beside each other, each with its own steps"
+				onclick={() => sensitivity.show('both')}>Solve both</button
+			>
 			<button
 				class="btn tool"
 				title="As a lesson of its own; this one stays in Lessons"

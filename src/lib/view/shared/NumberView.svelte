@@ -1,9 +1,16 @@
 <script lang="ts">
-	import { type NumberStyle, type Rational, showNumber, takeApart } from '$lib/core/number';
+	import { decimalBeside, type NumberStyle, type Rational, showNumber, takeApart } from '$lib/core/number';
 
+	interface Props {
+		value: Rational;
+		style?: NumberStyle;
+		/** whether a long fraction has its decimal beside it */
+		decimal?: boolean;
+	}
 	/** A number set as in a book: a true minus, and numerator over denominator. */
-	let { value, style = 'fraction' }: { value: Rational; style?: NumberStyle } = $props();
+	let { value, style = 'fraction', decimal = false }: Props = $props();
 	const shown = $derived(takeApart(value, style));
+	const beside = $derived(decimal ? decimalBeside(value, style) : null);
 </script>
 
 {#if shown.over}
@@ -14,7 +21,7 @@
 	>
 {:else}
 	{(shown.negative ? '−' : '') + shown.digits}
-{/if}
+{/if}{#if beside}<span class="beside"> {beside}</span>{/if}
 
 <style>
 	.number {
@@ -35,6 +42,9 @@
 	}
 	.bottom {
 		padding-inline: 0.15em;
+	}
+	.beside {
+		color: var(--ink-soft);
 	}
 	.minus {
 		margin-right: 0.05em;

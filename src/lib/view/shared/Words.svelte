@@ -25,6 +25,7 @@
 {#each inNotation(sentence, document.notation) as piece, k (k)}{#if piece.kind === 'number'}<NumberView
 			value={piece.value}
 			style={document.notation.numbers}
+			decimal
 		/>{:else if piece.kind === 'text' || piece.kind === 'sign' || !linked}{pieceName(
 			piece,
 			document.notation

@@ -4,6 +4,8 @@
 	import type { Panes, Place } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import CurvePane from '$lib/view/sensitivity/CurvePane.svelte';
+	import DualSide from '$lib/view/beside/DualSide.svelte';
+	import PrimalSide from '$lib/view/beside/PrimalSide.svelte';
 	import DualPane from '$lib/view/sensitivity/DualPane.svelte';
 	import DualTableau from '$lib/view/sensitivity/DualTableau.svelte';
 	import GhostRegion from '$lib/view/sensitivity/GhostRegion.svelte';
@@ -26,6 +28,8 @@
 		curve: { title: 'Best value', component: CurvePane },
 		dual: { title: 'Primal and dual', component: DualPane },
 		'dual-tableau': { title: 'Last tableau of the dual', component: DualTableau },
+		'primal-side': { title: 'The primal', component: PrimalSide },
+		'dual-side': { title: 'The dual', component: DualSide },
 		pairs: { title: 'Plan and dual values', component: PairsPane },
 		newcomer: { title: 'New activity or constraint', component: NewcomerPane }
 	};
@@ -84,6 +88,13 @@
 						{ size: 50, pane: 'dual-tableau' }
 					]
 				}
+			]
+		}),
+		both: () => ({
+			size: 100,
+			across: [
+				{ size: 50, pane: 'primal-side' },
+				{ size: 50, pane: 'dual-side' }
 			]
 		}),
 		pairs: () => ({

@@ -125,6 +125,8 @@ function unconstrained(
 	near: readonly Diagnostic[]
 ): Diagnostic[] {
 	const limited = new Set(rows.flatMap((row) => row.body.mentions.map((mention) => mention.name)));
+	// a problem that is only begun: the table shows that it is empty
+	if (rows.length > 0 && limited.size === 0) return [];
 	return (
 		problem.variables
 			// one that may be another by a slip is told of once
