@@ -4,11 +4,13 @@ import { coveredRemark, cycleRemark, standRemarks } from '$lib/core/commentary/s
 import type { RunStep } from '$lib/core/formats/run';
 import type { Decision } from '$lib/core/method/types';
 import { tell } from '$lib/core/move/kinds';
+import { choiceOf } from '$lib/core/move/pivot';
 import { refusalParagraph } from '$lib/core/move/messages';
 import type { Stop, Walk } from '$lib/core/move/replay';
 import type { Offer } from '$lib/core/move/types';
 import type { Refusal } from '$lib/core/position/refusal';
 import type { Paragraph } from '$lib/core/sentence/sentence';
+import type { Tableau } from '$lib/core/tableau/tableau';
 
 /** What is told of where a lesson stands: about the step that led there, and what is true there, as far as the class may see it. */
 
@@ -57,6 +59,12 @@ export function remarksOf(own: Told): Paragraph[] {
 	];
 }
 
+/** The pivot that leads to the next stop, where one does. */
+function pivotFrom(t: Tableau, { node: { move } }: Told['stops'][number]): Pick<RunStep, 'pivot'> {
+	const choice = move?.kind === 'pivot' ? choiceOf(t, move) : null;
+	return choice ? { pivot: choice } : {};
+}
+
 /** The steps with a tableau, each with what is said of it. */
 export function runOf(own: Told): RunStep[] {
 	const { stops, covered } = own;
@@ -67,7 +75,7 @@ export function runOf(own: Told): RunStep[] {
 		return [
 			isLast
 				? { tableau, covered, remarks: [...told(own, i), ...stands(own)].map(remarkWords) }
-				: { tableau, remarks: told(own, i).map(remarkWords) }
+				: { tableau, remarks: told(own, i).map(remarkWords), ...pivotFrom(tableau, stops[i + 1]) }
 		];
 	});
 }

@@ -16,7 +16,7 @@ import { standardForm } from '../form/standard';
 import { advance, decide } from '../method/decide';
 import { beginWork } from '../method/solve';
 import { DANTZIG } from '../method/rule';
-import { addresses, addressText, board } from '../notation/board';
+import { addresses, addressText, board, rowKey } from '../notation/board';
 import { completed, PLAIN, PROFILES } from '../notation/notation';
 import { readStatement } from '../problem/statement/read';
 import { startTableau } from '../tableau/build';
@@ -145,6 +145,23 @@ test('a run with its sentences, in every format and profile', () => {
 			// a display within a box that fits the line would not compile
 			if (format === 'latex') expect(text).not.toMatch(/[−≤≥]|align\*/);
 		}
+});
+
+test('the pivot that is made from a tableau is marked, with the ratios of its column; a covered one stays covered', () => {
+	const t = startTableau(standardForm(KILN));
+	const step = { tableau: t, remarks: [], pivot: { row: 1, position: 1 } };
+	expect(csvParseRows(runText([step], PLAIN, 'csv')).map((row) => row.at(-1))).toEqual([
+		'ratio',
+		'–',
+		'6',
+		'9',
+		''
+	]);
+	expect(runText([step], PLAIN, 'markdown')).toContain('| s2 | 0 | **2** | 0 | 1 | 0 | 12 | 6 |');
+	expect(runText([step], PLAIN, 'text').match(/\[.*?\]/g)).toEqual(['[2]']);
+	expect(runText([step], PLAIN, 'latex').match(/\\boxed\{.*?\}/g)).toEqual(['\\boxed{2}']);
+	const covered = new Set([addressText({ row: rowKey(t, 1), column: t.form.columns[t.nonbasic[1]].id })]);
+	expect(runText([{ ...step, covered }], PLAIN, 'text')).toContain('[?]');
 });
 
 test('row operations, done in order, make the new tableau from the old one', () => {

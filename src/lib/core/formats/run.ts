@@ -1,10 +1,11 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
-import { board, isCovered, type Board } from '../notation/board';
+import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
 import { boardLines, contentText, type Line, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
-import { isZero, ONE, type Rational } from '../number/rational';
-import type { Tableau } from '../tableau/tableau';
+import { isZero, ONE, sign, type Rational } from '../number/rational';
+import { ratios } from '../tableau/ratio';
+import { rhs, type Tableau } from '../tableau/tableau';
 import { fittedLatex, inLineLatex, latexColumn, latexNumber, latexText } from './latex';
 
 /** A step of a run: its tableau, which of its numbers are covered, and what is said of it. */
@@ -12,6 +13,8 @@ export interface RunStep {
 	readonly tableau: Tableau;
 	readonly covered?: ReadonlySet<string>;
 	readonly remarks: readonly Paragraph[];
+	/** the pivot that is made from here: its entry is marked, and the ratios of its column stand beside */
+	readonly pivot?: { readonly row: number; readonly position: number };
 }
 
 export const RUN_FORMATS = ['latex', 'markdown', 'csv', 'text'] as const;
@@ -21,13 +24,42 @@ export type RunFormat = (typeof RUN_FORMATS)[number];
 const COVERED = '?';
 
 const same = (text: string) => text;
+/** how the entry that is pivoted on is marked; a file of numbers has no marks */
+const MARKS: Readonly<Record<Exclude<RunFormat, 'latex'>, (text: string) => string>> = {
+	markdown: (text) => `**${text}**`,
+	text: (text) => `[${text}]`,
+	csv: same
+};
 
-/** The lines of a tableau as rows of texts. */
-const cells = (lines: readonly Line[], writing: Writing): string[][] =>
+/** The lines of a tableau as rows of texts. @param marked the entry that is pivoted on, and how it is marked */
+const cells = (
+	lines: readonly Line[],
+	writing: Writing,
+	marked: { readonly at: string; readonly mark: (text: string) => string } | null
+): string[][] =>
 	lines.map(({ name, cells: own }) => [
 		contentText(name, writing),
-		...own.map(({ content, covered }) => (covered ? COVERED : contentText(content, writing)))
+		...own.map(({ content, covered, address }) => {
+			const text = covered ? COVERED : contentText(content, writing);
+			return marked && address && addressText(address) === marked.at ? marked.mark(text) : text;
+		})
 	]);
+
+/** The ratios of the column that is pivoted in, by line; none where the pivot is chosen by row, as in the dual simplex method. */
+function ratioTexts(
+	t: Tableau,
+	lines: readonly Line[],
+	{ row, position }: NonNullable<RunStep['pivot']>,
+	{ number, word }: Writing
+): string[] {
+	if (sign(rhs(t, row)) < 0) return [];
+	const all = new Map(ratios(t, position).map((own) => [rowKey(t, own.row), own.value]));
+	return lines.map(({ kind, key }) => {
+		if (kind === 'head') return word('ratio');
+		const value = all.get(key);
+		return kind !== 'row' ? '' : value ? number(value) : '–';
+	});
+}
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
 function equations(
@@ -72,14 +104,24 @@ function equations(
 /**
  * A tableau in a format, in the lesson's notation.
  * @param covered addresses whose numbers are left out
+ * @param pivot the pivot that is made from here, where it is told; a dictionary does not mark it
  */
 export function tableauText(
 	t: Tableau,
 	notation: Notation,
 	format: RunFormat,
-	covered?: ReadonlySet<string>
+	covered?: ReadonlySet<string>,
+	pivot?: RunStep['pivot']
 ): string {
 	const shown = board(t, notation, covered);
+	const at =
+		pivot &&
+		addressText({ row: rowKey(t, pivot.row), column: t.form.columns[t.nonbasic[pivot.position]].id });
+	const table = (lines: readonly Line[], writing: Writing, mark: (text: string) => string): string[][] => {
+		const all = cells(lines, writing, at ? { at, mark } : null);
+		const beside = pivot ? ratioTexts(t, lines, pivot, writing) : [];
+		return beside.length > 0 ? all.map((row, i) => [...row, beside[i]]) : all;
+	};
 	const plain = (value: Rational) =>
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
 	const isDictionary = notation.layout === 'dictionary';
@@ -91,33 +133,41 @@ export function tableauText(
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
 		const lines = boardLines(shown, notation);
-		const table = cells(lines, {
-			number,
-			name: maths,
-			word: (text) => `\\text{${text}}`,
-			minus: '-',
-			m: 'M'
-		});
+		const rows = table(
+			lines,
+			{
+				number,
+				name: maths,
+				word: (text) => `\\text{${text}}`,
+				minus: '-',
+				m: 'M'
+			},
+			(text) => `\\boxed{${text}}`
+		);
 		// a rule below the names, and one between rows and objective rows
 		const isRuled = (i: number) =>
 			lines[i].kind === 'head' ||
 			(i + 1 < lines.length && (lines[i].kind === 'row') !== (lines[i + 1].kind === 'row') && i > headAt);
 		const headAt = lines.findIndex(({ kind }) => kind === 'head');
-		const ruled = table.map(
+		const ruled = rows.map(
 			(row, i) =>
 				row.map((text) => (text ? `$${text}$` : '')).join(' & ') + ' \\\\' + (isRuled(i) ? ' \\hline' : '')
 		);
-		return `\\begin{tabular}{l${'r'.repeat(table[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
+		return `\\begin{tabular}{l${'r'.repeat(rows[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
 	}
 	const rows = isDictionary
 		? equations(shown, plain, (text) => text).map(([left, right]) => [left, '=', right])
-		: cells(boardLines(shown, notation), {
-				number: plain,
-				name: same,
-				word: same,
-				minus: plain(ONE.neg()).charAt(0),
-				m: 'M'
-			});
+		: table(
+				boardLines(shown, notation),
+				{
+					number: plain,
+					name: same,
+					word: same,
+					minus: plain(ONE.neg()).charAt(0),
+					m: 'M'
+				},
+				(text) => MARKS[format](text)
+			);
 	if (format === 'csv') return csvText(rows);
 	if (format === 'markdown') {
 		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));
@@ -141,8 +191,8 @@ export function tableauText(
 
 /** A whole run with its sentences, in the lesson's notation. */
 export function runText(steps: readonly RunStep[], notation: Notation, format: RunFormat): string {
-	const part = ({ tableau, covered, remarks }: RunStep, i: number): string => {
-		const table = tableauText(tableau, notation, format, covered);
+	const part = ({ tableau, covered, remarks, pivot }: RunStep, i: number): string => {
+		const table = tableauText(tableau, notation, format, covered, pivot);
 		const told = remarks.map((remark) => ({
 			heading: plainText(remark.heading, notation),
 			text: paragraphText(remark, notation)
