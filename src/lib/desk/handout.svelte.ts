@@ -1,5 +1,6 @@
 import type { SheetFile, SheetFormat } from '$lib/core/sheet/files';
 import {
+	MOST_IN_CODE,
 	MOST_VARIANTS,
 	PRESET_BLOCKS,
 	USUAL_COUNT,
@@ -11,7 +12,10 @@ import {
 import { PAGE, type PageSetup } from '$lib/core/sheet/style';
 import { KIND_NAMES, type KindName } from '$lib/core/question/types';
 import type { SheetPages, SheetRequest } from '$lib/work/printed';
+import { forStudents, newLesson, type Lesson } from '$lib/core/lesson/lesson';
+import { addressOf } from './address';
 import type { Desk } from './desk.svelte';
+import { fragmentOf } from './link';
 import { oneForDesk } from './one-for-desk.svelte';
 import { notPrintable, printedRequest } from './printed-request.svelte';
 import { Running } from './running.svelte';
@@ -33,12 +37,29 @@ export class Handout {
 	/** whether the tableaux are those of the trail, or of the whole run by the rule */
 	followsTrail = $state(false);
 	withKey = $state(true);
+	/** whether the sheet carries a code that opens it in the browser */
+	withLink = $state(false);
 	#made = $state.raw<SheetPages>([]);
 	#failure = $state<string | null>(null);
 	readonly running = new Running<'pages' | 'files'>();
 
 	constructor(desk: Desk) {
 		this.#desk = desk;
+	}
+
+	/** a link to the lesson as students get it, or to its problem alone where that is too long for a code on paper */
+	readonly #link = $derived.by((): { link: string; carries: 'lesson' | 'problem' | 'words' } => {
+		const { lesson } = this.#desk.document;
+		const linkOf = (own: Lesson) => `${globalThis.location?.origin ?? ''}${addressOf('/')}${fragmentOf(own)}`;
+		const whole = linkOf(forStudents($state.snapshot(lesson) as Lesson));
+		if (whole.length <= MOST_IN_CODE) return { link: whole, carries: 'lesson' };
+		const alone = linkOf(newLesson(lesson.statement));
+		return { link: alone, carries: alone.length <= MOST_IN_CODE ? 'problem' : 'words' };
+	});
+
+	/** what the link on paper carries; null where there is none */
+	get carries(): 'lesson' | 'problem' | 'words' | null {
+		return this.withLink ? this.#link.carries : null;
 	}
 
 	/** the sheets as they were made last */
@@ -77,7 +98,8 @@ export class Handout {
 				seed: this.seed,
 				count: between(this.count, MOST_QUESTIONS),
 				...(this.kinds.length > 0 ? { kinds: KIND_NAMES.filter((kind) => this.kinds.includes(kind)) } : {}),
-				page: this.page
+				page: this.page,
+				...(this.withLink ? { link: this.#link.link } : {})
 			}
 		);
 	}

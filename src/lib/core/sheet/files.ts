@@ -24,7 +24,7 @@ import { qtiFiles, type QtiVersion } from './qti';
 import { stepsOf } from './steps';
 import { PAGE, type PageSetup } from './style';
 import { documentText } from './text';
-import type { Sheet } from './types';
+import type { Part, Sheet } from './types';
 
 /** Sheets, exams and quizzes as files. */
 
@@ -59,6 +59,8 @@ export interface SheetWanted {
 	readonly meaning?: SheetSource['meaning'];
 	readonly notation?: Notation;
 	readonly page?: PageSetup;
+	/** a link to the live problem, printed at the end of its sheet */
+	readonly link?: string;
 	/** the steps of a trail, printed instead of the method's run */
 	readonly steps?: SheetSource['steps'];
 	/** lasting keys of the problem's names, by which the steps speak of them */
@@ -189,7 +191,12 @@ export function sheetsOf(wanted: SheetWanted): Sheet[] {
 			steps: isOwn ? wanted.steps : undefined
 		});
 		const sheet = makeSheet(source, blocks, asks ? sheetQuestions(problem, wanted) : []);
-		return wanted.preset === 'exam' ? { ...sheet, student: [{ kind: 'fields' }, ...sheet.student] } : sheet;
+		const student: Part[] = [
+			...(wanted.preset === 'exam' ? [{ kind: 'fields' } as const] : []),
+			...sheet.student,
+			...(isOwn && wanted.link ? [{ kind: 'link', link: wanted.link } as const] : [])
+		];
+		return { ...sheet, student };
 	});
 }
 

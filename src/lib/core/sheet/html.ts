@@ -1,3 +1,5 @@
+import { MOST_IN_CODE } from './presets';
+import { qrCode } from './qr';
 import { contentText, type Content, type Line, type LineCell, type Writing } from '../notation/lines';
 import { addressText } from '../notation/board';
 import type { Notation } from '../notation/notation';
@@ -9,6 +11,7 @@ import { paragraphsOf } from './prose';
 import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
 import { svgOf } from './svg';
+import { LINK_SAYS } from './prose';
 import type { Part } from './types';
 import { escapedXml } from './xml';
 
@@ -180,7 +183,18 @@ export function partHtml(part: Part, notation: Notation, setup: PageSetup): stri
 			return `<p class="key"><span class="number">${part.number}.</span>${part.says ? `<b>${escapedXml(part.says)}</b> ` : ''}${escapedXml(part.because)}</p>`;
 		case 'room':
 			return roomHtml(part.lines);
+		case 'link':
+			return linkHtml(part.link);
 	}
+}
+
+/** A QR code of a link with what it is for; a link that is too long for one stands there in words. */
+function linkHtml(link: string): string {
+	const says = `<p>${link.length <= MOST_IN_CODE ? LINK_SAYS : escapedXml(link)}</p>`;
+	if (link.length > MOST_IN_CODE) return `<div class="link">${says}</div>`;
+	const { size, runs } = qrCode(link);
+	const path = runs.map(({ x, y, length }) => `M${x} ${y}h${length}v1h-${length}z`).join('');
+	return `<div class="link"><a href="${escapedXml(link)}"><svg viewBox="0 0 ${size} ${size}" role="img" aria-label="QR code"><path d="${path}"/></svg></a>${says}</div>`;
 }
 
 const roomHtml = (lines: number): string =>

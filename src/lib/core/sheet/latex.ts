@@ -15,6 +15,9 @@ import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
 import { paragraphsOf } from './prose';
 import { MARGIN, type PageSetup } from './style';
 import { tikzOf } from './tikz';
+import { LINK_SAYS } from './prose';
+import { MOST_IN_CODE } from './presets';
+import { qrCode } from './qr';
 import type { Part } from './types';
 
 /** Sheets as LaTeX that compiles with standard packages and that an author can go on writing in. */
@@ -103,6 +106,15 @@ const statementTex = (part: Extract<Part, { kind: 'statement' }>): string => {
 	return `\\par\\medskip\\noindent\\fitted{${inLineLatex(lines.join('\n'))}}\\par\\medskip`;
 };
 
+/** A QR code of a link as squares, with what it is for; a link that is too long for one is a comment of the source. */
+function linkTex(link: string): string {
+	if (link.length > MOST_IN_CODE) return `% ${link}`;
+	const { size, runs } = qrCode(link);
+	const squares = runs.map(({ x, y, length }) => `\\fill (${x},${y}) rectangle ++(${length},1);`).join('\n');
+	const picture = `\\begin{tikzpicture}[x=${(28 / size).toFixed(3)}mm,y=-${(28 / size).toFixed(3)}mm]\n${squares}\n\\end{tikzpicture}`;
+	return `\\par\\bigskip\\noindent\\begin{minipage}{30mm}${picture}\\end{minipage}\\quad ${LINK_SAYS}\\par`;
+}
+
 function partTex(part: Part, notation: Notation): string {
 	const of = (sentence: Sentence) => sentenceTex(sentence, notation);
 	switch (part.kind) {
@@ -135,6 +147,8 @@ function partTex(part: Part, notation: Notation): string {
 			return `\\par\\smallskip\\noindent\\textbf{${part.number}.} ${part.says ? `\\textbf{${latexText(part.says)}} ` : ''}${latexText(part.because)}`;
 		case 'room':
 			return rulesTex(part.lines);
+		case 'link':
+			return linkTex(part.link);
 	}
 }
 

@@ -4,6 +4,8 @@
 export const MOST_PRINTED = 30;
 /** problems that get a sheet each, at most: as many as there are letters */
 export const MOST_VARIANTS = 26;
+/** characters of a link that a QR code on paper holds, so that a phone reads it from a desk */
+export const MOST_IN_CODE = 500;
 /** questions of an exam, where nobody says how many */
 export const USUAL_COUNT = 8;
 
@@ -25,8 +27,11 @@ export const BLOCKS = [
 ] as const;
 export type BlockName = (typeof BLOCKS)[number];
 
-/** How much of a block is printed: all of it, with blanks for the numbers, as an empty grid of the right size, or nothing. */
-export const FILLS = ['answers', 'blanks', 'grid', 'none'] as const;
+/**
+ * How much of a block is printed: all of it, with blanks for the numbers, as an empty grid of the right size, or nothing; of tableaux also with just the
+ * row of the pivot, or the right-hand sides, left blank.
+ */
+export const FILLS = ['answers', 'pivot-row', 'rhs', 'blanks', 'grid', 'none'] as const;
 export type Fill = (typeof FILLS)[number];
 
 export const SHEET_PRESETS = ['problem', 'solution', 'blank', 'picture', 'exam'] as const;

@@ -9,3 +9,6 @@ export const paragraphsOf = (text: string): string[] =>
 				.trim()
 		)
 		.filter(Boolean);
+
+/** What a link on paper is for. */
+export const LINK_SAYS = 'This problem in the browser, to work on.';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { strFromU8, unzipSync } from 'fflate';
+import { encode } from 'uqr';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { answerSheet } from '../api/sheet';
@@ -16,6 +17,7 @@ import { sheetFiles, sheetQuestions, sheetsOf, SHEET_FORMATS, type SheetWanted }
 import { SHEET_PRESETS } from './presets';
 import { quizItem, type Entries, type QuizItem } from './quiz';
 import { itemElement, QTI_VERSIONS, xmlOf, type Element } from './qti';
+import { qrCode } from './qr';
 import { stepsOf } from './steps';
 import { PAGE } from './style';
 import type { Part } from './types';
@@ -110,6 +112,65 @@ test('a blank sheet holds no number of the tableaux that are to be filled in; th
 		const says = (text: string) => /4725/.test(text);
 		expect([says(student.content), says(key.content)]).toEqual([false, true]);
 	}
+});
+
+test('only the row of the pivot, or only right-hand sides, are left blank where that is asked', () => {
+	const blanksOf = (fill: 'pivot-row' | 'rhs') => {
+		const [sheet] = sheetsOf(wanted({ blocks: { tableaux: fill } }));
+		return tableauxOf(sheet.student).map(({ lines }) =>
+			lines.flatMap(({ kind, key, cells }) =>
+				cells.flatMap(({ content, address }) =>
+					kind !== 'head' && content.kind === 'nothing' ? [`${key}|${address?.column}`] : []
+				)
+			)
+		);
+	};
+	const steps = stepsOf(stated(KILN), 'auto', DANTZIG).filter(({ position }) => position.work);
+	const rows = blanksOf('pivot-row');
+	expect(rows).toHaveLength(steps.length);
+	rows.forEach((cells, i) => {
+		const t = steps[i].position.work!.tableau;
+		const { move } = steps[i];
+		if (move?.kind !== 'pivot') return expect(cells).toEqual([]);
+		const own = board(t, PLAIN).rows.filter(({ key }) => cells.some((cell) => cell.startsWith(`${key}|`)));
+		expect(
+			own.map(
+				({ key }) => t.form.columns[t.basis[board(t, PLAIN).rows.findIndex((row) => row.key === key)]].id
+			)
+		).toEqual([move.enter]);
+		expect(cells).toHaveLength(t.form.columns.length + 1);
+	});
+	expect(
+		blanksOf('rhs')
+			.slice(1)
+			.every((cells) => cells.length > 0 && cells.every((cell) => cell.endsWith('|rhs')))
+	).toBe(true);
+});
+
+test('a sheet carries the way back to the live problem: as a code where it is short, else in words', () => {
+	const short = 'https://example.org/#lesson=abc_DEF-123';
+	const html = (link: string) => sheetFiles(wanted({ link }))[0].content;
+	const { size, runs } = qrCode(short);
+	const { data } = encode(short, { ecc: 'L', border: 2 });
+	const black = new Set(
+		runs.flatMap(({ x, y, length }) => Array.from({ length }, (_, i) => `${x + i} ${y}`))
+	);
+	data.forEach((row, y) => row.forEach((isBlack, x) => expect(black.has(`${x} ${y}`)).toBe(isBlack)));
+	expect(html(short)).toContain(`viewBox="0 0 ${size} ${size}"`);
+	expect(html(short)).toContain(`href="${short}"`);
+	expect(sheetFiles(wanted({ link: short, format: 'latex' }))[0].content.match(/\\fill \(/g)).toHaveLength(
+		runs.length
+	);
+	expect(sheetFiles(wanted({ link: short, format: 'text' }))[0].content).toContain(short);
+	const long = short + 'x'.repeat(600);
+	expect(html(long)).toContain(long);
+	expect(html(long)).not.toContain('QR code');
+	// a variant is another problem, so it has no link
+	expect(
+		sheetsOf(wanted({ link: short, variants: 2 })).map(({ student }) =>
+			student.some(({ kind }) => kind === 'link')
+		)
+	).toEqual([true, false]);
 });
 
 test('no tableau of an exam answers another of its questions', () => {

@@ -72,6 +72,9 @@ export const sheetStyle = ({ type }: PageSetup): string => `
 .paper .small { font-size: .8em; }
 .paper .smaller { font-size: .64em; }
 .paper .small th, .paper .small td, .paper .smaller th, .paper .smaller td { padding: .15em .3em; }
+.paper .link { display: flex; align-items: center; gap: 1em; margin-top: 1.2em; break-inside: avoid; }
+.paper .link svg { width: 28mm; height: 28mm; }
+.paper .link p { overflow-wrap: anywhere; }
 .paper .told { font-size: .8em; color: #333; }
 .paper .sheet + .sheet { break-before: page; }
 `;

@@ -19,14 +19,21 @@ import type { Part } from './types';
 
 const NOTHING: Content = { kind: 'nothing' };
 
-/** Lines without their numbers; as an empty grid also without the names of the basis. What is blank holds nothing. */
-export const blankLines = (lines: readonly Line[], fill: Fill): Line[] =>
+/**
+ * Lines without their numbers; as an empty grid also without the names of the basis. What is blank holds nothing.
+ * @param row the row that was pivoted in, by its key: what is blank where only that row is
+ */
+export const blankLines = (lines: readonly Line[], fill: Fill, row: string | null = null): Line[] =>
 	lines.map((line) => {
 		if (fill === 'answers' || line.kind === 'head' || line.kind === 'costs') return line;
+		const isBlank = (cell: Line['cells'][number]) =>
+			fill === 'pivot-row' ? line.key === row : fill === 'rhs' ? cell.address?.column === 'rhs' : true;
 		return {
 			...line,
 			name: fill === 'grid' && line.kind === 'row' ? NOTHING : line.name,
-			cells: line.cells.map((cell) => ({ ...cell, content: NOTHING, improving: false, unit: false }))
+			cells: line.cells.map((cell) =>
+				isBlank(cell) ? { ...cell, content: NOTHING, improving: false, unit: false } : cell
+			)
 		};
 	});
 
@@ -51,14 +58,19 @@ function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sent
 	];
 }
 
-/** One tableau. @param pivot the address of the entry that is pivoted on next, null where that is not told */
+/**
+ * One tableau.
+ * @param pivot the address of the entry that is pivoted on next, null where that is not told
+ * @param row the row that was pivoted in, by its key
+ */
 export function tableauPart(
 	t: Tableau,
 	notation: Notation,
 	caption: Sentence,
 	fill: Fill,
 	pivot: string | null = null,
-	operations: readonly Sentence[] = []
+	operations: readonly Sentence[] = [],
+	row: string | null = null
 ): Part {
 	const shown = board(t, notation);
 	if (notation.layout === 'dictionary')
@@ -66,7 +78,7 @@ export function tableauPart(
 	return {
 		kind: 'tableau',
 		caption,
-		lines: blankLines(boardLines(shown, notation), fill),
+		lines: blankLines(boardLines(shown, notation), fill, row),
 		pivot,
 		operations
 	};
@@ -93,7 +105,8 @@ export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null 
 
 /**
  * The tableaux of a run, one after the other.
- * @param fill `answers`: all; `blanks`: the first whole, then without numbers; `grid`: the first whole, then without names of the basis, too
+ * @param fill `answers`: all; else the first whole, then without numbers (`blanks`), without names of the basis, too (`grid`), without those of the row that was
+ * pivoted in (`pivot-row`) or without right-hand sides (`rhs`)
  */
 export function runParts(
 	steps: readonly SheetStep[],
@@ -114,7 +127,9 @@ export function runParts(
 			: say`Tableau ${number}`;
 		const operations = isTold && before ? operationsOf(before, t, step, notation) : [];
 		const pivot = fill === 'answers' ? pivotOf(t, steps[i + 1]) : null;
-		return [tableauPart(t, notation, caption, own, pivot, operations)];
+		const choice = before && step.move?.kind === 'pivot' ? choiceOf(before, step.move) : null;
+		const row = choice && rowKey(t, choice.row);
+		return [tableauPart(t, notation, caption, own, pivot, operations, row)];
 	});
 }
 

@@ -3,6 +3,7 @@ import { shownText, type Notation } from '../notation/notation';
 import { plainText } from '../sentence/sentence';
 import { paragraphsOf } from './prose';
 import { statementLines } from './statement';
+import { LINK_SAYS } from './prose';
 import type { Part } from './types';
 
 /** Sheets as plain text, tables in columns. */
@@ -82,6 +83,8 @@ function partText(part: Part, notation: Notation): string {
 			return `${part.number}. ${[part.says, part.because].filter(Boolean).join('. ')}`;
 		case 'room':
 			return room(part.lines).trimStart();
+		case 'link':
+			return `${LINK_SAYS}\n${part.link}`;
 	}
 }
 

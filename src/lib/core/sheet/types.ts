@@ -44,7 +44,9 @@ export type Part =
 			readonly room: number;
 	  }
 	| { readonly kind: 'key'; readonly number: number; readonly says: string; readonly because: string }
-	| { readonly kind: 'room'; readonly lines: number };
+	| { readonly kind: 'room'; readonly lines: number }
+	/** the way back to the live problem */
+	| { readonly kind: 'link'; readonly link: string };
 
 /** A sheet as the student gets it, and what is left blank there filled in. */
 export interface Sheet {

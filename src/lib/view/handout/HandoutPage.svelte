@@ -1,6 +1,7 @@
 <script lang="ts">
 	import {
 		BLOCKS,
+		FILLS,
 		MOST_VARIANTS,
 		type BlockName,
 		type Fill,
@@ -52,6 +53,8 @@
 		none: 'not printed',
 		answers: 'with the answers',
 		blanks: 'with blanks',
+		'pivot-row': 'the pivot row left blank',
+		rhs: 'right-hand sides left blank',
 		grid: 'an empty grid'
 	};
 	/** blocks of which nothing can be left blank */
@@ -61,7 +64,9 @@
 			? ['answers', 'none']
 			: block === 'questions'
 				? ['blanks', 'answers', 'none']
-				: ['answers', 'blanks', 'grid', 'none'];
+				: block === 'tableaux'
+					? FILLS
+					: ['answers', 'blanks', 'grid', 'none'];
 	const PAPER_LABELS = { a4: 'A4', letter: 'Letter' } as const;
 	const FORMATS: readonly { format: SheetFormat; says: string }[] = [
 		{ format: 'html', says: 'HTML' },
@@ -80,7 +85,7 @@
 	$effect(() => {
 		void [lesson.problem, lesson.notation, lesson.rule, session.stops, lesson.telling.story];
 		void [handout.preset, handout.blocks, handout.page, handout.variants, handout.seed, handout.count];
-		void [handout.kinds, handout.followsTrail];
+		void [handout.kinds, handout.followsTrail, handout.carries];
 		const timer = setTimeout(() => void handout.make(), 120);
 		return () => clearTimeout(timer);
 	});
@@ -201,6 +206,15 @@
 		{#if hasKey}<label class="check"
 				><input type="checkbox" bind:checked={handout.withKey} /> Print the answers on pages of their own</label
 			>{/if}
+		<label class="check"
+			><input type="checkbox" bind:checked={handout.withLink} /> A code at the end that opens the problem in the
+			browser</label
+		>
+		{#if handout.withLink && handout.carries !== 'lesson'}<p class="note">
+				{handout.carries === 'problem'
+					? 'The lesson is too long for a code on paper: it carries the problem only.'
+					: 'The problem is too long for a code on paper: its link is printed instead.'}
+			</p>{/if}
 		<div class="line">
 			<Choose
 				label="Paper"
@@ -290,6 +304,11 @@
 	}
 	.small {
 		width: 4rem;
+	}
+	.note {
+		margin: 0;
+		font-size: var(--size-note);
+		color: var(--ink-soft);
 	}
 	.check {
 		display: block;
