@@ -10,7 +10,7 @@ import { measureDesk } from './desk.mjs';
 const wanted = process.argv.slice(2);
 const asked = (part) => wanted.length === 0 || wanted.includes(part);
 
-for (const part of ['engine', 'design', 'sensitivity'].filter(asked)) {
+for (const part of ['engine', 'design', 'sensitivity', 'sheet'].filter(asked)) {
 	const outDir = mkdtempSync(join(ROOT, 'node_modules/.bench-'));
 	await build({
 		configFile: false,

@@ -12,10 +12,10 @@ import {
 import { PAGE, type PageSetup } from '$lib/core/sheet/style';
 import { KIND_NAMES, type KindName } from '$lib/core/question/types';
 import type { SheetPages, SheetRequest } from '$lib/work/printed';
-import { forStudents, newLesson, type Lesson } from '$lib/core/lesson/lesson';
+import { forStudents, type Lesson } from '$lib/core/lesson/lesson';
 import { addressOf } from './address';
 import type { Desk } from './desk.svelte';
-import { fragmentOf } from './link';
+import { fragmentOf, fragmentOfProblem } from './link';
 import { oneForDesk } from './one-for-desk.svelte';
 import { notPrintable, printedRequest } from './printed-request.svelte';
 import { Running } from './running.svelte';
@@ -50,10 +50,10 @@ export class Handout {
 	/** a link to the lesson as students get it, or to its problem alone where that is too long for a code on paper */
 	readonly #link = $derived.by((): { link: string; carries: 'lesson' | 'problem' | 'words' } => {
 		const { lesson } = this.#desk.document;
-		const linkOf = (own: Lesson) => `${globalThis.location?.origin ?? ''}${addressOf('/')}${fragmentOf(own)}`;
-		const whole = linkOf(forStudents($state.snapshot(lesson) as Lesson));
+		const linkOf = (fragment: string) => `${globalThis.location?.origin ?? ''}${addressOf('/')}${fragment}`;
+		const whole = linkOf(fragmentOf(forStudents($state.snapshot(lesson) as Lesson)));
 		if (whole.length <= MOST_IN_CODE) return { link: whole, carries: 'lesson' };
-		const alone = linkOf(newLesson(lesson.statement));
+		const alone = linkOf(fragmentOfProblem(lesson.statement));
 		return { link: alone, carries: alone.length <= MOST_IN_CODE ? 'problem' : 'words' };
 	});
 

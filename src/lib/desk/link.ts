@@ -3,10 +3,10 @@ import { MAX_FILE } from '$lib/core/lesson/files';
 import type { Exercise } from '$lib/core/question/exercise';
 import type { Lesson } from '$lib/core/lesson/lesson';
 
-/** Links that carry a whole lesson, or an exercise, in their fragment, which no browser sends to a server. */
+/** Links that carry a whole lesson, its statement alone, or an exercise in their fragment, which no browser sends to a server. */
 
 /** what a fragment begins with, by what it carries */
-const MARKS = { lesson: '#lesson=', exercise: '#exercise=' } as const;
+const MARKS = { lesson: '#lesson=', problem: '#problem=', exercise: '#exercise=' } as const;
 export type Carried = keyof typeof MARKS;
 
 const toBase64Url = (bytes: Uint8Array): string => {
@@ -16,12 +16,18 @@ const toBase64Url = (bytes: Uint8Array): string => {
 	return btoa(binary).replace(/\+/g, '-').replace(/\//g, '_').replace(/=+$/, '');
 };
 
+const fragment = (what: Carried, text: string): string =>
+	MARKS[what] + toBase64Url(deflateSync(strToU8(text), { level: 9 }));
+
 /** The fragment of a lesson or an exercise, beginning with `#`: JSON, deflated (RFC 1951), in base64url (RFC 4648). */
-export const fragmentOf = (data: Lesson | Exercise, what: Carried = 'lesson'): string =>
-	MARKS[what] + toBase64Url(deflateSync(strToU8(JSON.stringify(data)), { level: 9 }));
+export const fragmentOf = (data: Lesson | Exercise, what: 'lesson' | 'exercise' = 'lesson'): string =>
+	fragment(what, JSON.stringify(data));
+
+/** The fragment of a statement alone: short enough for a code on paper. */
+export const fragmentOfProblem = (statement: string): string => fragment('problem', statement);
 
 /**
- * The text of the lesson or exercise that a fragment carries; it is not checked yet.
+ * The text of the lesson, statement or exercise that a fragment carries; it is not checked yet.
  * @returns null where the fragment carries none
  * @throws Error where it is damaged
  */

@@ -98,7 +98,12 @@ export function slides({ script, ...request }: LectureRequest): LectureJson {
 	const wanted = wantedOf({ ...request, format: 'html', preset: 'solution', variants: 1 });
 	const { problem, title = '', story = '', steps, rule, method } = wanted;
 	const source = sourceOf(wanted, problem, { title, story, steps });
-	const own = script ?? makeScript(problem, story.trim() !== '', source.steps);
+	const own =
+		script ??
+		makeScript(problem, story.trim() !== '', source.steps, () => ({
+			cuts: source.cuts().length,
+			nodes: source.search().nodes.length
+		}));
 	const html = (parts: readonly Part[]) =>
 		parts.map((part) => partHtml(part, request.notation, request.page));
 	return {

@@ -29,15 +29,16 @@
 		return files;
 	}
 
-	/** A link that carries a lesson opens it, as a new one in the collection. */
+	/** A link that carries a lesson, or a problem alone, opens it, as a new one in the collection. */
 	async function openFragment() {
 		const { hash } = location;
-		if (!hash.startsWith('#lesson=')) return;
+		const what = (['lesson', 'problem'] as const).find((own) => hash.startsWith(`#${own}=`));
+		if (!what) return;
 		history.replaceState(history.state, '', location.pathname);
 		const { textOfFragment } = await import('$lib/desk/link');
-		const name = 'The lesson in the link';
+		const name = `The ${what} in the link`;
 		try {
-			const text = textOfFragment(hash);
+			const text = textOfFragment(hash, what);
 			if (text !== null) await (await opener()).openText(name, text);
 		} catch (error) {
 			keeping.say((error as Error).message);

@@ -1,3 +1,3 @@
 /** What views and pages may use of this folder: lectures. The rest of the core and the desk import its modules themselves. */
 
-export { lectureWebPage } from './web-page';
+export { lectureRemarks, lectureWebPage } from './web-page';

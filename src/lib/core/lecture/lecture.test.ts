@@ -10,7 +10,7 @@ import { KIND_NAMES } from '../question/types';
 import { sourceOf } from '../sheet/files';
 import type { Part } from '../sheet/types';
 import { makeScript } from './make';
-import { lectureWebPage } from './web-page';
+import { lectureRemarks, lectureWebPage } from './web-page';
 import { slidesOf, type LectureSource, type Slide } from './slides';
 
 const sourceFor = (problem: Problem): LectureSource => ({
@@ -21,6 +21,10 @@ const sourceFor = (problem: Problem): LectureSource => ({
 	),
 	rule: DANTZIG,
 	method: 'auto'
+});
+const countsOf = (source: LectureSource) => () => ({
+	cuts: source.cuts().length,
+	nodes: source.search().nodes.length
 });
 const stated = (text: string) => readStatement(text).problem!;
 const KILN =
@@ -39,7 +43,7 @@ describe('the slides of a lecture', () => {
 		fc.assert(
 			fc.property(anyProblem(), (problem) => {
 				const source = sourceFor(problem);
-				const script = makeScript(problem, false, source.steps);
+				const script = makeScript(problem, false, source.steps, countsOf(source));
 				slidesOf(source, script).forEach((slide, i) => {
 					const { shows, at } = script[i];
 					// what the problem does not have at all, such as ranges where nothing is optimal, has no slide
@@ -60,7 +64,8 @@ describe('the slides of a lecture', () => {
 	}, 60_000);
 
 	test('what no longer fits after an edit of the statement is told; the rest follows it', () => {
-		const script = makeScript(stated(KILN), false, sourceFor(stated(KILN)).steps);
+		const source = sourceFor(stated(KILN));
+		const script = makeScript(stated(KILN), false, source.steps, countsOf(source));
 		const edited = stated(KILN.split('\n').slice(0, 3).join('\n').replace('45 vases', '50 vases'));
 		const slides = slidesOf(sourceFor(edited), script);
 		const missing = script.filter((_, i) => slides[i].isMissing);
@@ -108,6 +113,30 @@ describe('the slides of a lecture', () => {
 		expect(new Set(drawn.map(({ box }) => JSON.stringify(box))).size).toBe(1);
 	});
 
+	test('cuts and nodes come one by one: the region loses more with each cut, and each node adds a row', () => {
+		const problem = stated('max z = 3 x + 4 y\na: 2 x + 4 y <= 13\nb: 5 x + 2 y <= 21\nx, y integer');
+		const source = sourceFor(problem);
+		const script = makeScript(problem, false, source.steps, countsOf(source));
+		const slides = slidesOf(source, script);
+		expect(slides.filter(({ isMissing }) => isMissing)).toEqual([]);
+		const at = (shows: string) =>
+			script.flatMap((own, i) => (own.shows === shows && own.at > 0 ? [slides[i]] : []));
+		const drawn = at('cut').map(({ main: [part] }) =>
+			part.kind === 'picture' ? part.drawing.constraints.length : 0
+		);
+		expect(drawn.length).toBeGreaterThan(0);
+		expect(drawn).toEqual(drawn.map((_, i) => problem.constraints.length + i + 1));
+		const rows = at('tree').map(({ main: [part] }) => (part.kind === 'grid' ? part.rows.length : 0));
+		expect(rows).toEqual(rows.map((_, i) => i + 1));
+		expect(rows).toHaveLength(Math.min(8, source.search().nodes.length));
+		expect(
+			slidesOf(source, [
+				{ shows: 'cut', at: 99 },
+				{ shows: 'tree', at: 99 }
+			]).map(({ isMissing }) => isMissing)
+		).toEqual([true, true]);
+	});
+
 	test('as a web page nothing of it is code but the script of the page', () => {
 		const hostile = { ...stated(KILN), title: '</title><script>1</script>' };
 		const slides = slidesOf(sourceFor(hostile), [{ shows: 'own', at: 0, says: '<img src=x onerror=1>' }]);
@@ -116,6 +145,9 @@ describe('the slides of a lecture', () => {
 			slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] }))
 		);
 		expect(page.match(/<script/g)).toHaveLength(1);
+		const written = slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] }));
+		for (const printed of [lectureWebPage('x', written, false), lectureRemarks(hostile.title, written)])
+			expect(printed).not.toMatch(/<script|<img/);
 		expect(page).not.toContain('<img');
 	});
 });

@@ -5,12 +5,20 @@ import { PIVOT_STEPS, type ScriptStep, type StepKind } from '../lesson/script';
 
 /** pivots that are taken apart one by one; of later ones only the tableau is shown */
 const MOST_TAKEN_APART = 8;
+/** cuts, and nodes of a tree, that are shown one by one before all of them */
+const MOST_ONE_BY_ONE = 8;
 
 /**
  * A script that shows everything of a lesson in the order of a lecture: the story, the construction of the region, standard form, each pivot, the answer.
  * @param steps the run, as the tableaux are shown
+ * @param counts how many cuts and nodes its search for integer plans has; asked for only where it has one
  */
-export function makeScript(problem: Problem, hasStory: boolean, steps: readonly SheetStep[]): ScriptStep[] {
+export function makeScript(
+	problem: Problem,
+	hasStory: boolean,
+	steps: readonly SheetStep[],
+	counts: () => { readonly cuts: number; readonly nodes: number }
+): ScriptStep[] {
 	const step = (shows: StepKind, at = 0): ScriptStep => ({ shows, at });
 	const run = steps.filter(({ position }) => position.work !== null);
 	const isFlat = problem.variables.length === 2;
@@ -20,7 +28,11 @@ export function makeScript(problem: Problem, hasStory: boolean, steps: readonly 
 			step(shows, i)
 		);
 	});
-	const whole = asksForWhole(problem);
+	const oneByOne = (shows: 'cut' | 'tree', count: number) => [
+		...Array.from({ length: Math.min(count, MOST_ONE_BY_ONE) }, (_, i) => step(shows, i + 1)),
+		...(count > 0 ? [step(shows)] : [])
+	];
+	const whole = asksForWhole(problem) ? counts() : null;
 	return [
 		...(hasStory ? [step('story')] : []),
 		step('problem'),
@@ -34,6 +46,8 @@ export function makeScript(problem: Problem, hasStory: boolean, steps: readonly 
 		step('form'),
 		...tableaux,
 		step('answer'),
-		...(whole ? [step('cut'), step('tree')] : [step('dual'), step('ranges')])
+		...(whole
+			? [...oneByOne('cut', whole.cuts), ...oneByOne('tree', whole.nodes)]
+			: [step('dual'), step('ranges')])
 	];
 }

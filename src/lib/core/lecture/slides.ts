@@ -1,6 +1,10 @@
 import { standRemarks } from '../commentary/stand';
 import { foundWords, headingWords, remarkWords } from '../commentary/messages';
+import { nodeWords } from '../integer/messages';
 import { constraintInWords } from '../commentary/words/story';
+import type { BranchNode } from '../integer/branch';
+import { withCuts } from '../integer/cut';
+import { withBranchings, type Branching } from '../integer/relaxation';
 import { comparison } from '../method/comparison';
 import { decide } from '../method/decide';
 import type { Rule } from '../method/rule';
@@ -18,9 +22,10 @@ import { KIND_NAMES, type Question } from '../question/types';
 import { answerText, saidOf, WORDS } from '../question/words';
 import { say, type Sentence } from '../sentence/sentence';
 import { RELATION_SIGNS } from '../problem/relation';
+import { asksForWhole } from '../problem/whole';
 import { linear } from '../sheet/statement';
 import { BUILDERS, type SheetSource } from '../sheet/blocks';
-import { drawingOf, drawingUpTo, withoutBest, type Drawing } from '../sheet/drawing';
+import { drawingOf, drawingUpTo, drawingWithin, withoutBest, type Drawing } from '../sheet/drawing';
 import { quizItem } from '../sheet/quiz';
 import { operationsOf, pivotOf, questionTableau, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
@@ -250,6 +255,56 @@ function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: S
 	return parts.length > 0 ? { title, main: parts } : null;
 }
 
+/** A cut with where it comes from; of two variables also the region with the cuts so far. */
+function cutSlide(source: LectureSource, number: number): Shown | null {
+	const { problem } = source;
+	const all = asksForWhole(problem) ? source.cuts() : [];
+	const cut = all[number - 1];
+	if (!cut) return null;
+	const { row, nonbasic, original } = cut;
+	const lines = [
+		say`It comes from the row of ${{ constraint: row }}.`,
+		say`In the nonbasic variables: ${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}.`,
+		...(original
+			? [
+					say`In the problem’s variables: ${linear(original.terms)} ${RELATION_SIGNS[original.relation]} ${original.rhs}.`
+				]
+			: [])
+	];
+	const cutSoFar = withCuts(problem, all.slice(0, number));
+	const drawing = drawingUpTo(cutSoFar, cutSoFar.constraints.length);
+	const sentences: Part = { kind: 'sentences', lines };
+	const title = say`Cut ${number}`;
+	return drawing
+		? { title, main: [{ kind: 'picture', drawing }], beside: [sentences] }
+		: { title, main: [sentences] };
+}
+
+/** The tree up to a node, in the order in which nodes are solved; of two variables also what the node leaves of the region. */
+function nodeSlide(source: LectureSource, number: number): Shown | null {
+	const { problem } = source;
+	const [grid] = bodyOf(source, 'tree');
+	if (grid?.kind !== 'grid' || number > grid.rows.length) return null;
+	const { nodes } = source.search();
+	const way = (node: BranchNode | undefined): Branching[] =>
+		node
+			? [...way(nodes.find(({ id }) => id === node.parent)), ...(node.branching ? [node.branching] : [])]
+			: [];
+	const node = nodes[number - 1];
+	const drawing = drawingWithin(problem, withBranchings(problem, way(node)));
+	const closed = node.closed ? nodeWords(node.closed) : say`branched`;
+	// why a node is closed is said of this one only: the table has to be read from the last row
+	const short = <T>(cells: readonly T[]) => cells.slice(0, -1);
+	return {
+		title: say`Node ${node.id}`,
+		main: [{ ...grid, head: short(grid.head), rows: grid.rows.slice(0, number).map(short) }],
+		beside: [
+			{ kind: 'sentences', lines: [say`Node ${node.id}, ${closed}.`] },
+			...(drawing ? [{ kind: 'picture', drawing } as const] : [])
+		]
+	};
+}
+
 const pictureSlide = (title: Sentence, drawing: Drawing | null, beside: Part[]): Shown | null =>
 	drawing && { title, main: [{ kind: 'picture', drawing }], beside };
 
@@ -291,9 +346,9 @@ function shownAt(source: LectureSource, step: ScriptStep): Shown | null {
 		case 'ranges':
 			return blockSlide(source, 'ranges', say`How far the numbers may move`);
 		case 'cut':
-			return blockSlide(source, 'cuts', say`Cutting planes`);
+			return step.at > 0 ? cutSlide(source, step.at) : blockSlide(source, 'cuts', say`Cutting planes`);
 		case 'tree':
-			return blockSlide(source, 'tree', say`Branch and bound`);
+			return step.at > 0 ? nodeSlide(source, step.at) : blockSlide(source, 'tree', say`Branch and bound`);
 		case 'question':
 			return questionSlide(source, step);
 	}

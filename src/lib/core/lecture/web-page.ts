@@ -5,7 +5,7 @@ import type { Slide } from './slides';
 /** A lecture as one HTML file that anyone can open: its steps by two keys, no network, a script of a few lines. */
 
 /** A slide with its parts written as HTML. */
-export interface WrittenSlide extends Pick<Slide, 'remark' | 'question'> {
+export interface WrittenSlide extends Pick<Slide, 'remark' | 'question' | 'minutes'> {
 	readonly title: string;
 	readonly main: readonly string[];
 	readonly beside: readonly string[];
@@ -29,6 +29,7 @@ section.told .answer { display: block; }
 section.told li.right { font-weight: 600; text-decoration: underline; }
 nav { position: fixed; inset: auto 0 0; height: 2.6rem; display: flex; gap: 1rem; align-items: center; justify-content: center; font: 1rem Georgia, serif; border-top: 1px solid #bbb; background: #fffdf7; }
 nav button { font: inherit; padding: .2rem .9rem; }
+@page { size: A4 landscape; margin: 10mm; }
 @media print { body { overflow: visible; } section { position: static; display: flex; break-after: page; } nav { display: none; } }
 `;
 
@@ -78,8 +79,9 @@ function questionHtml(question: NonNullable<Slide['question']>): string {
 /**
  * The file of a lecture.
  * @param slides their parts as HTML that the core wrote
+ * @param walks whether it is walked by keys; else it is only printed, one page a step
  */
-export function lectureWebPage(title: string, slides: readonly WrittenSlide[]): string {
+export function lectureWebPage(title: string, slides: readonly WrittenSlide[], walks = true): string {
 	const sections = slides.map(
 		({ title: heading, main, beside, remark, question }) =>
 			`<section class="paper"><h2>${heading}</h2>${remark ? `<p>${escapedXml(remark)}</p>` : ''}<div class="content">${[
@@ -100,8 +102,37 @@ export function lectureWebPage(title: string, slides: readonly WrittenSlide[]): 
 </head>
 <body>
 ${sections.join('\n')}
-<nav><button id="back">Back</button><output></output><button id="on">Next</button></nav>
-<script>${SCRIPT}</script>
+${walks ? `<nav><button id="back">Back</button><output></output><button id="on">Next</button></nav>\n<script>${SCRIPT}</script>\n` : ''}</body>
+</html>
+`;
+}
+
+/**
+ * What the speaker has in hand, to be printed: each step with its remark, its minutes, the right answer and the wrong ones to expect.
+ * @param slides their titles as HTML that the core wrote
+ */
+export function lectureRemarks(title: string, slides: readonly WrittenSlide[]): string {
+	const rows = slides.map(({ title: heading, remark, minutes, question }, i) => {
+		const right = question?.choices.find(({ isRight }) => isRight);
+		const answer = question && (right ? `${right.letter}: ${right.says}` : question.right);
+		const lines = [
+			remark,
+			question?.says ?? '',
+			answer ? `Right: ${answer}. ${question!.because}` : '',
+			...(question?.slips ?? [])
+		].filter(Boolean);
+		return `<tr><td>${i + 1}</td><td><b>${heading}</b>${lines.map((line) => `<p>${escapedXml(line)}</p>`).join('')}</td><td>${minutes > 0 ? `${minutes} min` : ''}</td></tr>`;
+	});
+	return `<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>${escapedXml(title)}: remarks</title>
+<style>${sheetStyle(PAGE)} td { vertical-align: top; padding: .3em .6em; } td p { margin: .15em 0; } tr { break-inside: avoid; }</style>
+</head>
+<body class="paper">
+<h1>${escapedXml(title)}</h1>
+<table>${rows.join('')}</table>
 </body>
 </html>
 `;

@@ -4,7 +4,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { SAMPLES } from '../../desk/samples';
-import { fragmentOf, textOfFragment } from '../../desk/link';
+import { fragmentOf, fragmentOfProblem, textOfFragment } from '../../desk/link';
 import { markdownToHtml } from '../../view/story/markdown';
 import { InputError } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
@@ -228,6 +228,8 @@ test('a damaged link, or one that unfolds without end, is refused', () => {
 	const fragment = fragmentOf(newLesson(MIX));
 	expect(() => textOfFragment(`#lesson=%%%${fragment.slice(8)}`)).toThrow('damaged');
 	expect(() => textOfFragment('#lesson=AAAA')).toThrow('damaged');
+	expect(textOfFragment(fragmentOfProblem(MIX), 'problem')).toBe(MIX);
+	expect(textOfFragment(fragmentOfProblem(MIX))).toBeNull();
 	const long = fragmentOf({ ...newLesson(MIX), story: 'a'.repeat(20_000_000) });
 	expect(textOfFragment(long)!.length).toBeLessThanOrEqual(5_000_000);
 });

@@ -4,7 +4,7 @@ import { optimalSet } from '../answer/optimal-set';
 import { ranging, type Interval } from '../answer/ranging';
 import type { LinearAnswer, RunOptions } from '../answer/answer';
 import type { BranchResult } from '../integer/branch';
-import { cuttingPlanes } from '../integer/cuts';
+import type { Cut } from '../integer/cut';
 import { nodeWords } from '../integer/messages';
 import { isBound } from '../problem/row-owner';
 import { asksForWhole } from '../problem/whole';
@@ -51,8 +51,9 @@ export interface SheetSource {
 	naming(t: Tableau): Naming;
 	/** how long runs may be */
 	readonly options: RunOptions;
-	/** the relaxation solved, and the search for integer plans: each done once, when it is first asked for */
+	/** the relaxation solved, its cutting planes, and the search for integer plans: each done once, when it is first asked for */
 	relaxation(): LinearAnswer;
+	cuts(): readonly Cut[];
 	search(): BranchResult;
 }
 
@@ -214,9 +215,9 @@ function ranges(source: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-function cuts({ problem, options }: SheetSource, fill: Filled): Part[] {
-	if (!asksForWhole(problem)) return [];
-	const found = cuttingPlanes(problem, options).cuts;
+function cuts(source: SheetSource, fill: Filled): Part[] {
+	if (!asksForWhole(source.problem)) return [];
+	const found = source.cuts();
 	if (found.length === 0) return [];
 	return [
 		heading('Cuts'),
@@ -238,7 +239,7 @@ function cuts({ problem, options }: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-const planText = ({ variables }: Problem, plan: Plan): Sentence =>
+export const planText = ({ variables }: Problem, plan: Plan): Sentence =>
 	joined(
 		variables.map(({ name }) => say`${{ constraint: name }} = ${plan.get(name) ?? ZERO}`),
 		', ',

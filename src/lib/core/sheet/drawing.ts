@@ -113,3 +113,12 @@ export function drawingUpTo(problem: Problem, count: number): Drawing | null {
 		constraints: whole.constraints.filter(({ name }) => names.has(name))
 	};
 }
+
+/** The region of a problem in the picture of another that it is a part of, such as a node of its tree. */
+export function drawingWithin(problem: Problem, part: Problem): Drawing | null {
+	const whole = drawingOf(problem, 'blanks');
+	if (!whole) return null;
+	const own = region(part);
+	const kept = own.halfPlanes.flatMap((half, i) => drawn(half, i) ?? []);
+	return { ...whole, area: own.shape === 'empty' ? [] : fillPolygon(kept, whole.box) };
+}

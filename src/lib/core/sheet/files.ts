@@ -1,6 +1,7 @@
 import { strToU8, zipSync } from 'fflate';
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
+import { cuttingPlanes } from '../integer/cuts';
 import { storyOf } from '../design/variant-story';
 import { variants } from '../design/variants';
 import type { Rule } from '../method/rule';
@@ -172,6 +173,7 @@ export function sourceOf(
 		}),
 		options,
 		relaxation: once(() => solveLinear(problem, options)),
+		cuts: once(() => cuttingPlanes(problem, options).cuts),
 		search: once(() => branchAndBound(problem, options))
 	};
 }

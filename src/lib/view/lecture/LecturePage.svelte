@@ -8,6 +8,7 @@
 	import { SPEAKER_PATH } from '$lib/desk/pages';
 	import { useLecture } from '$lib/desk/lecture.svelte';
 	import { adoptStyle } from '../shared/adopted-style';
+	import { printDocument } from '../shared/print-document';
 	import LectureView from './LectureView.svelte';
 	import Slide from './Slide.svelte';
 
@@ -49,12 +50,24 @@
 		'ratios',
 		'pivot',
 		'operations',
+		'cut',
+		'tree',
 		'question'
 	];
+	/** of these 0 is something of its own: nothing drawn yet, or all at once */
+	const FROM_ZERO: readonly StepKind[] = ['lines', 'cut', 'tree'];
+	const COUNT_LABELS: Partial<Record<StepKind, string>> = {
+		lines: 'Constraints',
+		cut: 'Which cut (0: all)',
+		tree: 'Up to which node (0: all)',
+		question: 'Which of them'
+	};
 	const labelOf = ({ shows, at: place, asks }: ScriptStep): string => {
 		const known = KIND_NAMES.find((kind) => kind === asks);
 		if (shows === 'question') return known ? `Question: ${KIND_LABELS[known]}` : 'Question';
 		if (shows === 'lines') return place === 0 ? 'The axes' : `Constraint ${place} drawn`;
+		if (shows === 'cut') return place === 0 ? LABELS.cut : `Cut ${place}`;
+		if (shows === 'tree') return place === 0 ? LABELS.tree : `Branch and bound, node by node (${place})`;
 		return COUNTED.includes(shows) ? `${LABELS[shows]} (${place + 1})` : LABELS[shows];
 	};
 
@@ -80,7 +93,11 @@
 	}
 	function add(shows: StepKind) {
 		const asks = shows === 'question' ? { asks: 'entering' } : {};
-		const own: ScriptStep = { shows, at: COUNTED.includes(shows) ? (step?.at ?? 0) : 0, ...asks };
+		const own: ScriptStep = {
+			shows,
+			at: COUNTED.includes(shows) && !FROM_ZERO.includes(shows) ? (step?.at ?? 0) : 0,
+			...asks
+		};
 		lecture.write([...lecture.script.slice(0, at + 1), own, ...lecture.script.slice(at + 1)]);
 		chosen = at + 1;
 	}
@@ -92,6 +109,14 @@
 			fileName(title, '-lecture.html'),
 			lectureWebPage(shownTitle(title), lecture.slides),
 			'text/html'
+		);
+	}
+	/** The slides, one a page, or what the speaker has in hand. */
+	async function print(what: 'slides' | 'remarks') {
+		const { lectureRemarks, lectureWebPage } = await import('$lib/core/lecture');
+		const title = shownTitle(titleOf(lesson.lesson));
+		printDocument(
+			what === 'slides' ? lectureWebPage(title, lecture.slides, false) : lectureRemarks(title, lecture.slides)
 		);
 	}
 	function walk(event: KeyboardEvent) {
@@ -129,6 +154,18 @@
 				disabled={lecture.slides.length === 0}
 				title="One HTML file: its steps by two keys, without a network"
 				onclick={() => void save()}>Web page</button
+			>
+			<button
+				class="btn tool"
+				disabled={lecture.slides.length === 0}
+				title="One page a step, on paper or as PDF"
+				onclick={() => void print('slides')}>Print slides</button
+			>
+			<button
+				class="btn tool"
+				disabled={lecture.slides.length === 0}
+				title="Remarks, right answers and slips to expect, on paper or as PDF"
+				onclick={() => void print('remarks')}>Print remarks</button
 			>
 			{#if lecture.isOwn}<button
 					class="btn tool"
@@ -200,21 +237,18 @@
 						/></label
 					>
 					{#if COUNTED.includes(step.shows)}<label
-							>{step.shows === 'lines'
-								? 'Constraints'
-								: step.shows === 'question'
-									? 'Which of them'
-									: 'Tableau'}
+							>{COUNT_LABELS[step.shows] ?? 'Tableau'}
 							<input
 								class="field small"
 								type="number"
-								min={step.shows === 'lines' ? 0 : 1}
-								value={step.shows === 'lines' ? step.at : step.at + 1}
+								min={FROM_ZERO.includes(step.shows) ? 0 : 1}
+								value={FROM_ZERO.includes(step.shows) ? step.at : step.at + 1}
 								onchange={(event) =>
 									change({
 										at: Math.max(
 											0,
-											Math.trunc(Number(event.currentTarget.value)) - (step.shows === 'lines' ? 0 : 1) || 0
+											Math.trunc(Number(event.currentTarget.value)) -
+												(FROM_ZERO.includes(step.shows) ? 0 : 1) || 0
 										)
 									})}
 							/></label
