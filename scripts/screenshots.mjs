@@ -136,7 +136,7 @@ try {
 	await shot('overview', { steps: [next, next, { key: 'g' }] });
 	await shot('overview-dark-1024', {
 		size: [1024, 768],
-		steps: [next, { key: 'b' }, { click: 'button[title="Pivot: bowls in, s2 out"]' }, { key: 'd' }]
+		steps: [next, { key: 'b' }, { click: 'button[title^="Pivot: bowls in, s2 out"]' }, { key: 'd' }]
 	});
 	await shot('problem', {
 		path: '/problem',

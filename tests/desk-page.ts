@@ -107,7 +107,7 @@ export class DeskPage {
 
 	/** Clicks the tableau's entry that brings one variable in and another out. */
 	async pivot(entering: string, leaving: string): Promise<void> {
-		const selector = `button.entry[title="Pivot: ${entering} in, ${leaving} out"]`;
+		const selector = `button.entry[title^="Pivot: ${entering} in, ${leaving} out"]`;
 		await (await this.page.waitForSelector(selector))!.click();
 	}
 

@@ -279,7 +279,7 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.write(
 			`max profit = ${row(3)}\n${names.map((_, i) => `r${i}: ${row(i)} <= ${90 + 17 * i}/7`).join('\n')}`
 		);
-		await desk.page.locator('nav a[href="/simplex"]').click();
+		await desk.turnTo('Simplex');
 		await desk.page.waitForSelector('[data-pane="tableau"] .simplex tbody tr:nth-child(8)');
 		await desk.click('Next');
 		await desk.page.waitForSelector('[data-pane="trail"] li:nth-child(3)');
@@ -566,4 +566,26 @@ describe('storage that fails', () => {
 		);
 		await desk.shows('Statement', 'Spring firing');
 	});
+});
+
+test('what is heard: lines by name and relation, the pivot of the rule, and each step in one sentence', async () => {
+	await desk.write(
+		'max profit = 30 bowls + 40 jugs\nclay: 2 bowls + 3 jugs <= 12\nwheel: 4 bowls + 3 jugs <= 18'
+	);
+	await desk.turnTo('Region');
+	const line = await desk.page.waitForSelector('[data-line="clay"]');
+	expect(await line!.evaluate((own) => own.getAttribute('aria-label'))).toBe(
+		'Line clay: 2 bowls + 3 jugs ≤ 12'
+	);
+	expect(await desk.page.$('[data-pane="region"] .axes:not([aria-hidden="true"])')).toBeNull();
+	await desk.turnTo('Simplex');
+	await desk.page.waitForSelector('th[data-column="jugs"][title$="; enters at this step"]');
+	await desk.page.waitForSelector('.entry[title="Pivot: jugs in, s1 out, by the rule"]');
+	const heard = () => desk.page.$eval('.page > [role="status"]', (own) => own.textContent);
+	await desk.click('To the end');
+	await desk.page.waitForFunction(() =>
+		document.querySelector('.page > [role="status"]')?.textContent?.includes('Optimal')
+	);
+	expect(await heard()).toContain('profit = 170.');
+	expect(await desk.barriers()).toEqual([]);
 });

@@ -158,7 +158,7 @@ test('a notation of one’s own is kept, exported, forgotten and taken in again;
 test('a pivot is told before it is made; inverse, earlier and pinned tableaux stand beside', async () => {
 	await simplex(EDGE);
 	await desk.press('n');
-	await (await desk.page.waitForSelector('button[title="Pivot: jugs in, s2 out"]'))!.hover();
+	await (await desk.page.waitForSelector('button[title^="Pivot: jugs in, s2 out"]'))!.hover();
 	await desk.shows('Commentary', 'Ratio 3 ÷ 1 = 3, but s1 has only 2');
 	await desk.page.hover('th[data-column="jugs"]');
 	await desk.shows('Commentary', 's1 lets it rise to');

@@ -78,7 +78,7 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.page.waitForSelector('polygon.start');
 	await desk.shows('Map of two numbers', 'is optimal: profit = 500/3 thalers');
 	await desk.click('100 % rule');
-	await focus('.handle[role="button"]');
+	await focus('.picture-handle[role="button"]');
 	await desk.press('ArrowRight');
 	await desk.shows('Map of two numbers', 'Each change, as a share');
 	await accessible();

@@ -57,7 +57,8 @@
 		>
 	{/snippet}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="text" aria-live="polite" tabindex="0" role="group" aria-label="Commentary on the current step">
+	<!-- the announcer says each step in one sentence; all of it is read here on request -->
+	<div class="text" tabindex="0" role="group" aria-label="Commentary on the current step">
 		{#if isAtStart && document.telling.story && !document.telling.isOutgrown}
 			<article class="story">
 				<h3>Story</h3>

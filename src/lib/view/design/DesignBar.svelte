@@ -7,7 +7,7 @@
 	const options = WAYS_TO_DESIGN.map((value) => ({ value, text: DESIGN_WORDS[value] }));
 </script>
 
-<section class="bar" aria-label="How the exercise is made">
+<section class="ways-bar" aria-label="How the exercise is made">
 	<Choose
 		label="How the exercise is made"
 		value={designer.way}
@@ -15,14 +15,3 @@
 		onchange={(way) => (designer.way = way)}
 	/>
 </section>
-
-<style>
-	.bar {
-		display: flex;
-		justify-content: safe center;
-		flex: none;
-		padding: 0.15rem var(--gap-3);
-		background: var(--sheet);
-		overflow-x: auto;
-	}
-</style>

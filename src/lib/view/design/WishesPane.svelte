@@ -89,6 +89,15 @@
 	});
 </script>
 
+{#snippet size(of: 'variables' | 'constraints')}<input
+		class="part"
+		type="number"
+		min="2"
+		max="8"
+		aria-label={`How many ${of}`}
+		value={designer[of]}
+		onchange={(e) => (designer[of] = whole(e.currentTarget.value, 2, 8))}
+	/>{/snippet}
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
 
 <Pane pane="wishes" name="Wishes">
@@ -122,27 +131,7 @@
 			A <select class="part" aria-label="Sense" bind:value={designer.sense}
 				><option value="max">maximum</option><option value="min">minimum</option></select
 			>
-			in
-			<input
-				class="part"
-				type="number"
-				min="2"
-				max="8"
-				aria-label="How many variables"
-				value={designer.variables}
-				onchange={(e) => (designer.variables = whole(e.currentTarget.value, 2, 8))}
-			/>
-			variables with
-			<input
-				class="part"
-				type="number"
-				min="2"
-				max="8"
-				aria-label="How many constraints"
-				value={designer.constraints}
-				onchange={(e) => (designer.constraints = whole(e.currentTarget.value, 2, 8))}
-			/>
-			constraints, <WishPart
+			in {@render size('variables')} variables with {@render size('constraints')} constraints, <WishPart
 				text={relationWords}
 				isOpen={changed === 'relations'}
 				onpress={() => turn('relations')}

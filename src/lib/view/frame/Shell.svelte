@@ -9,6 +9,7 @@
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
 	import { actionFor, actionsOf, isWriting } from './actions';
+	import Announcer from './Announcer.svelte';
 	import TopBar from './TopBar.svelte';
 
 	interface Props {
@@ -153,6 +154,7 @@
 	}}>To the main part of the page</a
 >
 <div class="page">
+	<Announcer />
 	{#if !alone}<TopBar
 			{keeping}
 			{offline}

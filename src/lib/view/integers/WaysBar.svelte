@@ -9,7 +9,7 @@
 	const options = MODES.map((value) => ({ value, text: MODE_WORDS[value] }));
 </script>
 
-<section class="bar" aria-label="Ways to a whole plan">
+<section class="ways-bar" aria-label="Ways to a whole plan">
 	<Choose
 		label="Way to a whole plan"
 		value={integers.mode}
@@ -23,14 +23,3 @@
 		onclick={() => reveal.toggleReasons()}>Why?</button
 	>
 </section>
-
-<style>
-	.bar {
-		display: flex;
-		justify-content: safe center;
-		flex: none;
-		padding: 0.15rem var(--gap-3);
-		background: var(--sheet);
-		overflow-x: auto;
-	}
-</style>

@@ -16,7 +16,8 @@
 	};
 </script>
 
-<g class="axes">
+<!-- the numbers along an axis are not read one by one -->
+<g class="axes" aria-hidden="true">
 	{#each xTicks.values as value (value)}
 		<line class="grid" x1={x(value)} x2={x(value)} y1={MARGIN.top} y2={bottom} />
 		<text x={x(value)} y={bottom + 15} text-anchor="middle">{xTicks.text(value)}</text>

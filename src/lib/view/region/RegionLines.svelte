@@ -1,10 +1,25 @@
 <script lang="ts">
+	import { printTerms, type Problem, RELATION_SIGNS } from '$lib/core/problem';
+	import { showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { COMB, points, type PictureLine } from './picture';
 
 	/** The lines of constraints and bounds, with strokes towards the side that stays. */
-	let { lines, broken }: { lines: readonly PictureLine[]; broken: ReadonlySet<string> } = $props();
-	const { selection } = useDesk();
+	interface Props {
+		problem: Problem;
+		lines: readonly PictureLine[];
+		broken: ReadonlySet<string>;
+	}
+	let { problem, lines, broken }: Props = $props();
+	const { document, selection } = useDesk();
+	/** a line as it is heard: its name, what it says, and whether the present point violates it */
+	function says({ name, kind, redundant }: PictureLine): string {
+		const row = kind === 'constraint' && problem.constraints.find((own) => own.name === name);
+		const own = row
+			? `${printTerms(row.terms)} ${RELATION_SIGNS[row.relation]} ${showNumber(row.rhs, document.notation.numbers)}`
+			: 'bound';
+		return `Line ${name}: ${own}${redundant ? ', redundant' : ''}${broken.has(name) ? ', violated here' : ''}`;
+	}
 </script>
 
 {#each lines as line (line.key)}
@@ -16,7 +31,8 @@
 		class:redundant={line.redundant}
 		class:violated={broken.has(line.name)}
 		data-line={line.identity && line.name}
-		role="presentation"
+		role="img"
+		aria-label={says(line)}
 		style:color={line.identity?.colour}
 		onpointerenter={() => line.identity && selection.point(line.pointed)}
 		onpointerleave={() => line.identity && selection.point(null)}

@@ -142,7 +142,7 @@
 	{/each}
 	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
 	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
-	<RegionLines {lines} {broken} />
+	<RegionLines {problem} {lines} {broken} />
 	<polyline class="flat" points={flat} />
 	{#if bestCorners.length === 2}
 		{@const [p, q] = bestCorners}

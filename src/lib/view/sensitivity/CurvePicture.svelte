@@ -182,7 +182,7 @@
 		{/each}
 		{#if here}
 			<g
-				class="handle"
+				class="picture-handle"
 				role="slider"
 				tabindex="0"
 				aria-label="Number along the curve"
@@ -263,22 +263,6 @@
 		fill: var(--sheet);
 		stroke: var(--ink);
 		stroke-width: 2;
-	}
-	.handle {
-		cursor: grab;
-		outline: none;
-	}
-	.handle circle {
-		fill: var(--now);
-		stroke: var(--sheet);
-		stroke-width: 2;
-	}
-	.handle .grip {
-		fill: transparent;
-		stroke: transparent;
-	}
-	.handle:focus-visible .grip {
-		stroke: var(--focus);
 	}
 	.here {
 		fill: var(--ink);

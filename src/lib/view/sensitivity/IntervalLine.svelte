@@ -89,7 +89,7 @@
 		{/each}
 		<path class="now" d={`M${at(now, 0)} ${Y + 12}l-5 9h10z`} />
 		<g
-			class="handle"
+			class="picture-handle"
 			role="slider"
 			tabindex="0"
 			aria-label={label}
@@ -145,21 +145,5 @@
 	}
 	.now {
 		fill: var(--ink);
-	}
-	.handle {
-		cursor: grab;
-		outline: none;
-	}
-	.handle circle {
-		fill: var(--now);
-		stroke: var(--sheet);
-		stroke-width: 2;
-	}
-	.handle .grip {
-		fill: transparent;
-		stroke: transparent;
-	}
-	.handle:focus-visible .grip {
-		stroke: var(--focus);
 	}
 </style>

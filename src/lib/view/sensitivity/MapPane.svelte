@@ -167,7 +167,7 @@
 							{@const at = { x: x(approximate(value)), y: y(approximate(secondValue)) }}
 							<!-- two numbers at once: no slider says that, so it is a button that the arrow keys move -->
 							<g
-								class="handle"
+								class="picture-handle"
 								role="button"
 								tabindex="0"
 								aria-label={`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
@@ -300,22 +300,6 @@
 		stroke: var(--focus);
 		stroke-width: 4;
 		stroke-opacity: 0.7;
-	}
-	.handle {
-		cursor: grab;
-		outline: none;
-	}
-	.handle circle {
-		fill: var(--now);
-		stroke: var(--sheet);
-		stroke-width: 2;
-	}
-	.handle .grip {
-		fill: transparent;
-		stroke: transparent;
-	}
-	.handle:focus-visible .grip {
-		stroke: var(--focus);
 	}
 	.here {
 		fill: var(--ink);

@@ -7,7 +7,7 @@
 	const options = LOOKS.map((value) => ({ value, text: LOOK_WORDS[value] }));
 </script>
 
-<section class="bar" aria-label="What the answer is worth">
+<section class="ways-bar" aria-label="What the answer is worth">
 	<Choose
 		label="What the answer is worth"
 		value={sensitivity.look}
@@ -20,16 +20,6 @@
 </section>
 
 <style>
-	.bar {
-		display: flex;
-		justify-content: safe center;
-		align-items: center;
-		gap: var(--gap-3);
-		flex: none;
-		padding: 0.15rem var(--gap-3);
-		background: var(--sheet);
-		overflow-x: auto;
-	}
 	p {
 		margin: 0;
 		font-size: var(--size-note);

@@ -271,13 +271,19 @@
 										aria-label={isCovered ? `covered entry of ${name}, shows it` : undefined}
 										title={isCovered
 											? 'Show this number'
-											: row.basic
-												? `Pivot: ${name} in, ${row.name} out`
-												: `Pivot: ${name} becomes basic in ${owner.name}`}
+											: (row.basic
+													? `Pivot: ${name} in, ${row.name} out`
+													: `Pivot: ${name} becomes basic in ${owner.name}`) +
+												(choice?.row === i && choice.entering === index ? ', by the rule' : '')}
 										tabindex={reached.row === i && reached.column === index ? 0 : -1}
 										aria-disabled={isZero(value) && !isCovered}
 									>
-										{#if isCovered}?{:else}<NumberView {value} style={numbers} />{/if}
+										{#if isCovered}?{:else}<NumberView
+												{value}
+												style={numbers}
+											/>{/if}{#if choice?.row === i && choice.entering === index}<span class="only-heard"
+												>, the pivot of the rule</span
+											>{/if}
 									</button>
 								</td>
 							{/if}

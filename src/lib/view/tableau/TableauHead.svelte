@@ -47,7 +47,7 @@
 				class:artificial={column.kind === 'artificial'}
 				data-column={name}
 				data-head={index}
-				title={plainText(originOf(column), notation)}
+				title={plainText(originOf(column), notation) + (index === down ? '; enters at this step' : '')}
 				onpointerenter={() => selection.point(pointed)}
 				onpointerleave={() => selection.point(null)}
 			>
