@@ -74,7 +74,9 @@
 			<article class={remark.tone}>
 				<h3><Words sentence={remark.heading} linked={false} /></h3>
 				<p>
-					{#each remark.sentences as sentence, k (k)}<span><Words {sentence} />{BETWEEN}</span>{/each}
+					{#each remark.sentences as sentence, k (k)}<span
+							><Words {sentence} decimals={remark.tone === 'conclusion'} />{BETWEEN}</span
+						>{/each}
 				</p>
 				{#if session.covering.isOn && i === session.remarks.length - 1}
 					<button class="btn tool" onclick={() => session.covering.showAll()}>Show all numbers</button>

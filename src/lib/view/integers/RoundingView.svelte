@@ -79,7 +79,7 @@
 							>{#if broken.length > 0}✗ breaks <Words sentence={joined(broken.map(brokenSentence))} />{:else}✓
 								yes{/if}</td
 						>
-						<td class="number"><NumberView value={objective} {style} /></td>
+						<td class="number"><NumberView value={objective} {style} decimal /></td>
 						<td class="number"
 							>{#if short}{#if short.equals(0)}best{:else}<NumberView
 										value={short}

@@ -122,9 +122,13 @@
 		<div class="tree"><TreePicture /></div>
 		{#if charted && !integers.tree.hidesAny}<BoundChart {series} across="nodes" />{/if}
 		<div class="words" aria-live="polite">
-			{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+			{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} decimals /></p>{/each}
 			<p class="node">
-				{#each integers.tree.nodeSaid as sentence, i (i)}<Words {sentence} linked={false} />&ensp;{/each}
+				{#each integers.tree.nodeSaid as sentence, i (i)}<Words
+						{sentence}
+						linked={false}
+						decimals
+					/>&ensp;{/each}
 			</p>
 			<p class="tools">
 				{#if node.state === 'open'}

@@ -195,7 +195,7 @@
 						The map is being worked out …
 						<button class="btn tool" onclick={() => sensitivity.mapping.cancel()}>Cancel</button>
 					</p>{/if}
-				{#if sentence}<p><Words {sentence} linked={false} /></p>{/if}
+				{#if sentence}<p><Words {sentence} linked={false} decimals /></p>{/if}
 				<p class="note">
 					The cross is each interval alone; together they hold only inside the part that both start from.
 				</p>

@@ -113,10 +113,10 @@
 									>{nameOf(varied)}{'rhs' in varied ? '' : ` in ${problem.objective.name}`}</button
 								></th
 							>
-							<td><NumberView value={reading.now} {style} /></td>
+							<td><NumberView value={reading.now} {style} decimal /></td>
 							<td>{@render end(reading.low.at, '−∞')}</td>
 							<td>{@render end(reading.high.at, '∞')}</td>
-							<td><NumberView value={reading.rate} {style} /></td>
+							<td><NumberView value={reading.rate} {style} decimal /></td>
 						</tr>
 					{/each}
 				</tbody>

@@ -139,7 +139,7 @@
 					/>?</label
 				>
 				{#if wrong}<span class="wrong">Write 12, 5/2 or 0.25.</span>{/if}
-				{#each told as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+				{#each told as sentence, i (i)}<p><Words {sentence} linked={false} decimals /></p>{/each}
 				{#if result && !value.equals(reading.now)}
 					<p class="result">
 						<Words

@@ -9,9 +9,11 @@
 		sentence: Sentence;
 		/** whether names light up what they are about when pointed at */
 		linked?: boolean;
+		/** whether long fractions have their decimals beside: where values are read, not where they are reckoned with */
+		decimals?: boolean;
 	}
 	/** A sentence: numbers set as mathematics, names with their marks. */
-	let { sentence, linked = true }: Props = $props();
+	let { sentence, linked = true, decimals = false }: Props = $props();
 	const { document, selection, session } = useDesk();
 
 	function pointedOfPiece(piece: Piece): Pointed | null {
@@ -25,7 +27,7 @@
 {#each inNotation(sentence, document.notation) as piece, k (k)}{#if piece.kind === 'number'}<NumberView
 			value={piece.value}
 			style={document.notation.numbers}
-			decimal
+			decimal={decimals}
 		/>{:else if piece.kind === 'text' || piece.kind === 'sign' || !linked}{pieceName(
 			piece,
 			document.notation

@@ -130,13 +130,15 @@
 				<section>
 					<h3>In words</h3>
 					{#each storySentences( problem, plan, (kind, name) => lesson.telling.meaning(kind, name) ) as sentence, i (i)}
-						<p><Words {sentence} linked={false} /></p>
+						<p><Words {sentence} linked={false} decimals /></p>
 					{/each}
 				</section>
 				<section>
 					<h3>All best plans</h3>
 					{#if set}
-						{#each optimalSetSentences(problem, set) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+						{#each optimalSetSentences(problem, set) as sentence, i (i)}<p>
+								<Words {sentence} decimals />
+							</p>{/each}
 					{/if}
 					{#if way.length > 1}
 						<label class="slide"
@@ -179,7 +181,7 @@
 					<section>
 						<h3>Why no plan is better</h3>
 						{#each proofSentences(standing, certificate.multipliers, plan) as sentence, i (i)}
-							<p><Words {sentence} /></p>
+							<p><Words {sentence} decimals /></p>
 						{/each}
 					</section>
 				{/if}

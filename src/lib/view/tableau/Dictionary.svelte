@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { fitTable } from '../shared/fit-table';
 	import { comparison, type Decision, type Work } from '$lib/core/method';
 	import { addressText, board, type BoardCell, columnName } from '$lib/core/notation';
 	import { isZero, type Rational, sign } from '$lib/core/number';
@@ -52,7 +53,13 @@
 	>{/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="scroll" tabindex="0" role="group" aria-label="Dictionary, scrolls where it is large">
+<div
+	class="scroll"
+	tabindex="0"
+	role="group"
+	aria-label="Dictionary, scrolls where it is large"
+	{@attach fitTable()}
+>
 	<table>
 		<caption class="only-heard">The basic variables as equations. Choose a term to pivot on it.</caption>
 		<tbody>
@@ -160,11 +167,13 @@
 	}
 	table {
 		border-spacing: 0;
-		font-size: var(--size-title);
+		/* as wide as its equations, so that it can be fitted */
+		width: max-content;
+		font-size: var(--size, 1rem);
 	}
 	th,
 	td {
-		padding: 0.25rem 0.3rem;
+		padding: 0.2em 0.25em;
 		text-align: right;
 		white-space: nowrap;
 		font-weight: inherit;
@@ -178,8 +187,8 @@
 	.ratio,
 	.ratios > * {
 		color: var(--ink-soft);
-		font-size: var(--size-note);
-		padding-left: 1.2rem;
+		font-size: 0.8em;
+		padding-left: 1.2em;
 	}
 	.least {
 		color: var(--now);
@@ -201,7 +210,7 @@
 	}
 	.entry {
 		cursor: pointer;
-		padding: 0 0.35rem;
+		padding: 0 0.3em;
 		border: 2px solid transparent;
 		border-radius: 1rem;
 	}
