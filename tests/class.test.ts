@@ -41,6 +41,8 @@ test('a lecture is held by keyboard alone; the speaker’s window follows, also 
 	// nothing tells the answer before it is asked for
 	expect(await desk.page.$('.stage .ask li.right')).toBeNull();
 	expect(await desk.barriers()).toEqual([]);
+	// contrast of 7:1, to be read from the last row
+	expect(await desk.barriers(['color-contrast-enhanced'], '.stage')).toEqual([]);
 
 	const speaker = await desk.page.browserContext().newPage();
 	await speaker.goto(new URL('/speaker', desk.page.url()).href);

@@ -41,8 +41,12 @@ export class DeskPage {
 		await this.page.browserContext().close();
 	}
 
-	/** What axe finds wrong on the page as it is: the rule, the elements, and what is said of the first. */
-	async barriers(): Promise<string[]> {
+	/**
+	 * What axe finds wrong on the page as it is: the rule, the elements, and what is said of the first.
+	 * @param only rules to look for; left out, all that are usual
+	 * @param within the part of the page that is looked at
+	 */
+	async barriers(only?: readonly string[], within = 'html'): Promise<string[]> {
 		// colours that are on their way are no colours to judge
 		await this.page.evaluate(() =>
 			Promise.allSettled(
@@ -53,8 +57,11 @@ export class DeskPage {
 			)
 		);
 		await this.page.evaluate(axe.source);
-		const { violations } = await this.page.evaluate(() =>
-			(globalThis as unknown as { axe: typeof axe }).axe.run()
+		const { violations } = await this.page.evaluate(
+			(rules, part) =>
+				(globalThis as unknown as { axe: typeof axe }).axe.run(part, rules ? { runOnly: [...rules] } : {}),
+			only,
+			within
 		);
 		return violations.map(
 			({ id, nodes }) =>

@@ -68,6 +68,7 @@ test('promises are kept, by corners enumerated and by solving with another metho
 					constraints: 3,
 					sense,
 					numbers: { from: -3, to: 9 },
+					form: 'any',
 					wishes,
 					seed,
 					count: 2

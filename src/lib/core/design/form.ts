@@ -33,6 +33,10 @@ const MOST_DENOMINATOR = 4;
 const MOST_DENOMINATOR_WHOLE = 12;
 const MOST_NUMERATOR = 999n;
 const BY_HAND = { variables: 3, constraints: 4 };
+/** coefficients with which small numbers on the way are still to be found */
+const MOST_BY_HAND = 20;
+/** with smaller right-hand sides no plan of whole amounts fits */
+const LEAST_RHS = 5;
 
 const divisor = (a: number, b: number): number => (b === 0 ? Math.abs(a) : divisor(b, a % b));
 
@@ -48,6 +52,29 @@ function hasTooFewCorners(request: DesignRequest): boolean {
 	return wished < (hasBothAxes ? constraints + 2 : constraints - 1);
 }
 
+/** Whether the numbers leave fewer directions than there are constraints in two variables, or the zeros that are wished do. */
+function hasFewDirections({
+	variables,
+	constraints,
+	numbers: { from, to },
+	...rest
+}: DesignRequest): boolean {
+	const zeros = other(rest, 'zeros')?.atLeast ?? 0;
+	// rows with one variable only, at least, and as many directions for them as there are variables
+	if (2 * constraints - (variables * constraints - zeros) > variables) return true;
+	if (variables > 2 || to - from >= constraints) return variables > 2 && from === to;
+	const all = Array.from({ length: to - from + 1 }, (_, i) => from + i);
+	const slopes = new Set(
+		all.flatMap((a) =>
+			all.flatMap((b) => {
+				const common = divisor(a, b) * (a < 0 || (a === 0 && b < 0) ? -1 : 1);
+				return common === 0 ? [] : [`${a / common} ${b / common}`];
+			})
+		)
+	);
+	return slopes.size < constraints;
+}
+
 /** The parts that a request asks for and that none of its wishes contradicts. */
 export function formAsked(request: DesignRequest): ReadonlySet<FormPart> {
 	const { form, numbers, plan, variables, constraints, relations, sense } = request;
@@ -59,14 +86,20 @@ export function formAsked(request: DesignRequest): ReadonlySet<FormPart> {
 		other(request, 'tie')?.is ||
 		asks('zero-step', 'phase-one-degenerate', 'worthless-limit', 'both-degenerate');
 	const rowsThatBind = Math.min(other(request, 'binding')?.rows.length ?? constraints, constraints);
+	const equations = relations?.filter((relation) => relation === '=').length ?? 0;
+	const isCrowded =
+		hasFewDirections(request) || equations > variables || numbers.to <= 0 || numbers.rhs < LEAST_RHS;
+	const largest = Math.max(Math.abs(numbers.from), Math.abs(numbers.to));
 	const against: Readonly<Record<FormPart, boolean>> = {
-		'idle-row': isDegenerate || other(request, 'redundant')?.is === true || hasTooFewCorners(request),
-		'parallel-rows': false,
-		'common-factor': false,
-		'single-variable': asks('zeros') || numbers.to < 1,
-		zero: numbers.rhs === 0 || asks('zero-step', 'phase-one-degenerate'),
+		'idle-row':
+			isDegenerate || isCrowded || other(request, 'redundant')?.is === true || hasTooFewCorners(request),
+		'parallel-rows': isCrowded,
+		'common-factor': numbers.from === numbers.to && largest > 1,
+		'single-variable': asks('zeros') || largest <= 1,
+		zero: numbers.rhs === 0 || numbers.to <= 0 || asks('zero-step', 'phase-one-degenerate'),
 		'zero-plan':
 			isDegenerate ||
+			isCrowded ||
 			hasTooFewCorners(request) ||
 			asks('transport', 'misread-column') ||
 			(plan?.point.includes(0) ?? false) ||
@@ -75,10 +108,17 @@ export function formAsked(request: DesignRequest): ReadonlySet<FormPart> {
 			// nothing then speaks for more than 0
 			(sense === 'min' && numbers.from >= 0 && (relations?.every((own) => own === '<=') ?? false)),
 		'near-corners':
-			variables > BY_HAND.variables || hasNoPlan(request) || isDegenerate || asks('fits-page', 'corners'),
+			variables > BY_HAND.variables ||
+			constraints > BY_HAND.constraints ||
+			isCrowded ||
+			hasNoPlan(request) ||
+			isDegenerate ||
+			asks('fits-page', 'corners'),
 		'ugly-numbers':
 			variables > BY_HAND.variables ||
 			constraints > BY_HAND.constraints ||
+			largest > MOST_BY_HAND ||
+			isCrowded ||
 			asks('denominator', 'more-pivots', 'conflict', 'gap', 'depth-worse', 'nodes', 'cuts')
 	};
 	// the numbers of a known cycle are what they are
