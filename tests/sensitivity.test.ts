@@ -25,7 +25,7 @@ const accessible = async () => expect(await desk.barriers()).toEqual([]);
 test('a number is taken in the hand: its interval, what it is worth, what happens beyond, and the picture follows', async () => {
 	await open(MIX);
 	await desk.shows('What if', 'the amount of clay: 12 kg');
-	await desk.shows('What if', 'Each extra kg increases profit by 35/3 thalers.');
+	await desk.shows('What if', 'Each extra kg increases profit by 35/3 thalers, up to');
 	await desk.click('Amount of wheel: 16');
 	await desk.shows('What if', 'It can increase by 8, to 24');
 	expect(

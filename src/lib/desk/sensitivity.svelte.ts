@@ -154,6 +154,11 @@ export class Sensitivity {
 		return second && value ? withNumber(one, second, value) : one;
 	});
 
+	readonly #changedPlan = $derived.by((): Plan | null => {
+		const changed = this.#whatIf;
+		return changed && !this.#desk.session.large ? (solveLinear(changed).solution ?? null) : null;
+	});
+
 	/** the dual as a course writes it */
 	readonly dual = new DualWriting(
 		() => this.#problem,
@@ -241,6 +246,10 @@ export class Sensitivity {
 	/** the problem with the numbers as they were moved */
 	get whatIf(): Problem | null {
 		return this.#whatIf;
+	}
+	/** a best plan of that; null where there is none */
+	get changedPlan(): Plan | null {
+		return this.#changedPlan;
 	}
 	/** the plan and the dual values being tried: at first, nothing at all */
 	get tried(): { readonly plan: Plan; readonly duals: Multipliers } | null {

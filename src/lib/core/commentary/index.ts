@@ -42,6 +42,7 @@ export { tightNames } from './words/place';
 export { planSentence, quantity } from './words/plan';
 export { pointSentence, sideSentence } from './words/points';
 export {
+	movedPlanSentence,
 	calledNumber,
 	coefficientSentence,
 	endSentence,

@@ -11,6 +11,7 @@ import { readStatement } from '../problem/statement/read';
 import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt } from './ranges';
 import {
+	movedPlanSentence,
 	coefficientSentence,
 	hundredSentences,
 	priceSentence,
@@ -183,5 +184,32 @@ test('how the plan moves is told of the variables themselves: one that may have 
 	);
 	expect(told('max z = x + y\na: x + y <= 3\nx free\nx to 9\ny to 1', 'a')).toBe(
 		'Each extra unit changes the plan: x by +1.'
+	);
+});
+
+test('from which coefficient on a variable is made, what being let off is worth, and up to where, agree with solving anew', () => {
+	const wooden = readStatement('max z = 5 x + 1 y\na: x + y <= 4\nb: x + 3 y <= 6').problem!;
+	const { tableau } = solveLinear(wooden);
+	const told = rangeSentences(rangeReading(tableau!, { objective: 'y' })).map((own) => plainText(own));
+	expect(told).toContain('From 5 on, y is part of a best plan.');
+	const at = (c: number) =>
+		solveLinear({
+			...wooden,
+			objective: { ...wooden.objective, terms: new Map([...wooden.objective.terms, ['y', rational(c)]]) }
+		});
+	expect([at(4), at(6)].map(({ solution }) => solution!.get('y')!.n > 0n)).toEqual([false, true]);
+	const market = readStatement(
+		'min cost [euros] = 2 x + 3 y\ndemand [kg]: x + y >= 5\nmill: x <= 3'
+	).problem!;
+	const said = rangeSentences(rangeReading(solveLinear(market).tableau!, { rhs: 'demand' })).map((own) =>
+		plainText(own)
+	);
+	expect(said).toContain('Being let off one kg of demand decreases cost by 3 euros.');
+	const mill = rangeSentences(rangeReading(solveLinear(market).tableau!, { rhs: 'mill' })).map((own) =>
+		plainText(own)
+	);
+	expect(mill[0]).toBe('Each extra unit decreases cost by 1 euro, up to 2 more.');
+	expect(plainText(movedPlanSentence(market, solveLinear(market).solution!))).toBe(
+		'The best plan is then x = 3 and y = 2.'
 	);
 });

@@ -4,13 +4,18 @@
 		text: string;
 		isOpen: boolean;
 		onpress: () => void;
+		/** what follows it in the sentence and does not begin a line */
+		after?: string;
 	}
-	let { text, isOpen, onpress }: Props = $props();
+	let { text, isOpen, onpress, after = '' }: Props = $props();
 </script>
 
-<button class="part" aria-expanded={isOpen} onclick={onpress}>{text}</button>
+<span><button class="part" aria-expanded={isOpen} onclick={onpress}>{text}</button>{after}</span>
 
 <style>
+	span {
+		white-space: nowrap;
+	}
 	.part {
 		display: inline;
 		padding: 0;
@@ -21,6 +26,7 @@
 		font: inherit;
 		font-weight: 600;
 		text-align: left;
+		white-space: normal;
 		cursor: pointer;
 	}
 	.part[aria-expanded='true'] {

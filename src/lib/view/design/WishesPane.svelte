@@ -76,8 +76,6 @@
 		designer.wish(wish);
 		changed = designer.wishes.length - 1;
 	}
-	/** what stands between two clauses of the sentence */
-	const joint = (i: number, of: number) => (i === 0 ? '' : i === of - 1 ? ' and ' : ', ');
 	const clauses = $derived([
 		...(planWords ? [{ part: 'plan' as const, text: planWords }] : []),
 		...designer.wishes.map((wish, part) => ({ part, text: saysOf(wish) }))
@@ -131,30 +129,40 @@
 			A <select class="part" aria-label="Sense" bind:value={designer.sense}
 				><option value="max">maximum</option><option value="min">minimum</option></select
 			>
-			in {@render size('variables')} variables with {@render size('constraints')} constraints, <WishPart
+			in {@render size('variables')} variables with {@render size('constraints')} constraints,
+			<WishPart
 				text={relationWords}
+				after=","
 				isOpen={changed === 'relations'}
 				onpress={() => turn('relations')}
-			/>,
+			/>
 			<WishPart
 				text={`coefficients ${designer.from === 0 ? 'up' : `from ${designer.from}`} to ${designer.to}`}
+				after=","
 				isOpen={changed === 'numbers'}
 				onpress={() => turn('numbers')}
-			/>, <WishPart
+			/>
+			<WishPart
 				text={`right-hand sides up to ${designer.rhs}`}
+				after=","
 				isOpen={changed === 'numbers'}
 				onpress={() => turn('numbers')}
-			/>,
+			/>
 			<WishPart
 				text={formWords}
+				after={clauses.length ? ', such that' : '.'}
 				isOpen={changed === 'form'}
 				onpress={() => turn('form')}
-			/>{#if clauses.length}, such that
-				{#each clauses as { part, text }, i (part)}{joint(i, clauses.length)}<WishPart
-						{text}
-						isOpen={changed === part}
-						onpress={() => turn(part)}
-					/>{/each}{/if}.
+			/>
+			{#each clauses as { part, text }, i (part)}
+				{@const left = clauses.length - 1 - i}
+				<WishPart
+					{text}
+					after={left === 0 ? '.' : left === 1 ? ' and' : ','}
+					isOpen={changed === part}
+					onpress={() => turn(part)}
+				/>
+			{/each}
 		</p>
 		{#if changed !== null}
 			<div class="change">

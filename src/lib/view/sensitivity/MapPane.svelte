@@ -7,7 +7,8 @@
 		hundredSentences,
 		legendSentence
 	} from '$lib/core/commentary';
-	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
+	import { approximate, type Rational, rational, showNumber, toText } from '$lib/core/number';
+	import { readCell } from '$lib/core/problem';
 	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
@@ -89,6 +90,15 @@
 		return hundredSentences([part(varied, reading, value), part(other, otherReading, secondValue)]);
 	});
 	const label = (own: Varied) => axisName(problem!, own);
+	/** both numbers, to be typed */
+	const fields = $derived(
+		varied && other && value && secondValue
+			? [
+					{ called: label(varied), now: value, set: (to: Rational) => sensitivity.move(to, secondValue) },
+					{ called: label(other), now: secondValue, set: (to: Rational) => sensitivity.move(value, to) }
+				]
+			: []
+	);
 	const ends = (own: typeof reading, scale: typeof x) =>
 		own && [own.low.at, own.high.at].map((at, i) => (at ? scale(approximate(at)) : scale.range()[i]));
 </script>
@@ -195,6 +205,23 @@
 						The map is being worked out …
 						<button class="btn tool" onclick={() => sensitivity.mapping.cancel()}>Cancel</button>
 					</p>{/if}
+				<p class="typed">
+					{#each fields as { called, now, set } (called)}
+						<label
+							>{called}
+							<input
+								class="field"
+								aria-label={`${called} instead`}
+								value={toText(now)}
+								onchange={(event) => {
+									const typed = readCell(event.currentTarget.value);
+									if (typed) set(typed);
+									else event.currentTarget.value = toText(now);
+								}}
+							/></label
+						>
+					{/each}
+				</p>
 				{#if sentence}<p><Words {sentence} linked={false} decimals /></p>{/if}
 				<p class="note">
 					The cross is each interval alone; together they hold only inside the part that both start from.
@@ -230,6 +257,16 @@
 	svg {
 		position: absolute;
 		inset: 0;
+	}
+	.typed {
+		display: flex;
+		flex-wrap: wrap;
+		gap: var(--gap-1) var(--gap-3);
+		margin: 0 0 var(--gap-1);
+	}
+	.typed input {
+		width: 5rem;
+		padding: 0.1rem 0.3rem;
 	}
 	.told {
 		flex: none;

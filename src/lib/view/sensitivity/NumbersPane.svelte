@@ -1,7 +1,13 @@
 <script lang="ts">
-	import { coefficientSentence, rangeReading, storySentences, worthSentences } from '$lib/core/commentary';
+	import {
+		coefficientSentence,
+		rangeReading,
+		storySentences,
+		unitOfNumber,
+		worthSentences
+	} from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
-	import { type Rational, toText, ZERO } from '$lib/core/number';
+	import { compare, type Rational, toText, ZERO } from '$lib/core/number';
 	import type { Varied } from '$lib/core/parametric';
 	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -17,6 +23,8 @@
 	const { document: lesson, session } = useDesk();
 	const sensitivity = useSensitivity();
 	const { problem, tableau, answer } = $derived(sensitivity);
+	/** whether the intervals stand in the order of what one more is worth */
+	let isByWorth = $state(false);
 	let shows = $state<'numbers' | 'all' | 'words'>('numbers');
 	let isCopied = $state(false);
 	/** the coefficient inside a row that is asked about */
@@ -34,6 +42,15 @@
 				]
 			: []
 	);
+	const listed = $derived.by(() => {
+		const own = tableau ? all.map((varied) => ({ varied, reading: rangeReading(tableau, varied) })) : [];
+		if (!isByWorth) return own;
+		// which constraint to relax: right-hand sides first, the most worth on top
+		const isAmount = ({ varied }: (typeof own)[number]) => Number('rhs' in varied);
+		return own.sort(
+			(a, b) => isAmount(b) - isAmount(a) || compare(b.reading.rate.abs(), a.reading.rate.abs())
+		);
+	});
 	const nameOf = (varied: Varied) => ('rhs' in varied ? varied.rhs : varied.objective);
 	const paragraph = $derived(
 		shows === 'words' && tableau && problem && answer?.solution
@@ -102,18 +119,27 @@
 		<Scroll label="All intervals">
 			<table class="all">
 				<thead>
-					<tr><th scope="col">number</th><th>now</th><th>from</th><th>to</th><th>each unit</th></tr>
+					<tr
+						><th scope="col">number</th><th>now</th><th>from</th><th>to</th><th
+							><button
+								class="sort"
+								aria-pressed={isByWorth}
+								title="What one more is worth, the most first"
+								onclick={() => (isByWorth = !isByWorth)}>each unit{isByWorth ? ' ↓' : ''}</button
+							></th
+						></tr
+					>
 				</thead>
 				<tbody>
-					{#each all as varied (JSON.stringify(varied))}
-						{@const reading = rangeReading(tableau, varied)}
+					{#each listed as { varied, reading } (JSON.stringify(varied))}
 						<tr class:held={sameNumber(varied, sensitivity.varied)}>
 							<th scope="row"
 								><button onclick={() => take(varied)}
 									>{nameOf(varied)}{'rhs' in varied ? '' : ` in ${problem.objective.name}`}</button
 								></th
 							>
-							<td><NumberView value={reading.now} {style} decimal /></td>
+							<td><NumberView value={reading.now} {style} decimal /> {unitOfNumber(problem, varied) ?? ''}</td
+							>
 							<td>{@render end(reading.low.at, '−∞')}</td>
 							<td>{@render end(reading.high.at, '∞')}</td>
 							<td><NumberView value={reading.rate} {style} decimal /></td>
@@ -292,5 +318,11 @@
 	}
 	th :global(.glyph) {
 		margin-right: 0.35rem;
+	}
+	.sort {
+		color: inherit;
+		font: inherit;
+		cursor: pointer;
+		text-decoration: underline dotted;
 	}
 </style>

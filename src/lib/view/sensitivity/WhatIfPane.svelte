@@ -3,6 +3,7 @@
 		calledNumber,
 		type EndReading,
 		endSentence,
+		movedPlanSentence,
 		priceSentence,
 		quantity,
 		rangeSentences,
@@ -119,15 +120,6 @@
 					: `${problem.objective.name} per ${varied.objective}`}
 				onmove={move}
 			/>
-			<ul>
-				{#each ['low', 'high'] as const as side (side)}
-					<li onpointerenter={() => frame(reading[side])} onpointerleave={() => frame(null)}>
-						<Words sentence={endSentence(reading, side)} />
-					</li>
-				{/each}
-			</ul>
-			{#each rangeSentences(reading) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
-			{#if sides}<p class="note"><Words sentence={sides} /></p>{/if}
 			<div class="moved" aria-live="polite">
 				<label
 					>What if it were <input
@@ -145,10 +137,23 @@
 						<Words
 							sentence={say`${problem.objective.name} = ${quantity(result, problem.objective.unit)}`}
 							linked={false}
+							decimals
 						/>
 					</p>
+					{#if sensitivity.changedPlan}<p>
+							<Words sentence={movedPlanSentence(problem, sensitivity.changedPlan)} linked={false} decimals />
+						</p>{/if}
 				{/if}
 			</div>
+			<ul>
+				{#each ['low', 'high'] as const as side (side)}
+					<li onpointerenter={() => frame(reading[side])} onpointerleave={() => frame(null)}>
+						<Words sentence={endSentence(reading, side)} />
+					</li>
+				{/each}
+			</ul>
+			{#each rangeSentences(reading) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+			{#if sides}<p class="note"><Words sentence={sides} /></p>{/if}
 			{#if 'rhs' in varied}
 				<div class="moved">
 					<label

@@ -53,13 +53,13 @@
 				size: 100,
 				down: [
 					{
-						size: 58,
+						size: 62,
 						across: [
 							{ size: numbersWide, pane: 'numbers' },
 							{ size: 100 - numbersWide, pane }
 						]
 					},
-					{ size: 42, across: [...(below ? [{ size: 36, pane: below }] : []), { size: 64, pane: 'last' }] }
+					{ size: 38, across: [...(below ? [{ size: 36, pane: below }] : []), { size: 64, pane: 'last' }] }
 				]
 			};
 		const column: Place = below

@@ -1,7 +1,7 @@
 import { isZero, min, ONE, sign, ZERO, type Rational } from '../../number/rational';
 import type { Stretch } from '../../parametric/stretch';
 import type { ValuePiece, Varied } from '../../parametric/value-function';
-import type { Problem } from '../../problem/types';
+import type { Plan, Problem } from '../../problem/types';
 import {
 	byLayout,
 	claim,
@@ -11,7 +11,8 @@ import {
 	say,
 	type Sentence
 } from '../../sentence/sentence';
-import { columnOf, readPlan, type Tableau } from '../../tableau/tableau';
+import { tightestRows } from '../../tableau/ratio';
+import { columnOf, readPlan, rhs, type Tableau } from '../../tableau/tableau';
 import type { CoefficientEnd } from '../../answer/coefficient-interval';
 import { isOneRate, marginal, type OneSide } from '../../parametric/marginal';
 import { sidesAt, type CoefficientFinding, type RangeReading } from '../ranges';
@@ -77,7 +78,7 @@ export function rangeSentences({ t, varied, rate, low, high, now, moving }: Rang
 	const worth = claim({ problem: t.form.problem, is: 'worth', of: varied, by: step, change: rate.mul(step) });
 	const changes = isZero(rate)
 		? say`${name} does not change with it.${worth}`
-		: say`${each} ${sign(way) > 0 ? 'increases' : 'decreases'} ${name} by ${quantity(rate.abs(), unit)}.${worth}`;
+		: say`${each} ${sign(way) > 0 ? 'increases' : 'decreases'} ${name} by ${quantity(rate.abs(), unit)}${room ? say`, up to ${quantity(room, unitOfNumber(problem, varied))} ${isStuck(high.at) ? 'less' : 'more'}` : NOTHING_SAID}.${worth}`;
 	const stays =
 		'rhs' in varied
 			? say`Within the interval the basis and the dual values stay the same; the amounts of the basic variables change.`
@@ -86,8 +87,50 @@ export function rangeSentences({ t, varied, rate, low, high, now, moving }: Rang
 	const told = joined(
 		moving.map(({ variable, by }) => say`${variable} by ${signed(isStuck(high.at) ? by.neg() : by)}`)
 	);
-	return [changes, stays, ...(moving.length ? [say`${each} changes the plan: ${told}.`] : [])];
+	return [
+		changes,
+		...letOff(problem, varied, rate, low.at && now.sub(low.at)),
+		...partOfPlan(t, varied, { low: low.at, high: high.at }),
+		stays,
+		...(moving.length ? [say`${each} changes the plan: ${told}.`] : [])
+	];
 }
+
+/** What it is worth to be let off one unit of a constraint ≥. @param room how far its right-hand side may decrease; null without limit */
+function letOff(problem: Problem, varied: Varied, rate: Rational, room: Rational | null): Sentence[] {
+	const row = 'rhs' in varied && problem.constraints.find(({ name }) => name === varied.rhs);
+	if (!row || row.relation !== '>=' || isZero(rate) || (room && room.lt(ONE))) return [];
+	const { name, unit } = problem.objective;
+	return [
+		say`Being let off one ${oneOf(problem, row.name)} ${sign(rate) < 0 ? 'increases' : 'decreases'} ${name} by ${quantity(rate.abs(), unit)}.`
+	];
+}
+
+/** From which coefficient on a variable that is 0 now is part of a best plan. */
+function partOfPlan(
+	t: Tableau,
+	varied: Varied,
+	{ low, high }: { readonly low: Rational | null; readonly high: Rational | null }
+): Sentence[] {
+	if (!('objective' in varied)) return [];
+	const { objective } = t.form.problem;
+	const end = objective.sense === 'max' ? high : low;
+	const position = t.nonbasic.findIndex((column) => {
+		const { kind, owner } = columnOf(t, column);
+		return kind === 'structural' && owner.name === varied.objective;
+	});
+	if (!end || position < 0 || !isZero(readPlan(t).get(varied.objective) ?? ZERO)) return [];
+	// at a degenerate corner it may enter with 0, and where no ratio limits it the objective has no end
+	const [row] = tightestRows(t, position);
+	if (row === undefined || isZero(rhs(t, row))) return [];
+	return [
+		say`From ${end} ${objective.sense === 'max' ? 'on' : 'down'}, ${{ constraint: varied.objective }} is part of a best plan.`
+	];
+}
+
+/** The best plan with a number as it was moved. */
+export const movedPlanSentence = (problem: Problem, plan: Plan): Sentence =>
+	say`The best plan is then ${planSentence(problem, plan)}.`;
 
 /** What the number at another value would give, told by the stretch that it lies in. */
 export function whatIfSentences(
