@@ -4,7 +4,7 @@ import { coveredRemark, cycleRemark, standRemarks } from '$lib/core/commentary/s
 import type { RunStep } from '$lib/core/formats/run';
 import type { Decision } from '$lib/core/method/types';
 import { tell } from '$lib/core/move/kinds';
-import { choiceOf } from '$lib/core/move/pivot';
+import { pivotMade } from '$lib/core/move/pivot';
 import { refusalParagraph } from '$lib/core/move/messages';
 import type { Stop, Walk } from '$lib/core/move/replay';
 import type { Offer } from '$lib/core/move/types';
@@ -61,7 +61,7 @@ export function remarksOf(own: Told): Paragraph[] {
 
 /** The pivot that leads to the next stop, where one does. */
 function pivotFrom(t: Tableau, { node: { move } }: Told['stops'][number]): Pick<RunStep, 'pivot'> {
-	const choice = move?.kind === 'pivot' ? choiceOf(t, move) : null;
+	const choice = pivotMade(t, move);
 	return choice ? { pivot: choice } : {};
 }
 

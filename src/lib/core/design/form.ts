@@ -17,7 +17,7 @@ import { hasNoBest, other } from './wishes/wish';
 export const FORM_WORDS: Readonly<Record<FormPart, string>> = {
 	'idle-row': 'every constraint cuts something off',
 	'parallel-rows': 'no two constraints are parallel',
-	'common-factor': 'no constraint can be divided by a whole number',
+	'common-factor': 'the numbers of a constraint have no common factor',
 	'single-variable': 'most constraints have more than one variable',
 	zero: 'no right-hand side and no objective coefficient is 0',
 	'zero-plan': 'no amount of the best plan is 0',

@@ -53,15 +53,16 @@ function planKept(candidate: Candidate, { plan }: DesignRequest): PlanKept | nul
 }
 
 /** A problem judged by good form and all wishes, the cheapest first; the first that it does not keep, by its kind. */
-export function judged(
+function judged(
 	candidate: Candidate,
 	request: DesignRequest,
-	form: ReadonlySet<FormPart>
+	form: ReadonlySet<FormPart>,
+	ordered: readonly (readonly [number, Wish])[]
 ): Find | { readonly missed: string } {
 	const plan = planKept(candidate, request);
 	if (plan === null) return { missed: 'plan' };
 	const promises = new Map<number, Kept>();
-	for (const [i, wish] of byCost(request)) {
+	for (const [i, wish] of ordered) {
 		const own = kindOfWish(wish.kind).decide(candidate, wish, request);
 		const value = wish.not ? (own === null ? false : null) : own;
 		if (value === null) return { missed: wish.kind };
@@ -72,6 +73,7 @@ export function judged(
 	return { problem: candidate.problem, promises: plan ? [plan, ...kept] : kept };
 }
 
+/** The wishes with their places, the cheapest to judge first. */
 const byCost = ({ wishes }: DesignRequest): (readonly [number, Wish])[] =>
 	[...wishes.entries()].sort(([, a], [, b]) => kindOfWish(a.kind).cost - kindOfWish(b.kind).cost);
 
@@ -80,12 +82,13 @@ function missedEarly(
 	draft: Draft,
 	plane: Plane | null,
 	request: DesignRequest,
-	form: ReadonlySet<FormPart>
+	form: ReadonlySet<FormPart>,
+	ordered: readonly (readonly [number, Wish])[]
 ): string | null {
 	if (untidyDraft(draft, plane, form, asksWhole(request))) return FORM_MISSED;
 	const missed =
 		plane &&
-		byCost(request).find(([, wish]) => {
+		ordered.find(([, wish]) => {
 			const own = kindOfWish(wish.kind).quickly?.(plane, wish);
 			return own !== undefined && own === (wish.not ?? false);
 		});
@@ -129,6 +132,7 @@ export function design(
 ): Designed {
 	const proposer = new Proposer(request, new Seeded(request.seed));
 	const form = formAsked(request);
+	const ordered = byCost(request);
 	const variety = form.size > 0 ? new Variety() : null;
 	const problems: Find[] = [];
 	const seen = new Set<string>();
@@ -152,9 +156,9 @@ export function design(
 		const draft = proposer.next();
 		if (!draft) continue;
 		const plane = planeOf(draft, request.sense);
-		const early = missedEarly(draft, plane, request, form);
+		const early = missedEarly(draft, plane, request, form, ordered);
 		const candidate = early === null ? new Candidate(problemOf(draft, request)) : null;
-		const found = candidate ? judged(candidate, request, form) : { missed: early! };
+		const found = candidate ? judged(candidate, request, form, ordered) : { missed: early! };
 		if ('missed' in found) {
 			missed[found.missed] = (missed[found.missed] ?? 0) + 1;
 			if (tried % SAMPLED === 0 && !NOT_SAMPLED.has(found.missed) && !sample.isFull)

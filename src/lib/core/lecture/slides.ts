@@ -11,7 +11,7 @@ import type { Rule } from '../method/rule';
 import type { MethodName } from '../method/solve';
 import type { Work } from '../method/types';
 import { offers, tell } from '../move/kinds';
-import { choiceOf } from '../move/pivot';
+import { pivotMade } from '../move/pivot';
 import { rowKey } from '../notation/board';
 import { shownCell, type Line } from '../notation/lines';
 import { approximate, ZERO, type Rational } from '../number/rational';
@@ -131,7 +131,7 @@ function positionSlide(source: LectureSource, { position }: SheetStep, title: Se
 /** The tableau before a pivot, with as much of the choice as is shown; a dictionary is shown as it stands. */
 function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetStep, stage: Stage): Part {
 	const { tableau: t } = work;
-	const choice = next.move?.kind === 'pivot' ? choiceOf(t, next.move) : null;
+	const choice = pivotMade(t, next.move);
 	const pivot = has(stage, 'pivot') ? pivotOf(t, next) : null;
 	const part = tableauPart(t, notation, [], 'answers', pivot);
 	if (part.kind !== 'tableau' || !choice) return part;

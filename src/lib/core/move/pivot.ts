@@ -8,7 +8,7 @@ import { choiceAt } from '../method/rules';
 import { nameOfRule } from '../method/rule';
 import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau } from '../tableau/tableau';
 import * as messages from './messages';
-import type { MoveKind, PivotMove } from './types';
+import type { Move, MoveKind, PivotMove } from './types';
 
 /** The column of a tableau with an id; −1 where there is none. Branches were once named by what is shown, which older lessons still do. */
 export function columnIndex({ form: { columns } }: Tableau, id: string): number {
@@ -23,6 +23,10 @@ export function choiceOf(t: Tableau, { enter, leave }: Pick<PivotMove, 'enter' |
 	const position = t.nonbasic.indexOf(columnIndex(t, enter));
 	return row < 0 || position < 0 || !cell(t, row, position) ? null : choiceAt(t, row, position);
 }
+
+/** The pivot that a move makes at a tableau; null where it is no pivot, or cannot be made. */
+export const pivotMade = (t: Tableau, move: Move | null | undefined): Choice | null =>
+	move?.kind === 'pivot' ? choiceOf(t, move) : null;
 
 /** Whether a part of a method keeps the basis feasible from pivot to pivot. */
 const keepsFeasible = ({ part, tableau }: Work): boolean =>

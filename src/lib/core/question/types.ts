@@ -166,6 +166,8 @@ export interface Kind {
 		| 'choice';
 	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
 	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
+	/** what it is about where that is not the tableau: the statement, or the picture of two variables */
+	readonly about?: 'statement' | 'picture';
 	/** whether the problem goes with the question */
 	readonly withProblem?: boolean;
 	/** What a wrong answer would do; null where nothing can be said. */

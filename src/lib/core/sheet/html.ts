@@ -7,11 +7,10 @@ import type { Rational } from '../number/rational';
 import { takeApart } from '../number/show';
 import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
 import { nameParts } from '../notation/name-parts';
-import { paragraphsOf } from './prose';
+import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
 import { svgOf } from './svg';
-import { LINK_SAYS } from './prose';
 import type { Part } from './types';
 import { escapedXml } from './xml';
 

@@ -11,4 +11,4 @@ export const paragraphsOf = (text: string): string[] =>
 		.filter(Boolean);
 
 /** What a link on paper is for. */
-export const LINK_SAYS = 'This problem in the browser, to work on.';
+export const LINK_SAYS = 'Open this problem in the browser.';

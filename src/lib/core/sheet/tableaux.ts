@@ -3,7 +3,7 @@ import type { Naming } from '../move/types';
 import { addressText, board, rowKey, type Board } from '../notation/board';
 import { boardLines, shownCell, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
-import { choiceOf } from '../move/pivot';
+import { pivotMade } from '../move/pivot';
 import { parseRational, sign, type Rational } from '../number/rational';
 import { say, signedAfter, type Sentence } from '../sentence/sentence';
 import { writtenOperation } from '../commentary/words/operations';
@@ -91,7 +91,7 @@ export function operationsOf(
 	{ move }: SheetStep,
 	notation: Notation
 ): Sentence[] {
-	const choice = move?.kind === 'pivot' ? choiceOf(before, move) : null;
+	const choice = pivotMade(before, move);
 	if (!choice || notation.layout === 'dictionary') return [];
 	const all = rowOperations(before, after, choice.row, choice.position);
 	return all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective).formula);
@@ -99,7 +99,7 @@ export function operationsOf(
 
 /** The address of the entry that the next step pivots on; null where it does not pivot. */
 export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null {
-	const choice = next?.move?.kind === 'pivot' ? choiceOf(t, next.move) : null;
+	const choice = pivotMade(t, next?.move);
 	return choice && addressText({ row: rowKey(t, choice.row), column: t.form.columns[choice.entering].id });
 }
 
@@ -127,7 +127,7 @@ export function runParts(
 			: say`Tableau ${number}`;
 		const operations = isTold && before ? operationsOf(before, t, step, notation) : [];
 		const pivot = fill === 'answers' ? pivotOf(t, steps[i + 1]) : null;
-		const choice = before && step.move?.kind === 'pivot' ? choiceOf(before, step.move) : null;
+		const choice = before ? pivotMade(before, step.move) : null;
 		const row = choice && rowKey(t, choice.row);
 		return [tableauPart(t, notation, caption, own, pivot, operations, row)];
 	});

@@ -1,9 +1,8 @@
 import { contentText, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { plainText } from '../sentence/sentence';
-import { paragraphsOf } from './prose';
+import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
-import { LINK_SAYS } from './prose';
 import type { Part } from './types';
 
 /** Sheets as plain text, tables in columns. */

@@ -10,26 +10,20 @@
 	let { text, isOpen, onpress, after = '' }: Props = $props();
 </script>
 
-<span><button class="part" aria-expanded={isOpen} onclick={onpress}>{text}</button>{after}</span>
+<span><button class="sentence-part" aria-expanded={isOpen} onclick={onpress}>{text}</button>{after}</span>
 
 <style>
 	span {
 		white-space: nowrap;
 	}
-	.part {
+	.sentence-part {
 		display: inline;
 		padding: 0;
-		border: 0;
-		border-bottom: 1.5px dotted var(--now);
-		background: transparent;
-		color: var(--ink);
-		font: inherit;
-		font-weight: 600;
 		text-align: left;
 		white-space: normal;
 		cursor: pointer;
 	}
-	.part[aria-expanded='true'] {
+	.sentence-part[aria-expanded='true'] {
 		background: var(--now-wash);
 		border-bottom-style: solid;
 	}

@@ -88,7 +88,7 @@
 </script>
 
 {#snippet size(of: 'variables' | 'constraints')}<input
-		class="part"
+		class="sentence-part"
 		type="number"
 		min="2"
 		max="8"
@@ -126,7 +126,7 @@
 			{/each}
 		</div>
 		<p class="sentence">
-			A <select class="part" aria-label="Sense" bind:value={designer.sense}
+			A <select class="sentence-part" aria-label="Sense" bind:value={designer.sense}
 				><option value="max">maximum</option><option value="min">minimum</option></select
 			>
 			in {@render size('variables')} variables with {@render size('constraints')} constraints,
@@ -324,18 +324,12 @@
 		margin: 0 0 var(--gap-2);
 		line-height: 1.9;
 	}
-	.sentence .part {
+	.sentence .sentence-part {
 		field-sizing: content;
 		min-width: 0;
 		padding: 0 0.15rem;
-		border: 0;
-		border-bottom: 1.5px dotted var(--now);
-		background: transparent;
-		color: var(--ink);
-		font: inherit;
-		font-weight: 600;
 	}
-	.sentence input.part {
+	.sentence input.sentence-part {
 		width: 2.4rem;
 	}
 	.change {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tick } from 'svelte';
-	import { negativeIn, WORDS } from '$lib/core/question';
+	import { KINDS, negativeIn, WORDS } from '$lib/core/question';
 	import type { Practice } from '$lib/desk/practice.svelte';
 	import AnswerField from './AnswerField.svelte';
 	import ProblemText from './ProblemText.svelte';
@@ -10,31 +10,11 @@
 	let { practice, preview = false }: { practice: Practice; preview?: boolean } = $props();
 	const question = $derived(practice.question);
 	const told = $derived(practice.told);
-	/** kinds that show a tableau already where they are answered, or are about none */
-	const OWN = [
-		'entering',
-		'improving',
-		'leaving',
-		'feasible',
-		'best-corner',
-		'rounding',
-		'close',
-		'dual-sign',
-		'dual-leaving',
-		'dual-entering',
-		'sentence',
-		'coefficient',
-		'standard-form',
-		'side',
-		'intercept',
-		'corner-lines',
-		'redundant'
-	];
-	/** kinds about the picture, and those of which the region would tell the answer */
-	const PICTURED = ['side', 'intercept', 'corner-lines', 'redundant'];
 	const ONLY_LINES = ['side', 'intercept'];
-	const showsPicture = $derived(question !== null && PICTURED.includes(question.kind));
-	const showsTableau = $derived(question !== null && !OWN.includes(question.kind));
+	const kind = $derived(question && KINDS[question.kind]);
+	const showsPicture = $derived(kind?.about === 'picture');
+	/** a name is chosen on the tableau itself, so that it stands where it is answered */
+	const showsTableau = $derived(kind !== null && !kind.about && kind.answers !== 'name');
 	let showsLead = $state(false);
 	let heading = $state<HTMLElement>();
 

@@ -55,6 +55,7 @@ export const cut: Kind = {
 
 export const close: Kind = {
 	answers: 'closing',
+	about: 'statement',
 	ask({ problem, isLast, answer, pick }) {
 		if (!isLast || answer.status !== 'optimal' || !asksForWhole(problem)) return null;
 		const { nodes } = branchAndBound(problem, { mostNodes: MOST_NODES, maxSteps: 2_000 });

@@ -15,6 +15,7 @@ const rowAt = ({ problem: { constraints }, pick, step }: Situation): Constraint 
 
 export const sentence: Kind = {
 	answers: 'choice',
+	about: 'statement',
 	withProblem: true,
 	ask(situation) {
 		const { problem } = situation;
@@ -32,6 +33,7 @@ export const sentence: Kind = {
 
 export const coefficient: Kind = {
 	answers: 'number',
+	about: 'statement',
 	withProblem: true,
 	ask(situation) {
 		const { problem, pick } = situation;
@@ -59,6 +61,7 @@ const FORM_OF = {
 
 export const standardForm: Kind = {
 	answers: 'choice',
+	about: 'statement',
 	withProblem: true,
 	ask(situation) {
 		const row = rowAt(situation);

@@ -18,6 +18,7 @@ const givenPlan = ({ given }: Question): Plan => planFromTexts(given.plan ?? {})
 
 export const feasible: Kind = {
 	answers: 'names',
+	about: 'statement',
 	withProblem: true,
 	ask({ problem, answer, step, pick }) {
 		if (step > 0) return null;
@@ -39,6 +40,7 @@ export const feasible: Kind = {
 
 export const bestCorner: Kind = {
 	answers: 'plan',
+	about: 'statement',
 	withProblem: true,
 	ask({ problem, answer, step }) {
 		if (step > 0 || problem.variables.length !== 2 || answer.status !== 'optimal' || !answer.tableau)
@@ -58,6 +60,7 @@ export const bestCorner: Kind = {
 
 export const rounding: Kind = {
 	answers: 'yes-no',
+	about: 'statement',
 	withProblem: true,
 	ask({ problem, answer, isLast }) {
 		if (!isLast || answer.status !== 'optimal' || !answer.solution || !asksForWhole(problem)) return null;

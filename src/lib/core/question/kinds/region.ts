@@ -25,6 +25,7 @@ function lineAt({ problem, pick }: Situation): { name: string; side: Side } | nu
 
 export const sideStays: Kind = {
 	answers: 'yes-no',
+	about: 'picture',
 	withProblem: true,
 	ask(situation) {
 		if (!isFlat(situation)) return null;
@@ -48,6 +49,7 @@ export const sideStays: Kind = {
 
 export const intercept: Kind = {
 	answers: 'number',
+	about: 'picture',
 	withProblem: true,
 	ask(situation) {
 		if (!isFlat(situation)) return null;
@@ -75,6 +77,7 @@ const calledSide = ({ owner, rhs }: Side): string =>
 
 export const cornerLines: Kind = {
 	answers: 'names',
+	about: 'picture',
 	withProblem: true,
 	ask(situation) {
 		if (!isFlat(situation)) return null;
@@ -101,6 +104,7 @@ export const cornerLines: Kind = {
 
 export const cornerValues: Kind = {
 	answers: 'plan',
+	about: 'picture',
 	withProblem: true,
 	ask(situation) {
 		if (!isFlat(situation)) return null;
@@ -126,6 +130,7 @@ export const cornerValues: Kind = {
 
 export const redundant: Kind = {
 	answers: 'names',
+	about: 'picture',
 	withProblem: true,
 	ask(situation) {
 		if (!isFlat(situation)) return null;

@@ -96,6 +96,7 @@ export const interval: Kind = {
 
 export const dualSign: Kind = {
 	answers: 'sign',
+	about: 'statement',
 	ask(situation) {
 		const row = rowAt(situation);
 		if (!row || situation.step > 0) return null;
@@ -117,6 +118,7 @@ const SIGNS: Readonly<Record<Relation, string>> = { '<=': '≤', '>=': '≥', '=
 
 export const dualRelation: Kind = {
 	answers: 'choice',
+	about: 'statement',
 	ask({ problem, step, pick }) {
 		if (step > 0) return null;
 		const { name } = problem.variables[pick(problem.variables.length)];
@@ -140,6 +142,7 @@ export const dualRelation: Kind = {
 
 export const dualNumber: Kind = {
 	answers: 'number',
+	about: 'statement',
 	ask({ problem, step, pick }) {
 		if (step > 0 || problem.constraints.length === 0) return null;
 		const row = problem.constraints[pick(problem.constraints.length)];
