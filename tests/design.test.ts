@@ -109,7 +109,7 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	await desk.click('Redo the last act');
 	expect(await desk.text()).toBe(after);
 	await fill('Amount of clay', '20');
-	await desk.shows('Around a plan', 'The plan is impossible: it breaks');
+	await desk.shows('Around a plan', 'The plan is infeasible: it violates');
 });
 
 test('a problem is begun with nothing in it, under the names of the pottery', async () => {

@@ -24,7 +24,7 @@ const accessible = async () => expect(await desk.barriers()).toEqual([]);
 test('every rounding is judged, also a whole point that is pointed at; the best is found and compared', async () => {
 	await integers(LOADS);
 	await desk.shows('Rounding', 'bowls = 9/4 and vases = 15/4: not whole');
-	await desk.shows('Rounding', 'breaks firing by 1');
+	await desk.shows('Rounding', 'violates firing by 1');
 	await desk.shows('Rounding', 'Whether it is optimal is not known yet');
 	await desk.click('Find an optimal integer plan');
 	await desk.shows('Rounding', 'An optimal integer plan is (0, 5) with profit = 40');

@@ -51,7 +51,7 @@ describe('every method on the page Simplex', () => {
 		expect((await goalRow('infeasibility')).slice(0, 7)).toEqual(['−w', '−2', '0', '1', '0', '0', '0']);
 		await desk.shows('Commentary', 'the new row is minus the sum of the rows of a1 and a2');
 		await next('bowls in, a2 out');
-		await desk.shows('Commentary', 'order is broken by 3');
+		await desk.shows('Commentary', 'order is violated by 3');
 		expect(
 			await desk.page.$$eval('g.line.violated', (list) => list.map((g) => g.getAttribute('data-line')))
 		).toEqual(['order']);

@@ -163,7 +163,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 − 1) = 0; s1: 1; right-hand side: −(4 + 1) = −5'
 	);
 	expect(mixed.told).toContain('w = a1 + a2 is to be made as small as it can be, so −w is maximised.');
-	expect(mixed.told).toContain('is not in the region: need is broken by 4 and fix is broken by 1.');
+	expect(mixed.told).toContain('is not in the region: need is violated by 4 and fix is violated by 1.');
 	expect(mixed.next().told).toContain('each unit lowers w by 2');
 	expect(mixed.told).toContain('So w falls by 2 to 3');
 	expect(mixed.next().stands).toMatch(/^Next: Phase one ends with all artificial variables at zero/);
@@ -242,7 +242,7 @@ test('changes and cuts tell what they do and who goes on', () => {
 		.next()
 		.next();
 	whole.do({ kind: 'cut', row: 'x:x' });
-	expect(whole.told).toMatch(/In the variables of the problem: .* The present point breaks it by/);
+	expect(whole.told).toMatch(/In the variables of the problem: .* The present point violates it by/);
 	expect(whole.do({ kind: 'change', change: { rhs: 'a', value: '7' } }).heading).toBe('Not with cuts');
 	expect(whole.next().told).toContain('leaves: c1 =');
 });

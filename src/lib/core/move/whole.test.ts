@@ -145,7 +145,7 @@ test('cuts of every kind on every path hold at all whole points and fail at the 
 						compare(evaluate(original.terms, own), original.rhs) * (original.relation === '>=' ? 1 : -1) >= 0;
 					for (const point of points.feasible) expect(keeps(point)).toBe(true);
 					expect(keeps(plan)).toBe(false);
-					expect(walk.told).toContain('The present point breaks it by');
+					expect(walk.told).toContain('The present point violates it by');
 					walk.solve();
 					if (walk.ended !== 'optimal') return;
 				}

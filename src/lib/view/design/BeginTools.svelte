@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { useDesigner } from '$lib/desk/designer.svelte';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import SizeFields from './SizeFields.svelte';
@@ -6,6 +7,14 @@
 	/** The size and the names of a problem that is begun anew. */
 	const designer = useDesigner();
 	const keeping = useKeeping();
+
+	/** Opens the empty problem and goes to the first amount of its plan. */
+	async function begin(button: HTMLElement) {
+		const pane = button.closest('.pane');
+		await keeping.openNew(designer.begun('Exercise'));
+		await tick();
+		pane?.querySelector<HTMLElement>('input[data-cell^="amount|"]')?.focus();
+	}
 </script>
 
 <span class="begin" role="group" aria-label="A new problem">
@@ -13,7 +22,7 @@
 	<button
 		class="btn tool"
 		title="Another lesson, with nothing but 0 in it"
-		onclick={() => void keeping.openNew(designer.begun('Exercise'))}>Begin</button
+		onclick={({ currentTarget }) => void begin(currentTarget)}>Begin</button
 	>
 </span>
 

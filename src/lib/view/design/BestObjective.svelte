@@ -80,16 +80,14 @@
 	{#if binding.length}
 		<p>
 			Any positive combination of the binding constraints makes the plan optimal:
-			{#each binding as { row } (row.name)}
-				<label
+			{#each binding as { row }, i (row.name)}{i > 0 ? ' + ' : ''}<label
 					><input
 						aria-label={`Weight of ${row.name}`}
 						value={weights[row.name] ?? '1'}
 						oninput={(event) => (weights[row.name] = event.currentTarget.value)}
 					/>
-					· {row.name}
-				</label>
-			{/each}
+					· {row.name}</label
+				>{/each}
 			<button class="btn tool" disabled={mix.size === 0} onclick={() => take(mix)}
 				>Use this combination</button
 			>

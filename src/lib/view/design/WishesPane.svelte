@@ -161,7 +161,7 @@
 					after={left === 0 ? '.' : left === 1 ? ' and' : ','}
 					isOpen={changed === part}
 					onpress={() => turn(part)}
-				/>
+				/>{' '}
 			{/each}
 		</p>
 		{#if changed !== null}

@@ -31,7 +31,7 @@
 		const plan = planOf(axes, near.x, near.y);
 		const broken = brokenAt(problem, plan);
 		const own = broken.length
-			? `breaks ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
+			? `violates ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
 			: `${problem.objective.name} = ${showNumber(objectiveAt(problem, plan), lesson.notation.numbers)}`;
 		return `(${near.x}, ${near.y}): ${own}. Click to judge it with the roundings.`;
 	});

@@ -86,7 +86,7 @@
 	tabindex="0"
 	role="group"
 	aria-label={label}
-	{@attach fitTable({ most: 1.3, byHeight: false })}
+	{@attach fitTable({ most: 1.3, byHeight: null })}
 >
 	<table>
 		<thead>

@@ -155,7 +155,7 @@
 					? 'Press another number of the same sort to make it the second one; press the second one to swap them.'
 					: 'Press a coefficient of the objective or an amount.'}
 			</p>
-			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>
+			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: 'scroll' })}>
 				<table>
 					<thead>
 						<tr

@@ -68,7 +68,8 @@
 	}
 	.aside {
 		flex: 1 1 0;
-		min-width: 0;
+		/* a word has its room; a sentence is cut off before the tools are */
+		min-width: 3.3em;
 		margin: 0;
 		font-size: var(--size-note);
 		color: var(--notice);

@@ -15,8 +15,8 @@ export interface Fitting {
 	readonly isWhole?: () => boolean;
 	/** the largest size of type, in rem */
 	readonly most?: number;
-	/** whether the height of the box counts; it does not where the box is as high as its table */
-	readonly byHeight?: boolean;
+	/** the height that counts: that of the box; that of the pane's part in which the box scrolls with what stands beside it; or none */
+	readonly byHeight?: 'box' | 'scroll' | null;
 }
 
 /** The largest size at which something that takes `natural` at 1 rem fits into `room`. */
@@ -28,7 +28,7 @@ const sizeFor = (natural: number, room: number): number =>
  * basic columns, which hold nothing but ones and zeros, to strips; names above columns are written upwards); then the type shrinks by steps (`--size`
  * on the box). Where there is room it grows. What is too wide even then scrolls, and the entry that is advised is brought in sight.
  */
-export function fitTable({ isWhole, most = 3.1, byHeight = true }: Fitting = {}): Attachment<HTMLElement> {
+export function fitTable({ isWhole, most = 3.1, byHeight = 'box' }: Fitting = {}): Attachment<HTMLElement> {
 	return (box) => {
 		const table = box.querySelector('table')!;
 		let now: number = 1;
@@ -47,7 +47,7 @@ export function fitTable({ isWhole, most = 3.1, byHeight = true }: Fitting = {})
 			box.dataset.measured = '';
 			const { marginLeft, marginRight } = getComputedStyle(table);
 			const width = box.clientWidth - parseFloat(marginLeft) - parseFloat(marginRight);
-			const height = byHeight ? box.clientHeight - below() : Infinity;
+			const height = heightFor();
 			if (mayFold && table.offsetWidth > width) box.dataset.narrow = '';
 			const natural = { width: table.offsetWidth, height: table.offsetHeight };
 			delete box.dataset.measured;
@@ -62,6 +62,15 @@ export function fitTable({ isWhole, most = 3.1, byHeight = true }: Fitting = {})
 			now = size > now ? Math.max(fitting(SPARE), now) : size;
 			set(now);
 			bringInSight();
+		}
+
+		/** pixels that the table may be high */
+		function heightFor(): number {
+			if (!byHeight) return Infinity;
+			if (byHeight === 'box') return box.clientHeight - below();
+			const scroll = box.closest<HTMLElement>('.scroll')!;
+			const beside = box.getBoundingClientRect().top - scroll.getBoundingClientRect().top + scroll.scrollTop;
+			return scroll.clientHeight - beside - parseFloat(getComputedStyle(scroll).paddingBottom);
 		}
 
 		/** how much stands below the table in the box */
@@ -86,6 +95,7 @@ export function fitTable({ isWhole, most = 3.1, byHeight = true }: Fitting = {})
 		const observer = new ResizeObserver(measure);
 		observer.observe(box);
 		observer.observe(table);
+		if (byHeight === 'scroll') observer.observe(box.closest('.scroll')!);
 		// what is observed is measured before it is painted; where this changes, it is observed anew
 		void isWhole?.();
 		return () => observer.disconnect();

@@ -50,8 +50,9 @@
 		<td></td>
 		{#each problem.variables as { name, unit }, j (name)}
 			<th scope="col" class:lit={selection.isPointed({ kind: 'variable', name })}>
+				{@render cell(`variable|${name}`, 0, j + 1, name, `Name of the activity ${name}`)}
 				<div>
-					{@render cell(`variable|${name}`, 0, j + 1, name, `Name of the activity ${name}`)}
+					{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', `Unit of the activity ${name}`)}
 					<ToolMenu
 						text=""
 						label={`More for the activity ${name}`}
@@ -60,7 +61,6 @@
 						onchoose={(what) => act(j, what)}
 					/>
 				</div>
-				{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', `Unit of the activity ${name}`)}
 			</th>
 		{/each}
 		<td class="relation"></td>
@@ -91,15 +91,16 @@
 		z-index: 2;
 	}
 	th :global(input) {
-		font-size: var(--size-note);
-		font-weight: 400;
-		padding-block: 0;
-		color: var(--ink-soft);
-	}
-	div :global(input) {
 		font-size: var(--size-text);
 		font-weight: 600;
+		padding-block: 0;
 		color: var(--ink);
+	}
+	div :global(input) {
+		min-width: 1.2rem;
+		font-size: var(--size-note);
+		font-weight: 400;
+		color: var(--ink-soft);
 	}
 	th :global(.tool) {
 		border-color: transparent;

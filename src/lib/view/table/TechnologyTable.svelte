@@ -39,6 +39,8 @@
 	let wrong = $state<{ cell: string; why: string } | null>(
 		untrack(() => unread.now && { cell: unread.now.cell, why: unread.now.why })
 	);
+	/** the column where a line filled with Tab began: Enter goes to the next line there */
+	let lineFrom: number | null = null;
 	/** the number that is being typed is taken as soon as nothing more comes */
 	let pending: ReturnType<typeof setTimeout> | undefined;
 	const TYPED = 250;
@@ -73,11 +75,16 @@
 			const to = next(block.end ?? atOf(input), ...arrow);
 			if (to) block.reach(atOf(to));
 		} else if (arrow && !event.shiftKey && (arrow[0] !== 0 || sideways)) {
+			lineFrom = null;
 			next(atOf(input), ...arrow)?.focus();
 		} else if (event.key === 'Enter') {
-			const to = next(atOf(input), event.shiftKey ? -1 : 1, 0);
+			const at = atOf(input);
+			const to = next({ ...at, x: lineFrom ?? at.x }, event.shiftKey ? -1 : 1, 0);
 			if (to) to.focus();
 			else take(input);
+		} else if (event.key === 'Tab') {
+			lineFrom ??= atOf(input).x;
+			return;
 		} else if (event.key === 'Escape') {
 			const isAsBefore = input.value === (input.dataset.before ?? '');
 			// nothing to put back: the cell is left
@@ -105,6 +112,7 @@
 
 	function onpointerdown(event: PointerEvent) {
 		if (!isCell(event.target)) return;
+		lineFrom = null;
 		if (event.shiftKey) {
 			event.preventDefault();
 			block.reach(atOf(event.target));

@@ -111,7 +111,7 @@
 					>
 				{/each}
 			</p>
-			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: false })}>
+			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: null })}>
 				<table>
 					<thead>
 						<tr>

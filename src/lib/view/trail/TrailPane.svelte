@@ -228,6 +228,9 @@
 		color: var(--ink);
 	}
 	.step {
+		flex: 0 1 auto;
+		overflow: hidden;
+		text-overflow: ellipsis;
 		font-weight: 600;
 		white-space: nowrap;
 	}
@@ -241,9 +244,11 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: nowrap;
-		flex: 1;
+		/* gives way before the step's name does */
+		flex: 1 1000 0;
 	}
 	.value {
+		flex: none;
 		margin-left: auto;
 		font-weight: 600;
 	}

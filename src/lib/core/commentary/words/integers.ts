@@ -22,7 +22,7 @@ export const brokenSentence = ({ name, bound, by, unit }: Broken): Sentence =>
 
 /** That a plan is impossible, and what it breaks by how much. */
 export const impossibleSentence = (broken: readonly Broken[]): Sentence =>
-	say`The plan is impossible: it breaks ${joined(broken.map(brokenSentence))}.`;
+	say`The plan is infeasible: it violates ${joined(broken.map(brokenSentence))}.`;
 
 /**
  * What rounding comes to.

@@ -57,7 +57,7 @@ export function usesSentence(problem: Problem, plan: Plan): Sentence | null {
 export const brokenBy = (broken: readonly Broken[]): Sentence =>
 	joined(
 		broken.map(({ name, bound, by, unit }) => {
-			if (!bound) return say`${{ constraint: name }} is broken by ${quantity(by, unit)}`;
+			if (!bound) return say`${{ constraint: name }} is violated by ${quantity(by, unit)}`;
 			return say`${name} is ${bound.relation === '>=' ? 'below' : 'above'} ${bound.value}`;
 		})
 	);

@@ -120,12 +120,12 @@ export const WHOLE: Catalogue<WholeFinding> = {
 		say`Either way the shares add up to at least 1: ${signed(written(termsOf(row, ({ gain }) => gain)))} ≥ ${row.least}.`,
 	'columns-replaced': ({ columns }) => say`In it, ${joined(columns.map(inVariables))}.`,
 	'cut-in-columns': ({ t, cut: { nonbasic } }) =>
-		say`So ${sum(nonbasic.terms, t)} ≥ ${nonbasic.rhs}; every non-basic variable is 0 now, which breaks it.`,
+		say`So ${sum(nonbasic.terms, t)} ≥ ${nonbasic.rhs}; every non-basic variable is 0 now, which violates it.`,
 	'cut-in-variables': ({ cut }) =>
 		say`In the variables of the problem: ${linear(cut.terms)} ${RELATION_SIGNS[cut.relation]} ${cut.rhs}.`,
 	'cut-not-in-variables': () =>
 		say`In the variables of the problem it cannot be written: one of them is split in two.`,
-	'broken-here': ({ by }) => say`The present point breaks it by ${by}.`,
+	'broken-here': ({ by }) => say`The present point violates it by ${by}.`,
 	'satisfied-here': () => say`The present point satisfies it: this cut does not cut it off.`,
 	'slack-basic': ({ column, value }) => {
 		const next = sign(value) < 0 ? say` and negative; the dual simplex method goes on` : NOTHING_SAID;
