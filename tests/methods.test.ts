@@ -332,6 +332,25 @@ describe('pages and panes', () => {
 		await desk.shows('Standard form', 'is the slack of');
 	});
 
+	test('a page that is turned to takes the focus; F6 goes from pane to pane and comes round', async () => {
+		await desk.press('4');
+		await desk.page.waitForSelector('[data-pane="form"]');
+		await desk.keepsFocus('main');
+		const visited: (string | undefined)[] = [];
+		const panes = await desk.page.$$eval('section[data-pane]', (all) =>
+			all.map((pane) => (pane as HTMLElement).dataset.pane)
+		);
+		for (let i = 0; i <= panes.length; i++) {
+			await desk.press('F6');
+			visited.push(
+				await desk.page.evaluate(
+					() => document.activeElement?.closest<HTMLElement>('section[data-pane]')?.dataset.pane
+				)
+			);
+		}
+		expect(visited).toEqual([...panes, panes[0]]);
+	});
+
 	test('a pane fills the page by a key and goes back by the same; borders move by keys and are kept', async () => {
 		const width = () =>
 			desk.page.$eval('[data-pane="commentary"]', (pane) => pane.getBoundingClientRect().width);

@@ -49,9 +49,9 @@
 
 {#if enlarged}
 	{@const View = panes[enlarged].component}
-	<main id="main" class="whole"><View /></main>
+	<main id="main" tabindex="-1" class="whole"><View /></main>
 {:else if narrow}
-	<main id="main" class="narrow">
+	<main id="main" tabindex="-1" class="narrow">
 		<div class="strip" bind:this={strip} {onscroll}>
 			{#each shows as together (together[0])}
 				<div class="one" inert={together[0] !== current}>
@@ -74,7 +74,7 @@
 		{/await}
 	</main>
 {:else}
-	<main id="main" class="whole">
+	<main id="main" tabindex="-1" class="whole">
 		<SplitPlace {place} {panes} {page} />
 	</main>
 {/if}

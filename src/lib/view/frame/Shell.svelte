@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { tick } from 'svelte';
+	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { firstIn, keepFocus } from '../shared/keep-focus';
 	import type { Snippet } from 'svelte';
@@ -37,7 +39,7 @@
 	let under = $state<string | null>(null);
 
 	const paneOf = (node: EventTarget | Element | null): string | null =>
-		(node instanceof Element ? node.closest<HTMLElement>('[data-pane]')?.dataset.pane : null) ?? null;
+		(node instanceof Element ? node.closest<HTMLElement>('section[data-pane]')?.dataset.pane : null) ?? null;
 	const actions = $derived(
 		actionsOf(desk, {
 			go,
@@ -54,6 +56,15 @@
 	);
 
 	$effect(() => keepFocus());
+
+	// a page that is turned to takes the focus, unless a field of it has it already
+	afterNavigate(async ({ type, from, to }) => {
+		if (type === 'enter' || from?.url.pathname === to?.url.pathname) return;
+		await tick();
+		const { activeElement } = document;
+		if (!activeElement || activeElement === document.body || activeElement.closest('header'))
+			document.getElementById('main')?.focus({ preventScroll: true });
+	});
 
 	/** Whether a key press takes something back or does it again. */
 	function turnOf({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent): 'undo' | 'redo' | null {
@@ -96,11 +107,12 @@
 
 	/** Gives the focus to the next pane, or to the one before. */
 	function nextPane(by: 1 | -1) {
-		const panes = [...document.querySelectorAll<HTMLElement>('main [data-pane]')];
+		const panes = [...document.querySelectorAll<HTMLElement>('main section[data-pane]')];
 		if (panes.length === 0) return;
 		const at = panes.findIndex((pane) => pane.contains(document.activeElement));
 		const next = at < 0 ? (by > 0 ? 0 : panes.length - 1) : (at + by + panes.length) % panes.length;
-		firstIn(panes[next])?.focus();
+		const body = panes[next].querySelector(':scope > .body');
+		((body && firstIn(body)) ?? firstIn(panes[next]))?.focus();
 	}
 
 	function onkeydown(event: KeyboardEvent) {

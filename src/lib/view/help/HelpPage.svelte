@@ -26,7 +26,7 @@
 	const show = (id: string) => text?.querySelector(`#${id}`)?.scrollIntoView({ block: 'start' });
 </script>
 
-<main id="main">
+<main id="main" tabindex="-1">
 	<section class="bar" aria-label="What kind of help">
 		<Choose label="Help" value={look} options={OPTIONS} onchange={(value) => (look = value)} />
 		{#if look === 'words'}

@@ -66,7 +66,7 @@
 	onvisibilitychange={() => document.visibilityState === 'visible' && void collection.refresh()}
 />
 
-<main id="main">
+<main id="main" tabindex="-1">
 	<section class="kept" aria-labelledby="kept-lessons">
 		<header>
 			<h2 id="kept-lessons">Lessons in this browser</h2>
