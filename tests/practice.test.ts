@@ -18,8 +18,35 @@ const told = (start: string) =>
 /** Presses a button by keyboard alone. */
 async function pressButton(name: string): Promise<void> {
 	const button = await desk.button(name);
-	await button.focus();
+	await button.evaluate((own) => (own as HTMLElement | SVGElement).focus());
 	await desk.press('Enter');
+}
+
+/** Opens an exercise as a student does, by its link. */
+async function openExercise(own: {
+	title: string;
+	statement: string;
+	kinds: string[];
+	count: number;
+	hints: number;
+}) {
+	const exercise = {
+		format: 'mathesis-exercise',
+		version: 1,
+		story: '',
+		method: 'auto',
+		rule: 'dantzig',
+		seed: 1,
+		atOnce: true,
+		waits: true,
+		...own
+	};
+	const { origin } = new URL(desk.page.url());
+	const fragment = deflateRawSync(JSON.stringify(exercise)).toString('base64url');
+	// another fragment alone would load nothing
+	await desk.page.goto(`${origin}/lessons`);
+	await desk.page.goto(`${origin}/practice#exercise=${fragment}`);
+	return origin;
 }
 
 test('an exercise is made from the lesson: what the student sees stands beside the choices, and its link opens it', async () => {
@@ -40,24 +67,13 @@ test('an exercise is made from the lesson: what the student sees stands beside t
 });
 
 test('an exercise is done by keyboard alone, left and taken up again, and handed in', async () => {
-	const exercise = {
-		format: 'mathesis-exercise',
-		version: 1,
+	const origin = await openExercise({
 		title: 'The week',
 		statement: 'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18',
-		story: '',
-		method: 'auto',
-		rule: 'dantzig',
 		kinds: ['entering', 'leaving', 'next-tableau'],
 		count: 40,
-		seed: 1,
-		hints: 3,
-		atOnce: true,
-		waits: true
-	};
-	const at = new URL(desk.page.url());
-	const fragment = deflateRawSync(JSON.stringify(exercise)).toString('base64url');
-	await desk.page.goto(`${at.origin}/practice#exercise=${fragment}`);
+		hints: 3
+	});
 
 	await desk.page.waitForSelector('aria/Column y[role="button"]');
 	expect(await desk.barriers()).toEqual([]);
@@ -77,7 +93,7 @@ test('an exercise is done by keyboard alone, left and taken up again, and handed
 	await desk.page.waitForSelector('[aria-label="The tableau after this pivot"]');
 
 	// left and taken up again where it was
-	await desk.page.goto(`${at.origin}/practice`);
+	await desk.page.goto(`${origin}/practice`);
 	await pressButton('Row s2');
 	await pressButton('Check');
 	await told('✓ Right');
@@ -126,12 +142,64 @@ test('an exercise is done by keyboard alone, left and taken up again, and handed
 	const paths = ['result.json', 'other.json'].map((name) => join(folder, name));
 	writeFileSync(paths[0], JSON.stringify(saved));
 	writeFileSync(paths[1], '{}');
-	await desk.page.goto(`${at.origin}/lessons`);
+	await desk.page.goto(`${origin}/lessons`);
 	const chooser = await desk.page.waitForSelector('[aria-label="Read the results of an exercise"]');
 	await (chooser as ElementHandle<HTMLInputElement>).uploadFile(...paths);
 	await desk.page.waitForSelector('::-p-text(4 of 6)');
 	await desk.page.waitForSelector('::-p-text(Not a result: other.json)');
 	await desk.page.waitForSelector('::-p-text(leaving variable: This ratio is not the smallest)');
+	expect(await desk.barriers()).toEqual([]);
+});
+
+test('pictures are answered by keyboard: sides are pressed, a region is chosen, the objective line is moved', async () => {
+	const statement = 'max z = 7 x + 5 y\na: 3 x + 2 y <= 37\nb: x - 2 y <= 4\nc: 2 x + y >= 5\nd: y <= 14';
+	const open = (kind: string) =>
+		openExercise({ title: 'Sides', statement, kinds: [kind], count: 1, hints: 0 });
+	await open('sides');
+	for (const side of ['below a', 'below b', 'above c', 'below d']) await pressButton(side);
+	expect(await desk.barriers()).toEqual([]);
+	await pressButton('Check');
+	await told(
+		'✗ Not yet. The sign alone does not tell the side: put a point into each constraint. It leaves (0, 0) out'
+	);
+	await pressButton('above b');
+	await pressButton('Check');
+	await told('✓ Right. What stays: below a, above b, above c, below d.');
+
+	await open('which-picture');
+	await desk.page.waitForSelector('fieldset svg');
+	expect(await desk.barriers()).toEqual([]);
+	// pictures in turn, each wrong one with its reason, until one is right
+	for (let i = 0, said = ''; !said.startsWith('✓'); i++) {
+		await desk.page.locator(`fieldset label:nth-of-type(${i + 1}) input`).click();
+		await pressButton('Check');
+		await desk.page.waitForFunction(
+			(before) => {
+				const now = document.querySelector('.told')?.textContent?.trim() ?? '';
+				return now !== '' && now !== before;
+			},
+			{},
+			said
+		);
+		said = await desk.page.$eval('.told', (own) => own.textContent!.trim());
+		expect(said).toMatch(/^✓|\(.*\) in it, which violates|a corner at \(/);
+	}
+
+	await open('best-corner');
+	await pressButton('Draw the objective line');
+	const slider = (await desk.page.waitForSelector('input[type="range"]'))!;
+	const place = () =>
+		desk.page.$eval('.objective .drawn', (line) => line.getAttribute('x1')! + line.getAttribute('y1')!);
+	const before = await place();
+	await slider.press('ArrowRight');
+	await desk.page.waitForFunction(
+		(was) => {
+			const line = document.querySelector('.objective .drawn')!;
+			return line.getAttribute('x1')! + line.getAttribute('y1')! !== was;
+		},
+		{},
+		before
+	);
 	expect(await desk.barriers()).toEqual([]);
 });
 

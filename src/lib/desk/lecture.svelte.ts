@@ -108,7 +108,10 @@ export class Lecture {
 			const { slidesInWorker } = await import('$lib/work/client');
 			try {
 				const own = script.length > 0 ? $state.snapshot(script) : null;
-				this.#made = await slidesInWorker({ ...request, script: own as ScriptStep[] | null }, signal);
+				this.#made = await slidesInWorker(
+					{ ...request, notes: this.#desk.document.telling.notes, script: own as ScriptStep[] | null },
+					signal
+				);
 				this.#tell();
 			} catch (error) {
 				if (signal.aborted) throw error;

@@ -22,7 +22,10 @@ export function notPrintable({ document: { problem } }: Desk): string | null {
  * @param followsTrail whether the tableaux are those of the trail as it stands, or of the whole run by the rule
  * @returns null where nothing of the lesson can be printed
  */
-export function printedRequest(desk: Desk, followsTrail: boolean): Omit<LectureRequest, 'script'> | null {
+export function printedRequest(
+	desk: Desk,
+	followsTrail: boolean
+): Omit<LectureRequest, 'script' | 'notes'> | null {
 	const { document, session } = desk;
 	const { problem, telling, book, notation, rule, lesson } = document;
 	if (!problem || notPrintable(desk)) return null;

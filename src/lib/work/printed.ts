@@ -61,6 +61,8 @@ function wantedOf({ problem, keys, moves, ...wanted }: SheetRequest): SheetWante
 export interface LectureRequest extends Omit<SheetRequest, 'format' | 'preset' | 'variants'> {
 	/** null where it is to be made */
 	readonly script: readonly ScriptStep[] | null;
+	/** the instructor's, whose questions a script that is made asks */
+	readonly notes: string;
 }
 
 /** A slide as it is shown: parts as HTML. */
@@ -94,13 +96,13 @@ export function sheetPages(request: SheetRequest): SheetPages {
 export const sheetFilesOf = (request: SheetRequest): SheetFile[] => sheetFiles(wantedOf(request));
 
 /** Makes the slides of a lecture; without a script, first the script that suits the problem. */
-export function slides({ script, ...request }: LectureRequest): LectureJson {
+export function slides({ script, notes, ...request }: LectureRequest): LectureJson {
 	const wanted = wantedOf({ ...request, format: 'html', preset: 'solution', variants: 1 });
 	const { problem, title = '', story = '', steps, rule, method } = wanted;
 	const source = sourceOf(wanted, problem, { title, story, steps });
 	const own =
 		script ??
-		makeScript(problem, story.trim() !== '', source.steps, () => ({
+		makeScript(problem, { story, notes }, source.steps, () => ({
 			cuts: source.cuts().length,
 			nodes: source.search().nodes.length
 		}));

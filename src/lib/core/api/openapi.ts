@@ -201,6 +201,11 @@ const schemas: Json = {
 					row: { type: 'string' },
 					column: { type: 'string' },
 					plan: rationals,
+					choices: list({ type: 'string' }),
+					pictures: {
+						...list(list({ ...list(ref('Rational')), minItems: 2, maxItems: 2 })),
+						description: 'Regions to choose from by their corners, in order round each'
+					},
 					relaxation: { type: 'object' },
 					incumbent: nullable(ref('Rational'))
 				}
@@ -278,6 +283,9 @@ const schemas: Json = {
 				type: 'object',
 				properties: {
 					violates: rationals,
+					point: rationals,
+					satisfies: { type: 'string' },
+					isLacking: { type: 'boolean' },
 					basic: rationals,
 					rate: ref('Rational'),
 					value: ref('Rational')

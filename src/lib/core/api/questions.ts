@@ -93,9 +93,23 @@ const areNumbers = (list: unknown): boolean => Array.isArray(list) && list.every
 const isTextOrNone = (text: unknown): boolean => text === undefined || typeof text === 'string';
 const isPlanOrNone = (plan: unknown): boolean =>
 	plan === undefined || (isPlain(plan) && areNumbers(Object.values(plan)));
+/** Whether they can be the regions of a question: corners by their coordinates. */
+const arePictures = (pictures: unknown): boolean =>
+	pictures === undefined ||
+	(Array.isArray(pictures) &&
+		pictures.length <= 8 &&
+		pictures.every(
+			(corners) =>
+				Array.isArray(corners) &&
+				corners.length <= 400 &&
+				corners.every((corner) => areNumbers(corner) && (corner as string[]).length === 2)
+		));
 /** Whether what a question is about can be what was given. */
-const isGiven = ({ entering, row, column, plan }: Record<string, unknown>): boolean =>
-	[entering, row, column].every(isTextOrNone) && isPlanOrNone(plan);
+const isGiven = ({ entering, row, column, plan, choices, pictures }: Record<string, unknown>): boolean =>
+	[entering, row, column].every(isTextOrNone) &&
+	isPlanOrNone(plan) &&
+	(choices === undefined || isTexts(choices)) &&
+	arePictures(pictures);
 
 /** Whether a tableau is one that questions come with. */
 function isTableau(data: unknown): boolean {

@@ -101,6 +101,13 @@ export function fitBox(region: Region, lines: readonly DrawnLine[], extra: reado
 	return { x0, x1, y0, y1 };
 }
 
+/** The box that shows some points, and the origin where it is near. */
+export function boxAround(spots: readonly Spot[]): Box {
+	const [x0, x1] = axis(spots.map(({ x }) => x));
+	const [y0, y1] = axis(spots.map(({ y }) => y));
+	return { x0, x1, y0, y1 };
+}
+
 /** The part of a line inside a box, as its two ends; null where it passes outside. */
 export function lineInBox({ a, b, c }: DrawnLine, { x0, x1, y0, y1 }: Box): [Spot, Spot] | null {
 	const hits: Spot[] = [];

@@ -1,6 +1,16 @@
 /** What views and pages may use of this folder: the region. The rest of the core and the desk import its modules themselves. */
 
-export { type Box, drawn, type DrawnLine, fillPolygon, fitBox, lineInBox, type Spot, spot } from './box';
+export {
+	boxAround,
+	type Box,
+	drawn,
+	type DrawnLine,
+	fillPolygon,
+	fitBox,
+	lineInBox,
+	type Spot,
+	spot
+} from './box';
 export { bestFace, edgesAt, valuesOf } from './best';
 export { type BuildStep, intercepts, keptProblem } from './construction';
 export { cornerKey, pointKey } from './corner-key';

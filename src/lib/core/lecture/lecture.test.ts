@@ -10,6 +10,7 @@ import { KIND_NAMES } from '../question/types';
 import { sourceOf } from '../sheet/files';
 import type { Part } from '../sheet/types';
 import { makeScript } from './make';
+import { readNotes } from './notes';
 import { lectureRemarks, lectureWebPage } from './web-page';
 import { slidesOf, type LectureSource, type Slide } from './slides';
 
@@ -26,6 +27,7 @@ const countsOf = (source: LectureSource) => () => ({
 	cuts: source.cuts().length,
 	nodes: source.search().nodes.length
 });
+const PLAIN = { story: '', notes: '' };
 const stated = (text: string) => readStatement(text).problem!;
 const KILN =
 	'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
@@ -43,7 +45,7 @@ describe('the slides of a lecture', () => {
 		fc.assert(
 			fc.property(anyProblem(), (problem) => {
 				const source = sourceFor(problem);
-				const script = makeScript(problem, false, source.steps, countsOf(source));
+				const script = makeScript(problem, PLAIN, source.steps, countsOf(source));
 				slidesOf(source, script).forEach((slide, i) => {
 					const { shows, at } = script[i];
 					// what the problem does not have at all, such as ranges where nothing is optimal, has no slide
@@ -63,9 +65,34 @@ describe('the slides of a lecture', () => {
 		);
 	}, 60_000);
 
+	test('notes are asked before anything is solved, told after the answer, and their minutes spread', () => {
+		const notes =
+			'Draw first. Ask: how dear is clay? Expected: about 2.5 thalers; see the dual. Ask: and why? Twenty-five minutes; key 4.';
+		expect(readNotes(notes)).toEqual({
+			questions: [
+				{ asks: 'How dear is clay?', expects: 'About 2.5 thalers; see the dual.' },
+				{ asks: 'And why?', expects: '' }
+			],
+			minutes: 25
+		});
+		expect([readNotes('A few minutes.').minutes, readNotes('90 minutes').minutes]).toEqual([0, 90]);
+		const source = sourceFor(stated(KILN));
+		const script = makeScript(stated(KILN), { story: '', notes }, source.steps, countsOf(source));
+		const told = script.flatMap(({ says }, i) => (says ? [[says, i] as const] : []));
+		expect(told.map(([says]) => says)).toEqual([
+			'How dear is clay?',
+			'And why?',
+			'How dear is clay?\nAbout 2.5 thalers; see the dual.'
+		]);
+		const at = (kind: string) => script.findIndex(({ shows }) => shows === kind);
+		expect(told[1][1]).toBeLessThan(at('form'));
+		expect(told[2][1]).toBe(at('answer') + 1);
+		expect(script.reduce((sum, { minutes = 0 }) => sum + minutes, 0)).toBe(25);
+	});
+
 	test('what no longer fits after an edit of the statement is told; the rest follows it', () => {
 		const source = sourceFor(stated(KILN));
-		const script = makeScript(stated(KILN), false, source.steps, countsOf(source));
+		const script = makeScript(stated(KILN), PLAIN, source.steps, countsOf(source));
 		const edited = stated(KILN.split('\n').slice(0, 3).join('\n').replace('45 vases', '50 vases'));
 		const slides = slidesOf(sourceFor(edited), script);
 		const missing = script.filter((_, i) => slides[i].isMissing);
@@ -116,7 +143,7 @@ describe('the slides of a lecture', () => {
 	test('cuts and nodes come one by one: the region loses more with each cut, and each node adds a row', () => {
 		const problem = stated('max z = 3 x + 4 y\na: 2 x + 4 y <= 13\nb: 5 x + 2 y <= 21\nx, y integer');
 		const source = sourceFor(problem);
-		const script = makeScript(problem, false, source.steps, countsOf(source));
+		const script = makeScript(problem, PLAIN, source.steps, countsOf(source));
 		const slides = slidesOf(source, script);
 		expect(slides.filter(({ isMissing }) => isMissing)).toEqual([]);
 		const at = (shows: string) =>

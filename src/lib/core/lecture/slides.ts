@@ -26,6 +26,7 @@ import { asksForWhole } from '../problem/whole';
 import { linear } from '../sheet/statement';
 import { BUILDERS, type SheetSource } from '../sheet/blocks';
 import { drawingOf, drawingUpTo, drawingWithin, withoutBest, type Drawing } from '../sheet/drawing';
+import { picturesOf } from '../sheet/make';
 import { quizItem } from '../sheet/quiz';
 import { operationsOf, pivotOf, questionTableau, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
@@ -214,7 +215,8 @@ function questionOf(question: Question): NonNullable<Slide['question']> {
 					const slip = item!.slips.find(({ entries }) => entries[field.id].includes(id));
 					return {
 						letter: LETTERS[i],
-						says: text,
+						// pictures are called by their letters
+						says: text === LETTERS[i] ? '' : text,
 						isRight,
 						because: isRight ? because : (slip?.says ?? says(text))
 					};
@@ -242,7 +244,13 @@ function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown |
 		: question.problem
 			? { kind: 'statement', problem }
 			: questionTableau(question.given.after ?? question.tableau, []);
-	return { title: say`Question`, main: [about], beside: [], question: questionOf(question) };
+	const drawings = picturesOf(question);
+	return {
+		title: say`Question`,
+		main: drawings ? [about, drawings] : [about],
+		beside: [],
+		question: questionOf(question)
+	};
 }
 
 /** The parts of a block of a sheet without its heading. */

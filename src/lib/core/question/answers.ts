@@ -37,6 +37,20 @@ function signIn(text: string): string | null {
 	return /^(?:free|unrestricted|any)$/.test(bare) ? 'free' : null;
 }
 
+const SIDES = ['below', 'above', 'left', 'right'];
+
+/** The side of each line as a text, in whatever order they were given; null where one is no side. */
+function sidesIn(answer: unknown): string | null {
+	if (!isPlain(answer)) return null;
+	const lines: string[] = [];
+	for (const [name, side] of Object.entries(answer)) {
+		const bare = typeof side === 'string' ? side.trim().toLowerCase() : '';
+		if (!SIDES.includes(bare)) return null;
+		lines.push(`${name.normalize('NFC')} ${bare}`);
+	}
+	return lines.sort().join('\n');
+}
+
 /** An inequality, divided so that its first coefficient is 1 or −1, with ≤; null where it is none. */
 function relationIn(answer: unknown): string | null {
 	if (!isPlain(answer)) return null;
@@ -117,6 +131,7 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 	}
 	if (kind === 'relation') return relationIn(answer);
 	if (kind === 'sign') return text === null ? null : signIn(text);
+	if (kind === 'sides') return sidesIn(answer);
 	if (kind === 'number') {
 		if (text === null) return null;
 		if (/^(?:none|no ratio|-|—|–)$/i.test(text.trim())) return 'none';

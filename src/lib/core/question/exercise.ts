@@ -82,11 +82,26 @@ export const PRESETS = [
 		method: 'auto'
 	},
 	{ name: 'Only the choices', kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
-	{ name: 'Two phases', kinds: ['entering', 'leaving', 'entry', 'phase-two'], method: 'two-phase' },
+	{
+		name: 'Two phases',
+		kinds: ['artificial-row', 'entering', 'leaving', 'entry', 'phase-two'],
+		method: 'two-phase'
+	},
+	{ name: 'With M', kinds: ['artificial-row', 'entering', 'leaving', 'entry'], method: 'big-m' },
 	{ name: 'The model', kinds: ['sentence', 'coefficient', 'standard-form', 'feasible'], method: 'auto' },
 	{
 		name: 'Graphical',
-		kinds: ['side', 'intercept', 'corner-lines', 'feasible', 'corner-values', 'best-corner', 'redundant'],
+		kinds: [
+			'which-picture',
+			'side',
+			'sides',
+			'intercept',
+			'corner-lines',
+			'feasible',
+			'corner-values',
+			'best-corner',
+			'redundant'
+		],
 		method: 'auto'
 	},
 	{

@@ -100,6 +100,38 @@ function isRight(question: Question, answer: Answer): boolean {
 		);
 		return (answer === 'yes') === !broken;
 	}
+	if (kind === 'sides') {
+		// a step off the line to the side that stays keeps the constraint, a step to the other breaks it
+		const [x, y] = own!.variables.map((variable) => variable.name);
+		return Object.entries(answer as Record<string, string>).every(([name, side]) => {
+			const { terms, rhs: right, relation } = rowNamed(name);
+			const [p, q] = [x, y].map((variable) => terms.get(variable) ?? parseRational('0'));
+			const size = p.mul(p).add(q.mul(q));
+			const [onX, onY] = [p, q].map((factor) => factor.mul(right).div(size));
+			const step = { below: [0, -1], above: [0, 1], left: [-1, 0], right: [1, 0] }[side]!;
+			const holds = (by: number) => {
+				const left = p.mul(onX.add(step[0] * by)).add(q.mul(onY.add(step[1] * by)));
+				return relation === '<=' ? left.lte(right) : left.gte(right);
+			};
+			return holds(1) && !holds(-1);
+		});
+	}
+	if (kind === 'which-picture') {
+		// the corners of the right one are allowed, and are as many as the bases that are feasible
+		const corners = given.pictures![given.choices!.indexOf(answer as string)];
+		const [x, y] = own!.variables.map((variable) => variable.name);
+		const allowed = corners.every(([a, b]) => isAllowed(own!, planFromTexts({ [x]: a, [y]: b })));
+		const others = given.pictures!.filter((other) => other !== corners);
+		return allowed && others.every((other) => JSON.stringify(other) !== JSON.stringify(corners));
+	}
+	if (kind === 'artificial-row') {
+		// minus the sum of the rows in which an artificial variable is basic
+		const at = question.tableau.columns.indexOf(given.column!);
+		const sum = question.tableau.rows
+			.filter(({ basic }) => /^a\d/.test(basic))
+			.reduce((all, { entries }) => all.add(parseRational(entries[at])), parseRational('0'));
+		return sum.neg().equals(parseRational(answer as string));
+	}
 	if (kind === 'intercept' && answer !== 'none') {
 		// the point on the axis meets the row with equality
 		const { terms, rhs: right } = rowNamed(given.row);

@@ -13,11 +13,14 @@ export const KIND_NAMES = [
 	'coefficient',
 	'standard-form',
 	'side',
+	'sides',
+	'which-picture',
 	'intercept',
 	'corner-lines',
 	'corner-values',
 	'redundant',
 	'state',
+	'artificial-row',
 	'phase-two',
 	'improving',
 	'entering',
@@ -78,6 +81,8 @@ export interface Given {
 	readonly sentence?: string;
 	/** what is chosen from */
 	readonly choices?: readonly string[];
+	/** regions to choose from, by the choices: the corners of each in order round it */
+	readonly pictures?: readonly (readonly (readonly [x: string, y: string])[])[];
 	/** a node's relaxation, and the best integer value so far; null where there is none */
 	readonly relaxation?: {
 		readonly status: string;
@@ -132,6 +137,12 @@ export interface Situation {
 export interface Consequence {
 	/** constraints, or variables with a bound, that would be violated, and by how much */
 	readonly violates?: Readonly<Record<string, string>>;
+	/** the point that `violates`, `satisfies` or `isLacking` is about */
+	readonly point?: Readonly<Record<string, string>>;
+	/** a constraint that the point satisfies, although the answer cuts it off */
+	readonly satisfies?: string;
+	/** whether the point is a corner of the region that the picture has not */
+	readonly isLacking?: boolean;
 	/** basic variables that would be negative, and their values */
 	readonly basic?: Readonly<Record<string, string>>;
 	/** by how much the objective would change for each unit */
@@ -162,10 +173,14 @@ export interface Kind {
 		| 'sign'
 		| 'relation'
 		| 'closing'
+		/** for each constraint the side of its line: below, above, left or right */
+		| 'sides'
 		/** one of `given.choices` */
 		| 'choice';
 	/** What is asked in a situation, what is right and what people answer instead; null where it cannot be asked there. */
-	ask(situation: Situation): Pick<Question, 'given' | 'right' | 'slips'> | null;
+	ask(
+		situation: Situation
+	): (Pick<Question, 'given' | 'right' | 'slips'> & Partial<Pick<Question, 'tableau' | 'sense'>>) | null;
 	/** what it is about where that is not the tableau: the statement, or the picture of two variables */
 	readonly about?: 'statement' | 'picture';
 	/** whether the problem goes with the question */

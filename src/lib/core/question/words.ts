@@ -4,7 +4,7 @@ import type { Consequence, Kind, KindName, Question } from './types';
 import { INTEGERS } from './words/integers';
 import { MODEL } from './words/model';
 import { PICTURE } from './words/picture';
-import { answerText, signed, type Words } from './words/shared';
+import { answerText, at, signed, type Words } from './words/shared';
 import { TABLEAU } from './words/tableau';
 import { WORTH } from './words/worth';
 
@@ -40,14 +40,16 @@ function cellsText({ wrong = [], missing = 0, operation }: Consequence): string 
 /** What an answer would do, as a sentence. */
 export function consequenceText(consequence: Consequence | null): string {
 	if (!consequence) return '';
-	const { violates, basic, rate, value, wrong } = consequence;
+	const { violates, basic, rate, value, wrong, point, satisfies, isLacking } = consequence;
 	if (wrong) return cellsText(consequence);
+	if (satisfies) return `It leaves ${at(point)} out, and this point satisfies ${satisfies}.`;
+	if (isLacking) return `The region has a corner at ${at(point)}; this picture has none there.`;
 	const each = (of: Readonly<Record<string, string>>, verb: string) =>
 		Object.entries(of)
 			.map(([name, amount]) => `${name} ${verb} ${signed(amount)}`)
 			.join(', ');
 	if (violates)
-		return `It violates ${Object.entries(violates)
+		return `${point ? `It has ${at(point)} in it, which` : 'It'} violates ${Object.entries(violates)
 			.map(([name, by]) => `${name} by ${by}`)
 			.join(', ')}.`;
 	if (basic) return `After this pivot ${each(basic, 'would be')}.`;
@@ -70,6 +72,7 @@ export const UNREADABLE: Readonly<Record<string, string>> = {
 	relation:
 		'Answer with terms, relation and rhs, such as {"terms": {"x": "1"}, "relation": "<=", "rhs": "3"}.',
 	choice: 'Answer with one of the choices.',
+	sides: 'Answer with below, above, left or right for each line, such as {"clay": "below"}.',
 	closing: 'Answer bound, infeasible, integer or branch.'
 };
 
@@ -79,6 +82,9 @@ export const KIND_LABELS: Readonly<Record<KindName, string>> = {
 	coefficient: 'a number of the model',
 	'standard-form': 'slack, surplus, artificial',
 	side: 'which side stays',
+	sides: 'shade: the side of each line that stays',
+	'which-picture': 'which picture shows the region',
+	'artificial-row': 'the row of phase one, or of M',
 	intercept: 'where a line meets an axis',
 	'corner-lines': 'which lines meet in a corner',
 	redundant: 'redundant constraints',

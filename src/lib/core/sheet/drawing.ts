@@ -1,8 +1,8 @@
 import { ticks } from 'd3-array';
-import { drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type Spot } from '../geometry/box';
+import { boxAround, drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type Spot } from '../geometry/box';
 import { bestCorners, region } from '../geometry/region';
 import { DASHES } from '../geometry/dashes';
-import { approximate, ZERO } from '../number/rational';
+import { approximate, parseRational, ZERO } from '../number/rational';
 import { showNumber } from '../number/show';
 import type { Problem } from '../problem/types';
 import type { Fill } from './presets';
@@ -112,6 +112,26 @@ export function drawingUpTo(problem: Problem, count: number): Drawing | null {
 		area: fillPolygon(kept, whole.box),
 		constraints: whole.constraints.filter(({ name }) => names.has(name))
 	};
+}
+
+/** Regions to choose from by their corners, all on the same axes; nothing else is drawn. */
+export function regionDrawings(
+	{ variables }: Problem,
+	pictures: readonly (readonly (readonly [x: string, y: string])[])[]
+): Drawing[] {
+	const areas = pictures.map((corners) =>
+		corners.map(([x, y]): Spot => ({ x: approximate(parseRational(x)), y: approximate(parseRational(y)) }))
+	);
+	const box = boxAround(areas.flat());
+	return areas.map((area) => ({
+		box,
+		axes: [variables[0].name, variables[1].name],
+		ticks: { x: ticks(box.x0, box.x1, 4), y: ticks(box.y0, box.y1, 4) },
+		area,
+		constraints: [],
+		corners: [],
+		objective: null
+	}));
 }
 
 /** The region of a problem in the picture of another that it is a part of, such as a node of its tree. */

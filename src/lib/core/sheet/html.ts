@@ -176,6 +176,13 @@ export function partHtml(part: Part, notation: Notation, setup: PageSetup): stri
 				.join('')}</table></figure>`;
 		case 'picture':
 			return `<figure class="picture">${svgOf(part.drawing)}</figure>`;
+		case 'pictures':
+			return `<div class="pictures">${part.choices
+				.map(
+					({ name, drawing }) =>
+						`<figure><figcaption>${escapedXml(name)}</figcaption>${svgOf(drawing)}</figure>`
+				)
+				.join('')}</div>`;
 		case 'question':
 			return `<div class="question"><p><span class="number">${part.number}.</span>${escapedXml(part.says)}</p>${roomHtml(part.room)}</div>`;
 		case 'key':

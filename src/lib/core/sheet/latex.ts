@@ -140,6 +140,13 @@ function partTex(part: Part, notation: Notation): string {
 				.join(' \\\\\n')}\n\\end{aligned}$}`;
 		case 'picture':
 			return `\\begin{center}\n${tikzOf(part.drawing)}\\end{center}`;
+		case 'pictures':
+			return part.choices
+				.map(
+					({ name, drawing }) =>
+						`\\begin{minipage}[t]{0.48\\linewidth}\\textbf{${latexText(name)}}\\par\n\\resizebox{\\linewidth}{!}{${tikzOf(drawing)}}\\end{minipage}`
+				)
+				.join('\\hfill\n');
 		case 'question':
 			return `\\par\\medskip\\noindent\\textbf{${part.number}.} ${latexText(part.says)}\n${rulesTex(part.room)}`;
 		case 'key':

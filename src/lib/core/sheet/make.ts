@@ -4,6 +4,7 @@ import { answerText, WORDS } from '../question/words';
 import { say } from '../sentence/sentence';
 import type { TableauJson } from '../tableau/written';
 import { BUILDERS, type SheetSource } from './blocks';
+import { drawingOf, regionDrawings } from './drawing';
 import { BLOCKS, type Blocks, type Fill } from './presets';
 import { questionTableau } from './tableaux';
 import type { Part, Sheet } from './types';
@@ -20,6 +21,21 @@ const ROOM: Partial<Record<Question['kind'], number>> = {
 /** The tableau that is right as the next one, from the cells that a student writes. */
 const nextOf = ({ tableau, given, right }: Question): TableauJson =>
 	withCells(renamed(tableau, given.leaving!, given.entering!), right[0] as Readonly<Record<string, string>>);
+
+/** What is drawn with a question that is answered on a picture; null where there is none. */
+export function picturesOf({ kind, problem, given }: Question): Part | null {
+	if (!problem) return null;
+	if (given.pictures)
+		return {
+			kind: 'pictures',
+			choices: regionDrawings(problem, given.pictures).map((drawing, i) => ({
+				name: given.choices![i],
+				drawing
+			}))
+		};
+	const lines = kind === 'sides' ? drawingOf(problem, 'blanks') : null;
+	return lines && { kind: 'picture', drawing: lines };
+}
 
 /** Questions with the tableaux that they are about, each tableau once, and room to answer. */
 function questionParts(questions: readonly Question[], fill: Fill): { student: Part[]; key: Part[] } {
@@ -41,6 +57,8 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 			says: WORDS[kind].asks(question),
 			room: fill === 'answers' ? 0 : (ROOM[kind] ?? 1)
 		});
+		const drawings = picturesOf(question);
+		if (drawings) student.push(drawings);
 		if (given.after) student.push(questionTableau(given.after, say`The tableau in question`));
 		const because = WORDS[kind].because(question);
 		if (kind === 'next-tableau') {

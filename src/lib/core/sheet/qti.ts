@@ -6,6 +6,7 @@ import type { Problem } from '../problem/types';
 import type { TableauJson } from '../tableau/written';
 import { plainText } from '../sentence/sentence';
 import { showNumber } from '../number/show';
+import type { Drawing } from './drawing';
 import type { Entries, Field, QuizItem } from './quiz';
 import { SVG_SIZE, spotsOf, svgOf } from './svg';
 import { escapedXml } from './xml';
@@ -101,7 +102,19 @@ const statementElement = (problem: Problem): Element =>
 	);
 
 /** name of the picture of an item in its package */
-const pictureName = ({ id }: QuizItem): string => `${id}.svg`;
+const pictureName = ({ id }: QuizItem, choice = ''): string => `${id}${choice && `-${choice}`}.svg`;
+
+/** The pictures of an item by their names in its package. */
+function picturesOf(item: QuizItem): Record<string, Drawing> {
+	const all: [name: string, drawing: Drawing][] = item.fields.flatMap((field) => {
+		if (field.kind === 'spot') return [[pictureName(item), field.drawing] as [string, Drawing]];
+		if (field.kind !== 'choice') return [];
+		return field.options.flatMap(({ id, drawing }): [string, Drawing][] =>
+			drawing ? [[pictureName(item, id), drawing]] : []
+		);
+	});
+	return Object.fromEntries(all);
+}
 
 function interaction(field: Field, item: QuizItem): Element {
 	const own = { responseIdentifier: field.id };
@@ -109,7 +122,14 @@ function interaction(field: Field, item: QuizItem): Element {
 		return el(
 			'choiceInteraction',
 			{ ...own, shuffle: 'false', maxChoices: field.most },
-			field.options.map(({ id, text }) => el('simpleChoice', { identifier: id }, text))
+			field.options.map(({ id, text, drawing }) =>
+				el(
+					'simpleChoice',
+					{ identifier: id },
+					text,
+					drawing ? el('img', { src: pictureName(item, id), alt: `Picture ${text}` }) : []
+				)
+			)
 		);
 	if (field.kind === 'text')
 		return el('p', {}, `${field.label} `, el('textEntryInteraction', { ...own, expectedLength: 10 }));
@@ -291,9 +311,9 @@ export function qtiFiles({ title, items }: Quiz, version: QtiVersion): Record<st
 	for (const { item, problem } of items) {
 		const name = `${item.id}.xml`;
 		files[name] = HEAD + xmlOf(itemElement(item, problem, version), version) + '\n';
-		const picture = item.fields.find((field) => field.kind === 'spot');
-		if (picture?.kind === 'spot') files[pictureName(item)] = svgOf(picture.drawing);
-		const more = picture ? `<file href="${pictureName(item)}"/>` : '';
+		const pictures = Object.entries(picturesOf(item));
+		for (const [file, drawing] of pictures) files[file] = svgOf(drawing);
+		const more = pictures.map(([file]) => `<file href="${file}"/>`).join('');
 		resources.push(
 			`<resource identifier="${item.id}" type="${itemType}" href="${name}"><file href="${name}"/>${more}</resource>`
 		);

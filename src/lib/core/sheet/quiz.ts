@@ -5,7 +5,7 @@ import { cellsOf, cellText } from '../question/cells';
 import type { Answer, Kind, Question, RelationAnswer } from '../question/types';
 import { parseRational, toText, ZERO, type Rational } from '../number/rational';
 import type { TableauJson } from '../tableau/written';
-import { drawingOf, withoutBest, type Drawing } from './drawing';
+import { drawingOf, regionDrawings, withoutBest, type Drawing } from './drawing';
 
 /** Questions as items of a quiz that other systems grade: what is entered, which entries are right, and what is said to wrong ones. */
 
@@ -14,7 +14,7 @@ export type Field =
 	| {
 			readonly kind: 'choice';
 			readonly id: string;
-			readonly options: readonly { readonly id: string; readonly text: string }[];
+			readonly options: readonly { readonly id: string; readonly text: string; readonly drawing?: Drawing }[];
 			/** how many may be chosen; 0 for any number */
 			readonly most: 0 | 1;
 	  }
@@ -95,7 +95,7 @@ const letter = (i: number): string => `C${i + 1}`;
 
 /** A field of choices, and what choosing some answers means. */
 function chosen(all: readonly (readonly [answer: string, text: string])[], most: 0 | 1 = 1) {
-	const field: Field = {
+	const field: Extract<Field, { kind: 'choice' }> = {
 		kind: 'choice',
 		id: 'R1',
 		options: all.map(([, text], i) => ({ id: letter(i), text })),
@@ -150,8 +150,17 @@ function formOf(question: Question): Form | null {
 		[...right, ...slips.map(({ answer }) => answer)].filter((own) => typeof own === 'string')
 	);
 	switch (answers) {
-		case 'choice':
-			return single((given.choices ?? []).map((own) => [own, own]));
+		case 'choice': {
+			const drawings = given.pictures && problem ? regionDrawings(problem, given.pictures) : [];
+			const { field, of } = chosen((given.choices ?? []).map((own) => [own, own]));
+			const options = field.options.map((option, i) =>
+				drawings[i] ? { ...option, drawing: drawings[i] } : option
+			);
+			return {
+				fields: [{ ...field, options }],
+				entries: (answer) => (typeof answer === 'string' ? of([answer]) : null)
+			};
+		}
 		case 'name': {
 			const all =
 				kind === 'leaving' || kind === 'dual-leaving'

@@ -63,6 +63,11 @@ export const sheetStyle = ({ type }: PageSetup): string => `
 .paper .key { margin: .3em 0; break-inside: avoid; }
 .paper .number { font-weight: 600; margin-right: .4em; }
 .paper .picture { break-inside: avoid; margin: .5em 0; }
+.paper .pictures { display: grid; grid-template-columns: 1fr 1fr; gap: .3em 1em; max-width: 36em; break-inside: avoid; }
+.paper .pictures figure { margin: 0; }
+.paper .pictures figcaption { font-weight: 600; }
+.paper .pictures svg { width: 100%; height: auto; }
+.paper .pictures text { font-size: 18px; }
 .paper .picture svg { width: min(100%, 12.5cm); height: auto; }
 .paper .fraction { display: inline-block; vertical-align: middle; text-align: center; font-size: .78em; line-height: 1.1; margin: 0 .1em; }
 .paper .fraction > span { display: block; padding: 0 .15em; }

@@ -36,6 +36,11 @@ export type Part =
 			readonly equations: readonly (readonly [name: string, equals: Sentence | null])[];
 	  }
 	| { readonly kind: 'picture'; readonly drawing: Drawing }
+	/** pictures to choose from, beside each other */
+	| {
+			readonly kind: 'pictures';
+			readonly choices: readonly { readonly name: string; readonly drawing: Drawing }[];
+	  }
 	| {
 			readonly kind: 'question';
 			readonly number: number;

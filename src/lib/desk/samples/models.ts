@@ -45,7 +45,7 @@ market [crates]: north_market + south_market ≥ 22
 The north kiln has [30](#north.amount) crates, the south kiln [40](#south.amount). The shop at the mill wants [20](#mill.amount), the one at the bridge [25](#bridge.amount), the one on the market [22](#market.amount). A crate from the north costs [4](#.north_mill) thalers to the mill, [6](#.north_bridge) to the bridge, [9](#.north_market) to the market; from the south [5](#.south_mill), [3](#.south_bridge) and [7](#.south_market).
 `,
 		`
-Every variable stands in two rows, each with a 1. Ask, before solving, whether the best plan will be whole. Expected: it is, and on page Integers it would be without asking. Fifteen minutes; key 4, then g. The usual mistake: demands written with ≤.
+Every variable stands in two rows, each with a 1. Ask: will the best plan be whole? Expected: it is, and on page Integers it would be without asking. Fifteen minutes; key 4, then g. The usual mistake: demands written with ≤.
 `
 	),
 	sample(
@@ -68,7 +68,7 @@ fire: ada_fire + ben_fire + cora_fire = 1
 Each potter does [one](#ada.amount) task, and each task is done once. Ada needs [6](#.ada_throw) hours to throw, [9](#.ada_glaze) to glaze, [5](#.ada_fire) to fire; Ben [7](#.ben_throw), [6](#.ben_glaze), [8](#.ben_fire); Cora [8](#.cora_throw), [7](#.cora_glaze), [6](#.cora_fire).
 `,
 		`
-One of the six equations says nothing new: the tableau shows which. Every corner is degenerate. Ask which row could be left out before starting. Expected: any one of them. Fifteen minutes; key 4, then g. The usual mistake: a column for each pair and a row for none.
+One of the six equations says nothing new: the tableau shows which. Every corner is degenerate. Ask: which row could be left out before starting? Expected: any one of them. Fifteen minutes; key 4, then g. The usual mistake: a column for each pair and a row for none.
 `
 	),
 	sample(
@@ -90,7 +90,7 @@ make1, make2, make3, make4 to 45
 The shop wants [30](#week1.amount) crates of tiles in the first week, then [50](#week2.amount), [20](#week3.amount) and [60](#week4.amount). A crate made in the first week or the second costs [5](#.make1) thalers, [also 5](#.make2), later [6](#.make3), [and 6](#.make4). At most 45 crates are made a week; a crate kept to the next week costs half a thaler each time, [1/2](#.keep1), [1/2](#.keep2), [1/2](#.keep3).
 `,
 		`
-What is kept links one week with the next: what comes in, less what goes on, is what is wanted. Ask for the equation of week two before it is shown. Expected: keep1 + make2 − keep2 = 50. Then on page Sensitivity (key 6): what is one more crate of capacity worth, and when? Twenty minutes. The usual mistake: the store counted twice.
+What is kept links one week with the next: what comes in, less what goes on, is what is wanted. Ask: what is the equation of week two? Expected: keep1 + make2 − keep2 = 50. Then on page Sensitivity (key 6): what is one more crate of capacity worth, and when? Twenty minutes. The usual mistake: the store counted twice.
 `
 	),
 	sample(
@@ -111,7 +111,7 @@ small_hours [people]: dusk + night ≥ 3
 A firing is watched day and night in quarters of six hours; everybody works two quarters in a row, beginning at dawn, noon, dusk or night. In the morning [5](#morning.amount) people are needed, in the afternoon [8](#afternoon.amount), in the evening [6](#evening.amount), in the small hours [3](#small_hours.amount).
 `,
 		`
-Ask who works in the morning. Expected: those who began at dawn, and those who began at night. Several best plans: look at the answer on page Simplex (key 4). Fifteen minutes. The usual mistake is one variable for each quarter.
+Ask: who works in the morning? Expected: those who began at dawn, and those who began at night. Several best plans: look at the answer on page Simplex (key 4). Fifteen minutes. The usual mistake is one variable for each quarter.
 `
 	),
 	sample(
@@ -131,7 +131,7 @@ three_wide, two_wide_narrow, wide_two_narrow, four_narrow integer
 A roll is cut into [three](#wide.three_wide) wide strips, or [two](#wide.two_wide_narrow) wide and one narrow, or one wide and [two](#narrow.wide_two_narrow) narrow, or [four](#narrow.four_narrow) narrow ones. [14](#wide.amount) wide and [19](#narrow.amount) narrow strips are wanted, from as few rolls as can be.
 `,
 		`
-A variable is a way to cut, not a strip: ask the class for the ways first. Expected: all that leave too little for another strip. The relaxation is not whole; rounding up works here, and is it best? Twenty minutes; key 5, then x. The usual mistake: a variable for each strip.
+A variable is a way to cut, not a strip. Ask: which ways to cut are there? Expected: all that leave too little for another strip. The relaxation is not whole; rounding up works here, and is it best? Twenty minutes; key 5, then x. The usual mistake: a variable for each strip.
 `
 	),
 	sample(
@@ -153,7 +153,7 @@ lit binary
 Lighting the second kiln costs [40](#.lit) thalers, however much is in it; a crate of tiles earns [12](#.tiles) and takes [4 kg](#clay.tiles) of the [58 kg](#clay.amount) of clay. The kiln holds [20](#kiln.lit) crates, and none where it is not lit.
 `,
 		`
-The 20 is the M of this constraint. The smallest that is valid is 58/4 = 29/2: nothing larger can be made anyway. Change it and look at the relaxation: it gets tighter. Ask first what a smaller one would do. Expected: cut off good plans. Fifteen minutes; key 5. The usual mistake: M as large as can be, to be safe.
+The 20 is the M of this constraint. The smallest that is valid is 58/4 = 29/2: nothing larger can be made anyway. Change it and look at the relaxation: it gets tighter. Ask: what would a smaller M do? Expected: cut off good plans. Fifteen minutes; key 5. The usual mistake: M as large as can be, to be safe.
 `
 	),
 	sample(
@@ -202,7 +202,7 @@ bb [crates] from 0
 Kiln A sends [20](#kiln_a.amount) crates, kiln B [15](#kiln_b.amount); shop A gets [25](#shop_a.amount), shop B [10](#shop_b.amount). A crate costs [3](#.aa) from A to A, [5](#.ab) from A to B, [4](#.ba) from B to A, [2](#.bb) from B to B.
 `,
 		`
-All that is sent is received, so one of the four equations follows from the others. Phase one ends with an artificial variable basic at 0 that no column can replace: its row says nothing new. Ask why before pivoting on. Expected: a row of zeros can hold no basis. Fifteen minutes; key 4, then p. The usual mistake: to call the problem infeasible.
+All that is sent is received, so one of the four equations follows from the others. Phase one ends with an artificial variable basic at 0 that no column can replace: its row says nothing new. Ask: why can no column replace it? Expected: a row of zeros can hold no basis. Fifteen minutes; key 4, then p. The usual mistake: to call the problem infeasible.
 `
 	),
 	sample(
@@ -222,7 +222,7 @@ clay [kg]: 2 bowls + 3 vases ≤ 24
 A dozen bowls brings Ada [3](#ada.bowls) thalers and Ben one, a dozen vases Ada one and Ben [4](#ben.vases). Bowls take [2 kg](#clay.bowls) of clay, vases [3 kg](#clay.vases), and there are [24 kg](#clay.amount). The one who gets less shall get as much as can be.
 `,
 		`
-The least of two amounts is a number that neither is below: so it becomes a variable. Ask why both rows bind at the best plan. Expected: if only one did, something could be moved to the other. Ten minutes; key 2. The usual mistake: the two rows with the wrong relation, which makes it unbounded.
+The least of two amounts is a number that neither is below: so it becomes a variable. Ask: why do both rows bind at the best plan? Expected: if only one did, something could be moved to the other. Ten minutes; key 2. The usual mistake: the two rows with the wrong relation, which makes it unbounded.
 `
 	),
 	sample(
@@ -242,7 +242,7 @@ mill: kiln_mill - mill_ford - mill_market = 0
 One cart leaves the kiln, [1](#start.amount) way is taken. From the kiln to the ford are [4](#.kiln_ford) miles, to the mill [2](#.kiln_mill); from the mill to the ford one, from the mill to the market [5](#.mill_market), from the ford to the market one. What comes to a place leaves it again.
 `,
 		`
-The best plan is 0 and 1 without asking for it. The dual values are distances: page Sensitivity (key 6), “Plan and dual values”. Ask what the dual value of the mill says. Expected: it is −2: from the mill 2 miles are left to the market, and whoever stays there saves them. The dual value of the start is the whole way, 4. Fifteen minutes. The usual mistake: arrows entered with the same sign at both ends.
+The best plan is 0 and 1 without asking for it. The dual values are distances: page Sensitivity (key 6), “Plan and dual values”. Ask: what does the dual value of the mill say? Expected: it is −2: from the mill 2 miles are left to the market, and whoever stays there saves them. The dual value of the start is the whole way, 4. Fifteen minutes. The usual mistake: arrows entered with the same sign at both ends.
 `
 	)
 ];

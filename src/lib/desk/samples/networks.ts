@@ -23,7 +23,7 @@ pipe_e [litres]: ford_kiln ≤ 9
 Water runs from the spring by the mill and the ford to the kiln. The pipe from the spring to the mill carries [8](#pipe_a.amount) litres a minute, the one to the ford [5](#pipe_b.amount); from the mill to the ford [3](#pipe_c.amount), from the mill to the kiln [4](#pipe_d.amount), from the ford to the kiln [9](#pipe_e.amount). Nothing is lost on the way. How much can arrive?
 `,
 		`
-Ask which pipes a thief of water would have to close. Expected: those from the spring to the ford, from the mill to the ford and from the mill to the kiln: 5 + 3 + 4 = 12, and 12 litres can flow. The dual values (key 6) are 1 for these pipes and 0 for the others: the smallest cut. Twenty minutes. The usual mistake: to add up the pipes at the spring.
+Ask: which pipes would have to be closed to stop all water? Expected: those from the spring to the ford, from the mill to the ford and from the mill to the kiln: 5 + 3 + 4 = 12, and 12 litres can flow. The dual values (key 6) are 1 for these pipes and 0 for the others: the smallest cut. Twenty minutes. The usual mistake: to add up the pipes at the spring.
 `
 	),
 	sample(
@@ -45,7 +45,7 @@ bridge [crates]: mill_ford ≤ 5
 [Ten](#kiln.amount) crates leave the kiln; [six](#market.amount) are for the market, the others for the harbour. A crate costs [2](#.kiln_mill) thalers to the mill and [5](#.kiln_ford) to the ford; one from the mill over the bridge to the ford, [4](#.mill_market) from the mill to the market, [2](#.ford_market) from the ford to the market and [3](#.ford_harbour) to the harbour. The bridge bears [5](#bridge.amount) crates.
 `,
 		`
-Ask why the harbour has no row. Expected: what is left over goes there; its row would follow from the others. The plan is whole by itself and costs 59. Then: what is a sixth crate over the bridge worth (key 6)? Expected: 1 thaler. Twenty minutes. The usual mistake: a sign for each arrow chosen anew in every row.
+Ask: why has the harbour no row? Expected: what is left over goes there; its row would follow from the others. The plan is whole by itself and costs 59. Then: what is a sixth crate over the bridge worth (key 6)? Expected: 1 thaler. Twenty minutes. The usual mistake: a sign for each arrow chosen anew in every row.
 `
 	)
 ];

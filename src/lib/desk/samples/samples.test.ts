@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { kindOf } from '$lib/core/kind/kind';
 import { readLesson } from '$lib/core/lesson/check';
+import { readNotes } from '$lib/core/lecture/notes';
 import { titleOf } from '$lib/core/lesson/lesson';
 import { targetOf } from '$lib/core/lesson/story';
 import { branchAndBound } from '$lib/core/integer/branch';
@@ -126,7 +127,15 @@ test('every story tells the whole model, each number with its link; every note h
 		const { problem } = readStatement(lesson.statement);
 		for (const target of told(problem!))
 			expect([shows, lesson.story.includes(`](${target})`), target]).toEqual([shows, true, target]);
-		for (const part of [/\bask\b/i, /expected/i, /minutes/, /\bkey\b/, /mistake/])
+		// its script asks the class something and has a time
+		const { questions, minutes } = readNotes(lesson.notes);
+		expect([shows, questions.length > 0, questions.every(({ expects }) => expects), minutes > 0]).toEqual([
+			shows,
+			true,
+			true,
+			true
+		]);
+		for (const part of [/\bkey\b/, /mistake/])
 			expect([shows, part.source, part.test(lesson.notes)]).toEqual([shows, part.source, true]);
 	}
 });

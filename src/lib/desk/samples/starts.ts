@@ -112,7 +112,7 @@ bowls, vases, tiles, jugs ≥ 0
 A made-up accounting of gains and debts. A bowl gains [3/4](#.bowls), a tile [1/50](#.tiles); a vase costs [150](#.vases), a jug [6](#.jugs). Glaze is spent by bowls, [1/4](#glaze.bowls), and by jugs, [9](#glaze.jugs), and earned by vases, [60](#glaze.vases), and tiles, [1/25](#glaze.tiles). Firing time is spent by bowls, [1/2](#firing.bowls), and jugs, [3](#firing.jugs), and earned by vases, [90](#firing.vases), and tiles, [1/50](#firing.tiles). Nothing of either is in stock, and one tile has a place on the shelf.
 `,
 		`
-Ask after each pivot: has the plan changed? Expected: no, every step has length 0. With the largest coefficient as the rule, and the first row in a tie, six pivots lead back to where they began. Choose Bland’s rule and it ends. Fifteen minutes; key 4, then n seven times. The usual mistake: taking a tie for a cycle; most ties end well.
+Ask: does the plan change with the next pivot? Expected: no, every step has length 0. With the largest coefficient as the rule, and the first row in a tie, six pivots lead back to where they began. Choose Bland’s rule and it ends. Fifteen minutes; key 4, then n seven times. The usual mistake: taking a tie for a cycle; most ties end well.
 `
 	),
 	sample(
@@ -135,7 +135,7 @@ white [kg] from 0
 Red clay costs [4](#.red) thalers a kilogram, white clay [3](#.white). The batch has exactly [8 kg](#batch.amount). A kilogram of red gives [2](#plasticity.red) points of plasticity, one of white 1; [10](#plasticity.amount) are needed. [7 kg](#stock.amount) of white clay are in stock.
 `,
 		`
-Start with two phases, pin the tableau (key t) and go to the end; then go back to the problem as stated and start with big M: the trail keeps both. Ask whether the same pivots come. Expected: the same columns enter; the row of M says what the phase-one row said, multiplied by M. Fifteen minutes; key 4, then n. The usual mistake: a number such as 1000 for M, and then not knowing whether it was large enough.
+Start with two phases, pin the tableau (key t) and go to the end; then go back to the problem as stated and start with big M: the trail keeps both. Ask: do the same pivots come? Expected: the same columns enter; the row of M says what the phase-one row said, multiplied by M. Fifteen minutes; key 4, then n. The usual mistake: a number such as 1000 for M, and then not knowing whether it was large enough.
 `
 	)
 ];

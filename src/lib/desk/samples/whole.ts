@@ -63,7 +63,7 @@ harbour, castle, market, abbey binary
 Four houses have sent orders; each is taken whole or not at all. Harbour pays [19 thalers](#.harbour) for [6 hours](#kiln.harbour) in the kiln, castle [23](#.castle) for [8](#kiln.castle), market [30](#.market) for [10](#kiln.market), abbey [40](#.abbey) for [13](#kiln.abbey). The kiln has [23 hours](#kiln.amount).
 `,
 		`
-By profit per hour the relaxation takes harbour and abbey and a part of a third. Round it down and something better is missed. Choose “Branch and bound” and “Ask first”, and ask the class for every node whether it closes. Expected: by bound as soon as a whole plan is known. Twenty minutes; key 5, then x. The usual mistake: closing a node because its plan is fractional.
+By profit per hour the relaxation takes harbour and abbey and a part of a third. Round it down and something better is missed. Choose “Branch and bound” and “Ask first”, and let the class judge every node. Ask: which nodes will close, and why? Expected: by bound as soon as a whole plan is known. Twenty minutes; key 5, then x. The usual mistake: closing a node because its plan is fractional.
 `
 	),
 	sample(

@@ -76,8 +76,9 @@
 								.join(', ')}</td
 						>
 						<td class:broken={broken.length > 0}
-							>{#if broken.length > 0}✗ violates <Words sentence={joined(broken.map(brokenSentence))} />{:else}✓
-								yes{/if}</td
+							>{#if broken.length > 0}✗ violates <Words
+									sentence={joined(broken.map(brokenSentence))}
+								/>{:else}✓ yes{/if}</td
 						>
 						<td class="number"><NumberView value={objective} {style} decimal /></td>
 						<td class="number"

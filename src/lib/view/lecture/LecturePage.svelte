@@ -62,7 +62,9 @@
 		tree: 'Up to which node (0: all)',
 		question: 'Which of them'
 	};
-	const labelOf = ({ shows, at: place, asks }: ScriptStep): string => {
+	/** a remark alone is called by its last line: the question, or what is expected */
+	const labelOf = ({ shows, at: place, asks, says }: ScriptStep): string => {
+		if (shows === 'own' && says) return says.trim().split('\n').at(-1)!;
 		const known = KIND_NAMES.find((kind) => kind === asks);
 		if (shows === 'question') return known ? `Question: ${KIND_LABELS[known]}` : 'Question';
 		if (shows === 'lines') return place === 0 ? 'The axes' : `Constraint ${place} drawn`;
@@ -72,7 +74,15 @@
 	};
 
 	$effect(() => {
-		void [lesson.problem, lesson.notation, lesson.rule, lesson.script, lesson.telling.story, session.stops];
+		void [
+			lesson.problem,
+			lesson.notation,
+			lesson.rule,
+			lesson.script,
+			lesson.telling.story,
+			lesson.telling.notes,
+			session.stops
+		];
 		const timer = setTimeout(() => void lecture.make(), 150);
 		return () => clearTimeout(timer);
 	});
@@ -191,7 +201,7 @@
 						onclick={() => (chosen = i)}
 						ondblclick={() => lecture.begin(i)}
 						><span class="number">{i + 1}</span>
-						{labelOf(own)}{own.says ? ' · remark' : ''}{lecture.slides[i]?.isMissing
+						{labelOf(own)}{own.says && own.shows !== 'own' ? ' · remark' : ''}{lecture.slides[i]?.isMissing
 							? ' · no longer fits'
 							: ''}</button
 					>

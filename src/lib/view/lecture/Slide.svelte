@@ -151,6 +151,9 @@
 	.picture-first .main {
 		flex: 1.25 1 0;
 	}
+	.picture-first .ask {
+		flex: 1 1 0;
+	}
 	.picture-first .beside {
 		flex: 1 1 0;
 		flex-direction: column;

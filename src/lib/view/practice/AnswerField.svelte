@@ -80,6 +80,7 @@
 			onanswer(numbers(Object.fromEntries(asked.map((name) => [name, fields[name] || '0']))));
 		else if (answers === 'cells')
 			onanswer(numbers(Object.fromEntries(Object.entries(fields).filter(([, typed]) => typed.trim()))));
+		else if (answers === 'sides') onanswer(fields);
 		else if (answers === 'names') onanswer(names);
 		else if (answers === 'interval')
 			onanswer([
@@ -97,9 +98,11 @@
 	const hasAnswer = $derived(
 		answers === 'names' || answers === 'interval' || answers === 'relation' || answers === 'plan'
 			? true
-			: answers === 'cells'
-				? Object.values(fields).some((typed) => typed.trim())
-				: text.trim() !== ''
+			: answers === 'sides'
+				? asked.every((name) => fields[name])
+				: answers === 'cells'
+					? Object.values(fields).some((typed) => typed.trim())
+					: text.trim() !== ''
 	);
 </script>
 
@@ -125,6 +128,30 @@
 			{wrong}
 		/>
 		<p class="said">Tab moves on. You can type calculations such as 100 − 4·22.</p>
+	{:else if question.given.pictures}
+		{#await import('./PictureChoices.svelte') then { default: PictureChoices }}
+			<PictureChoices
+				axes={variables}
+				letters={question.given.choices ?? []}
+				pictures={question.given.pictures}
+				chosen={text}
+				onchoose={(letter) => (text = letter)}
+			/>
+		{/await}
+	{:else if answers === 'sides'}
+		{#await import('./SidesPicture.svelte') then { default: SidesPicture }}
+			<SidesPicture
+				{problem}
+				names={asked}
+				chosen={fields}
+				onchoose={(name, side) => (fields = { ...fields, [name]: side })}
+			/>
+		{/await}
+		<p class="said">
+			{asked.every((name) => fields[name])
+				? 'The darkest part keeps all of these sides.'
+				: `Press the side that stays. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
+		</p>
 	{:else if options}
 		<fieldset>
 			<legend class="only-heard">Your answer</legend>
@@ -161,8 +188,8 @@
 		</p>
 	{:else if answers === 'plan'}
 		{#if isPicture}
-			{#await import('./CornerPicture.svelte') then { default: CornerPicture }}
-				<CornerPicture {problem} chosen={fields} onchoose={(own) => (fields = own)} />
+			{#await import('./ObjectivePicture.svelte') then { default: ObjectivePicture }}
+				<ObjectivePicture {problem} chosen={fields} onchoose={(own) => (fields = own)} />
 			{/await}
 		{/if}
 		<p class="line">
@@ -178,6 +205,7 @@
 
 <style>
 	form {
+		width: 100%;
 		display: grid;
 		gap: var(--gap-2);
 		justify-items: start;

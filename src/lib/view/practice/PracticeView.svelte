@@ -11,8 +11,10 @@
 	const question = $derived(practice.question);
 	const told = $derived(practice.told);
 	const ONLY_LINES = ['side', 'intercept'];
+	/** what is answered on a picture of its own */
+	const ON_PICTURE = ['sides'];
 	const kind = $derived(question && KINDS[question.kind]);
-	const showsPicture = $derived(kind?.about === 'picture');
+	const showsPicture = $derived(kind?.about === 'picture' && !ON_PICTURE.includes(question!.kind));
 	/** a name is chosen on the tableau itself, so that it stands where it is answered */
 	const showsTableau = $derived(kind !== null && !kind.about && kind.answers !== 'name');
 	let showsLead = $state(false);
@@ -34,8 +36,8 @@
 		<section aria-label="The problem">
 			<ProblemText problem={practice.problem} story={practice.exercise?.story ?? ''} />
 			{#if showsPicture}
-				{#await import('./CornerPicture.svelte') then { default: CornerPicture }}
-					<CornerPicture problem={practice.problem} onlyLines={ONLY_LINES.includes(question.kind)} />
+				{#await import('./QuestionPicture.svelte') then { default: QuestionPicture }}
+					<QuestionPicture problem={practice.problem} onlyLines={ONLY_LINES.includes(question.kind)} />
 				{/await}
 			{:else if showsTableau}
 				<p class="caption">

@@ -1,4 +1,5 @@
 import type { Kind, KindName } from '../types';
+import { artificialRow } from './artificial-row';
 import { close, cut } from './integers';
 import { coefficient, sentence, standardForm } from './model';
 import { claim, cornerLines, cornerValues, intercept, redundant, sideStays } from './region';
@@ -15,6 +16,8 @@ import {
 import { nextTableau, wrongEntry } from './next-tableau';
 import { bestCorner, feasible, rounding } from './plans';
 import { degenerate, otherOptimum, phaseTwo, plan, state, value } from './reading';
+import { sides } from './sides';
+import { whichPicture } from './which-picture';
 import { dualNumber, dualRelation, dualSign, dualValue, interval, oneMore } from './worth';
 
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
@@ -23,6 +26,8 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	coefficient,
 	'standard-form': standardForm,
 	side: sideStays,
+	sides,
+	'which-picture': whichPicture,
 	intercept,
 	'corner-lines': cornerLines,
 	'corner-values': cornerValues,
@@ -32,6 +37,7 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	'rule-kept': ruleKept,
 	claim,
 	state,
+	'artificial-row': artificialRow,
 	'phase-two': phaseTwo,
 	improving,
 	entering,

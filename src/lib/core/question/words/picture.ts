@@ -1,19 +1,62 @@
+import type { Answer } from '../types';
 import { answerText, at, rights, type WordsOf } from './shared';
+
+/** `clay below, kiln left`: the sides of lines. */
+const sidesText = (answer: Answer): string =>
+	Object.entries(answer as Readonly<Record<string, string>>)
+		.map(([name, side]) => (side === 'left' || side === 'right' ? `${side} of ${name}` : `${side} ${name}`))
+		.join(', ');
 
 /** Words of questions about the picture of two variables. */
 export const PICTURE: WordsOf<
-	'side' | 'intercept' | 'corner-lines' | 'corner-values' | 'redundant' | 'best-corner'
+	| 'side'
+	| 'sides'
+	| 'which-picture'
+	| 'intercept'
+	| 'corner-lines'
+	| 'corner-values'
+	| 'redundant'
+	| 'best-corner'
 > = {
 	side: {
-		asks: (q) => `${at(q.given)} lies on one side of the line ${q.given.row}. Does that side stay?`,
+		asks: (q) => `${at(q.given.plan)} lies on one side of the line ${q.given.row}. Does that side stay?`,
 		because: (q) =>
-			`Put ${at(q.given)} into ${q.given.row}: it ${q.right[0] === 'yes' ? 'holds' : 'does not hold'}, so that side ${q.right[0] === 'yes' ? 'stays' : 'goes'}.`,
+			`Put ${at(q.given.plan)} into ${q.given.row}: it ${q.right[0] === 'yes' ? 'holds' : 'does not hold'}, so that side ${q.right[0] === 'yes' ? 'stays' : 'goes'}.`,
 		hints: (q) => [
 			'One point decides for its whole side.',
-			`Put ${at(q.given)} into the left side of ${q.given.row}.`,
+			`Put ${at(q.given.plan)} into the left side of ${q.given.row}.`,
 			'Compare the sum with the right-hand side.'
 		],
 		slips: { 'other-side': 'Put the point into the constraint: it says the opposite.' }
+	},
+	sides: {
+		asks: () => 'Which side of each line stays?',
+		because: (q) => `What stays: ${sidesText(q.right[0])}.`,
+		hints: () => [
+			'Take a point that is not on the line, such as the origin.',
+			'Put it into the constraint. If it holds, the side of that point stays.',
+			'The sign alone does not tell: with a negative coefficient ≤ can be the side above.'
+		],
+		slips: {
+			'by-sign': 'The sign alone does not tell the side: put a point into each constraint.',
+			'other-side': 'These are the sides that go.'
+		}
+	},
+	'which-picture': {
+		asks: () => 'Which picture shows the feasible region?',
+		because: (q) => `Picture ${rights(q)} has just the points that satisfy every constraint.`,
+		hints: () => [
+			'Work out where the lines meet the axes.',
+			'Choose a point in a picture and put it into each constraint.',
+			'Every corner of the right picture satisfies all constraints, and no point outside does.'
+		],
+		slips: {
+			'axes-swapped': 'The two axes have changed places.',
+			'other-side': 'The wrong side of a line is kept here.',
+			'one-missing': 'A constraint has not been drawn here.',
+			'coefficients-as-intercepts':
+				'A line meets the axes at its coefficients here. The right-hand side has to be divided by them.'
+		}
 	},
 	intercept: {
 		asks: (q) =>
@@ -34,10 +77,10 @@ export const PICTURE: WordsOf<
 		}
 	},
 	'corner-lines': {
-		asks: (q) => `Which lines meet in the corner ${at(q.given)}?`,
+		asks: (q) => `Which lines meet in the corner ${at(q.given.plan)}?`,
 		because: (q) => `There ${answerText(q.right[0])} hold with equality.`,
 		hints: (q) => [
-			`Put ${at(q.given)} into each constraint.`,
+			`Put ${at(q.given.plan)} into each constraint.`,
 			'A line passes through the corner if both sides are equal there.',
 			'An axis is a line, too: there a variable is at its bound.'
 		],

@@ -64,8 +64,8 @@ export const RULES: Readonly<Record<EnteringRule, string>> = {
 	'steepest-edge': 'The rule: the column that improves the objective most for the length of its edge.'
 };
 
-/** `(2, −1)`: the plan that a question gives. */
-export const at = ({ plan }: Question['given']): string =>
+/** `(2, −1)`: a plan as a point. */
+export const at = (plan: Readonly<Record<string, string>> | undefined): string =>
 	`(${Object.values(plan ?? {})
 		.map(signed)
 		.join(', ')})`;

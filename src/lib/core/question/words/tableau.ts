@@ -11,6 +11,7 @@ export const TABLEAU: WordsOf<
 	| 'dual-leaving'
 	| 'dual-entering'
 	| 'rule-kept'
+	| 'artificial-row'
 	| 'phase-two'
 	| 'entry'
 	| 'next-tableau'
@@ -21,7 +22,8 @@ export const TABLEAU: WordsOf<
 	| 'other-optimum'
 > = {
 	state: {
-		asks: () => 'How does this tableau stand: optimal, improvable, unbounded, infeasible or not-feasible?',
+		asks: () =>
+			'How does this tableau stand: optimal, improvable, unbounded, not feasible, or does it show that the problem is infeasible?',
 		because: (q) => `It is ${rights(q)}.`,
 		hints: () => [
 			'Look at the right-hand sides first, then at the objective row.',
@@ -93,6 +95,24 @@ export const TABLEAU: WordsOf<
 			'larger-ratio': 'This ratio is not the smallest: another basic variable would become negative.',
 			'negative-entry': 'The entry is negative, so this variable increases and sets no limit.',
 			'zero-entry': 'The entry is 0, so this variable does not change and sets no limit.'
+		}
+	},
+	'artificial-row': {
+		asks: ({ given: { row, column } }) =>
+			row === 'M'
+				? `The row of M is still to be written. Which number stands in it under ${column}?`
+				: `The row of phase one is still to be written. Which number stands in it under ${column}?`,
+		because: (q) =>
+			`The rows of the artificial variables are subtracted, so that these variables have 0 there: ${rights(q)}.`,
+		hints: (q) => [
+			`The row measures ${q.given.row === 'M' ? 'M times ' : ''}the sum of the artificial variables.`,
+			'A basic variable has 0 in an objective row, so the artificial variables must be eliminated from it.',
+			`Add up column ${q.given.column} over the rows of the artificial variables, and change the sign.`
+		],
+		slips: {
+			'sign-turned': 'The sign is the other one: the rows are subtracted.',
+			'not-priced-out': 'The artificial variables are basic and must be eliminated from this row first.',
+			'one-row-only': 'There is more than one artificial variable: all of their rows count.'
 		}
 	},
 	'phase-two': {

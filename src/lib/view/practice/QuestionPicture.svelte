@@ -1,6 +1,24 @@
+<script module lang="ts">
+	import type { Box, DrawnLine, Spot } from '$lib/core/geometry';
+
+	/** How amounts become places, and the lines of the constraints with their ends. */
+	export interface Frame {
+		readonly box: Box;
+		readonly place: (spot: Spot) => Spot;
+		/** the amounts at a place of the picture */
+		readonly amounts: (place: Spot) => Spot;
+		readonly drawn: readonly {
+			readonly name: string;
+			readonly line: DrawnLine;
+			readonly ends: readonly [Spot, Spot];
+		}[];
+	}
+</script>
+
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { scaleLinear } from 'd3';
-	import { type Spot, drawn, fillPolygon, fitBox, lineInBox, region } from '$lib/core/geometry';
+	import { drawn, fillPolygon, fitBox, lineInBox, region } from '$lib/core/geometry';
 	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { points } from '../region/picture';
@@ -14,8 +32,13 @@
 		onchoose?: (amounts: Record<string, string>) => void;
 		/** only the lines, where the region is what is asked for */
 		onlyLines?: boolean;
+		/** what is drawn below the lines, and above everything */
+		under?: Snippet<[Frame]>;
+		over?: Snippet<[Frame]>;
+		/** told how it is drawn */
+		onframe?: (frame: Frame) => void;
 	}
-	let { problem, chosen = {}, onchoose, onlyLines = false }: Props = $props();
+	let { problem, chosen = {}, onchoose, onlyLines = false, under, over, onframe }: Props = $props();
 	const SIZE = 360;
 	const EDGE = 36;
 	const names = $derived(problem.variables.map(({ name }) => name));
@@ -27,6 +50,17 @@
 		x: scaleLinear([box.x0, box.x1], [EDGE, SIZE - EDGE]),
 		y: scaleLinear([box.y0, box.y1], [SIZE - EDGE, EDGE])
 	});
+	const frame = $derived<Frame>({
+		box,
+		place: (spot) => ({ x: scale.x(spot.x), y: scale.y(spot.y) }),
+		amounts: (place) => ({ x: scale.x.invert(place.x), y: scale.y.invert(place.y) }),
+		drawn: lines.flatMap((line) => {
+			const { kind, name } = shape.halfPlanes[line.index].owner;
+			const ends = kind === 'constraint' ? lineInBox(line, box) : null;
+			return ends ? [{ name, line, ends }] : [];
+		})
+	});
+	$effect(() => onframe?.(frame));
 	const x = (value: Rational) => scale.x(approximate(value));
 	const y = (value: Rational) => scale.y(approximate(value));
 	/** the end of a line that is farther from all corners: there its name stands free */
@@ -45,18 +79,12 @@
 	role="group"
 	aria-label={onlyLines ? 'The lines' : onchoose ? 'The region; choose a corner' : 'The region'}
 >
-	{#if !onlyLines}<polygon
-			points={points(fillPolygon(lines, box).map((p) => ({ x: scale.x(p.x), y: scale.y(p.y) })))}
-		/>{/if}
-	{#each lines as line (line.index)}
-		{@const ends = lineInBox(line, box)}
-		{#if ends && shape.halfPlanes[line.index].owner.kind === 'constraint'}
-			<line x1={scale.x(ends[0].x)} y1={scale.y(ends[0].y)} x2={scale.x(ends[1].x)} y2={scale.y(ends[1].y)} />
-			{@const tip = freeEnd(ends)}
-			<text class="of" x={scale.x(tip.x) + 5} y={scale.y(tip.y) + 4}
-				>{shape.halfPlanes[line.index].owner.name}</text
-			>
-		{/if}
+	{#if !onlyLines}<polygon points={points(fillPolygon(lines, box).map(frame.place))} />{/if}
+	{@render under?.(frame)}
+	{#each frame.drawn as { name, line, ends } (line.index)}
+		<line x1={scale.x(ends[0].x)} y1={scale.y(ends[0].y)} x2={scale.x(ends[1].x)} y2={scale.y(ends[1].y)} />
+		{@const tip = freeEnd(ends)}
+		<text class="of" x={scale.x(tip.x) + 5} y={scale.y(tip.y) + 4}>{name}</text>
 	{/each}
 	<line class="axis" x1={EDGE} y1={scale.y(0)} x2={SIZE - 8} y2={scale.y(0)} />
 	<line class="axis" x1={scale.x(0)} y1={SIZE - EDGE} x2={scale.x(0)} y2="8" />
@@ -88,6 +116,7 @@
 			</g>
 		{:else}<g class="corner">{@render dot(at)}</g>{/if}
 	{/each}
+	{@render over?.(frame)}
 </svg>
 
 <style>
