@@ -202,6 +202,13 @@ const schemas: Json = {
 					column: { type: 'string' },
 					plan: rationals,
 					choices: list({ type: 'string' }),
+					nodes: rationals,
+					weights: rationals,
+					number: ref('Rational'),
+					cut: {
+						type: 'object',
+						properties: { terms: rationals, relation: { enum: ['<=', '>='] }, rhs: ref('Rational') }
+					},
 					pictures: {
 						...list(list({ ...list(ref('Rational')), minItems: 2, maxItems: 2 })),
 						description: 'Regions to choose from by their corners, in order round each'

@@ -105,9 +105,11 @@ const arePictures = (pictures: unknown): boolean =>
 				corners.every((corner) => areNumbers(corner) && (corner as string[]).length === 2)
 		));
 /** Whether what a question is about can be what was given. */
-const isGiven = ({ entering, row, column, plan, choices, pictures }: Record<string, unknown>): boolean =>
-	[entering, row, column].every(isTextOrNone) &&
-	isPlanOrNone(plan) &&
+const isGiven = ({ choices, pictures, number, cut, ...given }: Record<string, unknown>): boolean =>
+	[given.entering, given.row, given.column].every(isTextOrNone) &&
+	[given.plan, given.nodes, given.weights].every(isPlanOrNone) &&
+	(number === undefined || isNumber(number)) &&
+	(cut === undefined || canonical('relation', cut as Answer) !== null) &&
 	(choices === undefined || isTexts(choices)) &&
 	arePictures(pictures);
 

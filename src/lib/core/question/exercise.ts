@@ -93,6 +93,7 @@ export const PRESETS = [
 		name: 'Graphical',
 		kinds: [
 			'which-picture',
+			'region-shape',
 			'side',
 			'sides',
 			'intercept',
@@ -114,9 +115,14 @@ export const PRESETS = [
 		kinds: ['state', 'plan', 'value', 'degenerate', 'other-optimum'],
 		method: 'auto'
 	},
-	{ name: 'Duality', kinds: ['dual-sign', 'dual-relation', 'dual-number', 'dual-value'], method: 'auto' },
-	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval'], method: 'auto' },
-	{ name: 'Whole numbers', kinds: ['rounding', 'cut', 'close'], method: 'auto' },
+	{
+		name: 'Duality',
+		kinds: ['dual-sign', 'dual-relation', 'dual-number', 'multiplier-bound', 'dual-value', 'complementary'],
+		method: 'auto'
+	},
+	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval', 'plan-stays'], method: 'auto' },
+	{ name: 'Cutting planes', kinds: ['rounding', 'fractional-part', 'cut', 'cut-point'], method: 'auto' },
+	{ name: 'Branch and bound', kinds: ['rounding', 'branch-on', 'close', 'next-node', 'gap'], method: 'auto' },
 	{ name: 'Find the mistake', kinds: ['wrong-entry', 'rule-kept', 'claim'], method: 'auto' }
 ] as const satisfies readonly Preset[];
 

@@ -8,7 +8,7 @@ import type { Plan, Problem } from '../problem/types';
 import { brokenAt, isAllowed, planFromTexts } from '../problem/use';
 import { solveLinear } from '../answer/answer';
 import type { Step } from '../method/types';
-import { pivot, readPlan, rhs } from '../tableau/tableau';
+import { objectiveValue, pivot, readPlan, rhs } from '../tableau/tableau';
 import { tableauJson } from '../tableau/written';
 import { questions } from './ask';
 import { canonical } from './answers';
@@ -131,6 +131,86 @@ function isRight(question: Question, answer: Answer): boolean {
 			.filter(({ basic }) => /^a\d/.test(basic))
 			.reduce((all, { entries }) => all.add(parseRational(entries[at])), parseRational('0'));
 		return sum.neg().equals(parseRational(answer as string));
+	}
+	const ofRow = (row: { terms: Problem['constraints'][number]['terms'] }, plan: Plan) =>
+		[...row.terms].reduce(
+			(sum, [name, factor]) => sum.add(factor.mul(plan.get(name) ?? 0)),
+			parseRational('0')
+		);
+	if (kind === 'region-shape') {
+		// the best of ± each variable says whether it goes on without end
+		const ends = own!.variables.flatMap(({ name }) =>
+			(['max', 'min'] as const).map(
+				(sense) =>
+					solveLinear({
+						...own!,
+						objective: { ...own!.objective, sense, terms: new Map([[name, parseRational('1')]]) }
+					}).status
+			)
+		);
+		if (answer === 'empty') return ends.every((status) => status === 'infeasible');
+		return ends.includes('unbounded') === (answer === 'unbounded') && !ends.includes('infeasible');
+	}
+	if (kind === 'multiplier-bound' && answer !== 'none') {
+		const { sense, terms, constant } = own!.objective;
+		const weights = planFromTexts(given.weights!);
+		const covers = own!.variables.every(({ name }) => {
+			const sum = own!.constraints.reduce(
+				(all, row) => all.add((row.terms.get(name) ?? parseRational('0')).mul(weights.get(row.name)!)),
+				parseRational('0')
+			);
+			const size = terms.get(name) ?? parseRational('0');
+			return sense === 'max' ? sum.gte(size) : sum.lte(size);
+		});
+		const total = own!.constraints.reduce(
+			(all, row) => all.add(row.rhs.mul(weights.get(row.name)!)),
+			constant
+		);
+		return covers && toText(total) === answer;
+	}
+	if (kind === 'complementary')
+		return own!.constraints.every(
+			(row) =>
+				(answer as string[]).includes(row.name) === !ofRow(row, planFromTexts(given.plan!)).equals(row.rhs)
+		);
+	if (kind === 'plan-stays') {
+		const terms = new Map([...own!.objective.terms, [given.column!, parseRational(given.number!)]]);
+		const after = solveLinear({ ...own!, objective: { ...own!.objective, terms } });
+		const here = ofRow({ terms }, planFromTexts(given.plan!)).add(own!.objective.constant);
+		return (answer === 'yes') === (after.status === 'optimal' && after.objective!.equals(here));
+	}
+	if (kind === 'fractional-part') {
+		const row = question.tableau.rows.find(({ basic }) => basic === given.row)!;
+		const whole = parseRational(row.entries[question.tableau.columns.indexOf(given.column!)]).sub(
+			parseRational(answer as string)
+		);
+		const part = parseRational(answer as string);
+		return whole.d === 1n && part.gt(0) && part.lt(1);
+	}
+	if (kind === 'cut-point') {
+		const { terms, relation, rhs: right } = given.cut!;
+		const left = Object.entries(terms).reduce(
+			(sum, [name, factor]) => sum.add(parseRational(factor).mul(parseRational(given.plan![name] ?? '0'))),
+			parseRational('0')
+		);
+		const keeps = relation === '<=' ? left.lte(parseRational(right)) : left.gte(parseRational(right));
+		// a valid cut cuts off no integer plan
+		const isWhole = isAllowed(own!, planFromTexts(given.plan!));
+		return (answer === 'no') === keeps && (!isWhole || keeps);
+	}
+	if (kind === 'branch-on')
+		return own!.variables.every(
+			({ name, domain }) =>
+				(answer as string[]).includes(name) ===
+				(domain !== 'continuous' && (given.plan![name] ?? '0').includes('/'))
+		);
+	if (kind === 'next-node' || kind === 'gap') {
+		const up = own!.objective.sense === 'max';
+		const bounds = Object.values(given.nodes!).map(parseRational);
+		const best = bounds.reduce((all, value) => (value.gt(all) === up ? value : all));
+		return kind === 'next-node'
+			? given.nodes![answer as string] === toText(best)
+			: toText(best.sub(parseRational(given.incumbent!)).abs()) === answer;
 	}
 	if (kind === 'intercept' && answer !== 'none') {
 		// the point on the axis meets the row with equality
@@ -268,6 +348,10 @@ test('right answers are right and slips are wrong, for random problems of all me
 					if (question.kind === 'corner-values')
 						for (const [corner, worth] of Object.entries(question.right[0]))
 							expect(worth).toBe(toText(valueAt(problem, corner)));
+					if (question.kind === 'gain') {
+						const change = objectiveValue(next.tableau).sub(objectiveValue(steps[question.step].tableau));
+						expect(question.right).toEqual([toText(change)]);
+					}
 					if (question.kind === 'phase-two')
 						expect(question.right).toEqual([solveLinear(problem).status === 'infeasible' ? 'no' : 'yes']);
 					if (
@@ -295,9 +379,9 @@ test('right answers are right and slips are wrong, for random problems of all me
 				}
 			}
 		),
-		{ numRuns: 150 }
+		{ numRuns: 450 }
 	);
-	expect(judged).toBeGreaterThan(1000);
+	expect(judged).toBeGreaterThan(10_000);
 	expect([...seen].length).toBeGreaterThan(KIND_NAMES.length - 4);
 });
 
@@ -414,7 +498,7 @@ test('an exercise goes out and comes back the same; each preset asks something; 
 		const back = readExercise(JSON.parse(JSON.stringify(exercise)));
 		expect(back).toEqual(exercise);
 		// of a problem with an integer optimum there is nothing to cut
-		if (preset.name !== 'Whole numbers')
+		if (preset.name !== 'Cutting planes' && preset.name !== 'Branch and bound')
 			expect([preset.name, questionsOf(back).length > 0]).toEqual([preset.name, true]);
 		expect(questionsOf(back)).toEqual(questionsOf(exercise));
 	}

@@ -19,6 +19,7 @@ export const KIND_NAMES = [
 	'corner-lines',
 	'corner-values',
 	'redundant',
+	'region-shape',
 	'state',
 	'artificial-row',
 	'phase-two',
@@ -26,6 +27,7 @@ export const KIND_NAMES = [
 	'entering',
 	'ratio',
 	'leaving',
+	'gain',
 	'dual-leaving',
 	'dual-entering',
 	'rule-kept',
@@ -44,10 +46,18 @@ export const KIND_NAMES = [
 	'dual-sign',
 	'dual-relation',
 	'dual-number',
+	'multiplier-bound',
+	'complementary',
+	'plan-stays',
 	'rounding',
 	'claim',
+	'fractional-part',
 	'cut',
-	'close'
+	'cut-point',
+	'branch-on',
+	'close',
+	'next-node',
+	'gap'
 ] as const;
 export type KindName = (typeof KIND_NAMES)[number];
 
@@ -90,6 +100,14 @@ export interface Given {
 		readonly solution?: Readonly<Record<string, string>>;
 	};
 	readonly incumbent?: string | null;
+	/** the bounds of open nodes by their names */
+	readonly nodes?: Readonly<Record<string, string>>;
+	/** what rows are multiplied by */
+	readonly weights?: Readonly<Record<string, string>>;
+	/** what a number is changed to */
+	readonly number?: string;
+	/** an inequality that is asked about */
+	readonly cut?: RelationAnswer;
 }
 
 /** A wrong answer that people give, with the confusion behind it. */

@@ -10,7 +10,7 @@
 	let { practice, preview = false }: { practice: Practice; preview?: boolean } = $props();
 	const question = $derived(practice.question);
 	const told = $derived(practice.told);
-	const ONLY_LINES = ['side', 'intercept'];
+	const ONLY_LINES = ['side', 'intercept', 'region-shape'];
 	/** what is answered on a picture of its own */
 	const ON_PICTURE = ['sides'];
 	const kind = $derived(question && KINDS[question.kind]);

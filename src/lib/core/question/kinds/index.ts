@@ -1,13 +1,15 @@
 import type { Kind, KindName } from '../types';
 import { artificialRow } from './artificial-row';
-import { close, cut } from './integers';
+import { close, cut, cutPoint, fractionalPart } from './integers';
+import { branchOn, gap, nextNode } from './tree';
 import { coefficient, sentence, standardForm } from './model';
-import { claim, cornerLines, cornerValues, intercept, redundant, sideStays } from './region';
+import { claim, cornerLines, cornerValues, intercept, redundant, regionShape, sideStays } from './region';
 import {
 	dualEntering,
 	dualLeaving,
 	entering,
 	entryAfter,
+	gain,
 	improving,
 	leaving,
 	ratio,
@@ -18,7 +20,17 @@ import { bestCorner, feasible, rounding } from './plans';
 import { degenerate, otherOptimum, phaseTwo, plan, state, value } from './reading';
 import { sides } from './sides';
 import { whichPicture } from './which-picture';
-import { dualNumber, dualRelation, dualSign, dualValue, interval, oneMore } from './worth';
+import {
+	complementary,
+	dualNumber,
+	dualRelation,
+	dualSign,
+	dualValue,
+	interval,
+	multiplierBound,
+	oneMore,
+	planStays
+} from './worth';
 
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
 export const KINDS: Readonly<Record<KindName, Kind>> = {
@@ -32,6 +44,8 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	'corner-lines': cornerLines,
 	'corner-values': cornerValues,
 	redundant,
+	'region-shape': regionShape,
+	gain,
 	'dual-leaving': dualLeaving,
 	'dual-entering': dualEntering,
 	'rule-kept': ruleKept,
@@ -58,7 +72,15 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	'dual-sign': dualSign,
 	'dual-relation': dualRelation,
 	'dual-number': dualNumber,
+	'multiplier-bound': multiplierBound,
+	complementary,
+	'plan-stays': planStays,
 	rounding,
+	'fractional-part': fractionalPart,
 	cut,
-	close
+	'cut-point': cutPoint,
+	'branch-on': branchOn,
+	close,
+	'next-node': nextNode,
+	gap
 };

@@ -245,3 +245,24 @@ export const dualEntering: Kind = {
 		return { given: { leaving: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
 	})
 };
+
+export const gain: Kind = {
+	answers: 'number',
+	ask: beforePivot(({ tableau: t, next, nextPart, problem }, { position }) => {
+		if ((nextPart !== 'primal' && nextPart !== 'phase-two') || !next) return null;
+		const up = problem.objective.sense === 'max' ? 1 : -1;
+		const rate = cost(t, OBJECTIVE, t.nonbasic[position]).neg().mul(up);
+		const ratio = rhs(t, next.row).div(entryAt(t, next.row, position));
+		const right = toText(rate.mul(ratio));
+		const slips: Slip[] = [
+			{ answer: toText(rate), code: 'rate-only' },
+			{ answer: toText(ratio), code: 'ratio-only' },
+			{ answer: toText(rate.mul(ratio).neg()), code: 'wrong-sign' }
+		];
+		return {
+			given: { entering: nameOf(t, next.entering), leaving: nameOf(t, t.basis[next.row]) },
+			right: [right],
+			slips: without([right], slips)
+		};
+	})
+};

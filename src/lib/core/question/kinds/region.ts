@@ -149,6 +149,33 @@ export const redundant: Kind = {
 	}
 };
 
+/** whether a region goes on without end, is closed, or has no point */
+const SHAPES = ['bounded', 'unbounded', 'empty'] as const;
+
+export const regionShape: Kind = {
+	answers: 'choice',
+	about: 'picture',
+	withProblem: true,
+	ask(situation) {
+		if (!isFlat(situation)) return null;
+		const { shape } = region(situation.problem);
+		const right =
+			shape === 'empty' ? 'empty' : ['polygon', 'segment', 'point'].includes(shape) ? 'bounded' : 'unbounded';
+		const slips = SHAPES.filter((own) => own !== right).map((answer) => ({
+			answer,
+			code:
+				answer === 'empty'
+					? 'has-a-point'
+					: right === 'empty'
+						? 'no-point'
+						: answer === 'bounded'
+							? 'goes-on'
+							: 'is-closed'
+		}));
+		return { given: { choices: [...SHAPES] }, right: [right], slips };
+	}
+};
+
 /** A claim about the problem that is true or not, with what speaks against it. */
 export const claim: Kind = {
 	answers: 'yes-no',

@@ -1,10 +1,12 @@
 import { solveLinear } from '../../answer/answer';
 import { dualProblem } from '../../answer/dual-problem';
 import { ranging } from '../../answer/ranging';
-import { ONE, toText, ZERO, type Rational } from '../../number/rational';
+import { weakBound } from '../../answer/complementary';
+import { isZero, ONE, rational, toText, ZERO, type Rational } from '../../number/rational';
 import { isOneRate, marginal } from '../../parametric/marginal';
 import type { Constraint, Problem, Relation } from '../../problem/types';
-import { usesOf } from '../../problem/use';
+import { objectiveAt, usesOf, writePlan } from '../../problem/use';
+import { asksForWhole } from '../../problem/whole';
 import type { Answer, Kind, Situation, Slip } from '../types';
 import { without } from './shared';
 
@@ -160,5 +162,98 @@ export const dualNumber: Kind = {
 			{ answer: toText(right.neg()), code: 'wrong-sign' }
 		];
 		return { given, right: [toText(right)], slips: without([toText(right)], slips) };
+	}
+};
+
+export const complementary: Kind = {
+	answers: 'names',
+	about: 'statement',
+	withProblem: true,
+	ask(situation) {
+		const { answer, problem } = situation;
+		if (!isOptimal(situation) || !answer.solution) return null;
+		const slack = usesOf(problem, answer.solution).filter((use) => !isZero(use.slack));
+		const right = slack.map(({ row }) => row.name);
+		const all = problem.constraints.map(({ name }) => name);
+		const slips: Slip[] = [
+			{ answer: all.filter((name) => !right.includes(name)), code: 'binding-named' },
+			{ answer: all, code: 'all-named' },
+			{ answer: [], code: 'none-found' }
+		];
+		return {
+			given: { plan: writePlan(answer.solution), choices: all },
+			right: [right],
+			slips: without([right], slips)
+		};
+	}
+};
+
+/** multipliers that are tried until some give a bound, or give none, as it was drawn */
+const MOST_TRIES = 12;
+
+export const multiplierBound: Kind = {
+	answers: 'number',
+	about: 'statement',
+	withProblem: true,
+	ask({ problem, step, pick }) {
+		const { sense } = problem.objective;
+		// bounds of variables could take part in the sum
+		const isPlain = problem.variables.every(({ lower, upper }) => lower && isZero(lower) && !upper);
+		if (step > 0 || !isPlain || problem.constraints.length === 0 || asksForWhole(problem)) return null;
+		const wantsBound = pick(3) > 0;
+		const multipliers = () =>
+			new Map(
+				problem.constraints.map(({ name, relation }) => {
+					const size = rational(pick(4));
+					const isTurned = relation !== '=' && (relation === '<=') !== (sense === 'max');
+					return [name, isTurned ? size.neg() : size];
+				})
+			);
+		let chosen = multipliers();
+		for (let i = 0; i < MOST_TRIES; i++) {
+			if ((weakBound(problem, chosen).bound !== null) === wantsBound) break;
+			chosen = multipliers();
+		}
+		if ([...chosen.values()].every(isZero)) return null;
+		const { bound } = weakBound(problem, chosen);
+		const sum = problem.constraints
+			.reduce((all, { name, rhs }) => all.add(rhs.mul(chosen.get(name)!)), ZERO)
+			.add(problem.objective.constant);
+		const right = bound ? toText(bound) : 'none';
+		const slips: Slip[] = [
+			{ answer: toText(sum), code: 'not-covered' },
+			{ answer: 'none', code: 'is-covered' }
+		];
+		return { given: { weights: writePlan(chosen) }, right: [right], slips: without([right], slips) };
+	}
+};
+
+export const planStays: Kind = {
+	answers: 'yes-no',
+	about: 'statement',
+	withProblem: true,
+	ask(situation) {
+		const { answer, problem, pick } = situation;
+		if (!isOptimal(situation) || !answer.solution) return null;
+		const { name } = problem.variables[pick(problem.variables.length)];
+		const range = ranging(answer.tableau!).objective.get(name);
+		if (!range) return null;
+		const now = problem.objective.terms.get(name) ?? ZERO;
+		// inside the interval, or beyond one of its ends
+		const inside = range.high ? now.add(range.high.sub(now).div(2)) : now.add(ONE);
+		const beyond = range.high ? range.high.add(ONE) : range.low && range.low.sub(ONE);
+		const changed = pick(2) === 0 || !beyond ? inside : beyond;
+		if (changed.equals(now)) return null;
+		const other: Problem = {
+			...problem,
+			objective: { ...problem.objective, terms: new Map([...problem.objective.terms, [name, changed]]) }
+		};
+		const after = solveLinear(other);
+		const stays = after.status === 'optimal' && after.objective!.equals(objectiveAt(other, answer.solution));
+		return {
+			given: { column: name, number: toText(changed), plan: writePlan(answer.solution) },
+			right: [stays ? 'yes' : 'no'],
+			slips: [{ answer: stays ? 'no' : 'yes', code: stays ? 'inside-interval' : 'outside-interval' }]
+		};
 	}
 };

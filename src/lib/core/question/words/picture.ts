@@ -16,6 +16,7 @@ export const PICTURE: WordsOf<
 	| 'corner-lines'
 	| 'corner-values'
 	| 'redundant'
+	| 'region-shape'
 	| 'best-corner'
 > = {
 	side: {
@@ -115,6 +116,26 @@ export const PICTURE: WordsOf<
 		slips: {
 			'none-found': 'At least one constraint cuts nothing off.',
 			'others-named': 'These are just the others.'
+		}
+	},
+	'region-shape': {
+		asks: () => 'Is the feasible region bounded, unbounded or empty?',
+		because: (q) =>
+			q.right[0] === 'empty'
+				? 'No point satisfies all constraints.'
+				: q.right[0] === 'bounded'
+					? 'The constraints leave no direction in which it goes on without end.'
+					: 'There is a direction in which it goes on without end.',
+		hints: () => [
+			'Shade the side of each line that stays.',
+			'Look for a part of the plane that all of them leave.',
+			'Follow that part away from the lines: is it closed on every side?'
+		],
+		slips: {
+			'has-a-point': 'Some points satisfy all constraints.',
+			'no-point': 'The sides that stay have no point in common.',
+			'goes-on': 'In one direction nothing limits it.',
+			'is-closed': 'It is closed on every side.'
 		}
 	},
 	'best-corner': {

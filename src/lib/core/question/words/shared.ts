@@ -28,6 +28,7 @@ export const amounts = (plan: Readonly<Record<string, string>> | undefined): str
 		.join(', ');
 /** A number as text with a true minus. */
 export const signed = (text: string): string => text.replace(/^-(?=\d)/, '−');
+const SIGNS: Readonly<Record<string, string>> = { '<=': '≤', '>=': '≥' };
 /** An answer in words. */
 export function answerText(answer: Answer): string {
 	if (typeof answer === 'string') return signed(answer);
@@ -45,7 +46,7 @@ export function answerText(answer: Answer): string {
 					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor.replace('-', '')} ${name}`
 			)
 			.join(' ');
-		return `${sum} ${relation} ${rhs}`;
+		return `${sum} ${SIGNS[relation] ?? relation} ${signed(rhs)}`;
 	}
 	return amounts(answer as Record<string, string>);
 }

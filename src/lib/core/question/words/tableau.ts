@@ -8,6 +8,7 @@ export const TABLEAU: WordsOf<
 	| 'entering'
 	| 'ratio'
 	| 'leaving'
+	| 'gain'
 	| 'dual-leaving'
 	| 'dual-entering'
 	| 'rule-kept'
@@ -146,6 +147,21 @@ export const TABLEAU: WordsOf<
 			'ratio-not-checked': 'Another row has a smaller ratio.',
 			'entering-is-best': 'The entering variable is the one that the rule takes.',
 			'ratio-is-least': 'In this column the leaving row does have the smallest ratio.'
+		}
+	},
+	gain: {
+		asks: (q) =>
+			`${q.given.entering} enters and ${q.given.leaving} leaves. By how much does the objective change?`,
+		because: (q) => `It changes by ${rights(q)}: the ratio times the change for each unit.`,
+		hints: (q) => [
+			`How much of ${q.given.entering} comes in? That is the ratio of row ${q.given.leaving}.`,
+			'The entry of the objective row says what each unit changes.',
+			'Multiply the two.'
+		],
+		slips: {
+			'rate-only': 'This is the change for one unit. The ratio says how many units come in.',
+			'ratio-only': 'This is how many units come in. Each of them changes the objective.',
+			'wrong-sign': 'The number is right, its sign is not.'
 		}
 	},
 	'dual-leaving': {

@@ -1,8 +1,16 @@
-import { rights, type WordsOf } from './shared';
+import { amounts, rights, signed, type WordsOf } from './shared';
 
 /** Words of questions about what an answer is worth. */
 export const WORTH: WordsOf<
-	'dual-value' | 'one-more' | 'interval' | 'dual-sign' | 'dual-relation' | 'dual-number'
+	| 'dual-value'
+	| 'one-more'
+	| 'interval'
+	| 'dual-sign'
+	| 'dual-relation'
+	| 'dual-number'
+	| 'multiplier-bound'
+	| 'complementary'
+	| 'plan-stays'
 > = {
 	'dual-value': {
 		asks: (q) => `What is the dual value of ${q.given.row}?`,
@@ -30,6 +38,57 @@ export const WORTH: WordsOf<
 			'beyond-interval': 'This is the dual value, but it does not hold for a whole unit.',
 			'wrong-sign': 'The number is right, its sign is not.',
 			'new-value': 'This is the new value of the objective. The change is asked for.'
+		}
+	},
+	'multiplier-bound': {
+		asks: (q) =>
+			`Multiply the rows (${amounts(q.given.weights)}) and add them up. Which bound on the objective does this give? Answer none if it gives none.`,
+		because: (q) =>
+			q.right[0] === 'none'
+				? 'The sum does not cover every coefficient of the objective, so it bounds nothing.'
+				: `The sum covers every coefficient of the objective, so no plan is better than ${rights(q)}.`,
+		hints: () => [
+			'Add up the coefficients of each variable, each times its row’s number.',
+			'Compare these sums with the coefficients of the objective.',
+			'If the sum is on the right side of every coefficient, the right-hand sides give the bound.'
+		],
+		slips: {
+			'not-covered':
+				'This is the sum of the right-hand sides, but the sum of the rows does not cover the objective.',
+			'is-covered': 'The sum of the rows covers every coefficient of the objective.'
+		}
+	},
+	complementary: {
+		asks: (q) =>
+			`The best plan is ${amounts(q.given.plan)}. Which dual values must be 0? Name the constraints, or none.`,
+		because: (q) => `Constraints with slack: ${rights(q)}. Their dual values are 0.`,
+		hints: () => [
+			'Complementary slackness: slack times dual value is 0.',
+			'Put the plan into each constraint.',
+			'Where something is left, the dual value is 0.'
+		],
+		slips: {
+			'binding-named': 'These are the binding constraints. Their dual values need not be 0.',
+			'all-named': 'A binding constraint can have a dual value other than 0.',
+			'none-found': 'At least one constraint has slack.'
+		}
+	},
+	'plan-stays': {
+		asks: (q) =>
+			`The best plan is ${amounts(q.given.plan)}. The objective coefficient of ${q.given.column} becomes ${signed(q.given.number!)}. Is this plan still optimal?`,
+		because: (q) =>
+			q.right[0] === 'yes'
+				? 'The new number is in the interval over which the plan stays optimal.'
+				: 'The new number is outside the interval over which the plan stays optimal.',
+		hints: (q) => [
+			`The plan stays optimal while the coefficient of ${q.given.column} is in an interval.`,
+			'Let the number change by Δ and ask when the objective row stays optimal.',
+			'At an end of the interval another plan is just as good.'
+		],
+		slips: {
+			'inside-interval':
+				'The new number is still in the interval, so the plan stays. Only its value changes.',
+			'outside-interval': 'With this number another plan is better.'
 		}
 	},
 	interval: {
