@@ -65,7 +65,12 @@ test('an answer is taken as people write it, and its consequence told', () => {
 });
 
 test('whatever comes back as a question is judged or refused', () => {
-	const { questions } = ask({ problem: PROBLEM, count: 50 }).body;
+	const whole = {
+		...PROBLEM,
+		constraints: PROBLEM.constraints.map((row) => ({ ...row, rhs: '7' })),
+		variables: PROBLEM.variables.map((variable) => ({ ...variable, domain: 'integer' }))
+	};
+	const questions = [PROBLEM, whole].flatMap((problem) => ask({ problem, count: 60 }).body.questions);
 	const hostile = fc.oneof(
 		fc.jsonValue({ maxDepth: 2 }),
 		fc.constantFrom('1/0', 'x', '__proto__', ['1/0'], { x: '1/0' }, { x: 1 }, { toString: 1 }, [
@@ -76,7 +81,10 @@ test('whatever comes back as a question is judged or refused', () => {
 	const change = fc.record({
 		question: fc.constantFrom(...questions),
 		field: fc.constantFrom('given', 'right', 'slips', 'tableau', 'problem', 'sense', 'step'),
-		inside: fc.constantFrom(null, 'plan', 'row', 'entering', 'objective', 'rows', '0'),
+		inside: fc.constantFrom(
+			...[null, 'plan', 'row', 'entering', 'objective', 'rows', '0'],
+			...['pictures', 'choices', 'cut', 'nodes', 'weights', 'number']
+		),
 		value: hostile,
 		answer: hostile
 	});
@@ -88,6 +96,6 @@ test('whatever comes back as a question is judged or refused', () => {
 			for (const given of [answer, ...question.slips.map((slip: { answer: unknown }) => slip.answer)])
 				expect([200, 400]).toContain(judged({ question: own, answer: given }).status);
 		}),
-		{ numRuns: 400 }
+		{ numRuns: 600 }
 	);
 });

@@ -42,7 +42,7 @@ export const sideStays: Kind = {
 		};
 	},
 	consequence({ problem, given }): Consequence | null {
-		const broken = brokenAt(problem!, planFromTexts(given.plan!)).find(({ name }) => name === given.row);
+		const broken = brokenAt(problem!, planFromTexts(given.plan ?? {})).find(({ name }) => name === given.row);
 		return broken ? { violates: { [broken.name]: toText(broken.by) } } : null;
 	}
 };
@@ -196,7 +196,10 @@ export const claim: Kind = {
 		};
 	},
 	consequence: ({ problem, given }: Question) => {
-		const broken = brokenAt(problem!, planFromTexts(given.plan!)).map(({ name, by }) => [name, toText(by)]);
+		const broken = brokenAt(problem!, planFromTexts(given.plan ?? {})).map(({ name, by }) => [
+			name,
+			toText(by)
+		]);
 		return broken.length > 0 ? { violates: Object.fromEntries(broken) as Record<string, string> } : null;
 	}
 };
