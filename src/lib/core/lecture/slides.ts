@@ -245,9 +245,11 @@ function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown |
 			? { kind: 'statement', problem }
 			: questionTableau(question.given.after ?? question.tableau, []);
 	const drawings = picturesOf(question);
+	// the statement would answer what a sentence of the story is asked about
+	const isHidden = KINDS[kind].about === 'story' && question.given.sentence !== undefined;
 	return {
 		title: say`Question`,
-		main: drawings ? [about, drawings] : [about],
+		main: isHidden ? [] : drawings ? [about, drawings] : [about],
 		beside: [],
 		question: questionOf(question)
 	};

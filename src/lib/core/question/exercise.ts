@@ -88,7 +88,11 @@ export const PRESETS = [
 		method: 'two-phase'
 	},
 	{ name: 'With M', kinds: ['artificial-row', 'entering', 'leaving', 'entry'], method: 'big-m' },
-	{ name: 'The model', kinds: ['sentence', 'coefficient', 'standard-form', 'feasible'], method: 'auto' },
+	{
+		name: 'The model',
+		kinds: ['sentence', 'relation', 'coefficient', 'standard-form', 'feasible', 'violation', 'plan-value'],
+		method: 'auto'
+	},
 	{
 		name: 'Graphical',
 		kinds: [

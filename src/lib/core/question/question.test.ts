@@ -137,6 +137,14 @@ function isRight(question: Question, answer: Answer): boolean {
 			(sum, [name, factor]) => sum.add(factor.mul(plan.get(name) ?? 0)),
 			parseRational('0')
 		);
+	if (kind === 'violation') {
+		const found = brokenAt(own!, planFromTexts(given.plan!)).find(
+			({ name, bound }) => !bound && name === given.row
+		);
+		return answer === (found ? toText(found.by) : '0');
+	}
+	if (kind === 'plan-value')
+		return toText(ofRow(own!.objective, planFromTexts(given.plan!)).add(own!.objective.constant)) === answer;
 	if (kind === 'region-shape') {
 		// the best of ± each variable says whether it goes on without end
 		const ends = own!.variables.flatMap(({ name }) =>

@@ -10,6 +10,7 @@ import type { TableauJson } from '../tableau/written';
 /** What is being asked for, in the order in which kinds are tried. */
 export const KIND_NAMES = [
 	'sentence',
+	'relation',
 	'coefficient',
 	'standard-form',
 	'side',
@@ -38,6 +39,8 @@ export const KIND_NAMES = [
 	'value',
 	'degenerate',
 	'feasible',
+	'violation',
+	'plan-value',
 	'best-corner',
 	'other-optimum',
 	'dual-value',
@@ -199,8 +202,8 @@ export interface Kind {
 	ask(
 		situation: Situation
 	): (Pick<Question, 'given' | 'right' | 'slips'> & Partial<Pick<Question, 'tableau' | 'sense'>>) | null;
-	/** what it is about where that is not the tableau: the statement, or the picture of two variables */
-	readonly about?: 'statement' | 'picture';
+	/** what it is about where that is not the tableau: the statement, the story in place of the statement, or the picture of two variables */
+	readonly about?: 'statement' | 'story' | 'picture';
 	/** whether the problem goes with the question */
 	readonly withProblem?: boolean;
 	/** What a wrong answer would do; null where nothing can be said. */

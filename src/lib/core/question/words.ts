@@ -79,6 +79,9 @@ export const UNREADABLE: Readonly<Record<string, string>> = {
 /** What kinds of questions are called where one chooses them. */
 export const KIND_LABELS: Readonly<Record<KindName, string>> = {
 	sentence: 'which constraint says a sentence',
+	relation: '≤, ≥ or =',
+	violation: 'by how much a plan violates a constraint',
+	'plan-value': 'the objective at a plan',
 	coefficient: 'a number of the model',
 	'standard-form': 'slack, surplus, artificial',
 	side: 'which side stays',

@@ -37,6 +37,8 @@
 		{ value: '>=', text: '≥' },
 		{ value: '=', text: '=' }
 	];
+	/** a space that stays at the end of a block */
+	const BETWEEN = ' ';
 	const SIGNS = { '<=': '≤', '>=': '≥', '=': '=' } as const;
 	const whole = (text: string, low: number, high: number) =>
 		Math.min(high, Math.max(low, Math.trunc(Number(text)) || 0));
@@ -161,7 +163,7 @@
 					after={left === 0 ? '.' : left === 1 ? ' and' : ','}
 					isOpen={changed === part}
 					onpress={() => turn(part)}
-				/>{' '}
+				/>{BETWEEN}
 			{/each}
 		</p>
 		{#if changed !== null}

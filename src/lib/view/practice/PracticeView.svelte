@@ -17,6 +17,9 @@
 	const showsPicture = $derived(kind?.about === 'picture' && !ON_PICTURE.includes(question!.kind));
 	/** a name is chosen on the tableau itself, so that it stands where it is answered */
 	const showsTableau = $derived(kind !== null && !kind.about && kind.answers !== 'name');
+	const story = $derived(practice.exercise?.story ?? '');
+	/** the statement would answer it; without a story or a sentence there is nothing else to read */
+	const hidesStatement = $derived(kind?.about === 'story' && !!(story.trim() || question!.given.sentence));
 	let showsLead = $state(false);
 	let heading = $state<HTMLElement>();
 
@@ -34,7 +37,7 @@
 {:else if question && practice.problem}
 	<div class="practice" class:preview>
 		<section aria-label="The problem">
-			<ProblemText problem={practice.problem} story={practice.exercise?.story ?? ''} />
+			<ProblemText problem={practice.problem} {story} onlyStory={hidesStatement} />
 			{#if showsPicture}
 				{#await import('./QuestionPicture.svelte') then { default: QuestionPicture }}
 					<QuestionPicture problem={practice.problem} onlyLines={ONLY_LINES.includes(question.kind)} />

@@ -1,8 +1,12 @@
 <script lang="ts">
 	import { printStatement, type Problem } from '$lib/core/problem';
 
-	/** The problem as text, as it is written in the statement language. */
-	let { problem, story }: { problem: Problem; story: string } = $props();
+	/** The problem as text, as it is written in the statement language; only its story where the statement is what is asked for. */
+	let {
+		problem,
+		story,
+		onlyStory = false
+	}: { problem: Problem; story: string; onlyStory?: boolean } = $props();
 	/** the story's words: links to numbers are for the desk */
 	const told = $derived(story.replace(/\[([^\]]*)\]\(#[^)]*\)/g, '$1').trim());
 	const lines = $derived(
@@ -14,9 +18,11 @@
 </script>
 
 {#if told}<p class="story">{told}</p>{/if}
-<ul aria-label="The problem">
-	{#each lines as line, i (i)}<li>{line}</li>{/each}
-</ul>
+{#if !onlyStory}
+	<ul aria-label="The problem">
+		{#each lines as line, i (i)}<li>{line}</li>{/each}
+	</ul>
+{/if}
 
 <style>
 	.story {

@@ -2,7 +2,7 @@ import type { Kind, KindName } from '../types';
 import { artificialRow } from './artificial-row';
 import { close, cut, cutPoint, fractionalPart } from './integers';
 import { branchOn, gap, nextNode } from './tree';
-import { coefficient, sentence, standardForm } from './model';
+import { coefficient, relation, sentence, standardForm } from './model';
 import { claim, cornerLines, cornerValues, intercept, redundant, regionShape, sideStays } from './region';
 import {
 	dualEntering,
@@ -16,7 +16,7 @@ import {
 	ruleKept
 } from './pivoting';
 import { nextTableau, wrongEntry } from './next-tableau';
-import { bestCorner, feasible, rounding } from './plans';
+import { bestCorner, feasible, planValue, rounding, violation } from './plans';
 import { degenerate, otherOptimum, phaseTwo, plan, state, value } from './reading';
 import { sides } from './sides';
 import { whichPicture } from './which-picture';
@@ -35,6 +35,7 @@ import {
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
 export const KINDS: Readonly<Record<KindName, Kind>> = {
 	sentence,
+	relation,
 	coefficient,
 	'standard-form': standardForm,
 	side: sideStays,
@@ -64,6 +65,8 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	value,
 	degenerate,
 	feasible,
+	violation,
+	'plan-value': planValue,
 	'best-corner': bestCorner,
 	'other-optimum': otherOptimum,
 	'dual-value': dualValue,

@@ -1,6 +1,6 @@
 import { constraintInWords } from '../../commentary/words/story';
 import { sign, toText, ZERO } from '../../number/rational';
-import type { Constraint, Problem } from '../../problem/types';
+import type { Constraint, Problem, Relation } from '../../problem/types';
 import type { Kind, Situation, Slip } from '../types';
 import { without } from './shared';
 
@@ -31,9 +31,32 @@ export const sentence: Kind = {
 	}
 };
 
+const SIGNS: Readonly<Record<Relation, string>> = { '<=': '≤', '>=': '≥', '=': '=' };
+
+export const relation: Kind = {
+	answers: 'choice',
+	about: 'story',
+	withProblem: true,
+	ask(situation) {
+		const row = rowAt(situation);
+		if (!row) return null;
+		const right = SIGNS[row.relation];
+		const slips: Slip[] = [
+			{ answer: SIGNS[row.relation === '<=' ? '>=' : '<='], code: 'turned' },
+			{ answer: '=', code: 'not-exactly' },
+			{ answer: '≥', code: 'exactly' }
+		];
+		return {
+			given: { sentence: sentenceOf(situation.problem, row), choices: Object.values(SIGNS) },
+			right: [right],
+			slips: without([right], slips)
+		};
+	}
+};
+
 export const coefficient: Kind = {
 	answers: 'number',
-	about: 'statement',
+	about: 'story',
 	withProblem: true,
 	ask(situation) {
 		const { problem, pick } = situation;

@@ -1,10 +1,10 @@
 import { optimalSet } from '../../answer/optimal-set';
 import { rational, toText, ZERO, type Rational } from '../../number/rational';
 import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
-import { brokenConstraints, type Plan, type Problem } from '../../problem/types';
+import { brokenConstraints, evaluate, type Plan, type Problem } from '../../problem/types';
 import { brokenAt, isAllowed, objectiveAt, planFromTexts, rounded, writePlan } from '../../problem/use';
 import { planIn } from '../answers';
-import type { Answer, Consequence, Kind, Question, Slip } from '../types';
+import type { Answer, Consequence, Kind, Question, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about plans: which constraints one violates, the best corner, whether rounding keeps it feasible. */
@@ -16,17 +16,25 @@ function violations(problem: Problem, plan: Plan): Consequence | null {
 }
 const givenPlan = ({ given }: Question): Plan => planFromTexts(given.plan ?? {});
 
+/** A plan near the best one, in whole numbers that are not negative. */
+function planNear({ problem, answer, pick }: Situation): Plan {
+	const about = answer.solution ? rounded(answer.solution) : new Map<string, Rational>();
+	return new Map(
+		problem.variables.map(({ name }) => {
+			const amount = (about.get(name) ?? rational(2)).add(rational(pick(5) - 2));
+			return [name, amount.s < 0n ? ZERO : amount];
+		})
+	);
+}
+
 export const feasible: Kind = {
 	answers: 'names',
 	about: 'statement',
 	withProblem: true,
-	ask({ problem, answer, step, pick }) {
+	ask(situation) {
+		const { problem, step } = situation;
 		if (step > 0) return null;
-		const about = answer.solution ? rounded(answer.solution) : new Map<string, Rational>();
-		const plan: Plan = new Map(
-			problem.variables.map(({ name }) => [name, (about.get(name) ?? rational(2)).add(rational(pick(5) - 2))])
-		);
-		const within: Plan = new Map([...plan].map(([name, amount]) => [name, amount.s < 0n ? ZERO : amount]));
+		const within = planNear(situation);
 		const right = [...brokenConstraints(problem, within)];
 		const all = problem.constraints.map(({ name }) => name);
 		const slips: Slip[] = [
@@ -36,6 +44,53 @@ export const feasible: Kind = {
 		return { given: { plan: writePlan(within) }, right: [right], slips: without([right], slips) };
 	},
 	consequence: (question) => violations(question.problem!, givenPlan(question))
+};
+
+export const violation: Kind = {
+	answers: 'number',
+	about: 'statement',
+	withProblem: true,
+	ask(situation) {
+		const { problem, step, pick } = situation;
+		if (step > 0 || problem.constraints.length === 0) return null;
+		const plan = planNear(situation);
+		const broken = brokenAt(problem, plan).filter(({ bound }) => !bound);
+		const one = broken.length > 0 ? broken[pick(broken.length)] : null;
+		const row = one
+			? problem.constraints.find(({ name }) => name === one.name)!
+			: problem.constraints[pick(problem.constraints.length)];
+		const right = one ? toText(one.by) : '0';
+		const left = evaluate(row.terms, plan);
+		const slips: Slip[] = [
+			{ answer: toText(left), code: 'left-side' },
+			{ answer: toText(left.sub(row.rhs).abs()), code: 'is-satisfied' },
+			{ answer: '0', code: 'is-violated' }
+		];
+		return {
+			given: { plan: writePlan(plan), row: row.name },
+			right: [right],
+			slips: without([right], slips)
+		};
+	}
+};
+
+export const planValue: Kind = {
+	answers: 'number',
+	about: 'statement',
+	withProblem: true,
+	ask(situation) {
+		const { problem, step } = situation;
+		if (step > 0 || problem.variables.length === 0) return null;
+		const plan = planNear(situation);
+		const { terms, constant } = problem.objective;
+		const right = toText(objectiveAt(problem, plan));
+		const sum = problem.variables.reduce((all, { name }) => all.add(plan.get(name)!), ZERO);
+		const slips: Slip[] = [
+			{ answer: toText(evaluate(terms, plan)), code: 'constant-forgotten' },
+			{ answer: toText(sum.add(constant)), code: 'coefficients-forgotten' }
+		];
+		return { given: { plan: writePlan(plan) }, right: [right], slips: without([right], slips) };
+	}
 };
 
 export const bestCorner: Kind = {

@@ -1,7 +1,16 @@
 import { amounts, rights, type WordsOf } from './shared';
 
 /** Words of questions about the model. */
-export const MODEL: WordsOf<'sentence' | 'coefficient' | 'standard-form' | 'feasible' | 'claim'> = {
+export const MODEL: WordsOf<
+	| 'sentence'
+	| 'relation'
+	| 'violation'
+	| 'plan-value'
+	| 'coefficient'
+	| 'standard-form'
+	| 'feasible'
+	| 'claim'
+> = {
 	sentence: {
 		asks: (q) => `Which constraint says this? “${q.given.sentence}”`,
 		because: (q) => `${rights(q)} has just these numbers and this limit.`,
@@ -11,6 +20,56 @@ export const MODEL: WordsOf<'sentence' | 'coefficient' | 'standard-form' | 'feas
 			'Compare the use for each variable with the coefficients of that row.'
 		],
 		slips: { 'other-row': 'This row has other numbers.' }
+	},
+	relation: {
+		asks: (q) => `Which relation states this? “${q.given.sentence}”`,
+		because: (q) =>
+			({
+				'≤': 'There is no more than that: the use is ≤ the limit.',
+				'≥': 'It must be at least that much: the sum is ≥ the limit.',
+				'=': 'It must be just that much.'
+			})[String(q.right[0])] ?? '',
+		hints: () => [
+			'Is the number a limit that must not be exceeded, or one that must be reached?',
+			'At most, available, no more than: ≤. At least, required: ≥.',
+			'Only “exactly” and the like give an equation.'
+		],
+		slips: {
+			turned: 'It is the other way round.',
+			'not-exactly': 'The sentence does not ask for exactly this number.',
+			exactly: 'The sentence asks for exactly this number.'
+		}
+	},
+	violation: {
+		asks: (q) =>
+			`By how much does the plan ${amounts(q.given.plan)} violate ${q.given.row}? Answer 0 if it satisfies it.`,
+		because: (q) =>
+			q.right[0] === '0'
+				? `The plan satisfies ${q.given.row}.`
+				: `The left side misses the right-hand side by ${rights(q)}.`,
+		hints: (q) => [
+			`Put the amounts into the left side of ${q.given.row}.`,
+			'Compare it with the right-hand side, in the direction of the relation.',
+			'What lies on the wrong side of the limit is the violation.'
+		],
+		slips: {
+			'left-side': 'This is the left side. How far is it beyond the limit?',
+			'is-satisfied': 'This is left over: the plan satisfies the constraint.',
+			'is-violated': 'The plan does violate this constraint.'
+		}
+	},
+	'plan-value': {
+		asks: (q) => `What is the objective at the plan ${amounts(q.given.plan)}?`,
+		because: (q) => `Each amount times its coefficient, added up: ${rights(q)}.`,
+		hints: () => [
+			'Put the amounts into the objective.',
+			'Multiply each amount by its coefficient.',
+			'Add up; a constant of the objective counts as well.'
+		],
+		slips: {
+			'constant-forgotten': 'The objective has a constant, too.',
+			'coefficients-forgotten': 'Multiply each amount by its coefficient before adding.'
+		}
 	},
 	coefficient: {
 		asks: (q) => `Which number stands at ${q.given.column} in constraint ${q.given.row}?`,
