@@ -106,8 +106,7 @@ export function slides({ script, notes, ...request }: LectureRequest): LectureJs
 			cuts: source.cuts().length,
 			nodes: source.search().nodes.length
 		}));
-	const html = (parts: readonly Part[]) =>
-		parts.map((part) => partHtml(part, request.notation, request.page));
+	const html = (parts: readonly Part[]) => parts.map((part) => partHtml(part, request.notation, null));
 	return {
 		script: own,
 		slides: slidesOf({ ...source, rule, method }, own).map(({ title: heading, main, beside, ...rest }) => ({

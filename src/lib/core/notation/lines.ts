@@ -112,6 +112,37 @@ export function boardLines(shown: Board, notation: Notation): Line[] {
 	return [...above, head, ...shown.down.flatMap((block) => blocks[block])];
 }
 
+/**
+ * A tableau without the columns of basic variables, which say no more than its row names do.
+ * @returns null where they say more: rows without names, blanks, coefficients above, or a basic column with other entries than a 1 and zeros
+ */
+export function withoutUnits(lines: readonly Line[]): Line[] | null {
+	const isNamed = (line: Line) => line.kind !== 'row' || line.name.kind === 'name';
+	if (lines.some((line) => line.kind === 'costs' || line.kind === 'z' || !isNamed(line))) return null;
+	const units = (lines[0]?.cells ?? []).flatMap(({ unit }, j) => (unit ? [j] : []));
+	if (units.length === 0) return null;
+	const says = ({ cells }: Line, j: number): 0 | 1 | null => {
+		const { content } = cells[j];
+		if (content.kind !== 'number' || (content.cell.m && !isZero(content.cell.m))) return null;
+		return isZero(content.cell.plain) ? 0 : content.cell.plain.equals(1) ? 1 : null;
+	};
+	const body = lines.filter(({ kind }) => kind !== 'head');
+	const isUnit = (j: number) => {
+		const { content: head } = lines.find(({ kind }) => kind === 'head')!.cells[j];
+		return body.every((line) => {
+			const isOwn =
+				line.name.kind === 'name' &&
+				head.kind === 'name' &&
+				line.kind === 'row' &&
+				line.name.text === head.text;
+			return says(line, j) === (isOwn ? 1 : 0);
+		});
+	};
+	if (!units.every(isUnit)) return null;
+	const left = new Set(units);
+	return lines.map((line) => ({ ...line, cells: line.cells.filter((_, j) => !left.has(j)) }));
+}
+
 /** How numbers and names are written in a format. */
 export interface Writing {
 	number(value: Rational): string;

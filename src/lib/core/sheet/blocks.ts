@@ -19,6 +19,7 @@ import { stages } from '../form/stages';
 import type { System } from '../form/types';
 import { cornerTable, type CornerRow } from '../geometry/corner-table';
 import { formOptions } from '../move/begin';
+import { labelOf } from '../move/kinds';
 import type { Naming } from '../move/types';
 import type { Notation } from '../notation/notation';
 import { isZero, ZERO, type Rational } from '../number/rational';
@@ -28,7 +29,7 @@ import { RELATION_SIGNS } from '../problem/relation';
 import type { Plan, Problem } from '../problem/types';
 import { changeSentence, rowName } from '../sentence/form-words';
 import { joined, say, signed, signedAfter, type Sentence } from '../sentence/sentence';
-import type { Tableau } from '../tableau/tableau';
+import { objectiveValue, type Tableau } from '../tableau/tableau';
 import { drawingOf } from './drawing';
 import type { SheetStep } from './steps';
 import { linear } from './statement';
@@ -163,6 +164,36 @@ function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
 function tableaux({ steps, notation, naming }: SheetSource, fill: Filled): Part[] {
 	const parts = runParts(steps, notation, naming, fill);
 	return parts.length > 0 ? [heading('Simplex tableaux'), ...parts] : [];
+}
+
+/** The steps in words: what was done, and the basis and the value that it led to. */
+function trail({ steps, naming, problem }: SheetSource, fill: Filled): Part[] {
+	const taken = steps.flatMap(({ position, move }) => {
+		const t = position.work?.tableau;
+		return t && move ? [{ t, says: labelOf(move, naming(t)) }] : [];
+	});
+	if (taken.length === 0) return [];
+	const name = say`${{ constraint: problem.objective.name }}`;
+	return [
+		heading('Steps'),
+		{
+			kind: 'grid',
+			head: [say`step`, say`what is done`, say`basis`, name],
+			rows: taken.map(({ t, says }, i) => [
+				say`${i + 1}`,
+				open(fill, says),
+				open(
+					fill,
+					joined(
+						t.basis.map((column) => say`${t.form.columns[column]}`),
+						', ',
+						', '
+					)
+				),
+				open(fill, say`${objectiveValue(t)}`)
+			])
+		}
+	];
 }
 
 function dual({ problem }: SheetSource, fill: Filled): Part[] {
@@ -312,6 +343,7 @@ export const BUILDERS: Readonly<Record<Exclude<BlockName, 'questions'>, Build>> 
 	corners,
 	form,
 	tableaux,
+	trail,
 	dual,
 	ranges,
 	cuts,

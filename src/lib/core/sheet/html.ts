@@ -1,12 +1,13 @@
 import { MOST_IN_CODE } from './presets';
 import { qrCode } from './qr';
-import { contentText, type Content, type Line, type LineCell, type Writing } from '../notation/lines';
+import { contentText, type Line, type LineCell, type Writing } from '../notation/lines';
 import { addressText } from '../notation/board';
 import type { Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
 import { takeApart } from '../number/show';
 import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
 import { nameParts } from '../notation/name-parts';
+import { fittedTableau } from './fit';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
@@ -54,49 +55,16 @@ const writingIn = (notation: Notation): Writing => ({
 	m: '<i>M</i>'
 });
 
-/** About how many letters wide a cell is. */
-function contentWidth(content: Content, notation: Notation): number {
-	if (content.kind === 'name' || content.kind === 'word') return [...content.text].length;
-	if (content.kind !== 'number') return 2;
-	const own = (value: Rational) => {
-		const { digits, over, whole } = takeApart(value, notation.numbers);
-		// the two parts of a fraction stand one above the other, in small type
-		return 1 + (whole?.length ?? 0) + (over ? 0.8 * Math.max(digits.length, over.length) : digits.length);
-	};
-	const { plain, m } = content.cell;
-	return own(plain) + (m ? own(m) + 3 : 0);
-}
-
-/** letters that fit in a line of a page, at a size of type in points */
-const lettersAcross = (setup: PageSetup): number =>
-	((pageSize(setup).width - 2 * MARGIN) * 2.835) / (setup.type * 0.52);
-
-/** How a table is made to fit: by smaller type, and where that does not do, turned on its side. */
-function fitOf(
-	lines: readonly Line[],
+function tableauHtml(
+	part: Extract<Part, { kind: 'tableau' }>,
 	notation: Notation,
-	setup: PageSetup
-): { style: string; told: string } {
-	const width = lines[0].cells.reduce(
-		(sum, _, j) => {
-			const widest = Math.max(...lines.map(({ cells }) => contentWidth(cells[j].content, notation)));
-			return sum + Math.max(2.4, widest) + 2;
-		},
-		Math.max(...lines.map(({ name }) => contentWidth(name, notation))) + 2
-	);
-	const room = lettersAcross(setup);
-	if (width <= room) return { style: '', told: '' };
-	if (width * 0.8 <= room)
-		return { style: 'small', told: 'This tableau is wide: it is set in smaller type.' };
-	if (width * 0.64 <= room)
-		return { style: 'smaller', told: 'This tableau is wide: it is set in much smaller type.' };
-	return { style: 'smaller turned', told: 'This tableau is wide: it is turned on its side.' };
-}
-
-function tableauHtml(part: Extract<Part, { kind: 'tableau' }>, notation: Notation, setup: PageSetup): string {
-	const { caption, lines, pivot, operations, lit } = part;
+	setup: PageSetup | null
+): string {
+	const { caption, pivot, operations, lit } = part;
 	const writing = writingIn(notation);
-	const { style, told } = fitOf(lines, notation, setup);
+	const { lines, style, told } = setup
+		? fittedTableau(part.lines, notation, setup)
+		: { lines: part.lines, style: '', told: '' };
 	const isOpen = ({ address, content }: LineCell) => address !== null && content.kind === 'nothing';
 	const isLit = ({ address }: LineCell) =>
 		address !== null && lit !== undefined && (address.column === lit.column || address.row === lit.row);
@@ -140,8 +108,8 @@ function tableauHtml(part: Extract<Part, { kind: 'tableau' }>, notation: Notatio
 	].join('');
 }
 
-/** One part of a sheet. */
-export function partHtml(part: Part, notation: Notation, setup: PageSetup): string {
+/** One part of a sheet; without a page, as wide as it is. */
+export function partHtml(part: Part, notation: Notation, setup: PageSetup | null): string {
 	const of = (sentence: Sentence) => sentenceHtml(sentence, notation);
 	switch (part.kind) {
 		case 'heading':

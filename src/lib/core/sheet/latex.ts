@@ -12,6 +12,7 @@ import { contentText, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import type { Rational } from '../number/rational';
 import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
+import { fittedTableau } from './fit';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { MARGIN, type PageSetup } from './style';
 import { tikzOf } from './tikz';
@@ -49,9 +50,11 @@ const isHead = ({ kind }: Line) => kind === 'head' || kind === 'costs';
 
 /** A tableau whose rows have room to write in where they are blank; too wide a one is made to fit the line. */
 function tableauTex(
-	{ caption, lines, pivot, operations }: Extract<Part, { kind: 'tableau' }>,
-	notation: Notation
+	{ caption, pivot, operations, ...part }: Extract<Part, { kind: 'tableau' }>,
+	notation: Notation,
+	setup: PageSetup
 ): string {
+	const { lines, told } = fittedTableau(part.lines, notation, setup);
 	const isOpen = lines.some(({ cells }) =>
 		cells.some(({ address, content }) => address && content.kind === 'nothing')
 	);
@@ -71,6 +74,7 @@ function tableauTex(
 	return [
 		'\\par\\medskip\\noindent\\begin{minipage}{\\linewidth}',
 		caption.length ? `${sentenceTex(caption, notation)}\\par\\smallskip` : '',
+		lines !== part.lines ? `{\\small\\itshape ${latexText(told)}}\\par\\smallskip` : '',
 		done ? `{\\small ${done}}\\par\\smallskip` : '',
 		isOpen ? '\\renewcommand{\\arraystretch}{1.9}%' : '\\renewcommand{\\arraystretch}{1.25}%',
 		`\\fitted{\\begin{tabular}{${columns}}`,
@@ -114,7 +118,7 @@ function linkTex(link: string): string {
 	return `\\par\\bigskip\\noindent\\begin{minipage}{30mm}${picture}\\end{minipage}\\quad ${LINK_SAYS}\\par`;
 }
 
-function partTex(part: Part, notation: Notation): string {
+function partTex(part: Part, notation: Notation, setup: PageSetup): string {
 	const of = (sentence: Sentence) => sentenceTex(sentence, notation);
 	switch (part.kind) {
 		case 'heading':
@@ -130,7 +134,7 @@ function partTex(part: Part, notation: Notation): string {
 		case 'grid':
 			return gridTex(part, notation);
 		case 'tableau':
-			return tableauTex(part, notation);
+			return tableauTex(part, notation, setup);
 		case 'dictionary':
 			return `\\par\\medskip\\noindent ${of(part.caption)}\\par\\smallskip\\noindent\\fitted{$\\begin{aligned}\n${part.equations
 				.map(
@@ -168,7 +172,9 @@ export function documentLatex(
 	setup: PageSetup
 ): string {
 	const bodies = sheets.map(({ title, parts }) =>
-		[`\\section*{${escapedLatex(title)}}`, ...parts.map((part) => partTex(part, notation))].join('\n\n')
+		[`\\section*{${escapedLatex(title)}}`, ...parts.map((part) => partTex(part, notation, setup))].join(
+			'\n\n'
+		)
 	);
 	return `\\documentclass[${classSize(setup.type)}pt]{article}
 \\usepackage[utf8]{inputenc}

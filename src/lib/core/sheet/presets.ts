@@ -18,6 +18,7 @@ export const BLOCKS = [
 	'corners',
 	'form',
 	'tableaux',
+	'trail',
 	'dual',
 	'ranges',
 	'cuts',

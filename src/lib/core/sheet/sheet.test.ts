@@ -12,6 +12,12 @@ import { parseRational } from '../number/rational';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
 import { KINDS } from '../question/kinds';
+import type { Problem } from '../problem/types';
+import type { Line } from '../notation/lines';
+import { showNumber } from '../number/show';
+import { plainText } from '../sentence/sentence';
+import { objectiveValue } from '../tableau/tableau';
+import { fittedTableau } from './fit';
 import { documentHtml } from './html';
 import { sheetFiles, sheetQuestions, sheetsOf, SHEET_FORMATS, type SheetWanted } from './files';
 import { SHEET_PRESETS } from './presets';
@@ -144,6 +150,61 @@ test('only the row of the pivot, or only right-hand sides, are left blank where 
 		blanksOf('rhs')
 			.slice(1)
 			.every((cells) => cells.length > 0 && cells.every((cell) => cell.endsWith('|rhs')))
+	).toBe(true);
+});
+
+test('a tableau that is too wide leaves out basic columns, then has smaller type, then is turned, and says so; blanks stay', () => {
+	const names = Array.from({ length: 8 }, (_, i) => `kind${i + 1}`);
+	const wide = stated(
+		`max z = ${names.map((name, i) => `${i + 3} ${name}`).join(' + ')}\n${Array.from({ length: 8 }, (_, r) => `r${r + 1}: ${names.map((name, i) => `${((r * 3 + i * 5) % 7) + 1} ${name}`).join(' + ')} <= ${90 + 7 * r}`).join('\n')}`
+	);
+	const parts = (problem: Problem, fill: 'answers' | 'blanks') =>
+		tableauxOf(sheetsOf(wanted({ problem, blocks: { tableaux: fill } }))[0].student);
+	const fit = (part: TableauPart, more: Partial<typeof PAGE> = {}) =>
+		fittedTableau(part.lines, PLAIN, { ...PAGE, ...more });
+	for (const part of parts(wide, 'answers')) {
+		const { lines, told, style } = fit(part);
+		expect(told).toContain('Columns of basic variables are left out');
+		expect(lines.every(({ cells }, i) => cells.length === part.lines[i].cells.length - 8)).toBe(true);
+		// what is left out can be read off: every name of a row is missing in the head, and no other
+		const nameOf = ({ content }: (typeof lines)[number]['cells'][number]) =>
+			content.kind === 'name' ? content.text : '';
+		const head = (all: readonly Line[]) => all.find(({ kind }) => kind === 'head')!.cells.map(nameOf);
+		const basic = lines.flatMap(({ kind, name }) =>
+			kind === 'row' && name.kind === 'name' ? [name.text] : []
+		);
+		expect(
+			head(part.lines)
+				.filter((name) => !head(lines).includes(name))
+				.sort()
+		).toEqual([...basic].sort());
+		// on a smaller page the type shrinks as well
+		expect(fit(part, { type: 14 }).style.length).toBeGreaterThanOrEqual(style.length);
+	}
+	for (const part of parts(wide, 'blanks').slice(1)) expect(fit(part).lines).toBe(part.lines);
+	expect(fit(parts(stated(KILN), 'answers')[0])).toMatchObject({ style: '', told: '' });
+	const [{ content }] = sheetFiles(
+		wanted({ problem: wide, format: 'latex', blocks: { tableaux: 'answers' } })
+	);
+	expect(content).toContain('Columns of basic variables are left out');
+});
+
+test('the steps in words are those of the run, each with its basis and value; blank they tell nothing', () => {
+	const grid = (fill: 'answers' | 'blanks') =>
+		sheetsOf(wanted({ blocks: { trail: fill } }))[0].student.find((part) => part.kind === 'grid')!;
+	const steps = stepsOf(stated(KILN), 'auto', DANTZIG).flatMap(({ position, move }) =>
+		move && position.work ? [position.work.tableau] : []
+	);
+	expect(grid('answers').rows.map((row) => plainText(row[3]!, PLAIN))).toEqual(
+		steps.map((t) => showNumber(objectiveValue(t)))
+	);
+	expect(grid('answers').rows.map((row) => plainText(row[2]!, PLAIN))).toEqual(
+		steps.map((t) => t.basis.map((column) => t.form.columns[column].name).join(', '))
+	);
+	expect(
+		grid('blanks')
+			.rows.flatMap((row) => row.slice(1))
+			.every((cell) => cell === null)
 	).toBe(true);
 });
 

@@ -42,6 +42,7 @@
 		corners: 'Corner table',
 		form: 'Standard form',
 		tableaux: 'Tableaux',
+		trail: 'Steps in words',
 		dual: 'Dual problem',
 		ranges: 'Ranges',
 		cuts: 'Cuts',

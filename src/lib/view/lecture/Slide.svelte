@@ -161,16 +161,6 @@
 	.slide :global(.tableau) {
 		margin: 0;
 	}
-	.slide :global(.tableau .told) {
-		display: none;
-	}
-	.slide :global(.tableau.turned) {
-		writing-mode: horizontal-tb;
-	}
-	.slide :global(.tableau.small),
-	.slide :global(.tableau.smaller) {
-		font-size: 1em;
-	}
 	.slide :global(table) {
 		margin: 0;
 	}
