@@ -203,6 +203,26 @@ export function strip(
 
 const FONT = "'Source Serif 4 Variable', Georgia, serif";
 
+/** files of letters as addresses that hold them whole, by where they come from: pictures in a row need the same */
+const whole = new Map<string, Promise<string>>();
+
+function wholeAddress(address: string): Promise<string> {
+	const known = whole.get(address);
+	if (known) return known;
+	const found = (async () => {
+		const data = await (await fetch(address)).blob();
+		return new Promise<string>((resolve) => {
+			const reader = new FileReader();
+			reader.onload = () => resolve(reader.result as string);
+			reader.readAsDataURL(data);
+		});
+	})();
+	whole.set(address, found);
+	// what could not be had now may be had later
+	found.catch(() => whole.delete(address));
+	return found;
+}
+
 /** The fonts that a picture's letters need, as rules with the fonts inside. */
 async function fontRules(text: string): Promise<string> {
 	const letters = [...new Set(text)].map((letter) => letter.codePointAt(0)!);
@@ -232,12 +252,7 @@ async function fontRules(text: string): Promise<string> {
 		faces.map(async (face) => {
 			const [, address] = /url\("?([^")]+)"?\)/.exec(face.style.getPropertyValue('src')) ?? [];
 			if (!address) return '';
-			const data = await (await fetch(new URL(address, face.parentStyleSheet?.href ?? location.href))).blob();
-			const read = await new Promise<string>((resolve) => {
-				const reader = new FileReader();
-				reader.onload = () => resolve(reader.result as string);
-				reader.readAsDataURL(data);
-			});
+			const read = await wholeAddress(new URL(address, face.parentStyleSheet?.href ?? location.href).href);
 			const of = (name: string) => face.style.getPropertyValue(name);
 			return `@font-face{font-family:'Source Serif 4 Variable';font-style:${of('font-style')};font-weight:${of('font-weight')};src:url(${read});unicode-range:${of('unicode-range')}}`;
 		})
@@ -258,18 +273,15 @@ export async function pngOf(picture: SVGSVGElement, width: number): Promise<Blob
 	const [own, high] = ['width', 'height'].map((name) => Number(picture.getAttribute(name)));
 	picture.setAttribute('width', String(width));
 	picture.setAttribute('height', String((width * high) / own));
-	const url = URL.createObjectURL(new Blob([await svgText(picture)], { type: 'image/svg+xml' }));
-	try {
-		const image = new Image();
-		image.src = url;
-		await image.decode();
-		const canvas = document.createElement('canvas');
-		[canvas.width, canvas.height] = [width, Math.round((width * high) / own)];
-		canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
-		return await new Promise((resolve, reject) =>
-			canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('no picture'))), 'image/png')
-		);
-	} finally {
-		URL.revokeObjectURL(url);
-	}
+	// a canvas may be read if the picture's address holds the whole of it
+	const url = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(await svgText(picture))}`;
+	const image = new Image();
+	image.src = url;
+	await image.decode();
+	const canvas = document.createElement('canvas');
+	[canvas.width, canvas.height] = [width, Math.round((width * high) / own)];
+	canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height);
+	return await new Promise((resolve, reject) =>
+		canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error('no picture'))), 'image/png')
+	);
 }

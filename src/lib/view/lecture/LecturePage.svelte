@@ -111,6 +111,8 @@
 		lecture.write([...lecture.script.slice(0, at + 1), own, ...lecture.script.slice(at + 1)]);
 		chosen = at + 1;
 	}
+	/** whether pictures of the slides are being made */
+	let isPicturing = $state(false);
 	/** The lecture as one file; what writes it is loaded when it is wanted. */
 	async function save() {
 		const { lectureWebPage } = await import('$lib/core/lecture');
@@ -173,6 +175,12 @@
 			>
 			<button
 				class="btn tool"
+				disabled={lecture.slides.length === 0 || isPicturing}
+				title="A picture of each step, 1920 × 1080, in one zip file"
+				onclick={() => (isPicturing = true)}>Pictures</button
+			>
+			<button
+				class="btn tool"
 				disabled={lecture.slides.length === 0}
 				title="Remarks, right answers and slips to expect, on paper or as PDF"
 				onclick={() => void print('remarks')}>Print remarks</button
@@ -183,6 +191,15 @@
 					onclick={() => lecture.reset()}>Reset</button
 				>{/if}
 		</header>
+		{#if isPicturing}
+			{#await import('./SlidePictures.svelte') then { default: SlidePictures }}
+				<SlidePictures
+					title={titleOf(lesson.lesson)}
+					slides={lecture.slides}
+					onclose={() => (isPicturing = false)}
+				/>
+			{/await}
+		{/if}
 		{#if lecture.refusal}<p role="alert" class="note">{lecture.refusal}</p>{/if}
 		<p class="note" role="status">
 			{lecture.running.what && lecture.slides.length === 0

@@ -71,6 +71,7 @@ export function columnMeaning(form: Form, column: Column): Sentence {
 	if (isBound(owner)) return say`${column} (the room below the bound of ${owner.name})`;
 	if (owner.kind === 'cut') return say`${column} (the slack of ${owner.name})`;
 	const row = form.problem.constraints.find((r) => r.name === owner.name);
-	const word = column.kind === 'artificial' ? 'artificial' : row?.relation === '>=' ? 'surplus' : 'slack';
+	const word =
+		column.kind === 'artificial' ? 'artificial variable' : row?.relation === '>=' ? 'surplus' : 'slack';
 	return say`${column} (the ${word} of ${{ constraint: owner.name }})`;
 }
