@@ -1,3 +1,4 @@
+import { unzipSync } from 'fflate';
 import { expect, test } from 'vitest';
 import { desk, freshVisits } from './visit';
 
@@ -78,6 +79,32 @@ test('a lecture is held by keyboard alone; the speaker’s window follows, also 
 	await desk.settled();
 	await find('Lecture: show the lesson');
 	await see('no longer fits');
+});
+
+test('slides leave as pictures in one file, a question also with its answer', async () => {
+	await desk.write('title "Two goods"\nmax gain = 3 cups\nshelf: cups <= 4');
+	await desk.settled();
+	await find('Lecture: show the lesson');
+	await desk.page.waitForSelector('.script ol button');
+	await desk.page.select('.edit select', 'question');
+	await see('Question: ');
+	const steps = await desk.page.$$eval('.script ol li', (own) => own.length);
+	const { arrived } = await desk.downloads();
+	await desk.click('Pictures');
+	await see('Picture 1 of');
+	expect(await desk.barriers()).toEqual([]);
+	const pictures = Object.entries(unzipSync(new Uint8Array(await arrived('Two-goods-slides.zip'))));
+	expect(pictures).toHaveLength(steps + 1);
+	for (const [, data] of pictures) {
+		const header = Buffer.from(data.slice(0, 24));
+		expect([header.toString('latin1', 1, 4), header.readUInt32BE(16), header.readUInt32BE(20)]).toEqual([
+			'PNG',
+			1920,
+			1080
+		]);
+	}
+	// the answer is told in the second picture of the question, and only there
+	expect(new Set(pictures.map(([, data]) => Buffer.from(data).toString('base64'))).size).toBe(steps + 1);
 });
 
 test('a handout is made of the lesson: pages as they are printed, blanks that hold nothing, files', async () => {
