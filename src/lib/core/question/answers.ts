@@ -148,6 +148,11 @@ export function canonical(kind: Kind['answers'], answer: Answer): string | null 
 		if (!Array.isArray(names) || names.some((name) => typeof name !== 'string')) return null;
 		return [...new Set((names as string[]).map((name) => name.trim().normalize('NFC')))].sort().join('\n');
 	}
+	if (kind === 'order') {
+		const places = text === null ? answer : text.trim().split(/\s*(?:;|→|->|(?<=\)),)\s*/);
+		if (!Array.isArray(places) || places.some((place) => typeof place !== 'string')) return null;
+		return places.map((place) => (place as string).replace(/\s+/g, '').normalize('NFC')).join('\n');
+	}
 	if (kind === 'interval') {
 		if (!Array.isArray(answer) || answer.length !== 2) return null;
 		const ends = answer.map(endIn);

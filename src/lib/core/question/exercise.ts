@@ -105,6 +105,7 @@ export const PRESETS = [
 			'feasible',
 			'corner-values',
 			'best-corner',
+			'path',
 			'redundant'
 		],
 		method: 'auto'

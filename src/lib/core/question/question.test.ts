@@ -137,6 +137,21 @@ function isRight(question: Question, answer: Answer): boolean {
 			(sum, [name, factor]) => sum.add(factor.mul(plan.get(name) ?? 0)),
 			parseRational('0')
 		);
+	if (kind === 'path') {
+		// each corner is a plan, each better than the one before, and the last is best
+		const plans = (answer as string[]).map((at) => {
+			const [a, b] = at.slice(1, -1).split(', ');
+			return planFromTexts({ [own!.variables[0].name]: a, [own!.variables[1].name]: b });
+		});
+		const worth = plans.map((plan) => ofRow(own!.objective, plan).add(own!.objective.constant));
+		const up = own!.objective.sense === 'max';
+		const isBetter = (value: (typeof worth)[number], i: number) =>
+			i === 0 || (up ? value.gt(worth[i - 1]) : value.lt(worth[i - 1]));
+		const isFeasible = (plan: Plan) => brokenAt(own!, plan).length === 0;
+		return (
+			plans.every(isFeasible) && worth.every(isBetter) && solveLinear(own!).objective!.equals(worth.at(-1)!)
+		);
+	}
 	if (kind === 'violation') {
 		const found = brokenAt(own!, planFromTexts(given.plan!)).find(
 			({ name, bound }) => !bound && name === given.row

@@ -42,6 +42,7 @@ export const KIND_NAMES = [
 	'violation',
 	'plan-value',
 	'best-corner',
+	'path',
 	'other-optimum',
 	'dual-value',
 	'one-more',
@@ -189,6 +190,8 @@ export interface Kind {
 		| 'yes-no'
 		| 'state'
 		| 'names'
+		/** names in their order */
+		| 'order'
 		| 'plan'
 		| 'interval'
 		| 'sign'

@@ -131,6 +131,12 @@ function interaction(field: Field, item: QuizItem): Element {
 				)
 			)
 		);
+	if (field.kind === 'order')
+		return el(
+			'orderInteraction',
+			{ ...own, shuffle: 'false' },
+			field.options.map(({ id, text }) => el('simpleChoice', { identifier: id }, text))
+		);
 	if (field.kind === 'text')
 		return el('p', {}, `${field.label} `, el('textEntryInteraction', { ...own, expectedLength: 10 }));
 	return el(
@@ -175,6 +181,17 @@ function matches(field: Field, texts: readonly string[]): Element {
 						texts.map((text) => base('identifier', text))
 					)
 				);
+	if (field.kind === 'order')
+		return el(
+			'match',
+			{},
+			variable,
+			el(
+				'ordered',
+				{},
+				texts.map((text) => base('identifier', text))
+			)
+		);
 	return el('match', {}, variable, base('identifier', texts[0]));
 }
 
@@ -195,12 +212,13 @@ const NAMESPACES: Readonly<Record<QtiVersion, string>> = {
 /** An item: what is shown, what is entered, and how that is graded. */
 export function itemElement(item: QuizItem, problem: Problem, version: QtiVersion): Element {
 	const declared = item.fields.map((field) => {
-		const isMany = field.kind === 'choice' && field.most === 0;
+		const isOrdered = field.kind === 'order';
+		const isMany = isOrdered || (field.kind === 'choice' && field.most === 0);
 		return el(
 			'responseDeclaration',
 			{
 				identifier: field.id,
-				cardinality: isMany ? 'multiple' : 'single',
+				cardinality: isOrdered ? 'ordered' : isMany ? 'multiple' : 'single',
 				baseType: field.kind === 'text' ? 'string' : 'identifier'
 			},
 			item.right[0][field.id].length === 0

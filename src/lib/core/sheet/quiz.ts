@@ -18,6 +18,12 @@ export type Field =
 			/** how many may be chosen; 0 for any number */
 			readonly most: 0 | 1;
 	  }
+	/** choices that are put in order */
+	| {
+			readonly kind: 'order';
+			readonly id: string;
+			readonly options: readonly { readonly id: string; readonly text: string }[];
+	  }
 	| { readonly kind: 'text'; readonly id: string; readonly label: string }
 	/** a corner of a picture, by its number among the drawing's */
 	| { readonly kind: 'spot'; readonly id: string; readonly drawing: Drawing };
@@ -181,6 +187,13 @@ function formOf(question: Question): Form | null {
 			);
 			return {
 				fields: [field],
+				entries: (answer) => (Array.isArray(answer) ? of(answer as string[]) : null)
+			};
+		}
+		case 'order': {
+			const { field, of } = chosen((given.choices ?? []).map((own) => [own, own]));
+			return {
+				fields: [{ kind: 'order', id: field.id, options: field.options }],
 				entries: (answer) => (Array.isArray(answer) ? of(answer as string[]) : null)
 			};
 		}

@@ -22,7 +22,7 @@ import { documentHtml } from './html';
 import { sheetFiles, sheetQuestions, sheetsOf, SHEET_FORMATS, type SheetWanted } from './files';
 import { SHEET_PRESETS } from './presets';
 import { quizItem, type Entries, type QuizItem } from './quiz';
-import { itemElement, QTI_VERSIONS, xmlOf, type Element } from './qti';
+import { itemElement, QTI_VERSIONS, qtiFiles, xmlOf, type Element } from './qti';
 import { qrCode } from './qr';
 import { stepsOf } from './steps';
 import { PAGE } from './style';
@@ -283,7 +283,7 @@ function graded(
 	const outcome: Record<string, string> = { SCORE: '0', FEEDBACK: '' };
 	const value = (own: Element): readonly string[] => {
 		if (own.name === 'variable') return entries[String(own.attributes.identifier)] ?? [];
-		if (own.name === 'multiple') return kids(own).flatMap(value);
+		if (own.name === 'multiple' || own.name === 'ordered') return kids(own).flatMap(value);
 		return own.children.map(String);
 	};
 	const holds = (own: Element): boolean => {
@@ -296,7 +296,8 @@ function graded(
 			case 'isNull':
 				return value(parts[0]).length === 0;
 			case 'match': {
-				const [a, b] = parts.map((part) => [...value(part)].sort().join('\n'));
+				const isOrdered = parts.some(({ name }) => name === 'ordered');
+				const [a, b] = parts.map((part) => (isOrdered ? value(part) : [...value(part)].sort()).join('\n'));
 				return a === b && a !== '';
 			}
 			case 'stringMatch': {
@@ -329,7 +330,7 @@ const entered = (item: QuizItem, entries: Entries, pick: number) =>
 	Object.fromEntries(
 		item.fields.map((field) => {
 			const texts = entries[field.id];
-			const isMany = field.kind === 'choice' && field.most === 0;
+			const isMany = field.kind === 'order' || (field.kind === 'choice' && field.most === 0);
 			return [field.id, isMany ? texts : texts.length > 0 ? [texts[pick % texts.length]] : []];
 		})
 	);
@@ -363,6 +364,28 @@ describe('quizzes', () => {
 		);
 		expect(count).toBeGreaterThan(200);
 	}, 60_000);
+
+	test('an order is graded as an order, and pictures to choose from go with the package', () => {
+		const problem = stated('max z = 3 x + 2 y\na: x <= 4\nb: x + y <= 6\nc: y <= 5');
+		const of = (kind: 'path' | 'which-picture') =>
+			quizItem(sheetQuestions(problem, wanted({ problem, kinds: [kind] }))[0], 'A1')!;
+		const path = of('path');
+		const order = path.right[0].R1;
+		expect(order.length).toBeGreaterThan(2);
+		const grade = (R1: readonly string[]) => graded(itemElement(path, problem, '2.1'), { R1 }).score;
+		expect([grade(order), grade([...order].reverse()), grade(order.slice(1))]).toEqual([1, 0, 0]);
+		expect(xmlOf(itemElement(path, problem, '3.0'), '3.0')).toMatch(
+			/cardinality="ordered".*<qti-order-interaction response-identifier="R1"/
+		);
+		const files = qtiFiles({ title: 't', items: [{ item: of('which-picture'), problem }] }, '2.1');
+		const shown = [...files['A1.xml'].matchAll(/<img src="([^"]*)"/g)].map(([, name]) => name);
+		expect(shown.length).toBeGreaterThan(2);
+		for (const name of shown) {
+			expect(files[name]).toMatch(/^<svg/);
+			expect(files['imsmanifest.xml']).toContain(`<file href="${name}"/>`);
+		}
+		expect(new Set(shown.map((name) => files[name])).size).toBe(shown.length);
+	});
 
 	test('both versions name their elements as the standard does', () => {
 		const [question] = sheetQuestions(stated(KILN), wanted({ kinds: ['best-corner'] }));

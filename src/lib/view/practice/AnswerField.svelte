@@ -2,6 +2,7 @@
 	import { readCell, type Problem } from '$lib/core/problem';
 	import { cellText, KINDS, renamed, type Answer, type Question } from '$lib/core/question';
 	import { toText } from '$lib/core/number';
+	import OrderedChoices from './OrderedChoices.svelte';
 	import QuestionTableau from './QuestionTableau.svelte';
 
 	/** Where a question is answered: on the tableau or the picture where it is about them, else in fields. */
@@ -81,7 +82,7 @@
 		else if (answers === 'cells')
 			onanswer(numbers(Object.fromEntries(Object.entries(fields).filter(([, typed]) => typed.trim()))));
 		else if (answers === 'sides') onanswer(fields);
-		else if (answers === 'names') onanswer(names);
+		else if (answers === 'names' || answers === 'order') onanswer(names);
 		else if (answers === 'interval')
 			onanswer([
 				fields.from?.trim() ? number(fields.from) : null,
@@ -98,11 +99,13 @@
 	const hasAnswer = $derived(
 		answers === 'names' || answers === 'interval' || answers === 'relation' || answers === 'plan'
 			? true
-			: answers === 'sides'
-				? asked.every((name) => fields[name])
-				: answers === 'cells'
-					? Object.values(fields).some((typed) => typed.trim())
-					: text.trim() !== ''
+			: answers === 'order'
+				? names.length === asked.length
+				: answers === 'sides'
+					? asked.every((name) => fields[name])
+					: answers === 'cells'
+						? Object.values(fields).some((typed) => typed.trim())
+						: text.trim() !== ''
 	);
 </script>
 
@@ -167,6 +170,8 @@
 			{/each}
 			<p class="said">Leave all empty if it is none.</p>
 		</fieldset>
+	{:else if answers === 'order'}
+		<OrderedChoices all={asked} bind:order={names} />
 	{:else if answers === 'interval'}
 		<p class="line">
 			<label>from <input class="field" placeholder="−∞" bind:value={fields.from} /></label>

@@ -16,6 +16,7 @@ import {
 	ruleKept
 } from './pivoting';
 import { nextTableau, wrongEntry } from './next-tableau';
+import { path } from './path';
 import { bestCorner, feasible, planValue, rounding, violation } from './plans';
 import { degenerate, otherOptimum, phaseTwo, plan, state, value } from './reading';
 import { sides } from './sides';
@@ -68,6 +69,7 @@ export const KINDS: Readonly<Record<KindName, Kind>> = {
 	violation,
 	'plan-value': planValue,
 	'best-corner': bestCorner,
+	path,
 	'other-optimum': otherOptimum,
 	'dual-value': dualValue,
 	'one-more': oneMore,

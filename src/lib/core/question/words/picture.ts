@@ -1,5 +1,5 @@
 import type { Answer } from '../types';
-import { answerText, at, rights, type WordsOf } from './shared';
+import { answerText, at, rights, RULES, signed, type WordsOf } from './shared';
 
 /** `clay below, kiln left`: the sides of lines. */
 const sidesText = (answer: Answer): string =>
@@ -18,6 +18,7 @@ export const PICTURE: WordsOf<
 	| 'redundant'
 	| 'region-shape'
 	| 'best-corner'
+	| 'path'
 > = {
 	side: {
 		asks: (q) => `${at(q.given.plan)} lies on one side of the line ${q.given.row}. Does that side stay?`,
@@ -136,6 +137,20 @@ export const PICTURE: WordsOf<
 			'no-point': 'The sides that stay have no point in common.',
 			'goes-on': 'In one direction nothing limits it.',
 			'is-closed': 'It is closed on every side.'
+		}
+	},
+	path: {
+		asks: (q) =>
+			`In which order does the simplex method visit the corners ${(q.given.choices ?? []).map(signed).join(', ')}? ${RULES[q.given.rule ?? 'dantzig']}`,
+		because: (q) => `It goes ${(q.right[0] as readonly string[]).map(signed).join(' → ')}.`,
+		hints: () => [
+			'It starts where the variables of the problem are 0.',
+			'Each pivot goes along an edge to a corner beside the one before.',
+			'The rule says which variable increases first, and so along which axis it goes.'
+		],
+		slips: {
+			reversed: 'It starts at the other end of this path.',
+			'other-way': 'It goes round the region in the other direction.'
 		}
 	},
 	'best-corner': {
