@@ -312,10 +312,12 @@ test('the picture as SVG, PNG, TikZ, and the steps as a strip', async () => {
 	expect(svg).not.toContain('var(--');
 	const png = await saved('PNG for slides', 'Kiln-region-light-slides.png');
 	expect([png.subarray(1, 4).toString(), png.readUInt32BE(16)]).toEqual(['PNG', 1920]);
-	const tikz = (await saved('TikZ', 'Kiln-region.tikz')).toString();
+	const tikz = (await saved('TikZ for LaTeX, as it is shown', 'Kiln-region.tikz')).toString();
 	expect(tikz).toMatch(/\\begin\{tikzpicture\}[\s\S]*\{\(2, 6\)\};[\s\S]*\\end\{tikzpicture\}/);
 	expect(tikz.match(/\\begin\{scope\}/g)!.length).toBe(tikz.match(/\\end\{scope\}/g)!.length);
 	expect(tikz).not.toMatch(/NaN|undefined|[−≤]/);
+	const edited = (await saved('TikZ for LaTeX, to edit', 'Kiln-region-coordinates.tikz')).toString();
+	expect(edited).toMatch(/\\begin\{tikzpicture\}\[x=[\d.]+cm, y=[\d.]+cm[\s\S]*corner\{\(2,6\)\}/);
 	const strip = (
 		await saved('Strip of the construction’s steps (SVG), black', 'Kiln-region-steps-print.svg')
 	).toString();

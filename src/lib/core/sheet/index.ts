@@ -1,5 +1,6 @@
 /** What views and pages may use of this folder: sheets, exams and quizzes. The rest of the core and the desk import its modules themselves. */
 
+export { drawingOf, withoutBest } from './drawing';
 export type { SheetFormat } from './files';
 export { sheetHtml } from './html';
 export {
@@ -14,4 +15,5 @@ export {
 	type SheetPreset
 } from './presets';
 export { MARGIN, PAGE, pageRule, pageSize, type PageSetup, PAPERS, sheetStyle, TYPE_SIZES } from './style';
+export { tikzOf } from './tikz';
 export type { Part, Sheet } from './types';

@@ -10,11 +10,13 @@
 		picture: () => SVGSVGElement | null;
 		/** the steps of the construction as pictures, where there are any */
 		steps?: (look: Look) => Promise<{ picture: SVGSVGElement; words: string }[]>;
+		/** the same as TikZ in the problem's own coordinates, where it has any */
+		coordinates?: () => Promise<string | null>;
 		/** what it is a picture of, for the file's name */
 		what?: string;
 	}
 	/** The picture as a file: as it is shown, light, dark, or black on white. */
-	let { picture, steps, what = 'region' }: Props = $props();
+	let { picture, steps, coordinates, what = 'region' }: Props = $props();
 	const { document: lesson, preferences } = useDesk();
 	const SLIDES = 1920;
 	const PRINT = 3600;
@@ -50,10 +52,17 @@
 		}
 	});
 	const tikz: Choice = {
-		says: 'TikZ for LaTeX',
+		says: 'TikZ for LaTeX, as it is shown',
 		run: async (name) => {
 			const own = await taken('light');
 			if (own) download(name('.tikz'), (await import('./tikz')).tikzOf(own));
+		}
+	};
+	const edited: Choice = {
+		says: 'TikZ for LaTeX, to edit: amounts are its coordinates',
+		run: async (name) => {
+			const text = await coordinates!();
+			if (text !== null) download(name('-coordinates.tikz'), text);
 		}
 	};
 	const stripOf = (look: Look): Choice => ({
@@ -75,6 +84,7 @@
 		png('light', PRINT, 'print'),
 		png('black', PRINT, 'print'),
 		tikz,
+		...(coordinates ? [edited] : []),
 		...(steps ? [stripOf('light'), stripOf('black')] : [])
 	]);
 	const name = (end: string) => fileName(titleOf(lesson.lesson), `-${what}${end}`);

@@ -114,6 +114,13 @@
 		return at < 0 ? null : at;
 	});
 
+	/** The picture as TikZ that an author goes on with: amounts are its coordinates. */
+	async function inCoordinates(): Promise<string | null> {
+		const { drawingOf, tikzOf, withoutBest } = await import('$lib/core/sheet');
+		const drawing = problem && drawingOf(problem, 'answers');
+		return drawing && tikzOf(showsBest ? drawing : withoutBest(drawing));
+	}
+
 	/** Goes to a corner by pivots. */
 	function visit(key: string) {
 		const found = scene?.region.corners.find(({ point }) => cornerKey(point) === key);
@@ -155,7 +162,11 @@
 	{#snippet tools()}
 		{#if problem}
 			{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
-				<PictureMenu picture={shownPicture} {steps} />
+				<PictureMenu
+					picture={shownPicture}
+					{steps}
+					coordinates={problem.variables.length === 2 && stage === null ? inCoordinates : undefined}
+				/>
 			{/await}
 		{/if}
 		{#if session.problem && session.problem.variables.length > 2}
