@@ -133,6 +133,19 @@ test('a handout is made of the lesson: pages as they are printed, blanks that ho
 	const pages = await desk.page.$$eval('.page-of-paper', (own) => own.length);
 	const pdf = Buffer.from(await desk.page.pdf({ preferCSSPageSize: true })).toString('latin1');
 	expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(pages);
+	// single numbers are left blank where they are pressed, by keyboard as well
+	await desk.page.select('select[data-block="tableaux"]', 'cells');
+	const cell = (await desk.page.waitForSelector('[data-cell$="rhs"]:not(.open)'))!;
+	const name = await cell.evaluate((own) => (own as HTMLElement).dataset.cell!);
+	await cell.focus();
+	await desk.press('Enter');
+	await desk.page.waitForSelector(`[data-cell="${name}"].open:focus`);
+	expect(await desk.barriers()).toEqual([]);
+	await desk.press('Enter');
+	await desk.page.waitForSelector(`[data-cell="${name}"]:not(.open):focus`);
+	await desk.page.select('select[data-block="tableaux"]', 'none');
+	await gone('[data-cell]');
+
 	const { arrived } = await desk.downloads();
 	await desk.click('LaTeX');
 	expect((await arrived('Two-goods-exam.tex')).toString()).toContain('\\documentclass');

@@ -34,6 +34,8 @@ export class Handout {
 	count = $state(USUAL_COUNT);
 	/** kinds of questions; empty for those that suit paper */
 	kinds = $state.raw<readonly KindName[]>([]);
+	/** cells of tableaux that are left blank where single ones are */
+	cells = $state.raw<readonly string[]>([]);
 	/** whether the tableaux are those of the trail, or of the whole run by the rule */
 	followsTrail = $state(false);
 	withKey = $state(true);
@@ -82,6 +84,11 @@ export class Handout {
 		this.blocks = PRESET_BLOCKS[preset];
 	}
 
+	/** Leaves a cell of a tableau blank, or prints it again. */
+	turnCell(cell: string): void {
+		this.cells = this.cells.includes(cell) ? this.cells.filter((own) => own !== cell) : [...this.cells, cell];
+	}
+
 	fill(block: BlockName, fill: Fill): void {
 		this.blocks = { ...this.blocks, [block]: fill };
 	}
@@ -96,6 +103,7 @@ export class Handout {
 				blocks: this.blocks,
 				variants: between(this.variants, MOST_VARIANTS),
 				seed: this.seed,
+				cells: this.cells,
 				count: between(this.count, MOST_QUESTIONS),
 				...(this.kinds.length > 0 ? { kinds: KIND_NAMES.filter((kind) => this.kinds.includes(kind)) } : {}),
 				page: this.page,

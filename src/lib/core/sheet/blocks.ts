@@ -48,6 +48,8 @@ export interface SheetSource {
 	meaning(kind: 'variables' | 'constraints', name: string): string;
 	readonly notation: Notation;
 	readonly steps: readonly SheetStep[];
+	/** cells of tableaux that are left blank where single ones are, see cellOnSheet */
+	readonly cells: readonly string[];
 	/** what ids in moves are called */
 	naming(t: Tableau): Naming;
 	/** how long runs may be */
@@ -161,8 +163,8 @@ function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-function tableaux({ steps, notation, naming }: SheetSource, fill: Filled): Part[] {
-	const parts = runParts(steps, notation, naming, fill);
+function tableaux({ steps, notation, naming, cells }: SheetSource, fill: Filled): Part[] {
+	const parts = runParts(steps, notation, naming, fill, cells);
 	return parts.length > 0 ? [heading('Simplex tableaux'), ...parts] : [];
 }
 

@@ -62,6 +62,8 @@ export interface SheetWanted {
 	readonly page?: PageSetup;
 	/** a link to the live problem, printed at the end of its sheet */
 	readonly link?: string;
+	/** cells of tableaux that are left blank where single ones are, see cellOnSheet */
+	readonly cells?: readonly string[];
 	/** the steps of a trail, printed instead of the method's run */
 	readonly steps?: SheetSource['steps'];
 	/** lasting keys of the problem's names, by which the steps speak of them */
@@ -166,6 +168,7 @@ export function sourceOf(
 		meaning: wanted.meaning ?? (() => ''),
 		notation: wanted.notation ?? PLAIN,
 		steps: steps ?? stepsOf(problem, wanted.method, wanted.rule),
+		cells: wanted.cells ?? [],
 		naming: (t) => ({
 			column: (id) => t.form.columns.filter((own) => own.id === id).flatMap((own) => say`${own}`),
 			constraint: (key) => say`${{ constraint: nameOf(keys.constraints, key) }}`,

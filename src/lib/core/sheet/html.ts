@@ -12,6 +12,7 @@ import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
 import { svgOf } from './svg';
+import { cellOnSheet } from './tableaux';
 import type { Part } from './types';
 import { escapedXml } from './xml';
 
@@ -60,7 +61,7 @@ function tableauHtml(
 	notation: Notation,
 	setup: PageSetup | null
 ): string {
-	const { caption, pivot, operations, lit } = part;
+	const { caption, number, pivot, operations, lit } = part;
 	const writing = writingIn(notation);
 	const { lines, style, told } = setup
 		? fittedTableau(part.lines, notation, setup)
@@ -79,7 +80,11 @@ function tableauHtml(
 			pivot !== null && own.address && addressText(own.address) === pivot ? 'pivot' : ''
 		].filter(Boolean);
 		const name = classes.length ? ` class="${classes.join(' ')}"` : '';
-		return `<${tag}${name}${tag === 'th' ? ' scope="col"' : ''}>${contentText(own.content, writing)}</${tag}>`;
+		const key =
+			number !== undefined && own.address
+				? ` data-cell="${escapedXml(cellOnSheet(number, addressText(own.address)))}"`
+				: '';
+		return `<${tag}${name}${key}${tag === 'th' ? ' scope="col"' : ''}>${contentText(own.content, writing)}</${tag}>`;
 	};
 	const isHead = ({ kind }: Line) => kind === 'head' || kind === 'costs';
 	const row = (line: Line, i: number, all: readonly Line[]): string => {

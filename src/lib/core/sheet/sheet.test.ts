@@ -7,7 +7,7 @@ import { answerSheet } from '../api/sheet';
 import { DANTZIG } from '../method/rule';
 import { PLAIN, PROFILES } from '../notation/notation';
 import { fitted } from '../notation/column-names';
-import { board } from '../notation/board';
+import { addressText, board } from '../notation/board';
 import { parseRational } from '../number/rational';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
@@ -25,6 +25,7 @@ import { quizItem, type Entries, type QuizItem } from './quiz';
 import { itemElement, QTI_VERSIONS, qtiFiles, xmlOf, type Element } from './qti';
 import { qrCode } from './qr';
 import { stepsOf } from './steps';
+import { cellOnSheet } from './tableaux';
 import { PAGE } from './style';
 import type { Part } from './types';
 
@@ -151,6 +152,37 @@ test('only the row of the pivot, or only right-hand sides, are left blank where 
 			.slice(1)
 			.every((cells) => cells.length > 0 && cells.every((cell) => cell.endsWith('|rhs')))
 	).toBe(true);
+});
+
+test('single cells are left blank in their own tableau, all formats hold none of them, and the key has them', () => {
+	const of = (cells: readonly string[]) => sheetsOf(wanted({ blocks: { tableaux: 'cells' }, cells }))[0];
+	const all = tableauxOf(of([]).student).flatMap(({ lines, number }) =>
+		lines.flatMap(({ cells }) =>
+			cells.flatMap(({ address, content }) =>
+				address && content.kind === 'number' ? [cellOnSheet(number!, addressText(address))] : []
+			)
+		)
+	);
+	const openOf = (parts: readonly Part[]) =>
+		tableauxOf(parts).flatMap(({ lines, number }) =>
+			lines.flatMap(({ cells }) =>
+				cells.flatMap(({ address, content }) =>
+					address && content.kind === 'nothing' ? [cellOnSheet(number!, addressText(address))] : []
+				)
+			)
+		);
+	expect(openOf(of([]).student)).toEqual([]);
+	fc.assert(
+		fc.property(fc.subarray(all), (cells) => {
+			const { student, key } = of(cells);
+			expect(openOf(student)).toEqual(cells);
+			expect(openOf(key)).toEqual([]);
+			// the page names its cells, so that they can be pressed there
+			const html = documentHtml([{ title: 't', parts: student }], PLAIN, PAGE);
+			expect(html.match(/data-cell="/g)).toHaveLength(all.length);
+		}),
+		{ numRuns: 20 }
+	);
 });
 
 test('a tableau that is too wide leaves out basic columns, then has smaller type, then is turned, and says so; blanks stay', () => {

@@ -22,12 +22,21 @@ const NOTHING: Content = { kind: 'nothing' };
 /**
  * Lines without their numbers; as an empty grid also without the names of the basis. What is blank holds nothing.
  * @param row the row that was pivoted in, by its key: what is blank where only that row is
+ * @param cells addresses of what is blank where single cells are
  */
-export const blankLines = (lines: readonly Line[], fill: Fill, row: string | null = null): Line[] =>
+export const blankLines = (
+	lines: readonly Line[],
+	fill: Fill,
+	row: string | null = null,
+	cells: ReadonlySet<string> = new Set()
+): Line[] =>
 	lines.map((line) => {
 		if (fill === 'answers' || line.kind === 'head' || line.kind === 'costs') return line;
-		const isBlank = (cell: Line['cells'][number]) =>
-			fill === 'pivot-row' ? line.key === row : fill === 'rhs' ? cell.address?.column === 'rhs' : true;
+		const isBlank = ({ address }: Line['cells'][number]): boolean => {
+			if (fill === 'pivot-row') return line.key === row;
+			if (fill === 'rhs') return address?.column === 'rhs';
+			return fill !== 'cells' || (address !== null && cells.has(addressText(address)));
+		};
 		return {
 			...line,
 			name: fill === 'grid' && line.kind === 'row' ? NOTHING : line.name,
@@ -37,13 +46,23 @@ export const blankLines = (lines: readonly Line[], fill: Fill, row: string | nul
 		};
 	});
 
+/** A cell of a tableau of a run, by the tableau's number and the address. */
+export const cellOnSheet = (number: number, address: string): string => `${number} ${address}`;
+
+/** The addresses of the cells of one tableau of a run. */
+const cellsIn = (cells: readonly string[], number: number): ReadonlySet<string> => {
+	const start = cellOnSheet(number, '');
+	return new Set(cells.flatMap((cell) => (cell.startsWith(start) ? [cell.slice(start.length)] : [])));
+};
+
 /** A dictionary's equations: `x = 3 − y`; null where they are left blank. */
 function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sentence | null][] {
 	const terms = (entries: readonly Rational[]) =>
 		signedAfter(
 			entries.flatMap((value, k) => (sign(value) === 0 ? [] : [{ says: say`${columns[k].column}`, value }]))
 		);
-	const open = fill !== 'answers';
+	// no cells are chosen in equations
+	const open = fill !== 'answers' && fill !== 'cells';
 	return [
 		...rows.map(({ name, rhs, entries }): [string, Sentence | null] => [
 			open && fill === 'grid' ? '' : name,
@@ -70,7 +89,8 @@ export function tableauPart(
 	fill: Fill,
 	pivot: string | null = null,
 	operations: readonly Sentence[] = [],
-	row: string | null = null
+	row: string | null = null,
+	cells?: { readonly number: number; readonly open: ReadonlySet<string> }
 ): Part {
 	const shown = board(t, notation);
 	if (notation.layout === 'dictionary')
@@ -78,9 +98,10 @@ export function tableauPart(
 	return {
 		kind: 'tableau',
 		caption,
-		lines: blankLines(boardLines(shown, notation), fill, row),
+		lines: blankLines(boardLines(shown, notation), fill, row, cells?.open),
 		pivot,
-		operations
+		operations,
+		...(cells ? { number: cells.number } : {})
 	};
 }
 
@@ -106,13 +127,15 @@ export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null 
 /**
  * The tableaux of a run, one after the other.
  * @param fill `answers`: all; else the first whole, then without numbers (`blanks`), without names of the basis, too (`grid`), without those of the row that was
- * pivoted in (`pivot-row`) or without right-hand sides (`rhs`)
+ * pivoted in (`pivot-row`), without right-hand sides (`rhs`) or without single cells of any tableau (`cells`)
+ * @param cells what is left blank then: number of the tableau and address, see cellOnSheet
  */
 export function runParts(
 	steps: readonly SheetStep[],
 	notation: Notation,
 	naming: (t: Tableau) => Naming,
-	fill: Exclude<Fill, 'none'>
+	fill: Exclude<Fill, 'none'>,
+	cells: readonly string[] = []
 ): Part[] {
 	let number = 0;
 	return steps.flatMap((step, i): Part[] => {
@@ -120,7 +143,7 @@ export function runParts(
 		if (!t) return [];
 		number += 1;
 		const before = steps[i - 1]?.position.work?.tableau;
-		const own = number === 1 ? 'answers' : fill;
+		const own = number === 1 && fill !== 'cells' ? 'answers' : fill;
 		const isTold = own === 'answers' && step.move;
 		const caption = isTold
 			? say`Tableau ${number}: ${labelOf(step.move!, naming(t))}`
@@ -129,7 +152,8 @@ export function runParts(
 		const pivot = fill === 'answers' ? pivotOf(t, steps[i + 1]) : null;
 		const choice = before ? pivotMade(before, step.move) : null;
 		const row = choice && rowKey(t, choice.row);
-		return [tableauPart(t, notation, caption, own, pivot, operations, row)];
+		const open = fill === 'cells' ? { number, open: cellsIn(cells, number) } : undefined;
+		return [tableauPart(t, notation, caption, own, pivot, operations, row, open)];
 	});
 }
 

@@ -24,6 +24,8 @@ export type Part =
 			readonly lines: readonly Line[];
 			/** the address of the entry that is pivoted on next, where that is told */
 			readonly pivot: string | null;
+			/** its number in the run, where cells of it are left blank one by one */
+			readonly number?: number;
 			/** what was done to the rows to come here */
 			readonly operations: readonly Sentence[];
 			/** the column or row that is looked at: its part of an address */

@@ -56,6 +56,7 @@
 		blanks: 'with blanks',
 		'pivot-row': 'the pivot row left blank',
 		rhs: 'right-hand sides left blank',
+		cells: 'single numbers left blank',
 		grid: 'an empty grid'
 	};
 	/** blocks of which nothing can be left blank */
@@ -86,7 +87,7 @@
 	$effect(() => {
 		void [lesson.problem, lesson.notation, lesson.rule, session.stops, lesson.telling.story];
 		void [handout.preset, handout.blocks, handout.page, handout.variants, handout.seed, handout.count];
-		void [handout.kinds, handout.followsTrail, handout.carries];
+		void [handout.kinds, handout.followsTrail, handout.carries, handout.cells];
 		const timer = setTimeout(() => void handout.make(), 120);
 		return () => clearTimeout(timer);
 	});
@@ -102,8 +103,22 @@
 
 	$effect(() => adoptStyle(`${pageRule(handout.page, 0)}\n${sheetStyle(handout.page)}`));
 	$effect(() => {
-		if (paper) pages = layOut(paper, printed, handout.page);
+		if (!paper) return;
+		const focused =
+			document.activeElement instanceof HTMLElement ? document.activeElement.dataset.cell : null;
+		pages = layOut(paper, printed, handout.page);
+		for (const cell of paper.querySelectorAll<HTMLElement>('[data-cell]')) cell.tabIndex = 0;
+		// the pages are made anew with each number that is pressed
+		if (focused) paper.querySelector<HTMLElement>(`[data-cell="${CSS.escape(focused)}"]`)?.focus();
 	});
+
+	/** A number of a tableau is pressed: it is left blank, or printed again. */
+	function press(event: Event): void {
+		const { cell } = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]')?.dataset ?? {};
+		if (!cell) return;
+		event.preventDefault();
+		handout.turnCell(cell);
+	}
 
 	async function save(format: SheetFormat) {
 		for (const { name, type, content, encoding } of await handout.files(format)) {
@@ -150,6 +165,7 @@
 					><span>{BLOCK_LABELS[block]}</span>
 					<select
 						class="field"
+						data-block={block}
 						value={handout.blocks[block] ?? 'none'}
 						onchange={(event) => handout.fill(block, event.currentTarget.value as Fill)}
 					>
@@ -254,7 +270,23 @@
 					: `${pages} ${pages === 1 ? 'page' : 'pages'}`}
 		</p>
 		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
-		<div class="pages" bind:this={paper} hidden={handout.refusal !== null}></div>
+		{#if handout.blocks.tableaux === 'cells'}
+			<p class="note">
+				Press a number of a tableau to leave it blank; press it again to print it.
+				{#if handout.cells.length > 0}<button class="btn tool" onclick={() => (handout.cells = [])}
+						>Print all</button
+					>{/if}
+			</p>
+		{/if}
+		<!-- the numbers that are pressed have the focus themselves -->
+		<!-- svelte-ignore a11y_no_static_element_interactions -->
+		<div
+			class="pages"
+			bind:this={paper}
+			hidden={handout.refusal !== null}
+			onclick={press}
+			onkeydown={(event) => (event.key === 'Enter' || event.key === ' ') && press(event)}
+		></div>
 	</section>
 </main>
 
