@@ -102,7 +102,7 @@ function tableauHtml(
 	};
 	const rows = lines.map(row);
 	const count = lines.filter(isHead).length;
-	const done = operations.map((own) => `<span>${sentenceHtml(own, notation)}</span>`).join('');
+	const done = operations.map((own) => `<span>${sentenceHtml(own, notation)}</span>`).join(' ');
 	return [
 		`<figure class="tableau ${style}">`,
 		caption.length ? `<figcaption>${sentenceHtml(caption, notation)}</figcaption>` : '',
@@ -112,6 +112,10 @@ function tableauHtml(
 		'</figure>'
 	].join('');
 }
+
+/** A sum that breaks before its signs only: a coefficient stays with its variable. */
+const withWholeTerms = (sum: string): string =>
+	sum.replaceAll(' <i>', '&#160;<i>').replace(/([+−]) /g, '$1&#160;');
 
 /** One part of a sheet; without a page, as wide as it is. */
 export function partHtml(part: Part, notation: Notation, setup: PageSetup | null): string {
@@ -129,7 +133,7 @@ export function partHtml(part: Part, notation: Notation, setup: PageSetup | null
 			return `<table class="statement" role="presentation">${statementLines(part.problem)
 				.map(
 					({ label, left, right }) =>
-						`<tr><td>${escapedXml(label)}</td><td>${of(left)}</td><td>${of(right)}</td></tr>`
+						`<tr><td>${escapedXml(label)}</td><td>${withWholeTerms(of(left))}</td><td>${of(right)}</td></tr>`
 				)
 				.join('')}</table>`;
 		case 'sentences':

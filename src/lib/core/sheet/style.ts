@@ -44,6 +44,7 @@ export const sheetStyle = ({ type }: PageSetup): string => `
 .paper table { border-collapse: collapse; margin: .4em 0; font-variant-numeric: tabular-nums lining-nums; }
 .paper th, .paper td { padding: .18em .5em; text-align: right; font-weight: normal; vertical-align: middle; }
 .paper .statement td { padding: .1em .35em; white-space: nowrap; }
+.paper .statement td:nth-child(2) { white-space: normal; }
 .paper .statement td:first-child { text-align: left; color: #333; font-style: italic; padding-right: 1.2em; }
 .paper .statement td:last-child { text-align: left; }
 .paper .cells th, .paper .cells td { border: .5pt solid #777; text-align: left; min-width: 3.2em; height: 1.5em; }
