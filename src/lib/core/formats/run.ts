@@ -1,7 +1,7 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
 import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
-import { boardLines, contentText, type Line, type Writing } from '../notation/lines';
+import { boardLines, contentText, withRatios, type Line, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, sign, type Rational } from '../number/rational';
 import { ratios } from '../tableau/ratio';
@@ -45,20 +45,13 @@ const cells = (
 		})
 	]);
 
-/** The ratios of the column that is pivoted in, by line; none where the pivot is chosen by row, as in the dual simplex method. */
-function ratioTexts(
-	t: Tableau,
-	lines: readonly Line[],
-	{ row, position }: NonNullable<RunStep['pivot']>,
-	{ number, word }: Writing
-): string[] {
-	if (sign(rhs(t, row)) < 0) return [];
-	const all = new Map(ratios(t, position).map((own) => [rowKey(t, own.row), own.value]));
-	return lines.map(({ kind, key }) => {
-		if (kind === 'head') return word('ratio');
-		const value = all.get(key);
-		return kind !== 'row' ? '' : value ? number(value) : '–';
-	});
+/** A tableau's lines with the ratios of the column that is pivoted in; without them where the pivot is chosen by row, as in the dual simplex method. */
+function withPivotRatios(t: Tableau, lines: Line[], pivot: RunStep['pivot']): Line[] {
+	if (!pivot || sign(rhs(t, pivot.row)) < 0) return lines;
+	return withRatios(
+		lines,
+		new Map(ratios(t, pivot.position).map(({ row, value }) => [rowKey(t, row), value]))
+	);
 }
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
@@ -117,11 +110,8 @@ export function tableauText(
 	const at =
 		pivot &&
 		addressText({ row: rowKey(t, pivot.row), column: t.form.columns[t.nonbasic[pivot.position]].id });
-	const table = (lines: readonly Line[], writing: Writing, mark: (text: string) => string): string[][] => {
-		const all = cells(lines, writing, at ? { at, mark } : null);
-		const beside = pivot ? ratioTexts(t, lines, pivot, writing) : [];
-		return beside.length > 0 ? all.map((row, i) => [...row, beside[i]]) : all;
-	};
+	const table = (lines: readonly Line[], writing: Writing, mark: (text: string) => string): string[][] =>
+		cells(lines, writing, at ? { at, mark } : null);
 	const plain = (value: Rational) =>
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
 	const isDictionary = notation.layout === 'dictionary';
@@ -132,7 +122,7 @@ export function tableauText(
 			const lines = equations(shown, number, maths).map(([left, right]) => `${left} &= ${right}`);
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
-		const lines = boardLines(shown, notation);
+		const lines = withPivotRatios(t, boardLines(shown, notation), pivot);
 		const rows = table(
 			lines,
 			{
@@ -158,7 +148,7 @@ export function tableauText(
 	const rows = isDictionary
 		? equations(shown, plain, (text) => text).map(([left, right]) => [left, '=', right])
 		: table(
-				boardLines(shown, notation),
+				withPivotRatios(t, boardLines(shown, notation), pivot),
 				{
 					number: plain,
 					name: same,

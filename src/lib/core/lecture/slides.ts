@@ -13,8 +13,8 @@ import type { Work } from '../method/types';
 import { offers, tell } from '../move/kinds';
 import { pivotMade } from '../move/pivot';
 import { rowKey } from '../notation/board';
-import { shownCell, type Line } from '../notation/lines';
-import { approximate, ZERO, type Rational } from '../number/rational';
+import { withRatios } from '../notation/lines';
+import { approximate, ZERO } from '../number/rational';
 import { questions } from '../question/ask';
 import { KINDS } from '../question/kinds';
 import { judge } from '../question/judge';
@@ -85,24 +85,6 @@ function pictureAt({ problem }: SheetSource, t: Tableau): Part[] {
 	return [{ kind: 'picture', drawing: { ...withoutBest(drawing), here: { x, y } } }];
 }
 
-/** Lines with the ratios that are compared as a last column. */
-function withRatios(
-	lines: readonly Line[],
-	t: Tableau,
-	ratios: readonly { readonly value: Rational | null }[]
-): Line[] {
-	return lines.map((line) => {
-		if (line.kind === 'head')
-			return { ...line, cells: [...line.cells, shownCell({ kind: 'word', text: 'ratio' })] };
-		const row = t.basis.findIndex((_, i) => rowKey(t, i) === line.key);
-		const value = line.kind === 'row' && row >= 0 ? ratios[row]?.value : null;
-		const content = value
-			? ({ kind: 'number', cell: { plain: value, m: null } } as const)
-			: ({ kind: 'word', text: line.kind === 'row' ? '–' : '' } as const);
-		return { ...line, cells: [...line.cells, shownCell(content)] };
-	});
-}
-
 /** How much is shown of the pivot at a tableau. */
 type Stage = (typeof PIVOT_STEPS)[number];
 
@@ -141,7 +123,9 @@ function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetSt
 	const showsRatios = has(stage, 'ratios') && compared?.along === 'column';
 	return {
 		...part,
-		lines: showsRatios ? withRatios(part.lines, t, compared.ratios) : part.lines,
+		lines: showsRatios
+			? withRatios(part.lines, new Map(compared.ratios.map(({ value }, i) => [rowKey(t, i), value])))
+			: part.lines,
 		lit:
 			work.part === 'dual' ? { row: rowKey(t, choice.row) } : { column: t.form.columns[choice.entering].id }
 	};

@@ -113,6 +113,24 @@ export function boardLines(shown: Board, notation: Notation): Line[] {
 }
 
 /**
+ * A tableau with the ratios that are compared as a last column.
+ * @param ratios by the keys of rows; null, or left out, where a row sets no limit
+ */
+export const withRatios = (lines: readonly Line[], ratios: ReadonlyMap<string, Rational | null>): Line[] =>
+	lines.map((line) => {
+		const value = line.kind === 'row' ? ratios.get(line.key) : null;
+		const content: Content =
+			line.kind === 'head'
+				? { kind: 'word', text: 'ratio' }
+				: value
+					? plain(value)
+					: line.kind === 'row'
+						? { kind: 'word', text: '–' }
+						: NOTHING;
+		return { ...line, cells: [...line.cells, shownCell(content)] };
+	});
+
+/**
  * A tableau without the columns of basic variables, which say no more than its row names do.
  * @returns null where they say more: rows without names, blanks, coefficients above, or a basic column with other entries than a 1 and zeros
  */
