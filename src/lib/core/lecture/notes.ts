@@ -1,43 +1,11 @@
+import { countIn } from '../number/number-words';
+
 /** What an instructor's notes say about the lecture: questions to the class with what is expected, and how long it takes. */
 
 export interface NotedQuestion {
 	readonly asks: string;
 	/** what is expected; empty where the notes do not say */
 	readonly expects: string;
-}
-
-const NUMBERS = [
-	'zero',
-	'one',
-	'two',
-	'three',
-	'four',
-	'five',
-	'six',
-	'seven',
-	'eight',
-	'nine',
-	'ten',
-	'eleven',
-	'twelve',
-	'thirteen',
-	'fourteen',
-	'fifteen',
-	'sixteen',
-	'seventeen',
-	'eighteen',
-	'nineteen'
-];
-const TENS = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
-
-/** A number up to 999 in figures, or up to 99 in words; null where it is none. */
-function numberOf(text: string): number | null {
-	if (/^\d{1,3}$/.test(text)) return Number(text);
-	const [tens, ones = 'zero'] = text.toLowerCase().split('-');
-	const small = NUMBERS.indexOf(tens);
-	if (small >= 0) return text.includes('-') ? null : small;
-	const [high, low] = [TENS.indexOf(tens), NUMBERS.indexOf(ones)];
-	return high < 0 || low < 0 || low > 9 ? null : 20 + 10 * high + low;
 }
 
 const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -59,6 +27,6 @@ export function readNotes(notes: string): {
 			asks: upperFirst(asks.trim()),
 			expects: upperFirst(expects.trim())
 		})),
-		minutes: (time && numberOf(time)) || 0
+		minutes: (time && countIn(time)) || 0
 	};
 }

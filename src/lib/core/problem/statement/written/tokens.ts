@@ -1,3 +1,4 @@
+import { SMALL_COUNTS } from '../../../number/number-words';
 import type { ReadingKind } from '../messages';
 import type { Context, Kind, Passed, Token } from './token';
 import { matchAt } from '../sticky';
@@ -14,21 +15,7 @@ const BLOCK = /\/\*[^]*?\*\//y;
 const OTHER_COMMENT = /\/\/[^\n]*|(?:--|%|!)(?=[ \t]*\p{L})[^\n]*/uy;
 const ABBREVIATION = /(?:no|nr|num|approx|qty)\.(?=[ \t]*(?:of\b|\p{L}))/iuy;
 const TABLE_LINE = /[ \t]*\|(?:[^\n|]*\|){2,}[ \t]*(?=\n|$)/y;
-const COUNTS = [
-	'zero',
-	'one',
-	'two',
-	'three',
-	'four',
-	'five',
-	'six',
-	'seven',
-	'eight',
-	'nine',
-	'ten',
-	'eleven',
-	'twelve'
-];
+const COUNTS: readonly string[] = SMALL_COUNTS.slice(0, 13);
 const COUNTED = new RegExp(`(?:${COUNTS.join('|')})(?![\\p{L}\\p{Nd}_'])`, 'iuy');
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
 const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
