@@ -20,7 +20,7 @@ import { exerciseOf, PRESETS, questionsOf, readExercise } from './exercise';
 import { judge } from './judge';
 import { KINDS } from './kinds';
 import { KIND_NAMES, type Answer, type Question, type RelationAnswer } from './types';
-import { consequenceText, WORDS } from './words';
+import { consequenceText, saidOf, WORDS } from './words';
 
 const MIX = readStatement('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18').problem!;
 const first = (kind: (typeof KIND_NAMES)[number], problem = MIX): Question =>
@@ -53,6 +53,9 @@ test('known answers: what enters, what leaves, and what the wrong row would do',
 	expect(at('value', 2).right).toEqual(['36']);
 	expect(judge(at('value', 2), '36 euros').right).toBe(true);
 	expect(judge(at('value', 2), 'many')).toMatchObject({ right: false, isReadable: false });
+	// an answer without a known confusion is told where one begins
+	const said = saidOf(at('value', 2), judge(at('value', 2), '17'), 'number');
+	expect(said).toBe(`This is not right. ${WORDS.value.hints(at('value', 2))[0]}`);
 });
 
 test('answers are taken in any form that means the same', () => {

@@ -148,5 +148,7 @@ export function saidOf(
 	if (right) return WORDS[question.kind].because(question);
 	const because = slip ? slipText(question.kind, slip) : '';
 	const leads = consequenceText(consequence);
-	return [because || (consequence?.wrong ? '' : 'This is not right.'), leads].filter(Boolean).join(' ');
+	if (because || consequence?.wrong) return [because, leads].filter(Boolean).join(' ');
+	// never just wrong: what it would do, or else where one begins
+	return `This is not right. ${leads || WORDS[question.kind].hints(question)[0]}`;
 }
