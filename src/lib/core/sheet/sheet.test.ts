@@ -3,6 +3,7 @@ import { strFromU8, unzipSync } from 'fflate';
 import { encode } from 'uqr';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
+import { qtiFaults } from '../../../../tests/support/qti-schema';
 import { answerSheet } from '../api/sheet';
 import { DANTZIG } from '../method/rule';
 import { PLAIN, PROFILES } from '../notation/notation';
@@ -389,7 +390,11 @@ describe('quizzes', () => {
 						expect([score, feedback.startsWith('SLIP')]).toEqual([0, true]);
 						expect(says).not.toBe('');
 					});
-					for (const version of QTI_VERSIONS) nested(xmlOf(itemElement(item, problem, version), version));
+					for (const version of QTI_VERSIONS) {
+						const xml = xmlOf(itemElement(item, problem, version), version);
+						nested(xml);
+						expect(qtiFaults(xml)).toEqual([]);
+					}
 				}
 			}),
 			{ numRuns: 40 }
@@ -410,6 +415,14 @@ describe('quizzes', () => {
 			/cardinality="ordered".*<qti-order-interaction response-identifier="R1"/
 		);
 		const files = qtiFiles({ title: 't', items: [{ item: of('which-picture'), problem }] }, '2.1');
+		expect([qtiFaults(files['A1.xml']), qtiFaults(files['test.xml'])]).toEqual([[], []]);
+		// the schema notices what is missing
+		expect(qtiFaults(files['A1.xml'].replace(/ shuffle="false"/, ''))).toEqual([
+			'choiceInteraction without shuffle'
+		]);
+		expect(
+			qtiFaults(files['A1.xml'].replace(/<variable identifier="R1"\/>/, '<variable identifier="R9"/>'))
+		).toEqual(['variable of R9, which is not declared']);
 		const shown = [...files['A1.xml'].matchAll(/<img src="([^"]*)"/g)].map(([, name]) => name);
 		expect(shown.length).toBeGreaterThan(2);
 		for (const name of shown) {

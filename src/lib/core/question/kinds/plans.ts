@@ -33,7 +33,7 @@ export const feasible: Kind = {
 	withProblem: true,
 	ask(situation) {
 		const { problem, step } = situation;
-		if (step > 0) return null;
+		if (step > 0 || problem.constraints.length === 0) return null;
 		const within = planNear(situation);
 		const right = [...brokenConstraints(problem, within)];
 		const all = problem.constraints.map(({ name }) => name);

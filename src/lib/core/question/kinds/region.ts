@@ -135,6 +135,7 @@ export const redundant: Kind = {
 	ask(situation) {
 		if (!isFlat(situation)) return null;
 		const { problem } = situation;
+		if (problem.constraints.length === 0) return null;
 		const own = region(problem);
 		if (own.shape === 'empty') return null;
 		const right = own.halfPlanes.flatMap(({ owner: { kind, name } }, i) =>

@@ -171,7 +171,7 @@ export const complementary: Kind = {
 	withProblem: true,
 	ask(situation) {
 		const { answer, problem } = situation;
-		if (!isOptimal(situation) || !answer.solution) return null;
+		if (!isOptimal(situation) || !answer.solution || problem.constraints.length === 0) return null;
 		const slack = usesOf(problem, answer.solution).filter((use) => !isZero(use.slack));
 		const right = slack.map(({ row }) => row.name);
 		const all = problem.constraints.map(({ name }) => name);
