@@ -293,7 +293,10 @@ describe('the statement and the story', () => {
 		await desk.press('k');
 		await desk.page.waitForFunction(() => !document.querySelector('.kind-word'));
 		await desk.click('In words');
-		await desk.shows('Problem', 'clay: 3 kg for each unit of cups and 2 kg for each unit of jugs, at most 18 kg.');
+		await desk.shows(
+			'Problem',
+			'clay: 3 kg for each unit of cups and 2 kg for each unit of jugs, at most 18 kg.'
+		);
 	});
 });
 
