@@ -1,7 +1,6 @@
 import { planAt, sidesOf, testHolds, testPoint, type Side } from '../../geometry/sides';
-import { isZero, sign } from '../../number/rational';
+import { isZero, sign, toText } from '../../number/rational';
 import { brokenAt, planFromTexts, writePlan } from '../../problem/use';
-import { toText } from '../../number/rational';
 import type { Kind, Question, Situation, Slip } from '../types';
 import { without } from './shared';
 

@@ -2,7 +2,7 @@ import { region } from '../../geometry/region';
 import { isZero, toText } from '../../number/rational';
 import { asksForWhole } from '../../problem/whole';
 import type { Constraint, Problem } from '../../problem/types';
-import { brokenAt, planFromTexts, writePlan } from '../../problem/use';
+import { brokenAt, planFromTexts } from '../../problem/use';
 import type { Consequence, Kind, Question } from '../types';
 
 /** pictures to choose from, the right one among them */
@@ -121,6 +121,6 @@ export const whichPicture: Kind = {
 				};
 		}
 		const lacking = own.find((corner) => !shown.some((other) => other.join() === corner.join()));
-		return lacking ? { point: writePlan(planFromTexts(planOf(lacking))), isLacking: true } : null;
+		return lacking ? { point: planOf(lacking), isLacking: true } : null;
 	}
 };
