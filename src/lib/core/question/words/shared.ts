@@ -43,7 +43,7 @@ export function answerText(answer: Answer): string {
 		const sum = Object.entries(terms)
 			.map(
 				([name, factor], i) =>
-					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor.replace('-', '')} ${name}`
+					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor === '1' || factor === '-1' ? '' : `${factor.replace('-', '')} `}${name}`
 			)
 			.join(' ');
 		return `${sum} ${SIGNS[relation] ?? relation} ${signed(rhs)}`;

@@ -61,7 +61,10 @@ export const WORTH: WordsOf<
 	complementary: {
 		asks: (q) =>
 			`The best plan is ${amounts(q.given.plan)}. Which dual values must be 0? Name the constraints, or none.`,
-		because: (q) => `Constraints with slack: ${rights(q)}. Their dual values are 0.`,
+		because: (q) =>
+			(q.right[0] as readonly string[]).length === 0
+				? 'No constraint has slack, so none of the dual values must be 0.'
+				: `Constraints with slack: ${rights(q)}. Their dual values are 0.`,
 		hints: () => [
 			'Complementary slackness: slack times dual value is 0.',
 			'Put the plan into each constraint.',
