@@ -1,5 +1,5 @@
 import { nice } from 'd3-array';
-import { approximate } from '../number/rational';
+import { approximate, parseRational } from '../number/rational';
 import { openDirections } from './region';
 import type { HalfPlane, Region } from './types';
 
@@ -100,6 +100,12 @@ export function fitBox(region: Region, lines: readonly DrawnLine[], extra: reado
 	}
 	return { x0, x1, y0, y1 };
 }
+
+/** A point whose coordinates are written as texts. */
+export const spotIn = ([x, y]: readonly [x: string, y: string]): Spot => ({
+	x: approximate(parseRational(x)),
+	y: approximate(parseRational(y))
+});
 
 /** The box that shows some points, and the origin where it is near. */
 export function boxAround(spots: readonly Spot[]): Box {

@@ -9,7 +9,8 @@ export {
 	fitBox,
 	lineInBox,
 	type Spot,
-	spot
+	spot,
+	spotIn
 } from './box';
 export { bestFace, edgesAt, valuesOf } from './best';
 export { type BuildStep, intercepts, keptProblem } from './construction';

@@ -1,8 +1,18 @@
 import { ticks } from 'd3-array';
-import { boxAround, drawn, fillPolygon, fitBox, lineInBox, spot, type Box, type Spot } from '../geometry/box';
+import {
+	boxAround,
+	drawn,
+	fillPolygon,
+	fitBox,
+	lineInBox,
+	spot,
+	spotIn,
+	type Box,
+	type Spot
+} from '../geometry/box';
 import { bestCorners, region } from '../geometry/region';
 import { DASHES } from '../geometry/dashes';
-import { approximate, parseRational, ZERO } from '../number/rational';
+import { approximate, ZERO } from '../number/rational';
 import { showNumber } from '../number/show';
 import type { Problem } from '../problem/types';
 import type { Fill } from './presets';
@@ -119,9 +129,7 @@ export function regionDrawings(
 	{ variables }: Problem,
 	pictures: readonly (readonly (readonly [x: string, y: string])[])[]
 ): Drawing[] {
-	const areas = pictures.map((corners) =>
-		corners.map(([x, y]): Spot => ({ x: approximate(parseRational(x)), y: approximate(parseRational(y)) }))
-	);
+	const areas = pictures.map((corners) => corners.map(spotIn));
 	const box = boxAround(areas.flat());
 	return areas.map((area) => ({
 		box,

@@ -120,9 +120,16 @@ interface Form {
 	entries(answer: Answer): Entries | null;
 }
 
-const single = (all: readonly (readonly [string, string])[]): Form => {
+/** One of some choices, which may be pictures. */
+const single = (all: readonly (readonly [string, string])[], drawings: readonly Drawing[] = []): Form => {
 	const { field, of } = chosen(all);
-	return { fields: [field], entries: (answer) => (typeof answer === 'string' ? of([answer]) : null) };
+	const options = field.options.map((option, i) =>
+		drawings[i] ? { ...option, drawing: drawings[i] } : option
+	);
+	return {
+		fields: [{ ...field, options }],
+		entries: (answer) => (typeof answer === 'string' ? of([answer]) : null)
+	};
 };
 
 const numberForms = (text: string): string[] =>
@@ -158,14 +165,10 @@ function formOf(question: Question): Form | null {
 	switch (answers) {
 		case 'choice': {
 			const drawings = given.pictures && problem ? regionDrawings(problem, given.pictures) : [];
-			const { field, of } = chosen((given.choices ?? []).map((own) => [own, own]));
-			const options = field.options.map((option, i) =>
-				drawings[i] ? { ...option, drawing: drawings[i] } : option
+			return single(
+				(given.choices ?? []).map((own) => [own, own]),
+				drawings
 			);
-			return {
-				fields: [{ ...field, options }],
-				entries: (answer) => (typeof answer === 'string' ? of([answer]) : null)
-			};
 		}
 		case 'name': {
 			const all =

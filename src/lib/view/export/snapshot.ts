@@ -223,6 +223,17 @@ function wholeAddress(address: string): Promise<string> {
 	return found;
 }
 
+/** The rules of style sheets. */
+export const rulesOf = (sheets: Iterable<CSSStyleSheet>): CSSRule[] =>
+	[...sheets].flatMap((sheet) => {
+		try {
+			return [...sheet.cssRules];
+		} catch {
+			// a sheet of another origin, such as a browser extension's
+			return [];
+		}
+	});
+
 /** The fonts that a picture's letters need, as rules with the fonts inside. */
 async function fontRules(text: string): Promise<string> {
 	const letters = [...new Set(text)].map((letter) => letter.codePointAt(0)!);
@@ -235,14 +246,7 @@ async function fontRules(text: string): Promise<string> {
 				.map((hex) => parseInt(hex, 16));
 			return letters.some((letter) => letter >= from && letter <= to);
 		});
-	const rules = [...document.styleSheets].flatMap((sheet) => {
-		try {
-			return [...sheet.cssRules];
-		} catch {
-			return [];
-		}
-	});
-	const faces = rules.filter(
+	const faces = rulesOf(document.styleSheets).filter(
 		(rule): rule is CSSFontFaceRule =>
 			rule instanceof CSSFontFaceRule &&
 			/Source Serif/.test(rule.style.getPropertyValue('font-family')) &&

@@ -1,4 +1,5 @@
 import { Zip, ZipPassThrough } from 'fflate';
+import { rulesOf } from '../export/snapshot';
 
 /** Slides as pictures: the page's own styles and letters inside an SVG, so that a slide looks there as it does in class. */
 
@@ -6,16 +7,7 @@ const SPACE = 'http://www.w3.org/2000/svg';
 
 /** All style rules of the page as text, but for fonts, which are put in as they are needed. */
 export function pageRules(): string {
-	const sheets = [...document.styleSheets, ...document.adoptedStyleSheets];
-	return sheets
-		.flatMap((sheet) => {
-			try {
-				return [...sheet.cssRules];
-			} catch {
-				// a sheet of another origin, such as a browser extension's
-				return [];
-			}
-		})
+	return rulesOf([...document.styleSheets, ...document.adoptedStyleSheets])
 		.filter((rule) => !(rule instanceof CSSFontFaceRule || rule instanceof CSSImportRule))
 		.map(({ cssText }) => cssText)
 		.join('\n');

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import { boxAround, type Spot } from '$lib/core/geometry';
-	import { approximate, parseRational } from '$lib/core/number';
+	import { boxAround, spotIn } from '$lib/core/geometry';
 	import { points } from '../region/picture';
 
 	/** Regions to choose from, all on the same axes. */
@@ -17,11 +16,7 @@
 	let { axes, letters, pictures, chosen, onchoose }: Props = $props();
 	const id = $props.id();
 	const [WIDTH, HEIGHT, EDGE] = [220, 190, 28];
-	const areas = $derived(
-		pictures.map((corners) =>
-			corners.map(([x, y]): Spot => ({ x: approximate(parseRational(x)), y: approximate(parseRational(y)) }))
-		)
-	);
+	const areas = $derived(pictures.map((corners) => corners.map(spotIn)));
 	const box = $derived(boxAround(areas.flat()));
 	const x = $derived(scaleLinear([box.x0, box.x1], [EDGE, WIDTH - 10]));
 	const y = $derived(scaleLinear([box.y0, box.y1], [HEIGHT - EDGE, 10]));

@@ -22,6 +22,7 @@
 	import { approximate, showNumber, toText, type Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { points } from '../region/picture';
+	import { pressedByKeys } from '../shared/pressed-by-keys';
 
 	/** The region of two variables with its lines; a corner is chosen by a click or by its button. */
 	interface Props {
@@ -106,11 +107,7 @@
 				aria-pressed={isChosen(at)}
 				aria-label={`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
 				onclick={() => onchoose(amounts(at))}
-				onkeydown={(event) => {
-					if (event.key !== 'Enter' && event.key !== ' ') return;
-					event.preventDefault();
-					onchoose(amounts(at));
-				}}
+				onkeydown={pressedByKeys(() => onchoose(amounts(at)))}
 			>
 				{@render dot(at)}
 			</g>

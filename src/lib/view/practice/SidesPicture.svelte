@@ -2,6 +2,7 @@
 	import { fillPolygon, type DrawnLine, type Spot } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { points } from '../region/picture';
+	import { pressedByKeys } from '../shared/pressed-by-keys';
 	import QuestionPicture, { type Frame } from './QuestionPicture.svelte';
 
 	/** The lines of a problem in two variables; for each the side that stays is pressed, and is shaded then. */
@@ -92,11 +93,7 @@
 			aria-pressed={chosen[name] === side}
 			aria-label={side === 'left' || side === 'right' ? `${side} of ${name}` : `${side} ${name}`}
 			onclick={() => onchoose(name, side)}
-			onkeydown={(event) => {
-				if (event.key !== 'Enter' && event.key !== ' ') return;
-				event.preventDefault();
-				onchoose(name, side);
-			}}
+			onkeydown={pressedByKeys(() => onchoose(name, side))}
 		>
 			<circle cx={x} cy={y} r="12" />
 			<path d="M-4 -6L5 0L-4 6Z" transform={`translate(${x} ${y}) rotate(${turn})`} />

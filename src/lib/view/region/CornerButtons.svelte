@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { pressedByKeys } from '../shared/pressed-by-keys';
 	import { type Spot } from '$lib/core/geometry';
 
 	interface Corner extends Spot {
@@ -16,12 +17,6 @@
 	/** The corners in a picture, each a button that goes there by pivots. */
 	let { corners, visit }: Props = $props();
 	const { selection } = useDesk();
-
-	function onkeydown(event: KeyboardEvent, corner: string) {
-		if (event.key !== 'Enter' && event.key !== ' ') return;
-		event.preventDefault();
-		visit?.(corner);
-	}
 </script>
 
 {#each corners as { corner, x, y, text, best } (corner)}
@@ -36,7 +31,7 @@
 		onfocus={() => selection.pointCorner(corner)}
 		onblur={() => selection.pointCorner(null)}
 		onclick={() => visit?.(corner)}
-		onkeydown={(event) => onkeydown(event, corner)}
+		onkeydown={pressedByKeys(() => visit?.(corner))}
 	>
 		<circle class="grip" cx={x} cy={y} r="11" />
 		{#if best}<circle class="best" cx={x} cy={y} r="9.5" />{/if}

@@ -1,11 +1,11 @@
 import { addCut, wholeColumns } from '../../integer/cut';
 import { branchAndBound } from '../../integer/branch';
-import { isInteger, sign, toText, ZERO, type Rational } from '../../number/rational';
+import { isInteger, sign, toText, type Rational } from '../../number/rational';
 import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
 import { writePlan } from '../../problem/use';
 import type { Stated } from '../../form/affine';
 import { columnOf, entry, rhs } from '../../tableau/tableau';
-import type { Plan } from '../../problem/types';
+import { evaluate, holds } from '../../problem/types';
 import type { Kind, RelationAnswer, Situation, Slip } from '../types';
 import { nameOf, without } from './shared';
 
@@ -38,9 +38,6 @@ function cutsOf({ tableau: t }: Situation, row: number): Stated[] {
 	// a cut that says 0 ≥ 1 shows that there is no integer plan: it is no inequality to write
 	return forms.some(({ terms }) => terms.size === 0) ? [] : forms;
 }
-
-const evaluated = ({ terms }: Stated, plan: Plan): Rational =>
-	[...terms].reduce((sum, [name, factor]) => sum.add(factor.mul(plan.get(name) ?? ZERO)), ZERO);
 
 export const fractionalPart: Kind = {
 	answers: 'number',
@@ -78,8 +75,7 @@ export const cutPoint: Kind = {
 		const { solution } = branchAndBound(problem, { mostNodes: MOST_NODES, maxSteps: 2_000 });
 		if (!first || !answer.solution || !solution) return null;
 		const plan = pick(2) === 0 ? answer.solution : solution;
-		const left = evaluated(first, plan);
-		const isKept = first.relation === '<=' ? left.lte(first.rhs) : left.gte(first.rhs);
+		const isKept = holds(evaluate(first.terms, plan), first.relation, first.rhs);
 		return {
 			given: { plan: writePlan(plan), cut: statedAnswer(first) },
 			right: [isKept ? 'no' : 'yes'],

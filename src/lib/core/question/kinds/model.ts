@@ -1,6 +1,7 @@
 import { constraintInWords } from '../../commentary/words/story';
 import { sign, toText, ZERO } from '../../number/rational';
-import type { Constraint, Problem, Relation } from '../../problem/types';
+import { RELATION_SIGNS } from '../../problem/relation';
+import type { Constraint, Problem } from '../../problem/types';
 import type { Kind, Situation, Slip } from '../types';
 import { without } from './shared';
 
@@ -31,8 +32,6 @@ export const sentence: Kind = {
 	}
 };
 
-const SIGNS: Readonly<Record<Relation, string>> = { '<=': '≤', '>=': '≥', '=': '=' };
-
 export const relation: Kind = {
 	answers: 'choice',
 	about: 'story',
@@ -40,14 +39,14 @@ export const relation: Kind = {
 	ask(situation) {
 		const row = rowAt(situation);
 		if (!row) return null;
-		const right = SIGNS[row.relation];
-		const slips: Slip[] = [
-			{ answer: SIGNS[row.relation === '<=' ? '>=' : '<='], code: 'turned' },
-			{ answer: '=', code: 'not-exactly' },
-			{ answer: '≥', code: 'exactly' }
-		];
+		const right = RELATION_SIGNS[row.relation];
+		const choices = Object.values(RELATION_SIGNS);
+		const slips: Slip[] = choices.map((answer) => ({
+			answer,
+			code: row.relation === '=' ? 'exactly' : answer === '=' ? 'not-exactly' : 'turned'
+		}));
 		return {
-			given: { sentence: sentenceOf(situation.problem, row), choices: Object.values(SIGNS) },
+			given: { sentence: sentenceOf(situation.problem, row), choices },
 			right: [right],
 			slips: without([right], slips)
 		};

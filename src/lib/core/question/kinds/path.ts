@@ -1,9 +1,8 @@
 import { solveLinear } from '../../answer/answer';
 import { region } from '../../geometry/region';
-import { toText } from '../../number/rational';
 import { readPlan } from '../../tableau/tableau';
 import type { Kind, Slip } from '../types';
-import { without } from './shared';
+import { cornerText, isFlat, without } from './shared';
 
 /** corners that are put in order at once, at most */
 const MOST_CORNERS = 6;
@@ -13,21 +12,22 @@ export const path: Kind = {
 	answers: 'order',
 	about: 'statement',
 	withProblem: true,
-	ask({ problem, step, part, rule }) {
-		if (step > 0 || part !== 'primal' || problem.variables.length !== 2) return null;
+	ask(situation) {
+		const { problem, part, rule } = situation;
+		if (!isFlat(situation) || part !== 'primal') return null;
 		const [x, y] = problem.variables.map(({ name }) => name);
 		const visited: string[] = [];
 		const { status } = solveLinear(problem, {
 			rule,
 			onStep: ({ tableau }) => {
 				const plan = readPlan(tableau);
-				const at = `(${toText(plan.get(x)!)}, ${toText(plan.get(y)!)})`;
+				const at = cornerText(plan.get(x)!, plan.get(y)!);
 				// a step of length 0 stays where it is
 				if (visited.at(-1) !== at) visited.push(at);
 			}
 		});
 		if (status !== 'optimal' || visited.length < 3 || visited.length > MOST_CORNERS) return null;
-		const round = region(problem).corners.map(({ point }) => `(${toText(point.x)}, ${toText(point.y)})`);
+		const round = region(problem).corners.map(({ point }) => cornerText(point.x, point.y));
 		// as they stand round the region, from the start on, in both directions
 		const from = round.indexOf(visited[0]);
 		const turned = [...round.slice(from), ...round.slice(0, from)].filter((at) => visited.includes(at));

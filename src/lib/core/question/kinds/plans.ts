@@ -1,19 +1,14 @@
 import { optimalSet } from '../../answer/optimal-set';
 import { rational, toText, ZERO, type Rational } from '../../number/rational';
 import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
-import { brokenConstraints, evaluate, type Plan, type Problem } from '../../problem/types';
+import { brokenConstraints, evaluate, type Plan } from '../../problem/types';
 import { brokenAt, isAllowed, objectiveAt, planFromTexts, rounded, writePlan } from '../../problem/use';
 import { planIn } from '../answers';
-import type { Answer, Consequence, Kind, Question, Situation, Slip } from '../types';
-import { without } from './shared';
+import type { Answer, Kind, Question, Situation, Slip } from '../types';
+import { violations, without } from './shared';
 
 /** Questions about plans: which constraints one violates, the best corner, whether rounding keeps it feasible. */
 
-/** What a plan violates, and by how much. */
-function violations(problem: Problem, plan: Plan): Consequence | null {
-	const broken = brokenAt(problem, plan).map(({ name, by }) => [name, toText(by)]);
-	return broken.length > 0 ? { violates: Object.fromEntries(broken) as Record<string, string> } : null;
-}
 const givenPlan = ({ given }: Question): Plan => planFromTexts(given.plan ?? {});
 
 /** A plan near the best one, in whole numbers that are not negative. */

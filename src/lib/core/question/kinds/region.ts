@@ -5,20 +5,16 @@ import { rowName } from '../../problem/row-owner';
 import { asksForWhole } from '../../problem/whole';
 import { brokenAt, planFromTexts } from '../../problem/use';
 import type { Consequence, Kind, Question, Situation, Slip } from '../types';
-import { without } from './shared';
+import { cornerText, drawnSides, isFlat, violations, without } from './shared';
 
 /** Questions about the picture of two variables: which side stays, where lines meet axes and each other, what is redundant. */
 
 /** corners whose values are asked for at once */
 const MOST_CORNERS = 7;
 
-const isFlat = ({ problem, step }: Situation): boolean => step === 0 && problem.variables.length === 2;
-
 /** A constraint that has a line in the picture, with its side. */
 function lineAt({ problem, pick }: Situation): { name: string; side: Side } | null {
-	const sides = sidesOf(problem).filter(
-		({ owner, row }) => owner.kind === 'constraint' && row.some((own) => !isZero(own))
-	);
+	const sides = drawnSides(problem);
 	const side = sides.length > 0 ? sides[pick(sides.length)] : null;
 	return side && { name: side.owner.name, side };
 }
@@ -113,9 +109,7 @@ export const cornerValues: Kind = {
 		if (corners.length < 2 || corners.length > MOST_CORNERS) return null;
 		const [a, b] = problem.variables.map(({ name }) => problem.objective.terms.get(name) ?? ZERO);
 		const table = (value: (x: Rational, y: Rational) => Rational) =>
-			Object.fromEntries(
-				corners.map(({ point: { x, y } }) => [`(${toText(x)}, ${toText(y)})`, toText(value(x, y))])
-			);
+			Object.fromEntries(corners.map(({ point: { x, y } }) => [cornerText(x, y), toText(value(x, y))]));
 		const { constant } = problem.objective;
 		const right = table((x, y) => a.mul(x).add(b.mul(y)).add(constant));
 		const slips: Slip[] = [
@@ -152,6 +146,8 @@ export const redundant: Kind = {
 
 /** whether a region goes on without end, is closed, or has no point */
 const SHAPES = ['bounded', 'unbounded', 'empty'] as const;
+/** what a wrong answer overlooks in a region that has points */
+const SHAPE_SLIPS = { bounded: 'goes-on', unbounded: 'is-closed', empty: 'has-a-point' } as const;
 
 export const regionShape: Kind = {
 	answers: 'choice',
@@ -164,14 +160,7 @@ export const regionShape: Kind = {
 			shape === 'empty' ? 'empty' : ['polygon', 'segment', 'point'].includes(shape) ? 'bounded' : 'unbounded';
 		const slips = SHAPES.filter((own) => own !== right).map((answer) => ({
 			answer,
-			code:
-				answer === 'empty'
-					? 'has-a-point'
-					: right === 'empty'
-						? 'no-point'
-						: answer === 'bounded'
-							? 'goes-on'
-							: 'is-closed'
+			code: right === 'empty' ? 'no-point' : SHAPE_SLIPS[answer]
 		}));
 		return { given: { choices: [...SHAPES] }, right: [right], slips };
 	}
@@ -196,11 +185,5 @@ export const claim: Kind = {
 			slips: [{ answer: isTrue ? 'no' : 'yes', code: isTrue ? 'allowed' : 'not-tested' }]
 		};
 	},
-	consequence: ({ problem, given }: Question) => {
-		const broken = brokenAt(problem!, planFromTexts(given.plan ?? {})).map(({ name, by }) => [
-			name,
-			toText(by)
-		]);
-		return broken.length > 0 ? { violates: Object.fromEntries(broken) as Record<string, string> } : null;
-	}
+	consequence: ({ problem, given }: Question) => violations(problem!, planFromTexts(given.plan ?? {}))
 };

@@ -1,8 +1,9 @@
-import { planAt, sidesOf, testHolds, testPoint, type Side } from '../../geometry/sides';
+import { planAt, testHolds, testPoint, type Side } from '../../geometry/sides';
 import { isZero, sign, toText } from '../../number/rational';
+import type { Problem } from '../../problem/types';
 import { brokenAt, planFromTexts, writePlan } from '../../problem/use';
-import type { Kind, Question, Situation, Slip } from '../types';
-import { without } from './shared';
+import type { Kind, Question, Slip } from '../types';
+import { drawnSides, isFlat, without } from './shared';
 
 /** lines whose sides are chosen at once, at most */
 const MOST_LINES = 6;
@@ -22,10 +23,8 @@ function placeOf({ row: [a, b] }: Side): Place {
 	return sign(b) > 0 ? 'below' : 'above';
 }
 
-const drawnSides = ({ problem }: Pick<Situation, 'problem'>): Side[] =>
-	sidesOf(problem).filter(
-		({ owner, row, equality }) => owner.kind === 'constraint' && !equality && row.some((own) => !isZero(own))
-	);
+/** The lines with a side that stays: those of inequalities. */
+const sidesToChoose = (problem: Problem): Side[] => drawnSides(problem).filter(({ equality }) => !equality);
 
 /** Which side of each line stays, chosen in the picture. */
 export const sides: Kind = {
@@ -33,9 +32,9 @@ export const sides: Kind = {
 	about: 'picture',
 	withProblem: true,
 	ask(situation) {
-		const { problem, step } = situation;
-		if (step > 0 || problem.variables.length !== 2) return null;
-		const all = drawnSides(situation);
+		const { problem } = situation;
+		if (!isFlat(situation)) return null;
+		const all = sidesToChoose(problem);
 		if (all.length < 2 || all.length > MOST_LINES) return null;
 		const answer = (place: (side: Side) => Place) =>
 			Object.fromEntries(all.map((side) => [side.owner.name, place(side)]));
@@ -59,7 +58,7 @@ export const sides: Kind = {
 	consequence({ problem, right }: Question, answer) {
 		const [places] = right as readonly Readonly<Record<string, string>>[];
 		const own = answer as Readonly<Record<string, string>>;
-		const side = drawnSides({ problem: problem! }).find(
+		const side = sidesToChoose(problem!).find(
 			({ owner: { name } }) => Object.hasOwn(own, name) && own[name] !== places[name]
 		);
 		if (!side) return null;

@@ -1,7 +1,7 @@
 import { beginSearch } from '../../integer/branch';
 import type { Search } from '../../integer/search';
 import { SEARCH_RULES } from '../../integer/search-types';
-import { compare, toText, type Rational } from '../../number/rational';
+import { compare, isInteger, toText, type Rational } from '../../number/rational';
 import { asksForWhole, mustBeWhole, fractionalVariables } from '../../problem/whole';
 import { writePlan } from '../../problem/use';
 import type { Kind, Situation, Slip } from '../types';
@@ -64,7 +64,7 @@ export const branchOn: Kind = {
 		const right = fractionalVariables(problem, answer.solution).map(({ name }) => name);
 		if (right.length === 0) return null;
 		const whole = problem.variables.filter(mustBeWhole).map(({ name }) => name);
-		const broken = [...answer.solution].flatMap(([name, { d }]) => (d === 1n ? [] : [name]));
+		const broken = [...answer.solution].flatMap(([name, value]) => (isInteger(value) ? [] : [name]));
 		const slips: Slip[] = [
 			{ answer: broken, code: 'continuous-named' },
 			{ answer: whole, code: 'whole-named' },

@@ -1,9 +1,11 @@
 import { region } from '../../geometry/region';
+import { withoutConstraints } from '../../geometry/sides';
 import { isZero, toText } from '../../number/rational';
 import { asksForWhole } from '../../problem/whole';
 import type { Constraint, Problem } from '../../problem/types';
-import { brokenAt, planFromTexts } from '../../problem/use';
+import { planFromTexts } from '../../problem/use';
 import type { Consequence, Kind, Question } from '../types';
+import { isFlat, violations } from './shared';
 
 /** pictures to choose from, the right one among them */
 const MOST_PICTURES = 4;
@@ -39,7 +41,7 @@ function misreadings(problem: Problem): { code: string; problem: Problem }[] {
 					: [{ code: 'other-side', problem: withRow(problem, i, (own) => ({ ...own, relation: turned })) }]),
 				{
 					code: 'one-missing',
-					problem: { ...problem, constraints: problem.constraints.filter((_, k) => k !== i) }
+					problem: withoutConstraints(problem, [row.name])
 				},
 				...(a && b && !isZero(a) && !isZero(b)
 					? [
@@ -74,9 +76,10 @@ export const whichPicture: Kind = {
 	answers: 'choice',
 	about: 'statement',
 	withProblem: true,
-	ask({ problem, step, pick }) {
+	ask(situation) {
+		const { problem, pick } = situation;
 		// of a problem in whole numbers the feasible plans are points
-		if (step > 0 || problem.variables.length !== 2 || asksForWhole(problem)) return null;
+		if (!isFlat(situation) || asksForWhole(problem)) return null;
 		const own = cornersOf(problem);
 		if (!own) return null;
 		const taken = new Set([keyOf(own)]);
@@ -113,12 +116,8 @@ export const whichPicture: Kind = {
 		const names = problem!.variables.map(({ name }) => name);
 		const planOf = ([x, y]: Corners[number]) => ({ [names[0]]: x, [names[1]]: y });
 		for (const corner of shown) {
-			const broken = brokenAt(problem!, planFromTexts(planOf(corner)));
-			if (broken.length > 0)
-				return {
-					point: planOf(corner),
-					violates: Object.fromEntries(broken.map(({ name, by }) => [name, toText(by)]))
-				};
+			const broken = violations(problem!, planFromTexts(planOf(corner)));
+			if (broken) return { point: planOf(corner), ...broken };
 		}
 		const lacking = own.find((corner) => !shown.some((other) => other.join() === corner.join()));
 		return lacking ? { point: planOf(lacking), isLacking: true } : null;

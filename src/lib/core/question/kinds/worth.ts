@@ -1,10 +1,13 @@
 import { solveLinear } from '../../answer/answer';
 import { dualProblem } from '../../answer/dual-problem';
 import { ranging } from '../../answer/ranging';
+import { summedRows } from '../../answer/check';
 import { weakBound } from '../../answer/complementary';
 import { isZero, ONE, rational, toText, ZERO, type Rational } from '../../number/rational';
 import { isOneRate, marginal } from '../../parametric/marginal';
-import type { Constraint, Problem, Relation } from '../../problem/types';
+import { withNumber } from '../../parametric/value-function';
+import { RELATION_SIGNS } from '../../problem/relation';
+import type { Constraint } from '../../problem/types';
 import { objectiveAt, usesOf, writePlan } from '../../problem/use';
 import { asksForWhole } from '../../problem/whole';
 import type { Answer, Kind, Situation, Slip } from '../types';
@@ -17,12 +20,6 @@ const isOptimal = ({ isLast, answer, tableau }: Situation): boolean =>
 
 const rowAt = ({ problem, pick }: Situation): Constraint | undefined =>
 	problem.constraints[pick(problem.constraints.length)];
-
-/** The problem with a right-hand side changed. */
-const withRhs = (problem: Problem, name: string, rhs: Rational): Problem => ({
-	...problem,
-	constraints: problem.constraints.map((row) => (row.name === name ? { ...row, rhs } : row))
-});
 
 export const dualValue: Kind = {
 	answers: 'number',
@@ -49,7 +46,7 @@ export const oneMore: Kind = {
 		const row = rowAt(situation);
 		const { answer, problem } = situation;
 		if (!isOptimal(situation) || !row || !answer.duals || !answer.objective) return null;
-		const after = solveLinear(withRhs(problem, row.name, row.rhs.add(ONE)));
+		const after = solveLinear(withNumber(problem, { rhs: row.name }, row.rhs.add(ONE)));
 		if (after.status !== 'optimal' || !after.objective) return null;
 		const right = toText(after.objective.sub(answer.objective));
 		const dual = answer.duals.get(row.name)!;
@@ -116,8 +113,6 @@ export const dualSign: Kind = {
 	}
 };
 
-const SIGNS: Readonly<Record<Relation, string>> = { '<=': '≤', '>=': '≥', '=': '=' };
-
 export const dualRelation: Kind = {
 	answers: 'choice',
 	about: 'statement',
@@ -127,15 +122,15 @@ export const dualRelation: Kind = {
 		const { relation } = dualProblem(problem).problem.constraints.find((own) => own.name === name)!;
 		const slips: Slip[] = [
 			{
-				answer: SIGNS[relation === '>=' ? '<=' : '>='],
+				answer: RELATION_SIGNS[relation === '>=' ? '<=' : '>='],
 				code: relation === '=' ? 'free-gives-equation' : 'turned'
 			},
 			{ answer: '=', code: 'only-free-gives-equation' },
 			{ answer: '≤', code: 'free-gives-equation' }
 		];
-		const right = SIGNS[relation];
+		const right = RELATION_SIGNS[relation];
 		return {
-			given: { column: name, choices: Object.values(SIGNS) },
+			given: { column: name, choices: Object.values(RELATION_SIGNS) },
 			right: [right],
 			slips: without([right], slips)
 		};
@@ -216,9 +211,7 @@ export const multiplierBound: Kind = {
 		}
 		if ([...chosen.values()].every(isZero)) return null;
 		const { bound } = weakBound(problem, chosen);
-		const sum = problem.constraints
-			.reduce((all, { name, rhs }) => all.add(rhs.mul(chosen.get(name)!)), ZERO)
-			.add(problem.objective.constant);
+		const sum = summedRows(problem, chosen).rhs.add(problem.objective.constant);
 		const right = bound ? toText(bound) : 'none';
 		const slips: Slip[] = [
 			{ answer: toText(sum), code: 'not-covered' },
@@ -244,10 +237,7 @@ export const planStays: Kind = {
 		const beyond = range.high ? range.high.add(ONE) : range.low && range.low.sub(ONE);
 		const changed = pick(2) === 0 || !beyond ? inside : beyond;
 		if (changed.equals(now)) return null;
-		const other: Problem = {
-			...problem,
-			objective: { ...problem.objective, terms: new Map([...problem.objective.terms, [name, changed]]) }
-		};
+		const other = withNumber(problem, { objective: name }, changed);
 		const after = solveLinear(other);
 		const stays = after.status === 'optimal' && after.objective!.equals(objectiveAt(other, answer.solution));
 		return {

@@ -1,4 +1,6 @@
 import type { EnteringRule } from '../../method/rule';
+import { RELATION_SIGNS } from '../../problem/relation';
+import type { Relation } from '../../problem/types';
 import type { Answer, KindName, Question, RelationAnswer } from '../types';
 
 /** What the words of all kinds of questions use. */
@@ -28,7 +30,6 @@ export const amounts = (plan: Readonly<Record<string, string>> | undefined): str
 		.join(', ');
 /** A number as text with a true minus. */
 export const signed = (text: string): string => text.replace(/^-(?=\d)/, '−');
-const SIGNS: Readonly<Record<string, string>> = { '<=': '≤', '>=': '≥' };
 /** An answer in words. */
 export function answerText(answer: Answer): string {
 	if (typeof answer === 'string') return signed(answer);
@@ -46,7 +47,7 @@ export function answerText(answer: Answer): string {
 					`${factor.startsWith('-') ? '− ' : i > 0 ? '+ ' : ''}${factor === '1' || factor === '-1' ? '' : `${factor.replace('-', '')} `}${name}`
 			)
 			.join(' ');
-		return `${sum} ${SIGNS[relation] ?? relation} ${signed(rhs)}`;
+		return `${sum} ${RELATION_SIGNS[relation as Relation] ?? relation} ${signed(rhs)}`;
 	}
 	return amounts(answer as Record<string, string>);
 }
