@@ -152,7 +152,7 @@
 		{/await}
 		<p class="said">
 			{asked.every((name) => fields[name])
-				? 'The darkest part keeps all of these sides.'
+				? 'The darkest part lies on all of these sides.'
 				: `Press the side that stays. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
 		</p>
 	{:else if options}

@@ -20,7 +20,7 @@ export const brokenSentence = ({ name, bound, by, unit }: Broken): Sentence =>
 		? say`${name} ${RELATION_SIGNS[bound.relation]} ${bound.value} by ${quantity(by, unit)}`
 		: say`${{ constraint: name }} by ${quantity(by, unit)}`;
 
-/** That a plan is impossible, and what it breaks by how much. */
+/** That a plan is infeasible, and what it violates by how much. */
 export const impossibleSentence = (broken: readonly Broken[]): Sentence =>
 	say`The plan is infeasible: it violates ${joined(broken.map(brokenSentence))}.`;
 

@@ -27,7 +27,7 @@ export const INTEGERS: WordsOf<
 	'fractional-part': {
 		asks: (q) =>
 			`For Gomory’s cut of row ${q.given.row}: what is the fractional part of its entry in column ${q.given.column}?`,
-		because: (q) => `The fractional part is the entry less the next integer below it, ${rights(q)}.`,
+		because: (q) => `The fractional part is the entry minus the next integer below it: ${rights(q)}.`,
 		hints: () => [
 			'The fractional part is what is left above the next integer below.',
 			'It is never negative.',
@@ -59,7 +59,7 @@ export const INTEGERS: WordsOf<
 		because: (q) => `${rights(q)}: integer variables whose amount is not whole.`,
 		hints: () => [
 			'Only integer variables are branched on.',
-			'A variable whose amount is whole already gives nothing.',
+			'Branching on a variable that is whole already gains nothing.',
 			'Look for fractions among the integer variables.'
 		],
 		slips: {

@@ -25,9 +25,9 @@ export const MODEL: WordsOf<
 		asks: (q) => `Which relation states this? “${q.given.sentence}”`,
 		because: (q) =>
 			({
-				'≤': 'There is no more than that: the use is ≤ the limit.',
-				'≥': 'It must be at least that much: the sum is ≥ the limit.',
-				'=': 'It must be just that much.'
+				'≤': 'The number is a limit that must not be exceeded, so it is ≤.',
+				'≥': 'The number must be reached, so it is ≥.',
+				'=': 'The number must be met exactly, so it is =.'
 			})[String(q.right[0])] ?? '',
 		hints: () => [
 			'Is the number a limit that must not be exceeded, or one that must be reached?',
@@ -46,7 +46,7 @@ export const MODEL: WordsOf<
 		because: (q) =>
 			q.right[0] === '0'
 				? `The plan satisfies ${q.given.row}.`
-				: `The left side misses the right-hand side by ${rights(q)}.`,
+				: `The left side is ${rights(q)} beyond what ${q.given.row} allows.`,
 		hints: (q) => [
 			`Put the amounts into the left side of ${q.given.row}.`,
 			'Compare it with the right-hand side, in the direction of the relation.',

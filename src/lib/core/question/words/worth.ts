@@ -42,7 +42,7 @@ export const WORTH: WordsOf<
 	},
 	'multiplier-bound': {
 		asks: (q) =>
-			`Multiply the rows (${amounts(q.given.weights)}) and add them up. Which bound on the objective does this give? Answer none if it gives none.`,
+			`Multiply each row by its number (${amounts(q.given.weights)}) and add the rows up. Which bound on the objective does this give? Answer none if it gives none.`,
 		because: (q) =>
 			q.right[0] === 'none'
 				? 'The sum does not cover every coefficient of the objective, so it bounds nothing.'
