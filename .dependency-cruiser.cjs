@@ -15,7 +15,7 @@ module.exports = {
 			to: {
 				pathNot: [
 					'^src/lib/core',
-					'^node_modules/(fraction\\.js|d3-array|fflate|yup|lossless-json|d3-dsv|uqr|@lezer/(lr|common))/',
+					'^node_modules/(fraction\\.js|d3-array|d3-dsv|d3-hierarchy|fflate|lossless-json|uqr|yup|@lezer/(lr|common))/',
 					'\\.grammar(\\.terms)?$'
 				]
 			}

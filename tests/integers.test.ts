@@ -75,7 +75,7 @@ test('cuts by hand: the row chosen and derived, the cut drawn, its pivots, a com
 			.click()
 	);
 	await desk.click('Cut from this row');
-	await desk.shows('Commentary', 'cut 1, from row vases');
+	await desk.shows('Commentary', 'Cut 1, from row vases');
 	await desk.shows('Tableau', 'c1');
 	await desk.press('g');
 	await desk.shows('Cutting planes', 'meets the hull');

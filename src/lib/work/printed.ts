@@ -1,6 +1,6 @@
 import { makeScript } from '../core/lecture/make';
 import type { ScriptStep } from '../core/lesson/script';
-import { slidesOf, type Slide } from '../core/lecture/slides';
+import { lectureSource, slidesOf, type Slide } from '../core/lecture/slides';
 import { ruleNamed, type RuleName } from '../core/method/rule';
 import { replay } from '../core/move/replay';
 import type { Move } from '../core/move/types';
@@ -99,17 +99,13 @@ export const sheetFilesOf = (request: SheetRequest): SheetFile[] => sheetFiles(w
 export function slides({ script, notes, ...request }: LectureRequest): LectureJson {
 	const wanted = wantedOf({ ...request, format: 'html', preset: 'solution', variants: 1 });
 	const { problem, title = '', story = '', steps, rule, method } = wanted;
-	const source = sourceOf(wanted, problem, { title, story, steps });
+	const source = lectureSource(sourceOf(wanted, problem, { title, story, steps }), rule, method);
 	const own =
-		script ??
-		makeScript(problem, { story, notes }, source.steps, () => ({
-			cuts: source.cuts().length,
-			nodes: source.search().nodes.length
-		}));
+		script ?? makeScript(problem, { story, notes }, source.steps, rule, () => source.search().nodes.length);
 	const html = (parts: readonly Part[]) => parts.map((part) => partHtml(part, request.notation, null));
 	return {
 		script: own,
-		slides: slidesOf({ ...source, rule, method }, own).map(({ title: heading, main, beside, ...rest }) => ({
+		slides: slidesOf(source, own).map(({ title: heading, main, beside, ...rest }) => ({
 			...rest,
 			title: sentenceHtml(heading, request.notation),
 			main: html(main),

@@ -295,6 +295,7 @@ const schemas: Json = {
 					isLacking: { type: 'boolean' },
 					basic: rationals,
 					rate: ref('Rational'),
+					of: { const: 'artificials' },
 					value: ref('Rational')
 				}
 			}

@@ -151,7 +151,7 @@ export type Heading =
 	| { readonly code: 'artificials'; readonly count: number }
 	| { readonly code: 'part'; readonly part: Part }
 	| { readonly code: 'changed' }
-	| { readonly code: 'cut'; readonly constraint: string; readonly row: Cut['row'] }
+	| { readonly code: 'cut'; readonly number: number; readonly row: Cut['row'] }
 	| { readonly code: 'cut-composed'; readonly number: number }
 	| { readonly code: 'cuts-dropped'; readonly numbers: readonly number[] }
 	| {

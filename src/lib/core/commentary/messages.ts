@@ -53,7 +53,7 @@ const HEADINGS: Catalogue<Heading> = {
 	artificials: ({ count }) => (count > 1 ? say`Artificial variables` : say`An artificial variable`),
 	part: ({ part }) => say`${PARTS[part]}`,
 	changed: () => say`The problem changed`,
-	cut: ({ constraint, row }) => say`${{ constraint }}, from row ${row}`,
+	cut: ({ number, row }) => say`Cut ${number}, from row ${{ constraint: row }}`,
 	'cut-composed': ({ number }) => say`cut ${number}, composed of constraints`,
 	'cuts-dropped': ({ numbers }) => say`Dropped: ${joined(numbers.map((number) => say`cut ${number}`))}`,
 	branch: ({ variable, relation, value }) => say`Branch ${variable} ${RELATION_SIGNS[relation]} ${value}`,

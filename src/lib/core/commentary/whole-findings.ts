@@ -21,7 +21,9 @@ export type WholeFinding =
 	| { readonly code: 'shares-add-up'; readonly row: CutRow }
 	/** columns of a cut in the author’s variables */
 	| { readonly code: 'columns-replaced'; readonly columns: readonly InVariables[] }
+	/** the cut in the tableau's columns, where its row was in other units */
 	| { readonly code: 'cut-in-columns'; readonly t: Tableau; readonly cut: Cut }
+	| { readonly code: 'nonbasic-violate' }
 	| { readonly code: 'cut-in-variables'; readonly cut: Stated }
 	| { readonly code: 'cut-not-in-variables' }
 	| { readonly code: 'broken-here'; readonly by: Rational }

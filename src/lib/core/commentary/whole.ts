@@ -1,7 +1,7 @@
 import { isDualFeasible } from '../method/dual';
 import type { Cut } from '../integer/cut';
 import type { Rational } from '../number/rational';
-import { ZERO } from '../number/rational';
+import { ONE, ZERO } from '../number/rational';
 import type { Position } from '../position/position';
 import { effectiveBounds, evaluate, holds, type Problem } from '../problem/types';
 import { columnOf, objectiveValue, readPlan, rhs, type Tableau } from '../tableau/tableau';
@@ -17,20 +17,25 @@ function lastSlack(t: Tableau): WholeFinding {
 	return { code: 'slack-basic', column: columnOf(t, t.basis[row]), value: rhs(t, row) };
 }
 
+/** Whether a derivation speaks of columns that were multiplied, with their rows, to whole coefficients. */
+const isInOtherUnits = (derivation: readonly WholeFinding[]): boolean =>
+	derivation.some((found) => 'row' in found && found.row.terms.some(({ scale }) => !scale.equals(ONE)));
+
 /** A cutting plane: how it was derived, what it says of the author's variables, and its row. */
 export function cutRemark(
 	before: Tableau,
 	after: Tableau,
+	number: number,
 	cut: Cut,
 	derivation: readonly WholeFinding[]
 ): Remark {
-	const constraint = after.form.rows[after.basis.length - 1].owner.name;
 	return {
 		tone: 'step',
-		heading: { code: 'cut', constraint, row: cut.row },
+		heading: { code: 'cut', number, row: cut.row },
 		found: [
 			...derivation,
-			{ code: 'cut-in-columns', t: before, cut },
+			...(isInOtherUnits(derivation) ? [{ code: 'cut-in-columns', t: before, cut } as const] : []),
+			{ code: 'nonbasic-violate' },
 			...cutOffFound(before, cut),
 			lastSlack(after)
 		]

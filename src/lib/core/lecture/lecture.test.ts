@@ -8,25 +8,26 @@ import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
 import { KIND_NAMES } from '../question/types';
 import { sourceOf } from '../sheet/files';
+import type { SheetStep } from '../sheet/steps';
 import type { Part } from '../sheet/types';
 import { makeScript } from './make';
 import { readNotes } from './notes';
 import { lectureRemarks, lectureWebPage } from './web-page';
-import { slidesOf, type LectureSource, type Slide } from './slides';
+import { lectureSource, slidesOf, type LectureSource, type Slide } from './slides';
 
-const sourceFor = (problem: Problem): LectureSource => ({
-	...sourceOf(
-		{ problem, preset: 'solution', format: 'html', method: 'auto', rule: DANTZIG, variants: 1, seed: 1 },
-		problem,
-		{ title: 'Exercise', story: '' }
-	),
-	rule: DANTZIG,
-	method: 'auto'
-});
-const countsOf = (source: LectureSource) => () => ({
-	cuts: source.cuts().length,
-	nodes: source.search().nodes.length
-});
+const sourceFor = (problem: Problem): LectureSource =>
+	lectureSource(
+		sourceOf(
+			{ problem, preset: 'solution', format: 'html', method: 'auto', rule: DANTZIG, variants: 1, seed: 1 },
+			problem,
+			{ title: 'Exercise', story: '' }
+		),
+		DANTZIG,
+		'auto'
+	);
+const nodesOf = (source: LectureSource) => () => source.search().nodes.length;
+/** big numbers as text */
+const text = (_: string, value: unknown) => (typeof value === 'bigint' ? `${value}` : value);
 const PLAIN = { story: '', notes: '' };
 const stated = (text: string) => readStatement(text).problem!;
 const KILN =
@@ -34,6 +35,7 @@ const KILN =
 
 type TableauPart = Extract<Part, { kind: 'tableau' }>;
 const tableauOf = ({ main }: Slide) => main.find((part): part is TableauPart => part.kind === 'tableau')!;
+const keepsFeasible = ({ position }: SheetStep) => position.work!.part !== 'dual';
 const hasRatios = (part: TableauPart) =>
 	part.lines.some(
 		({ kind, cells }) =>
@@ -45,14 +47,25 @@ describe('the slides of a lecture', () => {
 		fc.assert(
 			fc.property(anyProblem(), (problem) => {
 				const source = sourceFor(problem);
-				const script = makeScript(problem, PLAIN, source.steps, countsOf(source));
+				const script = makeScript(problem, PLAIN, source.steps, DANTZIG, nodesOf(source));
 				slidesOf(source, script).forEach((slide, i) => {
 					const { shows, at } = script[i];
 					// what the problem does not have at all, such as ranges where nothing is optimal, has no slide
 					if (slide.isMissing) return expect(['ranges', 'cut', 'tree', 'form']).toContain(shows);
 					if (!['position', 'choice', 'ratios', 'pivot'].includes(shows)) return;
 					const part = tableauOf(slide);
-					const choice = source.steps.filter(({ position }) => position.work)[at + 1]?.move;
+					const steps = source.steps.filter(({ position }) => position.work);
+					const [tableau, choice] = [steps[at].position.work!.tableau, steps[at + 1]?.move];
+					const named = (own: string) => tableau.form.columns.find(({ id }) => id === own)!.name;
+					// the speaker knows what comes, and where nothing comes the step after the question tells why
+					if (choice?.kind === 'pivot' && slide.answer) {
+						const { enter, leave } = choice;
+						const chosen = (shows === 'position') === keepsFeasible(steps[at]) ? enter : leave;
+						expect(slide.answer.right.split(' or ')).toContain(named(chosen));
+					} else if (choice?.kind !== 'pivot' && shows === 'choice') {
+						expect(slide.beside.some(({ kind }) => kind === 'sentences')).toBe(true);
+						return;
+					}
 					if (shows === 'position')
 						expect([part.lit, part.pivot, hasRatios(part)]).toEqual([undefined, null, false]);
 					if (shows === 'choice') expect([part.pivot, hasRatios(part)]).toEqual([null, false]);
@@ -77,7 +90,7 @@ describe('the slides of a lecture', () => {
 		});
 		expect([readNotes('A few minutes.').minutes, readNotes('90 minutes').minutes]).toEqual([0, 90]);
 		const source = sourceFor(stated(KILN));
-		const script = makeScript(stated(KILN), { story: '', notes }, source.steps, countsOf(source));
+		const script = makeScript(stated(KILN), { story: '', notes }, source.steps, DANTZIG, nodesOf(source));
 		const told = script.flatMap(({ says }, i) => (says ? [[says, i] as const] : []));
 		expect(told.map(([says]) => says)).toEqual([
 			'How dear is clay?',
@@ -92,7 +105,7 @@ describe('the slides of a lecture', () => {
 
 	test('what no longer fits after an edit of the statement is told; the rest follows it', () => {
 		const source = sourceFor(stated(KILN));
-		const script = makeScript(stated(KILN), PLAIN, source.steps, countsOf(source));
+		const script = makeScript(stated(KILN), PLAIN, source.steps, DANTZIG, nodesOf(source));
 		const edited = stated(KILN.split('\n').slice(0, 3).join('\n').replace('45 vases', '50 vases'));
 		const slides = slidesOf(sourceFor(edited), script);
 		const missing = script.filter((_, i) => slides[i].isMissing);
@@ -111,13 +124,13 @@ describe('the slides of a lecture', () => {
 		const slides = slidesOf(source, script);
 		const asked = slides.filter(({ question }) => question !== null);
 		expect(asked.length).toBeGreaterThan(12);
-		for (const { question, main } of asked) {
+		for (const { question, answer, main } of asked) {
 			const { choices } = question!;
 			if (choices.length > 0) {
 				expect(choices.some(({ isRight }) => isRight)).toBe(true);
 				expect(choices.some(({ isRight }) => !isRight)).toBe(true);
 				expect(choices.every(({ because }) => because !== '')).toBe(true);
-			} else expect(question!.because).not.toBe('');
+			} else expect(answer!.because).not.toBe('');
 			for (const part of main)
 				if (part.kind === 'picture')
 					expect([part.drawing.objective, part.drawing.corners.some(({ isBest }) => isBest)]).toEqual([
@@ -140,22 +153,42 @@ describe('the slides of a lecture', () => {
 		expect(new Set(drawn.map(({ box }) => JSON.stringify(box))).size).toBe(1);
 	});
 
-	test('cuts and nodes come one by one: the region loses more with each cut, and each node adds a row', () => {
+	test('cuts come in rounds, each before its pivots, and nodes one by one: how each ends is told with its answer', () => {
 		const problem = stated('max z = 3 x + 4 y\na: 2 x + 4 y <= 13\nb: 5 x + 2 y <= 21\nx, y integer');
 		const source = sourceFor(problem);
-		const script = makeScript(problem, PLAIN, source.steps, countsOf(source));
+		const script = makeScript(problem, PLAIN, source.steps, DANTZIG, nodesOf(source));
 		const slides = slidesOf(source, script);
 		expect(slides.filter(({ isMissing }) => isMissing)).toEqual([]);
 		const at = (shows: string) =>
 			script.flatMap((own, i) => (own.shows === shows && own.at > 0 ? [slides[i]] : []));
-		const drawn = at('cut').map(({ main: [part] }) =>
+		const drawn = at('derivation').map(({ main: [part] }) =>
 			part.kind === 'picture' ? part.drawing.constraints.length : 0
 		);
 		expect(drawn.length).toBeGreaterThan(0);
 		expect(drawn).toEqual(drawn.map((_, i) => problem.constraints.length + i + 1));
-		const rows = at('tree').map(({ main: [part] }) => (part.kind === 'grid' ? part.rows.length : 0));
-		expect(rows).toEqual(rows.map((_, i) => i + 1));
-		expect(rows).toHaveLength(Math.min(8, source.search().nodes.length));
+		at('cut').forEach((slide, i) => {
+			// the row that is lit is fractional, and nothing of the cut is on the slide
+			const part = tableauOf(slide);
+			const rhs = part.lines.find(({ key }) => key === part.lit!.row)!.cells.at(-1)!.content;
+			expect(rhs.kind === 'number' && rhs.cell.plain.d !== 1n).toBe(true);
+			expect(slide.answer!.right).toContain('≥');
+			expect(JSON.stringify([slide.main, slide.beside], text)).not.toContain(`c${i + 1}`);
+		});
+		const nodes = at('tree').map(({ main: [part], ...slide }) => ({
+			tree: part.kind === 'tree' ? part.tree : null,
+			...slide
+		}));
+		expect(nodes.map(({ tree }) => tree?.nodes.length)).toEqual(nodes.map((_, i) => i + 1));
+		expect(nodes).toHaveLength(Math.min(8, source.search().nodes.length));
+		for (const [i, { tree, answer }] of nodes.entries()) {
+			expect(tree!.nodes.find(({ id }) => id === tree!.lit)!.ended).toEqual([]);
+			const { closed } = source.search().nodes[i];
+			expect(answer!.right).toBe(closed ? 'closed' : '');
+			expect(answer!.because.startsWith('Branched')).toBe(!closed);
+		}
+		expect(script.findIndex(({ shows }) => shows === 'answer')).toBeGreaterThan(
+			script.findLastIndex(({ shows }) => shows === 'tree')
+		);
 		expect(
 			slidesOf(source, [
 				{ shows: 'cut', at: 99 },

@@ -1,4 +1,5 @@
 import { countIn } from '../number/number-words';
+import { capitalText } from '../sentence/sentence';
 
 /** What an instructor's notes say about the lecture: questions to the class with what is expected, and how long it takes. */
 
@@ -7,8 +8,6 @@ export interface NotedQuestion {
 	/** what is expected; empty where the notes do not say */
 	readonly expects: string;
 }
-
-const upperFirst = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /**
  * Reads notes.
@@ -24,8 +23,8 @@ export function readNotes(notes: string): {
 	const [, time] = /\b([\w-]+) minutes\b/i.exec(notes) ?? [];
 	return {
 		questions: [...asked].map(([, asks, expects = '']) => ({
-			asks: upperFirst(asks.trim()),
-			expects: upperFirst(expects.trim())
+			asks: capitalText(asks.trim()),
+			expects: capitalText(expects.trim())
 		})),
 		minutes: (time && countIn(time)) || 0
 	};

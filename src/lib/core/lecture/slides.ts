@@ -1,9 +1,11 @@
 import { standRemarks } from '../commentary/stand';
 import { foundWords, headingWords, remarkWords } from '../commentary/messages';
 import { nodeWords } from '../integer/messages';
+import type { NodeFinding } from '../integer/findings';
 import { constraintInWords } from '../commentary/words/story';
+import { cutOffFound } from '../commentary/derivation';
 import type { BranchNode } from '../integer/branch';
-import { withCuts } from '../integer/cut';
+import { withCuts, type Cut } from '../integer/cut';
 import { withBranchings, type Branching } from '../integer/relaxation';
 import { comparison } from '../method/comparison';
 import { decide } from '../method/decide';
@@ -11,28 +13,33 @@ import type { Rule } from '../method/rule';
 import type { MethodName } from '../method/solve';
 import type { Work } from '../method/types';
 import { offers, tell } from '../move/kinds';
+import { kernelRowOf } from '../move/cut';
 import { pivotMade } from '../move/pivot';
+import type { CutMove } from '../move/types';
 import { rowKey } from '../notation/board';
+import type { Position } from '../position/position';
 import { withRatios } from '../notation/lines';
 import { approximate, ZERO } from '../number/rational';
-import { questions } from '../question/ask';
+import { questionAt, questions } from '../question/ask';
 import { KINDS } from '../question/kinds';
 import { judge } from '../question/judge';
-import { KIND_NAMES, type Question } from '../question/types';
+import { KIND_NAMES, type Answer, type KindName, type Question, type Situation } from '../question/types';
 import { answerText, saidOf, WORDS } from '../question/words';
-import { say, type Sentence } from '../sentence/sentence';
+import { capital, plainText, say, type Sentence } from '../sentence/sentence';
 import { RELATION_SIGNS } from '../problem/relation';
 import { asksForWhole } from '../problem/whole';
 import { linear } from '../sheet/statement';
-import { BUILDERS, type SheetSource } from '../sheet/blocks';
+import { BUILDERS, planText, type SheetSource } from '../sheet/blocks';
 import { drawingOf, drawingUpTo, drawingWithin, withoutBest, type Drawing } from '../sheet/drawing';
 import { picturesOf } from '../sheet/make';
 import { quizItem } from '../sheet/quiz';
 import { operationsOf, pivotOf, questionTableau, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
+import { treeDrawing } from '../sheet/tree-drawing';
 import type { Part } from '../sheet/types';
-import { readPlan, type Tableau } from '../tableau/tableau';
+import { readPlan } from '../tableau/tableau';
 import { PIVOT_STEPS, type ScriptStep } from '../lesson/script';
+import { cutRounds } from './rounds';
 
 /** What the class sees at each step of a script, and what the speaker has to know there. */
 
@@ -53,13 +60,13 @@ export interface Slide {
 	/** the instructor's remark */
 	readonly remark: string;
 	readonly minutes: number;
-	readonly question: {
-		readonly says: string;
-		readonly choices: readonly Choice[];
-		/** the right answer, once it is told */
+	/** what is asked; its answer is told before the next step comes */
+	readonly question: { readonly says: string; readonly choices: readonly Choice[] } | null;
+	/** what the speaker has to know of what the step asks, told to the class with the question or by a later step */
+	readonly answer: {
 		readonly right: string;
 		readonly because: string;
-		/** wrong answers to expect, for the speaker */
+		/** wrong answers to expect */
 		readonly slips: readonly string[];
 	} | null;
 	/** the problem has nothing like this any more */
@@ -72,13 +79,20 @@ export interface LectureSource extends SheetSource {
 	readonly method: MethodName;
 }
 
-type Shown = Pick<Slide, 'title' | 'main'> & Partial<Pick<Slide, 'beside' | 'question'>>;
+/** What the slides of a lecture are made of: its run goes on with cutting planes where whole numbers are asked for, and they are the ones it tells of. */
+export function lectureSource(source: SheetSource, rule: Rule, method: MethodName): LectureSource {
+	const steps = [...source.steps, ...cutRounds(source.steps, rule)];
+	return { ...source, steps, cuts: () => steps.at(-1)?.position.cuts ?? [], rule, method };
+}
+
+type Shown = Pick<Slide, 'title' | 'main'> & Partial<Pick<Slide, 'beside' | 'question' | 'answer'>>;
 
 const run = ({ steps }: SheetSource): SheetStep[] => steps.filter(({ position }) => position.work !== null);
 
-/** The picture of two variables with the basic solution of a tableau; nothing for other problems. */
-function pictureAt({ problem }: SheetSource, t: Tableau): Part[] {
-	const drawing = drawingOf(problem, 'answers');
+/** The picture of two variables with the cuts so far and the basic solution of a tableau; nothing for other problems. */
+function pictureAt({ problem }: SheetSource, { cuts, work }: Position): Part[] {
+	const t = work!.tableau;
+	const drawing = drawingOf(withCuts(problem, cuts), 'answers');
 	if (!drawing) return [];
 	const plan = readPlan(t);
 	const [x, y] = problem.variables.map(({ name }) => approximate(plan.get(name) ?? ZERO));
@@ -90,24 +104,66 @@ type Stage = (typeof PIVOT_STEPS)[number];
 
 const has = (stage: Stage, part: Stage): boolean => PIVOT_STEPS.indexOf(stage) >= PIVOT_STEPS.indexOf(part);
 
-/** A tableau as it stands: what is asked there, or how the run ends. */
-function positionSlide(source: LectureSource, { position }: SheetStep, title: Sentence): Shown {
-	const work = position.work!;
-	const decision = decide(work, source.rule);
-	const asks = work.part === 'dual' ? say`Which variable leaves?` : say`Which variable enters?`;
-	const lines =
-		decision.kind === 'pivot'
-			? [asks]
-			: standRemarks(position, decision, offers(position, source.rule))
-					.map(remarkWords)
-					.flatMap(({ heading, sentences }) => [say`${heading}.`, ...sentences]);
+/** What the class is asked at a tableau; it does not tell whether the run goes on. */
+const ASKED_AT: Readonly<Record<Work['part'], Sentence>> = {
+	primal: say`Is this plan optimal? If not, which variable enters?`,
+	'phase-one': say`Is phase one done? If not, which variable enters?`,
+	'phase-two': say`Is this plan optimal? If not, which variable enters?`,
+	'big-m': say`Is this plan optimal? If not, which variable enters?`,
+	dual: say`Is this plan feasible? If not, which variable leaves?`,
+	repair: say`Is this plan feasible? If not, which variable enters?`
+};
+/** the kinds of questions whose answer a step asks for, the first that fits */
+const ASKED_KINDS = {
+	position: ['entering', 'dual-leaving', 'phase-two', 'state'],
+	ratios: ['leaving', 'dual-entering']
+} as const satisfies Partial<Record<Stage, readonly KindName[]>>;
+
+/** What the speaker has to know of the question that a tableau of the run asks; null where no kind of question fits. */
+function answerAt(source: LectureSource, at: number, kinds: readonly KindName[]): Slide['answer'] {
+	const steps = run(source);
+	const [work, next] = [steps[at].position.work!, steps[at + 1]];
+	const choice = pivotMade(work.tableau, next?.move);
+	const situation: Situation = {
+		problem: source.problem,
+		step: at,
+		...work,
+		rule: source.rule,
+		nextPart: choice ? work.part : null,
+		next: choice,
+		after: choice ? next.position.work!.tableau : null,
+		isLast: !next,
+		answer: source.relaxation(),
+		pick: () => 0
+	};
+	const question = kinds.map((kind) => questionAt(kind, situation)).find((own) => own !== null);
+	return question ? answerOf(question) : null;
+}
+
+/** A tableau as it stands, and what is asked there. */
+function positionSlide(source: LectureSource, at: number, { position }: SheetStep, title: Sentence): Shown {
+	const { tableau, part } = position.work!;
 	return {
 		title,
-		main: [tableauPart(work.tableau, source.notation, [], 'answers')],
-		beside: [
-			...(lines.length > 0 ? [{ kind: 'sentences', lines } as const] : []),
-			...pictureAt(source, work.tableau)
-		]
+		main: [tableauPart(tableau, source.notation, [], 'answers')],
+		beside: [{ kind: 'sentences', lines: [ASKED_AT[part]] }, ...pictureAt(source, position)],
+		answer: answerAt(source, at, ASKED_KINDS.position)
+	};
+}
+
+/** A tableau at which no pivot follows: how the run or its phase ends; null where one would follow. */
+function endSlide(source: LectureSource, { position }: SheetStep, title: Sentence): Shown | null {
+	const { tableau, ...work } = position.work!;
+	const decision = decide({ tableau, ...work }, source.rule);
+	if (decision.kind === 'pivot') return null;
+	const lines = standRemarks(position, decision, offers(position, source.rule)).flatMap((remark) => {
+		const { heading, sentences } = remarkWords(remark);
+		return remark.heading.code === 'next' ? sentences : [say`${heading}.`, ...sentences];
+	});
+	return {
+		title,
+		main: [tableauPart(tableau, source.notation, [], 'answers')],
+		beside: [{ kind: 'sentences', lines }, ...pictureAt(source, position)]
 	};
 }
 
@@ -137,8 +193,8 @@ function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | 
 	const [own, next] = [steps[at], steps[at + 1]];
 	if (!own) return null;
 	const title = say`Tableau ${at + 1}`;
-	if (stage === 'position') return positionSlide(source, own, title);
-	if (next?.move?.kind !== 'pivot') return null;
+	if (stage === 'position') return positionSlide(source, at, own, title);
+	if (next?.move?.kind !== 'pivot') return stage === 'choice' ? endSlide(source, own, title) : null;
 	const { notation } = source;
 	const work = own.position.work!;
 	const after = next.position.work!.tableau;
@@ -154,8 +210,9 @@ function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | 
 		],
 		beside: [
 			{ kind: 'sentences', lines: found.map(foundWords).filter(({ length }) => length > 0) },
-			...pictureAt(source, isDone ? after : work.tableau)
-		]
+			...pictureAt(source, (isDone ? next : own).position)
+		],
+		answer: stage === 'ratios' ? answerAt(source, at, ASKED_KINDS.ratios) : null
 	};
 }
 
@@ -183,14 +240,28 @@ function linesSlide({ problem, meaning, notation }: SheetSource, count: number):
 
 const LETTERS = 'ABCDEFGH';
 
+/** What is said of an answer to a question. */
+const verdictOn = (question: Question, answer: Answer): string =>
+	saidOf(question, judge(question, answer), KINDS[question.kind].answers);
+
+/** The right answer to a question, and the wrong ones to expect: one of each confusion. */
+function answerOf(question: Question): NonNullable<Slide['answer']> {
+	const { kind, right } = question;
+	const slips = question.slips.filter(
+		({ code }, i) => question.slips.findIndex((slip) => slip.code === code) === i
+	);
+	return {
+		right: kind === 'next-tableau' ? '' : right.map(answerText).join(' or '),
+		because: WORDS[kind].because(question),
+		slips: slips.map(({ answer }) => `${answerText(answer)}: ${verdictOn(question, answer)}`)
+	};
+}
+
 /** A question with choices where it has a few, and with what is told of each. */
 function questionOf(question: Question): NonNullable<Slide['question']> {
 	const item = quizItem(question, 'Q');
 	const field = item?.fields.length === 1 && item.fields[0].kind === 'choice' ? item.fields[0] : null;
-	const { kind, right, slips } = question;
-	const { answers } = KINDS[kind];
-	const says = (answer: (typeof slips)[number]['answer']) =>
-		saidOf(question, judge(question, answer), answers);
+	const { kind } = question;
 	const because = WORDS[kind].because(question);
 	const choices =
 		field && field.most === 1 && field.options.length <= LETTERS.length
@@ -202,17 +273,11 @@ function questionOf(question: Question): NonNullable<Slide['question']> {
 						// pictures are called by their letters
 						says: text === LETTERS[i] ? '' : text,
 						isRight,
-						because: isRight ? because : (slip?.says ?? says(text))
+						because: isRight ? because : (slip?.says ?? verdictOn(question, text))
 					};
 				})
 			: [];
-	return {
-		says: WORDS[kind].asks(question),
-		choices,
-		right: kind === 'next-tableau' ? '' : right.map(answerText).join(' or '),
-		because,
-		slips: slips.map(({ answer }) => `${answerText(answer)}: ${says(answer)}`)
-	};
+	return { says: WORDS[kind].asks(question), choices };
 }
 
 function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown | null {
@@ -235,7 +300,8 @@ function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown |
 		title: say`Question`,
 		main: isHidden ? [] : drawings ? [about, drawings] : [about],
 		beside: [],
-		question: questionOf(question)
+		question: questionOf(question),
+		answer: answerOf(question)
 	};
 }
 
@@ -249,53 +315,91 @@ function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: S
 	return parts.length > 0 ? { title, main: parts } : null;
 }
 
-/** A cut with where it comes from; of two variables also the region with the cuts so far. */
-function cutSlide(source: LectureSource, number: number): Shown | null {
-	const { problem } = source;
-	const all = asksForWhole(problem) ? source.cuts() : [];
-	const cut = all[number - 1];
-	if (!cut) return null;
-	const { row, nonbasic, original } = cut;
-	const lines = [
-		say`It comes from the row of ${{ constraint: row }}.`,
-		say`In the nonbasic variables: ${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}.`,
-		...(original
-			? [
-					say`In the problem’s variables: ${linear(original.terms)} ${RELATION_SIGNS[original.relation]} ${original.rhs}.`
-				]
-			: [])
-	];
-	const cutSoFar = withCuts(problem, all.slice(0, number));
-	const drawing = drawingUpTo(cutSoFar, cutSoFar.constraints.length);
-	const sentences: Part = { kind: 'sentences', lines };
-	const title = say`Cut ${number}`;
-	return drawing
-		? { title, main: [{ kind: 'picture', drawing }], beside: [sentences] }
-		: { title, main: [sentences] };
+/** The steps of the run before and after its cut of some number. */
+function cutStep(source: LectureSource, number: number): [before: SheetStep, after: SheetStep] | null {
+	const steps = run(source);
+	const at = steps.findIndex(({ position }) => position.cuts.length >= number);
+	return at > 0 && steps[at].move?.kind === 'cut' ? [steps[at - 1], steps[at]] : null;
 }
 
-/** The tree up to a node, in the order in which nodes are solved; of two variables also what the node leaves of the region. */
+/** The tableau with the row that a cut comes from, to be asked for the cut. */
+function cutSlide(source: LectureSource, number: number): Shown | null {
+	const step = cutStep(source, number);
+	if (!step) return null;
+	const [{ position }, { position: after }] = step;
+	const { tableau: t } = position.work!;
+	const cut = after.cuts[number - 1];
+	const row = kernelRowOf(t, (step[1].move as CutMove).row);
+	const part = tableauPart(t, source.notation, [], 'answers');
+	const [says, because] = [cutText(cut), cutOffFound(t, cut).map((found) => plainText(foundWords(found)))];
+	return {
+		title: say`Cut ${number}`,
+		main: [part.kind === 'tableau' ? { ...part, lit: { row: rowKey(t, row) } } : part],
+		beside: [
+			{ kind: 'sentences', lines: [say`Which cut follows from the row of ${{ constraint: cut.row }}?`] },
+			...pictureAt(source, position)
+		],
+		answer: { right: plainText(says), because: because.join(' '), slips: [] }
+	};
+}
+
+/** A cut in the nonbasic variables. */
+const cutText = ({ nonbasic }: Cut): Sentence => say`${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}`;
+
+/** How a cut comes about; of two variables also the region with the cuts so far. */
+function derivationSlide(source: LectureSource, number: number): Shown | null {
+	const step = cutStep(source, number);
+	if (!step) return null;
+	const [{ position }, { position: after, move }] = step;
+	const { heading, sentences } = remarkWords(tell(position, move!, after));
+	const cutSoFar = withCuts(source.problem, after.cuts);
+	const drawing = drawingUpTo(cutSoFar, cutSoFar.constraints.length);
+	const lines: Part = { kind: 'sentences', lines: sentences };
+	return drawing
+		? { title: heading, main: [{ kind: 'picture', drawing }], beside: [lines] }
+		: { title: heading, main: [lines] };
+}
+
+/**
+ * The tree up to a node, in the order in which nodes are solved, asked whether it is closed; of two variables also what the node leaves of the region.
+ * How the node ended is told with the answer, and seen in the tree from the next node on.
+ */
 function nodeSlide(source: LectureSource, number: number): Shown | null {
 	const { problem } = source;
-	const [grid] = bodyOf(source, 'tree');
-	if (grid?.kind !== 'grid' || number > grid.rows.length) return null;
-	const { nodes } = source.search();
-	const way = (node: BranchNode | undefined): Branching[] =>
-		node
-			? [...way(nodes.find(({ id }) => id === node.parent)), ...(node.branching ? [node.branching] : [])]
-			: [];
+	const { nodes } = asksForWhole(problem) ? source.search() : { nodes: [] };
 	const node = nodes[number - 1];
+	if (!node) return null;
+	const way = (own: BranchNode | undefined): Branching[] =>
+		own ? [...way(nodes.find(({ id }) => id === own.parent)), ...(own.branching ? [own.branching] : [])] : [];
 	const drawing = drawingWithin(problem, withBranchings(problem, way(node)));
-	const closed = node.closed ? nodeWords(node.closed) : say`branched`;
-	// why a node is closed is said of this one only: the table has to be read from the last row
-	const short = <T>(cells: readonly T[]) => cells.slice(0, -1);
+	const solved = new Set(nodes.slice(0, number));
+	const tells = (own: BranchNode) => (own === node ? 'bound' : solved.has(own) ? 'all' : null);
+	// every node has its place from the start, as long as the whole tree can be read
+	const tree = treeDrawing(nodes, tells) ?? treeDrawing([...solved], tells);
+	const branching = nodes.find(({ parent }) => parent === node.id)?.branching;
+	const value = branching && node.solution?.get(branching.variable);
+	const found: NodeFinding | null =
+		node.closed ?? (value ? { code: 'branched', variable: branching.variable, value } : null);
 	return {
 		title: say`Node ${node.id}`,
-		main: [{ ...grid, head: short(grid.head), rows: grid.rows.slice(0, number).map(short) }],
+		main: tree ? [{ kind: 'tree', tree: { ...tree, lit: node.id } }] : [],
 		beside: [
-			{ kind: 'sentences', lines: [say`Node ${node.id}, ${closed}.`] },
+			{
+				kind: 'sentences',
+				lines: node.solution
+					? [
+							say`Best plan of node ${node.id}: ${planText(problem, node.solution)}. Then ${problem.objective.name} = ${node.bound!}.`
+						]
+					: []
+			},
 			...(drawing ? [{ kind: 'picture', drawing } as const] : [])
-		]
+		],
+		question: { says: `Is node ${node.id} closed, or is it branched on?`, choices: [] },
+		answer: {
+			right: node.closed ? 'closed' : '',
+			because: found ? `${plainText(capital(nodeWords(found)))}.` : '',
+			slips: []
+		}
 	};
 }
 
@@ -341,6 +445,8 @@ function shownAt(source: LectureSource, step: ScriptStep): Shown | null {
 			return blockSlide(source, 'ranges', say`How far the numbers may move`);
 		case 'cut':
 			return step.at > 0 ? cutSlide(source, step.at) : blockSlide(source, 'cuts', say`Cutting planes`);
+		case 'derivation':
+			return derivationSlide(source, step.at);
 		case 'tree':
 			return step.at > 0 ? nodeSlide(source, step.at) : blockSlide(source, 'tree', say`Branch and bound`);
 		case 'question':
@@ -357,6 +463,7 @@ export const slidesOf = (source: LectureSource, script: readonly ScriptStep[]): 
 			main: shown?.main ?? [],
 			beside: shown?.beside ?? [],
 			question: shown?.question ?? null,
+			answer: shown?.answer ?? null,
 			remark: step.says ?? '',
 			minutes: step.minutes ?? 0,
 			isMissing: shown === null

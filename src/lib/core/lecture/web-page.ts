@@ -5,7 +5,7 @@ import type { Slide } from './slides';
 /** A lecture as one HTML file that anyone can open: its steps by two keys, no network, a script of a few lines. */
 
 /** A slide with its parts written as HTML. */
-export interface WrittenSlide extends Pick<Slide, 'remark' | 'question' | 'minutes'> {
+export interface WrittenSlide extends Pick<Slide, 'remark' | 'question' | 'answer' | 'minutes'> {
 	readonly title: string;
 	readonly main: readonly string[];
 	readonly beside: readonly string[];
@@ -62,7 +62,7 @@ document.querySelector('#on').onclick = () => step(1);
 show();
 `;
 
-function questionHtml(question: NonNullable<Slide['question']>): string {
+function questionHtml(question: NonNullable<Slide['question']>, answer: Slide['answer']): string {
 	const choices = question.choices
 		.map(
 			({ letter, says, isRight, because }) =>
@@ -70,9 +70,9 @@ function questionHtml(question: NonNullable<Slide['question']>): string {
 		)
 		.join('');
 	const told =
-		question.choices.length > 0
+		question.choices.length > 0 || !answer
 			? ''
-			: `<p class="answer"><b>${escapedXml(question.right)}</b> ${escapedXml(question.because)}</p>`;
+			: `${answer.right ? `<p class="answer"><b>${escapedXml(answer.right)}</b></p>` : ''}<p class="answer">${escapedXml(answer.because)}</p>`;
 	return `<div><p>${escapedXml(question.says)}</p>${choices ? `<ul>${choices}</ul>` : ''}${told}</div>`;
 }
 
@@ -83,14 +83,14 @@ function questionHtml(question: NonNullable<Slide['question']>): string {
  */
 export function lectureWebPage(title: string, slides: readonly WrittenSlide[], walks = true): string {
 	const sections = slides.map(
-		({ title: heading, main, beside, remark, question }) =>
+		({ title: heading, main, beside, remark, question, answer }) =>
 			`<section class="paper"><h2>${heading}</h2>${remark ? `<p>${escapedXml(remark)}</p>` : ''}<div class="content">${[
 				main,
 				beside
 			]
 				.filter((parts) => parts.length > 0)
 				.map((parts) => `<div>${parts.join('')}</div>`)
-				.join('')}${question ? questionHtml(question) : ''}</div></section>`
+				.join('')}${question ? questionHtml(question, answer) : ''}</div></section>`
 	);
 	return `<!doctype html>
 <html lang="en">
@@ -112,14 +112,14 @@ ${walks ? `<nav><button id="back">Back</button><output></output><button id="on">
  * @param slides their titles as HTML that the core wrote
  */
 export function lectureRemarks(title: string, slides: readonly WrittenSlide[]): string {
-	const rows = slides.map(({ title: heading, remark, minutes, question }, i) => {
-		const right = question?.choices.find(({ isRight }) => isRight);
-		const answer = question && (right ? `${right.letter}: ${right.says}` : question.right);
+	const rows = slides.map(({ title: heading, remark, minutes, question, answer }, i) => {
+		const choice = question?.choices.find(({ isRight }) => isRight);
+		const right = choice ? `${choice.letter}: ${choice.says}` : answer?.right;
 		const lines = [
 			remark,
 			question?.says ?? '',
-			answer ? `Right: ${answer}. ${question!.because}` : '',
-			...(question?.slips ?? [])
+			answer ? [right && `Right: ${right}.`, answer.because].filter(Boolean).join(' ') : '',
+			...(answer?.slips ?? [])
 		].filter(Boolean);
 		return `<tr><td>${i + 1}</td><td><b>${heading}</b>${lines.map((line) => `<p>${escapedXml(line)}</p>`).join('')}</td><td>${minutes > 0 ? `${minutes} min` : ''}</td></tr>`;
 	});

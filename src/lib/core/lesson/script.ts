@@ -4,7 +4,9 @@ import { count, list, oneOf, optional, record, text, type Of } from '../problem/
 
 /**
  * What a step shows. `lines`: so many constraints drawn (`at`); `position` to `operations`: a tableau of the run (`at`, from 0 on) as it stands,
- * then with the first choice, the ratios, the pivot and the row operations; `cut`, `tree`: the cut or node of this number, all of them for 0; `question`: one of a kind of questions (`at` counts those of its kind);
+ * then with the first choice, the ratios, the pivot and the row operations; `cut`: the row that the cut of this number comes from, or a list of all for 0;
+ * `derivation`: how that cut comes about; `tree`: the node of this number, all of them for 0; `question`: one of a kind of questions (`at` counts those of
+ * its kind);
  * `own`: only a remark.
  */
 export const STEP_KINDS = [
@@ -24,6 +26,7 @@ export const STEP_KINDS = [
 	'dual',
 	'ranges',
 	'cut',
+	'derivation',
 	'tree',
 	'question'
 ] as const;

@@ -91,7 +91,7 @@ export const cut: MoveKind<CutMove> = {
 		const t = before.work!.tableau;
 		const row = kernelRowOf(t, id);
 		const derivation = derivationOf(t, row, wholeAt(before), wanted === 'mixed-integer');
-		return cutRemark(t, after.work!.tableau, after.cuts.at(-1)!, derivation);
+		return cutRemark(t, after.work!.tableau, after.cuts.length, after.cuts.at(-1)!, derivation);
 	},
 	offers(position) {
 		const t = position.work?.tableau;

@@ -2,14 +2,29 @@ import { parseRational, sign, toText, ZERO, type Rational } from '../number/rati
 import type { TableauJson } from '../tableau/written';
 import type { Consequence } from './types';
 
+/** Whether a tableau has the row of phase one, so that the sum of the artificial variables is made least. */
+export const isPhaseOne = ({ objective }: TableauJson): boolean => objective.some(({ name }) => name === 'w');
+
 /** A tableau of a question as numbers, and what a pivot on any of its entries would do. */
 export class Board {
 	constructor(private readonly tableau: TableauJson) {}
 
-	/** the entry of the first objective row: negative where the column improves what is maximised */
-	cost(column: string): Rational {
-		const at = this.tableau.columns.indexOf(column);
-		return at < 0 ? ZERO : parseRational(this.tableau.objective[0].entries[at]);
+	/**
+	 * The entry of a column in the objective row that counts: negative where the column improves. While there are artificial variables their row comes
+	 * first, and with M the objective decides only where their row has 0.
+	 */
+	cost(column: string): { readonly of: 'objective' | 'artificials'; readonly entry: Rational } {
+		const { columns, objective } = this.tableau;
+		const at = columns.indexOf(column);
+		const entryOf = (own: string) => {
+			const row = objective.find(({ name }) => name === own);
+			return row && at >= 0 ? parseRational(row.entries[at]) : null;
+		};
+		const artificials = entryOf('w') ?? entryOf('M');
+		const counts = artificials !== null && (isPhaseOne(this.tableau) || sign(artificials) !== 0);
+		return counts
+			? { of: 'artificials', entry: artificials }
+			: { of: 'objective', entry: entryOf('z') ?? ZERO };
 	}
 	isBasic(name: string): boolean {
 		return this.tableau.rows.some(({ basic }) => basic === name);

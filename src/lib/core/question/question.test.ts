@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { CannotStart } from '../method/solve';
-import { parseRational, toText } from '../number/rational';
+import { parseRational, sign, toText, ZERO } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import type { Plan, Problem } from '../problem/types';
 import { brokenAt, isAllowed, planFromTexts } from '../problem/use';
 import { solveLinear } from '../answer/answer';
 import type { Step } from '../method/types';
-import { objectiveValue, pivot, readPlan, rhs } from '../tableau/tableau';
+import { entryAt, isArtificial, objectiveValue, pivot, readPlan, rhs } from '../tableau/tableau';
 import { tableauJson } from '../tableau/written';
 import { questions } from './ask';
 import { canonical } from './answers';
@@ -480,6 +480,43 @@ test('what a wrong leaving row would do is what the pivot gives', () => {
 		{ numRuns: 60 }
 	);
 	expect(Object.keys(KINDS).sort()).toEqual([...KIND_NAMES].sort());
+});
+
+test('what each unit of a wrong entering variable would change is what a pivot on its column changes', () => {
+	const seen = new Set<string | undefined>();
+	fc.assert(
+		fc.property(anyProblem(), fc.constantFrom('two-phase' as const, 'big-m' as const), (problem, method) => {
+			const steps: Step[] = [];
+			solveLinear(problem, { method, onStep: (step) => steps.push(step) });
+			const list = questions({ problem, method, kinds: ['entering', 'improving'], seed: 1, count: 8 });
+			for (const question of list) {
+				const t = steps[question.step].tableau;
+				const name = (column: number) => t.form.columns[column].name;
+				const artificials = (own: typeof t) =>
+					own.basis.reduce(
+						(sum, column, i) => (isArtificial(own, column) ? sum.add(rhs(own, i)) : sum),
+						ZERO
+					);
+				for (const { answer } of question.slips) {
+					const { rate, of } = judge(question, answer).consequence ?? {};
+					if (rate === undefined) continue;
+					const position = t.nonbasic.findIndex((column) => name(column) === answer);
+					const row = t.basis.findIndex(
+						(_, i) => sign(entryAt(t, i, position)) !== 0 && sign(rhs(t, i)) !== 0
+					);
+					if (row < 0) continue;
+					seen.add(of);
+					const after = pivot(t, row, position);
+					const change = of
+						? artificials(after).sub(artificials(t))
+						: objectiveValue(after).sub(objectiveValue(t));
+					expect(toText(change)).toBe(toText(parseRational(rate).mul(rhs(after, row))));
+				}
+			}
+		}),
+		{ numRuns: 150 }
+	);
+	expect(seen).toEqual(new Set([undefined, 'artificials']));
 });
 
 test('of a next tableau the entries that are wrong are named, however the right ones are written', () => {

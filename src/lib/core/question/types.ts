@@ -167,8 +167,10 @@ export interface Consequence {
 	readonly isLacking?: boolean;
 	/** basic variables that would be negative, and their values */
 	readonly basic?: Readonly<Record<string, string>>;
-	/** by how much the objective would change for each unit */
+	/** by how much the objective would change for each unit, or what `of` names */
 	readonly rate?: string;
+	/** the sum of the artificial variables, which counts as long as there are any */
+	readonly of?: 'artificials';
 	/** entries of a tableau that are not what they must be, each as `row|column`, with `rhs` for the right-hand side */
 	readonly wrong?: readonly string[];
 	/** how many entries are not written yet */

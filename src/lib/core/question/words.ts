@@ -40,12 +40,12 @@ function cellsText({ wrong = [], missing = 0, operation }: Consequence): string 
 /** What an answer would do, as a sentence. */
 export function consequenceText(consequence: Consequence | null): string {
 	if (!consequence) return '';
-	const { violates, basic, rate, value, wrong, point, satisfies, isLacking } = consequence;
+	const { violates, basic, rate, of, value, wrong, point, satisfies, isLacking } = consequence;
 	if (wrong) return cellsText(consequence);
 	if (satisfies) return `It leaves ${at(point)} out, and this point satisfies ${satisfies}.`;
 	if (isLacking) return `The region has a corner at ${at(point)}; this picture has none there.`;
-	const each = (of: Readonly<Record<string, string>>, verb: string) =>
-		Object.entries(of)
+	const each = (amounts: Readonly<Record<string, string>>, verb: string) =>
+		Object.entries(amounts)
 			.map(([name, amount]) => `${name} ${verb} ${signed(amount)}`)
 			.join(', ');
 	if (violates)
@@ -53,7 +53,8 @@ export function consequenceText(consequence: Consequence | null): string {
 			.map(([name, by]) => `${name} by ${by}`)
 			.join(', ')}.`;
 	if (basic) return `After this pivot ${each(basic, 'would be')}.`;
-	if (rate !== undefined) return `Each unit of it would change the objective by ${signed(rate)}.`;
+	if (rate !== undefined)
+		return `Each unit of it would change ${of ? 'the sum of the artificial variables' : 'the objective'} by ${signed(rate)}.`;
 	return value === undefined ? '' : `The objective would be ${signed(value)} there.`;
 }
 

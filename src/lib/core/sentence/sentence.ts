@@ -261,3 +261,12 @@ export const signedAfter = (terms: readonly { says: Sentence; value: Rational }[
 /** `2 bowls − vases` from terms by the names of variables. */
 export const linear = (terms: Terms): Sentence =>
 	signed([...terms].map(([name, value]) => ({ says: say`${name}`, value })));
+
+/** A text as it begins a sentence. */
+export const capitalText = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A sentence with a capital at its beginning, where it begins with text. */
+export function capital(sentence: Sentence): Sentence {
+	const [first, ...rest] = sentence;
+	return first?.kind === 'text' ? [{ kind: 'text', text: capitalText(first.text) }, ...rest] : sentence;
+}

@@ -34,6 +34,7 @@ import { drawingOf } from './drawing';
 import type { SheetStep } from './steps';
 import { linear } from './statement';
 import { runParts } from './tableaux';
+import { treeDrawing } from './tree-drawing';
 import type { BlockName, Fill } from './presets';
 import type { Part } from './types';
 
@@ -283,8 +284,11 @@ function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
 	if (!asksForWhole(problem)) return [];
 	const { nodes } = search();
 	if (nodes.length === 0) return [];
+	// an empty table to write in does not show what the tree looks like
+	const drawn = fill === 'grid' ? null : treeDrawing(nodes, () => (fill === 'answers' ? 'all' : 'box'));
 	return [
 		heading('Branch and bound'),
+		...(drawn ? [{ kind: 'tree', tree: drawn } as const] : []),
 		{
 			kind: 'grid',
 			head: [say`node`, say`from`, say`added`, say`bound`, say`plan of its relaxation`, say`closed`],

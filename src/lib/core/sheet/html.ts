@@ -11,7 +11,7 @@ import { fittedTableau } from './fit';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
-import { svgOf } from './svg';
+import { svgOf, treeSvg } from './svg';
 import { cellOnSheet } from './tableaux';
 import type { Part } from './types';
 import { escapedXml } from './xml';
@@ -153,6 +153,8 @@ export function partHtml(part: Part, notation: Notation, setup: PageSetup | null
 				.join('')}</table></figure>`;
 		case 'picture':
 			return `<figure class="picture">${svgOf(part.drawing)}</figure>`;
+		case 'tree':
+			return `<figure class="picture tree">${treeSvg(part.tree, notation)}</figure>`;
 		case 'pictures':
 			return `<div class="pictures">${part.choices
 				.map(

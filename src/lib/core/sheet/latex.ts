@@ -15,7 +15,7 @@ import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
 import { fittedTableau } from './fit';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { MARGIN, type PageSetup } from './style';
-import { tikzOf } from './tikz';
+import { tikzOf, treeTikz } from './tikz';
 import { MOST_IN_CODE } from './presets';
 import { qrCode } from './qr';
 import type { Part } from './types';
@@ -144,6 +144,8 @@ function partTex(part: Part, notation: Notation, setup: PageSetup): string {
 				.join(' \\\\\n')}\n\\end{aligned}$}`;
 		case 'picture':
 			return `\\begin{center}\n${tikzOf(part.drawing)}\\end{center}`;
+		case 'tree':
+			return `\\begin{center}\n\\fitted{${treeTikz(part.tree, of)}}\\end{center}`;
 		case 'pictures':
 			return part.choices
 				.map(

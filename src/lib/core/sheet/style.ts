@@ -70,6 +70,7 @@ export const sheetStyle = ({ type }: PageSetup): string => `
 .paper .pictures svg { width: 100%; height: auto; }
 .paper .pictures text { font-size: 18px; }
 .paper .picture svg { width: min(100%, 12.5cm); height: auto; }
+.paper .tree svg { width: auto; max-width: 100%; }
 .paper .fraction { display: inline-block; vertical-align: middle; text-align: center; font-size: .78em; line-height: 1.1; margin: 0 .1em; }
 .paper .fraction > span { display: block; padding: 0 .15em; }
 .paper .fraction > span + span { border-top: .6pt solid #000; }

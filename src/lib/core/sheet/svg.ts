@@ -1,5 +1,8 @@
 import { placedTexts } from './labels';
+import type { Notation } from '../notation/notation';
+import { plainText } from '../sentence/sentence';
 import type { Drawing } from './drawing';
+import type { DrawnTree } from './tree-drawing';
 import type { Spot } from '../geometry/box';
 import { escapedXml } from './xml';
 
@@ -98,4 +101,48 @@ export function svgOf(drawing: Drawing): string {
 	const label =
 		area.length > 2 ? `The feasible region of ${axes.join(' and ')}` : `Axes for ${axes.join(' and ')}`;
 	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img" aria-label="${escapedXml(names ? `${label}; lines: ${names}` : label)}" font-family="Georgia, serif" font-size="12"><defs><pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="7" stroke="#000" stroke-width="0.5"/></pattern></defs>${parts.join('')}</svg>`;
+}
+
+/** a box of a tree, from one level to the next, and how far down its edge the bound stands that the edge adds */
+const BOX = { width: 112, height: 54, level: 108, label: 0.72 };
+/** about the width of a letter */
+const LETTER = 8;
+
+/** A branch-and-bound tree as one SVG element; what is null is an empty place to write in. */
+export function treeSvg({ size, nodes, lit }: DrawnTree, notation: Notation): string {
+	const labels = nodes.map(({ from, added }) => (added ? plainText(added, notation) : from ? '______' : ''));
+	// the labels of two edges from one node stand beside each other
+	const longest = Math.max(...labels.map(({ length }) => length));
+	const step = Math.max(BOX.width + 16, (longest * LETTER + 12) / BOX.label);
+	const [width, height] = [size.x * step, (size.y - 1) * BOX.level + BOX.height + 8];
+	const middle = ({ x, y }: Spot) => ({ x: (x + 0.5) * step, y: y * BOX.level + BOX.height / 2 + 4 });
+	const text = (x: number, y: number, says: string, look: string) =>
+		`<text x="${short(x)}" y="${short(y)}" text-anchor="middle" ${look}>${escapedXml(says)}</text>`;
+	const edges = nodes.flatMap(({ from, ...own }, i) => {
+		if (!from) return [];
+		const [a, b] = [middle(from), middle(own)];
+		const [top, bottom] = [a.y + BOX.height / 2, b.y - BOX.height / 2];
+		const halo = 'font-size="15" paint-order="stroke" stroke="#fff" stroke-width="5"';
+		return [
+			`<line x1="${short(a.x)}" y1="${short(top)}" x2="${short(b.x)}" y2="${short(bottom)}" stroke="#000"/>`,
+			text(a.x + (b.x - a.x) * BOX.label, top + (bottom - top) * BOX.label + 4, labels[i], halo)
+		];
+	});
+	const boxes = nodes.map(({ id, bound, ended, ...own }) => {
+		const { x, y } = middle(own);
+		const [left, top] = [x - BOX.width / 2, y - BOX.height / 2];
+		const end = ended.length ? plainText(ended, notation) : '';
+		return [
+			`<rect class="box${id === lit ? ' here' : ''}" x="${short(left)}" y="${short(top)}" width="${BOX.width}" height="${BOX.height}" rx="5" fill="#fff" stroke="#000" stroke-width="${id === lit ? 2.6 : 1}"/>`,
+			`<text x="${short(left + 6)}" y="${short(top + 16)}" font-size="13" font-style="italic">${id}</text>`,
+			text(
+				x,
+				end ? y + 2 : y + 7,
+				bound ? plainText(bound, notation) : '',
+				'font-size="18" font-weight="600"'
+			),
+			end ? text(x, y + 20, end, 'font-size="15"') : ''
+		].join('');
+	});
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${short(width)} ${height}" role="img" aria-label="The tree of ${nodes.length} nodes" font-family="Georgia, serif" width="${Math.round(width * 0.8)}">${edges.join('')}${boxes.join('')}</svg>`;
 }

@@ -76,6 +76,8 @@ function partText(part: Part, notation: Notation): string {
 			].join('\n');
 		case 'picture':
 			return '(picture of the region)';
+		case 'tree':
+			return '(picture of the tree)';
 		case 'pictures':
 			return `(pictures ${part.choices.map(({ name }) => name).join(', ')})`;
 		case 'question':

@@ -1,7 +1,9 @@
 import { latexColumn } from '../formats/latex';
 import type { Spot } from '../geometry/box';
+import { plainText, type Sentence } from '../sentence/sentence';
 import type { Drawing } from './drawing';
 import { placedTexts } from './labels';
+import type { DrawnTree } from './tree-drawing';
 
 /** A drawing as TikZ in the problem's own coordinates, with macros that an author can change. */
 
@@ -69,4 +71,31 @@ export function tikzOf(drawing: Drawing): string {
 	]
 		.filter((line, i, all) => line !== '' || i === all.length - 1)
 		.join('\n');
+}
+
+/** A branch-and-bound tree; what is null is left blank. */
+export function treeTikz({ nodes }: DrawnTree, of: (sentence: Sentence) => string): string {
+	const blank = '\\rule{2.5em}{0.4pt}';
+	const place = ({ x, y }: Spot) => `(${short(x)},${-y})`;
+	// the labels of two edges from one node stand beside each other
+	const longest = Math.max(...nodes.map(({ added }) => (added ? plainText(added).length : 6)));
+	const wide = Math.max(2.6, (longest * 0.18 + 0.3) / 0.7);
+	const named = new Map(nodes.map((node) => [place(node), node.id]));
+	return [
+		`\\begin{tikzpicture}[x=${short(wide)}cm, y=1.9cm, font=\\small]`,
+		'  % a node: its number, where it is, its bound, and how it ended',
+		'  \\newcommand{\\treenode}[4]{\\node[draw, rounded corners=2pt, align=center, minimum width=2.2cm, minimum height=0.9cm] (n#1) at #2 {\\textit{#1}\\quad #3\\\\#4};}',
+		...nodes.map(
+			({ id, bound, ended, ...own }) =>
+				`  \\treenode{${id}}{${place(own)}}{${bound ? of(bound) : blank}}{${of(ended)}}`
+		),
+		...nodes.flatMap(({ id, from, added }) =>
+			from
+				? [
+						`  \\draw (n${named.get(place(from))}) -- node[pos=0.7, fill=white, inner sep=1pt] {${added ? of(added) : blank}} (n${id});`
+					]
+				: []
+		),
+		'\\end{tikzpicture}'
+	].join('\n');
 }

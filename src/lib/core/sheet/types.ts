@@ -2,6 +2,7 @@ import type { Line } from '../notation/lines';
 import type { Problem } from '../problem/types';
 import type { Sentence } from '../sentence/sentence';
 import type { Drawing } from './drawing';
+import type { DrawnTree } from './tree-drawing';
 
 /** What a sheet of paper consists of, before it is written as HTML, LaTeX or text. */
 
@@ -38,6 +39,8 @@ export type Part =
 			readonly equations: readonly (readonly [name: string, equals: Sentence | null])[];
 	  }
 	| { readonly kind: 'picture'; readonly drawing: Drawing }
+	/** a branch-and-bound tree */
+	| { readonly kind: 'tree'; readonly tree: DrawnTree }
 	/** pictures to choose from, beside each other */
 	| {
 			readonly kind: 'pictures';

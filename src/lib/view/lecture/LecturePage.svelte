@@ -38,7 +38,8 @@
 		answer: 'The answer',
 		dual: 'The dual problem',
 		ranges: 'Ranges',
-		cut: 'Cutting planes',
+		cut: 'Cut: its row',
+		derivation: 'Cut: how it comes about',
 		tree: 'Branch and bound',
 		question: 'Question'
 	};
@@ -51,6 +52,7 @@
 		'pivot',
 		'operations',
 		'cut',
+		'derivation',
 		'tree',
 		'question'
 	];

@@ -12,7 +12,8 @@
 	}
 	let { slide, isTold = false, votes = [], onvote }: Props = $props();
 	const hasTableau = $derived(slide.main.some((html) => html.includes('class="tableau')));
-	const hasPicture = $derived(slide.main.some((html) => html.includes('class="picture')));
+	const hasTree = $derived(slide.main.some((html) => html.includes('class="picture tree')));
+	const hasPicture = $derived(!hasTree && slide.main.some((html) => html.includes('class="picture')));
 	const pictures = $derived(slide.beside.filter((html) => html.includes('class="picture')));
 	const words = $derived(slide.beside.filter((html) => !html.includes('class="picture')));
 	const question = $derived(slide.question);
@@ -23,6 +24,7 @@
 	class="slide paper"
 	class:tableau-first={hasTableau}
 	class:picture-first={hasPicture}
+	class:tree-first={hasTree}
 	class:two-columns={hasTableau && pictures.length > 0}
 >
 	<div class="title" role="heading" aria-level="2" {@attach withHtml(title)}></div>
@@ -32,36 +34,38 @@
 	{:else}
 		<div class="content">
 			{#if slide.main.length > 0}<div class="place main" {@attach fitSlide(slide.main)}></div>{/if}
-			{#if question}
-				<div class="ask">
-					<p class="says">{question.says}</p>
-					{#if question.choices.length > 0}
-						<ol>
-							{#each question.choices as { letter, says, isRight, because }, i (letter)}
-								<li class:right={isTold && isRight} class:wrong={isTold && !isRight}>
-									<span class="letter">{letter}</span>
-									<span
-										>{says}{#if isTold}<span class="why">{isRight ? '✓' : '✗'} {because}</span>{/if}</span
-									>
-									{#if onvote}<input
-											class="votes"
-											type="number"
-											min="0"
-											inputmode="numeric"
-											aria-label={`Votes for ${letter}`}
-											value={votes[i] ?? ''}
-											onchange={(event) => onvote(i, Number(event.currentTarget.value))}
-										/>{/if}
-								</li>
-							{/each}
-						</ol>
-					{:else if isTold}
-						<p class="told"><b>{question.right}</b> {question.because}</p>
-					{/if}
-				</div>
-			{:else if words.length > 0 || pictures.length > 0}
+			{#if question || words.length > 0 || pictures.length > 0}
 				<div class="beside">
 					{#if words.length > 0}<div class="place words" {@attach fitSlide(words)}></div>{/if}
+					{#if question}
+						<div class="ask">
+							<p class="says">{question.says}</p>
+							{#if question.choices.length > 0}
+								<ol>
+									{#each question.choices as { letter, says, isRight, because }, i (letter)}
+										<li class:right={isTold && isRight} class:wrong={isTold && !isRight}>
+											<span class="letter">{letter}</span>
+											<span
+												>{says}{#if isTold}<span class="why">{isRight ? '✓' : '✗'} {because}</span>{/if}</span
+											>
+											{#if onvote}<input
+													class="votes"
+													type="number"
+													min="0"
+													inputmode="numeric"
+													aria-label={`Votes for ${letter}`}
+													value={votes[i] ?? ''}
+													onchange={(event) => onvote(i, Number(event.currentTarget.value))}
+												/>{/if}
+										</li>
+									{/each}
+								</ol>
+							{:else if isTold && slide.answer}
+								{#if slide.answer.right}<p class="right-answer"><b>{slide.answer.right}</b></p>{/if}
+								<p class="right-answer">{slide.answer.because}</p>
+							{/if}
+						</div>
+					{/if}
 					{#if pictures.length > 0}<div class="place picture-place" {@attach fitSlide(pictures)}></div>{/if}
 				</div>
 			{/if}
@@ -119,9 +123,9 @@
 		--base: 5.2cqh;
 		flex: 3 1 0;
 	}
-	.beside,
-	.ask {
+	.beside {
 		flex: 2 1 0;
+		min-width: 0;
 		min-height: 0;
 		display: flex;
 		gap: 2cqw;
@@ -131,7 +135,7 @@
 	}
 	.two-columns .content {
 		display: grid;
-		grid-template: 3fr 2fr / 1.75fr 1fr;
+		grid-template: 3fr 2fr / 1.5fr 1fr;
 	}
 	.two-columns .beside {
 		display: contents;
@@ -151,12 +155,15 @@
 	.picture-first .main {
 		flex: 1.25 1 0;
 	}
-	.picture-first .ask {
-		flex: 1 1 0;
-	}
 	.picture-first .beside {
 		flex: 1 1 0;
 		flex-direction: column;
+	}
+	.tree-first .main {
+		flex: 3 1 0;
+	}
+	.tree-first .ask > * {
+		font-size: 3.4cqh;
 	}
 	.slide :global(.tableau) {
 		margin: 0;
@@ -208,7 +215,14 @@
 	.slide :global(svg text) {
 		fill: var(--ink);
 		stroke: var(--sheet);
+		paint-order: stroke;
 		font-size: 15px;
+	}
+	.slide :global(.picture-place svg text) {
+		font-size: 19px;
+	}
+	.slide :global(.tree svg text) {
+		font-size: 18px;
 	}
 	.slide :global(svg line),
 	.slide :global(svg circle) {
@@ -230,8 +244,16 @@
 	.slide :global(svg .here) {
 		stroke: var(--now);
 	}
-	.slide :global(svg .here) {
+	.slide :global(svg circle.here) {
 		stroke-width: 4;
+	}
+	.slide :global(svg .box) {
+		fill: var(--sheet);
+		stroke: var(--ink);
+	}
+	.slide :global(svg .box.here) {
+		fill: var(--now-wash);
+		stroke: var(--now);
 	}
 	.slide :global(svg line.c1) {
 		stroke: var(--identity-1);
@@ -258,12 +280,15 @@
 		stroke: var(--identity-8);
 	}
 	.ask {
+		flex: 1 1 0;
+		min-height: 0;
+		display: flex;
 		flex-direction: column;
 		gap: 1cqh;
 		overflow: auto;
 	}
 	.says,
-	.told {
+	.right-answer {
 		margin: 0 !important;
 		font-size: 4cqh;
 		color: inherit;

@@ -78,13 +78,14 @@
 					</div>{:else}<p>This is the last step.</p>{/if}
 			</section>
 			<section aria-label="To know" class="know">
-				{#if slide.question}
+				{#if slide.answer}
 					<h2>The answer</h2>
-					<p><b>{slide.question.right}</b> {slide.question.because}</p>
-					{#if slide.question.slips.length > 0}
+					{#if slide.answer.right}<p><b>{slide.answer.right}</b></p>{/if}
+					<p>{slide.answer.because}</p>
+					{#if slide.answer.slips.length > 0}
 						<h2>Slips to expect</h2>
 						<ul>
-							{#each slide.question.slips as slip (slip)}<li>{slip}</li>{/each}
+							{#each slide.answer.slips as slip (slip)}<li>{slip}</li>{/each}
 						</ul>
 					{/if}
 				{/if}

@@ -10,7 +10,7 @@ import { evaluate, type Plan, type Problem } from '../../problem/types';
 import type { Broken } from '../../problem/use';
 import { RELATION_SIGNS } from '../../problem/relation';
 import { planSentence, quantity } from './plan';
-import { claim, joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
+import { capital, claim, joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 
 /** Whole numbers in words: what rounding gives, what became of a node, what the tree proves. */
 
@@ -144,13 +144,6 @@ export function claimSentence(search: Search, fault: ClaimFault): Sentence {
 			return say`Whole plans here may reach ${name} = ${quantity(fault.reachable, unit)}, which is better than the incumbent’s ${quantity(fault.incumbent, unit)}.`;
 	}
 }
-
-const capital = (sentence: Sentence): Sentence => {
-	const [first, ...rest] = sentence;
-	return first?.kind === 'text'
-		? [{ kind: 'text', text: first.text.charAt(0).toUpperCase() + first.text.slice(1) }, ...rest]
-		: sentence;
-};
 
 /** How far a search is: incumbent, bound, gap, and at its end the answer. */
 export function searchSentences(search: Search): Sentence[] {

@@ -119,8 +119,8 @@ export const WHOLE: Catalogue<WholeFinding> = {
 	'shares-add-up': ({ row }) =>
 		say`Either way the shares add up to at least 1: ${signed(written(termsOf(row, ({ gain }) => gain)))} ≥ ${row.least}.`,
 	'columns-replaced': ({ columns }) => say`In it, ${joined(columns.map(inVariables))}.`,
-	'cut-in-columns': ({ t, cut: { nonbasic } }) =>
-		say`So ${sum(nonbasic.terms, t)} ≥ ${nonbasic.rhs}; every non-basic variable is 0 now, which violates it.`,
+	'cut-in-columns': ({ t, cut: { nonbasic } }) => say`So ${sum(nonbasic.terms, t)} ≥ ${nonbasic.rhs}.`,
+	'nonbasic-violate': () => say`Every nonbasic variable is 0 now, which violates the cut.`,
 	'cut-in-variables': ({ cut }) =>
 		say`In the variables of the problem: ${linear(cut.terms)} ${RELATION_SIGNS[cut.relation]} ${cut.rhs}.`,
 	'cut-not-in-variables': () =>

@@ -32,9 +32,10 @@ const beforePivot =
 const rateOf = (question: Question, answer: Answer) => {
 	const board = new Board(question.tableau);
 	if (typeof answer !== 'string' || board.isBasic(answer)) return null;
-	// the row is that of a quantity that is maximised: of a minimum, its negative
-	const gain = board.cost(answer).neg();
-	return { rate: toText(question.sense === 'max' ? gain : gain.neg()) };
+	const { of, entry: change } = board.cost(answer);
+	// the rows are those of quantities that are maximised: of a minimum, and of the artificial variables, the negative
+	const isMaximised = of === 'objective' && question.sense === 'max';
+	return { rate: toText(isMaximised ? change.neg() : change), ...(of === 'artificials' ? { of } : {}) };
 };
 
 /** Columns that would make the objective worse, or are basic already. */

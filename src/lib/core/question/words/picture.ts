@@ -1,5 +1,5 @@
 import type { Answer } from '../types';
-import { answerText, at, rights, RULES, signed, type WordsOf } from './shared';
+import { answerText, at, rights, ruleText, signed, type WordsOf } from './shared';
 
 /** `clay below, kiln left`: the sides of lines. */
 const sidesText = (answer: Answer): string =>
@@ -141,7 +141,7 @@ export const PICTURE: WordsOf<
 	},
 	path: {
 		asks: (q) =>
-			`In which order does the simplex method visit the corners ${(q.given.choices ?? []).map(signed).join(', ')}? ${RULES[q.given.rule ?? 'dantzig']}`,
+			`In which order does the simplex method visit the corners ${(q.given.choices ?? []).map(signed).join(', ')}? ${ruleText(q)}`,
 		because: (q) => `It goes ${(q.right[0] as readonly string[]).map(signed).join(' → ')}.`,
 		hints: () => [
 			'It starts where the variables of the problem are 0.',

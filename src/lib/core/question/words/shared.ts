@@ -1,6 +1,7 @@
 import type { EnteringRule } from '../../method/rule';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Relation } from '../../problem/types';
+import { isPhaseOne } from '../board';
 import type { Answer, KindName, Question, RelationAnswer } from '../types';
 
 /** What the words of all kinds of questions use. */
@@ -54,17 +55,23 @@ export function answerText(answer: Answer): string {
 /** All right answers in words. */
 export const rights = ({ right }: Question): string => list(right.map(answerText));
 
-/** whether improving entries of the objective row are negative, as the tableau of a question has them */
-export const ROW =
-	'In this tableau a column improves the objective if its entry in the objective row is negative.';
+/** The objective row that counts at the tableau of a question, in words. */
+export const goalRow = ({ tableau }: Question): string =>
+	isPhaseOne(tableau) ? 'row of phase one' : 'objective row';
 
-/** The rules as an exercise states them. */
-export const RULES: Readonly<Record<EnteringRule, string>> = {
-	dantzig: 'The rule: the most negative entry of the objective row.',
-	bland: 'The rule: the first improving column from the left.',
-	'greatest-improvement': 'The rule: the column whose pivot improves the objective most.',
-	'steepest-edge': 'The rule: the column that improves the objective most for the length of its edge.'
+/** whether improving entries of that row are negative, as the tableau of a question has them */
+export const signRule = (q: Question): string =>
+	`In this tableau a column improves ${isPhaseOne(q.tableau) ? 'the sum of the artificial variables' : 'the objective'} if its entry in the ${goalRow(q)} is negative.`;
+
+const RULES: Readonly<Record<EnteringRule, (row: string) => string>> = {
+	dantzig: (row) => `The rule: the most negative entry of the ${row}.`,
+	bland: () => 'The rule: the first improving column from the left.',
+	'greatest-improvement': () => 'The rule: the column whose pivot improves the objective most.',
+	'steepest-edge': () => 'The rule: the column that improves the objective most for the length of its edge.'
 };
+
+/** The rule by which the entering variable of a question is chosen, in words. */
+export const ruleText = (q: Question): string => RULES[q.given.rule ?? 'dantzig'](goalRow(q));
 
 /** `(2, −1)`: a plan as a point. */
 export const at = (plan: Readonly<Record<string, string>> | undefined): string =>

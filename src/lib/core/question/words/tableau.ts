@@ -1,5 +1,6 @@
+import { isPhaseOne } from '../board';
 import { cellText, partsOf } from '../cells';
-import { answerText, rights, ROW, RULES, type WordsOf } from './shared';
+import { answerText, goalRow, rights, ruleText, signRule, type WordsOf } from './shared';
 
 /** Words of questions about a tableau and the next pivot. */
 export const TABLEAU: WordsOf<
@@ -40,29 +41,32 @@ export const TABLEAU: WordsOf<
 		}
 	},
 	improving: {
-		asks: () => 'Name a variable that improves the objective if it enters.',
+		asks: (q) =>
+			isPhaseOne(q.tableau)
+				? 'Name a variable that makes the sum of the artificial variables smaller if it enters.'
+				: 'Name a variable that improves the objective if it enters.',
 		because: (q) => `Improving columns are ${rights(q)}.`,
 		hints: (q) => [
-			'Look at the objective row only.',
-			ROW,
+			`Look at the ${goalRow(q)} only.`,
+			signRule(q),
 			`There ${q.right.length === 1 ? 'is one such column' : `are ${q.right.length} such columns`}.`
 		],
 		slips: {
-			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'wrong-sign': 'This column would be a step in the wrong direction: its entry has the wrong sign.',
 			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
 		}
 	},
 	entering: {
-		asks: (q) => `Which variable enters? ${RULES[q.given.rule ?? 'dantzig']}`,
+		asks: (q) => `Which variable enters? ${ruleText(q)}`,
 		because: (q) => `${rights(q)} is what the rule chooses among the improving columns.`,
 		hints: (q) => [
-			'Look at the objective row only.',
-			ROW,
+			`Look at the ${goalRow(q)} only.`,
+			signRule(q),
 			`It is one of ${[...q.right, ...q.slips.slice(0, 2).map(({ answer }) => answer)].map(answerText).sort().join(', ')}.`
 		],
 		slips: {
-			'not-by-rule': 'This column improves the objective, but the rule prefers another one.',
-			'wrong-sign': 'This column makes the objective worse: its entry has the wrong sign.',
+			'not-by-rule': 'This column improves, too, but the rule prefers another one.',
+			'wrong-sign': 'This column would be a step in the wrong direction: its entry has the wrong sign.',
 			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
 		}
 	},
@@ -135,7 +139,7 @@ export const TABLEAU: WordsOf<
 	},
 	'rule-kept': {
 		asks: (q) =>
-			`A classmate lets ${q.given.entering} enter and ${q.given.leaving} leave. ${RULES[q.given.rule!]} ${ROW}`,
+			`A classmate lets ${q.given.entering} enter and ${q.given.leaving} leave. ${ruleText(q)} ${signRule(q)}`,
 		because: (q) => `Right: ${rights(q)}.`,
 		hints: (q) => [
 			'Check the entering variable first, then the leaving one.',
