@@ -182,7 +182,7 @@ test('pictures are answered by keyboard: sides are pressed, a region is chosen, 
 			said
 		);
 		said = await desk.page.$eval('.told', (own) => own.textContent!.trim());
-		expect(said).toMatch(/^✓|\(.*\) in it, which violates|a corner at \(/);
+		expect(said).toMatch(/^✓|It contains \(.*\), which violates|a corner at \(/);
 	}
 
 	await open('best-corner');

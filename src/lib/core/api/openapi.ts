@@ -294,6 +294,7 @@ const schemas: Json = {
 					satisfies: { type: 'string' },
 					isLacking: { type: 'boolean' },
 					basic: rationals,
+					costs: rationals,
 					rate: ref('Rational'),
 					of: { const: 'artificials' },
 					value: ref('Rational')

@@ -24,7 +24,7 @@ import { questionAt, questions } from '../question/ask';
 import { KINDS } from '../question/kinds';
 import { judge } from '../question/judge';
 import { KIND_NAMES, type Answer, type KindName, type Question, type Situation } from '../question/types';
-import { answerText, saidOf, WORDS } from '../question/words';
+import { answerText, rights, saidOf, WORDS } from '../question/words';
 import { capital, plainText, say, type Sentence } from '../sentence/sentence';
 import { RELATION_SIGNS } from '../problem/relation';
 import { asksForWhole } from '../problem/whole';
@@ -246,12 +246,12 @@ const verdictOn = (question: Question, answer: Answer): string =>
 
 /** The right answer to a question, and the wrong ones to expect: one of each confusion. */
 function answerOf(question: Question): NonNullable<Slide['answer']> {
-	const { kind, right } = question;
+	const { kind } = question;
 	const slips = question.slips.filter(
 		({ code }, i) => question.slips.findIndex((slip) => slip.code === code) === i
 	);
 	return {
-		right: kind === 'next-tableau' ? '' : right.map(answerText).join(' or '),
+		right: kind === 'next-tableau' ? '' : rights(question),
 		because: WORDS[kind].because(question),
 		slips: slips.map(({ answer }) => `${answerText(answer)}: ${verdictOn(question, answer)}`)
 	};

@@ -36,6 +36,20 @@ export class Board {
 		const negative = after ? negativeIn(after) : [];
 		return negative.length > 0 ? { basic: Object.fromEntries(negative) } : null;
 	}
+
+	/** What a pivot of the dual method would spoil: the entering variable is negative, or entries of the objective row are; null where there is none. */
+	afterDualPivot(row: string, column: string): Consequence | null {
+		const after = pivoted(this.tableau, row, column);
+		if (!after) return null;
+		const entering = negativeIn(after).filter(([basic]) => basic === column);
+		if (entering.length > 0) return { basic: Object.fromEntries(entering) };
+		const goal = after.objective.find(({ name }) => name === 'z');
+		const negative = after.columns.flatMap((name, i) => {
+			const entry = goal?.entries[i] ?? '0';
+			return sign(parseRational(entry)) < 0 ? [[name, entry]] : [];
+		});
+		return negative.length > 0 ? { costs: Object.fromEntries(negative) } : null;
+	}
 }
 
 /**

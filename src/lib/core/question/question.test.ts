@@ -8,7 +8,8 @@ import type { Plan, Problem } from '../problem/types';
 import { brokenAt, isAllowed, planFromTexts } from '../problem/use';
 import { solveLinear } from '../answer/answer';
 import type { Step } from '../method/types';
-import { entryAt, isArtificial, objectiveValue, pivot, readPlan, rhs } from '../tableau/tableau';
+import { OBJECTIVE } from '../tableau/goal';
+import { cost, entryAt, isArtificial, objectiveValue, pivot, readPlan, rhs } from '../tableau/tableau';
 import { tableauJson } from '../tableau/written';
 import { questions } from './ask';
 import { canonical } from './answers';
@@ -480,6 +481,53 @@ test('what a wrong leaving row would do is what the pivot gives', () => {
 		{ numRuns: 60 }
 	);
 	expect(Object.keys(KINDS).sort()).toEqual([...KIND_NAMES].sort());
+});
+
+test('what a wrong entering column of the dual method would do is what the pivot gives', () => {
+	const seen = new Set<string>();
+	fc.assert(
+		fc.property(anyProblem(), (problem) => {
+			let list: Question[] = [];
+			try {
+				list = questions({ problem, method: 'dual', kinds: ['dual-entering'], seed: 3, count: 5 });
+			} catch (error) {
+				if (!(error instanceof CannotStart)) throw error;
+			}
+			const steps: Step[] = [];
+			if (list.length > 0) solveLinear(problem, { method: 'dual', onStep: (step) => steps.push(step) });
+			for (const question of list) {
+				const t = steps[question.step].tableau;
+				const name = (column: number) => t.form.columns[column].name;
+				const row = t.basis.findIndex((column) => name(column) === question.given.leaving);
+				for (const { answer, code } of question.slips) {
+					const position = t.nonbasic.findIndex((column) => name(column) === answer);
+					const { consequence } = judge(question, answer);
+					if (code === 'zero-entry') {
+						expect(consequence).toBeFalsy();
+						continue;
+					}
+					seen.add(code);
+					const after = pivot(t, row, position);
+					if (code === 'positive-entry')
+						expect(consequence).toEqual({ basic: { [answer as string]: toText(rhs(after, row)) } });
+					else
+						for (const [column, entry] of Object.entries(consequence?.costs ?? { none: '0' }))
+							expect([entry, entry.startsWith('-')]).toEqual([
+								toText(
+									cost(
+										after,
+										OBJECTIVE,
+										after.nonbasic.find((own) => name(own) === column)!
+									)
+								),
+								true
+							]);
+				}
+			}
+		}),
+		{ numRuns: 200 }
+	);
+	expect(seen).toEqual(new Set(['positive-entry', 'larger-ratio']));
 });
 
 test('what each unit of a wrong entering variable would change is what a pivot on its column changes', () => {

@@ -167,6 +167,8 @@ export interface Consequence {
 	readonly isLacking?: boolean;
 	/** basic variables that would be negative, and their values */
 	readonly basic?: Readonly<Record<string, string>>;
+	/** entries of the objective row that would be negative, by column */
+	readonly costs?: Readonly<Record<string, string>>;
 	/** by how much the objective would change for each unit, or what `of` names */
 	readonly rate?: string;
 	/** the sum of the artificial variables, which counts as long as there are any */

@@ -4,13 +4,13 @@ import type { Consequence, Kind, KindName, Question } from './types';
 import { INTEGERS } from './words/integers';
 import { MODEL } from './words/model';
 import { PICTURE } from './words/picture';
-import { answerText, at, signed, type Words } from './words/shared';
+import { answerText, at, rights, signed, type Words } from './words/shared';
 import { TABLEAU } from './words/tableau';
 import { WORTH } from './words/worth';
 
 /** What questions, hints, slips and consequences say; a kind without words is an error of the compiler. */
 
-export { answerText };
+export { answerText, rights };
 
 export const WORDS: Readonly<Record<KindName, Words>> = {
 	...MODEL,
@@ -40,7 +40,7 @@ function cellsText({ wrong = [], missing = 0, operation }: Consequence): string 
 /** What an answer would do, as a sentence. */
 export function consequenceText(consequence: Consequence | null): string {
 	if (!consequence) return '';
-	const { violates, basic, rate, of, value, wrong, point, satisfies, isLacking } = consequence;
+	const { violates, basic, costs, rate, of, value, wrong, point, satisfies, isLacking } = consequence;
 	if (wrong) return cellsText(consequence);
 	if (satisfies) return `It leaves ${at(point)} out, and this point satisfies ${satisfies}.`;
 	if (isLacking) return `The region has a corner at ${at(point)}; this picture has none there.`;
@@ -49,10 +49,14 @@ export function consequenceText(consequence: Consequence | null): string {
 			.map(([name, amount]) => `${name} ${verb} ${signed(amount)}`)
 			.join(', ');
 	if (violates)
-		return `${point ? `It has ${at(point)} in it, which` : 'It'} violates ${Object.entries(violates)
+		return `${point ? `It contains ${at(point)}, which` : 'It'} violates ${Object.entries(violates)
 			.map(([name, by]) => `${name} by ${by}`)
 			.join(', ')}.`;
 	if (basic) return `After this pivot ${each(basic, 'would be')}.`;
+	if (costs)
+		return `After this pivot the objective row would have ${Object.entries(costs)
+			.map(([name, entry]) => `${signed(entry)} under ${name}`)
+			.join(', ')}.`;
 	if (rate !== undefined)
 		return `Each unit of it would change ${of ? 'the sum of the artificial variables' : 'the objective'} by ${signed(rate)}.`;
 	return value === undefined ? '' : `The objective would be ${signed(value)} there.`;

@@ -12,7 +12,7 @@ import { OWN_NAMES, type Keys } from '../problem/keys';
 import type { Problem } from '../problem/types';
 import { inTurn, questions } from '../question/ask';
 import type { KindName, Question } from '../question/types';
-import { answerText, WORDS } from '../question/words';
+import { rights, WORDS } from '../question/words';
 import { csvText } from '../spreadsheet/csv-cells';
 import { say } from '../sentence/sentence';
 import type { SheetSource } from './blocks';
@@ -244,7 +244,7 @@ function csvFiles(wanted: SheetWanted): SheetFile[] {
 	const rows = quizOf(wanted).flatMap(({ asked }, variant) =>
 		asked.map((question, i) => ({
 			asked: [letterOf(variant), `${i + 1}`, question.kind, WORDS[question.kind].asks(question)],
-			answers: [question.right.map(answerText).join(' or '), WORDS[question.kind].because(question)]
+			answers: [rights(question), WORDS[question.kind].because(question)]
 		}))
 	);
 	const head = ['variant', 'number', 'kind', 'question'];

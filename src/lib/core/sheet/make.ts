@@ -1,6 +1,6 @@
 import { renamed, withCells } from '../question/cells';
 import type { Question } from '../question/types';
-import { answerText, WORDS } from '../question/words';
+import { rights, WORDS } from '../question/words';
 import { say } from '../sentence/sentence';
 import type { TableauJson } from '../tableau/written';
 import { BUILDERS, type SheetSource } from './blocks';
@@ -65,7 +65,7 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 			const next = nextOf(question);
 			if (fill !== 'answers') student.push(questionTableau(next, [], 'grid'));
 			key.push({ kind: 'key', number, says: '', because }, questionTableau(next, say`Question ${number}`));
-		} else key.push({ kind: 'key', number, says: question.right.map(answerText).join(' or '), because });
+		} else key.push({ kind: 'key', number, says: rights(question), because });
 	});
 	return { student, key };
 }

@@ -25,7 +25,7 @@
 
 <section class="end">
 	<h2>{right} of {asked} right</h2>
-	<table class="ruled">
+	<table class="ruled results">
 		<thead
 			><tr
 				><th scope="col">question</th><th scope="col">answered</th><th scope="col">tries</th><th scope="col"
@@ -84,8 +84,12 @@
 <style>
 	.end {
 		display: grid;
+		grid-template-columns: minmax(0, 1fr);
 		gap: var(--gap-2);
 		justify-items: start;
+	}
+	.results {
+		justify-self: start;
 	}
 	h2,
 	h3,
@@ -101,6 +105,17 @@
 	}
 	tbody th {
 		font-weight: 500;
+		white-space: normal;
+	}
+	@media (max-width: 30rem) {
+		td,
+		th {
+			padding-inline: 0.25rem;
+			font-size: var(--size-note);
+		}
+		td {
+			white-space: normal;
+		}
 	}
 	ul {
 		margin: 0;

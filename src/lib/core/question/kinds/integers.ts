@@ -139,7 +139,7 @@ export const close: Kind = {
 			...(right === 'bound' ? [{ answer: 'branch', code: 'bound-overlooked' }] : []),
 			...(right === 'branch'
 				? [
-						{ answer: 'bound', code: 'can-still-be-better' },
+						{ answer: 'bound', code: incumbent ? 'can-still-be-better' : 'no-incumbent' },
 						{ answer: 'integer', code: 'not-integer' }
 					]
 				: []),

@@ -244,7 +244,9 @@ export const dualEntering: Kind = {
 			return [{ answer: nameOf(t, column), code }];
 		});
 		return { given: { leaving: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
-	})
+	}),
+	consequence: ({ tableau, given }, answer) =>
+		typeof answer === 'string' ? new Board(tableau).afterDualPivot(given.leaving!, answer) : null
 };
 
 export const gain: Kind = {

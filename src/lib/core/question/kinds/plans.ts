@@ -98,7 +98,9 @@ export const bestCorner: Kind = {
 		const right = optimalSet(answer.tableau).vertices.map(writePlan);
 		if (right.length === 0) return null;
 		const origin = Object.fromEntries(problem.variables.map(({ name }) => [name, '0']));
-		return { given: {}, right, slips: without(right, [{ answer: origin, code: 'start' }]) };
+		const isFeasible = violations(problem, planFromTexts(origin)) === null;
+		const slip = { answer: origin, code: isFeasible ? 'start' : 'outside' };
+		return { given: {}, right, slips: without(right, [slip]) };
 	},
 	consequence(question, answer) {
 		const plan = planIn(answer);

@@ -115,7 +115,9 @@ export const INTEGERS: WordsOf<
 				infeasible: 'Its relaxation is infeasible, so there is nothing below.',
 				bound: 'Its bound is no better than the incumbent.',
 				integer: 'Its plan is integer, so nothing below can be better.',
-				branch: 'Its plan is not integer and its bound is better than the incumbent.'
+				branch: q.given.incumbent
+					? 'Its plan is not integer and its bound is better than the incumbent.'
+					: 'Its plan is not integer, and there is no integer plan yet whose value could close it.'
 			})[String(q.right[0])] ?? '',
 		hints: () => [
 			'Is the relaxation feasible?',
@@ -125,6 +127,7 @@ export const INTEGERS: WordsOf<
 		slips: {
 			'bound-overlooked': 'No plan below this node is better than the incumbent.',
 			'can-still-be-better': 'Its bound is better than the incumbent.',
+			'no-incumbent': 'There is no integer plan yet, so no bound closes a node.',
 			'not-integer': 'A variable that must be integer is not.',
 			'already-integer': 'The plan is integer already.',
 			'nothing-below': 'The relaxation is infeasible, so there is nothing to branch on.'

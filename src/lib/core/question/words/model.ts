@@ -89,7 +89,7 @@ export const MODEL: WordsOf<
 		asks: (q) =>
 			`What does constraint ${q.given.row} get on the way to standard form, so that it can start the basis?`,
 		because: (q) =>
-			`${q.given.row} needs a ${rights(q)}: only then it is an equation with a variable that can be basic at the start.`,
+			`${q.given.row} needs a ${rights(q).replace(' and artificial', ' and an artificial')}: only then is it an equation with a variable that can be basic at the start.`,
 		hints: () => [
 			'An inequality becomes an equation by one more variable.',
 			'That variable is added for ≤ and subtracted for ≥.',

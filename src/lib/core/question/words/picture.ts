@@ -116,7 +116,7 @@ export const PICTURE: WordsOf<
 		],
 		slips: {
 			'none-found': 'At least one constraint cuts nothing off.',
-			'others-named': 'These are just the others.'
+			'others-named': 'Each of these cuts something off: without it the region would be larger.'
 		}
 	},
 	'region-shape': {
@@ -161,6 +161,9 @@ export const PICTURE: WordsOf<
 			'It leaves the region at a corner, or along an edge.',
 			'Compare the objective’s value at the corners.'
 		],
-		slips: { start: 'This is where the simplex method starts. Other corners are better.' }
+		slips: {
+			start: 'This is where the simplex method starts. Other corners are better.',
+			outside: 'This point is not in the feasible region.'
+		}
 	}
 };

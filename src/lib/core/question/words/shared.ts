@@ -31,15 +31,18 @@ export const amounts = (plan: Readonly<Record<string, string>> | undefined): str
 		.join(', ');
 /** A number as text with a true minus. */
 export const signed = (text: string): string => text.replace(/^-(?=\d)/, '−');
+/** Whether a list is the two ends of an interval, not names. */
+const isInterval = (list: readonly (string | null)[]): boolean =>
+	list.length === 2 && list.every((end) => end === null || /^-?\d+(\/\d+)?$/.test(end));
+
 /** An answer in words. */
 export function answerText(answer: Answer): string {
-	if (typeof answer === 'string') return signed(answer);
-	if (Array.isArray(answer))
-		return answer.length === 2 && answer.includes(null)
-			? `from ${answer[0] ?? '−∞'} to ${answer[1] ?? '∞'}`
-			: answer.length === 0
-				? 'none'
-				: answer.join(', ');
+	if (typeof answer === 'string') return signed(answer).replace('>=', '≥').replace('<=', '≤');
+	if (Array.isArray(answer)) {
+		const [low, high] = answer as [string | null, string | null];
+		if (isInterval(answer)) return `from ${signed(low ?? '−∞')} to ${signed(high ?? '∞')}`;
+		return answer.length === 0 ? 'none' : answer.join(', ');
+	}
 	if ('relation' in answer && 'terms' in answer) {
 		const { terms, relation, rhs } = answer as RelationAnswer;
 		const sum = Object.entries(terms)
@@ -53,7 +56,7 @@ export function answerText(answer: Answer): string {
 	return amounts(answer as Record<string, string>);
 }
 /** All right answers in words. */
-export const rights = ({ right }: Question): string => list(right.map(answerText));
+export const rights = ({ right }: Question): string => list([...new Set(right.map(answerText))]);
 
 /** The objective row that counts at the tableau of a question, in words. */
 export const goalRow = ({ tableau }: Question): string =>
@@ -61,7 +64,7 @@ export const goalRow = ({ tableau }: Question): string =>
 
 /** whether improving entries of that row are negative, as the tableau of a question has them */
 export const signRule = (q: Question): string =>
-	`In this tableau a column improves ${isPhaseOne(q.tableau) ? 'the sum of the artificial variables' : 'the objective'} if its entry in the ${goalRow(q)} is negative.`;
+	`In this tableau a column ${isPhaseOne(q.tableau) ? 'lowers the sum of the artificial variables' : 'improves the objective'} if its entry in the ${goalRow(q)} is negative.`;
 
 const RULES: Readonly<Record<EnteringRule, (row: string) => string>> = {
 	dantzig: (row) => `The rule: the most negative entry of the ${row}.`,

@@ -139,7 +139,7 @@ export const TABLEAU: WordsOf<
 	},
 	'rule-kept': {
 		asks: (q) =>
-			`A classmate lets ${q.given.entering} enter and ${q.given.leaving} leave. ${ruleText(q)} ${signRule(q)}`,
+			`A classmate lets ${q.given.entering} enter and ${q.given.leaving} leave. Does that follow the rule? ${ruleText(q)} ${signRule(q)}`,
 		because: (q) => `Right: ${rights(q)}.`,
 		hints: (q) => [
 			'Check the entering variable first, then the leaving one.',

@@ -111,7 +111,7 @@ export const WORTH: WordsOf<
 		}
 	},
 	'dual-sign': {
-		asks: (q) => `Which sign does the dual variable of ${q.given.row} have: >= 0, <= 0 or free?`,
+		asks: (q) => `Which sign does the dual variable of ${q.given.row} have: ≥ 0, ≤ 0 or free?`,
 		because: (q) =>
 			`It is ${rights(q)}: that follows from the relation and from whether the objective is maximised.`,
 		hints: () => [
