@@ -69,7 +69,8 @@ async function act(page, step) {
 	await rest(900);
 }
 
-async function shot(name, { size = [1280, 800], path = '/', text, fragment, steps = [] }) {
+/** A page of the application in a browser of its own, with a lesson and what is done with it. */
+async function opened({ size = [1280, 800], path = '/', text, fragment, steps = [] }) {
 	const context = await browser.createBrowserContext();
 	const page = await context.newPage();
 	await page.setViewport({ width: size[0], height: size[1] });
@@ -95,8 +96,41 @@ async function shot(name, { size = [1280, 800], path = '/', text, fragment, step
 	for (const step of steps) await act(page, step);
 	await page.mouse.move(640, 20);
 	await rest(900);
-	await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
-	await context.close();
+	return { page, close: () => context.close() };
+}
+
+const fileOf = (name) => join(ROOT, 'docs/screenshots', `${name}.png`);
+
+async function shot(name, what) {
+	const { page, close } = await opened(what);
+	await page.screenshot({ path: fileOf(name) });
+	await close();
+}
+
+/** Pages of handouts beside each other, each of a problem and a preset, the first that holds an element. */
+async function pagesShot(name, wanted) {
+	const pictures = [];
+	for (const { text, preset, holds } of wanted) {
+		const { page, close } = await opened({
+			// tall enough that no page is cut off
+			size: [1280, 8000],
+			text,
+			steps: [...action('Handout: sheets'), { select: ['.choices select', preset] }]
+		});
+		await rest(2500);
+		const paper = await page.$(`.page-of-paper:has(${holds})`);
+		pictures.push(await paper.screenshot({ encoding: 'base64' }));
+		await close();
+	}
+	const page = await browser.newPage();
+	await page.setViewport({ width: 1280, height: 590 });
+	const images = pictures.map((data) => `<img src="data:image/png;base64,${data}" style="width: 32%">`);
+	await page.setContent(
+		`<body style="margin: 8px; display: flex; justify-content: space-between; align-items: start; background: #ddd">${images.join('')}</body>`
+	);
+	await rest(500);
+	await page.screenshot({ path: fileOf(name), fullPage: true });
+	await page.close();
 }
 
 const next = { key: 'n' };
@@ -187,11 +221,11 @@ try {
 	});
 	await shot('map', { path: '/sensitivity', steps: [way('Two at once'), { click: 'aria/100 % rule' }] });
 	await shot('design', { path: '/design', steps: [{ click: 'aria/Search' }, { key: 'Escape' }] });
-	await shot('rounding', {
-		path: '/integers',
-		text: LOADS,
-		steps: [{ click: 'aria/Find an optimal integer plan' }]
-	});
+	await pagesShot('pages', [
+		{ text: THREE, preset: 'exam', holds: 'h1' },
+		{ text: DIET, preset: 'blank', holds: 'h1' },
+		{ text: LOADS, preset: 'solution', holds: '.tree' }
+	]);
 	await shot('dual', {
 		path: '/sensitivity',
 		steps: [way('The dual, written'), { click: 'aria/Whole[role="button"]' }]

@@ -137,16 +137,20 @@ function objectiveTerms({ objective, variables, constraints }: Problem): string 
 	return latexTerms(all, constant);
 }
 
-/** Writes a problem as an aligned display with names at the rows; what it cannot hold is added to the notes. */
-export function writeLatex(problem: Problem, notes: string[]): string {
-	const { title, story, objective, variables, constraints } = problem;
-	if (story) notes.push('The story is not kept.');
+/** letters that a line of a display holds on a usual page */
+const WIDEST = 60;
+/** About how many letters of a line of LaTeX are seen. */
+const letters = (line: string): number => line.replace(/\\[a-z]+|[\\{}$&,]/g, '').length;
+
+/** The lines of a problem as an aligned display, with names at the rows. */
+function displayLines(problem: Problem): string[] {
+	const { objective, variables, constraints } = problem;
 	const sense = objective.sense === 'max' ? '\\max' : '\\min';
 	const ordinary = variables
 		.filter((variable) => declaration(variable) === null)
 		.map(({ name }) => latexName(name));
 	const label = (name: string) => escapedLatex(nameText(name));
-	const lines = [
+	return [
 		`${sense}\\quad & ${latexName(objective.name)}${latexUnit(objective.unit)} = ${objectiveTerms(problem)}`,
 		...constraints.map(
 			({ name, unit, terms, relation, rhs }) =>
@@ -158,7 +162,25 @@ export function writeLatex(problem: Problem, notes: string[]): string {
 		}),
 		...(ordinary.length ? [` & ${ordinary.join(', ')} \\ge 0`] : [])
 	];
+}
+
+const display = (lines: readonly string[]): string =>
+	`\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
+
+/** A problem as a formula within a line. */
+export const problemInLine = (problem: Problem): string => inLineLatex(display(displayLines(problem)));
+
+/**
+ * Writes a problem as an aligned display, or where a row is wide as a formula that is made to fit the line; what it cannot hold is added to the
+ * notes.
+ */
+export function writeLatex(problem: Problem, notes: string[]): string {
+	const { title, story } = problem;
+	if (story) notes.push('The story is not kept.');
+	const lines = displayLines(problem);
 	// a comment, which the statement language reads as the title
 	const head = title ? `% title ${quote(title)}\n` : '';
-	return `${head}% needs \\usepackage{amsmath}\n\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
+	return lines.some((line) => letters(line) > WIDEST)
+		? `${head}% needs \\usepackage{amsmath,graphicx}\n\\noindent\n${fittedLatex(problemInLine(problem))}\n`
+		: `${head}% needs \\usepackage{amsmath}\n${display(lines)}`;
 }

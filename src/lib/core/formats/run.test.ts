@@ -150,13 +150,11 @@ test('a run with its sentences, in every format and profile', () => {
 test('the pivot that is made from a tableau is marked, with the ratios of its column; a covered one stays covered', () => {
 	const t = startTableau(standardForm(KILN));
 	const step = { tableau: t, remarks: [], pivot: { row: 1, position: 1 } };
-	expect(csvParseRows(runText([step], PLAIN, 'csv')).map((row) => row.at(-1))).toEqual([
-		'ratio',
-		'–',
-		'6',
-		'9',
-		''
-	]);
+	expect(
+		csvParseRows(runText([step], PLAIN, 'csv'))
+			.slice(1)
+			.map((row) => row.at(-1))
+	).toEqual(['ratio', '–', '6', '9', '']);
 	expect(runText([step], PLAIN, 'markdown')).toContain('| s2 | 0 | **2** | 0 | 1 | 0 | 12 | 6 |');
 	expect(runText([step], PLAIN, 'text').match(/\[.*?\]/g)).toEqual(['[2]']);
 	expect(runText([step], PLAIN, 'latex').match(/\\boxed\{.*?\}/g)).toEqual(['\\boxed{2}']);

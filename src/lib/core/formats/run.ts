@@ -1,6 +1,7 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
 import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
+import { notationText } from '../notation/words';
 import { boardLines, contentText, withRatios, type Line, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, sign, type Rational } from '../number/rational';
@@ -179,7 +180,7 @@ export function tableauText(
 		.concat('\n');
 }
 
-/** A whole run with its sentences, in the lesson's notation. */
+/** A whole run with its sentences, in the lesson's notation, which it names first. */
 export function runText(steps: readonly RunStep[], notation: Notation, format: RunFormat): string {
 	const part = ({ tableau, covered, remarks, pivot }: RunStep, i: number): string => {
 		const table = tableauText(tableau, notation, format, covered, pivot);
@@ -205,5 +206,8 @@ export function runText(steps: readonly RunStep[], notation: Notation, format: R
 		return [...words, table].join('\n');
 	};
 	const all = steps.map(part).join('\n');
-	return format === 'latex' ? `% needs \\usepackage{amsmath,graphicx}\n${all}` : all;
+	const own = notationText(notation);
+	if (format === 'latex') return `% ${latexText(own)}\n% needs \\usepackage{amsmath,graphicx}\n${all}`;
+	if (format === 'csv') return `${csvText([['', 'notation', own]])}${all}`;
+	return `${own}\n\n${all}`;
 }

@@ -4,6 +4,7 @@ import { anyProblem } from '../../../../tests/support/problems';
 import type { ScriptStep } from '../lesson/script';
 import { DANTZIG } from '../method/rule';
 import { addressText } from '../notation/board';
+import { PLAIN as PLAIN_NOTATION } from '../notation/notation';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
 import { KIND_NAMES } from '../question/types';
@@ -202,11 +203,15 @@ describe('the slides of a lecture', () => {
 		const slides = slidesOf(sourceFor(hostile), [{ shows: 'own', at: 0, says: '<img src=x onerror=1>' }]);
 		const page = lectureWebPage(
 			hostile.title,
-			slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] }))
+			slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] })),
+			PLAIN_NOTATION
 		);
 		expect(page.match(/<script/g)).toHaveLength(1);
 		const written = slides.map((slide) => ({ ...slide, title: '', main: [], beside: [] }));
-		for (const printed of [lectureWebPage('x', written, false), lectureRemarks(hostile.title, written)])
+		for (const printed of [
+			lectureWebPage('x', written, PLAIN_NOTATION, false),
+			lectureRemarks(hostile.title, written)
+		])
 			expect(printed).not.toMatch(/<script|<img/);
 		expect(page).not.toContain('<img');
 	});

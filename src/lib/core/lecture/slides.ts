@@ -35,11 +35,11 @@ import { picturesOf } from '../sheet/make';
 import { quizItem } from '../sheet/quiz';
 import { operationsOf, pivotOf, questionTableau, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
+import { cutRounds } from '../sheet/rounds';
 import { treeDrawing } from '../sheet/tree-drawing';
 import type { Part } from '../sheet/types';
 import { readPlan } from '../tableau/tableau';
 import { PIVOT_STEPS, type ScriptStep } from '../lesson/script';
-import { cutRounds } from './rounds';
 
 /** What the class sees at each step of a script, and what the speaker has to know there. */
 
@@ -79,10 +79,14 @@ export interface LectureSource extends SheetSource {
 	readonly method: MethodName;
 }
 
+/** cuts that a lecture shows one by one */
+const MOST_CUTS = 3;
+
 /** What the slides of a lecture are made of: its run goes on with cutting planes where whole numbers are asked for, and they are the ones it tells of. */
 export function lectureSource(source: SheetSource, rule: Rule, method: MethodName): LectureSource {
-	const steps = [...source.steps, ...cutRounds(source.steps, rule)];
-	return { ...source, steps, cuts: () => steps.at(-1)?.position.cuts ?? [], rule, method };
+	const rounds = asksForWhole(source.problem) ? cutRounds(source.steps, rule, MOST_CUTS) : [];
+	const steps = [...source.steps, ...rounds];
+	return { ...source, steps, rounds: () => steps, rule, method };
 }
 
 type Shown = Pick<Slide, 'title' | 'main'> & Partial<Pick<Slide, 'beside' | 'question' | 'answer'>>;
@@ -124,6 +128,9 @@ function answerAt(source: LectureSource, at: number, kinds: readonly KindName[])
 	const steps = run(source);
 	const [work, next] = [steps[at].position.work!, steps[at + 1]];
 	const choice = pivotMade(work.tableau, next?.move);
+	const decision = decide(work, source.rule);
+	// nothing is chosen by a rule where an artificial variable at 0 is pivoted out
+	if (decision.kind === 'pivot' && decision.driveOut) return null;
 	const situation: Situation = {
 		problem: source.problem,
 		step: at,
@@ -311,7 +318,9 @@ const bodyOf = (source: SheetSource, name: keyof typeof BUILDERS, fill: 'answers
 
 /** A block of a sheet without its heading, as a slide. */
 function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: Sentence): Shown | null {
-	const parts = bodyOf(source, name);
+	const body = bodyOf(source, name);
+	// how each cut comes about has slides of its own, and each node
+	const parts = name === 'cuts' || name === 'tree' ? body.slice(0, 1) : body;
 	return parts.length > 0 ? { title, main: parts } : null;
 }
 

@@ -1,3 +1,5 @@
+import type { Notation } from '../notation/notation';
+import { notationText } from '../notation/words';
 import { PAGE, sheetStyle } from '../sheet/style';
 import { escapedXml } from '../sheet/xml';
 import type { Slide } from './slides';
@@ -79,9 +81,15 @@ function questionHtml(question: NonNullable<Slide['question']>, answer: Slide['a
 /**
  * The file of a lecture.
  * @param slides their parts as HTML that the core wrote
+ * @param notation the one they are written in, which the file names
  * @param walks whether it is walked by keys; else it is only printed, one page a step
  */
-export function lectureWebPage(title: string, slides: readonly WrittenSlide[], walks = true): string {
+export function lectureWebPage(
+	title: string,
+	slides: readonly WrittenSlide[],
+	notation: Notation,
+	walks = true
+): string {
 	const sections = slides.map(
 		({ title: heading, main, beside, remark, question, answer }) =>
 			`<section class="paper"><h2>${heading}</h2>${remark ? `<p>${escapedXml(remark)}</p>` : ''}<div class="content">${[
@@ -97,6 +105,7 @@ export function lectureWebPage(title: string, slides: readonly WrittenSlide[], w
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
+<meta name="description" content="${escapedXml(notationText(notation))}">
 <title>${escapedXml(title)}</title>
 <style>${sheetStyle(PAGE)}${STYLE}</style>
 </head>

@@ -5,3 +5,4 @@ export { MAX_PROFILE_NAME, type Profile, readProfiles, writeProfiles } from './c
 export { columnName } from './column-names';
 export { boardLines, type Content } from './lines';
 export { CHOICES, type Notation, PROFILES } from './notation';
+export { CHOICE_LABELS, LETTER_LABELS, NUMBER_LABELS, VARIANT_LABELS } from './words';

@@ -18,7 +18,8 @@ import { decidePrimal } from '../method/primal';
 import { plainText } from '../sentence/sentence';
 import { board, type Board, type BoardCell } from './board';
 import { columnName, fitted, steppedAside } from './column-names';
-import { goalFactor, PLAIN, PROFILES, type Notation } from './notation';
+import { notationText } from './words';
+import { CHOICES, goalFactor, PLAIN, PROFILES, type Notation } from './notation';
 
 describe('names', () => {
 	const names = ['x', 'y', 'u', 'v', 'w', 'x1', 'x2', 'x3', 'x4', 's1', 'a1', 'z', 'M', 's', "x'"];
@@ -255,4 +256,21 @@ describe('profiles that come along', () => {
 		expect(columnName({ ...PLAIN, slack: 'h' }, slack)).toBe('h3');
 		expect(columnName({ ...PLAIN, index: 'running', slack: 'x' }, { ...slack, order: 7 })).toBe('x7');
 	});
+});
+
+test('a notation in a line names its profile, and tells any two notations apart', () => {
+	for (const { name, notation } of PROFILES) expect(notationText(notation)).toBe(`Notation: ${name}.`);
+	expect(notationText({ ...PLAIN, goalPlace: 'above' })).toBe(
+		'Notation: Last row, improving is negative. Objective row stands: above.'
+	);
+	fc.assert(
+		fc.property(
+			anyNotation,
+			fc.constantFrom(...(Object.keys(CHOICES) as (keyof typeof CHOICES)[])),
+			(notation, choice) => {
+				const other = CHOICES[choice].find((variant) => variant !== notation[choice])!;
+				expect(notationText({ ...notation, [choice]: other })).not.toBe(notationText(notation));
+			}
+		)
+	);
 });

@@ -4,7 +4,6 @@ import { optimalSet } from '../answer/optimal-set';
 import { ranging, type Interval } from '../answer/ranging';
 import type { LinearAnswer, RunOptions } from '../answer/answer';
 import type { BranchResult } from '../integer/branch';
-import type { Cut } from '../integer/cut';
 import { nodeWords } from '../integer/messages';
 import { isBound } from '../problem/row-owner';
 import { asksForWhole } from '../problem/whole';
@@ -14,12 +13,13 @@ import {
 	proofSentences,
 	storySentences
 } from '../commentary/words/answer';
+import { remarkWords } from '../commentary/messages';
 import { certificateSentence } from '../commentary/words/duality';
 import { stages } from '../form/stages';
 import type { System } from '../form/types';
 import { cornerTable, type CornerRow } from '../geometry/corner-table';
 import { formOptions } from '../move/begin';
-import { labelOf } from '../move/kinds';
+import { labelOf, tell } from '../move/kinds';
 import type { Naming } from '../move/types';
 import type { Notation } from '../notation/notation';
 import { isZero, ZERO, type Rational } from '../number/rational';
@@ -28,7 +28,7 @@ import { OWN_NAMES } from '../problem/keys';
 import { RELATION_SIGNS } from '../problem/relation';
 import type { Plan, Problem } from '../problem/types';
 import { changeSentence, rowName } from '../sentence/form-words';
-import { joined, say, signed, signedAfter, type Sentence } from '../sentence/sentence';
+import { joined, plainText, say, signed, signedAfter, type Sentence } from '../sentence/sentence';
 import { objectiveValue, type Tableau } from '../tableau/tableau';
 import { drawingOf } from './drawing';
 import type { SheetStep } from './steps';
@@ -55,9 +55,9 @@ export interface SheetSource {
 	naming(t: Tableau): Naming;
 	/** how long runs may be */
 	readonly options: RunOptions;
-	/** the relaxation solved, its cutting planes, and the search for integer plans: each done once, when it is first asked for */
+	/** the relaxation solved, a run of it with rounds of cutting planes, and the search for integer plans: each done once, when it is first asked for */
 	relaxation(): LinearAnswer;
-	cuts(): readonly Cut[];
+	rounds(): readonly SheetStep[];
 	search(): BranchResult;
 }
 
@@ -249,9 +249,18 @@ function ranges(source: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-function cuts(source: SheetSource, fill: Filled): Part[] {
-	if (!asksForWhole(source.problem)) return [];
-	const found = source.cuts();
+/** How each cut of some rounds comes about, below its name. */
+const derivations = (rounds: readonly SheetStep[]): Part[] =>
+	rounds.flatMap(({ position, move }, i): Part[] => {
+		if (move?.kind !== 'cut') return [];
+		const { heading: name, sentences } = remarkWords(tell(rounds[i - 1].position, move, position));
+		return [heading(plainText(name)), { kind: 'sentences', lines: sentences }];
+	});
+
+function cuts({ problem, rounds }: SheetSource, fill: Filled): Part[] {
+	if (!asksForWhole(problem)) return [];
+	const steps = rounds();
+	const found = steps.at(-1)?.position.cuts ?? [];
 	if (found.length === 0) return [];
 	return [
 		heading('Cuts'),
@@ -269,7 +278,8 @@ function cuts(source: SheetSource, fill: Filled): Part[] {
 						: say`–`
 				)
 			])
-		}
+		},
+		...(fill === 'answers' ? derivations(steps) : [])
 	];
 }
 
@@ -291,16 +301,27 @@ function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
 		...(drawn ? [{ kind: 'tree', tree: drawn } as const] : []),
 		{
 			kind: 'grid',
-			head: [say`node`, say`from`, say`added`, say`bound`, say`plan of its relaxation`, say`closed`],
+			// what a tree shows is not told again
+			head: [
+				say`node`,
+				...(drawn ? [] : [say`from`, say`added`]),
+				say`bound`,
+				say`plan of its relaxation`,
+				say`closed`
+			],
 			rows: nodes.map(({ id, parent, branching, bound, solution, closed }) => [
 				say`${id}`,
-				open(fill, parent === null ? say`–` : say`${parent}`),
-				open(
-					fill,
-					branching
-						? say`${{ constraint: branching.variable }} ${RELATION_SIGNS[branching.relation]} ${branching.value}`
-						: say`–`
-				),
+				...(drawn
+					? []
+					: [
+							open(fill, parent === null ? say`–` : say`${parent}`),
+							open(
+								fill,
+								branching
+									? say`${{ constraint: branching.variable }} ${RELATION_SIGNS[branching.relation]} ${branching.value}`
+									: say`–`
+							)
+						]),
 				open(fill, bound ? say`${bound}` : say`–`),
 				open(fill, solution ? planText(problem, solution) : say`–`),
 				open(fill, closed ? nodeWords(closed) : say`branched`)

@@ -1,7 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
-import { cuttingPlanes } from '../integer/cuts';
 import { storyOf } from '../design/variant-story';
 import { variants } from '../design/variants';
 import type { Rule } from '../method/rule';
@@ -21,6 +20,7 @@ import { documentLatex } from './latex';
 import { makeSheet } from './make';
 import { PRESET_BLOCKS, USUAL_COUNT, type Blocks, type SheetPreset } from './presets';
 import { quizItem } from './quiz';
+import { withCutRounds } from './rounds';
 import { qtiFiles, type QtiVersion } from './qti';
 import { stepsOf } from './steps';
 import { PAGE, type PageSetup } from './style';
@@ -161,13 +161,14 @@ export function sourceOf(
 ): SheetSource {
 	const keys = wanted.keys ?? OWN_NAMES;
 	const options = { rule: wanted.rule, ...wanted.options };
+	const own = steps ?? stepsOf(problem, wanted.method, wanted.rule);
 	return {
 		problem,
 		title,
 		story,
 		meaning: wanted.meaning ?? (() => ''),
 		notation: wanted.notation ?? PLAIN,
-		steps: steps ?? stepsOf(problem, wanted.method, wanted.rule),
+		steps: own,
 		cells: wanted.cells ?? [],
 		naming: (t) => ({
 			column: (id) => t.form.columns.filter((own) => own.id === id).flatMap((own) => say`${own}`),
@@ -176,7 +177,7 @@ export function sourceOf(
 		}),
 		options,
 		relaxation: once(() => solveLinear(problem, options)),
-		cuts: once(() => cuttingPlanes(problem, options).cuts),
+		rounds: once(() => withCutRounds(own, () => stepsOf(problem, wanted.method, wanted.rule), wanted.rule)),
 		search: once(() => branchAndBound(problem, options))
 	};
 }

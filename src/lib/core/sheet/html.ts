@@ -3,6 +3,7 @@ import { qrCode } from './qr';
 import { contentText, type Line, type LineCell, type Writing } from '../notation/lines';
 import { addressText } from '../notation/board';
 import type { Notation } from '../notation/notation';
+import { notationText } from '../notation/words';
 import type { Rational } from '../number/rational';
 import { takeApart } from '../number/show';
 import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
@@ -209,6 +210,7 @@ export function documentHtml(
 <html lang="en">
 <head>
 <meta charset="utf-8">
+<meta name="description" content="${escapedXml(notationText(notation))}">
 <title>${title}</title>
 <style>
 ${pageRule(setup)}

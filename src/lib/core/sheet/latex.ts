@@ -1,15 +1,15 @@
 import {
 	escapedLatex,
 	fittedLatex,
-	inLineLatex,
 	latexColumn,
 	latexNumber,
 	latexText,
-	writeLatex
+	problemInLine
 } from '../formats/latex';
 import { addressText } from '../notation/board';
 import { contentText, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
+import { notationText } from '../notation/words';
 import type { Rational } from '../number/rational';
 import { inNotation, pieceName, type Sentence } from '../sentence/sentence';
 import { fittedTableau } from './fit';
@@ -101,13 +101,9 @@ const gridTex = ({ head, rows }: Extract<Part, { kind: 'grid' }>, notation: Nota
 		'\\end{tabular}}'
 	].join('\n');
 
-/** A problem as an aligned display, without the lines that other programs read. */
-const statementTex = (part: Extract<Part, { kind: 'statement' }>): string => {
-	const lines = writeLatex(part.problem, [])
-		.split('\n')
-		.filter((line) => line && !line.startsWith('%'));
-	return `\\par\\medskip\\noindent\\fitted{${inLineLatex(lines.join('\n'))}}\\par\\medskip`;
-};
+/** A problem as a display that fits the line. */
+const statementTex = ({ problem }: Extract<Part, { kind: 'statement' }>): string =>
+	`\\par\\medskip\\noindent\\fitted{${problemInLine(problem)}}\\par\\medskip`;
 
 /** A QR code of a link as squares, with what it is for; a link that is too long for one is a comment of the source. */
 function linkTex(link: string): string {
@@ -178,7 +174,8 @@ export function documentLatex(
 			'\n\n'
 		)
 	);
-	return `\\documentclass[${classSize(setup.type)}pt]{article}
+	return `% ${latexText(notationText(notation))}
+\\documentclass[${classSize(setup.type)}pt]{article}
 \\usepackage[utf8]{inputenc}
 \\usepackage[T1]{fontenc}
 \\usepackage[${setup.paper}paper,${setup.landscape ? 'landscape,' : ''}margin=${MARGIN}mm]{geometry}

@@ -37,6 +37,11 @@ export function picturesOf({ kind, problem, given }: Question): Part | null {
 	return lines && { kind: 'picture', drawing: lines };
 }
 
+/** Whether a question names what an earlier one asks for. */
+const isToldBy = ({ step, given }: Question, earlier: Question): boolean =>
+	earlier.step === step &&
+	[given.entering, given.leaving].some((name) => name !== undefined && earlier.right.includes(name));
+
 /** Questions with the tableaux that they are about, each tableau once, and room to answer. */
 function questionParts(questions: readonly Question[], fill: Fill): { student: Part[]; key: Part[] } {
 	const student: Part[] = [];
@@ -46,6 +51,7 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 		const number = i + 1;
 		const { tableau, kind, given } = question;
 		const same = JSON.stringify(tableau);
+		const hidesNames = questions.slice(0, i).some((earlier) => isToldBy(question, earlier));
 		// what is about the problem has it with it
 		if (same !== last && !question.problem) {
 			student.push(questionTableau(tableau, say`Tableau of step ${question.step}`));
@@ -54,7 +60,7 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
 		student.push({
 			kind: 'question',
 			number,
-			says: WORDS[kind].asks(question),
+			says: (hidesNames ? WORDS[kind].follows : null)?.(question) ?? WORDS[kind].asks(question),
 			room: fill === 'answers' ? 0 : (ROOM[kind] ?? 1)
 		});
 		const drawings = picturesOf(question);

@@ -9,7 +9,8 @@ import { DANTZIG } from '../method/rule';
 import { PLAIN, PROFILES } from '../notation/notation';
 import { fitted } from '../notation/column-names';
 import { addressText, board } from '../notation/board';
-import { parseRational } from '../number/rational';
+import { parseRational, toText } from '../number/rational';
+import { branchAndBound } from '../integer/branch';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
 import { KINDS } from '../question/kinds';
@@ -273,6 +274,20 @@ test('no tableau of an exam answers another of its questions', () => {
 			const asked = sheetQuestions(problem, wanted({ problem, seed }));
 			const next = asked.filter(({ kind }) => ['entering', 'leaving', 'next-tableau'].includes(kind));
 			for (const { step } of next) expect(asked.some((own) => own.step === step + 1)).toBe(false);
+			// nor does the text of a question tell what is asked before it
+			const [{ student }] = sheetsOf(wanted({ problem, seed, preset: 'exam' }));
+			const says = student.flatMap((part) => (part.kind === 'question' ? [part.says] : []));
+			asked.forEach(({ kind, step, right }, i) => {
+				if (kind !== 'entering' && kind !== 'leaving') return;
+				const later = says.filter((_, j) => j > i && asked[j].step === step);
+				for (const name of right)
+					expect(
+						later.some(
+							(text) =>
+								text.startsWith(`${name as string} enters`) || text.includes(` and ${name as string} leaves`)
+						)
+					).toBe(false);
+			});
 		}),
 		{ numRuns: 40 }
 	);
@@ -488,6 +503,26 @@ describe('the API', () => {
 						.files)
 						expect(content.length).toBeGreaterThan(20);
 	});
+});
+
+test('a worked solution derives each cut and draws the tree; with blanks neither tells anything', () => {
+	const problem = stated('max z = 3 x + 4 y\na: 2 x + 4 y <= 13\nb: 5 x + 2 y <= 21\nx, y integer');
+	const sheet = (fill: 'answers' | 'blanks') =>
+		sheetsOf(wanted({ problem, blocks: { cuts: fill, tree: fill } }))[0].student;
+	const [told, blank] = [sheet('answers'), sheet('blanks')];
+	const grid = told.find((part) => part.kind === 'grid')!;
+	const cuts = told.flatMap((part) =>
+		part.kind === 'heading' && part.says.startsWith('Cut ') ? [part.says] : []
+	);
+	expect(cuts.length).toBe(grid.kind === 'grid' ? grid.rows.length : 0);
+	expect(cuts[0]).toMatch(/^Cut 1, from row /);
+	const nodes = (parts: typeof told) =>
+		parts.flatMap((part) => (part.kind === 'tree' ? part.tree.nodes : []));
+	const best = nodes(told).filter(({ ended }) => plainText(ended) === 'integer');
+	expect(plainText(best.at(-1)!.bound!)).toBe(toText(branchAndBound(problem).objective!));
+	expect(nodes(blank).map(({ id }) => id)).toEqual(nodes(told).map(({ id }) => id));
+	expect(nodes(blank).every(({ bound, added, ended }) => !bound && !added && ended.length === 0)).toBe(true);
+	expect(blank.some((part) => part.kind === 'sentences')).toBe(false);
 });
 
 test('notations are those of the lesson', () => {

@@ -1,5 +1,6 @@
 import { contentText, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
+import { notationText } from '../notation/words';
 import { plainText } from '../sentence/sentence';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
@@ -103,4 +104,4 @@ export const documentText = (
 			)
 		)
 		.join('\n\n\n')
-		.concat('\n');
+		.concat(`\n\n${notationText(notation)}\n`);

@@ -57,7 +57,7 @@
 		'question'
 	];
 	/** of these 0 is something of its own: nothing drawn yet, or all at once */
-	const FROM_ZERO: readonly StepKind[] = ['lines', 'cut', 'tree'];
+	const FROM_ZERO: readonly StepKind[] = ['lines', 'cut', 'derivation', 'tree'];
 	const COUNT_LABELS: Partial<Record<StepKind, string>> = {
 		lines: 'Constraints',
 		cut: 'Which cut (0: all)',
@@ -70,7 +70,8 @@
 		const known = KIND_NAMES.find((kind) => kind === asks);
 		if (shows === 'question') return known ? `Question: ${KIND_LABELS[known]}` : 'Question';
 		if (shows === 'lines') return place === 0 ? 'The axes' : `Constraint ${place} drawn`;
-		if (shows === 'cut') return place === 0 ? LABELS.cut : `Cut ${place}`;
+		if (shows === 'cut') return place === 0 ? 'Cutting planes' : `Cut ${place}: its row`;
+		if (shows === 'derivation') return `Cut ${place}: how it comes about`;
 		if (shows === 'tree') return place === 0 ? LABELS.tree : `Branch and bound, node by node (${place})`;
 		return COUNTED.includes(shows) ? `${LABELS[shows]} (${place + 1})` : LABELS[shows];
 	};
@@ -121,7 +122,7 @@
 		const title = titleOf(lesson.lesson);
 		download(
 			fileName(title, '-lecture.html'),
-			lectureWebPage(shownTitle(title), lecture.slides),
+			lectureWebPage(shownTitle(title), lecture.slides, lesson.notation),
 			'text/html'
 		);
 	}
@@ -130,7 +131,9 @@
 		const { lectureRemarks, lectureWebPage } = await import('$lib/core/lecture');
 		const title = shownTitle(titleOf(lesson.lesson));
 		printDocument(
-			what === 'slides' ? lectureWebPage(title, lecture.slides, false) : lectureRemarks(title, lecture.slides)
+			what === 'slides'
+				? lectureWebPage(title, lecture.slides, lesson.notation, false)
+				: lectureRemarks(title, lecture.slides)
 		);
 	}
 	function walk(event: KeyboardEvent) {

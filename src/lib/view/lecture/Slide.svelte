@@ -219,7 +219,7 @@
 		font-size: 15px;
 	}
 	.slide :global(.picture-place svg text) {
-		font-size: 19px;
+		font-size: 16px;
 	}
 	.slide :global(.tree svg text) {
 		font-size: 18px;

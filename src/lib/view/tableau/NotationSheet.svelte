@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { CHOICES, type Notation } from '$lib/core/notation';
+	import {
+		CHOICE_LABELS,
+		CHOICES,
+		LETTER_LABELS,
+		type Notation,
+		NUMBER_LABELS,
+		VARIANT_LABELS
+	} from '$lib/core/notation';
 	import { NUMBER_STYLES, type NumberStyle } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -14,70 +21,7 @@
 	const notation = $derived(lesson.chosenNotation);
 
 	type Choice = keyof typeof CHOICES;
-	const WORDS: Record<Choice, string> = {
-		entries: 'Objective row',
-		value: 'Cell of the value',
-		minimum: 'A minimum is',
-		phaseOne: 'Phase one',
-		goalPlace: 'Objective row stands',
-		goalColumn: 'The objective’s own column',
-		basis: 'Basic variables',
-		rhs: 'Right-hand side',
-		ratios: 'Ratios',
-		layout: 'Layout',
-		index: 'Slacks are numbered',
-		mark: 'The advised pivot is',
-		operations: 'Row operations',
-		bigM: 'Big M'
-	};
-	const VARIANTS: Record<string, string> = {
-		'z-plus': 'z + … = value (a maximum is done without negative entries)',
-		'minus-z': '… − z = −value (a maximum is done without positive entries)',
-		equation: 'as the row’s equation has it',
-		objective: 'always the objective',
-		maximised: 'maximised as its negative',
-		minimised: 'worked as a minimum',
-		below: 'below',
-		above: 'above',
-		hidden: 'left out',
-		shown: 'shown',
-		named: 'named at the left',
-		unnamed: 'not named; unit columns marked',
-		last: 'in the last column',
-		first: 'in the first column',
-		full: 'all columns',
-		condensed: 'non-basic columns only',
-		extended: 'c above and beside, z and the difference below',
-		dictionary: 'dictionary: equations of the basic variables',
-		constraint: 'by the constraint',
-		running: 'running on from the variables',
-		letters: 'letters in a row',
-		circled: 'circled',
-		boxed: 'boxed',
-		bold: 'bold',
-		'one-row': 'one row, p + qM',
-		'two-rows': 'a row of its own for M',
-		multiples: 'R1 ← R1 − 2 R2',
-		'old-minus': 'new row = old row − entry × new pivot row',
-		rectangle: 'rectangle rule: old − row × column ÷ pivot'
-	};
-	const NUMBERS: Record<NumberStyle, string> = {
-		fraction: 'fractions',
-		mixed: 'mixed numbers',
-		decimal: 'decimals',
-		decimal1: 'decimals, one digit',
-		decimal2: 'decimals, two digits',
-		decimal3: 'decimals, three digits',
-		decimal6: 'decimals, six digits',
-		comma: 'decimals, with a comma',
-		common: 'whole numbers over one denominator'
-	};
-	const LETTERS = [
-		['slack', 'Slacks'],
-		['surplus', 'Surpluses'],
-		['artificial', 'Artificial variables'],
-		['infeasibility', 'Their sum']
-	] as const;
+	const LETTERS = Object.keys(LETTER_LABELS) as (keyof typeof LETTER_LABELS)[];
 	/** the choices in groups; what is rarely needed comes last */
 	const GROUPS: readonly { name: string; choices: readonly Choice[] }[] = [
 		{ name: 'Signs and values', choices: ['entries', 'value', 'minimum', 'phaseOne'] },
@@ -98,7 +42,7 @@
 	];
 	let wrong = $state<string | null>(null);
 	const set = (choice: string, value: string) => lesson.notate({ [choice]: value } as Partial<Notation>);
-	function letter(family: (typeof LETTERS)[number][0], text: string) {
+	function letter(family: keyof typeof LETTER_LABELS, text: string) {
 		const right = /^\p{L}{1,3}$/u.test(text);
 		wrong = right ? null : family;
 		if (right) lesson.notate({ [family]: text });
@@ -117,7 +61,7 @@
 					value={notation.numbers}
 					onchange={({ currentTarget }) => lesson.showNumbers(currentTarget.value as NumberStyle)}
 				>
-					{#each NUMBER_STYLES as style (style)}<option value={style}>{NUMBERS[style]}</option>{/each}
+					{#each NUMBER_STYLES as style (style)}<option value={style}>{NUMBER_LABELS[style]}</option>{/each}
 				</select></label
 			>
 			{#each GROUPS as group, i (group.name)}
@@ -125,14 +69,14 @@
 					<summary>{group.name}</summary>
 					{#each group.choices as choice (choice)}
 						<label
-							>{WORDS[choice]}
+							>{CHOICE_LABELS[choice]}
 							<select
 								class="field"
 								value={notation[choice]}
 								onchange={({ currentTarget }) => set(choice, currentTarget.value)}
 							>
 								{#each CHOICES[choice] as variant (variant)}<option value={variant}
-										>{VARIANTS[variant]}</option
+										>{VARIANT_LABELS[variant]}</option
 									>{/each}
 							</select></label
 						>
@@ -142,8 +86,8 @@
 									<button
 										class="piece"
 										aria-pressed={notation[choice] === variant}
-										aria-label={`${WORDS[choice]}: ${VARIANTS[variant]}`}
-										title={VARIANTS[variant]}
+										aria-label={`${CHOICE_LABELS[choice]}: ${VARIANT_LABELS[variant]}`}
+										title={VARIANT_LABELS[variant]}
 										onclick={() => set(choice, variant)}
 										><NotationPiece t={work.tableau} notation={{ ...notation, [choice]: variant }} /></button
 									>
@@ -153,9 +97,9 @@
 					{/each}
 					{#if group.name === 'Names'}
 						<div class="letters">
-							{#each LETTERS as [family, words] (family)}
+							{#each LETTERS as family (family)}
 								<label
-									>{words}
+									>{LETTER_LABELS[family]}
 									<input
 										class="field"
 										value={notation[family]}

@@ -10,6 +10,8 @@ import type { Answer, KindName, Question, RelationAnswer } from '../types';
 export interface Words {
 	/** the question */
 	readonly asks: (question: Question) => string;
+	/** the same without the variables that it is about, where it follows a question that asks for them */
+	readonly follows?: (question: Question) => string;
 	/** why a right answer is right, in a line */
 	readonly because: (question: Question) => string;
 	/** three hints, from gentle to nearly the answer */

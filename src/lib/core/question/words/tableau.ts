@@ -73,6 +73,7 @@ export const TABLEAU: WordsOf<
 	ratio: {
 		asks: (q) =>
 			`${q.given.entering} enters. What is the ratio of row ${q.given.row}? Answer none if the row sets no limit.`,
+		follows: (q) => `What is the ratio of row ${q.given.row} then? Answer none if the row sets no limit.`,
 		because: (q) =>
 			q.right[0] === 'none'
 				? `The entry of row ${q.given.row} is not positive, so the row sets no limit.`
@@ -90,6 +91,7 @@ export const TABLEAU: WordsOf<
 	},
 	leaving: {
 		asks: (q) => `${q.given.entering} enters. Which variable leaves?`,
+		follows: () => 'Which variable leaves then?',
 		because: (q) => `${rights(q)} has the smallest ratio, so it reaches 0 first.`,
 		hints: (q) => [
 			`How far can ${q.given.entering} increase before a basic variable reaches 0?`,
@@ -156,6 +158,7 @@ export const TABLEAU: WordsOf<
 	gain: {
 		asks: (q) =>
 			`${q.given.entering} enters and ${q.given.leaving} leaves. By how much does the objective change?`,
+		follows: () => 'By how much does the objective change with this pivot?',
 		because: (q) => `It changes by ${rights(q)}: the ratio times the change for each unit.`,
 		hints: (q) => [
 			`How much of ${q.given.entering} comes in? That is the ratio of row ${q.given.leaving}.`,
@@ -184,6 +187,7 @@ export const TABLEAU: WordsOf<
 	},
 	'dual-entering': {
 		asks: (q) => `${q.given.leaving} leaves. Which variable enters?`,
+		follows: () => 'Which variable enters then?',
 		because: (q) =>
 			`${rights(q)} has the smallest ratio over the negative entries of the row, so the objective row keeps its signs.`,
 		hints: (q) => [
@@ -215,6 +219,7 @@ export const TABLEAU: WordsOf<
 	},
 	'next-tableau': {
 		asks: (q) => `${q.given.entering} enters and ${q.given.leaving} leaves. Write the next tableau.`,
+		follows: () => 'Write the next tableau.',
 		because: () => 'Every entry is right.',
 		hints: (q) => [
 			`Begin with the pivot row: it is row ${q.given.leaving}, and ${q.given.entering} becomes basic in it.`,

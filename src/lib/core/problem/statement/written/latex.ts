@@ -69,6 +69,9 @@ const ENVIRONMENT = new RegExp(
 	String.raw`\\(?:begin|end)[ \t]*\{[^}\n]*\}(?:\[[^\]\n]*\])?(?:\{[^}\n]*\})*`,
 	'y'
 );
+/** what makes a display fit its line, up to its content */
+const FITTED =
+	/\\(?:resizebox\*?[ \t]*\{[^{}\n]*\}[ \t]*\{[^{}\n]*\}|scalebox[ \t]*\{[^{}\n]*\}|adjustbox[ \t]*\{[^{}\n]*\})[ \t]*\{%?/y;
 const DROPPED = new RegExp(
 	String.raw`\\(?:label|tag|hspace|vspace|phantom|hphantom|intertext|setlength|color|cline|underset|documentclass|usepackage|vphantom)\*?(?:\[[^\]\n]*\])?[ \t]*${GROUP}|\\multicolumn[ \t]*${GROUP}[ \t]*${GROUP}`,
 	'y'
@@ -102,7 +105,7 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 		return startsLine
 			? { length: environment[0].length, says: '', passed: true }
 			: { length: environment[0].length, says: '\n', kind: 'newline' };
-	const dropped = matchAt(DROPPED, source, from);
+	const dropped = matchAt(FITTED, source, from) ?? matchAt(DROPPED, source, from);
 	if (dropped) return { length: dropped[0].length, says: '', passed: true };
 	const fraction = matchAt(FRACTION, source, from);
 	if (fraction) {
