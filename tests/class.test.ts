@@ -110,6 +110,7 @@ test('slides leave as pictures in one file, a question also with its answer', as
 test('a handout is made of the lesson: pages as they are printed, blanks that hold nothing, files', async () => {
 	await desk.write(PLAN);
 	await desk.settled();
+	await find('Ask the class');
 	await find('Handout: sheets');
 	await desk.page.waitForSelector('.page-of-paper');
 	await see('1 page');
@@ -143,7 +144,14 @@ test('a handout is made of the lesson: pages as they are printed, blanks that ho
 	expect(await desk.barriers()).toEqual([]);
 	await desk.press('Enter');
 	await desk.page.waitForSelector(`[data-cell="${name}"]:not(.open):focus`);
-	await desk.page.select('select[data-block="tableaux"]', 'none');
+	// what is kept from the class is left blank where the instructor wants that
+	await desk.page.select('.choices select', 'solution');
+	await see('The sheet prints what is hidden from the class.');
+	await desk.click('Leave it blank');
+	await desk.page.waitForFunction(
+		() => document.querySelector<HTMLSelectElement>('select[data-block="corners"]')!.value === 'blanks'
+	);
+	await desk.page.select('.choices select', 'exam');
 	await gone('[data-cell]');
 
 	const { arrived } = await desk.downloads();

@@ -3,6 +3,7 @@ import { runText } from '$lib/core/formats/run';
 import { newLesson } from '$lib/core/lesson/lesson';
 import { paragraphText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
+import { Handout } from './handout.svelte';
 
 test('numbers of each new tableau are covered until they are asked for, and nothing that is told quotes them', () => {
 	const { document, reveal, session } = new Desk(
@@ -33,4 +34,25 @@ test('numbers of each new tableau are covered until they are asked for, and noth
 	expect(runText(session.run(), document.notation, 'text').match(/\?/g)).toHaveLength(24);
 	reveal.toggle('cells');
 	expect(told()).toContain('Best plan');
+});
+
+test('a sheet leaves blank what is kept from the class, number by number', () => {
+	const desk = new Desk(
+		newLesson('max gain = 3 cups + 5 jugs\nshelf: cups <= 4\nkiln: 2 jugs <= 12\nclay: 3 cups + 2 jugs <= 18')
+	);
+	const handout = new Handout(desk);
+	handout.choose('solution');
+	expect(handout.printsHidden).toBe(false);
+	desk.session.next();
+	desk.session.next();
+	desk.reveal.toggle('cells');
+	desk.session.covering.show('objective rhs');
+	expect(handout.printsHidden).toBe(true);
+	handout.blankHidden();
+	expect([handout.printsHidden, handout.followsTrail]).toEqual([false, true]);
+	expect(handout.blocks).toMatchObject({ tableaux: 'cells', corners: 'blanks', picture: 'answers' });
+	// the third tableau of the trail, all but the number that was shown
+	expect(handout.cells).toHaveLength(desk.session.covering.covered.size);
+	expect(handout.cells.every((cell) => cell.startsWith('3 '))).toBe(true);
+	expect(handout.cells).not.toContain('3 objective rhs');
 });

@@ -10,18 +10,31 @@ import {
 	type SheetPreset
 } from '$lib/core/sheet/presets';
 import { PAGE, type PageSetup } from '$lib/core/sheet/style';
+import { FIRST_CONCEALED, type Secret } from '$lib/core/lesson/secrets';
+import { cellOnSheet } from '$lib/core/sheet/tableaux';
 import { KIND_NAMES, type KindName } from '$lib/core/question/types';
 import type { SheetPages, SheetRequest } from '$lib/work/printed';
 import { forStudents, type Lesson } from '$lib/core/lesson/lesson';
 import { addressOf } from './address';
 import type { Desk } from './desk.svelte';
 import { fragmentOf, fragmentOfProblem } from './link';
+import { showsBestCorner } from './next-secret';
 import { oneForDesk } from './one-for-desk.svelte';
 import { notPrintable, printedRequest } from './printed-request.svelte';
 import { Running } from './running.svelte';
 
 /** questions on a sheet, at most */
 export const MOST_QUESTIONS = 30;
+
+/** What is left blank on paper for what is kept from the class; of a secret that is opened part by part, what is still hidden of it. */
+const BLANK_FOR: Readonly<Record<Secret, Blocks>> = {
+	advice: {},
+	best: { picture: 'blanks', answer: 'blanks' },
+	kind: { answer: 'blanks' },
+	cells: { tableaux: 'cells' },
+	nodes: { tree: 'blanks' },
+	values: { corners: 'blanks' }
+};
 
 /** What is printed of the open lesson: which blocks, how much of each, on which paper. */
 export class Handout {
@@ -82,6 +95,38 @@ export class Handout {
 	choose(preset: SheetPreset): void {
 		this.preset = preset;
 		this.blocks = PRESET_BLOCKS[preset];
+	}
+
+	/** whether the instructor keeps something from the class that the sheet prints */
+	get printsHidden(): boolean {
+		const { concealed } = this.#desk.document;
+		if (concealed.every((secret) => FIRST_CONCEALED.includes(secret))) return false;
+		return this.#hidden.some(([block]) => this.blocks[block] === 'answers');
+	}
+
+	/** blocks with what is left blank of them, as it is kept from the class */
+	get #hidden(): [BlockName, Fill][] {
+		const { document, reveal, session } = this.#desk;
+		const hides = (secret: Secret): boolean =>
+			secret === 'cells'
+				? session.covering.isOn
+				: secret === 'best'
+					? !showsBestCorner(this.#desk)
+					: reveal.conceals(secret);
+		return document.concealed
+			.filter(hides)
+			.flatMap((secret) => Object.entries(BLANK_FOR[secret]) as [BlockName, Fill][]);
+	}
+
+	/** Leaves blank what is kept from the class: of tableaux, which are those of the trail then, the numbers that are covered. */
+	blankHidden(): void {
+		const hidden = this.#hidden.filter(([block]) => this.blocks[block] === 'answers');
+		this.blocks = { ...this.blocks, ...Object.fromEntries(hidden) };
+		if (!hidden.some(([block]) => block === 'tableaux')) return;
+		const { session } = this.#desk;
+		const number = session.stops.filter(({ position }) => position.work !== null).length;
+		this.followsTrail = true;
+		this.cells = [...session.covering.covered].map((address) => cellOnSheet(number, address));
 	}
 
 	/** Leaves a cell of a tableau blank, or prints it again. */

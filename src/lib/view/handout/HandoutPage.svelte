@@ -180,6 +180,10 @@
 				>
 			{/each}
 		</fieldset>
+		{#if handout.printsHidden}<p class="line">
+				<span class="note">The sheet prints what is hidden from the class.</span>
+				<button class="btn tool" onclick={() => handout.blankHidden()}>Leave it blank</button>
+			</p>{/if}
 		{#if (handout.blocks.questions ?? 'none') !== 'none'}
 			<label class="line"
 				>At most <input
