@@ -161,7 +161,7 @@ const exercise =
 const sampleOf = (title) => ({
 	click: `::-p-xpath(//button[contains(@class, 'sample')][contains(., '${title}')])`
 });
-/** the way to a whole plan that is looked at */
+/** the way to an integer plan that is looked at */
 const way = (words) => ({
 	click: `::-p-xpath(//*[contains(@class, 'choose-item')][contains(., '${words}')])`
 });

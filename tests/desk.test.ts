@@ -102,11 +102,11 @@ describe('from a statement to the best corner', () => {
 	test('a degenerate corner, an edge of optima and an unbounded problem are named as such', async () => {
 		await desk.write('max z = 2 x + 4 y\na: x + 2 y <= 5\nb: x + y <= 4');
 		await desk.click('To the end');
-		await desk.shows('Commentary', 'other plans are just as good');
+		await desk.shows('Commentary', 'other plans are as good');
 		await desk.shows('Region', 'A whole edge is optimal');
 		await desk.write('max z = x + 2 y\na: x - y <= 2\nb: y - 2 x <= 3');
 		await desk.click('To the end');
-		await desk.shows('Commentary', 'can rise without end');
+		await desk.shows('Commentary', 'can increase without limit');
 		await desk.shows('Region', 'improves without end');
 	});
 });

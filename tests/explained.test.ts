@@ -161,7 +161,7 @@ test('a pivot is told before it is made; inverse, earlier and pinned tableaux st
 	await (await desk.page.waitForSelector('button[title^="Pivot: jugs in, s2 out"]'))!.hover();
 	await desk.shows('Commentary', 'Ratio 3 ÷ 1 = 3, but s1 has only 2');
 	await desk.page.hover('th[data-column="jugs"]');
-	await desk.shows('Commentary', 's1 lets it rise to');
+	await desk.shows('Commentary', 's1 lets it increase to');
 	await desk.page.hover('nav');
 	await desk.press('t');
 	await desk.press('n');

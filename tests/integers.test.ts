@@ -33,10 +33,10 @@ test('every rounding is judged, also a whole point that is pointed at; the best 
 		'Rounding down stays in the region, but is worse than the best integer plan by 6 thalers'
 	);
 	expect(await desk.page.$$eval('.points .feasible', (list) => list.length)).toBe(25);
-	await desk.page.type('::-p-aria(A whole plan to judge: bowls, vases)', '1, x');
+	await desk.page.type('::-p-aria(An integer plan to judge: bowls, vases)', '1, x');
 	await desk.click('Check this plan');
 	await desk.page.waitForSelector('[role="alert"]');
-	await desk.page.click('::-p-aria(A whole plan to judge: bowls, vases)', { count: 3 });
+	await desk.page.click('::-p-aria(An integer plan to judge: bowls, vases)', { count: 3 });
 	await desk.page.keyboard.type('0, 5');
 	await desk.press('Enter');
 	await desk.shows('Rounding', 'pointed at');
@@ -121,7 +121,7 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	await integers(LOADS, 'Branch and bound');
 	await desk.click('Ask first');
 	await desk.press('x');
-	await desk.shows('Branch and bound', 'What follows: is it closed, and why, or branched on?');
+	await desk.shows('Branch and bound', 'Is it closed, and why, or is it branched on?');
 	await desk.click('Branch on vases');
 	await desk.shows('Branch and bound', 'Branched: vases = 15/4 is not whole, so vases ≤ 3 or vases ≥ 4.');
 	await desk.page.$eval('svg[aria-label^="Branch-and-bound tree"]', (tree) =>
@@ -133,7 +133,10 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	await desk.page.waitForSelector('.removed');
 	await desk.click('Ask first');
 	await desk.click('All nodes');
-	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is a best whole plan, profit = 40 thalers');
+	await desk.shows(
+		'Branch and bound',
+		'bowls = 0 and vases = 5 is an optimal integer plan, profit = 40 thalers'
+	);
 	const words = await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent));
 	expect(words).toContain('incumbent');
 	expect(await desk.page.$$('.node[aria-label*=": branched"]')).not.toHaveLength(0);
@@ -142,7 +145,7 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	const covered = () =>
 		desk.page.$$eval('.node .word', (list) => list.filter((word) => word.textContent === 'covered').length);
 	expect(await covered()).toBe(words.length);
-	expect(await desk.read('Branch and bound')).not.toContain('best whole plan');
+	expect(await desk.read('Branch and bound')).not.toContain('best integer plan');
 	await desk.click('Show its result');
 	await desk.shows('Branch and bound', 'from its parent');
 	expect(await covered()).toBe(words.length - 1);
@@ -152,7 +155,10 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	await desk.page.reload();
 	await desk.page.waitForSelector('.choose-item');
 	await showWay('Branch and bound');
-	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is a best whole plan, profit = 40 thalers');
+	await desk.shows(
+		'Branch and bound',
+		'bowls = 0 and vases = 5 is an optimal integer plan, profit = 40 thalers'
+	);
 	expect(await desk.page.$$eval('.node .word', (list) => list.map((word) => word.textContent))).toEqual(
 		words
 	);
@@ -166,7 +172,7 @@ test('the tree by hand: the class is asked, a variable and a node are chosen; th
 	await desk.write(LOADS);
 	await desk.turnTo('Integers');
 	await desk.click('All nodes');
-	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is a best whole plan');
+	await desk.shows('Branch and bound', 'bowls = 0 and vases = 5 is an optimal integer plan');
 	await desk.click('Its tableau');
 	await desk.shows('Tableau', 's3');
 	await desk.press('g');

@@ -113,7 +113,7 @@ describe('every method on the page Simplex', () => {
 		await desk.shows('Commentary', 'bowls becomes basic');
 		expect(await basics()).toEqual(['a1', 'bowls', 's3']);
 		await desk.choose('Go on with', 'Begin phase one');
-		await desk.shows('Commentary', 'w = a1 is to be made as small as it can be');
+		await desk.shows('Commentary', 'w = a1 is minimised');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'Then effort = 19/2 hours.');
 	});

@@ -15,7 +15,7 @@ import { Tree } from './tree.svelte';
 export const MODES = ['rounding', 'cuts', 'branching', 'comparison', 'proof'] as const;
 export type Mode = (typeof MODES)[number];
 
-/** What the ways to a whole plan are called. */
+/** What the ways to an integer plan are called. */
 export const MODE_WORDS: Readonly<Record<Mode, string>> = {
 	rounding: 'Rounding',
 	cuts: 'Cutting planes',
@@ -80,14 +80,14 @@ export class Integers {
 	get hull() {
 		return this.#hull;
 	}
-	/** the best whole plan, once it was asked for: null before */
+	/** the best integer plan, once it was asked for: null before */
 	get best(): BestFound | null {
 		return this.#desk.best.found;
 	}
 	get ways(): readonly WayTaken[] {
 		return this.#ways.text === this.#desk.document.text ? this.#ways.list : [];
 	}
-	/** whole plans that were pointed at */
+	/** integer plans that were pointed at */
 	get pointed(): readonly Plan[] {
 		return this.#pointed.text === this.#desk.document.text ? this.#pointed.plans : [];
 	}
@@ -104,19 +104,19 @@ export class Integers {
 		this.#showsHull = !this.#showsHull;
 	}
 
-	/** Judges a whole plan with the roundings, or no longer. */
+	/** Judges an integer plan with the roundings, or no longer. */
 	point(plan: Plan): void {
 		const others = this.pointed.filter((own) => !samePlan(plan, own));
 		const isNew = others.length === this.pointed.length;
 		this.#pointed = { text: this.#desk.document.text, plans: isNew ? [...others, plan] : others };
 	}
 
-	/** Finds the best whole plan off the page. */
+	/** Finds the best integer plan off the page. */
 	async findBest(): Promise<void> {
 		await this.running.during('best', (signal) => this.#desk.best.find(MILLISECONDS, signal));
 	}
 
-	/** Takes all ways to the best whole plan off the page, told one by one. */
+	/** Takes all ways to the best integer plan off the page, told one by one. */
 	async compare(): Promise<void> {
 		const { text } = this.#desk.document;
 		this.#ways = { text, list: [] };

@@ -22,7 +22,7 @@ test('a plan is tried, rounded, and goes to the nearest corner of the region', (
 	expect(amounts(desk)).toEqual({ x: '2', y: '3' });
 	plans.place('x', rational(18, 5), 'y', rational(18, 5));
 	plans.toWhole();
-	// the nearest whole plan of all would break c
+	// the nearest integer plan of all would break c
 	expect(amounts(desk)).toEqual({ x: '3', y: '4' });
 	plans.set('x', rational(5, 2));
 	plans.round();

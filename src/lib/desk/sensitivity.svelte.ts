@@ -41,7 +41,7 @@ export const sameNumber = (a: Varied | null, b: Varied | null): boolean =>
 	!!b &&
 	('rhs' in a ? 'rhs' in b && a.rhs === b.rhs : 'objective' in b && a.objective === b.objective);
 
-/** A point of the staircase: the best whole value at an amount; null where there is no whole plan. */
+/** A point of the staircase: the best integer value at an amount; null where there is no integer plan. */
 export interface Stair {
 	readonly at: Rational;
 	readonly value: Rational | null;

@@ -104,7 +104,7 @@ export const answerInWorker = (
 	signal?: AbortSignal
 ): Promise<SolveJson | null> => run((remote) => remote.answer(text, milliseconds, proxy(progress)), signal);
 
-/** Takes the ways to the best whole plan off the main thread; each is told as it ends. */
+/** Takes the ways to the best integer plan off the main thread; each is told as it ends. */
 export const compareInWorker = (
 	text: string,
 	milliseconds: number,

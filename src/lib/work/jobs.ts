@@ -121,7 +121,7 @@ export const jobs = {
 	solve(text: string, progress?: Progress, isUnwanted?: () => boolean): Reply {
 		return replySolve(text, (milliseconds) => reporting(timed(milliseconds, isUnwanted), progress));
 	},
-	/** Takes the ways to the best whole plan of a statement, each told as it ends; the time is shared by all. */
+	/** Takes the ways to the best integer plan of a statement, each told as it ends; the time is shared by all. */
 	compare(text: string, milliseconds: number, told: (way: Packed<WayTaken>) => void): void {
 		const { problem } = readStatement(text);
 		if (!problem) return;

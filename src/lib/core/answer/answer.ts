@@ -38,7 +38,7 @@ export const budgetOf = ({ budget, maxSteps, shouldStop }: RunOptions): Budget =
 export interface FoundSoFar {
 	readonly objective?: Rational;
 	readonly solution?: Plan;
-	/** no whole plan can be better */
+	/** no integer plan can be better */
 	readonly bound?: Rational;
 }
 

@@ -21,7 +21,7 @@ function standingCuts(form: Form) {
 }
 
 /**
- * The problem that a form stands for: the author's, with its cuts as constraints. Every whole plan of the one is one of the other.
+ * The problem that a form stands for: the author's, with its cuts as constraints. Every integer plan of the one is one of the other.
  * @returns null where a cut cannot be said in the author's variables
  */
 export function standingProblem(form: Form): Problem | null {

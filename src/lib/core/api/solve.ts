@@ -65,7 +65,7 @@ export interface SolveJson extends Partial<LinearJson> {
 	readonly bounds?: Record<string, BoundJson>;
 	readonly certificate?: CertificateJson;
 	readonly relaxation?: Pick<LinearJson, 'status' | 'objective' | 'solution'>;
-	/** no whole plan can be better: of a search that was stopped */
+	/** no integer plan can be better: of a search that was stopped */
 	readonly bound?: string;
 	readonly nodes?: NodeJson[];
 	readonly covers?: CoverJson[];

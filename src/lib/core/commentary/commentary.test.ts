@@ -123,9 +123,9 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 test('ties, degenerate steps, other optima, unbounded directions and whole numbers are named', () => {
 	const tie = new Worked('max z = 2 x + y\na: 2 x + y <= 4\nb: x <= 2').next();
 	expect(tie.told).toContain('a tie with s2: the next corner is degenerate');
-	expect(tie.stands).toContain('other plans are just as good');
+	expect(tie.stands).toContain('other plans are as good');
 	const open = new Worked('max z = x + 2 y\na: x - y <= 2');
-	expect(open.stands).toMatch(/^Unbounded: y can rise without end.*y rises by 1, and z improves by 2/);
+	expect(open.stands).toMatch(/^Unbounded: y can increase without limit.*y rises by 1, and z improves by 2/);
 	const falling = new Worked('min c = -x - 2 y\na: x - y <= 2');
 	expect(falling.stands).toContain('y rises by 1, and c improves by 2');
 	expect(new Worked('min c = -x\na: x <= 4').next().told).toContain('each unit lowers c by 1');
@@ -137,7 +137,7 @@ test('ties, degenerate steps, other optima, unbounded directions and whole numbe
 	expect(bounds.stands).toContain('Infeasible');
 	expect(bounds.stands).toContain('The bounds of x exclude each other.');
 	expect(new Worked('min c = x\na: x <= 4\nx integer').told).toContain(
-		'the objective row shows −c. Whole numbers are asked for'
+		'the objective row shows −c. Some variables must be integer'
 	);
 	const zero = new Worked('max z = x + y\na: x - y <= 0\nb: x + y <= 6').pivot('x', 's1');
 	expect(zero.told).toContain('z stays at 0: the step has length 0, the corner is degenerate');
@@ -145,7 +145,7 @@ test('ties, degenerate steps, other optima, unbounded directions and whole numbe
 
 test('with a free variable a basis can be infeasible in the region, and feasible where there is no corner', () => {
 	const free = new Worked('max z = x + y\na: y >= -1\nb: x + y <= 4\ny free', 'primal');
-	expect(free.told).toContain('(0, 0) on x = 0; it is in the region, but no corner of it.');
+	expect(free.told).toContain('(0, 0) on x = 0; it is in the region, but it is not a corner.');
 	expect(free.pivot('y⁺', 's1').told).toMatch(
 		/A basic variable is negative now: y⁺ = −1\..*This is the corner \(0, −1\) where a and x = 0 meet\./
 	);
@@ -158,11 +158,11 @@ const MIXED = 'min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1\nmost: x <
 
 test('phase one: the derived row, its end, and the second phase', () => {
 	const mixed = new Worked(MIXED);
-	expect(mixed.told).toContain('an artificial variable stands in: a1 and a2');
+	expect(mixed.told).toContain('an artificial variable is: a1 and a2');
 	expect(mixed.told).toContain(
 		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 − 1) = 0; s1: 1; right-hand side: −(4 + 1) = −5'
 	);
-	expect(mixed.told).toContain('w = a1 + a2 is to be made as small as it can be, so −w is maximised.');
+	expect(mixed.told).toContain('w = a1 + a2 is minimised, so −w is maximised.');
 	expect(mixed.told).toContain('is not in the region: need is violated by 4 and fix is violated by 1.');
 	expect(mixed.next().told).toContain('each unit lowers w by 2');
 	expect(mixed.told).toContain('So w falls by 2 to 3');
@@ -171,7 +171,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 	expect(mixed.stands).toContain('Best plan: x = 5/2 and y = 3/2. Then cost = 19/2.');
 	const none = new Worked('max z = x\na: x + y <= 2\nb: x + y >= 3').next();
 	expect(none.stands).toBe(
-		'Infeasible: Nothing lowers the artificial variables further, and their sum is still 1: the rows cannot all be met without them. ' +
+		'Infeasible: Nothing lowers the artificial variables further, and their sum is still 1: without them, not all rows can be satisfied. ' +
 			'Take b and −1 times a, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
 	);
 	const twice = new Worked('max z = x\na: x + y = 4\nb: 2 x + 2 y = 8\nc: x <= 3', 'two-phase');
@@ -215,7 +215,9 @@ test('big M, the dual simplex method, repairs, and a start by hand', () => {
 	expect(hand.do({ kind: 'artificial', column: 'a:need' }).told).toContain('a1 is basic there');
 	expect(hand.pivot('x', 'a2').told).toContain('Row fix has no basic variable yet');
 	expect(hand.heading).toBe('x becomes basic');
-	expect(hand.stands).toContain('a1 = 3: while an artificial variable is not zero, its row is not met.');
+	expect(hand.stands).toContain(
+		'a1 = 3: while an artificial variable is not zero, its row is not satisfied.'
+	);
 	expect(hand.do({ kind: 'phase', to: 'phase-two' }).told).toContain('still sum to 3');
 	expect(hand.do({ kind: 'phase', to: 'phase-one' }).heading).toBe('Phase one');
 });

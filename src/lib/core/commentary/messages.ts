@@ -40,7 +40,7 @@ const PARTS: Record<Part, string> = {
 
 const TROUBLES: Record<Trouble, string> = {
 	'vacant-rows': 'Rows without a basic variable',
-	'artificials-left': 'Not met yet',
+	'artificials-left': 'Not all rows satisfied',
 	'not-feasible': 'Outside the region',
 	'not-dual-feasible': 'Not for the dual method'
 };

@@ -184,7 +184,7 @@ export type WholeReason =
 	| { readonly code: 'closed-infeasible'; readonly problem: Problem }
 	| { readonly code: 'closed-without-whole'; readonly problem: Problem; readonly conflict: LatticeConflict }
 	| { readonly code: 'closed-whole'; readonly problem: Problem; readonly bound: Rational }
-	/** `reachable` is the best that whole plans of that bound can have, where it is less */
+	/** `reachable` is the best that integer plans of that bound can have, where it is less */
 	| {
 			readonly code: 'closed-by-bound';
 			readonly problem: Problem;

@@ -54,7 +54,7 @@ export function cutReasons(
 	];
 }
 
-/** Why a node may be closed, or branched on without losing a whole plan. */
+/** Why a node may be closed, or branched on without losing an integer plan. */
 export function nodeReasons(search: Search, node: SearchNode): WholeReason[] {
 	// what follows is asked for, and not told before
 	if (node.state === 'open' || node.state === 'solved') return [];

@@ -74,7 +74,7 @@ export function dropRemark(before: Position, after: Position): Remark {
 	};
 }
 
-/** A branch: what it leaves out, and why no whole plan is lost with its sister. */
+/** A branch: what it leaves out, and why no integer plan is lost with its sister. */
 export function branchRemark(
 	before: Position,
 	variable: string,

@@ -83,7 +83,7 @@ export class Candidate {
 		return columns.filter(({ kind }) => kind === 'artificial').length;
 	}
 
-	/** the search for a best whole plan, by the rules that solving uses */
+	/** the search for an optimal integer plan, by the rules that solving uses */
 	get whole(): BranchResult {
 		return (this.#whole ??= branchAndBound(this.problem, { maxSteps: 40 * MOST_PIVOTS }));
 	}

@@ -36,7 +36,7 @@ const solved = (problem: Problem, integer: 'branch' | 'cuts') =>
 		nodes?: unknown[];
 		cuts?: unknown[];
 	};
-/** whole plans of a bounded problem, looked at one by one up to 99 */
+/** integer plans of a bounded problem, looked at one by one up to 99 */
 const wholePlans = (problem: Problem): Plan[] => {
 	const [x, y] = problem.variables.map(({ name }) => name);
 	const most = (name: string) =>

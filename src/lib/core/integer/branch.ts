@@ -23,7 +23,7 @@ export interface BranchNode {
 	readonly branching: Branching | null;
 	/** how its relaxation ended; `unsolved` where the parent's bound closed it */
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped' | 'unsolved';
-	/** the relaxation's objective (of an unsolved node its parent's): no whole plan below this node is better */
+	/** the relaxation's objective (of an unsolved node its parent's): no integer plan below this node is better */
 	readonly bound: Rational | null;
 	readonly solution: Plan | null;
 	/** why nothing more is looked for below; null where it was branched on */
@@ -34,7 +34,7 @@ export interface BranchResult extends WholeResult {
 	readonly nodes: readonly BranchNode[];
 	/** how many nodes there were, kept or not */
 	readonly nodesMade: number;
-	/** of a search that was stopped: no whole plan can be better */
+	/** of a search that was stopped: no integer plan can be better */
 	readonly bound?: Rational;
 	/** what was added to the relaxation where the search became long; the nodes are then those of the search with them */
 	readonly covers?: readonly Cover[];

@@ -24,7 +24,7 @@ export type ClaimFault =
 	/** a variable is not whole */
 	| { readonly kind: 'not-whole'; readonly variable: string; readonly value: Rational }
 	| { readonly kind: 'no-incumbent' }
-	/** whole plans there may be better than the incumbent */
+	/** integer plans there may be better than the incumbent */
 	| { readonly kind: 'may-be-better'; readonly reachable: Rational; readonly incumbent: Rational };
 
 /**

@@ -8,7 +8,7 @@ export interface Combined {
 	readonly sum: { readonly terms: Terms; readonly rhs: Rational };
 	/** coefficients rounded down, which only weakens it while the variables are not below their lower bounds */
 	readonly weakened: { readonly terms: Terms; readonly rhs: Rational };
-	/** the right-hand side rounded down, since the left side is whole at every whole plan */
+	/** the right-hand side rounded down, since the left side is whole at every integer plan */
 	readonly cut: { readonly terms: Terms; readonly rhs: Rational };
 }
 

@@ -10,7 +10,7 @@ import { cuttingPlanes } from './cuts';
 import type { WayFinding } from './findings';
 import { mustBeWhole } from '../problem/whole';
 
-/** What one way to the best whole plan took; null for what it does not have. */
+/** What one way to the best integer plan took; null for what it does not have. */
 export interface WayTaken {
 	readonly way: 'enumeration' | 'cuts' | 'branching' | 'cuts-then-branching';
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped' | 'impossible';
@@ -155,7 +155,7 @@ function byBoth(problem: Problem, options: RunOptions): WayTaken {
 	};
 }
 
-/** The ways to the best whole plan, each to its end or to the limits; told one by one. */
+/** The ways to the best integer plan, each to its end or to the limits; told one by one. */
 export function compareWays(
 	problem: Problem,
 	options: RunOptions = {},

@@ -29,7 +29,7 @@ const anyBinary: fc.Arbitrary<Problem> = fc
 		return readStatement([`max z = ${linear(costs)}`, ...lines, ...kinds].join('\n')).problem!;
 	});
 
-test('a cover is broken by the plan it was made for, and by no whole plan', () => {
+test('a cover is broken by the plan it was made for, and by no integer plan', () => {
 	let covers = 0;
 	fc.assert(
 		fc.property(anyBinary, (problem) => {

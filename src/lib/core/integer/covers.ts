@@ -84,7 +84,7 @@ function coverOf(items: readonly Item[], room: Rational): Pick<Cover, 'terms' | 
 }
 
 /**
- * Cover inequalities that a plan breaks and no whole plan does (Balas 1975; Hammer, Johnson and Peled 1975): as many variables as a minimal
+ * Cover inequalities that a plan breaks and no integer plan does (Balas 1975; Hammer, Johnson and Peled 1975): as many variables as a minimal
  * cover has do not fit together, nor do as many where heavier ones take the place of some.
  */
 export function coversAt(problem: Problem, plan: Plan): Cover[] {

@@ -17,7 +17,7 @@ export type NodeFinding =
 	| { readonly code: 'unbounded' }
 	/** its plan is whole: the incumbent now */
 	| { readonly code: 'whole' }
-	/** its bound, or its parent's, is no better than the incumbent; `reachable` is what whole plans can reach */
+	/** its bound, or its parent's, is no better than the incumbent; `reachable` is what integer plans can reach */
 	| {
 			readonly code: 'bound';
 			readonly whose: 'own' | 'parent';
@@ -38,7 +38,7 @@ export type SearchFinding =
 	/** the numbers of the tableau grow with each cut */
 	| { readonly code: 'numbers-grow'; readonly digits: number; readonly cuts: number };
 
-/** Why one way to the best whole plan was stopped, cannot be taken, or went otherwise than its name says. */
+/** Why one way to the best integer plan was stopped, cannot be taken, or went otherwise than its name says. */
 export type WayFinding =
 	| SearchFinding
 	| { readonly code: 'begun-again-with-covers' }

@@ -11,7 +11,7 @@ import { branchAndBound } from './branch';
 import { cuttingPlanes } from './cuts';
 import { fractionalVariables } from '../problem/whole';
 
-/** Every whole plan within the bounds, tried one by one. */
+/** Every integer plan within the bounds, tried one by one. */
 function wholePlans(problem: Problem): Plan[] {
 	return problem.variables
 		.reduce<Plan[]>(
@@ -26,7 +26,7 @@ function wholePlans(problem: Problem): Plan[] {
 		.filter((plan) => isFeasible(problem, plan));
 }
 
-test('branching, cutting and trying every whole plan agree, and no cut takes a whole plan away', () => {
+test('branching, cutting and trying every integer plan agree, and no cut takes an integer plan away', () => {
 	let cutsSeen = 0;
 	fc.assert(
 		fc.property(anyProblem({ whole: true }), (problem) => {
@@ -82,7 +82,7 @@ test('the tree says for each node why it was closed', () => {
 	expect(nodes.filter(({ closed }) => closed?.code === 'whole').length).toBeGreaterThan(0);
 });
 
-test('an unbounded relaxation: unbounded if there is a whole plan at all', () => {
+test('an unbounded relaxation: unbounded if there is an integer plan at all', () => {
 	for (const method of [branchAndBound, cuttingPlanes]) {
 		const solve = (text: string) => method(readStatement(text).problem!, { maxSteps: 2000 }).status;
 		expect(solve('max z = x + y\na: x - y <= 1\nx, y integer')).toBe('unbounded');

@@ -11,7 +11,7 @@ interface Equation {
 }
 
 /**
- * Equations whose combination has whole coefficients on its left and no whole number on its right: no whole plan satisfies them all, whatever else
+ * Equations whose combination has whole coefficients on its left and no whole number on its right: no integer plan satisfies them all, whatever else
  * is asked for. It can be checked by adding them up.
  */
 export interface LatticeConflict {

@@ -16,17 +16,17 @@ const added = ({ parts }: LatticeConflict): Sentence =>
 	);
 /** Why equations have no whole solution. */
 export const noWholeSolution = (conflict: LatticeConflict): Sentence =>
-	say`${added(conflict)} ${conflict.parts.length > 1 ? 'add up to' : 'reads'} ${linear(conflict.terms)} = ${conflict.rhs}: at whole plans the left side is a whole number, and ${conflict.rhs} is none`;
+	say`${added(conflict)} ${conflict.parts.length > 1 ? 'add up to' : 'reads'} ${linear(conflict.terms)} = ${conflict.rhs}: at integer plans the left side is a whole number, and ${conflict.rhs} is none`;
 const closedByConflict = (conflict: LatticeConflict) => say`infeasible: ${noWholeSolution(conflict)}`;
 
 const NODES: Catalogue<NodeFinding> = {
-	infeasible: () => say`infeasible: no plan satisfies these bounds`,
+	infeasible: () => say`infeasible: no plan satisfies its bounds`,
 	'no-whole-solution': ({ conflict }) => closedByConflict(conflict),
-	unbounded: () => say`unbounded: the relaxation improves without end`,
-	whole: () => say`whole: a new incumbent`,
+	unbounded: () => say`unbounded: the relaxation improves without limit`,
+	whole: () => say`integer: a new incumbent`,
 	bound: ({ whose, bound, reachable, incumbent }) => {
-		// told with the value that whole plans can reach where that is less
-		const steps = bound.equals(reachable) ? NOTHING_SAID : say`, at whole plans at best ${reachable},`;
+		// told with the value that integer plans can reach where that is less
+		const steps = bound.equals(reachable) ? NOTHING_SAID : say`, at integer plans at best ${reachable},`;
 		return say`bound: ${whose === 'parent' ? 'its parent’s ' : ''}${bound}${steps} is no better than the incumbent’s ${incumbent}`;
 	},
 	branched: ({ variable, value }) =>
@@ -46,7 +46,7 @@ const WAYS: Catalogue<WayFinding> = {
 	'numbers-grow': ({ digits, cuts }) =>
 		say`Stopped after ${cuts} cuts: the tableau’s common denominator has ${digits} digits, and each cut makes it longer.`,
 	'begun-again-with-covers': () =>
-		say`The tree became long and was begun again with cover inequalities, which hold at every whole plan.`,
+		say`The tree became long and was begun again with cover inequalities, which hold at every integer plan.`,
 	'too-many-points': ({ count }) => say`${count.toString()} whole points are too many to look at one by one.`,
 	'endless-points': () => say`The whole points are not finitely many, or some variables need not be whole.`
 };

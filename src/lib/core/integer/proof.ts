@@ -23,7 +23,7 @@ export interface LeafProof {
 }
 
 /**
- * Proves that a node is rightly closed: its relaxation is infeasible, its equations have no whole solution, its bound (as far as whole plans can reach it) does
+ * Proves that a node is rightly closed: its relaxation is infeasible, its equations have no whole solution, its bound (as far as integer plans can reach it) does
  * not beat the incumbent, or its best plan is whole. The multipliers are found anew and checked by a checker that knows no simplex method.
  */
 export function leafProof(search: Search, id: number): LeafProof | null {

@@ -3,7 +3,7 @@ import type { Plan, Problem } from '../problem/types';
 import { brokenAt, objectiveAt, rounded, samePlan, wholeAround, type Broken } from '../problem/use';
 import { fractionalVariables, mustBeWhole } from '../problem/whole';
 
-/** A whole plan that stands for another one, judged. */
+/** An integer plan that stands for another one, judged. */
 export interface Rounding {
 	readonly plan: Plan;
 	readonly broken: readonly Broken[];
@@ -21,7 +21,7 @@ const MOST_ROUNDED = 6;
 /**
  * All roundings of a plan: every whole-number variable up or down, the others as they are; and the plans pointed at.
  * @param plan the relaxation's optimum
- * @param pointed whole plans to be judged with them
+ * @param pointed integer plans to be judged with them
  * @returns the nearest first, then down, then the others by their objective; at most 2^MOST_ROUNDED, of the first such variables
  */
 export function roundings(problem: Problem, plan: Plan, pointed: readonly Plan[] = []): Rounding[] {

@@ -80,7 +80,7 @@ export const openNode = ({
 });
 const NOTHING: readonly string[] = [];
 
-/** The best whole plan so far. */
+/** The best integer plan so far. */
 export interface Incumbent {
 	readonly objective: Rational;
 	readonly solution: Plan;

@@ -143,12 +143,12 @@ describe('the search', () => {
 			.map((own) => plainText(own))
 			.join(' ');
 		expect(told).toContain('Node 1: vases ≤ 3.');
-		expect(told).toContain('What follows: is it closed, and why, or branched on?');
+		expect(told).toContain('Is it closed, and why, or is it branched on?');
 		expect(
 			searchSentences(search)
 				.map((own) => plainText(own))
 				.join(' ')
-		).toBe('2 nodes solved, 1 open. There is no incumbent yet. No whole plan can be better than 41.');
+		).toBe('2 nodes solved, 1 open. There is no incumbent yet. No integer plan can be better than 41.');
 	});
 
 	test('the variable nearest to a half is branched on, wherever it stands', () => {
@@ -227,7 +227,7 @@ describe('whole variables that nothing bounds', () => {
 		const search = begun(stated(`max z = 6 x - 3 y\nr: 6 x - 3 y = 10\n${free}`))!;
 		driven(search, { node: 'best-bound', branching: 'first', first: 'down' });
 		expect(plainText(nodeWords(search.nodes[0].why!))).toBe(
-			'infeasible: 1/3 times r reads 2 x − y = 10/3: at whole plans the left side is a whole number, and 10/3 is none'
+			'infeasible: 1/3 times r reads 2 x − y = 10/3: at integer plans the left side is a whole number, and 10/3 is none'
 		);
 		const proof = leafProof(search, 0)!;
 		expect(proof.holds).toBe(true);

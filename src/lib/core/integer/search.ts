@@ -117,7 +117,7 @@ export class Search {
 		if (this.#solved < MANY_NODES) return [];
 		return (this.#unbounded ??= unboundedWhole(this.problem));
 	}
-	/** no whole plan can be better; null before the root is solved */
+	/** no integer plan can be better; null before the root is solved */
 	get bound(): Rational | null {
 		const promises = [...this.#waiting].map((id) => this.#nodes[id].bound);
 		promises.push(this.#open.promise);
@@ -130,7 +130,7 @@ export class Search {
 		return compare(a, b) * this.#sense > 0;
 	}
 
-	/** The best value that a whole plan can have where the relaxation's is `bound`: the objective moves in steps. */
+	/** The best value that an integer plan can have where the relaxation's is `bound`: the objective moves in steps. */
 	reachable(bound: Rational): Rational {
 		if (!this.#grid) return bound;
 		const { constant } = this.problem.objective;

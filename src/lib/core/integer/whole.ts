@@ -17,7 +17,7 @@ import { effectiveBounds, type Plan, type Problem, type Variable } from '../prob
 import { asksForWhole, mustBeWhole } from '../problem/whole';
 import { primed } from '../problem/names';
 
-/** What any search for a whole plan says at its end. */
+/** What any search for an integer plan says at its end. */
 export interface WholeResult {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded' | 'stopped';
 	readonly reason?: SearchFinding;
@@ -32,7 +32,7 @@ export const floor = (value: Rational): Rational => value.floor();
 /** The next higher whole number, or the number itself. */
 export const ceil = (value: Rational): Rational => value.ceil();
 
-/** The problem with whole bounds on its whole-number variables; no whole plan is lost. */
+/** The problem with whole bounds on its whole-number variables; no integer plan is lost. */
 export function tightened(problem: Problem): Problem {
 	if (!asksForWhole(problem)) return problem;
 	return {
@@ -46,9 +46,9 @@ export function tightened(problem: Problem): Problem {
 }
 
 /**
- * What an unbounded relaxation means for whole plans: with rational data there are plans of any quality as soon as there is one
+ * What an unbounded relaxation means for integer plans: with rational data there are plans of any quality as soon as there is one
  * (Meyer 1974), so one is looked for, with nothing to improve.
- * @param search how whole plans are looked for
+ * @param search how integer plans are looked for
  * @param options with the budget of both searches
  * @returns `unbounded`, `infeasible`, or `stopped` with its reason, and the pivots spent; and what the second found
  */
@@ -132,7 +132,7 @@ export function withWholeColumns(problem: Problem, options: RunOptions): Problem
 	return { ...problem, variables, constraints };
 }
 
-/** The least step between two values that the objective can take at whole plans; null where it can take any. */
+/** The least step between two values that the objective can take at integer plans; null where it can take any. */
 export function objectiveStep({ objective, variables }: Problem): Rational | null {
 	const whole = new Set(variables.filter(mustBeWhole).map(({ name }) => name));
 	const used = [...objective.terms].filter(([, value]) => !isZero(value));

@@ -352,7 +352,7 @@ function cutSlide(source: LectureSource, number: number): Shown | null {
 	};
 }
 
-/** A cut in the nonbasic variables. */
+/** A cut in the non-basic variables. */
 const cutText = ({ nonbasic }: Cut): Sentence => say`${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}`;
 
 /** How a cut comes about; of two variables also the region with the cuts so far. */

@@ -157,7 +157,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'fills-vacancy': ({ row }, t) => {
 		const column = columnOf(t, t.basis[row]);
 		return column.kind === 'vacant'
-			? say`Row ${rowOf(t, row)} has no basic variable yet; any entry of it that is not zero can give it one.`
+			? say`Row ${rowOf(t, row)} has no basic variable yet; pivot on any entry of it that is not zero.`
 			: say`The artificial variable ${column} = ${rhs(t, row)} must become zero; any entry of its row that is not zero lets it leave.`;
 	},
 	'drives-out': ({ row }, t) =>
@@ -167,7 +167,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'phase-one-done': () =>
 		say`Phase one ends with all artificial variables at zero: the basis is feasible. Their columns and row ${INFEASIBILITY_NAME} are set aside; phase two begins.`,
 	'big-m-done': () =>
-		say`No artificial variable is positive: M has done its work. The artificial columns and the terms with M are set aside.`,
+		say`No artificial variable is positive, so M is no longer needed. The artificial columns and the terms with M are set aside.`,
 	repaired: () =>
 		say`No right-hand side is negative any more: the basis is feasible, and the primal simplex method goes on.`,
 	cycled: ({ length }) =>
@@ -187,13 +187,13 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'empty-row-contradicts': ({ row }, t) =>
 		say`Row ${rowOf(t, row)} has become 0 = ${rhs(t, row)}, which nothing can satisfy.`,
 	'artificials-remain': ({ value }) =>
-		say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: the rows cannot all be met without them.`,
+		say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: without them, not all rows can be satisfied.`,
 	'vacant-rows': ({ rows }, t) =>
 		say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`,
 	'not-feasible': ({ rows }, t) =>
-		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first bring the negative ones up.${claim({ is: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first make the negative variables 0 or more.${claim({ is: 'feasible', t, holds: false })}`,
 	'artificials-left': ({ rows }, t) =>
-		say`${amounts(t, rows)}: while an artificial variable is not zero, its row is not met. Phase one, or big M, brings it down.`,
+		say`${amounts(t, rows)}: while an artificial variable is not zero, its row is not satisfied. Phase one, or big M, makes it 0.`,
 	'not-dual-feasible': ({ columns }, t) =>
 		say`The dual simplex method needs an objective row without ${improving(t, OBJECTIVE)} entries; ${joined(columns.map((column) => say`${columnOf(t, column)}`))} would still improve the objective.`
 };
@@ -210,7 +210,7 @@ const STARTS: Catalogue<StartFinding> = {
 	'basis-stands': () =>
 		say`Every row has a slack, or a variable that appears in no other row. They are a feasible basis, so the primal simplex method can start at once.`,
 	'needs-phase-one': () =>
-		say`The slacks are no feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`,
+		say`The slacks are not a feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`,
 	'primal-cannot-start': ({ hasEquality }) =>
 		say`The primal simplex method needs a feasible slack basis, but ${hasEquality ? 'an equality has no slack' : 'a slack would be negative'}.`,
 	'dual-cannot-start': () =>

@@ -24,7 +24,7 @@ test('a start begins from the basis that stands there, priced out, and says so; 
 	]);
 	const said = paragraphText(remarkWords(tell(position, BEGIN, begun.position)));
 	expect(said).toContain('u appears only in a and v appears only in b, so they are basic there');
-	expect(said).toContain('replaced from its own row');
+	expect(said).toContain('eliminated using its own row');
 	const old = perform(position, { ...BEGIN, standing: undefined } as Move);
 	expect(old.ok && old.position.work!.part).toBe('phase-one');
 	expect(readStatement(SYSTEM).diagnostics.map(({ code }) => code)).not.toContain('lonely-name');

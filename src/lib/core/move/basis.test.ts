@@ -29,7 +29,7 @@ test('a basis that stands there already is offered first, needs no artificial va
 	]);
 	expect(objectiveValue(t).toFraction()).toBe('4');
 	expect(paragraphText(remarkWords(tell(root, first.move, begun.position)))).toContain(
-		'x3 is replaced from its own row'
+		'x3 is eliminated using its own row'
 	);
 	// nothing stands alone in a row with the right sign: not offered
 	expect(offers(at('max z = x\nr: x + y = 4\nq: x - y = 1'), BLAND)[0].move.kind).toBe('begin');

@@ -168,7 +168,7 @@ const REFUSALS: Catalogue<Refusal> = {
 	'still-vacant': ({ rows }) =>
 		say`First every row needs a basic variable; ${joined(rows.map(rowName))} ${rows.length > 1 ? 'have' : 'has'} none.`,
 	'artificials-not-zero': ({ sum }) =>
-		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not met.`,
+		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not satisfied.`,
 	'part-at-work': ({ part }) => say`${PART_NAMES[part]} is at work already.`,
 	'no-cut-from-row': ({ row }) =>
 		say`Row ${row} gives no cutting plane: its basic variable need not be whole, or is.`,

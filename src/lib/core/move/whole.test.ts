@@ -162,7 +162,7 @@ test('a cut is told line by line: the row, its parts, the argument, and the auth
 	for (const line of [
 		'The row as an equation: bowls + 9/4 s1 − 1/4 s2 = 9/4.',
 		'Whole parts to the left, parts from 0 up to 1 to the right: bowls + 2 s1 − s2 − 2 = 1/4 − 1/4 s1 − 3/4 s2.',
-		'At a whole plan the left side is a whole number, so the right side is one, too. It is at most 1/4, which is below 1: so it is at most 0.',
+		'At an integer plan the left side is a whole number, so the right side is one, too. It is at most 1/4, which is below 1: so it is at most 0.',
 		'In it, s1 = 6 − bowls − vases and s2 = 45 − 5 bowls − 9 vases.',
 		'In the variables of the problem: 4 bowls + 7 vases ≤ 35.',
 		'Its slack c1 = −1/4 is basic and negative; the dual simplex method goes on.'
@@ -179,7 +179,7 @@ test('a cut is told line by line: the row, its parts, the argument, and the auth
 });
 
 describe('branches', () => {
-	test('add one bound, lose no whole plan together, and end where the problem with that bound ends', () => {
+	test('add one bound, lose no integer plan together, and end where the problem with that bound ends', () => {
 		const walk = new Walk(LOADS).begin();
 		const branches = offers(walk.at, DANTZIG).filter(({ move }) => move.kind === 'branch');
 		expect(branches.map(({ says }) => plainText(says))).toEqual([
@@ -246,7 +246,7 @@ test('cuts that do not bind any more are dropped, and the tableau stays that of 
 	expect(walk.plan).toEqual(plan);
 	expect(objectiveValue(walk.at.work!.tableau).equals(value)).toBe(true);
 	expect(walk.take({ kind: 'drop' })).toContain('still binds');
-	// the run goes on from there to the same whole plan
+	// the run goes on from there to the same integer plan
 	for (let i = 0; i < 12 && walk.ended === 'optimal'; i++) {
 		const cut = offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut');
 		if (!cut) break;
@@ -324,7 +324,7 @@ test('other best plans are told where the plan can move, and only there', () => 
 		const walk = new Walk(of(text)).begin();
 		return paragraphText(remarkWords(standRemarks(walk.at, decide(walk.at.work!, DANTZIG), [])[0]));
 	};
-	expect(told('max z = y\na: y <= 3\nb: x + y = 5\nx free')).not.toContain('just as good');
-	expect(told('max z = 2 x + 2 y\na: x + y <= 4\nb: x <= 3')).toContain('so other plans are just as good');
-	expect(told('max z = x + y\na: x + y <= 0')).toContain('the step has no length here');
+	expect(told('max z = y\na: y <= 3\nb: x + y = 5\nx free')).not.toContain('as good');
+	expect(told('max z = 2 x + 2 y\na: x + y <= 4\nb: x <= 3')).toContain('so other plans are as good');
+	expect(told('max z = x + y\na: x + y <= 0')).toContain('here the step has length 0');
 });

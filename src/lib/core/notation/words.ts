@@ -37,7 +37,7 @@ export const VARIANT_LABELS: Readonly<Record<Variant, string>> = {
 	last: 'in the last column',
 	first: 'in the first column',
 	full: 'all columns',
-	condensed: 'nonbasic columns only',
+	condensed: 'non-basic columns only',
 	extended: 'c above and beside, z and the difference below',
 	dictionary: 'dictionary: equations of the basic variables',
 	constraint: 'by the constraint',

@@ -35,7 +35,7 @@ export type Refusal =
 	| { readonly code: 'part-at-work'; readonly part: Part }
 	/** what the row stands for (its basic variable, or the objective by its name) need not be whole, or is */
 	| { readonly code: 'no-cut-from-row'; readonly row: Column | string }
-	/** variables whose columns are not whole at whole plans */
+	/** variables whose columns are not whole at integer plans */
 	| { readonly code: 'cuts-need-whole-columns'; readonly variables: readonly string[] }
 	| {
 			readonly code: 'not-fractional-cut';

@@ -94,7 +94,7 @@ export const rounded = (plan: Plan): Plan =>
 	new Map([...plan].map(([name, value]) => [name, value.add('1/2').floor()]));
 
 /**
- * The whole plans around a plan: each amount rounded down and up, and the others kept.
+ * The integer plans around a plan: each amount rounded down and up, and the others kept.
  * @param names the variables whose amounts are to be whole
  */
 export function wholeAround(plan: Plan, names: readonly string[]): Plan[] {

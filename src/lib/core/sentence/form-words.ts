@@ -45,7 +45,7 @@ export function changeSentence(change: FormChange): Sentence {
 		case 'surplus':
 			return say`${column} is the surplus of ${rowName(owner)}: by how much its left side is larger. Without it the row is an equation.`;
 		case 'artificial':
-			return say`${lacks(owner, change.isEquality)}. The artificial variable ${column} is basic there instead; the row is met only once it is 0.`;
+			return say`${lacks(owner, change.isEquality)}. The artificial variable ${column} is basic there instead; the row is satisfied only when it is 0.`;
 		case 'vacant':
 			return say`${lacks(owner, change.isEquality)}. The row has no basic variable yet.`;
 	}

@@ -266,7 +266,7 @@ function cuts({ problem, rounds }: SheetSource, fill: Filled): Part[] {
 		heading('Cuts'),
 		{
 			kind: 'grid',
-			head: [say`cut`, say`row`, say`in the nonbasic variables`, say`in the problem’s variables`],
+			head: [say`cut`, say`row`, say`in the non-basic variables`, say`in the problem’s variables`],
 			rows: found.map(({ row, nonbasic, original }, i) => [
 				say`${i + 1}`,
 				open(fill, say`${{ constraint: row }}`),

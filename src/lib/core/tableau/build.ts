@@ -68,7 +68,7 @@ export function goalCosts(
 }
 
 /**
- * The tableau with one more objective row, the last one, priced out for the present basis: each basic column is replaced from its own row.
+ * The tableau with one more objective row, the last one, priced out for the present basis: each basic column is eliminated using its own row.
  * The row is a whole combination of whole rows, so later pivots stay exact.
  */
 export function addGoal(t: Tableau, goal: Goal): Tableau {
@@ -186,7 +186,7 @@ export function withoutRow(t: Tableau, at: number): Tableau {
 			const entries = new Map(row.entries);
 			let { rhs } = row;
 			if (factor) {
-				// a later row was written with this slack: it is replaced from its own row
+				// a later row was written with this slack: it is eliminated using its own row
 				const times = factor.div(own);
 				for (const [j, value] of dropped.entries)
 					entries.set(j, (entries.get(j) ?? ZERO).sub(value.mul(times)));

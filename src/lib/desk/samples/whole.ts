@@ -43,7 +43,7 @@ vases [crates] integer
 As many crates of vases as can be: [two places](#shelves.vases) for a crate of vases, [three](#shelves.bowls) for one of bowls, of [six](#shelves.amount) on the shelves. Vases only go with bowls: [twice](#sets.vases) the crates of vases are at most [three times](#sets.bowls) those of bowls.
 `,
 		`
-The best corner has one and a half crates of vases; rounded up it leaves the region. Ask: what is true of every whole plan and not of this corner? Expected: at most one crate, the first cut. A second cut and two dual simplex pivots end at a whole corner; the proof has both. Twenty minutes; key 5, then r. The usual mistake: cutting off whole points, which “Proof” would show.
+The best corner has one and a half crates of vases; rounded up it leaves the region. Ask: what is true of every integer plan and not of this corner? Expected: at most one crate, the first cut. A second cut and two dual simplex pivots end at a whole corner; the proof has both. Twenty minutes; key 5, then r. The usual mistake: cutting off whole points, which “Proof” would show.
 `
 	),
 	sample(
@@ -63,7 +63,7 @@ harbour, castle, market, abbey binary
 Four houses have sent orders; each is taken whole or not at all. Harbour pays [19 thalers](#.harbour) for [6 hours](#kiln.harbour) in the kiln, castle [23](#.castle) for [8](#kiln.castle), market [30](#.market) for [10](#kiln.market), abbey [40](#.abbey) for [13](#kiln.abbey). The kiln has [23 hours](#kiln.amount).
 `,
 		`
-By profit per hour the relaxation takes harbour and abbey and a part of a third. Round it down and something better is missed. Choose “Branch and bound” and “Ask first”, and let the class judge every node. Ask: which nodes will close, and why? Expected: by bound as soon as a whole plan is known. Twenty minutes; key 5, then x. The usual mistake: closing a node because its plan is fractional.
+By profit per hour the relaxation takes harbour and abbey and a part of a third. Round it down and something better is missed. Choose “Branch and bound” and “Ask first”, and let the class judge every node. Ask: which nodes will close, and why? Expected: by bound as soon as an integer plan is known. Twenty minutes; key 5, then x. The usual mistake: closing a node because its plan is fractional.
 `
 	),
 	sample(
@@ -85,7 +85,7 @@ vases [crates] integer
 A crate of bowls earns [7 thalers](#.bowls), a crate of vases [10](#.vases). In clay they take [3](#clay.bowls) and [8 kg](#clay.vases) of [20](#clay.amount), in the kiln [6](#kiln.bowls) and [5 hours](#kiln.vases) of [24](#kiln.amount). Only whole crates are sold.
 `,
 		`
-Ask: is it better to go deep or to look where the bound is best? Expected: here best bound solves 7 nodes, depth first 13, since it goes down a side that never holds the best plan. Then turn “down first” into “up first”. Fifteen minutes; key 5, “Branch and bound”. The usual mistake: taking one tree for a rule; depth first finds whole plans sooner elsewhere.
+Ask: is it better to go deep or to look where the bound is best? Expected: here best bound solves 7 nodes, depth first 13, since it goes down a side that never holds the best plan. Then turn “down first” into “up first”. Fifteen minutes; key 5, “Branch and bound”. The usual mistake: taking one tree for a rule; depth first finds integer plans sooner elsewhere.
 `
 	)
 ];

@@ -128,7 +128,7 @@ export const WORDS: readonly WordGroup[] = [
 			),
 			word(
 				'artificial variable',
-				'Stands in a row that has no basic variable to start with, and says by how much the row is not met. It must become 0.',
+				'Stands in a row that has no basic variable to start with, and says by how much the row is not satisfied. It must become 0.',
 				'/simplex',
 				'start with two phases or M'
 			),

@@ -5,7 +5,7 @@
 	import Words from '../shared/Words.svelte';
 	import './list.css';
 
-	/** The ways to the best whole plan side by side: what each looked at and did. */
+	/** The ways to the best integer plan side by side: what each looked at and did. */
 	const integers = useIntegers();
 	const WAYS: Record<string, string> = {
 		enumeration: 'All whole points, one by one',

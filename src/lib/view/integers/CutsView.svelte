@@ -57,8 +57,8 @@
 			return say`The relaxation is unbounded, so there is no point to cut off. Whole plans, if there are any, have no best one either: a limit is missing from the statement.`;
 		if (status === 'infeasible')
 			return position.cuts.length > 0
-				? say`With these cuts no plan is left: there is no whole plan.`
-				: say`The relaxation has no plan, so there is no whole plan.`;
+				? say`With these cuts no plan is left: there is no integer plan.`
+				: say`The relaxation has no plan, so there is no integer plan.`;
 		if (plan && !isWhole(problem, plan)) return cutsNeed(crooked(position));
 		return say`No row of this tableau gives a cut: where whole numbers are asked for, they are there.`;
 	});
@@ -78,7 +78,7 @@
 		...(best
 			? [
 					{
-						name: 'best whole',
+						name: 'best integer',
 						dashed: true,
 						values: [0, Math.max(1, rounds.length)].map((at) => ({ at, value: best }))
 					}

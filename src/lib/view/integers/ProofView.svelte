@@ -93,14 +93,14 @@
 				{#each proofSentences(proof.problem, proof.certificate.multipliers, proof.plan) as sentence, i (i)}
 					<p><Words {sentence} linked={false} /></p>
 				{/each}
-			{:else}<p>The constraints and cuts contradict one another: no whole plan is left.</p>{/if}
+			{:else}<p>The constraints and cuts contradict one another: no integer plan is left.</p>{/if}
 			<p>
 				{proof.holds ? '✓ checked against the constraints with the cuts' : '✗ not proved'}
 			</p>
-		{:else}<p>The run of cuts has not come to a whole plan yet.</p>{/if}
+		{:else}<p>The run of cuts has not come to an integer plan yet.</p>{/if}
 	{:else}
 		<p>
-			After cuts that end at a whole plan, each stands here with its derivation, and the multipliers of the
+			After cuts that end at an integer plan, each stands here with its derivation, and the multipliers of the
 			last tableau.
 		</p>
 	{/if}

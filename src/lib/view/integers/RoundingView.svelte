@@ -101,7 +101,7 @@
 	>
 		<input
 			class="field"
-			aria-label={`A whole plan to judge: ${problem.variables.map(({ name }) => name).join(', ')}`}
+			aria-label={`An integer plan to judge: ${problem.variables.map(({ name }) => name).join(', ')}`}
 			placeholder={problem.variables.map(() => '1').join(', ')}
 			aria-invalid={wrong}
 			bind:value={written}
@@ -138,7 +138,7 @@
 	<p>
 		The relaxation has no best plan ({integers.relaxation.status}).
 		{#if integers.relaxation.status === 'unbounded'}Whole plans, if there are any, have no best one either: a
-			limit is missing from the statement.{:else}So there is no whole plan, either.{/if}
+			limit is missing from the statement.{:else}So there is no integer plan, either.{/if}
 	</p>
 {/if}
 

@@ -174,7 +174,7 @@
 		</div>
 	{:else}
 		{#if integers.relaxation?.status === 'infeasible'}
-			<p>The relaxation has no plan: the root is closed at once, and there is no whole plan.</p>
+			<p>The relaxation has no plan: the root is closed at once, and there is no integer plan.</p>
 		{:else if integers.relaxation?.status === 'unbounded'}
 			<p>
 				The relaxation is unbounded, so no node has a bound. Whole plans, if there are any, have no best one

@@ -3,15 +3,15 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
 
-	/** Which way to a whole plan is looked at. */
+	/** Which way to an integer plan is looked at. */
 	const integers = useIntegers();
 	const { reveal } = useDesk();
 	const options = MODES.map((value) => ({ value, text: MODE_WORDS[value] }));
 </script>
 
-<section class="ways-bar" aria-label="Ways to a whole plan">
+<section class="ways-bar" aria-label="Ways to an integer plan">
 	<Choose
-		label="Way to a whole plan"
+		label="Way to an integer plan"
 		value={integers.mode}
 		{options}
 		onchange={(mode) => integers.show(mode)}

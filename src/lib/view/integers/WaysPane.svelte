@@ -6,7 +6,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 
-	/** The ways to a whole plan, one at a time. */
+	/** The ways to an integer plan, one at a time. */
 	const { document: lesson, offered, session } = useDesk();
 	const integers = useIntegers();
 

@@ -9,7 +9,7 @@
 		/** where a point stands in the picture; in one with depth, from −1 in front to 1 at the back */
 		spot: (at: Vector) => Spot & { depth?: number };
 	}
-	/** What is marked in a picture of the region: the hull of the whole points, the roundings, the best whole plan, the node that is looked at. */
+	/** What is marked in a picture of the region: the hull of the whole points, the roundings, the best integer plan, the node that is looked at. */
 	let { problem, spot }: Props = $props();
 	const integers = useIntegers();
 	const hull = $derived(integers.showsHull ? (integers.hull ?? []) : []);

@@ -130,7 +130,7 @@
 					</ol>
 					{#if sensitivity.isWhole && stairs.length}
 						<p>
-							The dots are best whole values, each found by solving; between them the line of the relaxation
+							The dots are best integer values, each found by solving; between them the line of the relaxation
 							promises more than there is.
 						</p>
 					{/if}

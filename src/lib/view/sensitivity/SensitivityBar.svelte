@@ -15,7 +15,7 @@
 		onchange={(look) => sensitivity.show(look)}
 	/>
 	{#if sensitivity.isWhole}
-		<p>Whole numbers are asked for: dual values and ranges are those of the relaxation.</p>
+		<p>Some variables must be integer: dual values and ranges are those of the relaxation.</p>
 	{/if}
 </section>
 

@@ -13,7 +13,7 @@
 	const integers = useIntegers();
 	const panes: Panes = {
 		region: { title: 'Region', component: WholeRegion },
-		ways: { title: 'Way to a whole plan', component: WaysPane },
+		ways: { title: 'Way to an integer plan', component: WaysPane },
 		tableau: { title: 'Tableau', component: TableauPane },
 		commentary: { title: 'Commentary', component: CommentaryPane }
 	};

@@ -46,7 +46,7 @@ const feasible = (t: Tableau, was: boolean): Sentence =>
 export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'slacks-basic': () => say`Every slack is basic and every other variable is 0.`,
 	'artificials-stand-in': ({ columns }) =>
-		say`Where no slack can be basic, an artificial variable stands in: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not met.`,
+		say`Where no slack can be basic, an artificial variable is: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not satisfied.`,
 	'own-columns-basic': ({ columns }) =>
 		say`${joined(columns.map(({ column, constraint }) => say`${column} appears only in ${{ constraint }}`))}, so ${columns.length > 1 ? 'they are' : 'it is'} basic there and no artificial variable is needed.`,
 	'rows-without-basic': ({ constraints }) =>
@@ -60,7 +60,7 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'names-taken': ({ columns }) =>
 		say`${{ piece: { kind: 'stepped-aside', columns, says: ': the names that would come first are taken here.' } }}`,
 	'relaxation-only': () =>
-		say`Whole numbers are asked for; these steps solve the relaxation, without that demand.`,
+		say`Some variables must be integer; these steps solve the relaxation, which ignores that.`,
 	'basis-stands-already': () => say`It is the basis that stands here already.`,
 	exchanged: ({ exchanges }) => {
 		const steps = exchanges.map(({ enter, leave }) =>
@@ -71,13 +71,13 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 		return say`${steps.length === 1 ? 'One exchange leads' : `${steps.length} exchanges lead`} there: ${joined(steps)}.`;
 	},
 	'priced-out': ({ columns, objective }) =>
-		say`In ${rowOf(objective)} ${joined(columns.map((column) => say`${column}`))} ${columns.length > 1 ? 'are' : 'is'} replaced from ${columns.length > 1 ? 'their own rows' : 'its own row'}, so that only non-basic variables stand in it.`,
+		say`In ${rowOf(objective)} ${joined(columns.map((column) => say`${column}`))} ${columns.length > 1 ? 'are eliminated using their own rows' : 'is eliminated using its own row'}, so that only non-basic variables are left in it.`,
 	'artificials-measure': ({ added }) =>
-		say`${joined(added.map(({ column, value, constraint }) => say`${column} = ${value} in row ${{ constraint }}`))}: each stands in as basic variable, as if it were the missing slack. It measures by how much its row is not met, so it must come down to zero.`,
+		say`${joined(added.map(({ column, value, constraint }) => say`${column} = ${value} in row ${{ constraint }}`))}: each is the basic variable of its row in place of a slack. It measures by how much the row is not satisfied, so it must become 0.`,
 	'improving-enter': ({ objective }) =>
 		say`The basis is feasible; columns that improve ${rowOf(objective)} enter.`,
 	'carried-along': ({ objective }) =>
-		say`The ${rowOf(objective)} was carried along through all pivots, so it stands ready for this basis.`,
+		say`The ${rowOf(objective)} was updated in every pivot, so it is right for this basis.`,
 	'dual-begins': ({ t }) =>
 		say`The ${rowOf(objectiveOf(t))} has no ${improving(objectiveOf(t))} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
 	'repair-begins': () =>

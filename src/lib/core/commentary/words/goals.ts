@@ -44,7 +44,7 @@ export function goalSentence(goal: Goal, own: Objective, columns: readonly Colum
 	};
 	return goal.kind === 'big-m'
 		? say`${columns.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
-		: say`${INFEASIBILITY_NAME} = ${artificials} is to be made as small as it can be${byNotation(['phaseOne'], asked)}.`;
+		: say`${INFEASIBILITY_NAME} = ${artificials} is minimised${byNotation(['phaseOne'], asked)}.`;
 }
 
 /**
@@ -81,5 +81,5 @@ export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[])
 		const made = isM ? 'the coefficients of M, added to what is in the objective row, are' : 'the new row is';
 		return say`${made} ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
-	return say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is replaced from its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
+	return say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is eliminated using its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
 }

@@ -26,7 +26,7 @@ export const impossibleSentence = (broken: readonly Broken[]): Sentence =>
 
 /**
  * What rounding comes to.
- * @param best the best objective of whole plans; null where there is none, undefined where it is not known yet
+ * @param best the best objective of integer plans; null where there is none, undefined where it is not known yet
  */
 export function roundingSentences(
 	problem: Problem,
@@ -75,9 +75,9 @@ const brokenClaims = (problem: Problem, { plan, broken }: Rounding): Sentence =>
 /** What the states of a node are called. */
 export const STATE_WORDS: Record<NodeState, string> = {
 	open: 'open',
-	solved: 'solved: what follows?',
+	solved: 'solved, to be decided',
 	branched: 'branched',
-	whole: 'whole',
+	whole: 'integer',
 	bound: 'closed by bound',
 	infeasible: 'infeasible'
 };
@@ -105,7 +105,9 @@ export function nodeSentences(search: Search, node: SearchNode): Sentence[] {
 	const lines = [say`Node ${node.id}: ${wayOf(search, node.id)}.`];
 	if (node.state === 'open' || (node.state === 'bound' && node.turn === 0)) {
 		if (node.promise)
-			lines.push(say`Not solved. Its parent says: ${name} at best ${quantity(node.promise, unit)}.`);
+			lines.push(
+				say`Not solved yet. By its parent’s bound, ${name} is at best ${quantity(node.promise, unit)}.`
+			);
 	} else if (node.bound) {
 		lines.push(
 			say`Its relaxation is best at ${node.solution ? planSentence(problem, node.solution) : say`a plan that was not kept`}, ${name} = ${quantity(node.bound, unit)}${steps}.`
@@ -113,13 +115,13 @@ export function nodeSentences(search: Search, node: SearchNode): Sentence[] {
 		const reachable = search.reachable(node.bound);
 		if (!reachable.equals(node.bound))
 			lines.push(
-				say`At whole plans ${name} moves in steps, so here it can be no better than ${quantity(reachable, unit)}.`
+				say`At integer plans ${name} changes in steps, so here it is at best ${quantity(reachable, unit)}.`
 			);
 	} else if (node.turn > 0)
 		lines.push(
-			say`Its relaxation has no plan: ${node.pivots} ${node.pivots === 1 ? 'pivot' : 'pivots'} showed that.`
+			say`Its relaxation is infeasible, as ${node.pivots} ${node.pivots === 1 ? 'pivot shows' : 'pivots show'}.`
 		);
-	if (node.state === 'solved') lines.push(say`What follows: is it closed, and why, or branched on?`);
+	if (node.state === 'solved') lines.push(say`Is it closed, and why, or is it branched on?`);
 	else if (node.why) lines.push(say`${capital(nodeWords(node.why))}.`);
 	return lines;
 }
@@ -129,17 +131,17 @@ export function claimSentence(search: Search, fault: ClaimFault): Sentence {
 	const { name, unit } = search.problem.objective;
 	switch (fault.kind) {
 		case 'closed':
-			return say`There is nothing to branch for: this node can be closed.`;
+			return say`Nothing is left to branch on: this node can be closed.`;
 		case 'whole-already':
-			return say`${fault.variable} = ${fault.value} is whole here: branching on it would not rid either part of this plan.`;
+			return say`${fault.variable} = ${fault.value} is whole here: one of the two parts would still contain this plan.`;
 		case 'has-plan':
-			return say`Its relaxation has a plan, so nothing shows that it is infeasible.`;
+			return say`Its relaxation has a plan, so it is not infeasible.`;
 		case 'no-plan':
-			return say`Its relaxation has no plan at all: there is no bound to compare and nothing to branch on.`;
+			return say`Its relaxation is infeasible: there is no bound to compare and nothing to branch on.`;
 		case 'not-whole':
-			return say`${fault.variable} = ${fault.value} is not whole, so this plan is none of the whole problem’s.`;
+			return say`${fault.variable} = ${fault.value} is not whole, so this is not an integer plan.`;
 		case 'no-incumbent':
-			return say`No whole plan is known yet that a bound could be compared with.`;
+			return say`No integer plan is known yet to compare the bound with.`;
 		case 'may-be-better':
 			return say`Whole plans here may reach ${name} = ${quantity(fault.reachable, unit)}, which is better than the incumbent’s ${quantity(fault.incumbent, unit)}.`;
 	}
@@ -153,8 +155,8 @@ export function searchSentences(search: Search): Sentence[] {
 	if (search.isDone)
 		return [
 			incumbent
-				? say`Done after ${plural(solved)}: ${planSentence(problem, incumbent.solution)} is a best whole plan, ${name} = ${quantity(incumbent.objective, unit)}. Every node is branched or closed.`
-				: say`Done after ${plural(solved)}: every node is closed and none was whole, so there is no whole plan.`
+				? say`Done after ${plural(solved)}: ${planSentence(problem, incumbent.solution)} is an optimal integer plan, ${name} = ${quantity(incumbent.objective, unit)}. Every node is branched or closed.`
+				: say`Done after ${plural(solved)}: every node is closed without an integer plan, so there is none.`
 		];
 	const found = incumbent
 		? say`The incumbent, found at node ${incumbent.node}, has ${name} = ${quantity(incumbent.objective, unit)}.`
@@ -164,7 +166,9 @@ export function searchSentences(search: Search): Sentence[] {
 		incumbent && reach
 			? say` The gap is ${quantity(shortOf(problem, incumbent.objective, reach), unit)}.`
 			: NOTHING_SAID;
-	const most = reach ? say` No whole plan can be better than ${quantity(reach, unit)}.${gap}` : NOTHING_SAID;
+	const most = reach
+		? say` No integer plan can be better than ${quantity(reach, unit)}.${gap}`
+		: NOTHING_SAID;
 	const now = say`${plural(solved)} solved, ${search.openNodes.length} open. ${found}${most}`;
 	const { mayNotEnd } = search;
 	return mayNotEnd.length === 0
@@ -194,5 +198,5 @@ export function leafSentence(search: Search, proof: LeafProof): Sentence {
 /** What a plan of the relaxation lacks. */
 export const isWholeSentence = (problem: Problem, plan: Plan): Sentence =>
 	isWhole(problem, plan)
-		? say`The relaxation’s best plan is whole: it is a best whole plan, too, and nothing more is to be done.`
+		? say`The best plan of the relaxation is integer, so it is an optimal integer plan as well.`
 		: say`The relaxation’s best plan is ${planSentence(problem, plan)}: not whole.`;

@@ -144,7 +144,7 @@ describe('before a pivot', () => {
 		const shelf = readStatement('max z = x + y\na: x - y <= 2\nb: x <= 4\nc: y <= 3').problem!;
 		const own = beginWork(standardForm(shelf), 'primal');
 		expect(paragraphText(remarkWords(columnPreview(own, 1)))).toBe(
-			's1 sets no limit: it grows with it (entry −1). s2 sets no limit: it does not change (entry 0). s3 lets it rise to 3 ÷ 1 = 3.'
+			's1 sets no limit: it grows with it (entry −1). s2 sets no limit: it does not change (entry 0). s3 lets it increase to 3 ÷ 1 = 3.'
 		);
 	});
 });

@@ -32,6 +32,6 @@ export const PLACES: Catalogue<PlaceFinding> = {
 	'point-corner': ({ t, on }) => say`This is the corner ${pointOn(t, on)}.`,
 	'point-cut-corner': ({ t, on }) => say`This is a corner that the cuts made, ${pointOn(t, on)}.`,
 	'point-inside': ({ t, on }) =>
-		say`This is the point ${pointOn(t, on)}; it is in the region, but no corner of it.`,
+		say`This is the point ${pointOn(t, on)}; it is in the region, but it is not a corner.`,
 	'objective-now': ({ t }) => say`${objectiveSentence(t)}.`
 };

@@ -43,21 +43,21 @@ function rowLetsRise({ t, row, position, to }: OfCode<PreviewFinding, 'row-lets-
 	const basic = columnOf(t, t.basis[row]);
 	const size = entryAt(t, row, position);
 	if (to)
-		return say`${basic} lets it rise to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${to}.`;
+		return say`${basic} lets it increase to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${to}.`;
 	return isZero(size)
 		? say`${basic} sets no limit: it does not change (entry 0).`
 		: say`${basic} sets no limit: it grows with it (entry ${entryValue(size)}).`;
 }
 
 export const PREVIEWS: Catalogue<PreviewFinding> = {
-	'entry-is-zero': () => say`The entry is 0: nothing can be divided by it.`,
+	'entry-is-zero': () => say`The entry is 0: no pivot is possible there.`,
 	'ratio-here': ratioHere,
 	'objective-would': objectiveWould,
 	'plan-would': ({ problem, plan }) => say`The plan would be ${planSentence(problem, plan)}.`,
 	'none-would-be-negative': () => say`No basic variable would be negative.`,
 	'would-be-negative': ({ negative, inRegion }) => {
 		const amounts = joined(negative.map(({ column, value }) => say`${column} = ${value}`));
-		return inRegion ? say`Negative would be ${amounts}.` : say`Not feasible: ${amounts}.`;
+		return inRegion ? say`These would be negative: ${amounts}.` : say`Not feasible: ${amounts}.`;
 	},
 	'row-lets-rise': rowLetsRise
 };

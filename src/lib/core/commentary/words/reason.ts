@@ -87,9 +87,9 @@ export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	'best-at-corner': () => say`Why is a best plan found at a corner?`,
 	'dual-value': () => say`Why do the dual values stand in the objective row?`,
 	'several-best': () => say`Why can there be other best plans?`,
-	'no-end': () => say`Why is there no end?`,
-	'sum-remains': () => say`Why is there no plan at all?`,
-	'row-excludes': () => say`Why is there no plan at all?`,
+	'no-end': () => say`Why is the objective unbounded?`,
+	'sum-remains': () => say`Why is no plan feasible?`,
+	'row-excludes': () => say`Why is no plan feasible?`,
 	'objective-row': () => say`Why do the entries of the objective row have these signs?`,
 	exact: () => say`Why fractions and not decimals?`,
 	'slack-starts': () => say`Why can a slack start the basis?`,
@@ -99,8 +99,8 @@ export const STEP_QUESTIONS: Catalogue<StepReason> = {
 			: say`Why can this slack not start the basis?`,
 	'equality-met': () => say`Why does an equality need an artificial variable?`,
 	'equality-has-no-slack': () => say`Why does an equality need an artificial variable?`,
-	'phase-one': () => say`Why is the sum of the artificial variables made as small as it can be?`,
-	'big-m': () => say`Why has M to be large, and how large would do here?`
+	'phase-one': () => say`Why is the sum of the artificial variables minimised?`,
+	'big-m': () => say`Why must M be large, and how large is enough here?`
 };
 
 function improves({ t, entering, equation, others }: OfCode<StepReason, 'improves'>): Sentence {
@@ -141,13 +141,13 @@ function dualRatio({ t, row, position, ratio, dearer, ties }: OfCode<StepReason,
 		return ties
 			? say`Every column that can make ${leaving} increase costs ${ratio} of ${about} per unit, so any of them may enter.`
 			: say`Only ${entering} can make ${leaving} increase: no other entry of the row is ${entrySign('negative')}.`;
-	return say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. Were the dearer one taken, ${entering} would ${better(t)} ${about} afterwards: the tableau would not be dual feasible any more.`;
+	return say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. With the dearer one, ${entering} would ${better(t)} ${about} afterwards: the tableau would no longer be dual feasible.`;
 }
 
 function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 	const { name: about, sense } = objectiveOf(t);
 	const why = equation.terms.size
-		? say`No variable may be negative, so whatever a plan does, ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0 and it is just that.`
+		? say`No variable may be negative, so at every plan ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0, and it is exactly that.`
 		: say`No variable changes it any more.`;
 	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}${claim({ problem: t.form.problem, is: 'best', value: equation.value })}`;
 }
@@ -161,13 +161,13 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	'next-degenerate': ({ t, rows, position, limit }) =>
 		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, is: 'amount', raised: t.nonbasic[position], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
 	'length-zero': ({ t, row, position }) =>
-		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can come back to a basis that was here before, and then for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never comes back: so it ends.`,
+		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can return to an earlier basis, and then repeat for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never returns to a basis, so it ends.`,
 	'row-first': ({ t, row }) =>
-		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative${has(t, t.basis[row], rhs(t, row))}: this row is what is wrong with the plan. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
+		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative${has(t, t.basis[row], rhs(t, row))}: this row makes the plan infeasible. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
 	'dual-ratio': dualRatio,
 	best,
 	'best-at-corner': ({ objective }) =>
-		say`Inside the region, or within an edge, one could go on in a direction in which ${objective.name} does not get worse until something stops: that is a corner. Every basic solution that is feasible is one.`,
+		say`From a point inside the region, or within an edge, you can move in a direction in which ${objective.name} does not get worse, until a constraint stops you; the last such stop is a corner. Every feasible basic solution is a corner.`,
 	'dual-value': ({ problem, constraint, relation, worth }) => {
 		const { name } = problem.objective;
 		const told = claim({ problem, is: 'worth', of: { rhs: constraint }, by: rational(1), change: worth });
@@ -178,8 +178,8 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	'several-best': ({ t, column, rises }) => {
 		const told = claim({ t, is: 'tied', column, rises });
 		return rises
-			? say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}: it may rise without changing it, and here it can.${told}`
-			: say`${name(t, column)} does not stand in the equation of ${objectiveOf(t).name}, but it cannot rise either: a step along it has length 0.${told}`;
+			? say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, so it can increase without changing it.${told}`
+			: say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, but it cannot increase either: a step along it has length 0.${told}`;
 	},
 	'no-end': ({ t, position }) =>
 		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, is: 'status', status: 'unbounded' })}`,
@@ -187,8 +187,8 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}${has(t, basic, value)}: so no such plan exists.${noPlan(t)}`,
 	'row-excludes': ({ t, basic, value, lowering }) =>
 		lowering.length
-			? say`Its row says that ${name(t, basic)} is ${value}${has(t, basic, value)} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.${noPlan(t)}`
-			: say`Its row says that ${name(t, basic)} is ${value}${has(t, basic, value)}, whatever the others are, and it may not be negative.${noPlan(t)}`,
+			? say`By its row, ${name(t, basic)} is ${value}${has(t, basic, value)} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.${noPlan(t)}`
+			: say`By its row, ${name(t, basic)} is ${value}${has(t, basic, value)}, whatever the others are, and it may not be negative.${noPlan(t)}`,
 	'objective-row': ({ t }) => {
 		const { name: about, sense } = objectiveOf(t);
 		const equation = (notation: Notation): Sentence => {
@@ -214,12 +214,12 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	'equality-met': ({ t, row }) =>
 		say`${{ constraint: row.name }} is an equality, so it has no slack that could be basic in its row. With the non-basic variables at 0 it holds already${sideHere(t, row.name, row.rhs, true)}: the artificial variable is basic with the value 0 and must stay 0.`,
 	'phase-one': ({ sum }) =>
-		say`An artificial variable that is not 0 says by how much its row is not met. The sum is ${sum} now; where it is 0, all rows are met and there is a plan to go on from. Were its least value positive, no choice of the other variables would meet all rows: the problem would be infeasible.`,
+		say`An artificial variable tells by how much its row is not satisfied. The sum is ${sum} now; where it is 0, every row is satisfied and phase two can start from that plan. If its least value is positive, no choice of the other variables satisfies all rows: the problem is infeasible.`,
 	'big-m': ({ problem, rows, worth }) => {
 		const enough = worth
 			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. ${claim({ problem, is: 'enough', rows, charge: worth })}`
 			: say``;
-		return say`While an artificial variable is not 0, its row is not met; M makes that dearer than anything it could gain. ${enough}As a symbol it is larger than every number, and nothing has to be guessed.`;
+		return say`While an artificial variable is not 0, its row is not satisfied; M makes that cost more than it could ever gain. ${enough}As a symbol it is larger than every number, and nothing has to be guessed.`;
 	}
 };
 

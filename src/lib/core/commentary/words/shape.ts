@@ -39,7 +39,9 @@ export function shapeOf(problem: Problem, region: Polyhedron): Sentence {
 				? [say`It is ${listOf(region.points)}.`]
 				: [];
 	const open = region.rays.length
-		? [say`It goes on for ever along ${listOf(region.rays.map(({ direction }) => direction))}.`]
+		? [
+				say`It is unbounded in the direction${region.rays.length > 1 ? 's' : ''} ${listOf(region.rays.map(({ direction }) => direction))}.`
+			]
 		: [];
 	const relatives =
 		width > 1 ? relativesOf(problem).map((found) => words(RELATIVES, found, { line: lineWord(width) })) : [];

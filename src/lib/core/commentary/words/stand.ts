@@ -50,7 +50,7 @@ export const STANDS: Catalogue<StandFinding> = {
 	'numbers-covered': ({ count }) =>
 		say`${count} ${count === 1 ? 'number' : 'numbers'} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`,
 	'went-round': ({ steps }) =>
-		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule goes round in a circle, and would for ever. Bland’s rule, or lexicographic ties, cannot do that.`,
+		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule cycles and would never end. Bland’s rule, or lexicographic ties, cannot cycle.`,
 	method: ({ t, found }) => findingWords(t, found),
 	'split-negative': () =>
 		say`The point is in the region, but it is written with a negative part: a free variable is the difference of two columns, and neither may be negative.`,
@@ -73,15 +73,15 @@ export const STANDS: Catalogue<StandFinding> = {
 				? ['entries of', 'are 0: a pivot at one of them']
 				: ['entry of', 'is 0: a pivot there'];
 		const so = moves
-			? say`so other plans are just as good`
-			: say`but the step has no length here: it changes the basis and not the plan`;
+			? say`so other plans are as good`
+			: say`but here the step has length 0: it changes the basis, not the plan`;
 		return say`The ${has} ${joined(columns.map((column) => say`${column}`))} in the objective row ${where} keeps the objective, ${so}.`;
 	},
 	'not-whole': ({ variables }) =>
-		say`${joined(variables.map((name) => say`${name}`))} should be whole; this is the relaxation’s best plan, and the whole-number optimum can be no better.`,
+		say`${joined(variables.map((name) => say`${name}`))} must be integer; this is the best plan of the relaxation, and no integer plan is better.`,
 	'rises-for-ever': ({ t, position }) => {
 		const column = t.nonbasic[position];
-		return say`${columnOf(t, column)} can rise without end: no entry of its column is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`;
+		return say`${columnOf(t, column)} can increase without limit: no entry of its column is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`;
 	},
 	'direction-improves': ({ t, position }) => {
 		const column = t.nonbasic[position];

@@ -12,10 +12,10 @@ const MAY_CLOSE = say`Why may this node be closed?`;
 
 export const WHOLE_QUESTIONS: Catalogue<WholeReason> = {
 	rounding: () => say`Why can rounding fail?`,
-	'slack-whole': ({ t, column }) => say`Why is ${columnOf(t, column)} whole at a whole plan?`,
-	'cut-holds': () => say`Why does every whole plan satisfy the cut?`,
+	'slack-whole': ({ t, column }) => say`Why is ${columnOf(t, column)} whole at an integer plan?`,
+	'cut-holds': () => say`Why does every integer plan satisfy the cut?`,
 	'cut-off': () => say`Why does it cut this point off?`,
-	branching: () => say`Why is no whole plan lost by branching?`,
+	branching: () => say`Why is no integer plan lost by branching?`,
 	'closed-infeasible': () => MAY_CLOSE,
 	'closed-without-whole': () => MAY_CLOSE,
 	'closed-whole': () => MAY_CLOSE,
@@ -44,12 +44,12 @@ export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
 	'slack-whole': ({ t, column, constraint }) => {
 		const scale = BigInt(t.scales[column]);
 		const scaled = scale === 1n ? NOTHING_SAID : say` (after the row was multiplied by ${String(scale)})`;
-		return say`It is what lies between ${linear(constraint.terms)} and ${constraint.rhs}${scaled}: whole coefficients times whole amounts are whole, and so is the difference.`;
+		return say`It is the difference between ${linear(constraint.terms)} and ${constraint.rhs}${scaled}: whole coefficients times whole amounts are whole, and so is the difference.`;
 	},
 	'cut-holds': ({ kind, part }) =>
 		kind === 'gomory-fractional'
-			? say`One side of the row has whole numbers only, so the other, ${part} less parts that are not negative, is whole as well. It cannot be above ${part}, and so not above 0: the parts add up to ${part} at least.`
-			: say`The basic variable lies at a whole number below its value, or at one above: the inequality is true in both cases, so no whole plan is lost.`,
+			? say`One side of the row has whole numbers only, so the other, ${part} less parts that are not negative, is whole as well. It is at most ${part}, so it is at most 0: the parts add up to at least ${part}.`
+			: say`The basic variable lies at a whole number below its value, or at one above: the inequality is true in both cases, so no integer plan is lost.`,
 	'cut-off': ({ least, cut }) => {
 		const here = cut
 			? say` In the problem’s variables its left side is ${cut.left} here, and not ${RELATION_SIGNS[cut.stated.relation]} ${cut.stated.rhs}.`
@@ -57,20 +57,20 @@ export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
 		return say`The non-basic variables are 0 here, so the left side of the cut is 0, and not ${least} or more.${here}`;
 	},
 	branching: ({ variable, value }) =>
-		say`Only plans with ${value.floor()} < ${variable} < ${value.ceil()} lie in neither part, and no whole number lies there. The relaxation’s best plan, with ${variable} = ${value}, is one of them: both parts are rid of it.`,
+		say`Only plans with ${value.floor()} < ${variable} < ${value.ceil()} lie in neither part, and no whole number lies there. The relaxation’s best plan, with ${variable} = ${value}, is one of them, so neither part contains it.`,
 	'closed-infeasible': ({ problem }) =>
-		say`Its plans are those of the relaxation within its bounds, and there are none: so there is no whole one either.${claim({ problem, is: 'status', status: 'infeasible' })}`,
+		say`The relaxation has no plan within the bounds of the node, so there is no integer plan either.${claim({ problem, is: 'status', status: 'infeasible' })}`,
 	'closed-without-whole': ({ problem, conflict }) =>
 		say`Its relaxation may have plans, but none of them is whole: ${noWholeSolution(conflict)}.${claim({ problem, is: 'best-whole', value: null })}`,
 	'closed-whole': ({ problem, bound }) => {
 		const { name, unit } = problem.objective;
-		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound, unit)}, and that one is whole: there is nothing left to look for.${claim({ problem, is: 'best', value: bound })}`;
+		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound, unit)}, and that is an integer plan: nothing better is left to find.${claim({ problem, is: 'best', value: bound })}`;
 	},
 	'closed-by-bound': ({ problem, bound, reachable, incumbent }) => {
 		const { name, unit } = problem.objective;
 		const whole = reachable
 			? say` (${quantity(reachable, unit)} where all is whole)${claim({ problem, is: 'bound', value: reachable, whole: true })}`
 			: NOTHING_SAID;
-		return say`Every whole plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound, unit)}${claim({ problem, is: 'bound', value: bound })}${whole}. The incumbent has ${quantity(incumbent, unit)} already.${claim({ problem, is: 'bound', value: incumbent, whole: true })}`;
+		return say`Every integer plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound, unit)}${claim({ problem, is: 'bound', value: bound })}${whole}. The incumbent has ${quantity(incumbent, unit)} already.${claim({ problem, is: 'bound', value: incumbent, whole: true })}`;
 	}
 };

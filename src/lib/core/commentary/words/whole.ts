@@ -103,7 +103,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 		return say`Whole parts to the left, parts from 0 up to 1 to the right: ${rowName(row)}${plus(termsOf(row, ({ value }) => value.floor()))}${rest} = ${fraction(row.rhs)}${minus(termsOf(row, ({ value }) => fraction(value)))}.`;
 	},
 	'left-side-whole': ({ row }) =>
-		say`At a whole plan the left side is a whole number, so the right side is one, too. It is at most ${fraction(row.rhs)}, which is below 1: so it is at most 0.`,
+		say`At an integer plan the left side is a whole number, so the right side is one, too. It is at most ${fraction(row.rhs)}, which is below 1: so it is at most 0.`,
 	'fractional-cut': ({ row }) =>
 		say`That is the cut: ${signed(written(termsOf(row, ({ value }) => fraction(value))))} ≥ ${fraction(row.rhs)}.`,
 	'two-ways': ({ row }) => {
@@ -120,7 +120,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 		say`Either way the shares add up to at least 1: ${signed(written(termsOf(row, ({ gain }) => gain)))} ≥ ${row.least}.`,
 	'columns-replaced': ({ columns }) => say`In it, ${joined(columns.map(inVariables))}.`,
 	'cut-in-columns': ({ t, cut: { nonbasic } }) => say`So ${sum(nonbasic.terms, t)} ≥ ${nonbasic.rhs}.`,
-	'nonbasic-violate': () => say`Every nonbasic variable is 0 now, which violates the cut.`,
+	'nonbasic-violate': () => say`Every non-basic variable is 0 now, which violates the cut.`,
 	'cut-in-variables': ({ cut }) =>
 		say`In the variables of the problem: ${linear(cut.terms)} ${RELATION_SIGNS[cut.relation]} ${cut.rhs}.`,
 	'cut-not-in-variables': () =>
@@ -140,7 +140,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 		say`Coefficients rounded down, which lowers the left side while no variable is below its lower bound: ${linear(cut.terms)} ≤ ${cut.rhs}.`,
 	'rhs-whole-already': () => say`The right-hand side is whole already: rounding gains nothing.`,
 	'rhs-rounded': ({ cut }) =>
-		say`At a whole plan the left side is whole, so it is at most the whole number below: ${linear(cut.terms)} ≤ ${cut.rhs}.`,
+		say`At an integer plan the left side is whole, so it is at most the whole number below: ${linear(cut.terms)} ≤ ${cut.rhs}.`,
 	'cannot-compose': ({ fault }) => faultSentence(fault),
 	'cuts-not-binding': ({ numbers, stays }) => {
 		const them = numbers.length > 1 ? 'them' : 'it';
@@ -150,7 +150,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 	branched: ({ variable, value }) =>
 		isInteger(value)
 			? say`${variable} = ${value} at this point; other best points of this relaxation need not have it whole.`
-			: say`${variable} = ${value} is not whole. A whole plan has ${variable} ≤ ${value.floor()} or ${variable} ≥ ${value.ceil()}; between them there is none, so the two branches together lose no whole plan.`,
+			: say`${variable} = ${value} is not whole. An integer plan has ${variable} ≤ ${value.floor()} or ${variable} ≥ ${value.ceil()}; between them there is none, so the two branches together lose no integer plan.`,
 	'branch-bound': ({ objective, bound }) =>
 		say`Below this branch ${objective.name} can be no better than ${quantity(bound, objective.unit)}, the bound of the relaxation it came from.`,
 	'bounds-rounded': ({ bounds }) => {
@@ -158,7 +158,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 			const sense = RELATION_SIGNS[relation];
 			return say`${variable} ${sense} ${from} becomes ${variable} ${sense} ${to}`;
 		});
-		return say`${joined(told)}. No whole plan is lost.`;
+		return say`${joined(told)}. No integer plan is lost.`;
 	},
 	'bounds-implied': ({ bounds }) =>
 		say`The constraints imply ${joined(bounds.map(({ variable, relation, to }) => say`${variable} ${RELATION_SIGNS[relation]} ${to}`))}: said as a bound, it takes no plan away.`,

@@ -26,7 +26,7 @@ export const wholePlan: WishKind<'whole-plan'> = {
 		best.length > 0 && best.every((i) => isWholePoint(corners[i])) ? undefined : false,
 	against(_wish, request) {
 		if (other(request, 'fractional')) return 'the best plan cannot be whole and fractional';
-		if (other(request, 'rounding')) return 'a whole plan is its own rounding';
+		if (other(request, 'rounding')) return 'an integer plan is its own rounding';
 		return needsBest(request);
 	}
 };

@@ -40,7 +40,7 @@ export const misreadColumn: WishKind<'misread-column'> = {
 	group: 'mistakes that show',
 	first: { kind: 'misread-column' },
 	cost: 4,
-	says: () => 'reading a nonbasic variable off at a 1 of its column gives a plan that violates a constraint',
+	says: () => 'reading a non-basic variable off at a 1 of its column gives a plan that violates a constraint',
 	decide({ answer: { status, tableau: t, solution }, problem }) {
 		if (status !== 'optimal' || !t || !solution) return null;
 		for (const column of t.nonbasic) {

@@ -26,7 +26,7 @@ export const gap: WishKind<'gap'> = {
 	cost: 7,
 	isWhole: true,
 	controls: [{ kind: 'count', field: 'atLeast', label: 'how much', least: 1, most: 100_000 }],
-	says: ({ atLeast }) => `the best whole value is at least ${atLeast} away from the relaxation's`,
+	says: ({ atLeast }) => `the best integer value is at least ${atLeast} away from the relaxation's`,
 	decide(candidate, { atLeast }) {
 		const { objective } = candidate.answer;
 		if (!objective || candidate.whole.status !== 'optimal') return null;

@@ -99,7 +99,7 @@ export const INTEGERS: WordsOf<
 		because: (q) => `The cut is ${rights(q)}, or any positive multiple of it.`,
 		hints: () => [
 			'Take the fractional part of every entry of the row, and of its right-hand side.',
-			'The fractional parts of the nonbasic variables must add up to at least that of the right-hand side.',
+			'The fractional parts of the non-basic variables must add up to at least that of the right-hand side.',
 			'Replace the slacks by what they are in the variables of the problem.'
 		],
 		slips: {

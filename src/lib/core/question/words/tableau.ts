@@ -53,7 +53,7 @@ export const TABLEAU: WordsOf<
 		],
 		slips: {
 			'wrong-sign': 'This column would be a step in the wrong direction: its entry has the wrong sign.',
-			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+			'already-basic': 'This variable is basic already. Only a non-basic variable can enter.'
 		}
 	},
 	entering: {
@@ -67,7 +67,7 @@ export const TABLEAU: WordsOf<
 		slips: {
 			'not-by-rule': 'This column improves, too, but the rule prefers another one.',
 			'wrong-sign': 'This column would be a step in the wrong direction: its entry has the wrong sign.',
-			'already-basic': 'This variable is basic already. Only a nonbasic variable can enter.'
+			'already-basic': 'This variable is basic already. Only a non-basic variable can enter.'
 		}
 	},
 	ratio: {
@@ -244,7 +244,7 @@ export const TABLEAU: WordsOf<
 		because: (q) => `Basic variables have their right-hand sides, the others are 0: ${rights(q)}.`,
 		hints: () => [
 			'Find out which variables are basic.',
-			'A nonbasic variable is 0.',
+			'A non-basic variable is 0.',
 			'A basic variable has the value of the right-hand side of its row.'
 		],
 		slips: { 'nonbasic-read': 'One of these variables is not basic, so its amount is 0.' }
@@ -277,16 +277,16 @@ export const TABLEAU: WordsOf<
 		asks: () => 'Is there another optimal plan?',
 		because: (q) =>
 			q.right[0] === 'yes'
-				? 'A nonbasic column with entry 0 in the objective row leads to another optimal plan.'
+				? 'A non-basic column with entry 0 in the objective row leads to another optimal plan.'
 				: 'Every way out of this corner makes the objective worse.',
 		hints: () => [
 			'Look at the objective row.',
-			'Look for a nonbasic column whose entry is 0.',
+			'Look for a non-basic column whose entry is 0.',
 			'If such a column can enter with an amount above 0, there is another optimal plan.'
 		],
 		slips: {
-			'zero-cost-overlooked': 'A nonbasic column has entry 0 in the objective row.',
-			'basic-zero-counted': 'Basic columns always have entry 0. Only nonbasic columns count.'
+			'zero-cost-overlooked': 'A non-basic column has entry 0 in the objective row.',
+			'basic-zero-counted': 'Basic columns always have entry 0. Only non-basic columns count.'
 		}
 	}
 };

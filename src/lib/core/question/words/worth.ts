@@ -86,7 +86,7 @@ export const WORTH: WordsOf<
 		hints: (q) => [
 			`The plan stays optimal while the coefficient of ${q.given.column} is in an interval.`,
 			'Let the number change by Δ and ask when the objective row stays optimal.',
-			'At an end of the interval another plan is just as good.'
+			'At an end of the interval another plan is as good.'
 		],
 		slips: {
 			'inside-interval':
