@@ -20,7 +20,7 @@ import {
 import policy from './policy.js';
 
 const port = Number(process.env.PORT ?? 3000);
-const host = process.env.HOST ?? '0.0.0.0';
+const host = process.env.HOST ?? '127.0.0.1';
 const MOST_CONNECTIONS = 256;
 const CLIENT = fileURLToPath(new URL('client', import.meta.url));
 /** milliseconds that work under way may still take once the server is told to end */
