@@ -1,6 +1,7 @@
 import { makeScript } from '../core/lecture/make';
 import type { ScriptStep } from '../core/lesson/script';
-import { lectureSource, slidesOf, type Slide } from '../core/lecture/slides';
+import { lectureSource, type Slide } from '../core/lecture/slide';
+import { slidesOf } from '../core/lecture/slides';
 import { ruleNamed, type RuleName } from '../core/method/rule';
 import { replay } from '../core/move/replay';
 import type { Move } from '../core/move/types';

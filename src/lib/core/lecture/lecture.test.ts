@@ -14,7 +14,8 @@ import type { Part } from '../sheet/types';
 import { makeScript } from './make';
 import { readNotes } from './notes';
 import { lectureRemarks, lectureWebPage } from './web-page';
-import { lectureSource, slidesOf, type LectureSource, type Slide } from './slides';
+import { lectureSource, type LectureSource, type Slide } from './slide';
+import { slidesOf } from './slides';
 
 const sourceFor = (problem: Problem): LectureSource =>
 	lectureSource(

@@ -2,7 +2,7 @@ import type { Notation } from '../notation/notation';
 import { notationText } from '../notation/words';
 import { PAGE, sheetStyle } from '../sheet/style';
 import { escapedXml } from '../sheet/xml';
-import type { Slide } from './slides';
+import type { Slide } from './slide';
 
 /** A lecture as one HTML file that anyone can open: its steps by two keys, no network, a script of a few lines. */
 
