@@ -309,7 +309,7 @@ describe('plans that are tried', () => {
 		await desk.page.mouse.down();
 		await desk.page.mouse.move(x + 260, y - 500, { steps: 6 });
 		await desk.page.mouse.up();
-		await desk.shows('Plans', 'not allowed');
+		await desk.shows('Plans', 'infeasible');
 		expect(await desk.page.$$eval('g.violated', (all) => all.length)).toBeGreaterThan(0);
 		await desk.click('To corner');
 		await desk.page.waitForFunction(() => !document.querySelector('g.violated'));
@@ -320,11 +320,11 @@ describe('plans that are tried', () => {
 		await fill('Amount of jugs', '7/2');
 		await desk.shows('Plans', 'gain = 59/2 thalers');
 		await desk.shows('Plans', 'clay 19 ≤ 18 kg 1 too much');
-		await desk.shows('Plans', 'gain = 59/2 thalers: not allowed');
+		await desk.shows('Plans', 'gain = 59/2 thalers: infeasible');
 		expect(await desk.page.$$eval('.corner circle.best', (list) => list.length)).toBe(0);
 		await desk.click('Keep');
 		await desk.click('Round');
-		await desk.shows('Plans', 'gain = 32 thalers: not allowed');
+		await desk.shows('Plans', 'gain = 32 thalers: infeasible');
 		await desk.click('To corner');
 		await desk.shows('Plans', 'gain = 27 thalers');
 		await desk.click('Show best');

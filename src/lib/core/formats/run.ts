@@ -2,11 +2,10 @@ import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
 import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
 import { notationText } from '../notation/words';
-import { boardLines, contentText, withRatios, type Line, type Writing } from '../notation/lines';
+import { boardLines, contentText, withPivotRatios, type Line, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
-import { isZero, ONE, sign, type Rational } from '../number/rational';
-import { ratios } from '../tableau/ratio';
-import { rhs, type Tableau } from '../tableau/tableau';
+import { isZero, ONE, type Rational } from '../number/rational';
+import type { Tableau } from '../tableau/tableau';
 import { fittedLatex, inLineLatex, latexColumn, latexNumber, latexText } from './latex';
 
 /** A step of a run: its tableau, which of its numbers are covered, and what is said of it. */
@@ -45,15 +44,6 @@ const cells = (
 			return marked && address && addressText(address) === marked.at ? marked.mark(text) : text;
 		})
 	]);
-
-/** A tableau's lines with the ratios of the column that is pivoted in; without them where the pivot is chosen by row, as in the dual simplex method. */
-function withPivotRatios(t: Tableau, lines: Line[], pivot: RunStep['pivot']): Line[] {
-	if (!pivot || sign(rhs(t, pivot.row)) < 0) return lines;
-	return withRatios(
-		lines,
-		new Map(ratios(t, pivot.position).map(({ row, value }) => [rowKey(t, row), value]))
-	);
-}
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
 function equations(

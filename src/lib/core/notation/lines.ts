@@ -1,5 +1,7 @@
-import { isZero, ZERO, type Rational } from '../number/rational';
-import { isCovered, type Address, type Board, type BoardCell } from './board';
+import { isZero, sign, ZERO, type Rational } from '../number/rational';
+import { ratios } from '../tableau/ratio';
+import { rhs, type Tableau } from '../tableau/tableau';
+import { isCovered, rowKey, type Address, type Board, type BoardCell } from './board';
 import type { Notation } from './notation';
 
 /** A written tableau line by line, each cell with its address: screens, exports, sheets and questions only lay it out. */
@@ -114,11 +116,11 @@ export function boardLines(shown: Board, notation: Notation): Line[] {
 
 /**
  * A tableau with the ratios that are compared as a last column.
- * @param ratios by the keys of rows; null, or left out, where a row sets no limit
+ * @param values the ratios by the keys of rows; null, or left out, where a row sets no limit
  */
-export const withRatios = (lines: readonly Line[], ratios: ReadonlyMap<string, Rational | null>): Line[] =>
+export const withRatios = (lines: readonly Line[], values: ReadonlyMap<string, Rational | null>): Line[] =>
 	lines.map((line) => {
-		const value = line.kind === 'row' ? ratios.get(line.key) : null;
+		const value = line.kind === 'row' ? values.get(line.key) : null;
 		const content: Content =
 			line.kind === 'head'
 				? { kind: 'word', text: 'ratio' }
@@ -127,8 +129,22 @@ export const withRatios = (lines: readonly Line[], ratios: ReadonlyMap<string, R
 					: line.kind === 'row'
 						? { kind: 'word', text: '–' }
 						: NOTHING;
-		return { ...line, cells: [...line.cells, shownCell(content)] };
+		const address = line.kind === 'row' ? { row: line.key, column: 'ratio' } : null;
+		return { ...line, cells: [...line.cells, shownCell(content, address)] };
 	});
+
+/** A tableau's lines with the ratios of the column that is pivoted in; without them where the pivot is chosen by row, as in the dual simplex method. */
+export function withPivotRatios(
+	t: Tableau,
+	lines: readonly Line[],
+	pivot: { readonly row: number; readonly position: number } | null | undefined
+): Line[] {
+	if (!pivot || sign(rhs(t, pivot.row)) < 0) return [...lines];
+	return withRatios(
+		lines,
+		new Map(ratios(t, pivot.position).map(({ row, value }) => [rowKey(t, row), value]))
+	);
+}
 
 /**
  * A tableau without the columns of basic variables, which say no more than its row names do.

@@ -30,9 +30,9 @@ export type BlockName = (typeof BLOCKS)[number];
 
 /**
  * How much of a block is printed: all of it, with blanks for the numbers, as an empty grid of the right size, or nothing; of tableaux also with just the
- * row of the pivot, the right-hand sides, or single cells left blank.
+ * row of the pivot, the right-hand sides, the ratios, or single cells left blank.
  */
-export const FILLS = ['answers', 'pivot-row', 'rhs', 'cells', 'blanks', 'grid', 'none'] as const;
+export const FILLS = ['answers', 'pivot-row', 'rhs', 'ratios', 'cells', 'blanks', 'grid', 'none'] as const;
 export type Fill = (typeof FILLS)[number];
 
 export const SHEET_PRESETS = ['problem', 'solution', 'blank', 'picture', 'exam'] as const;

@@ -123,13 +123,13 @@ test('a blank sheet holds no number of the tableaux that are to be filled in; th
 	}
 });
 
-test('only the row of the pivot, or only right-hand sides, are left blank where that is asked', () => {
-	const blanksOf = (fill: 'pivot-row' | 'rhs') => {
+test('only the row of the pivot, only right-hand sides or only ratios are left blank where that is asked', () => {
+	const blanksOf = (fill: 'pivot-row' | 'rhs' | 'ratios') => {
 		const [sheet] = sheetsOf(wanted({ blocks: { tableaux: fill } }));
 		return tableauxOf(sheet.student).map(({ lines }) =>
 			lines.flatMap(({ kind, key, cells }) =>
 				cells.flatMap(({ content, address }) =>
-					kind !== 'head' && content.kind === 'nothing' ? [`${key}|${address?.column}`] : []
+					kind !== 'head' && address && content.kind === 'nothing' ? [`${key}|${address.column}`] : []
 				)
 			)
 		);
@@ -154,6 +154,14 @@ test('only the row of the pivot, or only right-hand sides, are left blank where 
 			.slice(1)
 			.every((cells) => cells.length > 0 && cells.every((cell) => cell.endsWith('|rhs')))
 	).toBe(true);
+	// of each row of a tableau that is pivoted on the ratio, and in the last one nothing
+	expect(blanksOf('ratios')).toEqual(
+		steps.map(({ position }, i) =>
+			steps[i + 1] ? board(position.work!.tableau, PLAIN).rows.map(({ key }) => `${key}|ratio`) : []
+		)
+	);
+	const told = sheetsOf(wanted({ blocks: { tableaux: 'ratios' } }))[0].student;
+	expect(tableauxOf(told).every(({ pivot }) => pivot === null)).toBe(true);
 });
 
 test('single cells are left blank in their own tableau, all formats hold none of them, and the key has them', () => {
@@ -161,7 +169,7 @@ test('single cells are left blank in their own tableau, all formats hold none of
 	const all = tableauxOf(of([]).student).flatMap(({ lines, number }) =>
 		lines.flatMap(({ cells }) =>
 			cells.flatMap(({ address, content }) =>
-				address && content.kind === 'number' ? [cellOnSheet(number!, addressText(address))] : []
+				address && content.kind !== 'nothing' ? [cellOnSheet(number!, addressText(address))] : []
 			)
 		)
 	);

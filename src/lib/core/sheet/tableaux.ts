@@ -1,7 +1,8 @@
 import { labelOf } from '../move/kinds';
+import type { Choice } from '../method/types';
 import type { Naming } from '../move/types';
 import { addressText, board, rowKey, type Board } from '../notation/board';
-import { boardLines, shownCell, type Content, type Line } from '../notation/lines';
+import { boardLines, shownCell, withPivotRatios, type Content, type Line } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { pivotMade } from '../move/pivot';
 import { parseRational, sign, type Rational } from '../number/rational';
@@ -34,7 +35,7 @@ export const blankLines = (
 		if (fill === 'answers' || line.kind === 'head' || line.kind === 'costs') return line;
 		const isBlank = ({ address }: Line['cells'][number]): boolean => {
 			if (fill === 'pivot-row') return line.key === row;
-			if (fill === 'rhs') return address?.column === 'rhs';
+			if (fill === 'rhs' || fill === 'ratios') return address?.column === (fill === 'rhs' ? 'rhs' : 'ratio');
 			return fill !== 'cells' || (address !== null && cells.has(addressText(address)));
 		};
 		return {
@@ -81,6 +82,8 @@ function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sent
  * One tableau.
  * @param pivot the address of the entry that is pivoted on next, null where that is not told
  * @param row the row that was pivoted in, by its key
+ * @param cells the tableau's number, and what is blank of it where single cells are
+ * @param compared the pivot whose ratios stand beside; null where none do
  */
 export function tableauPart(
 	t: Tableau,
@@ -90,7 +93,8 @@ export function tableauPart(
 	pivot: string | null = null,
 	operations: readonly Sentence[] = [],
 	row: string | null = null,
-	cells?: { readonly number: number; readonly open: ReadonlySet<string> }
+	cells?: { readonly number: number; readonly open: ReadonlySet<string> },
+	compared: Choice | null = null
 ): Part {
 	const shown = board(t, notation);
 	if (notation.layout === 'dictionary')
@@ -98,7 +102,7 @@ export function tableauPart(
 	return {
 		kind: 'tableau',
 		caption,
-		lines: blankLines(boardLines(shown, notation), fill, row, cells?.open),
+		lines: blankLines(withPivotRatios(t, boardLines(shown, notation), compared), fill, row, cells?.open),
 		pivot,
 		operations,
 		...(cells ? { number: cells.number } : {})
@@ -127,7 +131,7 @@ export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null 
 /**
  * The tableaux of a run, one after the other.
  * @param fill `answers`: all; else the first whole, then without numbers (`blanks`), without names of the basis, too (`grid`), without those of the row that was
- * pivoted in (`pivot-row`), without right-hand sides (`rhs`) or without single cells of any tableau (`cells`)
+ * pivoted in (`pivot-row`), without right-hand sides (`rhs`), without the ratios of the next pivot (`ratios`) or without single cells of any tableau (`cells`)
  * @param cells what is left blank then: number of the tableau and address, see cellOnSheet
  */
 export function runParts(
@@ -143,8 +147,8 @@ export function runParts(
 		if (!t) return [];
 		number += 1;
 		const before = steps[i - 1]?.position.work?.tableau;
-		const own = number === 1 && fill !== 'cells' ? 'answers' : fill;
-		const isTold = own === 'answers' && step.move;
+		const own = number === 1 && fill !== 'cells' && fill !== 'ratios' ? 'answers' : fill;
+		const isTold = (own === 'answers' || own === 'ratios') && step.move;
 		const caption = isTold
 			? say`Tableau ${number}: ${labelOf(step.move!, naming(t))}`
 			: say`Tableau ${number}`;
@@ -153,7 +157,10 @@ export function runParts(
 		const choice = before ? pivotMade(before, step.move) : null;
 		const row = choice && rowKey(t, choice.row);
 		const open = fill === 'cells' ? { number, open: cellsIn(cells, number) } : undefined;
-		return [tableauPart(t, notation, caption, own, pivot, operations, row, open)];
+		const next = pivotMade(t, steps[i + 1]?.move);
+		const compares =
+			fill === 'ratios' || (notation.ratios === 'shown' && (fill === 'answers' || fill === 'cells'));
+		return [tableauPart(t, notation, caption, own, pivot, operations, row, open, compares ? next : null)];
 	});
 }
 

@@ -21,7 +21,7 @@ vases [loads] integer
 The kiln is fired in whole loads. A load of bowls earns [5 thalers](#.bowls), a load of vases [8](#.vases). Each takes a place of [6](#shelves.amount) on the shelves; bowls are fired for [5 hours](#firing.bowls), vases for [9](#firing.vases), of [45](#firing.amount).
 `,
 		`
-Without whole numbers the best plan has 9/4 loads of bowls and 15/4 of vases. Round it to the nearest, then down: one is not allowed, the other is far from the best, and none of the four roundings is best. Ask: which rounding is the best one? Expected: none; let the class guess before “Find an optimal integer plan”. Fifteen minutes; key 5. The usual mistake: rounding down and stopping there.
+Without whole numbers the best plan has 9/4 loads of bowls and 15/4 of vases. Round it to the nearest, then down: one is infeasible, the other is far from the best, and none of the four roundings is best. Ask: which rounding is the best one? Expected: none; let the class guess before “Find an optimal integer plan”. Fifteen minutes; key 5. The usual mistake: rounding down and stopping there.
 `
 	),
 	sample(

@@ -95,7 +95,7 @@
 		{:else}
 			<p class="nothing">
 				{session.large
-					? 'A problem of this size is solved apart, without its steps.'
+					? 'A problem of this size is solved without its steps.'
 					: 'What happens is told here, step by step.'}
 			</p>
 		{/each}

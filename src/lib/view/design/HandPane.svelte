@@ -29,7 +29,7 @@
 		</Scroll>
 	{:else}
 		<p class="nothing">
-			A problem is made around a plan here: begin one of the size above, or write one on page Problem.
+			Here a problem is made around a plan. Begin one of the size above, or write one on page Problem.
 		</p>
 	{/if}
 </Pane>

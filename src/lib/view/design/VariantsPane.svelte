@@ -96,8 +96,8 @@
 		</div>
 		{#if list.length === 0 && running.what === null}
 			<p class="nothing">
-				Variants have the same kind of answer, the same constraints binding, as many pivots and artificial
-				variables, a whole best plan where this one is whole, and other numbers.
+				Variants have other numbers, but the same kind of answer, the same binding constraints, and as many
+				pivots and artificial variables. Where this best plan is integer, theirs is, too.
 			</p>
 		{/if}
 	</Scroll>

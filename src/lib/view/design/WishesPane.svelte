@@ -182,7 +182,7 @@
 							</select></label
 						>
 					{/each}
-					{#if isMixed}<p class="note">As long as one of them is any, all of them are.</p>{/if}
+					{#if isMixed}<p class="note">If one relation is left at “any”, all of them are.</p>{/if}
 				{:else if changed === 'numbers'}
 					<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
 					<label>to <input class="field" type="number" bind:value={designer.to} /></label>

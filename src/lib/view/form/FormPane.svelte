@@ -150,9 +150,7 @@
 		</div>
 	{:else}
 		<p class="nothing">
-			{session.large
-				? 'Too large to be shown change by change.'
-				: 'How the problem comes to standard form is shown here.'}
+			{session.large ? 'Too large to be shown change by change.' : 'The way to standard form appears here.'}
 		</p>
 	{/if}
 </Pane>

@@ -136,7 +136,7 @@
 
 {#if offline?.hasNewer}
 	<div class="message newer" role="status">
-		<span>A newer version of Mathesis is here. It comes at the next start, or now; the lesson stays.</span>
+		<span>A new version of Mathesis is ready. It is used from the next start, or now; the lesson stays.</span>
 		<button
 			class="btn tool"
 			onclick={async () => {

@@ -56,6 +56,7 @@
 		blanks: 'with blanks',
 		'pivot-row': 'the pivot row left blank',
 		rhs: 'right-hand sides left blank',
+		ratios: 'ratios left blank',
 		cells: 'single numbers left blank',
 		grid: 'an empty grid'
 	};
@@ -225,7 +226,7 @@
 				the whole run</label
 			>{/if}
 		{#if hasKey}<label class="check"
-				><input type="checkbox" bind:checked={handout.withKey} /> Print the answers on pages of their own</label
+				><input type="checkbox" bind:checked={handout.withKey} /> Print the answers on separate pages</label
 			>{/if}
 		<label class="check"
 			><input type="checkbox" bind:checked={handout.withLink} /> A code at the end that opens the problem in the

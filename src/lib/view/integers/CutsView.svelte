@@ -54,13 +54,13 @@
 		if (decision?.kind !== 'end' || !position || !problem) return NOTHING_SAID;
 		const { status } = decision.end;
 		if (status === 'unbounded')
-			return say`The relaxation is unbounded, so there is no point to cut off. Whole plans, if there are any, have no best one either: a limit is missing from the statement.`;
+			return say`The relaxation is unbounded, so there is no point to cut off. If there are integer plans, none of them is best: the statement lacks a limit.`;
 		if (status === 'infeasible')
 			return position.cuts.length > 0
 				? say`With these cuts no plan is left: there is no integer plan.`
 				: say`The relaxation has no plan, so there is no integer plan.`;
 		if (plan && !isWhole(problem, plan)) return cutsNeed(crooked(position));
-		return say`No row of this tableau gives a cut: where whole numbers are asked for, they are there.`;
+		return say`No row of this tableau gives a cut: every variable that must be integer is whole.`;
 	});
 	const canDrop = $derived(session.offers.some(({ move }) => move.kind === 'drop'));
 	const rounds = $derived(integers.cutting.rounds);

@@ -67,7 +67,7 @@
 		</ul>
 		{#if leaves.length > MOST_LEAVES}<p>{leaves.length - MOST_LEAVES} more leaves are not listed.</p>{/if}
 	{:else}
-		<p>When the search under “Branch and bound” is done, each leaf stands here with its certificate.</p>
+		<p>When the search under “Branch and bound” is done, each leaf appears here with its certificate.</p>
 	{/if}
 </section>
 <section>
@@ -100,8 +100,8 @@
 		{:else}<p>The run of cuts has not come to an integer plan yet.</p>{/if}
 	{:else}
 		<p>
-			After cuts that end at an integer plan, each stands here with its derivation, and the multipliers of the
-			last tableau.
+			After cuts that end at an integer plan, each appears here with its derivation, and the multipliers of
+			the last tableau.
 		</p>
 	{/if}
 </section>

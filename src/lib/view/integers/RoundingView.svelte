@@ -109,7 +109,8 @@
 		<button class="btn tool" disabled={!written.trim()}>Check this plan</button>
 	</form>
 	{#if wrong}<p role="alert" class="broken">
-			Write one number for each variable, with commas between them, whole where the variable must be.
+			Write one number for each variable, separated by commas; a variable that must be integer needs a whole
+			number.
 		</p>{/if}
 	<p class="tools">
 		<button
@@ -137,8 +138,8 @@
 {:else if integers.relaxation}
 	<p>
 		The relaxation has no best plan ({integers.relaxation.status}).
-		{#if integers.relaxation.status === 'unbounded'}Whole plans, if there are any, have no best one either: a
-			limit is missing from the statement.{:else}So there is no integer plan, either.{/if}
+		{#if integers.relaxation.status === 'unbounded'}If there are integer plans, none of them is best: the
+			statement lacks a limit.{:else}So there is no integer plan, either.{/if}
 	</p>
 {/if}
 

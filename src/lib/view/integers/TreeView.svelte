@@ -177,8 +177,8 @@
 			<p>The relaxation has no plan: the root is closed at once, and there is no integer plan.</p>
 		{:else if integers.relaxation?.status === 'unbounded'}
 			<p>
-				The relaxation is unbounded, so no node has a bound. Whole plans, if there are any, have no best one
-				either: a limit is missing from the statement.
+				The relaxation is unbounded, so no node has a bound. If there are integer plans, none of them is best:
+				the statement lacks a limit.
 			</p>
 		{:else}<p>The relaxation has to be solved first.</p>{/if}
 	{/if}

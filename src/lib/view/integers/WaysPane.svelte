@@ -77,7 +77,7 @@
 			{/if}
 		</Scroll>
 	{:else if session.large}
-		<p class="nothing">A problem of this size is solved apart, without its steps.</p>
+		<p class="nothing">A problem of this size is solved without its steps.</p>
 	{:else}
 		<div class="nothing">
 			<p>All variables are continuous. Rounding, cuts and the tree are for integer problems.</p>

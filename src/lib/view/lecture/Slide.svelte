@@ -30,7 +30,7 @@
 	<div class="title" role="heading" aria-level="2" {@attach withHtml(title)}></div>
 	{#if slide.remark}<p class="remark">{slide.remark}</p>{/if}
 	{#if slide.isMissing}
-		<p class="remark">The problem has nothing like this any more.</p>
+		<p class="remark">The problem no longer has this.</p>
 	{:else}
 		<div class="content">
 			{#if slide.main.length > 0}<div class="place main" {@attach fitSlide(slide.main)}></div>{/if}

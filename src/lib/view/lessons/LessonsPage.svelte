@@ -133,7 +133,7 @@
 			{#if collection.isRead && collection.shown.length === 0}
 				<p class="nothing">
 					{collection.count === 0
-						? 'Nothing is kept yet. What you change on the desk is kept here by itself; or begin with a sample.'
+						? 'There are no lessons yet. What you change on the desk is saved here; or begin with a sample.'
 						: 'No lesson has all of these words.'}
 				</p>
 			{/if}

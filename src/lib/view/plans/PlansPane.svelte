@@ -25,7 +25,7 @@
 			<button class="btn tool" onclick={() => plans.round()}>Round</button>
 			<button
 				class="btn tool"
-				title="To the nearest plan in whole numbers that is allowed"
+				title="To the nearest feasible integer plan"
 				aria-label="To whole"
 				onclick={() => plans.toWhole()}>Whole</button
 			>
@@ -53,7 +53,7 @@
 						value={objectiveAt(problem, plans.plan)}
 						style={lesson.notation.numbers}
 					/>
-					{problem.objective.unit ?? ''}{#if !allowed}: <em>not allowed</em>{/if}
+					{problem.objective.unit ?? ''}{#if !allowed}: <em>infeasible</em>{/if}
 				</p>
 			</div>
 			<div class="uses">

@@ -44,7 +44,7 @@
 	class:outside={!allowed}
 	role="group"
 	tabindex="0"
-	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'allowed' : 'not allowed'}. Arrow keys move it.`}
+	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'feasible' : 'infeasible'}. Arrow keys move it.`}
 	transform={`translate(${at.x} ${at.y})`}
 	{onkeydown}
 	{@attach draggable({

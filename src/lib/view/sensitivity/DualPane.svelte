@@ -228,7 +228,7 @@
 			<DualReasons {written} {steps} />
 		</div>
 	{:else}
-		<p class="nothing">The dual stands here as soon as the statement can be read.</p>
+		<p class="nothing">The dual appears here as soon as the statement can be read.</p>
 	{/if}
 </Pane>
 

@@ -56,7 +56,8 @@
 						linked={false}
 					/>
 				{:else if pointed && last?.isComplementary}
-					This stands in one of the two only: its row or column has none that answers to it.
+					This number is in one of the two tableaux only: nothing in the other corresponds to its row or
+					column.
 				{:else if plan}
 					<Words
 						sentence={say`Read off for the primal, what each row of the dual is worth: ${planSentence(sensitivity.problem!, plan)}.`}

@@ -33,6 +33,6 @@
 			/>
 		{:else}<LookedAt {tableau} label="Last tableau" />{/if}
 	{:else}
-		<p class="nothing">The last tableau stands here where there is a best plan.</p>
+		<p class="nothing">The last tableau appears here once there is a best plan.</p>
 	{/if}
 </Pane>

@@ -225,7 +225,7 @@
 		<p class="nothing">
 			{session.large
 				? 'Too large for this page.'
-				: 'The numbers stand here as soon as the statement can be read.'}
+				: 'The numbers appear here as soon as the statement can be read.'}
 		</p>
 	{/if}
 </Pane>

@@ -139,7 +139,7 @@
 									<td class="product">
 										{#if pair.isAllowed}<NumberView value={pair.product} {style} />{isZero(pair.product)
 												? ' ✓'
-												: ''}{:else}not allowed{/if}
+												: ''}{:else}infeasible{/if}
 									</td>
 								</tr>
 							{/each}

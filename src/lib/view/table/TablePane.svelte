@@ -37,7 +37,7 @@
 	{:else}
 		<p class="nothing">
 			{tooLarge
-				? 'Too large for a table on the screen; the statement has it whole.'
+				? 'Too large for a table on the screen. The statement has all of it.'
 				: 'The table appears here as soon as the statement can be read.'}
 		</p>
 	{/if}

@@ -153,7 +153,9 @@
 						</label>
 						{#if slidTo}<p aria-live="polite"><Words sentence={slidTo.says} linked={false} /></p>{/if}
 					{/if}
-					{#if isBack}<p>This optimal basis was here before: the best plans have been gone round.</p>{/if}
+					{#if isBack}<p>
+							This optimal basis was here before: the tour of the best plans is back where it began.
+						</p>{/if}
 					{#each others as { column, move, known } (column.id)}
 						<button class="btn tool" onclick={() => session.take(move)}
 							><Words

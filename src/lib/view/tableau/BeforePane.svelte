@@ -98,7 +98,7 @@
 			{/if}
 		</div>
 	{:else}
-		<p class="nothing">The tableau of the step before stands here once there is one.</p>
+		<p class="nothing">The tableau before the last step appears here.</p>
 	{/if}
 </Pane>
 

@@ -8,17 +8,14 @@
 	const STATUS: Record<string, string> = {
 		optimal: 'Optimal',
 		infeasible: 'Infeasible: no plan satisfies all constraints',
-		unbounded: 'Unbounded: the objective improves without end',
+		unbounded: 'Unbounded: the objective improves without limit',
 		stopped: 'Stopped'
 	};
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div class="large" tabindex="0" role="group" aria-label="Answer to a large problem">
-	<p>
-		This problem is too large for a tableau that can be read, so it is solved apart, exactly, without its
-		steps.
-	</p>
+	<p>This problem is too large for a readable tableau, so it is solved exactly, but without its steps.</p>
 	{#if answer.state === 'running'}
 		<p role="status">Solving: {answer.pivots} pivots so far.</p>
 		<Progress value={null} class="progress" aria-label="Solving">

@@ -126,7 +126,7 @@
 		>
 	{/if}
 </form>
-{#if isTaken}<p class="wrong" role="alert">A notation that comes along has this name.</p>{/if}
+{#if isTaken}<p class="wrong" role="alert">A built-in notation has this name.</p>{/if}
 {#if forgotten}<p role="status" class="said">
 		“{forgotten.name}” is forgotten. <button class="btn tool" onclick={putBack}>Put it back</button>
 	</p>{/if}

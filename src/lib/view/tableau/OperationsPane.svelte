@@ -93,7 +93,7 @@
 		{/if}
 	{/snippet}
 	{#if pivoted && session.covering.isOn}
-		<p class="nothing">The operations are told when no number of the tableau is covered.</p>
+		<p class="nothing">The row operations appear once no number of the tableau is covered.</p>
 	{:else if equations}
 		<Scroll label="How the equations become the next ones">
 			<ol class="equations">
@@ -149,8 +149,8 @@
 	{:else}
 		<p class="nothing">
 			After a pivot {lesson.notation.layout === 'dictionary'
-				? 'it stands here how each equation became the next one'
-				: 'its row operations stand here, one at a time'}.
+				? 'this shows how each equation became the next one'
+				: 'its row operations appear here, one at a time'}.
 		</p>
 	{/if}
 </Pane>
