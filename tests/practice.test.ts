@@ -79,7 +79,7 @@ test('an exercise is done by keyboard alone, left and taken up again, and handed
 	expect(await desk.barriers()).toEqual([]);
 	await pressButton('Column x');
 	await pressButton('Check');
-	await told('✗ Not yet. This column improves the objective, but the rule prefers another one.');
+	await told('✗ Not yet. This column improves, too, but the rule prefers another one.');
 	await pressButton('Column y');
 	await pressButton('Check');
 	await told('✓ Right');
