@@ -18,6 +18,7 @@ import { tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
 import { treeDrawing } from '../sheet/tree-drawing';
 import type { Part } from '../sheet/types';
+import { OBJECTIVE } from '../tableau/goal';
 import { pictureAt, run } from './run-slides';
 import type { LectureSource, Shown } from './slide';
 
@@ -37,12 +38,13 @@ export function cutSlide(source: LectureSource, number: number): Shown | null {
 	const [{ position }, { position: after }] = step;
 	const { tableau: t } = position.work!;
 	const cut = after.cuts[number - 1];
-	const row = kernelRowOf(t, (step[1].move as CutMove).row);
+	const { row } = step[1].move as CutMove;
+	const lit = row === 'objective' ? OBJECTIVE.kind : rowKey(t, kernelRowOf(t, row));
 	const part = tableauPart(t, source.notation, [], 'answers');
 	const [says, because] = [cutText(cut), cutOffFound(t, cut).map((found) => plainText(foundWords(found)))];
 	return {
 		title: say`Cut ${number}`,
-		main: [part.kind === 'tableau' ? { ...part, lit: { row: rowKey(t, row) } } : part],
+		main: [part.kind === 'tableau' ? { ...part, lit: { row: lit } } : part],
 		beside: [
 			{ kind: 'sentences', lines: [say`Which cut follows from the row of ${{ constraint: cut.row }}?`] },
 			...pictureAt(source, position)
