@@ -89,7 +89,7 @@ test('cuts by hand: the row chosen and derived, the cut drawn, its pivots, a com
 	await desk.shows('Commentary', 'composed of constraints');
 	await desk.click('Compose …');
 	await desk.click('Until whole');
-	await desk.shows('Cutting planes', 'where whole numbers are asked for, they are there');
+	await desk.shows('Cutting planes', 'every variable that must be integer is whole');
 	await desk.shows('Tableau', '40');
 	await showWay('Proof');
 	await desk.shows('Proof', '✓ checked against the constraints with the cuts');
