@@ -56,11 +56,13 @@
 		'tree',
 		'question'
 	];
-	/** of these 0 is something of its own: nothing drawn yet, or all at once */
-	const FROM_ZERO: readonly StepKind[] = ['lines', 'cut', 'derivation', 'tree'];
+	/** steps whose number is shown as it is, and the least: of some 0 is something of its own, nothing drawn yet or all at once; the others count from 0 */
+	const LEAST: Partial<Record<StepKind, number>> = { lines: 0, cut: 0, derivation: 1, tree: 0 };
+	const countsFrom = (shows: StepKind): number => (shows in LEAST ? 0 : 1);
 	const COUNT_LABELS: Partial<Record<StepKind, string>> = {
 		lines: 'Constraints',
 		cut: 'Which cut (0: all)',
+		derivation: 'Which cut',
 		tree: 'Up to which node (0: all)',
 		question: 'Which of them'
 	};
@@ -108,7 +110,7 @@
 		const asks = shows === 'question' ? { asks: 'entering' } : {};
 		const own: ScriptStep = {
 			shows,
-			at: COUNTED.includes(shows) && !FROM_ZERO.includes(shows) ? (step?.at ?? 0) : 0,
+			at: LEAST[shows] ?? (COUNTED.includes(shows) ? (step?.at ?? 0) : 0),
 			...asks
 		};
 		lecture.write([...lecture.script.slice(0, at + 1), own, ...lecture.script.slice(at + 1)]);
@@ -273,14 +275,13 @@
 							<input
 								class="field small"
 								type="number"
-								min={FROM_ZERO.includes(step.shows) ? 0 : 1}
-								value={FROM_ZERO.includes(step.shows) ? step.at : step.at + 1}
+								min={LEAST[step.shows] ?? 1}
+								value={step.at + countsFrom(step.shows)}
 								onchange={(event) =>
 									change({
 										at: Math.max(
-											0,
-											Math.trunc(Number(event.currentTarget.value)) -
-												(FROM_ZERO.includes(step.shows) ? 0 : 1) || 0
+											LEAST[step.shows] ?? 0,
+											Math.trunc(Number(event.currentTarget.value)) - countsFrom(step.shows) || 0
 										)
 									})}
 							/></label
