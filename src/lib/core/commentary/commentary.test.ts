@@ -158,7 +158,7 @@ const MIXED = 'min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1\nmost: x <
 
 test('phase one: the derived row, its end, and the second phase', () => {
 	const mixed = new Worked(MIXED);
-	expect(mixed.told).toContain('an artificial variable is: a1 and a2');
+	expect(mixed.told).toContain('an artificial variable takes its place: a1 and a2');
 	expect(mixed.told).toContain(
 		'the new row is minus the sum of the rows of a1 and a2. x: −(1 + 1) = −2; y: −(1 − 1) = 0; s1: 1; right-hand side: −(4 + 1) = −5'
 	);

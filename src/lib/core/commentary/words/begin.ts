@@ -46,7 +46,7 @@ const feasible = (t: Tableau, was: boolean): Sentence =>
 export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'slacks-basic': () => say`Every slack is basic and every other variable is 0.`,
 	'artificials-stand-in': ({ columns }) =>
-		say`Where no slack can be basic, an artificial variable is: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not satisfied.`,
+		say`Where no slack can be basic, an artificial variable takes its place: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not satisfied.`,
 	'own-columns-basic': ({ columns }) =>
 		say`${joined(columns.map(({ column, constraint }) => say`${column} appears only in ${{ constraint }}`))}, so ${columns.length > 1 ? 'they are' : 'it is'} basic there and no artificial variable is needed.`,
 	'rows-without-basic': ({ constraints }) =>

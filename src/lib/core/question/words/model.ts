@@ -1,5 +1,13 @@
 import { amounts, rights, type WordsOf } from './shared';
 
+/** What a row gets on the way to standard form. */
+const STARTS: Readonly<Record<string, string>> = {
+	slack: 'a slack',
+	surplus: 'a surplus',
+	'surplus and artificial variable': 'a surplus and an artificial variable',
+	'artificial variable': 'an artificial variable'
+};
+
 /** Words of questions about the model. */
 export const MODEL: WordsOf<
 	| 'sentence'
@@ -89,7 +97,7 @@ export const MODEL: WordsOf<
 		asks: (q) =>
 			`What does constraint ${q.given.row} get on the way to standard form, so that it can start the basis?`,
 		because: (q) =>
-			`${q.given.row} needs a ${rights(q).replace(' and artificial', ' and an artificial')}: only then is it an equation with a variable that can be basic at the start.`,
+			`${q.given.row} needs ${STARTS[String(q.right[0])]}: only then is it an equation with a variable that can be basic at the start.`,
 		hints: () => [
 			'An inequality becomes an equation by one more variable.',
 			'That variable is added for ≤ and subtracted for ≥.',
