@@ -26,7 +26,7 @@ import { Running } from './running.svelte';
 /** questions on a sheet, at most */
 export const MOST_QUESTIONS = 30;
 
-/** What is left blank on paper for what is kept from the class; of a secret that is opened part by part, what is still hidden of it. */
+/** Which blocks are left blank for what is kept from the class. */
 const BLANK_FOR: Readonly<Record<Secret, Blocks>> = {
 	advice: {},
 	best: { picture: 'blanks', answer: 'blanks' },

@@ -221,6 +221,26 @@ describe('the technology table', () => {
 });
 
 describe('LaTeX', () => {
+	test('a problem with a wide row is made to fit the line, a narrow one is a display; both are read back', () => {
+		const names = ['bowls', 'vases', 'candleholders', 'teapots', 'lamps', 'plates'];
+		const sum = (count: number) =>
+			names
+				.slice(0, count)
+				.map((name, i) => `${i + 3} ${name}`)
+				.join(' + ');
+		for (const [count, isWide] of [
+			[2, false],
+			[6, true]
+		] as const) {
+			const problem = problemOf(
+				`max profit [thalers] = ${sum(count)}\nclay [kg]: ${sum(count)} <= 100\nkiln: bowls >= 3`
+			);
+			const text = writeLatex(problem, []);
+			expect([text.includes('\\resizebox'), text.includes('align*')]).toEqual([isWide, !isWide]);
+			expect(sameProblem(readStatement(text).problem!, problem)).toBe(true);
+		}
+	});
+
 	test('names, numbers and rows as mathematics', () => {
 		expect(['x', 'x12', 'bowls', 'größe', 'a_b'].map(latexName)).toEqual([
 			'x',

@@ -2,7 +2,9 @@ import { STOPS } from '../answer/messages';
 import { words, type Catalogue } from '../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 import type { NodeFinding, WayFinding } from './findings';
+import { RELATION_SIGNS } from '../problem/relation';
 import type { LatticeConflict } from './lattice';
+import type { Branching } from './relaxation';
 
 /** The words of what the searches for whole numbers find. */
 
@@ -32,6 +34,10 @@ const NODES: Catalogue<NodeFinding> = {
 	branched: ({ variable, value }) =>
 		say`branched: ${variable} = ${value} is not whole, so ${variable} ≤ ${value.floor()} or ${variable} ≥ ${value.ceil()}`
 };
+
+/** `x ≤ 3`: the bound that a branch adds. */
+export const branchingText = ({ variable, relation, value }: Branching): Sentence =>
+	say`${{ constraint: variable }} ${RELATION_SIGNS[relation]} ${value}`;
 
 /** Why a node is closed or branched on, in words. */
 export const nodeWords = (found: NodeFinding): Sentence => words(NODES, found, undefined);

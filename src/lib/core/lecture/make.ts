@@ -41,13 +41,15 @@ export function makeScript(
 	const own = (says: string): ScriptStep => ({ shows: 'own', at: 0, says });
 	const run = steps.filter(({ position }) => position.work !== null);
 	const isFlat = problem.variables.length === 2;
-	let pivots = 0;
+	const takenApart = run
+		.flatMap(({ move }, i) => (move?.kind === 'pivot' ? [i - 1] : []))
+		.slice(0, MOST_TAKEN_APART);
 	const tableaux = run.flatMap(({ position }, i): ScriptStep[] => {
 		const next = run[i + 1];
 		const isPivot = next?.move?.kind === 'pivot';
-		if (isPivot) pivots += 1;
 		const isEnd = !isPivot && decide(position.work!, rule).kind !== 'pivot';
-		const taken = isPivot && pivots <= MOST_TAKEN_APART ? PIVOT_STEPS.length : isEnd ? 2 : 1;
+		// of an end the question and what is told
+		const taken = takenApart.includes(i) ? PIVOT_STEPS.length : isEnd ? 2 : 1;
 		const cuts = next?.move?.kind === 'cut' ? (['cut', 'derivation'] as const) : [];
 		return [
 			...PIVOT_STEPS.slice(0, taken).map((shows) => step(shows, i)),

@@ -11,9 +11,9 @@ import type { Position } from '../position/position';
 import { withRatios } from '../notation/lines';
 import { approximate, ZERO } from '../number/rational';
 import { questionAt } from '../question/ask';
-import { type KindName, type Situation } from '../question/types';
+import type { KindName, Situation } from '../question/types';
 import { say, type Sentence } from '../sentence/sentence';
-import { type SheetSource } from '../sheet/blocks';
+import type { SheetSource } from '../sheet/blocks';
 import { drawingOf, withoutBest } from '../sheet/drawing';
 import { operationsOf, pivotOf, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
@@ -87,7 +87,7 @@ function positionSlide(source: LectureSource, at: number, { position }: SheetSte
 	const { tableau, part } = position.work!;
 	return {
 		title,
-		main: [tableauPart(tableau, source.notation, [], 'answers')],
+		main: [tableauPart(tableau, source.notation)],
 		beside: [{ kind: 'sentences', lines: [ASKED_AT[part]] }, ...pictureAt(source, position)],
 		answer: answerAt(source, at, ASKED_KINDS.position)
 	};
@@ -104,7 +104,7 @@ function endSlide(source: LectureSource, { position }: SheetStep, title: Sentenc
 	});
 	return {
 		title,
-		main: [tableauPart(tableau, source.notation, [], 'answers')],
+		main: [tableauPart(tableau, source.notation)],
 		beside: [{ kind: 'sentences', lines }, ...pictureAt(source, position)]
 	};
 }
@@ -114,7 +114,7 @@ function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetSt
 	const { tableau: t } = work;
 	const choice = pivotMade(t, next.move);
 	const pivot = has(stage, 'pivot') ? pivotOf(t, next) : null;
-	const part = tableauPart(t, notation, [], 'answers', pivot);
+	const part = tableauPart(t, notation, { pivot });
 	if (part.kind !== 'tableau' || !choice) return part;
 	const decision = decide(work, rule);
 	const compared = comparison(work, decision, decision.kind === 'pivot' ? null : choice.entering);
@@ -147,7 +147,9 @@ export function tableauSlide(source: LectureSource, at: number, stage: Stage): S
 		title: isDone ? headingWords(remark.heading) : title,
 		main: [
 			isDone
-				? tableauPart(after, notation, [], 'answers', null, operationsOf(work.tableau, after, next, notation))
+				? tableauPart(after, notation, {
+						operations: operationsOf(work.tableau, after, next, notation)
+					})
 				: choicePart(source, work, next, stage)
 		],
 		beside: [

@@ -1,8 +1,8 @@
 import type { Rule } from '../method/rule';
 import type { MethodName } from '../method/solve';
-import { type Sentence } from '../sentence/sentence';
+import type { Sentence } from '../sentence/sentence';
 import { asksForWhole } from '../problem/whole';
-import { type SheetSource } from '../sheet/blocks';
+import type { SheetSource } from '../sheet/blocks';
 import { cutRounds } from '../sheet/rounds';
 import type { Part } from '../sheet/types';
 

@@ -40,7 +40,7 @@ export function cutSlide(source: LectureSource, number: number): Shown | null {
 	const cut = after.cuts[number - 1];
 	const { row } = step[1].move as CutMove;
 	const lit = row === 'objective' ? OBJECTIVE.kind : rowKey(t, kernelRowOf(t, row));
-	const part = tableauPart(t, source.notation, [], 'answers');
+	const part = tableauPart(t, source.notation);
 	const [says, because] = [cutText(cut), cutOffFound(t, cut).map((found) => plainText(foundWords(found)))];
 	return {
 		title: say`Cut ${number}`,

@@ -4,7 +4,7 @@ import { optimalSet } from '../answer/optimal-set';
 import { ranging, type Interval } from '../answer/ranging';
 import type { LinearAnswer, RunOptions } from '../answer/answer';
 import type { BranchResult } from '../integer/branch';
-import { nodeWords } from '../integer/messages';
+import { branchingText, nodeWords } from '../integer/messages';
 import { isBound } from '../problem/row-owner';
 import { asksForWhole } from '../problem/whole';
 import {
@@ -315,12 +315,7 @@ function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
 					? []
 					: [
 							open(fill, parent === null ? say`–` : say`${parent}`),
-							open(
-								fill,
-								branching
-									? say`${{ constraint: branching.variable }} ${RELATION_SIGNS[branching.relation]} ${branching.value}`
-									: say`–`
-							)
+							open(fill, branching ? branchingText(branching) : say`–`)
 						]),
 				open(fill, bound ? say`${bound}` : say`–`),
 				open(fill, solution ? planText(problem, solution) : say`–`),

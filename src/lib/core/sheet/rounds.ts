@@ -1,10 +1,11 @@
 import { decide } from '../method/decide';
 import { nameOfRule, type Rule } from '../method/rule';
+import type { Decision } from '../method/types';
 import { cut } from '../move/cut';
 import { perform } from '../move/kinds';
 import { moveOf } from '../move/next';
 import type { CutMove } from '../move/types';
-import { fractionalVariables } from '../problem/whole';
+import { isWhole } from '../problem/whole';
 import { readPlan } from '../tableau/tableau';
 import { MOST_TABLEAUX, type SheetStep } from './steps';
 
@@ -13,11 +14,12 @@ import { MOST_TABLEAUX, type SheetStep } from './steps';
 /** Which of the rows that give a cut is taken. */
 type Row = 'variable-first' | 'objective-first';
 
-/** Whether a step shows a best plan of the relaxation, with the cuts so far */
-function isBest({ position: { work } }: SheetStep, rule: Rule): boolean {
-	const decision = work && decide(work, rule);
-	return decision?.kind === 'end' && decision.end.status === 'optimal';
-}
+const isOptimal = (decision: Decision): boolean =>
+	decision.kind === 'end' && decision.end.status === 'optimal';
+
+/** Whether a step shows a best plan of the relaxation, with the cuts so far. */
+const isBest = ({ position: { work } }: SheetStep, rule: Rule): boolean =>
+	work !== null && isOptimal(decide(work, rule));
 
 function nextCut({ position }: SheetStep, rule: Rule, row: Row): CutMove | null {
 	const moves = cut.offers(position, rule).flatMap(({ move }) => (move.kind === 'cut' ? [move] : []));
@@ -30,11 +32,9 @@ function roundsBy(last: SheetStep, rule: Rule, most: number, row: Row): SheetSte
 	const mostCuts = last.position.cuts.length + most;
 	for (let now = last; rounds.length < MOST_TABLEAUX; now = rounds[rounds.length - 1]) {
 		const { work, cuts } = now.position;
-		const move = !isBest(now, rule)
-			? moveOf(work!, decide(work!, rule), nameOfRule(rule))
-			: cuts.length < mostCuts
-				? nextCut(now, rule, row)
-				: null;
+		const decision = decide(work!, rule);
+		if (isOptimal(decision) && cuts.length === mostCuts) break;
+		const move = isOptimal(decision) ? nextCut(now, rule, row) : moveOf(work!, decision, nameOfRule(rule));
 		const made = move && perform(now.position, move);
 		if (!move || !made?.ok) break;
 		rounds.push({ position: made.position, move });
@@ -53,11 +53,9 @@ export function cutRounds(steps: readonly SheetStep[], rule: Rule, most: number)
 	const last = steps.at(-1);
 	if (!last || !isBest(last, rule) || steps.some(({ move }) => move?.kind === 'branch')) return [];
 	const ends = (rounds: readonly SheetStep[]): boolean => {
-		const { problem, work } = (rounds.at(-1) ?? last).position;
-		return (
-			isBest(rounds.at(-1) ?? last, rule) &&
-			fractionalVariables(problem, readPlan(work!.tableau)).length === 0
-		);
+		const end = rounds.at(-1) ?? last;
+		const { problem, work } = end.position;
+		return isBest(end, rule) && isWhole(problem, readPlan(work!.tableau));
 	};
 	const [first, other] = (['variable-first', 'objective-first'] as const).map((row) =>
 		roundsBy(last, rule, most, row)

@@ -14,11 +14,11 @@ import { branchAndBound } from '../integer/branch';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
 import { KINDS } from '../question/kinds';
-import type { Problem } from '../problem/types';
 import type { Line } from '../notation/lines';
 import { showNumber } from '../number/show';
 import { plainText } from '../sentence/sentence';
-import { objectiveValue } from '../tableau/tableau';
+import { evaluate, holds as holdsAt, type Plan, type Problem } from '../problem/types';
+import { objectiveValue, readPlan } from '../tableau/tableau';
 import { fittedTableau } from './fit';
 import { documentHtml } from './html';
 import { sheetFiles, sheetQuestions, sheetsOf, SHEET_FORMATS, type SheetWanted } from './files';
@@ -26,9 +26,11 @@ import { SHEET_PRESETS } from './presets';
 import { quizItem, type Entries, type QuizItem } from './quiz';
 import { itemElement, QTI_VERSIONS, qtiFiles, xmlOf, type Element } from './qti';
 import { qrCode } from './qr';
+import { cutRounds } from './rounds';
 import { stepsOf } from './steps';
 import { cellOnSheet } from './tableaux';
 import { PAGE } from './style';
+import { treeDrawing } from './tree-drawing';
 import type { Part } from './types';
 
 const KILN =
@@ -538,4 +540,67 @@ test('notations are those of the lesson', () => {
 	const [{ content }] = sheetFiles(wanted({ notation, format: 'text', blocks: { tableaux: 'answers' } }));
 	expect(content).toContain('profit = 0 + 30 bowls + 45 vases');
 	expect(PLAIN.layout).not.toBe(notation.layout);
+});
+
+test('rounds of cuts: each cut is violated where it is made and holds at the best integer plan; none follows a branch or an unfinished run', () => {
+	let made = 0;
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), (problem) => {
+			const run = stepsOf(problem, 'auto', DANTZIG);
+			const rounds = cutRounds(run, DANTZIG, 4);
+			const all = [...run, ...rounds];
+			const best = branchAndBound(problem);
+			all.forEach(({ position: { cuts }, move }, i) => {
+				const original = cuts.at(-1)?.original;
+				if (move?.kind !== 'cut' || !original) return;
+				made += 1;
+				const holds = (plan: Plan) =>
+					holdsAt(evaluate(original.terms, plan), original.relation, original.rhs);
+				expect(holds(readPlan(all[i - 1].position.work!.tableau))).toBe(false);
+				if (best.solution) expect(holds(best.solution)).toBe(true);
+			});
+			expect(rounds.filter(({ move }) => move?.kind === 'cut').length).toBeLessThanOrEqual(4);
+			expect(rounds.every(({ move }) => move?.kind === 'cut' || move?.kind === 'pivot')).toBe(true);
+		}),
+		{ numRuns: 200 }
+	);
+	expect(made).toBeGreaterThan(0);
+	// a branch holds for a part only, so no cut follows it
+	const problem = stated('max z = 3 x + 4 y\na: 2 x + 4 y <= 13\nb: 5 x + 2 y <= 21\nx, y integer');
+	const run = stepsOf(problem, 'auto', DANTZIG);
+	expect(cutRounds(run, DANTZIG, 4).length).toBeGreaterThan(0);
+	const branch = { kind: 'branch', variable: 'x', relation: '<=', value: '3' } as const;
+	expect(cutRounds([...run.slice(0, -1), { ...run.at(-1)!, move: branch }], DANTZIG, 4)).toEqual([]);
+	expect(cutRounds(run.slice(0, 2), DANTZIG, 4)).toEqual([]);
+});
+
+test('a tree is laid out: a level below its parent, ≤ at the left, no box on another, and places stay as nodes come', () => {
+	fc.assert(
+		fc.property(anyProblem({ whole: true }), fc.nat(30), (problem, count) => {
+			const { nodes } = branchAndBound(problem, { mostNodes: 60 });
+			const drawn = treeDrawing(nodes, () => 'all');
+			expect(drawn === null).toBe(nodes.length === 0 || nodes.length > 31);
+			if (!drawn) return;
+			const places = new Map(drawn.nodes.map((node) => [node.id, node]));
+			for (const { id, x, y, from } of drawn.nodes) {
+				const own = nodes.find((node) => node.id === id)!;
+				if (own.parent === null) expect([y, from]).toEqual([0, null]);
+				else {
+					const { x: above, y: level } = places.get(own.parent)!;
+					expect([from, y]).toEqual([{ x: above, y: level }, level + 1]);
+				}
+				expect([x >= 0, x <= drawn.size.x - 1, y <= drawn.size.y - 1]).toEqual([true, true, true]);
+				for (const other of drawn.nodes)
+					if (other.id !== id && other.y === y) expect(Math.abs(other.x - x)).toBeGreaterThanOrEqual(1);
+				const sister = nodes.find((node) => node.parent === own.parent && node.id !== id);
+				if (sister && own.branching?.relation === '<=') expect(x).toBeLessThan(places.get(sister.id)!.x);
+			}
+			const first = nodes.slice(0, count + 1);
+			const some = treeDrawing(nodes, (node) => (first.includes(node) ? 'bound' : null))!;
+			expect(some.size).toEqual(drawn.size);
+			for (const { id, x, y, ended } of some.nodes)
+				expect({ x, y, ended }).toEqual({ x: places.get(id)!.x, y: places.get(id)!.y, ended: [] });
+		}),
+		{ numRuns: 60 }
+	);
 });

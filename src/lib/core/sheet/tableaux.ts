@@ -28,7 +28,7 @@ const NOTHING: Content = { kind: 'nothing' };
 export const blankLines = (
 	lines: readonly Line[],
 	fill: Fill,
-	row: string | null = null,
+	row: string | null | undefined = null,
 	cells: ReadonlySet<string> = new Set()
 ): Line[] =>
 	lines.map((line) => {
@@ -78,24 +78,25 @@ function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sent
 	];
 }
 
-/**
- * One tableau.
- * @param pivot the address of the entry that is pivoted on next, null where that is not told
- * @param row the row that was pivoted in, by its key
- * @param cells the tableau's number, and what is blank of it where single cells are
- * @param compared the pivot whose ratios stand beside; null where none do
- */
-export function tableauPart(
-	t: Tableau,
-	notation: Notation,
-	caption: Sentence,
-	fill: Fill,
-	pivot: string | null = null,
-	operations: readonly Sentence[] = [],
-	row: string | null = null,
-	cells?: { readonly number: number; readonly open: ReadonlySet<string> },
-	compared: Choice | null = null
-): Part {
+/** How a tableau is printed, where that is not whole and by itself. */
+interface Printed {
+	readonly caption?: Sentence;
+	readonly fill?: Fill;
+	/** the address of the entry that is pivoted on next, where that is told */
+	readonly pivot?: string | null;
+	/** what was done to the rows to come here */
+	readonly operations?: readonly Sentence[];
+	/** the row that was pivoted in, by its key: what is blank where only that row is */
+	readonly row?: string | null;
+	/** its number, and what is blank of it where single cells are */
+	readonly cells?: { readonly number: number; readonly open: ReadonlySet<string> };
+	/** the pivot whose ratios stand beside */
+	readonly compared?: Choice | null;
+}
+
+/** One tableau. */
+export function tableauPart(t: Tableau, notation: Notation, printed: Printed = {}): Part {
+	const { caption = [], fill = 'answers', pivot = null, operations = [], row, cells, compared } = printed;
 	const shown = board(t, notation);
 	if (notation.layout === 'dictionary')
 		return { kind: 'dictionary', caption, equations: equationsOf(shown, fill) };
@@ -128,6 +129,8 @@ export function pivotOf(t: Tableau, next: SheetStep | undefined): string | null 
 	return choice && addressText({ row: rowKey(t, choice.row), column: t.form.columns[choice.entering].id });
 }
 
+const SINGLE: readonly Fill[] = ['cells', 'ratios'];
+
 /**
  * The tableaux of a run, one after the other.
  * @param fill `answers`: all; else the first whole, then without numbers (`blanks`), without names of the basis, too (`grid`), without those of the row that was
@@ -147,20 +150,22 @@ export function runParts(
 		if (!t) return [];
 		number += 1;
 		const before = steps[i - 1]?.position.work?.tableau;
-		const own = number === 1 && fill !== 'cells' && fill !== 'ratios' ? 'answers' : fill;
+		// a fill that leaves out single things leaves them out of the first tableau, too
+		const own = number === 1 && !SINGLE.includes(fill) ? 'answers' : fill;
 		const isTold = (own === 'answers' || own === 'ratios') && step.move;
-		const caption = isTold
-			? say`Tableau ${number}: ${labelOf(step.move!, naming(t))}`
-			: say`Tableau ${number}`;
-		const operations = isTold && before ? operationsOf(before, t, step, notation) : [];
-		const pivot = fill === 'answers' ? pivotOf(t, steps[i + 1]) : null;
-		const choice = before ? pivotMade(before, step.move) : null;
-		const row = choice && rowKey(t, choice.row);
-		const open = fill === 'cells' ? { number, open: cellsIn(cells, number) } : undefined;
-		const next = pivotMade(t, steps[i + 1]?.move);
-		const compares =
+		const made = before ? pivotMade(before, step.move) : null;
+		const comparesRatios =
 			fill === 'ratios' || (notation.ratios === 'shown' && (fill === 'answers' || fill === 'cells'));
-		return [tableauPart(t, notation, caption, own, pivot, operations, row, open, compares ? next : null)];
+		const part = tableauPart(t, notation, {
+			caption: isTold ? say`Tableau ${number}: ${labelOf(step.move!, naming(t))}` : say`Tableau ${number}`,
+			fill: own,
+			pivot: fill === 'answers' ? pivotOf(t, steps[i + 1]) : null,
+			operations: isTold && before ? operationsOf(before, t, step, notation) : [],
+			row: made && rowKey(t, made.row),
+			...(fill === 'cells' ? { cells: { number, open: cellsIn(cells, number) } } : {}),
+			compared: comparesRatios ? pivotMade(t, steps[i + 1]?.move) : null
+		});
+		return [part];
 	});
 }
 

@@ -1,6 +1,6 @@
 import { hierarchy, tree } from 'd3-hierarchy';
 import type { BranchNode } from '../integer/branch';
-import { RELATION_SIGNS } from '../problem/relation';
+import { branchingText } from '../integer/messages';
 import { say, type Sentence } from '../sentence/sentence';
 
 /** A branch-and-bound tree as it is drawn on paper and on slides: a box for each node, the added bound at its edge. */
@@ -82,10 +82,7 @@ export function treeDrawing(
 				id,
 				...spot(own),
 				from: parent && spot(parent),
-				added:
-					told === 'box' || !branching
-						? null
-						: say`${{ constraint: branching.variable }} ${RELATION_SIGNS[branching.relation]} ${branching.value}`,
+				added: told === 'box' || !branching ? null : branchingText(branching),
 				bound: told === 'box' ? null : bound ? say`${bound}` : say`–`,
 				ended: told === 'all' ? endedOf(data) : []
 			};
