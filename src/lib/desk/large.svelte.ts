@@ -1,4 +1,4 @@
-import type { SolveJson } from '$lib/core/api/solve';
+import type { SolveJson } from '$lib/core/api/shapes';
 import type { Problem } from '$lib/core/problem/types';
 import { Cancelled } from '$lib/work/cancelled';
 

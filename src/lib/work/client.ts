@@ -1,5 +1,5 @@
 import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
-import type { SolveJson } from '../core/api/solve';
+import type { SolveJson } from '../core/api/shapes';
 import type { SameWay } from '../core/design/variants';
 import type { DesignJson, ProgressJson } from '../core/api/design';
 import type { ProblemKind } from '../core/kind/kind';

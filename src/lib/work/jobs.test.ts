@@ -3,7 +3,7 @@ import { expect, test } from 'vitest';
 import { anyProblem } from '../../../tests/support/problems';
 import { printStatement } from '../core/problem/statement/print';
 import { solveLinear } from '../core/answer/answer';
-import { MAX_STEPS } from '../core/api/solve-request';
+import { MAX_STEPS } from '../core/api/limits';
 import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
 import { nodeWords } from '../core/integer/messages';

@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
 import { jsonReply, problemDetails, type Reply } from '$lib/core/api/reply';
-import { MAX_MILLISECONDS } from '$lib/core/api/solve-request';
+import { MAX_MILLISECONDS } from '$lib/core/api/limits';
 import { Places, SHORT } from './places';
 import { BEGUN, type ServerTask, type Told } from './server-task';
 

@@ -14,7 +14,7 @@ import { sheetFiles, sheetsOf, sourceOf, type SheetFile, type SheetWanted } from
 import { partHtml, sentenceHtml, sheetHtml } from '../core/sheet/html';
 import type { PageSetup } from '../core/sheet/style';
 import type { Part } from '../core/sheet/types';
-import { MAX_STEPS } from '../core/api/solve-request';
+import { MAX_STEPS } from '../core/api/limits';
 import { timed } from './timed';
 
 /** Jobs that make what is printed or shown to a class of a lesson: sheets and slides. */

@@ -1,4 +1,4 @@
-import { words, type Catalogue } from '../sentence/catalogue';
+import { codesOf, words, type Catalogue } from '../sentence/catalogue';
 import { say, type Sentence } from '../sentence/sentence';
 import type { StopReason } from './findings';
 
@@ -9,6 +9,9 @@ export const STOPS: Catalogue<StopReason> = {
 	cycles: ({ length }) => say`The basis came back after ${length} pivots: under this rule the method cycles.`,
 	long: () => say`The search became long.`
 };
+
+/** The codes of why a run stopped. */
+export const STOP_CODES = codesOf(STOPS);
 
 /** Why a run stopped, in words. */
 export const stopWords = (found: StopReason): Sentence => words(STOPS, found, undefined);

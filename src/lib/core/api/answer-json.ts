@@ -13,108 +13,22 @@ import { findingWords, startWords } from '../method/messages';
 import type { Step } from '../method/types';
 import { toText, type Rational } from '../number/rational';
 import { objectiveValue, readPlan } from '../tableau/tableau';
-import { tableauJson, type TableauJson } from '../tableau/written';
-
-/** Numbers by name, as texts. */
-export type NumbersJson = Record<string, string>;
-
-export interface IntervalJson {
-	readonly low: string | null;
-	readonly high: string | null;
-}
-
-export interface RangingJson {
-	readonly degenerate: boolean;
-	readonly objective: Record<string, IntervalJson>;
-	readonly rhs: Record<string, IntervalJson>;
-}
-
-/** A bound other than 0 that the plan meets: which, its dual value, and the interval over which that holds. */
-export interface BoundJson extends IntervalJson {
-	readonly side: 'lower' | 'upper';
-	readonly dual: string;
-}
-
-/** The change of the objective for each unit to one side, and for so many units; `rate` is null where there is no best plan at once. */
-export interface SideJson {
-	readonly rate: string | null;
-	readonly for: string | null;
-}
-
-export interface MarginalJson {
-	readonly more: SideJson;
-	readonly less: SideJson;
-}
-
-export interface OptimalSetJson {
-	readonly unique: boolean;
-	readonly dimension: number;
-	readonly vertices: NumbersJson[];
-	readonly rays: NumbersJson[];
-	readonly lines?: NumbersJson[];
-	readonly complete?: false;
-}
-
-export type CertificateJson =
-	| { readonly kind: 'unbounded'; readonly point: NumbersJson; readonly ray: NumbersJson }
-	| { readonly kind: 'infeasible'; readonly multipliers: NumbersJson; readonly variable?: string }
-	| { readonly kind: 'optimal'; readonly point: NumbersJson; readonly multipliers: NumbersJson };
-
-export interface LinearJson {
-	readonly status: LinearAnswer['status'];
-	readonly reason?: string;
-	readonly objective?: string;
-	readonly solution?: NumbersJson;
-	readonly method: LinearAnswer['method'];
-	readonly why: string;
-	readonly pivots: number;
-}
-
-export interface StepJson {
-	readonly kind: Step['kind'];
-	readonly phase: 1 | 2;
-	readonly part: Step['part'];
-	readonly entering?: string;
-	readonly leaving?: string;
-	readonly note?: string;
-	readonly basis: string[];
-	readonly point: NumbersJson;
-	readonly objective: string;
-	readonly tableau: TableauJson;
-}
-
-export interface NodeJson {
-	readonly id: number;
-	readonly parent: number | null;
-	readonly branching: {
-		readonly variable: string;
-		readonly relation: '<=' | '>=';
-		readonly value: string;
-	} | null;
-	readonly status: BranchNode['status'];
-	readonly bound: string | null;
-	readonly solution: NumbersJson | null;
-	readonly closed: string | null;
-}
-
-/** A cover that the search of a long tree added to the relaxation, and the constraint that implies it. */
-export interface CoverJson {
-	readonly row: string;
-	readonly terms: NumbersJson;
-	readonly relation: '<=';
-	readonly rhs: string;
-}
-
-export interface CutJson {
-	readonly kind: Cut['kind'];
-	readonly row: string;
-	readonly nonbasic: { readonly terms: NumbersJson; readonly relation: '>='; readonly rhs: string };
-	readonly original: {
-		readonly terms: NumbersJson;
-		readonly relation: '<=' | '>=';
-		readonly rhs: string;
-	} | null;
-}
+import { tableauJson } from '../tableau/written';
+import type {
+	BoundJson,
+	CertificateJson,
+	CoverJson,
+	CutJson,
+	IntervalJson,
+	LinearJson,
+	MarginalJson,
+	NodeJson,
+	NumbersJson,
+	OptimalSetJson,
+	RangingJson,
+	SideJson,
+	StepJson
+} from './shapes';
 
 /** A map of numbers as an object of texts. */
 export const numbers = (map: ReadonlyMap<string, Rational>): NumbersJson =>
@@ -184,11 +98,12 @@ export function certificateJson(certificate: Certificate): CertificateJson {
 /** The part of an answer that every status has, and what an optimum adds. */
 export const linearJson = (answer: LinearAnswer): LinearJson => ({
 	status: answer.status,
-	...(answer.reason ? { reason: plainText(stopWords(answer.reason)) } : {}),
+	...(answer.reason ? { reason: plainText(stopWords(answer.reason)), reasonCode: answer.reason.code } : {}),
 	...(answer.objective ? { objective: toText(answer.objective) } : {}),
 	...(answer.solution ? { solution: numbers(answer.solution) } : {}),
 	method: answer.method,
 	why: plainText(startWords(answer.why)),
+	whyCode: answer.why.code,
 	pivots: answer.pivots
 });
 
@@ -203,7 +118,8 @@ export function stepJson(step: Step): StepJson {
 		...(choice ? { entering: name(choice.entering), leaving: name(choice.leaving) } : {}),
 		...(step.note
 			? {
-					note: step.note.found.map((found) => plainText(findingWords(step.note!.at, found))).join(' ')
+					note: step.note.found.map((found) => plainText(findingWords(step.note!.at, found))).join(' '),
+					noteCodes: step.note.found.map(({ code }) => code)
 				}
 			: {}),
 		basis: tableau.basis.map(name),
@@ -221,7 +137,8 @@ export const nodeJson = (node: BranchNode): NodeJson => ({
 	status: node.status,
 	bound: node.bound && toText(node.bound),
 	solution: node.solution && numbers(node.solution),
-	closed: node.closed && plainText(nodeWords(node.closed))
+	closed: node.closed && plainText(nodeWords(node.closed)),
+	closedCode: node.closed && node.closed.code
 });
 
 /** A cover inequality as the API writes it. */

@@ -1,37 +1,17 @@
-import * as yup from 'yup';
 import type { RunOptions } from '../answer/answer';
 import { dualProblem } from '../answer/dual-problem';
 import { NumberError, parseRational, toText, ZERO, type Rational } from '../number/rational';
 import { stopWords } from '../answer/messages';
 import { followedFunction, ParametricStopped, valueOn, type Varied } from '../parametric/value-function';
 import { writeProblem } from '../problem/codec';
-import type { ProblemJson } from '../problem/format';
-import { InputError, readProblem, validate } from '../problem/json';
+import { InputError } from '../problem/json';
 import { plainText } from '../sentence/sentence';
 import { NotPossible } from './region';
+import { DUAL_REQUEST, PARAMETRIC_REQUEST, requestReader } from './requests';
+import type { DualJson, ParametricJson } from './shapes';
 
-/** What POST /api/v1/dual answers: the dual, and whose its variables and constraints are (bounds as `x.lower`, `x.upper`). */
-export interface DualJson {
-	readonly problem: ProblemJson;
-	readonly variables: Record<string, string>;
-	readonly constraints: Record<string, string>;
-}
-
-/** What POST /api/v1/parametric answers. */
-export interface ParametricJson {
-	readonly pieces: {
-		readonly from: string | null;
-		readonly to: string | null;
-		readonly status: 'optimal' | 'infeasible' | 'unbounded';
-		/** `at` is the value at `where`: the piece's `from`, or where that has no end its `to`, or 0 */
-		readonly objective?: { readonly at: string; readonly slope: string; readonly where: string };
-		readonly basis?: readonly string[];
-	}[];
-}
-
-const WANTED = 'must be an object with a problem';
-
-const withProblem = yup.object().typeError(WANTED).required(WANTED);
+const readDual = requestReader(DUAL_REQUEST);
+const readParametric = requestReader(PARAMETRIC_REQUEST);
 
 /**
  * The dual of a problem's relaxation.
@@ -39,8 +19,7 @@ const withProblem = yup.object().typeError(WANTED).required(WANTED);
  * @throws InputError for input that is no problem
  */
 export function answerDual(data: unknown): DualJson {
-	validate(withProblem, data);
-	const problem = readProblem((data as { problem?: unknown }).problem, 'problem');
+	const { problem } = readDual(data);
 	const dual = dualProblem(problem);
 	const owners = [...dual.variableOf, ...dual.boundOf].map(([row, name]) => [name, row]);
 	return {
@@ -49,14 +28,6 @@ export function answerDual(data: unknown): DualJson {
 		constraints: Object.fromEntries([...dual.constraintOf].map(([variable, row]) => [row, variable]))
 	};
 }
-
-const schema = withProblem.shape({
-	vary: yup
-		.object({ rhs: yup.string(), objective: yup.string() })
-		.noUnknown('may only have rhs or objective')
-		.typeError('must be an object with rhs or objective')
-		.required('must be an object with rhs or objective')
-});
 
 /** An end of the interval; what is left out or null is none. */
 function endOf(value: unknown, path: string): Rational | null {
@@ -71,10 +42,8 @@ function endOf(value: unknown, path: string): Rational | null {
 }
 
 function readRequest(data: unknown) {
-	validate(schema, data);
-	const body = data as Record<string, unknown>;
-	const problem = readProblem(body.problem, 'problem');
-	const { rhs, objective } = body.vary as { rhs?: string; objective?: string };
+	const { problem, given } = readParametric(data);
+	const { rhs, objective } = given.vary;
 	if ((rhs === undefined) === (objective === undefined))
 		throw new InputError([
 			{ path: 'vary', message: 'must name one constraint (rhs) or one variable (objective)' }
@@ -88,7 +57,7 @@ function readRequest(data: unknown) {
 		throw new InputError([
 			{ path: `vary.${'rhs' in varied ? 'rhs' : 'objective'}`, message: `“${name}” is not among the ${kind}` }
 		]);
-	const [from, to] = [endOf(body.from, 'from'), endOf(body.to, 'to')];
+	const [from, to] = [endOf(given.from, 'from'), endOf(given.to, 'to')];
 	if (from && to && from.gt(to)) throw new InputError([{ path: 'to', message: 'must not be below from' }]);
 	return { problem, varied, from, to };
 }

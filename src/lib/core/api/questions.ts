@@ -1,73 +1,31 @@
-import * as yup from 'yup';
-import { METHODS, type MethodName } from '../method/solve';
-import { RULE_NAMES, ruleNamed, type RuleName } from '../method/rule';
-import { InputError, readProblem, validate, type Issue } from '../problem/json';
+import { ruleNamed } from '../method/rule';
 import { writeProblem } from '../problem/codec';
-import { isPlain, type ProblemJson } from '../problem/format';
+import { isPlain } from '../problem/format';
+import { InputError, readProblem, type Issue } from '../problem/json';
 import { canonical } from '../question/answers';
 import { questions } from '../question/ask';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
-import { KIND_NAMES, type Answer, type Consequence, type KindName, type Question } from '../question/types';
+import { KIND_NAMES, type Answer, type Question } from '../question/types';
 import { saidOf, WORDS } from '../question/words';
-import { among, collect, whole } from './fields';
+import { collect, QUESTIONS_REQUEST, requestReader } from './requests';
+import type { JudgementJson, QuestionJson } from './shapes';
 import type { Control } from './solve';
 
 /** POST /api/v1/questions and /api/v1/judge: questions along a run, and what an answer is worth. */
 
-/** A question as the API writes it. */
-export interface QuestionJson extends Omit<Question, 'problem' | 'slips'> {
-	readonly says: string;
-	readonly slips: readonly { readonly answer: Answer; readonly code: string; readonly says: string }[];
-	readonly hints: readonly string[];
-	readonly problem?: ProblemJson;
-}
-
-export interface JudgementJson {
-	readonly right: boolean;
-	readonly slip?: string;
-	readonly says: string;
-	readonly consequence?: Consequence;
-}
-
-const MOST_QUESTIONS = 200;
-const schema = yup
-	.object({
-		method: among(METHODS),
-		rule: among(RULE_NAMES),
-		kinds: yup
-			.mixed()
-			.test(
-				'kinds',
-				'must be a list of kinds of questions',
-				(v) => v === undefined || (Array.isArray(v) && v.length > 0)
-			),
-		seed: whole(0, 2 ** 32 - 1),
-		count: whole(1, MOST_QUESTIONS)
-	})
-	.typeError('must be an object with a problem')
-	.required('must be an object with a problem');
+const read = requestReader(QUESTIONS_REQUEST);
 
 /** Answers a request for questions, in the shape of docs/API.md. */
 export function answerQuestions(data: unknown, control: Control = {}): { questions: QuestionJson[] } {
-	const issues: Issue[] = [];
-	collect(issues, () => validate(schema, data));
-	const raw = isPlain(data) ? data : {};
-	let problem: ReturnType<typeof readProblem> | null = null;
-	collect(issues, () => (problem = readProblem(raw.problem, 'problem')));
-	const kinds = Array.isArray(raw.kinds) ? (raw.kinds as unknown[]) : undefined;
-	kinds?.forEach((kind, i) => {
-		if (!KIND_NAMES.includes(kind as KindName))
-			issues.push({ path: `kinds[${i}]`, message: `must be one of ${KIND_NAMES.join(', ')}` });
-	});
-	if (issues.length > 0 || !problem) throw new InputError(issues);
+	const { problem, given } = read(data);
 	const found = questions({
 		problem,
-		method: (raw.method ?? 'auto') as MethodName,
-		rule: ruleNamed((raw.rule ?? 'dantzig') as RuleName),
-		kinds: kinds as readonly KindName[] | undefined,
-		seed: (raw.seed as number | undefined) ?? 1,
-		count: (raw.count as number | undefined) ?? 10,
+		method: given.method ?? 'auto',
+		rule: ruleNamed(given.rule ?? 'dantzig'),
+		kinds: given.kinds,
+		seed: given.seed ?? 1,
+		count: given.count ?? 10,
 		shouldStop: control.shouldStop
 	});
 	return {

@@ -1,4 +1,3 @@
-import * as yup from 'yup';
 import { conflictOf } from '../answer/conflict';
 import { isRedundant } from '../kind/kind';
 import { runLinear, type RunOptions } from '../answer/answer';
@@ -9,10 +8,12 @@ import { rowName } from '../problem/row-owner';
 import { mustBeWhole } from '../problem/whole';
 import type { Vector } from '../number/linear-algebra';
 import { toText } from '../number/rational';
-import { InputError, readProblem, validate } from '../problem/json';
+import { InputError } from '../problem/json';
 import type { Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import { numbers, type NumbersJson } from './answer-json';
+import { numbers } from './answer-json';
+import { REGION_REQUEST, requestReader } from './requests';
+import type { RegionJson } from './shapes';
 
 /** Raised where a request is well formed, but asks for something that cannot be done. */
 export class NotPossible extends Error {
@@ -26,38 +27,13 @@ export class NotPossible extends Error {
 
 const MOST_VARIABLES = 3;
 
-/** What POST /api/v1/region answers. */
-export interface RegionJson {
-	readonly empty: boolean;
-	readonly bounded: boolean;
-	/** −1 where it is empty */
-	readonly dimension: number;
-	readonly vertices: { point: NumbersJson; objective: string; tight: string[] }[];
-	readonly rays: NumbersJson[];
-	readonly lines: NumbersJson[];
-	readonly edges: { vertices: readonly number[]; ray?: number }[];
-	readonly faces?: { of: string; vertices: readonly number[] }[];
-	readonly redundant: string[];
-	readonly conflict?: string[];
-	readonly hull?: { vertices: NumbersJson[] };
-}
-
-const schema = yup
-	.object({
-		without: yup
-			.array(yup.string().typeError('must be the name of a constraint').required())
-			.typeError('must be a list of names of constraints')
-	})
-	.typeError('must be an object with a problem')
-	.required('must be an object with a problem');
+const read = requestReader(REGION_REQUEST);
 
 /** @throws InputError with every fault and its path */
 function readRequest(data: unknown): Problem {
-	validate(schema, data);
-	const raw = data as { problem?: unknown; without?: string[] };
-	const problem = readProblem(raw.problem, 'problem');
+	const { problem, given } = read(data);
 	const known = new Set(problem.constraints.map(({ name }) => name));
-	const without = raw.without ?? [];
+	const without = given.without ?? [];
 	const unknown = without.flatMap((name, i) =>
 		known.has(name) ? [] : [{ path: `without[${i}]`, message: `“${name}” is not among the constraints` }]
 	);

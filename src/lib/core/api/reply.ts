@@ -1,8 +1,9 @@
 import { startWords } from '../method/messages';
 import { CannotStart } from '../method/solve';
-import { InputError, type Issue } from '../problem/json';
+import { InputError, validate, type Issue } from '../problem/json';
+import { checkOf } from '../problem/shape-check';
 import { plainText } from '../sentence/sentence';
-import { convert } from '../formats/convert';
+import { convert, type Conversion } from '../formats/convert';
 import { answerDesign, type DesignJson } from './design';
 import { answerDual, answerParametric } from './duality';
 import { parseJson } from '../formats/json-text';
@@ -10,6 +11,7 @@ import { answerJudge, answerQuestions } from './questions';
 import { answerRegion, NotPossible } from './region';
 import { answerSolve, type Control } from './solve';
 import { answerSheet } from './sheet';
+import { CONVERT_REQUEST } from './requests';
 import { readSolveRequest } from './solve-request';
 
 /** An HTTP answer before it is one: a status, and a body that is JSON text already, so that nobody has to write it twice. */
@@ -45,6 +47,7 @@ export function problemDetails(status: number, detail: string, issues: readonly 
 export const jsonReply = (status: number, body: object): Reply => ({ status, text: JSON.stringify(body) });
 
 const MOST_ISSUES = 100;
+const checkConversion = checkOf(CONVERT_REQUEST);
 
 function guarded(text: string, answer: (data: unknown) => object): Reply {
 	try {
@@ -76,7 +79,11 @@ export function replySolve(text: string, control: (milliseconds: number) => Cont
 }
 
 /** Answers the body of POST /api/v1/convert. */
-export const replyConvert = (text: string): Reply => guarded(text, convert);
+export const replyConvert = (text: string): Reply =>
+	guarded(text, (data) => {
+		validate(checkConversion, data);
+		return convert(data as Conversion);
+	});
 
 /** Answers the body of POST /api/v1/region. */
 export const replyRegion = (text: string, control: Control): Reply =>

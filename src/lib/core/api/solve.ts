@@ -21,19 +21,9 @@ import {
 	optimalSetJson,
 	rangingJson,
 	stepJson,
-	marginalJson,
-	type BoundJson,
-	type MarginalJson,
-	type CertificateJson,
-	type CoverJson,
-	type CutJson,
-	type LinearJson,
-	type NodeJson,
-	type NumbersJson,
-	type OptimalSetJson,
-	type RangingJson,
-	type StepJson
+	marginalJson
 } from './answer-json';
+import type { MarginalJson, OptimalSetJson, SolveJson, StepJson } from './shapes';
 import type { SolveRequest } from './solve-request';
 
 /** What the one who runs a solve wants to know and to decide meanwhile. */
@@ -50,30 +40,6 @@ export interface Control {
 const MOST_CHARACTERS = 12_000_000;
 /** nodes of a tree that are kept while it is searched */
 const MOST_NODES = 20_000;
-
-/** An answer to a request to solve. */
-export interface SolveJson extends Partial<LinearJson> {
-	readonly status: LinearJson['status'];
-	readonly pivots: number;
-	readonly duals?: NumbersJson;
-	readonly reducedCosts?: NumbersJson;
-	readonly optimalSet?: OptimalSetJson;
-	readonly ranging?: RangingJson;
-	/** what one more and one less of each right-hand side are worth; those that the time did not reach are counted in `omitted` */
-	readonly marginal?: Record<string, MarginalJson>;
-	/** bounds other than 0 that the plan meets, by variable */
-	readonly bounds?: Record<string, BoundJson>;
-	readonly certificate?: CertificateJson;
-	readonly relaxation?: Pick<LinearJson, 'status' | 'objective' | 'solution'>;
-	/** no integer plan can be better: of a search that was stopped */
-	readonly bound?: string;
-	readonly nodes?: NodeJson[];
-	readonly covers?: CoverJson[];
-	readonly cuts?: CutJson[];
-	readonly steps?: StepJson[];
-	/** how many entries of a list were left out because the answer would have been too long */
-	readonly omitted?: Partial<Record<'steps' | 'nodes' | 'cuts' | 'vertices' | 'rays' | 'marginal', number>>;
-}
 
 /** Fills the lists of an answer while there is room, and counts what is left out. */
 class Room {
@@ -175,12 +141,13 @@ export function answerSolve(request: SolveRequest, control: Control = {}): Solve
 	if ('nodesMade' in result) room.leaveOut('nodes', result.nodesMade - result.nodes.length);
 	return {
 		status: result.status,
-		...(result.reason ? { reason: plainText(wayWords(result.reason)) } : {}),
+		...(result.reason ? { reason: plainText(wayWords(result.reason)), reasonCode: result.reason.code } : {}),
 		...(result.objective ? { objective: toText(result.objective) } : {}),
 		...(result.solution ? { solution: numbers(result.solution) } : {}),
 		...('bound' in result && result.bound ? { bound: toText(result.bound) } : {}),
 		method: relaxation.method,
 		why: plainText(startWords(relaxation.why)),
+		whyCode: relaxation.why.code,
 		pivots: result.pivots,
 		relaxation: {
 			status: relaxation.status,

@@ -1,6 +1,5 @@
-import * as yup from 'yup';
 import { writeProblem } from '../problem/codec';
-import { InputError, readProblem, validate } from '../problem/json';
+import { InputError, readProblem } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
 import { messageText } from '../problem/statement/messages';
 import { readStatement } from '../problem/statement/read';
@@ -16,23 +15,18 @@ export const FORMATS_READ = ['statement', 'json', 'mps', 'csv', 'latex'] as cons
 /** Formats that a problem can be written in. */
 export const FORMATS_WRITTEN = ['statement', 'json', 'mps', 'mps-fixed', 'latex', 'csv'] as const;
 
-const format = (formats: readonly string[]) =>
-	yup.mixed().test('format', `must be one of ${formats.join(', ')}`, (v) => formats.includes(v as string));
-
-const schema = yup
-	.object({
-		from: format(FORMATS_READ),
-		to: format(FORMATS_WRITTEN),
-		content: yup.mixed().test('text', 'must be text', (v) => typeof v === 'string')
-	})
-	.typeError('must be an object with from, to and content')
-	.required('must be an object with from, to and content');
+/** What is converted: the content in one format, and the format that is wanted. */
+export interface Conversion {
+	readonly from: (typeof FORMATS_READ)[number];
+	readonly to: (typeof FORMATS_WRITTEN)[number];
+	readonly content: string;
+}
 
 /**
  * Reads a problem from a format; what was changed on the way is added to the notes.
  * @throws InputError with line or path of what is wrong
  */
-export function readFrom(from: string, content: string, notes: string[]): Problem {
+export function readFrom(from: Conversion['from'], content: string, notes: string[]): Problem {
 	if (from === 'json') {
 		let data: unknown;
 		try {
@@ -57,16 +51,13 @@ export function readFrom(from: string, content: string, notes: string[]): Proble
 
 /**
  * Converts a problem from one format to another.
- * @param data `{ from, to, content }`
  * @returns the content in the other format, and notes on what it cannot hold
  * @throws InputError for input that is no problem
  */
-export function convert(data: unknown): { content: string; notes: string[] } {
-	validate(schema, data);
-	const { from, to, content } = data as { from: string; to: string; content: string };
+export function convert({ from, to, content }: Conversion): { content: string; notes: string[] } {
 	const notes: string[] = [];
 	const problem = readFrom(from, content, notes);
-	return { content: writeTo(to as (typeof FORMATS_WRITTEN)[number], problem, notes), notes };
+	return { content: writeTo(to, problem, notes), notes };
 }
 
 /** Writes a problem in a format; what it cannot hold is added to the notes. */

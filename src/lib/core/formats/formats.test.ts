@@ -298,7 +298,7 @@ describe('LaTeX', () => {
 test('every pair of formats that the agreement names converts', () => {
 	const start = 'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases ≤ 100\n';
 	const json = convert({ from: 'statement', to: 'json', content: start }).content;
-	for (const via of ['statement', 'mps', 'csv', 'latex']) {
+	for (const via of ['statement', 'mps', 'csv', 'latex'] as const) {
 		const there = convert({ from: 'json', to: via, content: json }).content;
 		expect(convert({ from: via, to: 'json', content: there }).content).toBe(json);
 	}

@@ -1,5 +1,5 @@
 import { STOPS } from '../answer/messages';
-import { words, type Catalogue } from '../sentence/catalogue';
+import { codesOf, words, type Catalogue } from '../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
 import type { NodeFinding, WayFinding } from './findings';
 import { RELATION_SIGNS } from '../problem/relation';
@@ -39,6 +39,9 @@ const NODES: Catalogue<NodeFinding> = {
 export const branchingText = ({ variable, relation, value }: Branching): Sentence =>
 	say`${{ constraint: variable }} ${RELATION_SIGNS[relation]} ${value}`;
 
+/** The codes of why a node is closed or branched on. */
+export const NODE_CODES = codesOf(NODES);
+
 /** Why a node is closed or branched on, in words. */
 export const nodeWords = (found: NodeFinding): Sentence => words(NODES, found, undefined);
 
@@ -56,6 +59,9 @@ const WAYS: Catalogue<WayFinding> = {
 	'too-many-points': ({ count }) => say`${count.toString()} whole points are too many to look at one by one.`,
 	'endless-points': () => say`The whole points are not finitely many, or some variables need not be whole.`
 };
+
+/** The codes of why a search or a way ended. */
+export const WAY_CODES = codesOf(WAYS);
 
 /** Why a search or a way ended, in words. */
 export const wayWords = (found: WayFinding): Sentence => words(WAYS, found, undefined);

@@ -1,4 +1,4 @@
-import { words, type Catalogue, type OfCode } from '../sentence/catalogue';
+import { codesOf, words, type Catalogue, type OfCode } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
 	byLayout,
@@ -201,6 +201,9 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 /** What a method found, in words. @param t the tableau at which it found it */
 export const findingWords = (t: Tableau, found: Finding): Sentence => words(FINDINGS, found, t);
 
+/** The codes of what methods find. */
+export const FINDING_CODES = codesOf(FINDINGS);
+
 const STARTS: Catalogue<StartFinding> = {
 	'as-asked': () => say`as asked`,
 	'slacks-feasible': () =>
@@ -216,6 +219,9 @@ const STARTS: Catalogue<StartFinding> = {
 	'dual-cannot-start': () =>
 		say`The dual simplex method needs a tableau that is dual feasible; here a column would improve the objective.`
 };
+
+/** The codes of why a method begins, or cannot. */
+export const START_CODES = codesOf(STARTS);
 
 /** Why a method begins, or cannot, in words. */
 export const startWords = (found: StartFinding): Sentence => words(STARTS, found, undefined);

@@ -22,7 +22,8 @@ function faultsOf(error: yup.ValidationError, root: string): Issue[] {
 		e.inner.length ? e.inner.flatMap(leaves) : [e];
 	return leaves(error).map((leaf) => ({
 		path: [root, leaf.path].filter(Boolean).join(leaf.path?.startsWith('[') ? '' : '.'),
-		message: leaf.errors[0] ?? leaf.message
+		// shapes name the field at fault in their messages, where nobody has its path
+		message: (leaf.errors[0] ?? leaf.message).replace(`${leaf.path || 'this'} `, '')
 	}));
 }
 

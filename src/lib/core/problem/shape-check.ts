@@ -25,38 +25,53 @@ export function checkOf(shape: Shape): yup.Schema {
 	switch (shape.is) {
 		case 'text': {
 			const { least, most, pattern } = shape;
-			const plain = (least > 0 ? yup.string().required() : yup.string().defined()).max(most);
+			const wanted = '${path} must be text';
+			const plain = (least > 0 ? yup.string().required(wanted) : yup.string().defined(wanted))
+				.typeError(wanted)
+				.max(most, `\${path} has more than ${most} characters`);
 			return pattern === undefined ? plain : plain.matches(new RegExp(pattern, 'u'));
 		}
 		case 'number':
-			return yup.string().defined().test('number', '${path} is not a number', isNumber);
+			return yup.mixed().test('number', '${path} is not a number', isNumber);
 		case 'finite': {
 			const plain = yup.number().required().test('finite', '${path} is not a number', Number.isFinite);
 			return shape.above === undefined ? plain : plain.moreThan(shape.above);
 		}
 		case 'count':
 			return yup.number().integer().min(0).required();
-		case 'flag':
-			return yup.boolean().required();
-		case 'one-of':
-			return typeof shape.values[0] === 'number'
-				? yup
-						.number()
-						.oneOf(shape.values as number[])
-						.required()
-				: yup
-						.string()
-						.oneOf(shape.values as string[])
-						.required();
-		case 'list':
+		case 'whole': {
+			const { least, most, mayBeText } = shape;
+			const message = `\${path} must be a whole number from ${least} to ${most}`;
+			const isWithin = (value: unknown) => {
+				const number = mayBeText && isNumber(value) ? Number(value) : value;
+				return Number.isInteger(number) && (number as number) >= least && (number as number) <= most;
+			};
+			return yup.mixed().test('whole', message, isWithin);
+		}
+		case 'flag': {
+			const message = '${path} must be true or false';
+			return yup.boolean().typeError(message).required(message);
+		}
+		case 'one-of': {
+			const message = `\${path} must be one of ${shape.values.join(', ')}`;
+			return yup.mixed().test('one-of', message, (value) => shape.values.includes(value as string));
+		}
+		case 'list': {
+			const { least, most } = shape;
+			const wanted = '${path} must be a list';
 			return yup
 				.array(checkOf(shape.of) as yup.AnySchema)
-				.min(shape.least)
-				.max(shape.most)
-				.required();
+				.typeError(wanted)
+				.required(wanted)
+				.min(least, `\${path} has fewer than ${least} entries`)
+				.max(most, `\${path} has more than ${most} entries`);
+		}
 		case 'record': {
-			const plain = yup.object(fieldsOf(shape.fields)).required();
-			return shape.isClosed ? plain.noUnknown() : plain;
+			const message = `\${path} must be ${shape.called ?? 'an object'}`;
+			const plain = yup.object(fieldsOf(shape.fields)).typeError(message).required(message);
+			return shape.isClosed
+				? plain.noUnknown('${path} has a field that does not belong there: ${unknown}')
+				: plain;
 		}
 		case 'by-key': {
 			const { most, longest } = shape;
@@ -102,6 +117,9 @@ export function checkOf(shape: Shape): yup.Schema {
 				shape.test(value)
 			) as yup.Schema;
 		case 'described':
+		case 'named':
 			return checkOf(shape.of);
+		case 'schema':
+			return yup.mixed().nullable();
 	}
 }

@@ -20,7 +20,12 @@ export function schemaOf(shape: Shape): JsonSchema {
 	switch (shape.is) {
 		case 'text': {
 			const { least, most, pattern } = shape;
-			return { type: 'string', minLength: least, maxLength: most, ...(pattern ? { pattern } : {}) };
+			return {
+				type: 'string',
+				...(least > 0 ? { minLength: least } : {}),
+				...(Number.isFinite(most) ? { maxLength: most } : {}),
+				...(pattern ? { pattern } : {})
+			};
 		}
 		case 'number':
 			return {
@@ -33,6 +38,16 @@ export function schemaOf(shape: Shape): JsonSchema {
 			return { type: 'number', ...(shape.above === undefined ? {} : { exclusiveMinimum: shape.above }) };
 		case 'count':
 			return { type: 'integer', minimum: 0 };
+		case 'whole': {
+			const { least, most } = shape;
+			const count = { type: 'integer', minimum: least, maximum: most };
+			if (!shape.mayBeText) return count;
+			const text = { type: 'string', pattern: '^\\s*[+-]?\\d+\\s*$' };
+			return {
+				anyOf: [count, text],
+				description: `a whole number from ${least} to ${most}, plain or as text`
+			};
+		}
 		case 'flag':
 			return { type: 'boolean' };
 		case 'one-of':
@@ -42,7 +57,7 @@ export function schemaOf(shape: Shape): JsonSchema {
 			return {
 				type: 'array',
 				...(least > 0 ? { minItems: least } : {}),
-				maxItems: most,
+				...(Number.isFinite(most) ? { maxItems: most } : {}),
 				items: schemaOf(shape.of)
 			};
 		}
@@ -53,13 +68,16 @@ export function schemaOf(shape: Shape): JsonSchema {
 		case 'by-key':
 			return {
 				type: 'object',
-				maxProperties: shape.most,
-				propertyNames: { maxLength: shape.longest },
+				...(Number.isFinite(shape.most) ? { maxProperties: shape.most } : {}),
+				...(Number.isFinite(shape.longest) ? { propertyNames: { maxLength: shape.longest } } : {}),
 				additionalProperties: schemaOf(shape.of)
 			};
 		case 'nullable':
 			return { oneOf: [{ type: 'null' }, schemaOf(shape.of)] };
 		case 'optional':
+			return shape.otherwise === undefined
+				? schemaOf(shape.of)
+				: { ...schemaOf(shape.of), default: shape.otherwise };
 		case 'sound':
 			return schemaOf(shape.of);
 		case 'kinds':
@@ -72,5 +90,9 @@ export function schemaOf(shape: Shape): JsonSchema {
 			return { oneOf: Object.values(shape.records).map(schemaOf) };
 		case 'described':
 			return { ...schemaOf(shape.of), description: shape.words };
+		case 'named':
+			return { $ref: `#/components/schemas/${shape.name}` };
+		case 'schema':
+			return shape.schema;
 	}
 }

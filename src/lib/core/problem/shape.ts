@@ -12,23 +12,35 @@ export type Description =
 	| { readonly is: 'finite'; readonly above?: number }
 	/** 0, 1, 2 … */
 	| { readonly is: 'count' }
+	/** a whole number within limits, both included; perhaps as text, too */
+	| { readonly is: 'whole'; readonly least: number; readonly most: number; readonly mayBeText: boolean }
 	| { readonly is: 'flag' }
-	| { readonly is: 'one-of'; readonly values: readonly (string | number)[] }
+	| { readonly is: 'one-of'; readonly values: readonly (string | number | boolean)[] }
 	| { readonly is: 'list'; readonly of: Shape; readonly least: number; readonly most: number }
 	/** fields by name; what is not among them is left out, or, where it is closed, refused */
-	| { readonly is: 'record'; readonly fields: Readonly<Record<string, Shape>>; readonly isClosed: boolean }
+	| {
+			readonly is: 'record';
+			readonly fields: Readonly<Record<string, Shape>>;
+			readonly isClosed: boolean;
+			/** what it is called where something else stands there: `an object with a problem` */
+			readonly called?: string;
+	  }
 	/** values by any key of so many characters */
 	| { readonly is: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
 	| { readonly is: 'nullable'; readonly of: Shape }
-	/** a field that may be left out */
-	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown }
+	/** a field that may be left out; `fresh`: what is put there then, `otherwise`: what then holds */
+	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly otherwise?: unknown }
 	/** a record that its field `kind` tells apart from others */
 	| { readonly is: 'kinds'; readonly fields: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
 	/** a record that the presence of a field tells apart from others; the last is meant where none is there */
 	| { readonly is: 'one-with'; readonly records: Readonly<Record<string, Shape>> }
 	/** what a schema cannot say */
 	| { readonly is: 'sound'; readonly of: Shape; readonly message: string; test(value: unknown): boolean }
-	| { readonly is: 'described'; readonly of: Shape; readonly words: string };
+	| { readonly is: 'described'; readonly of: Shape; readonly words: string }
+	/** a shape that schemas refer to by its name */
+	| { readonly is: 'named'; readonly name: string; readonly of: Shape }
+	/** what is checked elsewhere: its JSON Schema alone */
+	| { readonly is: 'schema'; readonly schema: Readonly<Record<string, unknown>> };
 
 /** A description with the type of what it describes, which is there for the compiler alone. */
 export type Shape<T = unknown> = Description & { readonly type?: T };
@@ -52,36 +64,54 @@ export const text = (most: number, least = 1, pattern?: string): Shape<string> =
 	most,
 	...(pattern === undefined ? {} : { pattern })
 });
+/** any text */
+export const anyText: Shape<string> = text(Infinity, 0);
 export const exactNumber: Shape<string> = { is: 'number' };
 export const finite: Shape<number> = { is: 'finite' };
 export const above = (least: number): Shape<number> => ({ is: 'finite', above: least });
 export const count: Shape<number> = { is: 'count' };
+export const whole = (least: number, most: number): Shape<number> => ({
+	is: 'whole',
+	least,
+	most,
+	mayBeText: false
+});
+/** A whole number that may be written as text, as all numbers of the problem format may. */
+export const wholeText = (least: number, most: number): Shape<number | string> => ({
+	is: 'whole',
+	least,
+	most,
+	mayBeText: true
+});
 export const flag: Shape<boolean> = { is: 'flag' };
-export const oneOf = <const T extends string | number>(values: readonly T[]): Shape<T> => ({
+export const oneOf = <const T extends string | number | boolean>(values: readonly T[]): Shape<T> => ({
 	is: 'one-of',
 	values
 });
-export const list = <T>(of: Shape<T>, most: number, least = 0): Shape<readonly T[]> => ({
+export const list = <T>(of: Shape<T>, most = Infinity, least = 0): Shape<readonly T[]> => ({
 	is: 'list',
 	of,
 	least,
 	most
 });
-export const record = <F extends Fields>(fields: F): Shape<RecordOf<F>> => ({
+/** @param called what is said that there must be, where something else is */
+export const record = <F extends Fields>(fields: F, called?: string): Shape<RecordOf<F>> => ({
 	is: 'record',
 	fields,
-	isClosed: false
+	isClosed: false,
+	...(called === undefined ? {} : { called })
 });
 /** A record in which nothing else may stand. */
-export const closed = <F extends Fields>(fields: F): Shape<RecordOf<F>> => ({
+export const closed = <F extends Fields>(fields: F, called?: string): Shape<RecordOf<F>> => ({
 	is: 'record',
 	fields,
-	isClosed: true
+	isClosed: true,
+	...(called === undefined ? {} : { called })
 });
 export const byKey = <T>(
 	of: Shape<T>,
-	most: number,
-	longest: number
+	most = Infinity,
+	longest = Infinity
 ): Shape<Readonly<Record<string, T>>> => ({
 	is: 'by-key',
 	of,
@@ -92,6 +122,9 @@ export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ is: 'nullable',
 /** @param fresh what it is where it is left out */
 export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>
 	({ is: 'optional', of, ...(fresh === undefined ? {} : { fresh }) }) as unknown as Optional<T>;
+/** A field that may be left out: what holds then, told in the schema. */
+export const otherwise = <T>(of: Shape<T>, value: T): Optional<T> =>
+	({ is: 'optional', of, otherwise: value }) as unknown as Optional<T>;
 /** What was once left out and now is always there: as it is in older data. */
 export const since = <T>(of: Shape<T>, before: T): Shape<T> => ({ is: 'optional', of, fresh: before });
 export const kinds = <const K extends Record<string, Fields>>(fields: K): Shape<OneOf<K>> => ({
@@ -109,5 +142,11 @@ export const sound = <T>(of: Shape<T>, message: string, test: (value: T) => bool
 	test: test as (value: unknown) => boolean
 });
 export const described = <T>(of: Shape<T>, words: string): Shape<T> => ({ is: 'described', of, words });
+export const named = <T>(name: string, of: Shape<T>): Shape<T> => ({ is: 'named', name, of });
+/** What is checked elsewhere, by its JSON Schema. */
+export const bySchema = <T>(schema: Readonly<Record<string, unknown>>): Shape<T> => ({
+	is: 'schema',
+	schema
+});
 /** A shape whose type is said elsewhere. */
 export const as = <T>(of: Shape): Shape<T> => of as Shape<T>;

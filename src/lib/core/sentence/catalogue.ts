@@ -22,3 +22,8 @@ export function words<Found extends Coded, Where>(
 	const own = catalogue[found.code as Found['code']] as (found: Found, where: Where) => Sentence;
 	return own(found, where);
 }
+
+/** The codes that a catalogue has words for. */
+export const codesOf = <Found extends Coded, Where>(
+	catalogue: Catalogue<Found, Where>
+): readonly Found['code'][] => Object.keys(catalogue);

@@ -1,5 +1,5 @@
-import * as yup from 'yup';
-import type { ObjectShape } from 'yup';
+import { flag, list, oneOf, optional, otherwise, text, whole, type Shape } from '../../problem/shape';
+import { MAX_NAME } from '../../problem/types';
 
 /** What can be set of a wish: from this one description come its control on the page, its check in a request, and its schema in the API's description. */
 export type Control =
@@ -25,50 +25,32 @@ export type Control =
 	| { readonly kind: 'yes'; readonly field: string }
 	| { readonly kind: 'rows'; readonly field: string; readonly label: string };
 
-const whole = (least: number, most: number) => yup.number().integer().min(least).max(most);
-
-/** The check of a wish's fields. */
-export const fieldsOf = (controls: readonly Control[]): ObjectShape =>
+/** The fields of a wish, as shapes: their check and their schema come from these. */
+export const fieldsOf = (controls: readonly Control[]): Readonly<Record<string, Shape>> =>
 	Object.assign(
 		{},
-		...controls.map((own): ObjectShape => {
+		...controls.map((own): Record<string, Shape> => {
 			switch (own.kind) {
 				case 'count': {
 					const count = whole(own.least, own.most);
-					return { [own.field]: own.isOptional ? count : count.required() };
+					return { [own.field]: own.isOptional ? optional(count) : count };
 				}
-				case 'limit':
-					return { exactly: whole(own.least, own.most), atMost: whole(own.least, own.most) };
-				case 'choice': {
-					const among = yup.string().oneOf(own.of);
-					return { [own.field]: own.otherwise === undefined ? among.required() : among };
-				}
-				case 'yes':
-					return { [own.field]: yup.boolean().required() };
-				case 'rows':
-					return { [own.field]: yup.array(yup.string().required()).required() };
-			}
-		})
-	) as ObjectShape;
-
-/** The same as the properties of a JSON Schema. */
-export const propertiesOf = (controls: readonly Control[]): Record<string, object> =>
-	Object.assign(
-		{},
-		...controls.map((own): Record<string, object> => {
-			switch (own.kind) {
-				case 'count':
-					return { [own.field]: { type: 'integer', minimum: own.least, maximum: own.most } };
 				case 'limit': {
-					const count = { type: 'integer', minimum: own.least, maximum: own.most };
-					return { exactly: count, atMost: count };
+					const limit = optional(whole(own.least, own.most));
+					return { exactly: limit, atMost: limit };
 				}
-				case 'choice':
-					return { [own.field]: { enum: own.of } };
+				case 'choice': {
+					const among = oneOf(own.of);
+					return { [own.field]: own.otherwise === undefined ? among : otherwise(among, own.otherwise) };
+				}
 				case 'yes':
-					return { [own.field]: { type: 'boolean' } };
+					return { [own.field]: flag };
 				case 'rows':
-					return { [own.field]: { type: 'array', items: { type: 'string' } } };
+					return { [own.field]: list(text(MAX_NAME)) };
 			}
 		})
-	) as Record<string, object>;
+	) as Record<string, Shape>;
+
+/** Whether a wish has a limit: then it says `exactly` or `atMost`. */
+export const isLimited = (controls: readonly Control[]): boolean =>
+	controls.some(({ kind }) => kind === 'limit');

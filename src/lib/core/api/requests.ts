@@ -1,0 +1,134 @@
+import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
+import { RULE_NAMES } from '../method/rule';
+import { METHODS } from '../method/solve';
+import { isPlain } from '../problem/format';
+import { InputError, readProblem, validate, type Issue } from '../problem/json';
+import {
+	anyText,
+	bySchema,
+	closed,
+	described,
+	flag,
+	list,
+	oneOf,
+	optional,
+	otherwise,
+	record,
+	whole,
+	type Of,
+	type Shape
+} from '../problem/shape';
+import { checkOf } from '../problem/shape-check';
+import type { Problem } from '../problem/types';
+import { KIND_NAMES } from '../question/types';
+import { SHEET_FORMATS } from '../sheet/files';
+import { MOST_VARIANTS, SHEET_PRESETS } from '../sheet/presets';
+import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './limits';
+import { ANSWER_GIVEN, PROBLEM, QUESTION } from './shapes';
+
+/** What the API is asked, described once: checks, types and schemas come from here. The request to design stands in `design-request.ts`. */
+
+const MOST_QUESTIONS = 200;
+
+const WITH_PROBLEM = 'an object with a problem';
+const RUN = {
+	problem: PROBLEM,
+	method: otherwise(oneOf(METHODS), 'auto'),
+	rule: otherwise(oneOf(RULE_NAMES), 'dantzig')
+};
+const SEED = otherwise(whole(0, 2 ** 32 - 1), 1);
+/** a number, plain or as text, or null for no end */
+const END = bySchema<string | number | null>({
+	anyOf: [{ $ref: '#/components/schemas/Rational' }, { type: 'number' }, { type: 'null' }]
+});
+
+export const SOLVE_REQUEST = record(
+	{
+		...RUN,
+		integer: otherwise(oneOf(INTEGER_WAYS), 'branch'),
+		steps: otherwise(flag, false),
+		limit: optional(
+			record({
+				steps: otherwise(whole(1, MAX_STEPS), 10_000),
+				milliseconds: otherwise(whole(1, MAX_MILLISECONDS), 10_000)
+			})
+		)
+	},
+	WITH_PROBLEM
+);
+export const CONVERT_REQUEST = described(
+	record(
+		{ from: oneOf(FORMATS_READ), to: oneOf(FORMATS_WRITTEN), content: anyText },
+		'an object with from, to and content'
+	),
+	'`mps` reads free and fixed form by itself; `csv` is the technology table with heads.'
+);
+export const REGION_REQUEST = described(
+	record({ problem: PROBLEM, without: optional(list(anyText)) }, WITH_PROBLEM),
+	'`without` names constraints that are left out; the region is that of the relaxation.'
+);
+export const DUAL_REQUEST = record({ problem: PROBLEM }, WITH_PROBLEM);
+export const PARAMETRIC_REQUEST = described(
+	record(
+		{
+			problem: PROBLEM,
+			vary: closed(
+				{ rhs: optional(anyText), objective: optional(anyText) },
+				'an object with rhs or objective'
+			),
+			from: optional(END),
+			to: optional(END)
+		},
+		WITH_PROBLEM
+	),
+	'`vary` names one constraint (`rhs`) or one variable (`objective`); `from` and `to` left out or null are no ends.'
+);
+export const QUESTIONS_REQUEST = record(
+	{
+		...RUN,
+		kinds: optional(list(oneOf(KIND_NAMES), Infinity, 1)),
+		seed: SEED,
+		count: otherwise(whole(1, MOST_QUESTIONS), 10)
+	},
+	WITH_PROBLEM
+);
+export const JUDGE_REQUEST = record({ question: QUESTION, answer: ANSWER_GIVEN });
+export const SHEET_REQUEST = record(
+	{
+		...RUN,
+		preset: otherwise(oneOf(SHEET_PRESETS), 'problem'),
+		format: otherwise(oneOf(SHEET_FORMATS), 'html'),
+		variants: otherwise(whole(1, MOST_VARIANTS), 1),
+		seed: SEED
+	},
+	WITH_PROBLEM
+);
+
+/** Reads a part of a request; what is wrong with it joins the other issues, so that all are told at once. */
+export function collect(issues: Issue[], read: () => void): void {
+	try {
+		read();
+	} catch (error) {
+		if (!(error instanceof InputError)) throw error;
+		issues.push(...error.issues);
+	}
+}
+
+/**
+ * Makes the reader of requests with a problem.
+ * @returns reads what the JSON text said: the problem, and the other fields as they were given; throws InputError with every fault and its path
+ */
+export function requestReader<S extends Shape>(
+	shape: S
+): (data: unknown) => { readonly problem: Problem; readonly given: Omit<Of<S>, 'problem'> } {
+	const check = checkOf(shape);
+	return (data) => {
+		const issues: Issue[] = [];
+		collect(issues, () => validate(check, data));
+		let problem: Problem | null = null;
+		// what is no object at all is one fault
+		if (isPlain(data)) collect(issues, () => (problem = readProblem(data.problem, 'problem')));
+		if (issues.length > 0 || !problem) throw new InputError(issues);
+		return { problem, given: data as Omit<Of<S>, 'problem'> };
+	};
+}
