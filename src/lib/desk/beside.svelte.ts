@@ -27,7 +27,7 @@ export class Beside {
 	open(problem: Problem, title: string, isDual = false): void {
 		const text = printStatement(problem);
 		if (this.#other?.text !== text) {
-			const desk = new Desk(newLesson(withTitle(text, title)));
+			const desk = new Desk(newLesson(withTitle(text, title)), this.#desk);
 			this.#other = { text, title, desk };
 		}
 		const { document } = this.#other.desk;
@@ -36,8 +36,6 @@ export class Beside {
 		document.notate(isDual ? { ...notation, slack: letter, surplus: letter } : notation);
 		this.#other.desk.session.hasMarks = !isDual;
 		document.chooseRule(this.#desk.document.rule);
-		// what the class may not see of the lesson it may not see here
-		document.conceal(this.#desk.document.concealed);
 		this.#isOpen = true;
 	}
 

@@ -23,6 +23,9 @@ test('two problems are worked on beside each other: each has its own way, and th
 	]);
 	expect(desk.document.lesson.statement).toBe(before.statement);
 	expect(desk.session.stops.length).toBe(4);
+	// what the class may not see is the same set
+	desk.reveal.toggle('advice');
+	expect(other.reveal.conceals('advice')).toBe(true);
 	// it is kept as it was left, until another is opened
 	beside.close();
 	expect(beside.other).toBeNull();

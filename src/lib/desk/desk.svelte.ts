@@ -34,15 +34,16 @@ export class Desk {
 	/** the answer to a problem that is too large to be worked on the page */
 	readonly answer: LargeAnswer;
 
-	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }) {
+	/** @param beside the desk of the lesson that this problem is worked on beside: what is kept from the class is the same */
+	constructor(lesson: Lesson = { ...newLesson(DEMO_STATEMENT), story: DEMO_STORY }, beside?: Desk) {
 		this.document = new LessonDocument(lesson);
-		this.reveal = new Reveal(this.document);
+		this.reveal = new Reveal(beside?.document ?? this.document);
 		this.reveal.watch(this.document.join(this.reveal));
 		this.session = new Session(this.document, this.reveal);
 		this.pinned = new Pinned(this.document, this.session);
 		this.figure = new Figure(this.document, this.session);
 		this.best = new BestPlan(this.document);
-		this.plans = new Plans(this.document, this.figure, this.best);
+		this.plans = new Plans(this.document, this.figure, this.best, this.reveal);
 		this.answer = new LargeAnswer();
 	}
 }

@@ -10,6 +10,7 @@ import {
 import { hasBounds } from '$lib/core/answer/kept-bounds';
 import { newLesson, withTitle, type Lesson } from '$lib/core/lesson/lesson';
 import { printStatement } from '$lib/core/problem/statement/print';
+import type { Desk } from './desk.svelte';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import type { Tableau } from '$lib/core/tableau/tableau';
 
@@ -17,17 +18,23 @@ import type { Tableau } from '$lib/core/tableau/tableau';
 export class DualWriting {
 	readonly #problem: () => Problem | null;
 	readonly #primal: () => Tableau | null;
+	readonly #desk: Pick<Desk, 'document' | 'reveal'>;
 	#form = $state<DualForm>('stated');
 	#names = $state<DualNames>('y');
 	#bounds = $state<DualBounds>('rows');
-	#shown = $state<number | null>(0);
 	#pointed = $state.raw<{ of: 'primal' | 'dual'; cell: TableauCell } | null>(null);
 
 	/**
 	 * @param problem the problem as stated, if there is one
 	 * @param primal its last tableau, where it has a best plan
+	 * @param desk what of the dual is shown already, with the statement that it is of
 	 */
-	constructor(problem: () => Problem | null, primal: () => Tableau | null) {
+	constructor(
+		problem: () => Problem | null,
+		primal: () => Tableau | null,
+		desk: Pick<Desk, 'document' | 'reveal'>
+	) {
+		this.#desk = desk;
 		this.#problem = problem;
 		this.#primal = primal;
 	}
@@ -88,7 +95,9 @@ export class DualWriting {
 	/** how many steps are shown */
 	get steps(): number {
 		const all = this.#written?.steps.length ?? 0;
-		return Math.min(this.#shown ?? all, all);
+		const { document, reveal } = this.#desk;
+		if (reveal.isOpen('dual', document.text)) return all;
+		return Math.min(reveal.opened('dual', document.text).length, all);
 	}
 	/** whether all of it is written: then the last tableaux are shown */
 	get isWritten(): boolean {
@@ -117,7 +126,14 @@ export class DualWriting {
 
 	/** Shows so many steps; null shows all. */
 	step(to: number | null): void {
-		this.#shown = to === null ? null : Math.max(0, to);
+		const { document, reveal } = this.#desk;
+		if (to === null) reveal.openWhole('dual', document.text);
+		else
+			reveal.open(
+				'dual',
+				document.text,
+				Array.from({ length: to }, (_, i) => String(i + 1))
+			);
 	}
 
 	/** The dual as a lesson of its own. */

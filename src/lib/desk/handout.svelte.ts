@@ -33,6 +33,7 @@ const BLANK_FOR: Readonly<Record<Secret, Blocks>> = {
 	kind: { answer: 'blanks' },
 	cells: { tableaux: 'cells' },
 	nodes: { tree: 'blanks' },
+	branching: { tree: 'blanks' },
 	values: { corners: 'blanks' }
 };
 

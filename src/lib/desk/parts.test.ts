@@ -74,9 +74,12 @@ test('the class does not see the values at corners before they are asked for', (
 
 test('the class is asked with one switch, which is kept with the lesson; one thing after the other is shown, and undo takes each back', () => {
 	const desk = open();
-	const { document, reveal, session } = desk;
-	expect(showsBestCorner(desk)).toBe(false);
+	const { document, plans, reveal, session } = desk;
+	expect([showsBestCorner(desk), plans.showsBest]).toEqual([false, false]);
+	// another column would improve as well, which tells what the rule may take
+	expect(session.alternatives.size).toBe(1);
 	reveal.askClass();
+	expect(session.alternatives.size).toBe(0);
 	session.next();
 	expect([reveal.asksClass, session.covering.isOn, session.hidesAdvice]).toEqual([true, true, true]);
 	expect(document.lesson.concealed.length).toBe(SECRETS.length);
@@ -92,6 +95,8 @@ test('the class is asked with one switch, which is kept with the lesson; one thi
 		'Show what kind of problem it is'
 	]);
 	expect([session.covering.isOn, session.hidesAdvice, showsBestCorner(desk)]).toEqual([false, false, true]);
+	// the best corner and the best plan are one secret
+	expect(plans.showsBest).toBe(true);
 	document.undo();
 	document.undo();
 	expect(showsBestCorner(desk)).toBe(false);

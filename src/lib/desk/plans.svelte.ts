@@ -13,6 +13,7 @@ import type { Plan } from '$lib/core/problem/types';
 import type { LessonDocument } from './document.svelte';
 import type { BestPlan } from './best-plan.svelte';
 import type { Figure } from './figure.svelte';
+import type { Reveal } from './reveal.svelte';
 
 const MILLISECONDS = 10_000;
 const MOST_ROUNDED = 10;
@@ -24,10 +25,10 @@ export class Plans {
 	readonly #best: BestPlan;
 	/** amounts by name; a variable that is not there stands at its bound */
 	#tried = $state.raw<Plan>(planFromTexts({}));
-	/** the statement whose best plan was asked for */
-	#asked = $state.raw<string | null>(null);
+	readonly #reveal: Reveal;
 
-	constructor(document: LessonDocument, figure: Figure, best: BestPlan) {
+	constructor(document: LessonDocument, figure: Figure, best: BestPlan, reveal: Reveal) {
+		this.#reveal = reveal;
 		this.#document = document;
 		this.#figure = figure;
 		this.#best = best;
@@ -46,9 +47,9 @@ export class Plans {
 	get best(): Plan | null {
 		return this.showsBest ? (this.#best.found?.plan ?? null) : null;
 	}
-	/** whether the best plan is asked for */
+	/** whether the best plan is shown: it was asked for here, or as the best corner of the region */
 	get showsBest(): boolean {
-		return this.#asked === this.#document.text;
+		return this.#reveal.isOpen('best', this.#document.text);
 	}
 
 	set(name: string, value: Rational): void {
@@ -92,10 +93,16 @@ export class Plans {
 		if (found) this.take(found);
 	}
 
-	/** Shows the best plan beside those tried, or hides it again. It is found off the page. */
+	/** Shows the best plan beside those tried, or hides it again. */
 	async toggleBest(): Promise<void> {
 		const { text } = this.#document;
-		this.#asked = this.showsBest ? null : text;
-		if (this.#asked !== null) await this.#best.find(MILLISECONDS);
+		if (this.showsBest) return this.#reveal.close('best', text);
+		this.#reveal.openWhole('best', text);
+		await this.findBest();
+	}
+
+	/** Finds the best plan off the page, where it is shown and not known yet. */
+	async findBest(): Promise<void> {
+		if (this.showsBest && !this.#best.found) await this.#best.find(MILLISECONDS);
 	}
 }

@@ -3,8 +3,11 @@ import { NOTHING_HIDDEN, without } from './hidden-parts';
 
 export type { Secret };
 
-/** Secrets that are opened part by part: what the rule does at a step, a number, a node, a corner at a time; the best corner of a problem. */
-export type Parted = 'advice' | 'best' | 'cells' | 'nodes' | 'values';
+/** What is shown on request alone, so that no lesson has to keep it from the class: steps of the dual, and dual values beside a plan. */
+type OnRequest = 'dual' | 'duals';
+
+/** Secrets that are opened part by part: what the rule does at a step, a number, a node, a corner at a time; the best plan of a problem. */
+export type Parted = 'advice' | 'best' | 'cells' | 'nodes' | 'values' | OnRequest;
 
 /** What the lesson keeps from the class. */
 interface Concealing {
@@ -62,7 +65,8 @@ export class Reveal {
 		this.#document.conceal(this.asksClass ? FIRST_CONCEALED : SECRETS);
 	}
 
-	#shown(secret: Parted, of: string): readonly string[] {
+	/** the parts of a secret that were opened, of what it is a secret of */
+	opened(secret: Parted, of: string): readonly string[] {
 		const own = this.#opened[secret];
 		return own?.of === of ? own.parts : [];
 	}
@@ -72,13 +76,13 @@ export class Reveal {
 	 * @param of what they are parts of: what was shown of something else is not shown here
 	 * @param all its parts
 	 */
-	hidden(secret: Parted, of: string, all: readonly string[]): ReadonlySet<string> {
-		return this.conceals(secret) ? without(all, this.#shown(secret, of)) : NOTHING_HIDDEN;
+	hidden(secret: Exclude<Parted, OnRequest>, of: string, all: readonly string[]): ReadonlySet<string> {
+		return this.conceals(secret) ? without(all, this.opened(secret, of)) : NOTHING_HIDDEN;
 	}
 
 	/** Whether a secret was opened as a whole, of what it is a secret of. */
 	isOpen(secret: Parted, of: string): boolean {
-		return this.#shown(secret, of).includes(WHOLE);
+		return this.opened(secret, of).includes(WHOLE);
 	}
 
 	/** Opens a secret as a whole. */
@@ -86,9 +90,15 @@ export class Reveal {
 		this.open(secret, of, [WHOLE]);
 	}
 
+	/** Hides again what was opened of a secret, or of one of its parts. */
+	close(secret: Parted, of: string, part?: string): void {
+		const left = part === undefined ? [] : this.opened(secret, of).filter((own) => own !== part);
+		this.open(secret, of, left);
+	}
+
 	/** Shows one more part of a secret. */
 	show(secret: Parted, of: string, part: string): void {
-		this.open(secret, of, [...this.#shown(secret, of), part]);
+		this.open(secret, of, [...this.opened(secret, of), part]);
 	}
 
 	/** Shows just these parts of a secret. */

@@ -69,8 +69,16 @@ export class Sensitivity {
 	/** the map, while it is being made off the page */
 	readonly mapping = new Running<'map'>();
 
+	/** the dual as a course writes it */
+	readonly dual: DualWriting;
+
 	constructor(desk: Desk) {
 		this.#desk = desk;
+		this.dual = new DualWriting(
+			() => this.#problem,
+			() => this.#tableau,
+			desk
+		);
 		$effect(() => {
 			const asked = this.#mapped;
 			if (asked) void untrack(() => this.#drawMap(asked));
@@ -158,12 +166,6 @@ export class Sensitivity {
 		const changed = this.#whatIf;
 		return changed && !this.#desk.session.large ? (solveLinear(changed).solution ?? null) : null;
 	});
-
-	/** the dual as a course writes it */
-	readonly dual = new DualWriting(
-		() => this.#problem,
-		() => this.#tableau
-	);
 
 	has(varied: Varied): boolean {
 		const problem = this.#problem;

@@ -4,6 +4,7 @@ import { withCuts } from '$lib/core/integer/cut';
 import { decide } from '$lib/core/method/decide';
 import { type Decision } from '$lib/core/method/types';
 import { ruleNamed, type Rule } from '$lib/core/method/rule';
+import { alternatives } from '$lib/core/move/admissible';
 import { offers, perform } from '$lib/core/move/kinds';
 import { moveOf } from '$lib/core/move/next';
 import { basisOfCorner } from '$lib/core/move/basis';
@@ -18,6 +19,7 @@ import { keysOf } from '$lib/core/problem/lasting';
 import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import { Covering } from './covering.svelte';
+import { NOTHING_HIDDEN } from './hidden-parts';
 import type { Workspace } from './workspace';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
@@ -62,6 +64,11 @@ export class Session {
 	readonly #decision = $derived.by((): Decision | null => {
 		const work = this.position?.work;
 		return work ? decide(work, this.rule) : null;
+	});
+	readonly #alternatives = $derived.by((): ReadonlySet<string> => {
+		const work = this.position?.work;
+		if (!work || this.hidesAdvice || this.#decision?.kind !== 'pivot') return NOTHING_HIDDEN;
+		return alternatives(work, this.rule);
 	});
 	readonly #offers = $derived.by((): readonly Offer[] => {
 		const all = this.position ? offers(this.position, this.rule) : [];
@@ -122,6 +129,10 @@ export class Session {
 	/** what the method at work would do */
 	get decision(): Decision | null {
 		return this.#decision;
+	}
+	/** addresses of the entries on which the method at work allows a pivot besides the one of the rule: other columns that improve, and ties */
+	get alternatives(): ReadonlySet<string> {
+		return this.#alternatives;
 	}
 	/** what can be done here, but for pivots by hand */
 	get offers(): readonly Offer[] {

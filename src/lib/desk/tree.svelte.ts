@@ -30,8 +30,6 @@ export class Tree {
 	readonly #running: Running<IntegerWork>;
 	readonly #of: () => { problem: Problem | null; relaxation: LinearAnswer | null };
 	#rules = $state.raw<SearchRules>(SEARCH_RULES);
-	/** whether the class is asked what follows from a node before it is shown */
-	#asks = $state(false);
 	/** the search goes on in place: a number that changes with it tells those who look */
 	#search: Search | null = null;
 	/** the problem that it was begun with, and the statement's text */
@@ -59,8 +57,9 @@ export class Tree {
 	get rules(): SearchRules {
 		return this.#rules;
 	}
+	/** whether the class is asked what follows from a node before it is shown */
 	get asks(): boolean {
-		return this.#asks;
+		return this.#desk.reveal.conceals('branching');
 	}
 	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
@@ -161,9 +160,9 @@ export class Tree {
 	}
 
 	toggleAsks(): void {
-		this.#asks = !this.#asks;
+		this.#desk.reveal.toggle('branching');
 		const { waiting } = this;
-		if (!this.#asks && waiting) this.judge();
+		if (!this.asks && waiting) this.judge();
 	}
 
 	look(id: number): void {
@@ -285,7 +284,7 @@ export class Tree {
 		if (node === null) return;
 		if (!search.closeByPromise(node)) {
 			search.solve(node);
-			if (!this.#asks) search.judge(node, this.#rules);
+			if (!this.asks) search.judge(node, this.#rules);
 		}
 		this.#show(node);
 		this.#keep(null);

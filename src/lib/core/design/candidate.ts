@@ -7,14 +7,14 @@ import { cuttingPlanes, type CutsResult } from '../integer/cuts';
 import { SEARCH_RULES, type NodeRule } from '../integer/search-types';
 import { asksForWhole } from '../problem/whole';
 import { CannotStart, type MethodName } from '../method/solve';
+import { leastAlong } from '../method/admissible';
 import { goalsOf } from '../method/primal';
 import { bestEntering } from '../method/rules';
 import { type Choice, type Step } from '../method/types';
 import { ruleNamed, type RuleName } from '../method/rule';
 import { isZero, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { OBJECTIVE } from '../tableau/goal';
-import { rowRatios, tightestRows } from '../tableau/ratio';
+import { tightestRows } from '../tableau/ratio';
 import { cost, entryAt, goalValue, isArtificial, rhs, type Tableau } from '../tableau/tableau';
 
 /** pivots after which a run is no exercise any more */
@@ -134,9 +134,7 @@ function hasRatioTie(t: Tableau, { row, entering }: Choice, part: Step['part']):
 	const position = t.nonbasic.indexOf(entering);
 	if (part === 'drive-out' || part === 'repair') return false;
 	if (part !== 'dual') return tightestRows(t, position).length > 1;
-	const own = rowRatios(t, row, OBJECTIVE);
-	const least = own[position].value;
-	return !!least && own.filter(({ value }) => value?.equals(least)).length > 1;
+	return leastAlong(t, row).length > 1;
 }
 
 function look(problem: Problem, method: MethodName, rule: RuleName): RunSeen | null {

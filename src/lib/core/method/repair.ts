@@ -34,13 +34,16 @@ function repairRow(t: Tableau, position: number): number {
 	return best;
 }
 
-/** The first row whose basic variable is missing, or an artificial one that is not zero, and that another could fill. */
+/** Whether the basic variable of a row is missing, or an artificial one that is not zero, and another could fill it. */
+export function isUnmet(t: Tableau, row: number): boolean {
+	const { kind } = columnOf(t, t.basis[row]);
+	const unmet = kind === 'vacant' || (kind === 'artificial' && !!rhsCell(t, row));
+	return unmet && fillingPosition(t, row) !== null;
+}
+
+/** The first row that is unmet. */
 function unmetRow(t: Tableau): number | null {
-	const row = t.basis.findIndex((column, i) => {
-		const { kind } = columnOf(t, column);
-		const unmet = kind === 'vacant' || (kind === 'artificial' && !!rhsCell(t, i));
-		return unmet && fillingPosition(t, i) !== null;
-	});
+	const row = t.basis.findIndex((_, i) => isUnmet(t, i));
 	return row < 0 ? null : row;
 }
 

@@ -31,4 +31,4 @@ export const nameOfRule = (rule: Rule): RuleName =>
 	}) ?? rule.entering;
 
 /** Whether a rule takes the first by index of all that may be taken, columns as well as rows (Bland 1977). */
-export const takesFirst = ({ entering }: Rule): boolean => entering === 'bland';
+export const takesFirst = ({ entering }: Pick<Rule, 'entering'>): boolean => entering === BLAND.entering;

@@ -4,7 +4,7 @@ import { tightestRows } from '../tableau/ratio';
 import type { Goal } from '../tableau/goal';
 import { cell, cost, entry, entryAt, goalRow, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import type { Choice } from './types';
-import type { EnteringRule, TieRule } from './rule';
+import { takesFirst, type EnteringRule, type TieRule } from './rule';
 
 /** Objective rows in order of importance: the first whose entry is not zero decides. */
 export type Goals = readonly Goal[];
@@ -90,7 +90,7 @@ export function bestEntering(t: Tableau, goals: Goals, rule: EnteringRule): numb
 	const first = goals.length > 1 ? improvingPositions(t, goals.slice(0, 1)) : [];
 	const improving = first.length > 0 ? first : improvingPositions(t, goals);
 	const candidates = improving.sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
-	if (rule === 'bland') return candidates.slice(0, 1);
+	if (takesFirst({ entering: rule })) return candidates.slice(0, 1);
 	if (rule === 'dantzig') {
 		const rows = goalRows(t, goals);
 		return leastOf(candidates, (a, b) => compareCosts(t, rows, a, b));

@@ -4,6 +4,7 @@
 	import { Hints } from '$lib/desk/hints.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Secret } from '$lib/desk/reveal.svelte';
+	import { LISTED_SECRETS } from '$lib/desk/secrets';
 	import Pane from '../shared/Pane.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import Words from '../shared/Words.svelte';
@@ -22,16 +23,13 @@
 	/** why the rules that act here are as they are; what the rule would do stays hidden where that is wanted */
 	const known = $derived(session.hidesAdvice && session.decision?.kind === 'pivot' ? null : session.decision);
 	/** what the class may not see yet */
-	const SECRETS = (
-		[
-			{ secret: null, says: 'Everything the class can find (h)' },
-			{ secret: 'advice', says: 'What the rule would do' },
-			{ secret: 'cells', says: 'The numbers of each new tableau (m)' },
-			{ secret: 'best', says: 'The best corner' },
-			{ secret: 'kind', says: 'The kind of problem (k)' },
-			{ secret: 'nodes', says: 'The results of nodes' }
-		] as const
-	).map((value) => ({ key: value.secret ?? 'all', value }));
+	const SECRETS = [
+		{ key: 'all', value: { secret: null, says: 'Everything the class can find (h)' } },
+		...LISTED_SECRETS.map(({ secret, says, key }) => ({
+			key: secret,
+			value: { secret, says: key ? `${says} (${key})` : says }
+		}))
+	];
 	const isHidden = ({ secret }: { readonly secret: Secret | null }) =>
 		secret === null ? reveal.asksClass : reveal.conceals(secret);
 	/** said between sentences, so that copied and spoken text has it too */

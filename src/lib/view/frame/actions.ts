@@ -5,6 +5,7 @@ import type { Desk } from '$lib/desk/desk.svelte';
 import { askWorth, variedOf } from '$lib/desk/worth';
 import type { Action } from '$lib/desk/offered.svelte';
 import { nextSecret, showsBestCorner } from '$lib/desk/next-secret';
+import { LISTED_SECRETS } from '$lib/desk/secrets';
 import {
 	HANDOUT_PATH,
 	HELP_PATH,
@@ -171,24 +172,18 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => document.showNumbers(document.notation.numbers === 'fraction' ? 'decimal' : 'fraction')
 		}
 	];
+	/** what hides a secret, or shows it again, where it has an effect */
+	const secretActions = (what: Shown): Action[] =>
+		LISTED_SECRETS.filter((own) => own.where === what).map(({ secret, hide, show, key }) => ({
+			id: `hide ${secret}`,
+			group: 'Look',
+			says: reveal.conceals(secret) ? show : hide,
+			key,
+			possible: true,
+			run: () => reveal.toggle(secret)
+		}));
 	const tableauLooks: Action[] = [
-		{
-			id: 'hide',
-			group: 'Look',
-			says: reveal.conceals('advice') ? 'Show what the rule would do' : 'Hide what the rule would do',
-			possible: true,
-			run: () => reveal.toggle('advice')
-		},
-		{
-			id: 'cover',
-			group: 'Look',
-			says: reveal.conceals('cells')
-				? 'No longer cover new tableaux'
-				: 'Cover the numbers of each new tableau',
-			key: 'm',
-			possible: true,
-			run: () => reveal.toggle('cells')
-		},
+		...secretActions('tableau'),
 		{
 			id: 'why',
 			group: 'Look',
@@ -224,19 +219,9 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			possible: figure.region !== null,
 			run: () => {
 				if (!showsBest) return reveal.openWhole('best', document.text);
-				reveal.open('best', document.text, []);
+				reveal.close('best', document.text);
 				if (!reveal.conceals('best')) reveal.toggle('best');
 			}
-		}
-	];
-	const kindLooks: Action[] = [
-		{
-			id: 'kind',
-			group: 'Look',
-			says: reveal.conceals('kind') ? 'Show what kind of problem it is' : 'Hide what kind of problem it is',
-			key: 'k',
-			possible: true,
-			run: () => reveal.toggle('kind')
 		}
 	];
 	const secret = nextSecret(desk, helpers.page());
@@ -354,7 +339,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		...lessons,
 		...where('tableau', [...starts, ...rules, ...tableauLooks]),
 		...where('lesson', lessonLooks),
-		...where('kind', kindLooks),
+		...where('kind', secretActions('kind')),
 		...where('region', regionLooks),
 		...looks
 	];

@@ -11,6 +11,8 @@
 	const problem = $derived(lesson.problem);
 	const allowed = $derived(!!problem && isAllowed(problem, plans.plan));
 	let explained = $state(false);
+	// it may have been asked for elsewhere
+	$effect(() => void plans.findBest());
 
 	function keep() {
 		let number = lesson.plans.length + 1;

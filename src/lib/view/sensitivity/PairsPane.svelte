@@ -20,7 +20,7 @@
 	import Words from '../shared/Words.svelte';
 
 	/** Any plan and any dual values, tried: the bound that they give, the gap, and complementary slackness pair by pair. */
-	const { document: lesson, selection, session } = useDesk();
+	const { document: lesson, reveal, selection, session } = useDesk();
 	const sensitivity = useSensitivity();
 	const { problem, tried, answer } = $derived(sensitivity);
 	const style = $derived(lesson.notation.numbers);
@@ -28,7 +28,12 @@
 	const isPlan = $derived(!!problem && !!tried && isAllowed(problem, tried.plan));
 	const value = $derived(problem && tried ? objectiveAt(problem, tried.plan) : null);
 	const pairs = $derived(problem && tried ? pairsOf(problem, tried.plan, tried.duals) : []);
-	let asksMethod = $state(false);
+	/** what is shown on request: all dual values that are as good, and those that the plan asks for */
+	const shows = $derived(reveal.opened('duals', lesson.text));
+	const asksMethod = $derived(shows.includes('from plan'));
+	const asksAll = $derived(shows.includes('all'));
+	const turn = (part: 'from plan' | 'all') =>
+		shows.includes(part) ? reveal.close('duals', lesson.text, part) : reveal.show('duals', lesson.text, part);
 	const found = $derived(problem && tried && asksMethod ? fromPlan(problem, tried.plan) : null);
 
 	function type(kind: 'plan' | 'duals', name: string, text: string) {
@@ -38,8 +43,6 @@
 		else sensitivity.tryDuals(withAmount(tried.duals, name, own));
 	}
 
-	/** all dual values that are as good, on request */
-	let asksAll = $state(false);
 	const all = $derived.by(() => {
 		if (!asksAll || !problem || answer?.status !== 'optimal') return [];
 		const own = bestDuals(problem);
@@ -85,13 +88,13 @@
 			class="btn tool"
 			disabled={answer?.status !== 'optimal'}
 			aria-pressed={asksAll}
-			onclick={() => (asksAll = !asksAll)}>All dual values</button
+			onclick={() => turn('all')}>All dual values</button
 		>
 		<button
 			class="btn tool"
 			title="Complementary slackness as a method: the dual values that the plan asks for"
 			aria-pressed={asksMethod}
-			onclick={() => (asksMethod = !asksMethod)}>Dual values from the plan</button
+			onclick={() => turn('from plan')}>Dual values from the plan</button
 		>
 		<button
 			class="btn tool"

@@ -85,7 +85,8 @@
 								<button
 									class="entry"
 									class:advised={choice?.row === i && choice.entering === index}
-									title={`Pivot: ${name} in, ${row.name} out`}
+									class:alternative={session.alternatives.has(address)}
+									title={`Pivot: ${name} in, ${row.name} out${session.alternatives.has(address) ? ', allowed as well' : ''}`}
 									onclick={() => take(i, index)}
 									onpointerenter={() => look(i, index)}
 									onpointerleave={() => look(null, index)}
@@ -217,5 +218,8 @@
 	.entry:hover,
 	.entry.advised {
 		border-color: var(--now);
+	}
+	.entry.alternative:not(:hover) {
+		border: 2px dotted var(--rule-strong);
 	}
 </style>

@@ -257,6 +257,7 @@
 								>
 							{:else}
 								{@const isCovered = shown.covered.has(address)}
+								{@const isAlternative = live && session.alternatives.has(address) && !isCovered}
 								<td
 									data-cell={address}
 									class:considered={index === lit}
@@ -266,6 +267,7 @@
 									<button
 										class="entry"
 										class:advised={choice?.row === i && choice.entering === index}
+										class:alternative={isAlternative}
 										class:zero={isZero(value) && !isCovered}
 										class:cover={isCovered}
 										aria-label={isCovered ? `covered entry of ${name}, shows it` : undefined}
@@ -274,7 +276,11 @@
 											: (row.basic
 													? `Pivot: ${name} in, ${row.name} out`
 													: `Pivot: ${name} becomes basic in ${owner.name}`) +
-												(choice?.row === i && choice.entering === index ? ', by the rule' : '')}
+												(choice?.row === i && choice.entering === index
+													? ', by the rule'
+													: isAlternative
+														? ', allowed as well'
+														: '')}
 										tabindex={reached.row === i && reached.column === index ? 0 : -1}
 										aria-disabled={isZero(value) && !isCovered}
 									>
@@ -283,7 +289,7 @@
 												style={numbers}
 											/>{/if}{#if choice?.row === i && choice.entering === index}<span class="only-heard"
 												>, the pivot of the rule</span
-											>{/if}
+											>{:else if isAlternative}<span class="only-heard">, allowed as well</span>{/if}
 									</button>
 								</td>
 							{/if}

@@ -1,5 +1,5 @@
 import { METHODS } from '../../method/solve';
-import { RULE_NAMES } from '../../method/rule';
+import { RULE_NAMES, ruleNamed, takesFirst } from '../../method/rule';
 import { knowsCycle } from '../known-cycles';
 import type { DesignRequest, WishOf } from '../types';
 import { limitWords, needsCorner, other, within, type WishKind } from './wish';
@@ -101,7 +101,7 @@ export const enteringTie: WishKind<'entering-tie'> = {
 		return tiesAs(candidate.run(method, rule)?.enteringTies, wish);
 	},
 	against: (wish, request) =>
-		wish.is && runOf(request).rule === 'bland'
+		wish.is && takesFirst(ruleNamed(runOf(request).rule))
 			? 'Bland’s rule goes by the index, which no two columns share'
 			: lacksPivot(wish, request)
 };
@@ -195,7 +195,7 @@ export const cycle: WishKind<'cycle'> = {
 		return outcome?.status === 'cycle' ? outcome.length : null;
 	},
 	against({ rule }, request) {
-		if (rule === 'bland') return 'Bland’s rule never comes back to a basis (Bland 1977)';
+		if (takesFirst(ruleNamed(rule))) return 'Bland’s rule never comes back to a basis (Bland 1977)';
 		if (rule === 'lexicographic')
 			return 'where ties are decided lexicographically no basis comes back (Dantzig, Orden and Wolfe 1955)';
 		if (other(request, 'degenerate')?.is === false) return 'a basis comes back only at a degenerate corner';

@@ -1,4 +1,5 @@
 import { sign, toText, type Rational } from '../../number/rational';
+import { leastAlong } from '../../method/admissible';
 import { goalsOf } from '../../method/primal';
 import { bestEntering, improvingPositions, type Goals } from '../../method/rules';
 import { takesFirst } from '../../method/rule';
@@ -231,11 +232,8 @@ export const dualEntering: Kind = {
 	answers: 'name',
 	ask: beforeDualPivot(({ tableau: t }, row, position) => {
 		const quotients = rowRatios(t, row, OBJECTIVE);
-		const least = quotients[position]?.value;
-		if (!least) return null;
-		const right = quotients.flatMap(({ value }, k) =>
-			value?.equals(least) ? [nameOf(t, t.nonbasic[k])] : []
-		);
+		if (!quotients[position]?.value) return null;
+		const right = leastAlong(t, row).map((k) => nameOf(t, t.nonbasic[k]));
 		const slips = quotients.flatMap(({ value }, k): Slip[] => {
 			const column = t.nonbasic[k];
 			if (t.barred.has(column)) return [];

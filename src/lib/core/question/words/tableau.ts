@@ -1,3 +1,4 @@
+import { takesFirst } from '../../method/rule';
 import { isPhaseOne } from '../board';
 import { cellText, partsOf } from '../cells';
 import { answerText, goalRow, rights, ruleText, signRule, type WordsOf } from './shared';
@@ -173,7 +174,7 @@ export const TABLEAU: WordsOf<
 	},
 	'dual-leaving': {
 		asks: (q) =>
-			`The tableau is dual feasible, but not feasible. Which variable leaves? ${q.given.rule === 'bland' ? 'The rule: the first negative one.' : 'The rule: the most negative right-hand side.'}`,
+			`The tableau is dual feasible, but not feasible. Which variable leaves? ${q.given.rule && takesFirst({ entering: q.given.rule }) ? 'The rule: the first negative one.' : 'The rule: the most negative right-hand side.'}`,
 		because: (q) => `${rights(q)} is what the rule chooses among the negative right-hand sides.`,
 		hints: () => [
 			'In the dual simplex method the row comes first.',

@@ -1,0 +1,76 @@
+import { OBJECTIVE } from '../tableau/goal';
+import { negativeRows, rowRatios, sameSign, tightestRows } from '../tableau/ratio';
+import { cell, entryAt, isArtificial, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { decide } from './decide';
+import { goalsOf } from './primal';
+import { choiceAt, improvingPositions } from './rules';
+import { isUnmet } from './repair';
+import type { Rule } from './rule';
+import type { Choice, Work } from './types';
+
+/** Positions that may enter in a row where any entry that is not zero will do. */
+const anyPosition = (t: Tableau, row: number): number[] =>
+	t.nonbasic.flatMap((column, k) => (!t.barred.has(column) && cell(t, row, k) ? [k] : []));
+
+/** The columns that the ratio test along a row allows: those with the least quotient (Lemke 1954). */
+export function leastAlong(t: Tableau, row: number): number[] {
+	const quotients = rowRatios(t, row, OBJECTIVE).flatMap(({ position, value }) =>
+		value ? [{ position, value }] : []
+	);
+	return quotients
+		.filter(({ value }) => quotients.every((other) => !other.value.lt(value)))
+		.map(({ position }) => position);
+}
+
+/** The rows with the least ratio among those that limit a column while some right-hand sides are negative. */
+function leastToRepair(t: Tableau, position: number): number[] {
+	const limits = [...t.basis.keys()]
+		.filter((row) => sameSign(t, row, position))
+		.map((row) => ({ row, ratio: rhs(t, row).div(entryAt(t, row, position)) }));
+	return limits.filter(({ ratio }) => limits.every((other) => !other.ratio.lt(ratio))).map(({ row }) => row);
+}
+
+const pivotsOf = (t: Tableau, rows: readonly number[], positionsOf: (row: number) => readonly number[]) =>
+	rows.flatMap((row) => positionsOf(row).map((position) => choiceAt(t, row, position)));
+
+/**
+ * The pivots that the method at work allows next: what it relies on stays true, and it comes nearer to its end. All improving columns with all rows of
+ * their least ratio; in the dual method all negative rows with all columns of the least quotient; where a row needs a basic variable, or an artificial
+ * variable leaves at zero, any entry that is not zero.
+ * @param rule which of them is preferred
+ * @returns none, and null, where the method makes no pivot here
+ */
+export function admissiblePivots(
+	work: Work,
+	rule: Rule
+): { readonly pivots: readonly Choice[]; readonly preferred: Choice | null } {
+	const { tableau: t, part } = work;
+	const decision = decide(work, rule);
+	if (decision.kind !== 'pivot') return { pivots: [], preferred: null };
+	const preferred = decision.choice;
+	const rows = [...t.basis.keys()];
+	const allowed = (): Choice[] => {
+		if (decision.driveOut)
+			return pivotsOf(
+				t,
+				rows.filter((row) => isArtificial(t, t.basis[row]) && !rhsCell(t, row)),
+				(row) => anyPosition(t, row)
+			);
+		if (decision.because.some(({ code }) => code === 'fills-vacancy'))
+			return pivotsOf(
+				t,
+				rows.filter((row) => isUnmet(t, row)),
+				(row) => anyPosition(t, row)
+			);
+		if (part === 'dual') return pivotsOf(t, negativeRows(t), (row) => leastAlong(t, row));
+		const columns =
+			part === 'repair'
+				? t.nonbasic.flatMap((column, k) =>
+						!t.barred.has(column) && negativeRows(t).some((row) => cell(t, row, k) < 0) ? [k] : []
+					)
+				: improvingPositions(t, goalsOf(t, part));
+		const least = part === 'repair' ? leastToRepair : tightestRows;
+		return columns.flatMap((position) => least(t, position).map((row) => choiceAt(t, row, position)));
+	};
+	return { pivots: allowed(), preferred };
+}
