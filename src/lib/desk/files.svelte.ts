@@ -1,5 +1,6 @@
 import { decoded } from './decoded';
-import { MAX_FILE, type Opened } from '$lib/core/lesson/files';
+import type { Opened } from '$lib/core/lesson/files';
+import { MAX_FILE } from '$lib/core/lesson/limits';
 import type { Issue } from '$lib/core/problem/json';
 import { freshId, keepMany } from '$lib/store/collection';
 import { Cancelled } from '$lib/work/cancelled';

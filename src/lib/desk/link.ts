@@ -1,5 +1,5 @@
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
-import { MAX_FILE } from '$lib/core/lesson/files';
+import { MAX_FILE } from '$lib/core/lesson/limits';
 import type { Exercise } from '$lib/core/question/exercise';
 import type { Lesson } from '$lib/core/lesson/lesson';
 

@@ -6,11 +6,10 @@ import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
 import { readLesson } from './check';
 import { newLesson, titleOf, type Lesson } from './lesson';
+import { MAX_FILE } from './limits';
 
 /** Lessons and collections as files, and whatever else a file may bring. */
 
-/** characters of a file that are read at most */
-export const MAX_FILE = 5_000_000;
 export const MAX_LESSONS = 5_000;
 export const COLLECTION_FORMAT = 'mathesis-collection';
 

@@ -8,7 +8,7 @@
 	import Formula from '../shared/Formula.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { tableausOn } from '$lib/desk/worked-out';
-	import { texLimit, texName, texTerms } from '../statement/tex';
+	import { limitOf, texName, texTerms } from '../statement/tex';
 	import MiniRegion from '../region/MiniRegion.svelte';
 
 	/** A problem that was found: typeset, with its picture where it has one, and what else is said of it. */
@@ -52,7 +52,7 @@
 				<tr class:lit={lit.rows.includes(row)}>
 					<td class="label">{row}</td>
 					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
-					<td><Formula tex={texLimit(relation, rhs, style)} says={`${relation} ${showNumber(rhs)}`} /></td>
+					<td><Formula {...limitOf(relation, rhs, style)} /></td>
 				</tr>
 			{/each}
 		</tbody>

@@ -10,8 +10,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
 	import { saysMixed, texMixed } from './tex-system';
-	import { texLimit, texName } from '../statement/tex';
-	import { showNumber } from '$lib/core/number';
+	import { limitOf, texName } from '../statement/tex';
 
 	/** The way to standard form: one change after the other, each with its reason, and the problem as it stands then. */
 	const { document, session } = useDesk();
@@ -135,12 +134,7 @@
 									<td class="terms"
 										><Formula tex={texMixed(row.terms, undefined, style)} says={saysMixed(row.terms)} /></td
 									>
-									<td class="limit"
-										><Formula
-											tex={texLimit(row.relation, row.rhs, style)}
-											says={`${row.relation} ${showNumber(row.rhs)}`}
-										/></td
-									>
+									<td class="limit"><Formula {...limitOf(row.relation, row.rhs, style)} /></td>
 								</tr>
 							{/each}
 						</tbody>

@@ -2,7 +2,6 @@
 	import { onDestroy } from 'svelte';
 	import { DUAL_NAMES } from '$lib/core/answer';
 	import { calledRow, type Constraint, printTerms, type Problem } from '$lib/core/problem';
-	import { showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
@@ -13,7 +12,7 @@
 	import Pane from '../shared/Pane.svelte';
 	import DualReasons from './DualReasons.svelte';
 	import TurnedTables from './TurnedTables.svelte';
-	import { texLimit, texName, texSigns, texTerms } from '../statement/tex';
+	import { limitOf, texName, texSigns, texTerms } from '../statement/tex';
 
 	/** Primal and dual side by side, the dual written one step after the other, each with its reason. */
 	const { document: lesson, offered, selection, session } = useDesk();
@@ -115,7 +114,7 @@
 						{/if}{name}</td
 					>
 					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
-					<td><Formula tex={texLimit(relation, rhs, style)} says={`${relation} ${showNumber(rhs)}`} /></td>
+					<td><Formula {...limitOf(relation, rhs, style)} /></td>
 				</tr>
 			{/each}
 		</tbody>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import katex from 'katex';
+	import { typeset } from './typeset.svelte';
 
 	interface Props {
 		/** KaTeX source: ours, made from parsed names and numbers; KaTeX trusts nothing in it */
@@ -11,7 +11,7 @@
 
 	const show = (node: HTMLElement) => {
 		$effect(() => {
-			katex.render(tex, node, { throwOnError: false, trust: false, strict: 'ignore', output: 'html' });
+			typeset(node, tex, says);
 		});
 	};
 </script>

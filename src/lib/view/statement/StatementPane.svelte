@@ -7,9 +7,10 @@
 	import Findings from './Findings.svelte';
 	import { numberAt, numberPlace } from './number-place';
 	import { pastedKind, type PastedKind } from './pasted';
-	import { makeEditor, replaceText, showFindings, showLit, showMarks } from './editor';
 
 	const { document: lesson, selection, session } = useDesk();
+	/** the editor, with what works on it; it comes after the first look at a page, and the text stands there as it is till then */
+	let tools = $state.raw<typeof import('./editor') | null>(null);
 	let editor = $state.raw<EditorView | null>(null);
 
 	/** The constraint or variable that stands at an offset of the text. */
@@ -38,33 +39,43 @@
 		if (!lesson.stale) renaming = standingAt(offset);
 	}
 
-	function mount(node: HTMLElement) {
-		return untrack(() => {
-			const view = makeEditor(node, lesson.text, {
-				label: 'Statement of the problem',
-				onwrite: (text) => lesson.type(text),
-				onpoint: pointAt,
-				names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
-				onrename: askName,
-				onundo: () => lesson.undo(),
-				onredo: () => lesson.redo(),
-				onpaste: (text) => {
-					const kind = pastedKind(text);
-					pasted = kind && { text, kind };
-				}
-			});
-			editor = view;
-			return () => view.destroy();
+	const makeIn = (node: HTMLElement, { makeEditor }: typeof import('./editor')) =>
+		makeEditor(node, lesson.text, {
+			label: 'Statement of the problem',
+			onwrite: (text) => lesson.type(text),
+			onpoint: pointAt,
+			names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
+			onrename: askName,
+			onundo: () => lesson.undo(),
+			onredo: () => lesson.redo(),
+			onpaste: (text) => {
+				const kind = pastedKind(text);
+				pasted = kind && { text, kind };
+			}
 		});
+
+	function mount(node: HTMLElement) {
+		let view: EditorView | null = null;
+		let isGone = false;
+		void import('./editor').then((module) => {
+			if (isGone) return;
+			view = untrack(() => makeIn(node, module));
+			tools = module;
+			editor = view;
+		});
+		return () => {
+			isGone = true;
+			view?.destroy();
+		};
 	}
 
 	$effect(() => {
 		const { text, held } = lesson;
-		if (editor && !held && editor.state.doc.toString() !== text) replaceText(editor, text);
+		if (editor && !held && editor.state.doc.toString() !== text) tools?.replaceText(editor, text);
 	});
 
 	$effect(() => {
-		if (editor) void showFindings(editor, findings);
+		if (editor) void tools?.showFindings(editor, findings);
 	});
 
 	$effect(() => {
@@ -75,7 +86,7 @@
 			const identity = place.kind === 'constraint' ? known.get(place.name) : undefined;
 			return identity ? [{ place, identity }] : [];
 		});
-		showMarks(editor, lines);
+		tools?.showMarks(editor, lines);
 	});
 
 	$effect(() => {
@@ -86,7 +97,7 @@
 					.map((place) => ({ ...place, line: place.kind === 'constraint' }))
 			: [];
 		const at = number && numberPlace(lesson.reading, number);
-		if (editor) showLit(editor, at ? [...lit, { ...at, line: false }] : lit);
+		if (editor) tools?.showLit(editor, at ? [...lit, { ...at, line: false }] : lit);
 	});
 
 	function show(finding: { from: number; to: number }) {
@@ -97,7 +108,9 @@
 
 <Pane pane="statement" name="Statement">
 	<div class="stack">
-		<div class="editor" {@attach mount}></div>
+		<div class="editor" {@attach mount}>
+			{#if !editor}<pre class="plain">{lesson.text}</pre>{/if}
+		</div>
 		{#if pasted}
 			{#await import('./PastedOffer.svelte') then { default: PastedOffer }}
 				{#if pasted}
@@ -153,5 +166,13 @@
 		flex: 1;
 		min-height: 0;
 		overflow: hidden;
+	}
+	/* where the editor's lines will stand */
+	.plain {
+		margin: 0;
+		padding: 0.2rem 0.6rem 0 1.8rem;
+		font-family: var(--font-text);
+		line-height: 1.5;
+		white-space: pre-wrap;
 	}
 </style>

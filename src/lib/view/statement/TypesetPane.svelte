@@ -10,7 +10,7 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import { gradual } from '../shared/gradual.svelte';
-	import { texEachTerm, texLimit, texName, texSigns, texTerms } from './tex';
+	import { limitOf, texEachTerm, texName, type Said, texSigns, texTerms } from './tex';
 
 	const desk = useDesk();
 	const go = useGo();
@@ -25,14 +25,15 @@
 	let inWords = $state(false);
 	let asksMeanings = $state(false);
 	const rows = gradual(() => (problem && !tooLong ? problem.constraints : []));
-	const constantTex = (value: Rational) => {
-		const sign = problem?.objective.terms.size === 0 ? '' : value.s < 0n ? '{}-' : '{}+';
-		return `${sign}${texNumber(sign ? value.abs() : value, style)}`;
+	const constantOf = (value: Rational): Said => {
+		if (problem?.objective.terms.size === 0) return { tex: texNumber(value, style), says: showNumber(value) };
+		const [sign, size] = [value.s < 0n ? '-' : '+', value.abs()];
+		return { tex: `{}${sign}${texNumber(size, style)}`, says: `${sign} ${showNumber(size)}` };
 	};
 	const pointed = (name: string): Pointed => ({ kind: 'constraint', name });
 </script>
 
-{#snippet asked(number: StoryTarget, tex: string, says: string)}
+{#snippet asked(number: StoryTarget, said: Said)}
 	<button
 		class="asked"
 		class:here={number.part !== null && selection.isNumber(number.name, number.part)}
@@ -40,7 +41,7 @@
 		onclick={() => {
 			const varied = variedOf(number);
 			if (varied) void askWorth(desk, go, varied);
-		}}><Formula {tex} {says} /></button
+		}}><Formula {...said} /></button
 	>
 {/snippet}
 
@@ -81,12 +82,9 @@
 										<span class="sum">
 											<Formula tex={`${texName(objective.name)} = `} says={`${objective.name} =`} />
 											{#each texEachTerm(objective.terms, style) as { name, tex, says } (name)}
-												{@render asked({ name: null, part: name }, tex, says)}
+												{@render asked({ name: null, part: name }, { tex, says })}
 											{:else}<Formula tex="0" says="0" />{/each}
-											{#if !isZero(objective.constant)}<Formula
-													tex={constantTex(objective.constant)}
-													says={showNumber(objective.constant)}
-												/>{/if}
+											{#if !isZero(objective.constant)}<Formula {...constantOf(objective.constant)} />{/if}
 										</span>
 									</div>
 								</td>
@@ -108,11 +106,7 @@
 										><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td
 									>
 									<td class="limit"
-										>{@render asked(
-											{ name, part: 'amount' },
-											texLimit(relation, rhs, style),
-											`${relation} ${showNumber(rhs)}`
-										)}</td
+										>{@render asked({ name, part: 'amount' }, limitOf(relation, rhs, style))}</td
 									>
 									<td class="unit">{unit ?? ''}</td>
 								</tr>

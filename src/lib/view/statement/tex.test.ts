@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
 import { readStatement } from '$lib/core/problem/statement/read';
-import { texLimit, texName, texSigns, texTerms } from './tex';
+import { limitOf, texEachTerm, texName, texSigns, texTerms } from './tex';
 
 test('names: indices, words, other scripts, nothing that KaTeX would take for a command', () => {
 	expect(['x1', 'x_12', 'bowls', 'x', 'größe', "y'", 'tall_vases'].map(texName)).toEqual([
@@ -35,7 +35,7 @@ test('every problem is typeset without an error', () => {
 		fc.property(anyProblem(), (problem) => {
 			const parts = [
 				texTerms(problem.objective.terms, problem.objective.constant),
-				...problem.constraints.flatMap((row) => [texTerms(row.terms), texLimit(row.relation, row.rhs)]),
+				...problem.constraints.flatMap((row) => [texTerms(row.terms), limitOf(row.relation, row.rhs).tex]),
 				...texSigns(problem.variables).map(({ tex }) => tex)
 			];
 			for (const tex of parts)
@@ -43,4 +43,14 @@ test('every problem is typeset without an error', () => {
 		}),
 		{ numRuns: 150 }
 	);
+});
+
+test('formulas are spoken as they are read: terms with the signs between them, relations as signs', () => {
+	const { objective, constraints } = readStatement('max z = 2 x - 3/2 y + w\na: x + y <= 4').problem!;
+	expect(
+		texEachTerm(objective.terms)
+			.map(({ says }) => says)
+			.join(' ')
+	).toBe('2 x - 3/2 y + w');
+	expect(limitOf(constraints[0].relation, constraints[0].rhs).says).toBe('≤ 4');
 });

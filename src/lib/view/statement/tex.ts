@@ -1,6 +1,13 @@
 import { LATEX_RELATIONS, latexColumn, latexSum } from '$lib/core/formats';
 import { isZero, type NumberStyle, type Rational, showNumber, texNumber } from '$lib/core/number';
-import { effectiveBounds, printTerms, type Relation, type Terms, type Variable } from '$lib/core/problem';
+import {
+	effectiveBounds,
+	printTerms,
+	RELATION_SIGNS,
+	type Relation,
+	type Terms,
+	type Variable
+} from '$lib/core/problem';
 
 const escape = (text: string): string => text.replace(/[\\{}$&#^_%~]/g, (c) => `\\char\`\\${c}`);
 
@@ -19,19 +26,22 @@ export const texEachTerm = (terms: Terms, style: NumberStyle = 'fraction') =>
 		const tex = latexSum(isLater ? new Map([[name, value.abs()]]) : sum, undefined, texName, (own) =>
 			texNumber(own, style)
 		);
-		const sign = !isLater ? '' : value.s < 0n ? '{}-' : '{}+';
-		return { name, tex: `${sign}${tex}`, says: printTerms(sum) };
+		const sign = value.s < 0n ? '-' : '+';
+		const spoken = isLater ? `${sign} ${printTerms(new Map([[name, value.abs()]]))}` : printTerms(sum);
+		return { name, tex: isLater ? `{}${sign}${tex}` : tex, says: spoken };
 	});
-
-/** `\le 120` */
-export const texLimit = (relation: Relation, rhs: Rational, style: NumberStyle = 'fraction'): string =>
-	`${LATEX_RELATIONS[relation]}\\; ${texNumber(rhs, style)}`;
 
 /** A formula with the same in plain text. */
 export interface Said {
 	readonly tex: string;
 	readonly says: string;
 }
+
+/** A relation with its right-hand side: `≤ 120`. */
+export const limitOf = (relation: Relation, rhs: Rational, style: NumberStyle = 'fraction'): Said => ({
+	tex: `${LATEX_RELATIONS[relation]}\\; ${texNumber(rhs, style)}`,
+	says: `${RELATION_SIGNS[relation]} ${showNumber(rhs)}`
+});
 
 function signOf(variable: Variable, style: NumberStyle): Said {
 	const { name, domain } = variable;
