@@ -3,6 +3,15 @@
 export { conclusionFound } from './construction';
 export { compositionOf, cutOffFound, derivationOf } from './derivation';
 export { foundWords, reasonWords, remarkWords } from './messages';
+export {
+	combinationFound,
+	dualStepFound,
+	fromPlanFound,
+	gapFound,
+	pairFound,
+	proofFound,
+	twinFound
+} from './dual-findings';
 export { columnPreview, pivotPreview } from './preview';
 export { type EndReading, rangeReading } from './ranges';
 export type { Reason, Trial } from './reason-findings';
@@ -17,15 +26,7 @@ export {
 	readingSentences,
 	storySentences
 } from './words/answer';
-export {
-	certificateSentence,
-	combinationSentences,
-	dualStepSentence,
-	fromPlanSentences,
-	gapSentence,
-	pairSentence,
-	twinSentence
-} from './words/duality';
+export { dualWords } from './words/duality';
 export { expressing } from './words/expressing';
 export {
 	brokenSentence,

@@ -14,7 +14,8 @@ import {
 	storySentences
 } from '../commentary/words/answer';
 import { remarkWords } from '../commentary/messages';
-import { certificateSentence } from '../commentary/words/duality';
+import { proofFound } from '../commentary/dual-findings';
+import { dualWords } from '../commentary/words/duality';
 import { stages } from '../form/stages';
 import type { System } from '../form/types';
 import { cornerTable, type CornerRow } from '../geometry/corner-table';
@@ -339,7 +340,7 @@ function answer(source: SheetSource, fill: Filled): Part[] {
 	}
 	const { status, solution, tableau, certificate } = source.relaxation();
 	if (status !== 'optimal' || !solution || !tableau)
-		return says(certificate ? [certificateSentence(problem, certificate)] : [say`${STATUS_WORDS[status]}`]);
+		return says(certificate ? [dualWords(problem, proofFound(certificate))] : [say`${STATUS_WORDS[status]}`]);
 	const proof = certify({ status: 'optimal', tableau });
 	return says([
 		...storySentences(problem, solution, meaning),

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { fromPlan } from '$lib/core/answer';
-	import { fromPlanSentences } from '$lib/core/commentary';
+	import { dualWords, fromPlanFound } from '$lib/core/commentary';
 	import { costsFor, rowsAt } from '$lib/core/design';
 	import { isZero, ZERO } from '$lib/core/number';
 	import {
@@ -72,10 +72,10 @@
 				? 'With this objective the plan is optimal.'
 				: 'With this objective the plan is not optimal.'}{/if}
 	</p>
-	{#if isSet && found && !(isBest && found.is === 'several')}{#each fromPlanSentences(problem, plan, found) as sentence, i (i)}<p
+	{#if isSet && found && !(isBest && found.is === 'several')}{#each fromPlanFound(plan, found) as step, i (i)}<p
 				class="note"
 			>
-				<Words {sentence} />
+				<Words sentence={dualWords(problem, step)} />
 			</p>{/each}{/if}
 	{#if binding.length}
 		<p>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { WrittenDual } from '$lib/core/answer';
-	import { certificateSentence, dualStepSentence } from '$lib/core/commentary';
+	import { dualStepFound, dualWords, proofFound } from '$lib/core/commentary';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Words from '../shared/Words.svelte';
 
@@ -13,18 +13,18 @@
 
 <div class="why" aria-live="polite">
 	{#if steps > 0 && steps < all}
-		<p><Words sentence={dualStepSentence(written, written.steps[steps - 1])} /></p>
+		<p><Words sentence={dualWords(written.primal, dualStepFound(written, written.steps[steps - 1]))} /></p>
 	{:else}
 		<ol>
 			{#each written.steps.slice(0, steps) as step, i (i)}<li>
-					<Words sentence={dualStepSentence(written, step)} />
+					<Words sentence={dualWords(written.primal, dualStepFound(written, step))} />
 				</li>{/each}
 		</ol>
 	{/if}
 	{#if steps === 0}<p>Page Down writes the dual, step by step.</p>{/if}
 	{#if steps === all}<p>The dual of this dual is the primal again.</p>{/if}
 	{#if sensitivity.problem && certificate && certificate.kind !== 'optimal'}
-		<p><Words sentence={certificateSentence(sensitivity.problem, certificate)} /></p>
+		<p><Words sentence={dualWords(sensitivity.problem, proofFound(certificate))} /></p>
 	{/if}
 </div>
 

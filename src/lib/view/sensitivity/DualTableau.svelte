@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { twinCell, twinOfDual } from '$lib/core/answer';
-	import { checkSentences, planSentence, twinSentence } from '$lib/core/commentary';
+	import { checkSentences, planSentence, dualWords, twinFound } from '$lib/core/commentary';
 	import { say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
@@ -52,7 +52,10 @@
 			<p class="read" aria-live="polite">
 				{#if both && last && sensitivity.tableau}
 					<Words
-						sentence={twinSentence(sensitivity.tableau, last.tableau, both.here, both.there)}
+						sentence={dualWords(
+							sensitivity.tableau.form.problem,
+							twinFound(sensitivity.tableau, last.tableau, both.here, both.there)
+						)}
 						linked={false}
 					/>
 				{:else if pointed && last?.isComplementary}

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { dualValues, fromPlan, pairsOf, weakBound } from '$lib/core/answer';
 	import {
-		combinationSentences,
-		fromPlanSentences,
-		gapSentence,
+		combinationFound,
+		dualWords,
+		fromPlanFound,
+		gapFound,
 		optimalSetSentences,
-		pairSentence
+		pairFound
 	} from '$lib/core/commentary';
 	import { readPlan } from '$lib/core/tableau';
 	import { isZero, type Rational, toText, ZERO } from '$lib/core/number';
@@ -151,12 +152,14 @@
 				</section>
 				<section aria-live="polite">
 					<h3>The rows, combined with these dual values</h3>
-					{#each combinationSentences(problem, tried.duals, bound) as sentence, i (i)}<p>
-							<Words {sentence} />
+					{#each combinationFound(problem, tried.duals, bound) as line, i (i)}<p>
+							<Words sentence={dualWords(problem, line)} />
 						</p>{/each}
 					{#if !isPlan}<p class="note">The plan violates a constraint or a bound.</p>{/if}
 					{#if bound.bound && value && isPlan}
-						<p class="gap"><Words sentence={gapSentence(problem, value, bound.bound)} linked={false} /></p>
+						<p class="gap">
+							<Words sentence={dualWords(problem, gapFound(value, bound.bound))} linked={false} />
+						</p>
 					{/if}
 					{#if all.length}
 						<h3>All best dual values</h3>
@@ -164,13 +167,13 @@
 					{/if}
 					{#if found}
 						<h3>Dual values that this plan asks for</h3>
-						{#each fromPlanSentences(problem, tried.plan, found) as sentence, i (i)}<p>
-								<Words {sentence} />
+						{#each fromPlanFound(tried.plan, found) as line, i (i)}<p>
+								<Words sentence={dualWords(problem, line)} />
 							</p>{/each}
 					{:else}
 						<h3>In words</h3>
 						{#each pairs as pair (`${pair.kind} ${pair.name}`)}<p>
-								<Words sentence={pairSentence(problem, pair)} />
+								<Words sentence={dualWords(problem, pairFound(pair))} />
 							</p>{/each}
 					{/if}
 				</section>

@@ -13,14 +13,15 @@ import { readStatement } from '../../problem/statement/read';
 import { claimsOf, linear, plainText, type Sentence } from '../../sentence/sentence';
 import { columnValue, objectiveValue } from '../../tableau/tableau';
 import {
-	certificateSentence,
-	combinationSentences,
-	dualStepSentence,
-	fromPlanSentences,
-	gapSentence,
-	pairSentence,
-	twinSentence
-} from './duality';
+	combinationFound,
+	dualStepFound,
+	fromPlanFound,
+	gapFound,
+	pairFound,
+	proofFound,
+	twinFound
+} from '../dual-findings';
+import { dualWords } from './duality';
 
 test('what is said of a row or column of the dual is what stands in it', () => {
 	const seen = new Set<string>();
@@ -29,7 +30,7 @@ test('what is said of a row or column of the dual is what stands in it', () => {
 			const written = writtenDual(problem, form);
 			const { primal, dual } = written;
 			for (const step of written.steps) {
-				const said = plainText(dualStepSentence(written, step));
+				const said = plainText(dualWords(primal, dualStepFound(written, step)));
 				seen.add(step.kind);
 				if (step.kind === 'row') {
 					const { lower, upper } = dual.problem.variables.find(({ name }) => name === step.variable)!;
@@ -66,17 +67,17 @@ test('what is said of bounds, gaps, plans and certificates is so, and no pair of
 				const answer = solveLinear(problem);
 				const tried = new Map(problem.constraints.map(({ name }, i) => [name, rational(numbers[i])]));
 				const bound = weakBound(problem, tried);
-				check(combinationSentences(problem, tried, bound));
+				check(combinationFound(problem, tried, bound).map((line) => dualWords(problem, line)));
 				seen[bound.bound ? 'bound' : 'open'] += 1;
-				if (answer.certificate) check([certificateSentence(problem, answer.certificate)]);
+				if (answer.certificate) check([dualWords(problem, proofFound(answer.certificate))]);
 				if (answer.status !== 'optimal' || !answer.duals) return;
 				for (const pair of pairsOf(problem, answer.solution!, answer.duals))
-					expect(plainText(pairSentence(problem, pair))).not.toMatch(
+					expect(plainText(dualWords(problem, pairFound(pair)))).not.toMatch(
 						/and yet|though each|not allow|not feasible/
 					);
-				check([gapSentence(problem, answer.objective!, bound.bound ?? answer.objective!)]);
+				check([dualWords(problem, gapFound(answer.objective!, bound.bound ?? answer.objective!))]);
 				for (const plan of [answer.solution!, new Map(problem.variables.map(({ name }) => [name, ZERO]))]) {
-					const end = fromPlanSentences(problem, plan, fromPlan(problem, plan)).at(-1)!;
+					const end = dualWords(problem, fromPlanFound(plan, fromPlan(problem, plan)).at(-1)!);
 					check([end]);
 					for (const own of claimsOf(end, PROFILES[0].notation))
 						if (own.is === 'optimal-plan') seen[own.holds ? 'best' : 'worse'] += 1;
@@ -96,7 +97,7 @@ test('the numbers of two last tableaux, a certificate and a pair that cannot sta
 	const dual = dualTableau(tableau!, solveLinear(written.dual.problem).tableau!, written);
 	const said = (row: number | null, column: number | null) => {
 		const twin = twinCell(dual, { row, column })!;
-		return plainText(twinSentence(tableau!, dual.tableau, { row, column }, twin));
+		return plainText(dualWords(problem, twinFound(tableau!, dual.tableau, { row, column }, twin)));
 	};
 	expect(said(null, null)).toBe(
 		`The value ${toText(objectiveValue(dual.tableau))} stands in both: neither can be better.`
@@ -108,11 +109,11 @@ test('the numbers of two last tableaux, a certificate and a pair that cannot sta
 		/^Row x, column .+: in the dual row .+ Rows and columns have traded places\.$/
 	);
 	const none = readStatement('max z = x\na: x <= 1\nb: x >= 2').problem!;
-	expect(plainText(certificateSentence(none, solveLinear(none).certificate!))).toMatch(
+	expect(plainText(dualWords(none, proofFound(solveLinear(none).certificate!)))).toMatch(
 		/^No plan is feasible: .+ · a \+ .+ · b asks for more than any plan can give\./
 	);
 	const open = readStatement('min z = x - y\na: x >= 1').problem!;
-	expect(plainText(certificateSentence(open, solveLinear(open).certificate!))).toMatch(
+	expect(plainText(dualWords(open, proofFound(solveLinear(open).certificate!)))).toMatch(
 		/^z is unbounded: from any feasible plan one can change y by \S+, again and again, and it gets smaller without limit\./
 	);
 	const plan = new Map([
@@ -120,7 +121,7 @@ test('the numbers of two last tableaux, a certificate and a pair that cannot sta
 		['y', rational(1)]
 	]);
 	const duals = new Map(['a', 'b', 'c'].map((name) => [name, rational(1)]));
-	expect(pairsOf(problem, plan, duals).map((pair) => plainText(pairSentence(problem, pair))))
+	expect(pairsOf(problem, plan, duals).map((pair) => plainText(dualWords(problem, pairFound(pair)))))
 		.toMatchInlineSnapshot(`
 			[
 			  "a has 3 left and yet the dual value 1. At an optimal plan one of the two is 0.",
