@@ -28,41 +28,37 @@ const best = (problem: Problem) => {
 
 test('promises are kept, by corners enumerated and by solving with another method', () => {
 	const seen = new Map<string, number>();
-	const wish = fc.oneof(
-		fc.constantFrom<Wish[]>(
-			[{ kind: 'answer', is: 'unique' }],
-			[{ kind: 'answer', is: 'several' }],
-			[{ kind: 'answer', is: 'infeasible' }],
-			[{ kind: 'answer', is: 'unbounded' }],
-			[{ kind: 'whole-plan' }, { kind: 'answer', is: 'unique' }],
-			[{ kind: 'fractional' }, { kind: 'rounding', is: 'infeasible' }],
-			[{ kind: 'corners', exactly: 5 }],
-			[{ kind: 'whole-corners' }],
-			[{ kind: 'degenerate', is: true }, { kind: 'whole-value' }],
-			[{ kind: 'degenerate', is: false }],
-			[{ kind: 'binding', rows: ['r1', 'r3'] }],
-			[
-				{ kind: 'pivots', exactly: 2 },
-				{ kind: 'denominator', atMost: 1 }
-			],
-			[{ kind: 'artificial', exactly: 2 }, { kind: 'whole-plan' }],
-			[{ kind: 'whole-duals' }, { kind: 'whole-plan' }],
-			[
-				{ kind: 'bounded', is: true },
-				{ kind: 'redundant', is: true }
-			],
-			[
-				{ kind: 'tie', is: true },
-				{ kind: 'pivots', atMost: 4 }
-			]
-		)
-	);
+	const lists: readonly Wish[][] = [
+		[{ kind: 'answer', is: 'unique' }],
+		[{ kind: 'answer', is: 'several' }],
+		[{ kind: 'answer', is: 'infeasible' }],
+		[{ kind: 'answer', is: 'unbounded' }],
+		[{ kind: 'whole-plan' }, { kind: 'answer', is: 'unique' }],
+		[{ kind: 'fractional' }, { kind: 'rounding', is: 'infeasible' }],
+		[{ kind: 'corners', exactly: 5 }],
+		[{ kind: 'whole-corners' }],
+		[{ kind: 'degenerate', is: true }, { kind: 'whole-value' }],
+		[{ kind: 'degenerate', is: false }],
+		[{ kind: 'binding', rows: ['r1', 'r3'] }],
+		[
+			{ kind: 'pivots', exactly: 2 },
+			{ kind: 'denominator', atMost: 1 }
+		],
+		[{ kind: 'artificial', exactly: 2 }, { kind: 'whole-plan' }],
+		[{ kind: 'whole-duals' }, { kind: 'whole-plan' }],
+		[
+			{ kind: 'bounded', is: true },
+			{ kind: 'redundant', is: true }
+		],
+		[
+			{ kind: 'tie', is: true },
+			{ kind: 'pivots', atMost: 4 }
+		]
+	];
 	fc.assert(
-		fc.property(
-			wish,
-			fc.integer({ min: 1, max: 1e6 }),
-			fc.constantFrom('max', 'min'),
-			(wishes, seed, sense) => {
+		fc.property(fc.integer({ min: 1, max: 1e6 }), fc.constantFrom('max', 'min'), (seed, sense) => {
+			// each list in each run, so that none is missed by chance
+			for (const wishes of lists) {
 				const request = {
 					variables: 2,
 					constraints: 3,
@@ -85,8 +81,8 @@ test('promises are kept, by corners enumerated and by solving with another metho
 					}
 				}
 			}
-		),
-		{ numRuns: 150 }
+		}),
+		{ numRuns: 9 }
 	);
 	for (const kind of [
 		'answer',
