@@ -71,7 +71,7 @@ test('just the pivots that keep what the method relies on are allowed, and the r
 				if (decision.driveOut) expect(readPlan(position!.work!.tableau)).toEqual(readPlan(t));
 			}
 		}),
-		{ numRuns: 1500 }
+		{ numRuns: 2500 }
 	);
 	expect(Math.min(...Object.values(seen))).toBeGreaterThan(0);
 });
