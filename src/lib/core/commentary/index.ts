@@ -13,6 +13,17 @@ export {
 	twinFound
 } from './dual-findings';
 export { columnPreview, pivotPreview } from './preview';
+export {
+	endFound,
+	hundredFound,
+	priceFound,
+	rangeFound,
+	reachesFound,
+	sidesFound,
+	stretchesFound,
+	whatIfFound,
+	worthFound
+} from './range-findings';
 export { type EndReading, rangeReading } from './ranges';
 export type { Reason, Trial } from './reason-findings';
 export { reasonsAt } from './reasons';
@@ -42,19 +53,6 @@ export { writtenOperation } from './words/operations';
 export { tightNames } from './words/place';
 export { planSentence, quantity } from './words/plan';
 export { pointSentence, sideSentence } from './words/points';
-export {
-	movedPlanSentence,
-	calledNumber,
-	coefficientSentence,
-	endSentence,
-	hundredSentences,
-	priceSentence,
-	rangeSentences,
-	sidesSentence,
-	stretchSentences,
-	unitOfNumber,
-	whatIfSentences,
-	worthSentences
-} from './words/ranges';
+export { calledNumber, movedPlanSentence, numberWords, unitOfNumber } from './words/ranges';
 export { removedWords, shapeOf } from './words/shape';
 export { constraintInWords, objectiveInWords, variableInWords } from './words/story';

@@ -9,19 +9,22 @@ import { parametricRun, solvedPosition } from '../move/parametric-run';
 import { valueFunction, withNumber, type Varied } from '../parametric/value-function';
 import { readStatement } from '../problem/statement/read';
 import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
-import { coefficientFound, rangeReading, sidesAt } from './ranges';
+import { coefficientFound, rangeReading, sidesAt, type RangeReading } from './ranges';
 import {
-	movedPlanSentence,
-	coefficientSentence,
-	hundredSentences,
-	priceSentence,
-	rangeSentences,
-	sidesSentence,
-	whatIfSentences,
-	worthSentences
-} from './words/ranges';
+	hundredFound,
+	priceFound,
+	rangeFound,
+	reachesFound,
+	sidesFound,
+	whatIfFound,
+	worthFound,
+	type NumberFinding
+} from './range-findings';
+import { movedPlanSentence, numberWords } from './words/ranges';
 
 const STEP = rational(1, 997);
+const ranges = (reading: RangeReading) =>
+	rangeFound(reading).map((found) => numberWords(reading.t.form.problem, found));
 
 test('an interval is true at its ends and just inside, and just outside another basis is needed; one-sided rates are those of small steps', () => {
 	const seen = { ends: 0, outside: 0, two: 0 };
@@ -69,9 +72,10 @@ test('an interval is true at its ends and just inside, and just outside another 
 			}
 			if (less && more && !less.equals(more)) {
 				seen.two += 1;
-				expect(plainText(sidesSentence(pieces, reading)!)).toContain('Two rates meet');
+				expect(plainText(numberWords(problem, sidesFound(pieces, reading)!))).toContain('Two rates meet');
 			} else {
-				const said = sidesSentence(pieces, reading);
+				const farther = sidesFound(pieces, reading);
+				const said = farther && numberWords(problem, farther);
 				expect(said ? plainText(said) : '').not.toContain('Two rates meet');
 				if (holds && reading.low.at) expect(!holds.from || holds.from.lte(reading.low.at)).toBe(true);
 			}
@@ -90,7 +94,8 @@ test('a number moved is told without solving inside its interval, by pivots beyo
 	const varied = { rhs: 'wheel' };
 	const reading = rangeReading(t, varied);
 	const told = (value: string, way: 1 | -1) =>
-		whatIfSentences(MIX, reading, parametricRun(solvedPosition(MIX, t), varied, way), parseRational(value))
+		whatIfFound(reading, parametricRun(solvedPosition(MIX, t), varied, way), parseRational(value))
+			.map((found) => numberWords(MIX, found))
 			.map((s) => plainText(s))
 			.join(' ');
 	expect([reading.low.at, reading.rate, reading.high.at].map((n) => n?.toFraction() ?? null))
@@ -105,7 +110,7 @@ test('a number moved is told without solving inside its interval, by pivots beyo
 		`"This is within the interval, so the rate holds: 5/3 · 1 = 5/3, and profit is 500/3 + 5/3 = 505/3 thalers."`
 	);
 	expect(told('-1', -1)).toContain('Beyond 0 no plan is feasible');
-	expect(plainText(priceSentence(t, 'clay', rational(4)))).toMatchInlineSnapshot(
+	expect(plainText(numberWords(MIX, priceFound(t, 'clay', rational(4))))).toMatchInlineSnapshot(
 		`"Yes: one more kg of clay is worth 35/3 thalers, 23/3 more than it costs. This holds for up to 11/4 more."`
 	);
 });
@@ -113,12 +118,13 @@ test('a number moved is told without solving inside its interval, by pivots beyo
 test('the 100 % rule adds shares, and promises nothing beyond 1', () => {
 	const t = solveLinear(MIX).tableau!;
 	const part = (row: string, value: number) => ({
-		called: [],
+		varied: { rhs: row },
 		reading: rangeReading(t, { rhs: row }),
 		value: rational(value)
 	});
 	const said = (parts: ReturnType<typeof part>[]) =>
-		hundredSentences(parts)
+		hundredFound(parts)
+			.map((found) => numberWords(MIX, found))
 			.map((s) => plainText(s))
 			.at(-1);
 	expect(said([part('clay', 12), part('kiln', 9)])).toBe('Change a number first.');
@@ -143,12 +149,14 @@ test('whatever sentences claim a number is worth, solving with it changed says s
 				seen[kind] += claims.length;
 				claims.forEach((own) => checkClaim(own, PROFILES[0].notation));
 			};
-			check('worth', worthSentences(t));
+			const words = (found: NumberFinding) => numberWords(problem, found);
+			check('worth', worthFound(t).map(words));
 			for (const varied of numbers) {
 				const reading = rangeReading(t, varied);
-				check('range', rangeSentences(reading));
-				check('sides', [sidesSentence(valueFunction(problem, varied, null, null), reading)]);
-				if ('rhs' in varied) check('price', [priceSentence(t, varied.rhs, rational(price))]);
+				check('range', rangeFound(reading).map(words));
+				const sides = sidesFound(valueFunction(problem, varied, null, null), reading);
+				check('sides', [sides && words(sides)]);
+				if ('rhs' in varied) check('price', [words(priceFound(t, varied.rhs, rational(price)))]);
 			}
 		}),
 		{ numRuns: 300, examples: [[degenerate, 1]] }
@@ -160,7 +168,9 @@ test('whatever sentences claim a number is worth, solving with it changed says s
 test('how far a coefficient inside a row may move, in words', () => {
 	const told = (text: string, row: string, variable: string) => {
 		const { tableau } = solveLinear(readStatement(text).problem!);
-		return plainText(coefficientSentence(coefficientFound(tableau!, row, variable)));
+		return plainText(
+			numberWords(tableau!.form.problem, reachesFound(coefficientFound(tableau!, row, variable)))
+		);
 	};
 	const text = 'max z = 3 x + 2 y\na: x + y <= 4\nb: x + 3 y <= 9';
 	expect(told(text, 'a', 'x')).toBe(
@@ -175,7 +185,7 @@ test('how far a coefficient inside a row may move, in words', () => {
 test('how the plan moves is told of the variables themselves: one that may have either sign, one counted down from its bound', () => {
 	const told = (text: string, rhs: string) => {
 		const { tableau } = solveLinear(readStatement(text).problem!);
-		return rangeSentences(rangeReading(tableau!, { rhs }))
+		return ranges(rangeReading(tableau!, { rhs }))
 			.map((own) => plainText(own))
 			.at(-1);
 	};
@@ -190,7 +200,7 @@ test('how the plan moves is told of the variables themselves: one that may have 
 test('from which coefficient on a variable is made, what being let off is worth, and up to where, agree with solving anew', () => {
 	const wooden = readStatement('max z = 5 x + 1 y\na: x + y <= 4\nb: x + 3 y <= 6').problem!;
 	const { tableau } = solveLinear(wooden);
-	const told = rangeSentences(rangeReading(tableau!, { objective: 'y' })).map((own) => plainText(own));
+	const told = ranges(rangeReading(tableau!, { objective: 'y' })).map((own) => plainText(own));
 	expect(told).toContain('From 5 on, y is part of a best plan.');
 	const at = (c: number) =>
 		solveLinear({
@@ -201,11 +211,11 @@ test('from which coefficient on a variable is made, what being let off is worth,
 	const market = readStatement(
 		'min cost [euros] = 2 x + 3 y\ndemand [kg]: x + y >= 5\nmill: x <= 3'
 	).problem!;
-	const said = rangeSentences(rangeReading(solveLinear(market).tableau!, { rhs: 'demand' })).map((own) =>
+	const said = ranges(rangeReading(solveLinear(market).tableau!, { rhs: 'demand' })).map((own) =>
 		plainText(own)
 	);
 	expect(said).toContain('Being let off one kg of demand decreases cost by 3 euros.');
-	const mill = rangeSentences(rangeReading(solveLinear(market).tableau!, { rhs: 'mill' })).map((own) =>
+	const mill = ranges(rangeReading(solveLinear(market).tableau!, { rhs: 'mill' })).map((own) =>
 		plainText(own)
 	);
 	expect(mill[0]).toBe('Each extra unit decreases cost by 1 euro, up to 2 more.');

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { stretchSentences } from '$lib/core/commentary';
+	import { numberWords, stretchesFound } from '$lib/core/commentary';
 	import { csvText } from '$lib/core/spreadsheet';
 	import { rational, toText } from '$lib/core/number';
 	import { valueOn } from '$lib/core/parametric';
@@ -41,7 +41,7 @@
 		const [low, high] = to && to.lt(from) ? [to, from] : [from, to];
 		return value.gte(low) && (!high || value.lte(high));
 	}
-	const told = $derived(stretchSentences(stretches));
+	const told = $derived(problem ? stretchesFound(stretches).map((found) => numberWords(problem, found)) : []);
 	const MOST_STAIRS = 60;
 
 	function save() {

@@ -1,12 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3';
-	import {
-		axisName,
-		calledNumber,
-		cellSentence,
-		hundredSentences,
-		legendSentence
-	} from '$lib/core/commentary';
+	import { axisName, cellSentence, hundredFound, numberWords, legendSentence } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber, toText } from '$lib/core/number';
 	import { readCell } from '$lib/core/problem';
 	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
@@ -83,11 +77,13 @@
 		if (!showsRule || !problem || !varied || !other || !reading || !otherReading || !value || !secondValue)
 			return [];
 		const part = (own: Varied, from: typeof reading, to: Rational) => ({
-			called: calledNumber(problem, own),
+			varied: own,
 			reading: from,
 			value: to
 		});
-		return hundredSentences([part(varied, reading, value), part(other, otherReading, secondValue)]);
+		return hundredFound([part(varied, reading, value), part(other, otherReading, secondValue)]).map((found) =>
+			numberWords(problem, found)
+		);
 	});
 	const label = (own: Varied) => axisName(problem!, own);
 	/** both numbers, to be typed */

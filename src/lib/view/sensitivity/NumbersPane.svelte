@@ -1,10 +1,11 @@
 <script lang="ts">
 	import {
-		coefficientSentence,
+		numberWords,
 		rangeReading,
 		storySentences,
 		unitOfNumber,
-		worthSentences
+		reachesFound,
+		worthFound
 	} from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import { compare, type Rational, toText, ZERO } from '$lib/core/number';
@@ -56,7 +57,7 @@
 		shows === 'words' && tableau && problem && answer?.solution
 			? [
 					...storySentences(problem, answer.solution, (kind, name) => lesson.telling.meaning(kind, name)),
-					...worthSentences(tableau)
+					...worthFound(tableau).map((found) => numberWords(problem, found))
 				]
 			: []
 	);
@@ -209,7 +210,9 @@
 			</div>
 			{#if inside && isThere && tableau}
 				{@const found = sensitivity.coefficient(inside.row, inside.variable)}
-				<p class="about" aria-live="polite"><Words sentence={coefficientSentence(found)} /></p>
+				<p class="about" aria-live="polite">
+					<Words sentence={numberWords(problem!, reachesFound(found))} />
+				</p>
 			{/if}
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">

@@ -2,14 +2,15 @@
 	import {
 		calledNumber,
 		type EndReading,
-		endSentence,
+		endFound,
 		movedPlanSentence,
-		priceSentence,
+		numberWords,
+		priceFound,
 		quantity,
-		rangeSentences,
-		sidesSentence,
+		rangeFound,
+		sidesFound,
 		unitOfNumber,
-		whatIfSentences
+		whatIfFound
 	} from '$lib/core/commentary';
 	import { compare, type Rational, toText } from '$lib/core/number';
 	import { valueOn } from '$lib/core/parametric';
@@ -44,10 +45,12 @@
 	);
 	const told = $derived.by(() => {
 		if (!problem || !reading || !runs || !value) return [];
-		return whatIfSentences(problem, reading, value.gte(reading.now) ? runs.up : runs.down, value);
+		return whatIfFound(reading, value.gte(reading.now) ? runs.up : runs.down, value).map((found) =>
+			numberWords(problem, found)
+		);
 	});
 	const result = $derived(here && value ? valueOn(here, value) : null);
-	const sides = $derived(reading ? sidesSentence(pieces, reading) : null);
+	const sides = $derived(reading ? sidesFound(pieces, reading) : null);
 	let typed = $state('');
 	let wrong = $state(false);
 	let price = $state('');
@@ -148,12 +151,14 @@
 			<ul>
 				{#each ['low', 'high'] as const as side (side)}
 					<li onpointerenter={() => frame(reading[side])} onpointerleave={() => frame(null)}>
-						<Words sentence={endSentence(reading, side)} />
+						<Words sentence={numberWords(problem, endFound(reading, side))} />
 					</li>
 				{/each}
 			</ul>
-			{#each rangeSentences(reading) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
-			{#if sides}<p class="note"><Words sentence={sides} /></p>{/if}
+			{#each rangeFound(reading) as found, i (i)}<p>
+					<Words sentence={numberWords(problem, found)} />
+				</p>{/each}
+			{#if sides}<p class="note"><Words sentence={numberWords(problem, sides)} /></p>{/if}
 			{#if 'rhs' in varied}
 				<div class="moved">
 					<label
@@ -166,7 +171,10 @@
 					>
 					{#if offered}
 						<p aria-live="polite">
-							<Words sentence={priceSentence(tableau, varied.rhs, offered)} linked={false} />
+							<Words
+								sentence={numberWords(problem, priceFound(tableau, varied.rhs, offered))}
+								linked={false}
+							/>
 						</p>
 					{/if}
 				</div>
