@@ -1,5 +1,6 @@
 import type { LinearAnswer } from '$lib/core/answer/answer';
-import { claimSentence, nodeSentences, searchSentences } from '$lib/core/commentary/words/integers';
+import { faultFound, nodeFound, searchFound } from '$lib/core/commentary/integer-findings';
+import { integerWords } from '$lib/core/commentary/words/integers';
 import type { Sentence } from '$lib/core/sentence/sentence';
 import { region } from '$lib/core/geometry/region';
 import { beginSearch } from '$lib/core/integer/branch';
@@ -82,7 +83,10 @@ export class Tree {
 		const best = search?.incumbent?.node ?? null;
 		return {
 			nodes,
-			said: search && this.#hidden.size === 0 ? searchSentences(search) : [],
+			said:
+				search && this.#hidden.size === 0
+					? searchFound(search).map((line) => integerWords(search.problem, line))
+					: [],
 			history: search ? [...search.history] : [],
 			isDone: search?.isDone ?? false,
 			incumbent: best !== null && this.hides(best) ? null : best,
@@ -131,7 +135,9 @@ export class Tree {
 	/** a node in sentences; what follows from it is hidden while the class is asked */
 	get nodeSaid(): readonly Sentence[] {
 		const { node, search } = this;
-		return node && search && !this.hides(node.id) ? nodeSentences(search, node) : [];
+		return node && search && !this.hides(node.id)
+			? nodeFound(search, node).map((line) => integerWords(search.problem, line))
+			: [];
 	}
 	/** Whether the class may not see yet what a node came to. */
 	hides(id: number): boolean {
@@ -295,7 +301,7 @@ export class Tree {
 		const { search, waiting } = this;
 		if (!search || !waiting) return;
 		const fault = judgeClaim(search, waiting, claim);
-		this.#wrong = fault && { node: waiting.id, says: claimSentence(search, fault) };
+		this.#wrong = fault && { node: waiting.id, says: integerWords(search.problem, faultFound(fault)) };
 		if (!fault) this.judge(claim.way === 'branch' ? claim.variable : undefined);
 	}
 

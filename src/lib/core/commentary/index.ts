@@ -2,6 +2,7 @@
 
 export { conclusionFound } from './construction';
 export { compositionOf, cutOffFound, derivationOf } from './derivation';
+export { leafFound, nodeFound, relaxedFound, roundingFound } from './integer-findings';
 export { foundWords, reasonWords, remarkWords } from './messages';
 export {
 	combinationFound,
@@ -39,15 +40,7 @@ export {
 } from './words/answer';
 export { dualWords } from './words/duality';
 export { expressing } from './words/expressing';
-export {
-	brokenSentence,
-	impossibleSentence,
-	isWholeSentence,
-	leafSentence,
-	nodeSentences,
-	roundingSentences,
-	STATE_WORDS
-} from './words/integers';
+export { brokenSentence, integerWords, STATE_WORDS } from './words/integers';
 export { axisName, cellSentence, legendSentence } from './words/map';
 export { writtenOperation } from './words/operations';
 export { tightNames } from './words/place';

@@ -17,7 +17,8 @@ import { isWhole } from '../problem/whole';
 import { compare, isInteger, rational } from '../number/rational';
 import { holds, isFeasible, type Plan, type Problem, type Terms } from '../problem/types';
 import { plainText } from '../sentence/sentence';
-import { claimSentence, roundingSentences } from './words/integers';
+import { faultFound, roundingFound } from './integer-findings';
+import { integerWords } from './words/integers';
 import { reasonWords } from './messages';
 import type { WholeReason } from './reason-findings';
 import { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';
@@ -53,7 +54,7 @@ function judged(search: Search, problem: Problem, id: number): void {
 	const turn = problem.objective.sense === 'max' ? 1 : -1;
 	const said = (claim: NodeClaim) => {
 		const fault = judgeClaim(search, node, claim);
-		if (fault) expect(plainText(claimSentence(search, fault))).toMatch(/\.$/);
+		if (fault) expect(plainText(integerWords(search.problem, faultFound(fault)))).toMatch(/\.$/);
 		return fault === null;
 	};
 	if (said({ way: 'infeasible' })) expect(best).toBeNull();
@@ -78,8 +79,8 @@ test('rounding, cuts and nodes are explained by numbers that are so, and what is
 			const list = roundings(problem, solution);
 			const points = wholePoints(problem, 3_000);
 			const best = 'tooMany' in points ? undefined : bestOf(problem, points.feasible);
-			for (const own of roundingSentences(problem, list, best))
-				checkClaims(own, PROFILES[0].notation, claims);
+			for (const own of roundingFound(problem, list, best))
+				checkClaims(integerWords(problem, own), PROFILES[0].notation, claims);
 			for (const own of roundingReasons(problem, solution, list)) {
 				read(own);
 				check(own, solution);

@@ -4,7 +4,8 @@ import { describe, expect, test } from 'vitest';
 import { anyProblem, bestOf } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { plainText } from '../sentence/sentence';
-import { nodeSentences, roundingSentences, searchSentences } from '../commentary/words/integers';
+import { nodeFound, roundingFound, searchFound } from '../commentary/integer-findings';
+import { integerWords } from '../commentary/words/integers';
 import { compare, parseRational, rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Problem } from '../problem/types';
@@ -139,14 +140,14 @@ describe('the search', () => {
 		expect(search.next('depth-first')).toBe(2);
 		expect(search.next('breadth-first')).toBe(1);
 		search.solve(1);
-		const told = nodeSentences(search, search.nodes[1])
-			.map((own) => plainText(own))
+		const told = nodeFound(search, search.nodes[1])
+			.map((own) => plainText(integerWords(LOADS, own)))
 			.join(' ');
 		expect(told).toContain('Node 1: vases ≤ 3.');
 		expect(told).toContain('Is it closed, and why, or is it branched on?');
 		expect(
-			searchSentences(search)
-				.map((own) => plainText(own))
+			searchFound(search)
+				.map((own) => plainText(integerWords(LOADS, own)))
 				.join(' ')
 		).toBe('2 nodes solved, 1 open. There is no incumbent yet. No integer plan can be better than 41.');
 	});
@@ -297,7 +298,9 @@ test('roundings are judged: what they break, and how far the feasible ones are f
 	expect(list[0]).toMatchObject({ isNearest: true });
 	expect(list[0].broken.map(({ name, by }) => `${name} ${by.toFraction()}`)).toEqual(['firing 1']);
 	expect(list.at(-1)).toMatchObject({ isPointed: true, broken: [] });
-	const told = roundingSentences(LOADS, list.slice(0, 4), rational(40)).map((own) => plainText(own));
+	const told = roundingFound(LOADS, list.slice(0, 4), rational(40)).map((own) =>
+		plainText(integerWords(LOADS, own))
+	);
 	expect(told).toEqual([
 		'Rounding to the nearest leaves the region: it violates firing by 1.',
 		'Rounding down stays in the region, but is worse than the best integer plan by 6.',

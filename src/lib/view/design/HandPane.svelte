@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { impossibleSentence } from '$lib/core/commentary';
+	import { integerWords } from '$lib/core/commentary';
 	import { brokenAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -23,7 +23,7 @@
 		<Scroll label="The problem around a plan">
 			<TechnologyTable {problem} around={plans} onwhole={(text) => (pasted = text)} />
 			{#if broken.length}
-				<p class="wrong"><Words sentence={impossibleSentence(broken)} /></p>
+				<p class="wrong"><Words sentence={integerWords(problem, { code: 'impossible', broken })} /></p>
 			{/if}
 			<BestObjective {problem} plan={plans.plan} />
 		</Scroll>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { leafSentence, pointSentence, proofSentences, remarkWords } from '$lib/core/commentary';
+	import { integerWords, leafFound, pointSentence, proofSentences, remarkWords } from '$lib/core/commentary';
 	import { pointOf } from '$lib/core/geometry';
 	import { leafProof, wholePoints } from '$lib/core/integer';
 	import { labelOf, tell } from '$lib/core/move';
@@ -59,7 +59,7 @@
 				{@const own = leafProof(search, id)}
 				{#if own}
 					<li>
-						<Words sentence={leafSentence(search, own)} linked={false} />
+						<Words sentence={integerWords(search.problem, leafFound(search, own))} linked={false} />
 						{own.holds ? '✓ checked' : '✗ not proved'}
 					</li>
 				{/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import {
 		brokenSentence,
-		isWholeSentence,
+		integerWords,
 		pointSentence,
 		roundingReasons,
-		roundingSentences
+		relaxedFound,
+		roundingFound
 	} from '$lib/core/commentary';
 	import { joined } from '$lib/core/sentence';
 	import { pointOf } from '$lib/core/geometry';
@@ -53,7 +54,7 @@
 </script>
 
 {#if problem && integers.corner}
-	<p><Words sentence={isWholeSentence(problem, integers.corner)} linked={false} /></p>
+	<p><Words sentence={integerWords(problem, relaxedFound(problem, integers.corner))} linked={false} /></p>
 	{#if list.length > 0}
 		<table class="ways-list">
 			<thead>
@@ -133,7 +134,9 @@
 	{:else if best && best.status !== 'infeasible'}
 		<p>The search ended without an answer: {best.status}.</p>
 	{/if}
-	{#each roundingSentences(problem, list, known) as sentence, i (i)}<p><Words {sentence} /></p>{/each}
+	{#each roundingFound(problem, list, known) as found, i (i)}<p>
+			<Words sentence={integerWords(problem, found)} />
+		</p>{/each}
 	<Reasons reasons={roundingReasons(problem, integers.corner, list)} />
 {:else if integers.relaxation}
 	<p>

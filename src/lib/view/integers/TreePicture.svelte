@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { zoom, zoomIdentity, select, type ZoomTransform } from 'd3';
-	import { nodeSentences, STATE_WORDS } from '$lib/core/commentary';
+	import { integerWords, nodeFound, STATE_WORDS } from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import type { NodeState, SearchNode } from '$lib/core/integer';
 	import { decimalBeside, showNumber } from '$lib/core/number';
@@ -84,8 +84,8 @@
 		const { search } = integers.tree;
 		const node = near === null ? undefined : progress.nodes[near];
 		return search && node && !integers.tree.hides(node.id)
-			? nodeSentences(search, node)
-					.map((sentence) => plainText(sentence, lesson.notation))
+			? nodeFound(search, node)
+					.map((line) => plainText(integerWords(search.problem, line), lesson.notation))
 					.join(' ')
 			: '';
 	});
