@@ -5,13 +5,25 @@ import { solveLinear } from '../answer/answer';
 import { rational, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { marginal } from './marginal';
-import { followedFunction, valueFunction, withNumber, type ValuePiece, type Varied } from './value-function';
+import {
+	followedFunction,
+	valueFunction,
+	valueOn,
+	withNumber,
+	type ValuePiece,
+	type Varied
+} from './value-function';
 
 const shown = (value: Rational | null) => value?.toFraction() ?? '∞';
+/** Pieces as texts; one of a single number has a value there, and no slope that could be compared. */
 const told = (pieces: readonly ValuePiece[]) =>
-	pieces.map(({ from, to, status, line }) => {
+	pieces.map((piece) => {
+		const { from, to, status, line } = piece;
+		const isOne = from && to?.equals(from);
 		const value = line && line.value.sub(line.slope.mul(line.where));
-		return `${shown(from)}..${shown(to)} ${status} ${value ? `${shown(value)} + ${shown(line!.slope)} t` : ''}`;
+		const says =
+			isOne && line ? shown(valueOn(piece, from)) : value ? `${shown(value)} + ${shown(line!.slope)} t` : '';
+		return `${shown(from)}..${shown(to)} ${status} ${says}`;
 	});
 
 test('followed by pivots, the value is the same function that solving anew finds', () => {
