@@ -135,7 +135,7 @@ describe('every method on the page Simplex', () => {
 		await startBy('as suits the problem');
 		await desk.pivot('vases', 's3');
 		await desk.shows('Commentary', 'its ratio 9 is larger than 6 of s2');
-		await desk.shows('Commentary', 'Go on with: go back in the trail');
+		await desk.shows('Commentary', 'You can go back in the trail');
 		await desk.choose('Go on with', 'Pivot negative');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'Then gain = 36.');

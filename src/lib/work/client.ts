@@ -30,7 +30,10 @@ function open(): Line {
 /** A worker kept for the next job, so that starting one is paid once. */
 let idle: Line | null = null;
 
-/** Runs a job in a worker of its own until it ends; cancelling ends the worker, whatever it is doing. */
+/**
+ * Runs a job in a worker of its own until it ends; cancelling ends the worker, whatever it is doing.
+ * @throws Cancelled where the signal ends it
+ */
 async function run<T>(job: (remote: Remote<Jobs>) => Promise<T>, signal?: AbortSignal): Promise<T> {
 	if (signal?.aborted) throw new Cancelled();
 	const line = idle ?? open();
@@ -139,7 +142,10 @@ export const designInWorker = (
 ): Promise<void> =>
 	run(async (remote) => await remote.design(request, proxy(onFind), proxy(onProgress)), signal);
 
-/** The same on the server, which tells all at its end. */
+/**
+ * The same on the server, which tells all at its end.
+ * @throws Error where the server does not answer, or with another status
+ */
 export async function designOnServer(
 	request: object,
 	onFind: (find: DesignJson['problems'][number]) => void,

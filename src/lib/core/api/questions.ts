@@ -16,7 +16,11 @@ import type { Control } from './solve';
 
 const read = requestReader(QUESTIONS_REQUEST);
 
-/** Answers a request for questions, in the shape of docs/API.md. */
+/**
+ * Answers a request for questions, in the shape of docs/API.md.
+ * @throws InputError with every fault and its path
+ * @throws CannotStart where the method asked for has nothing to start from
+ */
 export function answerQuestions(data: unknown, control: Control = {}): { questions: QuestionJson[] } {
 	const { problem, given } = read(data);
 	const found = questions({
@@ -89,7 +93,10 @@ function isTableau(data: unknown): boolean {
 	);
 }
 
-/** A question as it came back. */
+/**
+ * A question as it came back.
+ * @throws InputError with every fault and its path
+ */
 function readQuestion(data: unknown): Question {
 	const issues: Issue[] = [];
 	const wrong = (path: string, message: string) => issues.push({ path: `question${path}`, message });
@@ -124,7 +131,10 @@ function readQuestion(data: unknown): Question {
 	};
 }
 
-/** Answers a request to judge an answer. */
+/**
+ * Answers a request to judge an answer.
+ * @throws InputError where the question is none, or the answer of no form
+ */
 export function answerJudge(data: unknown): JudgementJson {
 	if (!isPlain(data))
 		throw new InputError([{ path: '', message: 'must be an object with a question and an answer' }]);

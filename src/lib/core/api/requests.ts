@@ -116,7 +116,8 @@ export function collect(issues: Issue[], read: () => void): void {
 
 /**
  * Makes the reader of requests with a problem.
- * @returns reads what the JSON text said: the problem, and the other fields as they were given; throws InputError with every fault and its path
+ * @returns a function that reads what the JSON text said: the problem, and the other fields as they were given
+ * @throws InputError with every fault and its path, where the reader is given what is no such request
  */
 export function requestReader<S extends Shape>(
 	shape: S

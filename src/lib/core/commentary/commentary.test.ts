@@ -105,7 +105,7 @@ test('a wrong pivot is answered with what it breaks, and with the ways on', () =
 		's3 is not the row to leave: its ratio 9 is larger than 6 of s2. This leaves the region: s2 = −6.'
 	);
 	expect(pots.stands).toMatch(
-		/^Outside the region: s2 = −6: this basic solution is not feasible.*Go on with: go back in the trail; or .*one by one\./
+		/^Outside the region: s2 = −6: this basic solution is not feasible.*You can go back in the trail; or .*one by one\./
 	);
 	expect(new Worked(POTS).pivot('vases', 's1')).toMatchObject({
 		heading: 'No pivot on zero',

@@ -68,7 +68,7 @@ describe('special cases in words', () => {
 			'min z = x + 0 y\na: x >= 1',
 			'from (1, 0) on along a half-line without end: 1. Every best plan is (1, 0) + t·(0, 1) with t ≥ 0.'
 		],
-		['max z = x + 0 y\na: x >= 1', 'z improves for ever in the direction (1, 0)'],
+		['max z = x + 0 y\na: x >= 1', 'z improves without limit in the direction (1, 0)'],
 		['max z = x + y\na: x >= 1\nb: x <= 0', 'There is no plan to choose from'],
 		[
 			'max z = x + y\nx free\ny free\na: x + y <= 3',

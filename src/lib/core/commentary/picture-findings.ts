@@ -156,3 +156,29 @@ export interface BuildHeading {
 	readonly corner: Vector | null;
 	readonly width: number;
 }
+
+/** What is found of the objective's line, and of a picture without a region. */
+export type ObjectiveLineFinding =
+	/** the slopes of the objective's line between which a corner stays best; null is an upright line */
+	| {
+			readonly code: 'stays-best-between';
+			readonly at: Vector;
+			readonly slopes: readonly [Rational | null, Rational | null];
+	  }
+	/** the values that the objective takes in the region; null where there is no end */
+	| { readonly code: 'values-in-region'; readonly low: Rational | null; readonly high: Rational | null }
+	| { readonly code: 'objective-turned'; readonly terms: Terms }
+	| {
+			readonly code: 'sides-exclude';
+			readonly names: readonly string[];
+			/** where they would just meet, and by how much each constraint gives way there */
+			readonly gap: { readonly at: Vector; readonly by: Rational } | null;
+	  }
+	| { readonly code: 'others-held'; readonly held: readonly HeldVariable[] }
+	/** a point on the way along the best plans */
+	| {
+			readonly code: 'along-best';
+			readonly along: Rational;
+			readonly at: Vector;
+			readonly value: Rational;
+	  };

@@ -236,7 +236,7 @@ describe('the answer in words', () => {
 		['max z = 2 x + 2 y\na: x + y <= 4', 'a segment: (x, y) = (4, 0) + t·(−4, 4), 0 ≤ t ≤ 1.'],
 		['min z = x + 0 y\na: x >= 1', 'a half-line: (x, y) = (1, 0) + t·(0, 1), t ≥ 0.'],
 		['max z = x + y + w\na: x + y + w <= 2', 'of dimension 2'],
-		['max z = x + y\nx free\ny free\na: x + y <= 3', 'hold a line']
+		['max z = x + y\nx free\ny free\na: x + y <= 3', 'contain a whole line']
 	])('all best plans of %j', (text, words) => {
 		expect(answered(text).all.replace('(0, 4) + t·(4, −4)', '(4, 0) + t·(−4, 4)')).toContain(words);
 	});

@@ -1,6 +1,9 @@
 import { NumberError, parseRational, type Rational } from '../number/rational';
 
-/** A number of the format: text, or a JSON number taken as its decimal text. */
+/**
+ * A number of the format: text, or a JSON number taken as its decimal text.
+ * @throws NumberError for what is no number
+ */
 export function readNumber(value: string | number): Rational {
 	if (typeof value === 'string') return parseRational(value);
 	if (!Number.isFinite(value)) throw new NumberError('is not a number; write 12, -2.5 or 7/3');

@@ -209,7 +209,7 @@ vases [dozen] from 0
 A dozen bowls earns [2](#.bowls) thalers, a dozen vases [3](#.vases). Each dozen takes an hour of the kiln, which has [6](#kiln.amount); [8 dozen](#orders.amount) are promised.
 `,
 		`
-Ask: what does the dual say of a problem without a plan? Expected: its values have no limit; the same multipliers that prove the contradiction (kiln minus orders: 0 ≤ −2) are a direction in which the dual improves for ever. Write the dual and open it as a problem: page Simplex shows its ray. Fifteen minutes; key 6. The usual mistake: to believe that the dual of an infeasible problem is always unbounded; it can be infeasible, too.
+Ask: what does the dual say of a problem without a plan? Expected: its values have no limit; the same multipliers that prove the contradiction (kiln minus orders: 0 ≤ −2) are a direction in which the dual improves without limit. Write the dual and open it as a problem: page Simplex shows its ray. Fifteen minutes; key 6. The usual mistake: to believe that the dual of an infeasible problem is always unbounded; it can be infeasible, too.
 `
 	)
 ];

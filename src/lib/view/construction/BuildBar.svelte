@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
-	import { conclusionFound, foundWords, pointSentence, shapeOf, sideSentence } from '$lib/core/commentary';
-	import { joined, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence';
+	import { conclusionFound, foundWords, lineWords, shapeOf } from '$lib/core/commentary';
+	import { NOTHING_SAID, type Sentence } from '$lib/core/sentence';
 	import { edgesAt, pointKey, valuesOf } from '$lib/core/geometry';
 	import { isZero, rational, toText } from '$lib/core/number';
 	import { readCell } from '$lib/core/problem';
@@ -29,23 +29,17 @@
 		const vertex = body.vertices.findIndex((own) => at && pointKey(own.at) === pointKey(at));
 		const edges = vertex < 0 || others.length ? null : edgesAt(body, vertex);
 		if (!edges) return NOTHING_SAID;
-		const told = edges.map(([dx, dy]) => (isZero(dx) ? say`upright` : say`${dy.div(dx)}`));
-		return say` ${pointSentence(at)} stays best while the line's slope is between those of the two edges there, ${told[0]} and ${told[1]}.`;
+		const [first, second] = edges.map(([dx, dy]) => (isZero(dx) ? null : dy.div(dx)));
+		return lineWords(problem, { code: 'stays-best-between', at, slopes: [first, second] });
 	});
-	const valueSentence = $derived.by((): Sentence => {
-		if (!values || !problem) return NOTHING_SAID;
-		const { low, high } = values;
-		if (low && high) return say`between ${low} and ${high} in the region`;
-		if (low) return say`from ${low} on in the region, without end`;
-		return high ? say`up to ${high} in the region, without end below` : say`any value in the region`;
-	});
+	const valueSentence = $derived(
+		values && problem ? lineWords(problem, { code: 'values-in-region', ...values }) : NOTHING_SAID
+	);
 	const conflictSentence = $derived.by((): Sentence => {
-		if (!conflict) return NOTHING_SAID;
-		const names = joined(conflict.names.map((name) => sideSentence(problem!, name)));
-		const gap = conflict.gap
-			? say` They would just meet, at ${pointSentence([...conflict.gap.plan.values()])}, if each of the constraints gave way by ${conflict.gap.by} of its own unit.`
-			: NOTHING_SAID;
-		return say`${names} exclude one another; any of them left out, the others can be kept.${gap}`;
+		if (!conflict || !problem) return NOTHING_SAID;
+		const { names, gap } = conflict;
+		const at = gap && { at: [...gap.plan.values()], by: gap.by };
+		return lineWords(problem, { code: 'sides-exclude', names, gap: at });
 	});
 
 	let typed = $state<string | null>(null);
@@ -117,14 +111,8 @@
 		<p class="said">
 			{#if construction.isTurned}
 				<Words
-					sentence={say`The objective is turned to ${joined(
-						problem.variables.map(
-							({ name }) => say`${problem.objective.terms.get(name) ?? rational(0)} ${name}`
-						),
-						' + ',
-						' + '
-					)}.${slopes} `}
-				/>
+					sentence={lineWords(problem, { code: 'objective-turned', terms: problem.objective.terms })}
+				/>{BETWEEN}<Words sentence={slopes} />{BETWEEN}
 			{/if}
 			{#if corner}
 				<Words sentence={construction.cornerText(corner)} />
@@ -136,15 +124,11 @@
 					{#each conclusionFound(problem, body, figure.isSlice ? figure.held : []).map(foundWords) as sentence, i (i)}{BETWEEN}<Words
 							{sentence}
 						/>{/each}
-					{#if !construction.isTurned}<Words sentence={slopes} />{/if}
+					{#if !construction.isTurned}{BETWEEN}<Words sentence={slopes} />{/if}
 				{/if}
 			{/if}
 			{#if figure.isSlice}
-				<Words
-					sentence={say` The other variables are held at ${joined(
-						figure.held.map(({ name, amount }) => say`${name} = ${amount}`)
-					)}.`}
-				/>
+				{BETWEEN}<Words sentence={lineWords(problem, { code: 'others-held', held: figure.held })} />
 			{/if}
 		</p>
 		{#if problem.variables.length === 3 && values?.low && values.high && !values.low.equals(values.high)}
@@ -189,7 +173,12 @@
 					</Slider.Control>
 				</Slider>
 				<Words
-					sentence={say`t = ${construction.along}: ${pointSentence(construction.optimalPoint!)}, ${problem.objective.name} = ${construction.best!.value!}`}
+					sentence={lineWords(problem, {
+						code: 'along-best',
+						along: construction.along,
+						at: construction.optimalPoint!,
+						value: construction.best!.value!
+					})}
 					linked={false}
 				/>
 			</div>

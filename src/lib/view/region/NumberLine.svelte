@@ -123,7 +123,7 @@
 	{#if here}<circle class="here" cx={scale(approximate(here[0]))} cy={axisY} r="6.5" />{/if}
 	{#if region.dimension < 0}
 		<text class="empty" x={size.width / 2} y={axisY + 74} text-anchor="middle"
-			>No point keeps all constraints.</text
+			>No point satisfies all constraints.</text
 		>
 	{/if}
 </svg>

@@ -1,16 +1,7 @@
 <script lang="ts">
-	import type { Newcomer } from '$lib/core/answer';
-	import { quantity } from '$lib/core/commentary';
-	import { isZero, ZERO } from '$lib/core/number';
-	import {
-		messageText,
-		readCell,
-		readStatement,
-		RELATION_SIGNS,
-		rowText,
-		testedRows
-	} from '$lib/core/problem';
-	import { inBrackets, joined, say } from '$lib/core/sentence';
+	import { newcomerWords, newRowWords } from '$lib/core/commentary';
+	import { ZERO } from '$lib/core/number';
+	import { messageText, readCell, readStatement, rowText, testedRows } from '$lib/core/problem';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
@@ -19,18 +10,6 @@
 	/** A new activity or constraint before it is added: would it enter, does the best plan satisfy it? */
 	const sensitivity = useSensitivity();
 	const { problem, answer } = $derived(sensitivity);
-	/** What adding the activity would do, in words. */
-	function verdictOf({ code, left, best }: Newcomer) {
-		const { name, unit } = problem!.objective;
-		if (code === 'stays-out')
-			return say`It would not enter: each unit would make ${name} worse by ${left.abs()}.`;
-		if (code === 'ties') return say`It would earn exactly what it uses, so it improves nothing.`;
-		if (code === 'degenerate')
-			return say`These dual values would let it enter, but the corner is degenerate: other dual values belong to it too, and ${name} stays ${best!}.`;
-		return best
-			? say`It would enter and improve ${name} to ${quantity(best, unit)}.`
-			: say`It would enter, and ${name} would be unbounded.`;
-	}
 	let gain = $state('');
 	let uses = $state<Record<string, string>>({});
 	let row = $state('');
@@ -39,13 +18,11 @@
 	);
 	const own = $derived(gain.trim() ? readCell(gain) : null);
 	const priced = $derived(own ? sensitivity.newcomer({ gain: own, uses: numbers }) : null);
-	const sum = $derived(
-		problem && answer?.duals
-			? problem.constraints.flatMap(({ name }) => {
-					const [use, dual] = [numbers.get(name)!, answer.duals!.get(name)!];
-					return isZero(use) || isZero(dual) ? [] : [say`${inBrackets(use)} · ${inBrackets(dual)}`];
-				})
-			: []
+	const shares = $derived(
+		(problem?.constraints ?? []).map(({ name }) => ({
+			use: numbers.get(name)!,
+			dual: answer?.duals?.get(name) ?? ZERO
+		}))
 	);
 	/** the row, or both halves of one with two sides; the objective's name stands for the objective */
 	const read = $derived(row.trim() && problem ? readStatement(rowText(problem, row)) : null);
@@ -57,7 +34,6 @@
 	const tests = $derived(
 		read?.problem && problem && !stranger && answer?.solution ? testedRows(read.problem, answer.solution) : []
 	);
-	const isMet = $derived(tests.every((test) => test.isMet));
 </script>
 
 <Pane pane="newcomer" name="New activity or constraint">
@@ -72,10 +48,7 @@
 			</div>
 			{#if priced && own}
 				<p aria-live="polite">
-					<Words
-						sentence={say`It uses resources worth ${sum.length ? say`${joined(sum, ' + ', ' + ')} = ` : say``}${priced.takes} and ${problem.objective.sense === 'max' ? 'brings' : 'costs'} ${own}, so its reduced cost is ${priced.left}. ${verdictOf(priced)}`}
-						linked={false}
-					/>
+					<Words sentence={newcomerWords(problem, priced, own, shares)} linked={false} />
 				</p>
 			{/if}
 			<h3>New constraint: does the best plan satisfy it?</h3>
@@ -93,17 +66,7 @@
 				</p>
 			{:else if tests.length}
 				<p aria-live="polite">
-					<Words
-						sentence={say`${joined(
-							tests.map(
-								({ used, relation, rhs, isMet: holds }) =>
-									say`The best plan has ${used}, which is ${holds ? '' : 'not '}${RELATION_SIGNS[relation]} ${rhs}.`
-							),
-							' ',
-							' '
-						)} ${isMet ? 'It satisfies the constraint, so it stays the best plan.' : 'It violates the constraint, so the best plan changes. The dual simplex method can go on from here.'}`}
-						linked={false}
-					/>
+					<Words sentence={newRowWords(tests)} linked={false} />
 				</p>
 			{/if}
 		</Scroll>

@@ -196,7 +196,9 @@
 		>
 	{/if}
 	{#if solid.dimension < 0}
-		<text class="empty" x={size.width / 2} y="24" text-anchor="middle">No point keeps all constraints.</text>
+		<text class="empty" x={size.width / 2} y="24" text-anchor="middle"
+			>No point satisfies all constraints.</text
+		>
 	{/if}
 	{#if solid.faces.some(({ owner }) => !owner)}
 		<text class="note" x={size.width - 10} y={size.height - 10} text-anchor="end"

@@ -160,7 +160,7 @@ export function optimalSetSentences(problem: Problem, set: OptimalSet): Sentence
 		return [say`No other plan is as good: (${names}) = ${pointSentence(first)} is the only one.`];
 	if (set.lines.length > 0)
 		return [
-			say`The best plans hold a line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.lines[0]))} for every t${set.dimension > 1 ? ', and more' : ''}.${rest}`
+			say`The best plans contain a whole line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.lines[0]))} for every number t${set.dimension > 1 ? ', and more' : ''}.${rest}`
 		];
 	if (set.dimension === 1 && set.rays.length === 1)
 		return [

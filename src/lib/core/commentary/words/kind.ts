@@ -65,7 +65,7 @@ export function kindWords(kind: ProblemKind): KindWord[] {
 					? `infeasible: ${listed(conflict.map(member))} exclude each other`
 					: 'infeasible',
 				why: conflict.length
-					? 'No plan keeps all of these together. Leave any one of them out, and the others can be kept.'
+					? 'No plan satisfies all of these. Leave any one of them out, and the others can be satisfied.'
 					: 'No plan keeps every constraint. The time was up before a smallest conflict was found.',
 				about: conflict
 			},
@@ -81,8 +81,8 @@ export function kindWords(kind: ProblemKind): KindWord[] {
 			'region',
 			bounded ? 'bounded region' : 'region without end',
 			bounded
-				? 'No variable can grow or fall for ever inside the region.'
-				: 'Some variable can grow or fall for ever inside the region; the objective may have an end all the same.'
+				? 'No variable can increase or decrease without limit inside the region.'
+				: 'Some variable can increase or decrease without limit inside the region; the objective may still be bounded.'
 		);
 	words.push(ending(kind));
 	if (degenerate === 'best')

@@ -1,11 +1,17 @@
-import { isZero } from '../../number/rational';
+import { isZero, type Rational } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
-import type { Objective } from '../../problem/types';
-import type { Catalogue, OfCode } from '../../sentence/catalogue';
+import type { Objective, Problem } from '../../problem/types';
+import { words, type Catalogue, type OfCode } from '../../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
-import type { BestFinding, BuildFinding, BuildHeading, RegionShape } from '../picture-findings';
+import type {
+	BestFinding,
+	BuildFinding,
+	BuildHeading,
+	ObjectiveLineFinding,
+	RegionShape
+} from '../picture-findings';
 import { quantity } from './plan';
-import { equation, lineWord, listOf, pointSentence, products, sideName } from './points';
+import { equation, lineWord, listOf, pointSentence, products, sideName, sideSentence } from './points';
 
 /** The words of the graphical method, step by step, and of the conclusion that the picture allows. */
 
@@ -14,7 +20,7 @@ const OPEN_SHAPES = ['', 'a half-line', 'unbounded', 'unbounded'];
 
 /** What a region is. */
 export function shapeSentence({ dimension, isOpen, hasLine, corners, width }: RegionShape): Sentence {
-	if (dimension < 0) return say`The region is empty: no plan keeps all constraints.`;
+	if (dimension < 0) return say`The region is empty: no plan satisfies all constraints.`;
 	if (dimension === 0) return say`The region is a single point.`;
 	const shape = dimension === 1 && hasLine ? 'a whole line' : (isOpen ? OPEN_SHAPES : SHAPES)[dimension];
 	const counted =
@@ -29,7 +35,7 @@ const extreme = ({ sense }: Objective) => (sense === 'max' ? 'greatest' : 'least
 export const BEST: Catalogue<BestFinding> = {
 	'no-plan-to-choose': () => say`There is no plan to choose from, so there is no best one.`,
 	'improves-for-ever': ({ objective, way }) =>
-		say`${objective.name} improves for ever in the direction ${pointSentence(way)}, which stays in the region: the problem is unbounded.`,
+		say`${objective.name} improves without limit in the direction ${pointSentence(way)}, which stays in the region: the problem is unbounded.`,
 	'best-on-line': ({ at, way, objective, value }) =>
 		say`${objective.name} is ${extreme(objective)} at ${pointSentence(at)} and at every point of the whole line ${pointSentence(at)} + t·${pointSentence(way)}, in both directions: ${quantity(value, objective.unit)}.`,
 	'best-at-point': ({ at, objective, value }) =>
@@ -46,7 +52,7 @@ export const BEST: Catalogue<BestFinding> = {
 		const fixed = say`With ${joined(held.map((own) => say`${own.name} = ${own.amount}`))}`;
 		const only = say`This is a slice and not the whole problem, which may do better.`;
 		if (best === 'none') return say`${fixed} there is no plan. ${only}`;
-		if (best === 'for-ever') return say`${fixed} ${objective.name} improves for ever. ${only}`;
+		if (best === 'for-ever') return say`${fixed} ${objective.name} improves without limit. ${only}`;
 		return say`${fixed} ${objective.name} is ${extreme(objective)} at ${pointSentence(best.at)}: ${quantity(best.value, objective.unit)}. ${only}`;
 	}
 };
@@ -156,3 +162,30 @@ export function buildHeading({ step, side, corner, width }: BuildHeading): Sente
 			return say`The conclusion`;
 	}
 }
+
+const slope = (value: Rational | null): Sentence => (value === null ? say`upright` : say`${value}`);
+
+const LINES: Catalogue<ObjectiveLineFinding, Problem> = {
+	'stays-best-between': ({ at, slopes: [first, second] }) =>
+		say`${pointSentence(at)} stays best while the line's slope is between those of the two edges there, ${slope(first)} and ${slope(second)}.`,
+	'values-in-region': ({ low, high }) => {
+		if (low && high) return say`between ${low} and ${high} in the region`;
+		if (low) return say`at least ${low} in the region, without an upper limit`;
+		return high ? say`at most ${high} in the region, without a lower limit` : say`any value in the region`;
+	},
+	'objective-turned': ({ terms }) => say`The objective is turned to ${linear(terms)}.`,
+	'sides-exclude': ({ names, gap }, problem) => {
+		const meet = gap
+			? say` They would just meet, at ${pointSentence(gap.at)}, if each of the constraints were relaxed by ${gap.by} of its own unit.`
+			: NOTHING_SAID;
+		return say`${joined(names.map((name) => sideSentence(problem, name)))} exclude one another. Without any one of them, the others can be satisfied.${meet}`;
+	},
+	'along-best': ({ along, at, value }, { objective: { name } }) =>
+		say`t = ${along}: ${pointSentence(at)}, ${name} = ${value}`,
+	'others-held': ({ held }) =>
+		say`The other variables are held at ${joined(held.map(({ name, amount }) => say`${name} = ${amount}`))}.`
+};
+
+/** What is found of the objective's line, or of a picture without a region, in words. */
+export const lineWords = (problem: Problem, found: ObjectiveLineFinding): Sentence =>
+	words(LINES, found, problem);

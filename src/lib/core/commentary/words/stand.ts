@@ -59,7 +59,7 @@ export const STANDS: Catalogue<StandFinding> = {
 	'dual-would-repair': ({ t }) =>
 		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
 	'ways-on': ({ ways }) =>
-		say`Go on with: go back in the trail; or ${joined(ways.map(midSentence), '; or ', '; or ')}.`,
+		say`You can go back in the trail; or ${joined(ways.map(midSentence), '; or ', '; or ')}.`,
 	'best-plan': ({ t, of }) =>
 		say`${BEST_OF[of]}: ${planSentence(t.form.problem, readPlan(t))}. Then ${objectiveSentence(t)}.`,
 	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
