@@ -11,6 +11,9 @@ export const TEXTS: Readonly<
 		[`${TWO}\n2x + y <= 100 (labor)`, `${TWO}\nlabor: 2 x + y <= 100`, 'labor'],
 		[`${TWO}\nx + y <= 40 hours`, `${TWO}\nr1: x + y <= 40`, 'a unit'],
 		[`${TWO}\nx + y <= 100h`, `${TWO}\nr1: x + y <= 100`, 'a unit'],
+		// a comment behind it changes nothing
+		[`${TWO}\nx + y <= 100h   # limit`, `${TWO}\nr1: x + y <= 100`, 'a unit'],
+		[`title "No #3"\n${TWO}\nx + y <= 4 kg# clay`, `title "No #3"\n${TWO}\nr1: x + y <= 4`, 'a unit'],
 		[`${TWO}\nx <= 3 kg`, `${TWO}\nr1: x <= 3`, 'a unit'],
 		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
 		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],

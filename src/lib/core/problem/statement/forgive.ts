@@ -93,8 +93,9 @@ const MAY_DIFFER = new RegExp(
 		.join('|'),
 	'imu'
 );
-/** Whether a text that can be read as it stands may be meant otherwise. */
-export const mayDiffer = (source: string): boolean => MAY_DIFFER.test(source);
+/** Whether a text that can be read as it stands may be meant otherwise; what its comments say does not count. */
+export const mayDiffer = (source: string): boolean =>
+	MAY_DIFFER.test(source.replace(/("[^"\n]*")|#[^\n]*/g, '$1'));
 
 /**
  * Reads what a text means in the statement language where it is written by another habit.
