@@ -44,7 +44,7 @@ describe('every method on the page Simplex', () => {
 			);
 		expect(await limits()).toEqual(['= 4', '= 1', '= 6']);
 		for (let i = 0; i < 3; i++) await desk.click('Change before');
-		expect(await limits()).toEqual(['= 4', '= 1', '<= 6']);
+		expect(await limits()).toEqual(['= 4', '= 1', '≤ 6']);
 		expect(await desk.page.$eval('th[data-column="a2"]', (head) => head.getAttribute('title'))).toBe(
 			'the artificial variable of set'
 		);

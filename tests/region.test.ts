@@ -212,7 +212,7 @@ describe('special cases', () => {
 	test('an empty region names a smallest conflict and how far it is apart', async () => {
 		await show('max z = x + y\nneed: x + y >= 8\na: x <= 3\nb: y <= 3\nloose: x <= 90');
 		await desk.shows('Region', 'need, a and b exclude one another');
-		await desk.shows('Region', 'if each of the constraints gave way by 2/3');
+		await desk.shows('Region', 'if each of the constraints were relaxed by 2/3');
 		const marked = await desk.page.$$eval('.violated', (list) =>
 			list.map((own) => own.getAttribute('data-line'))
 		);
