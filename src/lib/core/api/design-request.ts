@@ -10,6 +10,7 @@ import {
 	flag,
 	list,
 	named,
+	nullable,
 	oneOf,
 	optional,
 	otherwise,
@@ -75,12 +76,14 @@ export const DESIGN_REQUEST = described(
 				)
 			),
 			plan: optional(
-				record(
-					{
-						point: list(wholeText(0, MOST_NUMBER), 8),
-						shall: otherwise(oneOf(['feasible', 'best']), 'feasible')
-					},
-					'an object with point and shall'
+				nullable(
+					record(
+						{
+							point: list(wholeText(0, MOST_NUMBER), 8),
+							shall: otherwise(oneOf(['feasible', 'best']), 'feasible')
+						},
+						'an object with point and shall'
+					)
 				)
 			),
 			wishes: optional(list(named('Wish', WISH), MOST_WISHES)),

@@ -15,11 +15,10 @@ import { isLimited } from '../design/wishes/controls';
 import { kindOfWish, WISH_KINDS, WISH_NAMES } from '../design/wishes/kinds';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
-import { InputError, validate, type Issue } from '../problem/json';
+import { collect, InputError, validate, type Issue } from '../problem/json';
 import type { Of } from '../problem/shape';
 import { checkOf } from '../problem/shape-check';
 import { DESIGN_REQUEST, wishShape } from './design-request';
-import { collect } from './requests';
 import type { NearJson } from './shapes';
 import type { Control } from './solve';
 

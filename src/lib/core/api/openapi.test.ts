@@ -80,6 +80,7 @@ describe('answers hold nothing that the description does not have', () => {
 		const design = (request: Json) =>
 			asked('Design', request, (text) => replies.replyDesign(text, () => ({})));
 		design({ variables: 2, constraints: 2, numbers: { from: '1', to: 5 }, plan: { point: ['2', 3] } });
+		design({ variables: 2, constraints: 2, plan: null });
 		let calls = 0;
 		const missed = asked(
 			'Design',

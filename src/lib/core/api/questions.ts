@@ -1,14 +1,14 @@
 import { ruleNamed } from '../method/rule';
 import { writeProblem } from '../problem/codec';
 import { isPlain } from '../problem/format';
-import { InputError, readProblem, type Issue } from '../problem/json';
+import { collect, InputError, readProblem, type Issue } from '../problem/json';
 import { canonical } from '../question/answers';
 import { questions } from '../question/ask';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
 import { KIND_NAMES, type Answer, type Question } from '../question/types';
 import { saidOf, WORDS } from '../question/words';
-import { collect, QUESTIONS_REQUEST, requestReader } from './requests';
+import { QUESTIONS_REQUEST, requestReader } from './requests';
 import type { JudgementJson, QuestionJson } from './shapes';
 import type { Control } from './solve';
 

@@ -2,7 +2,7 @@ import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { RULE_NAMES } from '../method/rule';
 import { METHODS } from '../method/solve';
 import { isPlain } from '../problem/format';
-import { InputError, readProblem, validate, type Issue } from '../problem/json';
+import { collect, InputError, readProblem, validate, type Issue } from '../problem/json';
 import {
 	anyText,
 	bySchema,
@@ -104,16 +104,6 @@ export const SHEET_REQUEST = record(
 	WITH_PROBLEM
 );
 
-/** Reads a part of a request; what is wrong with it joins the other issues, so that all are told at once. */
-export function collect(issues: Issue[], read: () => void): void {
-	try {
-		read();
-	} catch (error) {
-		if (!(error instanceof InputError)) throw error;
-		issues.push(...error.issues);
-	}
-}
-
 /**
  * Makes the reader of requests with a problem.
  * @returns a function that reads what the JSON text said: the problem, and the other fields as they were given
@@ -124,11 +114,12 @@ export function requestReader<S extends Shape>(
 ): (data: unknown) => { readonly problem: Problem; readonly given: Omit<Of<S>, 'problem'> } {
 	const check = checkOf(shape);
 	return (data) => {
+		// a list would pass for an object
+		if (!isPlain(data)) throw new InputError([{ path: '', message: `must be ${WITH_PROBLEM}` }]);
 		const issues: Issue[] = [];
 		collect(issues, () => validate(check, data));
 		let problem: Problem | null = null;
-		// what is no object at all is one fault
-		if (isPlain(data)) collect(issues, () => (problem = readProblem(data.problem, 'problem')));
+		collect(issues, () => (problem = readProblem(data.problem, 'problem')));
 		if (issues.length > 0 || !problem) throw new InputError(issues);
 		return { problem, given: data as Omit<Of<S>, 'problem'> };
 	};

@@ -16,15 +16,29 @@ export class InputError extends Error {
 	}
 }
 
+/** Reads a part of what was sent; what is wrong with it joins the other issues, so that all are told at once. */
+export function collect(issues: Issue[], read: () => void): void {
+	try {
+		read();
+	} catch (error) {
+		if (!(error instanceof InputError)) throw error;
+		issues.push(...error.issues);
+	}
+}
+
 /** Every fault that yup reports, as paths below a root. */
 function faultsOf(error: yup.ValidationError, root: string): Issue[] {
 	const leaves = (e: yup.ValidationError): yup.ValidationError[] =>
 		e.inner.length ? e.inner.flatMap(leaves) : [e];
-	return leaves(error).map((leaf) => ({
-		path: [root, leaf.path].filter(Boolean).join(leaf.path?.startsWith('[') ? '' : '.'),
+	return leaves(error).map(({ path = '', errors, message }) => {
+		const [says = message] = errors;
 		// shapes name the field at fault in their messages, where nobody has its path
-		message: (leaf.errors[0] ?? leaf.message).replace(`${leaf.path || 'this'} `, '')
-	}));
+		const field = `${path || 'this'} `;
+		return {
+			path: [root, path].filter(Boolean).join(path.startsWith('[') ? '' : '.'),
+			message: says.startsWith(field) ? says.slice(field.length) : says
+		};
+	});
 }
 
 /**
