@@ -15,12 +15,11 @@ import {
 	type Relation,
 	type Terms
 } from '../problem/types';
+import type { Each } from '../sentence/catalogue';
 import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 
 /** What is found of a dual: why each step of writing it is as it is, the bound that dual values give, and complementary slackness. `words/duality.ts` has the words. */
 
-/** A finding of each of some codes, with the same fields. */
-type Each<Code extends string, Fields> = Code extends string ? { readonly code: Code } & Fields : never;
 /** A number with whose it is. */
 type Numbered = readonly (readonly [name: string, value: Rational])[];
 

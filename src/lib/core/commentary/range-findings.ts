@@ -6,6 +6,7 @@ import type { Stretch } from '../parametric/stretch';
 import type { ValuePiece, Varied } from '../parametric/value-function';
 import type { Constraint, Plan, Problem } from '../problem/types';
 import type { Claim } from '../sentence/claim';
+import type { Each } from '../sentence/catalogue';
 import { tightestRows } from '../tableau/ratio';
 import { columnOf, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import { sidesAt, type CoefficientFinding, type RangeReading } from './ranges';
@@ -16,8 +17,6 @@ import { sidesAt, type CoefficientFinding, type RangeReading } from './ranges';
  */
 
 type Worth = Extract<Claim, { is: 'worth' }>;
-/** A finding of each of some codes, with the same fields. */
-type Each<Code extends string, Fields> = Code extends string ? { readonly code: Code } & Fields : never;
 
 /** An end of an interval, and how it is computed. */
 export type EndFinding =

@@ -5,6 +5,11 @@ export interface Coded {
 	readonly code: string;
 }
 
+/** A finding of each of some codes, with the same fields. */
+export type Each<Code extends string, Fields> = Code extends string
+	? { readonly code: Code } & Fields
+	: never;
+
 /** The findings of one code. */
 export type OfCode<Found extends Coded, Code extends Found['code']> = Extract<Found, { code: Code }>;
 
