@@ -15,6 +15,7 @@ export {
 } from './dual-findings';
 export { columnPreview, pivotPreview } from './preview';
 export {
+	bendFound,
 	endFound,
 	hundredFound,
 	priceFound,

@@ -4,7 +4,7 @@ import { isZero, min, ONE, sign, ZERO, type Rational } from '../number/rational'
 import { isOneRate, marginal, type OneSide } from '../parametric/marginal';
 import type { Stretch } from '../parametric/stretch';
 import type { ValuePiece, Varied } from '../parametric/value-function';
-import type { Constraint, Plan, Problem } from '../problem/types';
+import type { Constraint, Plan, Problem, Relation, Sense } from '../problem/types';
 import type { Claim } from '../sentence/claim';
 import type { Each } from '../sentence/catalogue';
 import { tightestRows } from '../tableau/ratio';
@@ -450,6 +450,20 @@ export function reachesFound(of: CoefficientFinding): ReachesFinding {
 	};
 }
 
+/** How the optimal value bends as a number grows, and by what: a right-hand side of some relation, or a coefficient of the objective. */
+export interface BendFinding {
+	readonly code: 'bends';
+	readonly sense: Sense;
+	readonly of: Relation | 'coefficient';
+}
+
+/** How the optimal value bends as a number grows (Gass and Saaty 1955). */
+export const bendFound = ({ objective: { sense }, constraints }: Problem, varied: Varied): BendFinding => ({
+	code: 'bends',
+	sense,
+	of: 'rhs' in varied ? constraints.find(({ name }) => name === varied.rhs)!.relation : 'coefficient'
+});
+
 /** All that is found of numbers of a problem. */
 export type NumberFinding =
 	| EndFinding
@@ -460,4 +474,5 @@ export type NumberFinding =
 	| HundredFinding
 	| WorthFinding
 	| StretchFinding
-	| ReachesFinding;
+	| ReachesFinding
+	| BendFinding;

@@ -11,6 +11,7 @@ import { readStatement } from '../problem/statement/read';
 import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt, type RangeReading } from './ranges';
 import {
+	bendFound,
 	hundredFound,
 	priceFound,
 	rangeFound,
@@ -222,4 +223,31 @@ test('from which coefficient on a variable is made, what being let off is worth,
 	expect(plainText(movedPlanSentence(market, solveLinear(market).solution!))).toBe(
 		'The best plan is then x = 3 and y = 2.'
 	);
+});
+
+test('what is said of how the value bends is so at every break, for each relation', () => {
+	const seen = new Set<string>();
+	fc.assert(
+		fc.property(anyProblem(), fc.nat(5), fc.boolean(), (problem, n, isRow) => {
+			if (isRow && problem.constraints.length === 0) return;
+			const varied: Varied = isRow
+				? { rhs: problem.constraints[n % problem.constraints.length].name }
+				: { objective: problem.variables[n % problem.variables.length].name };
+			const slopes = valueFunction(problem, varied, null, null).flatMap(({ from, to, line }) =>
+				line && !(from && to?.equals(from)) ? [line.slope] : []
+			);
+			if (slopes.length < 2) return;
+			const found = bendFound(problem, varied);
+			const said = plainText(numberWords(problem, found));
+			seen.add(`${found.of} ${found.sense}`);
+			const grows = slopes.slice(1).every((slope, i) => slope.gt(slopes[i]));
+			expect(said.startsWith(grows ? 'It is convex' : 'It is concave')).toBe(true);
+			const signs = new Set(slopes.filter((slope) => slope.n !== 0n).map((slope) => slope.s < 0n));
+			// earn and cost add to the objective, take from it and save the opposite
+			if (/earn|costs more per/.test(said)) expect(signs).toEqual(new Set([false]));
+			if (/are asked for take|save/.test(said)) expect(signs).toEqual(new Set([true]));
+		}),
+		{ numRuns: 2000 }
+	);
+	expect(seen.size).toBe(8);
 });

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { numberWords, stretchesFound } from '$lib/core/commentary';
+	import { bendFound, numberWords, stretchesFound } from '$lib/core/commentary';
 	import { csvText } from '$lib/core/spreadsheet';
 	import { rational, toText } from '$lib/core/number';
 	import { valueOn } from '$lib/core/parametric';
@@ -20,20 +20,9 @@
 	let canvas = $state<HTMLElement>();
 	let showsPlan = $state(false);
 	const optimal = $derived(pieces.filter(({ status }) => status === 'optimal'));
-	const isRow = $derived(!!varied && 'rhs' in varied);
-	const bend = $derived.by(() => {
-		if (!problem || optimal.length < 2) return '';
-		const isMax = problem.objective.sense === 'max';
-		const concave = isMax === isRow;
-		const why = isRow
-			? isMax
-				? 'the first units go where they earn most, later ones earn less'
-				: 'what is asked for is made the cheapest way first, more of it costs more'
-			: isMax
-				? 'every plan is a straight line, and the best of them is taken at each number'
-				: 'every plan is a straight line, and the cheapest of them is taken at each number';
-		return `It is ${concave ? 'concave' : 'convex'}: ${why}.`;
-	});
+	const bend = $derived(
+		problem && varied && optimal.length > 1 ? numberWords(problem, bendFound(problem, varied)) : null
+	);
 	/** whether the number lies on a stretch; at a break on the one before */
 	function isOn(i: number): boolean {
 		const { from, to } = stretches[i];
@@ -111,7 +100,7 @@
 			</div>
 			<div class="below">
 				<Scroll label="The pieces, and the pivots between them">
-					{#if bend}<p>{bend}</p>{/if}
+					{#if bend}<p><Words sentence={bend} linked={false} /></p>{/if}
 					{#if value && sensitivity.reading && !sensitivity.reading.now.equals(value)}
 						<p>
 							<button class="btn tool" onclick={() => sensitivity.move(sensitivity.reading!.now)}

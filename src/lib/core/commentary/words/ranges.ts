@@ -13,6 +13,7 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import type {
+	BendFinding,
 	EndFinding,
 	NumberFinding,
 	ReachFinding,
@@ -114,7 +115,34 @@ const stop = (of: CoefficientFinding, { side, end, isOpen, by }: StopFinding): S
 const coefficient = ({ row, variable, now }: CoefficientFinding): Sentence =>
 	say`The ${now} of ${variable} in ${{ constraint: row }}`;
 
+/** How the optimal value bends, and why. */
+const BENDS: Readonly<
+	Record<BendFinding['of'], Readonly<Record<BendFinding['sense'], (goal: string) => Sentence>>>
+> = {
+	'<=': {
+		max: () => say`It is concave: the first units go where they earn most, later ones earn less.`,
+		min: () => say`It is convex: the first units save most, later ones save less.`
+	},
+	'>=': {
+		max: (goal) =>
+			say`It is concave: the first units that are asked for take least from ${goal}, later ones take more.`,
+		min: () =>
+			say`It is convex: what is asked for is met the cheapest way first, and more of it costs more per unit.`
+	},
+	'=': {
+		max: (goal) =>
+			say`It is concave: each further unit adds less to ${goal} than the one before, or takes more from it.`,
+		min: (goal) =>
+			say`It is convex: each further unit adds more to ${goal} than the one before, or takes less from it.`
+	},
+	coefficient: {
+		max: () => say`It is convex: every plan is a straight line, and the value is the highest of them.`,
+		min: () => say`It is concave: every plan is a straight line, and the value is the lowest of them.`
+	}
+};
+
 const NUMBERS: Catalogue<NumberFinding, Problem> = {
+	bends: ({ sense, of }, { objective }) => BENDS[of][sense](objective.name),
 	'no-end': ({ side }) => say`It can ${WAYS[side]} without limit.`,
 	'amount-is-zero': ({ side, column }) => say`It cannot ${WAYS[side]} at all: ${column} is 0 already.`,
 	'entry-is-zero-already': ({ side, column }) =>
