@@ -139,7 +139,7 @@ export class DualWriting {
 	/** The dual as a lesson of its own. */
 	lesson({ primal, dual }: ReturnType<typeof writtenDual>): Lesson {
 		const title = `Dual of ${primal.title ?? 'the problem'}`.slice(0, 120);
-		const story = `The dual of a lesson: its variables are what the constraints there are worth.`;
+		const story = `This is the dual of another lesson. Its variables are the dual values of the constraints there.`;
 		return { ...newLesson(withTitle(printStatement({ ...dual.problem, title }), title)), story };
 	}
 }

@@ -320,7 +320,7 @@ export class Keeping {
 		if (lesson) {
 			const statement = withTitleMark(this.#document.text, OTHER_TAB);
 			const title = titleOf({ statement });
-			this.#message = `This lesson was changed in another tab at the same time. Neither is lost: what was done here goes on as “${title}”.`;
+			this.#message = `This lesson was changed in another tab at the same time. Both versions are kept: yours goes on as “${title}”.`;
 			this.#document.write(statement);
 		}
 		forget(this.#id);
@@ -375,7 +375,7 @@ export class Keeping {
 		} catch (error) {
 			const why = error instanceof Error ? error.message : String(error);
 			await setAside(data);
-			this.#message = `The kept lesson is damaged (${why}). It was set aside; what stands on the desk is not it.`;
+			this.#message = `The saved lesson is damaged (${why}). It was set aside, and the desk shows another lesson.`;
 			return null;
 		}
 	}

@@ -42,6 +42,6 @@ export function textOfFragment(fragment: string, what: Carried = 'lesson'): stri
 			inflateSync(bytes, { out: new Uint8Array(Math.min(MAX_FILE, bytes.length * 1032 + 64)) })
 		);
 	} catch {
-		throw new Error('This link is damaged: it was cut off or changed on its way.');
+		throw new Error('This link is damaged: it was cut off or changed.');
 	}
 }

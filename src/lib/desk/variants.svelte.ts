@@ -64,7 +64,7 @@ export class Variants {
 			const { story: told, untold } = storyOf(story, problem, own);
 			const left = untold.map(({ name, part }) => `${name ?? problem.objective.name}, ${part}`).join('; ');
 			const notes = left
-				? `Numbers that the story does not link, and so may tell wrongly here: ${left}.\n`
+				? `The story has numbers that are not linked to the problem, and may be wrong in this variant: ${left}.\n`
 				: '';
 			return { ...lesson, story: told, notes };
 		});

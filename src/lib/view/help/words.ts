@@ -33,7 +33,7 @@ export const WORDS: readonly WordGroup[] = [
 			),
 			word(
 				'objective',
-				'What is made as large or as small as it can be.',
+				'What is to be as large, or as small, as possible.',
 				'/problem',
 				'first row of the table'
 			),
@@ -75,13 +75,13 @@ export const WORDS: readonly WordGroup[] = [
 			),
 			word(
 				'unbounded',
-				'The objective improves without end along a ray of feasible plans.',
+				'The objective improves without limit along a ray of feasible plans.',
 				'/region',
 				'the arrow that leaves the picture'
 			),
 			word(
 				'lower bound, upper bound',
-				'Of a variable: the least and the greatest it may be. Nothing said means at least 0.',
+				'The least and the greatest value of a variable. If nothing is said, it is at least 0.',
 				'/problem',
 				'below the table'
 			)
@@ -165,7 +165,7 @@ export const WORDS: readonly WordGroup[] = [
 			),
 			word(
 				'two phases',
-				'First the sum of the artificial variables is made 0, then the objective is taken up.',
+				'Phase one brings the sum of the artificial variables to 0; phase two improves the objective from there.',
 				'/simplex',
 				'Start'
 			),
@@ -250,7 +250,7 @@ export const WORDS: readonly WordGroup[] = [
 			),
 			word(
 				'branch and bound',
-				'The problem is parted at a fractional value; parts that cannot hold a better plan are closed.',
+				'The problem is split at a fractional value; parts that cannot contain a better plan are closed.',
 				'/integers',
 				'Branch and bound'
 			),
