@@ -107,7 +107,7 @@ describe('from a statement to the best corner', () => {
 		await desk.write('max z = x + 2 y\na: x - y <= 2\nb: y - 2 x <= 3');
 		await desk.click('To the end');
 		await desk.shows('Commentary', 'can increase without limit');
-		await desk.shows('Region', 'improves without end');
+		await desk.shows('Region', 'improves without limit');
 	});
 });
 

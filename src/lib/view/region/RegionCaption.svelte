@@ -42,7 +42,7 @@
 		const corners = region.corners.length;
 		const shape = SHAPES[region.shape] || `${corners} corners.`;
 		if (!best) return shape;
-		if (best.unbounded) return `${shape} ${problem.objective.name} improves without end.`;
+		if (best.unbounded) return `${shape} ${problem.objective.name} improves without limit.`;
 		if (best.corners.length === 2) return `${shape} A whole edge is optimal.`;
 		return shape;
 	});

@@ -39,7 +39,7 @@ function ending({ status, unique }: ProblemKind): KindWord {
 	if (status === 'unbounded')
 		return word(
 			'unbounded',
-			'The objective improves without end along a direction that no constraint limits.'
+			'The objective improves without limit along a direction that no constraint limits.'
 		);
 	if (status === 'stopped')
 		return word('not found out', 'The time was up before the kind of problem was known.');
