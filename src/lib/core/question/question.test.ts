@@ -20,7 +20,7 @@ import { readResult, resultOf, resultText, slipCounts } from './result';
 import { exerciseOf, PRESETS, questionsOf, readExercise } from './exercise';
 import { judge } from './judge';
 import { KINDS } from './kinds';
-import { KIND_NAMES, type Answer, type Question, type RelationAnswer } from './types';
+import { KIND_NAMES, type Answer, type KindName, type Question, type RelationAnswer } from './types';
 import { consequenceText, saidOf, WORDS } from './words';
 
 const MIX = readStatement('max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18').problem!;
@@ -98,6 +98,11 @@ function isRight(question: Question, answer: Answer): boolean {
 	const rowNamed = (name: string | undefined) => own!.constraints.find((row) => row.name === name)!;
 	if (kind === 'coefficient')
 		return parseRational(answer as string).equals(rowNamed(given.row).terms.get(given.column!) ?? 0);
+	if (kind === 'phase-two') {
+		// the sum of the artificial variables, as the row of phase one in the tableau has it
+		const row = question.tableau.objective.find(({ name }) => name === 'w')!;
+		return (answer === 'yes') === (row.rhs === '0');
+	}
 	if (kind === 'side') {
 		const broken = brokenAt(own!, planFromTexts(given.plan!)).some(
 			({ name, bound }) => !bound && name === given.row
@@ -660,4 +665,37 @@ test('a result can be handed in, and a changed one is noticed', () => {
 	expect(resultText(result)).toContain(
 		'2 of 2 right, 1 of them at the first try and without a hint\n3 tries, 1 hint, 2 minutes'
 	);
+});
+
+test('every kind is asked where it can be, and the sides of lines only of a few', () => {
+	const texts = [
+		'max z = 3 x + 5 y\na: x <= 4\nb: 2 y <= 12\nc: 3 x + 2 y <= 18\nd: x + y <= 20',
+		'min z = 2 x + 3 y\na: x + y >= 4\nb: x + 3 y >= 6\nc: x <= 9',
+		'max z = x + y\na: x + y <= 4\nb: x - y <= 2\nc: x <= 3\nd: 2 x + 2 y <= 8',
+		'max z = 5 x + 4 y\na: 6 x + 4 y <= 24\nb: x + 2 y <= 6\nx, y integer',
+		'max z = 2 x + y\na: x + y = 3\nb: x - y >= -1\nx, y integer'
+	];
+	const problems = texts.map((text) => readStatement(text).problem!);
+	const story = 'Each x takes 1 of a. There are 4 of a.';
+	const isAsked = (kind: KindName) =>
+		[...problems, { ...problems[0], story }].some((problem) =>
+			(['auto', 'two-phase', 'dual'] as const).some((method) =>
+				[1, 2, 3, 4].some((seed) => {
+					try {
+						return questions({ problem, method, kinds: [kind], seed, count: 5 }).length > 0;
+					} catch (error) {
+						if (error instanceof CannotStart) return false;
+						throw error;
+					}
+				})
+			)
+		);
+	expect(KIND_NAMES.filter((kind) => !isAsked(kind))).toEqual([]);
+	const lines = (count: number) =>
+		readStatement(
+			`max z = x + y\n${Array.from({ length: count }, (_, i) => `r${i}: ${i + 1} x + y <= ${10 + 7 * i}`).join('\n')}`
+		).problem!;
+	const sides = (count: number) => questions({ problem: lines(count), kinds: ['sides'], seed: 1, count: 1 });
+	expect([1, 2, 6].map((count) => Object.keys(sides(count)[0]?.right[0] ?? {}).length)).toEqual([0, 2, 6]);
+	expect(sides(12)).toEqual([]);
 });

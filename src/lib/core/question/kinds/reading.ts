@@ -57,9 +57,8 @@ export const state: Kind = {
 export const phaseTwo: Kind = {
 	answers: 'yes-no',
 	ask({ tableau: t, part }) {
-		const [goal] = t.goals;
-		if (part !== 'phase-one' || goal.kind !== 'infeasibility' || improvingPositions(t, [goal]).length > 0)
-			return null;
+		const goal = t.goals.find(({ kind }) => kind === 'infeasibility');
+		if (part !== 'phase-one' || !goal || improvingPositions(t, [goal]).length > 0) return null;
 		const mayBegin = sign(goalValue(t, goal)) === 0;
 		const hasArtificial = t.basis.some((column) => isArtificial(t, column));
 		const slip = mayBegin
