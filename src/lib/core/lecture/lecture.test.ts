@@ -224,3 +224,22 @@ describe('the slides of a lecture', () => {
 		expect(page).not.toContain('<img');
 	});
 });
+
+test('beside the stages of a pivot stands what was said so far, and all of it at the end', () => {
+	const source = sourceFor(stated(KILN));
+	const stages = ['choice', 'ratios', 'pivot', 'operations'] as const;
+	const said = (at: number, shows: (typeof stages)[number]) => {
+		const [slide] = slidesOf(source, [{ shows, at } as ScriptStep]);
+		return slide.beside.flatMap((part) => (part.kind === 'sentences' ? part.lines : []));
+	};
+	const pivots = source.steps
+		.filter(({ position }) => position.work)
+		.flatMap((_, at, all) => (all[at + 1]?.move?.kind === 'pivot' ? [at] : []));
+	expect(pivots.length).toBeGreaterThan(0);
+	for (const at of pivots) {
+		const counts = stages.map((stage) => said(at, stage).length);
+		expect(counts).toEqual([...counts].sort((a, b) => a - b));
+		expect(counts.at(-1)).toBeGreaterThan(counts[0]);
+		for (const stage of stages) for (const line of said(at, stage)) expect(line.length).toBeGreaterThan(0);
+	}
+});
