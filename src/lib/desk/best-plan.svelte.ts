@@ -15,6 +15,9 @@ export class BestPlan {
 	readonly #document: LessonDocument;
 	#kept = $state.raw<(BestFound & { readonly text: string }) | null>(null);
 
+	/** a search under way that nobody may end by himself: others wait for it */
+	#finding: { readonly text: string; readonly done: Promise<void> } | null = null;
+
 	constructor(document: LessonDocument) {
 		this.#document = document;
 	}
@@ -31,6 +34,18 @@ export class BestPlan {
 	async find(milliseconds: number, signal?: AbortSignal): Promise<void> {
 		const { text } = this.#document;
 		if (this.found && this.found.status !== 'stopped') return;
+		if (signal) return this.#search(text, milliseconds, signal);
+		if (this.#finding?.text === text) return this.#finding.done;
+		const done = this.#search(text, milliseconds);
+		this.#finding = { text, done };
+		try {
+			await done;
+		} finally {
+			if (this.#finding?.done === done) this.#finding = null;
+		}
+	}
+
+	async #search(text: string, milliseconds: number, signal?: AbortSignal): Promise<void> {
 		const { answerInWorker } = await import('$lib/work/client');
 		const answer = await answerInWorker(text, milliseconds, () => {}, signal);
 		if (!answer) return;

@@ -98,7 +98,7 @@ export class Plans {
 		const { text } = this.#document;
 		if (this.showsBest) return this.#reveal.close('best', text);
 		this.#reveal.openWhole('best', text);
-		await this.findBest();
+		await this.#best.find(MILLISECONDS);
 	}
 
 	/** Finds the best plan off the page, where it is shown and not known yet. */

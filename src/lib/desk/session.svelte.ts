@@ -19,7 +19,6 @@ import { keysOf } from '$lib/core/problem/lasting';
 import { brokenConstraints, isFeasible, type Plan, type Problem } from '$lib/core/problem/types';
 import { readPlan, type Tableau } from '$lib/core/tableau/tableau';
 import { Covering } from './covering.svelte';
-import { NOTHING_HIDDEN } from './hidden-parts';
 import type { Workspace } from './workspace';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
@@ -28,6 +27,7 @@ import { remarksOf, runOf, type Told } from './remarks';
 import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
+const NO_ALTERNATIVES: ReadonlySet<string> = new Set();
 const NO_LOOKS: ReadonlyMap<string, Identity> = new Map();
 /** milliseconds of pivots between two breaths of the page */
 const AT_ONCE = 20;
@@ -67,8 +67,7 @@ export class Session {
 	});
 	readonly #alternatives = $derived.by((): ReadonlySet<string> => {
 		const work = this.position?.work;
-		if (!work || this.hidesAdvice || this.#decision?.kind !== 'pivot') return NOTHING_HIDDEN;
-		return alternatives(work, this.rule);
+		return work && this.#decision && !this.hidesAdvice ? alternatives(work, this.#decision) : NO_ALTERNATIVES;
 	});
 	readonly #offers = $derived.by((): readonly Offer[] => {
 		const all = this.position ? offers(this.position, this.rule) : [];

@@ -1,9 +1,8 @@
 import { FORM_WORDS } from '../design/form';
-import { FORM_PARTS, type WishName } from '../design/types';
+import { FORM_PARTS, type FormPart, type WishName } from '../design/types';
 import { fieldsOf, isLimited } from '../design/wishes/controls';
 import { kindOfWish, WISH_NAMES } from '../design/wishes/kinds';
 import {
-	as,
 	bySchema,
 	closed,
 	described,
@@ -15,19 +14,22 @@ import {
 	optional,
 	otherwise,
 	record,
+	sound,
 	whole,
 	wholeText,
 	type Shape
 } from '../problem/shape';
 import { schemaOf } from '../problem/shape-schema';
-import { MAX_MILLISECONDS } from './limits';
+import { MAX_MILLISECONDS, TIME } from './limits';
 
 /** What a request to design may say: the kinds of wishes come from the list that the search uses. */
 
-export const MOST_FINDS = 50;
-export const MOST_WISHES = 30;
+const MOST_FINDS = 50;
+const MOST_WISHES = 30;
 /** the largest coefficient, right-hand side or amount */
-export const MOST_NUMBER = 100_000;
+const MOST_NUMBER = 100_000;
+/** the largest right-hand side where the request says nothing */
+const RHS = 99;
 
 /** The fields of a kind of wish; nothing else may stand there. */
 export const wishShape = (kind: WishName): Shape =>
@@ -46,14 +48,22 @@ export const WISH = described(
 	`Kinds: ${WISH_NAMES.join(', ')}.`
 );
 
-const FORM = as<'tidy' | 'any' | readonly (typeof FORM_PARTS)[number][]>(
-	described(
-		bySchema({
-			oneOf: [{ enum: ['tidy', 'any'] }, { type: 'array', items: { enum: FORM_PARTS } }],
-			default: 'tidy'
+/** Parts of good form that are asked for: all, none, or some. */
+export type FormWanted = 'tidy' | 'any' | readonly FormPart[];
+const isForm = (form: unknown): boolean =>
+	form === 'tidy' ||
+	form === 'any' ||
+	(Array.isArray(form) && form.every((part) => FORM_PARTS.includes(part as FormPart)));
+
+const FORM = described(
+	sound(
+		bySchema<FormWanted>({
+			oneOf: [{ enum: ['tidy', 'any'] }, { type: 'array', items: { enum: FORM_PARTS } }]
 		}),
-		`What is asked for whatever is wished, unless a wish or the request contradicts it: ${FORM_PARTS.map((part) => `\`${part}\`: ${FORM_WORDS[part]}`).join('; ')}.`
-	)
+		`must be tidy, any, or a list of ${FORM_PARTS.join(', ')}`,
+		isForm
+	),
+	`What is asked for whatever is wished, unless a wish or the request contradicts it: ${FORM_PARTS.map((part) => `\`${part}\`: ${FORM_WORDS[part]}`).join('; ')}.`
 );
 
 export const DESIGN_REQUEST = described(
@@ -65,15 +75,16 @@ export const DESIGN_REQUEST = described(
 			relations: optional(
 				described(list(oneOf(['<=', '>=', '=']), 8), 'one for each constraint; left out: as it comes')
 			),
-			numbers: optional(
+			numbers: otherwise(
 				record(
 					{
 						from: optional(wholeText(-MOST_NUMBER, MOST_NUMBER)),
 						to: optional(wholeText(-MOST_NUMBER, MOST_NUMBER)),
-						rhs: otherwise(wholeText(0, MOST_NUMBER), 99)
+						rhs: otherwise(wholeText(0, MOST_NUMBER), RHS)
 					},
 					'an object with from, to and rhs'
-				)
+				),
+				{ rhs: RHS }
 			),
 			plan: optional(
 				nullable(
@@ -87,10 +98,12 @@ export const DESIGN_REQUEST = described(
 				)
 			),
 			wishes: optional(list(named('Wish', WISH), MOST_WISHES)),
-			form: optional(FORM),
+			form: otherwise(FORM, 'tidy'),
 			seed: otherwise(whole(-(2 ** 53) + 1, 2 ** 53 - 1), 1),
 			count: otherwise(whole(1, MOST_FINDS), 1),
-			limit: optional(record({ milliseconds: otherwise(whole(1, MAX_MILLISECONDS), 10_000) }))
+			limit: otherwise(record({ milliseconds: otherwise(whole(1, MAX_MILLISECONDS), TIME) }), {
+				milliseconds: TIME
+			})
 		},
 		'an object with variables and constraints'
 	),

@@ -18,7 +18,7 @@ import type { ProblemJson } from '../problem/format';
 import { collect, InputError, validate, type Issue } from '../problem/json';
 import type { Of } from '../problem/shape';
 import { checkOf } from '../problem/shape-check';
-import { DESIGN_REQUEST, wishShape } from './design-request';
+import { DESIGN_REQUEST, wishShape, type FormWanted } from './design-request';
 import type { NearJson } from './shapes';
 import type { Control } from './solve';
 
@@ -43,13 +43,7 @@ const nearJson = (near: DesignProgress['near']): NearJson[] =>
 
 type Given = Of<typeof DESIGN_REQUEST>;
 
-const FORM_WANTED = `must be tidy, any, or a list of ${FORM_PARTS.join(', ')}`;
-const isForm = (form: unknown): boolean =>
-	form === undefined ||
-	form === 'tidy' ||
-	form === 'any' ||
-	(Array.isArray(form) && form.every((part) => FORM_PARTS.includes(part as FormPart)));
-const readForm = (form: 'tidy' | 'any' | readonly FormPart[] = 'tidy'): readonly FormPart[] =>
+const partsOf = (form: FormWanted): readonly FormPart[] =>
 	form === 'tidy' ? FORM_PARTS : form === 'any' ? [] : form;
 
 const check = checkOf(DESIGN_REQUEST);
@@ -70,9 +64,9 @@ function readNumbers(
 			(wish.kind === 'conflict' && (!hasUpper || wish.exactly === 1)) ||
 			(wish.kind === 'answer' && (wish.is === 'unbounded' || (wish.is === 'infeasible' && !hasUpper)))
 	);
-	const from = raw?.from === undefined ? (isOpen ? -9 : 0) : numberOf(raw.from);
-	const to = raw?.to === undefined ? Math.max(9, from) : numberOf(raw.to);
-	const rhs = raw?.rhs === undefined ? 99 : numberOf(raw.rhs);
+	const from = raw.from === undefined ? (isOpen ? -9 : 0) : numberOf(raw.from);
+	const to = raw.to === undefined ? Math.max(9, from) : numberOf(raw.to);
+	const rhs = numberOf(raw.rhs);
 	if (from > to) throw new InputError([{ path: 'numbers.to', message: 'must not be below from' }]);
 	if (from === 0 && to === 0)
 		throw new InputError([{ path: 'numbers.to', message: 'must leave a coefficient that is not 0' }]);
@@ -117,8 +111,7 @@ export function contradictions(request: DesignRequest): Issue[] {
  */
 export function readDesignRequest(data: unknown): { request: DesignRequest; milliseconds: number } {
 	validate(check, data);
-	const raw = data as Given;
-	if (!isForm(raw.form)) throw new InputError([{ path: 'form', message: FORM_WANTED }]);
+	const raw = check.cast(data) as Given;
 	const { variables, constraints } = raw;
 	if (raw.relations && raw.relations.length !== constraints)
 		throw new InputError([
@@ -132,18 +125,18 @@ export function readDesignRequest(data: unknown): { request: DesignRequest; mill
 	const request: DesignRequest = {
 		variables,
 		constraints,
-		sense: raw.sense ?? 'max',
+		sense: raw.sense,
 		relations: raw.relations ?? null,
 		numbers: readNumbers(raw.numbers, wishes, raw.relations ?? null),
-		plan: raw.plan ? { point: raw.plan.point.map(numberOf), shall: raw.plan.shall ?? 'feasible' } : null,
+		plan: raw.plan ? { point: raw.plan.point.map(numberOf), shall: raw.plan.shall } : null,
 		wishes,
-		form: readForm(raw.form),
-		seed: raw.seed ?? 1,
-		count: raw.count ?? 1
+		form: partsOf(raw.form),
+		seed: raw.seed,
+		count: raw.count
 	};
 	const against = contradictions(request);
 	if (against.length) throw new InputError(against);
-	return { request, milliseconds: raw.limit?.milliseconds ?? 10_000 };
+	return { request, milliseconds: raw.limit.milliseconds };
 }
 
 /** A find as the API answers it. */

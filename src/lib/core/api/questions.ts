@@ -25,11 +25,11 @@ export function answerQuestions(data: unknown, control: Control = {}): { questio
 	const { problem, given } = read(data);
 	const found = questions({
 		problem,
-		method: given.method ?? 'auto',
-		rule: ruleNamed(given.rule ?? 'dantzig'),
+		method: given.method,
+		rule: ruleNamed(given.rule),
 		kinds: given.kinds,
-		seed: given.seed ?? 1,
-		count: given.count ?? 10,
+		seed: given.seed,
+		count: given.count,
 		shouldStop: control.shouldStop
 	});
 	return {

@@ -23,12 +23,14 @@ import type { Problem } from '../problem/types';
 import { KIND_NAMES } from '../question/types';
 import { SHEET_FORMATS } from '../sheet/files';
 import { MOST_VARIANTS, SHEET_PRESETS } from '../sheet/presets';
-import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS } from './limits';
+import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS, TIME } from './limits';
 import { ANSWER_GIVEN, PROBLEM, QUESTION } from './shapes';
 
 /** What the API is asked, described once: checks, types and schemas come from here. The request to design stands in `design-request.ts`. */
 
 const MOST_QUESTIONS = 200;
+/** steps that a run may take where the request says nothing */
+const STEPS = 10_000;
 
 const WITH_PROBLEM = 'an object with a problem';
 const RUN = {
@@ -47,11 +49,12 @@ export const SOLVE_REQUEST = record(
 		...RUN,
 		integer: otherwise(oneOf(INTEGER_WAYS), 'branch'),
 		steps: otherwise(flag, false),
-		limit: optional(
+		limit: otherwise(
 			record({
-				steps: otherwise(whole(1, MAX_STEPS), 10_000),
-				milliseconds: otherwise(whole(1, MAX_MILLISECONDS), 10_000)
-			})
+				steps: otherwise(whole(1, MAX_STEPS), STEPS),
+				milliseconds: otherwise(whole(1, MAX_MILLISECONDS), TIME)
+			}),
+			{ steps: STEPS, milliseconds: TIME }
 		)
 	},
 	WITH_PROBLEM
@@ -106,7 +109,7 @@ export const SHEET_REQUEST = record(
 
 /**
  * Makes the reader of requests with a problem.
- * @returns a function that reads what the JSON text said: the problem, and the other fields as they were given
+ * @returns a function that reads what the JSON text said: the problem, and the other fields, with what holds where they were left out
  * @throws InputError with every fault and its path, where the reader is given what is no such request
  */
 export function requestReader<S extends Shape>(
@@ -121,6 +124,6 @@ export function requestReader<S extends Shape>(
 		let problem: Problem | null = null;
 		collect(issues, () => (problem = readProblem(data.problem, 'problem')));
 		if (issues.length > 0 || !problem) throw new InputError(issues);
-		return { problem, given: data as Omit<Of<S>, 'problem'> };
+		return { problem, given: check.cast(data) as Omit<Of<S>, 'problem'> };
 	};
 }

@@ -18,28 +18,22 @@ const read = requestReader(SHEET_REQUEST);
  */
 export function answerSheet(data: unknown, control: Control = {}): { files: SheetFile[] } {
 	const { problem, given } = read(data);
-	const {
-		method = 'auto',
-		rule = 'dantzig',
-		preset = 'problem',
-		format = 'html',
-		variants = 1,
-		seed = 1
-	} = given;
+	const { method, preset, format, variants, seed } = given;
+	const rule = ruleNamed(given.rule);
 	const { variables, constraints } = problem;
 	if (variables.length + constraints.length > MOST_PRINTED)
 		throw new NotPossible(
 			`A sheet is made of at most ${MOST_PRINTED} variables and constraints together.`,
 			'problem'
 		);
-	prepare(problem, method, ruleNamed(rule));
+	prepare(problem, method, rule);
 	return {
 		files: sheetFiles({
 			problem,
 			preset,
 			format,
 			method,
-			rule: ruleNamed(rule),
+			rule,
 			variants,
 			seed,
 			options: { shouldStop: control.shouldStop, maxSteps: 1000, mostNodes: 200 }

@@ -23,13 +23,6 @@ const read = requestReader(SOLVE_REQUEST);
  */
 export function readSolveRequest(data: unknown): SolveRequest {
 	const { problem, given } = read(data);
-	const { method = 'auto', rule = 'dantzig', integer = 'branch', steps = false, limit = {} } = given;
-	return {
-		problem,
-		method,
-		rule: ruleNamed(rule),
-		integer,
-		steps,
-		limit: { steps: limit.steps ?? 10_000, milliseconds: limit.milliseconds ?? 10_000 }
-	};
+	const { method, rule, integer, steps, limit } = given;
+	return { problem, method, rule: ruleNamed(rule), integer, steps, limit };
 }

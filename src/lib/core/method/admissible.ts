@@ -1,12 +1,10 @@
 import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows, rowRatios, sameSign, tightestRows } from '../tableau/ratio';
 import { cell, entryAt, isArtificial, rhs, rhsCell, type Tableau } from '../tableau/tableau';
-import { decide } from './decide';
 import { goalsOf } from './primal';
 import { choiceAt, improvingPositions } from './rules';
 import { isUnmet } from './repair';
-import type { Rule } from './rule';
-import type { Choice, Work } from './types';
+import type { Choice, Decision, Work } from './types';
 
 /** Positions that may enter in a row where any entry that is not zero will do. */
 const anyPosition = (t: Tableau, row: number): number[] =>
@@ -37,15 +35,13 @@ const pivotsOf = (t: Tableau, rows: readonly number[], positionsOf: (row: number
  * The pivots that the method at work allows next: what it relies on stays true, and it comes nearer to its end. All improving columns with all rows of
  * their least ratio; in the dual method all negative rows with all columns of the least quotient; where a row needs a basic variable, or an artificial
  * variable leaves at zero, any entry that is not zero.
- * @param rule which of them is preferred
+ * @param decision what the method decides there by a rule: the pivot that is preferred
  * @returns none, and null, where the method makes no pivot here
  */
 export function admissiblePivots(
-	work: Work,
-	rule: Rule
+	{ tableau: t, part }: Work,
+	decision: Decision
 ): { readonly pivots: readonly Choice[]; readonly preferred: Choice | null } {
-	const { tableau: t, part } = work;
-	const decision = decide(work, rule);
 	if (decision.kind !== 'pivot') return { pivots: [], preferred: null };
 	const preferred = decision.choice;
 	const rows = [...t.basis.keys()];

@@ -1,6 +1,7 @@
 import { admissiblePivots } from '../method/admissible';
+import { decide } from '../method/decide';
 import { nameOfRule, type Rule } from '../method/rule';
-import type { Work } from '../method/types';
+import type { Decision, Work } from '../method/types';
 import { addressText, rowKey } from '../notation/board';
 import type { Position } from '../position/position';
 import { columnOf } from '../tableau/tableau';
@@ -24,7 +25,7 @@ export interface AdmissibleMove {
 export function admissible(position: Position, rule: Rule): AdmissibleMove[] {
 	const { work } = position;
 	if (!work) return [];
-	const { pivots, preferred } = admissiblePivots(work, rule);
+	const { pivots, preferred } = admissiblePivots(work, decide(work, rule));
 	return [
 		...pivots.map(({ row, entering, leaving }) => {
 			const isPreferred = preferred?.row === row && preferred.entering === entering;
@@ -40,10 +41,13 @@ export function admissible(position: Position, rule: Rule): AdmissibleMove[] {
 	];
 }
 
-/** The addresses of the entries on which the method at work allows a pivot besides the one of the rule: other columns that improve, and ties. */
-export function alternatives(work: Work, rule: Rule): ReadonlySet<string> {
+/**
+ * The addresses of the entries on which the method at work allows a pivot besides the one of the rule: other columns that improve, and ties.
+ * @param decision what the method decides there
+ */
+export function alternatives(work: Work, decision: Decision): ReadonlySet<string> {
 	const { tableau: t } = work;
-	const { pivots, preferred } = admissiblePivots(work, rule);
+	const { pivots, preferred } = admissiblePivots(work, decision);
 	return new Set(
 		pivots
 			.filter(({ row, entering }) => row !== preferred?.row || entering !== preferred.entering)

@@ -75,9 +75,7 @@ export function schemaOf(shape: Shape): JsonSchema {
 		case 'nullable':
 			return { oneOf: [{ type: 'null' }, schemaOf(shape.of)] };
 		case 'optional':
-			return shape.otherwise === undefined
-				? schemaOf(shape.of)
-				: { ...schemaOf(shape.of), default: shape.otherwise };
+			return { ...schemaOf(shape.of), ...(shape.isTold ? { default: shape.fresh } : {}) };
 		case 'sound':
 			return schemaOf(shape.of);
 		case 'kinds':

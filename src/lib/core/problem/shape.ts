@@ -28,8 +28,8 @@ export type Description =
 	/** values by any key of so many characters */
 	| { readonly is: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
 	| { readonly is: 'nullable'; readonly of: Shape }
-	/** a field that may be left out; `fresh`: what is put there then, `otherwise`: what then holds */
-	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly otherwise?: unknown }
+	/** a field that may be left out; `fresh`: what is put there then, and whether the schema tells it */
+	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly isTold?: boolean }
 	/** a record that its field `kind` tells apart from others */
 	| { readonly is: 'kinds'; readonly fields: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
 	/** a record that the presence of a field tells apart from others; the last is meant where none is there */
@@ -122,9 +122,13 @@ export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ is: 'nullable',
 /** @param fresh what it is where it is left out */
 export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>
 	({ is: 'optional', of, ...(fresh === undefined ? {} : { fresh }) }) as unknown as Optional<T>;
-/** A field that may be left out: what holds then, told in the schema. */
-export const otherwise = <T>(of: Shape<T>, value: T): Optional<T> =>
-	({ is: 'optional', of, otherwise: value }) as unknown as Optional<T>;
+/** A field that may be left out: what holds then, put there and told in the schema. */
+export const otherwise = <T>(of: Shape<T>, value: T): Shape<T> => ({
+	is: 'optional',
+	of,
+	fresh: value,
+	isTold: true
+});
 /** What was once left out and now is always there: as it is in older data. */
 export const since = <T>(of: Shape<T>, before: T): Shape<T> => ({ is: 'optional', of, fresh: before });
 export const kinds = <const K extends Record<string, Fields>>(fields: K): Shape<OneOf<K>> => ({

@@ -76,6 +76,7 @@
 						{@const value = row.entries[k]}
 						{@const address = addressText({ row: row.key, column: column.id })}
 						{@const isCovered = shown.covered.has(address)}
+						{@const isAlternative = session.alternatives.has(address)}
 						<td class="sign">{isZero(value) || isCovered ? '' : value.s < 0n ? '−' : '+'}</td>
 						<td class="term" data-cell={address}>
 							{#if isCovered}{@render cover(
@@ -85,8 +86,8 @@
 								<button
 									class="entry"
 									class:advised={choice?.row === i && choice.entering === index}
-									class:alternative={session.alternatives.has(address)}
-									title={`Pivot: ${name} in, ${row.name} out${session.alternatives.has(address) ? ', allowed as well' : ''}`}
+									class:alternative={isAlternative}
+									title={`Pivot: ${name} in, ${row.name} out${isAlternative ? ', allowed as well' : ''}`}
 									onclick={() => take(i, index)}
 									onpointerenter={() => look(i, index)}
 									onpointerleave={() => look(null, index)}
