@@ -9,14 +9,18 @@ export class DeskPage {
 	/** anything the page printed to the console or threw */
 	readonly complaints: string[] = [];
 
-	private constructor(readonly page: Page) {
+	private constructor(
+		readonly page: Page,
+		/** closes what belongs to the visit, and forgets what it kept */
+		readonly close: () => Promise<void>
+	) {
 		page.on('console', (message) => {
 			if (['error', 'warn'].includes(message.type())) this.complaints.push(message.text());
 		});
 		page.on('pageerror', (error) => this.complaints.push(String(error)));
 	}
 
-	/** A fresh visitor: nothing kept from others. */
+	/** A fresh visitor in a context of one's own: nothing kept from others, at the same time as others. */
 	static async visit(
 		browser: Browser,
 		url: string,
@@ -24,8 +28,28 @@ export class DeskPage {
 	): Promise<DeskPage> {
 		const context = await browser.createBrowserContext();
 		const page = await context.newPage();
+		return new DeskPage(page, () => context.close()).#opened(url, before);
+	}
+
+	/** A visitor alone in the browser: nothing is kept from others but the compiled scripts, so the page opens in half the time. */
+	static async visitAlone(browser: Browser, url: string): Promise<DeskPage> {
+		const context = browser.defaultBrowserContext();
+		const page = await context.newPage();
+		return new DeskPage(page, async () => {
+			const [first, ...others] = await context.pages();
+			await Promise.all(others.map((own) => own.close()));
+			const session = await first.createCDPSession();
+			await session.send('Storage.clearDataForOrigin', {
+				origin: new URL(url).origin,
+				storageTypes: 'all'
+			});
+			await session.detach();
+		}).#opened(url);
+	}
+
+	async #opened(url: string, before?: (page: Page) => Promise<unknown>): Promise<this> {
+		const { page } = this;
 		await page.setViewport({ width: 1280, height: 800 });
-		const desk = new DeskPage(page);
 		await before?.(page);
 		await page.goto(url);
 		await page.waitForSelector('.cm-content');
@@ -34,11 +58,7 @@ export class DeskPage {
 			const pane = document.querySelector('[data-pane="tableau"] .body');
 			return !pane || pane.childElementCount > 0;
 		});
-		return desk;
-	}
-
-	async close(): Promise<void> {
-		await this.page.browserContext().close();
+		return this;
 	}
 
 	/**
@@ -76,7 +96,7 @@ export class DeskPage {
 		await session.send('Browser.setDownloadBehavior', {
 			behavior: 'allow',
 			downloadPath: folder,
-			browserContextId: this.page.browserContext().id!
+			browserContextId: this.page.browserContext().id
 		});
 		const arrived = async (name: string) => {
 			for (let i = 0; i < 100; i++) {

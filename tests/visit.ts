@@ -18,7 +18,7 @@ export function freshVisits(): void {
 		server?.stop();
 	});
 	beforeEach(async () => {
-		desk = await DeskPage.visit(browser, server.url);
+		desk = await DeskPage.visitAlone(browser, server.url);
 	});
 	afterEach(leave);
 }
@@ -32,5 +32,5 @@ async function leave(): Promise<void> {
 /** The visitor leaves, and another comes to whom nothing is known. */
 export async function nextVisit(): Promise<void> {
 	await leave();
-	desk = await DeskPage.visit(browser, server.url);
+	desk = await DeskPage.visitAlone(browser, server.url);
 }
