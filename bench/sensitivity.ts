@@ -2,7 +2,8 @@ import { solveLinear } from '../src/lib/core/answer/answer';
 import { rangeReading } from '../src/lib/core/commentary/ranges';
 import { numberMap, windowAround } from '../src/lib/core/parametric/map';
 import { parametricRun, solvedPosition } from '../src/lib/core/move/parametric-run';
-import { numberOf, valueFunction, type Varied } from '../src/lib/core/parametric/value-function';
+import { valueFunction } from '../src/lib/core/parametric/value-function';
+import { numberOf, type Varied } from '../src/lib/core/problem/varied';
 import { denseProblem } from './dense-problem';
 import { median } from './measure';
 

@@ -4,7 +4,7 @@ import { wholePoints } from '../../src/lib/core/integer/compare';
 import { board, signOf, type Board, type BoardCell } from '../../src/lib/core/notation/board';
 import type { Notation } from '../../src/lib/core/notation/notation';
 import { compare, isZero, rational, type Rational } from '../../src/lib/core/number/rational';
-import { numberOf, withNumber } from '../../src/lib/core/parametric/value-function';
+import { numberOf, withNumber } from '../../src/lib/core/problem/varied';
 import { evaluate, holds, isFeasible, type Plan, type Problem } from '../../src/lib/core/problem/types';
 import type { Claim, ProblemClaim, TableauClaim, WrittenCell } from '../../src/lib/core/sentence/claim';
 import { claimsOf, type Sentence } from '../../src/lib/core/sentence/sentence';

@@ -13,7 +13,8 @@ import { compare, isZero, ONE, parseRational, ZERO, type Rational } from '$lib/c
 import { cellAt, windowAround, type MapCell, type Window } from '$lib/core/parametric/map';
 import { parametricRun, piecesOf, solvedPosition } from '$lib/core/move/parametric-run';
 import { type Stretch } from '$lib/core/parametric/stretch';
-import { numberOf, valueFunction, withNumber, type Varied } from '$lib/core/parametric/value-function';
+import { valueFunction } from '$lib/core/parametric/value-function';
+import { numberOf, withNumber, type Varied } from '$lib/core/problem/varied';
 import type { Plan, Problem } from '$lib/core/problem/types';
 import { planOf } from '$lib/core/problem/use';
 import { printStatement } from '$lib/core/problem/statement/print';

@@ -1,5 +1,5 @@
 import type { StoryTarget } from '$lib/core/lesson/story';
-import type { Varied } from '$lib/core/parametric/value-function';
+import type { Varied } from '$lib/core/problem/varied';
 import type { Desk } from './desk.svelte';
 import type { Go } from './go';
 

@@ -10,7 +10,7 @@ import type { WayTaken } from '../core/integer/compare';
 import type { SearchRules } from '../core/integer/search-types';
 import type { ProblemJson } from '../core/problem/format';
 import type { MapCell, Window } from '../core/parametric/map';
-import type { Varied } from '../core/parametric/value-function';
+import type { Varied } from '../core/problem/varied';
 import type { SheetFile } from '../core/sheet/files';
 import type { Jobs, Progress } from './jobs';
 import type { LectureJson, LectureRequest, SheetPages, SheetRequest } from './printed';

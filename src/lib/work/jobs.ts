@@ -20,7 +20,7 @@ import { variants, type SameWay } from '../core/design/variants';
 import type { ProblemJson } from '../core/problem/format';
 import { readStatement } from '../core/problem/statement/read';
 import { numberMap, type MapCell, type Window } from '../core/parametric/map';
-import type { Varied } from '../core/parametric/value-function';
+import type { Varied } from '../core/problem/varied';
 import {
 	pack,
 	packDecision,

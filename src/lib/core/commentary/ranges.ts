@@ -3,7 +3,8 @@ import { coefficientInterval, type CoefficientInterval } from '../answer/coeffic
 import { dualValues } from '../answer/multipliers';
 import { isZero, ZERO, type Rational } from '../number/rational';
 import { withLength, type Stretch } from '../parametric/stretch';
-import { numberOf, type ValuePiece, type Varied } from '../parametric/value-function';
+import type { ValuePiece } from '../parametric/value-function';
+import { numberOf, type Varied } from '../problem/varied';
 import { columnOf, readPlan, type Tableau } from '../tableau/tableau';
 
 /** What is found of one number of a problem: how far it may move, what it is worth, and what moves with it. */

@@ -5,14 +5,8 @@ import { solveLinear } from '../answer/answer';
 import { evaluate } from '../problem/types';
 import { parametricRun, piecesOf, solvedPosition } from './parametric-run';
 import { withLength } from '../parametric/stretch';
-import {
-	numberOf,
-	valueFunction,
-	withNumber,
-	valueOn,
-	type ValuePiece,
-	type Varied
-} from '../parametric/value-function';
+import { valueFunction, valueOn, type ValuePiece } from '../parametric/value-function';
+import { numberOf, withNumber, type Varied } from '../problem/varied';
 
 test('the stretches of a parametric run are the pieces of the value function, and their plans are the best ones', () => {
 	const seen = { stretches: 0, infeasible: 0, unbounded: 0, endless: 0 };

@@ -11,13 +11,8 @@ import { OBJECTIVE } from '../tableau/goal';
 import { tightestRows } from '../tableau/ratio';
 import { dualValues } from '../answer/multipliers';
 import { cost, entryAt, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
-import {
-	basisNames,
-	mergedPieces,
-	numberOf,
-	type ValuePiece,
-	type Varied
-} from '../parametric/value-function';
+import { basisNames, mergedPieces, type ValuePiece } from '../parametric/value-function';
+import { numberOf, type Varied } from '../problem/varied';
 import type { Problem } from '../problem/types';
 
 /** The pivots that keep a tableau optimal while one number moves (Gass and Saaty 1955 for the objective, Saaty and Gass 1954 for right-hand sides). */

@@ -5,14 +5,8 @@ import { solveLinear } from '../answer/answer';
 import { rational, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { marginal } from './marginal';
-import {
-	followedFunction,
-	valueFunction,
-	valueOn,
-	withNumber,
-	type ValuePiece,
-	type Varied
-} from './value-function';
+import { followedFunction, valueFunction, valueOn, type ValuePiece } from './value-function';
+import { withNumber, type Varied } from '../problem/varied';
 
 const shown = (value: Rational | null) => value?.toFraction() ?? '∞';
 /** Pieces as texts; one of a single number has a value there, and no slope that could be compared. */

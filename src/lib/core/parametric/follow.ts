@@ -12,7 +12,7 @@ import {
 	rhs,
 	type Tableau
 } from '../tableau/tableau';
-import type { Varied } from './varied';
+import type { Varied } from '../problem/varied';
 
 /**
  * One number of a solved problem, followed by pivots of its tableau: the dual simplex method for a right-hand side (Saaty and Gass 1954), the primal

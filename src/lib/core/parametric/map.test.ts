@@ -7,7 +7,7 @@ import { cellSentence } from '../commentary/words/map';
 import { PROFILES } from '../notation/notation';
 import { rational } from '../number/rational';
 import { cellAt, numberMap, type At } from './map';
-import { withNumber, type Varied } from './value-function';
+import { withNumber, type Varied } from '../problem/varied';
 
 const window = { low: rational(-8), high: rational(12) };
 

@@ -5,7 +5,7 @@ import { costSlopes, rhsSlopes, type Slope } from '../answer/ranging';
 import { dualProblem } from '../answer/dual-problem';
 import { isZero, rational, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { numberOf, withNumber, type Varied } from './value-function';
+import { numberOf, withNumber, type Varied } from '../problem/varied';
 
 /** The plane of two numbers of a problem, parted into the polygons on which one basis stays optimal (Gal and Nedoma 1972). */
 

@@ -1,5 +1,4 @@
 import type { Limit } from '../answer/ranging';
-import type { PivotMove } from '../move/types';
 import { isZero, type Rational } from '../number/rational';
 import type { Plan } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
@@ -19,8 +18,8 @@ export interface Stretch {
 	readonly value: Rational;
 	/** what reaches zero at its end */
 	readonly limit: Limit | null;
-	/** the pivot made there; null where the line ends */
-	readonly pivot: PivotMove | null;
+	/** the pivot made there, by the lasting ids of its columns; null where the line ends */
+	readonly pivot: { readonly enter: string; readonly leave: string } | null;
 	/** what is true beyond its end, where no pivot leads on */
 	readonly beyond: 'infeasible' | 'unbounded' | null;
 }

@@ -4,7 +4,8 @@ import { anyProblem } from '../../../../tests/support/problems';
 import { solveLinear } from '../answer/answer';
 import { rational, type Rational } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
-import { valueFunction, valueOn, withNumber, type ValuePiece, type Varied } from './value-function';
+import { valueFunction, valueOn, type ValuePiece } from './value-function';
+import { withNumber, type Varied } from '../problem/varied';
 
 const shown = (value: Rational | null) => (value ? value.toFraction() : '∞');
 const told = (pieces: readonly ValuePiece[]) =>

@@ -5,10 +5,8 @@ import { effectiveBounds, withoutZeros, type Problem, type Terms } from '../prob
 import { max, min, ONE, ZERO, type Rational } from '../number/rational';
 import type { StopReason } from '../answer/findings';
 import type { Tableau } from '../tableau/tableau';
-import type { Varied } from './varied';
+import { numberOf, withNumber, type Varied } from '../problem/varied';
 import { follow, type Followed, type Leg } from './follow';
-
-export type { Varied };
 
 /** The optimal value as a function of one number of a problem: piecewise linear, exact. */
 
@@ -39,23 +37,6 @@ export class ParametricStopped extends Error {
 const at = ({ where, value, slope }: Line, number: Rational): Rational =>
 	value.add(slope.mul(number.sub(where)));
 const sameLine = (a: Line, b: Line): boolean => a.slope.equals(b.slope) && at(a, b.where).equals(b.value);
-
-/** The number of a problem that moves, as it is. */
-export const numberOf = (problem: Problem, varied: Varied): Rational =>
-	'rhs' in varied
-		? problem.constraints.find(({ name }) => name === varied.rhs)!.rhs
-		: (problem.objective.terms.get(varied.objective) ?? ZERO);
-
-/** The problem with one of its numbers changed. */
-export function withNumber(problem: Problem, varied: Varied, value: Rational): Problem {
-	if ('rhs' in varied)
-		return {
-			...problem,
-			constraints: problem.constraints.map((row) => (row.name === varied.rhs ? { ...row, rhs: value } : row))
-		};
-	const terms = withoutZeros(new Map(problem.objective.terms).set(varied.objective, value));
-	return { ...problem, objective: { ...problem.objective, terms } };
-}
 
 /** One run after the other, with limits for all together. */
 class Solver {

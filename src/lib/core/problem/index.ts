@@ -52,5 +52,6 @@ export {
 	usesOf,
 	withAmount
 } from './use';
+export type { Varied } from './varied';
 export { isWhole, mustBeWhole } from './whole';
 export { rowText, testedRows } from './new-row';

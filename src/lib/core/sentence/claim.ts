@@ -1,6 +1,6 @@
 import type { Rational } from '../number/rational';
 import type { Goal } from '../tableau/goal';
-import type { Varied } from '../parametric/varied';
+import type { Varied } from '../problem/varied';
 import type { Plan, Problem } from '../problem/types';
 import type { Tableau } from '../tableau/tableau';
 

@@ -2,8 +2,8 @@
 	import { line, scaleLinear } from 'd3';
 	import { calledNumber, unitOfNumber } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
-	import { valueOn, type Varied } from '$lib/core/parametric';
-	import type { Problem } from '$lib/core/problem';
+	import { valueOn } from '$lib/core/parametric';
+	import type { Problem, Varied } from '$lib/core/problem';
 	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';

@@ -2,8 +2,8 @@
 	import { scaleLinear } from 'd3';
 	import { axisName, cellSentence, hundredFound, numberWords, legendSentence } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber, toText } from '$lib/core/number';
-	import { readCell } from '$lib/core/problem';
-	import { cellAt, type MapCell, type Varied } from '$lib/core/parametric';
+	import { readCell, type Varied } from '$lib/core/problem';
+	import { cellAt, type MapCell } from '$lib/core/parametric';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { draggable, takenBack } from '../region/draggable';

@@ -9,8 +9,7 @@
 	} from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import { compare, type Rational, toText, ZERO } from '$lib/core/number';
-	import type { Varied } from '$lib/core/parametric';
-	import { RELATION_SIGNS } from '$lib/core/problem';
+	import { RELATION_SIGNS, type Varied } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { sameNumber, useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import { fitTable } from '../shared/fit-table';

@@ -1,5 +1,5 @@
 import type { At, MapCell } from '../../parametric/map';
-import { withNumber, type Varied } from '../../parametric/value-function';
+import { withNumber, type Varied } from '../../problem/varied';
 import { isZero, type Rational } from '../../number/rational';
 import { withoutZeros, type Problem } from '../../problem/types';
 import { claim, joined, linear, say, type Sentence } from '../../sentence/sentence';

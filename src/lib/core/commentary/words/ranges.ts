@@ -1,5 +1,5 @@
 import { sign, type Rational } from '../../number/rational';
-import type { Varied } from '../../parametric/value-function';
+import type { Varied } from '../../problem/varied';
 import type { CoefficientEnd } from '../../answer/coefficient-interval';
 import type { Plan, Problem } from '../../problem/types';
 import { words, type Catalogue } from '../../sentence/catalogue';

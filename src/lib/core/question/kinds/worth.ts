@@ -5,7 +5,7 @@ import { summedRows } from '../../answer/check';
 import { weakBound } from '../../answer/complementary';
 import { isZero, ONE, rational, toText, ZERO, type Rational } from '../../number/rational';
 import { isOneRate, marginal } from '../../parametric/marginal';
-import { withNumber } from '../../parametric/value-function';
+import { withNumber } from '../../problem/varied';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Constraint } from '../../problem/types';
 import { objectiveAt, usesOf, writePlan } from '../../problem/use';
