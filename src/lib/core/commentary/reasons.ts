@@ -15,6 +15,8 @@ import {
 	rhs,
 	type Tableau
 } from '../tableau/tableau';
+import { leastAlong } from '../method/admissible';
+import { largerQuotients, largerRatios } from '../method/slips';
 import type { ObjectiveEquation, StepReason } from './reason-findings';
 import { startReasons } from './start-reasons';
 
@@ -52,14 +54,12 @@ function improvesSum(t: Tableau, goal: Goal, position: number): StepReason[] {
 }
 
 /** Why the smallest ratio: the row with the next larger one, or one step further. */
-function smallestRatio(t: Tableau, row: number, position: number, falling: readonly number[]): StepReason {
-	const ratio = (i: number) => rhs(t, i).div(entryAt(t, i, position));
-	const limit = ratio(row);
-	const [larger = null] = falling
-		.filter((i) => ratio(i).gt(limit))
-		.sort((a, b) => ratio(a).compare(ratio(b)));
-	const at = larger === null ? limit.add(1) : ratio(larger);
+function smallestRatio(t: Tableau, row: number, position: number): StepReason {
+	const limit = rhs(t, row).div(entryAt(t, row, position));
+	const [next = null] = largerRatios(t, position);
+	const at = next?.ratio ?? limit.add(1);
 	const amount = rhs(t, row).sub(entryAt(t, row, position).mul(at));
+	const larger = next?.row ?? null;
 	return { code: 'smallest-ratio', t, row, position, limit, larger, at, amount };
 }
 
@@ -73,7 +73,7 @@ function primalReasons(t: Tableau, goal: Goal, row: number, position: number): S
 	return [
 		...(goal.kind === 'objective' ? [improves(t, position)] : improvesSum(t, goal, position)),
 		{ code: 'rows-compared', t, position, falling, other },
-		smallestRatio(t, row, position, falling),
+		smallestRatio(t, row, position),
 		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, position, limit } as const] : []),
 		...(isZero(limit) ? [{ code: 'length-zero', t, row, position } as const] : [])
 	];
@@ -81,17 +81,9 @@ function primalReasons(t: Tableau, goal: Goal, row: number, position: number): S
 
 /** Reasons for a pivot of the dual method: the row first, then the ratio. */
 function dualReasons(t: Tableau, row: number, position: number): StepReason[] {
-	const ratioAt = (k: number) => cost(t, OBJECTIVE, t.nonbasic[k]).div(entryAt(t, row, k).abs());
-	const ratio = ratioAt(position);
-	const [dearer = null] = t.nonbasic.flatMap((column, k) =>
-		k !== position && !t.barred.has(column) && sign(entryAt(t, row, k)) < 0 && ratioAt(k).gt(ratio)
-			? [{ position: k, ratio: ratioAt(k) }]
-			: []
-	);
-	const ties = t.nonbasic.some(
-		(column, k) =>
-			k !== position && !t.barred.has(column) && sign(entryAt(t, row, k)) < 0 && ratioAt(k).equals(ratio)
-	);
+	const ratio = cost(t, OBJECTIVE, t.nonbasic[position]).div(entryAt(t, row, position).abs());
+	const [dearer = null] = largerQuotients(t, row);
+	const ties = leastAlong(t, row).length > 1;
 	return [
 		{ code: 'row-first', t, row },
 		{ code: 'dual-ratio', t, row, position, ratio, dearer, ties }

@@ -1,9 +1,10 @@
 import { solveLinear } from '../../answer/answer';
-import { isZero, ONE, rational, sign } from '../../number/rational';
+import { largerRatios, nonbasicRead } from '../../method/slips';
+import { isZero, ONE, rational } from '../../number/rational';
 import { isFeasible } from '../../problem/types';
-import { samePlan, withAmount } from '../../problem/use';
-import { ratios } from '../../tableau/ratio';
-import { columnOf, entry, readPlan, rhs } from '../../tableau/tableau';
+import { samePlan } from '../../problem/use';
+import { negativeRows } from '../../tableau/ratio';
+import { columnOf, entryAt, readPlan, rhs } from '../../tableau/tableau';
 import { runOf } from './method';
 import { needsBest, type WishKind } from './wish';
 
@@ -23,14 +24,13 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 		if (!first) return null;
 		const { tableau: t, choice } = first;
 		const position = t.nonbasic.indexOf(choice.entering);
-		const all = ratios(t, position)
-			.flatMap(({ value }) => (value && sign(value) >= 0 ? [value] : []))
-			.sort((a, b) => a.compare(b));
-		const [least] = all;
-		const next = all.find((own) => least && own.gt(least));
-		if (!next || isZero(least)) return null;
-		return next.gte(least.mul(rational(100 + atLeast, 100)))
-			? `${next.toFraction()} for ${least.toFraction()}`
+		// where the dual method goes first it compares along the row, and no ratio leaves the region
+		const [next] = negativeRows(t).length > 0 ? [] : largerRatios(t, position);
+		if (!next) return null;
+		const least = rhs(t, next.least).div(entryAt(t, next.least, position));
+		if (isZero(least)) return null;
+		return next.ratio.gte(least.mul(rational(100 + atLeast, 100)))
+			? `${next.ratio.toFraction()} for ${least.toFraction()}`
 			: null;
 	}
 };
@@ -43,13 +43,9 @@ export const misreadColumn: WishKind<'misread-column'> = {
 	says: () => 'reading a non-basic variable off at a 1 of its column gives a plan that violates a constraint',
 	decide({ answer: { status, tableau: t, solution }, problem }) {
 		if (status !== 'optimal' || !t || !solution) return null;
-		for (const column of t.nonbasic) {
-			const { kind, owner } = columnOf(t, column);
-			if (kind !== 'structural') continue;
-			const row = t.basis.findIndex((_, i) => entry(t, i, column).equals(ONE) && sign(rhs(t, i)) > 0);
-			if (row >= 0 && !isFeasible(problem, withAmount(solution, owner.name, rhs(t, row)))) return owner.name;
-		}
-		return null;
+		const read = nonbasicRead(t, (value) => value.equals(ONE));
+		const shows = read.find(({ plan }) => !isFeasible(problem, plan));
+		return shows ? columnOf(t, shows.column).owner.name : null;
 	},
 	against: (_wish, request) => needsBest(request)
 };

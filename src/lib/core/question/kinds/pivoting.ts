@@ -3,6 +3,7 @@ import { leastAlong } from '../../method/admissible';
 import { goalsOf } from '../../method/primal';
 import { bestEntering, improvingPositions, type Goals } from '../../method/rules';
 import { takesFirst } from '../../method/rule';
+import { largerQuotients, largerRatios, worsening } from '../../method/slips';
 import { OBJECTIVE } from '../../tableau/goal';
 import { ratios, rowRatios, tightestRows } from '../../tableau/ratio';
 import { cost, entry, entryAt, rhs, type Tableau } from '../../tableau/tableau';
@@ -41,9 +42,8 @@ const rateOf = (question: Question, answer: Answer) => {
 
 /** Columns that would make the objective worse, or are basic already. */
 function enteringSlips(t: Tableau, [goal]: Goals): Slip[] {
-	const worse = t.nonbasic.filter((column) => !t.barred.has(column) && sign(cost(t, goal, column)) > 0);
 	return [
-		...worse.map((column) => ({ answer: nameOf(t, column), code: 'wrong-sign' })),
+		...worsening(t, goal).map((column) => ({ answer: nameOf(t, column), code: 'wrong-sign' })),
 		...t.basis.map((column) => ({ answer: nameOf(t, column), code: 'already-basic' }))
 	];
 }
@@ -77,10 +77,11 @@ export const leaving: Kind = {
 		const rows = tightestRows(t, position);
 		if (rows.length === 0) return null;
 		const right = rows.map((row) => nameOf(t, t.basis[row]));
-		const slips = ratios(t, position).map(({ row, reason }) => ({
-			answer: nameOf(t, t.basis[row]),
-			code: reason === 'compared' ? 'larger-ratio' : reason
-		}));
+		const at = ({ row }: { readonly row: number }) => ({ answer: nameOf(t, t.basis[row]) });
+		const slips = [
+			...largerRatios(t, position).map((slip) => ({ ...at(slip), code: slip.code })),
+			...ratios(t, position).map((own) => ({ ...at(own), code: own.reason }))
+		];
 		return { given: { entering: nameOf(t, t.nonbasic[position]) }, right, slips: without(right, slips) };
 	}),
 	consequence: (question, answer) =>
@@ -169,8 +170,7 @@ export const ruleKept: Kind = {
 			const [row] = tightestRows(t, k);
 			if (!best.has(k) && row !== undefined) pivots.push({ position: k, row, is: 'entering' });
 		}
-		for (const { row, reason } of ratios(t, position))
-			if (reason === 'compared' && !tightest.includes(row)) pivots.push({ position, row, is: 'leaving' });
+		for (const { row } of largerRatios(t, position)) pivots.push({ position, row, is: 'leaving' });
 		const shown = pivots[pick(pivots.length)];
 		const slips: Readonly<Record<keyof typeof KEPT, Slip[]>> = {
 			rule: [
@@ -234,13 +234,12 @@ export const dualEntering: Kind = {
 		const quotients = rowRatios(t, row, OBJECTIVE);
 		if (!quotients[position]?.value) return null;
 		const right = leastAlong(t, row).map((k) => nameOf(t, t.nonbasic[k]));
-		const slips = quotients.flatMap(({ value }, k): Slip[] => {
-			const column = t.nonbasic[k];
-			if (t.barred.has(column)) return [];
-			const size = sign(entryAt(t, row, k));
-			const code = value ? 'larger-ratio' : size > 0 ? 'positive-entry' : 'zero-entry';
-			return [{ answer: nameOf(t, column), code }];
+		const larger = largerQuotients(t, row).map(({ position: k, code }) => [k, code] as const);
+		const none = quotients.flatMap(({ value }, k) => {
+			if (value || t.barred.has(t.nonbasic[k])) return [];
+			return [[k, sign(entryAt(t, row, k)) > 0 ? 'positive-entry' : 'zero-entry'] as const];
 		});
+		const slips = [...larger, ...none].map(([k, code]) => ({ answer: nameOf(t, t.nonbasic[k]), code }));
 		return { given: { leaving: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
 	}),
 	consequence: ({ tableau, given }, answer) =>

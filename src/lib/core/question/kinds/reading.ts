@@ -1,10 +1,10 @@
 import { sign, toText } from '../../number/rational';
 import { improvingPositions } from '../../method/rules';
+import { nonbasicRead } from '../../method/slips';
 import { optimalSet } from '../../answer/optimal-set';
 import { OBJECTIVE } from '../../tableau/goal';
 import { negativeRows, tightestRows } from '../../tableau/ratio';
 import {
-	columnOf,
 	entry,
 	goalValue,
 	isArtificial,
@@ -73,14 +73,10 @@ export const plan: Kind = {
 	ask({ tableau: t }) {
 		if (hasArtificials(t)) return null;
 		const right = readPlan(t);
-		// a column that is not basic, read at an entry in its column
-		const slips = t.nonbasic.flatMap((column): Slip[] => {
-			const { kind, owner } = columnOf(t, column);
-			const row = t.basis.findIndex((_, i) => sign(entry(t, i, column)) > 0 && sign(rhs(t, i)) !== 0);
-			if (kind !== 'structural' || row < 0 || !right.has(owner.name)) return [];
-			const misread = new Map(right).set(owner.name, rhs(t, row));
-			return [{ answer: writePlan(misread), code: 'nonbasic-read' }];
-		});
+		const slips = nonbasicRead(t, (value) => sign(value) > 0).map(({ plan: misread, code }) => ({
+			answer: writePlan(misread),
+			code
+		}));
 		return { given: {}, right: [writePlan(right)], slips: without([writePlan(right)], slips.slice(0, 2)) };
 	}
 };
