@@ -181,7 +181,7 @@ test('a pivot is told before it is made; inverse, earlier and pinned tableaux st
 test('a line of the answer lights the cell it is read from; along the best plans the objective stays', async () => {
 	await simplex(EDGE);
 	await desk.press('g');
-	await desk.shows('The answer', 'The best plan has 3 of cups and 2 of jugs. Then gain is 16');
+	await desk.shows('The answer', 'A best plan has 3 cups and 2 jugs. Then gain is 16');
 	await desk.page.focus('[data-pane="answer"] li:nth-child(2) button');
 	expect(await desk.page.$$eval('td.read', (cells) => cells.map((cell) => cell.textContent!.trim()))).toEqual(
 		['3']

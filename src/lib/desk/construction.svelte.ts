@@ -3,7 +3,7 @@ import { bestFace } from '$lib/core/geometry/best';
 import { buildRemark, stepHeading } from '$lib/core/commentary/construction';
 import { cornerFound } from '$lib/core/commentary/corner';
 import { foundWords, headingWords, remarkWords } from '$lib/core/commentary/messages';
-import { joined, say } from '$lib/core/sentence/sentence';
+import { joined } from '$lib/core/sentence/sentence';
 import { basicColumns } from '$lib/core/form/basic';
 import { standardForm } from '$lib/core/form/standard';
 import { construction, ordered, type BuildStep } from '$lib/core/geometry/construction';
@@ -224,9 +224,9 @@ export class Construction {
 	cornerText(at: Vector) {
 		const problem = this.#problem!;
 		const form = standardForm(problem, { start: 'slack', equalities: 'one-row' });
-		const basic = basicColumns(form, planAt(problem, at)).map((column) => say`${column}`);
+		const columns = basicColumns(form, planAt(problem, at));
 		return joined(
-			[...cornerFound(problem, at).map(foundWords), say`Basic and not 0 there: ${joined(basic)}.`],
+			[...cornerFound(problem, at), { code: 'basic-at-corner', columns } as const].map(foundWords),
 			' ',
 			' '
 		);

@@ -276,5 +276,17 @@ export function twinFound(primal: Tableau, dual: Tableau, cell: TableauCell, twi
 }
 
 /** All that is found of a dual. */
+/** The dual's plan that stands in its last tableau: what each row of the dual is worth is the primal's plan. */
+export interface ReadForPrimal {
+	readonly code: 'read-for-primal';
+	readonly plan: Plan;
+}
+
 export type DualFinding =
-	DualStepFinding | CombinationFinding | GapFinding | FromPlanFinding | ProofFinding | TwinFinding;
+	| ReadForPrimal
+	| DualStepFinding
+	| CombinationFinding
+	| GapFinding
+	| FromPlanFinding
+	| ProofFinding
+	| TwinFinding;

@@ -1,5 +1,13 @@
 /** What views and pages may use of this folder: what is found and said. The rest of the core and the desk import its modules themselves. */
 
+export {
+	bestPlansFound,
+	boundFound,
+	checksOf,
+	type ReadingFinding,
+	readingsOf,
+	storyFound
+} from './answer-findings';
 export { conclusionFound } from './construction';
 export { compositionOf, cutOffFound, derivationOf } from './derivation';
 export { leafFound, nodeFound, relaxedFound, roundingFound } from './integer-findings';
@@ -32,12 +40,13 @@ export { reasonsAt } from './reasons';
 export { removedBy } from './shape';
 export { cutReasons, nodeReasons, roundingReasons } from './whole-reasons';
 export {
-	checkSentences,
-	optimalSetSentences,
-	proofSentences,
-	type ReadingLine,
-	readingSentences,
-	storySentences
+	alongWords,
+	bestPlansWords,
+	boundWords,
+	checkWords,
+	type Meaning,
+	readingWords,
+	storyWords
 } from './words/answer';
 export { dualWords } from './words/duality';
 export { expressing } from './words/expressing';

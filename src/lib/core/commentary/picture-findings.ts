@@ -1,3 +1,4 @@
+import type { Column } from '../form/types';
 import type { StepKind } from '../geometry/construction';
 import type { Vector } from '../number/linear-algebra';
 import type { Rational } from '../number/rational';
@@ -16,6 +17,8 @@ export interface StatedSide {
 
 /** A corner: what meets there, how its coordinates follow, and the objective there. */
 export type CornerFinding =
+	/** the columns that are basic at a corner, and not 0 there */
+	| { readonly code: 'basic-at-corner'; readonly columns: readonly Column[] }
 	/** on a number line: the one side that gives this end */
 	| { readonly code: 'end-of-line'; readonly at: Vector; readonly sides: readonly StatedSide[] }
 	| { readonly code: 'sides-meet'; readonly at: Vector; readonly sides: readonly StatedSide[] }

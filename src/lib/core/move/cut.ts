@@ -3,15 +3,15 @@ import { derivationOf } from '../commentary/derivation';
 import { cutRemark } from '../commentary/whole';
 import { isDualFeasible } from '../method/dual';
 import { addCut, wholeColumns } from '../integer/cut';
-import { mustBeWhole } from '../problem/whole';
+import { isWhole, mustBeWhole } from '../problem/whole';
 import { isInteger } from '../number/rational';
 import { OBJECTIVE } from '../tableau/goal';
-import { cell, columnOf, goalRow, goalValue, rhs, rhsCell, type Tableau } from '../tableau/tableau';
+import { cell, columnOf, goalRow, goalValue, readPlan, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import { cutName } from '../problem/row-owner';
 import * as messages from './messages';
 import { columnIndex } from './pivot';
 import { refused, type Position } from '../position/position';
-import type { CutMove, MoveKind } from './types';
+import type { CutMove, MoveKind, NoCut } from './types';
 
 /** Which columns are whole, in internal units, whenever the author's variables are. */
 export function wholeAt({ cuts, work }: Position): boolean[] {
@@ -58,6 +58,20 @@ function canBeCut(position: Position): boolean {
 	const t = position.work?.tableau;
 	if (!t || !isDualFeasible(t) || crooked(position).length > 0) return false;
 	return t.basis.every((column, row) => !(rhsCell(t, row) < 0) || columnOf(t, column).owner.kind === 'cut');
+}
+
+/**
+ * Why a relaxation that is solved gives no cut.
+ * @param position where the run of its method has ended
+ * @param status as what it has ended
+ */
+export function whyNoCut(position: Position, status: 'optimal' | 'infeasible' | 'unbounded'): NoCut {
+	const { problem, work, cuts } = position;
+	if (status === 'unbounded') return { code: 'nothing-to-cut-off' };
+	if (status === 'infeasible') return { code: cuts.length > 0 ? 'cuts-leave-nothing' : 'no-plan-at-all' };
+	return work && !isWhole(problem, readPlan(work.tableau))
+		? { code: 'columns-not-whole', variables: crooked(position) }
+		: { code: 'all-whole' };
 }
 
 export const cut: MoveKind<CutMove> = {

@@ -2,9 +2,9 @@
 
 export { eligible } from './basis';
 export { formOptions } from './begin';
-export { crooked, kernelRowOf, wholeAt } from './cut';
+export { kernelRowOf, wholeAt, whyNoCut } from './cut';
 export { labelOf, tell } from './kinds';
-export { cutsNeed, refusalParagraph, RULE_LABELS } from './messages';
+export { noCutWords, refusalParagraph, RULE_LABELS } from './messages';
 export { choiceOf, columnIndex } from './pivot';
 export type { Stop } from './replay';
 export { touchOf } from './rounds';

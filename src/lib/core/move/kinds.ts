@@ -10,6 +10,7 @@ import { combine } from './combine';
 import { cut } from './cut';
 import { drop } from './drop';
 import { inward } from './inward';
+import { asStated } from './messages';
 import { phase } from './phase';
 import { pivot } from './pivot';
 import type { Position, Result } from '../position/position';
@@ -35,8 +36,9 @@ const kindOf = (move: Move): MoveKind<Move> => KINDS[move.kind] as unknown as Mo
 /** Does a move, or says why it cannot be done here. */
 export const perform = (position: Position, move: Move): Result => kindOf(move).perform(position, move);
 
-/** The trail's line for a move. */
-export const labelOf = (move: Move, names: Naming): Sentence => kindOf(move).label(move, names);
+/** The trail's line for a move; null stands for its beginning. */
+export const labelOf = (move: Move | null, names: Naming): Sentence =>
+	move ? kindOf(move).label(move, names) : asStated;
 
 /** What a move did. */
 export const tell = (before: Position, move: Move, after: Position): Remark =>

@@ -6,7 +6,7 @@ import type { Part } from '../method/types';
 import type { RuleName } from '../method/rule';
 import type { Rational } from '../number/rational';
 import type { Refusal } from '../position/refusal';
-import type { Way } from './types';
+import type { NoCut, Way } from './types';
 
 /** What moves are called, how they are offered, and why one cannot be done. */
 
@@ -85,13 +85,26 @@ export const costBecomes = (variable: Sentence, value: Rational): Sentence =>
 	say`objective coefficient of ${variable}: ${value}`;
 export const added = (name: string): Sentence => say`constraint ${{ constraint: name }} added`;
 
+export const asStated: Sentence = say`the problem as stated`;
 export const basisOf = (columns: Sentence): Sentence => say`basis ${columns}`;
 export const offerStanding = (columns: Sentence): Sentence =>
 	say`Start from the basis that stands there already: ${columns}`;
 
 /** What variables need before a cut can be derived. */
-export const cutsNeed = (names: readonly string[]): Sentence =>
+const cutsNeed = (names: readonly string[]): Sentence =>
 	say`${joined(names.map((name) => say`${name}`))} is measured from a bound that is not whole, or split in two. Begin anew with whole bounds (the problem as stated offers that where the constraints imply them), or give it a whole bound in the statement.`;
+
+const NO_CUT: Catalogue<NoCut> = {
+	'nothing-to-cut-off': () =>
+		say`The relaxation is unbounded, so there is no point to cut off. If there are integer plans, none of them is best: the statement lacks a limit.`,
+	'cuts-leave-nothing': () => say`With these cuts no plan is left: there is no integer plan.`,
+	'no-plan-at-all': () => say`The relaxation has no plan, so there is no integer plan.`,
+	'columns-not-whole': ({ variables }) => cutsNeed(variables),
+	'all-whole': () => say`No row of this tableau gives a cut: every variable that must be integer is whole.`
+};
+
+/** Why no cut is offered, in words. */
+export const noCutWords = (found: NoCut): Sentence => words(NO_CUT, found, undefined);
 
 /** What stands over the words of a refusal. */
 const HEADINGS: Readonly<Record<Refusal['code'], string>> = {

@@ -1,4 +1,5 @@
 import type { Remark } from '../commentary/findings';
+import type { Each } from '../sentence/catalogue';
 import type { Sentence } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
 import { RULE_NAMES, type Rule } from '../method/rule';
@@ -111,3 +112,8 @@ export interface Naming {
 	constraint(key: string): Sentence;
 	variable(key: string): Sentence;
 }
+
+/** Why no row gives a cut where a run has ended. */
+export type NoCut =
+	| Each<'nothing-to-cut-off' | 'cuts-leave-nothing' | 'no-plan-at-all' | 'all-whole', unknown>
+	| { readonly code: 'columns-not-whole'; readonly variables: readonly string[] };

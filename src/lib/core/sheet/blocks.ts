@@ -7,12 +7,8 @@ import type { BranchResult } from '../integer/branch';
 import { branchingText, nodeWords } from '../integer/messages';
 import { isBound } from '../problem/row-owner';
 import { asksForWhole } from '../problem/whole';
-import {
-	checkSentences,
-	optimalSetSentences,
-	proofSentences,
-	storySentences
-} from '../commentary/words/answer';
+import { bestPlansFound, boundFound, checksOf, storyFound } from '../commentary/answer-findings';
+import { bestPlansWords, boundWords, checkWords, storyWords } from '../commentary/words/answer';
 import { remarkWords } from '../commentary/messages';
 import { proofFound } from '../commentary/dual-findings';
 import { dualWords } from '../commentary/words/duality';
@@ -333,20 +329,23 @@ function answer(source: SheetSource, fill: Filled): Part[] {
 	if (fill !== 'answers') return [heading('Answer'), { kind: 'room', lines: ANSWER_ROOM }];
 	const { problem, meaning } = source;
 	const says = (lines: Sentence[]): Part[] => [heading('Answer'), { kind: 'sentences', lines }];
+	const story = (...of: Parameters<typeof storyFound>) =>
+		storyFound(...of).map((found) => storyWords(found, meaning));
 	if (asksForWhole(problem)) {
 		const { status, solution } = source.search();
-		if (status === 'optimal' && solution) return says(storySentences(problem, solution, meaning));
+		if (status === 'optimal' && solution) return says(story(problem, solution, false));
 		return says([say`${STATUS_WORDS[status]}`]);
 	}
 	const { status, solution, tableau, certificate } = source.relaxation();
 	if (status !== 'optimal' || !solution || !tableau)
 		return says(certificate ? [dualWords(problem, proofFound(certificate))] : [say`${STATUS_WORDS[status]}`]);
 	const proof = certify({ status: 'optimal', tableau });
+	const set = optimalSet(tableau);
 	return says([
-		...storySentences(problem, solution, meaning),
-		...optimalSetSentences(problem, optimalSet(tableau)),
-		...checkSentences(problem, solution).map((line) => line.says),
-		...(proof?.kind === 'optimal' ? proofSentences(problem, proof.multipliers, solution) : [])
+		...story(problem, solution, set.unique),
+		bestPlansWords(bestPlansFound(problem, set)),
+		...checksOf(problem, solution).map(checkWords),
+		...(proof?.kind === 'optimal' ? boundFound(problem, proof.multipliers, solution).map(boundWords) : [])
 	]);
 }
 

@@ -2,8 +2,8 @@
 	import { addCut, shortOf } from '$lib/core/integer';
 	import { cutOffFound, cutReasons, derivationOf, foundWords } from '$lib/core/commentary';
 	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence';
-	import { crooked, cutsNeed, kernelRowOf, touchOf, wholeAt } from '$lib/core/move';
-	import { isWhole, RELATION_SIGNS } from '$lib/core/problem';
+	import { kernelRowOf, noCutWords, touchOf, wholeAt, whyNoCut } from '$lib/core/move';
+	import { RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { CUT_RULES, type CutRule } from '$lib/desk/cutting.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
@@ -50,17 +50,10 @@
 	});
 	/** why no cut is offered at the end of a relaxation */
 	const ended = $derived.by((): Sentence => {
-		const { decision, plan, position, problem } = session;
-		if (decision?.kind !== 'end' || !position || !problem) return NOTHING_SAID;
-		const { status } = decision.end;
-		if (status === 'unbounded')
-			return say`The relaxation is unbounded, so there is no point to cut off. If there are integer plans, none of them is best: the statement lacks a limit.`;
-		if (status === 'infeasible')
-			return position.cuts.length > 0
-				? say`With these cuts no plan is left: there is no integer plan.`
-				: say`The relaxation has no plan, so there is no integer plan.`;
-		if (plan && !isWhole(problem, plan)) return cutsNeed(crooked(position));
-		return say`No row of this tableau gives a cut: every variable that must be integer is whole.`;
+		const { decision, position } = session;
+		return decision?.kind === 'end' && position
+			? noCutWords(whyNoCut(position, decision.end.status))
+			: NOTHING_SAID;
 	});
 	const canDrop = $derived(session.offers.some(({ move }) => move.kind === 'drop'));
 	const rounds = $derived(integers.cutting.rounds);

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { integerWords, leafFound, pointSentence, proofSentences, remarkWords } from '$lib/core/commentary';
+	import {
+		boundFound,
+		boundWords,
+		integerWords,
+		leafFound,
+		pointSentence,
+		remarkWords
+	} from '$lib/core/commentary';
 	import { pointOf } from '$lib/core/geometry';
 	import { leafProof, wholePoints } from '$lib/core/integer';
 	import { labelOf, tell } from '$lib/core/move';
@@ -90,8 +97,8 @@
 		</ol>
 		{#if proof}
 			{#if proof.plan && proof.certificate.kind === 'optimal'}
-				{#each proofSentences(proof.problem, proof.certificate.multipliers, proof.plan) as sentence, i (i)}
-					<p><Words {sentence} linked={false} /></p>
+				{#each boundFound(proof.problem, proof.certificate.multipliers, proof.plan) as found (found.code)}
+					<p><Words sentence={boundWords(found)} linked={false} /></p>
 				{/each}
 			{:else}<p>The constraints and cuts contradict one another: no integer plan is left.</p>{/if}
 			<p>

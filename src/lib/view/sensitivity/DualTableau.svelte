@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { twinCell, twinOfDual } from '$lib/core/answer';
-	import { checkSentences, planSentence, dualWords, twinFound } from '$lib/core/commentary';
-	import { say } from '$lib/core/sentence';
+	import { checksOf, checkWords, dualWords, twinFound } from '$lib/core/commentary';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -63,11 +62,11 @@
 					column.
 				{:else if plan}
 					<Words
-						sentence={say`Read off for the primal, what each row of the dual is worth: ${planSentence(sensitivity.problem!, plan)}.`}
+						sentence={dualWords(sensitivity.problem!, { code: 'read-for-primal', plan })}
 						linked={false}
 					/>
-					{#each checkSentences(sensitivity.problem!, plan) as { about, says } (about)}
-						<span class="check"><Words sentence={says} linked={false} /></span>
+					{#each checksOf(sensitivity.problem!, plan) as found (found.row.name)}
+						<span class="check"><Words sentence={checkWords(found)} linked={false} /></span>
 					{/each}
 					{#if last?.isComplementary}Point at a number: it stands in both tableaux.{:else}{why}{/if}
 				{/if}

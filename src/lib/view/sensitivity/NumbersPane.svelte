@@ -2,11 +2,13 @@
 	import {
 		numberWords,
 		rangeReading,
-		storySentences,
+		storyFound,
+		storyWords,
 		unitOfNumber,
 		reachesFound,
 		worthFound
 	} from '$lib/core/commentary';
+	import { tiedColumns } from '$lib/core/answer';
 	import { plainText } from '$lib/core/sentence';
 	import { compare, type Rational, toText, ZERO } from '$lib/core/number';
 	import { RELATION_SIGNS, type Varied } from '$lib/core/problem';
@@ -55,7 +57,9 @@
 	const paragraph = $derived(
 		shows === 'words' && tableau && problem && answer?.solution
 			? [
-					...storySentences(problem, answer.solution, (kind, name) => lesson.telling.meaning(kind, name)),
+					...storyFound(problem, answer.solution, tiedColumns(tableau).length === 0).map((found) =>
+						storyWords(found, (kind, name) => lesson.telling.meaning(kind, name))
+					),
 					...worthFound(tableau).map((found) => numberWords(problem, found))
 				]
 			: []

@@ -5,7 +5,8 @@
 		dualWords,
 		fromPlanFound,
 		gapFound,
-		optimalSetSentences,
+		bestPlansFound,
+		bestPlansWords,
 		pairFound
 	} from '$lib/core/commentary';
 	import { readPlan } from '$lib/core/tableau';
@@ -45,9 +46,9 @@
 	}
 
 	const all = $derived.by(() => {
-		if (!asksAll || !problem || answer?.status !== 'optimal') return [];
+		if (!asksAll || !problem || answer?.status !== 'optimal') return null;
 		const own = bestDuals(problem);
-		return own ? optimalSetSentences(own.dual, own.set) : [];
+		return own ? bestPlansWords(bestPlansFound(own.dual, own.set)) : null;
 	});
 
 	/** The plan and the dual values of the tableau that stands, whether they are allowed or not. */
@@ -161,9 +162,9 @@
 							<Words sentence={dualWords(problem, gapFound(value, bound.bound))} linked={false} />
 						</p>
 					{/if}
-					{#if all.length}
+					{#if all}
 						<h3>All best dual values</h3>
-						{#each all as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
+						<p><Words sentence={all} linked={false} /></p>
 					{/if}
 					{#if found}
 						<h3>Dual values that this plan asks for</h3>

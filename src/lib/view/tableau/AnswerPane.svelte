@@ -9,16 +9,20 @@
 		tiedColumns
 	} from '$lib/core/answer';
 	import {
-		checkSentences,
-		optimalSetSentences,
-		planSentence,
-		proofSentences,
-		quantity,
-		type ReadingLine,
-		readingSentences,
-		storySentences
+		alongWords,
+		bestPlansFound,
+		bestPlansWords,
+		boundFound,
+		boundWords,
+		checksOf,
+		checkWords,
+		type Meaning,
+		type ReadingFinding,
+		readingsOf,
+		readingWords,
+		storyFound,
+		storyWords
 	} from '$lib/core/commentary';
-	import { say } from '$lib/core/sentence';
 	import { basisKey, moved, pivot, readPlan, tightestRows } from '$lib/core/tableau';
 	import { rational } from '$lib/core/number';
 	import { objectiveAt, type Plan } from '$lib/core/problem';
@@ -83,10 +87,9 @@
 		const at = Math.min(Math.floor(slid / PARTS), way.length - 2);
 		const { from, direction } = segmentBetween(way[at], way[at + 1]);
 		const here = moved(from, direction, rational(slid - at * PARTS, PARTS));
-		const { name, unit } = problem.objective;
 		return {
 			here,
-			says: say`${planSentence(problem, here)}: ${name} stays ${quantity(objectiveAt(problem, here), unit)}.`
+			says: alongWords(problem, { code: 'stays-best', plan: here, value: objectiveAt(problem, here) })
 		};
 	});
 	/** the plan slid to is the plan being tried, too: the picture and the plans follow it */
@@ -98,10 +101,13 @@
 	}
 	onDestroy(() => selection.slide(null));
 	const isBack = $derived(session.loop !== null);
+	const meaning: Meaning = (kind, name) => lesson.telling.meaning(kind, name);
 	const point = (name: string | null) => selection.point(name === null ? null : { kind: 'constraint', name });
-	function read(line: ReadingLine | null) {
-		selection.read(line);
-		selection.point(line?.about ? { kind: 'variable', name: line.about } : null);
+	const pointed = (line: ReadingFinding) =>
+		'variable' in line ? ({ kind: 'variable', name: line.variable } as const) : null;
+	function read(line: ReadingFinding | null) {
+		selection.read(line && { columns: line.columns, value: line.code === 'objective' });
+		selection.point(line && pointed(line));
 	}
 </script>
 
@@ -112,16 +118,14 @@
 				<section>
 					<h3>Read off the tableau</h3>
 					<ul>
-						{#each readingSentences(t) as line, i (i)}
-							<li
-								class:lit={line.about !== null && selection.isPointed({ kind: 'variable', name: line.about })}
-							>
+						{#each readingsOf(t) as line, i (i)}
+							<li class:lit={selection.isPointed(pointed(line))}>
 								<button
 									class="line"
 									onpointerenter={() => read(line)}
 									onpointerleave={() => read(null)}
 									onfocus={() => read(line)}
-									onblur={() => read(null)}><Words sentence={line.says} linked={false} /></button
+									onblur={() => read(null)}><Words sentence={readingWords(line)} linked={false} /></button
 								>
 							</li>
 						{/each}
@@ -129,16 +133,14 @@
 				</section>
 				<section>
 					<h3>In words</h3>
-					{#each storySentences( problem, plan, (kind, name) => lesson.telling.meaning(kind, name) ) as sentence, i (i)}
-						<p><Words {sentence} linked={false} decimals /></p>
+					{#each storyFound(problem, plan, set?.unique ?? false) as found, i (i)}
+						<p><Words sentence={storyWords(found, meaning)} linked={false} decimals /></p>
 					{/each}
 				</section>
 				<section>
 					<h3>All best plans</h3>
 					{#if set}
-						{#each optimalSetSentences(problem, set) as sentence, i (i)}<p>
-								<Words {sentence} decimals />
-							</p>{/each}
+						<p><Words sentence={bestPlansWords(bestPlansFound(problem, set))} decimals /></p>
 					{/if}
 					{#if way.length > 1}
 						<label class="slide"
@@ -159,7 +161,7 @@
 					{#each others as { column, move, known } (column.id)}
 						<button class="btn tool" onclick={() => session.take(move)}
 							><Words
-								sentence={say`${known ? 'Back to a known best plan' : 'To another best plan'}: bring ${column} in`}
+								sentence={alongWords(problem, { code: known ? 'back-to-known' : 'to-another', column })}
 								linked={false}
 							/></button
 						>
@@ -168,13 +170,13 @@
 				<section>
 					<h3>Put into the constraints</h3>
 					<ul>
-						{#each checkSentences(problem, plan) as { about, says } (about)}
+						{#each checksOf(problem, plan) as found (found.row.name)}
 							<li
-								class:lit={selection.isPointed({ kind: 'constraint', name: about })}
-								onpointerenter={() => point(about)}
+								class:lit={selection.isPointed({ kind: 'constraint', name: found.row.name })}
+								onpointerenter={() => point(found.row.name)}
 								onpointerleave={() => point(null)}
 							>
-								<Words sentence={says} />
+								<Words sentence={checkWords(found)} />
 							</li>
 						{/each}
 					</ul>
@@ -182,8 +184,8 @@
 				{#if certificate?.kind === 'optimal' && standing}
 					<section>
 						<h3>Why no plan is better</h3>
-						{#each proofSentences(standing, certificate.multipliers, plan) as sentence, i (i)}
-							<p><Words {sentence} decimals /></p>
+						{#each boundFound(standing, certificate.multipliers, plan) as found (found.code)}
+							<p><Words sentence={boundWords(found)} decimals /></p>
 						{/each}
 					</section>
 				{/if}

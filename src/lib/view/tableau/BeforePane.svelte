@@ -39,10 +39,7 @@
 	);
 	const isShared = (key: string) => ways.every((steps) => steps.some((step) => step.key === key));
 	const WAYS = ['The pinned way', 'The way to where we stand'];
-	const label = $derived.by(() => {
-		const move = pinned.stop?.node.move;
-		return move ? labelOf(move, namingOf(lesson, work?.tableau ?? null)) : say`the problem as stated`;
-	});
+	const label = $derived(labelOf(pinned.stop?.node.move ?? null, namingOf(lesson, work?.tableau ?? null)));
 </script>
 
 <Pane pane="before" name="Tableau beside" aside={pinned.isOn ? 'pinned' : null}>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { say, type Sentence } from '$lib/core/sentence';
+	import type { Sentence } from '$lib/core/sentence';
 	import { branchOf, choiceOf, labelOf, type Stop, type TrailNode } from '$lib/core/move';
 	import { moves } from '$lib/core/method';
 	import { columnOf, isPrimalFeasible, objectiveValue } from '$lib/core/tableau';
@@ -23,8 +23,7 @@
 	const ROW = Math.round(28 * textScale());
 
 	const naming = $derived(namingOf(document, session.tableau));
-	const label = ({ move }: TrailNode): Sentence =>
-		move ? labelOf(move, naming) : say`the problem as stated`;
+	const label = ({ move }: TrailNode): Sentence => labelOf(move, naming);
 
 	/** What is remarkable about a step on the way: of length 0, outside, back at a known basis. */
 	function signs(stop: Stop, i: number): string[] {

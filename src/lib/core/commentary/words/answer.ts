@@ -1,27 +1,12 @@
-import type { OptimalSet } from '../../answer/optimal-set';
-import { summedRows } from '../../answer/check';
-import type { Multipliers } from '../../answer/multipliers';
 import { valueFactor, type Notation } from '../../notation/notation';
-import { isZero, ZERO } from '../../number/rational';
-import { withoutZeros, type Plan, type Problem } from '../../problem/types';
+import { isZero } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
-import { objectiveAt, usesOf } from '../../problem/use';
-import { OBJECTIVE } from '../../tableau/goal';
-import {
-	columnOf,
-	columnValue,
-	goalValue,
-	objectiveValue,
-	readPlan,
-	type Tableau
-} from '../../tableau/tableau';
-import { pointOf } from '../../geometry/sides';
-import { namesOf } from '../corner';
-import { pointSentence, products } from './points';
-import { quantity } from './plan';
+import type { Problem } from '../../problem/types';
+import { words, type Catalogue, type OfCode } from '../../sentence/catalogue';
 import {
 	byLayout,
 	byNotation,
+	inBrackets,
 	joined,
 	linear,
 	NOTHING_SAID,
@@ -30,191 +15,162 @@ import {
 	taken,
 	type Sentence
 } from '../../sentence/sentence';
+import { OBJECTIVE } from '../../tableau/goal';
+import type {
+	AlongFinding,
+	BestPlansFinding,
+	BoundFinding,
+	CheckFinding,
+	ReadColumn,
+	ReadingFinding,
+	StoryFinding,
+	ToldAmount
+} from '../answer-findings';
+import { measureOf, planSentence, quantity, singular } from './plan';
+import { pointSentence, products } from './points';
 
-/** A line of the answer: what it is about, and the cells that it is read from. */
-export interface ReadingLine {
-	readonly about: string | null;
-	readonly says: Sentence;
-	/** ids of the columns whose values it uses */
-	readonly columns: readonly string[];
-	/** whether it reads the cell of the value */
-	readonly value: boolean;
+/** The words of the answer: read off, in the story's terms, all best plans, and the ways of checking it. */
+
+const whereFrom = ({ column, isBasic, value }: ReadColumn): Sentence =>
+	isBasic
+		? say`${column} is basic, ${byLayout(say`the right-hand side of its row`, say`the constant of its equation`)} is ${value}`
+		: say`${column} is not basic, so it is 0`;
+
+/** ` So x = 5 − 8 = −3.`: an amount as the sum that it is. */
+function madeOf({ variable, value, from, counted }: OfCode<ReadingFinding, 'amount'>): Sentence {
+	if (counted === null) return NOTHING_SAID;
+	const terms = [
+		...(isZero(counted) ? [] : [say`${counted}`]),
+		...from.map(({ factor, value: part }, i): Sentence => {
+			if (i === 0 && isZero(counted)) return factor === 1 ? say`${part}` : say`−${inBrackets(part)}`;
+			return say` ${factor === 1 ? '+' : '−'} ${inBrackets(part)}`;
+		})
+	];
+	return say` So ${variable} = ${terms.length > 1 ? say`${terms.flat()} = ` : NOTHING_SAID}${value}.`;
 }
 
-/** How the answer is read off a tableau: each of the author's variables from its cell, and the objective from the value's cell. */
-export function readingSentences(t: Tableau): ReadingLine[] {
-	const plan = readPlan(t);
-	const { problem } = t.form;
-	const lines = t.form.substitutions.map(({ variable, offset, parts }) => {
-		const value = plan.get(variable)!;
-		const unit = problem.variables.find(({ name }) => name === variable)?.unit;
-		const cells = parts.map(({ column, factor }) => ({ column, factor, value: columnValue(t, column) }));
-		const where = (column: number) =>
-			t.basis.includes(column)
-				? say`${columnOf(t, column)} is basic, ${byLayout(say`the right-hand side of its row`, say`the constant of its equation`)} is ${columnValue(t, column)}`
-				: say`${columnOf(t, column)} is not basic, so it is 0`;
-		const own = joined(
-			cells.map(({ column }) => where(column)),
-			'; ',
-			'; '
-		);
-		const plain = parts.length === 1 && isZero(offset) && parts[0].factor === 1;
-		const isNothing = isZero(offset) && cells.every((cell) => isZero(cell.value));
-		const made =
-			plain || isNothing
-				? NOTHING_SAID
-				: say` So ${variable} = ${isZero(offset) && cells.length ? say`` : say`${offset}`}${cells.flatMap(
-						({ factor, value: part }, i): Sentence =>
-							i === 0 && isZero(offset)
-								? factor === 1
-									? say`${part}`
-									: say`−${part}`
-								: say` ${factor === 1 ? '+' : '−'} ${part}`
-					)} = ${value}.`;
-		const fixed = parts.length === 0 ? say`its bounds leave only ${value}` : own;
-		return {
-			about: variable,
-			says: say`${variable} = ${quantity(value, unit)}: ${fixed}.${made}`,
-			columns: parts.map(({ column }) => columnOf(t, column).id),
-			value: false
+const READINGS: Catalogue<ReadingFinding> = {
+	covers: ({ others }) => {
+		const names = joined(others.map((column) => say`${column}`));
+		return say`${byLayout(
+			say`Cover up the columns of the non-basic variables ${names}: they are 0. Each row is then an equation for its basic variable alone.`,
+			say`Put 0 for the non-basic variables ${names} on the right: what is left of each equation is the value of its basic variable.`
+		)}`;
+	},
+	fixed: ({ variable, value, unit }) =>
+		say`${variable} = ${quantity(value, unit)}: its bounds leave only ${value}.`,
+	amount: (found) =>
+		say`${found.variable} = ${quantity(found.value, found.unit)}: ${joined(found.from.map(whereFrom), '; ', '; ')}.${madeOf(found)}`,
+	objective: ({ objective, value, inside }) => {
+		const { name, unit, sense } = objective;
+		const shown = (notation: Notation): Sentence => {
+			const own = inside.mul(valueFactor(notation, OBJECTIVE, sense));
+			const turned = own.equals(value) ? NOTHING_SAID : say`, and its sign is turned`;
+			return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${{ goal: OBJECTIVE, objective }} shows ${own}${turned}.`;
 		};
-	});
-	const { name, unit, sense } = problem.objective;
-	const objective = (notation: Notation): Sentence => {
-		const shown = goalValue(t, OBJECTIVE).mul(valueFactor(notation, OBJECTIVE, sense));
-		const value = objectiveValue(t);
-		const turned = shown.equals(value) ? NOTHING_SAID : say`, and its sign is turned`;
-		return say`${name} = ${quantity(value, unit)}: the cell of the value in row ${{ goal: OBJECTIVE, objective: problem.objective }} shows ${shown}${turned}.`;
-	};
-	const others = t.nonbasic.filter((j) => !t.barred.has(j)).map((j) => say`${columnOf(t, j)}`);
-	const cover =
-		others.length === 0
-			? []
-			: [
-					{
-						about: null,
-						says: say`${byLayout(
-							say`Cover up the columns of the non-basic variables ${joined(others)}: they are 0. Each row is then an equation for its basic variable alone.`,
-							say`Put 0 for the non-basic variables ${joined(others)} on the right: what is left of each equation is the value of its basic variable.`
-						)}`,
-						columns: t.basis.map((j) => columnOf(t, j).id),
-						value: false
-					}
-				];
-	return [
-		...cover,
-		...lines,
-		{
-			about: null,
-			says: say`${byNotation([...signsOf(OBJECTIVE), 'value'], objective)}`,
-			columns: [],
-			value: true
-		}
-	];
-}
-
-/**
- * The answer in the words and units of the story.
- * @param meaning what a variable or constraint means, empty where nothing is said
- */
-export function storySentences(
-	problem: Problem,
-	plan: Plan,
-	meaning: (kind: 'variables' | 'constraints', name: string) => string
-): Sentence[] {
-	const called = (kind: 'variables' | 'constraints', name: string) => {
-		const own = meaning(kind, name);
-		return own ? say`${name} (${own})` : say`${name}`;
-	};
-	const { objective } = problem;
-	const told = problem.variables.map(({ name, unit }) => {
-		const value = plan.get(name) ?? ZERO;
-		const own = called('variables', name);
-		if (isZero(value)) return say`no ${own}`;
-		if (value.s < 0n) return say`${own} = ${quantity(value, unit)}`;
-		return unit ? say`${quantity(value, unit)} of ${own}` : say`${value} of ${own}`;
-	});
-	const uses = usesOf(problem, plan).flatMap(({ row, used, slack }): Sentence[] => {
-		const own = called('constraints', row.name);
-		if (row.relation === '=') return [];
-		if (isZero(slack)) return [say`${own} is binding, at ${quantity(used, row.unit)}.`];
-		const rest = quantity(slack.abs(), row.unit);
-		return [
-			row.relation === '<=' ? say`${own} has ${rest} left.` : say`${own} exceeds what is required by ${rest}.`
-		];
-	});
-	const value = objectiveAt(problem, plan);
-	return [
-		say`The best plan has ${joined(told)}. Then ${objective.name} is ${quantity(value, objective.unit)}, the ${objective.sense === 'max' ? 'most' : 'least'} possible.`,
-		...uses
-	];
-}
-
-/** All best plans: the one, a segment or half-line with its parameter, or corners with weights and rays. */
-export function optimalSetSentences(problem: Problem, set: OptimalSet): Sentence[] {
-	const point = (plan: Plan) => pointOf(problem, plan);
-	const [first, second] = set.vertices.map(point);
-	const names = namesOf(problem).join(', ');
-	const rest = set.complete ? NOTHING_SAID : say` There are more; these were found.`;
-	if (set.unique)
-		return [say`No other plan is as good: (${names}) = ${pointSentence(first)} is the only one.`];
-	if (set.lines.length > 0)
-		return [
-			say`The best plans contain a whole line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.lines[0]))} for every number t${set.dimension > 1 ? ', and more' : ''}.${rest}`
-		];
-	if (set.dimension === 1 && set.rays.length === 1)
-		return [
-			say`The best plans are a half-line: (${names}) = ${pointSentence(first)} + t·${pointSentence(point(set.rays[0]))}, t ≥ 0.${rest}`
-		];
-	if (set.dimension === 1 && set.vertices.length === 2) {
-		const way = second.map((value, i) => value.sub(first[i]));
-		return [
-			say`The best plans are a segment: (${names}) = ${pointSentence(first)} + t·${pointSentence(way)}, 0 ≤ t ≤ 1.${rest}`
-		];
+		return say`${byNotation([...signsOf(OBJECTIVE), 'value'], shown)}`;
 	}
-	const corners = set.vertices.map((plan, i) => say`λ${i + 1}·${pointSentence(point(plan))}`);
-	const rays = set.rays.map((plan, i) => say` + μ${i + 1}·${pointSentence(point(plan))}`);
-	return [
-		say`The best plans are a set of dimension ${set.dimension}: (${names}) = ${joined(corners, ' + ', ' + ')}${rays.flat()}, where the λ are not negative and add up to 1${set.rays.length ? ' and the μ are not negative' : ''}.${rest}`
-	];
+};
+
+/** What a variable or constraint means, empty where nothing is said. */
+export type Meaning = (kind: 'variables' | 'constraints', name: string) => string;
+
+const called = (meaning: Meaning, kind: 'variables' | 'constraints', name: string): Sentence => {
+	const own = meaning(kind, name);
+	return own ? say`${name} (${own})` : say`${name}`;
+};
+
+/** Whether a name can be counted in a sentence: `6 jugs`; of `x1` one says `x1 = 6`. */
+const isWord = (name: string): boolean => /^\p{L}{3,}$/u.test(name);
+
+/** `6 jugs`, `no jugs`, `6 dozen jugs`, `6 loads of jugs`, `x = 6`, with the meaning behind the name. */
+function toldAmount({ name, value, unit, is }: ToldAmount, meaning: Meaning): Sentence {
+	const own = called(meaning, 'variables', name);
+	if (is === 'negative' || !(isWord(name) || unit)) return say`${own} = ${quantity(value, unit)}`;
+	if (is === 'none') return say`no ${own}`;
+	if (unit) return say`${value} ${measureOf(value.equals(1) ? singular(unit) : unit, own)}`;
+	const explained = meaning('variables', name);
+	return explained ? say`${quantity(value, name)} (${explained})` : quantity(value, name);
 }
 
-/** The plan put into every constraint as it is stated. */
-export const checkSentences = (
-	problem: Problem,
-	plan: Plan
-): { readonly about: string; readonly says: Sentence }[] =>
-	usesOf(problem, plan).map(({ row, used, kept }) => {
-		const sum = products(row.terms, namesOf(problem), pointOf(problem, plan));
-		return {
-			about: row.name,
-			says: say`${{ constraint: row.name }}: ${sum} = ${used} ${RELATION_SIGNS[row.relation]} ${row.rhs}${kept ? ' ✓' : ' ✗'}`
-		};
-	});
+const STORY: Catalogue<StoryFinding, Meaning> = {
+	plan: ({ isOnly, amounts, objective: { name, unit, sense }, value }, meaning) => {
+		const told = amounts.map((own) => toldAmount(own, meaning));
+		return say`${isOnly ? 'The' : 'A'} best plan has ${joined(told)}. Then ${name} is ${quantity(value, unit)}, the ${sense === 'max' ? 'most' : 'least'} possible.`;
+	},
+	binding: ({ row, used }, meaning) =>
+		say`${called(meaning, 'constraints', row.name)} is binding, at ${quantity(used, row.unit)}.`,
+	'left-over': ({ row, by }, meaning) =>
+		say`${called(meaning, 'constraints', row.name)} has ${quantity(by, row.unit)} left.`,
+	exceeded: ({ row, by }, meaning) =>
+		say`${called(meaning, 'constraints', row.name)} exceeds what is required by ${quantity(by, row.unit)}.`
+};
 
-/** Why no plan can be better, line by line: constraints times their multipliers, added, bound the objective (weak duality). */
-export function proofSentences(problem: Problem, multipliers: Multipliers, plan: Plan): Sentence[] {
-	const used = [...multipliers].filter(([, value]) => !isZero(value));
-	const { objective } = problem;
-	const value = objectiveAt(problem, plan);
-	if (used.length === 0)
-		return [
-			say`The signs and bounds of the variables alone keep ${objective.name} from getting better than ${value}.`
-		];
-	const { terms, rhs } = summedRows(problem, multipliers);
-	const left = withoutZeros(terms);
-	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
-	const most = objective.sense === 'max';
-	const rest = withoutZeros(
-		namesOf(problem).map(
-			(name) => [name, (objective.terms.get(name) ?? ZERO).sub(left.get(name) ?? ZERO)] as const
-		)
-	);
-	const beyond = rest.size
-		? say` What is left of ${objective.name}, ${linear(rest)}, is ${most ? 'at most' : 'at least'} ${value.sub(rhs).sub(objective.constant)} by the signs and bounds of the variables.`
-		: NOTHING_SAID;
-	return [
-		say`${rows}: ${linear(left)} ${most ? '≤' : '≥'} ${rhs}.${beyond}`,
-		say`So ${objective.name} ${most ? '≤' : '≥'} ${value} for every plan, and this plan has ${value}.`
-	];
-}
+const named = ({ names }: BestPlansFinding): Sentence => say`(${names.join(', ')})`;
+const more = ({ isComplete }: BestPlansFinding): Sentence =>
+	isComplete ? NOTHING_SAID : say` There are more; these were found.`;
+
+const BEST_PLANS: Catalogue<BestPlansFinding> = {
+	only: (found) =>
+		say`No other plan is as good: ${named(found)} = ${pointSentence(found.at)} is the only one.`,
+	line: (found) =>
+		say`The best plans contain a whole line: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)} for every number t${found.isMore ? ', and more' : ''}.${more(found)}`,
+	'half-line': (found) =>
+		say`The best plans are a half-line: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)}, t ≥ 0.${more(found)}`,
+	segment: (found) =>
+		say`The best plans are a segment: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)}, 0 ≤ t ≤ 1.${more(found)}`,
+	set: (found) => {
+		const corners = found.corners.map((at, i) => say`λ${i + 1}·${pointSentence(at)}`);
+		const rays = found.rays.map((at, i) => say` + μ${i + 1}·${pointSentence(at)}`);
+		return say`The best plans are a set of dimension ${found.dimension}: ${named(found)} = ${joined(corners, ' + ', ' + ')}${rays.flat()}, where the λ are not negative and add up to 1${rays.length ? ' and the μ are not negative' : ''}.${more(found)}`;
+	}
+};
+
+const ALONG: Catalogue<AlongFinding, Problem> = {
+	'stays-best': ({ plan, value }, problem) =>
+		say`${planSentence(problem, plan)}: ${problem.objective.name} stays ${quantity(value, problem.objective.unit)}.`,
+	'to-another': ({ column }) => say`To another best plan: bring ${column} in`,
+	'back-to-known': ({ column }) => say`Back to a known best plan: bring ${column} in`
+};
+
+const checked = ({ row, names, at, used }: CheckFinding, mark: string): Sentence =>
+	say`${{ constraint: row.name }}: ${products(row.terms, names, at)} = ${used} ${RELATION_SIGNS[row.relation]} ${row.rhs} ${mark}`;
+
+const CHECKS: Catalogue<CheckFinding> = {
+	kept: (found) => checked(found, '✓'),
+	broken: (found) => checked(found, '✗')
+};
+
+const SIDE = { max: { sign: '≤', word: 'at most' }, min: { sign: '≥', word: 'at least' } } as const;
+
+const BOUNDS: Catalogue<BoundFinding> = {
+	'bounds-alone': ({ objective: { name }, value }) =>
+		say`The signs and bounds of the variables alone keep ${name} from getting better than ${value}.`,
+	'rows-added': ({ objective: { name, sense }, rows, terms, rhs, rest, restIs }) => {
+		const added = taken(rows.map(([constraint, times]) => ({ times, row: say`${{ constraint }}` })));
+		const beyond = rest.size
+			? say` What is left of ${name}, ${linear(rest)}, is ${SIDE[sense].word} ${restIs} by the signs and bounds of the variables.`
+			: NOTHING_SAID;
+		return say`${added}: ${linear(terms)} ${SIDE[sense].sign} ${rhs}.${beyond}`;
+	},
+	'so-bounded': ({ objective: { name, sense }, value }) =>
+		say`So ${name} ${SIDE[sense].sign} ${value} for every plan, and this plan has ${value}.`
+};
+
+/** A line of the answer as it is read off a tableau. */
+export const readingWords = (found: ReadingFinding): Sentence => words(READINGS, found, undefined);
+
+/** A sentence of the answer in the story's words. @param meaning what variables and constraints mean */
+export const storyWords = (found: StoryFinding, meaning: Meaning): Sentence => words(STORY, found, meaning);
+
+/** What the set of best plans is. */
+export const bestPlansWords = (found: BestPlansFinding): Sentence => words(BEST_PLANS, found, undefined);
+
+/** A way along the best plans. @param problem whose plans they are */
+export const alongWords = (problem: Problem, found: AlongFinding): Sentence => words(ALONG, found, problem);
+
+/** A constraint with the plan put in: `clay: 4·24 + 3·12 = 132 ≤ 140 ✓`. */
+export const checkWords = (found: CheckFinding): Sentence => words(CHECKS, found, undefined);
+
+/** A line of the proof that no plan is better. */
+export const boundWords = (found: BoundFinding): Sentence => words(BOUNDS, found, undefined);

@@ -44,6 +44,8 @@ function solvedByAdding([p, q]: readonly [StatedSide, StatedSide], [x, y]: reado
 }
 
 export const CORNERS: Catalogue<CornerFinding> = {
+	'basic-at-corner': ({ columns }) =>
+		say`Basic and not 0 there: ${joined(columns.map((column) => say`${column}`))}.`,
 	'end-of-line': ({ at, sides }) =>
 		say`${joined(sides.map(equation), ' and ')} gives the end ${pointSentence(at)}.`,
 	'sides-meet': ({ at, sides }) => say`At ${pointSentence(at)} ${joined(sides.map(nameOfLine))} meet.`,

@@ -3,6 +3,7 @@ import { RELATION_SIGNS } from '../../problem/relation';
 import type { Problem, Relation, Sense } from '../../problem/types';
 import { words, type Catalogue, type OfCode } from '../../sentence/catalogue';
 import { claim, inBrackets, joined, linear, say, type Sentence } from '../../sentence/sentence';
+import { planSentence } from './plan';
 import type { DualFinding, RowNamed } from '../dual-findings';
 
 /** The words of what is found of a dual, at the problem that it is taken of. */
@@ -60,6 +61,8 @@ function columnSentence(
 }
 
 const DUALS: Catalogue<DualFinding, Problem> = {
+	'read-for-primal': ({ plan }, problem) =>
+		say`Read off for the primal, what each row of the dual is worth: ${planSentence(problem, plan)}.`,
 	'counted-from-bounds': ({ counted }, { objective }) => {
 		const all = [...counted].map(
 			([name, own]) => say`${own.variable} = ${own.from} ${own.sign > 0 ? '+' : '−'} ${name}`

@@ -13,6 +13,10 @@ export function singular(unit: string): string {
 	return unit.slice(0, /(?:ss|x|ch|sh)es$/.test(unit) ? -2 : -1);
 }
 
+/** A measure with what is measured: `dozen bowls`, `loads of bowls`. */
+export const measureOf = (unit: string, name: Sentence | string): Sentence =>
+	/^(?:dozen|hundred|thousand|million)$/.test(unit) ? say`${unit} ${name}` : say`${unit} of ${name}`;
+
 /** A number with its unit, where it has one: `12 dozen`. */
 export const quantity = (value: Rational, unit: string | undefined): Sentence =>
 	unit ? say`${value} ${value.abs().equals(1) ? singular(unit) : unit}` : say`${value}`;

@@ -1,6 +1,7 @@
 import { isZero, sign, type Rational } from '../../number/rational';
 import { showNumber, type NumberStyle } from '../../number/show';
-import { singular } from './plan';
+import { plainText } from '../../sentence/sentence';
+import { measureOf, singular } from './plan';
 import type { Constraint, Objective, Problem, Relation, Variable } from '../../problem/types';
 
 /** Rows of a problem as sentences of the story, with units. */
@@ -10,8 +11,9 @@ const LIMITS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=
 const measured = (value: Rational, unit: string | undefined, style: NumberStyle): string =>
 	showNumber(value, style) + (unit ? ` ${value.abs().equals(1) ? singular(unit) : unit}` : '');
 
-/** `each dozen bowls`, or `each unit of vases` where no unit is known. */
-const each = ({ name, unit }: Variable): string => (unit ? `each ${unit} ${name}` : `each unit of ${name}`);
+/** `each dozen bowls`, `each load of tiles`, or `each unit of vases` where no unit is known. */
+const each = ({ name, unit = 'unit' }: Variable): string =>
+	`each ${plainText(measureOf(singular(unit), name))}`;
 
 function uses(problem: Problem, { terms, unit }: Objective | Constraint, style: NumberStyle): string {
 	const parts = problem.variables.flatMap((variable) => {
