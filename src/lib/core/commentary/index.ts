@@ -26,6 +26,7 @@ export {
 	bendFound,
 	endFound,
 	hundredFound,
+	askedOfOneMore,
 	priceFound,
 	rangeFound,
 	reachesFound,

@@ -13,6 +13,7 @@ import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt, type RangeReading } from './ranges';
 import {
 	bendFound,
+	askedOfOneMore,
 	hundredFound,
 	priceFound,
 	rangeFound,
@@ -114,6 +115,30 @@ test('a number moved is told without solving inside its interval, by pivots beyo
 	expect(told('-1', -1)).toContain('Beyond 0 no plan is feasible');
 	expect(plainText(numberWords(MIX, priceFound(t, 'clay', rational(4))))).toMatchInlineSnapshot(
 		`"Yes: one more kg of clay is worth 35/3 thalers, 23/3 more than it costs. This holds for up to 11/4 more."`
+	);
+});
+
+test('of a requirement it is asked what one more would have to be paid with', () => {
+	const problem = readStatement(
+		'min cost [EUR] = 3 bread + 2 milk\nprotein [g]: bread + milk >= 4\nfat: bread + 2 milk >= 2\nsame: bread = 1'
+	).problem!;
+	const t = solveLinear(problem).tableau!;
+	const said = (row: string, price: number) =>
+		plainText(numberWords(problem, priceFound(t, row, rational(price))));
+	expect(['protein', 'fat', 'same'].map((row) => askedOfOneMore(t, row))).toEqual([
+		'take-on',
+		'take-on',
+		'take-on'
+	]);
+	expect(askedOfOneMore(solveLinear(MIX).tableau!, 'clay')).toBe('buy');
+	expect(said('protein', 3)).toBe(
+		'Yes: one more g of protein costs 2 EUR, 1 less than is paid for it. Every further one costs as much.'
+	);
+	expect(said('protein', 1)).toContain('No: one more g of protein costs 2 EUR, 1 more than is paid for it.');
+	expect(said('protein', 2)).toContain('It makes no difference: ');
+	expect(said('fat', 1)).toBe('Yes: one more unit of fat does not change cost.');
+	expect(said('same', 5)).toBe(
+		'Yes: one more unit of same costs 1 EUR, 4 less than is paid for it. This holds for up to 3 more.'
 	);
 });
 

@@ -79,7 +79,8 @@ function landmarks(lines: readonly DrawnLine[]): Spot[] {
  */
 export function fitBox(region: Region, lines: readonly DrawnLine[], extra: readonly Spot[]): Box {
 	const own = [...region.corners.map((corner) => spot(corner.point)), ...extra];
-	const useful = own.length > 1 && own.some((p) => p.x !== 0 || p.y !== 0);
+	// without a corner the lines themselves are what is to be seen, wherever a run went
+	const useful = region.corners.length > 0 && own.length > 1 && own.some((p) => p.x !== 0 || p.y !== 0);
 	// crossings a little outside are worth seeing; what counts as near is measured in whole steps, so that it stays too
 	const reach = (values: number[]) => 1.3 * (Math.max(...axis(values).map(Math.abs)) || Infinity);
 	const [reachX, reachY] = [reach(own.map((p) => p.x)), reach(own.map((p) => p.y))];

@@ -76,6 +76,8 @@ test('a long fraction has a rounded decimal beside it, a short one and a decimal
 	const beside = (text: string, style?: 'mixed' | 'decimal') => decimalBeside(parseRational(text), style);
 	expect(beside('4669/74')).toBe('≈\u00a063.09');
 	expect(beside('-4669/74')).toBe('≈\u00a0−63.09');
+	expect(beside('4695/4')).toBe('=\u00a01173.75');
+	expect(beside('-12345/2')).toBe('=\u00a0−6172.5');
 	expect(beside('1/3000')).toBe('≈\u00a00.00033');
 	expect(beside('199999/1000')).toBe('≈\u00a0200.00');
 	expect(beside('155000/7')).toBe('≈\u00a022\u202f142.86');

@@ -94,7 +94,7 @@ const LONG_FRACTION = 5;
 const PLACES = 2;
 
 /**
- * A long fraction as a rounded decimal, to be shown beside it: `≈ 63.09` for 4669/74.
+ * A long fraction as a decimal, to be shown beside it: `≈ 63.09` for 4669/74, `= 1173.75` for 4695/4.
  * @returns null where the style shows decimals already, or the fraction is short
  */
 export function decimalBeside(value: Rational, style: NumberStyle = 'fraction'): string | null {
@@ -104,8 +104,10 @@ export function decimalBeside(value: Rational, style: NumberStyle = 'fraction'):
 	let scale = 10n ** BigInt(PLACES);
 	while (value.n * scale < 10n * value.d) scale *= 10n;
 	const rounded = (2n * value.n * scale + value.d) / (2n * value.d);
-	const tail = String(rounded % scale).padStart(String(scale).length - 1, '0');
-	return `≈\u00a0${negative ? MINUS : ''}${grouped(String(rounded / scale))}.${tail}`;
+	const isExact = rounded * value.d === value.n * scale;
+	const padded = String(rounded % scale).padStart(String(scale).length - 1, '0');
+	const tail = isExact ? padded.replace(/0+$/, '') : padded;
+	return `${isExact ? '=' : '≈'}\u00a0${negative ? MINUS : ''}${grouped(String(rounded / scale))}.${tail}`;
 }
 
 /** The number as KaTeX source, in a style. */

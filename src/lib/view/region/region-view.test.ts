@@ -65,6 +65,15 @@ describe('the view fits the region by itself', () => {
 		expect(moved.map((line) => line.name)).toEqual(['b', 'c'].slice(-moved.length));
 	});
 
+	test('an empty region shows all of its lines, wherever a run went', () => {
+		const { region: r, scene } = draw('a: x + 2 y <= 4\nb: x + 2 y >= 6');
+		const box = fitOf(r, [
+			{ x: 0, y: 0 },
+			{ x: 0, y: 2 }
+		]);
+		expect(scene.lines.map((line) => lineInBox(line, box) !== null)).toEqual(scene.lines.map(() => true));
+	});
+
 	test('a view for other numbers gives way to the fit', () => {
 		const fit = { x0: 0, x1: 10, y0: 0, y1: 10 };
 		expect(viewedBox(fit, { x: 5, y: 5, scale: 2 })).toEqual({ x0: 2.5, x1: 7.5, y0: 2.5, y1: 7.5 });

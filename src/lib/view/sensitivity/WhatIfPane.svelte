@@ -5,6 +5,7 @@
 		endFound,
 		movedPlanSentence,
 		numberWords,
+		askedOfOneMore,
 		priceFound,
 		quantity,
 		rangeFound,
@@ -162,11 +163,10 @@
 			{#if 'rhs' in varied}
 				<div class="moved">
 					<label
-						>Would you buy one more for <input
-							class="field"
-							aria-label="Price of one more"
-							bind:value={price}
-						/>
+						>{askedOfOneMore(tableau, varied.rhs) === 'buy'
+							? 'Would you buy one more for'
+							: 'Would you take on one more if paid'}
+						<input class="field" aria-label="Price of one more" bind:value={price} />
 						{problem.objective.unit ?? ''}?</label
 					>
 					{#if offered}

@@ -16,6 +16,7 @@ import type {
 	BendFinding,
 	EndFinding,
 	NumberFinding,
+	PriceFinding,
 	ReachFinding,
 	SideFinding,
 	StopFinding,
@@ -83,13 +84,28 @@ function sideOf(problem: Problem, { row, way, change, worth }: SideFinding): Sen
 		: say`${one} changes ${name} by ${quantity(change, unit)}${claim(worth)}`;
 }
 
-const THEN: Catalogue<ThenFinding, Problem> = {
+/** How long each one more is worth that much, where it is bought. */
+const BOUGHT: Catalogue<ThenFinding, Problem> = {
 	'rate-changes': ({ row, first, each: own }, problem) =>
 		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? 'units'} bring ${own} each; after that the rate changes.`,
 	'every-further': () => say` So is every further one.`,
 	'holds-for': ({ room }) => say` This holds for up to ${room} more.`,
 	'holds-for-one': () => NOTHING_SAID
 };
+
+/** The same of a requirement that is taken on. */
+const TAKEN_ON: Catalogue<ThenFinding, Problem> = {
+	...BOUGHT,
+	'rate-changes': ({ row, first, each: own }, problem) =>
+		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? 'units'} cost ${own} each; after that the rate changes.`,
+	'every-further': () => say` Every further one costs as much.`
+};
+
+type Priced = Extract<PriceFinding, { size: Rational }>;
+const isWorth = ({ row, worth, size }: Priced, problem: Problem): Sentence =>
+	say`one more ${oneOf(problem, row)} is worth ${quantity(size, problem.objective.unit)}${claim(worth)}`;
+const costs = ({ row, worth, size }: Priced, problem: Problem): Sentence =>
+	say`one more ${oneOf(problem, row)} costs ${quantity(size, problem.objective.unit)}${claim(worth)}`;
 
 const UNTIL: Catalogue<Extract<StretchFinding, { code: 'until' }>['then'], { readonly past: string }> = {
 	pivot: ({ enter, leave }) => say`, ${enter} enters and ${leave} leaves.`,
@@ -193,12 +209,20 @@ const NUMBERS: Catalogue<NumberFinding, Problem> = {
 		say`No: with one more ${oneOf(problem, row)} no best plan exists.${claim(worth)}`,
 	'more-does-not-improve': ({ row, worth }, problem) =>
 		say`No: one more ${oneOf(problem, row)} does not improve ${problem.objective.name}.${claim(worth)}`,
-	'worth-more': ({ row, worth, gain, apart, then }, problem) =>
-		say`Yes: one more ${oneOf(problem, row)} is worth ${quantity(gain, problem.objective.unit)}${claim(worth)}, ${apart} more than it costs.${words(THEN, then, problem)}`,
-	'worth-the-price': ({ row, worth, gain, then }, problem) =>
-		say`It makes no difference: one more ${oneOf(problem, row)} is worth ${quantity(gain, problem.objective.unit)}${claim(worth)}, exactly what it costs.${words(THEN, then, problem)}`,
-	'worth-less': ({ row, worth, gain, apart, then }, problem) =>
-		say`No: one more ${oneOf(problem, row)} is worth ${quantity(gain, problem.objective.unit)}${claim(worth)}, ${apart} less than it costs.${words(THEN, then, problem)}`,
+	'more-costs-nothing': ({ row, worth }, problem) =>
+		say`Yes: one more ${oneOf(problem, row)} does not change ${problem.objective.name}.${claim(worth)}`,
+	'worth-more': (found, problem) =>
+		say`Yes: ${isWorth(found, problem)}, ${found.apart} more than it costs.${words(BOUGHT, found.then, problem)}`,
+	'worth-the-price': (found, problem) =>
+		say`It makes no difference: ${isWorth(found, problem)}, exactly what it costs.${words(BOUGHT, found.then, problem)}`,
+	'worth-less': (found, problem) =>
+		say`No: ${isWorth(found, problem)}, ${found.apart} less than it costs.${words(BOUGHT, found.then, problem)}`,
+	'costs-less-than-paid': (found, problem) =>
+		say`Yes: ${costs(found, problem)}, ${found.apart} less than is paid for it.${words(TAKEN_ON, found.then, problem)}`,
+	'costs-what-is-paid': (found, problem) =>
+		say`It makes no difference: ${costs(found, problem)}, exactly what is paid for it.${words(TAKEN_ON, found.then, problem)}`,
+	'costs-more-than-paid': (found, problem) =>
+		say`No: ${costs(found, problem)}, ${found.apart} more than is paid for it.${words(TAKEN_ON, found.then, problem)}`,
 
 	'two-rates-of-amount': ({ more, less }, problem) =>
 		say`Two rates meet here: ${sideOf(problem, more)}, and ${sideOf(problem, less)}. This basis shows only one of the rates.`,
