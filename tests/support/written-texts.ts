@@ -14,6 +14,23 @@ export const TEXTS: Readonly<
 		// a comment behind it changes nothing
 		[`${TWO}\nx + y <= 100h   # limit`, `${TWO}\nr1: x + y <= 100`, 'a unit'],
 		[`title "No #3"\n${TWO}\nx + y <= 4 kg# clay`, `title "No #3"\n${TWO}\nr1: x + y <= 4`, 'a unit'],
+		[
+			`${TWO}\nx + y <= 4   constraint 1\nx + 3y <= 6   constraint 2`,
+			`${TWO}\nconstraint_1: x + y <= 4\nconstraint_2: x + 3 y <= 6`,
+			'constraint_1'
+		],
+		[`${TWO}\nx + y <= 4  row 7`, `${TWO}\nrow_7: x + y <= 4`, 'row_7'],
+		[
+			`${TWO}\nx + y <= 4\nx [dozen] >= 2`,
+			`${TWO}\nr1: x + y <= 4\nr2: x >= 2\nx [dozen]`,
+			'line of its own.'
+		],
+		[
+			'max 30 thalers per bowl + 45 thalers per vase\nclay: 2 kg for each bowl + 4 per vase <= 100 kg per week',
+			'max z = 30 bowl + 45 vase\nclay: 2 bowl + 4 vase <= 100',
+			'“thalers per” is ignored'
+		],
+		[`max z = 3 per + 2 y\na: per + y <= 4`, `max z = 3 per + 2 y\na: per + y <= 4`],
 		[`${TWO}\nx <= 3 kg`, `${TWO}\nr1: x <= 3`, 'a unit'],
 		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
 		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],

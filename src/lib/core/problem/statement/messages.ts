@@ -16,6 +16,7 @@ export type ReadingKind =
 	| 'numbering'
 	| 'unit'
 	| 'label'
+	| 'declared'
 	| 'meaning'
 	| 'prose'
 	| 'strict'
@@ -31,6 +32,7 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 	comment: 'Read as a comment',
 	numbering: 'Line numbers are ignored',
 	sense: 'The objective is read from another order of words',
+	declared: 'A unit beside a variable is declared in a line of its own',
 	meaning: 'Text that only says what names mean is ignored; units and meanings have places of their own',
 	prose: 'Text that states no objective or constraint is ignored',
 	strict:
@@ -43,6 +45,7 @@ const ALWAYS: ReadonlySet<ReadingKind> = new Set([
 	'list',
 	'joined',
 	'comment',
+	'declared',
 	'latex',
 	'meaning',
 	'prose',
@@ -105,7 +108,9 @@ const MESSAGES = {
 	numberAfter: (first: string, second: string, constant: boolean): string => {
 		const fix = constant
 			? 'Write · for a product, or + for a sum.'
-			: `Write the number first: ${second} ${first}.`;
+			: /^\d/.test(first)
+				? 'Write + for a sum, or begin a remark with #.'
+				: `Write the number first: ${second} ${first}.`;
 		return `A number cannot follow “${first}” directly. ${fix}`;
 	},
 	variableDivision: (divisor: string): string =>

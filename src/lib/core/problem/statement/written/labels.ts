@@ -269,6 +269,19 @@ function numbered(clauses: readonly Clause[], draft: Draft, { terms }: Evidence)
 	for (const clause of rows) if (clause.labelled) clause.drop(0, clause.shape.indexOf('n') + 1);
 }
 
+/** what rows are called that are only counted */
+const COUNTED_ROW = /^(?:constraint|row|restriction|condition|equation|eq|inequality)$/i;
+
+/** Bowls [dozen] ≥ 2: the unit belongs to the variable, and the row stands without it. */
+function unitOfName(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	if (!/^wurs?n(?:dn)?$/.test(clause.shape)) return;
+	const [name, unit] = clause.tokens;
+	if ((terms.get(name.says) ?? 0) === 0) return;
+	const row = said(clause.tokens.slice(2));
+	draft.put({ from: name.to, to: clause.to }, ` ${row}\n${name.says} ${unit.says}`, 'declared');
+	clause.drop(1, 2);
+}
+
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
@@ -280,6 +293,19 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'label');
 		clause.drop(at, clause.shape.length);
 		return;
+	}
+	// x + y ≤ 4   constraint 1
+	const counted = /r[^lr]*[nw]u?(w+n)$/.exec(clause.shape);
+	if (counted && !clause.labelled && !/g/.test(clause.shape)) {
+		const at = clause.shape.length - counted[1].length;
+		const words = said(clause.tokens.slice(at, -1));
+		if (clause.tokens[at].apart && ((ends.get(words) ?? 0) > 1 || COUNTED_ROW.test(words))) {
+			clause.labelled = asName(clause.text(at));
+			draft.put({ from: clause.from, to: clause.from }, `${clause.labelled}: `, 'label');
+			draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'label');
+			clause.drop(at, clause.shape.length);
+			return;
+		}
 	}
 	// a remark that is no name: (dual: y1)
 	const remark = /p[wncdl]*l[wncd]*q$/.exec(clause.shape);
@@ -318,12 +344,13 @@ export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence
 	numbered(clauses, draft, evidence);
 	const ends = new Map<string, number>();
 	for (const { shape: line, tokens } of clauses) {
-		const words = /p(w+)q$/.exec(line)?.[1].length;
-		const text = words ? said(tokens.slice(-1 - words, -1)) : '';
+		const words = /p(w+)q$|(w+)n$/.exec(line);
+		const text = words ? said(tokens.slice(-1 - (words[1] ?? words[2]).length, -1)) : '';
 		ends.set(text, (ends.get(text) ?? 0) + 1);
 	}
 	for (const clause of clauses) {
 		labels(clause, draft, evidence);
+		unitOfName(clause, draft, evidence);
 		tails(clause, draft, evidence, ends);
 	}
 	// behind a mark: x + y ≤ 4;  clay

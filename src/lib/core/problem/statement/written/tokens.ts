@@ -17,6 +17,8 @@ const ABBREVIATION = /(?:no|nr|num|approx|qty)\.(?=[ \t]*(?:of\b|\p{L}))/iuy;
 const TABLE_LINE = /[ \t]*\|(?:[^\n|]*\|){2,}[ \t]*(?=\n|$)/y;
 const COUNTS: readonly string[] = SMALL_COUNTS.slice(0, 13);
 const COUNTED = new RegExp(`(?:${COUNTS.join('|')})(?![\\p{L}\\p{Nd}_'])`, 'iuy');
+/** 12 per bowl, 12 thalers per bowl, in a sum or an objective: what a coefficient is for, and its unit */
+const PER = /((?:\p{L}+[ \t]+)?(?:per|for each)[ \t])(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>=])?)/iuy;
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
 const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
 const BRACKETS = /\[([^\]\n]*)\]/y;
@@ -132,6 +134,10 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		apart = true;
 	};
 	const startsLine = () => tokens.length === 0 || tokens.at(-1)!.kind === 'newline';
+	const isGoal = () =>
+		tokens
+			.slice(tokens.findLastIndex(({ kind }) => kind === 'newline') + 1)
+			.some(({ kind }) => kind === 'sense');
 	const word = (letters: string): void => {
 		const first = source[here + letters.length] === '{' ? letters.replace(/_$/, '') : letters;
 		// what belongs to one name: its letters and the indices behind it
@@ -229,6 +235,8 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		if (amount) return push('number', amount.length, String(COUNTS.indexOf(amount.toLowerCase())), 'number');
 		const short = matchAt(ABBREVIATION, source, here)?.[0];
 		if (short) return push('word', short.length, short.slice(0, -1), 'latex');
+		const per = tokens.at(-1)?.kind === 'number' ? matchAt(PER, source, here) : null;
+		if (per && (per[2] || isGoal())) return pass(per[1].length, '', 'mark');
 		const name = matchAt(WORD, source, here)?.[0];
 		if (name) return word(name);
 		if (
