@@ -1,5 +1,6 @@
 /** What views and pages may use of this folder: what is found and said. The rest of the core and the desk import its modules themselves. */
 
+export { askedOfOneMore, priceFound } from './price-findings';
 export {
 	bestPlansFound,
 	boundFound,
@@ -26,8 +27,6 @@ export {
 	bendFound,
 	endFound,
 	hundredFound,
-	askedOfOneMore,
-	priceFound,
 	rangeFound,
 	reachesFound,
 	sidesFound,

@@ -13,9 +13,7 @@ import { claimsOf, plainText, type Sentence } from '../sentence/sentence';
 import { coefficientFound, rangeReading, sidesAt, type RangeReading } from './ranges';
 import {
 	bendFound,
-	askedOfOneMore,
 	hundredFound,
-	priceFound,
 	rangeFound,
 	reachesFound,
 	sidesFound,
@@ -23,6 +21,7 @@ import {
 	worthFound,
 	type NumberFinding
 } from './range-findings';
+import { askedOfOneMore, priceFound } from './price-findings';
 import { movedPlanSentence, numberWords } from './words/ranges';
 
 const STEP = rational(1, 997);

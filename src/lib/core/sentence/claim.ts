@@ -91,3 +91,6 @@ export type ProblemClaim = { readonly problem: Problem } &
 		/** were these rows' artificial variables charged at any more than that, the best plan would have them at zero */
 		| { readonly is: 'enough'; readonly rows: readonly string[]; readonly charge: Rational }
 	);
+
+/** What a change of one number by so much is really worth. */
+export type WorthClaim = Extract<Claim, { is: 'worth' }>;

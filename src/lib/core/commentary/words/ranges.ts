@@ -16,13 +16,12 @@ import type {
 	BendFinding,
 	EndFinding,
 	NumberFinding,
-	PriceFinding,
 	ReachFinding,
 	SideFinding,
 	StopFinding,
-	StretchFinding,
-	ThenFinding
+	StretchFinding
 } from '../range-findings';
+import type { PriceFinding, ThenFinding } from '../price-findings';
 import type { CoefficientFinding } from '../ranges';
 import type { Column } from '../../form/types';
 import { planSentence, quantity, singular } from './plan';

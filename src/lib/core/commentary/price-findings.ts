@@ -1,0 +1,76 @@
+import { isZero, ONE, sign, type Rational } from '../number/rational';
+import { marginal } from '../parametric/marginal';
+import type { Each } from '../sentence/catalogue';
+import type { WorthClaim as Worth } from '../sentence/claim';
+import type { Tableau } from '../tableau/tableau';
+
+/** Whether one more of an amount would be bought, or taken on, at a price. `words/ranges.ts` has the words. */
+
+/** Whether one unit more would be bought, or of a requirement taken on, at a price, and how many. */
+export type PriceFinding =
+	| { readonly code: 'no-plan-with-more'; readonly row: string; readonly worth: Worth }
+	| { readonly code: 'more-does-not-improve'; readonly row: string; readonly worth: Worth }
+	| { readonly code: 'more-costs-nothing'; readonly row: string; readonly worth: Worth }
+	| Each<
+			| 'worth-more'
+			| 'worth-the-price'
+			| 'worth-less'
+			| 'costs-less-than-paid'
+			| 'costs-what-is-paid'
+			| 'costs-more-than-paid',
+			{
+				readonly row: string;
+				readonly worth: Worth;
+				/** by how much one more improves the objective, or makes it worse where it is taken on */
+				readonly size: Rational;
+				/** how far that is from the price */
+				readonly apart: Rational;
+				readonly then: ThenFinding;
+			}
+	  >;
+
+/** How long a gain or loss holds. */
+export type ThenFinding =
+	| { readonly code: 'rate-changes'; readonly row: string; readonly first: Rational; readonly each: Rational }
+	| { readonly code: 'every-further' }
+	| { readonly code: 'holds-for'; readonly room: Rational }
+	| { readonly code: 'holds-for-one' };
+
+/** How one more of a right-hand side improves the objective: below 0 where it makes it worse; null where no best plan is left. */
+function gainOfOneMore(t: Tableau, row: string): Rational | null {
+	const { unit } = marginal(t, row).more;
+	return unit && (t.form.problem.objective.sense === 'max' ? unit : unit.neg());
+}
+
+/** What is asked of one more of a right-hand side: of a resource whether it is bought, of a requirement whether it is taken on for a payment. */
+export function askedOfOneMore(t: Tableau, row: string): 'buy' | 'take-on' {
+	const { relation } = t.form.problem.constraints.find(({ name }) => name === row)!;
+	if (relation !== '=') return relation === '<=' ? 'buy' : 'take-on';
+	const gain = gainOfOneMore(t, row);
+	return gain && sign(gain) < 0 ? 'take-on' : 'buy';
+}
+
+/** Whether one unit more of a right-hand side would be bought at a price, or taken on when that is paid for it, and how many. */
+export function priceFound(t: Tableau, row: string, price: Rational): PriceFinding {
+	const { more } = marginal(t, row);
+	const { problem } = t.form;
+	const worth: Worth = { problem, is: 'worth', of: { rhs: row }, by: ONE, change: more.unit };
+	const gain = gainOfOneMore(t, row);
+	if (!gain || !more.unit || !more.rate) return { code: 'no-plan-with-more', row, worth };
+	const isBought = askedOfOneMore(t, row) === 'buy';
+	if (isBought && sign(gain) <= 0) return { code: 'more-does-not-improve', row, worth };
+	if (!isBought && isZero(gain) && sign(price) > 0) return { code: 'more-costs-nothing', row, worth };
+	const size = gain.abs();
+	const then = ((): ThenFinding => {
+		if (!more.unit.equals(more.rate))
+			return { code: 'rate-changes', row, first: more.for!, each: more.rate.abs() };
+		if (!more.for) return { code: 'every-further' };
+		return more.for.gt(1) ? { code: 'holds-for', room: more.for } : { code: 'holds-for-one' };
+	})();
+	const order = price.compare(size);
+	const [less, same, above] = isBought
+		? (['worth-more', 'worth-the-price', 'worth-less'] as const)
+		: (['costs-more-than-paid', 'costs-what-is-paid', 'costs-less-than-paid'] as const);
+	const code = order < 0 ? less : order === 0 ? same : above;
+	return { code, row, worth, size, apart: size.sub(price).abs(), then };
+}
