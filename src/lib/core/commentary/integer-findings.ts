@@ -54,11 +54,14 @@ export function roundingFound(
 	const down = list.find(({ isDown }) => isDown);
 	const feasible = list.filter(({ broken }) => broken.length === 0);
 	const none: RoundingFinding[] =
-		list.length > 0 && feasible.length === 0
-			? [{ code: 'no-rounding-feasible' }]
-			: best && feasible.every((own) => !isZero(short(own, best)))
-				? [{ code: 'none-is-best', best }]
-				: [];
+		// a plan that is whole already has no roundings
+		list.length === 0
+			? []
+			: feasible.length === 0
+				? [{ code: 'no-rounding-feasible' }]
+				: best && feasible.every((own) => !isZero(short(own, best)))
+					? [{ code: 'none-is-best', best }]
+					: [];
 	return [
 		...found('nearest', nearest),
 		...(down === nearest ? [] : found('down', down)),

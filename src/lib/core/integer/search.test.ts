@@ -298,6 +298,8 @@ test('roundings are judged: what they break, and how far the feasible ones are f
 	expect(list[0]).toMatchObject({ isNearest: true });
 	expect(list[0].broken.map(({ name, by }) => `${name} ${by.toFraction()}`)).toEqual(['firing 1']);
 	expect(list.at(-1)).toMatchObject({ isPointed: true, broken: [] });
+	// a whole plan has no roundings, and nothing is said of them
+	expect(roundingFound(LOADS, [], rational(40))).toEqual([]);
 	const told = roundingFound(LOADS, list.slice(0, 4), rational(40)).map((own) =>
 		plainText(integerWords(LOADS, own))
 	);
