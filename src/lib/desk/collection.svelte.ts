@@ -9,21 +9,21 @@ import {
 	keepLesson,
 	removeLesson,
 	restoreLesson,
-	type Summary
+	type LessonSummary
 } from '$lib/store/collection';
 import { versionsOf, type Version } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
 import type { Keeping } from './keeping.svelte';
 import { allTags, asIso, summaryOf } from './summary';
 
-export type { Summary } from '$lib/store/collection';
+export type { LessonSummary } from '$lib/store/collection';
 export type { Version } from '$lib/store/versions';
 
 /** The lessons kept in this browser: what is there, found and ordered. */
 export class Collection {
-	#list = $state.raw<readonly Summary[]>([]);
+	#list = $state.raw<readonly LessonSummary[]>([]);
 	#isRead = $state(false);
-	#removed = $state.raw<Summary | null>(null);
+	#removed = $state.raw<LessonSummary | null>(null);
 	/** words that are searched for */
 	query = $state('');
 	/** the tag that is asked for */
@@ -44,11 +44,11 @@ export class Collection {
 		return this.#list.length;
 	}
 	/** the lesson that was removed last, while it can be put back by one press */
-	get removed(): Summary | null {
+	get removed(): LessonSummary | null {
 		return this.#removed;
 	}
 
-	readonly #shown = $derived.by((): readonly Summary[] => {
+	readonly #shown = $derived.by((): readonly LessonSummary[] => {
 		const wanted = this.query.toLowerCase().split(/\s+/).filter(Boolean);
 		return this.#list.filter(
 			({ words, tags }) =>
@@ -56,7 +56,7 @@ export class Collection {
 		);
 	});
 	/** what the search finds, last edited first */
-	get shown(): readonly Summary[] {
+	get shown(): readonly LessonSummary[] {
 		return this.#shown;
 	}
 
@@ -131,7 +131,7 @@ export class Collection {
 	}
 
 	/** Takes a lesson out; the open one gives its place to the next, or to a fresh one. */
-	async remove(summary: Summary): Promise<void> {
+	async remove(summary: LessonSummary): Promise<void> {
 		await this.#keeping.flush();
 		if (summary.id === this.#keeping.id) {
 			const next = this.#list.find(({ id }) => id !== summary.id);

@@ -20,7 +20,7 @@ import { useDesk, type Desk } from './desk.svelte';
 import type { Figure } from './figure.svelte';
 
 /** A constraint's amount that was dragged to another place. */
-export interface Changed {
+export interface DraggedAmount {
 	readonly name: string;
 	readonly from: Rational;
 	/** the statement before and after */
@@ -47,7 +47,7 @@ export class Construction {
 	#inspected = $state<string | null>(null);
 	#along = $state.raw<Rational>(ZERO);
 	#dragged: { name: string; text: string; rhs: Rational } | null = null;
-	#changed = $state.raw<Changed | null>(null);
+	#changed = $state.raw<DraggedAmount | null>(null);
 
 	constructor(figure: Figure) {
 		this.#figure = figure;
@@ -158,7 +158,7 @@ export class Construction {
 		return this.#inspected;
 	}
 	/** what was dragged last */
-	get changed(): Changed | null {
+	get changed(): DraggedAmount | null {
 		return this.#changed;
 	}
 

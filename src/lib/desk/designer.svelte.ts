@@ -6,12 +6,12 @@ import type { NamedExercise } from '$lib/core/design/exercises';
 import {
 	letterNames,
 	named,
-	namesOf,
+	namesFor,
 	potteryNames,
 	type Names,
 	type NamesFrom
 } from '$lib/core/design/naming';
-import type { DesignRequest, Kept, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
+import type { DesignRequest, KeptWish, PlanKept, Wish, WishedPlan } from '$lib/core/design/types';
 import { workOf } from '$lib/core/design/search';
 import { saysOf } from '$lib/core/design/wishes/kinds';
 import { newLesson, withTitle, type Lesson } from '$lib/core/lesson/lesson';
@@ -45,7 +45,7 @@ export const NAMING_WORDS: Readonly<Record<NamesFrom, string>> = {
 /** A find with what it promises, and how much a student would write. */
 export interface RankedFind {
 	readonly problem: Problem;
-	readonly promises: readonly (Kept | PlanKept)[];
+	readonly promises: readonly (KeptWish | PlanKept)[];
 	readonly digits: number;
 	/** the less, the more pleasant by hand */
 	readonly roughness: number;
@@ -305,7 +305,7 @@ export class Designer {
 		const relations = problem.constraints.map(({ relation }) => relation);
 		const { length } = problem.variables;
 		const open = this.#desk.document.problem;
-		const own = this.naming === 'lesson' && open && namesOf(open, length, relations.length);
+		const own = this.naming === 'lesson' && open && namesFor(open, length, relations.length);
 		if (own) return own;
 		return this.naming === 'pottery'
 			? potteryNames(length, relations, problem.objective.sense)

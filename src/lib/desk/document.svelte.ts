@@ -13,7 +13,7 @@ import { writePlan } from '$lib/core/problem/use';
 import { knownPage } from './pages';
 import { Acts } from './acts.svelte';
 import { Statement } from './statement.svelte';
-import { Telling, type Told } from './telling.svelte';
+import { Telling, type KeptTelling } from './telling.svelte';
 import {
 	newLesson,
 	type KeptTree,
@@ -26,7 +26,7 @@ import {
 const PAUSE = 200;
 
 /** What of a lesson is a value here: all but the statement with who is who in it, what is told of it, and the tree of its whole numbers. */
-type Own = Omit<Lesson, 'statement' | 'lasting' | 'tree' | keyof Told>;
+type Own = Omit<Lesson, 'statement' | 'lasting' | 'tree' | keyof KeptTelling>;
 
 /** A part of the desk that is no part of the lesson, but whose acts are taken back in one order with the lesson's. */
 export interface Joined {
@@ -43,7 +43,7 @@ interface GrownTree {
 
 /** What of a lesson an act changes, and what it is taken back to. */
 type Kept = Pick<Lesson, 'trail' | 'rule' | 'notation' | 'plans' | 'lasting'> &
-	Told & {
+	KeptTelling & {
 		readonly text: string;
 		readonly problem: Problem | null;
 		readonly tree: GrownTree | null;

@@ -1,5 +1,12 @@
 import { getContext, setContext, untrack } from 'svelte';
-import { fetchLesson, freshId, keepLesson, setAside, takeFirst, type Kept } from '$lib/store/collection';
+import {
+	fetchLesson,
+	freshId,
+	keepLesson,
+	setAside,
+	takeFirst,
+	type KeptLesson
+} from '$lib/store/collection';
 import { SLOW } from '$lib/store/storage';
 import { keepVersion } from '$lib/store/versions';
 import type { LessonDocument } from './document.svelte';
@@ -296,7 +303,7 @@ export class Keeping {
 		this.#keep(saved.value.kept, lesson);
 	}
 
-	#keep({ id, revision }: Kept, lesson: Lesson): void {
+	#keep({ id, revision }: KeptLesson, lesson: Lesson): void {
 		this.#last = lesson;
 		this.#revision = revision;
 		this.#channel?.postMessage({ id, revision } satisfies Word);
@@ -312,7 +319,7 @@ export class Keeping {
 	}
 
 	/** Another tab has saved another state of this lesson meanwhile: ours goes on as a lesson of its own. */
-	async #part(other: Kept): Promise<void> {
+	async #part(other: KeptLesson): Promise<void> {
 		const lesson = await this.#read(other.lesson);
 		// both did the same, as two tabs of a first visit do
 		if (lesson && JSON.stringify(lesson) === JSON.stringify(this.#document.lesson))

@@ -2,7 +2,7 @@ import { pivoted } from '$lib/core/question/board';
 import { type Exercise, questionsOf, readExercise } from '$lib/core/question/exercise';
 import { judge, type Judgement } from '$lib/core/question/judge';
 import { KINDS } from '$lib/core/question/kinds';
-import { type Result, type ResultLine, resultOf } from '$lib/core/question/result';
+import { type ExerciseResult, type ResultLine, resultOf } from '$lib/core/question/result';
 import type { Answer, Question } from '$lib/core/question/types';
 import { saidOf, WORDS } from '$lib/core/question/words';
 import { decodeProblem, writeProblem } from '$lib/core/problem/codec';
@@ -32,7 +32,7 @@ interface Try {
 const UNTRIED: Try = { answers: [], hints: 0, right: false, slips: [], seconds: 0, done: false };
 
 /** What is told after an answer. */
-export interface Told {
+export interface ToldOfAnswer {
 	readonly right: boolean;
 	readonly says: string;
 	/** the tableau after a pivot: where a wrong answer leads, or the one that was asked for */
@@ -46,7 +46,7 @@ export class Practice {
 	#questions = $state.raw<readonly Question[]>([]);
 	#tries = $state.raw<readonly Try[]>([]);
 	#at = $state(0);
-	#told = $state.raw<Told | null>(null);
+	#told = $state.raw<ToldOfAnswer | null>(null);
 	#ended = $state<string | null>(null);
 	/** when the question that is asked was first shown */
 	#since = Date.now();
@@ -83,7 +83,7 @@ export class Practice {
 	get now(): Try {
 		return this.#tries[this.#at] ?? UNTRIED;
 	}
-	get told(): Told | null {
+	get told(): ToldOfAnswer | null {
 		return this.#told;
 	}
 	/** the hints that were asked for so far */
@@ -197,7 +197,7 @@ export class Practice {
 		else this.next();
 	}
 
-	#toldOf(question: Question, answer: Answer, verdict: Judgement): Told {
+	#toldOf(question: Question, answer: Answer, verdict: Judgement): ToldOfAnswer {
 		const { entering } = question.given;
 		const leads =
 			question.kind === 'leaving' && !verdict.right && typeof answer === 'string' && entering
@@ -271,7 +271,7 @@ export class Practice {
 	}
 
 	/** What is handed in. */
-	result(who: string): Result {
+	result(who: string): ExerciseResult {
 		const ended = this.#ended ?? asIso(Date.now());
 		return resultOf({ who, exercise: this.#exercise?.title ?? '', ended, lines: this.lines });
 	}

@@ -14,7 +14,7 @@ import type { Tableau } from '$lib/core/tableau/tableau';
 
 /** What is told of where a lesson stands: about the step that led there, and what is true there, as far as the class may see it. */
 
-export interface Told {
+export interface ToldStanding {
 	/** from the problem as stated to where we stand; empty where there is no problem */
 	readonly stops: readonly Stop[];
 	readonly broken: Walk['broken'];
@@ -31,14 +31,14 @@ export interface Told {
 }
 
 /** What is true where we stand. */
-function stands({ stops, decision, offered, hidesAdvice, covered }: Told): Remark[] {
+function stands({ stops, decision, offered, hidesAdvice, covered }: ToldStanding): Remark[] {
 	if (covered.size > 0) return [coveredRemark(covered.size)];
 	const isAdvice = decision?.kind === 'hand-over' && hidesAdvice;
 	return isAdvice ? [] : standRemarks(stops.at(-1)!.position, decision, offered);
 }
 
 /** What the step to a stop did; without its sentences, which quote numbers, where some of those are covered. */
-function told({ stops, covered }: Told, i: number): Remark[] {
+function told({ stops, covered }: ToldStanding, i: number): Remark[] {
 	const { move } = stops[i].node;
 	if (!move || i === 0) return [];
 	const remark = tell(stops[i - 1].position, move, stops[i].position);
@@ -46,7 +46,7 @@ function told({ stops, covered }: Told, i: number): Remark[] {
 }
 
 /** All that is said where we stand: what was refused, the step, a cycle, and what is true here. */
-export function remarksOf(own: Told): Paragraph[] {
+export function remarksOf(own: ToldStanding): Paragraph[] {
 	const { stops, broken, refusal, loop } = own;
 	if (stops.length === 0) return [];
 	const round = loop && stops.length - 1 - stops.findIndex(({ node }) => node === loop.node);
@@ -60,13 +60,13 @@ export function remarksOf(own: Told): Paragraph[] {
 }
 
 /** The pivot that leads to the next stop, where one does. */
-function pivotFrom(t: Tableau, { node: { move } }: Told['stops'][number]): Pick<RunStep, 'pivot'> {
+function pivotFrom(t: Tableau, { node: { move } }: ToldStanding['stops'][number]): Pick<RunStep, 'pivot'> {
 	const choice = pivotMade(t, move);
 	return choice ? { pivot: choice } : {};
 }
 
 /** The steps with a tableau, each with what is said of it. */
-export function runOf(own: Told): RunStep[] {
+export function stepsTold(own: ToldStanding): RunStep[] {
 	const { stops, covered } = own;
 	return stops.flatMap(({ position: { work } }, i) => {
 		if (!work) return [];

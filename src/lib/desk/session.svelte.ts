@@ -23,7 +23,7 @@ import type { Workspace } from './workspace';
 import { identities, sameIdentities, type Identity } from './identity';
 import { isLarge } from './large.svelte';
 import type { Proposal, Removed } from './proposal';
-import { remarksOf, runOf, type Told } from './remarks';
+import { remarksOf, stepsTold, type ToldStanding } from './remarks';
 import type { Reveal } from './reveal.svelte';
 
 const MOST_STEPS = 500;
@@ -182,7 +182,7 @@ export class Session {
 	}
 
 	/** what the sentences are about */
-	get #told(): Told {
+	get #told(): ToldStanding {
 		const { broken, loop, stops } = this;
 		const { covered } = this.covering;
 		const refusal = this.#refused?.at === this.standing ? this.#refused.why : null;
@@ -216,7 +216,7 @@ export class Session {
 
 	/** The steps with a tableau on the way to where we stand, each with what is said of it. */
 	run(): RunStep[] {
-		return runOf(this.#told);
+		return stepsTold(this.#told);
 	}
 
 	/** Looks at a move before it is made; null looks at none. */

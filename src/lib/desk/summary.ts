@@ -1,4 +1,4 @@
-import type { Summary } from '$lib/store/collection';
+import type { LessonSummary } from '$lib/store/collection';
 import { titleOf, type Lesson } from '$lib/core/lesson/lesson';
 
 const MOST_WORDS = 600;
@@ -7,7 +7,7 @@ const MOST_WORDS = 600;
 const counted = (count: number, noun: string): string => `${count} ${noun}${count === 1 ? '' : 's'}`;
 
 /** What the list of lessons shows of one, and finds it by. */
-export function summaryOf(id: string, lesson: Lesson, edited: number): Summary {
+export function summaryOf(id: string, lesson: Lesson, edited: number): LessonSummary {
 	const title = titleOf(lesson);
 	const { variables, constraints } = lesson.lasting;
 	const words = `${title} ${lesson.tags.join(' ')} ${variables.map(({ name }) => name).join(' ')} ${constraints.map(({ name }) => name).join(' ')} ${lesson.story}`;
@@ -22,7 +22,7 @@ export function summaryOf(id: string, lesson: Lesson, edited: number): Summary {
 }
 
 /** Every tag in use, in the order of the alphabet. */
-export const allTags = (list: readonly Summary[]): string[] =>
+export const allTags = (list: readonly LessonSummary[]): string[] =>
 	[...new Set(list.flatMap(({ tags }) => tags))].sort((a, b) => a.localeCompare(b));
 
 /** A time as ISO 8601. */

@@ -3,7 +3,7 @@ import type { Problem } from '$lib/core/problem/types';
 import type { Statement } from './statement.svelte';
 
 /** What is told of a problem, as it is kept. */
-export type Told = Pick<Lesson, 'story' | 'notes' | 'tags' | 'meanings'> & {
+export type KeptTelling = Pick<Lesson, 'story' | 'notes' | 'tags' | 'meanings'> & {
 	/** the variables of the problem it is about, once another has taken its place */
 	readonly toldOf: readonly string[] | null;
 };
@@ -39,12 +39,12 @@ export class Telling {
 	get isOutgrown(): boolean {
 		return this.#toldOf !== null;
 	}
-	get kept(): Told {
+	get kept(): KeptTelling {
 		const { story, notes, tags } = this;
 		return { story, notes, tags, meanings: this.#meanings, toldOf: this.#toldOf };
 	}
 
-	restore({ story, notes, tags, meanings, toldOf }: Told): void {
+	restore({ story, notes, tags, meanings, toldOf }: KeptTelling): void {
 		this.#story = story;
 		this.#notes = notes;
 		this.#tags = tags;

@@ -5,7 +5,7 @@ import { dualProblem } from '$lib/core/answer/dual-problem';
 import { optimalSet, type OptimalSet } from '$lib/core/answer/optimal-set';
 import { Candidate } from '$lib/core/design/candidate';
 import type { Wish } from '$lib/core/design/types';
-import { runOf } from '$lib/core/design/wishes/method';
+import { wishedRun } from '$lib/core/design/wishes/method';
 import { standardForm } from '$lib/core/form/standard';
 import type { Form } from '$lib/core/form/types';
 import { ruleNamed } from '$lib/core/method/rule';
@@ -32,7 +32,7 @@ export const slackForm = (problem: Problem): Form =>
 
 /** The tableaux that the run passes which some wishes are about, a basis once at a time. */
 export function tableausOn(problem: Problem, wishes: readonly Wish[]): Tableau[] {
-	const { method, rule } = runOf({ wishes });
+	const { method, rule } = wishedRun({ wishes });
 	const list: Tableau[] = [];
 	runLinear(problem, {
 		maxSteps: 30,

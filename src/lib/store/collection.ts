@@ -4,7 +4,7 @@ import { addVersion, BETWEEN_VERSIONS, removeVersions } from './versions';
 /** The lessons kept in this browser: each under an id, and a list of what they are, so that a large collection opens at once. */
 
 /** A lesson as it is stored; the lesson itself is unchecked. */
-export interface Kept {
+export interface KeptLesson {
 	readonly id: string;
 	/** changes with every save, so that a tab can tell whether another has saved since */
 	readonly revision: string;
@@ -16,7 +16,7 @@ export interface Kept {
 }
 
 /** What the list of lessons shows of one, and finds it by. */
-export interface Summary {
+export interface LessonSummary {
 	readonly id: string;
 	readonly title: string;
 	readonly tags: readonly string[];
@@ -28,13 +28,13 @@ export interface Summary {
 }
 
 /** A lesson that was removed, and when. */
-interface Gone extends Kept {
-	readonly summary: Summary;
+interface Gone extends KeptLesson {
+	readonly summary: LessonSummary;
 	readonly removed: number;
 }
 
 /** what became of a save: kept, or another tab has saved another state since */
-export type Saved = { readonly kept: Kept } | { readonly other: Kept };
+export type Saved = { readonly kept: KeptLesson } | { readonly other: KeptLesson };
 
 /** under which the whole list stood before each of its entries had a key of its own */
 const FIRST_LIST = 'index';
@@ -54,23 +54,23 @@ export const freshId = (): string => {
 };
 
 /** The list, each entry kept under its lesson's id; one that was kept as a whole is taken apart. */
-async function index(): Promise<readonly Summary[]> {
-	const whole = await lists.getItem<Summary[]>(FIRST_LIST);
+async function index(): Promise<readonly LessonSummary[]> {
+	const whole = await lists.getItem<LessonSummary[]>(FIRST_LIST);
 	if (whole) {
 		for (const summary of whole)
 			if (!(await lists.getItem(summary.id))) await lists.setItem(summary.id, summary);
 		await lists.removeItem(FIRST_LIST);
 	}
-	return lists.all<Summary>();
+	return lists.all<LessonSummary>();
 }
 
 /** What is in the collection, last edited first; never throws. */
-export const fetchIndex = (): Promise<StoreResult<readonly Summary[]>> =>
+export const fetchIndex = (): Promise<StoreResult<readonly LessonSummary[]>> =>
 	attempt(async () => [...(await index())].sort((a, b) => b.edited - a.edited), 'listed');
 
 /** A lesson of the collection, unchecked, or null; never throws. */
-export const fetchLesson = (id: string): Promise<StoreResult<Kept | null>> =>
-	attempt(() => lessons.getItem<Kept>(id), 'read');
+export const fetchLesson = (id: string): Promise<StoreResult<KeptLesson | null>> =>
+	attempt(() => lessons.getItem<KeptLesson>(id), 'read');
 
 /** The lesson that an earlier version of the application kept as its only one, once. */
 export const takeFirst = (): Promise<StoreResult<unknown>> =>
@@ -81,7 +81,7 @@ export const takeFirst = (): Promise<StoreResult<unknown>> =>
 	}, 'read');
 
 /** Keeps the state before a save as a version, where the last one is old enough; gives the time of the last one there is then. */
-function versionBefore({ id, edited, versioned, lesson }: Kept, now: number): Promise<number> | number {
+function versionBefore({ id, edited, versioned, lesson }: KeptLesson, now: number): Promise<number> | number {
 	if (versioned !== undefined && now - versioned < BETWEEN_VERSIONS) return versioned;
 	return addVersion(id, { at: edited, lesson }, now);
 }
@@ -93,14 +93,14 @@ function versionBefore({ id, edited, versioned, lesson }: Kept, now: number): Pr
  */
 export const keepLesson = (
 	lesson: unknown,
-	summary: Summary,
+	summary: LessonSummary,
 	isKnown: (revision: string) => boolean,
 	revision = freshId()
 ): Promise<StoreResult<Saved>> =>
 	attempt(
 		() =>
 			alone(async (): Promise<Saved> => {
-				const before = await lessons.getItem<Kept>(summary.id);
+				const before = await lessons.getItem<KeptLesson>(summary.id);
 				if (before && !isKnown(before.revision)) return { other: before };
 				const kept = {
 					id: summary.id,
@@ -119,7 +119,7 @@ export const keepLesson = (
 
 /** Keeps many lessons that come from a file, all or none in the list; never throws. */
 export const keepMany = (
-	all: readonly { lesson: unknown; summary: Summary }[]
+	all: readonly { lesson: unknown; summary: LessonSummary }[]
 ): Promise<StoreResult<number>> =>
 	attempt(
 		() =>
@@ -144,7 +144,7 @@ export const removeLesson = (id: string, now: number): Promise<StoreResult<null>
 		() =>
 			alone(async () => {
 				const summary = (await index()).find((own) => own.id === id);
-				const kept = await lessons.getItem<Kept>(id);
+				const kept = await lessons.getItem<KeptLesson>(id);
 				if (kept && summary)
 					await removedLessons.setItem(id, { ...kept, summary, removed: now } satisfies Gone);
 				await lists.removeItem(id);
@@ -176,11 +176,11 @@ export const restoreLesson = (id: string): Promise<StoreResult<boolean>> =>
 	);
 
 /** Every lesson of the collection, unchecked; never throws. */
-export const fetchAll = (): Promise<StoreResult<readonly Kept[]>> =>
+export const fetchAll = (): Promise<StoreResult<readonly KeptLesson[]>> =>
 	attempt(
 		async () => {
-			const all: Kept[] = [];
-			await lessons.iterate<Kept, void>((kept, key) => {
+			const all: KeptLesson[] = [];
+			await lessons.iterate<KeptLesson, void>((kept, key) => {
 				if (key !== FIRST_KEY) all.push(kept);
 			});
 			return all.sort((a, b) => b.edited - a.edited);

@@ -5,7 +5,7 @@ import { InputError, type Issue } from '../core/problem/json';
 import { numbers } from '../core/api/answer-json';
 import { replySolve, type Reply } from '../core/api/reply';
 import type { NumbersJson, SolveJson } from '../core/api/shapes';
-import { answerSolve, type Control } from '../core/api/solve';
+import { answerSolve, type RunControl } from '../core/api/solve';
 import { MAX_STEPS } from '../core/api/limits';
 import { beginSearch } from '../core/integer/branch';
 import { compareWays, type WayTaken } from '../core/integer/compare';
@@ -187,7 +187,7 @@ export const jobs = {
 };
 
 /** Tells the progress while a run asks whether to stop. */
-function reporting(control: Control, progress?: Progress): Control {
+function reporting(control: RunControl, progress?: Progress): RunControl {
 	if (!progress) return control;
 	let last = performance.now();
 	let found: Omit<FoundJson, 'pivots'> = {};

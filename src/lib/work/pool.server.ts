@@ -7,7 +7,7 @@ import { Piscina } from 'piscina';
 import { jsonReply, problemDetails, type Reply } from '$lib/core/api/reply';
 import { MAX_MILLISECONDS } from '$lib/core/api/limits';
 import { Places, SHORT } from './places';
-import { BEGUN, type ServerTask, type Told } from './server-task';
+import { BEGUN, type ServerTask, type FoundSoFar } from './server-task';
 
 const CORES = Math.max(1, Math.min(4, availableParallelism()));
 const SIZE = { short: CORES, long: CORES, waiting: 32, patience: 2_000 };
@@ -64,7 +64,7 @@ const isOutOfMemory = (error: unknown): boolean =>
 	error instanceof Error && (error as NodeJS.ErrnoException).code === 'ERR_WORKER_OUT_OF_MEMORY';
 
 /** The answer to work that had to be ended from outside: what it had found until then. */
-function ended({ job }: ServerTask, why: string, found: Told | null): Reply {
+function ended({ job }: ServerTask, why: string, found: FoundSoFar | null): Reply {
 	if (job === 'solve')
 		return jsonReply(200, {
 			status: 'stopped',
@@ -114,8 +114,8 @@ async function run(task: ServerTask, gone: AbortSignal, mayGoOn: () => boolean):
 		}, SHORT);
 	};
 	const { port1, port2 } = new MessageChannel();
-	let found: Told | null = null;
-	port1.on('message', (message: Told | typeof BEGUN) => {
+	let found: FoundSoFar | null = null;
+	port1.on('message', (message: FoundSoFar | typeof BEGUN) => {
 		if (message === BEGUN) begin();
 		else found = message;
 	});

@@ -13,7 +13,7 @@ import type { Keys } from '../core/problem/keys';
 import { sheetFiles, sheetsOf, sourceOf, type SheetFile, type SheetWanted } from '../core/sheet/files';
 import { partHtml, sentenceHtml, sheetHtml } from '../core/sheet/html';
 import type { PageSetup } from '../core/sheet/style';
-import type { Part } from '../core/sheet/types';
+import type { SheetPart } from '../core/sheet/types';
 import { MAX_STEPS } from '../core/api/limits';
 import { timed } from './timed';
 
@@ -103,7 +103,7 @@ export function slides({ script, notes, ...request }: LectureRequest): LectureJs
 	const source = lectureSource(sourceOf(wanted, problem, { title, story, steps }), rule, method);
 	const own =
 		script ?? makeScript(problem, { story, notes }, source.steps, rule, () => source.search().nodes.length);
-	const html = (parts: readonly Part[]) => parts.map((part) => partHtml(part, request.notation, null));
+	const html = (parts: readonly SheetPart[]) => parts.map((part) => partHtml(part, request.notation, null));
 	return {
 		script: own,
 		slides: slidesOf(source, own).map(({ title: heading, main, beside, ...rest }) => ({

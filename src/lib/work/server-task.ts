@@ -6,7 +6,7 @@ import type { FoundJson } from './jobs';
 export const BEGUN = 'begun';
 
 /** What a job tells of what it has found so far: a solve, or the answer that a design would give now. */
-export type Told = FoundJson | DesignJson;
+export type FoundSoFar = FoundJson | DesignJson;
 
 /** What a worker thread of the server is asked: the text of a request's body, and which job it is for. */
 export interface ServerTask {

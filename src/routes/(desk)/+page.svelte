@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
-	import { tableauLines, tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
+	import { tableauLines, tableauShare, type Panes, type PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import RegionPane from '$lib/view/region/RegionPane.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
@@ -18,7 +18,7 @@
 		commentary: { title: 'Commentary', component: CommentaryPane },
 		tableau: { title: 'Tableau', component: TableauPane }
 	};
-	const left: Place = {
+	const left: PanePlace = {
 		size: 28,
 		down: [
 			{ size: 38, pane: 'statement' },
@@ -28,7 +28,7 @@
 	};
 	const tableau = $derived(tableauShare(tableauLines(session.tableau, document.notation), 40, 56));
 	// without a picture its place goes to the others
-	const above: Place = $derived(
+	const above: PanePlace = $derived(
 		figure.isWhole || !session.problem
 			? {
 					size: 100 - tableau,
@@ -39,7 +39,7 @@
 				}
 			: { size: 96 - tableau, pane: 'commentary' }
 	);
-	const place: Place = $derived({
+	const place: PanePlace = $derived({
 		size: 100,
 		across: [left, { size: 72, down: [above, { size: 100 - above.size, pane: 'tableau' }] }]
 	});

@@ -5,7 +5,7 @@ import {
 	type DesignRequest,
 	type Find,
 	type FormPart,
-	type Kept,
+	type KeptWish,
 	type PlanKept,
 	type Wish,
 	type WishName
@@ -20,13 +20,13 @@ import type { Of } from '../problem/shape';
 import { checkOf } from '../problem/shape-check';
 import { DESIGN_REQUEST, wishShape, type FormWanted } from './design-request';
 import type { NearJson } from './shapes';
-import type { Control } from './solve';
+import type { RunControl } from './solve';
 
 /** What POST /api/v1/design answers. */
 export interface DesignJson {
 	readonly problems: readonly {
 		readonly problem: ProblemJson;
-		readonly promises: readonly (Kept | PlanKept)[];
+		readonly promises: readonly (KeptWish | PlanKept)[];
 	}[];
 	readonly tried: number;
 	readonly missed: Readonly<Record<string, number>>;
@@ -161,7 +161,7 @@ export function designJson(request: DesignRequest, found: Designed): DesignJson 
  */
 export function answerDesign(
 	data: unknown,
-	control: (milliseconds: number) => Control,
+	control: (milliseconds: number) => RunControl,
 	told: {
 		onFind?: (find: DesignJson['problems'][number]) => void;
 		onProgress?: (progress: ProgressJson) => void;

@@ -10,7 +10,7 @@ import { KIND_NAMES, type Answer, type Question } from '../question/types';
 import { saidOf, WORDS } from '../question/words';
 import { QUESTIONS_REQUEST, requestReader } from './requests';
 import type { JudgementJson, QuestionJson } from './shapes';
-import type { Control } from './solve';
+import type { RunControl } from './solve';
 
 /** POST /api/v1/questions and /api/v1/judge: questions along a run, and what an answer is worth. */
 
@@ -21,7 +21,7 @@ const read = requestReader(QUESTIONS_REQUEST);
  * @throws InputError with every fault and its path
  * @throws CannotStart where the method asked for has nothing to start from
  */
-export function answerQuestions(data: unknown, control: Control = {}): { questions: QuestionJson[] } {
+export function answerQuestions(data: unknown, control: RunControl = {}): { questions: QuestionJson[] } {
 	const { problem, given } = read(data);
 	const found = questions({
 		problem,

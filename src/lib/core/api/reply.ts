@@ -9,7 +9,7 @@ import { answerDual, answerParametric } from './duality';
 import { parseJson } from '../formats/json-text';
 import { answerJudge, answerQuestions } from './questions';
 import { answerRegion, NotPossible } from './region';
-import { answerSolve, type Control } from './solve';
+import { answerSolve, type RunControl } from './solve';
 import { answerSheet } from './sheet';
 import { CONVERT_REQUEST } from './requests';
 import { readSolveRequest } from './solve-request';
@@ -71,7 +71,7 @@ function guarded(text: string, answer: (data: unknown) => object): Reply {
 }
 
 /** Answers the body of POST /api/v1/solve. */
-export function replySolve(text: string, control: (milliseconds: number) => Control): Reply {
+export function replySolve(text: string, control: (milliseconds: number) => RunControl): Reply {
 	return guarded(text, (data) => {
 		const request = readSolveRequest(data);
 		return answerSolve(request, control(request.limit.milliseconds));
@@ -86,31 +86,31 @@ export const replyConvert = (text: string): Reply =>
 	});
 
 /** Answers the body of POST /api/v1/region. */
-export const replyRegion = (text: string, control: Control): Reply =>
+export const replyRegion = (text: string, control: RunControl): Reply =>
 	guarded(text, (data) => answerRegion(data, control));
 
 /** Answers the body of POST /api/v1/dual. */
 export const replyDual = (text: string): Reply => guarded(text, answerDual);
 
 /** Answers the body of POST /api/v1/parametric. */
-export const replyParametric = (text: string, control: Control): Reply =>
+export const replyParametric = (text: string, control: RunControl): Reply =>
 	guarded(text, (data) => answerParametric(data, control));
 
 /** Answers the body of POST /api/v1/questions. */
-export const replyQuestions = (text: string, control: Control): Reply =>
+export const replyQuestions = (text: string, control: RunControl): Reply =>
 	guarded(text, (data) => answerQuestions(data, control));
 
 /** Answers the body of POST /api/v1/judge. */
 export const replyJudge = (text: string): Reply => guarded(text, answerJudge);
 
 /** Answers the body of POST /api/v1/sheet. */
-export const replySheet = (text: string, control: Control): Reply =>
+export const replySheet = (text: string, control: RunControl): Reply =>
 	guarded(text, (data) => answerSheet(data, control));
 
 /** Answers the body of POST /api/v1/design. */
 export const replyDesign = (
 	text: string,
-	control: (milliseconds: number) => Control,
+	control: (milliseconds: number) => RunControl,
 	soFar?: (found: DesignJson) => void
 ): Reply =>
 	guarded(text, (data) => {

@@ -4,7 +4,7 @@ import { sheetFiles, type SheetFile } from '../sheet/files';
 import { MOST_PRINTED } from '../sheet/presets';
 import { NotPossible } from './region';
 import { requestReader, SHEET_REQUEST } from './requests';
-import type { Control } from './solve';
+import type { RunControl } from './solve';
 
 /** POST /api/v1/sheet: sheets, exams and quizzes of a problem as files. */
 
@@ -16,7 +16,7 @@ const read = requestReader(SHEET_REQUEST);
  * @throws CannotStart where the method has nothing to start from
  * @throws NotPossible where the problem is too large for paper
  */
-export function answerSheet(data: unknown, control: Control = {}): { files: SheetFile[] } {
+export function answerSheet(data: unknown, control: RunControl = {}): { files: SheetFile[] } {
 	const { problem, given } = read(data);
 	const { method, preset, format, variants, seed } = given;
 	const rule = ruleNamed(given.rule);

@@ -27,7 +27,7 @@ import type { MarginalJson, OptimalSetJson, SolveJson, StepJson } from './shapes
 import type { SolveRequest } from './solve-request';
 
 /** What the one who runs a solve wants to know and to decide meanwhile. */
-export interface Control {
+export interface RunControl {
 	/** asked before each pivot; an answer is the reason to stop */
 	readonly shouldStop?: (pivots: number) => StopReason | null;
 	/** told what was found so far, now and then */
@@ -100,7 +100,7 @@ function marginalsJson(
  * Answers a request to solve, in the shape of docs/API.md.
  * @throws CannotStart where the method asked for has nothing to start from
  */
-export function answerSolve(request: SolveRequest, control: Control = {}): SolveJson {
+export function answerSolve(request: SolveRequest, control: RunControl = {}): SolveJson {
 	const { problem, method, rule, limit } = request;
 	const steps: StepJson[] = [];
 	const room = new Room();

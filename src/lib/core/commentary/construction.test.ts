@@ -18,7 +18,7 @@ import { remarkWords } from './messages';
 import { sideSentence } from './words/points';
 import { plainText, paragraphText } from '../sentence/sentence';
 import { removedBy } from './shape';
-import { removedWords, shapeOf } from './words/shape';
+import { removedWords, regionInWords } from './words/shape';
 
 const stated = (text: string) => readStatement(text).problem!;
 
@@ -85,7 +85,7 @@ describe('special cases in words', () => {
 		expect(corner).toContain(
 			'each of these pairs gives it: a with d; a with y = 0; b with d; b with y = 0; d with y = 0.'
 		);
-		const shape = plainText(shapeOf(problem, polyhedron(problem)));
+		const shape = plainText(regionInWords(problem, polyhedron(problem)));
 		expect(shape).toContain('a and b are the same line.');
 		expect(shape).toContain('a and c are parallel.');
 		expect(plainText(sideSentence(problem, 'x.lower'))).toBe('x ≥ 0');

@@ -59,5 +59,5 @@ export { tightNames } from './words/place';
 export { planSentence, quantity } from './words/plan';
 export { pointSentence, sideSentence } from './words/points';
 export { calledNumber, movedPlanSentence, numberWords, unitOfNumber } from './words/ranges';
-export { removedWords, shapeOf } from './words/shape';
+export { removedWords, regionInWords } from './words/shape';
 export { constraintInWords, objectiveInWords, variableInWords } from './words/story';

@@ -1,6 +1,6 @@
 import type { Column } from '../form/types';
 import type { Finding } from '../method/findings';
-import type { Judgement } from '../method/hand';
+import type { PivotJudgement } from '../method/hand';
 import type { Choice, Part } from '../method/types';
 import type { Rational } from '../number/rational';
 import type { Objective, Plan, Problem } from '../problem/types';
@@ -77,14 +77,14 @@ export type PivotFinding =
 			readonly code: 'ratio-not-least';
 			readonly t: Tableau;
 			readonly choice: Choice;
-			readonly least: NonNullable<Judgement['smallerRatio']>;
+			readonly least: NonNullable<PivotJudgement['smallerRatio']>;
 	  }
 	/** basic variables that are negative now; `inRegion` where that is only how a point of the region is written */
 	| {
 			readonly code: 'feasibility-lost';
 			readonly t: Tableau;
 			readonly after: Tableau;
-			readonly negative: Judgement['newlyNegative'];
+			readonly negative: PivotJudgement['newlyNegative'];
 			readonly inRegion: boolean;
 	  }
 	| {
@@ -104,7 +104,7 @@ export type PreviewFinding =
 			readonly t: Tableau;
 			readonly choice: Choice;
 			readonly ratio: Rational;
-			readonly smaller: Judgement['smallerRatio'];
+			readonly smaller: PivotJudgement['smallerRatio'];
 	  }
 	| {
 			readonly code: 'objective-would';

@@ -1,6 +1,6 @@
 import { isDualFeasible, leavingFinding } from '../method/dual';
 import type { Finding } from '../method/findings';
-import { judge, type Judgement } from '../method/hand';
+import { judgePivot, type PivotJudgement } from '../method/hand';
 import { repairFinding } from '../method/repair';
 import { enteringFinding, goalsOf } from '../method/primal';
 import type { RuleName } from '../method/rule';
@@ -88,7 +88,7 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): RemarkFind
 }
 
 /** What a pivot by hand breaks, and why. */
-function brokenBy({ tableau: t, part }: Work, judgement: Judgement): PivotFinding[] {
+function brokenBy({ tableau: t, part }: Work, judgement: PivotJudgement): PivotFinding[] {
 	const { choice, smallerRatio, negativeEntry, newlyNegative, breaksDualFeasibility, gain, after } =
 		judgement;
 	const found: PivotFinding[] = [];
@@ -115,7 +115,7 @@ export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By
 	const t = before.tableau;
 	const judgement =
 		by === 'hand' && relies(before, choice)
-			? judge(t, goalsOf(t, before.part), choice.row, choice.position)
+			? judgePivot(t, goalsOf(t, before.part), choice.row, choice.position)
 			: null;
 	const broken = judgement ? brokenBy(before, judgement) : [];
 	const [enter, leave] = [columnOf(t, choice.entering), columnOf(t, choice.leaving)];

@@ -1,4 +1,4 @@
-import { judge } from '../method/hand';
+import { judgePivot } from '../method/hand';
 import { goalsOf } from '../method/primal';
 import type { Choice, Work } from '../method/types';
 import { negativeRows, ratios } from '../tableau/ratio';
@@ -20,7 +20,7 @@ import type { PreviewFinding } from './pivot-findings';
 export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark {
 	const [enter, leave] = [columnOf(t, choice.entering), columnOf(t, choice.leaving)];
 	const heading = { code: 'if-exchanged', enter, leave } as const;
-	const judged = judge(t, goalsOf(t, part), choice.row, choice.position);
+	const judged = judgePivot(t, goalsOf(t, part), choice.row, choice.position);
 	if (!judged) return { tone: 'hint', heading, found: [{ code: 'entry-is-zero' }] };
 	const { after, smallerRatio: smaller } = judged;
 	const ratio = rhs(t, choice.row).div(entryAt(t, choice.row, choice.position));

@@ -236,7 +236,7 @@ export function sidesFound(
 }
 
 /** A number that is changed, and to what. */
-export interface Changed {
+export interface ChangedNumber {
 	readonly varied: Varied;
 	readonly reading: RangeReading;
 	readonly value: Rational;
@@ -259,7 +259,7 @@ export type HundredFinding =
 	| { readonly code: 'rule-says-nothing' };
 
 /** The 100 % rule for changes at once, with its sum (Bradley, Hax and Magnanti 1977). */
-export function hundredFound(changes: readonly Changed[]): HundredFinding[] {
+export function hundredFound(changes: readonly ChangedNumber[]): HundredFinding[] {
 	const shares = changes.flatMap(({ varied, reading, value }): Share[] => {
 		const by = value.sub(reading.now).abs();
 		if (isZero(by)) return [];

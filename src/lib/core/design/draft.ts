@@ -1,15 +1,15 @@
 import { parseRational, rational, ZERO, type Rational } from '../number/rational';
 import { withoutZeros, type Constraint, type Problem, type Relation, type Sense } from '../problem/types';
 import { letterNames } from './naming';
-import type { DesignRequest, Draft } from './types';
+import type { DesignRequest, ProblemDraft } from './types';
 import { asksWhole } from './wishes/kinds';
 
 const exact = (value: number): Rational =>
 	Number.isInteger(value) ? rational(value) : parseRational(String(value));
 
 /** The problem that a draft stands for: variables x1 to xn, whole where a wish is about whole numbers, constraints r1 to rm. */
-export function problemOf(
-	{ rows, relations, rhs, costs }: Draft,
+export function problemOfDraft(
+	{ rows, relations, rhs, costs }: ProblemDraft,
 	request: Pick<DesignRequest, 'variables' | 'sense' | 'wishes'>
 ): Problem {
 	const { variables, sense, wishes } = request;
@@ -37,7 +37,7 @@ export function problemOf(
 
 /** A problem with nothing but 0 in it, to be filled in. */
 export const emptyProblem = (variables: number, relations: readonly Relation[], sense: Sense): Problem =>
-	problemOf(
+	problemOfDraft(
 		{ rows: relations.map(() => []), relations: [...relations], rhs: relations.map(() => 0), costs: [] },
 		{ variables, sense, wishes: [] }
 	);

@@ -10,8 +10,8 @@ import { readProblem } from '../problem/json';
 import type { Problem } from '../problem/types';
 import { bindsAt } from '../problem/use';
 import { Candidate } from './candidate';
-import { problemOf } from './draft';
-import { FORM_PARTS, type Draft, type Wish, type WishName } from './types';
+import { problemOfDraft } from './draft';
+import { FORM_PARTS, type ProblemDraft, type Wish, type WishName } from './types';
 import { planeOf } from './plane';
 import { kindOfWish } from './wishes/kinds';
 
@@ -159,9 +159,9 @@ test('the plane in whole numbers sees what the exact region shows', () => {
 	const seen = new Map<string, number>();
 	fc.assert(
 		fc.property(draft, fc.constantFrom('max', 'min'), (own, sense) => {
-			const plane = planeOf(own as unknown as Draft, sense as 'max')!;
+			const plane = planeOf(own as unknown as ProblemDraft, sense as 'max')!;
 			const request = { variables: 2, sense: sense as 'max', wishes: [] };
-			const candidate = new Candidate(problemOf(own as unknown as Draft, request));
+			const candidate = new Candidate(problemOfDraft(own as unknown as ProblemDraft, request));
 			const { redundant } = answerRegion({ problem: writeProblem(candidate.problem) });
 			if (plane.idle) expect(plane.idle.map((i) => `r${i + 1}`)).toEqual(redundant);
 			const wishes: Wish[] = [

@@ -4,7 +4,7 @@ import { bindsAt } from '../problem/use';
 import type { Candidate } from './candidate';
 import type { Plane } from './plane';
 import { leastApart } from './spread';
-import type { DesignRequest, Draft, FormPart } from './types';
+import type { DesignRequest, ProblemDraft, FormPart } from './types';
 import { asksWhole } from './wishes/kinds';
 import { hasNoBest, other } from './wishes/wish';
 
@@ -136,7 +136,7 @@ const areParallel = (one: readonly number[], two: readonly number[]): boolean =>
  * @param isWhole whether the variables are whole numbers: 2 x + 4 y <= 33 then says more than its half
  */
 export function untidyDraft(
-	{ rows, relations, rhs, costs }: Draft,
+	{ rows, relations, rhs, costs }: ProblemDraft,
 	plane: Plane | null,
 	asked: ReadonlySet<FormPart>,
 	isWhole: boolean

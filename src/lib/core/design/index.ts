@@ -5,7 +5,7 @@ export { NAMED_EXERCISES, type NamedExercise } from './exercises';
 export { FORM_WORDS } from './form';
 export { NAMINGS } from './naming';
 export { coneAt } from './objective-cone';
-export { FORM_PARTS, type FormPart, type Kept, type PlanKept, type Wish } from './types';
+export { FORM_PARTS, type FormPart, type KeptWish, type PlanKept, type Wish } from './types';
 export type { Control } from './wishes/controls';
 export { kindOfWish, saysOf, WISH_NAMES } from './wishes/kinds';
 export { WISH_GROUPS } from './wishes/wish';

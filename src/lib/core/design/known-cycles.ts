@@ -1,4 +1,4 @@
-import type { Draft } from './types';
+import type { ProblemDraft } from './types';
 import type { Seeded } from './seeded';
 import type { DesignRequest } from './types';
 
@@ -49,7 +49,7 @@ const fitting = (variables: number, constraints: number) =>
  * a factor, further rows with an amount above 0, which no ratio of 0 meets, and further variables that take none of its resources and bring a loss. The order of the cycle’s own rows and
  * variables decides ties, so it stays.
  */
-export function scaledCycle(request: DesignRequest, random: Seeded): Draft | null {
+export function scaledCycle(request: DesignRequest, random: Seeded): ProblemDraft | null {
 	const { variables, constraints, sense, numbers } = request;
 	if (!knowsCycle(request)) return null;
 	const known = random.pick(fitting(variables, constraints));

@@ -52,7 +52,7 @@ export const letterNames = (variables: number, constraints: number): Names => ({
 });
 
 /** The names and units of a problem; null where it has not as many parts. */
-export const namesOf = (problem: Problem, variables: number, constraints: number): Names | null =>
+export const namesFor = (problem: Problem, variables: number, constraints: number): Names | null =>
 	problem.variables.length < variables || problem.constraints.length < constraints
 		? null
 		: {

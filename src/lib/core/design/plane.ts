@@ -1,5 +1,5 @@
 import type { Sense } from '../problem/types';
-import type { Draft } from './types';
+import type { ProblemDraft } from './types';
 
 /**
  * The region of a draft in two variables, in whole numbers: what two lines decide needs no fraction. A corner is (x, y, w), which stands for the point
@@ -37,7 +37,7 @@ interface Line {
 }
 
 /** The constraints as a·x + b·y ≤ c or = c, then the axes. */
-const linesOf = ({ rows, relations, rhs }: Draft): Line[] => [
+const linesOf = ({ rows, relations, rhs }: ProblemDraft): Line[] => [
 	...rows.map(([a, b], i): Line => {
 		const turn = relations[i] === '>=' ? -1 : 1;
 		return { a: turn * a, b: turn * b, c: turn * rhs[i], isEquation: relations[i] === '=' };
@@ -53,7 +53,7 @@ const beyond = ({ a, b, c }: Line, [x, y, w]: Point): number => a * x + b * y - 
  * The region of a draft with two variables.
  * @returns null where the draft has other than two variables, or numbers that are not whole or above 999
  */
-export function planeOf(draft: Draft, sense: Sense): Plane | null {
+export function planeOf(draft: ProblemDraft, sense: Sense): Plane | null {
 	const { rows, rhs, costs } = draft;
 	if (costs.length !== 2) return null;
 	const isFit = (value: number) => Number.isInteger(value) && Math.abs(value) <= MOST;

@@ -6,7 +6,7 @@ import { BLAND } from '../method/rule';
 import { rational } from '../number/rational';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import { problemOf } from './draft';
+import { problemOfDraft } from './draft';
 import { Proposer } from './proposal';
 import { Seeded } from './seeded';
 
@@ -55,7 +55,7 @@ test.each(CONSTRUCTIONS)('a construction alone keeps its promise: %s', (_, wante
 	for (let i = 0; i < SEEDS; i++) {
 		const draft = proposer.next();
 		if (!draft) continue;
-		const problem = problemOf(draft, request);
+		const problem = problemOfDraft(draft, request);
 		made += 1;
 		if (keeps(problem)) kept += 1;
 	}

@@ -3,7 +3,7 @@ import { formAsked } from './form';
 import { scaledCycle } from './known-cycles';
 import { planeOf } from './plane';
 import type { Seeded } from './seeded';
-import type { DesignRequest, Draft, FormPart, WishName } from './types';
+import type { DesignRequest, ProblemDraft, FormPart, WishName } from './types';
 import { sourcesAndSinks } from './wishes/transport';
 import { other } from './wishes/wish';
 
@@ -47,7 +47,7 @@ export class Proposer {
 	}
 
 	/** The next proposal; null where an attempt came to nothing. */
-	next(): Draft | null {
+	next(): ProblemDraft | null {
 		const request = this.#request;
 		const is = other(request, 'answer')?.is;
 		const face = other(request, 'best-dimension')?.exactly ?? (is === 'several' ? 1 : 0);
@@ -115,7 +115,7 @@ export class Proposer {
 	}
 
 	/** Rows around a plan, some of which bind there; the objective a positive mix of those, so that the plan is a best one. */
-	#aroundPlan(face: number): Draft | null {
+	#aroundPlan(face: number): ProblemDraft | null {
 		const isEdge = face > 0;
 		const { variables, constraints, plan, numbers } = this.#request;
 		const random = this.#random;
@@ -201,7 +201,7 @@ export class Proposer {
 	 * The same draft in two variables where each constraint that cuts nothing off is replaced by one that cuts off a single corner, not a best one: so no other
 	 * constraint loses its edge.
 	 */
-	#cuttingOff(draft: Draft): Draft {
+	#cuttingOff(draft: ProblemDraft): ProblemDraft {
 		let own = draft;
 		for (let k = 0; k < 2 * draft.rows.length; k++) {
 			const plane = planeOf(own, this.#request.sense);
@@ -269,7 +269,7 @@ export class Proposer {
 	}
 
 	/** From each source to each sink: the sources have somewhat more than the sinks need, and costs are at random. */
-	#transport(): Draft | null {
+	#transport(): ProblemDraft | null {
 		const { variables, constraints, numbers, relations } = this.#request;
 		const size = sourcesAndSinks(variables, constraints);
 		if (!size) return null;
@@ -306,7 +306,7 @@ export class Proposer {
 	}
 
 	/** Two rows that contradict each other, the second a part of the first that shall be more; the others at random. */
-	#contradicting(): Draft | null {
+	#contradicting(): ProblemDraft | null {
 		const { constraints, variables, numbers } = this.#request;
 		const random = this.#random;
 		const relations = this.#relations();
@@ -343,7 +343,7 @@ export class Proposer {
 	}
 
 	/** A direction that no row ends, and an objective that it improves. */
-	#open(): Draft | null {
+	#open(): ProblemDraft | null {
 		const { variables, constraints, sense } = this.#request;
 		const random = this.#random;
 		const way = Array.from({ length: variables }, () => random.int(0, 2));

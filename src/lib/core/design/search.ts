@@ -3,7 +3,7 @@ import { printStatement } from '../problem/statement/print';
 import { isFeasible, type Plan, type Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
 import { Candidate } from './candidate';
-import { problemOf } from './draft';
+import { problemOfDraft } from './draft';
 import { formAsked, roughness, shapeOf, untidy, untidyDraft } from './form';
 import { type Plane, planeOf } from './plane';
 import { Proposer } from './proposal';
@@ -11,10 +11,10 @@ import { Seeded } from './seeded';
 import type {
 	Designed,
 	DesignRequest,
-	Draft,
+	ProblemDraft,
 	Find,
 	FormPart,
-	Kept,
+	KeptWish,
 	Met,
 	NearFind,
 	PlanKept,
@@ -61,7 +61,7 @@ function judged(
 ): Find | { readonly missed: string } {
 	const plan = planKept(candidate, request);
 	if (plan === null) return { missed: 'plan' };
-	const promises = new Map<number, Kept>();
+	const promises = new Map<number, KeptWish>();
 	for (const [i, wish] of ordered) {
 		const own = kindOfWish(wish.kind).decide(candidate, wish, request);
 		const value = wish.not ? (own === null ? false : null) : own;
@@ -79,7 +79,7 @@ const byCost = ({ wishes }: DesignRequest): (readonly [number, Wish])[] =>
 
 /** What a draft is seen not to keep before it is a problem, by its kind; null where nothing is seen. */
 function missedEarly(
-	draft: Draft,
+	draft: ProblemDraft,
 	plane: Plane | null,
 	request: DesignRequest,
 	form: ReadonlySet<FormPart>,
@@ -157,12 +157,12 @@ export function design(
 		if (!draft) continue;
 		const plane = planeOf(draft, request.sense);
 		const early = missedEarly(draft, plane, request, form, ordered);
-		const candidate = early === null ? new Candidate(problemOf(draft, request)) : null;
+		const candidate = early === null ? new Candidate(problemOfDraft(draft, request)) : null;
 		const found = candidate ? judged(candidate, request, form, ordered) : { missed: early! };
 		if ('missed' in found) {
 			missed[found.missed] = (missed[found.missed] ?? 0) + 1;
 			if (tried % SAMPLED === 0 && !NOT_SAMPLED.has(found.missed) && !sample.isFull)
-				sample.add(problemOf(draft, request));
+				sample.add(problemOfDraft(draft, request));
 		} else {
 			const text = printStatement(found.problem);
 			if (seen.has(text)) continue;

@@ -74,7 +74,7 @@ export type WishName = Wish['kind'];
 export type WishOf<K extends WishName> = Extract<Wish, { kind: K }>;
 
 /** A wish that came true, with the value that holds. */
-export type Kept = Wish & { readonly value: string | number | boolean };
+export type KeptWish = Wish & { readonly value: string | number | boolean };
 
 /** What makes an exercise tidy, whatever it is about; see `form.ts`. */
 export const FORM_PARTS = [
@@ -119,7 +119,7 @@ export interface DesignRequest {
 }
 
 /** A problem in small numbers, whole or with a few decimals, before it is one. */
-export interface Draft {
+export interface ProblemDraft {
 	readonly rows: number[][];
 	readonly relations: Relation[];
 	readonly rhs: number[];
@@ -129,7 +129,7 @@ export interface Draft {
 /** A problem that keeps what was wished. */
 export interface Find {
 	readonly problem: Problem;
-	readonly promises: readonly (Kept | PlanKept)[];
+	readonly promises: readonly (KeptWish | PlanKept)[];
 }
 
 /** The plan that was chosen first, as it is kept. */

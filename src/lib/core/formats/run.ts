@@ -2,7 +2,7 @@ import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
 import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
 import { notationText } from '../notation/words';
-import { boardLines, contentText, withPivotRatios, type Line, type Writing } from '../notation/lines';
+import { boardLines, contentText, withPivotRatios, type BoardLine, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { isZero, ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
@@ -33,7 +33,7 @@ const MARKS: Readonly<Record<Exclude<RunFormat, 'latex'>, (text: string) => stri
 
 /** The lines of a tableau as rows of texts. @param marked the entry that is pivoted on, and how it is marked */
 const cells = (
-	lines: readonly Line[],
+	lines: readonly BoardLine[],
 	writing: Writing,
 	marked: { readonly at: string; readonly mark: (text: string) => string } | null
 ): string[][] =>
@@ -101,7 +101,7 @@ export function tableauText(
 	const at =
 		pivot &&
 		addressText({ row: rowKey(t, pivot.row), column: t.form.columns[t.nonbasic[pivot.position]].id });
-	const table = (lines: readonly Line[], writing: Writing, mark: (text: string) => string): string[][] =>
+	const table = (lines: readonly BoardLine[], writing: Writing, mark: (text: string) => string): string[][] =>
 		cells(lines, writing, at ? { at, mark } : null);
 	const plain = (value: Rational) =>
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');

@@ -23,7 +23,7 @@ export interface Branching {
 }
 
 /** The two bounds that a value which is not whole is branched on by: below it and above it. */
-export const sidesOf = (variable: string, value: Rational): [below: Branching, above: Branching] => [
+export const branchSides = (variable: string, value: Rational): [below: Branching, above: Branching] => [
 	{ variable, relation: '<=', value: value.floor() },
 	{ variable, relation: '>=', value: value.ceil() }
 ];
@@ -167,7 +167,7 @@ export const amountAt = (own: Workings, name: string): Rational =>
 	);
 
 /** The basic solution in the author's variables. */
-export const planAt = (own: Workings): Plan =>
+export const nodePlan = (own: Workings): Plan =>
 	new Map(own.tableau.form.substitutions.map((way) => [way.variable, amountOf(own, way)]));
 
 /** The row `column + slack = rhs` that limits a column from above; null where there is none. */

@@ -9,9 +9,9 @@ import { OpenNodes } from './open-nodes';
 import {
 	amountAt,
 	fractionalAt,
-	planAt,
+	nodePlan,
 	resolved,
-	sidesOf,
+	branchSides,
 	withBranchings,
 	type Branching,
 	type Workings
@@ -179,7 +179,7 @@ export class Search {
 		}
 		const own = { tableau, shifts: start.shifts };
 		const fractional = fractionalAt(tableau);
-		const solution = this.keepsNodes || fractional.length === 0 ? planAt(own) : null;
+		const solution = this.keepsNodes || fractional.length === 0 ? nodePlan(own) : null;
 		this.#note(id, { bound: objectiveValue(tableau), solution, fractional, pivots }, own);
 	}
 
@@ -262,7 +262,7 @@ export class Search {
 			const value = this.#amount(id, split!);
 			node.split = split;
 			node.why = { code: 'branched', variable: split!, value };
-			const [below, above] = sidesOf(split!, value);
+			const [below, above] = branchSides(split!, value);
 			fresh = (made === 'down' ? [below, above] : [above, below]).map((way) => this.#add(id, way, bound));
 			this.#tableaux.keep(fresh, this.#tableaux.kept(id));
 		}

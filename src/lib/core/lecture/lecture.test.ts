@@ -10,7 +10,7 @@ import type { Problem } from '../problem/types';
 import { KIND_NAMES } from '../question/types';
 import { sourceOf } from '../sheet/files';
 import type { SheetStep } from '../sheet/steps';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 import { makeScript } from './make';
 import { readNotes } from './notes';
 import { lectureRemarks, lectureWebPage } from './web-page';
@@ -35,7 +35,7 @@ const stated = (text: string) => readStatement(text).problem!;
 const KILN =
 	'max profit = 30 bowls + 45 vases\nclay: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
 
-type TableauPart = Extract<Part, { kind: 'tableau' }>;
+type TableauPart = Extract<SheetPart, { kind: 'tableau' }>;
 const tableauOf = ({ main }: Slide) => main.find((part): part is TableauPart => part.kind === 'tableau')!;
 const keepsFeasible = ({ position }: SheetStep) => position.work!.part !== 'dual';
 const hasRatios = (part: TableauPart) =>

@@ -8,9 +8,9 @@ import { drawingOf, withoutBest } from '../sheet/drawing';
 import { picturesOf } from '../sheet/make';
 import { quizItem } from '../sheet/quiz';
 import { questionTableau } from '../sheet/tableaux';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 import { type ScriptStep } from '../lesson/script';
-import type { Choice, LectureSource, Shown, Slide } from './slide';
+import type { SlideChoice, LectureSource, SlideShown, Slide } from './slide';
 
 /** Slides that ask a question, and what the speaker has to know of one. */
 
@@ -41,7 +41,7 @@ function questionOf(question: Question): NonNullable<Slide['question']> {
 	const because = WORDS[kind].because(question);
 	const choices =
 		field && field.most === 1 && field.options.length <= LETTERS.length
-			? field.options.map(({ id, text }, i): Choice => {
+			? field.options.map(({ id, text }, i): SlideChoice => {
 					const isRight = item!.right.some((own) => own[field.id].includes(id));
 					const slip = item!.slips.find(({ entries }) => entries[field.id].includes(id));
 					return {
@@ -56,7 +56,7 @@ function questionOf(question: Question): NonNullable<Slide['question']> {
 	return { says: WORDS[kind].asks(question), choices };
 }
 
-export function questionSlide(source: LectureSource, { asks, at }: ScriptStep): Shown | null {
+export function questionSlide(source: LectureSource, { asks, at }: ScriptStep): SlideShown | null {
 	const kind = KIND_NAMES.find((own) => own === asks);
 	if (!kind) return null;
 	const { problem, method, rule } = source;
@@ -64,7 +64,7 @@ export function questionSlide(source: LectureSource, { asks, at }: ScriptStep): 
 	const question = list[at];
 	if (!question) return null;
 	const drawing = kind === 'best-corner' ? drawingOf(problem, 'answers') : null;
-	const about: Part = drawing
+	const about: SheetPart = drawing
 		? { kind: 'picture', drawing: withoutBest(drawing) }
 		: question.problem
 			? { kind: 'statement', problem }

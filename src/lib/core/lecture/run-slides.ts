@@ -17,11 +17,11 @@ import type { SheetSource } from '../sheet/blocks';
 import { drawingOf, withoutBest } from '../sheet/drawing';
 import { operationsOf, pivotOf, tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 import { readPlan } from '../tableau/tableau';
 import { PIVOT_STEPS } from '../lesson/script';
 import { answerOf } from './question-slides';
-import type { LectureSource, Shown, Slide } from './slide';
+import type { LectureSource, SlideShown, Slide } from './slide';
 
 /** Slides of a run: each tableau with what is asked there, and each pivot step by step. */
 
@@ -29,7 +29,7 @@ export const run = ({ steps }: SheetSource): SheetStep[] =>
 	steps.filter(({ position }) => position.work !== null);
 
 /** The picture of two variables with the cuts so far and the basic solution of a tableau; nothing for other problems. */
-export function pictureAt({ problem }: SheetSource, { cuts, work }: Position): Part[] {
+export function pictureAt({ problem }: SheetSource, { cuts, work }: Position): SheetPart[] {
 	const t = work!.tableau;
 	const drawing = drawingOf(withCuts(problem, cuts), 'answers');
 	if (!drawing) return [];
@@ -83,7 +83,12 @@ function answerAt(source: LectureSource, at: number, kinds: readonly KindName[])
 }
 
 /** A tableau as it stands, and what is asked there. */
-function positionSlide(source: LectureSource, at: number, { position }: SheetStep, title: Sentence): Shown {
+function positionSlide(
+	source: LectureSource,
+	at: number,
+	{ position }: SheetStep,
+	title: Sentence
+): SlideShown {
 	const { tableau, part } = position.work!;
 	return {
 		title,
@@ -94,7 +99,7 @@ function positionSlide(source: LectureSource, at: number, { position }: SheetSte
 }
 
 /** A tableau at which no pivot follows: how the run or its phase ends; null where one would follow. */
-function endSlide(source: LectureSource, { position }: SheetStep, title: Sentence): Shown | null {
+function endSlide(source: LectureSource, { position }: SheetStep, title: Sentence): SlideShown | null {
 	const { tableau, ...work } = position.work!;
 	const decision = decide({ tableau, ...work }, source.rule);
 	if (decision.kind === 'pivot') return null;
@@ -110,7 +115,7 @@ function endSlide(source: LectureSource, { position }: SheetStep, title: Sentenc
 }
 
 /** The tableau before a pivot, with as much of the choice as is shown; a dictionary is shown as it stands. */
-function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetStep, stage: Stage): Part {
+function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetStep, stage: Stage): SheetPart {
 	const { tableau: t } = work;
 	const choice = pivotMade(t, next.move);
 	const pivot = has(stage, 'pivot') ? pivotOf(t, next) : null;
@@ -130,7 +135,7 @@ function choicePart({ notation, rule }: LectureSource, work: Work, next: SheetSt
 }
 
 /** A tableau of the run, with as much of the next pivot as a step shows. */
-export function tableauSlide(source: LectureSource, at: number, stage: Stage): Shown | null {
+export function tableauSlide(source: LectureSource, at: number, stage: Stage): SlideShown | null {
 	const steps = run(source);
 	const [own, next] = [steps[at], steps[at + 1]];
 	if (!own) return null;

@@ -4,11 +4,11 @@ import type { Sentence } from '../sentence/sentence';
 import { asksForWhole } from '../problem/whole';
 import type { SheetSource } from '../sheet/blocks';
 import { cutRounds } from '../sheet/rounds';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 
 /** What the class sees at a step of a script, what the speaker has to know there, and what slides are made of. */
 
-export interface Choice {
+export interface SlideChoice {
 	readonly letter: string;
 	readonly says: string;
 	readonly isRight: boolean;
@@ -19,14 +19,14 @@ export interface Choice {
 export interface Slide {
 	readonly title: Sentence;
 	/** the tableau, or what is looked at most */
-	readonly main: readonly Part[];
+	readonly main: readonly SheetPart[];
 	/** the picture or sentences beside it */
-	readonly beside: readonly Part[];
+	readonly beside: readonly SheetPart[];
 	/** the instructor's remark */
 	readonly remark: string;
 	readonly minutes: number;
 	/** what is asked; its answer is told before the next step comes */
-	readonly question: { readonly says: string; readonly choices: readonly Choice[] } | null;
+	readonly question: { readonly says: string; readonly choices: readonly SlideChoice[] } | null;
 	/** what the speaker has to know of what the step asks, told to the class with the question or by a later step */
 	readonly answer: {
 		readonly right: string;
@@ -54,4 +54,5 @@ export function lectureSource(source: SheetSource, rule: Rule, method: MethodNam
 	return { ...source, steps, rounds: () => steps, rule, method };
 }
 
-export type Shown = Pick<Slide, 'title' | 'main'> & Partial<Pick<Slide, 'beside' | 'question' | 'answer'>>;
+export type SlideShown = Pick<Slide, 'title' | 'main'> &
+	Partial<Pick<Slide, 'beside' | 'question' | 'answer'>>;

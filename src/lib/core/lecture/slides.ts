@@ -1,20 +1,20 @@
 import { constraintInWords } from '../commentary/words/story';
 import { say, type Sentence } from '../sentence/sentence';
 import { RELATION_SIGNS } from '../problem/relation';
-import { linear } from '../sheet/statement';
+import { linearText } from '../sheet/statement';
 import { BUILDERS, type SheetSource } from '../sheet/blocks';
 import { drawingOf, drawingUpTo, type Drawing } from '../sheet/drawing';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 import { type ScriptStep } from '../lesson/script';
 import { questionSlide } from './question-slides';
 import { tableauSlide } from './run-slides';
 import { cutSlide, derivationSlide, nodeSlide } from './whole-slides';
-import type { LectureSource, Shown, Slide } from './slide';
+import type { LectureSource, SlideShown, Slide } from './slide';
 
 /** The slides of a script. */
 
 /** The construction of the region as far as some constraints are drawn. */
-function linesSlide({ problem, meaning, notation }: SheetSource, count: number): Shown | null {
+function linesSlide({ problem, meaning, notation }: SheetSource, count: number): SlideShown | null {
 	const drawing = drawingUpTo(problem, count);
 	if (!drawing || count > problem.constraints.length) return null;
 	const row = problem.constraints[count - 1];
@@ -26,7 +26,7 @@ function linesSlide({ problem, meaning, notation }: SheetSource, count: number):
 					{
 						kind: 'sentences',
 						lines: [
-							say`${linear(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}`,
+							say`${linearText(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}`,
 							say`${constraintInWords(problem, row, meaning('constraints', row.name), notation.numbers)}`
 						]
 					}
@@ -40,17 +40,17 @@ const bodyOf = (source: SheetSource, name: keyof typeof BUILDERS, fill: 'answers
 	BUILDERS[name](source, fill).filter(({ kind }) => kind !== 'heading');
 
 /** A block of a sheet without its heading, as a slide. */
-function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: Sentence): Shown | null {
+function blockSlide(source: LectureSource, name: keyof typeof BUILDERS, title: Sentence): SlideShown | null {
 	const body = bodyOf(source, name);
 	// how each cut comes about has slides of its own, and each node
 	const parts = name === 'cuts' || name === 'tree' ? body.slice(0, 1) : body;
 	return parts.length > 0 ? { title, main: parts } : null;
 }
 
-const pictureSlide = (title: Sentence, drawing: Drawing | null, beside: Part[]): Shown | null =>
+const pictureSlide = (title: Sentence, drawing: Drawing | null, beside: SheetPart[]): SlideShown | null =>
 	drawing && { title, main: [{ kind: 'picture', drawing }], beside };
 
-function shownAt(source: LectureSource, step: ScriptStep): Shown | null {
+function shownAt(source: LectureSource, step: ScriptStep): SlideShown | null {
 	const { problem } = source;
 	switch (step.shows) {
 		case 'own':

@@ -11,16 +11,16 @@ import type { CutMove } from '../move/types';
 import { rowKey } from '../notation/board';
 import { capital, plainText, say, type Sentence } from '../sentence/sentence';
 import { asksForWhole } from '../problem/whole';
-import { linear } from '../sheet/statement';
+import { linearText } from '../sheet/statement';
 import { planText } from '../sheet/blocks';
 import { drawingUpTo, drawingWithin } from '../sheet/drawing';
 import { tableauPart } from '../sheet/tableaux';
 import type { SheetStep } from '../sheet/steps';
 import { treeDrawing } from '../sheet/tree-drawing';
-import type { Part } from '../sheet/types';
+import type { SheetPart } from '../sheet/types';
 import { OBJECTIVE } from '../tableau/goal';
 import { pictureAt, run } from './run-slides';
-import type { LectureSource, Shown } from './slide';
+import type { LectureSource, SlideShown } from './slide';
 
 /** Slides of the ways to an integer plan: cuts with their derivations, and the tree node by node. */
 
@@ -32,7 +32,7 @@ function cutStep(source: LectureSource, number: number): [before: SheetStep, aft
 }
 
 /** The tableau with the row that a cut comes from, to be asked for the cut. */
-export function cutSlide(source: LectureSource, number: number): Shown | null {
+export function cutSlide(source: LectureSource, number: number): SlideShown | null {
 	const step = cutStep(source, number);
 	if (!step) return null;
 	const [{ position }, { position: after }] = step;
@@ -54,17 +54,17 @@ export function cutSlide(source: LectureSource, number: number): Shown | null {
 }
 
 /** A cut in the non-basic variables. */
-const cutText = ({ nonbasic }: Cut): Sentence => say`${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}`;
+const cutText = ({ nonbasic }: Cut): Sentence => say`${linearText(nonbasic.terms)} ≥ ${nonbasic.rhs}`;
 
 /** How a cut comes about; of two variables also the region with the cuts so far. */
-export function derivationSlide(source: LectureSource, number: number): Shown | null {
+export function derivationSlide(source: LectureSource, number: number): SlideShown | null {
 	const step = cutStep(source, number);
 	if (!step) return null;
 	const [{ position }, { position: after, move }] = step;
 	const { heading, sentences } = remarkWords(tell(position, move!, after));
 	const cutSoFar = withCuts(source.problem, after.cuts);
 	const drawing = drawingUpTo(cutSoFar, cutSoFar.constraints.length);
-	const lines: Part = { kind: 'sentences', lines: sentences };
+	const lines: SheetPart = { kind: 'sentences', lines: sentences };
 	return drawing
 		? { title: heading, main: [{ kind: 'picture', drawing }], beside: [lines] }
 		: { title: heading, main: [lines] };
@@ -74,7 +74,7 @@ export function derivationSlide(source: LectureSource, number: number): Shown | 
  * The tree up to a node, in the order in which nodes are solved, asked whether it is closed; of two variables also what the node leaves of the region.
  * How the node ended is told with the answer, and seen in the tree from the next node on.
  */
-export function nodeSlide(source: LectureSource, number: number): Shown | null {
+export function nodeSlide(source: LectureSource, number: number): SlideShown | null {
 	const { problem } = source;
 	const { nodes } = asksForWhole(problem) ? source.search() : { nodes: [] };
 	const node = nodes[number - 1];

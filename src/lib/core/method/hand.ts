@@ -5,7 +5,7 @@ import { choiceAt, costSign, improvingPositions, type Goals } from './rules';
 import type { Choice } from './types';
 
 /** What a pivot chosen by hand does to the two things a tableau can be. */
-export interface Judgement {
+export interface PivotJudgement {
 	readonly choice: Choice;
 	/** basic variables that become negative by this pivot, with their new values */
 	readonly newlyNegative: readonly { readonly column: number; readonly value: Rational }[];
@@ -25,7 +25,7 @@ export interface Judgement {
  * @param position index into `nonbasic`
  * @returns null for a zero entry, which cannot be a pivot
  */
-export function judge(t: Tableau, goals: Goals, row: number, position: number): Judgement | null {
+export function judgePivot(t: Tableau, goals: Goals, row: number, position: number): PivotJudgement | null {
 	const size = cell(t, row, position);
 	if (!size) return null;
 	const choice = choiceAt(t, row, position);

@@ -14,7 +14,7 @@ import { evaluate, isFeasible, type Problem } from '../problem/types';
 import { startTableau } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
 import { entry, rhs, type Tableau } from '../tableau/tableau';
-import { judge } from './hand';
+import { judgePivot } from './hand';
 import { CannotStart, METHODS, prepare, type MethodName } from './solve';
 import type { Step } from './types';
 import type { EnteringRule } from './rule';
@@ -199,16 +199,18 @@ describe('starts and choices by hand', () => {
 		const t = startTableau(
 			prepare(problemOf('max z = 3 x + 2 y\na: x + y <= 4\nb: 2 x - y <= 2'), 'primal').form
 		);
-		expect(judge(t, [OBJECTIVE], 0, 0)).toMatchObject({ breaksFeasibility: true, negativeEntry: false });
-		expect(judge(t, [OBJECTIVE], 0, 0)!.newlyNegative.map(({ value }) => value.toFraction())).toEqual(['-6']);
-		expect(judge(t, [OBJECTIVE], 1, 0)).toMatchObject({
+		expect(judgePivot(t, [OBJECTIVE], 0, 0)).toMatchObject({ breaksFeasibility: true, negativeEntry: false });
+		expect(judgePivot(t, [OBJECTIVE], 0, 0)!.newlyNegative.map(({ value }) => value.toFraction())).toEqual([
+			'-6'
+		]);
+		expect(judgePivot(t, [OBJECTIVE], 1, 0)).toMatchObject({
 			breaksFeasibility: false,
 			smallerRatio: null,
 			gain: 1
 		});
-		expect(judge(t, [OBJECTIVE], 1, 1)).toMatchObject({ breaksFeasibility: true, negativeEntry: true });
+		expect(judgePivot(t, [OBJECTIVE], 1, 1)).toMatchObject({ breaksFeasibility: true, negativeEntry: true });
 		const zero = startTableau(prepare(problemOf('max z = x + y\na: x <= 4'), 'primal').form);
-		expect(judge(zero, [OBJECTIVE], 0, 1)).toBeNull();
+		expect(judgePivot(zero, [OBJECTIVE], 0, 1)).toBeNull();
 	});
 
 	test('each change on the way to standard form has its reason', () => {

@@ -18,7 +18,7 @@ import {
 } from '../tableau/tableau';
 import { startTableau } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
-import { judge } from './hand';
+import { judgePivot } from './hand';
 import { advise } from './primal';
 import { enteringPosition, improvingPositions, leavingRow } from './rules';
 import { BLAND, DANTZIG } from './rule';
@@ -92,7 +92,7 @@ test('the least ratio leaves, and only such a pivot keeps the basis feasible', (
 					expect(leaving === null).toBe(least === null);
 					if (leaving !== null) expect(compare(compared[leaving].value!, least!)).toBe(0);
 					t.basis.forEach((_, row) => {
-						const judgement = judge(t, GOALS, row, k);
+						const judgement = judgePivot(t, GOALS, row, k);
 						const size = sign(entryAt(t, row, k));
 						expect(judgement === null).toBe(size === 0);
 						if (!judgement) return;

@@ -1,5 +1,5 @@
 import { artificialRemark } from '../commentary/begin';
-import { rowName } from '../sentence/form-words';
+import { rowWords } from '../sentence/form-words';
 import { refused } from '../position/position';
 import type { Column } from '../form/types';
 import { addGoal, dropGoal } from '../tableau/build';
@@ -50,7 +50,7 @@ export const artificial: MoveKind<ArtificialMove> = {
 		const vacant = vacantRows(t);
 		const single = vacant.map((row) => ({
 			move: { kind: 'artificial', column: columnOf(t, t.basis[row]).id } as const,
-			says: messages.offerArtificial(rowName(t.form.rows[row].owner))
+			says: messages.offerArtificial(rowWords(t.form.rows[row].owner))
 		}));
 		if (vacant.length === 0) return [];
 		return [...single, { move: { kind: 'artificial', column: 'all' }, says: messages.offerArtificials }];

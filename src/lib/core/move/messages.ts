@@ -1,6 +1,6 @@
 import { faultSentence } from '../commentary/words/whole';
 import { words, type Catalogue } from '../sentence/catalogue';
-import { rowName } from '../sentence/form-words';
+import { rowWords } from '../sentence/form-words';
 import { isOrAre, joined, say, type Paragraph, type Sentence } from '../sentence/sentence';
 import type { Part } from '../method/types';
 import type { RuleName } from '../method/rule';
@@ -175,11 +175,11 @@ const REFUSALS: Catalogue<Refusal> = {
 		say`A basis has one variable for each row: ${rows} ${isOrAre(rows)} needed, ${chosen} ${isOrAre(chosen)} chosen.`,
 	'no-longer-basis': () => say`After this change the basic columns are no basis any more.`,
 	'row-has-basic': ({ row, basic }) =>
-		say`Row ${rowName(row)} needs no artificial variable: ${basic} is basic there.`,
+		say`Row ${rowWords(row)} needs no artificial variable: ${basic} is basic there.`,
 	'every-row-has-basic': () => say`Every row has a basic variable, so no artificial variable is needed.`,
 	'no-artificials': () => say`There is no artificial variable to bring down.`,
 	'still-vacant': ({ rows }) =>
-		say`First every row needs a basic variable; ${joined(rows.map(rowName))} ${rows.length > 1 ? 'have' : 'has'} none.`,
+		say`First every row needs a basic variable; ${joined(rows.map(rowWords))} ${rows.length > 1 ? 'have' : 'has'} none.`,
 	'artificials-not-zero': ({ sum }) =>
 		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not satisfied.`,
 	'part-at-work': ({ part }) => say`${PART_NAMES[part]} is at work already.`,

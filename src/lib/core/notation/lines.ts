@@ -29,7 +29,7 @@ export interface LineCell {
 }
 
 /** `costs`: coefficients above the names; `head`: the names; `z`: the row z of an extended tableau. */
-export interface Line {
+export interface BoardLine {
 	readonly kind: 'costs' | 'head' | 'row' | 'z' | 'goal';
 	/** its part of an address, empty for names and coefficients */
 	readonly key: string;
@@ -63,8 +63,8 @@ interface Parts {
  * The lines of a board from top to bottom, as its notation has them.
  * @param shown any board but a dictionary's, which is written as equations
  */
-export function boardLines(shown: Board, notation: Notation): Line[] {
-	const line = (kind: Line['kind'], key: string, name: Content, parts: Parts): Line => ({
+export function boardLines(shown: Board, notation: Notation): BoardLine[] {
+	const line = (kind: BoardLine['kind'], key: string, name: Content, parts: Parts): BoardLine => ({
 		kind,
 		key,
 		name,
@@ -118,7 +118,10 @@ export function boardLines(shown: Board, notation: Notation): Line[] {
  * A tableau with the ratios that are compared as a last column.
  * @param values the ratios by the keys of rows; null, or left out, where a row sets no limit
  */
-export const withRatios = (lines: readonly Line[], values: ReadonlyMap<string, Rational | null>): Line[] =>
+export const withRatios = (
+	lines: readonly BoardLine[],
+	values: ReadonlyMap<string, Rational | null>
+): BoardLine[] =>
 	lines.map((line) => {
 		const value = line.kind === 'row' ? values.get(line.key) : null;
 		const content: Content =
@@ -136,9 +139,9 @@ export const withRatios = (lines: readonly Line[], values: ReadonlyMap<string, R
 /** A tableau's lines with the ratios of the column that is pivoted in; without them where the pivot is chosen by row, as in the dual simplex method. */
 export function withPivotRatios(
 	t: Tableau,
-	lines: readonly Line[],
+	lines: readonly BoardLine[],
 	pivot: { readonly row: number; readonly position: number } | null | undefined
-): Line[] {
+): BoardLine[] {
 	if (!pivot || sign(rhs(t, pivot.row)) < 0) return [...lines];
 	return withRatios(
 		lines,
@@ -150,12 +153,12 @@ export function withPivotRatios(
  * A tableau without the columns of basic variables, which say no more than its row names do.
  * @returns null where they say more: rows without names, blanks, coefficients above, or a basic column with other entries than a 1 and zeros
  */
-export function withoutUnits(lines: readonly Line[]): Line[] | null {
-	const isNamed = (line: Line) => line.kind !== 'row' || line.name.kind === 'name';
+export function withoutUnits(lines: readonly BoardLine[]): BoardLine[] | null {
+	const isNamed = (line: BoardLine) => line.kind !== 'row' || line.name.kind === 'name';
 	if (lines.some((line) => line.kind === 'costs' || line.kind === 'z' || !isNamed(line))) return null;
 	const units = (lines[0]?.cells ?? []).flatMap(({ unit }, j) => (unit ? [j] : []));
 	if (units.length === 0) return null;
-	const says = ({ cells }: Line, j: number): 0 | 1 | null => {
+	const says = ({ cells }: BoardLine, j: number): 0 | 1 | null => {
 		const { content } = cells[j];
 		if (content.kind !== 'number' || (content.cell.m && !isZero(content.cell.m))) return null;
 		return isZero(content.cell.plain) ? 0 : content.cell.plain.equals(1) ? 1 : null;

@@ -6,7 +6,7 @@ import { solveLinear } from '../answer/answer';
 import { cellSentence } from '../commentary/words/map';
 import { PROFILES } from '../notation/notation';
 import { rational } from '../number/rational';
-import { cellAt, numberMap, type At } from './map';
+import { cellAt, numberMap, type MapPoint } from './map';
 import { withNumber, type Varied } from '../problem/varied';
 
 const window = { low: rational(-8), high: rational(12) };
@@ -27,7 +27,7 @@ test('the map of two numbers covers its window, and says what solving at any of 
 			if (cells.length > 2) seen.several += 1;
 			for (const [a, b] of tried) {
 				// on no line of small numbers: parts without an area are not on the map
-				const at: At = [rational(a, 10).add(rational(1, 997)), rational(b, 10).add(rational(1, 991))];
+				const at: MapPoint = [rational(a, 10).add(rational(1, 997)), rational(b, 10).add(rational(1, 991))];
 				const answer = solveLinear(varied.reduce((now, own, i) => withNumber(now, own, at[i]), problem));
 				const own = cells.filter((cell) => cellAt([cell], at));
 				expect(own.length).toBeGreaterThan(0);

@@ -10,7 +10,7 @@ import { numberOf, withNumber, type Varied } from '../problem/varied';
 /** The plane of two numbers of a problem, parted into the polygons on which one basis stays optimal (Gal and Nedoma 1972). */
 
 /** A point of the plane: the first number, and the second. */
-export type At = readonly [Rational, Rational];
+export type MapPoint = readonly [Rational, Rational];
 
 /** `a · first + b · second ≤ c` */
 interface Half {
@@ -22,7 +22,7 @@ interface Half {
 export interface MapCell {
 	readonly status: 'optimal' | 'infeasible' | 'unbounded';
 	/** corners in order around it, within the window */
-	readonly polygon: readonly At[];
+	readonly polygon: readonly MapPoint[];
 	/** names of the basic columns, where one basis is optimal on it */
 	readonly basis: readonly string[];
 	/** names of the variables that are basic there */
@@ -39,11 +39,11 @@ export interface Window {
 
 const MOST_CELLS = 400;
 
-const beyond = ({ a, b, c }: Half, [x, y]: At): Rational => a.mul(x).add(b.mul(y)).sub(c);
+const beyond = ({ a, b, c }: Half, [x, y]: MapPoint): Rational => a.mul(x).add(b.mul(y)).sub(c);
 
 /** A convex polygon without what lies outside a half-plane (Sutherland and Hodgman 1974); fewer than three corners are none. */
-function clipped(polygon: readonly At[], half: Half): At[] {
-	const kept: At[] = [];
+function clipped(polygon: readonly MapPoint[], half: Half): MapPoint[] {
+	const kept: MapPoint[] = [];
 	polygon.forEach((p, i) => {
 		const q = polygon[(i + 1) % polygon.length];
 		const [dp, dq] = [beyond(half, p), beyond(half, q)];
@@ -60,21 +60,21 @@ function clipped(polygon: readonly At[], half: Half): At[] {
 	return distinct.length < 3 || isZero(area(distinct)) ? [] : distinct;
 }
 
-const area = (polygon: readonly At[]): Rational =>
+const area = (polygon: readonly MapPoint[]): Rational =>
 	polygon.reduce((sum, p, i) => {
 		const q = polygon[(i + 1) % polygon.length];
 		return sum.add(p[0].mul(q[1]).sub(q[0].mul(p[1])));
 	}, ZERO);
 
-const middle = (polygon: readonly At[]): At => {
-	const sum = polygon.reduce<At>(([x, y], p) => [x.add(p[0]), y.add(p[1])], [ZERO, ZERO]);
+const middle = (polygon: readonly MapPoint[]): MapPoint => {
+	const sum = polygon.reduce<MapPoint>(([x, y], p) => [x.add(p[0]), y.add(p[1])], [ZERO, ZERO]);
 	return [sum[0].div(polygon.length), sum[1].div(polygon.length)];
 };
 
 const outside = ({ a, b, c }: Half): Half => ({ a: a.neg(), b: b.neg(), c: c.neg() });
 
 /** value + first · (x − at) + second · (y − at) ≥ 0 as a half-plane; null where it says nothing of the two numbers. */
-function halfOf(value: Rational, first: Rational, second: Rational, [x, y]: At): Half | null {
+function halfOf(value: Rational, first: Rational, second: Rational, [x, y]: MapPoint): Half | null {
 	if (isZero(first) && isZero(second)) return null;
 	return { a: first.neg(), b: second.neg(), c: value.sub(first.mul(x)).sub(second.mul(y)) };
 }
@@ -86,7 +86,7 @@ const madeAt = ({ basis, form }: Tableau): string[] =>
 		.map(({ variable }) => variable);
 
 /** The conditions under which the basis of an answer stays optimal. */
-function conditions(answer: LinearAnswer, varied: readonly [Varied, Varied], at: At): Half[] {
+function conditions(answer: LinearAnswer, varied: readonly [Varied, Varied], at: MapPoint): Half[] {
 	const t = answer.tableau!;
 	const slopes = (own: Varied): Slope[] =>
 		'rhs' in own ? rhsSlopes(t, own.rhs) : costSlopes(t, own.objective);
@@ -99,7 +99,7 @@ function proven(
 	answer: LinearAnswer,
 	problem: Problem,
 	varied: readonly [Varied, Varied],
-	at: At
+	at: MapPoint
 ): Half | null {
 	const { certificate } = answer;
 	if (certificate?.kind !== 'infeasible') return null;
@@ -125,14 +125,14 @@ export function numberMap(
 	shouldStop: () => boolean = () => false
 ): MapCell[] {
 	if ('objective' in varied[0]) return costMap(problem, varied, { first, second }, shouldStop);
-	const whole: At[] = [
+	const whole: MapPoint[] = [
 		[first.low, second.low],
 		[first.high, second.low],
 		[first.high, second.high],
 		[first.low, second.high]
 	];
 	const known: { halves: readonly Half[]; cell: MapCell }[] = [];
-	const open: (readonly At[])[] = [whole];
+	const open: (readonly MapPoint[])[] = [whole];
 	while (open.length > 0 && known.length < MOST_CELLS) {
 		const piece = open.pop()!;
 		const at = middle(piece);
@@ -142,7 +142,7 @@ export function numberMap(
 			found = lookedAt(problem, varied, at, whole);
 			known.push(found);
 		}
-		let rest: readonly At[] = piece;
+		let rest: readonly MapPoint[] = piece;
 		for (const half of found.halves) {
 			const off = clipped(rest, outside(half));
 			if (off.length > 0) open.push(off);
@@ -153,11 +153,14 @@ export function numberMap(
 	return known.flatMap(({ cell }) => (cell.polygon.length > 0 ? [cell] : []));
 }
 
-const around = (polygon: readonly At[], halves: readonly Half[]): At[] =>
-	halves.reduce<At[]>((rest, half) => (rest.length ? clipped(rest, half) : rest), [...polygon]);
+const around = (polygon: readonly MapPoint[], halves: readonly Half[]): MapPoint[] =>
+	halves.reduce<MapPoint[]>((rest, half) => (rest.length ? clipped(rest, half) : rest), [...polygon]);
 
 /** The part of a polygon that conditions leave, and those of them that are its edges: the others say nothing more where it has an area. */
-function edged(whole: readonly At[], halves: readonly Half[]): { polygon: At[]; halves: readonly Half[] } {
+function edged(
+	whole: readonly MapPoint[],
+	halves: readonly Half[]
+): { polygon: MapPoint[]; halves: readonly Half[] } {
 	const polygon = around(whole, halves);
 	if (polygon.length === 0) return { polygon, halves };
 	const sides = polygon.map((p, i) => [p, polygon[(i + 1) % polygon.length]]);
@@ -168,8 +171,8 @@ function edged(whole: readonly At[], halves: readonly Half[]): { polygon: At[]; 
 function lookedAt(
 	problem: Problem,
 	varied: readonly [Varied, Varied],
-	at: At,
-	whole: readonly At[]
+	at: MapPoint,
+	whole: readonly MapPoint[]
 ): { halves: readonly Half[]; cell: MapCell } {
 	const here = varied.reduce((now, own, i) => withNumber(now, own, at[i]), problem);
 	const answer = solveLinear(here);
@@ -213,7 +216,7 @@ function costMap(
 	const idle = solveLinear({ ...problem, objective: { ...problem.objective, terms: new Map() } });
 	if (idle.status === 'infeasible') {
 		const { first, second } = window;
-		const polygon: At[] = [
+		const polygon: MapPoint[] = [
 			[first.low, second.low],
 			[first.high, second.low],
 			[first.high, second.high],
@@ -237,7 +240,7 @@ function costMap(
 }
 
 /** The cell that a point lies in; null outside the window. */
-export const cellAt = (cells: readonly MapCell[], at: At): MapCell | null =>
+export const cellAt = (cells: readonly MapCell[], at: MapPoint): MapCell | null =>
 	cells.find(({ polygon }) =>
 		polygon.every((p, i) => {
 			const q = polygon[(i + 1) % polygon.length];

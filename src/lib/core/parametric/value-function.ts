@@ -16,12 +16,12 @@ export interface ValuePiece {
 	readonly to: Rational | null;
 	readonly status: 'optimal' | 'infeasible' | 'unbounded';
 	/** of an optimal piece: the value there is `value + slope · (number − where)` */
-	readonly line?: Line;
+	readonly line?: ValueLine;
 	/** names of the basic columns that are optimal inside the piece */
 	readonly basis?: readonly string[];
 }
 
-export interface Line {
+export interface ValueLine {
 	readonly where: Rational;
 	readonly value: Rational;
 	readonly slope: Rational;
@@ -34,9 +34,10 @@ export class ParametricStopped extends Error {
 	}
 }
 
-const at = ({ where, value, slope }: Line, number: Rational): Rational =>
+const at = ({ where, value, slope }: ValueLine, number: Rational): Rational =>
 	value.add(slope.mul(number.sub(where)));
-const sameLine = (a: Line, b: Line): boolean => a.slope.equals(b.slope) && at(a, b.where).equals(b.value);
+const sameLine = (a: ValueLine, b: ValueLine): boolean =>
+	a.slope.equals(b.slope) && at(a, b.where).equals(b.value);
 
 /** One run after the other, with limits for all together. */
 class Solver {
@@ -81,7 +82,7 @@ function feasibleRange(
 }
 
 /** The line that the value follows when the right-hand side goes on for ever: among the best dual values those that decide there. */
-function lineAtInfinity(problem: Problem, row: string, side: 1 | -1, solver: Solver): Line {
+function lineAtInfinity(problem: Problem, row: string, side: 1 | -1, solver: Solver): ValueLine {
 	const { problem: dual, variableOf } = dualProblem(problem);
 	const own = variableOf.get(row)!;
 	// far out the dual objective is decided by this dual value first, then by all else
@@ -129,7 +130,7 @@ function rhsPieces(
 		...inside,
 		...(high && (!to || high.lt(to)) ? outside(high, to) : [])
 	];
-	const lineAt = (number: Rational): Line | null => {
+	const lineAt = (number: Rational): ValueLine | null => {
 		const { objective, duals } = solver.solve(withNumber(problem, { rhs: row }, number));
 		return objective ? { where: number, value: objective, slope: duals!.get(row)! } : null;
 	};
@@ -137,14 +138,19 @@ function rhsPieces(
 	if (!lineAt(inner)) return around([{ from: low, to: high, status: 'unbounded' }]);
 	const first = low ? lineAt(low)! : lineAtInfinity(problem, row, -1, solver);
 	const last = high ? lineAt(high)! : lineAtInfinity(problem, row, 1, solver);
-	const piece = (start: Rational | null, end: Rational | null, line: Line): ValuePiece => ({
+	const piece = (start: Rational | null, end: Rational | null, line: ValueLine): ValuePiece => ({
 		from: start,
 		to: end,
 		status: 'optimal',
 		line
 	});
 	/** lines at both ends of a stretch touch the value there; where they cross it is looked at again (Eisner and Severance 1976) */
-	const between = (start: Rational | null, a: Line, end: Rational | null, b: Line): ValuePiece[] => {
+	const between = (
+		start: Rational | null,
+		a: ValueLine,
+		end: Rational | null,
+		b: ValueLine
+	): ValuePiece[] => {
 		if (sameLine(a, b)) return [piece(start, end, a)];
 		const cross = at(b, ZERO).sub(at(a, ZERO)).div(a.slope.sub(b.slope));
 		if (start && cross.lte(start)) return [piece(start, end, b)];

@@ -4,7 +4,7 @@ export { keysOf } from './lasting';
 export { asName, numbered } from './names';
 export { RELATION_SIGNS } from './relation';
 export { calledRow, isBound, sameOwner } from './row-owner';
-export type { Diagnostic, Fix, Place } from './statement/diagnostics';
+export type { Diagnostic, Fix, TextPlace } from './statement/diagnostics';
 export { messageText } from './statement/messages';
 export type { NewRow } from './statement/edit-lines';
 export {

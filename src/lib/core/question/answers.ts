@@ -1,7 +1,7 @@
 import { parseRational, toText, type Rational } from '../number/rational';
 import { isPlain } from '../problem/format';
 import type { Plan } from '../problem/types';
-import type { Answer, Kind } from './types';
+import type { Answer, QuestionKind } from './types';
 
 /** Answers as people write them, in one form: 3/2, 1.5, 1 1/2, with or without a unit; names in any order. */
 
@@ -104,7 +104,7 @@ const linesOf = (numbers: Plan | null): string | null =>
  * An answer in the form that answers are compared in.
  * @returns null where it is no answer of that kind
  */
-export function canonical(kind: Kind['answers'], answer: Answer): string | null {
+export function canonical(kind: QuestionKind['answers'], answer: Answer): string | null {
 	const text = typeof answer === 'string' ? answer : null;
 	if (kind === 'cell')
 		return text === null

@@ -6,7 +6,7 @@ import type { Consequence } from './types';
 export const isPhaseOne = ({ objective }: TableauJson): boolean => objective.some(({ name }) => name === 'w');
 
 /** A tableau of a question as numbers, and what a pivot on any of its entries would do. */
-export class Board {
+export class QuestionBoard {
 	constructor(private readonly tableau: TableauJson) {}
 
 	/**

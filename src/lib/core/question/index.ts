@@ -4,7 +4,15 @@ export { negativeIn } from './board';
 export { cellName, cellText, namedRows, renamed } from './cells';
 export { type Exercise, exerciseOf, isTooLarge, MOST_ASKED, MOST_SIZE, PRESETS } from './exercise';
 export { KINDS } from './kinds';
-export { isAtOnce, minuteOf, readResult, type Result, resultText, slipCounts, summed } from './result';
-export { resultCells, type ResultRow, rowOf, slipsOf } from './results-table';
+export {
+	isAtOnce,
+	minuteOf,
+	readResult,
+	type ExerciseResult,
+	resultText,
+	slipCounts,
+	summed
+} from './result';
+export { resultCells, type ResultRow, rowOfResult, slipsOf } from './results-table';
 export { type Answer, KIND_NAMES, type KindName, type Question } from './types';
 export { KIND_LABELS, slipText, WORDS } from './words';

@@ -15,7 +15,7 @@ import { questions } from './ask';
 import { canonical } from './answers';
 import { pivoted } from './board';
 import { cellsOf } from './cells';
-import { resultCells, rowOf, slipsOf } from './results-table';
+import { resultCells, rowOfResult, slipsOf } from './results-table';
 import { readResult, resultOf, resultText, slipCounts } from './result';
 import { exerciseOf, PRESETS, questionsOf, readExercise } from './exercise';
 import { judge } from './judge';
@@ -649,7 +649,7 @@ test('a result can be handed in, and a changed one is noticed', () => {
 	expect(readResult({ ...result, lines: [{ ...lines[0], tries: 1 }, lines[1]] }).fits).toBe(false);
 	expect(() => readResult({ ...result, lines: [{ kind: 'other' }] })).toThrow();
 	expect(slipCounts(lines)).toEqual([{ kind: 'leaving', code: 'larger-ratio', times: 1 }]);
-	expect(resultCells([rowOf(result, true)])[1]).toEqual([
+	expect(resultCells([rowOfResult(result, true)])[1]).toEqual([
 		'A student',
 		'The week',
 		result.ended,

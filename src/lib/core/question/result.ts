@@ -29,8 +29,8 @@ const RESULT = record({
 	),
 	check: text(20)
 });
-export type Result = Of<typeof RESULT>;
-export type ResultLine = Result['lines'][number];
+export type ExerciseResult = Of<typeof RESULT>;
+export type ResultLine = ExerciseResult['lines'][number];
 
 const shape = checkOf(RESULT);
 
@@ -41,7 +41,12 @@ function checkWord(content: string): string {
 	return hash.toString(36).padStart(7, '0');
 }
 
-const wordOf = ({ who, exercise, ended, lines }: Omit<Result, 'check' | 'format' | 'version'>): string =>
+const wordOf = ({
+	who,
+	exercise,
+	ended,
+	lines
+}: Omit<ExerciseResult, 'check' | 'format' | 'version'>): string =>
 	checkWord(
 		JSON.stringify([
 			who,
@@ -62,7 +67,7 @@ const wordOf = ({ who, exercise, ended, lines }: Omit<Result, 'check' | 'format'
 export const minuteOf = (time: string): string => time.slice(0, 16).replace('T', ' ');
 
 /** A result with its check word. */
-export const resultOf = (own: Omit<Result, 'check' | 'format' | 'version'>): Result => ({
+export const resultOf = (own: Omit<ExerciseResult, 'check' | 'format' | 'version'>): ExerciseResult => ({
 	format: 'mathesis-result',
 	version: 1,
 	...own,
@@ -74,9 +79,9 @@ export const resultOf = (own: Omit<Result, 'check' | 'format' | 'version'>): Res
  * @returns the result, and whether its check word fits
  * @throws yup.ValidationError that names the first field at fault
  */
-export function readResult(data: unknown): { result: Result; fits: boolean } {
+export function readResult(data: unknown): { result: ExerciseResult; fits: boolean } {
 	shape.validateSync(data, { strict: true });
-	const result = shape.cast(data, { stripUnknown: true }) as unknown as Result;
+	const result = shape.cast(data, { stripUnknown: true }) as unknown as ExerciseResult;
 	return { result, fits: wordOf(result) === result.check };
 }
 
@@ -95,7 +100,7 @@ export function slipCounts(
 }
 
 /** What somebody made of an exercise, summed up. */
-export interface Summary {
+export interface ResultSummary {
 	readonly asked: number;
 	readonly right: number;
 	/** right at the first try and without a hint */
@@ -109,7 +114,7 @@ export interface Summary {
 export const isAtOnce = ({ right, tries, hints }: ResultLine): boolean => right && tries === 1 && hints === 0;
 
 /** The questions of a result summed up. */
-export function summed(lines: readonly ResultLine[]): Summary {
+export function summed(lines: readonly ResultLine[]): ResultSummary {
 	const sum = (of: 'tries' | 'hints' | 'seconds') => lines.reduce((all, line) => all + line[of], 0);
 	return {
 		asked: lines.length,
@@ -125,7 +130,7 @@ const times = (count: number, one: string, many = `${one}s`): string =>
 	`${count} ${count === 1 ? one : many}`;
 
 /** A result as text to be copied into a message. */
-export function resultText({ who, exercise, ended, lines, check }: Result): string {
+export function resultText({ who, exercise, ended, lines, check }: ExerciseResult): string {
 	const { asked, right, atOnce, tries, hints, minutes } = summed(lines);
 	return [
 		`${exercise || 'Exercise'}${who ? `, ${who}` : ''}, ${minuteOf(ended)}`,

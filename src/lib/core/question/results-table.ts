@@ -1,9 +1,9 @@
-import { slipCounts, summed, type Result, type Summary } from './result';
+import { slipCounts, summed, type ExerciseResult, type ResultSummary } from './result';
 
 /** What a class handed in, in one table. */
 
 /** A line of the table: whose result, of which exercise, summed up. */
-export interface ResultRow extends Summary {
+export interface ResultRow extends ResultSummary {
 	readonly who: string;
 	readonly exercise: string;
 	readonly ended: string;
@@ -12,7 +12,7 @@ export interface ResultRow extends Summary {
 }
 
 /** The line of a result. */
-export const rowOf = ({ who, exercise, ended, lines }: Result, fits: boolean): ResultRow => ({
+export const rowOfResult = ({ who, exercise, ended, lines }: ExerciseResult, fits: boolean): ResultRow => ({
 	who,
 	exercise,
 	ended,
@@ -21,7 +21,7 @@ export const rowOf = ({ who, exercise, ended, lines }: Result, fits: boolean): R
 });
 
 /** How often each slip came up in a class, the most frequent first. */
-export const slipsOf = (results: readonly Result[]): ReturnType<typeof slipCounts> =>
+export const slipsOf = (results: readonly ExerciseResult[]): ReturnType<typeof slipCounts> =>
 	slipCounts(results.flatMap(({ lines }) => lines));
 
 const HEAD = [

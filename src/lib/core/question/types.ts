@@ -184,7 +184,7 @@ export interface Consequence {
 }
 
 /** How a kind of question is asked and judged. */
-export interface Kind {
+export interface QuestionKind {
 	/** what an answer is */
 	readonly answers:
 		| 'name'

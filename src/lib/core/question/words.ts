@@ -1,6 +1,6 @@
 import { cellText } from './cells';
 import type { Judgement } from './judge';
-import type { Consequence, Kind, KindName, Question } from './types';
+import type { Consequence, QuestionKind, KindName, Question } from './types';
 import { INTEGERS } from './words/integers';
 import { MODEL } from './words/model';
 import { PICTURE } from './words/picture';
@@ -147,7 +147,7 @@ export const slipText = (kind: KindName, code: string): string =>
 export function saidOf(
 	question: Question,
 	{ right, slip, consequence, isReadable }: Judgement,
-	answers: Kind['answers']
+	answers: QuestionKind['answers']
 ): string {
 	if (!isReadable) return UNREADABLE[answers];
 	if (right) return WORDS[question.kind].because(question);

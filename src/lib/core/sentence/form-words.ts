@@ -6,13 +6,13 @@ import { say, type Sentence } from './sentence';
 /** The way to standard form in words. */
 
 /** A row by what owns it: `clay`, `the bound of x`. */
-export const rowName = (owner: Owner): Sentence =>
+export const rowWords = (owner: Owner): Sentence =>
 	isBound(owner) ? say`the bound of ${owner.name}` : say`${{ constraint: owner.name }}`;
 
 const lacks = (owner: Owner, equality: boolean): Sentence =>
 	equality
-		? say`${rowName(owner)} has no slack to start from`
-		: say`${rowName(owner)} is ≥: where all variables are 0 its surplus would be negative, so it cannot start the basis`;
+		? say`${rowWords(owner)} has no slack to start from`
+		: say`${rowWords(owner)} is ≥: where all variables are 0 its surplus would be negative, so it cannot start the basis`;
 
 /** A change on the way to standard form, with its reason. */
 export function changeSentence(change: FormChange): Sentence {
@@ -31,19 +31,19 @@ export function changeSentence(change: FormChange): Sentence {
 		case 'split-variable':
 			return say`${name} may have either sign: ${name} = ${column} − ${change.minus} with both ≥ 0.`;
 		case 'split-equality':
-			return say`${rowName(owner)} is an equality: it says ≤ and ≥ at once, and is written as these two rows.`;
+			return say`${rowWords(owner)} is an equality: it says ≤ and ≥ at once, and is written as these two rows.`;
 		case 'bound-row':
 			return say`The upper bound of ${name} becomes a row of its own.`;
 		case 'negate-row':
 			if (change.why === 'at-most')
-				return say`${rowName(owner)} is multiplied by −1, so that it reads ≤ and its slack can be basic.`;
+				return say`${rowWords(owner)} is multiplied by −1, so that it reads ≤ and its slack can be basic.`;
 			return change.why === 'negative'
-				? say`${rowName(owner)} has a negative right-hand side and is multiplied by −1.`
-				: say`${rowName(owner)} has the right-hand side 0: multiplied by −1 it reads ≤ 0 and needs no artificial variable.`;
+				? say`${rowWords(owner)} has a negative right-hand side and is multiplied by −1.`
+				: say`${rowWords(owner)} has the right-hand side 0: multiplied by −1 it reads ≤ 0 and needs no artificial variable.`;
 		case 'slack':
-			return say`${column} is the slack of ${rowName(owner)}: the difference between its two sides. With it the row is an equation.`;
+			return say`${column} is the slack of ${rowWords(owner)}: the difference between its two sides. With it the row is an equation.`;
 		case 'surplus':
-			return say`${column} is the surplus of ${rowName(owner)}: by how much its left side is larger. Without it the row is an equation.`;
+			return say`${column} is the surplus of ${rowWords(owner)}: by how much its left side is larger. Without it the row is an equation.`;
 		case 'artificial':
 			return say`${lacks(owner, change.isEquality)}. The artificial variable ${column} is basic there instead; the row is satisfied only when it is 0.`;
 		case 'vacant':
@@ -65,5 +65,5 @@ export function originOf({ kind, owner, id }: Column): Sentence {
 		return isNegativePart(id)
 			? say`the negative part of the decision variable ${owner.name}`
 			: say`from the decision variable ${owner.name}`;
-	return say`${KINDS[kind]} ${rowName(owner)}`;
+	return say`${KINDS[kind]} ${rowWords(owner)}`;
 }

@@ -24,16 +24,16 @@ import { stated } from '../position/position';
 import { OWN_NAMES } from '../problem/keys';
 import { RELATION_SIGNS } from '../problem/relation';
 import type { Plan, Problem } from '../problem/types';
-import { changeSentence, rowName } from '../sentence/form-words';
+import { changeSentence, rowWords } from '../sentence/form-words';
 import { joined, plainText, say, signed, signedAfter, type Sentence } from '../sentence/sentence';
 import { objectiveValue, type Tableau } from '../tableau/tableau';
 import { drawingOf } from './drawing';
 import type { SheetStep } from './steps';
-import { linear } from './statement';
+import { linearText } from './statement';
 import { runParts } from './tableaux';
 import { treeDrawing } from './tree-drawing';
 import type { BlockName, Fill } from './presets';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 
 /** What each block of a sheet prints of a problem, with its numbers or with room for them. */
 
@@ -59,9 +59,9 @@ export interface SheetSource {
 }
 
 type Filled = Exclude<Fill, 'none'>;
-type Build = (source: SheetSource, fill: Filled) => Part[];
+type Build = (source: SheetSource, fill: Filled) => SheetPart[];
 
-const heading = (says: string): Part => ({ kind: 'heading', says });
+const heading = (says: string): SheetPart => ({ kind: 'heading', says });
 /** A number, or a blank for it. */
 const open = (fill: Filled, says: Sentence): Sentence | null => (fill === 'answers' ? says : null);
 const amount = (value: Rational | null, none: string): Sentence => (value ? say`${value}` : say`${none}`);
@@ -70,7 +70,7 @@ const story: Build = ({ story: text }) => (text.trim() ? [{ kind: 'prose', text 
 
 const statement: Build = ({ problem }) => [{ kind: 'statement', problem }];
 
-function meanings({ problem, meaning }: SheetSource): Part[] {
+function meanings({ problem, meaning }: SheetSource): SheetPart[] {
 	const lines = (['variables', 'constraints'] as const).flatMap((kind) =>
 		problem[kind].flatMap(({ name }) => {
 			const own = meaning(kind, name);
@@ -80,7 +80,7 @@ function meanings({ problem, meaning }: SheetSource): Part[] {
 	return lines.length > 0 ? [heading('Meanings'), { kind: 'sentences', lines }] : [];
 }
 
-function picture({ problem }: SheetSource, fill: Filled): Part[] {
+function picture({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	const drawing = drawingOf(problem, fill);
 	return drawing ? [heading('Region'), { kind: 'picture', drawing }] : [];
 }
@@ -95,7 +95,7 @@ const meeting = ({ sides }: CornerRow): Sentence =>
 		)
 	);
 
-function corners({ problem }: SheetSource, fill: Filled): Part[] {
+function corners({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	const { variables, objective } = problem;
 	if (variables.length > 3) return [];
 	const { rows } = cornerTable(problem, { outside: false });
@@ -134,7 +134,7 @@ const mixed = (terms: System['objective']): Sentence =>
 		}))
 	);
 
-function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
+function form({ problem, steps }: SheetSource, fill: Filled): SheetPart[] {
 	const move = steps.map((step) => step.move).find((own) => own?.kind === 'begin');
 	const begin =
 		move?.kind === 'begin'
@@ -150,7 +150,7 @@ function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
 	const rows: Sentence[][] = [
 		[say`${last.sense}`, say`${goal} = ${mixed(last.objective)}${constant}`],
 		...last.rows.map(({ owner, terms, relation, rhs }) => [
-			isBound(owner) ? rowName(owner) : say`${owner.name}`,
+			isBound(owner) ? rowWords(owner) : say`${owner.name}`,
 			say`${mixed(terms)} ${RELATION_SIGNS[relation]} ${rhs}`
 		])
 	];
@@ -161,13 +161,13 @@ function form({ problem, steps }: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-function tableaux({ steps, notation, naming, cells }: SheetSource, fill: Filled): Part[] {
+function tableaux({ steps, notation, naming, cells }: SheetSource, fill: Filled): SheetPart[] {
 	const parts = runParts(steps, notation, naming, fill, cells);
 	return parts.length > 0 ? [heading('Simplex tableaux'), ...parts] : [];
 }
 
 /** The steps in words: what was done, and the basis and the value that it led to. */
-function trail({ steps, naming, problem }: SheetSource, fill: Filled): Part[] {
+function trail({ steps, naming, problem }: SheetSource, fill: Filled): SheetPart[] {
 	const taken = steps.flatMap(({ position, move }) => {
 		const t = position.work?.tableau;
 		return t && move ? [{ t, says: labelOf(move, naming(t)) }] : [];
@@ -196,7 +196,7 @@ function trail({ steps, naming, problem }: SheetSource, fill: Filled): Part[] {
 	];
 }
 
-function dual({ problem }: SheetSource, fill: Filled): Part[] {
+function dual({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	const own = dualProblem(problem).problem;
 	return [
 		heading('Dual problem'),
@@ -213,7 +213,7 @@ function optimum({ relaxation }: SheetSource): (LinearAnswer & { tableau: Tablea
 	return answer.status === 'optimal' && tableau ? { ...answer, tableau } : null;
 }
 
-function ranges(source: SheetSource, fill: Filled): Part[] {
+function ranges(source: SheetSource, fill: Filled): SheetPart[] {
 	const { problem } = source;
 	const answer = asksForWhole(problem) ? null : optimum(source);
 	if (!answer) return [];
@@ -247,14 +247,14 @@ function ranges(source: SheetSource, fill: Filled): Part[] {
 }
 
 /** How each cut of some rounds comes about, below its name. */
-const derivations = (rounds: readonly SheetStep[]): Part[] =>
-	rounds.flatMap(({ position, move }, i): Part[] => {
+const derivations = (rounds: readonly SheetStep[]): SheetPart[] =>
+	rounds.flatMap(({ position, move }, i): SheetPart[] => {
 		if (move?.kind !== 'cut') return [];
 		const { heading: name, sentences } = remarkWords(tell(rounds[i - 1].position, move, position));
 		return [heading(plainText(name)), { kind: 'sentences', lines: sentences }];
 	});
 
-function cuts({ problem, rounds }: SheetSource, fill: Filled): Part[] {
+function cuts({ problem, rounds }: SheetSource, fill: Filled): SheetPart[] {
 	if (!asksForWhole(problem)) return [];
 	const steps = rounds();
 	const found = steps.at(-1)?.position.cuts ?? [];
@@ -267,11 +267,11 @@ function cuts({ problem, rounds }: SheetSource, fill: Filled): Part[] {
 			rows: found.map(({ row, nonbasic, original }, i) => [
 				say`${i + 1}`,
 				open(fill, say`${{ constraint: row }}`),
-				open(fill, say`${linear(nonbasic.terms)} ≥ ${nonbasic.rhs}`),
+				open(fill, say`${linearText(nonbasic.terms)} ≥ ${nonbasic.rhs}`),
 				open(
 					fill,
 					original
-						? say`${linear(original.terms)} ${RELATION_SIGNS[original.relation]} ${original.rhs}`
+						? say`${linearText(original.terms)} ${RELATION_SIGNS[original.relation]} ${original.rhs}`
 						: say`–`
 				)
 			])
@@ -287,7 +287,7 @@ export const planText = ({ variables }: Problem, plan: Plan): Sentence =>
 		', '
 	);
 
-function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
+function tree({ problem, search }: SheetSource, fill: Filled): SheetPart[] {
 	if (!asksForWhole(problem)) return [];
 	const { nodes } = search();
 	if (nodes.length === 0) return [];
@@ -325,10 +325,10 @@ function tree({ problem, search }: SheetSource, fill: Filled): Part[] {
 /** Lines that an answer in words takes by hand. */
 const ANSWER_ROOM = 5;
 
-function answer(source: SheetSource, fill: Filled): Part[] {
+function answer(source: SheetSource, fill: Filled): SheetPart[] {
 	if (fill !== 'answers') return [heading('Answer'), { kind: 'room', lines: ANSWER_ROOM }];
 	const { problem, meaning } = source;
-	const says = (lines: Sentence[]): Part[] => [heading('Answer'), { kind: 'sentences', lines }];
+	const says = (lines: Sentence[]): SheetPart[] => [heading('Answer'), { kind: 'sentences', lines }];
 	const story = (...of: Parameters<typeof storyFound>) =>
 		storyFound(...of).map((found) => storyWords(found, meaning));
 	if (asksForWhole(problem)) {

@@ -25,7 +25,7 @@ import { qtiFiles, type QtiVersion } from './qti';
 import { stepsOf } from './steps';
 import { PAGE, type PageSetup } from './style';
 import { documentText } from './text';
-import type { Part, Sheet } from './types';
+import type { SheetPart, Sheet } from './types';
 
 /** Sheets, exams and quizzes as files. */
 
@@ -197,7 +197,7 @@ export function sheetsOf(wanted: SheetWanted): Sheet[] {
 			steps: isOwn ? wanted.steps : undefined
 		});
 		const sheet = makeSheet(source, blocks, asks ? sheetQuestions(problem, wanted) : []);
-		const student: Part[] = [
+		const student: SheetPart[] = [
 			...(wanted.preset === 'exam' ? [{ kind: 'fields' } as const] : []),
 			...sheet.student,
 			...(isOwn && wanted.link ? [{ kind: 'link', link: wanted.link } as const] : [])

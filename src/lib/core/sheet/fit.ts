@@ -1,4 +1,4 @@
-import { withoutUnits, type Content, type Line } from '../notation/lines';
+import { withoutUnits, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { takeApart } from '../number/show';
 import type { Rational } from '../number/rational';
@@ -24,7 +24,7 @@ const lettersAcross = (setup: PageSetup): number =>
 	((pageSize(setup).width - 2 * MARGIN) * 2.835) / (setup.type * 0.52);
 
 /** About how many letters wide a tableau is. */
-const widthOf = (lines: readonly Line[], notation: Notation): number =>
+const widthOf = (lines: readonly BoardLine[], notation: Notation): number =>
 	lines[0].cells.reduce(
 		(sum, _, j) => {
 			const widest = Math.max(...lines.map(({ cells }) => contentWidth(cells[j].content, notation)));
@@ -49,10 +49,10 @@ const TURNED = { style: 'smaller turned', told: 'This tableau is wide: it is tur
  * @returns its lines, the look of its size, and what is said of it; empty where it fits as it is
  */
 export function fittedTableau(
-	lines: readonly Line[],
+	lines: readonly BoardLine[],
 	notation: Notation,
 	setup: PageSetup
-): { readonly lines: readonly Line[]; readonly style: string; readonly told: string } {
+): { readonly lines: readonly BoardLine[]; readonly style: string; readonly told: string } {
 	const room = lettersAcross(setup);
 	const isWide = widthOf(lines, notation) > room;
 	const folded = isWide ? withoutUnits(lines) : null;

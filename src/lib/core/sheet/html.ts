@@ -1,6 +1,6 @@
 import { MOST_IN_CODE } from './presets';
 import { qrCode } from './qr';
-import { contentText, type Line, type LineCell, type Writing } from '../notation/lines';
+import { contentText, type BoardLine, type LineCell, type Writing } from '../notation/lines';
 import { addressText } from '../notation/board';
 import type { Notation } from '../notation/notation';
 import { notationText } from '../notation/words';
@@ -14,7 +14,7 @@ import { statementLines } from './statement';
 import { pageRule, pageSize, sheetStyle, MARGIN, type PageSetup } from './style';
 import { svgOf, treeSvg } from './svg';
 import { cellOnSheet } from './tableaux';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 import { escapedXml } from './xml';
 
 /** Sheets as HTML: a document that stands on its own, without scripts. */
@@ -58,7 +58,7 @@ const writingIn = (notation: Notation): Writing => ({
 });
 
 function tableauHtml(
-	part: Extract<Part, { kind: 'tableau' }>,
+	part: Extract<SheetPart, { kind: 'tableau' }>,
 	notation: Notation,
 	setup: PageSetup | null
 ): string {
@@ -87,8 +87,8 @@ function tableauHtml(
 				: '';
 		return `<${tag}${name}${key}${tag === 'th' ? ' scope="col"' : ''}>${contentText(own.content, writing)}</${tag}>`;
 	};
-	const isHead = ({ kind }: Line) => kind === 'head' || kind === 'costs';
-	const row = (line: Line, i: number, all: readonly Line[]): string => {
+	const isHead = ({ kind }: BoardLine) => kind === 'head' || kind === 'costs';
+	const row = (line: BoardLine, i: number, all: readonly BoardLine[]): string => {
 		const isFirst = i > 0 && !isHead(all[i - 1]) && (line.kind === 'row') !== (all[i - 1].kind === 'row');
 		const open =
 			line.kind === 'row' && line.name.kind === 'nothing' && line.cells.some(isOpen) ? ' open' : '';
@@ -119,7 +119,7 @@ const withWholeTerms = (sum: string): string =>
 	sum.replaceAll(' <i>', '&#160;<i>').replace(/([+−]) /g, '$1&#160;');
 
 /** One part of a sheet; without a page, as wide as it is. */
-export function partHtml(part: Part, notation: Notation, setup: PageSetup | null): string {
+export function partHtml(part: SheetPart, notation: Notation, setup: PageSetup | null): string {
 	const of = (sentence: Sentence) => sentenceHtml(sentence, notation);
 	switch (part.kind) {
 		case 'heading':
@@ -189,14 +189,14 @@ const roomHtml = (lines: number): string =>
 /** The parts of a sheet below its title, one text each. */
 export const sheetHtml = (
 	title: string,
-	parts: readonly Part[],
+	parts: readonly SheetPart[],
 	notation: Notation,
 	setup: PageSetup
 ): string[] => [`<h1>${escapedXml(title)}</h1>`, ...parts.map((part) => partHtml(part, notation, setup))];
 
 /** One sheet or several, each on a page of its own, as a document without scripts. */
 export function documentHtml(
-	sheets: readonly { readonly title: string; readonly parts: readonly Part[] }[],
+	sheets: readonly { readonly title: string; readonly parts: readonly SheetPart[] }[],
 	notation: Notation,
 	setup: PageSetup
 ): string {

@@ -16,4 +16,4 @@ export {
 } from './presets';
 export { MARGIN, PAGE, pageRule, pageSize, type PageSetup, PAPERS, sheetStyle, TYPE_SIZES } from './style';
 export { tikzOf } from './tikz';
-export type { Part, Sheet } from './types';
+export type { SheetPart, Sheet } from './types';

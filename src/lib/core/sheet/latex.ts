@@ -7,7 +7,7 @@ import {
 	problemInLine
 } from '../formats/latex';
 import { addressText } from '../notation/board';
-import { contentText, type Content, type Line } from '../notation/lines';
+import { contentText, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { notationText } from '../notation/words';
 import type { Rational } from '../number/rational';
@@ -18,7 +18,7 @@ import { MARGIN, type PageSetup } from './style';
 import { tikzOf, treeTikz } from './tikz';
 import { MOST_IN_CODE } from './presets';
 import { qrCode } from './qr';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 
 /** Sheets as LaTeX that compiles with standard packages and that an author can go on writing in. */
 
@@ -46,11 +46,11 @@ function contentTex(content: Content, notation: Notation): string {
 	return text && `$${text}$`;
 }
 
-const isHead = ({ kind }: Line) => kind === 'head' || kind === 'costs';
+const isHead = ({ kind }: BoardLine) => kind === 'head' || kind === 'costs';
 
 /** A tableau whose rows have room to write in where they are blank; too wide a one is made to fit the line. */
 function tableauTex(
-	{ caption, pivot, operations, ...part }: Extract<Part, { kind: 'tableau' }>,
+	{ caption, pivot, operations, ...part }: Extract<SheetPart, { kind: 'tableau' }>,
 	notation: Notation,
 	setup: PageSetup
 ): string {
@@ -89,7 +89,7 @@ function tableauTex(
 const rulesTex = (lines: number): string =>
 	Array.from({ length: lines }, () => '\\par\\vspace{1.6em}\\noindent\\rule{\\linewidth}{0.3pt}').join('\n');
 
-const gridTex = ({ head, rows }: Extract<Part, { kind: 'grid' }>, notation: Notation): string =>
+const gridTex = ({ head, rows }: Extract<SheetPart, { kind: 'grid' }>, notation: Notation): string =>
 	[
 		'\\par\\medskip\\noindent',
 		`\\renewcommand{\\arraystretch}{1.4}\\fitted{\\begin{tabular}{|${'l|'.repeat(head.length)}} \\hline`,
@@ -102,7 +102,7 @@ const gridTex = ({ head, rows }: Extract<Part, { kind: 'grid' }>, notation: Nota
 	].join('\n');
 
 /** A problem as a display that fits the line. */
-const statementTex = ({ problem }: Extract<Part, { kind: 'statement' }>): string =>
+const statementTex = ({ problem }: Extract<SheetPart, { kind: 'statement' }>): string =>
 	`\\par\\medskip\\noindent\\fitted{${problemInLine(problem)}}\\par\\medskip`;
 
 /** A QR code of a link as squares, with what it is for; a link that is too long for one is a comment of the source. */
@@ -114,7 +114,7 @@ function linkTex(link: string): string {
 	return `\\par\\bigskip\\noindent\\begin{minipage}{30mm}${picture}\\end{minipage}\\quad ${LINK_SAYS}\\par`;
 }
 
-function partTex(part: Part, notation: Notation, setup: PageSetup): string {
+function partTex(part: SheetPart, notation: Notation, setup: PageSetup): string {
 	const of = (sentence: Sentence) => sentenceTex(sentence, notation);
 	switch (part.kind) {
 		case 'heading':
@@ -165,7 +165,7 @@ const classSize = (type: number): number => (type <= 10 ? 10 : type <= 11 ? 11 :
 
 /** One sheet or several, each on a page of its own, as a document that compiles by itself. */
 export function documentLatex(
-	sheets: readonly { readonly title: string; readonly parts: readonly Part[] }[],
+	sheets: readonly { readonly title: string; readonly parts: readonly SheetPart[] }[],
 	notation: Notation,
 	setup: PageSetup
 ): string {

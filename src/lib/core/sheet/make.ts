@@ -7,7 +7,7 @@ import { BUILDERS, type SheetSource } from './blocks';
 import { drawingOf, regionDrawings } from './drawing';
 import { BLOCKS, type Blocks, type Fill } from './presets';
 import { questionTableau } from './tableaux';
-import type { Part, Sheet } from './types';
+import type { SheetPart, Sheet } from './types';
 
 /** lines that an answer to a question takes by hand; one where nothing is said */
 const ROOM: Partial<Record<Question['kind'], number>> = {
@@ -23,7 +23,7 @@ const nextOf = ({ tableau, given, right }: Question): TableauJson =>
 	withCells(renamed(tableau, given.leaving!, given.entering!), right[0] as Readonly<Record<string, string>>);
 
 /** What is drawn with a question that is answered on a picture; null where there is none. */
-export function picturesOf({ kind, problem, given }: Question): Part | null {
+export function picturesOf({ kind, problem, given }: Question): SheetPart | null {
 	if (!problem) return null;
 	if (given.pictures)
 		return {
@@ -43,9 +43,12 @@ const isToldBy = ({ step, given }: Question, earlier: Question): boolean =>
 	[given.entering, given.leaving].some((name) => name !== undefined && earlier.right.includes(name));
 
 /** Questions with the tableaux that they are about, each tableau once, and room to answer. */
-function questionParts(questions: readonly Question[], fill: Fill): { student: Part[]; key: Part[] } {
-	const student: Part[] = [];
-	const key: Part[] = [];
+function questionParts(
+	questions: readonly Question[],
+	fill: Fill
+): { student: SheetPart[]; key: SheetPart[] } {
+	const student: SheetPart[] = [];
+	const key: SheetPart[] = [];
 	let last = '';
 	questions.forEach((question, i) => {
 		const number = i + 1;
@@ -83,8 +86,8 @@ function questionParts(questions: readonly Question[], fill: Fill): { student: P
  * @returns the student's sheet, and apart from it what is left blank there, filled in
  */
 export function makeSheet(source: SheetSource, blocks: Blocks, questions: readonly Question[] = []): Sheet {
-	const student: Part[] = [];
-	const key: Part[] = [];
+	const student: SheetPart[] = [];
+	const key: SheetPart[] = [];
 	for (const name of BLOCKS) {
 		const fill = blocks[name] ?? 'none';
 		if (fill === 'none') continue;

@@ -1,7 +1,7 @@
 import { encode } from 'uqr';
 
 /** A run of black squares of a QR code: its row, its first column, and how many there are. */
-export interface Run {
+export interface BlackRun {
 	readonly y: number;
 	readonly x: number;
 	readonly length: number;
@@ -11,10 +11,10 @@ export interface Run {
  * A link as a QR code (ISO/IEC 18004), row by row.
  * @returns how many squares it is wide, and its black ones
  */
-export function qrCode(link: string): { readonly size: number; readonly runs: readonly Run[] } {
+export function qrCode(link: string): { readonly size: number; readonly runs: readonly BlackRun[] } {
 	const { size, data } = encode(link, { ecc: 'L', border: 2 });
 	const runs = data.flatMap((row, y) => {
-		const own: Run[] = [];
+		const own: BlackRun[] = [];
 		row.forEach((isBlack, x) => {
 			const last = own.at(-1);
 			if (!isBlack) return;

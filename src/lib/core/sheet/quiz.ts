@@ -2,7 +2,7 @@ import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
 import { answerText, saidOf, WORDS } from '../question/words';
 import { cellsOf, cellText } from '../question/cells';
-import type { Answer, Kind, Question, RelationAnswer } from '../question/types';
+import type { Answer, QuestionKind, Question, RelationAnswer } from '../question/types';
 import { parseRational, toText, ZERO, type Rational } from '../number/rational';
 import type { TableauJson } from '../tableau/written';
 import { drawingOf, regionDrawings, withoutBest, type Drawing } from './drawing';
@@ -72,7 +72,9 @@ const NO_END = {
 };
 
 /** The plain choices of kinds whose answers are some words. */
-const CHOICES: Partial<Record<Kind['answers'], readonly (readonly [answer: string, text: string])[]>> = {
+const CHOICES: Partial<
+	Record<QuestionKind['answers'], readonly (readonly [answer: string, text: string])[]>
+> = {
 	'yes-no': [
 		['yes', 'Yes'],
 		['no', 'No']

@@ -14,7 +14,7 @@ import { branchAndBound } from '../integer/branch';
 import { writeProblem } from '../problem/codec';
 import { readStatement } from '../problem/statement/read';
 import { KINDS } from '../question/kinds';
-import type { Line } from '../notation/lines';
+import type { BoardLine } from '../notation/lines';
 import { showNumber } from '../number/show';
 import { plainText } from '../sentence/sentence';
 import { evaluate, holds as holdsAt, type Plan, type Problem } from '../problem/types';
@@ -31,7 +31,7 @@ import { stepsOf } from './steps';
 import { cellOnSheet } from './tableaux';
 import { PAGE } from './style';
 import { treeDrawing } from './tree-drawing';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 
 const KILN =
 	'title "Spring <firing> & more"\nmax profit = 30 bowls + 45 vases\nclay [kg]: 5/2 bowls + 4 vases <= 100\nkiln: bowls + 2 vases <= 45\nglaze: bowls <= 30';
@@ -60,8 +60,8 @@ function nested(text: string): string[] {
 	return seen;
 }
 
-type TableauPart = Extract<Part, { kind: 'tableau' }>;
-const tableauxOf = (parts: readonly Part[]) =>
+type TableauPart = Extract<SheetPart, { kind: 'tableau' }>;
+const tableauxOf = (parts: readonly SheetPart[]) =>
 	parts.filter((part): part is TableauPart => part.kind === 'tableau');
 
 test('what a sheet states is what the board shows, in the cells of its HTML as well', () => {
@@ -175,7 +175,7 @@ test('single cells are left blank in their own tableau, all formats hold none of
 			)
 		)
 	);
-	const openOf = (parts: readonly Part[]) =>
+	const openOf = (parts: readonly SheetPart[]) =>
 		tableauxOf(parts).flatMap(({ lines, number }) =>
 			lines.flatMap(({ cells }) =>
 				cells.flatMap(({ address, content }) =>
@@ -213,7 +213,7 @@ test('a tableau that is too wide leaves out basic columns, then has smaller type
 		// what is left out can be read off: every name of a row is missing in the head, and no other
 		const nameOf = ({ content }: (typeof lines)[number]['cells'][number]) =>
 			content.kind === 'name' ? content.text : '';
-		const head = (all: readonly Line[]) => all.find(({ kind }) => kind === 'head')!.cells.map(nameOf);
+		const head = (all: readonly BoardLine[]) => all.find(({ kind }) => kind === 'head')!.cells.map(nameOf);
 		const basic = lines.flatMap(({ kind, name }) =>
 			kind === 'row' && name.kind === 'name' ? [name.text] : []
 		);

@@ -13,7 +13,7 @@ export interface StatementLine {
 }
 
 /** `2 bowls − vases`, the names as names. */
-export const linear = (terms: Terms): Sentence =>
+export const linearText = (terms: Terms): Sentence =>
 	signed([...terms].map(([name, value]) => ({ says: say`${{ constraint: name }}`, value })));
 
 const withUnit = (name: string, unit: string | undefined): string => (unit ? `${name} [${unit}]` : name);
@@ -48,12 +48,12 @@ export function statementLines({ objective, constraints, variables }: Problem): 
 	return [
 		{
 			label: objective.sense,
-			left: say`${{ constraint: objective.name }}${objective.unit ? ` [${objective.unit}]` : ''} = ${linear(objective.terms)}${more}`,
+			left: say`${{ constraint: objective.name }}${objective.unit ? ` [${objective.unit}]` : ''} = ${linearText(objective.terms)}${more}`,
 			right: []
 		},
 		...constraints.map(({ name, unit, terms, relation, rhs }) => ({
 			label: withUnit(name, unit),
-			left: linear(terms),
+			left: linearText(terms),
 			right: say`${RELATION_SIGNS[relation]} ${rhs}`
 		})),
 		...signLines(variables).map((left) => ({ label: '', left, right: [] }))

@@ -2,7 +2,7 @@ import { labelOf } from '../move/kinds';
 import type { Choice } from '../method/types';
 import type { Naming } from '../move/types';
 import { addressText, board, rowKey, type Board } from '../notation/board';
-import { boardLines, shownCell, withPivotRatios, type Content, type Line } from '../notation/lines';
+import { boardLines, shownCell, withPivotRatios, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { pivotMade } from '../move/pivot';
 import { parseRational, sign, type Rational } from '../number/rational';
@@ -14,7 +14,7 @@ import type { TableauJson } from '../tableau/written';
 import type { Tableau } from '../tableau/tableau';
 import type { SheetStep } from './steps';
 import type { Fill } from './presets';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 
 /** Tableaux on paper: whole, with blanks, or as an empty grid. */
 
@@ -26,14 +26,14 @@ const NOTHING: Content = { kind: 'nothing' };
  * @param cells addresses of what is blank where single cells are
  */
 export const blankLines = (
-	lines: readonly Line[],
+	lines: readonly BoardLine[],
 	fill: Fill,
 	row: string | null | undefined = null,
 	cells: ReadonlySet<string> = new Set()
-): Line[] =>
+): BoardLine[] =>
 	lines.map((line) => {
 		if (fill === 'answers' || line.kind === 'head' || line.kind === 'costs') return line;
-		const isBlank = ({ address }: Line['cells'][number]): boolean => {
+		const isBlank = ({ address }: BoardLine['cells'][number]): boolean => {
 			if (fill === 'pivot-row') return line.key === row;
 			if (fill === 'rhs' || fill === 'ratios') return address?.column === (fill === 'rhs' ? 'rhs' : 'ratio');
 			return fill !== 'cells' || (address !== null && cells.has(addressText(address)));
@@ -95,7 +95,7 @@ interface Printed {
 }
 
 /** One tableau. */
-export function tableauPart(t: Tableau, notation: Notation, printed: Printed = {}): Part {
+export function tableauPart(t: Tableau, notation: Notation, printed: Printed = {}): SheetPart {
 	const { caption = [], fill = 'answers', pivot = null, operations = [], row, cells, compared } = printed;
 	const shown = board(t, notation);
 	if (notation.layout === 'dictionary')
@@ -143,9 +143,9 @@ export function runParts(
 	naming: (t: Tableau) => Naming,
 	fill: Exclude<Fill, 'none'>,
 	cells: readonly string[] = []
-): Part[] {
+): SheetPart[] {
 	let number = 0;
-	return steps.flatMap((step, i): Part[] => {
+	return steps.flatMap((step, i): SheetPart[] => {
 		const t = step.position.work?.tableau;
 		if (!t) return [];
 		number += 1;
@@ -170,17 +170,17 @@ export function runParts(
 }
 
 /** The tableau of a question, as its kind of tableau is written: rows by basic variable, the objective last. */
-export function questionTableau(t: TableauJson, caption: Sentence, fill: Fill = 'answers'): Part {
+export function questionTableau(t: TableauJson, caption: Sentence, fill: Fill = 'answers'): SheetPart {
 	const cell = (row: string, column: string, value: string) =>
 		shownCell({ kind: 'number', cell: { plain: parseRational(value), m: null } }, { row, column });
 	const names = t.columns.map((text): Content => ({ kind: 'name', text }));
-	const head: Line = {
+	const head: BoardLine = {
 		kind: 'head',
 		key: '',
 		name: NOTHING,
 		cells: [...names, { kind: 'word', text: 'rhs' } as const].map((content) => shownCell(content))
 	};
-	const rows = namedRows(t).map(({ name, entries, rhs, isGoal }): Line => ({
+	const rows = namedRows(t).map(({ name, entries, rhs, isGoal }): BoardLine => ({
 		kind: isGoal ? 'goal' : 'row',
 		key: name,
 		name: { kind: 'name', text: name },

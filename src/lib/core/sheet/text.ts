@@ -4,7 +4,7 @@ import { notationText } from '../notation/words';
 import { plainText } from '../sentence/sentence';
 import { LINK_SAYS, paragraphsOf } from './prose';
 import { statementLines } from './statement';
-import type { Part } from './types';
+import type { SheetPart } from './types';
 
 /** Sheets as plain text, tables in columns. */
 
@@ -24,7 +24,7 @@ function columns(rows: readonly (readonly (string | null)[])[], startsLeft: bool
 
 const room = (lines: number): string => Array.from({ length: lines }, () => '\n' + '_'.repeat(60)).join('');
 
-function partText(part: Part, notation: Notation): string {
+function partText(part: SheetPart, notation: Notation): string {
 	switch (part.kind) {
 		case 'heading':
 			return `${part.says}\n${'-'.repeat([...part.says].length)}`;
@@ -94,7 +94,7 @@ function partText(part: Part, notation: Notation): string {
 
 /** One sheet or several as plain text. */
 export const documentText = (
-	sheets: readonly { readonly title: string; readonly parts: readonly Part[] }[],
+	sheets: readonly { readonly title: string; readonly parts: readonly SheetPart[] }[],
 	notation: Notation
 ): string =>
 	sheets

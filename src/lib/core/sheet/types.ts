@@ -1,4 +1,4 @@
-import type { Line } from '../notation/lines';
+import type { BoardLine } from '../notation/lines';
 import type { Problem } from '../problem/types';
 import type { Sentence } from '../sentence/sentence';
 import type { Drawing } from './drawing';
@@ -7,7 +7,7 @@ import type { DrawnTree } from './tree-drawing';
 /** What a sheet of paper consists of, before it is written as HTML, LaTeX or text. */
 
 /** A piece of a sheet. A cell that is `null` is left blank for the student to fill in. */
-export type Part =
+export type SheetPart =
 	| { readonly kind: 'heading'; readonly says: string }
 	/** lines for name and date */
 	| { readonly kind: 'fields' }
@@ -22,7 +22,7 @@ export type Part =
 	| {
 			readonly kind: 'tableau';
 			readonly caption: Sentence;
-			readonly lines: readonly Line[];
+			readonly lines: readonly BoardLine[];
 			/** the address of the entry that is pivoted on next, where that is told */
 			readonly pivot: string | null;
 			/** its number in the run, where cells of it are left blank one by one */
@@ -61,7 +61,7 @@ export type Part =
 /** A sheet as the student gets it, and what is left blank there filled in. */
 export interface Sheet {
 	readonly title: string;
-	readonly student: readonly Part[];
+	readonly student: readonly SheetPart[];
 	/** empty where nothing is left blank */
-	readonly key: readonly Part[];
+	readonly key: readonly SheetPart[];
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
-	import { conclusionFound, foundWords, lineWords, shapeOf } from '$lib/core/commentary';
+	import { conclusionFound, foundWords, lineWords, regionInWords } from '$lib/core/commentary';
 	import { NOTHING_SAID, type Sentence } from '$lib/core/sentence';
 	import { edgesAt, pointKey, valuesOf } from '$lib/core/geometry';
 	import { isZero, rational, toText } from '$lib/core/number';
@@ -119,7 +119,7 @@
 			{:else if conflict}
 				<Words sentence={conflictSentence} />
 			{:else}
-				<Words sentence={shapeOf(problem, body)} />
+				<Words sentence={regionInWords(problem, body)} />
 				{#if showsBest}
 					{#each conclusionFound(problem, body, figure.isSlice ? figure.held : []).map(foundWords) as sentence, i (i)}{BETWEEN}<Words
 							{sentence}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Kept, type PlanKept, saysOf } from '$lib/core/design';
+	import { type KeptWish, type PlanKept, saysOf } from '$lib/core/design';
 	import { useDesigner, type RankedFind } from '$lib/desk/designer.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
@@ -31,7 +31,7 @@
 	/** the promise that is pointed at: the card shows where it comes true */
 	let pointed = $state<{ card: number; promise: number } | null>(null);
 
-	const says = (promise: Kept | PlanKept): string => {
+	const says = (promise: KeptWish | PlanKept): string => {
 		if (promise.kind === 'plan')
 			return `(${promise.point.join(', ')}) is ${promise.shall === 'best' ? 'a best plan' : 'feasible'}`;
 		const words = saysOf(promise);

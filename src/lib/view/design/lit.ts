@@ -1,4 +1,4 @@
-import { type Kept, kindOfWish, type PlanKept } from '$lib/core/design';
+import { type KeptWish, kindOfWish, type PlanKept } from '$lib/core/design';
 import type { Problem } from '$lib/core/problem';
 
 /** Where a promise of a find comes true: rows, and the best plan, the corners or the run. */
@@ -10,7 +10,7 @@ export interface Lit {
 export const NOWHERE: Lit = { rows: [], part: null };
 
 /** Where to look for a promise. */
-export function litBy(promise: Kept | PlanKept, { constraints }: Problem): Lit {
+export function litBy(promise: KeptWish | PlanKept, { constraints }: Problem): Lit {
 	if (promise.kind === 'plan') return { rows: [], part: 'best' };
 	const words = String(promise.value).split(' ');
 	const rows = constraints.map(({ name }) => name).filter((name) => words.includes(name));

@@ -2,12 +2,12 @@
 	import { innerHeight, innerWidth } from 'svelte/reactivity/window';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { textScale } from '../shared/measure';
-	import { panesIn, type Panes, type Place } from './arrangement';
+	import { panesIn, type Panes, type PanePlace } from './arrangement';
 	import SplitPlace from './SplitPlace.svelte';
 
 	interface Props {
 		page: string;
-		place: Place;
+		place: PanePlace;
 		panes: Panes;
 	}
 	/** A page's panes: side by side where there is room, one at a time in a narrow window. */

@@ -2,10 +2,10 @@
 	import { untrack } from 'svelte';
 	import { Pane, PaneGroup, PaneResizer } from 'paneforge';
 	import SplitPlace from './SplitPlace.svelte';
-	import { panesIn, type Panes, type Place } from './arrangement';
+	import { panesIn, type Panes, type PanePlace } from './arrangement';
 
 	/** A place with movable borders between its parts; where they were moved to is kept in the browser. */
-	let { place, panes, page }: { place: Place; panes: Panes; page: string } = $props();
+	let { place, panes, page }: { place: PanePlace; panes: Panes; page: string } = $props();
 	/** A browser that keeps nothing still lets borders move. */
 	const SIZES = {
 		getItem(name: string) {
@@ -42,8 +42,8 @@
 	});
 	const moved = (isMoving: boolean) => isMoving && SIZES.setItem(`${saved} moved`, 'yes');
 	// a part is the same part while its first pane is: what changes beside that does not take the focus away
-	const keyOf = (part: Place) => panesIn(part)[0];
-	const titles = (part: Place) =>
+	const keyOf = (part: PanePlace) => panesIn(part)[0];
+	const titles = (part: PanePlace) =>
 		panesIn(part)
 			.map((name) => panes[name].title)
 			.join(', ');

@@ -3,15 +3,17 @@ import type { Notation } from '$lib/core/notation';
 import type { Tableau } from '$lib/core/tableau';
 
 /** A place on a page: a pane, or places beside or below one another. Sizes are shares of the whole, and can be dragged. */
-export type Place = { readonly size: number } & (
-	{ readonly pane: string } | { readonly across: readonly Place[] } | { readonly down: readonly Place[] }
+export type PanePlace = { readonly size: number } & (
+	| { readonly pane: string }
+	| { readonly across: readonly PanePlace[] }
+	| { readonly down: readonly PanePlace[] }
 );
 
 /** The panes that a page has, by name, with what they are called. */
 export type Panes = Readonly<Record<string, { readonly title: string; readonly component: Component }>>;
 
 /** The panes of a place, from left to right and from top to bottom. */
-export const panesIn = (place: Place): string[] =>
+export const panesIn = (place: PanePlace): string[] =>
 	'pane' in place ? [place.pane] : ('across' in place ? place.across : place.down).flatMap(panesIn);
 
 /** Lines of a tableau beside its head and one objective row; three where there is none yet. */

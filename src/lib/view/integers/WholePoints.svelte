@@ -6,7 +6,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import type { Frame } from '../region/frame';
-	import { membership, planOf, wholePointsIn } from './whole-points';
+	import { membership, planOfPoint, wholePointsIn } from './whole-points';
 
 	interface Props {
 		problem: Problem;
@@ -28,7 +28,7 @@
 	let near = $state.raw<{ x: number; y: number } | null>(null);
 	const said = $derived.by(() => {
 		if (!near) return '';
-		const plan = planOf(axes, near.x, near.y);
+		const plan = planOfPoint(axes, near.x, near.y);
 		const broken = brokenAt(problem, plan);
 		const own = broken.length
 			? `violates ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
@@ -47,7 +47,7 @@
 			cy={frame.y(y)}
 			r={feasible ? SPOT : SPOT - 1.2}
 			role="presentation"
-			onclick={() => integers.point(planOf(axes, x, y))}
+			onclick={() => integers.point(planOfPoint(axes, x, y))}
 			onpointerenter={() => (near = { x, y })}
 			onpointerleave={() => (near = null)}
 			>{#if near?.x === x && near.y === y}<title>{said}</title>{/if}</circle

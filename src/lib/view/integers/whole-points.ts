@@ -60,7 +60,7 @@ export function wholePointsOf(problem: Problem, { low, high }: Room): { points: 
 }
 
 /** A point of the plane of two variables as a plan. */
-export const planOf = ([across, up]: readonly [string, string], x: number, y: number): Plan =>
+export const planOfPoint = ([across, up]: readonly [string, string], x: number, y: number): Plan =>
 	new Map([
 		[across, rational(x)],
 		[up, rational(y)]
@@ -76,7 +76,7 @@ export function membership(
 		const key = `${x} ${y}`;
 		let isIn = known.get(key);
 		if (isIn === undefined) {
-			isIn = isFeasible(problem, planOf(axes, x, y));
+			isIn = isFeasible(problem, planOfPoint(axes, x, y));
 			known.set(key, isIn);
 		}
 		return isIn;

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { TagsInput } from '@skeletonlabs/skeleton-svelte';
-	import type { Summary } from '$lib/desk/collection.svelte';
+	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import SheetForm from '../shared/SheetForm.svelte';
 
 	/** Another title for a lesson, or other tags. */
 	interface Props {
-		lesson: Summary;
+		lesson: LessonSummary;
 		what: 'title' | 'tags';
 		/** tags in use elsewhere */
 		known: readonly string[];

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { shownTitle } from '$lib/core/lesson';
-	import type { Summary } from '$lib/desk/collection.svelte';
+	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 	import { since } from './since';
 
 	/** One lesson of the collection, and what can be done with it. */
 	interface Props {
-		lesson: Summary;
+		lesson: LessonSummary;
 		isOpen: boolean;
 		onopen: () => void;
 		onact: (what: string) => void;

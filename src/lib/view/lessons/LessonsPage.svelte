@@ -4,7 +4,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import { WEEKS } from '$lib/desk/samples/weeks';
-	import type { Summary } from '$lib/desk/collection.svelte';
+	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { download } from '../shared/download';
 	import { gradual } from '../shared/gradual.svelte';
@@ -32,10 +32,10 @@
 	// a picture of each is drawn a few at a time
 	const pictured = gradual(() => weeks.flatMap(({ samples }) => samples), 3);
 	const rows = gradual(() => collection.shown);
-	let describing = $state.raw<{ lesson: Summary; what: 'title' | 'tags' } | null>(null);
+	let describing = $state.raw<{ lesson: LessonSummary; what: 'title' | 'tags' } | null>(null);
 	/** result files that were chosen */
 	let handed = $state.raw<readonly File[]>([]);
-	let versionsOf = $state.raw<Summary | null>(null);
+	let versionsOf = $state.raw<LessonSummary | null>(null);
 
 	$effect(() => {
 		void keeping.changes;
@@ -48,7 +48,7 @@
 		goTo(await collection.open(id));
 	}
 
-	async function act(what: string, lesson: Summary) {
+	async function act(what: string, lesson: LessonSummary) {
 		if (what === 'duplicate') await collection.duplicate(lesson.id);
 		else if (what === 'remove') await collection.remove(lesson);
 		else if (what === 'versions') {

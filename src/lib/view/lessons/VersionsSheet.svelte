@@ -2,7 +2,7 @@
 	import type { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
-	import type { Summary } from '$lib/desk/collection.svelte';
+	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import type { Version } from '$lib/desk/collection.svelte';
 	import Sheet from '../shared/Sheet.svelte';
 	import { momentOf, since } from './since';
@@ -10,7 +10,7 @@
 	/** Earlier states of the open lesson, to look at and to go back to. */
 	interface Props {
 		collection: Collection;
-		lesson: Summary;
+		lesson: LessonSummary;
 		go: (path: string) => void;
 		onclose: () => void;
 	}

@@ -3,10 +3,10 @@
 		KIND_LABELS,
 		minuteOf,
 		readResult,
-		type Result,
+		type ExerciseResult,
 		resultCells,
 		type ResultRow,
-		rowOf,
+		rowOfResult,
 		slipsOf,
 		slipText
 	} from '$lib/core/question';
@@ -16,20 +16,20 @@
 
 	/** What a class handed in: who, what, and which slips came up most often. */
 	let { files, onclose }: { files: readonly File[]; onclose: () => void } = $props();
-	let results = $state.raw<readonly { result: Result; row: ResultRow }[]>([]);
+	let results = $state.raw<readonly { result: ExerciseResult; row: ResultRow }[]>([]);
 	let refused = $state.raw<readonly string[]>([]);
 	/** characters of a result that are read at most */
 	const MOST = 500_000;
 	const BARS = 12;
 
 	async function read(chosen: readonly File[]) {
-		const good: { result: Result; row: ResultRow }[] = [];
+		const good: { result: ExerciseResult; row: ResultRow }[] = [];
 		const bad: string[] = [];
 		for (const file of chosen) {
 			try {
 				if (file.size > MOST) throw new Error('is too large for a result');
 				const { result, fits } = readResult(JSON.parse(await file.text()));
-				good.push({ result, row: rowOf(result, fits) });
+				good.push({ result, row: rowOfResult(result, fits) });
 			} catch {
 				bad.push(file.name);
 			}

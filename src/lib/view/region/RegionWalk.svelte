@@ -7,7 +7,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { type Spot } from '$lib/core/geometry';
 	import type { Frame } from './frame';
-	import type { Slope } from './objective';
+	import type { ObjectiveSlope } from './objective';
 	import { unit } from './frame';
 	import { points } from './picture';
 	import { travel } from './travel';
@@ -15,7 +15,7 @@
 	interface Props {
 		frame: Frame;
 		/** the objective's line through the present point; null draws none */
-		slope: Slope | null;
+		slope: ObjectiveSlope | null;
 	}
 	/** The way walked, with numbers; where we stand; where a pivot that is looked at would lead; and the edge of a column that would rise. */
 	let { frame, slope }: Props = $props();

@@ -5,13 +5,13 @@ import { MARGIN, perUnit, unit, type Frame } from './frame';
 import { coveredBy, labelWidth, type PlacedLabel } from './labels';
 
 /** The objective line in pixels: its direction, and the side it improves to. */
-export interface Slope {
+export interface ObjectiveSlope {
 	readonly along: Spot;
 	readonly better: Spot;
 }
 
 /** The direction of the objective line in pixels and the side it improves to; null where the objective is constant. */
-export function objectiveSlope(problem: Problem, region: Region, { x, y }: Frame): Slope | null {
+export function objectiveSlope(problem: Problem, region: Region, { x, y }: Frame): ObjectiveSlope | null {
 	const c = region.axes.map((name) => problem.objective.terms.get(name) ?? ZERO);
 	const size = c[0].abs().compare(c[1].abs()) >= 0 ? c[0].abs() : c[1].abs();
 	if (size.n === 0n) return null;
@@ -29,7 +29,7 @@ export function objectiveSlope(problem: Problem, region: Region, { x, y }: Frame
 export function objectiveSpot(
 	text: string,
 	here: Spot,
-	{ along, better }: Slope,
+	{ along, better }: ObjectiveSlope,
 	{ size }: Frame,
 	corners: readonly Spot[],
 	labels: readonly PlacedLabel[],

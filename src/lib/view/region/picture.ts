@@ -15,7 +15,7 @@ import {
 } from '$lib/core/geometry';
 import type { Identity, Pointed } from '$lib/desk/identity';
 import { MARGIN, perUnit, unit, type Frame, type Size } from './frame';
-import type { Slope } from './objective';
+import type { ObjectiveSlope } from './objective';
 import { sameOwner } from '$lib/core/problem';
 import type { Stage, StageSpot } from './stage';
 import { labelWidth, placeLabels, type LabelWish, type PlacedLabel } from './labels';
@@ -136,7 +136,7 @@ export function makePicture(
 	best: Best | null,
 	style: NumberStyle,
 	identities: ReadonlyMap<string, Identity>,
-	slope: Slope | null = null
+	slope: ObjectiveSlope | null = null
 ): Picture {
 	const { region, lines, stage, halfPlanes } = scene;
 	const { box, x, y } = frame;
@@ -245,7 +245,7 @@ function labels(
 	inwards: ReadonlyMap<number, Spot>,
 	corners: readonly (Spot & { key: string; text: string })[],
 	size: Size,
-	slope: Slope | null
+	slope: ObjectiveSlope | null
 ): ReadonlyMap<string, PlacedLabel> {
 	const visible = corners.filter((corner) => onFrame(corner, size));
 	const middle = {

@@ -1,4 +1,4 @@
-import { messageText, type Diagnostic as Finding, type Place } from '$lib/core/problem';
+import { messageText, type Diagnostic as Finding, type TextPlace } from '$lib/core/problem';
 import type { Identity } from '$lib/desk/identity';
 import { defaultKeymap } from '@codemirror/commands';
 import {
@@ -16,7 +16,7 @@ import { statementLanguage } from './language';
 
 /** A line of the statement that has an identity in the other views. */
 export interface MarkedLine {
-	readonly place: Place;
+	readonly place: TextPlace;
 	readonly identity: Identity;
 }
 

@@ -5,7 +5,7 @@
 	import { isWriting } from '../frame/actions';
 	import { NEXT, WORDS } from './cells';
 	import { pastedTable } from './pasted-table';
-	import { draftOf, problemOf, type TableDraft, type DraftFault } from './draft';
+	import { draftOf, problemOfTable, type TableDraft, type DraftFault } from './draft';
 
 	/** A problem from nothing: an empty table, filled in from its first name on. The statement is written beside it as it grows. */
 	interface Props {
@@ -28,7 +28,7 @@
 	});
 
 	function write() {
-		const read = problemOf(draft);
+		const read = problemOfTable(draft);
 		fault = 'fault' in read ? read.fault : null;
 		if (!('problem' in read)) return;
 		const text = (before ? `${before}\n` : '') + printStatement(read.problem);

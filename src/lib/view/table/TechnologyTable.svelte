@@ -7,7 +7,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { STEPS } from '../shared/arrow-steps';
 	import ToolMenu from '../shared/ToolMenu.svelte';
-	import { atOf, Block, type At } from './block.svelte';
+	import { atOf, Block, type CellAt } from './block.svelte';
 	import { blockText } from './block-text';
 	import { pastedTable } from './pasted-table';
 	import Cell from './Cell.svelte';
@@ -50,10 +50,10 @@
 	/** a field of a cell, and not of a row that is being added */
 	const isCell = (target: EventTarget | null): target is HTMLInputElement =>
 		target instanceof HTMLInputElement && target.dataset.at !== undefined;
-	const inputAt = ({ y, x }: At) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
+	const inputAt = ({ y, x }: CellAt) => inputs().find(({ dataset }) => dataset.at === `${y},${x}`);
 
 	/** The next cell down or to the right, over places that have none. */
-	function next(from: At, down: number, right: number): HTMLInputElement | undefined {
+	function next(from: CellAt, down: number, right: number): HTMLInputElement | undefined {
 		for (let step = 1; step < 4; step++) {
 			const found = inputAt({ y: from.y + step * down, x: from.x + step * right });
 			if (found) return found;

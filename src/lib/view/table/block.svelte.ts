@@ -1,30 +1,30 @@
 /** A cell's place in the grid: row and column. */
-export interface At {
+export interface CellAt {
 	readonly y: number;
 	readonly x: number;
 }
 
-export const atOf = (input: HTMLInputElement): At => {
+export const atOf = (input: HTMLInputElement): CellAt => {
 	const [y, x] = input.dataset.at!.split(',').map(Number);
 	return { y, x };
 };
 
 /** The block of cells that is chosen: from where it was begun to where it has come. */
 export class Block {
-	#from = $state.raw<At | null>(null);
-	#to = $state.raw<At | null>(null);
+	#from = $state.raw<CellAt | null>(null);
+	#to = $state.raw<CellAt | null>(null);
 
 	/** whether more than one cell is chosen */
 	get isMany(): boolean {
 		const [from, to] = [this.#from, this.#to];
 		return !!from && !!to && (from.y !== to.y || from.x !== to.x);
 	}
-	get start(): At | null {
+	get start(): CellAt | null {
 		const [from, to] = [this.#from, this.#to];
 		return from && to && { y: Math.min(from.y, to.y), x: Math.min(from.x, to.x) };
 	}
 	/** where the block has come to */
-	get end(): At | null {
+	get end(): CellAt | null {
 		return this.#to;
 	}
 
@@ -35,11 +35,11 @@ export class Block {
 		return within(from.y, to.y, y) && within(from.x, to.x, x);
 	}
 
-	begin(at: At): void {
+	begin(at: CellAt): void {
 		this.#from = this.#to = at;
 	}
 
-	reach(at: At): void {
+	reach(at: CellAt): void {
 		this.#from ??= at;
 		this.#to = at;
 	}

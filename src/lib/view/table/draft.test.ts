@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
 import { printStatement } from '$lib/core/problem/statement/print';
-import { draftOf, newRowOf, problemOf, type TableDraft } from './draft';
+import { draftOf, newRowOf, problemOfTable, type TableDraft } from './draft';
 
 const filled = (change: (draft: TableDraft) => void) => {
 	const draft = draftOf(2, 2);
 	change(draft);
-	const read = problemOf(draft);
+	const read = problemOfTable(draft);
 	return 'fault' in read ? read.fault : printStatement(read.problem);
 };
 
@@ -31,7 +31,10 @@ test('what cannot be taken is told by its field, and another size keeps what was
 });
 
 test('a new resource of a problem does nothing without an amount, and gets a name that is free', () => {
-	const { problem } = problemOf(draftOf(1, 0)) as Extract<ReturnType<typeof problemOf>, { problem: unknown }>;
+	const { problem } = problemOfTable(draftOf(1, 0)) as Extract<
+		ReturnType<typeof problemOfTable>,
+		{ problem: unknown }
+	>;
 	const row = { name: '', uses: ['3'], relation: '<=' as const, amount: '', unit: '' };
 	expect(newRowOf(row, problem)).toBeNull();
 	expect(newRowOf({ ...row, amount: '4' }, problem)).toMatchObject({ name: 'r1' });

@@ -91,7 +91,12 @@ function nameIn(text: string, field: string, taken: Set<string>, otherwise: () =
 }
 
 /** A resource as it was typed; null while it has no amount: until then it does nothing. */
-export function rowOf(row: DraftRow, i: number, names: readonly string[], taken: Set<string>): NewRow | null {
+export function rowOfTable(
+	row: DraftRow,
+	i: number,
+	names: readonly string[],
+	taken: Set<string>
+): NewRow | null {
 	if (row.amount.trim() === '') return null;
 	const uses = row.uses.map(
 		(use, j) => [names[j], numberIn(use, `${row.name || `resource ${i + 1}`} per ${names[j]}`)] as const
@@ -106,7 +111,9 @@ export function rowOf(row: DraftRow, i: number, names: readonly string[], taken:
 }
 
 /** The problem that a filled table says, or the first field that cannot be taken. */
-export function problemOf(draft: TableDraft): { readonly problem: Problem } | { readonly fault: DraftFault } {
+export function problemOfTable(
+	draft: TableDraft
+): { readonly problem: Problem } | { readonly fault: DraftFault } {
 	try {
 		const taken = new Set<string>();
 		const given = new Set(draft.names.map((name) => name.trim()));
@@ -126,7 +133,7 @@ export function problemOf(draft: TableDraft): { readonly problem: Problem } | { 
 					constant: ZERO
 				},
 				constraints: draft.rows.flatMap((row, i) => {
-					const own = rowOf(row, i, names, rowNames);
+					const own = rowOfTable(row, i, names, rowNames);
 					return own ? [{ ...own, name: own.name! }] : [];
 				})
 			}
@@ -142,7 +149,7 @@ export function newRowOf(row: DraftRow, problem: Problem): NewRow | DraftFault |
 	try {
 		const taken = new Set(problem.constraints.map(({ name }) => name));
 		const names = problem.variables.map(({ name }) => name);
-		return rowOf(row, problem.constraints.length, names, taken);
+		return rowOfTable(row, problem.constraints.length, names, taken);
 	} catch (error) {
 		if (error instanceof Fault) return error.fault;
 		throw error;

@@ -7,7 +7,7 @@
 	import HandPane from '$lib/view/design/HandPane.svelte';
 	import VariantsPane from '$lib/view/design/VariantsPane.svelte';
 	import WishesPane from '$lib/view/design/WishesPane.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import StatementPane from '$lib/view/statement/StatementPane.svelte';
 	import TypesetPane from '$lib/view/statement/TypesetPane.svelte';
@@ -23,7 +23,7 @@
 		typeset: { title: 'Problem', component: TypesetPane },
 		variants: { title: 'Variants', component: VariantsPane }
 	};
-	const beside = $derived<Place>(
+	const beside = $derived<PanePlace>(
 		figure.isWhole
 			? {
 					size: 36,
@@ -35,7 +35,7 @@
 			: { size: 30, pane: 'statement' }
 	);
 	const isWide = $derived(!figure.isWhole && (document.problem?.variables.length ?? 0) > 4);
-	const places: Record<WayToDesign, () => Place> = {
+	const places: Record<WayToDesign, () => PanePlace> = {
 		wishes: () => ({
 			size: 100,
 			across: [

@@ -2,7 +2,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import WaysBar from '$lib/view/integers/WaysBar.svelte';
 	import WaysPane from '$lib/view/integers/WaysPane.svelte';
@@ -17,11 +17,11 @@
 		tableau: { title: 'Tableau', component: TableauPane },
 		commentary: { title: 'Commentary', component: CommentaryPane }
 	};
-	const ways: Place = { size: 100, pane: 'ways' };
-	const tableau: Place = { size: 46, pane: 'tableau' };
-	const region: Place = { size: 54, pane: 'region' };
+	const ways: PanePlace = { size: 100, pane: 'ways' };
+	const tableau: PanePlace = { size: 46, pane: 'tableau' };
+	const region: PanePlace = { size: 54, pane: 'region' };
 	// rounding needs the picture, cuts the tableau beside it, a tree all the room there is
-	const place = $derived.by((): Place => {
+	const place = $derived.by((): PanePlace => {
 		const { mode } = integers;
 		if (!figure.isWhole)
 			return mode === 'branching' || mode === 'comparison' || mode === 'proof'

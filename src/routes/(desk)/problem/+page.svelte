@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import PlansPane from '$lib/view/plans/PlansPane.svelte';
 	import PlanRegion from '$lib/view/plans/PlanRegion.svelte';
@@ -20,7 +20,7 @@
 	};
 	// a lesson without a story needs little room for it
 	const told = $derived(!!(lesson.telling.story || lesson.telling.notes || lesson.problem?.story));
-	const left: Place = $derived({
+	const left: PanePlace = $derived({
 		size: 30,
 		down: [
 			{ size: told ? 28 : 12, pane: 'story' },
@@ -29,7 +29,7 @@
 		]
 	});
 	// a problem in two variables has a narrow table and a picture; any other has a wide table and none
-	const place: Place = $derived({
+	const place: PanePlace = $derived({
 		size: 100,
 		across: [
 			left,

@@ -3,7 +3,7 @@
 	import CornerTablePane from '$lib/view/construction/CornerTablePane.svelte';
 	import SidesPane from '$lib/view/construction/SidesPane.svelte';
 	import StepsPane from '$lib/view/construction/StepsPane.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 
 	const panes: Panes = {
@@ -12,7 +12,7 @@
 		sides: { title: 'Constraints', component: SidesPane },
 		corners: { title: 'Corner table', component: CornerTablePane }
 	};
-	const place: Place = {
+	const place: PanePlace = {
 		size: 100,
 		across: [
 			{ size: 62, pane: 'region' },

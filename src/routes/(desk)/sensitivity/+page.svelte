@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity, type SensitivityLook } from '$lib/desk/sensitivity.svelte';
-	import type { Panes, Place } from '$lib/view/frame/arrangement';
+	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import CurvePane from '$lib/view/sensitivity/CurvePane.svelte';
 	import DualSide from '$lib/view/beside/DualSide.svelte';
@@ -36,7 +36,7 @@
 	const hasPicture = $derived(figure.isWhole && figure.axes.length === 2);
 	/** more variables need more room for the numbers that one presses */
 	const numbersWide = $derived(Math.min(54, 34 + 3 * (sensitivity.problem?.variables.length ?? 2)));
-	const lastAndRegion = (size: number): Place =>
+	const lastAndRegion = (size: number): PanePlace =>
 		hasPicture
 			? {
 					size,
@@ -47,7 +47,7 @@
 				}
 			: { size, pane: 'last' };
 	/** the numbers and what is asked of one of them; the tableau below, where it has the whole width, or below the picture */
-	const numbersAnd = (pane: string, below: string | null = null): Place => {
+	const numbersAnd = (pane: string, below: string | null = null): PanePlace => {
 		if (!hasPicture)
 			return {
 				size: 100,
@@ -62,7 +62,7 @@
 					{ size: 38, across: [...(below ? [{ size: 36, pane: below }] : []), { size: 64, pane: 'last' }] }
 				]
 			};
-		const column: Place = below
+		const column: PanePlace = below
 			? {
 					size: 32,
 					down: [
@@ -73,7 +73,7 @@
 			: { size: 32, pane: 'numbers' };
 		return { size: 100, across: [column, { size: 36, pane }, lastAndRegion(32)] };
 	};
-	const places: Record<SensitivityLook, () => Place> = {
+	const places: Record<SensitivityLook, () => PanePlace> = {
 		ranges: () => numbersAnd('what-if', 'newcomer'),
 		two: () => numbersAnd('map'),
 		curve: () => numbersAnd('curve'),

@@ -2,7 +2,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import FormPane from '$lib/view/form/FormPane.svelte';
-	import { tableauLines, tableauShare, type Panes, type Place } from '$lib/view/frame/arrangement';
+	import { tableauLines, tableauShare, type Panes, type PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 	import AnswerPane from '$lib/view/tableau/AnswerPane.svelte';
 	import BeforePane from '$lib/view/tableau/BeforePane.svelte';
@@ -28,7 +28,7 @@
 	const share = $derived(tableauShare(tableauLines(session.tableau, document.notation), 50, 66));
 	// at the end what the last pivot did stands beside the answer
 	const told = $derived([...(hasPivoted ? ['operations'] : []), ...(isDone ? ['answer'] : [])]);
-	const below: Place = $derived({
+	const below: PanePlace = $derived({
 		size: 100 - share,
 		across: [
 			{ size: told.length > 1 ? 22 : 34, pane: 'trail' },
@@ -36,14 +36,14 @@
 		]
 	});
 	// the picture where there is one and no other tableau is wanted, else the tableau of the step before or the one pinned
-	const beside: Place = $derived({
+	const beside: PanePlace = $derived({
 		size: 32,
 		down: [
 			{ size: 52, pane: 'commentary' },
 			{ size: 48, pane: figure.isWhole && !pinned.isWanted ? 'region' : 'before' }
 		]
 	});
-	const place: Place = $derived({
+	const place: PanePlace = $derived({
 		size: 100,
 		across: [{ size: 68, down: [{ size: share, pane: 'tableau' }, below] }, beside]
 	});

@@ -1,4 +1,4 @@
-import type { At, MapCell } from '../../parametric/map';
+import type { MapPoint, MapCell } from '../../parametric/map';
 import { withNumber, type Varied } from '../../problem/varied';
 import { isZero, type Rational } from '../../number/rational';
 import { withoutZeros, type Problem } from '../../problem/types';
@@ -11,7 +11,7 @@ import { quantity } from './plan';
 export const axisName = (problem: Problem, varied: Varied): string =>
 	'rhs' in varied ? varied.rhs : `${problem.objective.name} per ${varied.objective}`;
 
-const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x, y]: At): Rational =>
+const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x, y]: MapPoint): Rational =>
 	constant.add(first.mul(x)).add(second.mul(y));
 
 /** What is best in a part of the map, in one line: `vases, jugs: profit = 20 + 3 clay + 1/2 wheel`. */
@@ -37,10 +37,11 @@ export function cellSentence(
 	problem: Problem,
 	varied: readonly [Varied, Varied],
 	cell: MapCell,
-	at: At
+	at: MapPoint
 ): Sentence {
 	const { name, unit } = problem.objective;
-	const problemAt = (own: At) => varied.reduce((now, number, i) => withNumber(now, number, own[i]), problem);
+	const problemAt = (own: MapPoint) =>
+		varied.reduce((now, number, i) => withNumber(now, number, own[i]), problem);
 	const { plane } = cell;
 	if (cell.status !== 'optimal' || !plane)
 		return cell.status === 'infeasible'

@@ -30,7 +30,7 @@ const namedRows = (constraints: readonly string[]): Sentence =>
 	joined(constraints.map((constraint) => say`${{ constraint }}`));
 
 /** What a region is, in words: its shape, its corners, the edges that go on for ever, and lines that coincide or are parallel. */
-export function shapeOf(problem: Problem, region: Polyhedron): Sentence {
+export function regionInWords(problem: Problem, region: Polyhedron): Sentence {
 	const width = problem.variables.length;
 	const corners =
 		region.vertices.length > 0 && region.dimension > 0

@@ -8,7 +8,7 @@ import { methodWords, ruleWords } from './words';
 /** Wishes about a run of the method: how it starts, how long it is, what its numbers are like. */
 
 /** The run that wishes about a run are about: that of the wish for pivots, that of a cycle, or as suits the problem. */
-export const runOf = (request: Pick<DesignRequest, 'wishes'>) => {
+export const wishedRun = (request: Pick<DesignRequest, 'wishes'>) => {
 	const cycling = other(request, 'cycle');
 	if (cycling) return { method: 'primal' as const, rule: cycling.rule };
 	const { method, rule } = other(request, 'pivots') ?? {};
@@ -82,7 +82,7 @@ export const tie: WishKind<'tie'> = {
 			? `${is ? 'some' : 'no'} ratio test is a tie`
 			: `the ratio test of pivot ${at} is ${is ? 'a' : 'no'} tie`,
 	decide(candidate, wish, request) {
-		const { method, rule } = runOf(request);
+		const { method, rule } = wishedRun(request);
 		return tiesAs(candidate.run(method, rule)?.ties, wish);
 	},
 	against: lacksPivot
@@ -97,11 +97,11 @@ export const enteringTie: WishKind<'entering-tie'> = {
 	says: ({ is, at }) =>
 		`${at === undefined ? (is ? 'at some pivot' : 'at no pivot') : `at pivot ${at}`} the rule finds ${at !== undefined && !is ? 'no ' : ''}two columns equally good to enter`,
 	decide(candidate, wish, request) {
-		const { method, rule } = runOf(request);
+		const { method, rule } = wishedRun(request);
 		return tiesAs(candidate.run(method, rule)?.enteringTies, wish);
 	},
 	against: (wish, request) =>
-		wish.is && takesFirst(ruleNamed(runOf(request).rule))
+		wish.is && takesFirst(ruleNamed(wishedRun(request).rule))
 			? 'Bland’s rule goes by the index, which no two columns share'
 			: lacksPivot(wish, request)
 };
@@ -140,7 +140,7 @@ export const denominator: WishKind<'denominator'> = {
 	says: ({ atMost }) =>
 		atMost === 1 ? 'no tableau has a fraction' : `no tableau has a denominator above ${atMost}`,
 	decide(candidate, { atMost }, request) {
-		const { method, rule } = runOf(request);
+		const { method, rule } = wishedRun(request);
 		const own = candidate.run(method, rule)?.denominator;
 		return own !== undefined && own <= BigInt(atMost) ? Number(own) : null;
 	}
@@ -163,7 +163,7 @@ export const zeroStep: WishKind<'zero-step'> = {
 	cost: 6,
 	says: () => 'some pivot has the ratio 0 and changes nothing',
 	decide(candidate, _wish, request) {
-		const { method, rule } = runOf(request);
+		const { method, rule } = wishedRun(request);
 		return candidate.run(method, rule)?.hasZeroStep ? true : null;
 	}
 };
@@ -175,7 +175,7 @@ export const phaseOneDegenerate: WishKind<'phase-one-degenerate'> = {
 	cost: 6,
 	says: () => 'phase one ends with an artificial variable in the basis, at 0',
 	decide: (candidate, _wish, request) =>
-		candidate.run('two-phase', runOf(request).rule)?.endsPhaseOneDegenerate ? true : null,
+		candidate.run('two-phase', wishedRun(request).rule)?.endsPhaseOneDegenerate ? true : null,
 	against: (_wish, request) =>
 		other(request, 'artificial')?.exactly === 0 || request.relations?.every((own) => own === '<=')
 			? 'without artificial variables there is no phase one'

@@ -5,7 +5,7 @@ import { isFeasible } from '../../problem/types';
 import { samePlan } from '../../problem/use';
 import { negativeRows } from '../../tableau/ratio';
 import { columnOf, entryAt, readPlan, rhs } from '../../tableau/tableau';
-import { runOf } from './method';
+import { wishedRun } from './method';
 import { needsBest, type WishKind } from './wish';
 
 /** Wishes that a student's slip has a consequence which the class can see. */
@@ -19,7 +19,7 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 	says: ({ atLeast }) =>
 		`at the first pivot the second ratio is at least ${atLeast} % larger, so that taking it leaves the region`,
 	decide(candidate, { atLeast }, request) {
-		const { method, rule } = runOf(request);
+		const { method, rule } = wishedRun(request);
 		const first = candidate.run(method, rule)?.first;
 		if (!first) return null;
 		const { tableau: t, choice } = first;

@@ -1,6 +1,6 @@
 import type { Candidate } from '../candidate';
 import type { Plane } from '../plane';
-import type { DesignRequest, Kept, Wish, WishName, WishOf } from '../types';
+import type { DesignRequest, KeptWish, Wish, WishName, WishOf } from '../types';
 import type { Control } from './controls';
 
 /** What a wish is about. */
@@ -30,7 +30,7 @@ export interface WishKind<K extends WishName = WishName> {
 	/** the wish in words */
 	says(wish: WishOf<K>): string;
 	/** Whether a candidate keeps it: the value that holds, or null. */
-	decide(candidate: Candidate, wish: WishOf<K>, request: DesignRequest): Kept['value'] | null;
+	decide(candidate: Candidate, wish: WishOf<K>, request: DesignRequest): KeptWish['value'] | null;
 	/** Whether a draft in two variables keeps it, seen from its region in whole numbers: the same as `decide` finds, sooner. Nothing where that does not show it. */
 	quickly?(plane: Plane, wish: WishOf<K>): boolean | undefined;
 	/** Why it cannot be kept by itself or with the others; null where nothing speaks against it. */

@@ -48,7 +48,7 @@ export interface Diagnostic {
 }
 
 /** Where something of the problem stands in the text. */
-export interface Place {
+export interface TextPlace {
 	readonly kind: 'objective' | 'constraint' | 'variable';
 	readonly name: string;
 	readonly from: number;

@@ -1,4 +1,4 @@
-import { readWritten, type Doubt, type Refusal, type Rewriting } from './written';
+import { readWritten, type Doubt, type TextRefusal, type Rewriting } from './written';
 
 /** What boards, notes and LaTeX sources write otherwise is brought to the statement language before it is parsed; every place can be traced back. */
 
@@ -7,7 +7,7 @@ export interface Forgiven {
 	readonly text: string;
 	readonly rewritings: readonly Rewriting[];
 	readonly doubts: readonly Doubt[];
-	readonly refusals: readonly Refusal[];
+	readonly refusals: readonly TextRefusal[];
 	/** where a stretch of the text stands in the source */
 	origin(stretch: { from: number; to: number }): { from: number; to: number };
 }

@@ -10,7 +10,7 @@ import {
 	type Problem,
 	type Relation
 } from '../types';
-import { Findings, type Place } from './diagnostics';
+import { Findings, type TextPlace } from './diagnostics';
 import { isConstant, LinearReader, plus, scale, unquote, type Linear } from './linear';
 import { message, type Message } from './messages';
 import { forgive, mayDiffer } from './forgive';
@@ -35,7 +35,7 @@ const refused = (from: number, to: number, message: Message): Reading => ({
 /** One pass over the syntax tree of a statement; see {@link readStatement}. */
 class StatementReader {
 	readonly findings = new Findings();
-	readonly places: Place[] = [];
+	readonly places: TextPlace[] = [];
 	private readonly declarations: DeclarationSource[] = [];
 	private readonly linear: LinearReader;
 	private readonly variables: VariableTable;

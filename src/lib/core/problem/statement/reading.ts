@@ -1,5 +1,5 @@
 import type { Problem } from '../types';
-import type { Diagnostic, Place } from './diagnostics';
+import type { Diagnostic, TextPlace } from './diagnostics';
 import type { Linear } from './linear';
 import type { DeclarationSource, RowSource } from './source';
 
@@ -7,7 +7,7 @@ import type { DeclarationSource, RowSource } from './source';
 export interface Reading {
 	readonly problem: Problem | null;
 	readonly diagnostics: readonly Diagnostic[];
-	readonly places: readonly Place[];
+	readonly places: readonly TextPlace[];
 	/** the objective and the constraints part by part, as far as they could be read */
 	readonly rows: readonly RowSource[];
 	readonly declarations: readonly DeclarationSource[];

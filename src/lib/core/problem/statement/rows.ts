@@ -4,7 +4,7 @@ import { ONE, ZERO, type Rational } from '../../number/rational';
 import { primed } from '../names';
 import { MIRRORED } from '../relation';
 import { withoutZeros, type Constraint, type Relation } from '../types';
-import type { Findings, Place } from './diagnostics';
+import type { Findings, TextPlace } from './diagnostics';
 import { plus, scale, type Linear, type LinearReader } from './linear';
 import { message } from './messages';
 import type { RowRead } from './reading';
@@ -35,7 +35,7 @@ export class RowTable {
 		private readonly text: string,
 		private readonly linear: LinearReader,
 		private readonly findings: Findings,
-		private readonly places: Place[]
+		private readonly places: TextPlace[]
 	) {}
 
 	/** Where the parts of a row or of the objective stand. */

@@ -1,4 +1,4 @@
-import type { Diagnostic, Fix, Place } from './diagnostics';
+import type { Diagnostic, Fix, TextPlace } from './diagnostics';
 import type { Forgiven } from './forgive';
 import type { Rewriting } from './written';
 import { message, type ReadingKind } from './messages';
@@ -87,7 +87,7 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 			...refused(forgiven),
 			...told(source, rewritings)
 		].sort((a, b) => a.from - b.from || a.to - b.to),
-		places: reading.places.map((own): Place => back(own)),
+		places: reading.places.map((own): TextPlace => back(own)),
 		rows: reading.rows.map(row),
 		declarations: reading.declarations.map((own): DeclarationSource => back(own))
 	};

@@ -2,7 +2,7 @@ import { childOf, childrenOf } from './children';
 import type { SyntaxNode } from '@lezer/common';
 import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import type { Domain, Relation, Variable } from '../types';
-import type { Findings, Place } from './diagnostics';
+import type { Findings, TextPlace } from './diagnostics';
 import { isConstant, type LinearReader } from './linear';
 import { message } from './messages';
 
@@ -20,7 +20,7 @@ export class VariableTable {
 	constructor(
 		private readonly linear: LinearReader,
 		private readonly findings: Findings,
-		private readonly places: Place[]
+		private readonly places: TextPlace[]
 	) {}
 
 	/** lower bounds below zero that rows say, and names of which a sign or bound is said besides */

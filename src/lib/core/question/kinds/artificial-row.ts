@@ -2,11 +2,11 @@ import { sign, toText, ZERO } from '../../number/rational';
 import { BIG_M, INFEASIBILITY, sameGoal } from '../../tableau/goal';
 import { cost, entry, isArtificial } from '../../tableau/tableau';
 import { tableauJson } from '../../tableau/written';
-import type { Kind, Slip } from '../types';
-import { nameOf, without } from './shared';
+import type { QuestionKind, Slip } from '../types';
+import { nameOfColumn, without } from './shared';
 
 /** An entry of the row of phase one, or of M, at the start: it follows from the rows of the artificial variables. */
-export const artificialRow: Kind = {
+export const artificialRow: QuestionKind = {
 	answers: 'number',
 	ask({ problem, step, tableau: t, pick }) {
 		const goal = t.goals.find((own) => sameGoal(own, INFEASIBILITY) || sameGoal(own, BIG_M));
@@ -30,7 +30,7 @@ export const artificialRow: Kind = {
 			// the row that is asked for is not shown
 			tableau: { ...shown, objective: shown.objective.filter(({ name }) => name !== row) },
 			sense: problem.objective.sense,
-			given: { row, column: nameOf(t, column) },
+			given: { row, column: nameOfColumn(t, column) },
 			right: [toText(right)],
 			slips: without([toText(right)], slips)
 		};

@@ -1,4 +1,4 @@
-import type { Kind, KindName } from '../types';
+import type { QuestionKind, KindName } from '../types';
 import { artificialRow } from './artificial-row';
 import { close, cut, cutPoint, fractionalPart } from './integers';
 import { branchOn, gap, nextNode } from './tree';
@@ -34,7 +34,7 @@ import {
 } from './worth';
 
 /** All kinds of questions by their names; a name without a kind, or without words, is an error of the compiler. */
-export const KINDS: Readonly<Record<KindName, Kind>> = {
+export const KINDS: Readonly<Record<KindName, QuestionKind>> = {
 	sentence,
 	relation,
 	coefficient,

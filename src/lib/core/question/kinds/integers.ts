@@ -6,8 +6,8 @@ import { writePlan } from '../../problem/use';
 import type { Stated } from '../../form/affine';
 import { columnOf, entry, rhs } from '../../tableau/tableau';
 import { evaluate, holds } from '../../problem/types';
-import type { Kind, RelationAnswer, Situation, Slip } from '../types';
-import { nameOf, without } from './shared';
+import type { QuestionKind, RelationAnswer, Situation, Slip } from '../types';
+import { nameOfColumn, without } from './shared';
 
 /** Questions about whole numbers: the cut of a row, and whether a node of a tree is closed. */
 
@@ -39,7 +39,7 @@ function cutsOf({ tableau: t }: Situation, row: number): Stated[] {
 	return forms.some(({ terms }) => terms.size === 0) ? [] : forms;
 }
 
-export const fractionalPart: Kind = {
+export const fractionalPart: QuestionKind = {
 	answers: 'number',
 	ask(situation) {
 		const { tableau: t, pick } = situation;
@@ -56,14 +56,14 @@ export const fractionalPart: Kind = {
 			{ answer: toText(value), code: 'whole-entry' }
 		];
 		return {
-			given: { row: nameOf(t, t.basis[row]), column: nameOf(t, column) },
+			given: { row: nameOfColumn(t, t.basis[row]), column: nameOfColumn(t, column) },
 			right: [right],
 			slips: without([right], slips)
 		};
 	}
 };
 
-export const cutPoint: Kind = {
+export const cutPoint: QuestionKind = {
 	answers: 'yes-no',
 	about: 'statement',
 	withProblem: true,
@@ -84,7 +84,7 @@ export const cutPoint: Kind = {
 	}
 };
 
-export const cut: Kind = {
+export const cut: QuestionKind = {
 	answers: 'relation',
 	ask(situation) {
 		const { tableau: t } = situation;
@@ -106,11 +106,11 @@ export const cut: Kind = {
 				code: 'cuts-nothing'
 			}
 		];
-		return { given: { row: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
+		return { given: { row: nameOfColumn(t, t.basis[row]) }, right, slips: without(right, slips) };
 	}
 };
 
-export const close: Kind = {
+export const close: QuestionKind = {
 	answers: 'closing',
 	about: 'statement',
 	ask({ problem, isLast, answer, pick }) {

@@ -2,7 +2,7 @@ import { constraintInWords } from '../../commentary/words/story';
 import { sign, toText, ZERO } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Constraint, Problem } from '../../problem/types';
-import type { Kind, Situation, Slip } from '../types';
+import type { QuestionKind, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about the model itself: which row states a sentence, which number belongs in a cell, what standard form adds. */
@@ -14,7 +14,7 @@ const sentenceOf = (problem: Problem, row: Constraint): string =>
 const rowAt = ({ problem: { constraints }, pick, step }: Situation): Constraint | null =>
 	step === 0 && constraints.length > 0 ? constraints[pick(constraints.length)] : null;
 
-export const sentence: Kind = {
+export const sentence: QuestionKind = {
 	answers: 'choice',
 	about: 'statement',
 	withProblem: true,
@@ -32,7 +32,7 @@ export const sentence: Kind = {
 	}
 };
 
-export const relation: Kind = {
+export const relation: QuestionKind = {
 	answers: 'choice',
 	about: 'story',
 	withProblem: true,
@@ -53,7 +53,7 @@ export const relation: Kind = {
 	}
 };
 
-export const coefficient: Kind = {
+export const coefficient: QuestionKind = {
 	answers: 'number',
 	about: 'story',
 	withProblem: true,
@@ -81,7 +81,7 @@ const FORM_OF = {
 	'=': 'artificial variable'
 } as const;
 
-export const standardForm: Kind = {
+export const standardForm: QuestionKind = {
 	answers: 'choice',
 	about: 'statement',
 	withProblem: true,

@@ -2,8 +2,8 @@ import { parseRational, rational, sign, toText, type Rational } from '../../numb
 import { tableauJson, type TableauJson } from '../../tableau/written';
 import { numberIn } from '../answers';
 import { cellName, cellsOf, partsOf, withCells } from '../cells';
-import type { Kind, Situation, Slip } from '../types';
-import { nameOf, without } from './shared';
+import type { QuestionKind, Situation, Slip } from '../types';
+import { nameOfColumn, without } from './shared';
 
 /** Questions about the whole tableau after the next pivot: all of its entries, or the one that is wrong. */
 
@@ -16,11 +16,14 @@ function pivotOf({ tableau, next, after }: Situation) {
 	return {
 		before,
 		then,
-		given: { entering: nameOf(tableau, next.entering), leaving: nameOf(tableau, tableau.basis[next.row]) }
+		given: {
+			entering: nameOfColumn(tableau, next.entering),
+			leaving: nameOfColumn(tableau, tableau.basis[next.row])
+		}
 	};
 }
 
-export const nextTableau: Kind = {
+export const nextTableau: QuestionKind = {
 	answers: 'cells',
 	ask(situation) {
 		const pivot = pivotOf(situation);
@@ -55,7 +58,7 @@ function mistaken(before: TableauJson, then: TableauJson, cell: string): Rationa
 	return sign(right) === 0 ? rational(1) : right.neg();
 }
 
-export const wrongEntry: Kind = {
+export const wrongEntry: QuestionKind = {
 	answers: 'cell',
 	ask(situation) {
 		const pivot = pivotOf(situation);

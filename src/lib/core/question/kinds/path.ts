@@ -1,14 +1,14 @@
 import { solveLinear } from '../../answer/answer';
 import { region } from '../../geometry/region';
 import { readPlan } from '../../tableau/tableau';
-import type { Kind, Slip } from '../types';
+import type { QuestionKind, Slip } from '../types';
 import { cornerText, isFlat, without } from './shared';
 
 /** corners that are put in order at once, at most */
 const MOST_CORNERS = 6;
 
 /** In which order the run visits the corners of a region of two variables. */
-export const path: Kind = {
+export const path: QuestionKind = {
 	answers: 'order',
 	about: 'statement',
 	withProblem: true,

@@ -8,9 +8,9 @@ import { OBJECTIVE } from '../../tableau/goal';
 import { ratios, rowRatios, tightestRows } from '../../tableau/ratio';
 import { cost, entry, entryAt, rhs, type Tableau } from '../../tableau/tableau';
 import { tableauJson } from '../../tableau/written';
-import { Board } from '../board';
-import type { Answer, Kind, Question, Situation, Slip } from '../types';
-import { nameOf, without } from './shared';
+import { QuestionBoard } from '../board';
+import type { Answer, QuestionKind, Question, Situation, Slip } from '../types';
+import { nameOfColumn, without } from './shared';
 
 /** Questions about the next pivot of a primal step: which variable enters, which leaves, the ratios, the entries afterwards. */
 
@@ -22,7 +22,7 @@ interface PrimalPivot {
 
 /** Asks only where the primal method makes the next pivot. */
 const beforePivot =
-	(ask: (situation: Situation, next: PrimalPivot) => ReturnType<Kind['ask']>): Kind['ask'] =>
+	(ask: (situation: Situation, next: PrimalPivot) => ReturnType<QuestionKind['ask']>): QuestionKind['ask'] =>
 	(situation) => {
 		const { nextPart, next, tableau } = situation;
 		if (!next || !nextPart || nextPart === 'dual' || nextPart === 'repair' || nextPart === 'drive-out')
@@ -32,7 +32,7 @@ const beforePivot =
 	};
 
 const rateOf = (question: Question, answer: Answer) => {
-	const board = new Board(question.tableau);
+	const board = new QuestionBoard(question.tableau);
 	if (typeof answer !== 'string' || board.isBasic(answer)) return null;
 	const { of, entry: change } = board.cost(answer);
 	// the rows are those of quantities that are maximised: of a minimum, and of the artificial variables, the negative
@@ -43,17 +43,17 @@ const rateOf = (question: Question, answer: Answer) => {
 /** Columns that would make the objective worse, or are basic already. */
 function enteringSlips(t: Tableau, [goal]: Goals): Slip[] {
 	return [
-		...worsening(t, goal).map((column) => ({ answer: nameOf(t, column), code: 'wrong-sign' })),
-		...t.basis.map((column) => ({ answer: nameOf(t, column), code: 'already-basic' }))
+		...worsening(t, goal).map((column) => ({ answer: nameOfColumn(t, column), code: 'wrong-sign' })),
+		...t.basis.map((column) => ({ answer: nameOfColumn(t, column), code: 'already-basic' }))
 	];
 }
 
-export const entering: Kind = {
+export const entering: QuestionKind = {
 	answers: 'name',
 	ask: beforePivot(({ tableau: t, rule }, { goals }) => {
-		const right = bestEntering(t, goals, rule.entering).map((k) => nameOf(t, t.nonbasic[k]));
+		const right = bestEntering(t, goals, rule.entering).map((k) => nameOfColumn(t, t.nonbasic[k]));
 		const others = improvingPositions(t, goals).map((k) => ({
-			answer: nameOf(t, t.nonbasic[k]),
+			answer: nameOfColumn(t, t.nonbasic[k]),
 			code: 'not-by-rule'
 		}));
 		const given = { rule: rule.entering };
@@ -62,35 +62,39 @@ export const entering: Kind = {
 	consequence: rateOf
 };
 
-export const improving: Kind = {
+export const improving: QuestionKind = {
 	answers: 'name',
 	ask: beforePivot(({ tableau: t }, { goals }) => {
-		const right = improvingPositions(t, goals).map((k) => nameOf(t, t.nonbasic[k]));
+		const right = improvingPositions(t, goals).map((k) => nameOfColumn(t, t.nonbasic[k]));
 		return right.length === 0 ? null : { given: {}, right, slips: without(right, enteringSlips(t, goals)) };
 	}),
 	consequence: rateOf
 };
 
-export const leaving: Kind = {
+export const leaving: QuestionKind = {
 	answers: 'name',
 	ask: beforePivot(({ tableau: t }, { position }) => {
 		const rows = tightestRows(t, position);
 		if (rows.length === 0) return null;
-		const right = rows.map((row) => nameOf(t, t.basis[row]));
-		const at = ({ row }: { readonly row: number }) => ({ answer: nameOf(t, t.basis[row]) });
+		const right = rows.map((row) => nameOfColumn(t, t.basis[row]));
+		const at = ({ row }: { readonly row: number }) => ({ answer: nameOfColumn(t, t.basis[row]) });
 		const slips = [
 			...largerRatios(t, position).map((slip) => ({ ...at(slip), code: slip.code })),
 			...ratios(t, position).map((own) => ({ ...at(own), code: own.reason }))
 		];
-		return { given: { entering: nameOf(t, t.nonbasic[position]) }, right, slips: without(right, slips) };
+		return {
+			given: { entering: nameOfColumn(t, t.nonbasic[position]) },
+			right,
+			slips: without(right, slips)
+		};
 	}),
 	consequence: (question, answer) =>
 		typeof answer === 'string'
-			? new Board(question.tableau).afterPivot(answer, question.given.entering!)
+			? new QuestionBoard(question.tableau).afterPivot(answer, question.given.entering!)
 			: null
 };
 
-export const ratio: Kind = {
+export const ratio: QuestionKind = {
 	answers: 'number',
 	ask: beforePivot(({ tableau: t, pick }, { position }) => {
 		const row = pick(t.basis.length);
@@ -103,14 +107,14 @@ export const ratio: Kind = {
 		if (own.value && sign(amount) !== 0) slips.push({ answer: toText(size.div(amount)), code: 'inverted' });
 		if (own.value) slips.push({ answer: toText(amount), code: 'not-divided' });
 		return {
-			given: { entering: nameOf(t, t.nonbasic[position]), row: nameOf(t, t.basis[row]) },
+			given: { entering: nameOfColumn(t, t.nonbasic[position]), row: nameOfColumn(t, t.basis[row]) },
 			right,
 			slips: without(right, slips)
 		};
 	})
 };
 
-export const entryAfter: Kind = {
+export const entryAfter: QuestionKind = {
 	answers: 'number',
 	ask({ tableau: t, next, after, pick }) {
 		if (!next || !after || after.basis.length !== t.basis.length) return null;
@@ -118,7 +122,7 @@ export const entryAfter: Kind = {
 		// columns that are out of the problem are not shown, before or after
 		const shown = [t, after].map((own) => new Set(tableauJson(own).columns));
 		const columns = t.nonbasic.filter(
-			(column) => column !== next.entering && shown.every((names) => names.has(nameOf(t, column)))
+			(column) => column !== next.entering && shown.every((names) => names.has(nameOfColumn(t, column)))
 		);
 		if (columns.length === 0) return null;
 		const column = columns[pick(columns.length)];
@@ -142,7 +146,7 @@ export const entryAfter: Kind = {
 					];
 		return {
 			// rows are named by what is basic in them after the pivot
-			given: { row: nameOf(after, after.basis[row]), column: nameOf(t, column) },
+			given: { row: nameOfColumn(after, after.basis[row]), column: nameOfColumn(t, column) },
 			right: [toText(right)],
 			slips: without([toText(right)], slips)
 		};
@@ -157,7 +161,7 @@ export const KEPT = {
 } as const;
 
 /** A pivot that may not be the one of the rule: another improving column with its own row, or the right column with a row that is not the tightest. */
-export const ruleKept: Kind = {
+export const ruleKept: QuestionKind = {
 	answers: 'choice',
 	ask: beforePivot(({ tableau: t, rule, pick }, { position, goals }) => {
 		const tightest = tightestRows(t, position);
@@ -189,8 +193,8 @@ export const ruleKept: Kind = {
 		return {
 			given: {
 				rule: rule.entering,
-				entering: nameOf(t, t.nonbasic[shown.position]),
-				leaving: nameOf(t, t.basis[shown.row]),
+				entering: nameOfColumn(t, t.nonbasic[shown.position]),
+				leaving: nameOfColumn(t, t.basis[shown.row]),
 				choices: Object.values(KEPT)
 			},
 			right: [KEPT[shown.is]],
@@ -199,12 +203,14 @@ export const ruleKept: Kind = {
 	}),
 	// what the pivot would do: with a row that is not the tightest, something becomes negative
 	consequence: ({ tableau, given }, answer) =>
-		answer === KEPT.rule ? new Board(tableau).afterPivot(given.leaving!, given.entering!) : null
+		answer === KEPT.rule ? new QuestionBoard(tableau).afterPivot(given.leaving!, given.entering!) : null
 };
 
 /** Asks only where the dual method makes the next pivot. */
 const beforeDualPivot =
-	(ask: (situation: Situation, row: number, position: number) => ReturnType<Kind['ask']>): Kind['ask'] =>
+	(
+		ask: (situation: Situation, row: number, position: number) => ReturnType<QuestionKind['ask']>
+	): QuestionKind['ask'] =>
 	(situation) => {
 		const { nextPart, next, tableau } = situation;
 		return next && nextPart === 'dual'
@@ -212,41 +218,41 @@ const beforeDualPivot =
 			: null;
 	};
 
-export const dualLeaving: Kind = {
+export const dualLeaving: QuestionKind = {
 	answers: 'name',
 	ask: beforeDualPivot(({ tableau: t, rule }, row) => {
 		const least = rhs(t, row);
 		// by the rule the first of the most negative, or (Bland) the first negative; all that are as negative are right
 		const isAsGood = (other: number) => other === row || (!takesFirst(rule) && rhs(t, other).equals(least));
 		const rows = [...t.basis.keys()];
-		const right = rows.filter(isAsGood).map((own) => nameOf(t, t.basis[own]));
+		const right = rows.filter(isAsGood).map((own) => nameOfColumn(t, t.basis[own]));
 		const slips = rows.map((own) => ({
-			answer: nameOf(t, t.basis[own]),
+			answer: nameOfColumn(t, t.basis[own]),
 			code: sign(rhs(t, own)) < 0 ? 'less-negative' : 'not-negative'
 		}));
 		return { given: { rule: rule.entering }, right, slips: without(right, slips) };
 	})
 };
 
-export const dualEntering: Kind = {
+export const dualEntering: QuestionKind = {
 	answers: 'name',
 	ask: beforeDualPivot(({ tableau: t }, row, position) => {
 		const quotients = rowRatios(t, row, OBJECTIVE);
 		if (!quotients[position]?.value) return null;
-		const right = leastAlong(t, row).map((k) => nameOf(t, t.nonbasic[k]));
+		const right = leastAlong(t, row).map((k) => nameOfColumn(t, t.nonbasic[k]));
 		const larger = largerQuotients(t, row).map(({ position: k, code }) => [k, code] as const);
 		const none = quotients.flatMap(({ value }, k) => {
 			if (value || t.barred.has(t.nonbasic[k])) return [];
 			return [[k, sign(entryAt(t, row, k)) > 0 ? 'positive-entry' : 'zero-entry'] as const];
 		});
-		const slips = [...larger, ...none].map(([k, code]) => ({ answer: nameOf(t, t.nonbasic[k]), code }));
-		return { given: { leaving: nameOf(t, t.basis[row]) }, right, slips: without(right, slips) };
+		const slips = [...larger, ...none].map(([k, code]) => ({ answer: nameOfColumn(t, t.nonbasic[k]), code }));
+		return { given: { leaving: nameOfColumn(t, t.basis[row]) }, right, slips: without(right, slips) };
 	}),
 	consequence: ({ tableau, given }, answer) =>
-		typeof answer === 'string' ? new Board(tableau).afterDualPivot(given.leaving!, answer) : null
+		typeof answer === 'string' ? new QuestionBoard(tableau).afterDualPivot(given.leaving!, answer) : null
 };
 
-export const gain: Kind = {
+export const gain: QuestionKind = {
 	answers: 'number',
 	ask: beforePivot(({ tableau: t, next, nextPart, problem }, { position }) => {
 		if ((nextPart !== 'primal' && nextPart !== 'phase-two') || !next) return null;
@@ -260,7 +266,7 @@ export const gain: Kind = {
 			{ answer: toText(rate.mul(ratio).neg()), code: 'wrong-sign' }
 		];
 		return {
-			given: { entering: nameOf(t, next.entering), leaving: nameOf(t, t.basis[next.row]) },
+			given: { entering: nameOfColumn(t, next.entering), leaving: nameOfColumn(t, t.basis[next.row]) },
 			right: [right],
 			slips: without([right], slips)
 		};

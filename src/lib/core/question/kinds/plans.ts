@@ -4,7 +4,7 @@ import { asksForWhole, isWhole, mustBeWhole } from '../../problem/whole';
 import { brokenConstraints, evaluate, type Plan } from '../../problem/types';
 import { brokenAt, isAllowed, objectiveAt, planFromTexts, rounded, writePlan } from '../../problem/use';
 import { planIn } from '../answers';
-import type { Answer, Kind, Question, Situation, Slip } from '../types';
+import type { Answer, QuestionKind, Question, Situation, Slip } from '../types';
 import { violations, without } from './shared';
 
 /** Questions about plans: which constraints one violates, the best corner, whether rounding keeps it feasible. */
@@ -22,7 +22,7 @@ function planNear({ problem, answer, pick }: Situation): Plan {
 	);
 }
 
-export const feasible: Kind = {
+export const feasible: QuestionKind = {
 	answers: 'names',
 	about: 'statement',
 	withProblem: true,
@@ -41,7 +41,7 @@ export const feasible: Kind = {
 	consequence: (question) => violations(question.problem!, givenPlan(question))
 };
 
-export const violation: Kind = {
+export const violation: QuestionKind = {
 	answers: 'number',
 	about: 'statement',
 	withProblem: true,
@@ -69,7 +69,7 @@ export const violation: Kind = {
 	}
 };
 
-export const planValue: Kind = {
+export const planValue: QuestionKind = {
 	answers: 'number',
 	about: 'statement',
 	withProblem: true,
@@ -88,7 +88,7 @@ export const planValue: Kind = {
 	}
 };
 
-export const bestCorner: Kind = {
+export const bestCorner: QuestionKind = {
 	answers: 'plan',
 	about: 'statement',
 	withProblem: true,
@@ -110,7 +110,7 @@ export const bestCorner: Kind = {
 	}
 };
 
-export const rounding: Kind = {
+export const rounding: QuestionKind = {
 	answers: 'yes-no',
 	about: 'statement',
 	withProblem: true,

@@ -14,7 +14,7 @@ import {
 	type Tableau
 } from '../../tableau/tableau';
 import { writePlan } from '../../problem/use';
-import type { Kind, Situation, Slip } from '../types';
+import type { QuestionKind, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about what a tableau says: how it stands, its plan and value, other optima, degeneracy. */
@@ -37,7 +37,7 @@ function stateOf(t: Tableau): string {
 	return improving.some((position) => tightestRows(t, position).length === 0) ? 'unbounded' : 'improvable';
 }
 
-export const state: Kind = {
+export const state: QuestionKind = {
 	answers: 'state',
 	ask(situation) {
 		const { tableau: t } = situation;
@@ -54,7 +54,7 @@ export const state: Kind = {
 	}
 };
 
-export const phaseTwo: Kind = {
+export const phaseTwo: QuestionKind = {
 	answers: 'yes-no',
 	ask({ tableau: t, part }) {
 		const goal = t.goals.find(({ kind }) => kind === 'infeasibility');
@@ -68,7 +68,7 @@ export const phaseTwo: Kind = {
 	}
 };
 
-export const plan: Kind = {
+export const plan: QuestionKind = {
 	answers: 'plan',
 	ask({ tableau: t }) {
 		if (hasArtificials(t)) return null;
@@ -81,7 +81,7 @@ export const plan: Kind = {
 	}
 };
 
-export const value: Kind = {
+export const value: QuestionKind = {
 	answers: 'number',
 	ask({ tableau: t }) {
 		if (hasArtificials(t)) return null;
@@ -94,7 +94,7 @@ export const value: Kind = {
 	}
 };
 
-export const degenerate: Kind = {
+export const degenerate: QuestionKind = {
 	answers: 'yes-no',
 	ask({ tableau: t }) {
 		const right = t.basis.some((_, row) => sign(rhs(t, row)) === 0) ? 'yes' : 'no';
@@ -111,7 +111,7 @@ export const degenerate: Kind = {
 	}
 };
 
-export const otherOptimum: Kind = {
+export const otherOptimum: QuestionKind = {
 	answers: 'yes-no',
 	ask({ tableau: t, isLast, answer }) {
 		if (!isLast || answer.status !== 'optimal' || answer.tableau !== t) return null;

@@ -4,7 +4,7 @@ import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import { rowName } from '../../problem/row-owner';
 import { asksForWhole } from '../../problem/whole';
 import { brokenAt, planFromTexts } from '../../problem/use';
-import type { Consequence, Kind, Question, Situation, Slip } from '../types';
+import type { Consequence, QuestionKind, Question, Situation, Slip } from '../types';
 import { cornerText, drawnSides, isFlat, violations, without } from './shared';
 
 /** Questions about the picture of two variables: which side stays, where lines meet axes and each other, what is redundant. */
@@ -19,7 +19,7 @@ function lineAt({ problem, pick }: Situation): { name: string; side: Side } | nu
 	return side && { name: side.owner.name, side };
 }
 
-export const sideStays: Kind = {
+export const sideStays: QuestionKind = {
 	answers: 'yes-no',
 	about: 'picture',
 	withProblem: true,
@@ -43,7 +43,7 @@ export const sideStays: Kind = {
 	}
 };
 
-export const intercept: Kind = {
+export const intercept: QuestionKind = {
 	answers: 'number',
 	about: 'picture',
 	withProblem: true,
@@ -71,7 +71,7 @@ const calledSide = ({ owner, rhs }: Side): string =>
 		? owner.name
 		: `${owner.name} = ${toText(owner.kind === 'lower' ? rhs.neg() : rhs)}`;
 
-export const cornerLines: Kind = {
+export const cornerLines: QuestionKind = {
 	answers: 'names',
 	about: 'picture',
 	withProblem: true,
@@ -98,7 +98,7 @@ export const cornerLines: Kind = {
 	}
 };
 
-export const cornerValues: Kind = {
+export const cornerValues: QuestionKind = {
 	answers: 'plan',
 	about: 'picture',
 	withProblem: true,
@@ -122,7 +122,7 @@ export const cornerValues: Kind = {
 	}
 };
 
-export const redundant: Kind = {
+export const redundant: QuestionKind = {
 	answers: 'names',
 	about: 'picture',
 	withProblem: true,
@@ -149,7 +149,7 @@ const SHAPES = ['bounded', 'unbounded', 'empty'] as const;
 /** what a wrong answer overlooks in a region that has points */
 const SHAPE_SLIPS = { bounded: 'goes-on', unbounded: 'is-closed', empty: 'has-a-point' } as const;
 
-export const regionShape: Kind = {
+export const regionShape: QuestionKind = {
 	answers: 'choice',
 	about: 'picture',
 	withProblem: true,
@@ -167,7 +167,7 @@ export const regionShape: Kind = {
 };
 
 /** A claim about the problem that is true or not, with what speaks against it. */
-export const claim: Kind = {
+export const claim: QuestionKind = {
 	answers: 'yes-no',
 	withProblem: true,
 	ask({ problem, answer, isLast, pick }) {

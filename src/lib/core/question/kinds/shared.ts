@@ -24,7 +24,7 @@ export function violations(problem: Problem, plan: Plan): Required<Pick<Conseque
 	return broken.length > 0 ? { violates: Object.fromEntries(broken) } : null;
 }
 
-export const nameOf = (t: Tableau, column: number): string => t.form.columns[column].name;
+export const nameOfColumn = (t: Tableau, column: number): string => t.form.columns[column].name;
 
 /** Slips that differ from every right answer, each answer once. */
 export function without(right: readonly Answer[], slips: readonly Slip[]): Slip[] {

@@ -2,7 +2,7 @@ import { planAt, testHolds, testPoint, type Side } from '../../geometry/sides';
 import { isZero, sign, toText } from '../../number/rational';
 import type { Problem } from '../../problem/types';
 import { brokenAt, planFromTexts, writePlan } from '../../problem/use';
-import type { Kind, Question, Slip } from '../types';
+import type { QuestionKind, Question, Slip } from '../types';
 import { drawnSides, isFlat, without } from './shared';
 
 /** lines whose sides are chosen at once, at most */
@@ -27,7 +27,7 @@ function placeOf({ row: [a, b] }: Side): Place {
 const sidesToChoose = (problem: Problem): Side[] => drawnSides(problem).filter(({ equality }) => !equality);
 
 /** Which side of each line stays, chosen in the picture. */
-export const sides: Kind = {
+export const sides: QuestionKind = {
 	answers: 'sides',
 	about: 'picture',
 	withProblem: true,

@@ -4,7 +4,7 @@ import { SEARCH_RULES } from '../../integer/search-types';
 import { compare, isInteger, toText, type Rational } from '../../number/rational';
 import { asksForWhole, mustBeWhole, fractionalVariables } from '../../problem/whole';
 import { writePlan } from '../../problem/use';
-import type { Kind, Situation, Slip } from '../types';
+import type { QuestionKind, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about a branch-and-bound tree: what to branch on, which node comes next, the gap. */
@@ -54,7 +54,7 @@ function momentsOf({ problem, answer }: Situation): { open: OpenNode[]; incumben
 const boundsOf = (open: readonly OpenNode[]) =>
 	Object.fromEntries([...open].sort((a, b) => a.id - b.id).map(({ name, bound }) => [name, toText(bound)]));
 
-export const branchOn: Kind = {
+export const branchOn: QuestionKind = {
 	answers: 'names',
 	about: 'statement',
 	withProblem: true,
@@ -78,7 +78,7 @@ export const branchOn: Kind = {
 	}
 };
 
-export const nextNode: Kind = {
+export const nextNode: QuestionKind = {
 	answers: 'choice',
 	about: 'statement',
 	withProblem: true,
@@ -99,7 +99,7 @@ export const nextNode: Kind = {
 	}
 };
 
-export const gap: Kind = {
+export const gap: QuestionKind = {
 	answers: 'number',
 	about: 'statement',
 	withProblem: true,

@@ -4,7 +4,7 @@ import { isZero, toText } from '../../number/rational';
 import { asksForWhole } from '../../problem/whole';
 import type { Constraint, Problem } from '../../problem/types';
 import { planFromTexts } from '../../problem/use';
-import type { Consequence, Kind, Question } from '../types';
+import type { Consequence, QuestionKind, Question } from '../types';
 import { isFlat, violations } from './shared';
 
 /** pictures to choose from, the right one among them */
@@ -72,7 +72,7 @@ const keyOf = (corners: Corners): string =>
 		.join(' ');
 
 /** Which of some pictures shows the feasible region. */
-export const whichPicture: Kind = {
+export const whichPicture: QuestionKind = {
 	answers: 'choice',
 	about: 'statement',
 	withProblem: true,

@@ -10,7 +10,7 @@ import { RELATION_SIGNS } from '../../problem/relation';
 import type { Constraint } from '../../problem/types';
 import { objectiveAt, usesOf, writePlan } from '../../problem/use';
 import { asksForWhole } from '../../problem/whole';
-import type { Answer, Kind, Situation, Slip } from '../types';
+import type { Answer, QuestionKind, Situation, Slip } from '../types';
 import { without } from './shared';
 
 /** Questions about what the last tableau says of prices: dual values, one unit more, intervals, signs of the dual. */
@@ -21,7 +21,7 @@ const isOptimal = ({ isLast, answer, tableau }: Situation): boolean =>
 const rowAt = ({ problem, pick }: Situation): Constraint | undefined =>
 	problem.constraints[pick(problem.constraints.length)];
 
-export const dualValue: Kind = {
+export const dualValue: QuestionKind = {
 	answers: 'number',
 	ask(situation) {
 		const row = rowAt(situation);
@@ -40,7 +40,7 @@ export const dualValue: Kind = {
 	}
 };
 
-export const oneMore: Kind = {
+export const oneMore: QuestionKind = {
 	answers: 'number',
 	ask(situation) {
 		const row = rowAt(situation);
@@ -59,7 +59,7 @@ export const oneMore: Kind = {
 	}
 };
 
-export const interval: Kind = {
+export const interval: QuestionKind = {
 	answers: 'interval',
 	ask(situation) {
 		if (!isOptimal(situation)) return null;
@@ -93,7 +93,7 @@ export const interval: Kind = {
 	}
 };
 
-export const dualSign: Kind = {
+export const dualSign: QuestionKind = {
 	answers: 'sign',
 	about: 'statement',
 	ask(situation) {
@@ -113,7 +113,7 @@ export const dualSign: Kind = {
 	}
 };
 
-export const dualRelation: Kind = {
+export const dualRelation: QuestionKind = {
 	answers: 'choice',
 	about: 'statement',
 	ask({ problem, step, pick }) {
@@ -137,7 +137,7 @@ export const dualRelation: Kind = {
 	}
 };
 
-export const dualNumber: Kind = {
+export const dualNumber: QuestionKind = {
 	answers: 'number',
 	about: 'statement',
 	ask({ problem, step, pick }) {
@@ -160,7 +160,7 @@ export const dualNumber: Kind = {
 	}
 };
 
-export const complementary: Kind = {
+export const complementary: QuestionKind = {
 	answers: 'names',
 	about: 'statement',
 	withProblem: true,
@@ -186,7 +186,7 @@ export const complementary: Kind = {
 /** multipliers that are tried until some give a bound, or give none, as it was drawn */
 const MOST_TRIES = 12;
 
-export const multiplierBound: Kind = {
+export const multiplierBound: QuestionKind = {
 	answers: 'number',
 	about: 'statement',
 	withProblem: true,
@@ -221,7 +221,7 @@ export const multiplierBound: Kind = {
 	}
 };
 
-export const planStays: Kind = {
+export const planStays: QuestionKind = {
 	answers: 'yes-no',
 	about: 'statement',
 	withProblem: true,

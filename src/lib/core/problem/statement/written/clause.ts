@@ -1,6 +1,6 @@
 import type { Message, ReadingKind } from '../messages';
 import type { TextEdit } from '../text-edit';
-import { LETTER, type Kind, type Token } from './token';
+import { LETTER, type TokenKind, type Token } from './token';
 
 /** A statement of its own within a text, as tokens, with its shape: a letter for each token, so that a kind of line is a pattern of letters. */
 export class Clause {
@@ -43,7 +43,7 @@ export class Clause {
 		return { from: this.own[from]?.from ?? this.to, to: this.own[to - 1]?.to ?? this.to };
 	}
 	/** Tokens read as one: a name of several words, a unit. */
-	merge(from: number, to: number, kind: Kind, says: string): void {
+	merge(from: number, to: number, kind: TokenKind, says: string): void {
 		const first = this.own[from];
 		const token: Token = { ...first, kind, says, habit: null, to: this.own[to - 1].to };
 		this.tokens = [...this.own.slice(0, from), token, ...this.own.slice(to)];
@@ -70,7 +70,7 @@ export interface Rewriting extends TextEdit {
 }
 
 /** One way to read what can be read in several: what it is called, and how the text would say it. */
-export interface Choice {
+export interface WayToRead {
 	readonly insert: string;
 	readonly edits: readonly TextEdit[];
 }
@@ -80,11 +80,11 @@ export interface Doubt {
 	readonly from: number;
 	readonly to: number;
 	readonly kind: ReadingKind;
-	readonly choices: readonly Choice[];
+	readonly choices: readonly WayToRead[];
 }
 
 /** What cannot be read, and what to do about it. */
-export interface Refusal {
+export interface TextRefusal {
 	readonly from: number;
 	readonly to: number;
 	readonly message: Message;
@@ -94,7 +94,7 @@ export interface Refusal {
 export class Draft {
 	edits: Rewriting[] = [];
 	readonly doubts: Doubt[] = [];
-	readonly refusals: Refusal[] = [];
+	readonly refusals: TextRefusal[] = [];
 
 	/** Reads a stretch as something else; what was said of parts of it before no longer counts. */
 	put({ from, to }: { from: number; to: number }, insert: string, kind: ReadingKind): void {

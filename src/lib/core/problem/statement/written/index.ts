@@ -1,5 +1,5 @@
 import { contextOf, tokensOf } from './tokens';
-import { Draft, type Doubt, type Refusal, type Rewriting } from './clause';
+import { Draft, type Doubt, type TextRefusal, type Rewriting } from './clause';
 import { clausesOf } from './split';
 import { evidenceOf, hyphens, settleNames, spacedIndices } from './names';
 import { withoutLabels } from './labels';
@@ -14,9 +14,9 @@ import { writeOut } from './matrices';
 export interface Written {
 	readonly edits: readonly Rewriting[];
 	readonly doubts: readonly Doubt[];
-	readonly refusals: readonly Refusal[];
+	readonly refusals: readonly TextRefusal[];
 }
-export type { Choice, Doubt, Refusal, Rewriting } from './clause';
+export type { WayToRead, Doubt, TextRefusal, Rewriting } from './clause';
 
 /**
  * Reads a text as people write it: tokens, the statements they make, what each word is by where it stands in the whole text, and then each statement by

@@ -2,14 +2,14 @@ import type { ReadingKind } from '../messages';
 import { nameText } from '../print';
 import { matchAt } from '../sticky';
 import { setSays } from './phrases';
-import type { Kind } from './token';
+import type { TokenKind } from './token';
 
 /** The commands of a LaTeX source as tokens like all others. */
 
 interface Macro {
 	readonly length: number;
 	readonly says: string;
-	readonly kind?: Kind;
+	readonly kind?: TokenKind;
 	/** whether it says nothing, or stands for a blank */
 	readonly passed?: boolean;
 	readonly habit?: ReadingKind;
@@ -29,7 +29,7 @@ const RELATIONS: Readonly<Record<string, string>> = {
 	eq: '=',
 	colon: '='
 };
-const OTHERS: Readonly<Record<string, readonly [Kind, string]>> = {
+const OTHERS: Readonly<Record<string, readonly [TokenKind, string]>> = {
 	cdot: ['times', '·'],
 	times: ['times', '·'],
 	ast: ['times', '·'],

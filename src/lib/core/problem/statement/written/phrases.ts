@@ -1,11 +1,11 @@
 import type { ReadingKind } from '../messages';
-import type { Kind } from './token';
+import type { TokenKind } from './token';
 import { matchAt } from '../sticky';
 
 /** Words that are more than names: relations, domains, connectives and senses, in the languages that are read. */
 
 export interface Phrase {
-	readonly kind: Kind;
+	readonly kind: TokenKind;
 	readonly length: number;
 	readonly says: string;
 	readonly habit: ReadingKind;
@@ -19,7 +19,7 @@ const MUST =
 const NOT =
 	"(?:(?:can(?:not|'t|’t| not)|must(?: not|n't|n’t)|may not|should not|shall not|does not|do not|is not(?: allowed to)?|are not(?: allowed to)?|will not) ?(?:be )?)";
 
-const rule = (kind: Kind, says: string, habit: ReadingKind, pattern: string, isBare = false) => ({
+const rule = (kind: TokenKind, says: string, habit: ReadingKind, pattern: string, isBare = false) => ({
 	kind,
 	says,
 	habit,

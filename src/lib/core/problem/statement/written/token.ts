@@ -2,7 +2,7 @@ import type { ReadingKind } from '../messages';
 
 /** A part of a text, what it can be, and what the whole text shows of its author's habits. */
 
-export type Kind =
+export type TokenKind =
 	| 'number'
 	| 'word'
 	| 'relation'
@@ -41,7 +41,7 @@ export type Kind =
 	| 'other';
 
 /** The letter of a kind in the shape of a line; see `split.ts`. */
-export const LETTER: Readonly<Record<Kind, string>> = {
+export const LETTER: Readonly<Record<TokenKind, string>> = {
 	number: 'n',
 	word: 'w',
 	relation: 'r',
@@ -81,7 +81,7 @@ export const LETTER: Readonly<Record<Kind, string>> = {
 };
 
 export interface Token {
-	readonly kind: Kind;
+	readonly kind: TokenKind;
 	readonly from: number;
 	readonly to: number;
 	/** what it is in the statement language; empty where it says nothing there */

@@ -1,6 +1,6 @@
 import { SMALL_COUNTS } from '../../../number/number-words';
 import type { ReadingKind } from '../messages';
-import type { Context, Kind, Passed, Token } from './token';
+import type { Context, TokenKind, Passed, Token } from './token';
 import { matchAt } from '../sticky';
 import { KEYWORDS } from '../tokens';
 import { phraseAt, setSays } from './phrases';
@@ -32,7 +32,7 @@ const ENTITY = /&(nbsp|ensp|thinsp|le|leq|ge|geq|lt|gt|amp|minus|times|middot|sd
 const CIRCLED = /[①-⑳]/y;
 const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 
-const SIGNS: readonly (readonly [RegExp, Kind, string])[] = [
+const SIGNS: readonly (readonly [RegExp, TokenKind, string])[] = [
 	[/<=>|<->|→|⟶|⇒|->|-->/y, 'arrow', ''],
 	[/<=|=<|≤|⩽|≦|≲|⪕|<[ \t]+=|≼|⩿/y, 'relation', '≤'],
 	[/>=|=>|≥|⩾|≧|≳|⪖|>[ \t]+=|≽/y, 'relation', '≥'],
@@ -108,7 +108,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 	let here = 0;
 	let apart = false;
 	const push = (
-		kind: Kind,
+		kind: TokenKind,
 		length: number,
 		says: string,
 		habit: ReadingKind | null = null,
@@ -214,7 +214,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		if (entity) {
 			const name = entity[1];
 			if (/^(?:nbsp|ensp|thinsp|amp)$/.test(name)) return pass(entity[0].length, ' ', 'mark');
-			const [kind, says]: [Kind, string] = /^[lg]/.test(name)
+			const [kind, says]: [TokenKind, string] = /^[lg]/.test(name)
 				? ['relation', name[0] === 'l' ? '≤' : '≥']
 				: name === 'minus'
 					? ['sign', '-']
