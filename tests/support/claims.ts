@@ -60,7 +60,7 @@ function checkTableau(claim: TableauClaim, notation: Notation): void {
 	const { t } = claim;
 	const { shown, entries, at, open, amount, plan } = reader(t, notation);
 	const isRightSide = (own: BoardCell) => own.m === null;
-	switch (claim.is) {
+	switch (claim.code) {
 		case 'sign':
 			expect(signed(at(claim.cell))).toBe(claim.sign);
 			return;
@@ -203,7 +203,7 @@ function charged(problem: Problem, rows: readonly string[], charge: Rational): P
 function checkProblem(claim: ProblemClaim): void {
 	const { problem } = claim;
 	const turn = problem.objective.sense === 'max' ? 1 : -1;
-	switch (claim.is) {
+	switch (claim.code) {
 		case 'worth': {
 			const before = solveLinear(problem).objective!;
 			const moved = withNumber(problem, claim.of, numberOf(problem, claim.of).add(claim.by));
@@ -265,6 +265,6 @@ export function checkClaim(claim: Claim, notation: Notation): void {
 export function checkClaims(sentence: Sentence, notation: Notation, seen: Map<string, number>): void {
 	for (const own of claimsOf(sentence, notation)) {
 		checkClaim(own, notation);
-		seen.set(own.is, (seen.get(own.is) ?? 0) + 1);
+		seen.set(own.code, (seen.get(own.code) ?? 0) + 1);
 	}
 }

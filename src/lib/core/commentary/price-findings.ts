@@ -54,7 +54,7 @@ export function askedOfOneMore(t: Tableau, row: string): 'buy' | 'take-on' {
 export function priceFound(t: Tableau, row: string, price: Rational): PriceFinding {
 	const { more } = marginal(t, row);
 	const { problem } = t.form;
-	const worth: Worth = { problem, is: 'worth', of: { rhs: row }, by: ONE, change: more.unit };
+	const worth: Worth = { problem, code: 'worth', of: { rhs: row }, by: ONE, change: more.unit };
 	const gain = gainOfOneMore(t, row);
 	if (!gain || !more.unit || !more.rate) return { code: 'no-plan-with-more', row, worth };
 	const isBought = askedOfOneMore(t, row) === 'buy';

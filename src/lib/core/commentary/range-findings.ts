@@ -98,7 +98,7 @@ export function rangeFound({ t, varied, rate, low, high, now, moving }: RangeRea
 	const turn = way === 'less' ? -1 : 1;
 	const room = way === 'less' ? low.at && now.sub(low.at) : high.at && high.at.sub(now);
 	const step = (room ? min(room, ONE) : ONE).mul(turn);
-	const worth: Worth = { problem, is: 'worth', of: varied, by: step, change: rate.mul(step) };
+	const worth: Worth = { problem, code: 'worth', of: varied, by: step, change: rate.mul(step) };
 	return [
 		isZero(rate)
 			? { code: 'changes-nothing', worth }
@@ -199,7 +199,7 @@ const sideFound = (problem: Problem, row: string, { unit }: OneSide, way: 'more'
 	row,
 	way,
 	change: unit,
-	worth: { problem, is: 'worth', of: { rhs: row }, by: way === 'more' ? ONE : ONE.neg(), change: unit }
+	worth: { problem, code: 'worth', of: { rhs: row }, by: way === 'more' ? ONE : ONE.neg(), change: unit }
 });
 
 /** What one more and one less are worth where that differs, and the true interval where this basis tells a shorter one. */
@@ -311,7 +311,7 @@ export function worthFound(t: Tableau): WorthFinding[] {
 				rate,
 				low: less.for && row.rhs.sub(less.for),
 				high: more.for && row.rhs.add(more.for),
-				worth: { problem, is: 'worth', of: { rhs: row.name }, by, change: rate.mul(by) }
+				worth: { problem, code: 'worth', of: { rhs: row.name }, by, change: rate.mul(by) }
 			}
 		];
 	});

@@ -46,10 +46,10 @@ function entersBy(t: Tableau, { rule, goal, column, moves }: OfCode<Finding, 'en
 	const cell = { row: goal, column } as const;
 	const withM = columnsWithM(t, goal);
 	const most = byNotation(signsOf(goal), (notation) =>
-		claim({ is: 'most', t, cell, sign: writtenSign(t, goal, notation), beside: withM })
+		claim({ code: 'most', t, cell, sign: writtenSign(t, goal, notation), beside: withM })
 	);
 	const sign = byNotation(signsOf(goal), (notation) =>
-		claim({ is: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
+		claim({ code: 'sign', t, cell, sign: writtenSign(t, goal, notation) })
 	);
 	const among = withM.length > 0 ? say`of the columns whose coefficient of M is 0, ` : NOTHING_SAID;
 	const reasons: Record<EnteringRule, Sentence> = {
@@ -75,7 +75,7 @@ export interface RatioLine {
 
 /** A quotient of a right-hand side and an entry, of sizes where the entry is written with the other sign. */
 const quotient = (t: Tableau, { name, top, bottom, value, over, under }: RatioLine): Sentence => {
-	const told = claim({ is: 'ratio', t, over, under, value });
+	const told = claim({ code: 'ratio', t, over, under, value });
 	const plain = say`${name}: ${top} ÷ ${inBrackets(bottom)} = ${value}${told}`;
 	const sized = say`${name}: |${top} ÷ ${inBrackets(bottom.neg())}| = ${value}${told}`;
 	return say`${byLayout(plain, sized)}`;
@@ -111,8 +111,8 @@ export const noneIn = (
 	sign: 'negative' | 'positive'
 ) =>
 	byLayout(
-		claim({ is: 'none', t, of, sign }),
-		claim({ is: 'none', t, of, sign: sign === 'negative' ? 'positive' : 'negative' })
+		claim({ code: 'none', t, of, sign }),
+		claim({ code: 'none', t, of, sign: sign === 'negative' ? 'positive' : 'negative' })
 	);
 
 /** The ratios along a row, at a tableau that is dual feasible. */
@@ -125,7 +125,7 @@ export function rowRatios(t: Tableau, row: number, name: Sentence, compared: rea
 		const factor = goalFactor(notation, OBJECTIVE, t.form.problem.objective.sense);
 		const top = line.top.mul(factor);
 		const bottom = notation.layout === 'dictionary' ? line.bottom : line.bottom.neg();
-		const told = claim({ is: 'ratio', t, over: line.over, under: line.under, value: line.value });
+		const told = claim({ code: 'ratio', t, over: line.over, under: line.under, value: line.value });
 		return say`${line.name}: |${top} ÷ ${inBrackets(bottom)}| = ${line.value}${told}`;
 	};
 	const shown = compared.map((line) => say`${byNotation(signsOf(OBJECTIVE), asWritten(line))}`);
@@ -150,8 +150,8 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'enters-by': (found, t) => entersBy(t, found),
 	'dual-leaves': ({ row, isFirst }, t) =>
 		isFirst
-			? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)${claim({ is: 'sign', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`
-			: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable${claim({ is: 'most', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`,
+			? say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the first negative basic variable (Bland’s rule)${claim({ code: 'sign', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`
+			: say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} is the most negative basic variable${claim({ code: 'most', t, cell: { row, column: 'rhs' }, sign: 'negative' })}`,
 	repairs: ({ row }, t) =>
 		say`${columnOf(t, t.basis[row])} = ${rhs(t, row)} must not be negative; a column with a ${entrySign('negative')} entry in its row can raise it`,
 	'fills-vacancy': ({ row }, t) => {
@@ -175,7 +175,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'nothing-improves': ({ goal }, t) =>
 		say`No entry of row ${goalOf(t, goal)} is ${improving(t, goal)}, so nothing improves it.${byNotation(
 			signsOf(goal),
-			(notation) => claim({ is: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
+			(notation) => claim({ code: 'none', t, of: { row: goal }, sign: writtenSign(t, goal, notation) })
 		)}`,
 	'no-limit': ({ column }, t) =>
 		say`No entry of the column of ${columnOf(t, column)} is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`,
@@ -191,7 +191,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'vacant-rows': ({ rows }, t) =>
 		say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`,
 	'not-feasible': ({ rows }, t) =>
-		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first make the negative variables 0 or more.${claim({ is: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first make the negative variables 0 or more.${claim({ code: 'feasible', t, holds: false })}`,
 	'artificials-left': ({ rows }, t) =>
 		say`${amounts(t, rows)}: while an artificial variable is not zero, its row is not satisfied. Phase one, or big M, makes it 0.`,
 	'not-dual-feasible': ({ columns }, t) =>

@@ -22,7 +22,7 @@ const either = (of: (value: unknown) => yup.AnySchema): yup.Schema => yup.lazy(o
  * @returns a yup schema, to be used strictly
  */
 export function checkOf(shape: Shape): yup.Schema {
-	switch (shape.is) {
+	switch (shape.kind) {
 		case 'text': {
 			const { least, most, pattern } = shape;
 			const wanted = '${path} must be text';

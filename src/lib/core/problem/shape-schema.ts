@@ -3,7 +3,7 @@ import type { Shape } from './shape';
 type JsonSchema = Record<string, unknown>;
 
 const isOptional = (shape: Shape): boolean =>
-	shape.is === 'optional' || (shape.is === 'described' && isOptional(shape.of));
+	shape.kind === 'optional' || (shape.kind === 'described' && isOptional(shape.of));
 
 function recordSchema(fields: Readonly<Record<string, Shape>>, first: JsonSchema = {}): JsonSchema {
 	const properties = Object.fromEntries(Object.entries(fields).map(([name, own]) => [name, schemaOf(own)]));
@@ -17,7 +17,7 @@ function recordSchema(fields: Readonly<Record<string, Shape>>, first: JsonSchema
 
 /** The JSON Schema (2020-12) of a shape. */
 export function schemaOf(shape: Shape): JsonSchema {
-	switch (shape.is) {
+	switch (shape.kind) {
 		case 'text': {
 			const { least, most, pattern } = shape;
 			return {

@@ -5,42 +5,42 @@
 
 export type Description =
 	/** text of so many characters, perhaps of a pattern */
-	| { readonly is: 'text'; readonly least: number; readonly most: number; readonly pattern?: string }
+	| { readonly kind: 'text'; readonly least: number; readonly most: number; readonly pattern?: string }
 	/** an exact number as text */
-	| { readonly is: 'number' }
+	| { readonly kind: 'number' }
 	/** a number of the machine */
-	| { readonly is: 'finite'; readonly above?: number }
+	| { readonly kind: 'finite'; readonly above?: number }
 	/** 0, 1, 2 … */
-	| { readonly is: 'count' }
+	| { readonly kind: 'count' }
 	/** a whole number within limits, both included; perhaps as text, too */
-	| { readonly is: 'whole'; readonly least: number; readonly most: number; readonly mayBeText: boolean }
-	| { readonly is: 'flag' }
-	| { readonly is: 'one-of'; readonly values: readonly (string | number | boolean)[] }
-	| { readonly is: 'list'; readonly of: Shape; readonly least: number; readonly most: number }
+	| { readonly kind: 'whole'; readonly least: number; readonly most: number; readonly mayBeText: boolean }
+	| { readonly kind: 'flag' }
+	| { readonly kind: 'one-of'; readonly values: readonly (string | number | boolean)[] }
+	| { readonly kind: 'list'; readonly of: Shape; readonly least: number; readonly most: number }
 	/** fields by name; what is not among them is left out, or, where it is closed, refused */
 	| {
-			readonly is: 'record';
+			readonly kind: 'record';
 			readonly fields: Readonly<Record<string, Shape>>;
 			readonly isClosed: boolean;
 			/** what it is called where something else stands there: `an object with a problem` */
 			readonly called?: string;
 	  }
 	/** values by any key of so many characters */
-	| { readonly is: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
-	| { readonly is: 'nullable'; readonly of: Shape }
+	| { readonly kind: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
+	| { readonly kind: 'nullable'; readonly of: Shape }
 	/** a field that may be left out; `fresh`: what is put there then, and whether the schema tells it */
-	| { readonly is: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly isTold?: boolean }
+	| { readonly kind: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly isTold?: boolean }
 	/** a record that its field `kind` tells apart from others */
-	| { readonly is: 'kinds'; readonly fields: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
+	| { readonly kind: 'kinds'; readonly fields: Readonly<Record<string, Readonly<Record<string, Shape>>>> }
 	/** a record that the presence of a field tells apart from others; the last is meant where none is there */
-	| { readonly is: 'one-with'; readonly records: Readonly<Record<string, Shape>> }
+	| { readonly kind: 'one-with'; readonly records: Readonly<Record<string, Shape>> }
 	/** what a schema cannot say */
-	| { readonly is: 'sound'; readonly of: Shape; readonly message: string; test(value: unknown): boolean }
-	| { readonly is: 'described'; readonly of: Shape; readonly words: string }
+	| { readonly kind: 'sound'; readonly of: Shape; readonly message: string; test(value: unknown): boolean }
+	| { readonly kind: 'described'; readonly of: Shape; readonly words: string }
 	/** a shape that schemas refer to by its name */
-	| { readonly is: 'named'; readonly name: string; readonly of: Shape }
+	| { readonly kind: 'named'; readonly name: string; readonly of: Shape }
 	/** what is checked elsewhere: its JSON Schema alone */
-	| { readonly is: 'schema'; readonly schema: Readonly<Record<string, unknown>> };
+	| { readonly kind: 'schema'; readonly schema: Readonly<Record<string, unknown>> };
 
 /** A description with the type of what it describes, which is there for the compiler alone. */
 export type Shape<T = unknown> = Description & { readonly type?: T };
@@ -59,51 +59,51 @@ type OneOf<K extends Record<string, Fields>> = {
 }[keyof K];
 
 export const text = (most: number, least = 1, pattern?: string): Shape<string> => ({
-	is: 'text',
+	kind: 'text',
 	least,
 	most,
 	...(pattern === undefined ? {} : { pattern })
 });
 /** any text */
 export const anyText: Shape<string> = text(Infinity, 0);
-export const exactNumber: Shape<string> = { is: 'number' };
-export const finite: Shape<number> = { is: 'finite' };
-export const above = (least: number): Shape<number> => ({ is: 'finite', above: least });
-export const count: Shape<number> = { is: 'count' };
+export const exactNumber: Shape<string> = { kind: 'number' };
+export const finite: Shape<number> = { kind: 'finite' };
+export const above = (least: number): Shape<number> => ({ kind: 'finite', above: least });
+export const count: Shape<number> = { kind: 'count' };
 export const whole = (least: number, most: number): Shape<number> => ({
-	is: 'whole',
+	kind: 'whole',
 	least,
 	most,
 	mayBeText: false
 });
 /** A whole number that may be written as text, as all numbers of the problem format may. */
 export const wholeText = (least: number, most: number): Shape<number | string> => ({
-	is: 'whole',
+	kind: 'whole',
 	least,
 	most,
 	mayBeText: true
 });
-export const flag: Shape<boolean> = { is: 'flag' };
+export const flag: Shape<boolean> = { kind: 'flag' };
 export const oneOf = <const T extends string | number | boolean>(values: readonly T[]): Shape<T> => ({
-	is: 'one-of',
+	kind: 'one-of',
 	values
 });
 export const list = <T>(of: Shape<T>, most = Infinity, least = 0): Shape<readonly T[]> => ({
-	is: 'list',
+	kind: 'list',
 	of,
 	least,
 	most
 });
 /** @param called what is said that there must be, where something else is */
 export const record = <F extends Fields>(fields: F, called?: string): Shape<RecordOf<F>> => ({
-	is: 'record',
+	kind: 'record',
 	fields,
 	isClosed: false,
 	...(called === undefined ? {} : { called })
 });
 /** A record in which nothing else may stand. */
 export const closed = <F extends Fields>(fields: F, called?: string): Shape<RecordOf<F>> => ({
-	is: 'record',
+	kind: 'record',
 	fields,
 	isClosed: true,
 	...(called === undefined ? {} : { called })
@@ -113,43 +113,43 @@ export const byKey = <T>(
 	most = Infinity,
 	longest = Infinity
 ): Shape<Readonly<Record<string, T>>> => ({
-	is: 'by-key',
+	kind: 'by-key',
 	of,
 	most,
 	longest
 });
-export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ is: 'nullable', of });
+export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ kind: 'nullable', of });
 /** @param fresh what it is where it is left out */
 export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>
-	({ is: 'optional', of, ...(fresh === undefined ? {} : { fresh }) }) as unknown as Optional<T>;
+	({ kind: 'optional', of, ...(fresh === undefined ? {} : { fresh }) }) as unknown as Optional<T>;
 /** A field that may be left out: what holds then, put there and told in the schema. */
 export const otherwise = <T>(of: Shape<T>, value: T): Shape<T> => ({
-	is: 'optional',
+	kind: 'optional',
 	of,
 	fresh: value,
 	isTold: true
 });
 /** What was once left out and now is always there: as it is in older data. */
-export const since = <T>(of: Shape<T>, before: T): Shape<T> => ({ is: 'optional', of, fresh: before });
+export const since = <T>(of: Shape<T>, before: T): Shape<T> => ({ kind: 'optional', of, fresh: before });
 export const kinds = <const K extends Record<string, Fields>>(fields: K): Shape<OneOf<K>> => ({
-	is: 'kinds',
+	kind: 'kinds',
 	fields
 });
 export const oneWith = <R extends Record<string, Shape>>(records: R): Shape<Of<R[keyof R]>> => ({
-	is: 'one-with',
+	kind: 'one-with',
 	records
 });
 export const sound = <T>(of: Shape<T>, message: string, test: (value: T) => boolean): Shape<T> => ({
-	is: 'sound',
+	kind: 'sound',
 	of,
 	message,
 	test: test as (value: unknown) => boolean
 });
-export const described = <T>(of: Shape<T>, words: string): Shape<T> => ({ is: 'described', of, words });
-export const named = <T>(name: string, of: Shape<T>): Shape<T> => ({ is: 'named', name, of });
+export const described = <T>(of: Shape<T>, words: string): Shape<T> => ({ kind: 'described', of, words });
+export const named = <T>(name: string, of: Shape<T>): Shape<T> => ({ kind: 'named', name, of });
 /** What is checked elsewhere, by its JSON Schema. */
 export const bySchema = <T>(schema: Readonly<Record<string, unknown>>): Shape<T> => ({
-	is: 'schema',
+	kind: 'schema',
 	schema
 });
 /** A shape whose type is said elsewhere. */

@@ -41,7 +41,7 @@ function senseWorked(objective: Objective, notation: Notation): Sentence {
 }
 
 const feasible = (t: Tableau, was: boolean): Sentence =>
-	say`The basis is${was ? ' still' : ''} feasible${claim({ is: 'feasible', t, holds: true })}`;
+	say`The basis is${was ? ' still' : ''} feasible${claim({ code: 'feasible', t, holds: true })}`;
 
 export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'slacks-basic': () => say`Every slack is basic and every other variable is 0.`,
@@ -52,7 +52,7 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'rows-without-basic': ({ constraints }) =>
 		say`${joined(constraints.map((constraint) => say`${{ constraint }}`))} ${constraints.length > 1 ? 'have' : 'has'} no basic variable yet.`,
 	'negative-basics': ({ t, rows }) =>
-		say`${amounts(t, rows)}${rows.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ is: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}${rows.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ code: 'feasible', t, holds: false })}`,
 	'artificial-goal': ({ goal, objective, artificials }) => goalSentence(goal, objective, artificials),
 	'goal-row': ({ t, goal, rows }) => goalRowSentence(t, goal, rows),
 	'sense-worked': ({ objective }) =>
@@ -79,7 +79,7 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'carried-along': ({ objective }) =>
 		say`The ${rowOf(objective)} was updated in every pivot, so it is right for this basis.`,
 	'dual-begins': ({ t }) =>
-		say`The ${rowOf(objectiveOf(t))} has no ${improving(objectiveOf(t))} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
+		say`The ${rowOf(objectiveOf(t))} has no ${improving(objectiveOf(t))} entry, but a right-hand side is negative: one negative basic variable after the other leaves, and the tableau stays dual feasible.${claim({ code: 'dual-feasible', t, holds: true })}`,
 	'repair-begins': () =>
 		say`The tableau need be neither feasible nor dual feasible: pivots raise one negative basic variable after the other to zero.`,
 	'constraint-added': ({ constraint }) =>
@@ -89,13 +89,13 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'cost-changed': ({ variable, from, to }) =>
 		say`The objective coefficient of ${variable} is ${to} instead of ${from}: only the objective row changes.`,
 	'made-infeasible': ({ t, rows, was }) =>
-		say`${amounts(t, rows)}: the basis is not feasible${was ? ' any more' : ''}.${claim({ is: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}: the basis is not feasible${was ? ' any more' : ''}.${claim({ code: 'feasible', t, holds: false })}`,
 	'dual-goes-on': ({ t, was }) =>
-		say`The tableau is${was ? ' still' : ''} dual feasible, so the dual simplex method goes on from here.${claim({ is: 'dual-feasible', t, holds: true })}`,
+		say`The tableau is${was ? ' still' : ''} dual feasible, so the dual simplex method goes on from here.${claim({ code: 'dual-feasible', t, holds: true })}`,
 	'repair-goes-on': ({ t }) =>
-		say`The tableau is not dual feasible either, so pivots make the basis feasible first.${claim({ is: 'dual-feasible', t, holds: false })}`,
+		say`The tableau is not dual feasible either, so pivots make the basis feasible first.${claim({ code: 'dual-feasible', t, holds: false })}`,
 	'primal-goes-on': ({ t, was }) =>
-		say`${feasible(t, was)}, and an entry of the objective row is ${improving(objectiveOf(t))}: the primal simplex method goes on.${claim({ is: 'dual-feasible', t, holds: false })}`,
+		say`${feasible(t, was)}, and an entry of the objective row is ${improving(objectiveOf(t))}: the primal simplex method goes on.${claim({ code: 'dual-feasible', t, holds: false })}`,
 	'optimal-at-once': ({ t, was }) =>
 		say`${feasible(t, was)}, and no entry of the objective row is ${improving(objectiveOf(t))}: it is optimal.`
 };

@@ -80,7 +80,7 @@ test('what is said of bounds, gaps, plans and certificates is so, and no pair of
 					const end = dualWords(problem, fromPlanFound(plan, fromPlan(problem, plan)).at(-1)!);
 					check([end]);
 					for (const own of claimsOf(end, PROFILES[0].notation))
-						if (own.is === 'optimal-plan') seen[own.holds ? 'best' : 'worse'] += 1;
+						if (own.code === 'optimal-plan') seen[own.holds ? 'best' : 'worse'] += 1;
 				}
 			}
 		),

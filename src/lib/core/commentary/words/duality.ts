@@ -40,8 +40,8 @@ function comparedWithRows({ objective }: Problem, worth: Rational): Sentence {
 }
 
 const status = (problem: Problem, own: 'infeasible' | 'unbounded') =>
-	claim({ problem, is: 'status', status: own });
-const best = (problem: Problem, value: Rational) => claim({ problem, is: 'best', value });
+	claim({ problem, code: 'status', status: own });
+const best = (problem: Problem, value: Rational) => claim({ problem, code: 'best', value });
 
 const rowSentence = (
 	{ row, variable, relation, sign: own }: OfCode<DualFinding, 'row-stays' | 'row-turns'>,
@@ -104,12 +104,12 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 			: say`${names(variables)} is not covered: it brings ${than}.`;
 	},
 	bounds: ({ bound }, problem) =>
-		say`So ${problem.objective.name} ${RELATION_SIGNS[problem.objective.sense === 'max' ? '<=' : '>=']} ${bound} for every plan.${claim({ problem, is: 'bound', value: bound })}`,
+		say`So ${problem.objective.name} ${RELATION_SIGNS[problem.objective.sense === 'max' ? '<=' : '>=']} ${bound} for every plan.${claim({ problem, code: 'bound', value: bound })}`,
 
 	'both-optimal': ({ value }, problem) =>
 		say`The plan's ${problem.objective.name} and the bound are both ${value}: so both the plan and the dual values are optimal.${best(problem, value)}`,
 	gap: ({ value, bound, gap }, problem) =>
-		say`The plan has ${problem.objective.name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.${claim({ problem, is: 'bound', value: bound })}`,
+		say`The plan has ${problem.objective.name} = ${value}, the bound is ${bound}: a gap of ${gap}. The optimal value lies between them.${claim({ problem, code: 'bound', value: bound })}`,
 
 	'dual-value-has-wrong-sign': ({ pair: { name, worth } }) =>
 		say`The dual value ${worth} of ${{ constraint: name }} has a sign that its relation does not allow.`,
@@ -133,7 +133,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 		say`${name} is at its bound, and each unit of it ${comparedWithRows(problem, worth)}.`,
 
 	'plan-not-feasible': ({ plan }, problem) =>
-		say`The plan violates a constraint or a bound, so it cannot be optimal.${claim({ problem, is: 'optimal-plan', plan, holds: false })}`,
+		say`The plan violates a constraint or a bound, so it cannot be optimal.${claim({ problem, code: 'optimal-plan', plan, holds: false })}`,
 	'slack-rows-have-none': () => say`Constraints with slack have the dual value 0.`,
 	'dual-equation': ({ equation: { variable, terms, rhs } }) =>
 		say`${variable} lies between its bounds, so its dual constraint holds with equality: ${
@@ -146,7 +146,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 				: say`0`
 		} = ${rhs}.`,
 	'no-solution': ({ plan }, problem) =>
-		say`No numbers satisfy these equations, so the plan is not optimal.${claim({ problem, is: 'optimal-plan', plan, holds: false })}`,
+		say`No numbers satisfy these equations, so the plan is not optimal.${claim({ problem, code: 'optimal-plan', plan, holds: false })}`,
 	'several-solutions': () =>
 		say`These equations have more than one solution: the corner is degenerate, so the plan alone does not determine the dual values.`,
 	'duals-are': ({ duals }) =>
@@ -154,9 +154,9 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 			? say`They give ${joined(duals.map(([row, value]) => say`${value} for ${{ constraint: row }}`))}, and 0 elsewhere.`
 			: say`They give 0 everywhere.`,
 	'all-signs-allowed': ({ plan }, problem) =>
-		say`All signs are allowed, so these dual values prove that the plan is optimal.${claim({ problem, is: 'optimal-plan', plan, holds: true })}`,
+		say`All signs are allowed, so these dual values prove that the plan is optimal.${claim({ problem, code: 'optimal-plan', plan, holds: true })}`,
 	'so-not-optimal': ({ plan }, problem) =>
-		say`So the plan is not optimal.${claim({ problem, is: 'optimal-plan', plan, holds: false })}`,
+		say`So the plan is not optimal.${claim({ problem, code: 'optimal-plan', plan, holds: false })}`,
 
 	'bounds-exclude': (_, problem) =>
 		say`The bounds of a variable exclude each other, so no plan is feasible.${status(problem, 'infeasible')}`,

@@ -70,7 +70,7 @@ export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[])
 			const parts = rows.filter((row) => cell(t, row, k)).map((row) => entryAt(t, row, k).mul(side));
 			const value = cost(t, goal, column).mul(factor);
 			const sum = parts.length > 1 ? say`${minus(factor * side)}${added(parts)} = ` : NOTHING_SAID;
-			const told = claim({ is: 'value', t, cell: { row: goal, column }, value });
+			const told = claim({ code: 'value', t, cell: { row: goal, column }, value });
 			return say`${columnOf(t, column)}: ${sum}${value}${told}`;
 		});
 		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;

@@ -44,10 +44,10 @@ const brokenClaims = (problem: Problem, { plan, broken }: Rounding): Sentence =>
 	problem.constraints
 		.filter(({ name }) => broken.some((own) => !own.bound && own.name === name))
 		.flatMap(({ name, terms }) =>
-			claim({ problem, is: 'side', constraint: name, plan, value: evaluate(terms, plan), holds: false })
+			claim({ problem, code: 'side', constraint: name, plan, value: evaluate(terms, plan), holds: false })
 		);
 
-const bestWhole = (problem: Problem, value: Rational | null) => claim({ problem, is: 'best-whole', value });
+const bestWhole = (problem: Problem, value: Rational | null) => claim({ problem, code: 'best-whole', value });
 const nodes = (count: number): string => `${count} ${count === 1 ? 'node' : 'nodes'}`;
 
 /** `2 times clay and the bounds` */

@@ -45,11 +45,11 @@ export function cellSentence(
 	const { plane } = cell;
 	if (cell.status !== 'optimal' || !plane)
 		return cell.status === 'infeasible'
-			? say`No plan is feasible here.${claim({ problem: problemAt(at), is: 'status', status: 'infeasible' })}`
-			: say`${name} is unbounded here.${claim({ problem: problemAt(at), is: 'status', status: 'unbounded' })}`;
+			? say`No plan is feasible here.${claim({ problem: problemAt(at), code: 'status', status: 'infeasible' })}`
+			: say`${name} is unbounded here.${claim({ problem: problemAt(at), code: 'status', status: 'unbounded' })}`;
 	// three corners of the part say what both rates are
 	const told = [at, ...cell.polygon.slice(0, 3)].flatMap((own) =>
-		claim({ problem: problemAt(own), is: 'best', value: planeAt(plane, own) })
+		claim({ problem: problemAt(own), code: 'best', value: planeAt(plane, own) })
 	);
 	const [first, second] = varied.map((own) => axisName(problem, own));
 	return say`Here the basis ${joined(cell.basis.map((own) => say`${own}`))} is optimal: ${name} = ${quantity(planeAt(plane, at), unit)}; each unit of ${first} changes it by ${plane.first}, each unit of ${second} by ${plane.second}.${told}`;

@@ -31,7 +31,7 @@ const why = (t: Tableau, because: Finding | null): Sentence =>
 function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 	if (part === 'phase-one') {
 		const rate = cost(t, INFEASIBILITY, entering);
-		const told = claim({ is: 'rate', t, goal: INFEASIBILITY, column: entering, change: rate });
+		const told = claim({ code: 'rate', t, goal: INFEASIBILITY, column: entering, change: rate });
 		if (isZero(rate)) return say`each unit leaves ${INFEASIBILITY_NAME} as it is${told}`;
 		const down = sign(rate) < 0;
 		if (down && isZero(goalValue(t, INFEASIBILITY)))
@@ -46,7 +46,7 @@ function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 	const rate = cost(t, OBJECTIVE, entering);
 	const up = sign(rate) < 0 === (objective.sense === 'max');
 	const told = claim({
-		is: 'rate',
+		code: 'rate',
 		t,
 		goal: OBJECTIVE,
 		column: entering,
@@ -118,8 +118,8 @@ function shownRow(t: Tableau, goal: Goal) {
 function entryHasWrongSign({ t, choice }: OfCode<PivotFinding, 'entry-has-wrong-sign'>): Sentence {
 	const { row, entering: column } = choice;
 	const told = byLayout(
-		claim({ is: 'sign', t, cell: { row, column }, sign: 'negative' }),
-		claim({ is: 'sign', t, cell: { row, column }, sign: 'positive' })
+		claim({ code: 'sign', t, cell: { row, column }, sign: 'negative' }),
+		claim({ code: 'sign', t, cell: { row, column }, sign: 'positive' })
 	);
 	return say`The entry ${entryValue(entryAt(t, row, choice.position))} in row ${name(t, choice.leaving)} is ${entrySign('negative')}: ${name(t, column)} becomes negative there.${told}`;
 }
@@ -153,8 +153,8 @@ export const PIVOTS: Catalogue<PivotFinding> = {
 		say`${name(t, choice.leaving)} is not the row to leave: its ratio ${least.own} is larger than ${least.value} of ${name(t, t.basis[least.row])}.`,
 	'feasibility-lost': ({ t, after, negative, inRegion }) => {
 		const broke = [
-			...claim({ is: 'feasible', t, holds: true }),
-			...claim({ is: 'feasible', t: after, holds: false })
+			...claim({ code: 'feasible', t, holds: true }),
+			...claim({ code: 'feasible', t: after, holds: false })
 		];
 		const names = joined(negative.map(({ column, value }) => say`${name(t, column)} = ${value}`));
 		return inRegion
@@ -164,7 +164,7 @@ export const PIVOTS: Catalogue<PivotFinding> = {
 	'dual-feasibility-lost': ({ t, after, goal }) => {
 		const { row, improving } = shownRow(t, goal);
 		return goal.kind === 'objective'
-			? say`The tableau was dual feasible; this pivot makes an entry of the objective row ${improving} again.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'dual-feasible', t: after, holds: false })}`
+			? say`The tableau was dual feasible; this pivot makes an entry of the objective row ${improving} again.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'dual-feasible', t: after, holds: false })}`
 			: say`No entry of row ${row} could improve it any more; this pivot makes one ${improving} again.`;
 	},
 	'wrong-way': ({ t, choice, goal }) => {

@@ -23,12 +23,12 @@ const name = (t: Tableau, index: number): Sentence => say`${columnOf(t, index)}`
 const named = (t: Tableau, indices: readonly number[]): Sentence =>
 	joined(indices.map((index) => name(t, index)));
 const objectiveOf = (t: Tableau) => t.form.problem.objective;
-const noPlan = (t: Tableau) => claim({ problem: t.form.problem, is: 'status', status: 'infeasible' });
+const noPlan = (t: Tableau) => claim({ problem: t.form.problem, code: 'status', status: 'infeasible' });
 const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? 'raise' : 'lower');
 
 /** That a column has a value as things stand. */
 const has = (t: Tableau, column: number, value: Rational) =>
-	claim({ t, is: 'amount', raised: null, by: ZERO, column, value });
+	claim({ t, code: 'amount', raised: null, by: ZERO, column, value });
 
 /** `z = 36 − 3 s2` */
 function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sentence {
@@ -36,9 +36,9 @@ function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sen
 	const shown = [...terms].slice(0, MOST_TERMS).map(([column, value]) => ({ says: name(t, column), value }));
 	const more = terms.size > MOST_TERMS ? ' and more such terms' : '';
 	const rates = [...terms].flatMap(([column, change]) =>
-		claim({ t, is: 'rate', goal: OBJECTIVE, column, change })
+		claim({ t, code: 'rate', goal: OBJECTIVE, column, change })
 	);
-	return say`${about} = ${value}${signedAfter(shown)}${more}${rates}${claim({ t, is: 'objective', value })}`;
+	return say`${about} = ${value}${signedAfter(shown)}${more}${rates}${claim({ t, code: 'objective', value })}`;
 }
 
 /** `s1 = 100 − 4 vases`: a row as the column at a position rises alone. */
@@ -48,7 +48,7 @@ const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
 	const [now, one] = [0, 1].map((by) =>
 		claim({
 			t,
-			is: 'amount',
+			code: 'amount',
 			raised,
 			by: rational(by),
 			column: t.basis[row],
@@ -67,12 +67,12 @@ const called = (t: Tableau, index: number, raised: number, by: Rational): Senten
 	if (column.owner.kind !== 'constraint' || column.kind === 'structural')
 		return say`${column} may not be negative, so the point would lie outside the region`;
 	const { name: constraint } = column.owner;
-	return say`${{ constraint }} would be violated, and the point would lie outside the region${claim({ t, is: 'broken', raised, by, constraint })}`;
+	return say`${{ constraint }} would be violated, and the point would lie outside the region${claim({ t, code: 'broken', raised, by, constraint })}`;
 };
 
 /** What a constraint comes to where one stands, and whether it holds. */
 const sideHere = (t: Tableau, constraint: string, value: Rational, holds = false) =>
-	claim({ problem: t.form.problem, is: 'side', constraint, plan: readPlan(t), value, holds });
+	claim({ problem: t.form.problem, code: 'side', constraint, plan: readPlan(t), value, holds });
 
 export const STEP_QUESTIONS: Catalogue<StepReason> = {
 	improves: ({ t, entering }) => say`Why does ${name(t, entering)} improve ${objectiveOf(t).name}?`,
@@ -125,8 +125,8 @@ function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
 	const { t, row, position, limit, larger, at, amount } = found;
 	const [raised, column] = [t.nonbasic[position], t.basis[row]];
 	const leaving = name(t, column);
-	const end = claim({ t, is: 'amount', raised, by: limit, column, value: ZERO });
-	const there = claim({ t, is: 'amount', raised, by: at, column, value: amount });
+	const end = claim({ t, code: 'amount', raised, by: limit, column, value: ZERO });
+	const there = claim({ t, code: 'amount', raised, by: at, column, value: amount });
 	const further =
 		larger === null
 			? say`One unit further, at ${at},`
@@ -149,17 +149,17 @@ function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 	const why = equation.terms.size
 		? say`No variable may be negative, so at every plan ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0, and it is exactly that.`
 		: say`No variable changes it any more.`;
-	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}${claim({ problem: t.form.problem, is: 'best', value: equation.value })}`;
+	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}${claim({ problem: t.form.problem, code: 'best', value: equation.value })}`;
 }
 
 export const STEP_ANSWERS: Catalogue<StepReason> = {
 	improves,
 	'improves-sum': ({ t, entering, goal, sum, rate }) =>
-		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}${claim({ t, is: 'rate', goal: goal === 'big-m' ? BIG_M : INFEASIBILITY, column: entering, change: rate })}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
+		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}${claim({ t, code: 'rate', goal: goal === 'big-m' ? BIG_M : INFEASIBILITY, column: entering, change: rate })}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
 	'rows-compared': rowsCompared,
 	'smallest-ratio': smallestRatio,
 	'next-degenerate': ({ t, rows, position, limit }) =>
-		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, is: 'amount', raised: t.nonbasic[position], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
+		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, code: 'amount', raised: t.nonbasic[position], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
 	'length-zero': ({ t, row, position }) =>
 		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can return to an earlier basis, and then repeat for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never returns to a basis, so it ends.`,
 	'row-first': ({ t, row }) =>
@@ -170,19 +170,19 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		say`From a point inside the region, or within an edge, you can move in a direction in which ${objective.name} does not get worse, until a constraint stops you; the last such stop is a corner. Every feasible basic solution is a corner.`,
 	'dual-value': ({ problem, constraint, relation, worth }) => {
 		const { name } = problem.objective;
-		const told = claim({ problem, is: 'worth', of: { rhs: constraint }, by: rational(1), change: worth });
+		const told = claim({ problem, code: 'worth', of: { rhs: constraint }, by: rational(1), change: worth });
 		return relation === '<='
 			? say`One more unit of ${{ constraint }} lets its slack decrease to −1. By the equation above, this changes ${name} by ${worth}.${told}`
 			: say`One more unit of ${{ constraint }} forces its surplus to be at least 1. By the equation above, this changes ${name} by ${worth}.${told}`;
 	},
 	'several-best': ({ t, column, rises }) => {
-		const told = claim({ t, is: 'tied', column, rises });
+		const told = claim({ t, code: 'tied', column, rises });
 		return rises
 			? say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, so it can increase without changing it.${told}`
 			: say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, but it cannot increase either: a step along it has length 0.${told}`;
 	},
 	'no-end': ({ t, position }) =>
-		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, is: 'status', status: 'unbounded' })}`,
+		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, code: 'status', status: 'unbounded' })}`,
 	'sum-remains': ({ t, basic, value }) =>
 		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}${has(t, basic, value)}: so no such plan exists.${noPlan(t)}`,
 	'row-excludes': ({ t, basic, value, lowering }) =>
@@ -217,7 +217,7 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		say`An artificial variable tells by how much its row is not satisfied. The sum is ${sum} now; where it is 0, every row is satisfied and phase two can start from that plan. If its least value is positive, no choice of the other variables satisfies all rows: the problem is infeasible.`,
 	'big-m': ({ problem, rows, worth }) => {
 		const enough = worth
-			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. ${claim({ problem, is: 'enough', rows, charge: worth })}`
+			? say`One unit of such a row is worth ${worth} at most at the best plan, so any M above ${worth} would do here. ${claim({ problem, code: 'enough', rows, charge: worth })}`
 			: say``;
 		return say`While an artificial variable is not 0, its row is not satisfied; M makes that cost more than it could ever gain. ${enough}As a symbol it is larger than every number, and nothing has to be guessed.`;
 	}

@@ -57,7 +57,7 @@ export const STANDS: Catalogue<StandFinding> = {
 	'artificial-negative': () =>
 		say`The plan satisfies every constraint, but an artificial variable is negative, so the tableau is not feasible. Go back and let the row with the smallest ratio leave.`,
 	'dual-would-repair': ({ t }) =>
-		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ is: 'dual-feasible', t, holds: true })}`,
+		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ code: 'dual-feasible', t, holds: true })}`,
 	'ways-on': ({ ways }) =>
 		say`You can go back in the trail; or ${joined(ways.map(midSentence), '; or ', '; or ')}.`,
 	'best-plan': ({ t, of }) =>
@@ -65,7 +65,7 @@ export const STANDS: Catalogue<StandFinding> = {
 	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
 	'objective-at-best': ({ t }) => {
 		const { objective } = t.form.problem;
-		return say`Nothing can ${objective.sense === 'max' ? 'raise' : 'lower'} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ is: 'dual-feasible', t, holds: true })}${claim({ is: 'feasible', t, holds: true })}`;
+		return say`Nothing can ${objective.sense === 'max' ? 'raise' : 'lower'} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'feasible', t, holds: true })}`;
 	},
 	'columns-tie': ({ columns, moves }) => {
 		const [has, where] =

@@ -32,7 +32,7 @@ function rounding({ problem, corner, variable, broken }: OfCode<WholeReason, 'ro
 	const told = [
 		{ plan: corner, value: before, holds: true },
 		{ plan, value: after, holds: false }
-	].flatMap((own) => claim({ problem, is: 'side', constraint: row.name, ...own }));
+	].flatMap((own) => claim({ problem, code: 'side', constraint: row.name, ...own }));
 	const here = binds
 		? say`At the corner ${planSentence(problem, corner)}, ${name} is binding: its left side is ${before}.`
 		: say`At the corner ${planSentence(problem, corner)}, the left side of ${name} is ${before} ${sense} ${row.rhs}.`;
@@ -59,18 +59,18 @@ export const WHOLE_ANSWERS: Catalogue<WholeReason> = {
 	branching: ({ variable, value }) =>
 		say`Only plans with ${value.floor()} < ${variable} < ${value.ceil()} lie in neither part, and no whole number lies there. The relaxation’s best plan, with ${variable} = ${value}, is one of them, so neither part contains it.`,
 	'closed-infeasible': ({ problem }) =>
-		say`The relaxation has no plan within the bounds of the node, so there is no integer plan either.${claim({ problem, is: 'status', status: 'infeasible' })}`,
+		say`The relaxation has no plan within the bounds of the node, so there is no integer plan either.${claim({ problem, code: 'status', status: 'infeasible' })}`,
 	'closed-without-whole': ({ problem, conflict }) =>
-		say`Its relaxation may have plans, but none of them is whole: ${noWholeSolution(conflict)}.${claim({ problem, is: 'best-whole', value: null })}`,
+		say`Its relaxation may have plans, but none of them is whole: ${noWholeSolution(conflict)}.${claim({ problem, code: 'best-whole', value: null })}`,
 	'closed-whole': ({ problem, bound }) => {
 		const { name, unit } = problem.objective;
-		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound, unit)}, and that is an integer plan: nothing better is left to find.${claim({ problem, is: 'best', value: bound })}`;
+		return say`No plan of the node is better than its relaxation’s best, ${name} = ${quantity(bound, unit)}, and that is an integer plan: nothing better is left to find.${claim({ problem, code: 'best', value: bound })}`;
 	},
 	'closed-by-bound': ({ problem, bound, reachable, incumbent }) => {
 		const { name, unit } = problem.objective;
 		const whole = reachable
-			? say` (${quantity(reachable, unit)} where all is whole)${claim({ problem, is: 'bound', value: reachable, whole: true })}`
+			? say` (${quantity(reachable, unit)} where all is whole)${claim({ problem, code: 'bound', value: reachable, whole: true })}`
 			: NOTHING_SAID;
-		return say`Every integer plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound, unit)}${claim({ problem, is: 'bound', value: bound })}${whole}. The incumbent has ${quantity(incumbent, unit)} already.${claim({ problem, is: 'bound', value: incumbent, whole: true })}`;
+		return say`Every integer plan of the node is a plan of its relaxation, so none has a better ${name} than ${quantity(bound, unit)}${claim({ problem, code: 'bound', value: bound })}${whole}. The incumbent has ${quantity(incumbent, unit)} already.${claim({ problem, code: 'bound', value: incumbent, whole: true })}`;
 	}
 };
