@@ -67,7 +67,7 @@ module.exports = {
 			severity: 'error',
 			from: { path: '^src/lib/(view|core/[a-z]+/index\\.ts$)' },
 			to: {
-				path: '^src/lib/core/(answer/answer|method/(primal|dual|repair|artificial|run|solve|decide)|tableau/(kernel|build)|integer/(search|branch|cuts|relaxation|covers|lattice)|form/standard)\\.ts$',
+				path: '^src/lib/core/(answer/answer|method/(primal|dual|repair|artificial|run|solve|decide)|tableau/(kernel|build)|integer/(search|branch|cuts|relaxation|covers|lattice|compare|proof)|form/standard)\\.ts$',
 				dependencyTypesNot: ['type-only']
 			}
 		},

@@ -5,6 +5,8 @@ import { dualProblem } from '$lib/core/answer/dual-problem';
 import { optimalSet, type OptimalSet } from '$lib/core/answer/optimal-set';
 import { Candidate } from '$lib/core/design/candidate';
 import type { Wish } from '$lib/core/design/types';
+import { wholePoints } from '$lib/core/integer/compare';
+import { leafProof } from '$lib/core/integer/proof';
 import { wishedRun } from '$lib/core/design/wishes/method';
 import { standardForm } from '$lib/core/form/standard';
 import type { Form } from '$lib/core/form/types';
@@ -51,6 +53,30 @@ export function bestDuals(problem: Problem): { dual: Problem; set: OptimalSet } 
 	return status === 'optimal' && tableau ? { dual, set: optimalSet(tableau) } : null;
 }
 
+/** whole points that are listed, and those that are tried for that */
+const MOST_LISTED = 150;
+const MOST_TRIED = 3_000;
+/** milliseconds that a page may look for all best plans, and steps of that which are made in any case: a small set is found whole, however busy the machine is */
+const SEARCH = 40;
+const ALWAYS = 20;
+
+/** The best plans of an optimal tableau, as many as are found while nobody waits; the set says whether these are all. */
+export function bestPlansFast(t: Tableau): OptimalSet {
+	const end = performance.now() + SEARCH;
+	let asked = 0;
+	return optimalSet(t, () => ++asked > ALWAYS && performance.now() > end);
+}
+
+/** What shows that a leaf of a finished search is rightly closed. */
+export const provedLeaf = leafProof;
+
+/** The whole points of a region, one by one; null where they are too many to be listed. */
+export function listedPoints(
+	problem: Problem
+): Exclude<ReturnType<typeof wholePoints>, { tooMany: unknown }> | null {
+	const found = wholePoints(problem, MOST_TRIED);
+	return 'tooMany' in found || found.feasible.length > MOST_LISTED ? null : found;
+}
 /** The end of a run of cuts with a certificate of the problem with its cuts; null where it has not ended, or not whole. */
 export function cutProof({ decision, position, drawn }: Session): {
 	readonly certificate: Certificate;

@@ -8,5 +8,5 @@ export type { DualProblem } from './dual-problem';
 export { DUAL_NAMES, type WrittenDual } from './dual-steps';
 export { dualValues, standingProblem } from './multipliers';
 export { type Newcomer } from './newcomer';
-export { type OptimalSet, optimalSet, segmentBetween } from './optimal-set';
+export { segmentBetween } from './optimal-set';
 export { tiedColumns } from './ties';

@@ -1,9 +1,7 @@
 /** What views and pages may use of this folder: whole numbers. The rest of the core and the desk import its modules themselves. */
 
-export { wholePoints } from './compare';
 export { addCut } from './cut';
 export { wayWords } from './messages';
-export { leafProof } from './proof';
 export { shortOf } from './rounding';
 export {
 	BRANCHING_RULES,

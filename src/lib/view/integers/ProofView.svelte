@@ -8,11 +8,10 @@
 		remarkWords
 	} from '$lib/core/commentary';
 	import { pointOf } from '$lib/core/geometry';
-	import { leafProof, wholePoints } from '$lib/core/integer';
 	import { labelOf, tell } from '$lib/core/move';
 	import { objectiveAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { cutProof } from '$lib/desk/worked-out';
+	import { cutProof, listedPoints, provedLeaf } from '$lib/desk/worked-out';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { namingOf } from '$lib/desk/naming';
 	import { gradual } from '../shared/gradual.svelte';
@@ -24,7 +23,6 @@
 	const integers = useIntegers();
 	/** leaves that are proved on the page */
 	const MOST_LEAVES = 60;
-	const MOST_LISTED = 150;
 	const search = $derived(integers.tree.search);
 	const progress = $derived(integers.tree.progress);
 	const leaves = $derived(
@@ -32,12 +30,7 @@
 	);
 	// each is proved as it is drawn
 	const listed = gradual(() => leaves.slice(0, MOST_LEAVES));
-	const points = $derived.by(() => {
-		const { problem } = integers;
-		if (!problem) return null;
-		const found = wholePoints(problem, 3_000);
-		return 'tooMany' in found || found.feasible.length > MOST_LISTED ? null : found;
-	});
+	const points = $derived(integers.problem && listedPoints(integers.problem));
 	const proof = $derived(cutProof(session));
 	const cutSteps = $derived(
 		session.stops.flatMap((stop, i) => {
@@ -63,7 +56,7 @@
 		{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 		<ul>
 			{#each listed.shown as id (id)}
-				{@const own = leafProof(search, id)}
+				{@const own = provedLeaf(search, id)}
 				{#if own}
 					<li>
 						<Words sentence={integerWords(search.problem, leafFound(search, own))} linked={false} />

@@ -1,13 +1,6 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import {
-		certify,
-		type OptimalSet,
-		optimalSet,
-		segmentBetween,
-		standingProblem,
-		tiedColumns
-	} from '$lib/core/answer';
+	import { certify, segmentBetween, standingProblem, tiedColumns } from '$lib/core/answer';
 	import {
 		alongWords,
 		bestPlansFound,
@@ -27,17 +20,13 @@
 	import { rational } from '$lib/core/number';
 	import { objectiveAt, type Plan } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import { bestPlansFast } from '$lib/desk/worked-out';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
 
 	/** The answer read off the last tableau, all best plans, and two ways of checking it. */
 	const { document: lesson, plans, selection, session } = useDesk();
-	/** milliseconds that the search for all best plans may take */
-	const SEARCH = 40;
-	/** steps of it that are made in any case */
-	const ALWAYS = 20;
-
 	const t = $derived(
 		session.decision?.kind === 'end' && session.decision.end.status === 'optimal' && !session.covering.isOn
 			? session.tableau
@@ -45,12 +34,7 @@
 	);
 	const problem = $derived(t?.form.problem ?? null);
 	const plan = $derived(t && readPlan(t));
-	const set = $derived.by((): OptimalSet | null => {
-		const end = performance.now() + SEARCH;
-		let asked = 0;
-		// a small set is found whole, however busy the machine is
-		return t && optimalSet(t, () => ++asked > ALWAYS && performance.now() > end);
-	});
+	const set = $derived(t && bestPlansFast(t));
 	const standing = $derived(t && standingProblem(t.form));
 	const certificate = $derived(
 		session.decision?.kind === 'end' && !session.covering.isOn ? certify(session.decision.end) : null
