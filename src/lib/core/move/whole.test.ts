@@ -1,4 +1,5 @@
-import { refusalParagraph } from './messages';
+import { whyNoCut } from './cut';
+import { noCutWords, refusalParagraph } from './messages';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../tests/support/problems';
@@ -240,7 +241,10 @@ test('cuts that do not bind any more are dropped, and the tableau stays that of 
 	}
 	const { plan } = walk;
 	const value = objectiveValue(walk.at.work!.tableau);
+	const canDrop = () => offers(walk.at, DANTZIG).some(({ move }) => move.kind === 'drop');
+	expect(canDrop()).toBe(true);
 	expect(walk.take({ kind: 'drop' })).toBeNull();
+	expect(canDrop()).toBe(false);
 	expect(walk.told).toContain('satisfies it with room to spare');
 	expect(walk.at.cuts.map(({ dropped }) => dropped ?? false)).toEqual([true, false]);
 	expect(walk.plan).toEqual(plan);
@@ -254,6 +258,26 @@ test('cuts that do not bind any more are dropped, and the tableau stays that of 
 		walk.solve();
 	}
 	expect(objectiveValue(walk.at.work!.tableau).toFraction()).toBe('40');
+});
+
+test('why a relaxation that is solved gives no cut', () => {
+	const why = (text: string) => {
+		const walk = new Walk(readStatement(text).problem!).begin();
+		return whyNoCut(walk.at, walk.ended as 'optimal');
+	};
+	expect(why('max z = x\na: x >= 1/2\nx integer').code).toBe('nothing-to-cut-off');
+	expect(why('max z = x\na: x >= 3\nb: x <= 2\nx integer').code).toBe('no-plan-at-all');
+	expect(why('max z = x + y\na: x + y <= 2\nx, y integer').code).toBe('all-whole');
+	const split = why('max z = x + y\na: 2 x + 2 y <= 5\nb: x - y <= 1\nx free\nx, y integer');
+	expect(split).toEqual({ code: 'columns-not-whole', variables: ['x'] });
+	expect(plainText(noCutWords(split))).toContain(
+		'x is measured from a bound that is not whole, or split in two'
+	);
+	// x is not whole in any plan: cuts leave nothing
+	const walk = new Walk(readStatement('max z = x\na: 3 x = 2\nx integer').problem!).begin();
+	walk.take(offers(walk.at, DANTZIG).find(({ move }) => move.kind === 'cut')!.move);
+	walk.solve();
+	expect(whyNoCut(walk.at, walk.ended as 'optimal').code).toBe('cuts-leave-nothing');
 });
 
 test('composed cuts, bounds rounded inward, and what is refused', () => {
