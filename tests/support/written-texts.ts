@@ -31,6 +31,24 @@ export const TEXTS: Readonly<
 			'“thalers per” is ignored'
 		],
 		[`max z = 3 per + 2 y\na: per + y <= 4`, `max z = 3 per + 2 y\na: per + y <= 4`],
+		[`${TWO}\nx + y <= 4 (max chairs)`, `${TWO}\nmax_chairs: x + y <= 4`, 'max_chairs'],
+		[
+			`${TWO}\nx + y <= 4 (max)\nx >= 2 (min)`,
+			`${TWO}\nr1: x + y <= 4\nr2: x >= 2`,
+			'Read as a comment (2 places).'
+		],
+		[
+			`${TWO}\nclay | x + y <= 4\nkiln hours | x + 3y <= 6`,
+			`${TWO}\nclay: x + y <= 4\nkiln_hours: x + 3 y <= 6`,
+			'clay:'
+		],
+		// units before a comma, and before the next row
+		[`${TWO}\nx + y <= 4\nx <= 3 kg, y <= 2`, `${TWO}\nr1: x + y <= 4\nr2: x <= 3\nr3: y <= 2`, 'a unit'],
+		[
+			`${TWO}\nx <= 3 kg y <= 2 kg\nx + y <= 4 kg`,
+			`${TWO}\nr1: x <= 3\nr2: y <= 2\nr3: x + y <= 4`,
+			'“kg” is read as a unit (3 places).'
+		],
 		[`${TWO}\nx <= 3 kg`, `${TWO}\nr1: x <= 3`, 'a unit'],
 		[`${TWO}\nx + y <= 4   (1)\nx - y <= 2   (2)`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`],
 		[`${TWO}\nx + y <= 4   (1)`, `${TWO}\nr1: x + y <= 4`],

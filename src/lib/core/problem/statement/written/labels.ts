@@ -193,6 +193,13 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		const [from, to] = [tokens[0].from, tokens[limited[0].length - 2].to];
 		return put(limited[0].length, asName(clause.source.slice(from, to)));
 	}
+	// clay | x + y ≤ 4
+	const bar = /^w+y(?=[^y]*r[^y]*$)/.exec(clause.shape);
+	if (bar) {
+		const words = tokens.slice(0, bar[0].length - 1);
+		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 1))
+			return put(bar[0].length, asName(said(words)));
+	}
 	const colon = clause.shape.indexOf('l');
 	// x: integer
 	if (/^wl[ih]/.test(clause.shape)) {
@@ -306,6 +313,14 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 			clause.drop(at, clause.shape.length);
 			return;
 		}
+	}
+	// x ≥ 2 (min)
+	const extreme = /r[^r]*[nw]u?(pgq)$/.exec(clause.shape);
+	if (extreme && clause.tokens[clause.shape.indexOf('r')].says !== '=') {
+		const at = clause.shape.length - 3;
+		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'comment');
+		clause.drop(at, clause.shape.length);
+		return;
 	}
 	// a remark that is no name: (dual: y1)
 	const remark = /p[wncdl]*l[wncd]*q$/.exec(clause.shape);

@@ -111,8 +111,21 @@ const isIndexed = (tokens: readonly Token[], index: Token | undefined): boolean 
 	isIndex(index) &&
 	tokens.some(({ kind, says: name }) => kind === 'word' && name.length > 1 && name.endsWith(index!.says));
 
+/** Words that stand behind amounts and nowhere else, and how often. */
+function behindAmounts(tokens: readonly Token[]): ReadonlyMap<string, number> {
+	const behind = new Map<string, number>();
+	const elsewhere = new Set<string>();
+	tokens.forEach(({ kind, says: word }, i) => {
+		if (kind !== 'word') return;
+		const before = letters(tokens.slice(Math.max(0, i - 3), i));
+		if (/rs?n$/.test(before)) behind.set(word, (behind.get(word) ?? 0) + 1);
+		else elsewhere.add(word);
+	});
+	return new Map([...behind].filter(([word]) => !elsewhere.has(word)));
+}
+
 /** Rows that follow each other without a mark: a number, then terms with a relation of their own. */
-function unmarked(tokens: Token[]): Token[][] {
+function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[][] {
 	const line = letters(tokens);
 	const pattern = shape('r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=[nwsp][^r]*r|w[caw]*[rih]|[wp]+[ca])');
 	const start = isGoal(line) ? line.search(/g/) : 0;
@@ -124,13 +137,21 @@ function unmarked(tokens: Token[]): Token[][] {
 		// between two numbers a sum is one row with two limits; 4·(x + y) and 3 − x go on
 		const isLimit = !/w/.test(before.split('r').at(-1)!) && !/g/.test(before);
 		const next = tokens[end];
+		// several times behind amounts: a unit
+		if (next.kind === 'word' && (amounts.get(next.says) ?? 0) > 1) {
+			if (!/^(?:[nwsp][^r]*r|w[caw]*[rih])/.test(line.slice(end + 1))) {
+				at = end + 1;
+				continue;
+			}
+			return [tokens.slice(0, end + 1), ...unmarked(tokens.slice(end + 1), amounts)];
+		}
 		if (next.kind === 'open' && (isIndex(tokens[end + 1]) || /^p[wcdnl]+q$/.test(line.slice(end)))) break;
 		const goesOn =
 			next.kind === 'sign' && !/^s[nwp][^r]*r/.test(line.slice(end))
 				? true
 				: next.kind === 'sign' && !(next.apart && !tokens[end + 1]?.apart);
 		if (!isLimit && !goesOn && !/^i/.test(line.slice(end)))
-			return [tokens.slice(0, end), ...unmarked(tokens.slice(end))];
+			return [tokens.slice(0, end), ...unmarked(tokens.slice(end), amounts)];
 		at = end;
 	}
 	return [tokens];
@@ -146,6 +167,7 @@ const PLAIN: ReadonlySet<Token['kind']> = new Set(['number', 'sign', 'times', 'r
  */
 export function clausesOf(tokens: readonly Token[], source: string, draft: Draft): Clause[] {
 	const clauses: Clause[] = [];
+	const amounts = behindAmounts(tokens);
 	for (const line of linesOf(tokens, draft)) {
 		let own: Token[] = [];
 		let isLater = false;
@@ -158,7 +180,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				if (mark) draft.put(mark, '', 'rows');
 				return;
 			}
-			const parts = isWhole ? [own] : unmarked(own);
+			const parts = isWhole ? [own] : unmarked(own, amounts);
 			parts.forEach((part, i) => {
 				clauses.push(new Clause(part, isLater || i > 0, source));
 				const next = parts[i + 1];
@@ -230,7 +252,12 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				continue;
 			}
 			// x + y ≤ 4, x, y ≥ 0: the second comma belongs to a list that has begun
-			if (token.kind === 'comma' && /rs?n(?:dn)?w$/.test(before) && /^w(?:[ca]w)*[rih]/.test(letters(rest))) {
+			const isList =
+				token.kind === 'comma' &&
+				/rs?n(?:dn)?w$/.test(before) &&
+				/^w(?:[ca]w)*[rih]/.test(letters(rest)) &&
+				!amounts.has(own.at(-1)!.says);
+			if (isList) {
 				const first = own.pop()!;
 				close(i, { from: own.at(-1)!.to, to: first.from });
 				own = [first, token];

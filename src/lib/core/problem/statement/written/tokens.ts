@@ -134,6 +134,11 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		apart = true;
 	};
 	const startsLine = () => tokens.length === 0 || tokens.at(-1)!.kind === 'newline';
+	/** x ≤ 450 (max chairs) */
+	const isRemark = (length: number) =>
+		tokens.at(-1)?.kind === 'open' &&
+		tokens.at(-2)?.kind === 'number' &&
+		/^[ \t]+\p{L}/u.test(source.slice(here + length, here + length + 20));
 	const isGoal = () =>
 		tokens
 			.slice(tokens.findLastIndex(({ kind }) => kind === 'newline') + 1)
@@ -226,7 +231,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		const set = matchAt(SET, source, here);
 		if (set) return push('set', set[0].length, setSays(set[1], set[2] ?? ''), 'domain');
 		const phrase = phraseAt(source, here, startsLine());
-		if (phrase) {
+		if (phrase && !(phrase.kind === 'sense' && isRemark(phrase.length))) {
 			const written = source.slice(here, here + phrase.length);
 			const isOwn = phrase.kind === 'sense' ? isKeyword(written) : written.toLowerCase() === phrase.says;
 			return push(phrase.kind, phrase.length, isOwn ? written : phrase.says, phrase.habit);
