@@ -37,6 +37,7 @@ export const TEXTS: Readonly<
 			`${TWO}\nr1: x + y <= 4\nr2: x >= 2`,
 			'Read as a comment (2 places).'
 		],
+		[`${TWO}\nx + y <= 4\nx <= 5 (5%)`, `${TWO}\nr1: x + y <= 4\nr2: x <= 5`, 'Read as a comment.'],
 		[
 			`${TWO}\nclay | x + y <= 4\nkiln hours | x + 3y <= 6`,
 			`${TWO}\nclay: x + y <= 4\nkiln_hours: x + 3 y <= 6`,

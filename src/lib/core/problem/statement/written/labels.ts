@@ -315,8 +315,7 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 		}
 	}
 	// x ≥ 2 (min)
-	const extreme = /r[^r]*[nw]u?(pgq)$/.exec(clause.shape);
-	if (extreme && clause.tokens[clause.shape.indexOf('r')].says !== '=') {
+	if (/r[^r]*[nw]u?pgq$/.test(clause.shape) && clause.tokens[clause.shape.indexOf('r')].says !== '=') {
 		const at = clause.shape.length - 3;
 		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'comment');
 		clause.drop(at, clause.shape.length);

@@ -74,6 +74,12 @@ const isNumber = (side: string): boolean => shape('^NUM$').test(side);
 
 /** Shares: 40% x is a multiple, 40% of x + y of the whole sum or of its first term. */
 export function settleShares(clause: Clause, draft: Draft): void {
+	// x ≤ 5 (5 %) is a remark, and no product
+	const remark = /r[^r]*[nw](pnPq)$/.test(clause.shape) ? clause.shape.length - 4 : 0;
+	if (remark && clause.tokens[remark].apart) {
+		draft.put({ from: clause.tokens[remark - 1].to, to: clause.to }, '', 'comment');
+		clause.drop(remark, clause.shape.length);
+	}
 	for (let i = clause.tokens.length - 1; i > 0; i--) {
 		if (clause.shape[i] !== 'P' || clause.shape[i - 1] !== 'n') continue;
 		const share = `(${clause.tokens[i - 1].says}/100)`;

@@ -18,7 +18,7 @@ const TABLE_LINE = /[ \t]*\|(?:[^\n|]*\|){2,}[ \t]*(?=\n|$)/y;
 const COUNTS: readonly string[] = SMALL_COUNTS.slice(0, 13);
 const COUNTED = new RegExp(`(?:${COUNTS.join('|')})(?![\\p{L}\\p{Nd}_'])`, 'iuy');
 /** 12 per bowl, 12 thalers per bowl, in a sum or an objective: what a coefficient is for, and its unit */
-const PER = /((?:\p{L}+[ \t]+)?(?:per|for each)[ \t])(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>=])?)/iuy;
+const PER = /((?:\p{L}+[ \t]+)?(?:per|for each)[ \t])(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
 const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
 const BRACKETS = /\[([^\]\n]*)\]/y;
