@@ -37,6 +37,12 @@ export const TEXTS: Readonly<
 			`${TWO}\nr1: x + y <= 4\nr2: x >= 2`,
 			'Read as a comment (2 places).'
 		],
+		[`${TWO}\nx + y <= 4\nx <= 5 (2)`, `${TWO}\nr1: x + y <= 4\nr2: x <= 5`, '“(2)” is read as a count.'],
+		[
+			`${TWO}\nx + y <= 4 ... clay\nx + 3y <= 6 … kiln`,
+			`${TWO}\nclay: x + y <= 4\nkiln: x + 3 y <= 6`,
+			'clay'
+		],
 		[`${TWO}\nx + y <= 4\nx <= 5 (5%)`, `${TWO}\nr1: x + y <= 4\nr2: x <= 5`, 'Read as a comment.'],
 		[
 			`${TWO}\nclay | x + y <= 4\nkiln hours | x + 3y <= 6`,

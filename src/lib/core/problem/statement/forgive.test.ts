@@ -79,6 +79,11 @@ describe('what boards, notes and sources write', () => {
 		// where another number shows which it is, nothing is asked
 		const rhs = (sum: string) => readStatement(`max z = ${sum}\nr: x ≤ 1,500`).problem?.constraints[0].rhs;
 		expect([rhs('2,5 x'), rhs('2.5 x')].map((own) => own?.toFraction())).toEqual(['3/2', '1500']);
+		const counted = readStatement('max z = x\nr: x ≤ 5 (2)');
+		const ways = counted.diagnostics[0].fixes!.map(({ edits }) =>
+			readStatement(applyEdits('max z = x\nr: x ≤ 5 (2)', edits)).problem?.constraints[0].rhs.toFraction()
+		);
+		expect([counted.problem?.constraints[0].rhs.toFraction(), ...ways]).toEqual(['5', '5', '10']);
 		const reals = readStatement('max z = x + y\nx + y ≤ 3\nx ≥ 0\ny ∈ ℝ');
 		const doubt = reals.diagnostics.find(({ code }) => code === 'ambiguous');
 		expect([reals.problem?.variables[1].lower, doubt?.fixes?.length]).toEqual([null, 2]);

@@ -79,6 +79,11 @@ function counts(clauses: readonly Clause[], draft: Draft): void {
 		) {
 			draft.put({ from: clause.tokens[end.index - 1].to, to: clause.to }, '', 'numbering');
 			clause.drop(end.index, clause.shape.length);
+		} else if (open?.apart && /r.*n$/.test(clause.shape.slice(0, end!.index)) && end![0] === 'pnq') {
+			// x ≤ 5 (2): a count, or a factor
+			const place = { from: clause.tokens[end!.index - 1].to, to: clause.to };
+			draft.ask([place], ['', ` · ${clause.tokens[end!.index + 1].says}`], 'numbering');
+			clause.drop(end!.index, clause.shape.length);
 		}
 		const square = /u$/.exec(clause.shape);
 		if (
@@ -292,7 +297,7 @@ function unitOfName(clause: Clause, draft: Draft, { terms }: Evidence): void {
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
-	const marked = /r[^l]*[nw]u?([lx?])(w+)$/.exec(clause.shape);
+	const marked = /r[^l]*[nw]u?([lxo?])(w+)$/.exec(clause.shape);
 	if (marked && !clause.labelled && !/^g/.test(clause.shape)) {
 		const at = clause.shape.length - marked[2].length - 1;
 		clause.labelled = asName(clause.text(at + 1));
