@@ -21,7 +21,7 @@
 	>
 {:else}
 	{(shown.negative ? '−' : '') + shown.digits}
-{/if}{#if beside}<span class="beside">{beside}</span>{/if}
+{/if}{#if beside}&nbsp;<span class="beside">{beside}</span>{/if}
 
 <style>
 	.number {
@@ -45,7 +45,6 @@
 	}
 	.beside {
 		color: var(--ink-soft);
-		margin-left: 0.25em;
 	}
 	.minus {
 		margin-right: 0.05em;
