@@ -63,7 +63,7 @@ describe('the slides of a lecture', () => {
 					if (choice?.kind === 'pivot' && slide.answer) {
 						const { enter, leave } = choice;
 						const chosen = (shows === 'position') === keepsFeasible(steps[at]) ? enter : leave;
-						expect(slide.answer.right.split(' or ')).toContain(named(chosen));
+						expect(slide.answer.right.split(/, | or /)).toContain(named(chosen));
 					} else if (choice?.kind !== 'pivot' && shows === 'choice') {
 						expect(slide.beside.some(({ kind }) => kind === 'sentences')).toBe(true);
 						return;
