@@ -53,15 +53,14 @@ export function roundingFound(
 	const nearest = list.find(({ isNearest }) => isNearest);
 	const down = list.find(({ isDown }) => isDown);
 	const feasible = list.filter(({ broken }) => broken.length === 0);
+	// a plan that is whole already has no roundings
+	const isRounded = list.length > 0;
 	const none: RoundingFinding[] =
-		// a plan that is whole already has no roundings
-		list.length === 0
-			? []
-			: feasible.length === 0
-				? [{ code: 'no-rounding-feasible' }]
-				: best && feasible.every((own) => !isZero(short(own, best)))
-					? [{ code: 'none-is-best', best }]
-					: [];
+		isRounded && feasible.length === 0
+			? [{ code: 'no-rounding-feasible' }]
+			: isRounded && best && feasible.every((own) => !isZero(short(own, best)))
+				? [{ code: 'none-is-best', best }]
+				: [];
 	return [
 		...found('nearest', nearest),
 		...(down === nearest ? [] : found('down', down)),

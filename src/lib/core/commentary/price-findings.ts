@@ -1,5 +1,5 @@
 import { isZero, ONE, sign, type Rational } from '../number/rational';
-import { marginal } from '../parametric/marginal';
+import { marginal, type OneSide } from '../parametric/marginal';
 import type { Each } from '../sentence/catalogue';
 import type { WorthClaim as Worth } from '../sentence/claim';
 import type { Tableau } from '../tableau/tableau';
@@ -36,18 +36,16 @@ export type ThenFinding =
 	| { readonly code: 'holds-for'; readonly room: Rational }
 	| { readonly code: 'holds-for-one' };
 
-/** How one more of a right-hand side improves the objective: below 0 where it makes it worse; null where no best plan is left. */
-function gainOfOneMore(t: Tableau, row: string): Rational | null {
-	const { unit } = marginal(t, row).more;
-	return unit && (t.form.problem.objective.sense === 'max' ? unit : unit.neg());
-}
+/** How a change of the objective improves it: below 0 where it makes it worse. */
+const gainOf = ({ form: { problem } }: Tableau, change: Rational): Rational =>
+	problem.objective.sense === 'max' ? change : change.neg();
 
 /** What is asked of one more of a right-hand side: of a resource whether it is bought, of a requirement whether it is taken on for a payment. */
-export function askedOfOneMore(t: Tableau, row: string): 'buy' | 'take-on' {
+export function askedOfOneMore(t: Tableau, row: string, more?: OneSide): 'buy' | 'take-on' {
 	const { relation } = t.form.problem.constraints.find(({ name }) => name === row)!;
 	if (relation !== '=') return relation === '<=' ? 'buy' : 'take-on';
-	const gain = gainOfOneMore(t, row);
-	return gain && sign(gain) < 0 ? 'take-on' : 'buy';
+	const { unit } = more ?? marginal(t, row).more;
+	return unit && sign(gainOf(t, unit)) < 0 ? 'take-on' : 'buy';
 }
 
 /** Whether one unit more of a right-hand side would be bought at a price, or taken on when that is paid for it, and how many. */
@@ -55,9 +53,9 @@ export function priceFound(t: Tableau, row: string, price: Rational): PriceFindi
 	const { more } = marginal(t, row);
 	const { problem } = t.form;
 	const worth: Worth = { problem, code: 'worth', of: { rhs: row }, by: ONE, change: more.unit };
-	const gain = gainOfOneMore(t, row);
-	if (!gain || !more.unit || !more.rate) return { code: 'no-plan-with-more', row, worth };
-	const isBought = askedOfOneMore(t, row) === 'buy';
+	if (!more.unit || !more.rate) return { code: 'no-plan-with-more', row, worth };
+	const gain = gainOf(t, more.unit);
+	const isBought = askedOfOneMore(t, row, more) === 'buy';
 	if (isBought && sign(gain) <= 0) return { code: 'more-does-not-improve', row, worth };
 	if (!isBought && isZero(gain) && sign(price) > 0) return { code: 'more-costs-nothing', row, worth };
 	const size = gain.abs();

@@ -56,9 +56,10 @@ function improvesSum(t: Tableau, goal: Goal, position: number): StepReason[] {
 /** Why the smallest ratio: the row with the next larger one, or one step further. */
 function smallestRatio(t: Tableau, row: number, position: number): StepReason {
 	const limit = rhs(t, row).div(entryAt(t, row, position));
-	const [next = null] = largerRatios(t, position);
+	const [next = null] = largerRatios(t, position, row);
 	const at = next?.ratio ?? limit.add(1);
-	const amount = rhs(t, row).sub(entryAt(t, row, position).mul(at));
+	// a step beyond the limit takes the entry away
+	const amount = next?.falls ?? entryAt(t, row, position).neg();
 	const larger = next?.row ?? null;
 	return { code: 'smallest-ratio', t, row, position, limit, larger, at, amount };
 }

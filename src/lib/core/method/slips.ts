@@ -22,18 +22,19 @@ export interface LargerRatio {
  * Rows that are compared in the ratio test of the primal method, but do not have the least ratio.
  * @param t a tableau whose right-hand sides are not negative
  * @param position the entering column, by its place among the non-basic ones
+ * @param least the row of the least ratio that is passed by; the first of them where it is left out
  * @returns the smallest ratio first; rows with the same one in their order
  */
-export function largerRatios(t: Tableau, position: number): LargerRatio[] {
+export function largerRatios(t: Tableau, position: number, least?: number): LargerRatio[] {
 	const tightest = tightestRows(t, position);
-	if (tightest.length === 0) return [];
-	const [least] = tightest;
+	const passed = least ?? tightest[0];
+	if (passed === undefined) return [];
 	return ratios(t, position)
 		.flatMap(({ row, value }) => (value && !tightest.includes(row) ? [{ row, ratio: value }] : []))
 		.sort((a, b) => a.ratio.compare(b.ratio))
 		.map(({ row, ratio }) => {
-			const falls = rhs(t, least).sub(entryAt(t, least, position).mul(ratio));
-			return { code: 'larger-ratio', row, ratio, least, falls };
+			const falls = rhs(t, passed).sub(entryAt(t, passed, position).mul(ratio));
+			return { code: 'larger-ratio', row, ratio, least: passed, falls };
 		});
 }
 

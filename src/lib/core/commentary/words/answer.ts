@@ -26,7 +26,7 @@ import type {
 	StoryFinding,
 	ToldAmount
 } from '../answer-findings';
-import { measureOf, planSentence, quantity, singular } from './plan';
+import { counted, measureOf, planSentence, quantity } from './plan';
 import { pointSentence, products } from './points';
 
 /** The words of the answer: read off, in the story's terms, all best plans, and the ways of checking it. */
@@ -75,9 +75,15 @@ const READINGS: Catalogue<ReadingFinding> = {
 /** What a variable or constraint means, empty where nothing is said. */
 export type Meaning = (kind: 'variables' | 'constraints', name: string) => string;
 
-const called = (meaning: Meaning, kind: 'variables' | 'constraints', name: string): Sentence => {
+/** A name with its meaning. @param shown how the name is written, where it is counted */
+const called = (
+	meaning: Meaning,
+	kind: 'variables' | 'constraints',
+	name: string,
+	shown = name
+): Sentence => {
 	const own = meaning(kind, name);
-	return own ? say`${name} (${own})` : say`${name}`;
+	return own ? say`${shown} (${own})` : say`${shown}`;
 };
 
 /** Whether a name can be counted in a sentence: `6 jugs`; of `x1` one says `x1 = 6`. */
@@ -88,9 +94,9 @@ function toldAmount({ name, value, unit, is }: ToldAmount, meaning: Meaning): Se
 	const own = called(meaning, 'variables', name);
 	if (is === 'negative' || !(isWord(name) || unit)) return say`${own} = ${quantity(value, unit)}`;
 	if (is === 'none') return say`no ${own}`;
-	if (unit) return say`${value} ${measureOf(value.equals(1) ? singular(unit) : unit, own)}`;
-	const explained = meaning('variables', name);
-	return explained ? say`${quantity(value, name)} (${explained})` : quantity(value, name);
+	return unit
+		? say`${value} ${measureOf(counted(value, unit), own)}`
+		: say`${value} ${called(meaning, 'variables', name, counted(value, name))}`;
 }
 
 const STORY: Catalogue<StoryFinding, Meaning> = {

@@ -17,9 +17,13 @@ export function singular(unit: string): string {
 export const measureOf = (unit: string, name: Sentence | string): Sentence =>
 	/^(?:dozen|hundred|thousand|million)$/.test(unit) ? say`${unit} ${name}` : say`${unit} of ${name}`;
 
+/** A unit behind a number: `hour` behind 1, `hours` behind others. */
+export const counted = (value: Rational, unit: string): string =>
+	value.abs().equals(1) ? singular(unit) : unit;
+
 /** A number with its unit, where it has one: `12 dozen`. */
 export const quantity = (value: Rational, unit: string | undefined): Sentence =>
-	unit ? say`${value} ${value.abs().equals(1) ? singular(unit) : unit}` : say`${value}`;
+	unit ? say`${value} ${counted(value, unit)}` : say`${value}`;
 
 /** `bowls = 12 dozen and vases = 8 dozen`; variables at zero are left out where that keeps it short. */
 export function planSentence(problem: Problem, plan: Plan): Sentence {

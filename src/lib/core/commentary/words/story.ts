@@ -1,7 +1,7 @@
 import { isZero, sign, type Rational } from '../../number/rational';
 import { showNumber, type NumberStyle } from '../../number/show';
 import { plainText } from '../../sentence/sentence';
-import { measureOf, singular } from './plan';
+import { counted, measureOf, singular } from './plan';
 import type { Constraint, Objective, Problem, Relation, Variable } from '../../problem/types';
 
 /** Rows of a problem as sentences of the story, with units. */
@@ -9,7 +9,7 @@ import type { Constraint, Objective, Problem, Relation, Variable } from '../../p
 const LIMITS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
 
 const measured = (value: Rational, unit: string | undefined, style: NumberStyle): string =>
-	showNumber(value, style) + (unit ? ` ${value.abs().equals(1) ? singular(unit) : unit}` : '');
+	showNumber(value, style) + (unit ? ` ${counted(value, unit)}` : '');
 
 /** `each dozen bowls`, `each load of tiles`, or `each unit of vases` where no unit is known. */
 const each = ({ name, unit = 'unit' }: Variable): string =>

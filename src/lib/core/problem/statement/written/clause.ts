@@ -111,6 +111,12 @@ export class Draft {
 		this.doubts.push({ from: places[0].from, to: places[0].to, kind, choices: said });
 	}
 
+	/** Leaves out how a clause ends, from one of its tokens on. */
+	passEnd(clause: Clause, at: number, kind: ReadingKind): void {
+		this.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', kind);
+		clause.drop(at, clause.shape.length);
+	}
+
 	refuse({ from, to }: { from: number; to: number }, message: Message): void {
 		this.put({ from, to }, '', 'prose');
 		this.refusals.push({ from, to, message });

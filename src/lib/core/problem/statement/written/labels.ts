@@ -77,8 +77,7 @@ function counts(clauses: readonly Clause[], draft: Draft): void {
 			/r.*n|r.*w|g/.test(clause.shape.slice(0, end.index)) &&
 			(/^o/.test(end[0]) || isSeries || end[0] === 'C' || isGap(clause, end.index))
 		) {
-			draft.put({ from: clause.tokens[end.index - 1].to, to: clause.to }, '', 'numbering');
-			clause.drop(end.index, clause.shape.length);
+			draft.passEnd(clause, end.index, 'numbering');
 		} else if (open?.apart && /r.*n$/.test(clause.shape.slice(0, end!.index)) && end![0] === 'pnq') {
 			// x ≤ 5 (2): a count, or a factor
 			const place = { from: clause.tokens[end!.index - 1].to, to: clause.to };
@@ -91,8 +90,7 @@ function counts(clauses: readonly Clause[], draft: Draft): void {
 			/^\[\(?\w?\d{1,2}(?:\.\d)?[a-z]?\)?\]$/.test(clause.tokens[square.index].says) &&
 			/r/.test(clause.shape)
 		) {
-			draft.put({ from: clause.tokens[square.index - 1].to, to: clause.to }, '', 'numbering');
-			clause.drop(square.index, clause.shape.length);
+			draft.passEnd(clause, square.index, 'numbering');
 		}
 	}
 }
@@ -294,16 +292,20 @@ function unitOfName(clause: Clause, draft: Draft, { terms }: Evidence): void {
 	clause.drop(1, 2);
 }
 
+/** Gives a row a name that stands elsewhere. */
+function nameRow(row: Clause, draft: Draft, text: string): void {
+	row.labelled = asName(text);
+	draft.put({ from: row.from, to: row.from }, `${row.labelled}: `, 'label');
+}
+
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
 	const marked = /r[^l]*[nw]u?([lxo?])(w+)$/.exec(clause.shape);
 	if (marked && !clause.labelled && !/^g/.test(clause.shape)) {
 		const at = clause.shape.length - marked[2].length - 1;
-		clause.labelled = asName(clause.text(at + 1));
-		draft.put({ from: clause.from, to: clause.from }, `${clause.labelled}: `, 'label');
-		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'label');
-		clause.drop(at, clause.shape.length);
+		nameRow(clause, draft, clause.text(at + 1));
+		draft.passEnd(clause, at, 'label');
 		return;
 	}
 	// x + y ≤ 4   constraint 1
@@ -312,25 +314,21 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 		const at = clause.shape.length - counted[1].length;
 		const words = said(clause.tokens.slice(at, -1));
 		if (clause.tokens[at].apart && ((ends.get(words) ?? 0) > 1 || COUNTED_ROW.test(words))) {
-			clause.labelled = asName(clause.text(at));
-			draft.put({ from: clause.from, to: clause.from }, `${clause.labelled}: `, 'label');
-			draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'label');
-			clause.drop(at, clause.shape.length);
+			nameRow(clause, draft, clause.text(at));
+			draft.passEnd(clause, at, 'label');
 			return;
 		}
 	}
 	// x ≥ 2 (min)
 	if (/r[^r]*[nw]u?pgq$/.test(clause.shape) && clause.tokens[clause.shape.indexOf('r')].says !== '=') {
 		const at = clause.shape.length - 3;
-		draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', 'comment');
-		clause.drop(at, clause.shape.length);
+		draft.passEnd(clause, at, 'comment');
 		return;
 	}
 	// a remark that is no name: (dual: y1)
 	const remark = /p[wncdl]*l[wncd]*q$/.exec(clause.shape);
 	if (remark && /r.*[nw]u?$/.test(clause.shape.slice(0, remark.index))) {
-		draft.put({ from: clause.tokens[remark.index - 1].to, to: clause.to }, '', 'comment');
-		clause.drop(remark.index, clause.shape.length);
+		draft.passEnd(clause, remark.index, 'comment');
 		return;
 	}
 	const end = /([uw]*)p(w(?:[wcd]|n(?=q))*)q$/.exec(clause.shape);
@@ -345,9 +343,8 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 	const at = { from: clause.tokens[end.index + end[1].length - 1].to, to: clause.to };
 	const isNew = (ends.get(text) ?? 1) === 1 && words.some(({ says }) => evidence.words.get(says) === 1);
 	if (isNew && !clause.labelled) {
-		draft.put({ from: clause.from, to: clause.from }, `${asName(text)}: `, 'label');
+		nameRow(clause, draft, text);
 		draft.put(at, '', 'label');
-		clause.labelled = asName(text);
 	} else draft.put(at, end[1] ? '' : ` [${text}]`, 'unit');
 	clause.drop(end.index + end[1].length, clause.shape.length);
 }
@@ -384,9 +381,8 @@ export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence
 			!row.labelled;
 		const words = clause.tokens.map(({ says }) => says);
 		if (!isName || words.some((word) => (evidence.terms.get(word) ?? 0) > 0)) return;
-		draft.put({ from: row.from, to: row.from }, `${asName(words.join(' '))}: `, 'label');
+		nameRow(row, draft, words.join(' '));
 		draft.put({ from: row.to, to: clause.to }, '', 'label');
-		row.labelled = asName(words.join(' '));
 		clause.tokens = [];
 	});
 }

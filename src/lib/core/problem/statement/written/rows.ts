@@ -77,8 +77,7 @@ export function settleShares(clause: Clause, draft: Draft): void {
 	// x ≤ 5 (5 %) is a remark, and no product
 	const remark = /r[^r]*[nw](pnPq)$/.test(clause.shape) ? clause.shape.length - 4 : 0;
 	if (remark && clause.tokens[remark].apart) {
-		draft.put({ from: clause.tokens[remark - 1].to, to: clause.to }, '', 'comment');
-		clause.drop(remark, clause.shape.length);
+		draft.passEnd(clause, remark, 'comment');
 	}
 	for (let i = clause.tokens.length - 1; i > 0; i--) {
 		if (clause.shape[i] !== 'P' || clause.shape[i - 1] !== 'n') continue;

@@ -124,10 +124,13 @@ function behindAmounts(tokens: readonly Token[]): ReadonlyMap<string, number> {
 	return new Map([...behind].filter(([word]) => !elsewhere.has(word)));
 }
 
+/** how a row or what is said of names begins */
+const BEGINS = '[nwsp][^r]*r|w[caw]*[rih]';
+
 /** Rows that follow each other without a mark: a number, then terms with a relation of their own. */
 function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[][] {
 	const line = letters(tokens);
-	const pattern = shape('r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=[nwsp][^r]*r|w[caw]*[rih]|[wp]+[ca])');
+	const pattern = shape(`r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=${BEGINS}|[wp]+[ca])`);
 	const start = isGoal(line) ? line.search(/g/) : 0;
 	for (let at = start; at < line.length;) {
 		const found = pattern.exec(line.slice(at));
@@ -139,7 +142,7 @@ function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[
 		const next = tokens[end];
 		// several times behind amounts: a unit
 		if (next.kind === 'word' && (amounts.get(next.says) ?? 0) > 1) {
-			if (!/^(?:[nwsp][^r]*r|w[caw]*[rih])/.test(line.slice(end + 1))) {
+			if (!shape(`^(?:${BEGINS})`).test(line.slice(end + 1))) {
 				at = end + 1;
 				continue;
 			}
