@@ -1,6 +1,6 @@
 /** The folders of the core: each may use what stands before it, and nothing of what comes after, not even types. */
 const LAYERS =
-	'number problem form tableau notation sentence geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question sheet lecture api'.split(
+	'language number problem form tableau notation sentence geometry spreadsheet formats method answer integer kind position parametric commentary move lesson design question sheet lecture api'.split(
 		' '
 	);
 

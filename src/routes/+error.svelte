@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { page } from '$app/state';
 	import { addressOf } from '$lib/desk/address';
 </script>
@@ -8,7 +9,7 @@
 <main>
 	<h1>{page.status}</h1>
 	<p>{page.error?.message}</p>
-	<p><a href={addressOf('/')} class="anchor">To the desk</a></p>
+	<p><a href={addressOf('/')} class="anchor">{en`To the desk`}</a></p>
 </main>
 
 <style>

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { readLesson } from '$lib/core/lesson/check';
 import { collectionText } from '$lib/core/lesson/files';
 import { blankLesson, withTitle, withTitleMark, type Lesson } from '$lib/core/lesson/lesson';
@@ -78,13 +79,13 @@ export class Collection {
 	async #lesson(id: string): Promise<{ lesson: Lesson; revision: string } | null> {
 		const fetched = await fetchLesson(id);
 		if (!fetched.ok || !fetched.value) {
-			this.#keeping.say(fetched.ok ? 'This lesson is not in this browser any more.' : fetched.message);
+			this.#keeping.say(fetched.ok ? en`This lesson is not in this browser any more.` : fetched.message);
 			return null;
 		}
 		try {
 			return { lesson: readLesson(fetched.value.lesson), revision: fetched.value.revision };
 		} catch (error) {
-			this.#keeping.say(`This lesson is damaged (${(error as Error).message}).`);
+			this.#keeping.say(en`This lesson is damaged (${(error as Error).message}).`);
 			return null;
 		}
 	}
@@ -126,7 +127,7 @@ export class Collection {
 		const saved = await keepLesson(lesson, summaryOf(id, lesson, Date.now()), (own) => own === revision);
 		if (!saved.ok) this.#keeping.say(saved.message);
 		else if ('other' in saved.value)
-			this.#keeping.say('Another tab has just changed this lesson. Try again.');
+			this.#keeping.say(en`Another tab has just changed this lesson. Try again.`);
 		await this.refresh();
 	}
 
@@ -168,7 +169,7 @@ export class Collection {
 			await this.refresh();
 			return true;
 		} catch (error) {
-			this.#keeping.say(`This state is damaged (${(error as Error).message}).`);
+			this.#keeping.say(en`This state is damaged (${(error as Error).message}).`);
 			return false;
 		}
 	}
@@ -190,7 +191,7 @@ export class Collection {
 				return [];
 			}
 		});
-		if (damaged) this.#keeping.say(`${damaged} damaged lessons are not in the file.`);
+		if (damaged) this.#keeping.say(en`${damaged} damaged lessons are not in the file.`);
 		return collectionText(lessons);
 	}
 }

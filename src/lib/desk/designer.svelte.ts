@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { emptyProblem } from '$lib/core/design/draft';
 import { readDesignRequest, type ProgressJson } from '$lib/core/api/design';
 import { neverMet, together } from '$lib/core/design/wish-sample';
@@ -30,16 +31,16 @@ export type WayToDesign = (typeof WAYS_TO_DESIGN)[number];
 
 /** What the ways to an exercise are called. */
 export const DESIGN_WORDS: Readonly<Record<WayToDesign, string>> = {
-	wishes: 'By wishes',
-	hand: 'Around a plan',
-	variants: 'Variants of this lesson'
+	wishes: en`By wishes`,
+	hand: en`Around a plan`,
+	variants: en`Variants of this lesson`
 };
 
 /** What the names of a designed problem are taken from. */
 export const NAMING_WORDS: Readonly<Record<NamesFrom, string>> = {
-	pottery: 'of the pottery',
+	pottery: en`of the pottery`,
 	letters: 'x1, x2; r1, r2',
-	lesson: 'of the open lesson'
+	lesson: en`of the open lesson`
 };
 
 /** A find with what it promises, and how much a student would write. */
@@ -53,16 +54,16 @@ export interface RankedFind {
 
 /** what the places of a request are called on the page */
 const PLACES: Readonly<Record<string, string>> = {
-	variables: 'The number of variables',
-	constraints: 'The number of constraints',
-	relations: 'The relations',
-	'numbers.from': 'The least coefficient',
-	'numbers.to': 'The largest coefficient',
-	'numbers.rhs': 'The largest right-hand side',
-	'plan.point': 'The plan',
-	seed: 'The seed',
-	count: 'The number of finds',
-	wishes: 'The wishes'
+	variables: en`The number of variables`,
+	constraints: en`The number of constraints`,
+	relations: en`The relations`,
+	'numbers.from': en`The least coefficient`,
+	'numbers.to': en`The largest coefficient`,
+	'numbers.rhs': en`The largest right-hand side`,
+	'plan.point': en`The plan`,
+	seed: en`The seed`,
+	count: en`The number of finds`,
+	wishes: en`The wishes`
 };
 
 /** what a search may take before it stops by itself */
@@ -205,7 +206,7 @@ export class Designer {
 		const wish = /^wishes\[(\d+)\]/.exec(path);
 		if (wish) return `“${saysOf(this.wishes[Number(wish[1])])}”:`;
 		const amount = /^plan\.point\[(\d+)\]/.exec(path);
-		if (amount) return `Amount ${Number(amount[1]) + 1} of the plan`;
+		if (amount) return en`Amount ${Number(amount[1]) + 1} of the plan`;
 		return PLACES[path.replace(/\[.*/, '')] ?? path;
 	}
 
@@ -293,7 +294,7 @@ export class Designer {
 				await work({ ...request, seed }, take, told, done.signal).catch((error: unknown) => {
 					if (done.signal.aborted) return;
 					if (!this.onServer) throw error;
-					this.#fault = 'The server does not answer: search on this device';
+					this.#fault = en`The server does not answer: search on this device`;
 				});
 			};
 			await Promise.all(Array.from({ length: workers }, (_, i) => one(i)));

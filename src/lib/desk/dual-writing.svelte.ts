@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { solveLinear } from '$lib/core/answer/answer';
 import { dualTableau, type DualTableau, type TableauCell } from '$lib/core/answer/complementary-bases';
 import {
@@ -138,8 +139,8 @@ export class DualWriting {
 
 	/** The dual as a lesson of its own. */
 	lesson({ primal, dual }: ReturnType<typeof writtenDual>): Lesson {
-		const title = `Dual of ${primal.title ?? 'the problem'}`.slice(0, 120);
-		const story = `This is the dual of another lesson. Its variables are the dual values of the constraints there.`;
+		const title = `Dual of ${primal.title ?? en`the problem`}`.slice(0, 120);
+		const story = en`This is the dual of another lesson. Its variables are the dual values of the constraints there.`;
 		return { ...newLesson(withTitle(printStatement({ ...dual.problem, title }), title)), story };
 	}
 }

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { decoded } from './decoded';
 import type { Opened } from '$lib/core/lesson/files';
 import { MAX_FILE } from '$lib/core/lesson/limits';
@@ -46,14 +47,14 @@ export class Files {
 			return this.#refuse(file.name, [
 				{
 					path: '',
-					message: `It has ${(file.size / 1e6).toFixed(1)} MB; at most ${MAX_FILE / 1e6} MB are read.`
+					message: en`It has ${(file.size / 1e6).toFixed(1)} MB; at most ${MAX_FILE / 1e6} MB are read.`
 				}
 			]);
 		let text: string;
 		try {
 			text = decoded(await file.arrayBuffer());
 		} catch {
-			return this.#refuse(file.name, [{ path: '', message: 'The browser could not read it.' }]);
+			return this.#refuse(file.name, [{ path: '', message: en`The browser could not read it.` }]);
 		}
 		await this.openText(file.name, text);
 	}
@@ -93,7 +94,7 @@ export class Files {
 			this.#go(LESSONS_PATH);
 		}
 		const lines =
-			lessons.length > 1 ? [`${lessons.length} lessons were added to the collection.`, ...notes] : notes;
+			lessons.length > 1 ? [en`${lessons.length} lessons were added to the collection.`, ...notes] : notes;
 		if (lines.length) this.#report = { name, refused: false, lines };
 	}
 
@@ -101,7 +102,7 @@ export class Files {
 		const lines = issues
 			.slice(0, 6)
 			.map(({ path, message }) => (path && path !== 'content' ? `${path}: ${message}` : message));
-		if (issues.length > 6) lines.push(`… and ${issues.length - 6} more.`);
+		if (issues.length > 6) lines.push(en`… and ${issues.length - 6} more.`);
 		this.#report = { name, refused: true, lines };
 	}
 }

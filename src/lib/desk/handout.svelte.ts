@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import type { SheetFile, SheetFormat } from '$lib/core/sheet/files';
 import {
 	MOST_IN_CODE,
@@ -169,7 +170,7 @@ export class Handout {
 				this.#made = await sheetsInWorker({ ...request, format: 'html' }, signal);
 			} catch (error) {
 				if (signal.aborted) throw error;
-				this.#failure = `The sheet could not be made: ${(error as Error).message}.`;
+				this.#failure = en`The sheet could not be made: ${(error as Error).message}.`;
 			}
 		});
 	}

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { DEMO_STATEMENT } from './demo';
 import type { Desk } from './desk.svelte';
 import { remember, remembered } from './remembered';
@@ -15,27 +16,27 @@ interface Hint {
 const HINTS: readonly Hint[] = [
 	{
 		id: 'pivot',
-		says: 'Click any entry of the tableau to pivot there, or press n for the step that the rule would take.',
+		says: en`Click any entry of the tableau to pivot there, or press n for the step that the rule would take.`,
 		isDone: ({ session }) => session.stops.some(({ node }) => node.move?.kind === 'pivot')
 	},
 	{
 		id: 'edit',
-		says: 'Change a number in the statement: region, tableau and sentences follow. Ctrl+Z takes any act back.',
+		says: en`Change a number in the statement: region, tableau and sentences follow. Ctrl+Z takes any act back.`,
 		isDone: ({ document }) => document.text !== DEMO_STATEMENT
 	},
 	{
 		id: 'why',
-		says: 'Why? (y) gives the reasons behind the rules, with the numbers that stand here.',
+		says: en`Why? (y) gives the reasons behind the rules, with the numbers that stand here.`,
 		isDone: ({ reveal }) => reveal.showsReasons
 	},
 	{
 		id: 'pages',
-		says: 'The pages above show the same lesson: build the region up on Region (3), ask what a number is worth on Sensitivity (6).',
+		says: en`The pages above show the same lesson: build the region up on Region (3), ask what a number is worth on Sensitivity (6).`,
 		isDone: () => false
 	},
 	{
 		id: 'find',
-		says: 'The field behind / finds everything that can be done now by its words; ? lists all keys.',
+		says: en`The field behind / finds everything that can be done now by its words; ? lists all keys.`,
 		isDone: () => false
 	}
 ];

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import type { IntegerWork } from './integer-work';
 import { solveLinear } from '$lib/core/answer/answer';
 import { wholeHull } from '$lib/core/geometry/hull';
@@ -17,11 +18,11 @@ export type Mode = (typeof MODES)[number];
 
 /** What the ways to an integer plan are called. */
 export const MODE_WORDS: Readonly<Record<Mode, string>> = {
-	rounding: 'Rounding',
-	cuts: 'Cutting planes',
-	branching: 'Branch and bound',
-	comparison: 'Comparison',
-	proof: 'Proof'
+	rounding: en`Rounding`,
+	cuts: en`Cutting planes`,
+	branching: en`Branch and bound`,
+	comparison: en`Comparison`,
+	proof: en`Proof`
 };
 
 const MILLISECONDS = 30_000;

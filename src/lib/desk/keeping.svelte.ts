@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { getContext, setContext, untrack } from 'svelte';
 import {
 	fetchLesson,
@@ -200,7 +201,7 @@ export class Keeping {
 		await this.#flushFor();
 		const fetched = await fetchLesson(id);
 		if (!fetched.ok || !fetched.value) {
-			this.#message = fetched.ok ? 'This lesson is not in this browser any more.' : fetched.message;
+			this.#message = fetched.ok ? en`This lesson is not in this browser any more.` : fetched.message;
 			return false;
 		}
 		const lesson = await this.#read(fetched.value.lesson);
@@ -327,7 +328,7 @@ export class Keeping {
 		if (lesson) {
 			const statement = withTitleMark(this.#document.text, OTHER_TAB);
 			const title = titleOf({ statement });
-			this.#message = `This lesson was changed in another tab at the same time. Both versions are kept: yours goes on as “${title}”.`;
+			this.#message = en`This lesson was changed in another tab at the same time. Both versions are kept: yours goes on as “${title}”.`;
 			this.#document.write(statement);
 		}
 		forget(this.#id);
@@ -382,7 +383,7 @@ export class Keeping {
 		} catch (error) {
 			const why = error instanceof Error ? error.message : String(error);
 			await setAside(data);
-			this.#message = `The saved lesson is damaged (${why}). It was set aside, and the desk shows another lesson.`;
+			this.#message = en`The saved lesson is damaged (${why}). It was set aside, and the desk shows another lesson.`;
 			return null;
 		}
 	}

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { titleOf } from '$lib/core/lesson/lesson';
 import type { ScriptStep } from '$lib/core/lesson/script';
 import type { SlideJson } from '$lib/work/printed';
@@ -115,7 +116,7 @@ export class Lecture {
 				this.#tell();
 			} catch (error) {
 				if (signal.aborted) throw error;
-				this.#failure = `The slides could not be made: ${(error as Error).message}.`;
+				this.#failure = en`The slides could not be made: ${(error as Error).message}.`;
 			}
 		});
 	}

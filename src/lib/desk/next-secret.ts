@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import type { Desk } from './desk.svelte';
 import { shownOn } from './pages';
 
@@ -19,12 +20,12 @@ export function nextSecret(desk: Desk, path: string): NextSecret | null {
 	const { document, figure, reveal, session } = desk;
 	const shown = shownOn(path);
 	if (shown.includes('tableau') && session.covering.isOn)
-		return { says: 'Show the numbers of this tableau', run: () => session.covering.showAll() };
+		return { says: en`Show the numbers of this tableau`, run: () => session.covering.showAll() };
 	if (shown.includes('tableau') && session.hidesAdvice && session.decision?.kind === 'pivot')
-		return { says: 'Show what the rule does here', run: () => session.showAdvice() };
+		return { says: en`Show what the rule does here`, run: () => session.showAdvice() };
 	if (shown.includes('region') && figure.region && !showsBestCorner(desk))
-		return { says: 'Show the best corner', run: () => reveal.openWhole('best', document.text) };
+		return { says: en`Show the best corner`, run: () => reveal.openWhole('best', document.text) };
 	if (shown.includes('kind') && reveal.conceals('kind'))
-		return { says: 'Show what kind of problem it is', run: () => reveal.toggle('kind') };
+		return { says: en`Show what kind of problem it is`, run: () => reveal.toggle('kind') };
 	return null;
 }

@@ -1,12 +1,14 @@
+import { en } from '../core/language/language';
+
 /** The pages of the desk, in the order of their keys. A page is an address and an arrangement of panes. `shows`: what actions have an effect there. */
 export const PAGES = [
-	{ path: '/', name: 'Overview', shows: ['lesson', 'tableau', 'region', 'kind'] },
-	{ path: '/problem', name: 'Problem', shows: ['lesson', 'region', 'kind'] },
-	{ path: '/region', name: 'Region', shows: ['lesson', 'tableau', 'region'] },
-	{ path: '/simplex', name: 'Simplex', shows: ['lesson', 'tableau', 'region'] },
-	{ path: '/integers', name: 'Integers', shows: ['lesson', 'tableau', 'region'] },
-	{ path: '/sensitivity', name: 'Sensitivity', shows: ['lesson', 'region'] },
-	{ path: '/design', name: 'Design', shows: ['lesson', 'region', 'kind'] }
+	{ path: '/', name: en`Overview`, shows: ['lesson', 'tableau', 'region', 'kind'] },
+	{ path: '/problem', name: en`Problem`, shows: ['lesson', 'region', 'kind'] },
+	{ path: '/region', name: en`Region`, shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/simplex', name: en`Simplex`, shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/integers', name: en`Integers`, shows: ['lesson', 'tableau', 'region'] },
+	{ path: '/sensitivity', name: en`Sensitivity`, shows: ['lesson', 'region'] },
+	{ path: '/design', name: en`Design`, shows: ['lesson', 'region', 'kind'] }
 ] as const;
 
 /** What a page shows, so that only what has an effect there is offered. */

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { pivoted } from '$lib/core/question/board';
 import { type Exercise, questionsOf, readExercise } from '$lib/core/question/exercise';
 import { judge, type Judgement } from '$lib/core/question/judge';
@@ -220,7 +221,7 @@ export class Practice {
 		const isWhole = question.kind === 'next-tableau' && entering && leaving;
 		this.#told = {
 			right: false,
-			says: isWhole ? 'The next tableau stands below.' : WORDS[question.kind].because(question),
+			says: isWhole ? en`The next tableau stands below.` : WORDS[question.kind].because(question),
 			leads: isWhole ? pivoted(question.tableau, leaving, entering) : null,
 			wrong: []
 		};

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { titleOf } from '$lib/core/lesson/lesson';
 import { writeProblem } from '$lib/core/problem/codec';
 import { keysOf } from '$lib/core/problem/lasting';
@@ -11,9 +12,9 @@ const MILLISECONDS = 15_000;
 
 /** Why nothing of a lesson can be printed or shown to a class; null where it can. */
 export function notPrintable({ document: { problem } }: Desk): string | null {
-	if (!problem) return 'The statement has an error, so there is no problem to show.';
+	if (!problem) return en`The statement has an error, so there is no problem to show.`;
 	return problem.variables.length + problem.constraints.length > MOST_PRINTED
-		? `More than ${MOST_PRINTED} variables and constraints do not fit on a page.`
+		? en`More than ${MOST_PRINTED} variables and constraints do not fit on a page.`
 		: null;
 }
 

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { readDesignRequest } from '$lib/core/api/design';
 import type { DesignRequest } from '$lib/core/design/types';
 import { InputError } from '$lib/core/problem/json';
@@ -21,6 +22,6 @@ export function readRecipe(text: string): { request: DesignRequest; isOther: boo
 	} catch (error) {
 		if (error instanceof InputError)
 			return { fault: error.issues.map(({ path, message }) => `${path} ${message}`).join('; ') };
-		return { fault: 'it is not JSON' };
+		return { fault: en`it is not JSON` };
 	}
 }

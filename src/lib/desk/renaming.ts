@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { rename } from '$lib/core/problem/statement/edits';
 import { asName } from '$lib/core/problem/names';
 import { isName } from '$lib/core/problem/types';
@@ -18,9 +19,9 @@ export function renameEverywhere(
 	const name = /^\p{L}.*\s/u.test(typed.trim()) ? asName(typed) : typed.trim().normalize('NFC');
 	const { problem, reading } = lesson;
 	if (name === from) return null;
-	if (!isName(name)) return 'A name is a letter, then letters, digits, _ or ’.';
+	if (!isName(name)) return en`A name is a letter, then letters, digits, _ or ’.`;
 	const taken = kind === 'constraint' ? problem?.constraints : problem?.variables;
-	if (taken?.some((own) => own.name === name)) return `“${name}” is taken.`;
+	if (taken?.some((own) => own.name === name)) return en`“${name}” is taken.`;
 	lesson.asOne(() => {
 		lesson.edit(rename(lesson.text, reading, kind, from, name));
 		lesson.telling.tell(relinked(lesson.telling.story, kind, from, name));

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import type { Secret } from '$lib/core/lesson/secrets';
 import type { Shown } from './pages';
 
@@ -17,47 +18,47 @@ export interface ListedSecret {
 export const LISTED_SECRETS: readonly ListedSecret[] = [
 	{
 		secret: 'advice',
-		says: 'What the rule would do',
-		hide: 'Hide what the rule would do',
-		show: 'Show what the rule would do',
+		says: en`What the rule would do`,
+		hide: en`Hide what the rule would do`,
+		show: en`Show what the rule would do`,
 		where: 'tableau'
 	},
 	{
 		secret: 'cells',
-		says: 'The numbers of each new tableau',
-		hide: 'Cover the numbers of each new tableau',
-		show: 'No longer cover new tableaux',
+		says: en`The numbers of each new tableau`,
+		hide: en`Cover the numbers of each new tableau`,
+		show: en`No longer cover new tableaux`,
 		key: 'm',
 		where: 'tableau'
 	},
 	{
 		secret: 'best',
-		says: 'The best corner',
-		hide: 'Hide the best corner',
-		show: 'Show the best corner',
+		says: en`The best corner`,
+		hide: en`Hide the best corner`,
+		show: en`Show the best corner`,
 		// its action shows it of this problem alone
 		where: null
 	},
 	{
 		secret: 'kind',
-		says: 'The kind of problem',
-		hide: 'Hide what kind of problem it is',
-		show: 'Show what kind of problem it is',
+		says: en`The kind of problem`,
+		hide: en`Hide what kind of problem it is`,
+		show: en`Show what kind of problem it is`,
 		key: 'k',
 		where: 'kind'
 	},
 	{
 		secret: 'nodes',
-		says: 'The results of nodes',
-		hide: 'Hide the results of nodes',
-		show: 'Show the results of nodes',
+		says: en`The results of nodes`,
+		hide: en`Hide the results of nodes`,
+		show: en`Show the results of nodes`,
 		where: null
 	},
 	{
 		secret: 'branching',
-		says: 'What follows from a node',
-		hide: 'Ask what follows from a node',
-		show: 'Show at once what follows from a node',
+		says: en`What follows from a node`,
+		hide: en`Ask what follows from a node`,
+		show: en`Show at once what follows from a node`,
 		where: null
 	}
 ];

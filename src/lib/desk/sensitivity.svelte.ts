@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { solveLinear } from '$lib/core/answer/answer';
 import { newcomer, type Activity, type Newcomer } from '$lib/core/answer/newcomer';
 import {
@@ -29,12 +30,12 @@ export type SensitivityLook = (typeof LOOKS)[number];
 
 /** What the ways of looking at what an answer is worth are called. */
 export const LOOK_WORDS: Readonly<Record<SensitivityLook, string>> = {
-	ranges: 'Ranges',
-	two: 'Two at once',
-	curve: 'As a function',
-	dual: 'The dual, written',
-	both: 'Both solved',
-	pairs: 'Plan and dual values'
+	ranges: en`Ranges`,
+	two: en`Two at once`,
+	curve: en`As a function`,
+	dual: en`The dual, written`,
+	both: en`Both solved`,
+	pairs: en`Plan and dual values`
 };
 
 export const sameNumber = (a: Varied | null, b: Varied | null): boolean =>

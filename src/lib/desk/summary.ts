@@ -1,10 +1,12 @@
+import { en } from '$lib/core/language/language';
 import type { LessonSummary } from '$lib/store/collection';
 import { titleOf, type Lesson } from '$lib/core/lesson/lesson';
 
 const MOST_WORDS = 600;
 
-/** `1 variable`, `3 variables` */
-const counted = (count: number, noun: string): string => `${count} ${noun}${count === 1 ? '' : 's'}`;
+/** `2 variables, 1 constraint` */
+const sizeOf = (variables: number, constraints: number): string =>
+	`${variables === 1 ? en`1 variable` : en`${variables} variables`}, ${constraints === 1 ? en`1 constraint` : en`${constraints} constraints`}`;
 
 /** What the list of lessons shows of one, and finds it by. */
 export function summaryOf(id: string, lesson: Lesson, edited: number): LessonSummary {
@@ -16,7 +18,7 @@ export function summaryOf(id: string, lesson: Lesson, edited: number): LessonSum
 		title,
 		tags: lesson.tags,
 		edited,
-		size: `${counted(variables.length, 'variable')}, ${counted(constraints.length, 'constraint')}`,
+		size: sizeOf(variables.length, constraints.length),
 		words: words.toLowerCase().replace(/\s+/g, ' ').slice(0, MOST_WORDS)
 	};
 }

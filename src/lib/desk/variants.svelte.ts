@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { storyOf } from '$lib/core/design/variant-story';
 import type { SameWay } from '$lib/core/design/variants';
 import { collectionText } from '$lib/core/lesson/files';
@@ -64,7 +65,7 @@ export class Variants {
 			const { story: told, untold } = storyOf(story, problem, own);
 			const left = untold.map(({ name, part }) => `${name ?? problem.objective.name}, ${part}`).join('; ');
 			const notes = left
-				? `The story has numbers that are not linked to the problem, and may be wrong in this variant: ${left}.\n`
+				? en`The story has numbers that are not linked to the problem, and may be wrong in this variant: ${left}.\n`
 				: '';
 			return { ...lesson, story: told, notes };
 		});

@@ -15,6 +15,7 @@ import type { SheetFile } from '../core/sheet/files';
 import type { Jobs, Progress } from './jobs';
 import type { LectureJson, LectureRequest, SheetPages, SheetRequest } from './printed';
 import { Cancelled } from './cancelled';
+import { languageFile } from './language';
 import { pack, unpack, unpackReading, type Packed, type PackedDecision } from './packing';
 
 interface Line {
@@ -23,7 +24,10 @@ interface Line {
 }
 
 function open(): Line {
-	const worker = new Worker(new URL('./browser-worker.ts', import.meta.url), { type: 'module' });
+	const worker = new Worker(new URL('./browser-worker.ts', import.meta.url), {
+		type: 'module',
+		name: languageFile()
+	});
 	return { worker, remote: wrap<Jobs>(worker) };
 }
 

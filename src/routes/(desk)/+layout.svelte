@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { dev } from '$app/environment';
 	import { goto } from '$app/navigation';
@@ -36,7 +37,7 @@
 		if (!what) return;
 		history.replaceState(history.state, '', location.pathname);
 		const { textOfFragment } = await import('$lib/desk/link');
-		const name = `The ${what} in the link`;
+		const name = en`The ${what} in the link`;
 		try {
 			const text = textOfFragment(hash, what);
 			if (text !== null) await (await opener()).openText(name, text);

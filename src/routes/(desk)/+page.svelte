@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import { tableauLines, tableauShare, type Panes, type PanePlace } from '$lib/view/frame/arrangement';
@@ -11,12 +12,12 @@
 
 	const { document, figure, session } = useDesk();
 	const panes: Panes = {
-		statement: { title: 'Statement', component: StatementPane },
-		typeset: { title: 'Problem', component: TypesetPane },
-		trail: { title: 'Trail', component: TrailPane },
-		region: { title: 'Region', component: RegionPane },
-		commentary: { title: 'Commentary', component: CommentaryPane },
-		tableau: { title: 'Tableau', component: TableauPane }
+		statement: { title: en`Statement`, component: StatementPane },
+		typeset: { title: en`Problem`, component: TypesetPane },
+		trail: { title: en`Trail`, component: TrailPane },
+		region: { title: en`Region`, component: RegionPane },
+		commentary: { title: en`Commentary`, component: CommentaryPane },
+		tableau: { title: en`Tableau`, component: TableauPane }
 	};
 	const left: PanePlace = {
 		size: 28,

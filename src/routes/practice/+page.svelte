@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { dev } from '$app/environment';
 	import { keepForLater } from '$lib/desk/keep-for-later';
@@ -17,7 +18,7 @@
 			read();
 			wrong = null;
 		} catch (error) {
-			wrong = `This exercise cannot be opened: ${(error as Error).message}`;
+			wrong = en`This exercise cannot be opened: ${(error as Error).message}`;
 		}
 	}
 	function openFragment() {
@@ -39,13 +40,13 @@
 </script>
 
 <svelte:window onhashchange={openFragment} />
-<svelte:head><title>{practice.exercise?.title || 'Practice'} · Mathesis</title></svelte:head>
+<svelte:head><title>{practice.exercise?.title || en`Practice`} · Mathesis</title></svelte:head>
 
 <div class="page">
 	<header>
-		<h1>{practice.exercise?.title || 'Practice'}</h1>
+		<h1>{practice.exercise?.title || en`Practice`}</h1>
 		<button class="btn tool" onclick={() => preferences.toggleDark()}
-			>{preferences.dark ? 'Light' : 'Dark'}</button
+			>{preferences.dark ? en`Light` : en`Dark`}</button
 		>
 	</header>
 	<main>
@@ -53,9 +54,10 @@
 		{#if practice.exercise}
 			<PracticeView {practice} />
 		{:else}
-			<p>Open the exercise that you were given: its link, or its file.</p>
+			<p>{en`Open the exercise that you were given: its link, or its file.`}</p>
 			<label class="btn tool now"
-				>Choose a file <input
+				>{en`Choose a file`}
+				<input
 					class="only-heard"
 					type="file"
 					accept=".json,application/json"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { dev } from '$app/environment';
 	import { keepForLater } from '$lib/desk/keep-for-later';
@@ -10,6 +11,6 @@
 	onMount(() => (dev ? undefined : keepForLater()));
 </script>
 
-<svelte:head><title>Speaker’s window · Mathesis</title></svelte:head>
+<svelte:head><title>{en`Speaker’s window · Mathesis`}</title></svelte:head>
 
 <SpeakerView />

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { RELATION_SIGNS } from '../problem/relation';
 import { words, type Catalogue } from '../sentence/catalogue';
 import { joined, say, type Paragraph, type Sentence } from '../sentence/sentence';
@@ -30,19 +31,19 @@ const FOUND: Catalogue<RemarkFinding> = {
 };
 
 const PARTS: Record<Part, string> = {
-	primal: 'The primal simplex method goes on',
-	'phase-one': 'Phase one',
-	'phase-two': 'Phase two',
-	'big-m': 'Big M',
-	dual: 'The dual simplex method goes on',
-	repair: 'Towards feasibility'
+	primal: en`The primal simplex method goes on`,
+	'phase-one': en`Phase one`,
+	'phase-two': en`Phase two`,
+	'big-m': en`Big M`,
+	dual: en`The dual simplex method goes on`,
+	repair: en`Towards feasibility`
 };
 
 const TROUBLES: Record<Trouble, string> = {
-	'vacant-rows': 'Rows without a basic variable',
-	'artificials-left': 'Not all rows satisfied',
-	'not-feasible': 'Outside the region',
-	'not-dual-feasible': 'Not for the dual method'
+	'vacant-rows': en`Rows without a basic variable`,
+	'artificials-left': en`Not all rows satisfied`,
+	'not-feasible': en`Outside the region`,
+	'not-dual-feasible': en`Not for the dual method`
 };
 
 const HEADINGS: Catalogue<Heading> = {
@@ -62,7 +63,7 @@ const HEADINGS: Catalogue<Heading> = {
 	covered: () => say`Covered`,
 	cycle: () => say`The same basis again`,
 	next: () => say`Next`,
-	stuck: ({ trouble, inRegion }) => say`${inRegion ? 'Not a feasible basis' : TROUBLES[trouble]}`,
+	stuck: ({ trouble, inRegion }) => say`${inRegion ? en`Not a feasible basis` : TROUBLES[trouble]}`,
 	optimal: () => say`Optimal`,
 	unbounded: () => say`Unbounded`,
 	infeasible: () => say`Infeasible`,

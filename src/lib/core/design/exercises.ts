@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import type { DesignRequest } from './types';
 
 /** Exercises that a course asks for by name: each is a size, numbers and wishes, from which one goes on. */
@@ -32,46 +33,46 @@ const ONE_BEST = { kind: 'answer', is: 'unique' } as const;
 const WHOLE = { kind: 'whole-plan' } as const;
 
 export const NAMED_EXERCISES: readonly NamedExercise[] = [
-	exercise('first-tableau', 'First tableau', {
+	exercise('first-tableau', en`First tableau`, {
 		constraints: 2,
 		relations: ['<=', '<='],
 		wishes: [ONE_BEST, WHOLE, { kind: 'pivots', exactly: 2 }]
 	}),
-	exercise('two-phases', 'Two phases', {
+	exercise('two-phases', en`Two phases`, {
 		relations: ['<=', '<=', '>='],
 		wishes: [ONE_BEST, WHOLE, { kind: 'start', is: 'two-phase' }, { kind: 'pivots', atMost: 4 }]
 	}),
-	exercise('several-optima', 'Several optima', { wishes: [{ kind: 'answer', is: 'several' }, WHOLE] }),
-	exercise('degenerate', 'Degenerate corner', {
+	exercise('several-optima', en`Several optima`, { wishes: [{ kind: 'answer', is: 'several' }, WHOLE] }),
+	exercise('degenerate', en`Degenerate corner`, {
 		wishes: [ONE_BEST, WHOLE, { kind: 'degenerate', is: true }, { kind: 'tie', is: true }]
 	}),
-	exercise('infeasible', 'Infeasible', {
+	exercise('infeasible', en`Infeasible`, {
 		relations: ['<=', '<=', '>='],
 		wishes: [{ kind: 'answer', is: 'infeasible' }]
 	}),
-	exercise('unbounded', 'Unbounded', {
+	exercise('unbounded', en`Unbounded`, {
 		constraints: 2,
 		relations: ['<=', '<='],
 		numbers: { ...NUMBERS, from: -4 },
 		wishes: [{ kind: 'answer', is: 'unbounded' }]
 	}),
-	exercise('dual-simplex', 'Dual simplex', {
+	exercise('dual-simplex', en`Dual simplex`, {
 		sense: 'min',
 		constraints: 2,
 		relations: ['>=', '>='],
 		wishes: [ONE_BEST, WHOLE, { kind: 'start', is: 'dual' }, { kind: 'pivots', exactly: 2 }]
 	}),
-	exercise('cuts', 'A cut or two', {
+	exercise('cuts', en`A cut or two`, {
 		constraints: 2,
 		relations: ['<=', '<='],
 		wishes: [{ kind: 'fractional' }, { kind: 'cuts', atMost: 2 }]
 	}),
-	exercise('rounding-fails', 'Rounding fails', {
+	exercise('rounding-fails', en`Rounding fails`, {
 		constraints: 2,
 		relations: ['<=', '<='],
 		wishes: [{ kind: 'fractional' }, { kind: 'rounding', is: 'infeasible' }]
 	}),
-	exercise('transport', 'Transport', {
+	exercise('transport', en`Transport`, {
 		variables: 4,
 		constraints: 4,
 		sense: 'min',

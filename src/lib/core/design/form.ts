@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isRedundant } from '../kind/kind';
 import { isZero } from '../number/rational';
 import { bindsAt } from '../problem/use';
@@ -15,14 +16,14 @@ import { hasNoBest, other } from './wishes/wish';
 
 /** Each part as it is asked for. */
 export const FORM_WORDS: Readonly<Record<FormPart, string>> = {
-	'idle-row': 'every constraint cuts something off',
-	'parallel-rows': 'no two constraints are parallel',
-	'common-factor': 'the numbers of a constraint have no common factor',
-	'single-variable': 'most constraints have more than one variable',
-	zero: 'no right-hand side and no objective coefficient is 0',
-	'zero-plan': 'no amount of the best plan is 0',
-	'near-corners': 'the corners are far enough apart to be told from one another',
-	'ugly-numbers': 'the numbers on the way stay small'
+	'idle-row': en`every constraint cuts something off`,
+	'parallel-rows': en`no two constraints are parallel`,
+	'common-factor': en`the numbers of a constraint have no common factor`,
+	'single-variable': en`most constraints have more than one variable`,
+	zero: en`no right-hand side and no objective coefficient is 0`,
+	'zero-plan': en`no amount of the best plan is 0`,
+	'near-corners': en`the corners are far enough apart to be told from one another`,
+	'ugly-numbers': en`the numbers on the way stay small`
 };
 
 /** hundredths of the picture that two corners are apart */

@@ -8,5 +8,6 @@ export { coneAt } from './objective-cone';
 export { FORM_PARTS, type FormPart, type KeptWish, type PlanKept, type Wish } from './types';
 export type { Control } from './wishes/controls';
 export { kindOfWish, saysOf, WISH_NAMES } from './wishes/kinds';
+export { GROUP_LABELS } from './wishes/words';
 export { WISH_GROUPS } from './wishes/wish';
 export { choiceWords } from './wishes/words';

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { writeProblem } from '../problem/codec';
 import { InputError, readProblem } from '../problem/json';
 import { printStatement } from '../problem/statement/print';
@@ -45,7 +46,7 @@ export function readFrom(from: Conversion['from'], content: string, notes: strin
 		.map(({ from: at, message }) => ({ path: 'content', message: `${where(at)}: ${messageText(message)}` }));
 	if (!problem) throw new InputError(told.filter((_, i) => diagnostics[i].severity === 'error'));
 	notes.push(...told.map(({ message }) => message));
-	if (/(^|\n)[^"\n]*#/.test(content)) notes.push('Comments are not kept.');
+	if (/(^|\n)[^"\n]*#/.test(content)) notes.push(en`Comments are not kept.`);
 	return problem;
 }
 

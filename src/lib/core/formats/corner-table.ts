@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { csvText } from '../spreadsheet/csv-cells';
 import type { CornerRow } from '../geometry/corner-table';
 import { isZero, sign, toText, type Rational } from '../number/rational';
@@ -9,7 +10,7 @@ import { escapedLatex, fittedLatex, latexName, latexNumber } from './latex';
 const lineName = ({ owner }: CornerRow['sides'][number]): string =>
 	owner.kind === 'constraint'
 		? owner.name
-		: `${owner.name} ${owner.kind === 'lower' ? 'at its lower bound' : 'at its upper bound'}`;
+		: `${owner.name} ${owner.kind === 'lower' ? en`at its lower bound` : en`at its upper bound`}`;
 
 /** `30·24 + 45·10`, with the constant at the end; negative numbers in brackets. */
 export function workedOut(
@@ -31,7 +32,7 @@ export function cornerCsv({ variables, objective }: Problem, rows: readonly Corn
 	const head = [
 		...variables.map(({ name }) => name),
 		'lines',
-		`${objective.name} worked out`,
+		en`${objective.name} worked out`,
 		objective.name,
 		'feasible'
 	];
@@ -53,7 +54,7 @@ export function cornerLatex({ variables, objective }: Problem, rows: readonly Co
 	const lines = rows.map((row) => {
 		const at = `$(${row.at.map((value) => latexNumber(value)).join(', ')})$`;
 		const value = `$${latexNumber(row.objective)}$`;
-		return `${at} & ${row.sides.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : ' (not feasible)'} \\\\`;
+		return `${at} & ${row.sides.map((line) => escapedLatex(lineName(line))).join(', ')} & $${workedOut(row, objective.constant, latexNumber, ' \\cdot ')}$ & ${value}${row.feasible ? '' : en` (not feasible)`} \\\\`;
 	});
 	const table = `\\begin{tabular}{llll}\n$(${point})$ & lines & $${latexName(objective.name)}$ worked out & value \\\\ \\hline\n${lines.join('\n')}\n\\end{tabular}`;
 	return `% needs \\usepackage{amsmath,graphicx}\n\\noindent ${fittedLatex(table)}\n`;

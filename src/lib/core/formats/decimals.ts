@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { lcm, MAX_DIGITS, NumberError, parseRational, toText, type Rational } from '../number/rational';
 
 /** Whether a number can be written as a decimal that ends: its denominator has no factors but 2 and 5. */
@@ -43,7 +44,7 @@ export function parseWithPower(text: string): Rational {
 	if (!match) return parseRational(text);
 	const [, minus, whole, decimals = '', power] = match;
 	const shift = Number(power) - decimals.length;
-	if (Math.abs(shift) > MAX_DIGITS) throw new NumberError(`has more than ${MAX_DIGITS} digits`);
+	if (Math.abs(shift) > MAX_DIGITS) throw new NumberError(en`has more than ${MAX_DIGITS} digits`);
 	const digits = whole + decimals || '0';
 	return parseRational(
 		minus + (shift >= 0 ? digits + '0'.repeat(shift) : `${digits}/1${'0'.repeat(-shift)}`)

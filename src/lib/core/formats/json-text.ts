@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { parse } from 'lossless-json';
 import { MAX_DIGITS } from '../number/rational';
 
@@ -30,7 +31,7 @@ export function parseJson(text: string): unknown {
 		return parse(text, undefined, keepNumber);
 	} catch (error) {
 		if (error instanceof SyntaxError) throw error;
-		const what = error instanceof RangeError ? 'is nested too deeply' : 'cannot be read';
-		throw new SyntaxError(`The JSON ${what}.`, { cause: error });
+		const what = error instanceof RangeError ? en`is nested too deeply` : en`cannot be read`;
+		throw new SyntaxError(en`The JSON ${what}.`, { cause: error });
 	}
 }

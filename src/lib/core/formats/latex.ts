@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isInteger, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { texNumber, type NumberStyle } from '../number/show';
 import { nameParts } from '../notation/name-parts';
@@ -176,7 +177,7 @@ export const problemInLine = (problem: Problem): string => inLineLatex(display(d
  */
 export function writeLatex(problem: Problem, notes: string[]): string {
 	const { title, story } = problem;
-	if (story) notes.push('The story is not kept.');
+	if (story) notes.push(en`The story is not kept.`);
 	const lines = displayLines(problem);
 	// a comment, which the statement language reads as the title
 	const head = title ? `% title ${quote(title)}\n` : '';

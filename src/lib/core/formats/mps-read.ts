@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { compare, isZero, NumberError, ONE, ZERO, type Rational } from '../number/rational';
 import type { Issue } from '../problem/json';
 import { InputError } from '../problem/json';
@@ -70,7 +71,7 @@ class Reader {
 	}
 
 	private fail(message: string): never {
-		const issue: Issue = { path: 'content', message: `line ${this.at}: ${message}` };
+		const issue: Issue = { path: 'content', message: en`line ${this.at}: ${message}` };
 		throw new InputError([issue]);
 	}
 
@@ -96,7 +97,7 @@ class Reader {
 			if (!/^\s/.test(line)) {
 				const [head, ...rest] = line.trim().split(/\s+/);
 				section = head.toUpperCase();
-				if (!SECTIONS.includes(section)) this.fail(`the section “${head.slice(0, 40)}” is not known`);
+				if (!SECTIONS.includes(section)) this.fail(en`the section “${head.slice(0, 40)}” is not known`);
 				if (section === 'NAME') this.title = this.fixed ? line.slice(14).trim() : rest.join(' ');
 				else if (section.startsWith('OBJSEN') && rest.length) this.setSense(rest[0]);
 				if (section === 'ENDATA') return this.finish();
@@ -104,7 +105,7 @@ class Reader {
 			}
 			this.data(section, line);
 		}
-		return this.fail('the file ends without ENDATA');
+		return this.fail(en`the file ends without ENDATA`);
 	}
 
 	private data(section: string, line: string): void {
@@ -113,31 +114,31 @@ class Reader {
 		else if (section === 'RHS' || section === 'RANGES') this.amounts(section, this.fields(line, false));
 		else if (section === 'BOUNDS') this.bound(this.fields(line, true));
 		else if (section.startsWith('OBJSEN')) this.setSense(line.trim());
-		else this.fail('this line belongs to no section');
+		else this.fail(en`this line belongs to no section`);
 	}
 
 	private setSense(word: string): void {
 		if (/^max/i.test(word)) this.sense = 'max';
 		else if (/^min/i.test(word)) this.sense = 'min';
-		else this.fail(`“${word.slice(0, 40)}” is neither MAX nor MIN`);
+		else this.fail(en`“${word.slice(0, 40)}” is neither MAX nor MIN`);
 	}
 
 	private row([code = '', foreign = '']: readonly string[]): void {
 		const kind = code.toUpperCase();
-		if (!foreign) this.fail('a row needs a name');
+		if (!foreign) this.fail(en`a row needs a name`);
 		if (this.rows.has(foreign) || foreign === this.goal)
-			this.fail(`the row “${foreign.slice(0, 40)}” is there twice`);
+			this.fail(en`the row “${foreign.slice(0, 40)}” is there twice`);
 		if (kind === 'N') {
 			if (this.goal === null) this.goal = foreign;
 			else {
 				this.ignored.add(foreign);
-				this.notes.push(`A second objective, “${foreign.slice(0, 40)}”, is left out.`);
+				this.notes.push(en`A second objective, “${foreign.slice(0, 40)}”, is left out.`);
 			}
 			return;
 		}
 		const relation = RELATIONS[kind];
-		if (!relation) this.fail(`“${code.slice(0, 10)}” is no kind of row; N, L, G and E are`);
-		if (this.rows.size >= MAX_CONSTRAINTS) this.fail(`there are more than ${MAX_CONSTRAINTS} constraints`);
+		if (!relation) this.fail(en`“${code.slice(0, 10)}” is no kind of row; N, L, G and E are`);
+		if (this.rows.size >= MAX_CONSTRAINTS) this.fail(en`there are more than ${MAX_CONSTRAINTS} constraints`);
 		this.rows.set(foreign, {
 			name: this.rowNames.of(foreign),
 			relation,
@@ -155,7 +156,7 @@ class Reader {
 		const [, foreign, ...pairs] = this.fields(line, false);
 		let column = this.columns.get(foreign);
 		if (!column) {
-			if (this.columns.size >= MAX_VARIABLES) this.fail(`there are more than ${MAX_VARIABLES} variables`);
+			if (this.columns.size >= MAX_VARIABLES) this.fail(en`there are more than ${MAX_VARIABLES} variables`);
 			const domain = this.whole ? 'integer' : 'continuous';
 			column = { name: this.columnNames.of(foreign), domain, lower: ZERO, upper: null, lowerSaid: false };
 			this.columns.set(foreign, column);
@@ -171,11 +172,11 @@ class Reader {
 	}
 
 	private rowOf(foreign: string): Row {
-		return this.rows.get(foreign) ?? this.fail(`there is no row “${foreign.slice(0, 40)}”`);
+		return this.rows.get(foreign) ?? this.fail(en`there is no row “${foreign.slice(0, 40)}”`);
 	}
 
 	private pairs(parts: readonly string[], each: (row: string, value: Rational) => void): void {
-		if (parts.length === 0 || parts.length % 2) this.fail('a name and a number are wanted, once or twice');
+		if (parts.length === 0 || parts.length % 2) this.fail(en`a name and a number are wanted, once or twice`);
 		for (let i = 0; i < parts.length; i += 2) each(parts[i], this.number(parts[i + 1]));
 	}
 
@@ -199,7 +200,7 @@ class Reader {
 			names.find((name) => this.columns.has(name) && (name !== names[0] || names.length === 1)) ??
 			names[names.length > 1 ? 1 : 0] ??
 			'';
-		const column = this.columns.get(foreign) ?? this.fail(`there is no column “${foreign.slice(0, 40)}”`);
+		const column = this.columns.get(foreign) ?? this.fail(en`there is no column “${foreign.slice(0, 40)}”`);
 		const lower = (limit: Rational | null) => Object.assign(column, { lower: limit, lowerSaid: true });
 		switch (kind) {
 			case 'UI':
@@ -208,7 +209,7 @@ class Reader {
 				if (value.s < 0n && !isZero(value) && !column.lowerSaid && isZero(column.lower ?? ONE)) {
 					column.lower = null;
 					this.notes.push(
-						`${column.name} has a negative upper bound and no lower one, so it may be any number below it.`
+						en`${column.name} has a negative upper bound and no lower one, so it may be any number below it.`
 					);
 				}
 				break;
@@ -236,7 +237,7 @@ class Reader {
 				column.upper = null;
 				break;
 			default:
-				this.fail(`“${code.slice(0, 10)}” is no kind of bound`);
+				this.fail(en`“${code.slice(0, 10)}” is no kind of bound`);
 		}
 		if (kind === 'UI' || kind === 'LI') column.domain = 'integer';
 	}
@@ -257,7 +258,7 @@ class Reader {
 							: [rhs, rhs.add(range)];
 			if (compare(low, high) === 0) return [{ ...row, relation: '=', rhs: low }];
 			const other = this.rowNames.of(`${name}_range`);
-			this.notes.push(`The range of ${name} becomes a second constraint, ${other}.`);
+			this.notes.push(en`The range of ${name} becomes a second constraint, ${other}.`);
 			return relation === '>='
 				? [row, { ...row, name: other, relation: '<=', rhs: high }]
 				: [
@@ -268,9 +269,10 @@ class Reader {
 	}
 
 	private finish(): Problem {
-		if (this.goal === null) this.fail('there is no objective: a row of the kind N is wanted');
+		if (this.goal === null) this.fail(en`there is no objective: a row of the kind N is wanted`);
 		const constraints = this.constraints();
-		if (constraints.length > MAX_CONSTRAINTS) this.fail(`there are more than ${MAX_CONSTRAINTS} constraints`);
+		if (constraints.length > MAX_CONSTRAINTS)
+			this.fail(en`there are more than ${MAX_CONSTRAINTS} constraints`);
 		const name = new NameBook('objective', this.notes).of(this.goal);
 		const title = this.title.replace(/_/g, ' ').trim().slice(0, 200);
 		return {

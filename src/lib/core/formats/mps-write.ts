@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isZero, rational, type Rational } from '../number/rational';
 import type { Problem, Relation } from '../problem/types';
 import { decimalText, endingMultiple, endsAsDecimal } from './decimals';
@@ -19,7 +20,7 @@ function shortNames(
 			if (plain(name)) return [name, name];
 			const short = numbered(prefix, 1, taken);
 			taken.add(short);
-			notes.push(`The ${what} ${name} is called ${short}: the fixed form has eight characters for a name.`);
+			notes.push(en`The ${what} ${name} is called ${short}: the fixed form has eight characters for a name.`);
 			return [name, short];
 		})
 	);
@@ -41,9 +42,9 @@ const line = (
  */
 export function writeMps(problem: Problem, fixed: boolean, notes: string[]): string {
 	const { objective, variables, constraints } = problem;
-	if (problem.story) notes.push('The story is not kept.');
+	if (problem.story) notes.push(en`The story is not kept.`);
 	const withUnits = [objective, ...variables, ...constraints].filter(({ unit }) => unit);
-	if (withUnits.length > 0) notes.push('Units are kept as comments only.');
+	if (withUnits.length > 0) notes.push(en`Units are kept as comments only.`);
 	const same = (names: readonly string[]) => new Map(names.map((name) => [name, name]));
 	const columnNames = variables.map(({ name }) => name);
 	const rowNames = [objective.name, ...constraints.map(({ name }) => name)];
@@ -55,10 +56,10 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 	const rows = fixed
 		? shortNames([goal, ...rowNames.slice(1)], 'R', 'constraint', notes)
 		: same([goal, ...rowNames]);
-	if (fixed === false && problem.title) notes.push('Of the title, blanks become underscores.');
+	if (fixed === false && problem.title) notes.push(en`Of the title, blanks become underscores.`);
 	const rounded = (value: Rational, where: string): string => {
 		if (!endsAsDecimal(value))
-			notes.push(`${where} ${value.toFraction()} is rounded to ${decimalText(value)}.`);
+			notes.push(en`${where} ${value.toFraction()} is rounded to ${decimalText(value)}.`);
 		return decimalText(value);
 	};
 	const scales = new Map(
@@ -66,7 +67,7 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 			const multiple = endingMultiple([...row.terms.values(), row.rhs]);
 			if (multiple !== 1n)
 				notes.push(
-					`The constraint ${row.name} is multiplied by ${multiple}, so that its numbers are decimals.`
+					en`The constraint ${row.name} is multiplied by ${multiple}, so that its numbers are decimals.`
 				);
 			return [row.name, rational(multiple)];
 		})
@@ -98,7 +99,7 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 			out.push(put('', own, row, value));
 			said = true;
 		};
-		if (cost) entry(rows.get(goal)!, rounded(cost, `The objective coefficient of ${name},`));
+		if (cost) entry(rows.get(goal)!, rounded(cost, en`The objective coefficient of ${name},`));
 		for (const row of constraints) {
 			const value = row.terms.get(name);
 			if (value) entry(rows.get(row.name)!, decimalText(value.mul(scales.get(row.name)!)));
@@ -110,7 +111,7 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 	out.push('RHS');
 	if (!isZero(objective.constant))
 		out.push(
-			put('', 'RHS', rows.get(goal)!, rounded(objective.constant.neg(), 'The constant of the objective,'))
+			put('', 'RHS', rows.get(goal)!, rounded(objective.constant.neg(), en`The constant of the objective,`))
 		);
 	for (const row of constraints)
 		if (!isZero(row.rhs))
@@ -118,7 +119,7 @@ export function writeMps(problem: Problem, fixed: boolean, notes: string[]): str
 	const bounds = variables.flatMap(({ name, lower, upper, domain }) => {
 		const own = columns.get(name)!;
 		const bound = (kind: string, value?: Rational) =>
-			put(kind, 'BND', own, value && rounded(value, `A bound of ${name},`));
+			put(kind, 'BND', own, value && rounded(value, en`A bound of ${name},`));
 		if (domain === 'binary') {
 			const usual = lower && isZero(lower) && (!upper || upper.equals(1));
 			return [

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { STOPS } from '../answer/messages';
 import { codesOf, words, type Catalogue } from '../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../sentence/sentence';
@@ -18,7 +19,7 @@ const added = ({ parts }: LatticeConflict): Sentence =>
 	);
 /** Why equations have no whole solution. */
 export const noWholeSolution = (conflict: LatticeConflict): Sentence =>
-	say`${added(conflict)} ${conflict.parts.length > 1 ? 'add up to' : 'reads'} ${linear(conflict.terms)} = ${conflict.rhs}: at integer plans the left side is a whole number, and ${conflict.rhs} is none`;
+	say`${added(conflict)} ${conflict.parts.length > 1 ? en`add up to` : en`reads`} ${linear(conflict.terms)} = ${conflict.rhs}: at integer plans the left side is a whole number, and ${conflict.rhs} is none`;
 const closedByConflict = (conflict: LatticeConflict) => say`infeasible: ${noWholeSolution(conflict)}`;
 
 const NODES: Catalogue<NodeFinding> = {
@@ -29,7 +30,7 @@ const NODES: Catalogue<NodeFinding> = {
 	bound: ({ whose, bound, reachable, incumbent }) => {
 		// told with the value that integer plans can reach where that is less
 		const steps = bound.equals(reachable) ? NOTHING_SAID : say`, at integer plans at best ${reachable},`;
-		return say`bound: ${whose === 'parent' ? 'its parent’s ' : ''}${bound}${steps} is no better than the incumbent’s ${incumbent}`;
+		return say`bound: ${whose === 'parent' ? en`its parent’s ` : ''}${bound}${steps} is no better than the incumbent’s ${incumbent}`;
 	},
 	branched: ({ variable, value }) =>
 		say`branched: ${variable} = ${value} is not whole, so ${variable} ≤ ${value.floor()} or ${variable} ≥ ${value.ceil()}`

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { foundWords, remarkWords } from '../commentary/messages';
 import { nodeWords } from '../integer/messages';
 import type { NodeFinding } from '../integer/findings';
@@ -104,7 +105,7 @@ export function nodeSlide(source: LectureSource, number: number): SlideShown | n
 			},
 			...(drawing ? [{ kind: 'picture', drawing } as const] : [])
 		],
-		question: { says: `Is node ${node.id} closed, or is it branched on?`, choices: [] },
+		question: { says: en`Is node ${node.id} closed, or is it branched on?`, choices: [] },
 		answer: {
 			right: node.closed ? 'closed' : '',
 			because: found ? `${plainText(capital(nodeWords(found)))}.` : '',

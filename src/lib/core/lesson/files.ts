@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import * as yup from 'yup';
 import { readFrom, writeTo, type FORMATS_WRITTEN } from '../formats/convert';
 import { InputError } from '../problem/json';
@@ -49,7 +50,7 @@ export function problemText(
 	const { problem } = readStatement(statement);
 	if (!problem)
 		throw new InputError([
-			{ path: 'statement', message: 'has an error; the problem can be written as soon as it can be read' }
+			{ path: 'statement', message: en`has an error; the problem can be written as soon as it can be read` }
 		]);
 	const notes: string[] = [];
 	const told = story ? { ...problem, story } : problem;
@@ -66,7 +67,7 @@ function parsed(text: string): unknown {
 		const message = (error as Error).message;
 		const [, at] = /position (\d+)/.exec(message) ?? [];
 		const line = at === undefined ? text.split('\n').length : text.slice(0, Number(at)).split('\n').length;
-		throw fault(`line ${line}`, 'is no JSON from here on; the file may be cut off');
+		throw fault(`line ${line}`, en`is no JSON from here on; the file may be cut off`);
 	}
 }
 
@@ -76,7 +77,7 @@ function lessonAt(data: unknown, path: string): Lesson {
 	if (typeof version === 'number' && version > newLesson('').version)
 		throw fault(
 			[path, 'version'].filter(Boolean).join('.'),
-			`is ${version}; a later version of Mathesis can open it`
+			en`is ${version}; a later version of Mathesis can open it`
 		);
 	try {
 		return readLesson(data);
@@ -98,8 +99,8 @@ function openJson(text: string): Opened {
 		throw fault(
 			'format',
 			own === data
-				? 'is none of mathesis-lesson, mathesis-collection and mathesis-problem'
-				: 'is missing: the file holds no lesson, collection or problem'
+				? en`is none of mathesis-lesson, mathesis-collection and mathesis-problem`
+				: en`is missing: the file holds no lesson, collection or problem`
 		);
 	const notes: string[] = [];
 	const problem = readFrom('json', text, notes);
@@ -107,15 +108,15 @@ function openJson(text: string): Opened {
 }
 
 function openCollection({ version, lessons }: Record<string, unknown>): Opened {
-	if (version !== 1) throw fault('version', 'is not 1; a later version of Mathesis may read this file');
+	if (version !== 1) throw fault('version', en`is not 1; a later version of Mathesis may read this file`);
 	if (!Array.isArray(lessons) || lessons.length > MAX_LESSONS)
-		throw fault('lessons', `is not a list of at most ${MAX_LESSONS} lessons`);
+		throw fault('lessons', en`is not a list of at most ${MAX_LESSONS} lessons`);
 	const notes: string[] = [];
 	const sound = lessons.flatMap((entry: unknown, i): Opened['lessons'][number][] => {
 		const own = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<string, unknown>;
 		const { edited, lesson } = own;
 		if (lesson === undefined || lesson === null) {
-			notes.push(`Lesson ${i + 1} was left out: it is empty.`);
+			notes.push(en`Lesson ${i + 1} was left out: it is empty.`);
 			return [];
 		}
 		const time = typeof edited === 'string' && !Number.isNaN(Date.parse(edited)) ? edited : null;
@@ -125,12 +126,12 @@ function openCollection({ version, lessons }: Record<string, unknown>): Opened {
 			if (!(error instanceof InputError)) throw error;
 			// one that is damaged does not keep the others out
 			const [{ path, message }] = error.issues;
-			notes.push(`${calledAt(lesson, i)} was left out: ${path} ${message}.`);
+			notes.push(en`${calledAt(lesson, i)} was left out: ${path} ${message}.`);
 			return [];
 		}
 	});
 	if (sound.length === 0 && notes.length > 0)
-		throw fault('lessons', `holds no lesson that can be read: ${notes[0]}`);
+		throw fault('lessons', en`holds no lesson that can be read: ${notes[0]}`);
 	return { lessons: sound, notes };
 }
 
@@ -138,7 +139,7 @@ function openCollection({ version, lessons }: Record<string, unknown>): Opened {
 function calledAt(lesson: unknown, i: number): string {
 	const { statement } = (lesson ?? {}) as { statement?: unknown };
 	const title = typeof statement === 'string' ? titleOf({ statement }) : '';
-	return title ? `“${title.slice(0, 80)}”` : `Lesson ${i + 1}`;
+	return title ? `“${title.slice(0, 80)}”` : en`Lesson ${i + 1}`;
 }
 
 /** Which format a text is in, by the name of its file and by what it begins with. */
@@ -157,9 +158,9 @@ function formatOf(name: string, text: string): 'mathesis' | 'mps' | 'csv' | 'sta
  * @throws InputError that says what is wrong and where, by line or path; of a collection the lessons that are right are opened, the others named
  */
 export function openFile(name: string, text: string): Opened {
-	if (text.length > MAX_FILE) throw fault('file', `is larger than ${MAX_FILE / 1e6} MB`);
+	if (text.length > MAX_FILE) throw fault('file', en`is larger than ${MAX_FILE / 1e6} MB`);
 	// eslint-disable-next-line no-control-regex -- that is what tells a picture from a text
-	if (/[\u0000-\u0008]/.test(text.slice(0, 10_000))) throw fault('file', 'is no text');
+	if (/[\u0000-\u0008]/.test(text.slice(0, 10_000))) throw fault('file', en`is no text`);
 	const format = formatOf(name, text);
 	if (format === 'mathesis') return openJson(text.replace(/^\uFEFF/, ''));
 	const notes: string[] = [];

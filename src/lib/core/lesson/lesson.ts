@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { NEW_TRAIL, pathTo } from '../move/trail';
 import { PLAIN } from '../notation/notation';
 import { EMPTY_BOOK } from '../problem/lasting';
@@ -60,7 +61,7 @@ export const titleOf = ({ statement }: { statement: string }): string => {
 };
 
 /** A title as it is shown; a lesson may have none. */
-export const shownTitle = (title: string): string => title || 'Untitled lesson';
+export const shownTitle = (title: string): string => title || en`Untitled lesson`;
 
 /** The statement of a lesson whose title says besides what it is: `Spring firing (copy)`. */
 export const withTitleMark = (statement: string, mark: string): string =>

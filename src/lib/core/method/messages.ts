@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { codesOf, words, type Catalogue, type OfCode } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
@@ -53,8 +54,8 @@ function entersBy(t: Tableau, { rule, goal, column, moves }: OfCode<Finding, 'en
 	);
 	const among = withM.length > 0 ? say`of the columns whose coefficient of M is 0, ` : NOTHING_SAID;
 	const reasons: Record<EnteringRule, Sentence> = {
-		dantzig: say`${among}its${ofM.length ? ofM : ' entry'} in row ${objective} is the most ${improving(t, goal)}${most}`,
-		bland: say`${among}it is the first ${withM.length > 0 ? '' : 'column '}with a ${improving(t, goal)}${ofM.length ? ofM : ' entry'} in row ${objective} (Bland’s rule)${sign}`,
+		dantzig: say`${among}its${ofM.length ? ofM : en` entry`} in row ${objective} is the most ${improving(t, goal)}${most}`,
+		bland: say`${among}it is the first ${withM.length > 0 ? '' : en`column `}with a ${improving(t, goal)}${ofM.length ? ofM : en` entry`} in row ${objective} (Bland’s rule)${sign}`,
 		'greatest-improvement': moves
 			? say`its pivot improves ${row} most`
 			: say`no pivot improves ${row} here, and its column is the first that would`,
@@ -163,7 +164,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'drives-out': ({ row }, t) =>
 		say`The artificial variable ${columnOf(t, t.basis[row])} is still basic, at zero: any entry of its row that is not zero lets it leave.`,
 	redundant: ({ rows }, t) =>
-		say`${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'repeat' : 'repeats'} what other rows say and ${rows.length > 1 ? 'limit' : 'limits'} nothing.`,
+		say`${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? en`repeat` : en`repeats`} what other rows say and ${rows.length > 1 ? en`limit` : en`limits`} nothing.`,
 	'phase-one-done': () =>
 		say`Phase one ends with all artificial variables at zero: the basis is feasible. Their columns and row ${INFEASIBILITY_NAME} are set aside; phase two begins.`,
 	'big-m-done': () =>
@@ -189,7 +190,7 @@ const FINDINGS: Catalogue<Finding, Tableau> = {
 	'artificials-remain': ({ value }) =>
 		say`Nothing lowers the artificial variables further, and their sum is still ${value.neg()}: without them, not all rows can be satisfied.`,
 	'vacant-rows': ({ rows }, t) =>
-		say`${rows.length > 1 ? 'Rows' : 'Row'} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? 'have' : 'has'} no basic variable yet. Pivot on an entry there, or add an artificial variable.`,
+		say`${rows.length > 1 ? en`Rows` : en`Row`} ${joined(rows.map((row) => rowOf(t, row)))} ${rows.length > 1 ? en`have` : en`has`} no basic variable yet. Pivot on an entry there, or add an artificial variable.`,
 	'not-feasible': ({ rows }, t) =>
 		say`${amounts(t, rows)}: this basic solution is not feasible. The ratio test only keeps a feasible basis feasible: first make the negative variables 0 or more.${claim({ code: 'feasible', t, holds: false })}`,
 	'artificials-left': ({ rows }, t) =>
@@ -215,7 +216,7 @@ const STARTS: Catalogue<StartFinding> = {
 	'needs-phase-one': () =>
 		say`The slacks are not a feasible basis, and the tableau is not dual feasible either: phase one finds a feasible basis first.`,
 	'primal-cannot-start': ({ hasEquality }) =>
-		say`The primal simplex method needs a feasible slack basis, but ${hasEquality ? 'an equality has no slack' : 'a slack would be negative'}.`,
+		say`The primal simplex method needs a feasible slack basis, but ${hasEquality ? en`an equality has no slack` : en`a slack would be negative`}.`,
 	'dual-cannot-start': () =>
 		say`The dual simplex method needs a tableau that is dual feasible; here a column would improve the objective.`
 };

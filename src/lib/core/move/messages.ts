@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { faultSentence } from '../commentary/words/whole';
 import { words, type Catalogue } from '../sentence/catalogue';
 import { rowWords } from '../sentence/form-words';
@@ -108,40 +109,40 @@ export const noCutWords = (found: NoCut): Sentence => words(NO_CUT, found, undef
 
 /** What stands over the words of a refusal. */
 const HEADINGS: Readonly<Record<Refusal['code'], string>> = {
-	'nothing-begun': 'Nothing begun',
-	'already-begun': 'Already begun',
-	'not-by-rule': 'Not by rule',
-	'no-way': 'No way along edges',
-	unknown: 'Not possible now',
-	'not-basic': 'Not possible now',
-	'set-aside': 'Set aside',
-	'zero-entry': 'No pivot on zero',
-	'leaves-region': 'Not possible now',
-	'dependent-columns': 'Not a basis',
-	'basis-size': 'Not a basis',
-	'no-longer-basis': 'Not possible here',
-	'row-has-basic': 'Not needed',
-	'every-row-has-basic': 'Not needed',
-	'no-artificials': 'Nothing to do',
-	'still-vacant': 'Not yet',
-	'artificials-not-zero': 'Not yet',
-	'part-at-work': 'At work',
-	'no-cut-from-row': 'No cut',
-	'cuts-need-whole-columns': 'No cut yet',
-	'not-fractional-cut': 'Not the fractional cut',
-	'not-composed': 'No rounding cut',
-	'every-cut-binds': 'Nothing to drop',
-	'bounds-in-use': 'Not here',
-	'need-not-be-whole': 'No branch',
-	'branch-not-whole': 'No branch',
-	'holds-already': 'No branch',
-	'not-optimal': 'Not yet',
-	'cuts-stand': 'Not with cuts',
-	'not-a-number': 'Not a number',
-	'no-name': 'Not a constraint',
-	'name-taken': 'Not a constraint',
-	'foreign-variable': 'Not a constraint',
-	'same-number': 'Nothing changes'
+	'nothing-begun': en`Nothing begun`,
+	'already-begun': en`Already begun`,
+	'not-by-rule': en`Not by rule`,
+	'no-way': en`No way along edges`,
+	unknown: en`Not possible now`,
+	'not-basic': en`Not possible now`,
+	'set-aside': en`Set aside`,
+	'zero-entry': en`No pivot on zero`,
+	'leaves-region': en`Not possible now`,
+	'dependent-columns': en`Not a basis`,
+	'basis-size': en`Not a basis`,
+	'no-longer-basis': en`Not possible here`,
+	'row-has-basic': en`Not needed`,
+	'every-row-has-basic': en`Not needed`,
+	'no-artificials': en`Nothing to do`,
+	'still-vacant': en`Not yet`,
+	'artificials-not-zero': en`Not yet`,
+	'part-at-work': en`At work`,
+	'no-cut-from-row': en`No cut`,
+	'cuts-need-whole-columns': en`No cut yet`,
+	'not-fractional-cut': en`Not the fractional cut`,
+	'not-composed': en`No rounding cut`,
+	'every-cut-binds': en`Nothing to drop`,
+	'bounds-in-use': en`Not here`,
+	'need-not-be-whole': en`No branch`,
+	'branch-not-whole': en`No branch`,
+	'holds-already': en`No branch`,
+	'not-optimal': en`Not yet`,
+	'cuts-stand': en`Not with cuts`,
+	'not-a-number': en`Not a number`,
+	'no-name': en`Not a constraint`,
+	'name-taken': en`Not a constraint`,
+	'foreign-variable': en`Not a constraint`,
+	'same-number': en`Nothing changes`
 };
 
 const REFUSALS: Catalogue<Refusal> = {
@@ -168,8 +169,8 @@ const REFUSALS: Catalogue<Refusal> = {
 					others.map(({ factor, column: own }) =>
 						factor.equals(1) ? say`that of ${own}` : say`${factor} times that of ${own}`
 					),
-					' plus ',
-					' plus '
+					en` plus `,
+					en` plus `
 				)}. The equations cannot be solved for all of them.`,
 	'basis-size': ({ rows, chosen }) =>
 		say`A basis has one variable for each row: ${rows} ${isOrAre(rows)} needed, ${chosen} ${isOrAre(chosen)} chosen.`,
@@ -179,7 +180,7 @@ const REFUSALS: Catalogue<Refusal> = {
 	'every-row-has-basic': () => say`Every row has a basic variable, so no artificial variable is needed.`,
 	'no-artificials': () => say`There is no artificial variable to bring down.`,
 	'still-vacant': ({ rows }) =>
-		say`First every row needs a basic variable; ${joined(rows.map(rowWords))} ${rows.length > 1 ? 'have' : 'has'} none.`,
+		say`First every row needs a basic variable; ${joined(rows.map(rowWords))} ${rows.length > 1 ? en`have` : en`has`} none.`,
 	'artificials-not-zero': ({ sum }) =>
 		say`The artificial variables still sum to ${sum}: while one is not zero, its row is not satisfied.`,
 	'part-at-work': ({ part }) => say`${PART_NAMES[part]} is at work already.`,

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import * as yup from 'yup';
 import { checkOf } from '../problem/shape-check';
 import { LOOSE_NOTATION } from './shape';
@@ -27,7 +28,7 @@ const shape = yup.object({
 					.max(MAX_PROFILE_NAME)
 					.notOneOf(
 						PROFILES.map(({ name }) => name),
-						'a notation that comes along has the name “${value}”'
+						en`a notation that comes along has the name “\${value}”`
 					),
 				// docs/FORMAT.md: what it leaves out is as in the first profile
 				notation: checkOf(LOOSE_NOTATION) as yup.AnySchema

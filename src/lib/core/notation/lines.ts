@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { ratios } from '../tableau/ratio';
 import { rhs, type Tableau } from '../tableau/tableau';
@@ -126,7 +127,7 @@ export const withRatios = (
 		const value = line.kind === 'row' ? values.get(line.key) : null;
 		const content: Content =
 			line.kind === 'head'
-				? { kind: 'word', text: 'ratio' }
+				? { kind: 'word', text: en`ratio` }
 				: value
 					? plain(value)
 					: line.kind === 'row'

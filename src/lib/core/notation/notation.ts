@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import type { Rational } from '../number/rational';
 import { showNumber, type NumberStyle } from '../number/show';
 import type { Objective, Sense } from '../problem/types';
@@ -73,13 +74,13 @@ export const PLAIN: Notation = {
 
 /** Profiles that come along, named by what they do. */
 export const PROFILES: readonly { readonly name: string; readonly notation: Notation }[] = [
-	{ name: 'Last row, improving is negative', notation: PLAIN },
+	{ name: en`Last row, improving is negative`, notation: PLAIN },
 	{
-		name: 'The objective’s own column, slacks as letters',
+		name: en`The objective’s own column, slacks as letters`,
 		notation: { ...PLAIN, goalColumn: 'shown', index: 'letters', slack: 'u', surplus: 'u', basis: 'unnamed' }
 	},
 	{
-		name: 'Worked as a minimum, slacks running on',
+		name: en`Worked as a minimum, slacks running on`,
 		notation: {
 			...PLAIN,
 			entries: 'minus-z',
@@ -93,11 +94,11 @@ export const PROFILES: readonly { readonly name: string; readonly notation: Nota
 		}
 	},
 	{
-		name: 'With c above and c − z below',
+		name: en`With c above and c − z below`,
 		notation: { ...PLAIN, layout: 'extended', entries: 'minus-z', value: 'objective', minimum: 'minimised' }
 	},
 	{
-		name: 'Dictionary: basic variables as equations',
+		name: en`Dictionary: basic variables as equations`,
 		notation: { ...PLAIN, layout: 'dictionary', entries: 'minus-z', value: 'objective', minimum: 'minimised' }
 	}
 ];

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import Fraction from 'fraction.js';
 
 /** An exact rational number, always in lowest terms with a positive denominator. Treat it as immutable. */
@@ -34,13 +35,13 @@ export function rational(numerator: number | bigint, denominator: number | bigin
  */
 export function parseRational(text: string): Rational {
 	const match = NUMBER.exec(text.trim());
-	if (!match) throw new NumberError('is not a number; write 12, -2.5 or 7/3');
+	if (!match) throw new NumberError(en`is not a number; write 12, -2.5 or 7/3`);
 	const [, sign, whole = '', bottom, decimals = '', bare = ''] = match;
 	const tail = decimals + bare;
 	if (whole.length + (bottom?.length ?? 0) + tail.length > MAX_DIGITS)
-		throw new NumberError(`has more than ${MAX_DIGITS} digits`);
+		throw new NumberError(en`has more than ${MAX_DIGITS} digits`);
 	const denominator = bottom === undefined ? 10n ** BigInt(tail.length) : BigInt(bottom);
-	if (denominator === 0n) throw new NumberError('divides by zero');
+	if (denominator === 0n) throw new NumberError(en`divides by zero`);
 	const numerator = BigInt(whole + tail || '0');
 	return new Fraction(sign === '-' ? -numerator : numerator, denominator);
 }

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isName, MAX_NAME } from './types';
 
 /** Names of another format made into names of ours, each once, with a note for every one that had to change. */
@@ -15,7 +16,7 @@ export class NameBook {
 		const before = this.known.get(foreign);
 		if (before !== undefined) return before;
 		const name = this.free(this.valid(foreign.normalize('NFC').trim()));
-		if (name !== foreign) this.notes.push(`The ${this.what} “${foreign.slice(0, 60)}” is called ${name}.`);
+		if (name !== foreign) this.notes.push(en`The ${this.what} “${foreign.slice(0, 60)}” is called ${name}.`);
 		this.known.set(foreign, name);
 		this.taken.add(name);
 		return name;

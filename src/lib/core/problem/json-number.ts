@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { NumberError, parseRational, type Rational } from '../number/rational';
 
 /**
@@ -6,7 +7,7 @@ import { NumberError, parseRational, type Rational } from '../number/rational';
  */
 export function readNumber(value: string | number): Rational {
 	if (typeof value === 'string') return parseRational(value);
-	if (!Number.isFinite(value)) throw new NumberError('is not a number; write 12, -2.5 or 7/3');
+	if (!Number.isFinite(value)) throw new NumberError(en`is not a number; write 12, -2.5 or 7/3`);
 	const text = String(value);
 	const match = /^(-?)(\d+)(?:\.(\d+))?e([+-]\d+)$/.exec(text);
 	if (!match) return parseRational(text);

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import * as yup from 'yup';
 import { decodeProblem } from './codec';
 import { isPlain, problemFormat, type ProblemJson } from './format';
@@ -12,7 +13,7 @@ export interface Issue {
 /** Raised for input that is not a problem; `issues` has every fault that was found. */
 export class InputError extends Error {
 	constructor(readonly issues: readonly Issue[]) {
-		super(issues[0]?.message ?? 'The input is not valid.');
+		super(issues[0]?.message ?? en`The input is not valid.`);
 	}
 }
 
@@ -63,7 +64,7 @@ function crossFaults(raw: ProblemJson, root: string): Issue[] {
 		const seen = new Set<string>();
 		items.forEach((item, i) => {
 			if (seen.has(item.name))
-				issues.push({ path: at(`${what}[${i}].name`), message: `“${item.name}” is already taken` });
+				issues.push({ path: at(`${what}[${i}].name`), message: en`“${item.name}” is already taken` });
 			seen.add(item.name);
 		});
 		return seen;
@@ -75,7 +76,7 @@ function crossFaults(raw: ProblemJson, root: string): Issue[] {
 			if (!known.has(variable))
 				issues.push({
 					path: at(`${path}.terms.${variable}`),
-					message: `“${variable}” is not among the variables`
+					message: en`“${variable}” is not among the variables`
 				});
 	};
 	foreign(raw.objective, 'objective');
@@ -89,7 +90,7 @@ function sizeFaults(data: unknown, root: string): Issue[] {
 	return Object.entries({ variables: MAX_VARIABLES, constraints: MAX_CONSTRAINTS }).flatMap(([key, most]) => {
 		const list = data[key];
 		return Array.isArray(list) && list.length > most
-			? [{ path: root ? `${root}.${key}` : key, message: `has more than ${most} ${key}` }]
+			? [{ path: root ? `${root}.${key}` : key, message: en`has more than ${most} ${key}` }]
 			: [];
 	});
 }

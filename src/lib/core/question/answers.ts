@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { parseRational, toText, type Rational } from '../number/rational';
 import { isPlain } from '../problem/format';
 import type { Plan } from '../problem/types';
@@ -156,7 +157,7 @@ export function canonical(kind: QuestionKind['answers'], answer: Answer): string
 	if (kind === 'interval') {
 		if (!Array.isArray(answer) || answer.length !== 2) return null;
 		const ends = answer.map(endIn);
-		return ends.includes(null) ? null : ends.join(' to ');
+		return ends.includes(null) ? null : ends.join(en` to `);
 	}
 	// a plan: amounts that are 0 may be left out
 	const plan = planIn(answer);

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { METHODS, type MethodName } from '../method/solve';
 import { ruleNamed, RULE_NAMES, type RuleName } from '../method/rule';
 import { InputError } from '../problem/json';
@@ -53,10 +54,10 @@ export function readExercise(data: unknown): Exercise {
 	check.validateSync(data, { strict: true });
 	const own = check.cast(data, { stripUnknown: true }) as unknown as Exercise;
 	const { problem } = readStatement(own.statement);
-	if (!problem) throw new InputError([{ path: 'statement', message: 'cannot be read as a problem' }]);
+	if (!problem) throw new InputError([{ path: 'statement', message: en`cannot be read as a problem` }]);
 	if (isTooLarge(problem))
 		throw new InputError([
-			{ path: 'statement', message: `has more than ${MOST_SIZE} variables and constraints` }
+			{ path: 'statement', message: en`has more than ${MOST_SIZE} variables and constraints` }
 		]);
 	return { ...own, count: Math.min(own.count, MOST_ASKED) };
 }
@@ -77,24 +78,24 @@ export interface Preset {
 
 export const PRESETS = [
 	{
-		name: 'The simplex method by hand',
+		name: en`The simplex method by hand`,
 		kinds: ['entering', 'leaving', 'next-tableau', 'state'],
 		method: 'auto'
 	},
-	{ name: 'Only the choices', kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
+	{ name: en`Only the choices`, kinds: ['entering', 'ratio', 'leaving', 'state'], method: 'auto' },
 	{
-		name: 'Two phases',
+		name: en`Two phases`,
 		kinds: ['artificial-row', 'entering', 'leaving', 'entry', 'phase-two'],
 		method: 'two-phase'
 	},
-	{ name: 'With M', kinds: ['artificial-row', 'entering', 'leaving', 'entry'], method: 'big-m' },
+	{ name: en`With M`, kinds: ['artificial-row', 'entering', 'leaving', 'entry'], method: 'big-m' },
 	{
-		name: 'The model',
+		name: en`The model`,
 		kinds: ['sentence', 'relation', 'coefficient', 'standard-form', 'feasible', 'violation', 'plan-value'],
 		method: 'auto'
 	},
 	{
-		name: 'Graphical',
+		name: en`Graphical`,
 		kinds: [
 			'which-picture',
 			'region-shape',
@@ -111,24 +112,28 @@ export const PRESETS = [
 		method: 'auto'
 	},
 	{
-		name: 'The dual simplex method',
+		name: en`The dual simplex method`,
 		kinds: ['dual-leaving', 'dual-entering', 'next-tableau'],
 		method: 'auto'
 	},
 	{
-		name: 'Read the answer',
+		name: en`Read the answer`,
 		kinds: ['state', 'plan', 'value', 'degenerate', 'other-optimum'],
 		method: 'auto'
 	},
 	{
-		name: 'Duality',
+		name: en`Duality`,
 		kinds: ['dual-sign', 'dual-relation', 'dual-number', 'multiplier-bound', 'dual-value', 'complementary'],
 		method: 'auto'
 	},
-	{ name: 'Sensitivity', kinds: ['dual-value', 'one-more', 'interval', 'plan-stays'], method: 'auto' },
-	{ name: 'Cutting planes', kinds: ['rounding', 'fractional-part', 'cut', 'cut-point'], method: 'auto' },
-	{ name: 'Branch and bound', kinds: ['rounding', 'branch-on', 'close', 'next-node', 'gap'], method: 'auto' },
-	{ name: 'Find the mistake', kinds: ['wrong-entry', 'rule-kept', 'claim'], method: 'auto' }
+	{ name: en`Sensitivity`, kinds: ['dual-value', 'one-more', 'interval', 'plan-stays'], method: 'auto' },
+	{ name: en`Cutting planes`, kinds: ['rounding', 'fractional-part', 'cut', 'cut-point'], method: 'auto' },
+	{
+		name: en`Branch and bound`,
+		kinds: ['rounding', 'branch-on', 'close', 'next-node', 'gap'],
+		method: 'auto'
+	},
+	{ name: en`Find the mistake`, kinds: ['wrong-entry', 'rule-kept', 'claim'], method: 'auto' }
 ] as const satisfies readonly Preset[];
 
 /** An exercise about a problem as a preset makes it. */

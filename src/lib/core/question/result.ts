@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { count, flag, finite, list, oneOf, record, text, type Of } from '../problem/shape';
 import { checkOf } from '../problem/shape-check';
 import { MOST_ASKED } from './exercise';
@@ -133,8 +134,8 @@ const times = (count: number, one: string, many = `${one}s`): string =>
 export function resultText({ who, exercise, ended, lines, check }: ExerciseResult): string {
 	const { asked, right, atOnce, tries, hints, minutes } = summed(lines);
 	return [
-		`${exercise || 'Exercise'}${who ? `, ${who}` : ''}, ${minuteOf(ended)}`,
-		`${right} of ${asked} right, ${atOnce} of them at the first try and without a hint`,
+		`${exercise || en`Exercise`}${who ? `, ${who}` : ''}, ${minuteOf(ended)}`,
+		en`${right} of ${asked} right, ${atOnce} of them at the first try and without a hint`,
 		[times(tries, 'try', 'tries'), times(hints, 'hint'), times(minutes, 'minute')].join(', '),
 		`check word ${check}`
 	].join('\n');

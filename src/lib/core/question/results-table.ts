@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { slipCounts, summed, type ExerciseResult, type ResultSummary } from './result';
 
 /** What a class handed in, in one table. */
@@ -30,11 +31,11 @@ const HEAD = [
 	'ended',
 	'questions',
 	'right',
-	'right at once',
+	en`right at once`,
 	'tries',
 	'hints',
 	'minutes',
-	'check word'
+	en`check word`
 ];
 
 /** The table as cells, with its head. */
@@ -45,6 +46,6 @@ export const resultCells = (rows: readonly ResultRow[]): string[][] => [
 		exercise,
 		ended,
 		...[asked, right, atOnce, tries, hints, minutes].map(String),
-		fits ? 'fits' : 'does not fit'
+		fits ? 'fits' : en`does not fit`
 	])
 ];

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { isNegativePart } from '../problem/column-id';
 import type { Column, FormChange, Owner } from '../form/types';
 import { isBound } from '../problem/row-owner';
@@ -52,11 +53,11 @@ export function changeSentence(change: FormChange): Sentence {
 }
 
 const KINDS: Record<Column['kind'], string> = {
-	structural: 'a decision variable',
-	slack: 'the slack of',
-	surplus: 'the surplus of',
-	artificial: 'the artificial variable of',
-	vacant: 'no variable: the place of the one that is missing in'
+	structural: en`a decision variable`,
+	slack: en`the slack of`,
+	surplus: en`the surplus of`,
+	artificial: en`the artificial variable of`,
+	vacant: en`no variable: the place of the one that is missing in`
 };
 
 /** Where a column comes from, in words. */

@@ -1,3 +1,4 @@
+import { en, phrase } from '../language/language';
 import Fraction from 'fraction.js';
 import type { Column } from '../form/types';
 import type { Claim } from './claim';
@@ -67,11 +68,12 @@ function piece(value: Inserted): Sentence {
 	return [{ kind: 'column', column: value as Column }];
 }
 
-/** Builds a sentence: numbers, columns, constraints and objective rows in the template stay what they are. */
+/** Builds a sentence, written in English and said in the language chosen: numbers, columns, constraints and objective rows in the template stay what they are. */
 export function say(strings: TemplateStringsArray, ...values: Inserted[]): Sentence {
-	return strings.flatMap((text, i): Sentence => {
+	const { parts, order } = phrase(strings);
+	return parts.flatMap((text, i): Sentence => {
 		const words: Sentence = text ? [{ kind: 'text', text }] : [];
-		return i < values.length ? [...words, ...piece(values[i])] : words;
+		return i < order.length ? [...words, ...piece(values[order[i]])] : words;
 	});
 }
 
@@ -81,7 +83,7 @@ export const NOTHING_SAID: Sentence = [];
 export const INFEASIBILITY_NAME: { readonly piece: Piece } = { piece: { kind: 'infeasibility' } };
 
 /** Sentences in a row, with a text between them and another before the last. */
-export function joined(parts: readonly Sentence[], between = ', ', last = ' and '): Sentence {
+export function joined(parts: readonly Sentence[], between = ', ', last = en` and `): Sentence {
 	return parts.flatMap((part, i) => {
 		if (i === 0) return part;
 		return [{ kind: 'text' as const, text: i === parts.length - 1 ? last : between }, ...part];
@@ -187,7 +189,7 @@ export function byNotation(
 
 /** The sign of entries of rows, which are `sign` underneath, as it is written. */
 export const entrySign = (sign: 'negative' | 'positive') =>
-	byLayout(say`${sign}`, say`${sign === 'negative' ? 'positive' : 'negative'}`);
+	sign === 'negative' ? byLayout(say`negative`, say`positive`) : byLayout(say`positive`, say`negative`);
 
 /** A number behind a sign of arithmetic: a negative one in brackets. */
 export const inBrackets = (value: Rational): Sentence => (sign(value) < 0 ? say`(${value})` : say`${value}`);
@@ -208,7 +210,7 @@ export function pieceName(part: Exclude<ShownPiece, { kind: 'number' }>, notatio
 			return goalName(notation, part.goal, part.objective);
 		case 'sign': {
 			const improving = improvingSign(notation, part.goal, part.objective.sense);
-			return part.improving ? improving : improving === 'negative' ? 'positive' : 'negative';
+			return (improving === 'negative') === part.improving ? en`negative` : en`positive`;
 		}
 	}
 }

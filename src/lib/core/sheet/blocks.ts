@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { certify } from '../answer/certificate';
 import { dualProblem } from '../answer/dual-problem';
 import { optimalSet } from '../answer/optimal-set';
@@ -77,12 +78,12 @@ function meanings({ problem, meaning }: SheetSource): SheetPart[] {
 			return own ? [say`${{ constraint: name }}: ${own}`] : [];
 		})
 	);
-	return lines.length > 0 ? [heading('Meanings'), { kind: 'sentences', lines }] : [];
+	return lines.length > 0 ? [heading(en`Meanings`), { kind: 'sentences', lines }] : [];
 }
 
 function picture({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	const drawing = drawingOf(problem, fill);
-	return drawing ? [heading('Region'), { kind: 'picture', drawing }] : [];
+	return drawing ? [heading(en`Region`), { kind: 'picture', drawing }] : [];
 }
 
 /** The lines that meet in a corner. */
@@ -113,14 +114,14 @@ function corners({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	);
 	const lastHead = say`${{ constraint: objective.name }}`;
 	return [
-		heading('Corner table'),
+		heading(en`Corner table`),
 		{
 			kind: 'grid',
 			head: [say`(${names})`, say`lines that meet`, lastHead],
 			rows: rows.map((row) => [
 				fill === 'grid' ? null : point(row),
 				open(fill, meeting(row)),
-				open(fill, say`${row.objective}${row.isBest ? ' (best)' : ''}`)
+				open(fill, say`${row.objective}${row.isBest ? en` (best)` : ''}`)
 			])
 		}
 	];
@@ -143,7 +144,7 @@ function form({ problem, steps }: SheetSource, fill: Filled): SheetPart[] {
 	const way = stages(problem, formOptions(stated(problem), begin), OWN_NAMES);
 	const last = way.at(-1)?.system;
 	if (!last) return [];
-	if (fill !== 'answers') return [heading('Standard form'), { kind: 'room', lines: last.rows.length + 2 }];
+	if (fill !== 'answers') return [heading(en`Standard form`), { kind: 'room', lines: last.rows.length + 2 }];
 	const { objective } = problem;
 	const goal = say`${last.negated ? '−' : ''}${{ constraint: objective.name }}`;
 	const constant = isZero(last.constant) ? [] : signedAfter([{ says: [], value: last.constant }]);
@@ -155,7 +156,7 @@ function form({ problem, steps }: SheetSource, fill: Filled): SheetPart[] {
 		])
 	];
 	return [
-		heading('Standard form'),
+		heading(en`Standard form`),
 		{ kind: 'sentences', lines: way.map(({ change }) => changeSentence(change)) },
 		{ kind: 'grid', head: [say`row`, say`reads`], rows }
 	];
@@ -163,7 +164,7 @@ function form({ problem, steps }: SheetSource, fill: Filled): SheetPart[] {
 
 function tableaux({ steps, notation, naming, cells }: SheetSource, fill: Filled): SheetPart[] {
 	const parts = runParts(steps, notation, naming, fill, cells);
-	return parts.length > 0 ? [heading('Simplex tableaux'), ...parts] : [];
+	return parts.length > 0 ? [heading(en`Simplex tableaux`), ...parts] : [];
 }
 
 /** The steps in words: what was done, and the basis and the value that it led to. */
@@ -175,7 +176,7 @@ function trail({ steps, naming, problem }: SheetSource, fill: Filled): SheetPart
 	if (taken.length === 0) return [];
 	const name = say`${{ constraint: problem.objective.name }}`;
 	return [
-		heading('Steps'),
+		heading(en`Steps`),
 		{
 			kind: 'grid',
 			head: [say`step`, say`what is done`, say`basis`, name],
@@ -199,7 +200,7 @@ function trail({ steps, naming, problem }: SheetSource, fill: Filled): SheetPart
 function dual({ problem }: SheetSource, fill: Filled): SheetPart[] {
 	const own = dualProblem(problem).problem;
 	return [
-		heading('Dual problem'),
+		heading(en`Dual problem`),
 		fill === 'answers'
 			? { kind: 'statement', problem: own }
 			: { kind: 'room', lines: own.constraints.length + 2 }
@@ -228,7 +229,7 @@ function ranges(source: SheetSource, fill: Filled): SheetPart[] {
 	const interval = (of: ReadonlyMap<string, Interval>, name: string) =>
 		of.get(name) ?? { low: null, high: null };
 	return [
-		heading('Ranges'),
+		heading(en`Ranges`),
 		{
 			kind: 'grid',
 			head: [say`coefficient of`, say`now`, say`plan stays from`, say`to`],
@@ -260,7 +261,7 @@ function cuts({ problem, rounds }: SheetSource, fill: Filled): SheetPart[] {
 	const found = steps.at(-1)?.position.cuts ?? [];
 	if (found.length === 0) return [];
 	return [
-		heading('Cuts'),
+		heading(en`Cuts`),
 		{
 			kind: 'grid',
 			head: [say`cut`, say`row`, say`in the non-basic variables`, say`in the problem’s variables`],
@@ -294,7 +295,7 @@ function tree({ problem, search }: SheetSource, fill: Filled): SheetPart[] {
 	// an empty table to write in does not show what the tree looks like
 	const drawn = fill === 'grid' ? null : treeDrawing(nodes, () => (fill === 'answers' ? 'all' : 'box'));
 	return [
-		heading('Branch and bound'),
+		heading(en`Branch and bound`),
 		...(drawn ? [{ kind: 'tree', tree: drawn } as const] : []),
 		{
 			kind: 'grid',
@@ -326,9 +327,9 @@ function tree({ problem, search }: SheetSource, fill: Filled): SheetPart[] {
 const ANSWER_ROOM = 5;
 
 function answer(source: SheetSource, fill: Filled): SheetPart[] {
-	if (fill !== 'answers') return [heading('Answer'), { kind: 'room', lines: ANSWER_ROOM }];
+	if (fill !== 'answers') return [heading(en`Answer`), { kind: 'room', lines: ANSWER_ROOM }];
 	const { problem, meaning } = source;
-	const says = (lines: Sentence[]): SheetPart[] => [heading('Answer'), { kind: 'sentences', lines }];
+	const says = (lines: Sentence[]): SheetPart[] => [heading(en`Answer`), { kind: 'sentences', lines }];
 	const story = (...of: Parameters<typeof storyFound>) =>
 		storyFound(...of).map((found) => storyWords(found, meaning));
 	if (asksForWhole(problem)) {
@@ -350,10 +351,10 @@ function answer(source: SheetSource, fill: Filled): SheetPart[] {
 }
 
 const STATUS_WORDS: Readonly<Record<LinearAnswer['status'], string>> = {
-	optimal: 'The problem has an optimal plan.',
-	infeasible: 'No plan is feasible.',
-	unbounded: 'The objective is unbounded.',
-	stopped: 'The search was stopped before its end.'
+	optimal: en`The problem has an optimal plan.`,
+	infeasible: en`No plan is feasible.`,
+	unbounded: en`The objective is unbounded.`,
+	stopped: en`The search was stopped before its end.`
 };
 
 /** All blocks but the questions, which are numbered across a sheet. */

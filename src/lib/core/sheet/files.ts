@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { strToU8, zipSync } from 'fflate';
 import { solveLinear, type RunOptions } from '../answer/answer';
 import { branchAndBound } from '../integer/branch';
@@ -186,7 +187,7 @@ export function sourceOf(
 export function sheetsOf(wanted: SheetWanted): Sheet[] {
 	const blocks = wanted.blocks ?? PRESET_BLOCKS[wanted.preset];
 	const problems = problemsOf(wanted);
-	const title = wanted.title || wanted.problem.title || 'Exercise';
+	const title = wanted.title || wanted.problem.title || en`Exercise`;
 	const story = wanted.story ?? wanted.problem.story ?? '';
 	const asks = (blocks.questions ?? 'none') !== 'none';
 	return problems.map((problem, i): Sheet => {
@@ -219,7 +220,7 @@ function base64(bytes: Uint8Array): string {
 
 /** A package of items; variants follow one another. */
 function qtiFile(wanted: SheetWanted, version: QtiVersion): SheetFile {
-	const title = wanted.title || wanted.problem.title || 'Exercise';
+	const title = wanted.title || wanted.problem.title || en`Exercise`;
 	const items = quizOf(wanted).flatMap(({ problem, asked }, variant) =>
 		asked.flatMap((question, i) => {
 			const item = quizItem(question, `${letterOf(variant)}${i + 1}`);
@@ -298,7 +299,7 @@ export function sheetFiles(wanted: SheetWanted): SheetFile[] {
 			? [
 					file(
 						`${preset}-key`,
-						keys.map(({ title, key }) => ({ title: `${title}: answers`, parts: key }))
+						keys.map(({ title, key }) => ({ title: en`${title}: answers`, parts: key }))
 					)
 				]
 			: [])

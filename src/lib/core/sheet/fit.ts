@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { withoutUnits, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { takeApart } from '../number/show';
@@ -33,15 +34,15 @@ const widthOf = (lines: readonly BoardLine[], notation: Notation): number =>
 		Math.max(...lines.map(({ name }) => contentWidth(name, notation))) + 2
 	);
 
-const FOLDED = 'Columns of basic variables are left out: each has a 1 in its own row and 0 elsewhere.';
+const FOLDED = en`Columns of basic variables are left out: each has a 1 in its own row and 0 elsewhere.`;
 
 /** sizes of type, and the look that a sheet's style gives them */
 const SIZES = [
 	{ size: 1, style: '', told: '' },
-	{ size: 0.8, style: 'small', told: 'This tableau is wide: it is set in smaller type.' },
-	{ size: 0.64, style: 'smaller', told: 'This tableau is wide: it is set in much smaller type.' }
+	{ size: 0.8, style: 'small', told: en`This tableau is wide: it is set in smaller type.` },
+	{ size: 0.64, style: 'smaller', told: en`This tableau is wide: it is set in much smaller type.` }
 ] as const;
-const TURNED = { style: 'smaller turned', told: 'This tableau is wide: it is turned on its side.' };
+const TURNED = { style: 'smaller turned', told: en`This tableau is wide: it is turned on its side.` };
 
 /**
  * A tableau as it fits a page: one that is too wide leaves out the columns of basic variables, where its rows are named by them; then its type is

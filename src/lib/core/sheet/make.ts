@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { renamed, withCells } from '../question/cells';
 import type { Question } from '../question/types';
 import { rights, WORDS } from '../question/words';
@@ -94,8 +95,8 @@ export function makeSheet(source: SheetSource, blocks: Blocks, questions: readon
 		if (name === 'questions') {
 			const asked = questionParts(questions, fill);
 			if (questions.length === 0) continue;
-			student.push({ kind: 'heading', says: 'Questions' }, ...asked.student);
-			(fill === 'answers' ? student : key).push({ kind: 'heading', says: 'Answers' }, ...asked.key);
+			student.push({ kind: 'heading', says: en`Questions` }, ...asked.student);
+			(fill === 'answers' ? student : key).push({ kind: 'heading', says: en`Answers` }, ...asked.key);
 			continue;
 		}
 		const parts = BUILDERS[name](source, fill);

@@ -1,3 +1,5 @@
+import { en } from '../language/language';
+
 /** The paragraphs of a story in Markdown as plain text: links keep their words, emphasis is taken away. */
 export const paragraphsOf = (text: string): string[] =>
 	text
@@ -11,4 +13,4 @@ export const paragraphsOf = (text: string): string[] =>
 		.filter(Boolean);
 
 /** What a link on paper is for. */
-export const LINK_SAYS = 'Open this problem in the browser.';
+export const LINK_SAYS = en`Open this problem in the browser.`;

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
 import { answerText, saidOf, WORDS } from '../question/words';
@@ -76,26 +77,26 @@ const CHOICES: Partial<
 	Record<QuestionKind['answers'], readonly (readonly [answer: string, text: string])[]>
 > = {
 	'yes-no': [
-		['yes', 'Yes'],
+		['yes', en`Yes`],
 		['no', 'No']
 	],
 	state: [
-		['optimal', 'Optimal'],
-		['improvable', 'It can be improved'],
-		['unbounded', 'Unbounded'],
-		['infeasible', 'Infeasible'],
-		['not-feasible', 'Not feasible yet']
+		['optimal', en`Optimal`],
+		['improvable', en`It can be improved`],
+		['unbounded', en`Unbounded`],
+		['infeasible', en`Infeasible`],
+		['not-feasible', en`Not feasible yet`]
 	],
 	closing: [
-		['bound', 'Close it: its bound is no better'],
-		['infeasible', 'Close it: infeasible'],
-		['integer', 'Close it: its plan is whole'],
-		['branch', 'Branch on it']
+		['bound', en`Close it: its bound is no better`],
+		['infeasible', en`Close it: infeasible`],
+		['integer', en`Close it: its plan is whole`],
+		['branch', en`Branch on it`]
 	],
 	sign: [
 		['>= 0', '≥ 0'],
 		['<= 0', '≤ 0'],
-		['free', 'Free']
+		['free', en`Free`]
 	]
 };
 
@@ -135,7 +136,7 @@ const single = (all: readonly (readonly [string, string])[], drawings: readonly 
 };
 
 const numberForms = (text: string): string[] =>
-	text === 'none' ? ['none', '-', '–', 'no ratio'] : writtenForms(parseRational(text));
+	text === 'none' ? ['none', '-', '–', en`no ratio`] : writtenForms(parseRational(text));
 
 /** One field for each named number. */
 function named(names: readonly string[], labels: (name: string) => string): Form {
@@ -181,7 +182,7 @@ function formOf(question: Question): Form | null {
 		}
 		case 'number':
 			return {
-				fields: [{ kind: 'text', id: 'R1', label: 'Answer' }],
+				fields: [{ kind: 'text', id: 'R1', label: en`Answer` }],
 				entries: (answer) => (typeof answer === 'string' ? { R1: numberForms(answer) } : null)
 			};
 		case 'names': {
@@ -222,8 +223,8 @@ function formOf(question: Question): Form | null {
 		case 'interval':
 			return {
 				fields: [
-					{ kind: 'text', id: 'R1', label: 'from (−inf for no end)' },
-					{ kind: 'text', id: 'R2', label: 'to (inf for no end)' }
+					{ kind: 'text', id: 'R1', label: en`from (−inf for no end)` },
+					{ kind: 'text', id: 'R2', label: en`to (inf for no end)` }
 				],
 				entries(answer) {
 					const [low, high] = answer as readonly [string | null, string | null];
@@ -245,7 +246,7 @@ function formOf(question: Question): Form | null {
 			const all = [...right, ...slips.map(({ answer }) => answer)] as RelationAnswer[];
 			const texts = distinct(all.map(answerText)).sort();
 			if (texts.length < 2) return null;
-			const { field, of } = chosen([...texts, 'None of these'].map((text) => [text, text]));
+			const { field, of } = chosen([...texts, en`None of these`].map((text) => [text, text]));
 			return { fields: [field], entries: (answer) => of([answerText(answer)]) };
 		}
 		default:
@@ -269,7 +270,7 @@ export function quizItem(question: Question, id: string): QuizItem | null {
 	const { answers } = KINDS[kind];
 	return {
 		id,
-		title: `Question ${id}`,
+		title: en`Question ${id}`,
 		says: WORDS[kind].asks(question),
 		tableaux: question.problem ? [] : given.after ? [tableau, given.after] : [tableau],
 		fields: form.fields,

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { effectiveBounds, type Problem, type Terms, type Variable } from '../problem/types';
 import { RELATION_SIGNS } from '../problem/relation';
 import { isZero, sign } from '../number/rational';
@@ -23,7 +24,7 @@ function signLine(variable: Variable): Sentence {
 	const { name, domain } = variable;
 	if (domain === 'binary') return say`${{ constraint: name }} is 0 or 1`;
 	const { lower, upper } = effectiveBounds(variable);
-	const whole = domain === 'integer' ? ', integer' : '';
+	const whole = domain === 'integer' ? en`, integer` : '';
 	if (!lower && !upper) return say`${{ constraint: name }} free${whole}`;
 	if (lower && !upper) return say`${{ constraint: name }} ≥ ${lower}${whole}`;
 	const from = lower ? say`${lower} ≤ ` : say``;

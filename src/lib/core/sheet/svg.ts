@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { placedTexts } from './labels';
 import type { Notation } from '../notation/notation';
 import { plainText } from '../sentence/sentence';
@@ -99,8 +100,10 @@ export function svgOf(drawing: Drawing): string {
 	];
 	const names = constraints.map(({ name }) => name).join(', ');
 	const label =
-		area.length > 2 ? `The feasible region of ${axes.join(' and ')}` : `Axes for ${axes.join(' and ')}`;
-	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img" aria-label="${escapedXml(names ? `${label}; lines: ${names}` : label)}" font-family="Georgia, serif" font-size="12"><defs><pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="7" stroke="#000" stroke-width="0.5"/></pattern></defs>${parts.join('')}</svg>`;
+		area.length > 2
+			? en`The feasible region of ${axes.join(en` and `)}`
+			: en`Axes for ${axes.join(en` and `)}`;
+	return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}" role="img" aria-label="${escapedXml(names ? en`${label}; lines: ${names}` : label)}" font-family="Georgia, serif" font-size="12"><defs><pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line y2="7" stroke="#000" stroke-width="0.5"/></pattern></defs>${parts.join('')}</svg>`;
 }
 
 /** a box of a tree, from one level to the next, and how far down its edge the bound stands that the edge adds */

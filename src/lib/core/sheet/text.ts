@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { contentText, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
 import { notationText } from '../notation/words';
@@ -29,7 +30,7 @@ function partText(part: SheetPart, notation: Notation): string {
 		case 'heading':
 			return `${part.says}\n${'-'.repeat([...part.says].length)}`;
 		case 'fields':
-			return `Name: ${'_'.repeat(40)}  Date: ${'_'.repeat(12)}`;
+			return en`Name: ${'_'.repeat(40)}  Date: ${'_'.repeat(12)}`;
 		case 'prose':
 			return paragraphsOf(part.text).join('\n\n');
 		case 'statement':
@@ -76,11 +77,11 @@ function partText(part: SheetPart, notation: Notation): string {
 				)
 			].join('\n');
 		case 'picture':
-			return '(picture of the region)';
+			return en`(picture of the region)`;
 		case 'tree':
-			return '(picture of the tree)';
+			return en`(picture of the tree)`;
 		case 'pictures':
-			return `(pictures ${part.choices.map(({ name }) => name).join(', ')})`;
+			return en`(pictures ${part.choices.map(({ name }) => name).join(', ')})`;
 		case 'question':
 			return `${part.number}. ${part.says}${room(part.room)}`;
 		case 'key':

@@ -1,3 +1,5 @@
+import { en } from '../language/language';
+
 /** A block of cells brought into the order that a table has: titles above and empty columns left out, units taken out of heads, activities across. */
 
 export type Cells = readonly (readonly string[])[];
@@ -81,7 +83,7 @@ export function arranged(all: Cells, given?: boolean): Arranged {
 			!second.slice(1).some((cell) => /^[<>=≤≥]+$/.test(cell));
 		if (!isTitle && !isShared) break;
 		const text = first.filter((cell) => !isBlank(cell)).join(', ');
-		notes.push(`“${text.slice(0, 60)}” above the names is left out.`);
+		notes.push(en`“${text.slice(0, 60)}” above the names is left out.`);
 		cells = cells.slice(1);
 	}
 	const kept = Array.from({ length: width }, (_, j) => j).filter(
@@ -93,7 +95,7 @@ export function arranged(all: Cells, given?: boolean): Arranged {
 	const turn = given ?? isTurned(cells);
 	if (turn) {
 		cells = turned(cells);
-		notes.push('Rows and columns are exchanged: each activity was a row.');
+		notes.push(en`Rows and columns are exchanged: each activity was a row.`);
 	}
 	return { cells, isTurned: turn, notes };
 }

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { dsvFormat } from 'd3-dsv';
 import type { Problem, Relation, Sense } from '../problem/types';
 import { amountHead, arranged, GOAL, GOAL_NAMES, isNumber, RESULT, withUnit } from './arrange';
@@ -263,8 +264,9 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		...nothing,
 		fault: { row, column, message }
 	});
-	if (cells.length === 0) return wrong('There are no cells yet.');
-	if (cells.length * roles.length > MAX_CELLS) return wrong('These are more cells than a problem may have.');
+	if (cells.length === 0) return wrong(en`There are no cells yet.`);
+	if (cells.length * roles.length > MAX_CELLS)
+		return wrong(en`These are more cells than a problem may have.`);
 	const at = (role: ColumnRole) => roles.flatMap((own, j) => (own === role ? [j] : []));
 	const activities = at('activity');
 	const [[name], [relation], [amount], [unit], [second]] = [
@@ -274,15 +276,15 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		at('unit'),
 		at('second amount')
 	];
-	if (activities.length === 0) return wrong('No column is left for an activity.');
-	if (layout.objective === null) return wrong('No row is the objective. Choose which one is.');
+	if (activities.length === 0) return wrong(en`No column is left for an activity.`);
+	if (layout.objective === null) return wrong(en`No row is the objective. Choose which one is.`);
 	if (amount === undefined)
-		return wrong('Nothing shows which column holds the amounts. Choose it above the cells.');
+		return wrong(en`Nothing shows which column holds the amounts. Choose it above the cells.`);
 	const heads = activities.map((j, k) => withUnit((layout.hasHeads && cells[0][j]) || `x${k + 1}`));
 	const twice = heads.findIndex(({ name: own }, k) => heads.some((other, l) => l < k && other.name === own));
 	if (twice >= 0)
 		return wrong(
-			`Two columns are called “${heads[twice].name}”. Give one of them another name in the cells above, or leave it out.`,
+			en`Two columns are called “${heads[twice].name}”. Give one of them another name in the cells above, or leave it out.`,
 			layout.hasHeads ? 0 : null,
 			activities[twice]
 		);
@@ -310,7 +312,7 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 			row.some((cell, j) => j !== name && !isBlank(cell))
 	);
 	if (blank)
-		return wrong('This row has no amount. Type it, 0 if it is 0, or leave the row out.', blank.i, amount);
+		return wrong(en`This row has no amount. Type it, 0 if it is 0, or leave the row out.`, blank.i, amount);
 	const places: number[] = [];
 	const rows = lines.flatMap(({ row, i }): string[][] => {
 		const isGoal = i === layout.objective;
@@ -318,7 +320,7 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		const about = isGoal ? null : aboutOf(row);
 		if (about && name !== undefined && about !== row[name])
 			notes.push(
-				`“${row[name]}” is read as ${about === 'upper' ? 'the most' : 'the least'} of each activity.`
+				en`“${row[name]}” is read as ${about === 'upper' ? en`the most` : en`the least`} of each activity.`
 			);
 		const line = (called: string, sign: string, value: string): string[] => {
 			places.push(i);
@@ -350,17 +352,19 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 	notes.push(
 		...Object.keys(layout.leftOut).flatMap((i) =>
 			layout.leftOut[Number(i)] && given.leftOut?.[Number(i)] === undefined
-				? [`Row ${Number(i) + 1} (${cells[Number(i)]?.[0] ?? ''}) is left out: it is a result.`]
+				? [en`Row ${Number(i) + 1} (${cells[Number(i)]?.[0] ?? ''}) is left out: it is a result.`]
 				: []
 		)
 	);
 	roles.forEach((role, j) => {
 		if (role === 'nothing' && given.columns?.[j] === undefined && cells.some((row) => row[j] !== ''))
-			notes.push(`Column ${j + 1}${layout.hasHeads && cells[0][j] ? ` (${cells[0][j]})` : ''} is left out.`);
+			notes.push(
+				en`Column ${j + 1}${layout.hasHeads && cells[0][j] ? ` (${cells[0][j]})` : ''} is left out.`
+			);
 	});
 	const limit = headOf(amount);
 	if (limit && relation === undefined)
-		notes.push(`“${cells[0][amount]}” is read as ${limit === '<=' ? 'at most' : 'at least'}.`);
+		notes.push(en`“${cells[0][amount]}” is read as ${limit === '<=' ? en`at most` : en`at least`}.`);
 	try {
 		const problem = readTable([head, ...rows], notes, layout.decimalComma);
 		return { cells, layout, roles, problem, fault: null, notes };

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { csvFormatRows } from 'd3-dsv';
 
 /** Cells of CSV files for spreadsheets: what one of them would run as a formula is made harmless, and read back as it was. */
@@ -16,7 +17,7 @@ export function csvText(rows: readonly (readonly string[])[], notes?: string[]):
 	const safe = rows.map((row) => row.map((cell) => (isFormula(cell) ? ((found += 1), `'${cell}`) : cell)));
 	if (found > 0)
 		notes?.push(
-			`${found === 1 ? 'A cell begins' : `${found} cells begin`} like a formula and ${found === 1 ? 'has' : 'have'} an apostrophe before it, so that no spreadsheet runs it.`
+			en`${found === 1 ? en`A cell begins` : en`${found} cells begin`} like a formula and ${found === 1 ? en`has` : en`have`} an apostrophe before it, so that no spreadsheet runs it.`
 		);
 	return csvFormatRows(safe) + '\n';
 }

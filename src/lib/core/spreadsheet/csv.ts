@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { dsvFormat } from 'd3-dsv';
 import { csvText, plainCell } from './csv-cells';
 import { NumberError, ONE, parseRational, toText, ZERO, type Rational } from '../number/rational';
@@ -40,7 +41,7 @@ export function writeCsv(
 	{ title, story, variables, objective, constraints }: Problem,
 	notes: string[]
 ): string {
-	if (title || story) notes.push('Title and story are not kept.');
+	if (title || story) notes.push(en`Title and story are not kept.`);
 	const use = (terms: ReadonlyMap<string, Rational>) =>
 		variables.map(({ name }) => toText(terms.get(name) ?? ZERO));
 	const constant = objective.constant.n === 0n ? '' : toText(objective.constant);
@@ -91,7 +92,7 @@ export class CellFault extends InputError {
 		readonly column: number,
 		readonly why: string
 	) {
-		super([{ path: 'content', message: `row ${row + 1}, column ${column + 1}: ${why}` }]);
+		super([{ path: 'content', message: en`row ${row + 1}, column ${column + 1}: ${why}` }]);
 	}
 }
 
@@ -107,7 +108,7 @@ class TableReader {
 		// a comma inside a cell is a decimal mark: as separator it would not be there any more
 		const cells = rows.flat();
 		this.comma = comma ?? hasDecimalCommas(cells);
-		if (this.comma && comma === undefined) notes.push('A comma is read as the decimal mark.');
+		if (this.comma && comma === undefined) notes.push(en`A comma is read as the decimal mark.`);
 	}
 
 	private fail(row: number, column: number, message: string): never {
@@ -119,7 +120,7 @@ class TableReader {
 		if (cell === '') return otherwise;
 		const isThousands = !this.comma && THOUSANDS.test(cell);
 		if (isThousands) {
-			const note = 'A comma before three digits is read as a mark of thousands: 3,600 is 3600.';
+			const note = en`A comma before three digits is read as a mark of thousands: 3,600 is 3600.`;
 			if (!this.notes.includes(note)) this.notes.push(note);
 		}
 		try {
@@ -137,11 +138,11 @@ class TableReader {
 		const head = (rows[0] ?? []).map((cell) => cell.trim());
 		const at = head.findIndex((cell) => cell.toLowerCase() === 'relation');
 		if (at < 1)
-			this.fail(0, 0, 'the first row has the names of the activities, then “relation” and “amount”');
+			this.fail(0, 0, en`the first row has the names of the activities, then “relation” and “amount”`);
 		const book = new NameBook('variable', notes);
 		const names = head
 			.slice(1, at)
-			.map((cell, i) => (cell ? book.of(cell) : this.fail(0, i + 1, 'an activity needs a name')));
+			.map((cell, i) => (cell ? book.of(cell) : this.fail(0, i + 1, en`an activity needs a name`)));
 		const variables: Variable[] = names.map((name) => ({
 			name,
 			lower: ZERO,
@@ -165,14 +166,14 @@ class TableReader {
 			if (rows[i].every((cell) => !cell.trim())) continue;
 			if (isAboutActivities(first)) this.about(i, first.toLowerCase(), variables);
 			else if (goal) {
-				if (objective) this.fail(i, 0, 'this is a second objective');
+				if (objective) this.fail(i, 0, en`this is a second objective`);
 				const sense = goal[1].toLowerCase() as Sense;
 				const name = new NameBook('objective', notes).of(goal[2] ?? 'z');
 				objective = { sense, name, ...unitOf(i), terms: terms(i), constant: this.number(i, at + 1, ZERO) };
 			} else {
 				const sign = (rows[i][at] ?? '').trim();
 				const relation =
-					RELATIONS[sign] ?? this.fail(i, at, `“${sign.slice(0, 20)}” is no relation; ≤, ≥ and = are`);
+					RELATIONS[sign] ?? this.fail(i, at, en`“${sign.slice(0, 20)}” is no relation; ≤, ≥ and = are`);
 				const name = rowBook.of(first || `r${constraints.length + 1}`);
 				constraints.push({
 					name,
@@ -183,7 +184,7 @@ class TableReader {
 				});
 			}
 		}
-		if (!objective) this.fail(0, 0, 'no row begins with max or min');
+		if (!objective) this.fail(0, 0, en`no row begins with max or min`);
 		return { variables, objective, constraints };
 	}
 
@@ -198,7 +199,8 @@ class TableReader {
 				variables[j] = { ...variable, upper: none ? null : this.number(row, j + 1, ONE) };
 			else if (head === 'domain') {
 				const domain = DOMAINS.find((own) => own === cell.toLowerCase());
-				if (!domain) this.fail(row, j + 1, `“${cell.slice(0, 20)}” is no domain; ${DOMAINS.join(', ')} are`);
+				if (!domain)
+					this.fail(row, j + 1, en`“${cell.slice(0, 20)}” is no domain; ${DOMAINS.join(', ')} are`);
 				variables[j] = { ...variable, domain };
 			} else variables[j] = { ...variable, unit: cell.slice(0, 60) };
 		});

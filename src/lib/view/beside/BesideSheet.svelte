@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Beside } from '$lib/desk/beside.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { Preferences } from '$lib/desk/preferences.svelte';
@@ -14,7 +15,7 @@
 
 {#if beside.other}
 	<Sheet
-		title={`${name} and ${beside.other.title.charAt(0).toLowerCase()}${beside.other.title.slice(1)}`}
+		title={en`${name} and ${beside.other.title.charAt(0).toLowerCase()}${beside.other.title.slice(1)}`}
 		look="beside"
 		onclose={() => beside.close()}
 	>
@@ -23,7 +24,7 @@
 			{#key beside.other.desk}<OneSide desk={beside.other.desk} name={beside.other.title} />{/key}
 		</div>
 		<p class="close">
-			<button class="btn tool" onclick={() => beside.close()}>Close</button>
+			<button class="btn tool" onclick={() => beside.close()}>{en`Close`}</button>
 		</p>
 	</Sheet>
 {/if}

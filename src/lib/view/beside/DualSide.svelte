@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
 	import { useBeside } from '$lib/desk/beside.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
@@ -10,12 +11,12 @@
 	const problem = $derived(dual.written?.dual.problem ?? null);
 	$effect.pre(() => {
 		const own = problem;
-		untrack(() => (own ? beside.open(own, 'The dual', true) : beside.close()));
+		untrack(() => (own ? beside.open(own, en`The dual`, true) : beside.close()));
 	});
 </script>
 
 {#if beside.other}
-	{#key beside.other.desk}<OneSide desk={beside.other.desk} name="The dual" />{/key}
+	{#key beside.other.desk}<OneSide desk={beside.other.desk} name={en`The dual`} />{/key}
 {:else}
-	<p class="nothing">There is no dual without a problem that can be read.</p>
+	<p class="nothing">{en`There is no dual without a problem that can be read.`}</p>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { Preferences } from '$lib/desk/preferences.svelte';
 	import OneSide from './OneSide.svelte';
@@ -8,4 +9,4 @@
 	const own = { ...useDesk(), preferences: new Preferences() };
 </script>
 
-<OneSide desk={own} name="The primal" />
+<OneSide desk={own} name={en`The primal`} />

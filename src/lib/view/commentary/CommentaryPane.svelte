@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { plainText } from '$lib/core/sentence';
 	import { DEMO_STORY } from '$lib/desk/demo';
 	import { Hints } from '$lib/desk/hints.svelte';
@@ -24,7 +25,7 @@
 	const known = $derived(session.hidesAdvice && session.decision?.kind === 'pivot' ? null : session.decision);
 	/** what the class may not see yet */
 	const SECRETS = [
-		{ key: 'all', value: { secret: null, says: 'Everything the class can find (h)' } },
+		{ key: 'all', value: { secret: null, says: en`Everything the class can find (h)` } },
 		...LISTED_SECRETS.map(({ secret, says, key }) => ({
 			key: secret,
 			value: { secret, says: key ? `${says} (${key})` : says }
@@ -38,11 +39,11 @@
 
 {#snippet secret(value: (typeof SECRETS)[number]['value'])}{value.says}{isHidden(value) ? ' ✓' : ''}{/snippet}
 
-<Pane pane="commentary" name="Commentary" aside={document.stale ? 'last right statement' : null}>
+<Pane pane="commentary" name={en`Commentary`} aside={document.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<ToolMenu
-			text="Hide"
-			label="Hide from the class"
+			text={en`Hide`}
+			label={en`Hide from the class`}
 			items={SECRETS}
 			item={secret}
 			onchoose={({ secret }) => (secret === null ? reveal.askClass() : reveal.toggle(secret))}
@@ -50,16 +51,16 @@
 		<button
 			class="btn tool"
 			aria-pressed={reveal.showsReasons}
-			title="Why the rules are as they are, with the numbers here (y)"
-			onclick={() => reveal.toggleReasons()}>Why?</button
+			title={en`Why the rules are as they are, with the numbers here (y)`}
+			onclick={() => reveal.toggleReasons()}>{en`Why?`}</button
 		>
 	{/snippet}
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<!-- the announcer says each step in one sentence; all of it is read here on request -->
-	<div class="text" tabindex="0" role="group" aria-label="Commentary on the current step">
+	<div class="text" tabindex="0" role="group" aria-label={en`Commentary on the current step`}>
 		{#if isAtStart && document.telling.story && !document.telling.isOutgrown}
 			<article class="story">
-				<h3>Story</h3>
+				<h3>{en`Story`}</h3>
 				{#await import('../story/Prose.svelte') then { default: Prose }}<Prose
 						text={document.telling.story}
 					/>{/await}
@@ -77,7 +78,7 @@
 						>{/each}
 				</p>
 				{#if session.covering.isOn && i === session.remarks.length - 1}
-					<button class="btn tool" onclick={() => session.covering.showAll()}>Show all numbers</button>
+					<button class="btn tool" onclick={() => session.covering.showAll()}>{en`Show all numbers`}</button>
 				{/if}
 				{#if session.loop && remark.tone === 'warning'}
 					<button
@@ -86,15 +87,15 @@
 							document.chooseRule('bland');
 							session.next();
 							session.next();
-						}}>Go on by Bland’s rule</button
+						}}>{en`Go on by Bland’s rule`}</button
 					>
 				{/if}
 			</article>
 		{:else}
 			<p class="nothing">
 				{session.large
-					? 'A problem of this size is solved without its steps.'
-					: 'What happens is told here, step by step.'}
+					? en`A problem of this size is solved without its steps.`
+					: en`What happens is told here, step by step.`}
 			</p>
 		{/each}
 		{#if reveal.showsReasons && !session.covering.isOn}
@@ -105,8 +106,8 @@
 		{#if hint}
 			<p class="tip">
 				<span>{hint.says}</span>
-				<button class="btn tool" onclick={() => hints.dismiss(hint.id)}>Got it</button>
-				<button class="btn tool" onclick={() => hints.dismissAll()}>No hints</button>
+				<button class="btn tool" onclick={() => hints.dismiss(hint.id)}>{en`Got it`}</button>
+				<button class="btn tool" onclick={() => hints.dismissAll()}>{en`No hints`}</button>
 			</p>
 		{/if}
 	</div>

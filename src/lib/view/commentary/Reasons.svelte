@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type Reason, reasonWords, type Trial } from '$lib/core/commentary';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Words from '../shared/Words.svelte';
@@ -25,7 +26,7 @@
 			{#if trial}
 				<button
 					class="btn tool"
-					title="On a branch of the trail; b goes back"
+					title={en`On a branch of the trail; b goes back`}
 					onpointerenter={() => session.propose(moveOf(trial))}
 					onpointerleave={() => session.propose(null)}
 					onfocus={() => session.propose(moveOf(trial))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { reasonsAt } from '$lib/core/commentary';
 	import type { Decision } from '$lib/core/method';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -13,4 +14,4 @@
 	const reasons = $derived(session.position ? reasonsAt(session.position, decision) : []);
 </script>
 
-<Reasons {reasons} none="No rule acts here." />
+<Reasons {reasons} none={en`No rule acts here.`} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
 	import { conclusionFound, foundWords, lineWords, regionInWords } from '$lib/core/commentary';
 	import { NOTHING_SAID, type Sentence } from '$lib/core/sentence';
@@ -58,48 +59,51 @@
 	<p class="walk">
 		<button
 			class="btn tool"
-			aria-label="Previous step of the construction"
-			title="Previous step (Page Up)"
+			aria-label={en`Previous step of the construction`}
+			title={en`Previous step (Page Up)`}
 			disabled={steps.length === 0}
 			onclick={() => construction.previous()}>◂</button
 		>
 		<button
 			class="btn tool now"
-			aria-label={step ? 'Next step of the construction' : undefined}
-			title="Next step (Page Down)"
+			aria-label={step ? en`Next step of the construction` : undefined}
+			title={en`Next step (Page Down)`}
 			disabled={steps.length === 0}
-			onclick={() => construction.next()}>{step ? '▸' : 'Build up ▸'}</button
+			onclick={() => construction.next()}>{step ? '▸' : en`Build up ▸`}</button
 		>
 		{#if step && remark}
-			<span class="count">{index + 1} of {steps.length}</span>
+			<span class="count">{en`${index + 1} of ${steps.length}`}</span>
 			<strong><Words sentence={remark.heading} linked={false} /></strong>
-			<button class="btn tool end" title="The finished picture (c)" onclick={() => construction.show(null)}
-				>Finish</button
+			<button
+				class="btn tool end"
+				title={en`The finished picture (c)`}
+				onclick={() => construction.show(null)}>{en`Finish`}</button
 			>
 		{:else if problem}
 			<label class="level">
 				{problem.objective.name} =
 				<input
 					class="field"
-					aria-label={`Value of ${problem.objective.name} at the line`}
+					aria-label={en`Value of ${problem.objective.name} at the line`}
 					aria-invalid={wrong}
 					value={typed !== null && wrong ? typed : level ? toText(level) : ''}
-					placeholder="at the point"
+					placeholder={en`at the point`}
 					disabled={!values}
 					oninput={({ currentTarget }) => enter(currentTarget.value)}
 					onblur={() => (typed = null)}
 				/>
 			</label>
-			{#if wrong}<span class="wrong" role="alert">Write a number such as 720 or 7/3.</span>{/if}
+			{#if wrong}<span class="wrong" role="alert">{en`Write a number such as 720 or 7/3.`}</span>{/if}
 			<span class="soft"><Words sentence={valueSentence} linked={false} /></span>
-			{#if level}<button class="btn tool" onclick={() => construction.put(null)}>To the point</button>{/if}
+			{#if level}<button class="btn tool" onclick={() => construction.put(null)}>{en`To the point`}</button
+				>{/if}
 			{#if construction.isTurned}
-				<button class="btn tool" onclick={() => construction.turn(null)}>Turn back</button>
+				<button class="btn tool" onclick={() => construction.turn(null)}>{en`Turn back`}</button>
 			{/if}
 		{/if}
 		{#if changed && changed.after === lesson.text}
 			<button class="btn tool" onclick={() => construction.putBack(lesson)}
-				>Put {changed.name} back to {toText(changed.from)}</button
+				>{en`Put ${changed.name} back to ${toText(changed.from)}`}</button
 			>
 		{/if}
 	</p>
@@ -142,13 +146,13 @@
 					value={[level ? Math.round(Number(level.sub(low).div(span).valueOf()) * PARTS) : 0]}
 					onValueChange={({ value }) => construction.put(low.add(span.mul(rational(value[0], PARTS))))}
 				>
-					<Slider.Label class="only-heard">The plane of {problem.objective.name}</Slider.Label>
+					<Slider.Label class="only-heard">{en`The plane of ${problem.objective.name}`}</Slider.Label>
 					<Slider.Control class="slider-control">
 						<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
 						<Slider.Thumb index={0} class="slider-thumb"><Slider.HiddenInput /></Slider.Thumb>
 					</Slider.Control>
 				</Slider>
-				<span class="soft">slides the plane of {problem.objective.name}</span>
+				<span class="soft">{en`slides the plane of ${problem.objective.name}`}</span>
 			</div>
 		{/if}
 		{#if optimal && showsBest}
@@ -166,7 +170,7 @@
 					onValueChange={({ value }) =>
 						construction.walk(rational(value[0], optimal.ends ? PARTS : PARTS / 10))}
 				>
-					<Slider.Label class="only-heard">Along the best plans</Slider.Label>
+					<Slider.Label class="only-heard">{en`Along the best plans`}</Slider.Label>
 					<Slider.Control class="slider-control">
 						<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
 						<Slider.Thumb index={0} class="slider-thumb"><Slider.HiddenInput /></Slider.Thumb>

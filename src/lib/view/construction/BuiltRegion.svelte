@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount, tick } from 'svelte';
 	import { plainText } from '$lib/core/sentence';
 	import { bestCorners } from '$lib/core/geometry';
@@ -65,24 +66,24 @@
 		offered.add(() => [
 			{
 				id: 'build on',
-				group: 'Construction',
-				says: 'Next step of the construction',
+				group: en`Construction`,
+				says: en`Next step of the construction`,
 				key: 'PageDown',
 				possible: construction.steps.length > 0,
 				run: () => construction.next()
 			},
 			{
 				id: 'build back',
-				group: 'Construction',
-				says: 'Previous step of the construction',
+				group: en`Construction`,
+				says: en`Previous step of the construction`,
 				key: 'PageUp',
 				possible: construction.steps.length > 0,
 				run: () => construction.previous()
 			},
 			{
 				id: 'build all',
-				group: 'Construction',
-				says: step ? 'Show the finished region' : 'Build the region up from the axes',
+				group: en`Construction`,
+				says: step ? en`Show the finished region` : en`Build the region up from the axes`,
 				key: 'c',
 				possible: construction.steps.length > 0,
 				run: () => (construction.step ? construction.show(null) : construction.begin())

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { cornerCsv, cornerLatex, workedOut } from '$lib/core/formats';
 	import { basicColumns } from '$lib/core/form';
 	import { type CornerRow, cornerTable, planAt } from '$lib/core/geometry';
@@ -39,17 +40,17 @@
 	}
 </script>
 
-<Pane pane="corners" name="Corner table" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="corners" name={en`Corner table`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if problem && problem.variables.length <= 3}
 			<button class="btn tool" aria-pressed={outside} onclick={() => (outside = !outside)}
-				>All intersections</button
+				>{en`All intersections`}</button
 			>
 			<button
 				class="btn tool"
 				aria-pressed={all}
 				onclick={() => reveal.open('values', lesson.text, all ? [] : keys)}
-				>{all ? 'Hide values' : 'Show values'}</button
+				>{all ? en`Hide values` : en`Show values`}</button
 			>
 			<button
 				class="btn tool"
@@ -65,13 +66,13 @@
 		{/if}
 	{/snippet}
 	{#if problem}
-		<Scroll label="Corner table" stale={lesson.stale}>
+		<Scroll label={en`Corner table`} stale={lesson.stale}>
 			<table>
 				<thead>
 					<tr>
 						<th scope="col">({figure.axes.join(', ')})</th>
-						<th scope="col">{problem.variables.length === 3 ? 'planes' : 'lines'} that meet</th>
-						{#if form}<th scope="col">basic variables</th>{/if}
+						<th scope="col">{en`${problem.variables.length === 3 ? en`planes` : en`lines`} that meet`}</th>
+						{#if form}<th scope="col">{en`basic variables`}</th>{/if}
 						<th scope="col" colspan="2" class="value">{problem.objective.name}</th>
 					</tr>
 				</thead>
@@ -97,7 +98,7 @@
 										{/if}{lineText(line)}</span
 									>{BETWEEN}
 								{/each}
-								{#if !row.feasible}<em>not feasible</em>{/if}
+								{#if !row.feasible}<em>{en`not feasible`}</em>{/if}
 							</td>
 							{#if form}
 								<td
@@ -112,32 +113,32 @@
 								>
 								<td class="value"
 									><strong><NumberView value={row.objective} {style} decimal /></strong>
-									{#if marksBest && row.isBest}<em>best</em>{/if}</td
+									{#if marksBest && row.isBest}<em>{en`best`}</em>{/if}</td
 								>
 							{:else}
 								<td colspan="2" class="value"
 									><button
 										class="show"
-										aria-label={`Show ${problem.objective.name} at (${row.at.map((value) => showNumber(value)).join(', ')})`}
+										aria-label={en`Show ${problem.objective.name} at (${row.at.map((value) => showNumber(value)).join(', ')})`}
 										onclick={() => reveal.show('values', lesson.text, row.key)}>?</button
 									></td
 								>
 							{/if}
 						</tr>
 					{:else}
-						<tr><td colspan={form ? 5 : 4}>No two lines meet in a corner of the region.</td></tr>
+						<tr><td colspan={form ? 5 : 4}>{en`No two lines meet in a corner of the region.`}</td></tr>
 					{/each}
 				</tbody>
 			</table>
 			{#if !table.complete}<p class="nothing">
-					So many lines meet here that not all intersections outside the region are listed; every corner is.
+					{en`So many lines meet here that not all intersections outside the region are listed; every corner is.`}
 				</p>{/if}
 		</Scroll>
 	{:else}
 		<p class="nothing">
 			{lesson.problem
-				? 'There is too much here for a corner table.'
-				: 'The corner table appears here as soon as the statement can be read.'}
+				? en`There is too much here for a corner table.`
+				: en`The corner table appears here as soon as the statement can be read.`}
 		</p>
 	{/if}
 </Pane>

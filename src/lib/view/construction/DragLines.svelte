@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { approximate, compare, type Rational, showNumber, ZERO } from '$lib/core/number';
 	import type { Constraint, Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
@@ -109,7 +110,7 @@
 		data-grip={row.name}
 		role="slider"
 		tabindex="0"
-		aria-label={`The line of ${row.name}. Arrow keys change its amount.`}
+		aria-label={en`The line of ${row.name}. Arrow keys change its amount.`}
 		aria-valuenow={approximate(stated.rhs)}
 		aria-valuetext={showNumber(stated.rhs, lesson.notation.numbers)}
 		x1={frame.x(ends?.[0].x ?? 0)}

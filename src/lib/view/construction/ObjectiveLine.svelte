@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type Region, drawn, lineInBox, valuesOf } from '$lib/core/geometry';
 	import { approximate, compare, max, min, type Rational, showNumber, ZERO } from '$lib/core/number';
 	import { objectiveAt, type Problem } from '$lib/core/problem';
@@ -156,7 +157,7 @@
 		const best = problem.objective.sense === 'max' ? values!.high : values!.low;
 		return best ? `${problem.objective.name} = ${showNumber(best, style)}` : text;
 	}
-	const written = $derived(shownText + (outside ? ': outside the region' : ''));
+	const written = $derived(shownText + (outside ? en`: outside the region` : ''));
 	const half = $derived(labelWidth(written) * 0.6 + 10);
 	const clamped = (spot: { x: number; y: number }) => ({
 		x: Math.max(MARGIN.left + half, Math.min(frame.size.width - half - 8, spot.x)),
@@ -203,7 +204,7 @@
 			class="slide"
 			role="slider"
 			tabindex="0"
-			aria-label={`The line of the objective ${problem.objective.name}. Arrow keys move it.`}
+			aria-label={en`The line of the objective ${problem.objective.name}. Arrow keys move it.`}
 			aria-valuenow={approximate(level)}
 			aria-valuemin={bounded ? approximate(bounded[0]) : low}
 			aria-valuemax={bounded ? approximate(bounded[1]) : high}
@@ -225,7 +226,7 @@
 			transform={`translate(${arrow.x - place.x} ${arrow.y - place.y})`}
 			role="slider"
 			tabindex="0"
-			aria-label="The direction of the objective. Arrow keys turn it."
+			aria-label={en`The direction of the objective. Arrow keys turn it.`}
 			aria-valuenow={Math.round((Math.atan2(-slope.better.y, slope.better.x) * 180) / Math.PI)}
 			aria-valuetext={costs.map((cost, i) => `${showNumber(cost, style)} ${region.axes[i]}`).join(', ')}
 			onkeydown={onturn}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Switch } from '@skeletonlabs/skeleton-svelte';
 	import { linear, say } from '$lib/core/sentence';
 	import { removedBy, removedWords } from '$lib/core/commentary';
@@ -21,9 +22,13 @@
 	}
 </script>
 
-<Pane pane="sides" name="What each constraint removes" aside={lesson.stale ? 'last right statement' : null}>
+<Pane
+	pane="sides"
+	name={en`What each constraint removes`}
+	aside={lesson.stale ? en`last right statement` : null}
+>
 	{#if all && body && problem}
-		<Scroll label="Constraints and what each removes">
+		<Scroll label={en`Constraints and what each removes`}>
 			<ul>
 				{#each all.constraints as row, i (row.name)}
 					{@const identity = session.identities.get(row.name)}
@@ -43,7 +48,7 @@
 							class="switch"
 						>
 							<Switch.Control class="switch-control"><Switch.Thumb class="switch-thumb" /></Switch.Control>
-							<Switch.HiddenInput aria-label={`${row.name} takes part`} />
+							<Switch.HiddenInput aria-label={en`${row.name} takes part`} />
 						</Switch>
 						<span class="what">
 							{#if identity}<MarkGlyph {identity} />{/if}
@@ -53,7 +58,7 @@
 								linked={false}
 							/>
 							<em
-								>{#if off}switched off{:else}{@const removed = removedBy(
+								>{#if off}{en`switched off`}{:else}{@const removed = removedBy(
 										problem,
 										body,
 										row.name
@@ -63,27 +68,27 @@
 						<span class="order">
 							<button
 								class="btn-icon small"
-								aria-label={`Draw ${row.name} earlier`}
-								title="Draw earlier"
+								aria-label={en`Draw ${row.name} earlier`}
+								title={en`Draw earlier`}
 								disabled={i === 0}
 								onclick={() => construction.shift(row.name, -1)}>↑</button
 							>
 							<button
 								class="btn-icon small"
-								aria-label={`Draw ${row.name} later`}
-								title="Draw later"
+								aria-label={en`Draw ${row.name} later`}
+								title={en`Draw later`}
 								disabled={i === all.constraints.length - 1}
 								onclick={() => construction.shift(row.name, 1)}>↓</button
 							>
 						</span>
 					</li>
 				{:else}
-					<li>There are no constraints; only the bounds of the variables limit the region.</li>
+					<li>{en`There are no constraints; only the bounds of the variables limit the region.`}</li>
 				{/each}
 			</ul>
 		</Scroll>
 	{:else}
-		<p class="nothing">The constraints appear here as soon as the statement can be read.</p>
+		<p class="nothing">{en`The constraints appear here as soon as the statement can be read.`}</p>
 	{/if}
 </Pane>
 

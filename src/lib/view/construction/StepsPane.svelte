@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -16,10 +17,10 @@
 	});
 </script>
 
-<Pane pane="steps" name="Construction" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="steps" name={en`Construction`} aside={lesson.stale ? en`last right statement` : null}>
 	{#if steps.length}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="Steps of the construction">
+		<div class="scroll" tabindex="0" role="group" aria-label={en`Steps of the construction`}>
 			<ol bind:this={list}>
 				{#each steps as step, i (step.key)}
 					<li class={step.kind}>
@@ -35,7 +36,9 @@
 			</ol>
 		</div>
 	{:else}
-		<p class="nothing">The steps appear here as soon as the statement can be read and its region drawn.</p>
+		<p class="nothing">
+			{en`The steps appear here as soon as the statement can be read and its region drawn.`}
+		</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { tick } from 'svelte';
 	import { useDesigner } from '$lib/desk/designer.svelte';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
@@ -11,18 +12,18 @@
 	/** Opens the empty problem and goes to the first amount of its plan. */
 	async function begin(button: HTMLElement) {
 		const pane = button.closest('.pane');
-		await keeping.openNew(designer.begun('Exercise'));
+		await keeping.openNew(designer.begun(en`Exercise`));
 		await tick();
 		pane?.querySelector<HTMLElement>('input[data-cell^="amount|"]')?.focus();
 	}
 </script>
 
-<span class="begin" role="group" aria-label="A new problem">
+<span class="begin" role="group" aria-label={en`A new problem`}>
 	<SizeFields />
 	<button
 		class="btn tool"
-		title="Another lesson, with nothing but 0 in it"
-		onclick={({ currentTarget }) => void begin(currentTarget)}>Begin</button
+		title={en`Another lesson, with nothing but 0 in it`}
+		onclick={({ currentTarget }) => void begin(currentTarget)}>{en`Begin`}</button
 	>
 </span>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { fromPlan } from '$lib/core/answer';
 	import { dualWords, fromPlanFound } from '$lib/core/commentary';
 	import { costsFor, rowsAt } from '$lib/core/design';
@@ -66,11 +67,11 @@
 </script>
 
 <section>
-	<h3>Make the plan optimal</h3>
+	<h3>{en`Make the plan optimal`}</h3>
 	<p class:yes={isBest && isSet} aria-live="polite">
 		{#if isSet}{isBest
-				? 'With this objective the plan is optimal.'
-				: 'With this objective the plan is not optimal.'}{/if}
+				? en`With this objective the plan is optimal.`
+				: en`With this objective the plan is not optimal.`}{/if}
 	</p>
 	{#if isSet && found && !(isBest && found.is === 'several')}{#each fromPlanFound(plan, found) as step, i (i)}<p
 				class="note"
@@ -79,29 +80,28 @@
 			</p>{/each}{/if}
 	{#if binding.length}
 		<p>
-			Any positive combination of the binding constraints makes the plan optimal:
+			{en`Any positive combination of the binding constraints makes the plan optimal:`}
 			{#each binding as { row }, i (row.name)}{i > 0 ? ' + ' : ''}<label
 					><input
-						aria-label={`Weight of ${row.name}`}
+						aria-label={en`Weight of ${row.name}`}
 						value={weights[row.name] ?? '1'}
 						oninput={(event) => (weights[row.name] = event.currentTarget.value)}
 					/>
 					· {row.name}</label
 				>{/each}
 			<button class="btn tool" disabled={mix.size === 0} onclick={() => take(mix)}
-				>Use this combination</button
+				>{en`Use this combination`}</button
 			>
 		</p>
 		{#if !isBest && near?.terms}
 			<p>
-				The nearest whole coefficients that make it optimal: {printTerms(near.terms)}
-				<button class="btn tool" onclick={() => take(near.terms!)}>Use these coefficients</button>
+				{en`The nearest whole coefficients that make it optimal: ${printTerms(near.terms)}`}
+				<button class="btn tool" onclick={() => take(near.terms!)}>{en`Use these coefficients`}</button>
 			</p>
 		{/if}
 	{:else}
 		<p class="note">
-			No constraint binds at the plan. Enter coefficients and set what is left of a constraint to 0: then a
-			combination of the binding constraints makes the plan optimal.
+			{en`No constraint binds at the plan. Enter coefficients and set what is left of a constraint to 0: then a combination of the binding constraints makes the plan optimal.`}
 		</p>
 	{/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { DESIGN_WORDS, useDesigner, WAYS_TO_DESIGN } from '$lib/desk/designer.svelte';
 	import Choose from '../shared/Choose.svelte';
 
@@ -7,9 +8,9 @@
 	const options = WAYS_TO_DESIGN.map((value) => ({ value, text: DESIGN_WORDS[value] }));
 </script>
 
-<section class="ways-bar" aria-label="How the exercise is made">
+<section class="ways-bar" aria-label={en`How the exercise is made`}>
 	<Choose
-		label="How the exercise is made"
+		label={en`How the exercise is made`}
 		value={designer.way}
 		{options}
 		onchange={(way) => (designer.way = way)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type KeptWish, type PlanKept, saysOf } from '$lib/core/design';
 	import { useDesigner, type RankedFind } from '$lib/desk/designer.svelte';
 	import { useGo } from '$lib/desk/go';
@@ -16,9 +17,9 @@
 
 	const told = $derived(
 		[
-			`${finds.length} found`,
-			`${tried} candidates`,
-			...(designer.rate === null ? [] : [`${designer.rate} a second`])
+			en`${finds.length} found`,
+			en`${tried} candidates`,
+			...(designer.rate === null ? [] : [en`${designer.rate} a second`])
 		].join(', ')
 	);
 	/** of each wish how often it failed alone, the most frequent first */
@@ -33,7 +34,7 @@
 
 	const says = (promise: KeptWish | PlanKept): string => {
 		if (promise.kind === 'plan')
-			return `(${promise.point.join(', ')}) is ${promise.shall === 'best' ? 'a best plan' : 'feasible'}`;
+			return en`(${promise.point.join(', ')}) is ${promise.shall === 'best' ? en`a best plan` : en`feasible`}`;
 		const words = saysOf(promise);
 		// “the run takes 2 pivots” says the value already
 		const { value, ...wish } = promise;
@@ -44,11 +45,11 @@
 
 	const wishNamed = (kind: string) => {
 		const wish = searched.find((own) => own.kind === kind);
-		return wish ? `“${saysOf(wish)}”` : kind === 'form' ? 'good form' : 'the plan';
+		return wish ? `“${saysOf(wish)}”` : kind === 'form' ? en`good form` : en`the plan`;
 	};
 
 	async function take(found: Pick<RankedFind, 'problem'>, i: number) {
-		await keeping.openNew(designer.lessonOf(found, `Exercise ${designer.seed}.${i + 1}`));
+		await keeping.openNew(designer.lessonOf(found, en`Exercise ${designer.seed}.${i + 1}`));
 		go('/');
 	}
 </script>
@@ -56,13 +57,13 @@
 {#snippet failing()}
 	{#if missed.length && running.what === null}
 		<p class="note">
-			What failed first, and how often: {missed
+			{en`What failed first, and how often: ${missed
 				.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
-				.join(', ')}.
+				.join(', ')}.`}
 			{#if alone.length}
-				Of {designer.alone.of} that were judged by all wishes, this many failed by one alone: {alone
+				{en`Of ${designer.alone.of} that were judged by all wishes, this many failed by one alone: ${alone
 					.map(({ count, says }) => `“${says}” ${count}`)
-					.join(', ')}.
+					.join(', ')}.`}
 			{/if}
 		</p>
 	{/if}
@@ -70,29 +71,31 @@
 
 <Pane
 	pane="finds"
-	name="Finds"
+	name={en`Finds`}
 	aside={running.what === 'search'
-		? `searching${designer.onServer ? ' on the server' : ''}, ${told}`
+		? designer.onServer
+			? en`searching on the server, ${told}`
+			: en`searching, ${told}`
 		: tried
 			? told
 			: null}
 >
-	<Scroll label="Problems that meet the wishes">
-		{#if running.what === 'search'}<progress aria-label="Search" max={designer.count} value={finds.length}
+	<Scroll label={en`Problems that meet the wishes`}>
+		{#if running.what === 'search'}<progress aria-label={en`Search`} max={designer.count} value={finds.length}
 			></progress>{/if}
 		<div class="cards">
 			{#each finds as found, i (found.problem)}
 				<FindCard
 					problem={found.problem}
 					wishes={searched}
-					name={`Find ${i + 1}`}
+					name={en`Find ${i + 1}`}
 					lit={pointed?.card === i ? litBy(found.promises[pointed.promise], found.problem) : NOWHERE}
 				>
 					<ul>
 						{#each found.promises as promise, k (k)}<li>
 								<button
 									class="promise"
-									title="Where it comes true"
+									title={en`Where it comes true`}
 									onpointerenter={() => (pointed = { card: i, promise: k })}
 									onpointerleave={() => (pointed = null)}
 									onfocus={() => (pointed = { card: i, promise: k })}
@@ -100,42 +103,42 @@
 									onclick={() => (pointed = { card: i, promise: k })}>{says(promise)} ✓</button
 								>
 							</li>{/each}
-						<li class="note">{found.digits} digits to write by hand</li>
+						<li class="note">{en`${found.digits} digits to write by hand`}</li>
 					</ul>
-					<button class="btn tool now" onclick={() => void take(found, i)}>Take</button>
+					<button class="btn tool now" onclick={() => void take(found, i)}>{en`Take`}</button>
 				</FindCard>
 			{/each}
 		</div>
 		{#if finds.length < designer.count && running.what === null && (tried > 0 || designer.fault)}
 			<p class="nothing">
 				{finds.length === 0
-					? 'Nothing was found in the time given.'
-					: `Only ${finds.length} of ${designer.count} were found in the time given.`}
+					? en`Nothing was found in the time given.`
+					: en`Only ${finds.length} of ${designer.count} were found in the time given.`}
 			</p>
 			{#if neverMet.length}
 				<p>
-					{neverMet.length === 1
-						? 'This wish was never met in the sample'
-						: 'These wishes were never met together in the sample'}, which proves nothing: {neverMet
-						.map(saysOf)
-						.join('; ')}.
+					{en`${
+						neverMet.length === 1
+							? en`This wish was never met in the sample`
+							: en`These wishes were never met together in the sample`
+					}, which proves nothing: ${neverMet.map(saysOf).join('; ')}.`}
 				</p>
 			{/if}
 			{#if nearest.length}
-				<h3>Nearest</h3>
+				<h3>{en`Nearest`}</h3>
 				<div class="cards">
 					{#each nearest as near, i (i)}
-						<FindCard problem={near.problem} wishes={searched} name={`Near ${i + 1}`}>
+						<FindCard problem={near.problem} wishes={searched} name={en`Near ${i + 1}`}>
 							<ul>
 								{#each near.misses as k (k)}<li>{saysOf(searched[k])} ✗</li>{/each}
 							</ul>
-							<button class="btn tool" onclick={() => void take(near, i)}>Take</button>
+							<button class="btn tool" onclick={() => void take(near, i)}>{en`Take`}</button>
 						</FindCard>
 					{/each}
 				</div>
 			{/if}
 		{:else if finds.length === 0 && running.what === null}
-			<p class="nothing">Problems that meet all wishes appear here.</p>
+			<p class="nothing">{en`Problems that meet all wishes appear here.`}</p>
 		{/if}
 		{@render failing()}
 	</Scroll>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { integerWords } from '$lib/core/commentary';
 	import { brokenAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -17,10 +18,10 @@
 	let pasted = $state<string | null>(null);
 </script>
 
-<Pane pane="hand" name="Around a plan" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="hand" name={en`Around a plan`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}<BeginTools />{/snippet}
 	{#if problem}
-		<Scroll label="The problem around a plan">
+		<Scroll label={en`The problem around a plan`}>
 			<TechnologyTable {problem} around={plans} onwhole={(text) => (pasted = text)} />
 			{#if broken.length}
 				<p class="wrong"><Words sentence={integerWords(problem, { code: 'impossible', broken })} /></p>
@@ -29,7 +30,7 @@
 		</Scroll>
 	{:else}
 		<p class="nothing">
-			Here a problem is made around a plan. Begin one of the size above, or write one on page Problem.
+			{en`Here a problem is made around a plan. Begin one of the size above, or write one on page Problem.`}
 		</p>
 	{/if}
 </Pane>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { coneAt } from '$lib/core/design';
 	import type { Region } from '$lib/core/geometry';
 	import { approximate, ZERO } from '$lib/core/number';
@@ -48,7 +49,8 @@
 	});
 </script>
 
-{#each wedges as points, i (i)}<polygon {points}><title>Objectives for which the plan is best</title></polygon
+{#each wedges as points, i (i)}<polygon {points}
+		><title>{en`Objectives for which the plan is best`}</title></polygon
 	>{/each}
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { NAMINGS } from '$lib/core/design';
 	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
 
@@ -22,12 +23,14 @@
 	>
 {/each}
 <label
-	>sense <select class="field" bind:value={designer.sense}
+	>{en`sense`}
+	<select class="field" bind:value={designer.sense}
 		><option value="max">max</option><option value="min">min</option></select
 	></label
 >
 <label
-	>names <select class="field" bind:value={designer.naming}
+	>{en`names`}
+	<select class="field" bind:value={designer.naming}
 		>{#each NAMINGS as naming (naming)}<option value={naming}>{NAMING_WORDS[naming]}</option>{/each}</select
 	></label
 >

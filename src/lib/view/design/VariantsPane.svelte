@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
 	import { showNumber } from '$lib/core/number';
@@ -28,11 +29,11 @@
 
 	function key(problem: Problem): string {
 		const { status, solution, objective, pivots } = solved(problem);
-		if (status !== 'optimal') return `${status}, ${pivots} pivots`;
+		if (status !== 'optimal') return en`${status}, ${pivots} pivots`;
 		const plan = problem.variables
 			.map(({ name }) => `${name} = ${showNumber(solution!.get(name)!, lesson.notation.numbers)}`)
 			.join(', ');
-		return `${plan}; ${problem.objective.name} = ${showNumber(objective!, lesson.notation.numbers)}; ${pivots} pivots`;
+		return en`${plan}; ${problem.objective.name} = ${showNumber(objective!, lesson.notation.numbers)}; ${pivots} pivots`;
 	}
 
 	// a page that waits is never blank
@@ -47,42 +48,44 @@
 	}
 </script>
 
-<Pane pane="variants" name="Variants" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="variants" name={en`Variants`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<label class="option"
-			>how many <input class="field" type="number" min="1" max="12" bind:value={variants.count} /></label
+			>{en`how many`}
+			<input class="field" type="number" min="1" max="12" bind:value={variants.count} /></label
 		>
 		<label class="option"
-			>pivots <select class="field" bind:value={variants.sameWay}>
-				<option value="number">as many</option>
-				<option value="same">the same ones</option>
-				<option value="other">as many, other ones</option>
+			>{en`pivots`}
+			<select class="field" bind:value={variants.sameWay}>
+				<option value="number">{en`as many`}</option>
+				<option value="same">{en`the same ones`}</option>
+				<option value="other">{en`as many, other ones`}</option>
 			</select></label
 		>
 		{#if running.what === 'variants'}
-			<button class="btn tool" onclick={() => running.cancel()}>Stop</button>
+			<button class="btn tool" onclick={() => running.cancel()}>{en`Stop`}</button>
 		{:else}
 			<button class="btn tool now" disabled={!lesson.problem} onclick={() => void variants.vary()}
-				>Make variants</button
+				>{en`Make variants`}</button
 			>
 		{/if}
-		<label class="option"><input type="checkbox" bind:checked={showsAnswers} /> answers</label>
+		<label class="option"><input type="checkbox" bind:checked={showsAnswers} /> {en`answers`}</label>
 		<button
 			class="btn tool"
 			disabled={list.length === 0}
-			title="The variants side by side, as they stand here"
-			onclick={() => cards && printAlone(cards)}>Print</button
+			title={en`The variants side by side, as they stand here`}
+			onclick={() => cards && printAlone(cards)}>{en`Print`}</button
 		>
 		<button
 			class="btn tool"
 			disabled={list.length === 0}
 			onclick={() => download('variants.mathesis.json', variants.collection(title), 'application/json')}
-			>Export as a collection</button
+			>{en`Export as a collection`}</button
 		>
 	{/snippet}
-	<Scroll label="Variants of this lesson">
+	<Scroll label={en`Variants of this lesson`}>
 		{#if running.what === 'variants'}<progress
-				aria-label="Search for variants"
+				aria-label={en`Search for variants`}
 				max={variants.count}
 				value={list.length}
 			></progress>{/if}
@@ -90,14 +93,13 @@
 			{#each list as problem, i (problem)}
 				<FindCard {problem} name={`${title} ${letter(i)}`} {showsAnswers}>
 					{#if showsAnswers}<p class="key">{key(problem)}</p>{/if}
-					<button class="btn tool" onclick={() => void take(i)}>Take</button>
+					<button class="btn tool" onclick={() => void take(i)}>{en`Take`}</button>
 				</FindCard>
 			{/each}
 		</div>
 		{#if list.length === 0 && running.what === null}
 			<p class="nothing">
-				Variants have other numbers, but the same kind of answer, the same binding constraints, and as many
-				pivots and artificial variables. Where this best plan is integer, theirs is, too.
+				{en`Variants have other numbers, but the same kind of answer, the same binding constraints, and as many pivots and artificial variables. Where this best plan is integer, theirs is, too.`}
 			</p>
 		{/if}
 	</Scroll>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { choiceWords, type Control, kindOfWish, type Wish } from '$lib/core/design';
 
 	/** A wish with its controls, as its kind describes them. */
@@ -11,7 +12,7 @@
 	let { wish, number, onchange, onremove }: Props = $props();
 	const controls = $derived(kindOfWish(wish.kind).controls ?? []);
 	const values = $derived(wish as unknown as Readonly<Record<string, unknown>>);
-	const label = (what: string) => `Wish ${number}, ${what}`;
+	const label = (what: string) => en`Wish ${number}, ${what}`;
 	interface Range {
 		least: number;
 		most: number;
@@ -37,8 +38,8 @@
 		min={range.least}
 		max={range.most}
 		aria-label={label(what)}
-		title={range.isOptional ? `${what}; empty: any` : undefined}
-		placeholder={range.isOptional ? 'any' : undefined}
+		title={range.isOptional ? en`${what}; empty: any` : undefined}
+		placeholder={range.isOptional ? en`any` : undefined}
 		value={value as number | undefined}
 		onchange={(e) => set({ [field]: whole(e.currentTarget.value, range) })}
 	/>
@@ -50,7 +51,8 @@
 			type="checkbox"
 			checked={wish.not ?? false}
 			onchange={(e) => onchange({ ...wish, not: e.currentTarget.checked || undefined })}
-		/> not</label
+		/>
+		{en`not`}</label
 	>
 	{#each controls.filter(isShown) as own, i (i)}
 		{#if own.kind === 'count'}
@@ -59,11 +61,11 @@
 			{@const field = values.exactly === undefined ? 'atMost' : 'exactly'}
 			<select
 				class="field"
-				aria-label={label('exactly or at most')}
+				aria-label={label(en`exactly or at most`)}
 				value={field}
 				onchange={(e) => turn(e.currentTarget.value, values[field] as number)}
 			>
-				<option value="exactly">exactly</option><option value="atMost">at most</option>
+				<option value="exactly">{en`exactly`}</option><option value="atMost">{en`at most`}</option>
 			</select>
 			{@render count(field, own.label, values[field], own)}
 		{:else if own.kind === 'choice'}
@@ -78,11 +80,11 @@
 		{:else if own.kind === 'yes'}
 			<select
 				class="field"
-				aria-label={label('yes or no')}
+				aria-label={label(en`yes or no`)}
 				value={String(values[own.field])}
 				onchange={(e) => set({ [own.field]: e.currentTarget.value === 'true' })}
 			>
-				<option value="true">yes</option><option value="false">no</option>
+				<option value="true">{en`yes`}</option><option value="false">{en`no`}</option>
 			</select>
 		{:else}
 			<input
@@ -95,8 +97,8 @@
 	{/each}
 	<button
 		class="btn-icon remove"
-		aria-label={`Leave wish ${number} out`}
-		title="Leave it out"
+		aria-label={en`Leave wish ${number} out`}
+		title={en`Leave it out`}
 		onclick={onremove}>×</button
 	>
 </span>

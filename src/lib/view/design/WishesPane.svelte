@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import {
 		FORM_PARTS,
@@ -7,6 +8,7 @@
 		NAMED_EXERCISES,
 		saysOf,
 		type Wish,
+		GROUP_LABELS,
 		WISH_GROUPS,
 		WISH_NAMES
 	} from '$lib/core/design';
@@ -32,7 +34,7 @@
 			.map(({ kind, first }) => ({ key: kind, value: first as Wish }))
 	}));
 	const RELATIONS: readonly { value: Relation | ''; text: string }[] = [
-		{ value: '', text: 'any' },
+		{ value: '', text: en`any` },
 		{ value: '<=', text: '≤' },
 		{ value: '>=', text: '≥' },
 		{ value: '=', text: '=' }
@@ -53,24 +55,24 @@
 	const isGiven = $derived(relations.every((own) => own !== null));
 	const isMixed = $derived(!isGiven && relations.some((own) => own !== null));
 	const relationWords = $derived(
-		isGiven ? `relations ${relations.map((own) => SIGNS[own!]).join(' ')}` : 'any relations'
+		isGiven ? en`relations ${relations.map((own) => SIGNS[own!]).join(' ')}` : en`any relations`
 	);
 	function setRelation(i: number, value: string) {
 		designer.relations = relations.map((own, k) => (k === i ? ((value || null) as Relation | null) : own));
 	}
 	const formWords = $derived(
 		designer.form.length === FORM_PARTS.length
-			? 'in good form'
+			? en`in good form`
 			: designer.form.length === 0
-				? 'tidy or not'
-				: `in good form but for ${FORM_PARTS.length - designer.form.length}`
+				? en`tidy or not`
+				: en`in good form but for ${FORM_PARTS.length - designer.form.length}`
 	);
 	const planWords = $derived(
 		designer.plan.trim()
-			? `(${designer.plan
+			? en`(${designer.plan
 					.trim()
 					.split(/[\s,;]+/)
-					.join(', ')}) is ${designer.shall === 'best' ? 'a best plan' : 'feasible'}`
+					.join(', ')}) is ${designer.shall === 'best' ? en`a best plan` : en`feasible`}`
 			: null
 	);
 	const against = $derived(designer.against);
@@ -94,29 +96,29 @@
 		type="number"
 		min="2"
 		max="8"
-		aria-label={`How many ${of}`}
+		aria-label={of === 'variables' ? en`How many variables` : en`How many constraints`}
 		value={designer[of]}
 		onchange={(e) => (designer[of] = whole(e.currentTarget.value, 2, 8))}
 	/>{/snippet}
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
 
-<Pane pane="wishes" name="Wishes">
-	<Scroll label="What the exercise shall be like">
+<Pane pane="wishes" name={en`Wishes`}>
+	<Scroll label={en`What the exercise shall be like`}>
 		{#if recipe}
 			<p class="note">
 				{#if 'fault' in recipe}
-					This lesson has a recipe that cannot be used: {recipe.fault}.
+					{en`This lesson has a recipe that cannot be used: ${recipe.fault}.`}
 				{:else}
-					This lesson was designed here{recipe.isOther
-						? ', with another version of the search: its seed may find other problems'
-						: ''}.
+					{en`This lesson was designed here${
+						recipe.isOther ? en`, with another version of the search: its seed may find other problems` : ''
+					}.`}
 					<button class="btn tool" onclick={() => designer.takeUp(recipe.request)}
-						>Go on with its recipe</button
+						>{en`Go on with its recipe`}</button
 					>
 				{/if}
 			</p>
 		{/if}
-		<div class="named" role="group" aria-label="Exercises by name">
+		<div class="named" role="group" aria-label={en`Exercises by name`}>
 			{#each NAMED_EXERCISES as exercise (exercise.code)}
 				<button
 					class="btn tool"
@@ -128,10 +130,14 @@
 			{/each}
 		</div>
 		<p class="sentence">
-			A <select class="sentence-part" aria-label="Sense" bind:value={designer.sense}
-				><option value="max">maximum</option><option value="min">minimum</option></select
+			A <select class="sentence-part" aria-label={en`Sense`} bind:value={designer.sense}
+				><option value="max">{en`maximum`}</option><option value="min">{en`minimum`}</option></select
 			>
-			in {@render size('variables')} variables with {@render size('constraints')} constraints,
+			{en`in`}
+			{@render size('variables')}
+			{en`variables with`}
+			{@render size('constraints')}
+			{en`constraints,`}
 			<WishPart
 				text={relationWords}
 				after=","
@@ -139,20 +145,20 @@
 				onpress={() => turn('relations')}
 			/>
 			<WishPart
-				text={`coefficients ${designer.from === 0 ? 'up' : `from ${designer.from}`} to ${designer.to}`}
+				text={en`coefficients ${designer.from === 0 ? en`up` : en`from ${designer.from}`} to ${designer.to}`}
 				after=","
 				isOpen={changed === 'numbers'}
 				onpress={() => turn('numbers')}
 			/>
 			<WishPart
-				text={`right-hand sides up to ${designer.rhs}`}
+				text={en`right-hand sides up to ${designer.rhs}`}
 				after=","
 				isOpen={changed === 'numbers'}
 				onpress={() => turn('numbers')}
 			/>
 			<WishPart
 				text={formWords}
-				after={clauses.length ? ', such that' : '.'}
+				after={clauses.length ? en`, such that` : '.'}
 				isOpen={changed === 'form'}
 				onpress={() => turn('form')}
 			/>
@@ -160,7 +166,7 @@
 				{@const left = clauses.length - 1 - i}
 				<WishPart
 					{text}
-					after={left === 0 ? '.' : left === 1 ? ' and' : ','}
+					after={left === 0 ? '.' : left === 1 ? en` and` : ','}
 					isOpen={changed === part}
 					onpress={() => turn(part)}
 				/>{BETWEEN}
@@ -174,7 +180,7 @@
 							>r{i + 1}
 							<select
 								class="field"
-								aria-label={`Relation of r${i + 1}`}
+								aria-label={en`Relation of r${i + 1}`}
 								value={own ?? ''}
 								onchange={(e) => setRelation(i, e.currentTarget.value)}
 							>
@@ -182,20 +188,18 @@
 							</select></label
 						>
 					{/each}
-					{#if isMixed}<p class="note">If one relation is left at “any”, all of them are.</p>{/if}
+					{#if isMixed}<p class="note">{en`If one relation is left at “any”, all of them are.`}</p>{/if}
 				{:else if changed === 'numbers'}
-					<label>coefficients from <input class="field" type="number" bind:value={designer.from} /></label>
-					<label>to <input class="field" type="number" bind:value={designer.to} /></label>
 					<label
-						>right-hand sides up to <input
-							class="field"
-							type="number"
-							min="0"
-							bind:value={designer.rhs}
-						/></label
+						>{en`coefficients from`} <input class="field" type="number" bind:value={designer.from} /></label
+					>
+					<label>{en`to`} <input class="field" type="number" bind:value={designer.to} /></label>
+					<label
+						>{en`right-hand sides up to`}
+						<input class="field" type="number" min="0" bind:value={designer.rhs} /></label
 					>
 				{:else if changed === 'form'}
-					<ul class="parts" aria-label="Good form">
+					<ul class="parts" aria-label={en`Good form`}>
 						{#each FORM_PARTS as part (part)}
 							<li>
 								<label
@@ -212,20 +216,23 @@
 							</li>
 						{/each}
 					</ul>
-					<button class="btn tool" onclick={() => (designer.form = FORM_PARTS)}>All of it</button>
-					<button class="btn tool" onclick={() => (designer.form = [])}>Untidy ones too</button>
+					<button class="btn tool" onclick={() => (designer.form = FORM_PARTS)}>{en`All of it`}</button>
+					<button class="btn tool" onclick={() => (designer.form = [])}>{en`Untidy ones too`}</button>
 				{:else if changed === 'plan'}
 					<label
-						>the plan <input
+						>{en`the plan`}
+						<input
 							class="field wide"
 							placeholder="3 4"
-							aria-label="Amounts of a plan, one for each variable"
+							aria-label={en`Amounts of a plan, one for each variable`}
 							bind:value={designer.plan}
 						/></label
 					>
 					<label
-						>is <select class="field" aria-label="What the plan shall be" bind:value={designer.shall}
-							><option value="best">a best plan</option><option value="feasible">feasible</option></select
+						>{en`is`}
+						<select class="field" aria-label={en`What the plan shall be`} bind:value={designer.shall}
+							><option value="best">{en`a best plan`}</option><option value="feasible">{en`feasible`}</option
+							></select
 						></label
 					>
 				{:else if designer.wishes[changed]}
@@ -244,12 +251,12 @@
 		{/if}
 		{#if against}<p class="wrong" role="alert">{against}.</p>{/if}
 		<div class="line">
-			<span>Add</span>
-			{#if !planWords}<button class="btn tool" onclick={() => turn('plan')}>a plan</button>{/if}
+			<span>{en`Add`}</span>
+			{#if !planWords}<button class="btn tool" onclick={() => turn('plan')}>{en`a plan`}</button>{/if}
 			{#each groups as { group, items } (group)}
 				<ToolMenu
-					text={group}
-					label={`Add a wish about ${group}`}
+					text={GROUP_LABELS[group]}
+					label={en`Add a wish about ${GROUP_LABELS[group]}`}
 					{items}
 					item={kindLine}
 					onchoose={(wish) => add(wish)}
@@ -258,7 +265,8 @@
 		</div>
 		<div class="line go">
 			<label
-				>how many <input
+				>{en`how many`}
+				<input
 					class="field"
 					type="number"
 					min="1"
@@ -267,41 +275,43 @@
 					onchange={(e) => (designer.count = whole(e.currentTarget.value, 1, 12))}
 				/></label
 			>
-			<label>seed <input class="field" type="number" bind:value={designer.seed} /></label>
+			<label>{en`seed`} <input class="field" type="number" bind:value={designer.seed} /></label>
 			{#if designer.running.what === 'search'}
-				<button class="btn tool" onclick={() => designer.running.cancel()}>Stop</button>
+				<button class="btn tool" onclick={() => designer.running.cancel()}>{en`Stop`}</button>
 			{:else}
 				<button class="btn tool now" disabled={against !== null} onclick={() => void designer.search()}
-					>Search</button
+					>{en`Search`}</button
 				>
 				{#if designer.tried > 0 && designer.finds.length < designer.count}
 					<button
 						class="btn tool"
 						disabled={against !== null}
-						title="With what was found so far"
-						onclick={() => void designer.goOn()}>Go on</button
+						title={en`With what was found so far`}
+						onclick={() => void designer.goOn()}>{en`Go on`}</button
 					>
 				{/if}
 				<button
 					class="btn tool"
 					disabled={against !== null}
-					title="Other finds for the same wishes"
+					title={en`Other finds for the same wishes`}
 					onclick={() => {
 						designer.seed += 1;
 						void designer.search();
-					}}>More like these</button
+					}}>{en`More like these`}</button
 				>
 			{/if}
 		</div>
 		<div class="line">
 			<label
-				>names <select class="field" bind:value={designer.naming}
+				>{en`names`}
+				<select class="field" bind:value={designer.naming}
 					>{#each NAMINGS as naming (naming)}<option value={naming}>{NAMING_WORDS[naming]}</option
 						>{/each}</select
 				></label
 			>
 			<label
-				><input type="checkbox" bind:checked={designer.onServer} /> search on the server (if this device is slow)</label
+				><input type="checkbox" bind:checked={designer.onServer} />
+				{en`search on the server (if this device is slow)`}</label
 			>
 		</div>
 	</Scroll>

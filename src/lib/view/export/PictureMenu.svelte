@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { titleOf } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { download, downloadBlob, fileName } from '../shared/download';
@@ -20,7 +21,7 @@
 	const { document: lesson, preferences } = useDesk();
 	const SLIDES = 1920;
 	const PRINT = 3600;
-	const NAMES: Record<Look, string> = { light: 'light', dark: 'dark', black: 'black on white' };
+	const NAMES: Record<Look, string> = { light: en`light`, dark: en`dark`, black: en`black on white` };
 	const ENDS: Record<Look, string> = { light: '-light', dark: '-dark', black: '-print' };
 
 	interface Choice {
@@ -36,7 +37,7 @@
 		return own && snapshot(own, look);
 	}
 	const svg = (look: Look): Choice => ({
-		says: `SVG, ${NAMES[look]}`,
+		says: en`SVG, ${NAMES[look]}`,
 		run: async (name) => {
 			const own = await taken(look);
 			if (own)
@@ -44,7 +45,7 @@
 		}
 	});
 	const png = (look: Look, width: number, use: string): Choice => ({
-		says: `PNG for ${use} (${width} pixels wide), ${NAMES[look]}`,
+		says: en`PNG for ${use} (${width} pixels wide), ${NAMES[look]}`,
 		run: async (name) => {
 			const own = await taken(look);
 			if (own)
@@ -52,21 +53,21 @@
 		}
 	});
 	const tikz: Choice = {
-		says: 'TikZ for LaTeX, as it is shown',
+		says: en`TikZ for LaTeX, as it is shown`,
 		run: async (name) => {
 			const own = await taken('light');
 			if (own) download(name('.tikz'), (await import('./tikz')).tikzOf(own));
 		}
 	};
 	const edited: Choice = {
-		says: 'TikZ for LaTeX, to edit: amounts are its coordinates',
+		says: en`TikZ for LaTeX, to edit: amounts are its coordinates`,
 		run: async (name) => {
 			const text = await coordinates!();
 			if (text !== null) download(name('-coordinates.tikz'), text);
 		}
 	};
 	const stripOf = (look: Look): Choice => ({
-		says: `Strip of the construction’s steps (SVG), ${NAMES[look]}`,
+		says: en`Strip of the construction’s steps (SVG), ${NAMES[look]}`,
 		run: async (name) => {
 			const { strip, svgText } = await import('./snapshot');
 			download(
@@ -92,8 +93,8 @@
 
 {#snippet item({ says }: Choice)}{says}{/snippet}
 <ToolMenu
-	text="Picture"
-	label="The picture as a file"
+	text={en`Picture`}
+	label={en`The picture as a file`}
 	items={choices.map((value) => ({ key: value.says, value }))}
 	{item}
 	onchoose={(choice) => void choice.run(name)}

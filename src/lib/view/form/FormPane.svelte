@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { changeSentence } from '$lib/core/sentence';
 	import { stages, type System } from '$lib/core/form';
 	import { type BeginMove, formOptions } from '$lib/core/move';
@@ -57,21 +58,21 @@
 	}
 </script>
 
-<Pane pane="form" name="Standard form" aside={document.stale ? 'last right statement' : null}>
+<Pane pane="form" name={en`Standard form`} aside={document.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if way.length > 0}
 			<button
 				class="btn tool"
 				disabled={at === 0}
 				onclick={() => (chosen = at - 1)}
-				aria-label="Change before">‹</button
+				aria-label={en`Change before`}>‹</button
 			>
-			<span class="count">{at} of {way.length}</span>
+			<span class="count">{en`${at} of ${way.length}`}</span>
 			<button
 				class="btn tool"
 				disabled={at === way.length}
 				onclick={() => (chosen = at + 1)}
-				aria-label="Next change">›</button
+				aria-label={en`Next change`}>›</button
 			>
 		{/if}
 	{/snippet}
@@ -81,7 +82,7 @@
 			class="form"
 			tabindex="0"
 			role="group"
-			aria-label="The way to standard form; arrow keys step"
+			aria-label={en`The way to standard form; arrow keys step`}
 			onkeydown={step}
 		>
 			<ol>
@@ -110,11 +111,11 @@
 							</tr>
 							{#if artificials(system).length && begin.kind === 'begin' && ['auto', 'two-phase'].includes(begin.way)}
 								<tr>
-									<td class="label">phase one: min</td>
+									<td class="label">{en`phase one: min`}</td>
 									<td class="terms"
 										><Formula
 											tex={`${texName(document.notation.infeasibility)} = ${artificials(system).join(' + ')}`}
-											says={`the sum of ${artificials(system).length} artificial variables`}
+											says={en`the sum of ${artificials(system).length} artificial variables`}
 										/></td
 									>
 									<td></td>
@@ -129,7 +130,7 @@
 								>
 									<td class="label"
 										>{#if identity}<MarkGlyph {identity} />
-										{/if}{row.owner.name}{isBound(row.owner) ? ' (bound)' : ''}</td
+										{/if}{row.owner.name}{isBound(row.owner) ? en` (bound)` : ''}</td
 									>
 									<td class="terms"
 										><Formula tex={texMixed(row.terms, undefined, style)} says={saysMixed(row.terms)} /></td
@@ -144,7 +145,9 @@
 		</div>
 	{:else}
 		<p class="nothing">
-			{session.large ? 'Too large to be shown change by change.' : 'The way to standard form appears here.'}
+			{session.large
+				? en`Too large to be shown change by change.`
+				: en`The way to standard form appears here.`}
 		</p>
 	{/if}
 </Pane>

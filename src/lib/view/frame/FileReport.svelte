@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Files } from '$lib/desk/files.svelte';
 
 	/** What became of the file that was opened last: why it was refused, or what was changed on the way. */
@@ -6,17 +7,19 @@
 </script>
 
 {#if files.busy !== null}
-	<p class="report" role="status">Opening {files.busy} …</p>
+	<p class="report" role="status">{en`Opening ${files.busy} …`}</p>
 {:else if files.report}
 	{@const { name, refused, lines } = files.report}
 	<div class="report" class:refused role={refused ? 'alert' : 'status'}>
 		<div>
-			<strong>{refused ? `“${name}” was not opened; nothing has changed.` : `“${name}” was opened.`}</strong>
+			<strong
+				>{refused ? en`“${name}” was not opened; nothing has changed.` : en`“${name}” was opened.`}</strong
+			>
 			<ul>
 				{#each lines as line, i (i)}<li>{line}</li>{/each}
 			</ul>
 		</div>
-		<button class="btn tool" onclick={() => files.dismiss()}>Close</button>
+		<button class="btn tool" onclick={() => files.dismiss()}>{en`Close`}</button>
 	</div>
 {/if}
 

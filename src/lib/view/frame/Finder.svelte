@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -36,20 +37,20 @@
 	}
 </script>
 
-<Sheet title="Find an action" quiet place="top" look="finder" {onclose}>
+<Sheet title={en`Find an action`} quiet place="top" look="finder" {onclose}>
 	<input
 		type="text"
 		role="combobox"
 		aria-expanded="true"
 		aria-controls={list}
 		aria-activedescendant={chosen && `${list} ${chosen.id}`}
-		aria-label="Words of what you want to do"
-		placeholder="What do you want to do?"
+		aria-label={en`Words of what you want to do`}
+		placeholder={en`What do you want to do?`}
 		bind:value={sought}
 		oninput={() => (at = 0)}
 		{onkeydown}
 	/>
-	<ul id={list} role="listbox" aria-label="Actions">
+	<ul id={list} role="listbox" aria-label={en`Actions`}>
 		{#each found as action (action.id)}
 			<!-- the field above hears the keys for the list -->
 			<!-- svelte-ignore a11y_click_events_have_key_events -->
@@ -66,7 +67,7 @@
 			</li>
 		{:else}
 			<li class="none" role="option" aria-selected="false" aria-disabled="true">
-				Nothing of that name can be done now.
+				{en`Nothing of that name can be done now.`}
 			</li>
 		{/each}
 	</ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import Sheet from '../shared/Sheet.svelte';
 	import type { Action } from './actions';
 
@@ -7,71 +8,71 @@
 	/** Keys that belong to the thing that has the focus. */
 	const OWN: readonly { where: string; keys: readonly (readonly [string, string])[] }[] = [
 		{
-			where: 'Everywhere',
+			where: en`Everywhere`,
 			keys: [
-				['Ctrl Z', 'take back the last act'],
-				['Ctrl Y', 'do it again'],
-				['Ctrl K', 'find an action'],
-				['Escape', 'close, leave a field, put a pane back']
+				['Ctrl Z', en`take back the last act`],
+				['Ctrl Y', en`do it again`],
+				['Ctrl K', en`find an action`],
+				['Escape', en`close, leave a field, put a pane back`]
 			]
 		},
 		{
-			where: 'Statement',
+			where: en`Statement`,
 			keys: [
-				['Alt ↑ ↓', 'move a row up or down'],
-				['F2', 'rename what the cursor is at, everywhere'],
-				['Escape', 'leave the text, so that keys act again'],
-				['Tab', 'take the name that is offered']
+				['Alt ↑ ↓', en`move a row up or down`],
+				['F2', en`rename what the cursor is at, everywhere`],
+				['Escape', en`leave the text, so that keys act again`],
+				['Tab', en`take the name that is offered`]
 			]
 		},
 		{
-			where: 'Table',
+			where: en`Table`,
 			keys: [
-				['arrows', 'walk over the cells; with Shift choose a block'],
-				['Enter', 'take what was typed, and go down'],
-				['Escape', 'what stood there before; once more leaves the cell'],
-				['Delete', 'clear the block']
+				[en`arrows`, en`walk over the cells; with Shift choose a block`],
+				['Enter', en`take what was typed, and go down`],
+				['Escape', en`what stood there before; once more leaves the cell`],
+				['Delete', en`clear the block`]
 			]
 		},
 		{
-			where: 'Tableau',
+			where: en`Tableau`,
 			keys: [
-				['arrows', 'walk over the entries'],
-				['Enter', 'pivot on an entry; show the ratios of a column']
+				[en`arrows`, en`walk over the entries`],
+				['Enter', en`pivot on an entry; show the ratios of a column`]
 			]
 		},
 		{
-			where: 'Region',
+			where: en`Region`,
 			keys: [
-				['arrows', 'move the view'],
-				['+ −', 'magnify, reduce'],
-				['0', 'fit'],
-				['arrows on a plan', 'move it; with Shift ten steps']
+				[en`arrows`, en`move the view`],
+				['+ −', en`magnify, reduce`],
+				['0', en`fit`],
+				[en`arrows on a plan`, en`move it; with Shift ten steps`]
 			]
 		},
 		{
-			where: 'Body of three variables',
+			where: en`Body of three variables`,
 			keys: [
-				['arrows', 'turn it'],
-				['+ −', 'magnify, reduce'],
-				['0', 'as at first']
+				[en`arrows`, en`turn it`],
+				['+ −', en`magnify, reduce`],
+				['0', en`as at first`]
 			]
 		},
 		{
-			where: 'Tree',
+			where: en`Tree`,
 			keys: [
-				['arrows', 'go from node to node'],
-				['Enter', 'solve an open node, show a hidden one'],
-				['space', 'fold what is below']
+				[en`arrows`, en`go from node to node`],
+				['Enter', en`solve an open node, show a hidden one`],
+				[en`space`, en`fold what is below`]
 			]
 		},
 		{
-			where: 'Number line of a number',
-			keys: [['arrows', 'move the number; Page Up and Page Down by ten steps']]
+			where: en`Number line of a number`,
+			keys: [[en`arrows`, en`move the number; Page Up and Page Down by ten steps`]]
 		},
 		{
-			where: 'Borders between panes',
-			keys: [['arrows', 'move the border']]
+			where: en`Borders between panes`,
+			keys: [[en`arrows`, en`move the border`]]
 		}
 	];
 	const groups = $derived(
@@ -82,8 +83,8 @@
 </script>
 
 <Sheet
-	title="Keys"
-	text="While you write a text, press them together with Alt. Keys in italics do nothing on this page."
+	title={en`Keys`}
+	text={en`While you write a text, press them together with Alt. Keys in italics do nothing on this page.`}
 	look="keys"
 	{onclose}
 >
@@ -95,7 +96,8 @@
 					{#each own as action (action.id)}
 						<dt class:idle={!action.possible}><kbd>{action.key}</kbd></dt>
 						<dd class:idle={!action.possible}>
-							{action.says}{#if !action.possible}<span class="only-heard">, does nothing here</span>{/if}
+							{action.says}{#if !action.possible}<span class="only-heard">{en`, does nothing here`}</span
+								>{/if}
 						</dd>
 					{/each}
 				</dl>
@@ -113,7 +115,7 @@
 			</section>
 		{/each}
 	</div>
-	<button class="btn tool" onclick={onclose}>Close</button>
+	<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 </Sheet>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Tabs } from '@skeletonlabs/skeleton-svelte';
 
 	interface Props {
@@ -11,7 +12,7 @@
 </script>
 
 <Tabs value={current} onValueChange={({ value }) => ongo(value)} class="pane-tabs">
-	<Tabs.List class="pane-tab-list" aria-label="Panes of this page">
+	<Tabs.List class="pane-tab-list" aria-label={en`Panes of this page`}>
 		{#each names as { name, title } (name)}
 			<Tabs.Trigger value={name} class="pane-tab">{title}</Tabs.Trigger>
 		{/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { forStudents, lessonText, problemText, titleOf } from '$lib/core/lesson';
 	import { addressOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -21,12 +22,12 @@
 	const lesson = $derived(isForStudents ? forStudents(own, page) : own);
 	const link = $derived(`${location.origin}${addressOf('/')}${fragmentOf(lesson)}`);
 	const FORMATS = [
-		{ format: 'statement', says: 'Statement', end: '.txt' },
+		{ format: 'statement', says: en`Statement`, end: '.txt' },
 		{ format: 'mps', says: 'MPS', end: '.mps' },
-		{ format: 'mps-fixed', says: 'MPS, fixed columns', end: '-fixed.mps' },
-		{ format: 'csv', says: 'Table (CSV)', end: '.csv' },
+		{ format: 'mps-fixed', says: en`MPS, fixed columns`, end: '-fixed.mps' },
+		{ format: 'csv', says: en`Table (CSV)`, end: '.csv' },
 		{ format: 'latex', says: 'LaTeX', end: '.tex' },
-		{ format: 'json', says: 'Problem (JSON)', end: '.json' }
+		{ format: 'json', says: en`Problem (JSON)`, end: '.json' }
 	] as const;
 	let told = $state<readonly string[]>([]);
 
@@ -38,35 +39,37 @@
 			download(fileName(titleOf(lesson), end), text);
 			told = notes.length ? notes.map((note) => `${says}: ${note}`) : [];
 		} catch (error) {
-			told = [`The statement cannot be read, so there is no problem to write: ${(error as Error).message}.`];
+			told = [
+				en`The statement cannot be read, so there is no problem to write: ${(error as Error).message}.`
+			];
 		}
 	}
 </script>
 
-<Sheet title="Share this lesson" {onclose}>
+<Sheet title={en`Share this lesson`} {onclose}>
 	<div class="two">
 		<div>
 			<p class="for">
 				<label
-					><input type="checkbox" bind:checked={isForStudents} /> For students: without notes, recipe and later
-					steps</label
+					><input type="checkbox" bind:checked={isForStudents} />
+					{en`For students: without notes, recipe and later steps`}</label
 				>
 				{#if isForStudents}
 					<label
-						>opens on
+						>{en`opens on`}
 						<select class="field" bind:value={page}>
 							{#each PAGES as { path, name } (path)}<option value={path}>{name}</option>{/each}
 						</select></label
 					>
 				{/if}
 			</p>
-			<h3>As a file</h3>
+			<h3>{en`As a file`}</h3>
 			<p>
 				<button
 					class="btn tool now"
 					onclick={() =>
 						download(fileName(titleOf(lesson), '.mathesis.json'), lessonText(lesson), 'application/json')}
-					>The whole lesson</button
+					>{en`The whole lesson`}</button
 				>
 			</p>
 			<p class="formats">
@@ -77,11 +80,13 @@
 			{#if told.length}<ul role="status">
 					{#each told as line (line)}<li>{line}</li>{/each}
 				</ul>{/if}
-			<h3>As an exercise</h3>
+			<h3>{en`As an exercise`}</h3>
 			<p>
-				<button class="btn tool" disabled={!open.problem} onclick={onexercise}>Make an exercise …</button>
+				<button class="btn tool" disabled={!open.problem} onclick={onexercise}
+					>{en`Make an exercise …`}</button
+				>
 			</p>
-			<h3>On paper</h3>
+			<h3>{en`On paper`}</h3>
 			<p>
 				<button
 					class="btn tool"
@@ -89,15 +94,15 @@
 					onclick={() => {
 						onclose();
 						go(HANDOUT_PATH);
-					}}>Handout: sheets, exams, quizzes …</button
+					}}>{en`Handout: sheets, exams, quizzes …`}</button
 				>
 			</p>
-			<h3>As a link</h3>
-			<LinkLine {link} label="Link with the lesson in it" />
+			<h3>{en`As a link`}</h3>
+			<LinkLine {link} label={en`Link with the lesson in it`} />
 		</div>
 		<LinkCode {link} />
 	</div>
-	<button class="btn tool" onclick={onclose}>Close</button>
+	<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 </Sheet>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { tick } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
@@ -163,7 +164,7 @@
 		event.preventDefault();
 		const main = document.querySelector('main');
 		(main && firstIn(main))?.focus();
-	}}>To the main part of the page</a
+	}}>{en`To the main part of the page`}</a
 >
 <div class="page">
 	<Announcer />
@@ -182,7 +183,7 @@
 </div>
 <!-- the page of the collection has a button for it, too -->
 <input bind:this={chooser} id="file-chooser" type="file" hidden onchange={() => void choose()} />
-{#if isHolding}<p class="holding">Drop the file to open it</p>{/if}
+{#if isHolding}<p class="holding">{en`Drop the file to open it`}</p>{/if}
 <!-- what is opened now and then is loaded then -->
 {#if open === 'finder'}
 	{#await import('./Finder.svelte') then { default: Finder }}

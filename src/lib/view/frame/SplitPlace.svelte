@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
 	import { Pane, PaneGroup, PaneResizer } from 'paneforge';
 	import SplitPlace from './SplitPlace.svelte';
@@ -34,13 +35,13 @@
 		const wanted = shares.map((own) => (own * 100) / sum);
 		const own = group;
 		untrack(() => {
-			if (!own || SIZES.getItem(`${saved} moved`)) return;
+			if (!own || SIZES.getItem(en`${saved} moved`)) return;
 			const now = own.getLayout();
 			const isOther = now.some((size, i) => Math.abs(size - wanted[i]) > 0.5);
 			if (now.length === wanted.length && isOther) own.setLayout(wanted);
 		});
 	});
-	const moved = (isMoving: boolean) => isMoving && SIZES.setItem(`${saved} moved`, 'yes');
+	const moved = (isMoving: boolean) => isMoving && SIZES.setItem(en`${saved} moved`, 'yes');
 	// a part is the same part while its first pane is: what changes beside that does not take the focus away
 	const keyOf = (part: PanePlace) => panesIn(part)[0];
 	const titles = (part: PanePlace) =>
@@ -58,7 +59,7 @@
 			{#if i > 0}
 				<PaneResizer
 					class="pane-border"
-					aria-label={`Border before ${titles(part)}`}
+					aria-label={en`Border before ${titles(part)}`}
 					onDraggingChange={moved}
 					onkeydown={() => moved(true)}
 				/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { createToaster, Toast } from '@skeletonlabs/skeleton-svelte';
 	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -11,10 +12,10 @@
 
 	$effect(() => {
 		const { what, restore } = removed;
-		const title = `Removed: ${plainText(what, document.notation)}`;
+		const title = en`Removed: ${plainText(what, document.notation)}`;
 		// the group listens only after it is mounted
 		const timer = setTimeout(() =>
-			toaster.create({ title, action: { label: 'Put it back', onClick: restore } })
+			toaster.create({ title, action: { label: en`Put it back`, onClick: restore } })
 		);
 		return () => clearTimeout(timer);
 	});
@@ -25,7 +26,7 @@
 		<Toast {toast} class="toast">
 			<Toast.Message><Toast.Title>{toast.title}</Toast.Title></Toast.Message>
 			{#if toast.action}<Toast.ActionTrigger class="btn tool">{toast.action.label}</Toast.ActionTrigger>{/if}
-			<Toast.CloseTrigger class="btn tool">Close</Toast.CloseTrigger>
+			<Toast.CloseTrigger class="btn tool">{en`Close`}</Toast.CloseTrigger>
 		</Toast>
 	{/snippet}
 </Toast.Group>

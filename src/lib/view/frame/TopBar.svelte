@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { page } from '$app/state';
 	import { addressOf, pageOf } from '$lib/desk/address';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -23,22 +24,22 @@
 	const go = useGo();
 	const ALL_PAGES = [
 		...PAGES,
-		{ path: LESSONS_PATH, name: 'Lessons' },
-		{ path: LECTURE_PATH, name: 'Lecture' },
-		{ path: HANDOUT_PATH, name: 'Handout' },
-		{ path: HELP_PATH, name: 'Help' }
+		{ path: LESSONS_PATH, name: en`Lessons` },
+		{ path: LECTURE_PATH, name: en`Lecture` },
+		{ path: HANDOUT_PATH, name: en`Handout` },
+		{ path: HELP_PATH, name: en`Help` }
 	].map((value) => ({
 		key: value.path,
 		value
 	}));
 	const shown = $derived<string>(pageOf(page.url.pathname));
-	const shownPage = $derived(ALL_PAGES.find(({ key }) => key === shown)?.value.name ?? 'Pages');
+	const shownPage = $derived(ALL_PAGES.find(({ key }) => key === shown)?.value.name ?? en`Pages`);
 	const STATES: Record<Keeping['state'], string> = {
-		starting: 'opening …',
-		saved: 'saved',
-		saving: 'saving …',
-		slow: 'still saving …',
-		failed: 'not kept'
+		starting: en`opening …`,
+		saved: en`saved`,
+		saving: en`saving …`,
+		slow: en`still saving …`,
+		failed: en`not kept`
 	};
 </script>
 
@@ -50,58 +51,58 @@
 		<span class="pages">
 			<ToolMenu
 				text={shownPage}
-				label={`Page ${shownPage}; others`}
+				label={en`Page ${shownPage}; others`}
 				items={ALL_PAGES}
 				item={pageName}
 				onchoose={({ path }) => go(path)}
 			/>
 		</span>
-		<nav aria-label="Pages">
+		<nav aria-label={en`Pages`}>
 			{#each PAGES as { path, name }, i (path)}
 				<a
 					href={addressOf(path)}
 					aria-current={shown === path ? 'page' : undefined}
-					title={`Page ${name} (${i + 1})`}>{name}</a
+					title={en`Page ${name} (${i + 1})`}>{name}</a
 				>
 			{/each}
 			<a
 				class="lessons"
 				href={addressOf(LESSONS_PATH)}
 				aria-current={shown === LESSONS_PATH ? 'page' : undefined}
-				title="All lessons (l)">Lessons</a
+				title={en`All lessons (l)`}>{en`Lessons`}</a
 			>
 			<a
 				href={addressOf(HELP_PATH)}
 				aria-current={shown === HELP_PATH ? 'page' : undefined}
-				title="The guide, and the words (i)">Help</a
+				title={en`The guide, and the words (i)`}>{en`Help`}</a
 			>
 		</nav>
-		<span class="lesson" title="The lesson that is open"
+		<span class="lesson" title={en`The lesson that is open`}
 			>{shownTitle(titleOf({ statement: document.text }))}</span
 		>
-		<button class="btn tool new" onclick={onnew} title="A new lesson (w)">New</button>
+		<button class="btn tool new" onclick={onnew} title={en`A new lesson (w)`}>{en`New`}</button>
 		{#if keeping.from}
 			{@const { id, title } = keeping.from}
 			<button
 				class="btn tool"
-				title={`Back to “${shownTitle(title)}”`}
+				title={en`Back to “${shownTitle(title)}”`}
 				onclick={async () => {
 					if (await keeping.open(id)) go(document.page);
-				}}>↩ Back</button
+				}}>{en`↩ Back`}</button
 			>
 		{/if}
 		<span class="acts">
 			<button
 				class="btn-icon tool"
-				aria-label="Undo the last act"
-				title="Take back the last act (Ctrl+Z)"
+				aria-label={en`Undo the last act`}
+				title={en`Take back the last act (Ctrl+Z)`}
 				disabled={!document.canUndo}
 				onclick={() => document.undo()}>↶</button
 			>
 			<button
 				class="btn-icon tool"
-				aria-label="Redo the last act"
-				title="Do it again (Ctrl+Y)"
+				aria-label={en`Redo the last act`}
+				title={en`Do it again (Ctrl+Y)`}
 				disabled={!document.canRedo}
 				onclick={() => document.redo()}>↷</button
 			>
@@ -109,40 +110,44 @@
 		{#if reveal.asksClass}<button
 				class="btn tool"
 				aria-pressed="true"
-				title="Everything the class can find is hidden. Press a to show the next thing, h to show everything."
-				onclick={() => reveal.askClass()}>Asking</button
+				title={en`Everything the class can find is hidden. Press a to show the next thing, h to show everything.`}
+				onclick={() => reveal.askClass()}>{en`Asking`}</button
 			>{/if}
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
-			<span title="In this browser">{STATES[keeping.state]}</span
-			>{#if reveal.asksClass}<!-- the bar is full -->{:else if offline && !offline.isOnline}, without a
-				network{:else if offline?.isReady}, <span title="It opens and works without a network, too"
-					>also offline</span
-				>{/if}
+			<span title={en`In this browser`}>{STATES[keeping.state]}</span
+			>{#if reveal.asksClass}<!-- the bar is full -->{:else if offline && !offline.isOnline}{en`, without a network`}{:else if offline?.isReady},
+				<span title={en`It opens and works without a network, too`}>{en`also offline`}</span>{/if}
 		</p>
-		<button class="btn tool share" onclick={onshare} title="File, link, other formats (s)">Share</button>
-		<button class="btn tool" onclick={onfind} title="Find an action (/)">Find</button>
-		<button class="btn tool all-keys" onclick={onkeys} aria-label="All keys" title="All keys (?)">?</button>
+		<button class="btn tool share" onclick={onshare} title={en`File, link, other formats (s)`}
+			>{en`Share`}</button
+		>
+		<button class="btn tool" onclick={onfind} title={en`Find an action (/)`}>{en`Find`}</button>
+		<button class="btn tool all-keys" onclick={onkeys} aria-label={en`All keys`} title={en`All keys (?)`}
+			>?</button
+		>
 		<button class="btn tool dark" aria-pressed={preferences.dark} onclick={() => preferences.toggleDark()}
-			>{preferences.dark ? 'Light' : 'Dark'}</button
+			>{preferences.dark ? en`Light` : en`Dark`}</button
 		>
 	</header>
 </div>
 {#if keeping.message}
 	<div class="message" role="alert">
 		<span>{keeping.message}</span>
-		<button class="btn tool" onclick={() => keeping.dismiss()}>Close</button>
+		<button class="btn tool" onclick={() => keeping.dismiss()}>{en`Close`}</button>
 	</div>
 {/if}
 
 {#if offline?.hasNewer}
 	<div class="message newer" role="status">
-		<span>A new version of Mathesis is ready. It is used from the next start, or now; the lesson stays.</span>
+		<span
+			>{en`A new version of Mathesis is ready. It is used from the next start, or now; the lesson stays.`}</span
+		>
 		<button
 			class="btn tool"
 			onclick={async () => {
 				await keeping.flush();
 				offline.takeNewer();
-			}}>Take it now</button
+			}}>{en`Take it now`}</button
 		>
 	</div>
 {/if}

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import { plainText } from '$lib/core/sentence';
 import { RULE_LABELS } from '$lib/core/move';
 import { RULE_NAMES } from '$lib/core/method';
@@ -48,24 +49,24 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		shown.includes(what) ? list : list.map((own) => ({ ...own, possible: false }));
 	const pages = PAGES.map(({ path, name }, i): Action => ({
 		id: `page ${path}`,
-		group: 'Pages',
-		says: `Page ${name}`,
+		group: en`Pages`,
+		says: en`Page ${name}`,
 		key: String(i + 1),
 		possible: true,
 		run: () => helpers.go(path)
 	}));
 	pages.push({
 		id: 'page lessons',
-		group: 'Pages',
-		says: 'Lessons: the collection',
+		group: en`Pages`,
+		says: en`Lessons: the collection`,
 		key: 'l',
 		possible: true,
 		run: () => helpers.go(LESSONS_PATH)
 	});
 	pages.push({
 		id: 'page help',
-		group: 'Pages',
-		says: 'Help: the guide, and the words explained',
+		group: en`Pages`,
+		says: en`Help: the guide, and the words explained`,
 		key: 'i',
 		possible: true,
 		run: () => helpers.go(HELP_PATH)
@@ -73,56 +74,56 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const steps: Action[] = [
 		{
 			id: 'next',
-			group: 'Steps',
-			says: 'Next step, as the rule says',
+			group: en`Steps`,
+			says: en`Next step, as the rule says`,
 			key: 'n',
 			possible: session.canStep || session.isStuck,
 			run: () => void session.next()
 		},
 		{
 			id: 'phase',
-			group: 'Steps',
-			says: 'To the end of this phase',
+			group: en`Steps`,
+			says: en`To the end of this phase`,
 			key: 'p',
 			possible: session.canStep,
 			run: () => void session.follow('phase')
 		},
 		{
 			id: 'end',
-			group: 'Steps',
-			says: 'To the end',
+			group: en`Steps`,
+			says: en`To the end`,
 			key: 'g',
 			possible: session.canStep,
 			run: () => void session.follow('end')
 		},
 		{
 			id: 'back',
-			group: 'Steps',
-			says: 'Back one step',
+			group: en`Steps`,
+			says: en`Back one step`,
 			key: 'b',
 			possible: session.canGoBack,
 			run: () => session.back()
 		},
 		{
 			id: 'earlier',
-			group: 'Steps',
-			says: 'Look at an earlier tableau beside',
+			group: en`Steps`,
+			says: en`Look at an earlier tableau beside`,
 			key: ',',
 			possible: pinned.canGoEarlier,
 			run: () => pinned.earlier()
 		},
 		{
 			id: 'later',
-			group: 'Steps',
-			says: 'Look at a later tableau beside',
+			group: en`Steps`,
+			says: en`Look at a later tableau beside`,
 			key: '.',
 			possible: pinned.canGoLater,
 			run: () => pinned.later()
 		},
 		{
 			id: 'pin',
-			group: 'Steps',
-			says: pinned.isOn ? 'Let go the tableau beside' : 'Pin this tableau beside the next ones',
+			group: en`Steps`,
+			says: pinned.isOn ? en`Let go the tableau beside` : en`Pin this tableau beside the next ones`,
 			key: 't',
 			possible: session.tableau !== null,
 			run: () => pinned.toggle()
@@ -132,8 +133,8 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const asked: Action[] = [
 		{
 			id: 'worth',
-			group: 'The number pointed at',
-			says: 'What is this number worth, and for how long?',
+			group: en`The number pointed at`,
+			says: en`What is this number worth, and for how long?`,
 			key: 'q',
 			possible: worth !== null,
 			run: () => void (worth && askWorth(desk, helpers.go, worth))
@@ -141,7 +142,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	];
 	const moves = session.offers.map(({ move, says }, i): Action => ({
 		id: `move ${i}`,
-		group: 'What can be done here',
+		group: en`What can be done here`,
 		says,
 		possible: true,
 		run: () => void session.take(move)
@@ -149,7 +150,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const starts = session.tableau
 		? session.starts.map(({ move, says }, i): Action => ({
 				id: `start ${i}`,
-				group: 'Start otherwise',
+				group: en`Start otherwise`,
 				says,
 				possible: true,
 				run: () => void session.start(move)
@@ -157,16 +158,16 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		: [];
 	const rules = RULE_NAMES.map((rule): Action => ({
 		id: `rule ${rule}`,
-		group: 'Rule',
-		says: `Rule: ${plainText(RULE_LABELS[rule])}`,
+		group: en`Rule`,
+		says: en`Rule: ${plainText(RULE_LABELS[rule])}`,
 		possible: document.rule !== rule,
 		run: () => document.chooseRule(rule)
 	}));
 	const lessonLooks: Action[] = [
 		{
 			id: 'numbers',
-			group: 'Look',
-			says: document.notation.numbers === 'fraction' ? 'Numbers as decimals' : 'Numbers as fractions',
+			group: en`Look`,
+			says: document.notation.numbers === 'fraction' ? en`Numbers as decimals` : en`Numbers as fractions`,
 			key: 'f',
 			possible: true,
 			run: () => document.showNumbers(document.notation.numbers === 'fraction' ? 'decimal' : 'fraction')
@@ -176,7 +177,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const secretActions = (what: Shown): Action[] =>
 		LISTED_SECRETS.filter((own) => own.where === what).map(({ secret, hide, show, key }) => ({
 			id: `hide ${secret}`,
-			group: 'Look',
+			group: en`Look`,
 			says: reveal.conceals(secret) ? show : hide,
 			key,
 			possible: true,
@@ -186,18 +187,18 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		...secretActions('tableau'),
 		{
 			id: 'why',
-			group: 'Look',
-			says: reveal.showsReasons ? 'No reasons' : 'Why? The reasons behind the rules that act here',
+			group: en`Look`,
+			says: reveal.showsReasons ? en`No reasons` : en`Why? The reasons behind the rules that act here`,
 			key: 'y',
 			possible: session.tableau !== null,
 			run: () => reveal.toggleReasons()
 		},
 		{
 			id: 'inverse',
-			group: 'Look',
+			group: en`Look`,
 			says: reveal.showsInverse
-				? 'Unmark the basis inverse and the multipliers'
-				: 'Mark the basis inverse and the multipliers',
+				? en`Unmark the basis inverse and the multipliers`
+				: en`Mark the basis inverse and the multipliers`,
 			key: 'v',
 			possible: session.tableau !== null,
 			run: () => reveal.toggleInverse()
@@ -206,16 +207,16 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const regionLooks: Action[] = [
 		{
 			id: 'magnify',
-			group: 'Look',
-			says: document.view ? 'Fit the region' : 'Magnify a corner of the region',
+			group: en`Look`,
+			says: document.view ? en`Fit the region` : en`Magnify a corner of the region`,
 			key: 'z',
 			possible: figure.region !== null,
 			run: () => figure.magnify(selection.corner)
 		},
 		{
 			id: 'best',
-			group: 'Look',
-			says: showsBest ? 'Hide the best corner' : 'Show the best corner',
+			group: en`Look`,
+			says: showsBest ? en`Hide the best corner` : en`Show the best corner`,
 			possible: figure.region !== null,
 			run: () => {
 				if (!showsBest) return reveal.openWhole('best', document.text);
@@ -228,18 +229,18 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const asking: Action[] = [
 		{
 			id: 'ask the class',
-			group: 'In class',
+			group: en`In class`,
 			says: reveal.asksClass
-				? 'Stop asking the class: show everything'
-				: 'Ask the class: hide what it can find',
+				? en`Stop asking the class: show everything`
+				: en`Ask the class: hide what it can find`,
 			key: 'h',
 			possible: shown.length > 0,
 			run: () => reveal.askClass()
 		},
 		{
 			id: 'show next',
-			group: 'In class',
-			says: secret?.says ?? 'Show the next thing that is hidden',
+			group: en`In class`,
+			says: secret?.says ?? en`Show the next thing that is hidden`,
 			key: 'a',
 			possible: secret !== null,
 			run: () => secret?.run()
@@ -248,84 +249,91 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const looks: Action[] = [
 		{
 			id: 'enlarge',
-			group: 'Look',
-			says: preferences.enlarged ? 'Put the pane back' : 'Enlarge this pane',
+			group: en`Look`,
+			says: preferences.enlarged ? en`Put the pane back` : en`Enlarge this pane`,
 			key: 'e',
 			possible: preferences.enlarged !== null || helpers.pane() !== null,
 			run: () => preferences.enlarge(preferences.enlarged ?? helpers.pane())
 		},
 		{
 			id: 'whole columns',
-			group: 'Look',
+			group: en`Look`,
 			says: preferences.wholeColumns
-				? 'Fold basic columns where a tableau is too wide'
-				: 'Show basic columns whole, however wide the tableau is',
+				? en`Fold basic columns where a tableau is too wide`
+				: en`Show basic columns whole, however wide the tableau is`,
 			key: 'j',
 			possible: session.tableau !== null && (shown.includes('tableau') || shown.includes('lesson')),
 			run: () => preferences.toggleWholeColumns()
 		},
 		{
 			id: 'dark',
-			group: 'Look',
-			says: preferences.dark ? 'Light' : 'Dark, for a projector',
+			group: en`Look`,
+			says: preferences.dark ? en`Light` : en`Dark, for a projector`,
 			key: 'd',
 			possible: true,
 			run: () => preferences.toggleDark()
 		},
 		{
 			id: 'next pane',
-			group: 'Look',
-			says: 'To the next pane (with Shift to the one before)',
+			group: en`Look`,
+			says: en`To the next pane (with Shift to the one before)`,
 			key: 'F6',
 			possible: shown.length > 0,
 			run: () => helpers.nextPane()
 		},
-		{ id: 'keys', group: 'Help', says: 'All keys', key: '?', possible: true, run: helpers.openKeys },
-		{ id: 'finder', group: 'Help', says: 'Find an action', key: '/', possible: true, run: helpers.openFinder }
+		{ id: 'keys', group: en`Help`, says: en`All keys`, key: '?', possible: true, run: helpers.openKeys },
+		{
+			id: 'finder',
+			group: en`Help`,
+			says: en`Find an action`,
+			key: '/',
+			possible: true,
+			run: helpers.openFinder
+		}
 	];
 	const lessons: Action[] = [
 		{
 			id: 'undo',
-			group: 'Lesson',
-			says: 'Undo (Ctrl+Z)',
+			group: en`Lesson`,
+			says: en`Undo (Ctrl+Z)`,
 			possible: document.canUndo,
 			run: () => document.undo()
 		},
 		{
 			id: 'redo',
-			group: 'Lesson',
-			says: 'Redo (Ctrl+Y)',
+			group: en`Lesson`,
+			says: en`Redo (Ctrl+Y)`,
 			possible: document.canRedo,
 			run: () => document.redo()
 		},
-		{ id: 'new', group: 'Lesson', says: 'New lesson', key: 'w', possible: true, run: helpers.begin },
-		{ id: 'open', group: 'Lesson', says: 'Open a file', key: 'o', possible: true, run: helpers.openFile },
+		{ id: 'new', group: en`Lesson`, says: en`New lesson`, key: 'w', possible: true, run: helpers.begin },
+		{ id: 'open', group: en`Lesson`, says: en`Open a file`, key: 'o', possible: true, run: helpers.openFile },
 		{
 			id: 'share',
-			group: 'Lesson',
-			says: 'Share: file, link, other formats',
+			group: en`Lesson`,
+			says: en`Share: file, link, other formats`,
 			key: 's',
 			possible: true,
 			run: helpers.share
 		},
 		{
 			id: 'lecture',
-			group: 'In class',
-			says: 'Lecture: show the lesson step by step',
+			group: en`In class`,
+			says: en`Lecture: show the lesson step by step`,
 			possible: document.problem !== null,
 			run: () => helpers.go(LECTURE_PATH)
 		},
 		{
 			id: 'handout',
-			group: 'Lesson',
-			says: 'Handout: sheets, exams and quizzes to print or export',
+			group: en`Lesson`,
+			says: en`Handout: sheets, exams and quizzes to print or export`,
 			possible: document.problem !== null,
 			run: () => helpers.go(HANDOUT_PATH)
 		},
 		{
 			id: 'exercise',
-			group: 'Lesson',
-			says: 'Make an exercise for students',
+			group: en`Lesson`,
+			says: en`Make an exercise for students`,
 			possible: document.problem !== null,
 			run: helpers.makeExercise
 		}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		BLOCKS,
 		FILLS,
@@ -28,37 +29,37 @@
 	const handout = useHandout();
 
 	const PRESETS: Readonly<Record<SheetPreset, string>> = {
-		problem: 'Problem',
-		solution: 'Worked solution',
-		blank: 'Blank tableaux',
-		picture: 'Graph paper',
-		exam: 'Exam'
+		problem: en`Problem`,
+		solution: en`Worked solution`,
+		blank: en`Blank tableaux`,
+		picture: en`Graph paper`,
+		exam: en`Exam`
 	};
 	const BLOCK_LABELS: Readonly<Record<BlockName, string>> = {
-		story: 'Story',
-		statement: 'Problem',
-		meanings: 'Meanings',
-		picture: 'Region',
-		corners: 'Corner table',
-		form: 'Standard form',
-		tableaux: 'Tableaux',
-		trail: 'Steps in words',
-		dual: 'Dual problem',
-		ranges: 'Ranges',
-		cuts: 'Cuts',
-		tree: 'Branch and bound',
-		answer: 'Answer',
-		questions: 'Questions'
+		story: en`Story`,
+		statement: en`Problem`,
+		meanings: en`Meanings`,
+		picture: en`Region`,
+		corners: en`Corner table`,
+		form: en`Standard form`,
+		tableaux: en`Tableaux`,
+		trail: en`Steps in words`,
+		dual: en`Dual problem`,
+		ranges: en`Ranges`,
+		cuts: en`Cuts`,
+		tree: en`Branch and bound`,
+		answer: en`Answer`,
+		questions: en`Questions`
 	};
 	const FILL_LABELS: Readonly<Record<Fill, string>> = {
-		none: 'not printed',
-		answers: 'with the answers',
-		blanks: 'with blanks',
-		'pivot-row': 'the pivot row left blank',
-		rhs: 'right-hand sides left blank',
-		ratios: 'ratios left blank',
-		cells: 'single numbers left blank',
-		grid: 'an empty grid'
+		none: en`not printed`,
+		answers: en`with the answers`,
+		blanks: en`with blanks`,
+		'pivot-row': en`the pivot row left blank`,
+		rhs: en`right-hand sides left blank`,
+		ratios: en`ratios left blank`,
+		cells: en`single numbers left blank`,
+		grid: en`an empty grid`
 	};
 	/** blocks of which nothing can be left blank */
 	const WHOLE: readonly BlockName[] = ['story', 'statement', 'meanings'];
@@ -70,14 +71,14 @@
 				: block === 'tableaux'
 					? FILLS
 					: ['answers', 'blanks', 'grid', 'none'];
-	const PAPER_LABELS = { a4: 'A4', letter: 'Letter' } as const;
+	const PAPER_LABELS = { a4: 'A4', letter: en`Letter` } as const;
 	const FORMATS: readonly { format: SheetFormat; says: string }[] = [
 		{ format: 'html', says: 'HTML' },
 		{ format: 'latex', says: 'LaTeX' },
-		{ format: 'text', says: 'Text' },
-		{ format: 'csv', says: 'Questions (CSV)' },
-		{ format: 'qti-3.0', says: 'Quiz (QTI 3.0)' },
-		{ format: 'qti-2.1', says: 'Quiz (QTI 2.1)' }
+		{ format: 'text', says: en`Text` },
+		{ format: 'csv', says: en`Questions (CSV)` },
+		{ format: 'qti-3.0', says: en`Quiz (QTI 3.0)` },
+		{ format: 'qti-2.1', says: en`Quiz (QTI 2.1)` }
 	];
 
 	let paper = $state<HTMLElement>();
@@ -96,7 +97,7 @@
 	const printed = $derived.by((): Printed[] => {
 		const sheets = handout.sheets.map(({ title, student }) => ({ title, parts: student }));
 		const keys = handout.sheets.flatMap(({ title, key }) =>
-			key.length > 0 ? [{ title: `${title}: answers`, parts: key }] : []
+			key.length > 0 ? [{ title: en`${title}: answers`, parts: key }] : []
 		);
 		return handout.withKey ? [...sheets, ...keys] : sheets;
 	});
@@ -135,11 +136,11 @@
 </script>
 
 <main id="main" class="handout" tabindex="-1">
-	<section class="choices" aria-label="What is printed">
-		<h2>Handout</h2>
+	<section class="choices" aria-label={en`What is printed`}>
+		<h2>{en`Handout`}</h2>
 		<p class="line acts">
 			<button class="btn tool now" disabled={handout.refusal !== null} onclick={() => window.print()}
-				>Print or save as PDF</button
+				>{en`Print or save as PDF`}</button
 			>
 		</p>
 		<p class="line formats">
@@ -150,7 +151,7 @@
 			{/each}
 		</p>
 		<label
-			>Sheet
+			>{en`Sheet`}
 			<select
 				class="field"
 				value={handout.preset}
@@ -160,7 +161,7 @@
 			</select></label
 		>
 		<fieldset>
-			<legend>What it holds</legend>
+			<legend>{en`What it holds`}</legend>
 			{#each BLOCKS as block (block)}
 				<label
 					><span>{BLOCK_LABELS[block]}</span>
@@ -172,9 +173,9 @@
 					>
 						{#each fillsOf(block) as fill (fill)}<option value={fill}
 								>{WHOLE.includes(block) && fill === 'answers'
-									? 'printed'
+									? en`printed`
 									: block === 'questions' && fill === 'blanks'
-										? 'with room to answer'
+										? en`with room to answer`
 										: FILL_LABELS[fill]}</option
 							>{/each}
 					</select></label
@@ -182,21 +183,18 @@
 			{/each}
 		</fieldset>
 		{#if handout.printsHidden}<p class="line">
-				<span class="note">The sheet prints what is hidden from the class.</span>
-				<button class="btn tool" onclick={() => handout.blankHidden()}>Leave it blank</button>
+				<span class="note">{en`The sheet prints what is hidden from the class.`}</span>
+				<button class="btn tool" onclick={() => handout.blankHidden()}>{en`Leave it blank`}</button>
 			</p>{/if}
 		{#if (handout.blocks.questions ?? 'none') !== 'none'}
 			<label class="line"
-				>At most <input
-					class="field small"
-					type="number"
-					min="1"
-					max={MOST_QUESTIONS}
-					bind:value={handout.count}
-				/> questions</label
+				>{en`At most`}
+				<input class="field small" type="number" min="1" max={MOST_QUESTIONS} bind:value={handout.count} />
+				{en`questions`}</label
 			>
 			<details>
-				<summary>Kinds: {handout.kinds.length === 0 ? 'those that suit paper' : handout.kinds.length}</summary
+				<summary
+					>{en`Kinds: ${handout.kinds.length === 0 ? en`those that suit paper` : handout.kinds.length}`}</summary
 				>
 				{#each KIND_NAMES as kind (kind)}
 					<label class="check"
@@ -211,50 +209,47 @@
 			</details>
 		{/if}
 		<label class="line"
-			>Variants <input
-				class="field small"
-				type="number"
-				min="1"
-				max={MOST_VARIANTS}
-				bind:value={handout.variants}
-			/>
-			{#if handout.variants > 1}<button class="btn tool" onclick={() => (handout.seed += 1)}>Others</button
+			>{en`Variants`}
+			<input class="field small" type="number" min="1" max={MOST_VARIANTS} bind:value={handout.variants} />
+			{#if handout.variants > 1}<button class="btn tool" onclick={() => (handout.seed += 1)}
+					>{en`Others`}</button
 				>{/if}</label
 		>
 		{#if handout.hasTrail}<label class="check"
-				><input type="checkbox" bind:checked={handout.followsTrail} /> Tableaux of the trail as it stands, not of
-				the whole run</label
+				><input type="checkbox" bind:checked={handout.followsTrail} />
+				{en`Tableaux of the trail as it stands, not of the whole run`}</label
 			>{/if}
 		{#if hasKey}<label class="check"
-				><input type="checkbox" bind:checked={handout.withKey} /> Print the answers on separate pages</label
+				><input type="checkbox" bind:checked={handout.withKey} />
+				{en`Print the answers on separate pages`}</label
 			>{/if}
 		<label class="check"
-			><input type="checkbox" bind:checked={handout.withLink} /> A code at the end that opens the problem in the
-			browser</label
+			><input type="checkbox" bind:checked={handout.withLink} />
+			{en`A code at the end that opens the problem in the browser`}</label
 		>
 		{#if handout.withLink && handout.carries !== 'lesson'}<p class="note">
 				{handout.carries === 'problem'
-					? 'The lesson is too long for a code on paper: it carries the problem only.'
-					: 'The problem is too long for a code on paper: its link is printed instead.'}
+					? en`The lesson is too long for a code on paper: it carries the problem only.`
+					: en`The problem is too long for a code on paper: its link is printed instead.`}
 			</p>{/if}
 		<div class="line">
 			<Choose
-				label="Paper"
+				label={en`Paper`}
 				options={PAPERS.map((value) => ({ value, text: PAPER_LABELS[value] }))}
 				value={handout.page.paper}
 				onchange={(own) => setPage({ paper: own })}
 			/>
 			<Choose
-				label="Direction"
+				label={en`Direction`}
 				options={[
-					{ value: 'upright', text: 'Portrait' },
-					{ value: 'across', text: 'Landscape' }
+					{ value: 'upright', text: en`Portrait` },
+					{ value: 'across', text: en`Landscape` }
 				]}
 				value={handout.page.landscape ? 'across' : 'upright'}
 				onchange={(own) => setPage({ landscape: own === 'across' })}
 			/>
 			<label
-				>Type
+				>{en`Type`}
 				<select
 					class="field"
 					value={handout.page.type}
@@ -266,20 +261,20 @@
 		</div>
 	</section>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<section class="preview" aria-label="The pages" tabindex="0">
+	<section class="preview" aria-label={en`The pages`} tabindex="0">
 		<p class="count" role="status">
 			{handout.running.what
-				? 'Making the pages …'
+				? en`Making the pages …`
 				: handout.refusal
 					? ''
-					: `${pages} ${pages === 1 ? 'page' : 'pages'}`}
+					: `${pages} ${pages === 1 ? en`page` : en`pages`}`}
 		</p>
 		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
 		{#if handout.blocks.tableaux === 'cells'}
 			<p class="note">
-				Press a number of a tableau to leave it blank; press it again to print it.
+				{en`Press a number of a tableau to leave it blank; press it again to print it.`}
 				{#if handout.cells.length > 0}<button class="btn tool" onclick={() => (handout.cells = [])}
-						>Print all</button
+						>{en`Print all`}</button
 					>{/if}
 			</p>
 		{/if}

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import { MARGIN, pageSize, type PageSetup } from '$lib/core/sheet';
 
 /** Sheets laid out as pages of paper, as they will be printed. */
@@ -74,7 +75,7 @@ export function layOut(within: HTMLElement, sheets: readonly Printed[], setup: P
 			if (own.body.offsetHeight > most)
 				element.style.zoom = String(Math.max(0.4, most / own.body.offsetHeight));
 		}
-		feet.forEach((foot, i) => (foot.textContent = `${title} · ${i + 1} of ${feet.length}`));
+		feet.forEach((foot, i) => (foot.textContent = en`${title} · ${i + 1} of ${feet.length}`));
 	}
 	return count;
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { PAGES } from '$lib/desk/pages';
 	import Choose from '../shared/Choose.svelte';
 	import { chapters, guideHtml } from './guide';
@@ -9,10 +10,10 @@
 	let look = $state<'guide' | 'words'>('guide');
 	let sought = $state('');
 	const OPTIONS = [
-		{ value: 'guide', text: 'The guide' },
-		{ value: 'words', text: 'The words' }
+		{ value: 'guide', text: en`The guide` },
+		{ value: 'words', text: en`The words` }
 	] as const;
-	const pageName = (path: string) => PAGES.find((own) => own.path === path)?.name ?? 'Lessons';
+	const pageName = (path: string) => PAGES.find((own) => own.path === path)?.name ?? en`Lessons`;
 	const found = $derived.by(() => {
 		const parts = sought.toLowerCase().split(/\s+/).filter(Boolean);
 		return WORDS.map(({ name, words }) => ({
@@ -27,35 +28,35 @@
 </script>
 
 <main id="main" tabindex="-1">
-	<section class="bar" aria-label="What kind of help">
-		<Choose label="Help" value={look} options={OPTIONS} onchange={(value) => (look = value)} />
+	<section class="bar" aria-label={en`What kind of help`}>
+		<Choose label={en`Help`} value={look} options={OPTIONS} onchange={(value) => (look = value)} />
 		{#if look === 'words'}
 			<input
 				class="field"
 				type="search"
-				placeholder="Find a word"
-				aria-label="Find a word"
+				placeholder={en`Find a word`}
+				aria-label={en`Find a word`}
 				bind:value={sought}
 			/>
 		{/if}
 	</section>
 	{#if look === 'guide'}
 		<div class="sides">
-			<nav aria-label="Chapters of the guide">
+			<nav aria-label={en`Chapters of the guide`}>
 				{#each chapters as { id, name } (id)}
-					<button class="chapter" onclick={() => show(id)}>{name}</button>
+					<button class="chapter" lang="en" onclick={() => show(id)}>{name}</button>
 				{/each}
 			</nav>
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div class="scroll guide" tabindex="0" role="group" aria-label="The guide" bind:this={text}>
+			<div class="scroll guide" tabindex="0" role="group" aria-label={en`The guide`} bind:this={text}>
 				<!-- the repository's own text, through a reader that lets no HTML pass -->
 				<!-- eslint-disable-next-line svelte/no-at-html-tags -->
-				{@html guideHtml}
+				<div lang="en">{@html guideHtml}</div>
 			</div>
 		</div>
 	{:else}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="The words">
+		<div class="scroll" tabindex="0" role="group" aria-label={en`The words`}>
 			<div class="columns">
 				{#each found as { name, words } (name)}
 					<h2>{name}</h2>
@@ -69,7 +70,7 @@
 						{/each}
 					</dl>
 				{:else}
-					<p>No word like that is explained here.</p>
+					<p>{en`No word like that is explained here.`}</p>
 				{/each}
 			</div>
 		</div>

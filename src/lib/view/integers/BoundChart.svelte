@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { line, scaleLinear } from 'd3';
 	import { approximate, type Rational, showNumber } from '$lib/core/number';
 
@@ -39,7 +40,7 @@
 		series
 			.map(({ name, values }) => {
 				const last = values.findLast(({ value }) => value !== null);
-				return last ? `${name} ${showNumber(last.value!)} after ${last.at}` : `${name} unknown`;
+				return last ? en`${name} ${showNumber(last.value!)} after ${last.at}` : en`${name} unknown`;
 			})
 			.join('; ')
 	);
@@ -47,7 +48,7 @@
 
 {#if all.length > 0}
 	<div bind:clientWidth={width}>
-		<svg {width} height={HEIGHT} role="img" aria-label={`Chart by ${across}: ${words}`}>
+		<svg {width} height={HEIGHT} role="img" aria-label={en`Chart by ${across}: ${words}`}>
 			{#each y.ticks(4) as tick (tick)}
 				<line class="grid" x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} />
 				<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick}</text>

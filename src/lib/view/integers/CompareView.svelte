@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import { wayWords } from '$lib/core/integer';
 	import NumberView from '../shared/NumberView.svelte';
@@ -8,16 +9,16 @@
 	/** The ways to the best integer plan side by side: what each looked at and did. */
 	const integers = useIntegers();
 	const WAYS: Record<string, string> = {
-		enumeration: 'All whole points, one by one',
-		branching: 'Branch and bound',
-		cuts: 'Cutting planes alone',
-		'cuts-then-branching': 'Three rounds of cuts, then branching'
+		enumeration: en`All whole points, one by one`,
+		branching: en`Branch and bound`,
+		cuts: en`Cutting planes alone`,
+		'cuts-then-branching': en`Three rounds of cuts, then branching`
 	};
 	const PROOFS: Record<string, string> = {
-		enumeration: 'the list is complete',
-		branching: 'every leaf is closed',
-		cuts: 'the last tableau with its cuts',
-		'cuts-then-branching': 'the cuts, and every leaf closed'
+		enumeration: en`the list is complete`,
+		branching: en`every leaf is closed`,
+		cuts: en`the last tableau with its cuts`,
+		'cuts-then-branching': en`the cuts, and every leaf closed`
 	};
 	const isRunning = $derived(integers.running.what === 'comparison');
 	const shown = (value: number | null) => (value === null ? '–' : String(value));
@@ -27,24 +28,23 @@
 	<button
 		class="btn tool now"
 		disabled={integers.running.what !== null}
-		onclick={() => void integers.compare()}>Compare the ways</button
+		onclick={() => void integers.compare()}>{en`Compare the ways`}</button
 	>
-	{#if isRunning}<span role="status">At work …</span><button
+	{#if isRunning}<span role="status">{en`At work …`}</span><button
 			class="btn tool"
-			onclick={() => integers.running.cancel()}>Cancel</button
+			onclick={() => integers.running.cancel()}>{en`Cancel`}</button
 		>{/if}
 </p>
 {#if integers.ways.length > 0}
 	<table class="ways-list">
 		<thead>
 			<tr>
-				<th scope="col">way</th><th scope="col" class="number">{integers.problem?.objective.name}</th><th
-					scope="col"
-					class="number">points looked at</th
-				><th scope="col" class="number">pivots</th><th scope="col" class="number">rounds</th><th
-					scope="col"
-					class="number">nodes</th
-				><th scope="col">its proof</th>
+				<th scope="col">{en`way`}</th><th scope="col" class="number">{integers.problem?.objective.name}</th
+				><th scope="col" class="number">{en`points looked at`}</th><th scope="col" class="number"
+					>{en`pivots`}</th
+				><th scope="col" class="number">{en`rounds`}</th><th scope="col" class="number">{en`nodes`}</th><th
+					scope="col">{en`its proof`}</th
+				>
 			</tr>
 		</thead>
 		<tbody>
@@ -69,7 +69,7 @@
 		</tbody>
 	</table>
 {:else if !isRunning}
-	<p>Each way is taken to its end, or until its time is up.</p>
+	<p>{en`Each way is taken to its end, or until its time is up.`}</p>
 {/if}
 
 <style>

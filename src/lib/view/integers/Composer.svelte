@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { compositionOf, foundWords } from '$lib/core/commentary';
 	import { NumberError, parseRational, type Rational, ZERO } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -43,7 +44,7 @@
 			add();
 		}}
 	>
-		<p>Multipliers (not negative on ≤, not positive on ≥):</p>
+		<p>{en`Multipliers (not negative on ≤, not positive on ≥):`}</p>
 		<div class="fields">
 			{#each problem.constraints as { name } (name)}
 				<label
@@ -57,11 +58,11 @@
 				>
 			{/each}
 			<button class="btn tool now" disabled={!isRight || used.length === 0 || !session.tableau}
-				>Add this cut</button
+				>{en`Add this cut`}</button
 			>
 		</div>
 		{#if !isRight}
-			<p role="alert" class="wrong">Write numbers like 1/2, 0.5 or −1.</p>
+			<p role="alert" class="wrong">{en`Write numbers like 1/2, 0.5 or −1.`}</p>
 		{:else if used.length > 0}
 			<ol>
 				{#each compositionOf(problem, new Map(used)) as found, i (i)}<li>
@@ -69,7 +70,7 @@
 					</li>{/each}
 			</ol>
 		{/if}
-		{#if !session.tableau}<p>Begin with the relaxation first.</p>{/if}
+		{#if !session.tableau}<p>{en`Begin with the relaxation first.`}</p>{/if}
 	</form>
 {/if}
 

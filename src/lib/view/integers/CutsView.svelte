@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { addCut, shortOf } from '$lib/core/integer';
 	import { cutOffFound, cutReasons, derivationOf, foundWords } from '$lib/core/commentary';
 	import { linear, NOTHING_SAID, say, type Sentence } from '$lib/core/sentence';
@@ -19,11 +20,11 @@
 	const integers = useIntegers();
 	const style = $derived(lesson.notation.numbers);
 	const RULES: Record<CutRule, string> = {
-		first: 'first row',
-		largest: 'largest part',
-		lexicographic: 'objective row first'
+		first: en`first row`,
+		largest: en`largest part`,
+		lexicographic: en`objective row first`
 	};
-	const TOUCH = { no: 'no', touches: 'touches it', face: 'along a side' } as const;
+	const TOUCH = { no: en`no`, touches: en`touches it`, face: en`along a side` } as const;
 	let asked = $state<string | null>(null);
 	let composing = $state(false);
 	const looked = $derived(
@@ -71,7 +72,7 @@
 		...(best
 			? [
 					{
-						name: 'best integer',
+						name: en`best integer`,
 						dashed: true,
 						values: [0, Math.max(1, rounds.length)].map((at) => ({ at, value: best }))
 					}
@@ -82,7 +83,8 @@
 
 <div class="bar">
 	<label
-		>Row <select
+		>{en`Row`}
+		<select
 			class="field"
 			value={integers.cutting.rule}
 			onchange={({ currentTarget }) => integers.cutting.cutBy(currentTarget.value as CutRule)}
@@ -91,7 +93,8 @@
 		</select></label
 	>
 	<label
-		>Kind <select
+		>{en`Kind`}
+		<select
 			class="field"
 			value={integers.cutting.kind ?? ''}
 			onchange={({ currentTarget }) =>
@@ -99,41 +102,42 @@
 					(currentTarget.value || undefined) as 'fractional' | 'mixed-integer' | undefined
 				)}
 		>
-			<option value="">automatic</option>
-			<option value="fractional">Gomory fractional</option>
-			<option value="mixed-integer">Gomory mixed-integer</option>
+			<option value="">{en`automatic`}</option>
+			<option value="fractional">{en`Gomory fractional`}</option>
+			<option value="mixed-integer">{en`Gomory mixed-integer`}</option>
 		</select></label
 	>
-	<button class="btn tool now" disabled={!looked} onclick={() => integers.cutting.cut()}>Cut</button>
+	<button class="btn tool now" disabled={!looked} onclick={() => integers.cutting.cut()}>{en`Cut`}</button>
 	<button
 		class="btn tool"
 		disabled={integers.cutting.candidates.length < 2}
-		onclick={() => integers.cutting.cutAll()}>All rows</button
+		onclick={() => integers.cutting.cutAll()}>{en`All rows`}</button
 	>
 	<button
 		class="btn tool"
 		disabled={integers.running.what !== null}
-		title="A cut and its pivots"
-		onclick={() => void integers.cutting.round()}>Cut and solve</button
+		title={en`A cut and its pivots`}
+		onclick={() => void integers.cutting.round()}>{en`Cut and solve`}</button
 	>
 	{#if integers.running.what === 'rounds'}
-		<button class="btn tool" onclick={() => integers.running.cancel()}>Cancel</button>
+		<button class="btn tool" onclick={() => integers.running.cancel()}>{en`Cancel`}</button>
 	{:else}
 		<button
 			class="btn tool"
 			disabled={integers.running.what !== null}
-			onclick={() => void integers.cutting.allRounds()}>Until whole</button
+			onclick={() => void integers.cutting.allRounds()}>{en`Until whole`}</button
 		>
 	{/if}
 	<button class="btn tool" disabled={!canDrop} onclick={() => session.take({ kind: 'drop' })}
-		>Drop slack cuts</button
+		>{en`Drop slack cuts`}</button
 	>
-	<button class="btn tool" aria-pressed={composing} onclick={() => (composing = !composing)}>Compose …</button
+	<button class="btn tool" aria-pressed={composing} onclick={() => (composing = !composing)}
+		>{en`Compose …`}</button
 	>
 </div>
 {#if composing}<Composer />{/if}
 {#if looked}
-	<ul class="rows" aria-label="Rows that give a cut">
+	<ul class="rows" aria-label={en`Rows that give a cut`}>
 		{#each integers.cutting.candidates as own (own.row)}
 			<li>
 				<button
@@ -141,42 +145,43 @@
 					aria-pressed={own.row === looked.row}
 					onclick={() => (asked = own.row)}
 					ondblclick={() => integers.cutting.cut(own.row)}
-					>{own.name} = <NumberView value={own.value} {style} />, part <NumberView
-						value={own.part}
-						{style}
-					/></button
+					>{own.name} = <NumberView value={own.value} {style} />{en`, part`}
+					<NumberView value={own.part} {style} /></button
 				>
 				{#if own.row === looked.row && own.row !== integers.cutting.chosenRow?.row}
-					<button class="btn tool" onclick={() => integers.cutting.cut(own.row)}>Cut from this row</button>
+					<button class="btn tool" onclick={() => integers.cutting.cut(own.row)}
+						>{en`Cut from this row`}</button
+					>
 				{/if}
 			</li>
 		{/each}
 	</ul>
-	<ol class="derivation" aria-label="How the cut is derived">
+	<ol class="derivation" aria-label={en`How the cut is derived`}>
 		{#each derivation as sentence, i (i)}<li><Words {sentence} /></li>{/each}
 	</ol>
 	<Reasons {reasons} />
 {:else if !session.tableau}
-	<p>Solve the relaxation first: press Next, or Cut and solve.</p>
+	<p>{en`Solve the relaxation first: press Next, or Cut and solve.`}</p>
 {:else if session.decision?.kind === 'end'}
 	<p><Words sentence={ended} linked={false} /></p>
 {:else}
-	<p>Cuts need an optimal tableau. Press End, or Cut and solve.</p>
+	<p>{en`Cuts need an optimal tableau. Press End, or Cut and solve.`}</p>
 {/if}
 {#if rounds.length > 0}
 	<table class="ways-list">
 		<thead>
 			<tr
-				><th scope="col">cut</th><th scope="col">from</th><th scope="col">it says</th><th scope="col"
-					>bound</th
-				>{#if best}<th scope="col">gap</th>{/if}{#if integers.hull}<th scope="col">meets the hull</th
+				><th scope="col">{en`cut`}</th><th scope="col">{en`from`}</th><th scope="col">{en`it says`}</th><th
+					scope="col">{en`bound`}</th
+				>{#if best}<th scope="col">{en`gap`}</th>{/if}{#if integers.hull}<th scope="col"
+						>{en`meets the hull`}</th
 					>{/if}</tr
 			>
 		</thead>
 		<tbody>
 			{#each rounds as { number, cut, after } (number)}
 				<tr class:dropped={cut.dropped}>
-					<th scope="row">{number}{cut.dropped ? ', dropped' : ''}</th>
+					<th scope="row">{number}{cut.dropped ? en`, dropped` : ''}</th>
 					<td>{cut.row}</td>
 					<td
 						>{#if cut.original}<Words
@@ -205,7 +210,7 @@
 		<button
 			class="btn tool"
 			disabled={integers.running.what !== null}
-			onclick={() => void integers.findBest()}>Find the integer optimum, for the gap</button
+			onclick={() => void integers.findBest()}>{en`Find the integer optimum, for the gap`}</button
 		>
 	{/if}
 {/if}

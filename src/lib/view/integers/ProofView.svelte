@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		boundFound,
 		boundWords,
@@ -51,7 +52,7 @@
 </script>
 
 <section>
-	<h3>The tree</h3>
+	<h3>{en`The tree`}</h3>
 	{#if search && progress.isDone}
 		{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 		<ul>
@@ -60,18 +61,22 @@
 				{#if own}
 					<li>
 						<Words sentence={integerWords(search.problem, leafFound(search, own))} linked={false} />
-						{own.holds ? '✓ checked' : '✗ not proved'}
+						{own.holds ? '✓ checked' : en`✗ not proved`}
 					</li>
 				{/if}
 			{/each}
 		</ul>
-		{#if leaves.length > MOST_LEAVES}<p>{leaves.length - MOST_LEAVES} more leaves are not listed.</p>{/if}
+		{#if leaves.length > MOST_LEAVES}<p>
+				{en`${leaves.length - MOST_LEAVES} more leaves are not listed.`}
+			</p>{/if}
 	{:else}
-		<p>When the search under “Branch and bound” is done, each leaf appears here with its certificate.</p>
+		<p>
+			{en`When the search under “Branch and bound” is done, each leaf appears here with its certificate.`}
+		</p>
 	{/if}
 </section>
 <section>
-	<h3>The cuts</h3>
+	<h3>{en`The cuts`}</h3>
 	{#if cutSteps.length > 0}
 		<ol>
 			{#each cutSteps as { id, label, remark } (id)}
@@ -93,25 +98,22 @@
 				{#each boundFound(proof.problem, proof.certificate.multipliers, proof.plan) as found (found.code)}
 					<p><Words sentence={boundWords(found)} linked={false} /></p>
 				{/each}
-			{:else}<p>The constraints and cuts contradict one another: no integer plan is left.</p>{/if}
+			{:else}<p>{en`The constraints and cuts contradict one another: no integer plan is left.`}</p>{/if}
 			<p>
-				{proof.holds ? '✓ checked against the constraints with the cuts' : '✗ not proved'}
+				{proof.holds ? en`✓ checked against the constraints with the cuts` : en`✗ not proved`}
 			</p>
-		{:else}<p>The run of cuts has not come to an integer plan yet.</p>{/if}
+		{:else}<p>{en`The run of cuts has not come to an integer plan yet.`}</p>{/if}
 	{:else}
 		<p>
-			After cuts that end at an integer plan, each appears here with its derivation, and the multipliers of
-			the last tableau.
+			{en`After cuts that end at an integer plan, each appears here with its derivation, and the multipliers of the last tableau.`}
 		</p>
 	{/if}
 </section>
 <section>
-	<h3>All whole points</h3>
+	<h3>{en`All whole points`}</h3>
 	{#if points && integers.problem}
 		<p>
-			{points.feasible.length === 1 ? '1 whole point lies' : `${points.feasible.length} whole points lie`} in the
-			region, of {points.looked}
-			looked at:
+			{en`${points.feasible.length === 1 ? en`1 whole point lies` : en`${points.feasible.length} whole points lie`} in the region, of ${points.looked} looked at:`}
 		</p>
 		<ul class="points">
 			{#each points.feasible as plan, i (i)}
@@ -123,7 +125,7 @@
 				</li>
 			{/each}
 		</ul>
-	{:else}<p>They are too many to be listed here, or not finitely many.</p>{/if}
+	{:else}<p>{en`They are too many to be listed here, or not finitely many.`}</p>{/if}
 </section>
 
 <style>

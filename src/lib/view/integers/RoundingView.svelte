@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		brokenSentence,
 		integerWords,
@@ -60,10 +61,10 @@
 			<thead>
 				<tr>
 					<th scope="col">({problem.variables.map(({ name }) => name).join(', ')})</th>
-					<th scope="col">rounded</th>
-					<th scope="col">in the region?</th>
+					<th scope="col">{en`rounded`}</th>
+					<th scope="col">{en`in the region?`}</th>
 					<th scope="col" class="number">{problem.objective.name}</th>
-					<th scope="col" class="number">worse than the best by</th>
+					<th scope="col" class="number">{en`worse than the best by`}</th>
 				</tr>
 			</thead>
 			<tbody>
@@ -72,18 +73,17 @@
 					<tr class:best={short?.equals(0)}>
 						<th scope="row"><Words sentence={pointSentence(pointOf(problem, plan))} linked={false} /></th>
 						<td
-							>{[isNearest && 'nearest', isDown && 'down', isPointed && 'pointed at']
+							>{[isNearest && en`nearest`, isDown && en`down`, isPointed && en`pointed at`]
 								.filter(Boolean)
 								.join(', ')}</td
 						>
 						<td class:broken={broken.length > 0}
-							>{#if broken.length > 0}✗ violates <Words
-									sentence={joined(broken.map(brokenSentence))}
-								/>{:else}✓ yes{/if}</td
+							>{#if broken.length > 0}{en`✗ violates`}
+								<Words sentence={joined(broken.map(brokenSentence))} />{:else}{en`✓ yes`}{/if}</td
 						>
 						<td class="number"><NumberView value={objective} {style} decimal /></td>
 						<td class="number"
-							>{#if short}{#if short.equals(0)}best{:else}<NumberView
+							>{#if short}{#if short.equals(0)}{en`best`}{:else}<NumberView
 										value={short}
 										{style}
 									/>{/if}{:else}–{/if}</td
@@ -102,37 +102,35 @@
 	>
 		<input
 			class="field"
-			aria-label={`An integer plan to judge: ${problem.variables.map(({ name }) => name).join(', ')}`}
+			aria-label={en`An integer plan to judge: ${problem.variables.map(({ name }) => name).join(', ')}`}
 			placeholder={problem.variables.map(() => '1').join(', ')}
 			aria-invalid={wrong}
 			bind:value={written}
 		/>
-		<button class="btn tool" disabled={!written.trim()}>Check this plan</button>
+		<button class="btn tool" disabled={!written.trim()}>{en`Check this plan`}</button>
 	</form>
 	{#if wrong}<p role="alert" class="broken">
-			Write one number for each variable, separated by commas; a variable that must be integer needs a whole
-			number.
+			{en`Write one number for each variable, separated by commas; a variable that must be integer needs a whole number.`}
 		</p>{/if}
 	<p class="tools">
 		<button
 			class="btn tool"
 			disabled={integers.running.what !== null || best !== null}
-			onclick={() => void integers.findBest()}>Find an optimal integer plan</button
+			onclick={() => void integers.findBest()}>{en`Find an optimal integer plan`}</button
 		>
 		{#if integers.running.what === 'best'}<button class="btn tool" onclick={() => integers.running.cancel()}
-				>Cancel</button
+				>{en`Cancel`}</button
 			>{/if}
 	</p>
 	{#if best?.plan}
 		<p>
-			An optimal integer plan is <Words
-				sentence={pointSentence(pointOf(problem, best.plan))}
-				linked={false}
-			/> with
-			{problem.objective.name} = <NumberView value={best.objective!} {style} />.
+			{en`An optimal integer plan is`}
+			<Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} />
+			{en`with ${problem.objective.name} =`}
+			<NumberView value={best.objective!} {style} />.
 		</p>
 	{:else if best && best.status !== 'infeasible'}
-		<p>The search ended without an answer: {best.status}.</p>
+		<p>{en`The search ended without an answer: ${best.status}.`}</p>
 	{/if}
 	{#each roundingFound(problem, list, known) as found, i (i)}<p>
 			<Words sentence={integerWords(problem, found)} />
@@ -140,9 +138,8 @@
 	<Reasons reasons={roundingReasons(problem, integers.corner, list)} />
 {:else if integers.relaxation}
 	<p>
-		The relaxation has no best plan ({integers.relaxation.status}).
-		{#if integers.relaxation.status === 'unbounded'}If there are integer plans, none of them is best: the
-			statement lacks a limit.{:else}So there is no integer plan, either.{/if}
+		{en`The relaxation has no best plan (${integers.relaxation.status}).`}
+		{#if integers.relaxation.status === 'unbounded'}{en`If there are integer plans, none of them is best: the statement lacks a limit.`}{:else}{en`So there is no integer plan, either.`}{/if}
 	</p>
 {/if}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { zoom, zoomIdentity, select, type ZoomTransform } from 'd3';
 	import { integerWords, nodeFound, STATE_WORDS } from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
@@ -155,7 +156,7 @@
 		{height}
 		tabindex="0"
 		role="group"
-		aria-label="Branch-and-bound tree. Arrow keys go from node to node, Enter solves an open one, the space bar folds."
+		aria-label={en`Branch-and-bound tree. Arrow keys go from node to node, Enter solves an open one, the space bar folds.`}
 		{onkeydown}
 	>
 		<g transform={view.toString()}>
@@ -181,7 +182,7 @@
 					class:selected={node.id === integers.tree.node?.id}
 					transform={`translate(${x} ${y})`}
 					role="img"
-					aria-label={`Node ${node.id}, ${branchOf(node) || 'the relaxation'}: ${words(node)}, ${text(node)} ${decimal(node) ?? ''}`}
+					aria-label={en`Node ${node.id}, ${branchOf(node) || en`the relaxation`}: ${words(node)}, ${text(node)} ${decimal(node) ?? ''}`}
 					onpointerenter={() => (near = node.id)}
 					onpointerleave={() => (near = null)}
 					onclick={() => integers.tree.look(node.id)}
@@ -202,17 +203,17 @@
 						<!-- below it are its branches -->
 						<text class="word" x={R + extra(node) + 10} y="5">{decimal(node) ?? ''}</text>
 					{:else}<text class="word" text-anchor="middle" y={R + 15}>{below(node)}</text>{/if}
-					{#if node.id === next}<text class="word now" text-anchor="middle" y={-R - 6}>next</text>{/if}
+					{#if node.id === next}<text class="word now" text-anchor="middle" y={-R - 6}>{en`next`}</text>{/if}
 					{#if hidden > 0}
 						<g class="fold" role="presentation" onclick={() => toggle(node, true)}>
-							<text text-anchor="middle" y={R + 29}>+ {hidden} below</text>
+							<text text-anchor="middle" y={R + 29}>{en`+ ${hidden} below`}</text>
 						</g>
 					{/if}
 				</g>
 			{/each}
 		</g>
 	</svg>
-	{#if moved}<button class="btn tool fit" onclick={() => (moved = null)}>Whole tree</button>{/if}
+	{#if moved}<button class="btn tool fit" onclick={() => (moved = null)}>{en`Whole tree`}</button>{/if}
 </div>
 
 <style>

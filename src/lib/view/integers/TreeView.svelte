@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		BRANCHING_RULES,
 		type BranchingRule,
@@ -21,24 +22,24 @@
 	const { reveal } = useDesk();
 	const integers = useIntegers();
 	const NODES: Record<NodeRule, string> = {
-		'best-bound': 'best bound',
-		'depth-first': 'depth first',
-		'breadth-first': 'breadth first'
+		'best-bound': en`best bound`,
+		'depth-first': en`depth first`,
+		'breadth-first': en`breadth first`
 	};
 	const BRANCHINGS: Record<BranchingRule, string> = {
-		first: 'first fractional',
-		'most-fractional': 'nearest to a half'
+		first: en`first fractional`,
+		'most-fractional': en`nearest to a half`
 	};
-	const SIDES: Record<Direction, string> = { down: 'down first', up: 'up first' };
+	const SIDES: Record<Direction, string> = { down: en`down first`, up: en`up first` };
 	const search = $derived(integers.tree.search);
 	const progress = $derived(integers.tree.progress);
 	const node = $derived(integers.tree.node);
 	const waiting = $derived(integers.tree.waiting);
 	const isRunning = $derived(integers.running.what === 'search');
 	const CLOSINGS = [
-		{ way: 'bound', says: 'Close by bound' },
-		{ way: 'infeasible', says: 'Close as infeasible' },
-		{ way: 'whole', says: 'Close as whole' }
+		{ way: 'bound', says: en`Close by bound` },
+		{ way: 'infeasible', says: en`Close as infeasible` },
+		{ way: 'whole', says: en`Close as whole` }
 	] as const;
 	const wholes = $derived(search?.problem.variables.filter(mustBeWhole).map(({ name }) => name) ?? []);
 	let charted = $state(false);
@@ -58,7 +59,8 @@
 <div class="whole">
 	<div class="bar">
 		<label
-			>Node <select
+			>{en`Node`}
+			<select
 				class="field"
 				value={integers.tree.rules.node}
 				onchange={({ currentTarget }) => integers.tree.chooseRules({ node: currentTarget.value as NodeRule })}
@@ -67,7 +69,8 @@
 			</select></label
 		>
 		<label
-			>Branch on <select
+			>{en`Branch on`}
+			<select
 				class="field"
 				value={integers.tree.rules.branching}
 				onchange={({ currentTarget }) =>
@@ -77,7 +80,7 @@
 			</select></label
 		>
 		<label
-			><span class="only-heard">Which side first</span><select
+			><span class="only-heard">{en`Which side first`}</span><select
 				class="field"
 				value={integers.tree.rules.first}
 				onchange={({ currentTarget }) =>
@@ -87,35 +90,35 @@
 			</select></label
 		>
 		<button class="btn tool now" disabled={isRunning || progress.isDone} onclick={() => integers.tree.step()}
-			>{waiting ? 'Show what follows' : 'Next node'}</button
+			>{waiting ? en`Show what follows` : en`Next node`}</button
 		>
 		{#if isRunning}
-			<button class="btn tool" onclick={() => integers.running.cancel()}>Stop</button>
+			<button class="btn tool" onclick={() => integers.running.cancel()}>{en`Stop`}</button>
 		{:else}
 			<button class="btn tool" disabled={progress.isDone} onclick={() => void integers.tree.run()}
-				>All nodes</button
+				>{en`All nodes`}</button
 			>
 		{/if}
 		<button class="btn tool" disabled={!integers.tree.isBegun} onclick={() => integers.tree.begin()}
-			>Begin again</button
+			>{en`Begin again`}</button
 		>
 		<button
 			class="btn tool"
 			aria-pressed={integers.tree.asks}
-			title="What follows from a node is shown on the next step"
-			onclick={() => integers.tree.toggleAsks()}>Ask first</button
+			title={en`What follows from a node is shown on the next step`}
+			onclick={() => integers.tree.toggleAsks()}>{en`Ask first`}</button
 		>
 		<button
 			class="btn tool"
 			aria-pressed={reveal.conceals('nodes')}
-			title="What the nodes come to is shown one by one"
-			onclick={() => reveal.toggle('nodes')}>Hide results</button
+			title={en`What the nodes come to is shown one by one`}
+			onclick={() => reveal.toggle('nodes')}>{en`Hide results`}</button
 		>
 		<button
 			class="btn tool"
 			aria-pressed={charted}
 			disabled={!integers.tree.isBegun}
-			onclick={() => (charted = !charted)}>Chart</button
+			onclick={() => (charted = !charted)}>{en`Chart`}</button
 		>
 	</div>
 	{#if search && node}
@@ -135,17 +138,19 @@
 					<button
 						class="btn tool"
 						disabled={waiting !== null || isRunning}
-						onclick={() => integers.tree.step(node.id)}>Solve this node</button
+						onclick={() => integers.tree.step(node.id)}>{en`Solve this node`}</button
 					>
 				{/if}
 				{#if integers.tree.hides(node.id)}
-					<span>Node {node.id}: what does it come to?</span>
-					<button class="btn tool now" onclick={() => integers.tree.show(node.id)}>Show its result</button>
+					<span>{en`Node ${node.id}: what does it come to?`}</span>
+					<button class="btn tool now" onclick={() => integers.tree.show(node.id)}
+						>{en`Show its result`}</button
+					>
 				{:else if node.state === 'solved'}
-					<span>What follows?</span>
+					<span>{en`What follows?`}</span>
 					{#each wholes as name (name)}
 						<button class="btn tool" onclick={() => integers.tree.claim({ way: 'branch', variable: name })}
-							>Branch on {name}</button
+							>{en`Branch on ${name}`}</button
 						>
 					{/each}
 					{#each CLOSINGS as { way, says } (way)}
@@ -155,16 +160,16 @@
 				{#if integers.tree.nodeProblem && node.id > 0}
 					<BesideButton
 						problem={integers.tree.nodeProblem}
-						title={`Node ${node.id}`}
-						name="The relaxation"
-						says="Beside the root"
-						hint="Its tableau beside the lesson’s, each with its own steps"
+						title={en`Node ${node.id}`}
+						name={en`The relaxation`}
+						says={en`Beside the root`}
+						hint={en`Its tableau beside the lesson’s, each with its own steps`}
 					/>
 				{/if}
 				<button
 					class="btn tool"
-					title="The branches on the way join the trail"
-					onclick={() => void integers.tree.work(node.id)}>Its tableau</button
+					title={en`The branches on the way join the trail`}
+					onclick={() => void integers.tree.work(node.id)}>{en`Its tableau`}</button
 				>
 			</p>
 			{#if integers.tree.wrong}<p class="wrong" role="status">
@@ -174,13 +179,12 @@
 		</div>
 	{:else}
 		{#if integers.relaxation?.status === 'infeasible'}
-			<p>The relaxation has no plan: the root is closed at once, and there is no integer plan.</p>
+			<p>{en`The relaxation has no plan: the root is closed at once, and there is no integer plan.`}</p>
 		{:else if integers.relaxation?.status === 'unbounded'}
 			<p>
-				The relaxation is unbounded, so no node has a bound. If there are integer plans, none of them is best:
-				the statement lacks a limit.
+				{en`The relaxation is unbounded, so no node has a bound. If there are integer plans, none of them is best: the statement lacks a limit.`}
 			</p>
-		{:else}<p>The relaxation has to be solved first.</p>{/if}
+		{:else}<p>{en`The relaxation has to be solved first.`}</p>{/if}
 	{/if}
 </div>
 

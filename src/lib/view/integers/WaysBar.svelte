@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { MODE_WORDS, MODES, useIntegers } from '$lib/desk/integers.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
@@ -9,9 +10,9 @@
 	const options = MODES.map((value) => ({ value, text: MODE_WORDS[value] }));
 </script>
 
-<section class="ways-bar" aria-label="Ways to an integer plan">
+<section class="ways-bar" aria-label={en`Ways to an integer plan`}>
 	<Choose
-		label="Way to an integer plan"
+		label={en`Way to an integer plan`}
 		value={integers.mode}
 		{options}
 		onchange={(mode) => integers.show(mode)}
@@ -19,7 +20,7 @@
 	<button
 		class="btn tool"
 		aria-pressed={reveal.showsReasons}
-		title="Why these ways are right, with the numbers here (y)"
-		onclick={() => reveal.toggleReasons()}>Why?</button
+		title={en`Why these ways are right, with the numbers here (y)`}
+		onclick={() => reveal.toggleReasons()}>{en`Why?`}</button
 	>
 </section>

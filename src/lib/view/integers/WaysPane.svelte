@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount, untrack } from 'svelte';
 	import { setVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -29,15 +30,17 @@
 		offered.add(() => [
 			...MODES.map((mode) => ({
 				id: `whole ${mode}`,
-				group: 'Whole numbers',
-				says: `Whole numbers: ${MODE_WORDS[mode].toLowerCase()}`,
+				group: en`Whole numbers`,
+				says: en`Whole numbers: ${MODE_WORDS[mode].toLowerCase()}`,
 				possible: integers.mode !== mode,
 				run: () => integers.show(mode)
 			})),
 			{
 				id: 'node',
-				group: 'Whole numbers',
-				says: integers.tree.waiting ? 'Show what follows from the node' : 'Solve the next node of the tree',
+				group: en`Whole numbers`,
+				says: integers.tree.waiting
+					? en`Show what follows from the node`
+					: en`Solve the next node of the tree`,
 				key: 'x',
 				possible:
 					integers.problem !== null && !integers.tree.progress.isDone && integers.running.what !== 'search',
@@ -48,8 +51,8 @@
 			},
 			{
 				id: 'round',
-				group: 'Whole numbers',
-				says: 'A cut by the rule, and its pivots',
+				group: en`Whole numbers`,
+				says: en`A cut by the rule, and its pivots`,
 				key: 'r',
 				possible: integers.problem !== null && integers.running.what === null,
 				run: () => {
@@ -61,7 +64,7 @@
 	);
 </script>
 
-<Pane pane="ways" name={MODE_WORDS[integers.mode]} aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="ways" name={MODE_WORDS[integers.mode]} aside={lesson.stale ? en`last right statement` : null}>
 	{#if integers.problem}
 		<Scroll label={MODE_WORDS[integers.mode]}>
 			{#if integers.mode === 'rounding'}
@@ -77,12 +80,15 @@
 			{/if}
 		</Scroll>
 	{:else if session.large}
-		<p class="nothing">A problem of this size is solved without its steps.</p>
+		<p class="nothing">{en`A problem of this size is solved without its steps.`}</p>
 	{:else}
 		<div class="nothing">
-			<p>All variables are continuous. Rounding, cuts and the tree are for integer problems.</p>
-			{#if lesson.problem}<button class="btn tool now" onclick={makeIntegers}>Make them integer</button>{/if}
-			<p>For some of them only, add a line such as “bowls integer” or “market binary” to the statement.</p>
+			<p>{en`All variables are continuous. Rounding, cuts and the tree are for integer problems.`}</p>
+			{#if lesson.problem}<button class="btn tool now" onclick={makeIntegers}>{en`Make them integer`}</button
+				>{/if}
+			<p>
+				{en`For some of them only, add a line such as “bowls integer” or “market binary” to the statement.`}
+			</p>
 		</div>
 	{/if}
 </Pane>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Vector } from '$lib/core/number';
 	import { type Spot, hullEdges, pointOf } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
@@ -39,14 +40,14 @@
 		<g class="rounding" class:broken={broken.length > 0} transform={`translate(${x} ${y})`}>
 			<rect x="-7" y="-7" width="14" height="14" />
 			{#if broken.length > 0}<path d="M-4 -4l8 8M4 -4l-8 8" />{/if}
-			{#if isNearest || isDown}<text x="10" y={isNearest ? -5 : 16}>{isNearest ? 'nearest' : 'down'}</text
+			{#if isNearest || isDown}<text x="10" y={isNearest ? -5 : 16}>{isNearest ? en`nearest` : en`down`}</text
 				>{/if}
 		</g>
 	{/each}
 	{#if best}
 		{@const { x, y } = spot(pointOf(problem, best))}
 		<g class="best" transform={`translate(${x} ${y})`}>
-			<circle r="10" /><text x="13" y="5">optimal integer plan</text>
+			<circle r="10" /><text x="13" y="5">{en`optimal integer plan`}</text>
 		</g>
 	{/if}
 	{#if here}

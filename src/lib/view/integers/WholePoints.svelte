@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { brokenSentence } from '$lib/core/commentary';
 	import { plainText } from '$lib/core/sentence';
 	import { showNumber } from '$lib/core/number';
@@ -31,9 +32,9 @@
 		const plan = planOfPoint(axes, near.x, near.y);
 		const broken = brokenAt(problem, plan);
 		const own = broken.length
-			? `violates ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
+			? en`violates ${broken.map((one) => plainText(brokenSentence(one), lesson.notation)).join(', ')}`
 			: `${problem.objective.name} = ${showNumber(objectiveAt(problem, plan), lesson.notation.numbers)}`;
-		return `(${near.x}, ${near.y}): ${own}. Click to judge it with the roundings.`;
+		return en`(${near.x}, ${near.y}): ${own}. Click to judge it with the roundings.`;
 	});
 	const SPOT = 3.4;
 </script>

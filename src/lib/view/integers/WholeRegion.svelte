@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 
 	import { mustBeWhole } from '$lib/core/problem';
@@ -25,16 +26,18 @@
 		offered.add(() => [
 			{
 				id: 'hull',
-				group: 'Whole numbers',
-				says: integers.showsHull ? 'Hide the hull of the whole points' : 'Show the hull of the whole points',
+				group: en`Whole numbers`,
+				says: integers.showsHull
+					? en`Hide the hull of the whole points`
+					: en`Show the hull of the whole points`,
 				key: 'u',
 				possible: integers.hull !== null && figure.problem !== null,
 				run: () => integers.toggleHull()
 			},
 			{
 				id: 'neighbourhood',
-				group: 'Whole numbers',
-				says: lesson.view ? 'Fit the region' : 'Magnify the neighbourhood of the relaxation’s best plan',
+				group: en`Whole numbers`,
+				says: lesson.view ? en`Fit the region` : en`Magnify the neighbourhood of the relaxation’s best plan`,
 				key: 'z',
 				possible: figure.region !== null && integers.corner !== null,
 				run: () => {
@@ -57,11 +60,11 @@
 		if (!region) {
 			if (integers.problem.variables.length !== 3 || !integers.problem.variables.every(mustBeWhole))
 				return '';
-			return `Dots: whole points of the region, the nearer the larger${thinned ? '; some left out, since they are many' : ''}.`;
+			return en`Dots: whole points of the region, the nearer the larger${thinned ? en`; some left out, since they are many` : ''}.`;
 		}
 		const whole = ([0, 1] as const).filter((axis) => isWholeAxis(region, axis));
-		if (whole.length === 1) return `Dotted: where ${region.axes[whole[0]]} is whole.`;
-		return `Filled: whole points of the region${thinned ? '; some left out, magnify (z) to see all' : ''}.`;
+		if (whole.length === 1) return en`Dotted: where ${region.axes[whole[0]]} is whole.`;
+		return en`Filled: whole points of the region${thinned ? en`; some left out, magnify (z) to see all` : ''}.`;
 	});
 </script>
 
@@ -128,10 +131,10 @@
 			<span>{legend}</span>
 			<button
 				class="btn tool"
-				title="Hull of the whole points (u)"
+				title={en`Hull of the whole points (u)`}
 				aria-pressed={integers.showsHull}
 				disabled={!integers.hull || !figure.problem}
-				onclick={() => integers.toggleHull()}>Hull</button
+				onclick={() => integers.toggleHull()}>{en`Hull`}</button
 			>
 		</div>
 	{/snippet}

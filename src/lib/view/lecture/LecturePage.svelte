@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { KIND_LABELS, KIND_NAMES } from '$lib/core/question';
 	import { type ScriptStep, shownTitle, STEP_KINDS, type StepKind, titleOf } from '$lib/core/lesson';
 	import { download, fileName } from '../shared/download';
@@ -23,25 +24,25 @@
 	const minutes = $derived(lecture.slides.reduce((sum, own) => sum + own.minutes, 0));
 
 	const LABELS: Readonly<Record<StepKind, string>> = {
-		own: 'Remark alone',
-		story: 'Story',
-		problem: 'The problem',
-		lines: 'Constraints drawn',
-		region: 'The feasible region',
-		best: 'The best corner',
-		form: 'Standard form',
-		position: 'Tableau',
-		choice: 'Tableau: the choice',
-		ratios: 'Tableau: the ratios',
-		pivot: 'Tableau: the pivot',
-		operations: 'Row operations and result',
-		answer: 'The answer',
-		dual: 'The dual problem',
-		ranges: 'Ranges',
-		cut: 'Cut: its row',
-		derivation: 'Cut: how it comes about',
-		tree: 'Branch and bound',
-		question: 'Question'
+		own: en`Remark alone`,
+		story: en`Story`,
+		problem: en`The problem`,
+		lines: en`Constraints drawn`,
+		region: en`The feasible region`,
+		best: en`The best corner`,
+		form: en`Standard form`,
+		position: en`Tableau`,
+		choice: en`Tableau: the choice`,
+		ratios: en`Tableau: the ratios`,
+		pivot: en`Tableau: the pivot`,
+		operations: en`Row operations and result`,
+		answer: en`The answer`,
+		dual: en`The dual problem`,
+		ranges: en`Ranges`,
+		cut: en`Cut: its row`,
+		derivation: en`Cut: how it comes about`,
+		tree: en`Branch and bound`,
+		question: en`Question`
 	};
 	/** steps that are about the n-th of something */
 	const COUNTED: readonly StepKind[] = [
@@ -60,21 +61,21 @@
 	const LEAST: Partial<Record<StepKind, number>> = { lines: 0, cut: 0, derivation: 1, tree: 0 };
 	const countsFrom = (shows: StepKind): number => (shows in LEAST ? 0 : 1);
 	const COUNT_LABELS: Partial<Record<StepKind, string>> = {
-		lines: 'Constraints',
-		cut: 'Which cut (0: all)',
-		derivation: 'Which cut',
-		tree: 'Up to which node (0: all)',
-		question: 'Which of them'
+		lines: en`Constraints`,
+		cut: en`Which cut (0: all)`,
+		derivation: en`Which cut`,
+		tree: en`Up to which node (0: all)`,
+		question: en`Which of them`
 	};
 	/** a remark alone is called by its last line: the question, or what is expected */
 	const labelOf = ({ shows, at: place, asks, says }: ScriptStep): string => {
 		if (shows === 'own' && says) return says.trim().split('\n').at(-1)!;
 		const known = KIND_NAMES.find((kind) => kind === asks);
-		if (shows === 'question') return known ? `Question: ${KIND_LABELS[known]}` : 'Question';
-		if (shows === 'lines') return place === 0 ? 'The axes' : `Constraint ${place} drawn`;
-		if (shows === 'cut') return place === 0 ? 'Cutting planes' : `Cut ${place}: its row`;
-		if (shows === 'derivation') return `Cut ${place}: how it comes about`;
-		if (shows === 'tree') return place === 0 ? LABELS.tree : `Branch and bound, node by node (${place})`;
+		if (shows === 'question') return known ? en`Question: ${KIND_LABELS[known]}` : en`Question`;
+		if (shows === 'lines') return place === 0 ? en`The axes` : en`Constraint ${place} drawn`;
+		if (shows === 'cut') return place === 0 ? en`Cutting planes` : en`Cut ${place}: its row`;
+		if (shows === 'derivation') return en`Cut ${place}: how it comes about`;
+		if (shows === 'tree') return place === 0 ? LABELS.tree : en`Branch and bound, node by node (${place})`;
 		return COUNTED.includes(shows) ? `${LABELS[shows]} (${place + 1})` : LABELS[shows];
 	};
 
@@ -152,50 +153,50 @@
 	<LectureView {lecture} />
 {/if}
 <main id="main" class="lecture" tabindex="-1" inert={lecture.isOn}>
-	<section class="script" aria-label="The steps of the lecture">
+	<section class="script" aria-label={en`The steps of the lecture`}>
 		<header>
-			<h2>Lecture</h2>
+			<h2>{en`Lecture`}</h2>
 			<button
 				class="btn tool now"
 				disabled={lecture.refusal !== null || lecture.slides.length === 0}
-				onclick={() => lecture.begin()}>Start</button
+				onclick={() => lecture.begin()}>{en`Start`}</button
 			>
 			<button class="btn tool" disabled={lecture.slides.length === 0} onclick={() => lecture.begin(at)}
-				>Start here</button
+				>{en`Start here`}</button
 			>
 			<button
 				class="btn tool"
 				onclick={() => window.open(addressOf(SPEAKER_PATH), 'mathesis-speaker', 'width=1100,height=760')}
-				>Speaker’s window</button
+				>{en`Speaker’s window`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={lecture.slides.length === 0}
-				title="One HTML file: its steps by two keys, without a network"
-				onclick={() => void save()}>Web page</button
+				title={en`One HTML file: its steps by two keys, without a network`}
+				onclick={() => void save()}>{en`Web page`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={lecture.slides.length === 0}
-				title="One page a step, on paper or as PDF"
-				onclick={() => void print('slides')}>Print slides</button
+				title={en`One page a step, on paper or as PDF`}
+				onclick={() => void print('slides')}>{en`Print slides`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={lecture.slides.length === 0 || isPicturing}
-				title="A picture of each step, 1920 × 1080, in one zip file"
-				onclick={() => (isPicturing = true)}>Pictures</button
+				title={en`A picture of each step, 1920 × 1080, in one zip file`}
+				onclick={() => (isPicturing = true)}>{en`Pictures`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={lecture.slides.length === 0}
-				title="Remarks, right answers and slips to expect, on paper or as PDF"
-				onclick={() => void print('remarks')}>Print remarks</button
+				title={en`Remarks, right answers and slips to expect, on paper or as PDF`}
+				onclick={() => void print('remarks')}>{en`Print remarks`}</button
 			>
 			{#if lecture.isOwn}<button
 					class="btn tool"
-					title="Back to the steps that suit the problem"
-					onclick={() => lecture.reset()}>Reset</button
+					title={en`Back to the steps that suit the problem`}
+					onclick={() => lecture.reset()}>{en`Reset`}</button
 				>{/if}
 		</header>
 		{#if isPicturing}
@@ -210,13 +211,13 @@
 		{#if lecture.refusal}<p role="alert" class="note">{lecture.refusal}</p>{/if}
 		<p class="note" role="status">
 			{lecture.running.what && lecture.slides.length === 0
-				? 'Making the slides …'
-				: `${lecture.slides.length} steps`}{minutes > 0 ? `, ${minutes} minutes planned` : ''}{missing > 0
-				? `; ${missing} no longer ${missing === 1 ? 'fits' : 'fit'} the problem`
+				? en`Making the slides …`
+				: en`${lecture.slides.length} steps`}{minutes > 0 ? en`, ${minutes} minutes planned` : ''}{missing > 0
+				? en`; ${missing} no longer ${missing === 1 ? en`fits` : en`fit`} the problem`
 				: ''}
 		</p>
 		<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-		<ol onkeydown={walk} aria-label="Steps">
+		<ol onkeydown={walk} aria-label={en`Steps`}>
 			{#each lecture.script as own, i (i)}
 				<li>
 					<button
@@ -226,27 +227,27 @@
 						ondblclick={() => lecture.begin(i)}
 						><span class="number">{i + 1}</span>
 						{labelOf(own)}{own.says && own.shows !== 'own' ? ' · remark' : ''}{lecture.slides[i]?.isMissing
-							? ' · no longer fits'
+							? en` · no longer fits`
 							: ''}</button
 					>
 				</li>
 			{/each}
 		</ol>
 	</section>
-	<section class="step" aria-label="The step that is chosen">
+	<section class="step" aria-label={en`The step that is chosen`}>
 		<div class="slide-place">
 			{#if slide}{#key `${at} ${JSON.stringify(slide)}`}<Slide {slide} isTold />{/key}{/if}
 		</div>
 		{#if step}
 			<div class="edit">
 				<p class="line">
-					<button class="btn tool" disabled={at === 0} onclick={() => move(-1)}>Earlier</button>
+					<button class="btn tool" disabled={at === 0} onclick={() => move(-1)}>{en`Earlier`}</button>
 					<button class="btn tool" disabled={at === lecture.script.length - 1} onclick={() => move(1)}
-						>Later</button
+						>{en`Later`}</button
 					>
-					<button class="btn tool" onclick={remove}>Leave out</button>
+					<button class="btn tool" onclick={remove}>{en`Leave out`}</button>
 					<label
-						>Add after it
+						>{en`Add after it`}
 						<select
 							class="field"
 							value=""
@@ -255,12 +256,13 @@
 								event.currentTarget.value = '';
 							}}
 						>
-							<option value="" disabled>choose …</option>
+							<option value="" disabled>{en`choose …`}</option>
 							{#each STEP_KINDS as kind (kind)}<option value={kind}>{LABELS[kind]}</option>{/each}
 						</select></label
 					>
 					<label
-						>Minutes <input
+						>{en`Minutes`}
+						<input
 							class="field small"
 							type="number"
 							min="0"
@@ -271,7 +273,7 @@
 						/></label
 					>
 					{#if COUNTED.includes(step.shows)}<label
-							>{COUNT_LABELS[step.shows] ?? 'Tableau'}
+							>{COUNT_LABELS[step.shows] ?? en`Tableau`}
 							<input
 								class="field small"
 								type="number"
@@ -287,7 +289,7 @@
 							/></label
 						>{/if}
 					{#if step.shows === 'question'}<label
-							>asks
+							>{en`asks`}
 							<select
 								class="field"
 								value={step.asks}
@@ -298,7 +300,7 @@
 						>{/if}
 				</p>
 				<label class="remark"
-					>Remark for the class
+					>{en`Remark for the class`}
 					<textarea
 						class="field"
 						rows="2"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { addressOf } from '$lib/desk/address';
 	import { SPEAKER_PATH } from '$lib/desk/pages';
@@ -108,7 +109,7 @@
 	bind:this={stage}
 	tabindex="0"
 	role="region"
-	aria-label="Lecture. Page Down shows the next step, Page Up the one before, Escape ends."
+	aria-label={en`Lecture. Page Down shows the next step, Page Up the one before, Escape ends.`}
 	onpointerdown={down}
 	onpointermove={move}
 	onpointerup={up}
@@ -134,14 +135,14 @@
 		{#each strokes as d, i (i)}<path {d} />{/each}
 	</svg>
 	{#if tool === 'pointer'}<span class="dot" style:left={`${spot.x}%`} style:top={`${spot.y}%`}></span>{/if}
-	<p class="step-number" aria-label={`Step ${lecture.at + 1} of ${lecture.slides.length}`}>
+	<p class="step-number" aria-label={en`Step ${lecture.at + 1} of ${lecture.slides.length}`}>
 		{lecture.at + 1} / {lecture.slides.length}{#if tool}
 			· {tool}{/if}{#if keeps && strokes.length > 0}
-			· kept{/if}
+			{en`· kept`}{/if}
 	</p>
 	{#if isBlack}<div
 			class="black"
-			aria-label="Black screen; any key shows the slide again"
+			aria-label={en`Black screen; any key shows the slide again`}
 			role="img"
 		></div>{/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { SlideJson } from '$lib/desk/lecture.svelte';
 	import { fitSlide, withHtml } from './fit-slide';
 
@@ -30,7 +31,7 @@
 	<div class="title" role="heading" aria-level="2" {@attach withHtml(title)}></div>
 	{#if slide.remark}<p class="remark">{slide.remark}</p>{/if}
 	{#if slide.isMissing}
-		<p class="remark">The problem no longer has this.</p>
+		<p class="remark">{en`The problem no longer has this.`}</p>
 	{:else}
 		<div class="content">
 			{#if slide.main.length > 0}<div class="place main" {@attach fitSlide(slide.main)}></div>{/if}
@@ -53,7 +54,7 @@
 													type="number"
 													min="0"
 													inputmode="numeric"
-													aria-label={`Votes for ${letter}`}
+													aria-label={en`Votes for ${letter}`}
 													value={votes[i] ?? ''}
 													onchange={(event) => onvote(i, Number(event.currentTarget.value))}
 												/>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount, tick } from 'svelte';
 	import type { SlideJson } from '$lib/desk/lecture.svelte';
 	import { pngOf } from '../export/snapshot';
@@ -49,8 +50,10 @@
 </script>
 
 <p class="note" role="status">
-	{failure === null ? `Picture ${at + 1} of ${pages.length}` : `The pictures could not be made: ${failure}`}
-	<button class="btn tool" onclick={onclose}>{failure === null ? 'Cancel' : 'Close'}</button>
+	{failure === null
+		? en`Picture ${at + 1} of ${pages.length}`
+		: en`The pictures could not be made: ${failure}`}
+	<button class="btn tool" onclick={onclose}>{failure === null ? en`Cancel` : en`Close`}</button>
 </p>
 <div class="aside" inert aria-hidden="true">
 	<div bind:this={place} style:width={`${WIDTH}px`} style:height={`${HEIGHT}px`}>

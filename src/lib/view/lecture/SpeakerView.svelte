@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { lectureChannel, type LectureMessage, type LectureState } from '$lib/desk/lecture.svelte';
 	import { PAGE, sheetStyle } from '$lib/core/sheet';
@@ -51,51 +52,52 @@
 
 <div class="speaker">
 	<header>
-		<h1>{lecture?.title || 'Speaker’s window'}</h1>
+		<h1>{lecture?.title || en`Speaker’s window`}</h1>
 		{#if lecture}
 			<p class="time">
 				<b>{clockText}</b>{#if planned > 0}
-					of {planned} min planned so far{/if} · step {lecture.at + 1} of {lecture.slides.length}
+					{en`of ${planned} min planned so far`}{/if}
+				{en`· step ${lecture.at + 1} of ${lecture.slides.length}`}
 			</p>
-			<button class="btn tool" onclick={() => send({ says: 'go', by: -1 })}>Back</button>
+			<button class="btn tool" onclick={() => send({ says: 'go', by: -1 })}>{en`Back`}</button>
 			<button class="btn tool now" onclick={() => send({ says: 'go', by: 1 })}
-				>{slide?.question && !lecture.isTold ? 'Tell the answer' : 'Next'}</button
+				>{slide?.question && !lecture.isTold ? en`Tell the answer` : en`Next`}</button
 			>
 		{/if}
 	</header>
 	{#if lecture && slide}
 		<main id="main">
-			<section aria-label="This step" class="now-shown">
-				<h2>Now</h2>
+			<section aria-label={en`This step`} class="now-shown">
+				<h2>{en`Now`}</h2>
 				<div class="screen">
 					{#key `${lecture.at} ${lecture.isTold}`}<Slide {slide} isTold={lecture.isTold} />{/key}
 				</div>
 			</section>
-			<section aria-label="The next step">
-				<h2>Next</h2>
+			<section aria-label={en`The next step`}>
+				<h2>{en`Next`}</h2>
 				{#if next}<div class="screen">
 						{#key lecture.at}<Slide slide={next} />{/key}
-					</div>{:else}<p>This is the last step.</p>{/if}
+					</div>{:else}<p>{en`This is the last step.`}</p>{/if}
 			</section>
-			<section aria-label="To know" class="know">
+			<section aria-label={en`To know`} class="know">
 				{#if slide.answer}
-					<h2>The answer</h2>
+					<h2>{en`The answer`}</h2>
 					{#if slide.answer.right}<p><b>{slide.answer.right}</b></p>{/if}
 					<p>{slide.answer.because}</p>
 					{#if slide.answer.slips.length > 0}
-						<h2>Slips to expect</h2>
+						<h2>{en`Slips to expect`}</h2>
 						<ul>
 							{#each slide.answer.slips as slip (slip)}<li>{slip}</li>{/each}
 						</ul>
 					{/if}
 				{/if}
-				<h2>Notes</h2>
-				<p class="notes">{lecture.notes || 'The lesson has no notes.'}</p>
+				<h2>{en`Notes`}</h2>
+				<p class="notes">{lecture.notes || en`The lesson has no notes.`}</p>
 			</section>
 		</main>
 	{:else}
 		<p class="waiting">
-			No lecture is being held. Start one on the page Lecture; this window follows it, also after a reload.
+			{en`No lecture is being held. Start one on the page Lecture; this window follows it, also after a reload.`}
 		</p>
 	{/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { TagsInput } from '@skeletonlabs/skeleton-svelte';
 	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -27,10 +28,10 @@
 	}
 </script>
 
-<Sheet title={what === 'title' ? 'Rename the lesson' : `Tags of “${lesson.title}”`} {onclose}>
-	<SheetForm action="Take" onsubmit={take} {onclose}>
+<Sheet title={what === 'title' ? en`Rename the lesson` : en`Tags of “${lesson.title}”`} {onclose}>
+	<SheetForm action={en`Take`} onsubmit={take} {onclose}>
 		{#if what === 'title'}
-			<label><span>Title</span><input class="field" bind:value={title} maxlength="200" /></label>
+			<label><span>{en`Title`}</span><input class="field" bind:value={title} maxlength="200" /></label>
 		{:else}
 			<TagsInput
 				value={tags}
@@ -39,7 +40,7 @@
 				addOnPaste
 				onValueChange={({ value }) => (tags = value)}
 			>
-				<TagsInput.Label class="only-heard">Tags</TagsInput.Label>
+				<TagsInput.Label class="only-heard">{en`Tags`}</TagsInput.Label>
 				<TagsInput.Control class="tag-line">
 					<TagsInput.Context>
 						{#snippet children(api)}
@@ -47,7 +48,7 @@
 								<TagsInput.Item value={tag} {index} class="tag-own">
 									<TagsInput.ItemPreview>
 										<TagsInput.ItemText>{tag}</TagsInput.ItemText>
-										<TagsInput.ItemDeleteTrigger aria-label={`Take ${tag} away`}
+										<TagsInput.ItemDeleteTrigger aria-label={en`Take ${tag} away`}
 											>×</TagsInput.ItemDeleteTrigger
 										>
 									</TagsInput.ItemPreview>
@@ -56,7 +57,7 @@
 							{/each}
 						{/snippet}
 					</TagsInput.Context>
-					<TagsInput.Input class="field" placeholder="A tag, then Enter" />
+					<TagsInput.Input class="field" placeholder={en`A tag, then Enter`} />
 				</TagsInput.Control>
 				<TagsInput.HiddenInput />
 			</TagsInput>

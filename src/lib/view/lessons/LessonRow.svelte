@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { shownTitle } from '$lib/core/lesson';
 	import type { LessonSummary } from '$lib/desk/collection.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
@@ -14,11 +15,11 @@
 	let { lesson, isOpen, onopen, onact }: Props = $props();
 	const title = $derived(shownTitle(lesson.title));
 	const ACTIONS = [
-		['rename', 'Rename'],
-		['tags', 'Tags'],
-		['duplicate', 'Duplicate'],
-		['versions', 'Earlier states'],
-		['remove', 'Delete']
+		['rename', en`Rename`],
+		['tags', en`Tags`],
+		['duplicate', en`Duplicate`],
+		['versions', en`Earlier states`],
+		['remove', en`Delete`]
 	].map(([key, value]) => ({ key, value }));
 </script>
 
@@ -28,10 +29,10 @@
 	<button class="title" onclick={onopen}>{title}</button>
 	<span class="note">{lesson.tags.join(', ')}</span>
 	<span class="note size">{lesson.size}</span>
-	<span class="note when">{isOpen ? 'open now' : since(lesson.edited, Date.now())}</span>
+	<span class="note when">{isOpen ? en`open now` : since(lesson.edited, Date.now())}</span>
 	<ToolMenu
-		text="More"
-		label={`More for ${title}`}
+		text={en`More`}
+		label={en`More for ${title}`}
 		items={ACTIONS}
 		item={action}
 		onchoose={(says) => onact(ACTIONS.find(({ value }) => value === says)!.key)}

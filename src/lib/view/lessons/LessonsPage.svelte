@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
 	import { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -69,22 +70,24 @@
 <main id="main" tabindex="-1">
 	<section class="kept" aria-labelledby="kept-lessons">
 		<header>
-			<h2 id="kept-lessons">Lessons in this browser</h2>
-			<button class="btn tool now" onclick={async () => goTo(await collection.create())}>New lesson</button>
-			<a class="btn tool" href="#samples">From a sample</a>
+			<h2 id="kept-lessons">{en`Lessons in this browser`}</h2>
+			<button class="btn tool now" onclick={async () => goTo(await collection.create())}
+				>{en`New lesson`}</button
+			>
+			<a class="btn tool" href="#samples">{en`From a sample`}</a>
 			<button class="btn tool" onclick={() => document.getElementById('file-chooser')?.click()}
-				>Open a file …</button
+				>{en`Open a file …`}</button
 			>
 			<button class="btn tool" disabled={collection.count === 0} onclick={() => void exportAll()}
-				>Export all</button
+				>{en`Export all`}</button
 			>
 			<label class="btn tool"
-				>Results …<input
+				>{en`Results …`}<input
 					class="only-heard"
 					type="file"
 					multiple
 					accept=".json,application/json"
-					aria-label="Read the results of an exercise"
+					aria-label={en`Read the results of an exercise`}
 					onchange={(event) => {
 						handed = [...(event.currentTarget.files ?? [])];
 						event.currentTarget.value = '';
@@ -96,12 +99,12 @@
 			<input
 				type="search"
 				class="field"
-				placeholder="Search titles, names, stories"
-				aria-label="Search"
+				placeholder={en`Search titles, names, stories`}
+				aria-label={en`Search`}
 				bind:value={collection.query}
 			/>
 			{#if collection.tags.length}
-				<span class="tags" role="group" aria-label="Tags">
+				<span class="tags" role="group" aria-label={en`Tags`}>
 					{#each collection.tags.slice(0, 12) as tag (tag)}
 						<button
 							class="tag"
@@ -114,12 +117,12 @@
 		</div>
 		{#if collection.removed}
 			<p class="undo" role="status">
-				“{shownTitle(collection.removed.title)}” was deleted.
-				<button class="btn tool" onclick={() => void collection.restore()}>Undo</button>
+				{en`“${shownTitle(collection.removed.title)}” was deleted.`}
+				<button class="btn tool" onclick={() => void collection.restore()}>{en`Undo`}</button>
 			</p>
 		{/if}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="Kept lessons">
+		<div class="scroll" tabindex="0" role="group" aria-label={en`Kept lessons`}>
 			<ul>
 				{#each rows.shown as lesson (lesson.id)}
 					<LessonRow
@@ -133,19 +136,20 @@
 			{#if collection.isRead && collection.shown.length === 0}
 				<p class="nothing">
 					{collection.count === 0
-						? 'There are no lessons yet. What you change on the desk is saved here; or begin with a sample.'
-						: 'No lesson has all of these words.'}
+						? en`There are no lessons yet. What you change on the desk is saved here; or begin with a sample.`
+						: en`No lesson has all of these words.`}
 				</p>
 			{/if}
 		</div>
 	</section>
 	<section class="samples" aria-labelledby="samples">
-		<header><h2 id="samples">Samples from Fernhollow</h2></header>
+		<header><h2 id="samples">{en`Samples from Fernhollow`}</h2></header>
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="Samples">
+		<div class="scroll" tabindex="0" role="group" aria-label={en`Samples`}>
 			{#each weeks as { name, samples } (name)}
-				<h3>{name}</h3>
-				<ol>
+				<!-- samples are lessons, written in English -->
+				<h3 lang="en">{name}</h3>
+				<ol lang="en">
 					{#each samples as sample (sample.shows)}
 						{@const { shows, lesson } = sample}
 						<li>
@@ -161,7 +165,7 @@
 					{/each}
 				</ol>
 			{:else}
-				<p class="none">No sample is about that.</p>
+				<p class="none">{en`No sample is about that.`}</p>
 			{/each}
 		</div>
 	</section>

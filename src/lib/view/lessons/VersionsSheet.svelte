@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Collection } from '$lib/desk/collection.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { shownTitle, titleOf } from '$lib/core/lesson';
@@ -24,7 +25,7 @@
 			typeof statement === 'string' ? statement.split('\n').filter((line) => line.trim()).length : 0;
 		const steps = Array.isArray(trail?.nodes) ? trail.nodes.length - 1 : 0;
 		const title = typeof statement === 'string' ? titleOf({ statement }) : '';
-		return `${title || 'untitled'}: ${lines} lines, ${steps} steps`;
+		return en`${title || en`untitled`}: ${lines} lines, ${steps} steps`;
 	}
 
 	async function take(version: Version) {
@@ -35,12 +36,12 @@
 </script>
 
 <Sheet
-	title={`Earlier states of “${shownTitle(lesson.title)}”`}
-	text="A state is kept every five minutes of work, later one for each hour and day. What stands now is kept as well when you go back."
+	title={en`Earlier states of “${shownTitle(lesson.title)}”`}
+	text={en`A state is kept every five minutes of work, later one for each hour and day. What stands now is kept as well when you go back.`}
 	{onclose}
 >
 	{#await collection.versions(lesson.id)}
-		<p>Looking …</p>
+		<p>{en`Looking …`}</p>
 	{:then versions}
 		<ul>
 			{#each versions as version (version.at)}
@@ -48,16 +49,16 @@
 					<span>{momentOf(version.at)}</span>
 					<span class="note">{since(version.at, Date.now())}</span>
 					<span class="note">{contents(version)}</span>
-					<button class="btn tool" onclick={() => void take(version)}>Go back</button>
+					<button class="btn tool" onclick={() => void take(version)}>{en`Go back`}</button>
 				</li>
 			{:else}
-				<li>There is none yet.</li>
+				<li>{en`There is none yet.`}</li>
 			{/each}
 		</ul>
 	{:catch}
-		<p role="alert">The browser’s storage does not answer.</p>
+		<p role="alert">{en`The browser’s storage does not answer.`}</p>
 	{/await}
-	<button class="btn tool" onclick={onclose}>Close</button>
+	<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 </Sheet>
 
 <style>

@@ -1,3 +1,5 @@
+import { en } from '$lib/core/language';
+
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 const DAY = 24 * HOUR;
@@ -5,11 +7,11 @@ const DAY = 24 * HOUR;
 /** How long ago something was, in the words of the day: `3 minutes ago`, `yesterday`, `12 March`. */
 export function since(then: number, now: number): string {
 	const age = Math.max(0, now - then);
-	if (age < MINUTE) return 'just now';
-	const ago = (count: number, noun: string) => `${count} ${noun}${count === 1 ? '' : 's'} ago`;
-	if (age < HOUR) return ago(Math.floor(age / MINUTE), 'minute');
-	if (age < DAY) return ago(Math.floor(age / HOUR), 'hour');
-	if (age < 7 * DAY) return age < 2 * DAY ? 'yesterday' : ago(Math.floor(age / DAY), 'day');
+	if (age < MINUTE) return en`just now`;
+	const [minutes, hours, days] = [MINUTE, HOUR, DAY].map((length) => Math.floor(age / length));
+	if (age < HOUR) return minutes === 1 ? en`1 minute ago` : en`${minutes} minutes ago`;
+	if (age < DAY) return hours === 1 ? en`1 hour ago` : en`${hours} hours ago`;
+	if (days < 7) return days === 1 ? en`yesterday` : en`${days} days ago`;
 	return dayOf(then);
 }
 

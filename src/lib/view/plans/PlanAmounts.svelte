@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Slider } from '@skeletonlabs/skeleton-svelte';
 	import { approximate, isZero, rational, toText, ZERO } from '$lib/core/number';
 	import { effectiveBounds, notAllowed, type Problem, readCell, type Variable } from '$lib/core/problem';
@@ -55,7 +56,7 @@
 			<span class="name">{name}</span>
 			<input
 				value={toText(value)}
-				aria-label={`Amount of ${name}`}
+				aria-label={en`Amount of ${name}`}
 				onclick={(event) => event.currentTarget.select()}
 				onchange={(event) => type(name, event.currentTarget)}
 			/>
@@ -74,7 +75,7 @@
 			>
 				<Slider.Control class="slider-control">
 					<Slider.Track class="slider-track"><Slider.Range class="slider-range" /></Slider.Track>
-					<Slider.Thumb index={0} class="slider-thumb" aria-label={`Slider for ${name}`}
+					<Slider.Thumb index={0} class="slider-thumb" aria-label={en`Slider for ${name}`}
 						><Slider.HiddenInput /></Slider.Thumb
 					>
 				</Slider.Control>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { approximate, isZero, type Rational, showNumber, ZERO } from '$lib/core/number';
 	import {
 		objectiveAt,
@@ -34,9 +35,9 @@
 		isZero(row.rhs) ? (isZero(used) ? 0 : 1) : Math.max(0, Math.min(1.25, approximate(used.div(row.rhs))));
 
 	const verdict = (use: Use): string => {
-		if (use.kept && isZero(use.slack)) return use.row.relation === '<=' ? 'used up' : 'met exactly';
-		if (use.kept) return use.row.relation === '<=' ? 'left' : 'beyond';
-		return use.row.relation === '<=' ? 'too much' : use.row.relation === '>=' ? 'too little' : 'off';
+		if (use.kept && isZero(use.slack)) return use.row.relation === '<=' ? en`used up` : en`met exactly`;
+		if (use.kept) return use.row.relation === '<=' ? en`left` : en`beyond`;
+		return use.row.relation === '<=' ? en`too much` : use.row.relation === '>=' ? en`too little` : en`off`;
 	};
 </script>
 
@@ -45,12 +46,12 @@
 <table>
 	<thead>
 		<tr>
-			<td></td><th scope="col">use</th><td></td><th scope="col">of</th><td></td>
+			<td></td><th scope="col">{en`use`}</th><td></td><th scope="col">{en`of`}</th><td></td>
 			{#each compared as { name, removable }, i (i)}
 				<th scope="col" class="other">
 					{name}{#if removable}<button
 							class="small"
-							aria-label={`Remove ${name}`}
+							aria-label={en`Remove ${name}`}
 							onclick={() => lesson.removePlan(name)}>×</button
 						>{/if}
 				</th>
@@ -114,8 +115,11 @@
 				{#each compared as { name, plan }, i (i)}
 					<td class="other"
 						>{@render amount(objectiveAt(problem, plan))}
-						<button class="small" aria-label={`Try ${name}`} title="Try it" onclick={() => plans.take(plan)}
-							>↩</button
+						<button
+							class="small"
+							aria-label={en`Try ${name}`}
+							title={en`Try it`}
+							onclick={() => plans.take(plan)}>↩</button
 						></td
 					>
 				{/each}

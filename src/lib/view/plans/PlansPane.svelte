@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { isAllowed, objectiveAt } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import NumberView from '../shared/NumberView.svelte';
@@ -21,33 +22,35 @@
 	}
 </script>
 
-<Pane pane="plans" name="Plans" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="plans" name={en`Plans`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if problem}
-			<button class="btn tool" onclick={() => plans.round()}>Round</button>
+			<button class="btn tool" onclick={() => plans.round()}>{en`Round`}</button>
 			<button
 				class="btn tool"
-				title="To the nearest feasible integer plan"
-				aria-label="To whole"
-				onclick={() => plans.toWhole()}>Whole</button
+				title={en`To the nearest feasible integer plan`}
+				aria-label={en`To whole`}
+				onclick={() => plans.toWhole()}>{en`Whole`}</button
 			>
 			<button
 				class="btn tool"
-				title="To the nearest corner"
-				aria-label="To corner"
+				title={en`To the nearest corner`}
+				aria-label={en`To corner`}
 				disabled={!figure.region?.corners.length}
-				onclick={() => plans.snap()}>Corner</button
+				onclick={() => plans.snap()}>{en`Corner`}</button
 			>
-			<button class="btn tool" onclick={keep}>Keep</button>
-			<button class="btn tool" aria-pressed={explained} onclick={() => (explained = !explained)}>Sums</button>
+			<button class="btn tool" onclick={keep}>{en`Keep`}</button>
+			<button class="btn tool" aria-pressed={explained} onclick={() => (explained = !explained)}
+				>{en`Sums`}</button
+			>
 			<button class="btn tool" aria-pressed={plans.showsBest} onclick={() => void plans.toggleBest()}
-				>{plans.showsBest ? 'Hide best' : 'Show best'}</button
+				>{plans.showsBest ? en`Hide best` : en`Show best`}</button
 			>
 		{/if}
 	{/snippet}
 	{#if problem}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="scroll" tabindex="0" role="group" aria-label="The plan being tried">
+		<div class="scroll" tabindex="0" role="group" aria-label={en`The plan being tried`}>
 			<div class="amounts">
 				<PlanAmounts {problem} />
 				<p class="value" class:broken={!allowed}>
@@ -55,18 +58,18 @@
 						value={objectiveAt(problem, plans.plan)}
 						style={lesson.notation.numbers}
 					/>
-					{problem.objective.unit ?? ''}{#if !allowed}: <em>infeasible</em>{/if}
+					{problem.objective.unit ?? ''}{#if !allowed}: <em>{en`infeasible`}</em>{/if}
 				</p>
 			</div>
 			<div class="uses">
 				<PlanUses {problem} {explained} />
 				{#if plans.showsBest && !plans.best}<p class="nothing" role="status">
-						There is no best plan, or it is still being found.
+						{en`There is no best plan, or it is still being found.`}
 					</p>{/if}
 			</div>
 		</div>
 	{:else}
-		<p class="nothing">Plans can be tried as soon as the statement can be read.</p>
+		<p class="nothing">{en`Plans can be tried as soon as the statement can be read.`}</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { approximate, showNumber, ZERO } from '$lib/core/number';
 	import { isAllowed, type Problem } from '$lib/core/problem';
 	import type { Region } from '$lib/core/geometry';
@@ -44,7 +45,7 @@
 	class:outside={!allowed}
 	role="group"
 	tabindex="0"
-	aria-label={`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? 'feasible' : 'infeasible'}. Arrow keys move it.`}
+	aria-label={en`The plan ${across} ${showNumber(here[0], lesson.notation.numbers)}, ${up} ${showNumber(here[1], lesson.notation.numbers)}, ${allowed ? en`feasible` : en`infeasible`}. Arrow keys move it.`}
 	transform={`translate(${at.x} ${at.y})`}
 	{onkeydown}
 	{@attach draggable({

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { readCell, type Problem } from '$lib/core/problem';
 	import { cellText, KINDS, renamed, type Answer, type Question } from '$lib/core/question';
 	import { toText } from '$lib/core/number';
@@ -22,26 +23,26 @@
 	const asked = $derived(question.given.choices ?? variables);
 	const OPTIONS: Partial<Record<string, readonly (readonly [string, string])[]>> = {
 		'yes-no': [
-			['yes', 'yes'],
-			['no', 'no']
+			['yes', en`yes`],
+			['no', en`no`]
 		],
 		state: [
-			['optimal', 'optimal'],
-			['improvable', 'feasible, can be improved'],
-			['unbounded', 'feasible, shows that the objective is unbounded'],
-			['not-feasible', 'not feasible'],
-			['infeasible', 'not feasible, shows that the problem is infeasible']
+			['optimal', en`optimal`],
+			['improvable', en`feasible, can be improved`],
+			['unbounded', en`feasible, shows that the objective is unbounded`],
+			['not-feasible', en`not feasible`],
+			['infeasible', en`not feasible, shows that the problem is infeasible`]
 		],
 		sign: [
 			['>= 0', '≥ 0'],
 			['<= 0', '≤ 0'],
-			['free', 'free']
+			['free', en`free`]
 		],
 		closing: [
-			['bound', 'close it by its bound'],
-			['infeasible', 'close it as infeasible'],
-			['integer', 'close it: its plan is integer'],
-			['branch', 'branch']
+			['bound', en`close it by its bound`],
+			['infeasible', en`close it as infeasible`],
+			['integer', en`close it: its plan is integer`],
+			['branch', en`branch`]
 		]
 	};
 	const options = $derived(
@@ -113,24 +114,24 @@
 	{#if answers === 'name' || answers === 'cell'}
 		<QuestionTableau
 			tableau={question.given.after ?? question.tableau}
-			label="Tableau to answer on"
+			label={en`Tableau to answer on`}
 			choose={picks}
 			chosen={text}
 			onchoose={(own) => (text = own)}
 		/>
 		<p class="said">
 			{text
-				? `Your answer: ${picks === 'cell' ? cellText(text) : text}.`
-				: `Press a ${picks === 'cell' ? 'number' : picks}.`}
+				? en`Your answer: ${picks === 'cell' ? cellText(text) : text}.`
+				: en`Press a ${picks === 'cell' ? en`number` : picks}.`}
 		</p>
 	{:else if empty}
 		<QuestionTableau
 			tableau={empty}
-			label="The next tableau"
+			label={en`The next tableau`}
 			bind:written={() => fields, (own) => (fields = own ?? {})}
 			{wrong}
 		/>
-		<p class="said">Tab moves on. You can type calculations such as 100 − 4·22.</p>
+		<p class="said">{en`Tab moves on. You can type calculations such as 100 − 4·22.`}</p>
 	{:else if question.given.pictures}
 		{#await import('./PictureChoices.svelte') then { default: PictureChoices }}
 			<PictureChoices
@@ -152,32 +153,32 @@
 		{/await}
 		<p class="said">
 			{asked.every((name) => fields[name])
-				? 'The darkest part lies on all of these sides.'
-				: `Press the side that stays. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
+				? en`The darkest part lies on all of these sides.`
+				: en`Press the side that stays. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
 		</p>
 	{:else if options}
 		<fieldset>
-			<legend class="only-heard">Your answer</legend>
+			<legend class="only-heard">{en`Your answer`}</legend>
 			{#each options as [value, says] (value)}
 				<label><input type="radio" name={id} {value} bind:group={text} /> {says}</label>
 			{/each}
 		</fieldset>
 	{:else if answers === 'names'}
 		<fieldset>
-			<legend class="only-heard">Your answer</legend>
+			<legend class="only-heard">{en`Your answer`}</legend>
 			{#each question.given.choices ?? problem.constraints.map(({ name }) => name) as name (name)}
 				<label><input type="checkbox" value={name} bind:group={names} /> {name}</label>
 			{/each}
-			<p class="said">Leave all empty if it is none.</p>
+			<p class="said">{en`Leave all empty if it is none.`}</p>
 		</fieldset>
 	{:else if answers === 'order'}
 		<OrderedChoices all={asked} bind:order={names} />
 	{:else if answers === 'interval'}
 		<p class="line">
-			<label>from <input class="field" placeholder="−∞" bind:value={fields.from} /></label>
-			<label>to <input class="field" placeholder="∞" bind:value={fields.to} /></label>
+			<label>{en`from`} <input class="field" placeholder="−∞" bind:value={fields.from} /></label>
+			<label>{en`to`} <input class="field" placeholder="∞" bind:value={fields.to} /></label>
 		</p>
-		<p class="said">Leave a field empty where there is no end.</p>
+		<p class="said">{en`Leave a field empty where there is no end.`}</p>
 	{:else if answers === 'relation'}
 		<p class="line">
 			{#each variables as name, i (name)}
@@ -185,11 +186,11 @@
 					>{i > 0 ? '+ ' : ''}<input class="field" placeholder="0" bind:value={fields[name]} /> {name}</label
 				>
 			{/each}
-			<select class="field" aria-label="Relation" bind:value={relation}>
+			<select class="field" aria-label={en`Relation`} bind:value={relation}>
 				<option value="<=">≤</option>
 				<option value=">=">≥</option>
 			</select>
-			<input class="field" aria-label="Right-hand side" placeholder="0" bind:value={fields['=']} />
+			<input class="field" aria-label={en`Right-hand side`} placeholder="0" bind:value={fields['=']} />
 		</p>
 	{:else if answers === 'plan'}
 		{#if isPicture}
@@ -203,9 +204,9 @@
 			{/each}
 		</p>
 	{:else}
-		<p class="line"><label>Your answer <input class="field" bind:value={text} /></label></p>
+		<p class="line"><label>{en`Your answer`} <input class="field" bind:value={text} /></label></p>
 	{/if}
-	<button class="btn tool now" disabled={disabled || !hasAnswer}>Check</button>
+	<button class="btn tool now" disabled={disabled || !hasAnswer}>{en`Check`}</button>
 </form>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
 	import { titleOf } from '$lib/core/lesson';
 	import {
@@ -26,7 +27,7 @@
 	/** An exercise made from the lesson: what is asked and how, with a preview; it leaves as a link, a QR code or a file. */
 	let { onclose }: { onclose: () => void } = $props();
 	const { document: lesson } = useDesk();
-	const OWN = 'Questions of your own choice';
+	const OWN = en`Questions of your own choice`;
 	let preset = $state<string>(PRESETS[0].name);
 	let kinds = $state<KindName[]>([...PRESETS[0].kinds]);
 	let wanted = $state(10);
@@ -54,10 +55,10 @@
 	/** what the student sees; it keeps nothing */
 	const preview = new Practice(false);
 	const failure = $derived.by(() => {
-		if (!lesson.problem) return 'The statement has an error, so nothing can be asked about it.';
+		if (!lesson.problem) return en`The statement has an error, so nothing can be asked about it.`;
 		if (isTooLarge(lesson.problem))
-			return `An exercise is worked by hand: this problem has more than ${MOST_SIZE} variables and constraints.`;
-		if (kinds.length === 0) return 'Choose at least one kind of question.';
+			return en`An exercise is worked by hand: this problem has more than ${MOST_SIZE} variables and constraints.`;
+		if (kinds.length === 0) return en`Choose at least one kind of question.`;
 		return null;
 	});
 	let cannot = $state<string | null>(null);
@@ -83,20 +84,20 @@
 	}
 </script>
 
-<Sheet title="Make an exercise" look="wide" {onclose}>
+<Sheet title={en`Make an exercise`} look="wide" {onclose}>
 	<div class="two">
 		<div class="choices">
 			<label
-				>About
+				>{en`About`}
 				<select class="field" value={preset} onchange={(event) => choose(event.currentTarget.value)}>
 					{#each PRESETS as { name } (name)}<option>{name}</option>{/each}
 					<option>{OWN}</option>
 				</select></label
 			>
 			<details open={preset === OWN}>
-				<summary>Questions: {kinds.length}</summary>
+				<summary>{en`Questions: ${kinds.length}`}</summary>
 				<fieldset>
-					<legend class="only-heard">Kinds of questions</legend>
+					<legend class="only-heard">{en`Kinds of questions`}</legend>
 					{#each KIND_NAMES as kind (kind)}
 						<label
 							><input type="checkbox" value={kind} bind:group={kinds} onchange={() => (preset = OWN)} />
@@ -107,21 +108,24 @@
 			</details>
 			<p class="line">
 				<label
-					>At most <input class="field small" type="number" min="1" max={MOST_ASKED} bind:value={wanted} /> questions</label
+					>{en`At most`}
+					<input class="field small" type="number" min="1" max={MOST_ASKED} bind:value={wanted} />
+					{en`questions`}</label
 				>
 				<label
-					>Hints
+					>{en`Hints`}
 					<select class="field" bind:value={hints}>
 						{#each [0, 1, 2, 3] as const as own (own)}<option value={own}>{own}</option>{/each}
 					</select></label
 				>
 			</p>
-			<label><input type="checkbox" bind:checked={atOnce} /> Judge each answer at once</label>
-			<label><input type="checkbox" bind:checked={waits} /> Wait for a right answer</label>
-			{#if lesson.telling.story}<label><input type="checkbox" bind:checked={hasStory} /> With the story</label
+			<label><input type="checkbox" bind:checked={atOnce} /> {en`Judge each answer at once`}</label>
+			<label><input type="checkbox" bind:checked={waits} /> {en`Wait for a right answer`}</label>
+			{#if lesson.telling.story}<label
+					><input type="checkbox" bind:checked={hasStory} /> {en`With the story`}</label
 				>{/if}
-			<h3>Hand out</h3>
-			<LinkLine {link} label="Link with the exercise in it" disabled={says !== null} />
+			<h3>{en`Hand out`}</h3>
+			<LinkLine {link} label={en`Link with the exercise in it`} disabled={says !== null} />
 			<p>
 				<button
 					class="btn tool"
@@ -131,21 +135,20 @@
 							fileName(exercise.title, '.exercise.json'),
 							JSON.stringify(exercise, null, 1),
 							'application/json'
-						)}>File</button
+						)}>{en`File`}</button
 				>
 			</p>
 			<p class="note">
-				Notes and trail are not in it. The right answers can be worked out from the exercise, and a result can
-				be forged: use it for practice, not for grades.
+				{en`Notes and trail are not in it. The right answers can be worked out from the exercise, and a result can be forged: use it for practice, not for grades.`}
 			</p>
 			<LinkCode {link} />
 		</div>
-		<section class="preview" aria-label="What the student sees">
-			<h3>What the student sees</h3>
+		<section class="preview" aria-label={en`What the student sees`}>
+			<h3>{en`What the student sees`}</h3>
 			{#if says}<p role="alert">{says}</p>{:else}<PracticeView practice={preview} preview />{/if}
 		</section>
 	</div>
-	<button class="btn tool" onclick={onclose}>Close</button>
+	<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 </Sheet>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { lineInBox } from '$lib/core/geometry';
 	import { approximate, ZERO } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
@@ -61,7 +62,7 @@
 <QuestionPicture {problem} {chosen} {onchoose} over={line} onframe={(own) => (frame = own)} />
 {#if level === null}
 	<button type="button" class="btn tool" disabled={!frame} onclick={() => frame && draw(frame)}
-		>Draw the objective line</button
+		>{en`Draw the objective line`}</button
 	>
 {:else}
 	<label class="level"

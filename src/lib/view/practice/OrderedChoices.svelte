@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	/** Choices that are put in order: pressed one after the other, and pressed again to be taken out. */
 	interface Props {
 		all: readonly string[];
@@ -11,14 +12,14 @@
 </script>
 
 <fieldset>
-	<legend>Press them in their order.</legend>
+	<legend>{en`Press them in their order.`}</legend>
 	{#each all as name (name)}
 		{@const place = order.indexOf(name)}
 		<button
 			type="button"
 			class="btn tool"
 			aria-pressed={place >= 0}
-			aria-label={place >= 0 ? `${name}: number ${place + 1}` : name}
+			aria-label={place >= 0 ? en`${name}: number ${place + 1}` : name}
 			onclick={() => turn(name)}
 			>{#if place >= 0}<b>{place + 1}.</b>{/if}
 			{name}</button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { boxAround, spotIn } from '$lib/core/geometry';
 	import { points } from '../region/picture';
@@ -24,7 +25,7 @@
 </script>
 
 <fieldset>
-	<legend class="only-heard">Your answer</legend>
+	<legend class="only-heard">{en`Your answer`}</legend>
 	{#each areas as area, i (letters[i])}
 		<label class:chosen={chosen === letters[i]}>
 			<span
@@ -40,7 +41,7 @@
 			<svg
 				viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
 				role="img"
-				aria-label={`Corners ${pictures[i].map((corner) => `(${corner.join(', ')})`).join(', ')}`}
+				aria-label={en`Corners ${pictures[i].map((corner) => `(${corner.join(', ')})`).join(', ')}`}
 			>
 				{#each ticks.x as at (at)}
 					<line class="grid" x1={x(at)} x2={x(at)} y1={y(box.y0)} y2={y(box.y1)} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { isAtOnce, KIND_LABELS, resultText, slipCounts, slipText, summed } from '$lib/core/question';
 	import type { Practice } from '$lib/desk/practice.svelte';
 	import { download, fileName } from '../shared/download';
@@ -12,7 +13,7 @@
 	const { right, asked } = $derived(summed(lines));
 	const slips = $derived(slipCounts(lines));
 	const outcome = (line: (typeof lines)[number]): string =>
-		!line.right ? 'not answered' : isAtOnce(line) ? 'at the first try' : 'in the end';
+		!line.right ? en`not answered` : isAtOnce(line) ? en`at the first try` : en`in the end`;
 	async function copy() {
 		try {
 			await navigator.clipboard.writeText(resultText(practice.result(who)));
@@ -24,13 +25,12 @@
 </script>
 
 <section class="end">
-	<h2>{right} of {asked} right</h2>
+	<h2>{en`${right} of ${asked} right`}</h2>
 	<table class="ruled results">
 		<thead
 			><tr
-				><th scope="col">question</th><th scope="col">answered</th><th scope="col">tries</th><th scope="col"
-					>hints</th
-				><th scope="col">seconds</th></tr
+				><th scope="col">{en`question`}</th><th scope="col">{en`answered`}</th><th scope="col">{en`tries`}</th
+				><th scope="col">{en`hints`}</th><th scope="col">{en`seconds`}</th></tr
 			></thead
 		>
 		<tbody>
@@ -46,10 +46,10 @@
 		</tbody>
 	</table>
 	{#if slips.length}
-		<h3>Slips to remember</h3>
+		<h3>{en`Slips to remember`}</h3>
 		<ul>
 			{#each slips as { kind, code, times } (`${kind} ${code}`)}
-				<li>{KIND_LABELS[kind]}: {slipText(kind, code)}{times > 1 ? ` (${times} times)` : ''}</li>
+				<li>{KIND_LABELS[kind]}: {slipText(kind, code)}{times > 1 ? en` (${times} times)` : ''}</li>
 			{/each}
 		</ul>
 	{/if}
@@ -57,16 +57,16 @@
 		<button
 			class="btn tool now"
 			disabled={practice.running.what !== null}
-			onclick={() => void practice.another()}>Another one like this</button
+			onclick={() => void practice.another()}>{en`Another one like this`}</button
 		>
 		{#if practice.running.what}<button class="btn tool" onclick={() => practice.running.cancel()}
-				>Cancel</button
+				>{en`Cancel`}</button
 			>{/if}
-		<button class="btn tool" onclick={() => practice.again()}>Do it again</button>
+		<button class="btn tool" onclick={() => practice.again()}>{en`Do it again`}</button>
 	</p>
-	<h3>Hand in</h3>
+	<h3>{en`Hand in`}</h3>
 	<p class="tools">
-		<label>Your name <input class="field" bind:value={who} maxlength="200" /></label>
+		<label>{en`Your name`} <input class="field" bind:value={who} maxlength="200" /></label>
 		<button
 			class="btn tool"
 			onclick={() =>
@@ -74,11 +74,13 @@
 					fileName(`${practice.exercise?.title ?? ''} ${who}`, '.result.json'),
 					JSON.stringify(practice.result(who), null, 1),
 					'application/json'
-				)}>Save result</button
+				)}>{en`Save result`}</button
 		>
-		<button class="btn tool" onclick={() => void copy()}>{copied ? 'Copied' : 'Copy as text'}</button>
+		<button class="btn tool" onclick={() => void copy()}>{copied ? en`Copied` : en`Copy as text`}</button>
 	</p>
-	{#if refused}<p role="alert">The browser does not let this page copy. Save the result instead.</p>{/if}
+	{#if refused}<p role="alert">
+			{en`The browser does not let this page copy. Save the result instead.`}
+		</p>{/if}
 </section>
 
 <style>

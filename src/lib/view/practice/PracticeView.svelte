@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { tick } from 'svelte';
 	import { KINDS, negativeIn, WORDS } from '$lib/core/question';
 	import type { Practice } from '$lib/desk/practice.svelte';
@@ -36,7 +37,7 @@
 	{#await import('./PracticeEnd.svelte') then { default: PracticeEnd }}<PracticeEnd {practice} />{/await}
 {:else if question && practice.problem}
 	<div class="practice" class:preview>
-		<section aria-label="The problem">
+		<section aria-label={en`The problem`}>
 			<ProblemText problem={practice.problem} {story} onlyStory={hidesStatement} />
 			{#if showsPicture}
 				{#await import('./QuestionPicture.svelte') then { default: QuestionPicture }}
@@ -44,13 +45,13 @@
 				{/await}
 			{:else if showsTableau}
 				<p class="caption">
-					{question.step === 0 ? 'The first tableau' : `The tableau after step ${question.step}`}
+					{question.step === 0 ? en`The first tableau` : en`The tableau after step ${question.step}`}
 				</p>
-				<QuestionTableau tableau={question.tableau} label={`Tableau after step ${question.step}`} />
+				<QuestionTableau tableau={question.tableau} label={en`Tableau after step ${question.step}`} />
 			{/if}
 		</section>
-		<section class="asked" aria-label="The question">
-			<p class="count">Question {practice.at + 1} of {practice.questions.length}</p>
+		<section class="asked" aria-label={en`The question`}>
+			<p class="count">{en`Question ${practice.at + 1} of ${practice.questions.length}`}</p>
 			<h2 tabindex="-1" bind:this={heading}>{WORDS[question.kind].asks(question)}</h2>
 			{#key practice.at}
 				<AnswerField
@@ -67,7 +68,7 @@
 			<div class="told" class:right={told?.right} role="status">
 				{#if told}
 					<p>
-						<strong>{told.right ? '✓ Right.' : practice.now.done ? 'The answer:' : '✗ Not yet.'}</strong>
+						<strong>{told.right ? '✓ Right.' : practice.now.done ? en`The answer:` : en`✗ Not yet.`}</strong>
 						{told.says}
 					</p>
 				{/if}
@@ -76,27 +77,29 @@
 				{#if !practice.now.done}<button
 						class="btn tool"
 						aria-expanded={showsLead}
-						onclick={() => (showsLead = !showsLead)}>Show where this leads</button
+						onclick={() => (showsLead = !showsLead)}>{en`Show where this leads`}</button
 					>{/if}
 				{#if showsLead || practice.now.done}
 					<QuestionTableau
 						tableau={told.leads}
-						label="The tableau after this pivot"
+						label={en`The tableau after this pivot`}
 						negative={negativeIn(told.leads).map(([basic]) => basic)}
 					/>
 				{/if}
 			{/if}
 			{#if practice.hints.length}
-				<ol class="hints" aria-label="Hints" aria-live="polite">
+				<ol class="hints" aria-label={en`Hints`} aria-live="polite">
 					{#each practice.hints as hint, i (i)}<li>{hint}</li>{/each}
 				</ol>
 			{/if}
 			<p class="tools">
 				{#if !practice.now.done && practice.hintsLeft > 0}
-					<button class="btn tool" onclick={() => practice.hint()}>Hint ({practice.hintsLeft} left)</button>
+					<button class="btn tool" onclick={() => practice.hint()}
+						>{en`Hint (${practice.hintsLeft} left)`}</button
+					>
 				{/if}
 				{#if !practice.now.done && practice.now.answers.length > 0}
-					<button class="btn tool" onclick={() => practice.show()}>Show the answer</button>
+					<button class="btn tool" onclick={() => practice.show()}>{en`Show the answer`}</button>
 				{/if}
 				<button
 					class="btn tool"
@@ -105,16 +108,16 @@
 					onclick={() => void next()}
 					>{practice.now.done
 						? practice.at + 1 < practice.questions.length
-							? 'Next question'
-							: 'To the end'
-						: 'Skip'}</button
+							? en`Next question`
+							: en`To the end`
+						: en`Skip`}</button
 				>
 			</p>
 		</section>
 	</div>
 {:else}
 	<p class="none">
-		Nothing can be asked here: this problem has no step of that kind. Choose other questions.
+		{en`Nothing can be asked here: this problem has no step of that kind. Choose other questions.`}
 	</p>
 {/if}
 

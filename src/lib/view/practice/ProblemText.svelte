@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { printStatement, type Problem } from '$lib/core/problem';
 
 	/** The problem as text, as it is written in the statement language; only its story where the statement is what is asked for. */
@@ -19,7 +20,7 @@
 
 {#if told}<p class="story">{told}</p>{/if}
 {#if !onlyStory}
-	<ul aria-label="The problem">
+	<ul aria-label={en`The problem`}>
 		{#each lines as line, i (i)}<li>{line}</li>{/each}
 	</ul>
 {/if}

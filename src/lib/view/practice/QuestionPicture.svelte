@@ -16,6 +16,7 @@
 </script>
 
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
 	import { scaleLinear } from 'd3';
 	import { drawn, fillPolygon, fitBox, lineInBox, region } from '$lib/core/geometry';
@@ -78,7 +79,7 @@
 <svg
 	viewBox={`0 0 ${SIZE} ${SIZE}`}
 	role="group"
-	aria-label={onlyLines ? 'The lines' : onchoose ? 'The region; choose a corner' : 'The region'}
+	aria-label={onlyLines ? en`The lines` : onchoose ? en`The region; choose a corner` : en`The region`}
 >
 	{#if !onlyLines}<polygon points={points(fillPolygon(lines, box).map(frame.place))} />{/if}
 	{@render under?.(frame)}
@@ -105,7 +106,7 @@
 				role="button"
 				tabindex="0"
 				aria-pressed={isChosen(at)}
-				aria-label={`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
+				aria-label={en`Corner (${at.map((own) => showNumber(own)).join(', ')})`}
 				onclick={() => onchoose(amounts(at))}
 				onkeydown={pressedByKeys(() => onchoose(amounts(at)))}
 			>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { parseRational } from '$lib/core/number';
 	import { cellName, namedRows } from '$lib/core/question';
 	import type { TableauJson } from '$lib/core/tableau';
@@ -41,7 +42,7 @@
 		<input
 			class="field"
 			autocomplete="off"
-			aria-label={column === 'rhs' ? `Right-hand side of row ${row}` : `Row ${row}, column ${column}`}
+			aria-label={column === 'rhs' ? en`Right-hand side of row ${row}` : en`Row ${row}, column ${column}`}
 			aria-invalid={wrong.includes(key)}
 			bind:value={written[key]}
 		/>
@@ -58,7 +59,7 @@
 			>{#if choose === 'row' && !isGoal}<button
 					type="button"
 					aria-pressed={chosen === name}
-					aria-label={`Row ${name}`}
+					aria-label={en`Row ${name}`}
 					onclick={() => onchoose?.(name)}>{name}</button
 				>{:else}{name}{/if}</th
 		>
@@ -97,12 +98,12 @@
 						>{#if choose === 'column'}<button
 								type="button"
 								aria-pressed={chosen === name}
-								aria-label={`Column ${name}`}
+								aria-label={en`Column ${name}`}
 								onclick={() => onchoose?.(name)}>{name}</button
 							>{:else}<span>{name}</span>{/if}</th
 					>
 				{/each}
-				<th scope="col" class="rhs">rhs</th>
+				<th scope="col" class="rhs">{en`rhs`}</th>
 			</tr>
 		</thead>
 		<tbody>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		KIND_LABELS,
 		minuteOf,
@@ -43,24 +44,24 @@
 	const most = $derived(slips[0]?.times ?? 1);
 </script>
 
-<Sheet title="Results of a class" look="wide" {onclose}>
+<Sheet title={en`Results of a class`} look="wide" {onclose}>
 	{#if rows.length}
 		<div class="scroll">
 			<table class="ruled">
 				<thead>
 					<tr>
-						<th scope="col">name</th><th scope="col">exercise</th><th scope="col">ended</th>
-						<th scope="col">right</th><th scope="col">at once</th><th scope="col">tries</th>
-						<th scope="col">hints</th><th scope="col">minutes</th>
+						<th scope="col">{en`name`}</th><th scope="col">{en`exercise`}</th><th scope="col">{en`ended`}</th>
+						<th scope="col">{en`right`}</th><th scope="col">{en`at once`}</th><th scope="col">{en`tries`}</th>
+						<th scope="col">{en`hints`}</th><th scope="col">{en`minutes`}</th>
 					</tr>
 				</thead>
 				<tbody>
 					{#each rows as row, i (i)}
 						<tr class:forged={!row.fits}>
-							<th scope="row">{row.who || '(no name)'}{row.fits ? '' : ' (check word does not fit)'}</th>
+							<th scope="row">{row.who || en`(no name)`}{row.fits ? '' : en` (check word does not fit)`}</th>
 							<td>{row.exercise}</td>
 							<td>{minuteOf(row.ended)}</td>
-							<td class="number">{row.right} of {row.asked}</td>
+							<td class="number">{en`${row.right} of ${row.asked}`}</td>
 							<td class="number">{row.atOnce}</td>
 							<td class="number">{row.tries}</td>
 							<td class="number">{row.hints}</td>
@@ -71,7 +72,7 @@
 			</table>
 		</div>
 		{#if slips.length}
-			<h3>Which slips came up most often</h3>
+			<h3>{en`Which slips came up most often`}</h3>
 			<ul>
 				{#each slips as { kind, code, times } (`${kind} ${code}`)}
 					<li>
@@ -82,16 +83,16 @@
 				{/each}
 			</ul>
 		{/if}
-	{:else if !refused.length}<p>Reading …</p>{/if}
-	{#if refused.length}<p role="alert">Not a result: {refused.join(', ')}.</p>{/if}
-	<p class="note">Results come from the students’ browsers and can be forged.</p>
+	{:else if !refused.length}<p>{en`Reading …`}</p>{/if}
+	{#if refused.length}<p role="alert">{en`Not a result: ${refused.join(', ')}.`}</p>{/if}
+	<p class="note">{en`Results come from the students’ browsers and can be forged.`}</p>
 	<p>
 		<button
 			class="btn tool"
 			disabled={!rows.length}
 			onclick={() => download('results.csv', csvText(resultCells(rows)), 'text/csv')}>CSV</button
 		>
-		<button class="btn tool" onclick={onclose}>Close</button>
+		<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 	</p>
 </Sheet>
 

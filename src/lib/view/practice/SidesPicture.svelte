@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { fillPolygon, type DrawnLine, type Spot } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { points } from '../region/picture';
@@ -23,8 +24,14 @@
 	const PLACES = [0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8];
 
 	/** the two sides of a line; left and right where it is upright */
-	const sidesOf = ({ b }: DrawnLine) =>
-		b === 0 ? (['left', 'right'] as const) : (['below', 'above'] as const);
+	const sidesOf = ({ b }: DrawnLine): readonly Side[] => (b === 0 ? ['left', 'right'] : ['below', 'above']);
+	type Side = keyof typeof SIDE_LABELS;
+	const SIDE_LABELS = {
+		left: (name: string) => en`left of ${name}`,
+		right: (name: string) => en`right of ${name}`,
+		below: (name: string) => en`below ${name}`,
+		above: (name: string) => en`above ${name}`
+	};
 	/** a line as the half-plane of one of its sides */
 	function half(line: DrawnLine, side: string): DrawnLine {
 		const size = line.b === 0 ? line.a : line.b;
@@ -34,7 +41,7 @@
 
 	interface Handle extends Spot {
 		readonly name: string;
-		readonly side: string;
+		readonly side: Side;
 		/** degrees by which its arrow is turned */
 		readonly turn: number;
 	}
@@ -91,7 +98,7 @@
 			role="button"
 			tabindex="0"
 			aria-pressed={chosen[name] === side}
-			aria-label={side === 'left' || side === 'right' ? `${side} of ${name}` : `${side} ${name}`}
+			aria-label={SIDE_LABELS[side](name)}
 			onclick={() => onchoose(name, side)}
 			onkeydown={pressedByKeys(() => onchoose(name, side))}
 		>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
 
@@ -19,8 +20,8 @@
 {#snippet item(axes: readonly string[])}{axes.join(', ')}{/snippet}
 {#if names.length > 2}
 	<ToolMenu
-		text="Axes"
-		label={`Axes: ${figure.axes.join(', ')}`}
+		text={en`Axes`}
+		label={en`Axes: ${figure.axes.join(', ')}`}
 		items={choices}
 		{item}
 		onchoose={(axes) => figure.choose(axes)}

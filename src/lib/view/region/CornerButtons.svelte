@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pressedByKeys } from '../shared/pressed-by-keys';
 	import { type Spot } from '$lib/core/geometry';
@@ -24,7 +25,7 @@
 		class="corner"
 		class:lit={selection.corner === corner}
 		role="button"
-		aria-label={`Corner ${text}${best ? ', best' : ''}`}
+		aria-label={en`Corner ${text}${best ? en`, best` : ''}`}
 		tabindex={visit ? 0 : -1}
 		onpointerenter={() => selection.pointCorner(corner)}
 		onpointerleave={() => selection.pointCorner(null)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { bestCorners, region as regionOf } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { frameOf } from './frame';
@@ -33,7 +34,7 @@
 	{height}
 	viewBox={`0 0 ${width} ${height}`}
 	role="img"
-	aria-label={`Region with ${region.corners.length} corners`}
+	aria-label={en`Region with ${region.corners.length} corners`}
 >
 	<polygon class="feasible" points={picture.fill} />
 	<polyline class="flat" points={picture.flat} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { bestFace, pointKey, polyhedron, type Side, sidesOf } from '$lib/core/geometry';
 	import { approximate, isZero, showNumber, sign } from '$lib/core/number';
@@ -59,7 +60,7 @@
 	const { name, unit } = $derived(problem.variables[0]);
 </script>
 
-<svg width={size.width} height={size.height} role="group" aria-label={`Number line of ${name}`}>
+<svg width={size.width} height={size.height} role="group" aria-label={en`Number line of ${name}`}>
 	{#each sides as side, i (i)}
 		{@const { owner } = side}
 		{@const x = scale(approximate(pointOf(side)))}
@@ -111,7 +112,7 @@
 			class="corner"
 			class:lit={selection.corner === pointKey(at)}
 			role="img"
-			aria-label={`End ${showNumber(at[0], style)}${best.has(pointKey(at)) ? ', best' : ''}`}
+			aria-label={en`End ${showNumber(at[0], style)}${best.has(pointKey(at)) ? en`, best` : ''}`}
 			onpointerenter={() => selection.pointCorner(pointKey(at))}
 			onpointerleave={() => selection.pointCorner(null)}
 		>
@@ -123,7 +124,7 @@
 	{#if here}<circle class="here" cx={scale(approximate(here[0]))} cy={axisY} r="6.5" />{/if}
 	{#if region.dimension < 0}
 		<text class="empty" x={size.width / 2} y={axisY + 74} text-anchor="middle"
-			>No point satisfies all constraints.</text
+			>{en`No point satisfies all constraints.`}</text
 		>
 	{/if}
 </svg>

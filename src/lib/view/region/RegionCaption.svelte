@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { joined, plainText, say } from '$lib/core/sentence';
 	import { quantity, tightNames } from '$lib/core/commentary';
 	import type { Best, Region } from '$lib/core/geometry';
@@ -17,14 +18,14 @@
 	const { document: lesson } = useDesk();
 
 	const SHAPES: Record<Region['shape'], string> = {
-		empty: 'The region is empty: no plan satisfies all constraints.',
-		point: 'The region is a single point.',
-		segment: 'The region is a segment.',
-		ray: 'The region is a half-line.',
-		line: 'The region is a line.',
+		empty: en`The region is empty: no plan satisfies all constraints.`,
+		point: en`The region is a single point.`,
+		segment: en`The region is a segment.`,
+		ray: en`The region is a half-line.`,
+		line: en`The region is a line.`,
 		polygon: '',
-		unbounded: 'The region is unbounded.',
-		plane: 'Nothing limits the region.'
+		unbounded: en`The region is unbounded.`,
+		plane: en`Nothing limits the region.`
 	};
 
 	const text = $derived.by(() => {
@@ -40,10 +41,10 @@
 			);
 		}
 		const corners = region.corners.length;
-		const shape = SHAPES[region.shape] || `${corners} corners.`;
+		const shape = SHAPES[region.shape] || en`${corners} corners.`;
 		if (!best) return shape;
-		if (best.unbounded) return `${shape} ${problem.objective.name} improves without limit.`;
-		if (best.corners.length === 2) return `${shape} A whole edge is optimal.`;
+		if (best.unbounded) return en`${shape} ${problem.objective.name} improves without limit.`;
+		if (best.corners.length === 2) return en`${shape} A whole edge is optimal.`;
 		return shape;
 	});
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { printTerms, type Problem, RELATION_SIGNS } from '$lib/core/problem';
 	import { showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -17,8 +18,8 @@
 		const row = kind === 'constraint' && problem.constraints.find((own) => own.name === name);
 		const own = row
 			? `${printTerms(row.terms)} ${RELATION_SIGNS[row.relation]} ${showNumber(row.rhs, document.notation.numbers)}`
-			: 'bound';
-		return `Line ${name}: ${own}${redundant ? ', redundant' : ''}${broken.has(name) ? ', violated here' : ''}`;
+			: en`bound`;
+		return en`Line ${name}: ${own}${redundant ? en`, redundant` : ''}${broken.has(name) ? en`, violated here` : ''}`;
 	}
 </script>
 

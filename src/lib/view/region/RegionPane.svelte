@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
 	import { type Best, type Box, type Region, cornerKey, planAt } from '$lib/core/geometry';
 	import { approximate, type Rational } from '$lib/core/number';
@@ -158,7 +159,7 @@
 	});
 </script>
 
-<Pane pane="region" name="Region" aside={document.stale ? 'last right statement' : null}>
+<Pane pane="region" name={en`Region`} aside={document.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if problem}
 			{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
@@ -174,8 +175,8 @@
 		{/if}
 		<button
 			class="btn tool"
-			aria-label="1 : 1, the same scale on all axes"
-			title="The same scale on all axes"
+			aria-label={en`1 : 1, the same scale on all axes`}
+			title={en`The same scale on all axes`}
 			aria-pressed={figure.sameScale}
 			disabled={!problem || problem.variables.length < 2}
 			onclick={() => figure.toggleScale()}>1 : 1</button
@@ -183,26 +184,26 @@
 		{#if !problem || problem.variables.length === 2}
 			<button
 				class="btn tool"
-				title="Magnify a corner, and back (z)"
+				title={en`Magnify a corner, and back (z)`}
 				disabled={empty}
-				onclick={() => figure.magnify(selection.corner)}>{document.view ? 'Back' : 'Corner'}</button
+				onclick={() => figure.magnify(selection.corner)}>{document.view ? en`Back` : en`Corner`}</button
 			>
 			<button
 				class="btn-icon tool square"
-				aria-label="Zoom in"
-				title="Zoom in"
+				aria-label={en`Zoom in`}
+				title={en`Zoom in`}
 				disabled={empty}
 				onclick={() => zoomBy(1.3)}>+</button
 			>
 			<button
 				class="btn-icon tool square"
-				aria-label="Zoom out"
-				title="Zoom out"
+				aria-label={en`Zoom out`}
+				title={en`Zoom out`}
 				disabled={empty}
 				onclick={() => zoomBy(1 / 1.3)}>−</button
 			>
 			<button class="btn fit" disabled={empty || !document.view} onclick={() => document.look(null)}
-				>Fit</button
+				>{en`Fit`}</button
 			>
 		{/if}
 	{/snippet}
@@ -220,7 +221,7 @@
 					width={size.width}
 					height={size.height}
 					role="group"
-					aria-label="Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits, z magnifies a corner."
+					aria-label={en`Feasible region. Arrow keys move the view, plus and minus magnify, 0 fits, z magnifies a corner.`}
 					tabindex="0"
 					{onkeydown}
 					{@attach withGestures({
@@ -269,9 +270,9 @@
 					/>
 				{/await}
 			{:else if session.problem}
-				<p class="nothing">This region has too many lines to be drawn.</p>
+				<p class="nothing">{en`This region has too many lines to be drawn.`}</p>
 			{:else}
-				<p class="nothing">The region appears here as soon as the statement can be read.</p>
+				<p class="nothing">{en`The region appears here as soon as the statement can be read.`}</p>
 			{/if}
 		</div>
 		{@render below?.()}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { bendFound, numberWords, stretchesFound } from '$lib/core/commentary';
 	import { csvText } from '$lib/core/spreadsheet';
 	import { rational, toText } from '$lib/core/number';
@@ -48,7 +49,7 @@
 		});
 		download(
 			fileName(titleOf(lesson.lesson), '-value.csv'),
-			csvText([['from', 'to', 'status', 'value at the first end', 'slope', 'basis'], ...rows]),
+			csvText([['from', 'to', 'status', en`value at the first end`, 'slope', 'basis'], ...rows]),
 			'text/csv'
 		);
 	}
@@ -67,19 +68,22 @@
 	}
 </script>
 
-<Pane pane="curve" name="Best value" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="curve" name={en`Best value`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if sensitivity.isWhole}
 			{#if sensitivity.running.what}
-				<button class="btn tool" onclick={() => sensitivity.running.cancel()}>Cancel ({stairs.length})</button
+				<button class="btn tool" onclick={() => sensitivity.running.cancel()}
+					>{en`Cancel (${stairs.length})`}</button
 				>
 			{:else}
-				<button class="btn tool" title="Solve for whole numbers at amounts side by side" onclick={climb}
-					>Staircase</button
+				<button class="btn tool" title={en`Solve for whole numbers at amounts side by side`} onclick={climb}
+					>{en`Staircase`}</button
 				>
 			{/if}
 		{/if}
-		<button class="btn tool" aria-pressed={showsPlan} onclick={() => (showsPlan = !showsPlan)}>Plan</button>
+		<button class="btn tool" aria-pressed={showsPlan} onclick={() => (showsPlan = !showsPlan)}
+			>{en`Plan`}</button
+		>
 		<button class="btn tool" onclick={save}>CSV</button>
 		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
 			<PictureMenu what="value" picture={() => canvas?.querySelector('svg') ?? null} />
@@ -93,18 +97,18 @@
 				{:else}
 					<p class="nothing">
 						{pieces[0]?.status === 'unbounded'
-							? 'The objective is unbounded, whatever this number is.'
-							: 'The problem is infeasible, whatever this number is.'}
+							? en`The objective is unbounded, whatever this number is.`
+							: en`The problem is infeasible, whatever this number is.`}
 					</p>
 				{/if}
 			</div>
 			<div class="below">
-				<Scroll label="The pieces, and the pivots between them">
+				<Scroll label={en`The pieces, and the pivots between them`}>
 					{#if bend}<p><Words sentence={bend} linked={false} /></p>{/if}
 					{#if value && sensitivity.reading && !sensitivity.reading.now.equals(value)}
 						<p>
 							<button class="btn tool" onclick={() => sensitivity.move(sensitivity.reading!.now)}
-								>Reset</button
+								>{en`Reset`}</button
 							>
 						</p>
 					{/if}
@@ -119,15 +123,14 @@
 					</ol>
 					{#if sensitivity.isWhole && stairs.length}
 						<p>
-							The dots are best integer values, each found by solving; between them the line of the relaxation
-							promises more than there is.
+							{en`The dots are best integer values, each found by solving; between them the line of the relaxation promises more than there is.`}
 						</p>
 					{/if}
 				</Scroll>
 			</div>
 		</div>
 	{:else}
-		<p class="nothing">The curve appears here as soon as the statement can be read.</p>
+		<p class="nothing">{en`The curve appears here as soon as the statement can be read.`}</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { line, scaleLinear } from 'd3';
 	import { calledNumber, unitOfNumber } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
@@ -92,7 +93,9 @@
 	}
 
 	const words = $derived(
-		here ? `${problem.objective.name} ${showNumber(here.value)} at ${showNumber(here.at)}` : 'no best plan'
+		here
+			? en`${problem.objective.name} ${showNumber(here.value)} at ${showNumber(here.at)}`
+			: en`no best plan`
 	);
 </script>
 
@@ -101,7 +104,7 @@
 		width={size.width}
 		height={size.height}
 		role="group"
-		aria-label={`Best ${problem.objective.name} by ${plainText(calledNumber(problem, varied))}: ${words}`}
+		aria-label={en`Best ${problem.objective.name} by ${plainText(calledNumber(problem, varied))}: ${words}`}
 	>
 		{#each ticks(y, 5).values as tick (tick)}
 			<line class="grid" x1={EDGE.left} x2={size.width - EDGE.right} y1={y(tick)} y2={y(tick)} />
@@ -112,7 +115,7 @@
 			>
 		{/each}
 		<text class="title" x={size.width - EDGE.right} y={size.height - 4} text-anchor="end"
-			>{'rhs' in varied ? varied.rhs : `${problem.objective.name} per ${varied.objective}`}{unit
+			>{'rhs' in varied ? varied.rhs : en`${problem.objective.name} per ${varied.objective}`}{unit
 				? ` (${unit})`
 				: ''}</text
 		>
@@ -130,7 +133,7 @@
 				height={size.height - EDGE.top - EDGE.bottom}
 			/>
 			<text x={(from + to) / 2} y={EDGE.top + 14} text-anchor="middle"
-				>{piece.status === 'infeasible' ? 'infeasible' : 'unbounded'}</text
+				>{piece.status === 'infeasible' ? en`infeasible` : en`unbounded`}</text
 			>
 		{/each}
 		{#if here}
@@ -156,7 +159,7 @@
 					class="slope"
 					x={(x(approximate(from)) + x(approximate(to))) / 2}
 					y={(y(approximate(start)) + y(approximate(end))) / 2 - 9}
-					text-anchor="middle">{showNumber(piece.line.slope, style)} each</text
+					text-anchor="middle">{en`${showNumber(piece.line.slope, style)} each`}</text
 				>
 			{/if}
 		{/each}
@@ -185,7 +188,7 @@
 				class="picture-handle"
 				role="slider"
 				tabindex="0"
-				aria-label="Number along the curve"
+				aria-label={en`Number along the curve`}
 				aria-valuenow={approximate(here.at)}
 				aria-valuetext={words}
 				{onkeydown}

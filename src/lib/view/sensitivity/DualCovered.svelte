@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
 
 	/** In place of a last tableau, as long as the dual is not written. */
@@ -6,6 +7,6 @@
 </script>
 
 <p class="nothing">
-	This tableau holds the answer. It is shown when the dual is written.
-	<button class="btn tool" onclick={() => sensitivity.dual.step(null)}>Show now</button>
+	{en`This tableau holds the answer. It is shown when the dual is written.`}
+	<button class="btn tool" onclick={() => sensitivity.dual.step(null)}>{en`Show now`}</button>
 </p>

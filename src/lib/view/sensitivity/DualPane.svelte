@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onDestroy } from 'svelte';
 	import { DUAL_NAMES } from '$lib/core/answer';
 	import { calledRow, type Constraint, printTerms, type Problem } from '$lib/core/problem';
@@ -53,16 +54,16 @@
 		offered.add(() => [
 			{
 				id: 'dual next',
-				group: 'Dual',
-				says: 'Next step of the dual',
+				group: en`Dual`,
+				says: en`Next step of the dual`,
 				key: 'PageDown',
 				possible: steps < all,
 				run: () => writing.step(steps + 1)
 			},
 			{
 				id: 'dual previous',
-				group: 'Dual',
-				says: 'Previous step of the dual',
+				group: en`Dual`,
+				says: en`Previous step of the dual`,
 				key: 'PageUp',
 				possible: steps > 0,
 				run: () => writing.step(steps - 1)
@@ -133,7 +134,7 @@
 					onpointerleave={() => point(null, 'constraint')}
 					>{#if identity}<MarkGlyph {identity} />
 					{/if}<Formula tex={sign.tex} says={sign.says} />
-					<em>for {calledRow(row)}</em></span
+					<em>{en`for ${calledRow(row)}`}</em></span
 				>
 			{/each}
 		{:else}
@@ -143,28 +144,29 @@
 	</p>
 {/snippet}
 
-<Pane pane="dual" name="Primal and dual" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="dual" name={en`Primal and dual`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if written}
 			<Choose
-				label="What the dual is taken of"
+				label={en`What the dual is taken of`}
 				value={writing.form}
 				options={[
-					{ value: 'stated', text: 'As stated' },
-					{ value: 'turned', text: 'Rows turned one way', says: 'all rows turned the same way first' },
-					{ value: 'standard', text: 'Of the standard form' }
+					{ value: 'stated', text: en`As stated` },
+					{ value: 'turned', text: en`Rows turned one way`, says: en`all rows turned the same way first` },
+					{ value: 'standard', text: en`Of the standard form` }
 				]}
 				onchange={(form) => writing.write(form)}
 			/>
 			<label class="count"
-				>called <select
+				>{en`called`}
+				<select
 					class="field"
-					aria-label="What dual variables are called"
+					aria-label={en`What dual variables are called`}
 					value={writing.names}
 					onchange={(event) => writing.call(event.currentTarget.value as (typeof DUAL_NAMES)[number])}
 				>
 					{#each DUAL_NAMES as own (own)}<option value={own}
-							>{own === 'rows' ? 'after the rows' : `${own}1, ${own}2`}</option
+							>{own === 'rows' ? en`after the rows` : `${own}1, ${own}2`}</option
 						>{/each}
 				</select></label
 			>
@@ -172,62 +174,62 @@
 				<button
 					class="btn tool"
 					aria-pressed={writing.bounds === 'kept'}
-					title="Variables are counted from their bounds, so that these need no rows"
-					onclick={() => writing.keep(writing.bounds === 'kept' ? 'rows' : 'kept')}>Bounds kept</button
+					title={en`Variables are counted from their bounds, so that these need no rows`}
+					onclick={() => writing.keep(writing.bounds === 'kept' ? 'rows' : 'kept')}>{en`Bounds kept`}</button
 				>
 			{/if}
 			<button class="btn tool" aria-pressed={asTables} onclick={() => (asTables = !asTables)}
-				>As tables</button
+				>{en`As tables`}</button
 			>
 			<button
 				class="btn tool"
-				aria-label="Previous step of the dual"
-				title="Previous step (Page Up)"
+				aria-label={en`Previous step of the dual`}
+				title={en`Previous step (Page Up)`}
 				disabled={steps === 0}
 				onclick={() => writing.step(steps - 1)}>◂</button
 			>
-			<span class="count">{steps} of {all}</span>
+			<span class="count">{en`${steps} of ${all}`}</span>
 			<button
 				class="btn tool now"
-				aria-label="Next step of the dual"
-				title="Next step (Page Down)"
+				aria-label={en`Next step of the dual`}
+				title={en`Next step (Page Down)`}
 				disabled={steps === all}
 				onclick={() => writing.step(steps + 1)}>▸</button
 			>
 			<button class="btn tool" onclick={() => writing.step(steps === all ? 0 : null)}
-				>{steps === all ? 'From the beginning' : 'Whole'}</button
+				>{steps === all ? en`From the beginning` : en`Whole`}</button
 			>
 			<button
 				class="btn tool"
-				title="Both tableaux beside each other, each with its own steps"
-				onclick={() => sensitivity.show('both')}>Solve both</button
+				title={en`Both tableaux beside each other, each with its own steps`}
+				onclick={() => sensitivity.show('both')}>{en`Solve both`}</button
 			>
 			<button
 				class="btn tool"
-				title="As a lesson of its own; this one stays in Lessons"
-				onclick={() => void open()}>Open the dual</button
+				title={en`As a lesson of its own; this one stays in Lessons`}
+				onclick={() => void open()}>{en`Open the dual`}</button
 			>
 		{/if}
 	{/snippet}
 	{#if written && partly}
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="sides" tabindex="0" role="group" aria-label="Primal and dual">
+		<div class="sides" tabindex="0" role="group" aria-label={en`Primal and dual`}>
 			{#if asTables}
 				<TurnedTables primal={written.primal} dual={written.dual} />
 			{:else}
-				<section aria-label="Primal">
-					<h3>Primal</h3>
+				<section aria-label={en`Primal`}>
+					<h3>{en`Primal`}</h3>
 					{@render side(written.primal, false)}
 				</section>
-				<section aria-label="Dual">
-					<h3>Dual</h3>
+				<section aria-label={en`Dual`}>
+					<h3>{en`Dual`}</h3>
 					{@render side(partly, true)}
 				</section>
 			{/if}
 			<DualReasons {written} {steps} />
 		</div>
 	{:else}
-		<p class="nothing">The dual appears here as soon as the statement can be read.</p>
+		<p class="nothing">{en`The dual appears here as soon as the statement can be read.`}</p>
 	{/if}
 </Pane>
 

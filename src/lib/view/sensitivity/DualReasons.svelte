@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { WrittenDual } from '$lib/core/answer';
 	import { dualStepFound, dualWords, proofFound } from '$lib/core/commentary';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
@@ -21,8 +22,8 @@
 				</li>{/each}
 		</ol>
 	{/if}
-	{#if steps === 0}<p>Page Down writes the dual, step by step.</p>{/if}
-	{#if steps === all}<p>The dual of this dual is the primal again.</p>{/if}
+	{#if steps === 0}<p>{en`Page Down writes the dual, step by step.`}</p>{/if}
+	{#if steps === all}<p>{en`The dual of this dual is the primal again.`}</p>{/if}
 	{#if sensitivity.problem && certificate && certificate.kind !== 'optimal'}
 		<p><Words sentence={dualWords(sensitivity.problem, proofFound(certificate))} /></p>
 	{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { twinCell, twinOfDual } from '$lib/core/answer';
 	import { checksOf, checkWords, dualWords, twinFound } from '$lib/core/commentary';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -26,15 +27,15 @@
 		form === 'standard' || !last || last.isComplementary
 			? ''
 			: sensitivity.dual.hasBounds && sensitivity.dual.bounds === 'rows'
-				? 'Bounds are rows in this dual and none in the primal’s tableau: with “Bounds kept” each number stands in both.'
-				: 'A variable that may have either sign has two columns here and one there: the numbers cannot be paired one by one.'
+				? en`Bounds are rows in this dual and none in the primal’s tableau: with “Bounds kept” each number stands in both.`
+				: en`A variable that may have either sign has two columns here and one there: the numbers cannot be paired one by one.`
 	);
 </script>
 
 <Pane
 	pane="dual-tableau"
-	name="Last tableau of the dual"
-	aside={lesson.stale ? 'last right statement' : null}
+	name={en`Last tableau of the dual`}
+	aside={lesson.stale ? en`last right statement` : null}
 >
 	{#if tableau && !sensitivity.dual.isWritten}<DualCovered />
 	{:else if tableau}
@@ -44,7 +45,7 @@
 					{tableau}
 					{own}
 					{twin}
-					label="Last tableau of the dual"
+					label={en`Last tableau of the dual`}
 					onpoint={last?.isComplementary ? (cell) => sensitivity.dual.point('dual', cell) : undefined}
 				/>
 			</div>
@@ -58,8 +59,7 @@
 						linked={false}
 					/>
 				{:else if pointed && last?.isComplementary}
-					This number is in one of the two tableaux only: nothing in the other corresponds to its row or
-					column.
+					{en`This number is in one of the two tableaux only: nothing in the other corresponds to its row or column.`}
 				{:else if plan}
 					<Words
 						sentence={dualWords(sensitivity.problem!, { code: 'read-for-primal', plan })}
@@ -68,15 +68,15 @@
 					{#each checksOf(sensitivity.problem!, plan) as found (found.row.name)}
 						<span class="check"><Words sentence={checkWords(found)} linked={false} /></span>
 					{/each}
-					{#if last?.isComplementary}Point at a number: it stands in both tableaux.{:else}{why}{/if}
+					{#if last?.isComplementary}{en`Point at a number: it stands in both tableaux.`}{:else}{why}{/if}
 				{/if}
 			</p>
 		</div>
 	{:else}
 		<p class="nothing">
 			{answer?.status === 'infeasible'
-				? 'The dual is infeasible: the primal is unbounded, if it is feasible.'
-				: 'The dual is unbounded, so the primal is infeasible.'}
+				? en`The dual is infeasible: the primal is unbounded, if it is feasible.`
+				: en`The dual is unbounded, so the primal is infeasible.`}
 		</p>
 	{/if}
 </Pane>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { bestCorners, type Region, region as regionOf } from '$lib/core/geometry';
 	import { approximate, ZERO } from '$lib/core/number';
 	import { summedRows } from '$lib/core/answer';
@@ -58,7 +59,7 @@
 		if (!problem || !region || !tried) return [];
 		const { terms, rhs } = summedRows(problem, tried.duals);
 		const [a, b] = region.axes.map((name) => approximate(terms.get(name) ?? ZERO));
-		return a === 0 && b === 0 ? [] : [{ key: 'sum', text: 'the rows combined', a, b, c: approximate(rhs) }];
+		return a === 0 && b === 0 ? [] : [{ key: 'sum', text: en`the rows combined`, a, b, c: approximate(rhs) }];
 	}
 
 	/** Two points of a line, far enough out on both sides. */

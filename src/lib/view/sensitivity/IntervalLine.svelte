@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -67,7 +68,7 @@
 </script>
 
 <div bind:clientWidth={width}>
-	<svg {width} height={HEIGHT} role="group" aria-label={`Line of ${label}`}>
+	<svg {width} height={HEIGHT} role="group" aria-label={en`Line of ${label}`}>
 		<line class="axis" x1={edges[0]} x2={edges[1]} y1={Y} y2={Y} />
 		{#if from || to}
 			<line class="none" x1={edges[0]} x2={at(from, edges[0])} y1={Y} y2={Y} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { twinOfDual } from '$lib/core/answer';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { solved } from '$lib/desk/worked-out';
@@ -20,7 +21,7 @@
 	const twin = $derived(last && pointed?.of === 'dual' ? twinOfDual(last, pointed.cell) : null);
 </script>
 
-<Pane pane="last" name="Last tableau" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="last" name={en`Last tableau`} aside={lesson.stale ? en`last right statement` : null}>
 	{#if tableau && sensitivity.tableau}
 		{#if isBesideDual && !sensitivity.dual.isWritten}<DualCovered />
 		{:else if isBesideDual}
@@ -28,11 +29,11 @@
 				{tableau}
 				{own}
 				{twin}
-				label="Last tableau"
+				label={en`Last tableau`}
 				onpoint={(cell) => sensitivity.dual.point('primal', cell)}
 			/>
-		{:else}<LookedAt {tableau} label="Last tableau" />{/if}
+		{:else}<LookedAt {tableau} label={en`Last tableau`} />{/if}
 	{:else}
-		<p class="nothing">The last tableau appears here once there is a best plan.</p>
+		<p class="nothing">{en`The last tableau appears here once there is a best plan.`}</p>
 	{/if}
 </Pane>

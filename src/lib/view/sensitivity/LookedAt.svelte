@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { TableauCell } from '$lib/core/answer';
 	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -37,7 +38,7 @@
 		class="looked-at"
 		tabindex="0"
 		role="group"
-		aria-label={`${label}: arrow keys point at its cells`}
+		aria-label={en`${label}: arrow keys point at its cells`}
 		{@attach pointedCell(tableau, { own, twin }, onpoint)}
 	>
 		{@render grid()}

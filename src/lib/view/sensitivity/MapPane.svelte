@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { axisName, cellSentence, hundredFound, numberWords, legendSentence } from '$lib/core/commentary';
 	import { approximate, type Rational, rational, showNumber, toText } from '$lib/core/number';
@@ -99,15 +100,15 @@
 		own && [own.low.at, own.high.at].map((at, i) => (at ? scale(approximate(at)) : scale.range()[i]));
 </script>
 
-<Pane pane="map" name="Map of two numbers" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="map" name={en`Map of two numbers`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<button class="btn tool" aria-pressed={showsRule} onclick={() => (showsRule = !showsRule)}
-			>100 % rule</button
+			>{en`100 % rule`}</button
 		>
 		<button
 			class="btn tool"
 			disabled={!reading || !otherReading}
-			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>Reset</button
+			onclick={() => sensitivity.move(reading!.now, otherReading!.now)}>{en`Reset`}</button
 		>
 		{#await import('../export/PictureMenu.svelte') then { default: PictureMenu }}
 			<PictureMenu what="map" picture={() => canvas?.querySelector('svg') ?? null} />
@@ -123,7 +124,7 @@
 						width={size.width}
 						height={size.height}
 						role="group"
-						aria-label={`Map of ${label(varied)} and ${label(other)}: ${cells.length} parts`}
+						aria-label={en`Map of ${label(varied)} and ${label(other)}: ${cells.length} parts`}
 					>
 						{#each [...cells].reverse() as cell (cell)}
 							<polygon
@@ -176,7 +177,7 @@
 								class="picture-handle"
 								role="button"
 								tabindex="0"
-								aria-label={`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
+								aria-label={en`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
 								{onkeydown}
 								{@attach draggable({
 									move: drag,
@@ -198,8 +199,8 @@
 			</div>
 			<div class="told" aria-live="polite">
 				{#if sensitivity.mapping.what}<p>
-						The map is being worked out …
-						<button class="btn tool" onclick={() => sensitivity.mapping.cancel()}>Cancel</button>
+						{en`The map is being worked out …`}
+						<button class="btn tool" onclick={() => sensitivity.mapping.cancel()}>{en`Cancel`}</button>
 					</p>{/if}
 				<p class="typed">
 					{#each fields as { called, now, set } (called)}
@@ -207,7 +208,7 @@
 							>{called}
 							<input
 								class="field"
-								aria-label={`${called} instead`}
+								aria-label={en`${called} instead`}
 								value={toText(now)}
 								onchange={(event) => {
 									const typed = readCell(event.currentTarget.value);
@@ -220,9 +221,9 @@
 				</p>
 				{#if sentence}<p><Words {sentence} linked={false} decimals /></p>{/if}
 				<p class="note">
-					The cross is each interval alone; together they hold only inside the part that both start from.
+					{en`The cross is each interval alone; together they hold only inside the part that both start from.`}
 				</p>
-				<ul class="legend" aria-label="The parts of the map">
+				<ul class="legend" aria-label={en`The parts of the map`}>
 					{#each cells as cell (cell)}<li class:own={cell === here}>
 							<b>{letters.get(cell)}</b>
 							<Words sentence={legendSentence(problem, [varied, other], cell)} linked={false} />
@@ -233,7 +234,7 @@
 		</div>
 	{:else}
 		<p class="nothing">
-			Two numbers of the same sort are needed: two amounts, or two coefficients of the objective.
+			{en`Two numbers of the same sort are needed: two amounts, or two coefficients of the objective.`}
 		</p>
 	{/if}
 </Pane>

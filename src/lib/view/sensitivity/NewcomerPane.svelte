@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { newcomerWords, newRowWords } from '$lib/core/commentary';
 	import { ZERO } from '$lib/core/number';
 	import { messageText, readCell, readStatement, rowText, testedRows } from '$lib/core/problem';
@@ -36,12 +37,12 @@
 	);
 </script>
 
-<Pane pane="newcomer" name="New activity or constraint">
+<Pane pane="newcomer" name={en`New activity or constraint`}>
 	{#if problem && answer?.duals}
-		<Scroll label="New activity or constraint">
-			<h3>New activity: would it enter?</h3>
+		<Scroll label={en`New activity or constraint`}>
+			<h3>{en`New activity: would it enter?`}</h3>
 			<div class="fields">
-				<label>{problem.objective.name} of a unit <input class="field" bind:value={gain} /></label>
+				<label>{en`${problem.objective.name} of a unit`} <input class="field" bind:value={gain} /></label>
 				{#each problem.constraints as { name } (name)}
 					<label>{name} <input class="field" placeholder="0" bind:value={uses[name]} /></label>
 				{/each}
@@ -51,18 +52,18 @@
 					<Words sentence={newcomerWords(problem, priced, own, shares)} linked={false} />
 				</p>
 			{/if}
-			<h3>New constraint: does the best plan satisfy it?</h3>
+			<h3>{en`New constraint: does the best plan satisfy it?`}</h3>
 			<label class="wide"
 				><input
 					class="field"
-					aria-label="A new constraint"
+					aria-label={en`A new constraint`}
 					placeholder={`${problem.variables[0]?.name ?? 'x'} ≤ 4`}
 					bind:value={row}
 				/></label
 			>
-			{#if stranger}<p class="wrong">“{stranger}” is not among the variables.</p>
+			{#if stranger}<p class="wrong">{en`“${stranger}” is not among the variables.`}</p>
 			{:else if row.trim() && tests.length === 0}<p class="wrong">
-					{fault ? messageText(fault.message) : 'Write a row, such as x + y ≤ 4.'}
+					{fault ? messageText(fault.message) : en`Write a row, such as x + y ≤ 4.`}
 				</p>
 			{:else if tests.length}
 				<p aria-live="polite">
@@ -71,7 +72,7 @@
 			{/if}
 		</Scroll>
 	{:else}
-		<p class="nothing">Dual values need a best plan, and this problem has none.</p>
+		<p class="nothing">{en`Dual values need a best plan, and this problem has none.`}</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		numberWords,
 		rangeReading,
@@ -86,7 +87,7 @@
 		class="number"
 		aria-pressed={sameNumber(varied, sensitivity.varied)}
 		class:second={isTwo && sameNumber(varied, sensitivity.other)}
-		aria-label={`${says}: ${toText(value)}${isTwo && sameNumber(varied, sensitivity.other) ? ', the second number' : ''}`}
+		aria-label={`${says}: ${toText(value)}${isTwo && sameNumber(varied, sensitivity.other) ? en`, the second number` : ''}`}
 		onclick={() => take(varied)}><NumberView {value} {style} /></button
 	>
 {/snippet}
@@ -96,40 +97,40 @@
 			{style}
 		/>{:else}{none}{/if}{/snippet}
 
-<Pane pane="numbers" name="Numbers" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="numbers" name={en`Numbers`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<button
 			class="btn tool"
 			aria-pressed={shows === 'all'}
-			onclick={() => (shows = shows === 'all' ? 'numbers' : 'all')}>All intervals</button
+			onclick={() => (shows = shows === 'all' ? 'numbers' : 'all')}>{en`All intervals`}</button
 		>
 		<button
 			class="btn tool"
 			aria-pressed={shows === 'words'}
-			onclick={() => (shows = shows === 'words' ? 'numbers' : 'words')}>In words</button
+			onclick={() => (shows = shows === 'words' ? 'numbers' : 'words')}>{en`In words`}</button
 		>
 	{/snippet}
 	{#if problem && shows === 'words'}
-		<Scroll label="The answer in words">
+		<Scroll label={en`The answer in words`}>
 			{#if tableau}
 				<p class="words">
 					{#each paragraph as sentence, i (i)}<span class="sentence"><Words {sentence} linked={false} /></span
 						>{/each}
 				</p>
-				<button class="btn tool" onclick={() => void copy()}>{isCopied ? 'Copied' : 'Copy'}</button>
-			{:else}<p class="nothing">There is no best plan to tell of.</p>{/if}
+				<button class="btn tool" onclick={() => void copy()}>{isCopied ? en`Copied` : en`Copy`}</button>
+			{:else}<p class="nothing">{en`There is no best plan to tell of.`}</p>{/if}
 		</Scroll>
 	{:else if problem && shows === 'all' && tableau}
-		<Scroll label="All intervals">
+		<Scroll label={en`All intervals`}>
 			<table class="all">
 				<thead>
 					<tr
-						><th scope="col">number</th><th>now</th><th>from</th><th>to</th><th
+						><th scope="col">{en`number`}</th><th>{en`now`}</th><th>{en`from`}</th><th>{en`to`}</th><th
 							><button
 								class="sort"
 								aria-pressed={isByWorth}
-								title="What one more is worth, the most first"
-								onclick={() => (isByWorth = !isByWorth)}>each unit{isByWorth ? ' ↓' : ''}</button
+								title={en`What one more is worth, the most first`}
+								onclick={() => (isByWorth = !isByWorth)}>{en`each unit${isByWorth ? ' ↓' : ''}`}</button
 							></th
 						></tr
 					>
@@ -139,7 +140,7 @@
 						<tr class:held={sameNumber(varied, sensitivity.varied)}>
 							<th scope="row"
 								><button onclick={() => take(varied)}
-									>{nameOf(varied)}{'rhs' in varied ? '' : ` in ${problem.objective.name}`}</button
+									>{nameOf(varied)}{'rhs' in varied ? '' : en` in ${problem.objective.name}`}</button
 								></th
 							>
 							<td><NumberView value={reading.now} {style} decimal /> {unitOfNumber(problem, varied) ?? ''}</td
@@ -153,11 +154,11 @@
 			</table>
 		</Scroll>
 	{:else if problem}
-		<Scroll label="The numbers of the problem">
+		<Scroll label={en`The numbers of the problem`}>
 			<p class="hint">
 				{isTwo
-					? 'Press another number of the same sort to make it the second one; press the second one to swap them.'
-					: 'Press a coefficient of the objective or an amount.'}
+					? en`Press another number of the same sort to make it the second one; press the second one to swap them.`
+					: en`Press a coefficient of the objective or an amount.`}
 			</p>
 			<div class="fit" {@attach fitTable({ most: 1.15, byHeight: 'scroll' })}>
 				<table>
@@ -176,7 +177,7 @@
 									>{@render held(
 										problem.objective.terms.get(name) ?? ZERO,
 										{ objective: name },
-										`${problem.objective.name} per ${name}`
+										en`${problem.objective.name} per ${name}`
 									)}</td
 								>
 							{/each}
@@ -194,7 +195,7 @@
 									<td class="given"
 										>{#if value}<button
 												class="inside"
-												aria-label={`${name} per ${variable.name}: ${toText(value)}`}
+												aria-label={en`${name} per ${variable.name}: ${toText(value)}`}
 												aria-pressed={inside?.row === name && inside.variable === variable.name}
 												onclick={() => (inside = { row: name, variable: variable.name })}
 												><NumberView {value} {style} /></button
@@ -203,7 +204,7 @@
 								{/each}
 								<td>{RELATION_SIGNS[relation]}</td>
 								<td
-									>{@render held(rhs, { rhs: name }, `Amount of ${name}`)}
+									>{@render held(rhs, { rhs: name }, en`Amount of ${name}`)}
 									<span class="unit">{unit ?? ''}</span></td
 								>
 							</tr>
@@ -220,18 +221,18 @@
 			{#if answer && answer.status !== 'optimal'}
 				<p class="hint">
 					{answer.status === 'infeasible'
-						? 'The problem is infeasible, so there are no dual values. “As a function” shows for which numbers it is feasible.'
+						? en`The problem is infeasible, so there are no dual values. “As a function” shows for which numbers it is feasible.`
 						: answer.status === 'unbounded'
-							? 'The objective is unbounded, so there are no dual values. “As a function” shows for which numbers it is bounded.'
-							: 'The answer was not found.'}
+							? en`The objective is unbounded, so there are no dual values. “As a function” shows for which numbers it is bounded.`
+							: en`The answer was not found.`}
 				</p>
 			{/if}
 		</Scroll>
 	{:else}
 		<p class="nothing">
 			{session.large
-				? 'Too large for this page.'
-				: 'The numbers appear here as soon as the statement can be read.'}
+				? en`Too large for this page.`
+				: en`The numbers appear here as soon as the statement can be read.`}
 		</p>
 	{/if}
 </Pane>

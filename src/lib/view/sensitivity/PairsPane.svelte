@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { dualValues, fromPlan, pairsOf, weakBound } from '$lib/core/answer';
 	import {
 		combinationFound,
@@ -69,49 +70,53 @@
 {#snippet field(kind: 'plan' | 'duals', name: string, own: Rational | undefined)}
 	<input
 		class="field"
-		aria-label={kind === 'plan' ? `Amount of ${name}` : `Dual value of ${name}`}
+		aria-label={kind === 'plan' ? en`Amount of ${name}` : en`Dual value of ${name}`}
 		value={own ? toText(own) : '0'}
 		onchange={(event) => type(kind, name, event.currentTarget.value)}
 	/>
 {/snippet}
 
-<Pane pane="pairs" name="Plan and dual values" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="pairs" name={en`Plan and dual values`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<button class="btn tool" disabled={answer?.status !== 'optimal'} onclick={takeBest}
-			>The best of both</button
+			>{en`The best of both`}</button
 		>
 		<button
 			class="btn tool"
 			disabled={!session.tableau}
-			title="What the tableau that stands holds: its basic solution and its dual values"
-			onclick={takeTableau}>Of the tableau</button
+			title={en`What the tableau that stands holds: its basic solution and its dual values`}
+			onclick={takeTableau}>{en`Of the tableau`}</button
 		>
 		<button
 			class="btn tool"
 			disabled={answer?.status !== 'optimal'}
 			aria-pressed={asksAll}
-			onclick={() => turn('all')}>All dual values</button
+			onclick={() => turn('all')}>{en`All dual values`}</button
 		>
 		<button
 			class="btn tool"
-			title="Complementary slackness as a method: the dual values that the plan asks for"
+			title={en`Complementary slackness as a method: the dual values that the plan asks for`}
 			aria-pressed={asksMethod}
-			onclick={() => turn('from plan')}>Dual values from the plan</button
+			onclick={() => turn('from plan')}>{en`Dual values from the plan`}</button
 		>
 		<button
 			class="btn tool"
 			disabled={found?.is !== 'one'}
-			onclick={() => found?.is === 'one' && sensitivity.tryDuals(found.duals)}>Take them</button
+			onclick={() => found?.is === 'one' && sensitivity.tryDuals(found.duals)}>{en`Take them`}</button
 		>
 	{/snippet}
 	{#if problem && tried && bound}
-		<Scroll label="Plan and dual values tried">
+		<Scroll label={en`Plan and dual values tried`}>
 			<div class="parts">
 				<section>
-					<h3>Pairs</h3>
+					<h3>{en`Pairs`}</h3>
 					<table>
 						<thead>
-							<tr><td></td><th>left, or amount</th><th>dual value, or reduced cost</th><th>product</th></tr>
+							<tr
+								><td></td><th>{en`left, or amount`}</th><th>{en`dual value, or reduced cost`}</th><th
+									>{en`product`}</th
+								></tr
+							>
 						</thead>
 						<tbody>
 							{#each pairs as pair (`${pair.kind} ${pair.name}`)}
@@ -132,7 +137,7 @@
 												'plan',
 												pair.name,
 												tried.plan.get(pair.name)
-											)}{:else}<NumberView value={pair.rest} {style} /> left{/if}
+											)}{:else}<NumberView value={pair.rest} {style} /> {en`left`}{/if}
 									</td>
 									<td>
 										{#if pair.kind === 'constraint'}{@render field(
@@ -144,7 +149,7 @@
 									<td class="product">
 										{#if pair.isAllowed}<NumberView value={pair.product} {style} />{isZero(pair.product)
 												? ' ✓'
-												: ''}{:else}infeasible{/if}
+												: ''}{:else}{en`infeasible`}{/if}
 									</td>
 								</tr>
 							{/each}
@@ -152,27 +157,27 @@
 					</table>
 				</section>
 				<section aria-live="polite">
-					<h3>The rows, combined with these dual values</h3>
+					<h3>{en`The rows, combined with these dual values`}</h3>
 					{#each combinationFound(problem, tried.duals, bound) as line, i (i)}<p>
 							<Words sentence={dualWords(problem, line)} />
 						</p>{/each}
-					{#if !isPlan}<p class="note">The plan violates a constraint or a bound.</p>{/if}
+					{#if !isPlan}<p class="note">{en`The plan violates a constraint or a bound.`}</p>{/if}
 					{#if bound.bound && value && isPlan}
 						<p class="gap">
 							<Words sentence={dualWords(problem, gapFound(value, bound.bound))} linked={false} />
 						</p>
 					{/if}
 					{#if all}
-						<h3>All best dual values</h3>
+						<h3>{en`All best dual values`}</h3>
 						<p><Words sentence={all} linked={false} /></p>
 					{/if}
 					{#if found}
-						<h3>Dual values that this plan asks for</h3>
+						<h3>{en`Dual values that this plan asks for`}</h3>
 						{#each fromPlanFound(tried.plan, found) as line, i (i)}<p>
 								<Words sentence={dualWords(problem, line)} />
 							</p>{/each}
 					{:else}
-						<h3>In words</h3>
+						<h3>{en`In words`}</h3>
 						{#each pairs as pair (`${pair.kind} ${pair.name}`)}<p>
 								<Words sentence={dualWords(problem, pairFound(pair))} />
 							</p>{/each}
@@ -181,7 +186,9 @@
 			</div>
 		</Scroll>
 	{:else}
-		<p class="nothing">A plan and dual values can be tried here as soon as the statement can be read.</p>
+		<p class="nothing">
+			{en`A plan and dual values can be tried here as soon as the statement can be read.`}
+		</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { LOOK_WORDS, LOOKS, useSensitivity } from '$lib/desk/sensitivity.svelte';
 	import Choose from '../shared/Choose.svelte';
 
@@ -7,15 +8,15 @@
 	const options = LOOKS.map((value) => ({ value, text: LOOK_WORDS[value] }));
 </script>
 
-<section class="ways-bar" aria-label="What the answer is worth">
+<section class="ways-bar" aria-label={en`What the answer is worth`}>
 	<Choose
-		label="What the answer is worth"
+		label={en`What the answer is worth`}
 		value={sensitivity.look}
 		{options}
 		onchange={(look) => sensitivity.show(look)}
 	/>
 	{#if sensitivity.isWhole}
-		<p>Some variables must be integer: dual values and ranges are those of the relaxation.</p>
+		<p>{en`Some variables must be integer: dual values and ranges are those of the relaxation.`}</p>
 	{/if}
 </section>
 

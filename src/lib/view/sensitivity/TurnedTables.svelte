@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { DualProblem } from '$lib/core/answer';
 	import { ZERO } from '$lib/core/number';
 	import { type Problem, RELATION_SIGNS } from '$lib/core/problem';
@@ -25,7 +26,7 @@
 		<thead>
 			<tr
 				><td></td>{#each problem.variables as { name } (name)}<th scope="col">{name}</th>{/each}<td></td><th
-					scope="col">right-hand side</th
+					scope="col">{en`right-hand side`}</th
 				></tr
 			>
 		</thead>
@@ -58,12 +59,12 @@
 	</table>
 {/snippet}
 
-<section aria-label="Primal as a table">
-	<h3>Primal</h3>
+<section aria-label={en`Primal as a table`}>
+	<h3>{en`Primal`}</h3>
 	{@render table(primal, false)}
 </section>
-<section aria-label="Dual as a table">
-	<h3>Dual: rows and columns traded</h3>
+<section aria-label={en`Dual as a table`}>
+	<h3>{en`Dual: rows and columns traded`}</h3>
 	{@render table(dual.problem, true)}
 </section>
 

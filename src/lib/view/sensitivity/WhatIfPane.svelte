@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		calledNumber,
 		type EndReading,
@@ -94,22 +95,22 @@
 	}
 </script>
 
-<Pane pane="what-if" name="What if" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="what-if" name={en`What if`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<button
 			class="btn tool"
 			disabled={!value || !reading || value.equals(reading.now)}
-			onclick={() => move(reading!.now)}>Reset</button
+			onclick={() => move(reading!.now)}>{en`Reset`}</button
 		>
 		<button
 			class="btn tool"
-			title="Change the number at the present tableau, as a step of the trail"
+			title={en`Change the number at the present tableau, as a step of the trail`}
 			disabled={!session.tableau || !value || !reading || value.equals(reading.now)}
-			onclick={keep}>Add as a step</button
+			onclick={keep}>{en`Add as a step`}</button
 		>
 	{/snippet}
 	{#if problem && varied && called && reading && value && tableau}
-		<Scroll label="What if this number were another">
+		<Scroll label={en`What if this number were another`}>
 			<h3><Words sentence={say`${called}: ${quantity(reading.now, unit)}`} linked={false} /></h3>
 			<IntervalLine
 				now={reading.now}
@@ -120,21 +121,22 @@
 				to={optimal.at(-1)?.to ?? null}
 				{value}
 				label={'rhs' in varied
-					? `Amount of ${varied.rhs}`
-					: `${problem.objective.name} per ${varied.objective}`}
+					? en`Amount of ${varied.rhs}`
+					: en`${problem.objective.name} per ${varied.objective}`}
 				onmove={move}
 			/>
 			<div class="moved" aria-live="polite">
 				<label
-					>What if it were <input
+					>{en`What if it were`}
+					<input
 						class="field"
-						aria-label="The number instead"
+						aria-label={en`The number instead`}
 						aria-invalid={wrong}
 						value={typed || toText(value)}
 						oninput={(event) => enter(event.currentTarget.value)}
 					/>?</label
 				>
-				{#if wrong}<span class="wrong">Write 12, 5/2 or 0.25.</span>{/if}
+				{#if wrong}<span class="wrong">{en`Write 12, 5/2 or 0.25.`}</span>{/if}
 				{#each told as sentence, i (i)}<p><Words {sentence} linked={false} decimals /></p>{/each}
 				{#if result && !value.equals(reading.now)}
 					<p class="result">
@@ -164,9 +166,9 @@
 				<div class="moved">
 					<label
 						>{askedOfOneMore(tableau, varied.rhs) === 'buy'
-							? 'Would you buy one more for'
-							: 'Would you take on one more if paid'}
-						<input class="field" aria-label="Price of one more" bind:value={price} />
+							? en`Would you buy one more for`
+							: en`Would you take on one more if paid`}
+						<input class="field" aria-label={en`Price of one more`} bind:value={price} />
 						{problem.objective.unit ?? ''}?</label
 					>
 					{#if offered}
@@ -182,10 +184,10 @@
 		</Scroll>
 	{:else if problem}
 		<p class="nothing">
-			The problem has no best plan now. “As a function” shows for which numbers it has one.
+			{en`The problem has no best plan now. “As a function” shows for which numbers it has one.`}
 		</p>
 	{:else}
-		<p class="nothing">What a number is worth appears here once the statement can be read.</p>
+		<p class="nothing">{en`What a number is worth appears here once the statement can be read.`}</p>
 	{/if}
 </Pane>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { QrCode } from '@skeletonlabs/skeleton-svelte';
 
 	/** A link as a QR code, where one holds it. */
@@ -9,11 +10,11 @@
 
 {#if link.length <= MOST}
 	<QrCode value={link} encoding={{ ecc: 'L' }}>
-		<QrCode.Frame class="qr" role="img" aria-label="QR code of the link"><QrCode.Pattern /></QrCode.Frame>
+		<QrCode.Frame class="qr" role="img" aria-label={en`QR code of the link`}><QrCode.Pattern /></QrCode.Frame>
 	</QrCode>
 {:else}
 	<p>
-		The link is too long for a QR code, which holds {MOST.toLocaleString('en-GB')} characters.
+		{en`The link is too long for a QR code, which holds ${MOST.toLocaleString('en-GB')} characters.`}
 	</p>
 {/if}
 

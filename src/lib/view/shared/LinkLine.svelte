@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	/** A link to be handed on: in a field to mark, and copied by a button; how long it is, and how far it reaches. */
 	interface Props {
 		link: string;
@@ -25,16 +26,15 @@
 
 <p class="link">
 	<input class="field" readonly value={link} aria-label={label} onfocus={(e) => e.currentTarget.select()} />
-	<button class="btn tool" {disabled} onclick={() => void copy()}>{copied ? 'Copied' : 'Copy'}</button>
+	<button class="btn tool" {disabled} onclick={() => void copy()}>{copied ? en`Copied` : en`Copy`}</button>
 </p>
 <p class="note">
-	{link.length.toLocaleString('en-GB')} characters. Everything is in the link itself; nothing goes to a server.
-	{#if isHere}This link leads to this computer only: students need the address that your server has in the
-		network.{/if}
-	{#if link.length > LONG}Some programs cut off links of this length; a file is safer.{/if}
+	{en`${link.length.toLocaleString('en-GB')} characters. Everything is in the link itself; nothing goes to a server.`}
+	{#if isHere}{en`This link leads to this computer only: students need the address that your server has in the network.`}{/if}
+	{#if link.length > LONG}{en`Some programs cut off links of this length; a file is safer.`}{/if}
 </p>
 {#if refused}<p class="note" role="alert">
-		The browser does not let this page copy. Mark the link and copy it by hand.
+		{en`The browser does not let this page copy. Mark the link and copy it by hand.`}
 	</p>{/if}
 
 <style>

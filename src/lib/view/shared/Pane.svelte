@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSide } from './side';
@@ -17,7 +18,7 @@
 	const id = $props.id();
 	const side = useSide();
 	const enlarged = $derived(preferences.enlarged === pane);
-	const words = $derived(enlarged ? `Put ${name} back` : `Enlarge ${name}`);
+	const words = $derived(enlarged ? en`Put ${name} back` : en`Enlarge ${name}`);
 </script>
 
 <section class="pane" class:enlarged aria-labelledby={side ? `${id} ${side}` : id} data-pane={pane}>

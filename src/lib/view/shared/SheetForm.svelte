@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
 
 	/** The form in a sheet: labelled fields, and at the end what takes them or leaves all as it was. */
@@ -22,7 +23,7 @@
 >
 	{@render children()}
 	<div class="buttons">
-		<button type="button" class="btn tool" onclick={onclose}>Cancel</button>
+		<button type="button" class="btn tool" onclick={onclose}>{en`Cancel`}</button>
 		<button class="btn tool now" disabled={!isReady}>{action}</button>
 	</div>
 </form>

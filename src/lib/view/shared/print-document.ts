@@ -1,7 +1,9 @@
+import { en } from '$lib/core/language';
+
 /** Prints a document that is not on the page: in a frame of its own, which goes when it is printed. */
 export function printDocument(html: string): void {
 	const frame = document.createElement('iframe');
-	frame.title = 'What is printed';
+	frame.title = en`What is printed`;
 	frame.style.cssText = 'position: fixed; width: 0; height: 0; border: 0';
 	frame.srcdoc = html;
 	frame.onload = () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
 	import { bestFace, planAt, pointKey, polyhedron } from '$lib/core/geometry';
 	import { approximate, type Rational, showNumber, ZERO } from '$lib/core/number';
@@ -160,7 +161,7 @@
 	width={size.width}
 	height={size.height}
 	role="group"
-	aria-label="Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down."
+	aria-label={en`Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down.`}
 	tabindex="0"
 	{onkeydown}
 	{@attach withGestures({
@@ -197,16 +198,16 @@
 	{/if}
 	{#if solid.dimension < 0}
 		<text class="empty" x={size.width / 2} y="24" text-anchor="middle"
-			>No point satisfies all constraints.</text
+			>{en`No point satisfies all constraints.`}</text
 		>
 	{/if}
 	{#if solid.faces.some(({ owner }) => !owner)}
 		<text class="note" x={size.width - 10} y={size.height - 10} text-anchor="end"
-			>dotted: cut off by the picture, the region goes on</text
+			>{en`dotted: cut off by the picture, the region goes on`}</text
 		>
 	{/if}
 </svg>
-<div class="views" role="group" aria-label="Views of the body">
+<div class="views" role="group" aria-label={en`Views of the body`}>
 	{#each VIEWS as own (own.name)}
 		<button class="btn tool" onclick={() => (camera = { ...own, scale: camera.scale })}>{own.name}</button>
 	{/each}

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import { type Spot } from '$lib/core/geometry';
 import type { Size } from '../region/frame';
 import type { Room, Triple } from './solid';
@@ -12,10 +13,10 @@ export interface Camera {
 
 /** Views that show something: all three axes at once, or one of them end on. */
 export const VIEWS = [
-	{ name: 'Corner', turn: Math.PI + 0.6, tilt: 0.42 },
-	{ name: 'Front', turn: 0, tilt: 0 },
-	{ name: 'Side', turn: -Math.PI / 2, tilt: 0 },
-	{ name: 'Top', turn: 0, tilt: Math.PI / 2 }
+	{ name: en`Corner`, turn: Math.PI + 0.6, tilt: 0.42 },
+	{ name: en`Front`, turn: 0, tilt: 0 },
+	{ name: en`Side`, turn: -Math.PI / 2, tilt: 0 },
+	{ name: en`Top`, turn: 0, tilt: Math.PI / 2 }
 ] as const;
 
 export const CORNER_VIEW: Camera = { ...VIEWS[0], scale: 1 };

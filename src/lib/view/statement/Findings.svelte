@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type Diagnostic, type Fix, messageText } from '$lib/core/problem';
 
 	interface Props {
@@ -18,7 +19,7 @@
 			{#each ordered as finding (`${finding.code} ${finding.from} ${messageText(finding.message)}`)}
 				<li class={finding.severity}>
 					<button class="finding" onclick={() => onshow(finding)}>
-						<span class="kind">{finding.severity === 'error' ? 'Error' : 'Notice'}</span>
+						<span class="kind">{finding.severity === 'error' ? en`Error` : en`Notice`}</span>
 						{messageText(finding.message)}
 					</button>
 					{#each finding.fixes ?? [] as fix (messageText(fix.says))}

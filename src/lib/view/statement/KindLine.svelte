@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Portal, Tooltip } from '@skeletonlabs/skeleton-svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { Kind } from '$lib/desk/kind.svelte';
@@ -26,7 +27,7 @@
 		class="kind"
 		class:old={!kind.isCurrent || lesson.stale}
 		role="status"
-		aria-label="What kind of problem this is"
+		aria-label={en`What kind of problem this is`}
 	>
 		{#each kind.words as { key, says, why, about } (key)}
 			<Tooltip openDelay={150} closeDelay={50}>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { setUnit, setVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -24,24 +25,24 @@
 </script>
 
 <Sheet
-	title="Meanings and units"
-	text="In the words of the story; the echo of the problem can show its rows as sentences with them."
+	title={en`Meanings and units`}
+	text={en`In the words of the story; the echo of the problem can show its rows as sentences with them.`}
 	{onclose}
 >
 	{#if problem}
 		<div class="lines">
-			<span></span><span class="head">unit</span><span class="head">meaning</span>
+			<span></span><span class="head">{en`unit`}</span><span class="head">{en`meaning`}</span>
 			{#each problem.variables as { name, unit } (name)}
 				<strong>{name}</strong>
 				<input
 					class="field"
-					aria-label={`Unit of ${name}`}
+					aria-label={en`Unit of ${name}`}
 					value={unit ?? ''}
 					onchange={(event) => setVariableUnit(name, event.currentTarget.value)}
 				/>
 				<input
 					class="field"
-					aria-label={`Meaning of ${name}`}
+					aria-label={en`Meaning of ${name}`}
 					maxlength="400"
 					value={lesson.telling.meaning('variables', name)}
 					onchange={(event) => lesson.telling.mean('variables', name, event.currentTarget.value)}
@@ -50,7 +51,7 @@
 			<strong>{problem.objective.name}</strong>
 			<input
 				class="field"
-				aria-label={`Unit of ${problem.objective.name}`}
+				aria-label={en`Unit of ${problem.objective.name}`}
 				value={problem.objective.unit ?? ''}
 				onchange={(event) =>
 					lesson.edit(setUnit(lesson.text, lesson.reading, null, unitOf(event.currentTarget.value)))}
@@ -60,14 +61,14 @@
 				<strong>{name}</strong>
 				<input
 					class="field"
-					aria-label={`Unit of ${name}`}
+					aria-label={en`Unit of ${name}`}
 					value={unit ?? ''}
 					onchange={(event) =>
 						lesson.edit(setUnit(lesson.text, lesson.reading, name, unitOf(event.currentTarget.value)))}
 				/>
 				<input
 					class="field"
-					aria-label={`Meaning of ${name}`}
+					aria-label={en`Meaning of ${name}`}
 					maxlength="400"
 					value={lesson.telling.meaning('constraints', name)}
 					onchange={(event) => lesson.telling.mean('constraints', name, event.currentTarget.value)}
@@ -75,7 +76,7 @@
 			{/each}
 		</div>
 	{/if}
-	<button class="btn tool" onclick={onclose}>Close</button>
+	<button class="btn tool" onclick={onclose}>{en`Close`}</button>
 </Sheet>
 
 <style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { PastedKind } from './pasted';
 
@@ -12,9 +13,9 @@
 	let { text, kind, ontable, onclose }: Props = $props();
 	const { document: lesson } = useDesk();
 	const NAMES: Record<PastedKind, string> = {
-		table: 'a table of cells',
-		mps: 'a problem in MPS',
-		json: 'a problem as JSON'
+		table: en`a table of cells`,
+		mps: en`a problem in MPS`,
+		json: en`a problem as JSON`
 	};
 	let told = $state<string | null>(null);
 	// an offer is about the text that was pasted: it goes with it
@@ -28,7 +29,7 @@
 		try {
 			const { content, notes } = convert({ from: kind, to: 'statement', content: text });
 			lesson.write(content);
-			told = ['It is the statement now; one undo brings the old one back.', ...notes].join(' ');
+			told = [en`It is the statement now; one undo brings the old one back.`, ...notes].join(' ');
 		} catch (error) {
 			told = (error as Error).message;
 		}
@@ -36,9 +37,10 @@
 </script>
 
 <p class="offer" role="status">
-	<span>{told ?? `What was pasted looks like ${NAMES[kind]}, not like a statement.`}</span>
-	{#if told === null}<button class="btn tool now" onclick={() => void take()}>Take it as that</button>{/if}
-	<button class="btn tool" onclick={onclose}>{told === null ? 'Leave it' : 'Close'}</button>
+	<span>{told ?? en`What was pasted looks like ${NAMES[kind]}, not like a statement.`}</span>
+	{#if told === null}<button class="btn tool now" onclick={() => void take()}>{en`Take it as that`}</button
+		>{/if}
+	<button class="btn tool" onclick={onclose}>{told === null ? en`Leave it` : en`Close`}</button>
 </p>
 
 <style>

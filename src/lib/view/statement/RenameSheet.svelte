@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { renameEverywhere } from '$lib/desk/renaming';
 	import Sheet from '../shared/Sheet.svelte';
@@ -23,9 +24,11 @@
 	}
 </script>
 
-<Sheet title={`Rename ${name} everywhere`} {onclose}>
-	<SheetForm action="Rename" onsubmit={take} {onclose}>
-		<label><span>Name</span><input class="field" bind:value={typed} aria-invalid={why !== null} /></label>
+<Sheet title={en`Rename ${name} everywhere`} {onclose}>
+	<SheetForm action={en`Rename`} onsubmit={take} {onclose}>
+		<label
+			><span>{en`Name`}</span><input class="field" bind:value={typed} aria-invalid={why !== null} /></label
+		>
 		{#if why}<p role="alert" class="wrong">{why}</p>{/if}
 	</SheetForm>
 </Sheet>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { EditorView } from '@codemirror/view';
 	import { untrack } from 'svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -41,7 +42,7 @@
 
 	const makeIn = (node: HTMLElement, { makeEditor }: typeof import('./editor')) =>
 		makeEditor(node, lesson.text, {
-			label: 'Statement of the problem',
+			label: en`Statement of the problem`,
 			onwrite: (text) => lesson.type(text),
 			onpoint: pointAt,
 			names: () => lesson.problem?.variables.map(({ name }) => name) ?? [],
@@ -106,7 +107,7 @@
 	}
 </script>
 
-<Pane pane="statement" name="Statement">
+<Pane pane="statement" name={en`Statement`}>
 	<div class="stack">
 		<div class="editor" {@attach mount}>
 			{#if !editor}<pre class="plain">{lesson.text}</pre>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { printTerms } from '$lib/core/problem';
 	import { isZero, type Rational, showNumber, texNumber } from '$lib/core/number';
 	import type { StoryTarget } from '$lib/core/lesson';
@@ -37,7 +38,7 @@
 	<button
 		class="asked"
 		class:here={number.part !== null && selection.isNumber(number.name, number.part)}
-		title="What is it worth, and for how long?"
+		title={en`What is it worth, and for how long?`}
 		onclick={() => {
 			const varied = variedOf(number);
 			if (varied) void askWorth(desk, go, varied);
@@ -45,11 +46,13 @@
 	>
 {/snippet}
 
-<Pane pane="typeset" name="Problem" aside={document.stale ? 'last right statement' : null}>
+<Pane pane="typeset" name={en`Problem`} aside={document.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if problem && !tooLong}
-			<button class="btn tool" aria-pressed={inWords} onclick={() => (inWords = !inWords)}>In words</button>
-			<button class="btn tool" onclick={() => (asksMeanings = true)}>Meanings</button>
+			<button class="btn tool" aria-pressed={inWords} onclick={() => (inWords = !inWords)}
+				>{en`In words`}</button
+			>
+			<button class="btn tool" onclick={() => (asksMeanings = true)}>{en`Meanings`}</button>
 		{/if}
 	{/snippet}
 	<div class="stack">
@@ -60,12 +63,11 @@
 			class:stale={document.stale}
 			tabindex="0"
 			role="group"
-			aria-label="The problem, typeset"
+			aria-label={en`The problem, typeset`}
 		>
 			{#if problem && tooLong}
 				<p class="nothing">
-					{problem.variables.length} variables and {problem.constraints.length} constraints: too much to be typeset
-					here.
+					{en`${problem.variables.length} variables and ${problem.constraints.length} constraints: too much to be typeset here.`}
 				</p>
 			{:else if problem}
 				{@const { objective } = problem}
@@ -120,7 +122,7 @@
 					</p>
 				{/if}
 			{:else}
-				<p class="nothing">The problem appears here, typeset, as soon as the statement can be read.</p>
+				<p class="nothing">{en`The problem appears here, typeset, as soon as the statement can be read.`}</p>
 			{/if}
 		</div>
 		<div class="kind">

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import { LATEX_RELATIONS, latexColumn, latexSum } from '$lib/core/formats';
 import { isZero, type NumberStyle, type Rational, showNumber, texNumber } from '$lib/core/number';
 import {
@@ -47,10 +48,10 @@ function signOf(variable: Variable, style: NumberStyle): Said {
 	const { name, domain } = variable;
 	const number = (value: Rational) => texNumber(value, style);
 	const tex = texName(name);
-	if (domain === 'binary') return { tex: `${tex} \\in \\{0, 1\\}`, says: `${name} is 0 or 1` };
+	if (domain === 'binary') return { tex: `${tex} \\in \\{0, 1\\}`, says: en`${name} is 0 or 1` };
 	const { lower, upper } = effectiveBounds(variable);
 	const whole =
-		domain === 'integer' ? { tex: `,\\ ${tex} \\in \\mathbb{Z}`, says: ', whole' } : { tex: '', says: '' };
+		domain === 'integer' ? { tex: `,\\ ${tex} \\in \\mathbb{Z}`, says: en`, whole` } : { tex: '', says: '' };
 	if (!lower && !upper)
 		return { tex: `${tex}\\ \\text{free}${whole.tex}`, says: `${name} free${whole.says}` };
 	if (lower && !upper)

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { hrefOf, numberOf, numberSaid, type StoryTarget, targetOf } from '$lib/core/lesson';
 	import { toText } from '$lib/core/number';
 	import type { Pointed } from '$lib/desk/identity';
@@ -53,7 +54,7 @@
 			const said = numberSaid(link.textContent ?? '');
 			const differs = !!now && !!said && !now.equals(said);
 			link.classList.toggle('differs', differs);
-			if (differs) link.title = `In the problem it is ${toText(now)}`;
+			if (differs) link.title = en`In the problem it is ${toText(now)}`;
 			else link.removeAttribute('title');
 		}
 	});

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { hrefOf, type StoryTarget } from '$lib/core/lesson';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Choose from '../shared/Choose.svelte';
@@ -29,11 +30,11 @@
 		const list: { key: string; value: StoryTarget; says: string }[] = [];
 		const add = (name: string | null, part: string | null, says: string) =>
 			list.push({ key: `${name}|${part}`, value: { name, part }, says });
-		for (const name of objective.terms.keys()) add(null, name, `${objective.name} per ${name}`);
+		for (const name of objective.terms.keys()) add(null, name, en`${objective.name} per ${name}`);
 		for (const row of constraints) {
 			add(row.name, null, row.name);
-			for (const name of row.terms.keys()) add(row.name, name, `${row.name} per ${name}`);
-			add(row.name, 'amount', `the amount of ${row.name}`);
+			for (const name of row.terms.keys()) add(row.name, name, en`${row.name} per ${name}`);
+			add(row.name, 'amount', en`the amount of ${row.name}`);
 		}
 		return list.slice(0, MOST_TARGETS);
 	});
@@ -51,47 +52,47 @@
 
 {#snippet targetLine(target: StoryTarget)}{says(target)}{/snippet}
 
-<Pane pane="story" name="Story">
+<Pane pane="story" name={en`Story`}>
 	{#snippet tools()}
 		{#if isWriting && side === 'story'}
-			<ToolMenu text="Link to" items={targets} item={targetLine} onchoose={link} />
+			<ToolMenu text={en`Link to`} items={targets} item={targetLine} onchoose={link} />
 		{/if}
 		<Choose
-			label="Story or notes"
+			label={en`Story or notes`}
 			options={[
-				{ value: 'story', text: 'Story' },
-				{ value: 'notes', text: 'Notes', says: 'Notes for the instructor' }
+				{ value: 'story', text: en`Story` },
+				{ value: 'notes', text: en`Notes`, says: en`Notes for the instructor` }
 			]}
 			value={side}
 			onchange={(value) => (side = value)}
 		/>
 		<button class="btn tool" aria-pressed={isWriting} onclick={() => (isWriting = !isWriting)}
-			>{isWriting ? 'Done' : 'Write'}</button
+			>{isWriting ? en`Done` : en`Write`}</button
 		>
 	{/snippet}
 	{#if lesson.telling.isOutgrown}
 		<p class="outgrown" role="status">
 			<span
-				>The statement has become another problem. Story, notes and meanings are those of the one before.</span
+				>{en`The statement has become another problem. Story, notes and meanings are those of the one before.`}</span
 			>
-			<button class="btn tool" onclick={() => lesson.telling.settle(false)}>They go</button>
-			<button class="btn tool" onclick={() => lesson.telling.settle(true)}>They stay</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(false)}>{en`They go`}</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(true)}>{en`They stay`}</button>
 		</p>
 	{/if}
 	{#if isWriting}
 		<textarea
 			bind:this={area}
-			aria-label={side === 'story' ? 'Story, in Markdown' : 'Notes, in Markdown'}
+			aria-label={side === 'story' ? en`Story, in Markdown` : en`Notes, in Markdown`}
 			maxlength="50000"
 			value={text}
 			placeholder={side === 'story'
-				? 'What is decided, what is wanted, what limits it. Mark a number and link it to its place.'
-				: 'What to ask, what to point at.'}
+				? en`What is decided, what is wanted, what limits it. Mark a number and link it to its place.`
+				: en`What to ask, what to point at.`}
 			oninput={(event) => write(event.currentTarget.value)}></textarea>
 	{:else}
-		<Scroll label={side === 'story' ? 'The story' : 'Notes'}>
+		<Scroll label={side === 'story' ? en`The story` : en`Notes`}>
 			{#if text.trim()}<Prose {text} />{:else}<p class="nothing">
-					{side === 'story' ? 'No story yet. “Write” adds one.' : 'No notes yet. “Write” adds some.'}
+					{side === 'story' ? en`No story yet. “Write” adds one.` : en`No notes yet. “Write” adds some.`}
 				</p>{/if}
 		</Scroll>
 	{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
 	import { printStatement, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -84,7 +85,8 @@
 <div class="scroll">
 	<div class="size">
 		<label
-			>activities <input
+			>{en`activities`}
+			<input
 				class="field"
 				type="number"
 				min="1"
@@ -94,7 +96,8 @@
 			/></label
 		>
 		<label
-			>resources <input
+			>{en`resources`}
+			<input
 				class="field"
 				type="number"
 				min="1"
@@ -106,7 +109,7 @@
 	</div>
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
-		aria-label="Empty technology table"
+		aria-label={en`Empty technology table`}
 		oninput={write}
 		onpaste={pasted}
 		onkeydown={walk}
@@ -125,18 +128,18 @@
 								bind:this={first}
 								bind:value={draft.names[j]}
 								placeholder="x1"
-								aria-label="Name of activity 1"
+								aria-label={en`Name of activity 1`}
 							/>
 						{:else}
 							<input
 								bind:value={draft.names[j]}
 								placeholder={`x${j + 1}`}
-								aria-label={`Name of activity ${j + 1}`}
+								aria-label={en`Name of activity ${j + 1}`}
 							/>
 						{/if}
 					</th>
 				{/each}
-				<td></td><th class="head" scope="col">amount</th><th class="head" scope="col">unit</th>
+				<td></td><th class="head" scope="col">{en`amount`}</th><th class="head" scope="col">{en`unit`}</th>
 			</tr>
 		</thead>
 		<tbody>
@@ -144,16 +147,16 @@
 				<th scope="row">
 					<button
 						class="relation"
-						aria-label={`${draft.sense}: turn`}
+						aria-label={en`${draft.sense}: turn`}
 						onclick={() => {
 							draft.sense = draft.sense === 'max' ? 'min' : 'max';
 							write();
 						}}>{draft.sense}</button
 					>
-					<input bind:value={draft.goal} placeholder="z" aria-label="Name of the objective" />
+					<input bind:value={draft.goal} placeholder="z" aria-label={en`Name of the objective`} />
 				</th>
 				{#each draft.costs as _, j (j)}
-					<td><input bind:value={draft.costs[j]} aria-label={`Objective per activity ${j + 1}`} /></td>
+					<td><input bind:value={draft.costs[j]} aria-label={en`Objective per activity ${j + 1}`} /></td>
 				{/each}
 				<td></td><td></td><td></td>
 			</tr>
@@ -163,24 +166,26 @@
 						><input
 							bind:value={row.name}
 							placeholder={`r${i + 1}`}
-							aria-label={`Name of resource ${i + 1}`}
+							aria-label={en`Name of resource ${i + 1}`}
 						/></th
 					>
 					{#each row.uses as _, j (j)}
-						<td><input bind:value={row.uses[j]} aria-label={`Resource ${i + 1} per activity ${j + 1}`} /></td>
+						<td
+							><input bind:value={row.uses[j]} aria-label={en`Resource ${i + 1} per activity ${j + 1}`} /></td
+						>
 					{/each}
 					<td
 						><button
 							class="relation"
-							aria-label={`Resource ${i + 1}: ${WORDS[row.relation]}; change`}
+							aria-label={en`Resource ${i + 1}: ${WORDS[row.relation]}; change`}
 							onclick={() => {
 								row.relation = NEXT[row.relation];
 								write();
 							}}>{RELATION_SIGNS[row.relation]}</button
 						></td
 					>
-					<td><input bind:value={row.amount} aria-label={`Amount of resource ${i + 1}`} /></td>
-					<td><input bind:value={row.unit} aria-label={`Unit of resource ${i + 1}`} /></td>
+					<td><input bind:value={row.amount} aria-label={en`Amount of resource ${i + 1}`} /></td>
+					<td><input bind:value={row.unit} aria-label={en`Unit of resource ${i + 1}`} /></td>
 				</tr>
 			{/each}
 		</tbody>
@@ -189,8 +194,7 @@
 		<p class="wrong" role="alert">{fault.field}: {fault.why}</p>
 	{:else}
 		<p class="note">
-			Names first, then numbers. A resource counts once it has an amount. The statement is written as you
-			type; a text or a table can be pasted, too.
+			{en`Names first, then numbers. A resource counts once it has an amount. The statement is written as you type; a text or a table can be pasted, too.`}
 		</p>
 	{/if}
 </div>

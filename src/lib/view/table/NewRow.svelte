@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { addRow, type Problem, RELATION_SIGNS } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { NEXT, WORDS } from './cells';
@@ -40,22 +41,29 @@
 		if (!line?.contains(event.relatedTarget as Node | null)) take();
 	}}
 >
-	<th scope="row"><input bind:value={row.name} placeholder="name" aria-label="Name of the new resource" /></th
+	<th scope="row"
+		><input bind:value={row.name} placeholder={en`name`} aria-label={en`Name of the new resource`} /></th
 	>
 	{#each problem.variables as { name }, j (name)}
-		<td><input bind:value={row.uses[j]} aria-label={`New resource per ${name}`} /></td>
+		<td><input bind:value={row.uses[j]} aria-label={en`New resource per ${name}`} /></td>
 	{/each}
 	<td
 		><button
 			class="relation"
-			aria-label={`New resource: ${WORDS[row.relation]}; change`}
+			aria-label={en`New resource: ${WORDS[row.relation]}; change`}
 			onclick={() => (row.relation = NEXT[row.relation])}>{RELATION_SIGNS[row.relation]}</button
 		></td
 	>
-	<td><input bind:value={row.amount} placeholder="amount" aria-label="Amount of the new resource" /></td>
-	<td><input bind:value={row.unit} placeholder="unit" aria-label="Unit of the new resource" /></td>
 	<td
-		><button class="btn-icon tool" aria-label="Leave the new resource out" onclick={() => onend(null)}
+		><input
+			bind:value={row.amount}
+			placeholder={en`amount`}
+			aria-label={en`Amount of the new resource`}
+		/></td
+	>
+	<td><input bind:value={row.unit} placeholder={en`unit`} aria-label={en`Unit of the new resource`} /></td>
+	<td
+		><button class="btn-icon tool" aria-label={en`Leave the new resource out`} onclick={() => onend(null)}
 			>×</button
 		></td
 	>

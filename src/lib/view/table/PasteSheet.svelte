@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type BlockLayout, COLUMN_ROLES, type ColumnRole, readBlock } from '$lib/core/spreadsheet';
 	import { printStatement, rowLine, type Relation } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -38,13 +39,13 @@
 	}
 
 	const ROLE_WORDS: Record<ColumnRole, string> = {
-		name: 'name',
-		activity: 'coefficient',
+		name: en`name`,
+		activity: en`coefficient`,
 		relation: 'relation',
-		amount: 'amount',
-		'second amount': 'other amount',
-		unit: 'unit',
-		nothing: 'left out'
+		amount: en`amount`,
+		'second amount': en`other amount`,
+		unit: en`unit`,
+		nothing: en`left out`
 	};
 	/** the objective and one row, as they will read */
 	const inWords = $derived.by(() => {
@@ -54,7 +55,7 @@
 			.filter((line) => !line.startsWith('title'));
 		const goal = lines.find((line) => /^(?:max|min)/.test(line)) ?? '';
 		const [row] = problem.constraints;
-		return `It reads: ${shortened(goal)}${row ? `; ${shortened(rowLine(row))}` : ''}.`;
+		return en`It reads: ${shortened(goal)}${row ? `; ${shortened(rowLine(row))}` : ''}.`;
 	});
 	const shortened = (line: string): string => (line.length > 90 ? `${line.slice(0, 88)} …` : line);
 	const MOST_SHOWN = 12;
@@ -62,9 +63,9 @@
 	/** the objective is among the first or the last rows */
 	const MOST_CHOICES = 30;
 	const SEPARATORS = [
-		{ sign: '\t', says: 'tabs' },
-		{ sign: ';', says: 'semicolons' },
-		{ sign: ',', says: 'commas' }
+		{ sign: '\t', says: en`tabs` },
+		{ sign: ';', says: en`semicolons` },
+		{ sign: ',', says: en`commas` }
 	];
 
 	function take() {
@@ -75,12 +76,12 @@
 	}
 </script>
 
-<Sheet title="A table from elsewhere" {onclose}>
-	<SheetForm action="Make it the problem" onsubmit={take} {onclose} isReady={!!problem}>
+<Sheet title={en`A table from elsewhere`} {onclose}>
+	<SheetForm action={en`Make it the problem`} onsubmit={take} {onclose} isReady={!!problem}>
 		<textarea
 			class="field"
-			aria-label="The cells as text"
-			placeholder="Paste the cells here"
+			aria-label={en`The cells as text`}
+			placeholder={en`Paste the cells here`}
 			wrap="off"
 			rows={cells.length ? 3 : 8}
 			onpaste={(event) => {
@@ -93,7 +94,7 @@
 		{#if cells.length}
 			<div class="choices">
 				<label
-					><span>between cells</span>
+					><span>{en`between cells`}</span>
 					<select
 						class="field"
 						value={layout.separator}
@@ -103,31 +104,31 @@
 					</select></label
 				>
 				<label
-					><span>objective</span>
+					><span>{en`objective`}</span>
 					<select
 						class="field"
 						value={layout.objective === null ? '' : String(layout.objective)}
 						onchange={(e) =>
 							set({ objective: e.currentTarget.value === '' ? null : Number(e.currentTarget.value) })}
 					>
-						<option value="">no row</option>
+						<option value="">{en`no row`}</option>
 						{#each cells.slice(0, MOST_CHOICES) as row, i (i)}<option value={String(i)}
-								>row {i + 1}: {row[0]}</option
+								>{en`row ${i + 1}: ${row[0]}`}</option
 							>{/each}
 					</select></label
 				>
 				<label
-					><span>it is</span>
+					><span>{en`it is`}</span>
 					<select
 						class="field"
 						value={layout.sense}
 						onchange={(e) => set({ sense: e.currentTarget.value as 'max' | 'min' })}
 					>
-						<option value="max">maximised</option><option value="min">minimised</option>
+						<option value="max">{en`maximised`}</option><option value="min">{en`minimised`}</option>
 					</select></label
 				>
 				<label
-					><span>no sign is</span>
+					><span>{en`no sign is`}</span>
 					<select
 						class="field"
 						value={layout.relation}
@@ -141,47 +142,51 @@
 						type="checkbox"
 						checked={layout.isTurned}
 						onchange={(e) => (given = { separator: given.separator, isTurned: e.currentTarget.checked })}
-					/> activities are rows</label
+					/>
+					{en`activities are rows`}</label
 				>
 				<label class="check"
 					><input
 						type="checkbox"
 						checked={layout.hasHeads}
 						onchange={(e) => set({ hasHeads: e.currentTarget.checked, objective: undefined })}
-					/> names above</label
+					/>
+					{en`names above`}</label
 				>
 				<label class="check"
 					><input
 						type="checkbox"
 						checked={layout.hasNames}
 						onchange={(e) => set({ hasNames: e.currentTarget.checked })}
-					/> names at the left</label
+					/>
+					{en`names at the left`}</label
 				>
 				<label class="check"
 					><input
 						type="checkbox"
 						checked={layout.decimalComma}
 						onchange={(e) => set({ decimalComma: e.currentTarget.checked })}
-					/> decimal comma</label
+					/>
+					{en`decimal comma`}</label
 				>
 			</div>
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div class="preview" tabindex="0" role="group" aria-label="What was understood">
+			<div class="preview" tabindex="0" role="group" aria-label={en`What was understood`}>
 				<table>
 					<thead>
 						<tr>
-							<th scope="col">row is</th>
+							<th scope="col">{en`row is`}</th>
 							{#each roles.slice(0, MOST_SHOWN) as role, j (j)}<th scope="col">
 									<select
 										class="role"
-										aria-label={`Column ${j + 1} is`}
+										aria-label={en`Column ${j + 1} is`}
 										value={role}
 										onchange={(e) => setColumn(j, e.currentTarget.value as ColumnRole)}
 									>
 										{#each COLUMN_ROLES as own (own)}<option value={own}>{ROLE_WORDS[own]}</option>{/each}
 									</select>
 								</th>{/each}
-							{#if roles.length > MOST_SHOWN}<th>… {roles.length - MOST_SHOWN} more</th>{/if}
+							{#if roles.length > MOST_SHOWN}<th>{en`… ${roles.length - MOST_SHOWN} more`}</th>{/if}
 						</tr>
 					</thead>
 					<tbody>
@@ -192,20 +197,20 @@
 								class:names={layout.hasHeads && i === 0}
 							>
 								<td>
-									{#if layout.hasHeads && i === 0}names{:else}
+									{#if layout.hasHeads && i === 0}{en`names`}{:else}
 										<select
 											class="role"
-											aria-label={`Row ${i + 1} is`}
+											aria-label={en`Row ${i + 1} is`}
 											value={i === layout.objective
-												? 'objective'
+												? en`objective`
 												: layout.leftOut[i]
-													? 'nothing'
-													: 'resource'}
+													? en`nothing`
+													: en`resource`}
 											onchange={(e) => setRow(i, e.currentTarget.value)}
 										>
-											<option value="objective">objective</option>
-											<option value="resource">resource</option>
-											<option value="nothing">left out</option>
+											<option value="objective">{en`objective`}</option>
+											<option value="resource">{en`resource`}</option>
+											<option value="nothing">{en`left out`}</option>
 										</select>
 									{/if}
 								</td>
@@ -214,17 +219,19 @@
 								{/each}
 							</tr>
 						{/each}
-						{#if cells.length > lines.length}<tr><td>… {cells.length - lines.length} more</td></tr>{/if}
+						{#if cells.length > lines.length}<tr><td>{en`… ${cells.length - lines.length} more`}</td></tr
+							>{/if}
 					</tbody>
 				</table>
 			</div>
 		{/if}
 		<p class={fault && cells.length ? 'wrong' : 'note'} role="status">
 			{#if fault}
-				{fault.row === null ? '' : `Row ${fault.row + 1}, column ${(fault.column ?? 0) + 1}: `}{fault.message}
+				{fault.row === null
+					? ''
+					: en`Row ${fault.row + 1}, column ${(fault.column ?? 0) + 1}: `}{fault.message}
 			{:else if problem}
-				{problem.variables.length} activities, {problem.constraints.length} resources. {inWords}
-				{reading.notes.join(' ')} It takes the place of the present statement; one undo brings that back.
+				{en`${problem.variables.length} activities, ${problem.constraints.length} resources. ${inWords} ${reading.notes.join(' ')} It takes the place of the present statement; one undo brings that back.`}
 			{/if}
 		</p>
 	</SheetForm>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { toText } from '$lib/core/number';
 	import type { Plan, Variable } from '$lib/core/problem';
 	import type { CellSnippet } from './cell-snippet';
@@ -15,9 +16,9 @@
 </script>
 
 <tr class="plan">
-	<th scope="row">the plan</th>
+	<th scope="row">{en`the plan`}</th>
 	{#each variables as { name }, j (name)}
-		<td>{@render cell(`amount|${name}`, y, j + 1, toText(plan.get(name)!), `Amount of ${name}`)}</td>
+		<td>{@render cell(`amount|${name}`, y, j + 1, toText(plan.get(name)!), en`Amount of ${name}`)}</td>
 	{/each}
 	<td class="edge sign"></td>
 	<td class="edge"></td>

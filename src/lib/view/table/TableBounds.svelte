@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { isZero, type Rational, toText } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -16,36 +17,36 @@
 	}
 	let { problem, first, rest, cell }: Props = $props();
 	const { document: lesson } = useDesk();
-	const bound = (value: Rational | null) => (value === null ? 'none' : toText(value));
+	const bound = (value: Rational | null) => (value === null ? en`none` : toText(value));
 </script>
 
 {#snippet beside()}<td class="edge sign"></td><td class="edge"></td><td colspan={rest - 2}></td>{/snippet}
 
 <tbody>
 	<tr class="begin">
-		<th scope="row">at least</th>
+		<th scope="row">{en`at least`}</th>
 		{#each problem.variables as { name, lower }, j (name)}
 			<td class:usual={lower && isZero(lower)}
-				>{@render cell(`lower|${name}`, first, j + 1, bound(lower), `Least amount of ${name}`)}</td
+				>{@render cell(`lower|${name}`, first, j + 1, bound(lower), en`Least amount of ${name}`)}</td
 			>
 		{/each}
 		{@render beside()}
 	</tr>
 	<tr>
-		<th scope="row">at most</th>
+		<th scope="row">{en`at most`}</th>
 		{#each problem.variables as { name, upper }, j (name)}
 			<td class:usual={!upper}
-				>{@render cell(`upper|${name}`, first + 1, j + 1, bound(upper), `Greatest amount of ${name}`)}</td
+				>{@render cell(`upper|${name}`, first + 1, j + 1, bound(upper), en`Greatest amount of ${name}`)}</td
 			>
 		{/each}
 		{@render beside()}
 	</tr>
 	<tr>
-		<th scope="row">in</th>
+		<th scope="row">{en`in`}</th>
 		{#each problem.variables as { name, domain } (name)}
 			<td class:usual={domain === 'continuous'}
 				><button
-					aria-label={`${name}: ${DOMAIN_WORDS[domain]}; change`}
+					aria-label={en`${name}: ${DOMAIN_WORDS[domain]}; change`}
 					onclick={() => changeCell(lesson, `domain|${name}`, NEXT_DOMAIN[domain])}
 					>{DOMAIN_WORDS[domain]}</button
 				></td

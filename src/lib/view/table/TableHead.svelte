@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { orderVariables, type Problem, removeVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
@@ -29,10 +30,10 @@
 
 	const actionsOf = (j: number) =>
 		[
-			{ key: 'left', value: 'Move left', possible: j > 0 },
-			{ key: 'right', value: 'Move right', possible: j < names.length - 1 },
-			{ key: 'worth', value: 'How far may its coefficient go?', possible: true },
-			{ key: 'remove', value: 'Remove', possible: names.length > 1 }
+			{ key: 'left', value: en`Move left`, possible: j > 0 },
+			{ key: 'right', value: en`Move right`, possible: j < names.length - 1 },
+			{ key: 'worth', value: en`How far may its coefficient go?`, possible: true },
+			{ key: 'remove', value: en`Remove`, possible: names.length > 1 }
 		].filter(({ possible }) => possible);
 
 	function act(j: number, what: string) {
@@ -50,12 +51,12 @@
 		<td></td>
 		{#each problem.variables as { name, unit }, j (name)}
 			<th scope="col" class:lit={selection.isPointed({ kind: 'variable', name })}>
-				{@render cell(`variable|${name}`, 0, j + 1, name, `Name of the activity ${name}`)}
+				{@render cell(`variable|${name}`, 0, j + 1, name, en`Name of the activity ${name}`)}
 				<div>
-					{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', `Unit of the activity ${name}`)}
+					{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', en`Unit of the activity ${name}`)}
 					<ToolMenu
 						text=""
-						label={`More for the activity ${name}`}
+						label={en`More for the activity ${name}`}
 						items={actionsOf(j)}
 						item={action}
 						onchoose={(what) => act(j, what)}
@@ -64,11 +65,11 @@
 			</th>
 		{/each}
 		<td class="relation"></td>
-		<th scope="col" class="head amount" bind:offsetWidth={amountWidth}>amount</th>
-		<th scope="col" class="head">unit</th>
+		<th scope="col" class="head amount" bind:offsetWidth={amountWidth}>{en`amount`}</th>
+		<th scope="col" class="head">{en`unit`}</th>
 		{#if isAround}
-			<th scope="col" class="head">comes to</th>
-			<th scope="col" class="head">left</th>
+			<th scope="col" class="head">{en`comes to`}</th>
+			<th scope="col" class="head">{en`left`}</th>
 		{/if}
 		<td></td>
 	</tr>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { addVariable } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Pane from '../shared/Pane.svelte';
@@ -18,17 +19,19 @@
 	let pasted = $state<string | null>(null);
 </script>
 
-<Pane pane="table" name="Table" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="table" name={en`Table`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		{#if problem && !tooLarge && !isEmpty}
 			<button
 				class="btn tool"
 				disabled={lesson.stale}
-				onclick={() => lesson.edit(addVariable(lesson.text, lesson.reading).edits)}>Add activity</button
+				onclick={() => lesson.edit(addVariable(lesson.text, lesson.reading).edits)}>{en`Add activity`}</button
 			>
-			<button class="btn tool" disabled={lesson.stale} onclick={() => (adding = true)}>Add resource</button>
+			<button class="btn tool" disabled={lesson.stale} onclick={() => (adding = true)}
+				>{en`Add resource`}</button
+			>
 		{/if}
-		<button class="btn tool" onclick={() => (pasted = '')}>Paste table</button>
+		<button class="btn tool" onclick={() => (pasted = '')}>{en`Paste table`}</button>
 	{/snippet}
 	{#if isEmpty}
 		<EmptyTable onwrite={(text) => (drafted = text)} onpaste={(text) => (pasted = text)} />
@@ -37,8 +40,8 @@
 	{:else}
 		<p class="nothing">
 			{tooLarge
-				? 'Too large for a table on the screen. The statement has all of it.'
-				: 'The table appears here as soon as the statement can be read.'}
+				? en`Too large for a table on the screen. The statement has all of it.`
+				: en`The table appears here as soon as the statement can be read.`}
 		</p>
 	{/if}
 </Pane>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		type Constraint,
 		moveRow,
@@ -39,11 +40,11 @@
 	const identity = $derived(session.identities.get(name));
 	const actions = $derived(
 		[
-			{ key: 'up', value: 'Move up', possible: index > 0 },
-			{ key: 'down', value: 'Move down', possible: !isLast },
-			{ key: 'worth', value: 'What is it worth?', possible: true },
-			{ key: 'turn', value: 'Multiply by −1', possible: true },
-			{ key: 'remove', value: 'Remove', possible: true }
+			{ key: 'up', value: en`Move up`, possible: index > 0 },
+			{ key: 'down', value: en`Move down`, possible: !isLast },
+			{ key: 'worth', value: en`What is it worth?`, possible: true },
+			{ key: 'turn', value: en`Multiply by −1`, possible: true },
+			{ key: 'remove', value: en`Remove`, possible: true }
 		].filter(({ possible }) => possible)
 	);
 
@@ -75,7 +76,7 @@
 			y,
 			0,
 			name,
-			`Name of the resource ${name}`
+			en`Name of the resource ${name}`
 		)}</th
 	>
 	{#each variables as { name: variable }, j (variable)}
@@ -90,14 +91,14 @@
 				y,
 				j + 1,
 				value ? cellNumber(lesson, name, variable, value) : '',
-				`${name} per ${variable}`
+				en`${name} per ${variable}`
 			)}</td
 		>
 	{/each}
 	<td class="sign"
 		><button
 			class="relation"
-			aria-label={`${name}: ${WORDS[relation]}; change`}
+			aria-label={en`${name}: ${WORDS[relation]}; change`}
 			onclick={() => lesson.edit(setRelation(lesson.text, lesson.reading, name, NEXT[relation]))}
 			>{RELATION_SIGNS[relation]}</button
 		></td
@@ -114,14 +115,16 @@
 			y,
 			variables.length + 1,
 			cellNumber(lesson, name, 'amount', rhs),
-			`Amount of ${name}`
+			en`Amount of ${name}`
 		)}</td
 	>
-	<td class="unit">{@render cell(`unit|${name}`, y, variables.length + 2, unit ?? '', `Unit of ${name}`)}</td>
+	<td class="unit"
+		>{@render cell(`unit|${name}`, y, variables.length + 2, unit ?? '', en`Unit of ${name}`)}</td
+	>
 	{#if at}
 		<td class="left" class:broken={!at.isMet}
 			><NumberView value={at.left} style={lesson.notation.numbers} />{#if !at.isMet}<span
-					>by {toText(at.slack.abs())}</span
+					>{en`by ${toText(at.slack.abs())}`}</span
 				>{/if}</td
 		>
 		<td
@@ -133,14 +136,14 @@
 					y,
 					variables.length + 3,
 					toText(at.slack),
-					`Left of ${name}`
+					en`Left of ${name}`
 				)}{/if}</td
 		>
 	{/if}
 	<td class="more"
 		><ToolMenu
 			text=""
-			label={`More for the resource ${name}`}
+			label={en`More for the resource ${name}`}
 			items={actions}
 			item={action}
 			onchoose={act}

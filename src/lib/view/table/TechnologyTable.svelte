@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { tick, untrack } from 'svelte';
 	import { isWholeTable } from '$lib/core/spreadsheet';
 	import { rowsAt } from '$lib/core/design';
@@ -207,7 +208,7 @@
 {/snippet}
 
 {#snippet senseChoice(negated: boolean)}
-	{negated ? 'with the signs of all coefficients turned' : 'with the same coefficients'}
+	{negated ? en`with the signs of all coefficients turned` : en`with the same coefficients`}
 {/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -217,7 +218,7 @@
 	class:stale={lesson.stale}
 	tabindex="0"
 	role="group"
-	aria-label="Technology table"
+	aria-label={en`Technology table`}
 >
 	<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
@@ -244,7 +245,7 @@
 				<th scope="row">
 					<ToolMenu
 						text={objective.sense}
-						label={`${objective.sense}: turn into ${other(objective.sense)}`}
+						label={en`${objective.sense}: turn into ${other(objective.sense)}`}
 						items={SENSES}
 						item={senseChoice}
 						onchoose={(negated) => lesson.edit(turnSense(lesson.text, lesson.reading, negated))}
@@ -263,7 +264,7 @@
 							top,
 							j + 1,
 							value ? cellNumber(lesson, null, name, value) : '',
-							`${objective.name} per ${name}`
+							en`${objective.name} per ${name}`
 						)}</td
 					>
 				{/each}
@@ -275,7 +276,7 @@
 						top,
 						variables.length + 2,
 						objective.unit ?? '',
-						`Unit of ${objective.name}`
+						en`Unit of ${objective.name}`
 					)}</td
 				>
 				<td colspan={around ? 3 : 1}></td>

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import { type Rational, takeApart, toText, ZERO } from '$lib/core/number';
 import { rhsFor, rowsAt } from '$lib/core/design';
 import { meantBy } from '$lib/core/spreadsheet';
@@ -30,7 +31,7 @@ export interface Around {
 
 /** the relation that a row gets when its sign is pressed */
 export const NEXT: Record<Relation, Relation> = { '<=': '>=', '>=': '=', '=': '<=' };
-export const WORDS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
+export const WORDS: Record<Relation, string> = { '<=': en`at most`, '>=': en`at least`, '=': en`exactly` };
 
 /** the domain that a variable gets when its word is pressed */
 export const NEXT_DOMAIN: Record<Domain, Domain> = {
@@ -39,9 +40,9 @@ export const NEXT_DOMAIN: Record<Domain, Domain> = {
 	binary: 'continuous'
 };
 export const DOMAIN_WORDS: Record<Domain, string> = {
-	continuous: 'any part',
-	integer: 'whole',
-	binary: '0 or 1'
+	continuous: en`any part`,
+	integer: en`whole`,
+	binary: en`0 or 1`
 };
 
 /** the two ways to turn max and min: with the same coefficients, or with their signs turned */
@@ -116,7 +117,7 @@ export function cellNumber(
 
 const UNIT = /^[^[\]\n#"]{0,60}$/;
 const NO_NUMBER = (typed: string) =>
-	`“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
+	en`“${typed.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`;
 
 /** A bound as typed; undefined where it is none. */
 function boundOf(typed: string): Rational | null | undefined {
@@ -150,7 +151,7 @@ export function changeCell(
 		return renameEverywhere(lesson, kind === 'row' ? 'constraint' : 'variable', row, typed);
 	if (kind === 'unit' || kind === 'unit-of') {
 		const unit = typed.trim();
-		if (!UNIT.test(unit)) return 'A unit has at most 60 characters, without brackets, quotes and #.';
+		if (!UNIT.test(unit)) return en`A unit has at most 60 characters, without brackets, quotes and #.`;
 		if (kind === 'unit') lesson.edit(setUnit(text, reading, row || null, unit));
 		else changeVariable(lesson, row, ({ unit: _, ...own }) => (unit ? { ...own, unit } : own));
 		return null;
@@ -164,7 +165,7 @@ export function changeCell(
 		const found = (Object.keys(DOMAIN_WORDS) as Domain[]).find(
 			(own) => own === typed.trim().toLowerCase() || DOMAIN_WORDS[own] === typed.trim().toLowerCase()
 		);
-		if (!found) return `“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
+		if (!found) return en`“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
 		return changeVariable(lesson, row, (own) => ({ ...own, domain: found }));
 	}
 	// $45 and (3) mean the same as in a block from a spreadsheet; letters could be a name
@@ -172,7 +173,7 @@ export function changeCell(
 	const value = meant === '' ? ZERO : readCell(meant);
 	if (!value) return NO_NUMBER(typed);
 	if (/^[-−]?\d{1,3},\d{3}$/.test(typed.trim()) && lesson.notation.numbers !== 'comma')
-		return `“${typed.trim()}” can be ${typed.trim().replace(',', '')} or ${typed.trim().replace(',', '.')}: write the one that is meant.`;
+		return en`“${typed.trim()}” can be ${typed.trim().replace(',', '')} or ${typed.trim().replace(',', '.')}: write the one that is meant.`;
 	const at =
 		around && lesson.problem && rowsAt(lesson.problem, around.plan).find((own) => own.row.name === row);
 	if (kind === 'amount') {

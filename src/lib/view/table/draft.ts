@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import {
 	asName,
 	isName,
@@ -73,7 +74,7 @@ function numberIn(text: string, field: string): Rational {
 	if (!value)
 		throw new Fault({
 			field,
-			why: `“${text.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`
+			why: en`“${text.slice(0, 30)}” is no number. Write 12, 5/2, 0.25 or 15.6/1000.`
 		});
 	return value;
 }
@@ -83,9 +84,9 @@ function nameIn(text: string, field: string, taken: Set<string>, otherwise: () =
 	if (!isName(name))
 		throw new Fault({
 			field,
-			why: `“${name.slice(0, 40)}” is no name: a letter, then letters, digits and _, at most 40.`
+			why: en`“${name.slice(0, 40)}” is no name: a letter, then letters, digits and _, at most 40.`
 		});
-	if (taken.has(name)) throw new Fault({ field, why: `There are two of the name ${name}.` });
+	if (taken.has(name)) throw new Fault({ field, why: en`There are two of the name ${name}.` });
 	taken.add(name);
 	return name;
 }
@@ -99,14 +100,14 @@ export function rowOfTable(
 ): NewRow | null {
 	if (row.amount.trim() === '') return null;
 	const uses = row.uses.map(
-		(use, j) => [names[j], numberIn(use, `${row.name || `resource ${i + 1}`} per ${names[j]}`)] as const
+		(use, j) => [names[j], numberIn(use, en`${row.name || en`resource ${i + 1}`} per ${names[j]}`)] as const
 	);
 	return {
-		name: nameIn(row.name, `name of resource ${i + 1}`, taken, () => numbered('r', i + 1, taken)),
+		name: nameIn(row.name, en`name of resource ${i + 1}`, taken, () => numbered('r', i + 1, taken)),
 		...(row.unit.trim() ? { unit: row.unit.trim().replace(/[[\]\n#"]/g, '') } : {}),
 		terms: withoutZeros(new Map(uses)),
 		relation: row.relation,
-		rhs: numberIn(row.amount, `amount of resource ${i + 1}`)
+		rhs: numberIn(row.amount, en`amount of resource ${i + 1}`)
 	};
 }
 
@@ -118,7 +119,7 @@ export function problemOfTable(
 		const taken = new Set<string>();
 		const given = new Set(draft.names.map((name) => name.trim()));
 		const names = draft.names.map((name, j) =>
-			nameIn(name, `name of activity ${j + 1}`, taken, () => numbered('x', j + 1, given))
+			nameIn(name, en`name of activity ${j + 1}`, taken, () => numbered('x', j + 1, given))
 		);
 		const rowNames = new Set<string>();
 		return {
@@ -126,9 +127,9 @@ export function problemOfTable(
 				variables: names.map((name) => ({ name, lower: ZERO, upper: null, domain: 'continuous' })),
 				objective: {
 					sense: draft.sense,
-					name: nameIn(draft.goal, 'name of the objective', new Set(), () => 'z'),
+					name: nameIn(draft.goal, en`name of the objective`, new Set(), () => 'z'),
 					terms: withoutZeros(
-						new Map(draft.costs.map((cost, j) => [names[j], numberIn(cost, `objective per ${names[j]}`)]))
+						new Map(draft.costs.map((cost, j) => [names[j], numberIn(cost, en`objective per ${names[j]}`)]))
 					),
 					constant: ZERO
 				},

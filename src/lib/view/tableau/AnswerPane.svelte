@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onDestroy } from 'svelte';
 	import { certify, segmentBetween, standingProblem, tiedColumns } from '$lib/core/answer';
 	import {
@@ -61,7 +62,7 @@
 		const end = set.vertices.at(-1)!;
 		return [...set.vertices, ...set.rays.map((ray) => moved(end, ray, rational(FAR)))];
 	});
-	const SLIDE = 'Slide along them';
+	const SLIDE = en`Slide along them`;
 	/** steps between two points of the way, and how many times a ray is followed */
 	const PARTS = 12;
 	const FAR = 6;
@@ -95,12 +96,12 @@
 	}
 </script>
 
-<Pane pane="answer" name="The answer" aside={lesson.stale ? 'last right statement' : null}>
+<Pane pane="answer" name={en`The answer`} aside={lesson.stale ? en`last right statement` : null}>
 	{#if t && problem && plan}
-		<Scroll label="The answer and its checks">
+		<Scroll label={en`The answer and its checks`}>
 			<div class="parts">
 				<section>
-					<h3>Read off the tableau</h3>
+					<h3>{en`Read off the tableau`}</h3>
 					<ul>
 						{#each readingsOf(t) as line, i (i)}
 							<li class:lit={selection.isPointed(pointed(line))}>
@@ -116,13 +117,13 @@
 					</ul>
 				</section>
 				<section>
-					<h3>In words</h3>
+					<h3>{en`In words`}</h3>
 					{#each storyFound(problem, plan, set?.unique ?? false) as found, i (i)}
 						<p><Words sentence={storyWords(found, meaning)} linked={false} decimals /></p>
 					{/each}
 				</section>
 				<section>
-					<h3>All best plans</h3>
+					<h3>{en`All best plans`}</h3>
 					{#if set}
 						<p><Words sentence={bestPlansWords(bestPlansFound(problem, set))} decimals /></p>
 					{/if}
@@ -140,7 +141,7 @@
 						{#if slidTo}<p aria-live="polite"><Words sentence={slidTo.says} linked={false} /></p>{/if}
 					{/if}
 					{#if isBack}<p>
-							This optimal basis was here before: the tour of the best plans is back where it began.
+							{en`This optimal basis was here before: the tour of the best plans is back where it began.`}
 						</p>{/if}
 					{#each others as { column, move, known } (column.id)}
 						<button class="btn tool" onclick={() => session.take(move)}
@@ -152,7 +153,7 @@
 					{/each}
 				</section>
 				<section>
-					<h3>Put into the constraints</h3>
+					<h3>{en`Put into the constraints`}</h3>
 					<ul>
 						{#each checksOf(problem, plan) as found (found.row.name)}
 							<li
@@ -167,7 +168,7 @@
 				</section>
 				{#if certificate?.kind === 'optimal' && standing}
 					<section>
-						<h3>Why no plan is better</h3>
+						<h3>{en`Why no plan is better`}</h3>
 						{#each boundFound(standing, certificate.multipliers, plan) as found (found.code)}
 							<p><Words sentence={boundWords(found)} decimals /></p>
 						{/each}
@@ -176,7 +177,7 @@
 			</div>
 		</Scroll>
 	{:else}
-		<p class="nothing">The answer is read here when an optimal tableau is reached.</p>
+		<p class="nothing">{en`The answer is read here when an optimal tableau is reached.`}</p>
 	{/if}
 </Pane>
 

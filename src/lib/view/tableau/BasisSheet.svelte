@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { eligible, refusalParagraph } from '$lib/core/move';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { columnOf, rowCount } from '$lib/core/tableau';
@@ -33,11 +34,11 @@
 	}
 </script>
 
-<Sheet title="Choose a basis" {onclose}>
-	<SheetForm action="To its tableau" onsubmit={take} {onclose} isReady={chosen.size > 0}>
+<Sheet title={en`Choose a basis`} {onclose}>
+	<SheetForm action={en`To its tableau`} onsubmit={take} {onclose} isReady={chosen.size > 0}>
 		{#if t}
-			<p class="note">One variable for each row: {chosen.size} of {rowCount(t)} chosen.</p>
-			<div class="columns" role="group" aria-label="Basic variables">
+			<p class="note">{en`One variable for each row: ${chosen.size} of ${rowCount(t)} chosen.`}</p>
+			<div class="columns" role="group" aria-label={en`Basic variables`}>
 				{#each choice!.columns as j (j)}
 					{@const column = columnOf(t, j)}
 					<label class="check"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { say } from '$lib/core/sentence';
 	import { pointSentence } from '$lib/core/commentary';
 	import { pointKey, pointOf } from '$lib/core/geometry';
@@ -38,37 +39,37 @@
 		)
 	);
 	const isShared = (key: string) => ways.every((steps) => steps.some((step) => step.key === key));
-	const WAYS = ['The pinned way', 'The way to where we stand'];
+	const WAYS = [en`The pinned way`, en`The way to where we stand`];
 	const label = $derived(labelOf(pinned.stop?.node.move ?? null, namingOf(lesson, work?.tableau ?? null)));
 </script>
 
-<Pane pane="before" name="Tableau beside" aside={pinned.isOn ? 'pinned' : null}>
+<Pane pane="before" name={en`Tableau beside`} aside={pinned.isOn ? en`pinned` : null}>
 	{#snippet tools()}
 		<button
 			class="btn tool"
-			aria-label="Earlier tableau"
-			title="Earlier tableau (,)"
+			aria-label={en`Earlier tableau`}
+			title={en`Earlier tableau (,)`}
 			disabled={!pinned.canGoEarlier}
 			onclick={() => pinned.earlier()}>‹</button
 		>
 		<button
 			class="btn tool"
-			aria-label="Later tableau"
-			title="Later tableau (.)"
+			aria-label={en`Later tableau`}
+			title={en`Later tableau (.)`}
 			disabled={!pinned.canGoLater}
 			onclick={() => pinned.later()}>›</button
 		>
 		<button
 			class="btn tool"
-			title="Pin (t)"
+			title={en`Pin (t)`}
 			aria-pressed={pinned.isOn}
 			disabled={!session.tableau}
-			onclick={() => pinned.toggle()}>{pinned.isOn ? 'Let go' : 'Pin'}</button
+			onclick={() => pinned.toggle()}>{pinned.isOn ? en`Let go` : en`Pin`}</button
 		>
 	{/snippet}
 	{#if work}
 		<div class="all">
-			<p class="step">Step {number}: <Words sentence={label} linked={false} /></p>
+			<p class="step">{en`Step ${number}:`} <Words sentence={label} linked={false} /></p>
 			<div class="grid"><TableauGrid {work} decision={null} /></div>
 			{#if pinned.isOn}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -76,11 +77,11 @@
 					class="ways"
 					tabindex="0"
 					role="group"
-					aria-label="Two ways, the same corners by the same letters"
+					aria-label={en`Two ways, the same corners by the same letters`}
 				>
 					{#each ways as steps, i (i)}
 						<section>
-							<h3>{WAYS[i]}: {steps.length === 2 ? '1 step' : `${steps.length - 1} steps`}</h3>
+							<h3>{WAYS[i]}: {steps.length === 2 ? '1 step' : en`${steps.length - 1} steps`}</h3>
 							<ol>
 								{#each steps as { key, says }, k (k)}
 									<li>
@@ -95,7 +96,7 @@
 			{/if}
 		</div>
 	{:else}
-		<p class="nothing">The tableau before the last step appears here.</p>
+		<p class="nothing">{en`The tableau before the last step appears here.`}</p>
 	{/if}
 </Pane>
 

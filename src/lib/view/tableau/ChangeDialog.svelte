@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { type ChangeMove, refusalParagraph } from '$lib/core/move';
 	import { paragraphText } from '$lib/core/sentence';
 	import { toText, ZERO } from '$lib/core/number';
@@ -18,16 +19,16 @@
 		...problem.constraints.map((row) => ({
 			kind: 'rhs' as const,
 			name: row.name,
-			says: `the right-hand side of ${row.name}`,
+			says: en`the right-hand side of ${row.name}`,
 			now: row.rhs
 		})),
 		...problem.variables.map((variable) => ({
 			kind: 'cost' as const,
 			name: variable.name,
-			says: `the objective coefficient of ${variable.name}`,
+			says: en`the objective coefficient of ${variable.name}`,
 			now: problem.objective.terms.get(variable.name) ?? ZERO
 		})),
-		{ kind: 'add' as const, name: '', says: 'one more constraint', now: ZERO }
+		{ kind: 'add' as const, name: '', says: en`one more constraint`, now: ZERO }
 	]);
 	const keyOf = ({ kind, name: own }: { kind: string; name: string }) => (own ? `${kind} ${own}` : kind);
 	let what = $state('');
@@ -45,7 +46,7 @@
 		if (!row)
 			return wrong
 				? messageText(wrong.message)
-				: `Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`;
+				: en`Write a row in ${known}, such as ${known.split(',')[0]} ≤ 4.`;
 		const terms = Object.fromEntries(
 			[...row.terms].map(([own, c]) => [keys.variables.get(own) ?? own, toText(c)])
 		);
@@ -80,13 +81,13 @@
 </script>
 
 <Sheet
-	title="Change the problem here"
-	text="The tableau that stands takes the change in, and the method goes on from it. The statement stays as it is."
+	title={en`Change the problem here`}
+	text={en`The tableau that stands takes the change in, and the method goes on from it. The statement stays as it is.`}
 	{onclose}
 >
-	<SheetForm action="Change" onsubmit={submit} {onclose}>
+	<SheetForm action={en`Change`} onsubmit={submit} {onclose}>
 		<label
-			>What
+			>{en`What`}
 			<select
 				class="field"
 				value={keyOf(chosen)}
@@ -97,14 +98,12 @@
 		</label>
 		{#if chosen.kind === 'add'}
 			<label
-				>Name <input
-					class="field"
-					bind:value={name}
-					placeholder={`r${problem.constraints.length + 1}`}
-				/></label
+				>{en`Name`}
+				<input class="field" bind:value={name} placeholder={`r${problem.constraints.length + 1}`} /></label
 			>
 			<label
-				>Row <input
+				>{en`Row`}
+				<input
 					class="field"
 					bind:value
 					aria-invalid={fault !== ''}
@@ -113,12 +112,8 @@
 			>
 		{:else}
 			<label
-				>New number <input
-					class="field"
-					bind:value
-					aria-invalid={fault !== ''}
-					placeholder={toText(chosen.now)}
-				/></label
+				>{en`New number`}
+				<input class="field" bind:value aria-invalid={fault !== ''} placeholder={toText(chosen.now)} /></label
 			>
 		{/if}
 		{#if fault}<p class="fault" role="alert">{fault}</p>{/if}

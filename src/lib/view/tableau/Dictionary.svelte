@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { fitTable } from '../shared/fit-table';
 	import { comparison, type Decision, type Work } from '$lib/core/method';
 	import { addressText, board, type BoardCell, columnName } from '$lib/core/notation';
@@ -48,7 +49,7 @@
 
 {#snippet cover(address: string, name: string)}<button
 		class="cover"
-		aria-label={`covered ${name ? `coefficient of ${name}` : 'number'}, shows it`}
+		aria-label={en`covered ${name ? en`coefficient of ${name}` : en`number`}, shows it`}
 		onclick={() => session.covering.show(address)}>?{name ? ` ${name}` : ''}</button
 	>{/snippet}
 
@@ -57,11 +58,12 @@
 	class="scroll"
 	tabindex="0"
 	role="group"
-	aria-label="Dictionary, scrolls where it is large"
+	aria-label={en`Dictionary, scrolls where it is large`}
 	{@attach fitTable()}
 >
 	<table>
-		<caption class="only-heard">The basic variables as equations. Choose a term to pivot on it.</caption>
+		<caption class="only-heard">{en`The basic variables as equations. Choose a term to pivot on it.`}</caption
+		>
 		<tbody>
 			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
 				{@const amount = addressText({ row: row.key, column: 'rhs' })}
@@ -87,7 +89,7 @@
 									class="entry"
 									class:advised={choice?.row === i && choice.entering === index}
 									class:alternative={isAlternative}
-									title={`Pivot: ${name} in, ${row.name} out${isAlternative ? ', allowed as well' : ''}`}
+									title={en`Pivot: ${name} in, ${row.name} out${isAlternative ? en`, allowed as well` : ''}`}
 									onclick={() => take(i, index)}
 									onpointerenter={() => look(i, index)}
 									onpointerleave={() => look(null, index)}
@@ -103,21 +105,21 @@
 							{columnName(lesson.notation, t.form.columns[down.column])} ≤ <NumberView
 								value={down.ratios[i].value}
 								{style}
-							/>{down.ratios[i].least && !hides ? ' least' : ''}
+							/>{down.ratios[i].least && !hides ? en` least` : ''}
 						{/if}
 					</td>
 				</tr>
 			{/each}
 			{#if along && shown.covered.size === 0}
 				<tr class="ratios">
-					<th scope="row">ratio</th>
+					<th scope="row">{en`ratio`}</th>
 					<td colspan="2"></td>
 					{#each shown.columns as { column, index } (column.id)}
 						{@const ratio = along.ratios[t.nonbasic.indexOf(index)]}
 						<td></td>
 						<td class:least={ratio?.least}
 							>{#if ratio?.value}<NumberView value={ratio.value} {style} />{ratio.least
-									? ' least'
+									? en` least`
 									: ''}{/if}</td
 						>
 					{/each}

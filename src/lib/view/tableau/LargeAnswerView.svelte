@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { Progress } from '@skeletonlabs/skeleton-svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 
@@ -6,22 +7,24 @@
 	const { answer, document } = useDesk();
 	const values = $derived(Object.entries(answer.result?.solution ?? {}).filter(([, value]) => value !== '0'));
 	const STATUS: Record<string, string> = {
-		optimal: 'Optimal',
-		infeasible: 'Infeasible: no plan satisfies all constraints',
-		unbounded: 'Unbounded: the objective improves without limit',
-		stopped: 'Stopped'
+		optimal: en`Optimal`,
+		infeasible: en`Infeasible: no plan satisfies all constraints`,
+		unbounded: en`Unbounded: the objective improves without limit`,
+		stopped: en`Stopped`
 	};
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="large" tabindex="0" role="group" aria-label="Answer to a large problem">
-	<p>This problem is too large for a readable tableau, so it is solved exactly, but without its steps.</p>
+<div class="large" tabindex="0" role="group" aria-label={en`Answer to a large problem`}>
+	<p>
+		{en`This problem is too large for a readable tableau, so it is solved exactly, but without its steps.`}
+	</p>
 	{#if answer.state === 'running'}
-		<p role="status">Solving: {answer.pivots} pivots so far.</p>
-		<Progress value={null} class="progress" aria-label="Solving">
+		<p role="status">{en`Solving: ${answer.pivots} pivots so far.`}</p>
+		<Progress value={null} class="progress" aria-label={en`Solving`}>
 			<Progress.Track class="progress-track"><Progress.Range class="progress-range" /></Progress.Track>
 		</Progress>
-		<button class="btn tool" onclick={() => answer.cancel()}>Cancel</button>
+		<button class="btn tool" onclick={() => answer.cancel()}>{en`Cancel`}</button>
 	{:else if answer.state === 'done' && answer.result}
 		<h3>{STATUS[answer.result.status]}</h3>
 		{#if answer.result.reason}<p>{answer.result.reason}</p>{/if}
@@ -30,12 +33,12 @@
 			<ul>
 				{#each values as [name, value] (name)}<li>{name} = {value}</li>{/each}
 			</ul>
-			<p>All other variables are 0.</p>
+			<p>{en`All other variables are 0.`}</p>
 		{/if}
-		<p>{answer.result.pivots} pivots.</p>
+		<p>{en`${answer.result.pivots} pivots.`}</p>
 	{:else if answer.state !== 'idle'}
-		<p role="status">{answer.state === 'cancelled' ? 'Cancelled.' : 'The worker could not finish.'}</p>
-		<button class="btn tool" onclick={() => void answer.find(document.text)}>Solve again</button>
+		<p role="status">{answer.state === 'cancelled' ? en`Cancelled.` : en`The worker could not finish.`}</p>
+		<button class="btn tool" onclick={() => void answer.find(document.text)}>{en`Solve again`}</button>
 	{/if}
 </div>
 

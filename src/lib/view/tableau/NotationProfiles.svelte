@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		MAX_PROFILE_NAME,
 		type Notation,
@@ -79,25 +80,25 @@
 			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
 			const found = readProfiles(await file.text());
 			own.keep(found);
-			said = `${file.name}: ${found.length} ${found.length === 1 ? 'notation' : 'notations'} taken in.`;
+			said = en`${file.name}: ${found.length} ${found.length === 1 ? en`notation` : en`notations`} taken in.`;
 		} catch (error) {
-			said = `${file.name} was not taken in: ${error instanceof SyntaxError ? 'it is not JSON' : (error as Error).message}.`;
+			said = en`${file.name} was not taken in: ${error instanceof SyntaxError ? en`it is not JSON` : (error as Error).message}.`;
 		}
 	}
 	const MAX_FILE = 200_000;
 </script>
 
 <label
-	>Profile
+	>{en`Profile`}
 	<select
 		class="field"
 		value={chosen?.name ?? ''}
 		onchange={({ currentTarget }) => choose(currentTarget.value)}
 	>
-		{#if !chosen}<option value="">of this lesson’s own</option>{/if}
+		{#if !chosen}<option value="">{en`of this lesson’s own`}</option>{/if}
 		{#each PROFILES as { name: of } (of)}<option value={of}>{of}</option>{/each}
 		{#if own.list.length}
-			<optgroup label="Your own">
+			<optgroup label={en`Your own`}>
 				{#each own.list as { name: of } (of)}<option value={of}>{of}</option>{/each}
 			</optgroup>
 		{/if}
@@ -112,33 +113,36 @@
 >
 	<input
 		class="field"
-		placeholder="Name for this notation"
-		aria-label="Name for this notation"
+		placeholder={en`Name for this notation`}
+		aria-label={en`Name for this notation`}
 		aria-invalid={isTaken}
 		maxlength={MAX_PROFILE_NAME}
 		bind:value={name}
 	/>
-	<button class="btn tool" disabled={!name.trim() || isTaken}>Keep</button>
+	<button class="btn tool" disabled={!name.trim() || isTaken}>{en`Keep`}</button>
 	{#if chosen?.isOwn}
-		<button type="button" class="btn tool" disabled={!name.trim() || isTaken} onclick={rename}>Rename</button>
+		<button type="button" class="btn tool" disabled={!name.trim() || isTaken} onclick={rename}
+			>{en`Rename`}</button
+		>
 		<button type="button" class="btn tool" onclick={forget} onblur={() => (asks = false)}
-			>{asks ? `Forget “${chosen.name}”?` : 'Forget'}</button
+			>{asks ? en`Forget “${chosen.name}”?` : en`Forget`}</button
 		>
 	{/if}
 </form>
-{#if isTaken}<p class="wrong" role="alert">A built-in notation has this name.</p>{/if}
+{#if isTaken}<p class="wrong" role="alert">{en`A built-in notation has this name.`}</p>{/if}
 {#if forgotten}<p role="status" class="said">
-		“{forgotten.name}” is forgotten. <button class="btn tool" onclick={putBack}>Put it back</button>
+		{en`“${forgotten.name}” is forgotten.`}
+		<button class="btn tool" onclick={putBack}>{en`Put it back`}</button>
 	</p>{/if}
 <div class="keep">
 	<button
 		class="btn tool"
 		disabled={own.list.length === 0}
 		onclick={() => download('notations.json', writeProfiles(own.list), 'application/json')}
-		>Export yours</button
+		>{en`Export yours`}</button
 	>
 	<label class="btn tool open"
-		>Open a file of notations
+		>{en`Open a file of notations`}
 		<input
 			class="only-heard"
 			type="file"

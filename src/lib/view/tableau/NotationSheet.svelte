@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import {
 		CHOICE_LABELS,
 		CHOICES,
@@ -24,10 +25,10 @@
 	const LETTERS = Object.keys(LETTER_LABELS) as (keyof typeof LETTER_LABELS)[];
 	/** the choices in groups; what is rarely needed comes last */
 	const GROUPS: readonly { name: string; choices: readonly Choice[] }[] = [
-		{ name: 'Signs and values', choices: ['entries', 'value', 'minimum', 'phaseOne'] },
-		{ name: 'Places', choices: ['layout', 'goalPlace', 'rhs', 'basis', 'goalColumn', 'ratios'] },
-		{ name: 'Names', choices: ['index'] },
-		{ name: 'Pivots and M', choices: ['mark', 'operations', 'bigM'] }
+		{ name: en`Signs and values`, choices: ['entries', 'value', 'minimum', 'phaseOne'] },
+		{ name: en`Places`, choices: ['layout', 'goalPlace', 'rhs', 'basis', 'goalColumn', 'ratios'] },
+		{ name: en`Names`, choices: ['index'] },
+		{ name: en`Pivots and M`, choices: ['mark', 'operations', 'bigM'] }
 	];
 	/** choices whose variants are told apart by a small piece of the tableau */
 	const PICTURED: readonly Choice[] = [
@@ -50,12 +51,12 @@
 	const work = $derived(session.position?.work ?? null);
 </script>
 
-<Sheet title="Notation" look="wide" {onclose}>
+<Sheet title={en`Notation`} look="wide" {onclose}>
 	<div class="parts">
 		<div class="choices">
 			<NotationProfiles />
 			<label
-				>Numbers
+				>{en`Numbers`}
 				<select
 					class="field"
 					value={notation.numbers}
@@ -109,15 +110,15 @@
 								>
 							{/each}
 						</div>
-						{#if wrong}<p class="wrong" role="alert">Write one to three letters.</p>{/if}
+						{#if wrong}<p class="wrong" role="alert">{en`Write one to three letters.`}</p>{/if}
 					{/if}
 				</details>
 			{/each}
 		</div>
-		<div class="preview" role="group" aria-label="The present tableau in this notation">
+		<div class="preview" role="group" aria-label={en`The present tableau in this notation`}>
 			{#if work && notation.layout === 'dictionary'}<Dictionary {work} decision={null} />
 			{:else if work}<TableauGrid {work} decision={null} />
-			{:else}<p>The tableau is shown here as soon as a method has begun.</p>{/if}
+			{:else}<p>{en`The tableau is shown here as soon as a method has begun.`}</p>{/if}
 		</div>
 	</div>
 </Sheet>

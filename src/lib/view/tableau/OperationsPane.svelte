@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { expressing, writtenOperation } from '$lib/core/commentary';
 	import { choiceOf } from '$lib/core/move';
 	import { columnName, rowKey } from '$lib/core/notation';
@@ -65,7 +66,7 @@
 		!now.lines[line].cells[places[k]].equals(now.lines[0].cells[places[k]]);
 	const headings = $derived(
 		pivoted
-			? [...shownColumns.map((j) => columnName(lesson.notation, pivoted.old.form.columns[j])), 'rhs']
+			? [...shownColumns.map((j) => columnName(lesson.notation, pivoted.old.form.columns[j])), en`rhs`]
 			: []
 	);
 	/** how an entry of the result came about */
@@ -74,28 +75,28 @@
 	const explained = $derived(asked && asked.step >= 0 && asked.place >= 0 ? asked.place : pointed);
 </script>
 
-<Pane pane="operations" name={equations ? 'Expressed and put in' : 'Row operations'}>
+<Pane pane="operations" name={equations ? en`Expressed and put in` : en`Row operations`}>
 	{#snippet tools()}
 		{#if now && !equations && !session.covering.isOn}
 			<button
 				class="btn tool"
-				aria-label="Row operation before"
+				aria-label={en`Row operation before`}
 				disabled={index === 0}
 				onclick={() => show(index - 1)}>‹</button
 			>
-			<span class="count">{index + 1} of {count}</span>
+			<span class="count">{en`${index + 1} of ${count}`}</span>
 			<button
 				class="btn tool"
-				aria-label="Row operation after"
+				aria-label={en`Row operation after`}
 				disabled={index === count - 1}
 				onclick={() => show(index + 1)}>›</button
 			>
 		{/if}
 	{/snippet}
 	{#if pivoted && session.covering.isOn}
-		<p class="nothing">The row operations appear once no number of the tableau is covered.</p>
+		<p class="nothing">{en`The row operations appear once no number of the tableau is covered.`}</p>
 	{:else if equations}
-		<Scroll label="How the equations become the next ones">
+		<Scroll label={en`How the equations become the next ones`}>
 			<ol class="equations">
 				{#each equations as { row, says: sentence } (row)}
 					<li class:pointed={selection.cell?.row === row}><Words {sentence} /></li>
@@ -103,7 +104,7 @@
 			</ol>
 		</Scroll>
 	{:else if pivoted && now}
-		<Scroll label="Row operations of the pivot">
+		<Scroll label={en`Row operations of the pivot`}>
 			<p class="list">
 				{#each written as own, i (i)}
 					<button class="btn step" aria-current={i === index ? 'step' : undefined} onclick={() => show(i)}
@@ -140,17 +141,20 @@
 				</table>
 			</div>
 			<p class="how" aria-live="polite">
-				{#if asked && asked.step < 0}This row stays as it is: its entry in the pivot’s column was 0.{:else if explained !== null}{headings[
+				{#if asked && asked.step < 0}{en`This row stays as it is: its entry in the pivot’s column was 0.`}{:else if explained !== null}{headings[
 						explained
-					]}: {says(explained)}{:else}Point at a column, or at an entry of the tableau, to see how it came
-					about.{/if}
+					]}: {says(
+						explained
+					)}{:else}{en`Point at a column, or at an entry of the tableau, to see how it came about.`}{/if}
 			</p>
 		</Scroll>
 	{:else}
 		<p class="nothing">
-			After a pivot {lesson.notation.layout === 'dictionary'
-				? 'this shows how each equation became the next one'
-				: 'its row operations appear here, one at a time'}.
+			{en`After a pivot ${
+				lesson.notation.layout === 'dictionary'
+					? en`this shows how each equation became the next one`
+					: en`its row operations appear here, one at a time`
+			}.`}
 		</p>
 	{/if}
 </Pane>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Comparison } from '$lib/core/method';
 	import type { Board } from '$lib/core/notation';
 	import type { Tableau } from '$lib/core/tableau';
@@ -16,7 +17,7 @@
 </script>
 
 <tr class="row-ratios">
-	<th scope="row" class="basis">ratio</th>
+	<th scope="row" class="basis">{en`ratio`}</th>
 	{#each shown.across as place, i (place.column)}
 		{#if place.kind === 'entry'}
 			{@const at = t.nonbasic.indexOf(shown.columns[place.at].index)}
@@ -28,5 +29,5 @@
 			</td>
 		{:else}<td class={place.kind} class:first={i !== shown.across.length - 1}></td>{/if}
 	{/each}
-	<td class="ratio"><span class="tag">along row {shown.rows[along.row].name}</span></td>
+	<td class="ratio"><span class="tag">{en`along row ${shown.rows[along.row].name}`}</span></td>
 </tr>

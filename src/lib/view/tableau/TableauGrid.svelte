@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { comparison, type Decision, type Work } from '$lib/core/method';
 	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation';
 	import { isZero, sign } from '$lib/core/number';
@@ -124,7 +125,7 @@
 {#snippet number(address: string, cell: BoardCell)}{#if shown.covered.has(address)}<button
 			class="cover"
 			tabindex="-1"
-			aria-label="covered number, shows it">?</button
+			aria-label={en`covered number, shows it`}>?</button
 		>{:else}<CellView {cell} />{/if}{/snippet}
 
 {#snippet goals()}
@@ -177,7 +178,7 @@
 	class="simplex"
 	tabindex="0"
 	role="group"
-	aria-label="Simplex tableau, scrolls where it is large"
+	aria-label={en`Simplex tableau, scrolls where it is large`}
 	{@attach fitTable({ isWhole: () => preferences.wholeColumns })}
 >
 	<!-- the buttons in the cells are what one acts on; the table hears it for all of them -->
@@ -194,7 +195,7 @@
 		onfocusin={live ? comeNear : undefined}
 		onfocusout={({ relatedTarget }) => relatedTarget && leave()}
 	>
-		<caption class="only-heard">Simplex tableau. Choose an entry to pivot on it.</caption>
+		<caption class="only-heard">{en`Simplex tableau. Choose an entry to pivot on it.`}</caption>
 		<thead>
 			{#if shown.costs}<CostsRow
 					name="c"
@@ -226,7 +227,7 @@
 						{#if row.basic && !isNamed}<span class="only-heard">{row.name}</span
 							>{:else if row.basic}<ColumnName name={row.name} {pointed} />{:else}<span
 								class="vacant"
-								title={`Row ${owner.name} has no basic variable yet`}
+								title={en`Row ${owner.name} has no basic variable yet`}
 								><ColumnName name={`(${owner.name})`} {pointed} /></span
 							>{/if}
 					</th>
@@ -270,16 +271,16 @@
 										class:alternative={isAlternative}
 										class:zero={isZero(value) && !isCovered}
 										class:cover={isCovered}
-										aria-label={isCovered ? `covered entry of ${name}, shows it` : undefined}
+										aria-label={isCovered ? en`covered entry of ${name}, shows it` : undefined}
 										title={isCovered
-											? 'Show this number'
+											? en`Show this number`
 											: (row.basic
-													? `Pivot: ${name} in, ${row.name} out`
-													: `Pivot: ${name} becomes basic in ${owner.name}`) +
+													? en`Pivot: ${name} in, ${row.name} out`
+													: en`Pivot: ${name} becomes basic in ${owner.name}`) +
 												(choice?.row === i && choice.entering === index
-													? ', by the rule'
+													? en`, by the rule`
 													: isAlternative
-														? ', allowed as well'
+														? en`, allowed as well`
 														: '')}
 										tabindex={reached.row === i && reached.column === index ? 0 : -1}
 										aria-disabled={isZero(value) && !isCovered}
@@ -288,8 +289,8 @@
 												{value}
 												style={numbers}
 											/>{/if}{#if choice?.row === i && choice.entering === index}<span class="only-heard"
-												>, the pivot of the rule</span
-											>{:else if isAlternative}<span class="only-heard">, allowed as well</span>{/if}
+												>{en`, the pivot of the rule`}</span
+											>{:else if isAlternative}<span class="only-heard">{en`, allowed as well`}</span>{/if}
 									</button>
 								</td>
 							{/if}
@@ -299,10 +300,10 @@
 						<td class="ratio" class:least={ratio?.least && !hides && shown.covered.size === 0}>
 							{#if shown.covered.size > 0}<span class="none">?</span>{:else if ratio?.value}
 								<NumberView value={ratio.value} style={numbers} />{#if ratio.least && !hides}<span class="tag"
-										>least</span
+										>{en`least`}</span
 									>{/if}
 							{:else if ratio}<span class="none">–</span>{:else if row.redundant}<span class="tag"
-									>says nothing new</span
+									>{en`says nothing new`}</span
 								>{/if}
 						</td>
 					{/if}
@@ -318,13 +319,14 @@
 	</table>
 	{#if asides}<p class="common">
 			<button class="btn tool" aria-pressed={unfolded} onclick={() => (unfolded = !unfolded)}
-				>{unfolded ? 'Fold' : 'Show'} {asides === 1 ? 'the column' : `${asides} columns`} set aside</button
+				>{en`${unfolded ? en`Fold` : en`Show`} ${asides === 1 ? en`the column` : en`${asides} columns`} set aside`}</button
 			>
 		</p>{/if}
 	{#if shown.common}<p class="common">
-			Rows and objective rows are to be divided by <NumberView value={shown.common} style={numbers} />.
+			{en`Rows and objective rows are to be divided by`}
+			<NumberView value={shown.common} style={numbers} />.
 		</p>{/if}
 	{#if reveal.showsInverse && live}<p class="common">
-			Framed: the columns of the first basis hold B⁻¹; below them in the objective row stand the dual values.
+			{en`Framed: the columns of the first basis hold B⁻¹; below them in the objective row stand the dual values.`}
 		</p>{/if}
 </div>

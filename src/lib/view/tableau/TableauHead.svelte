@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { originOf, plainText } from '$lib/core/sentence';
 	import { type Board, columnName } from '$lib/core/notation';
 	import type { Tableau } from '$lib/core/tableau';
@@ -26,13 +27,13 @@
 
 <tr>
 	<th scope="col" class="basis"
-		>{#if notation.basis === 'named'}basis{/if}</th
+		>{#if notation.basis === 'named'}{en`basis`}{/if}</th
 	>
 	{#each shown.across as place, i (place.column)}
 		{#if place.kind === 'own'}
 			<th scope="col" class="own">{leading}</th>
 		{:else if place.kind === 'rhs'}
-			<th scope="col" class="rhs" class:first={i < shown.across.length - 1}>rhs</th>
+			<th scope="col" class="rhs" class:first={i < shown.across.length - 1}>{en`rhs`}</th>
 		{:else}
 			{@const { column, index, name, basic, aside } = shown.columns[place.at]}
 			{@const pointed = pointedOf(column.owner)}
@@ -47,7 +48,7 @@
 				class:artificial={column.kind === 'artificial'}
 				data-column={name}
 				data-head={index}
-				title={plainText(originOf(column), notation) + (index === down ? '; enters at this step' : '')}
+				title={plainText(originOf(column), notation) + (index === down ? en`; enters at this step` : '')}
 				onpointerenter={() => selection.point(pointed)}
 				onpointerleave={() => selection.point(null)}
 			>
@@ -67,7 +68,7 @@
 	{/each}
 	{#if notation.ratios === 'hidden'}<!-- the course leaves ratios out -->{:else if down !== null}
 		<th scope="col" class="ratio"
-			>ratio<span class="by">&nbsp;÷ {columnName(notation, t.form.columns[down])}</span></th
+			>{en`ratio`}<span class="by">&nbsp;÷ {columnName(notation, t.form.columns[down])}</span></th
 		>
 	{:else if live}
 		<td class="ratio"></td>

@@ -12,6 +12,7 @@
 </script>
 
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import { type Offer, RULE_LABELS } from '$lib/core/move';
 	import { type Part, RULE_NAMES, type RuleName } from '$lib/core/method';
@@ -24,12 +25,12 @@
 	const { document, session } = useDesk();
 	/** beside the pane's name there is room for a word */
 	const PARTS_SHORT: Record<Part, string> = {
-		primal: 'primal',
-		'phase-one': 'phase one',
-		'phase-two': 'phase two',
-		'big-m': 'big M',
-		dual: 'dual',
-		repair: 'repair'
+		primal: en`primal`,
+		'phase-one': en`phase one`,
+		'phase-two': en`phase two`,
+		'big-m': en`big M`,
+		dual: en`dual`,
+		repair: en`repair`
 	};
 	/** the tableau itself comes while the problem as stated is read */
 	let Grid = $state.raw(known);
@@ -42,7 +43,7 @@
 	let naming = $state(false);
 	const aside = $derived(
 		document.stale
-			? 'last right statement'
+			? en`last right statement`
 			: session.position?.work
 				? PARTS_SHORT[session.position.work.part]
 				: null
@@ -61,7 +62,9 @@
 		const other = document.notation.numbers === 'fraction' ? 'decimal' : 'fraction';
 		return [
 			line('notation', say`Notation …`, () => (notating = true)),
-			line('numbers', say`Numbers as ${other}s`, () => document.showNumbers(other)),
+			line('numbers', other === 'decimal' ? say`Numbers as decimals` : say`Numbers as fractions`, () =>
+				document.showNumbers(other)
+			),
 			...(session.tableau ? [line('change', say`Change …`, () => (changing = true))] : []),
 			...rules.map(({ key, value }) =>
 				line(`rule ${key}`, say`Rule: ${RULE_LABELS[value]}${document.rule === value ? ' ✓' : ''}`, () =>
@@ -83,32 +86,34 @@
 {#snippet line({ says }: Line)}<Words sentence={says} linked={false} />{/snippet}
 {#snippet saving(value: RunExport)}{exportSays(value)}{/snippet}
 
-{#snippet offer(value: Offer | null)}{#if value}<Words sentence={value.says} linked={false} />{:else}Choose a
-		basis by its variables …{/if}{/snippet}
+{#snippet offer(value: Offer | null)}{#if value}<Words
+			sentence={value.says}
+			linked={false}
+		/>{:else}{en`Choose a basis by its variables …`}{/if}{/snippet}
 {#snippet rule(value: RuleName)}{plainText(RULE_LABELS[value])}{document.rule === value ? ' ✓' : ''}{/snippet}
 
-<Pane pane="tableau" name="Tableau" {aside}>
+<Pane pane="tableau" name={en`Tableau`} {aside}>
 	{#snippet tools()}
 		{#if session.position}
 			<span class="rare">
 				{#await import('../shared/Choose.svelte') then { default: Choose }}
 					<Choose
-						label="How numbers are shown"
+						label={en`How numbers are shown`}
 						value={document.notation.numbers}
 						options={[
-							{ value: 'fraction', text: '1/2', says: 'fractions' },
-							{ value: 'decimal', text: '0.5', says: 'decimals' }
+							{ value: 'fraction', text: '1/2', says: en`fractions` },
+							{ value: 'decimal', text: '0.5', says: en`decimals` }
 						]}
 						onchange={(value) => document.showNumbers(value)}
 					/>
 				{/await}
-				<button class="btn tool plain" onclick={() => (notating = true)}>Notation</button>
+				<button class="btn tool plain" onclick={() => (notating = true)}>{en`Notation`}</button>
 				<button class="btn tool plain" disabled={!session.tableau} onclick={() => (changing = true)}
-					>Change …</button
+					>{en`Change …`}</button
 				>
 				<ToolMenu
 					plain
-					text="Export"
+					text={en`Export`}
 					items={session.tableau ? exports : []}
 					item={saving}
 					onchoose={saveRun}
@@ -117,15 +122,15 @@
 			<span class="some">
 				<ToolMenu
 					plain
-					text="Rule"
-					label={`Rule: ${plainText(RULE_LABELS[document.rule])}`}
+					text={en`Rule`}
+					label={en`Rule: ${plainText(RULE_LABELS[document.rule])}`}
 					items={rules}
 					item={rule}
 					onchoose={(value) => document.chooseRule(value)}
 				/>
 				<ToolMenu
 					plain
-					text="Start"
+					text={en`Start`}
 					items={starts}
 					item={offer}
 					onchoose={({ move }) => session.start(move)}
@@ -133,33 +138,39 @@
 			</span>
 			<ToolMenu
 				plain
-				text="Go on with"
+				text={en`Go on with`}
 				items={session.tableau ? offered : []}
 				item={offer}
 				onchoose={(value) => (value ? session.take(value.move) : (naming = true))}
 			/>
 			<span class="more">
-				<ToolMenu plain text="More" items={more} item={line} onchoose={({ run }) => run()} />
+				<ToolMenu plain text={en`More`} items={more} item={line} onchoose={({ run }) => run()} />
 			</span>
 			<span class="apart"></span>
-			<button class="btn tool" disabled={!session.canGoBack} title="Back (b)" onclick={() => session.back()}
-				>Back</button
+			<button
+				class="btn tool"
+				disabled={!session.canGoBack}
+				title={en`Back (b)`}
+				onclick={() => session.back()}>{en`Back`}</button
 			>
-			<button class="btn tool now" disabled={!session.canStep} title="Next (n)" onclick={() => session.next()}
-				>Next</button
+			<button
+				class="btn tool now"
+				disabled={!session.canStep}
+				title={en`Next (n)`}
+				onclick={() => session.next()}>{en`Next`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={!session.canStep}
-				title="To the end of the phase (p)"
-				onclick={() => void session.follow('phase')}>Phase</button
+				title={en`To the end of the phase (p)`}
+				onclick={() => void session.follow('phase')}>{en`Phase`}</button
 			>
 			<button
 				class="btn tool"
 				disabled={!session.canStep}
-				title="To the end (g)"
-				aria-label="To the end"
-				onclick={() => void session.follow('end')}>End</button
+				title={en`To the end (g)`}
+				aria-label={en`To the end`}
+				onclick={() => void session.follow('end')}>{en`End`}</button
 			>
 		{/if}
 	{/snippet}
@@ -175,7 +186,7 @@
 		{#await import('./LargeAnswerView.svelte') then { default: LargeAnswerView }}<LargeAnswerView />{/await}
 	{:else if session.position}
 		<div class="starts">
-			<p>Choose a way to start:</p>
+			<p>{en`Choose a way to start:`}</p>
 			<ul>
 				{#each session.offers as { move, says }, i (i)}
 					<li>
@@ -185,12 +196,14 @@
 					</li>
 				{/each}
 				<li>
-					<button class="btn tool" onclick={() => (naming = true)}>Choose a basis by its variables …</button>
+					<button class="btn tool" onclick={() => (naming = true)}
+						>{en`Choose a basis by its variables …`}</button
+					>
 				</li>
 			</ul>
 		</div>
 	{:else}
-		<p class="nothing">The tableau appears here as soon as the statement can be read.</p>
+		<p class="nothing">{en`The tableau appears here as soon as the statement can be read.`}</p>
 	{/if}
 </Pane>
 {#if notating}

@@ -1,3 +1,4 @@
+import { en } from '$lib/core/language';
 import type { RunFormat } from '$lib/core/formats';
 
 /** What can be taken out of a tableau, and what it is called. */
@@ -12,7 +13,7 @@ const NAMES: Readonly<Record<RunFormat, string>> = {
 	latex: 'LaTeX',
 	markdown: 'Markdown',
 	csv: 'CSV',
-	text: 'plain text'
+	text: en`plain text`
 };
 
 export const RUN_EXPORTS: readonly RunExport[] = [false, true].flatMap((whole) =>
@@ -20,4 +21,4 @@ export const RUN_EXPORTS: readonly RunExport[] = [false, true].flatMap((whole) =
 );
 
 export const exportSays = ({ format, whole }: RunExport): string =>
-	`${whole ? 'The run with its sentences' : 'This tableau'} as ${NAMES[format]}`;
+	en`${whole ? en`The run with its sentences` : en`This tableau`} as ${NAMES[format]}`;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { TrailNode } from '$lib/core/move';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import Sheet from '../shared/Sheet.svelte';
@@ -16,9 +17,9 @@
 	}
 </script>
 
-<Sheet title="Words at this step" {onclose}>
-	<SheetForm action="Keep" onsubmit={submit} {onclose}>
-		<label>Name <input class="field" bind:value={name} maxlength="200" /></label>
-		<label>Note <textarea class="field" bind:value={note} rows="4" maxlength="5000"></textarea></label>
+<Sheet title={en`Words at this step`} {onclose}>
+	<SheetForm action={en`Keep`} onsubmit={submit} {onclose}>
+		<label>{en`Name`} <input class="field" bind:value={name} maxlength="200" /></label>
+		<label>{en`Note`} <textarea class="field" bind:value={note} rows="4" maxlength="5000"></textarea></label>
 	</SheetForm>
 </Sheet>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import type { Sentence } from '$lib/core/sentence';
 	import { branchOf, choiceOf, labelOf, type Stop, type TrailNode } from '$lib/core/move';
 	import { moves } from '$lib/core/method';
@@ -37,9 +38,9 @@
 		const index =
 			loop && i === session.stops.length - 1 ? session.stops.findIndex(({ node }) => node === loop.node) : -1;
 		return [
-			...(stays ? ['degenerate'] : []),
-			...(!isPrimalFeasible(work.tableau) ? ['not feasible'] : []),
-			...(index >= 0 ? [`same basis as ${index === 0 ? 'the start' : `step ${index}`}`] : [])
+			...(stays ? [en`degenerate`] : []),
+			...(!isPrimalFeasible(work.tableau) ? [en`not feasible`] : []),
+			...(index >= 0 ? [en`same basis as ${index === 0 ? en`the start` : en`step ${index}`}`] : [])
 		];
 	}
 
@@ -51,9 +52,9 @@
 			.join(' ') ?? '';
 </script>
 
-<Pane pane="trail" name="Trail" aside={document.stale ? 'last right statement' : null}>
+<Pane pane="trail" name={en`Trail`} aside={document.stale ? en`last right statement` : null}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-	<div class="scroll" tabindex="0" role="group" aria-label="Steps taken">
+	<div class="scroll" tabindex="0" role="group" aria-label={en`Steps taken`}>
 		<div class="tree" style:--lanes={lanes}>
 			<svg width={lanes * INDENT + 6} height={rows.length * ROW} aria-hidden="true">
 				{#each rows as row (row.node.id)}
@@ -102,21 +103,21 @@
 							aria-current={here ? 'step' : undefined}
 							disabled={impossible.has(node.id)}
 							title={node.note ??
-								(impossible.has(node.id) ? 'The statement does not allow this step now' : undefined)}
+								(impossible.has(node.id) ? en`The statement does not allow this step now` : undefined)}
 							onclick={() => session.goTo(node.id)}
 						>
 							<span class="step"
 								>{#if node.name}{node.name}{:else}<Words sentence={label(node)} linked={false} />{/if}</span
 							>
-							{#if node.note}<span class="noted" aria-label="has a note">✎</span>{/if}
+							{#if node.note}<span class="noted" aria-label={en`has a note`}>✎</span>{/if}
 							{#if stop}
 								{#each signs(stop, session.stops.indexOf(stop)) as sign (sign)}<span class="sign">{sign}</span
 									>{/each}
 							{/if}
 							{#if impossible.has(node.id)}
-								<span class="basis">not possible now</span>
+								<span class="basis">{en`not possible now`}</span>
 							{:else if stop && work}
-								<span class="basis" title={`Basis: ${basisOf(stop)}`}>{basisOf(stop)}</span>
+								<span class="basis" title={en`Basis: ${basisOf(stop)}`}>{basisOf(stop)}</span>
 								<span class="value"
 									>{#if here && session.covering.isOn}?{:else}<NumberView
 											value={objectiveValue(work.tableau)}
@@ -128,14 +129,14 @@
 						{#if here && row.parent}
 							<button
 								class="small"
-								aria-label="Name or note at this step"
-								title="Name or note"
+								aria-label={en`Name or note at this step`}
+								title={en`Name or note`}
 								onclick={() => (editing = node)}>✎</button
 							>
 							<button
 								class="small"
-								aria-label="Remove this step and what follows"
-								title="Remove this step and what follows"
+								aria-label={en`Remove this step and what follows`}
+								title={en`Remove this step and what follows`}
 								onclick={() => session.remove(node.id, label(node))}>×</button
 							>
 						{/if}

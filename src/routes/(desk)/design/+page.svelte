@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useDesigner, type WayToDesign } from '$lib/desk/designer.svelte';
 	import DesignBar from '$lib/view/design/DesignBar.svelte';
@@ -15,13 +16,13 @@
 	const { document, figure } = useDesk();
 	const designer = useDesigner();
 	const panes: Panes = {
-		wishes: { title: 'Wishes', component: WishesPane },
-		finds: { title: 'Finds', component: FindsPane },
-		hand: { title: 'Around a plan', component: HandPane },
-		region: { title: 'Region', component: FanRegion },
-		statement: { title: 'Statement', component: StatementPane },
-		typeset: { title: 'Problem', component: TypesetPane },
-		variants: { title: 'Variants', component: VariantsPane }
+		wishes: { title: en`Wishes`, component: WishesPane },
+		finds: { title: en`Finds`, component: FindsPane },
+		hand: { title: en`Around a plan`, component: HandPane },
+		region: { title: en`Region`, component: FanRegion },
+		statement: { title: en`Statement`, component: StatementPane },
+		typeset: { title: en`Problem`, component: TypesetPane },
+		variants: { title: en`Variants`, component: VariantsPane }
 	};
 	const beside = $derived<PanePlace>(
 		figure.isWhole
@@ -65,7 +66,7 @@
 	const place = $derived(places[designer.way]());
 </script>
 
-<svelte:head><title>Mathesis: Design</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Design`}</title></svelte:head>
 
 <DesignBar />
 {#key designer.way}<Arrangement page={`design-${designer.way}`} {place} {panes} />{/key}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useIntegers } from '$lib/desk/integers.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
@@ -12,10 +13,10 @@
 	const { figure } = useDesk();
 	const integers = useIntegers();
 	const panes: Panes = {
-		region: { title: 'Region', component: WholeRegion },
-		ways: { title: 'Way to an integer plan', component: WaysPane },
-		tableau: { title: 'Tableau', component: TableauPane },
-		commentary: { title: 'Commentary', component: CommentaryPane }
+		region: { title: en`Region`, component: WholeRegion },
+		ways: { title: en`Way to an integer plan`, component: WaysPane },
+		tableau: { title: en`Tableau`, component: TableauPane },
+		commentary: { title: en`Commentary`, component: CommentaryPane }
 	};
 	const ways: PanePlace = { size: 100, pane: 'ways' };
 	const tableau: PanePlace = { size: 46, pane: 'tableau' };
@@ -83,7 +84,7 @@
 	});
 </script>
 
-<svelte:head><title>Mathesis: Integers</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Integers`}</title></svelte:head>
 
 <WaysBar />
 {#key integers.mode}<Arrangement page={`integers-${integers.mode}`} {place} {panes} />{/key}

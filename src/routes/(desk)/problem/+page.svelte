@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
@@ -11,12 +12,12 @@
 
 	const { document: lesson, figure } = useDesk();
 	const panes: Panes = {
-		story: { title: 'Story', component: StoryPane },
-		statement: { title: 'Statement', component: StatementPane },
-		typeset: { title: 'Problem', component: TypesetPane },
-		table: { title: 'Table', component: TablePane },
-		plans: { title: 'Plans', component: PlansPane },
-		region: { title: 'Region', component: PlanRegion }
+		story: { title: en`Story`, component: StoryPane },
+		statement: { title: en`Statement`, component: StatementPane },
+		typeset: { title: en`Problem`, component: TypesetPane },
+		table: { title: en`Table`, component: TablePane },
+		plans: { title: en`Plans`, component: PlansPane },
+		region: { title: en`Region`, component: PlanRegion }
 	};
 	// a lesson without a story needs little room for it
 	const told = $derived(!!(lesson.telling.story || lesson.telling.notes || lesson.problem?.story));
@@ -45,6 +46,6 @@
 	});
 </script>
 
-<svelte:head><title>Mathesis: Problem</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Problem`}</title></svelte:head>
 
 <Arrangement page="problem" {place} {panes} />

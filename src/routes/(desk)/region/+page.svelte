@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import BuiltRegion from '$lib/view/construction/BuiltRegion.svelte';
 	import CornerTablePane from '$lib/view/construction/CornerTablePane.svelte';
 	import SidesPane from '$lib/view/construction/SidesPane.svelte';
@@ -7,10 +8,10 @@
 	import Arrangement from '$lib/view/frame/Arrangement.svelte';
 
 	const panes: Panes = {
-		region: { title: 'Region', component: BuiltRegion },
-		steps: { title: 'Construction', component: StepsPane },
-		sides: { title: 'Constraints', component: SidesPane },
-		corners: { title: 'Corner table', component: CornerTablePane }
+		region: { title: en`Region`, component: BuiltRegion },
+		steps: { title: en`Construction`, component: StepsPane },
+		sides: { title: en`Constraints`, component: SidesPane },
+		corners: { title: en`Corner table`, component: CornerTablePane }
 	};
 	const place: PanePlace = {
 		size: 100,
@@ -28,6 +29,6 @@
 	};
 </script>
 
-<svelte:head><title>Mathesis: Region</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Region`}</title></svelte:head>
 
 <Arrangement page="region" {place} {panes} />

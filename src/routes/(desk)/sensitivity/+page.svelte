@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity, type SensitivityLook } from '$lib/desk/sensitivity.svelte';
 	import type { Panes, PanePlace } from '$lib/view/frame/arrangement';
@@ -20,18 +21,18 @@
 	const { figure } = useDesk();
 	const sensitivity = useSensitivity();
 	const panes: Panes = {
-		numbers: { title: 'Numbers', component: NumbersPane },
-		'what-if': { title: 'What if', component: WhatIfPane },
-		region: { title: 'Region', component: GhostRegion },
-		last: { title: 'Last tableau', component: LastTableau },
-		map: { title: 'Map of two numbers', component: MapPane },
-		curve: { title: 'Best value', component: CurvePane },
-		dual: { title: 'Primal and dual', component: DualPane },
-		'dual-tableau': { title: 'Last tableau of the dual', component: DualTableau },
-		'primal-side': { title: 'The primal', component: PrimalSide },
-		'dual-side': { title: 'The dual', component: DualSide },
-		pairs: { title: 'Plan and dual values', component: PairsPane },
-		newcomer: { title: 'New activity or constraint', component: NewcomerPane }
+		numbers: { title: en`Numbers`, component: NumbersPane },
+		'what-if': { title: en`What if`, component: WhatIfPane },
+		region: { title: en`Region`, component: GhostRegion },
+		last: { title: en`Last tableau`, component: LastTableau },
+		map: { title: en`Map of two numbers`, component: MapPane },
+		curve: { title: en`Best value`, component: CurvePane },
+		dual: { title: en`Primal and dual`, component: DualPane },
+		'dual-tableau': { title: en`Last tableau of the dual`, component: DualTableau },
+		'primal-side': { title: en`The primal`, component: PrimalSide },
+		'dual-side': { title: en`The dual`, component: DualSide },
+		pairs: { title: en`Plan and dual values`, component: PairsPane },
+		newcomer: { title: en`New activity or constraint`, component: NewcomerPane }
 	};
 	const hasPicture = $derived(figure.isWhole && figure.axes.length === 2);
 	/** more variables need more room for the numbers that one presses */
@@ -105,7 +106,7 @@
 	const place = $derived(places[sensitivity.look]());
 </script>
 
-<svelte:head><title>Mathesis: Sensitivity</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Sensitivity`}</title></svelte:head>
 
 <SensitivityBar />
 {#key sensitivity.look}<Arrangement page={`sensitivity-${sensitivity.look}`} {place} {panes} />{/key}

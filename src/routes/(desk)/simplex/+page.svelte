@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { en } from '$lib/core/language';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import CommentaryPane from '$lib/view/commentary/CommentaryPane.svelte';
 	import FormPane from '$lib/view/form/FormPane.svelte';
@@ -13,14 +14,14 @@
 
 	const { document, figure, pinned, session } = useDesk();
 	const panes: Panes = {
-		tableau: { title: 'Tableau', component: TableauPane },
-		form: { title: 'Standard form', component: FormPane },
-		trail: { title: 'Trail', component: TrailPane },
-		commentary: { title: 'Commentary', component: CommentaryPane },
-		region: { title: 'Region', component: SlidRegion },
-		before: { title: 'Tableau beside', component: BeforePane },
-		operations: { title: 'Row operations', component: OperationsPane },
-		answer: { title: 'The answer', component: AnswerPane }
+		tableau: { title: en`Tableau`, component: TableauPane },
+		form: { title: en`Standard form`, component: FormPane },
+		trail: { title: en`Trail`, component: TrailPane },
+		commentary: { title: en`Commentary`, component: CommentaryPane },
+		region: { title: en`Region`, component: SlidRegion },
+		before: { title: en`Tableau beside`, component: BeforePane },
+		operations: { title: en`Row operations`, component: OperationsPane },
+		answer: { title: en`The answer`, component: AnswerPane }
 	};
 	// how the form arose before the first pivot, then what each pivot does, then the answer
 	const isDone = $derived(session.decision?.kind === 'end' && session.decision.end.status === 'optimal');
@@ -49,6 +50,6 @@
 	});
 </script>
 
-<svelte:head><title>Mathesis: Simplex</title></svelte:head>
+<svelte:head><title>{en`Mathesis: Simplex`}</title></svelte:head>
 
 <Arrangement page="simplex" {place} {panes} />

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { valueFactor, type Notation } from '../../notation/notation';
 import { isZero } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
@@ -102,7 +103,7 @@ function toldAmount({ name, value, unit, is }: ToldAmount, meaning: Meaning): Se
 const STORY: Catalogue<StoryFinding, Meaning> = {
 	plan: ({ isOnly, amounts, objective: { name, unit, sense }, value }, meaning) => {
 		const told = amounts.map((own) => toldAmount(own, meaning));
-		return say`${isOnly ? 'The' : 'A'} best plan has ${joined(told)}. Then ${name} is ${quantity(value, unit)}, the ${sense === 'max' ? 'most' : 'least'} possible.`;
+		return say`${isOnly ? en`The` : 'A'} best plan has ${joined(told)}. Then ${name} is ${quantity(value, unit)}, the ${sense === 'max' ? en`most` : en`least`} possible.`;
 	},
 	binding: ({ row, used }, meaning) =>
 		say`${called(meaning, 'constraints', row.name)} is binding, at ${quantity(used, row.unit)}.`,
@@ -120,7 +121,7 @@ const BEST_PLANS: Catalogue<BestPlansFinding> = {
 	only: (found) =>
 		say`No other plan is as good: ${named(found)} = ${pointSentence(found.at)} is the only one.`,
 	line: (found) =>
-		say`The best plans contain a whole line: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)} for every number t${found.isMore ? ', and more' : ''}.${more(found)}`,
+		say`The best plans contain a whole line: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)} for every number t${found.isMore ? en`, and more` : ''}.${more(found)}`,
 	'half-line': (found) =>
 		say`The best plans are a half-line: ${named(found)} = ${pointSentence(found.at)} + t·${pointSentence(found.along)}, t ≥ 0.${more(found)}`,
 	segment: (found) =>
@@ -128,7 +129,7 @@ const BEST_PLANS: Catalogue<BestPlansFinding> = {
 	set: (found) => {
 		const corners = found.corners.map((at, i) => say`λ${i + 1}·${pointSentence(at)}`);
 		const rays = found.rays.map((at, i) => say` + μ${i + 1}·${pointSentence(at)}`);
-		return say`The best plans are a set of dimension ${found.dimension}: ${named(found)} = ${joined(corners, ' + ', ' + ')}${rays.flat()}, where the λ are not negative and add up to 1${rays.length ? ' and the μ are not negative' : ''}.${more(found)}`;
+		return say`The best plans are a set of dimension ${found.dimension}: ${named(found)} = ${joined(corners, ' + ', ' + ')}${rays.flat()}, where the λ are not negative and add up to 1${rays.length ? en` and the μ are not negative` : ''}.${more(found)}`;
 	}
 };
 
@@ -147,7 +148,7 @@ const CHECKS: Catalogue<CheckFinding> = {
 	broken: (found) => checked(found, '✗')
 };
 
-const SIDE = { max: { sign: '≤', word: 'at most' }, min: { sign: '≥', word: 'at least' } } as const;
+const SIDE = { max: { sign: '≤', word: en`at most` }, min: { sign: '≥', word: en`at least` } } as const;
 
 const BOUNDS: Catalogue<BoundFinding> = {
 	'bounds-alone': ({ objective: { name }, value }) =>

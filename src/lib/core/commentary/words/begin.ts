@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { goalName, valueFactor, type Notation } from '../../notation/notation';
 import { amounts } from '../../method/messages';
 import type { Objective } from '../../problem/types';
@@ -41,24 +42,24 @@ function senseWorked(objective: Objective, notation: Notation): Sentence {
 }
 
 const feasible = (t: Tableau, was: boolean): Sentence =>
-	say`The basis is${was ? ' still' : ''} feasible${claim({ code: 'feasible', t, holds: true })}`;
+	say`The basis is${was ? en` still` : ''} feasible${claim({ code: 'feasible', t, holds: true })}`;
 
 export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'slacks-basic': () => say`Every slack is basic and every other variable is 0.`,
 	'artificials-stand-in': ({ columns }) =>
-		say`Where no slack can be basic, an artificial variable takes its place: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? 'one of them' : 'it'} is not zero, its row is not satisfied.`,
+		say`Where no slack can be basic, an artificial variable takes its place: ${joined(columns.map((column) => say`${column}`))}. While ${columns.length > 1 ? en`one of them` : en`it`} is not zero, its row is not satisfied.`,
 	'own-columns-basic': ({ columns }) =>
-		say`${joined(columns.map(({ column, constraint }) => say`${column} appears only in ${{ constraint }}`))}, so ${columns.length > 1 ? 'they are' : 'it is'} basic there and no artificial variable is needed.`,
+		say`${joined(columns.map(({ column, constraint }) => say`${column} appears only in ${{ constraint }}`))}, so ${columns.length > 1 ? en`they are` : en`it is`} basic there and no artificial variable is needed.`,
 	'rows-without-basic': ({ constraints }) =>
-		say`${joined(constraints.map((constraint) => say`${{ constraint }}`))} ${constraints.length > 1 ? 'have' : 'has'} no basic variable yet.`,
+		say`${joined(constraints.map((constraint) => say`${{ constraint }}`))} ${constraints.length > 1 ? en`have` : en`has`} no basic variable yet.`,
 	'negative-basics': ({ t, rows }) =>
-		say`${amounts(t, rows)}${rows.length > 1 ? ' are' : ' is'} negative, so this basis is not feasible.${claim({ code: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}${rows.length > 1 ? en` are` : en` is`} negative, so this basis is not feasible.${claim({ code: 'feasible', t, holds: false })}`,
 	'artificial-goal': ({ goal, objective, artificials }) => goalSentence(goal, objective, artificials),
 	'goal-row': ({ t, goal, rows }) => goalRowSentence(t, goal, rows),
 	'sense-worked': ({ objective }) =>
 		say`${byNotation([...signsOf(OBJECTIVE), 'value'], (notation) => senseWorked(objective, notation))}`,
 	'names-taken': ({ columns }) =>
-		say`${{ piece: { kind: 'stepped-aside', columns, says: ': the names that would come first are taken here.' } }}`,
+		say`${{ piece: { kind: 'stepped-aside', columns, says: en`: the names that would come first are taken here.` } }}`,
 	'relaxation-only': () =>
 		say`Some variables must be integer; these steps solve the relaxation, which ignores that.`,
 	'basis-stands-already': () => say`It is the basis that stands here already.`,
@@ -68,10 +69,10 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 				? say`${enter} in row ${{ constraint: leave.owner.name }}`
 				: say`${enter} in for ${leave}`
 		);
-		return say`${steps.length === 1 ? 'One exchange leads' : `${steps.length} exchanges lead`} there: ${joined(steps)}.`;
+		return say`${steps.length === 1 ? en`One exchange leads` : en`${steps.length} exchanges lead`} there: ${joined(steps)}.`;
 	},
 	'priced-out': ({ columns, objective }) =>
-		say`In ${rowOf(objective)} ${joined(columns.map((column) => say`${column}`))} ${columns.length > 1 ? 'are eliminated using their own rows' : 'is eliminated using its own row'}, so that only non-basic variables are left in it.`,
+		say`In ${rowOf(objective)} ${joined(columns.map((column) => say`${column}`))} ${columns.length > 1 ? en`are eliminated using their own rows` : en`is eliminated using its own row`}, so that only non-basic variables are left in it.`,
 	'artificials-measure': ({ added }) =>
 		say`${joined(added.map(({ column, value, constraint }) => say`${column} = ${value} in row ${{ constraint }}`))}: each is the basic variable of its row in place of a slack. It measures by how much the row is not satisfied, so it must become 0.`,
 	'improving-enter': ({ objective }) =>
@@ -89,9 +90,9 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 	'cost-changed': ({ variable, from, to }) =>
 		say`The objective coefficient of ${variable} is ${to} instead of ${from}: only the objective row changes.`,
 	'made-infeasible': ({ t, rows, was }) =>
-		say`${amounts(t, rows)}: the basis is not feasible${was ? ' any more' : ''}.${claim({ code: 'feasible', t, holds: false })}`,
+		say`${amounts(t, rows)}: the basis is not feasible${was ? en` any more` : ''}.${claim({ code: 'feasible', t, holds: false })}`,
 	'dual-goes-on': ({ t, was }) =>
-		say`The tableau is${was ? ' still' : ''} dual feasible, so the dual simplex method goes on from here.${claim({ code: 'dual-feasible', t, holds: true })}`,
+		say`The tableau is${was ? en` still` : ''} dual feasible, so the dual simplex method goes on from here.${claim({ code: 'dual-feasible', t, holds: true })}`,
 	'repair-goes-on': ({ t }) =>
 		say`The tableau is not dual feasible either, so pivots make the basis feasible first.${claim({ code: 'dual-feasible', t, holds: false })}`,
 	'primal-goes-on': ({ t, was }) =>

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../../number/rational';
 import type { Catalogue } from '../../sentence/catalogue';
 import { inBrackets, joined, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
@@ -40,14 +41,14 @@ function solvedByAdding([p, q]: readonly [StatedSide, StatedSide], [x, y]: reado
 	const times = (by: Rational, which: string): Sentence =>
 		by.equals(1) ? say`the ${which}` : say`${by} times the ${which}`;
 	const so = factor.equals(1) ? NOTHING_SAID : say`, so ${x} = ${value}`;
-	return say`${equation(p)} and ${equation(q)}: ${times(m, 'first')} ${same ? 'minus' : 'plus'} ${times(n, 'second')} leaves ${linear(new Map([[x, factor]]))} = ${rest}${so}; then ${putIn(p, x, value, y)}.`;
+	return say`${equation(p)} and ${equation(q)}: ${times(m, 'first')} ${same ? en`minus` : en`plus`} ${times(n, 'second')} leaves ${linear(new Map([[x, factor]]))} = ${rest}${so}; then ${putIn(p, x, value, y)}.`;
 }
 
 export const CORNERS: Catalogue<CornerFinding> = {
 	'basic-at-corner': ({ columns }) =>
 		say`Basic and not 0 there: ${joined(columns.map((column) => say`${column}`))}.`,
 	'end-of-line': ({ at, sides }) =>
-		say`${joined(sides.map(equation), ' and ')} gives the end ${pointSentence(at)}.`,
+		say`${joined(sides.map(equation), en` and `)} gives the end ${pointSentence(at)}.`,
 	'sides-meet': ({ at, sides }) => say`At ${pointSentence(at)} ${joined(sides.map(nameOfLine))} meet.`,
 	'solved-by-putting-in': ({ single, other, both: [p, q], names: [x, y] }) => {
 		const [name, factor] = [...single.terms][0];

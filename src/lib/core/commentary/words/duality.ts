@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { isZero, sign, type Rational } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Problem, Relation, Sense } from '../../problem/types';
@@ -8,8 +9,8 @@ import type { DualFinding, RowNamed } from '../dual-findings';
 
 /** The words of what is found of a dual, at the problem that it is taken of. */
 
-const OTHER = { max: 'minimum', min: 'maximum' } as const;
-const WORD = { max: 'maximum', min: 'minimum' } as const;
+const OTHER = { max: en`minimum`, min: en`maximum` } as const;
+const WORD = { max: en`maximum`, min: en`minimum` } as const;
 
 const called = (row: RowNamed): Sentence =>
 	'constraint' in row ? say`${row}` : say`The ${row.bound} bound of ${row.of}`;
@@ -24,18 +25,21 @@ const times = (numbers: readonly (readonly [string, Rational])[]): Sentence =>
 	);
 /** what more of a row does, by its relation and the sense of the objective */
 const MORE: Readonly<Record<Exclude<Relation, '='>, Readonly<Record<Sense, (goal: string) => string>>>> = {
-	'<=': { max: () => 'more of it never hurts', min: (goal) => `more of it never raises the least ${goal}` },
-	'>=': { max: () => 'asking for more never helps', min: () => 'asking for more never makes it cheaper' }
+	'<=': {
+		max: () => en`more of it never hurts`,
+		min: (goal) => en`more of it never raises the least ${goal}`
+	},
+	'>=': { max: () => en`asking for more never helps`, min: () => en`asking for more never makes it cheaper` }
 };
 const moreOf = (relation: Relation, { objective: { sense, name } }: Problem): string =>
 	relation === '=' ? '' : MORE[relation][sense](name);
 
 /** `each unit of it brings 2 less than what it uses is worth`: a reduced cost, whatever the dual values are. */
 function comparedWithRows({ objective }: Problem, worth: Rational): Sentence {
-	const [brings, uses] = objective.sense === 'max' ? ['brings', 'uses'] : ['costs', 'supplies'];
+	const [brings, uses] = objective.sense === 'max' ? [en`brings`, en`uses`] : [en`costs`, en`supplies`];
 	const by = isZero(worth)
 		? say`exactly as much as`
-		: say`${worth.abs()} ${sign(worth) > 0 ? 'more' : 'less'} than`;
+		: say`${worth.abs()} ${sign(worth) > 0 ? en`more` : en`less`} than`;
 	return say`${brings} ${by} what it ${uses} is worth`;
 }
 
@@ -56,7 +60,7 @@ function columnSentence(
 	{ objective: { sense, name } }: Problem,
 	limit: string
 ): Sentence {
-	const side = sense === 'max' ? 'below' : 'above';
+	const side = sense === 'max' ? en`below` : en`above`;
 	return say`As ${row.name} ${isNegative ? '≤' : '≥'} 0, the rows together must have ${limit} its ${row.rhs} of ${name} for each unit; then the sum never lies ${side} ${name}: ${linear(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}.`;
 }
 
@@ -70,7 +74,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 		return say`Variables are counted from their bounds, ${joined(all)}: then these bounds are signs and need no rows. What the bounds alone bring, ${objective.constant}, stands in both objectives.`;
 	},
 	'bounds-every-plan': (_, { objective: { name, sense } }) =>
-		say`Multiply each row by a number and add them up: this bounds the ${name} of every plan. The dual asks for the ${sense === 'max' ? 'lowest' : 'highest'} such bound, so a ${WORD[sense]} has a ${OTHER[sense]} as its dual. The right-hand sides become its coefficients.`,
+		say`Multiply each row by a number and add them up: this bounds the ${name} of every plan. The dual asks for the ${sense === 'max' ? en`lowest` : en`highest`} such bound, so a ${WORD[sense]} has a ${OTHER[sense]} as its dual. The right-hand sides become its coefficients.`,
 	'row-is-equation': ({ row, variable }) =>
 		say`${called(row)} is an equation: times any number it stays one. So ${variable} is free.`,
 	'row-stays': (found, problem) =>
@@ -87,8 +91,8 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 		),
 	'column-equals': ({ row }, { objective: { name } }) =>
 		say`${row.name} may have either sign, so the rows together must have exactly its ${row.rhs} of ${name}, or a plan could pass the bound: ${linear(row.terms)} = ${row.rhs}.`,
-	'column-at-least': (found, problem) => columnSentence(found, problem, 'at least'),
-	'column-at-most': (found, problem) => columnSentence(found, problem, 'at most'),
+	'column-at-least': (found, problem) => columnSentence(found, problem, en`at least`),
+	'column-at-most': (found, problem) => columnSentence(found, problem, en`at most`),
 
 	'row-times': ({ row, times: own, terms, relation, rhs }) =>
 		say`${inBrackets(own)} · ${{ constraint: row }}: ${linear(terms)} ${RELATION_SIGNS[relation]} ${rhs}`,
@@ -98,7 +102,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 			: say`The sign of its dual value turns ${rows(own)} round, so the rows do not add up to a bound.`,
 	together: ({ terms, relation, rhs }) => say`Together: ${linear(terms)} ${RELATION_SIGNS[relation]} ${rhs}.`,
 	'not-covered': ({ variables }, { objective: { name, sense } }) => {
-		const than = say`${sense === 'max' ? 'more' : 'less'} ${name} than the rows together count, so there is no bound yet`;
+		const than = say`${sense === 'max' ? en`more` : en`less`} ${name} than the rows together count, so there is no bound yet`;
 		return variables.length > 1
 			? say`${names(variables)} are not covered: they bring ${than}.`
 			: say`${names(variables)} is not covered: it brings ${than}.`;
@@ -166,7 +170,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 	'improves-for-ever': ({ ray }, problem) => {
 		const { name, sense } = problem.objective;
 		const way = joined(ray.map(([own, value]) => say`${own} by ${value}`));
-		return say`${name} is unbounded: from any feasible plan one can change ${way}, again and again, and it gets ${sense === 'max' ? 'larger' : 'smaller'} without limit. No dual values can bound it, so the dual is infeasible.${status(problem, 'unbounded')}`;
+		return say`${name} is unbounded: from any feasible plan one can change ${way}, again and again, and it gets ${sense === 'max' ? en`larger` : en`smaller`} without limit. No dual values can bound it, so the dual is infeasible.${status(problem, 'unbounded')}`;
 	},
 
 	'same-value': ({ value, dual }, problem) =>

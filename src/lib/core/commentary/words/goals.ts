@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { OBJECTIVE, type Goal } from '../../tableau/goal';
 import { cell, columnOf, cost, entryAt, goalValue, rhs, type Tableau } from '../../tableau/tableau';
 import { goalFactor, valueFactor, type Notation } from '../../notation/notation';
@@ -43,7 +44,7 @@ export function goalSentence(goal: Goal, own: Objective, columns: readonly Colum
 			: say`−M(${artificials}) is added to ${own.sense === 'max' ? '' : '−'}${own.name}, which is maximised`;
 	};
 	return goal.kind === 'big-m'
-		? say`${columns.length > 1 ? 'Each' : 'The'} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
+		? say`${columns.length > 1 ? en`Each` : en`The`} artificial variable costs M, a number larger than any other: ${byNotation(['minimum'], costs)}.`
 		: say`${INFEASIBILITY_NAME} = ${artificials} is minimised${byNotation(['phaseOne'], asked)}.`;
 }
 
@@ -76,10 +77,12 @@ export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[])
 		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
 		const several = rows.length > 1;
 		const total = several ? say`${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ` : NOTHING_SAID;
-		const what = isDictionary ? 'right side' : 'row';
+		const what = isDictionary ? en`right side` : en`row`;
 		const isM = goal.kind === 'big-m';
-		const made = isM ? 'the coefficients of M, added to what is in the objective row, are' : 'the new row is';
-		return say`${made} ${factor * side > 0 ? 'minus ' : ''}the ${several ? `sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
+		const made = isM
+			? en`the coefficients of M, added to what is in the objective row, are`
+			: en`the new row is`;
+		return say`${made} ${factor * side > 0 ? en`minus ` : ''}the ${several ? en`sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
-	return say`${rows.length > 1 ? 'Each' : 'It'} is basic, so it is eliminated using its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
+	return say`${rows.length > 1 ? en`Each` : en`It`} is basic, so it is eliminated using its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
 }

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { nodeWords, noWholeSolution, wayWords } from '../../integer/messages';
 import type { Branching } from '../../integer/relaxation';
 import type { Rounding } from '../../integer/rounding';
@@ -21,15 +22,15 @@ export const brokenSentence = ({ name, bound, by, unit }: Broken): Sentence =>
 
 /** What the states of a node are called. */
 export const STATE_WORDS: Record<NodeState, string> = {
-	open: 'open',
-	solved: 'solved, to be decided',
-	branched: 'branched',
-	whole: 'integer',
-	bound: 'closed by bound',
-	infeasible: 'infeasible'
+	open: en`open`,
+	solved: en`solved, to be decided`,
+	branched: en`branched`,
+	whole: en`integer`,
+	bound: en`closed by bound`,
+	infeasible: en`infeasible`
 };
 
-const ROUNDED = { nearest: 'Rounding to the nearest', down: 'Rounding down' } as const;
+const ROUNDED = { nearest: en`Rounding to the nearest`, down: en`Rounding down` } as const;
 
 /** The way to a node: `bowls ≤ 3, vases ≥ 2`; of the root that it is the relaxation. */
 const wayOf = (way: readonly Branching[]): Sentence =>
@@ -48,7 +49,7 @@ const brokenClaims = (problem: Problem, { plan, broken }: Rounding): Sentence =>
 		);
 
 const bestWhole = (problem: Problem, value: Rational | null) => claim({ problem, code: 'best-whole', value });
-const nodes = (count: number): string => `${count} ${count === 1 ? 'node' : 'nodes'}`;
+const nodes = (count: number): string => `${count} ${count === 1 ? en`node` : en`nodes`}`;
 
 /** `2 times clay and the bounds` */
 const timesOf = (rows: readonly (readonly [string, Rational])[]): Sentence =>
@@ -61,7 +62,7 @@ function limited(
 	{ node, way, rows, bound }: OfCode<IntegerFinding, 'leaf-is-whole' | 'leaf-is-no-better'>,
 	{ objective: { name, sense, unit } }: Problem
 ): Sentence {
-	const limit = sense === 'max' ? 'at most' : 'at least';
+	const limit = sense === 'max' ? en`at most` : en`at least`;
 	return say`Node ${node} (${wayOf(way)}): ${timesOf(rows)} keep ${name} ${limit} ${quantity(bound, unit)}`;
 }
 
@@ -85,14 +86,16 @@ const INTEGERS: Catalogue<IntegerFinding, Problem> = {
 	'relaxation-best': ({ plan, value, pivots }, problem) => {
 		const { name, unit } = problem.objective;
 		const steps =
-			pivots === null ? NOTHING_SAID : say`; ${pivots} ${pivots === 1 ? 'pivot' : 'pivots'} from its parent`;
+			pivots === null
+				? NOTHING_SAID
+				: say`; ${pivots} ${pivots === 1 ? en`pivot` : en`pivots`} from its parent`;
 		const at = plan ? planSentence(problem, plan) : say`a plan that was not kept`;
 		return say`Its relaxation is best at ${at}, ${name} = ${quantity(value, unit)}${steps}.`;
 	},
 	'value-in-steps': ({ reachable }, { objective: { name, unit } }) =>
 		say`At integer plans ${name} changes in steps, so here it is at best ${quantity(reachable, unit)}.`,
 	'relaxation-infeasible': ({ pivots }) =>
-		say`Its relaxation is infeasible, as ${pivots} ${pivots === 1 ? 'pivot shows' : 'pivots show'}.`,
+		say`Its relaxation is infeasible, as ${pivots} ${pivots === 1 ? en`pivot shows` : en`pivots show`}.`,
 	'what-follows': () => say`Is it closed, and why, or is it branched on?`,
 	so: ({ why }) => say`${capital(nodeWords(why))}.`,
 

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { MapPoint, MapCell } from '../../parametric/map';
 import { withNumber, type Varied } from '../../problem/varied';
 import { isZero, type Rational } from '../../number/rational';
@@ -9,7 +10,7 @@ import { quantity } from './plan';
 
 /** `clay`, or `profit per bowl`: a number of the map, short enough for an axis. */
 export const axisName = (problem: Problem, varied: Varied): string =>
-	'rhs' in varied ? varied.rhs : `${problem.objective.name} per ${varied.objective}`;
+	'rhs' in varied ? varied.rhs : en`${problem.objective.name} per ${varied.objective}`;
 
 const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x, y]: MapPoint): Rational =>
 	constant.add(first.mul(x)).add(second.mul(y));
@@ -18,7 +19,7 @@ const planeAt = ({ constant, first, second }: NonNullable<MapCell['plane']>, [x,
 export function legendSentence(problem: Problem, varied: readonly [Varied, Varied], cell: MapCell): Sentence {
 	const { plane, made } = cell;
 	if (!plane)
-		return say`${cell.status === 'infeasible' ? 'no plan is feasible' : `${problem.objective.name} is unbounded`}`;
+		return say`${cell.status === 'infeasible' ? en`no plan is feasible` : en`${problem.objective.name} is unbounded`}`;
 	const rates = withoutZeros(
 		[plane.first, plane.second].map((rate, i) => [axisName(problem, varied[i]), rate])
 	);
@@ -26,7 +27,7 @@ export function legendSentence(problem: Problem, varied: readonly [Varied, Varie
 	const value = isZero(constant)
 		? linear(rates)
 		: say`${linear(rates)} ${constant.s < 0n ? '−' : '+'} ${constant.abs()}`;
-	return say`${made.length ? made.join(', ') : 'nothing made'}: ${problem.objective.name} = ${rates.size ? value : say`${constant}`}`;
+	return say`${made.length ? made.join(', ') : en`nothing made`}: ${problem.objective.name} = ${rates.size ? value : say`${constant}`}`;
 }
 
 /**

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Newcomer } from '../../answer/newcomer';
 import { isZero, type Rational } from '../../number/rational';
 import type { RowTest } from '../../problem/new-row';
@@ -39,7 +40,7 @@ export function newcomerWords(
 				' + '
 			)} = `
 		: NOTHING_SAID;
-	const brings = problem.objective.sense === 'max' ? 'brings' : 'costs';
+	const brings = problem.objective.sense === 'max' ? en`brings` : en`costs`;
 	return say`It uses resources worth ${sum}${found.takes} and ${brings} ${gain}, so its reduced cost is ${found.left}. ${NEWCOMERS[found.code](found, problem)}`;
 }
 

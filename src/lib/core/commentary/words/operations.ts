@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { goalFactor, goalName, valueFactor, type Notation } from '../../notation/notation';
 import { ONE, sign, type Rational } from '../../number/rational';
 import type { Objective } from '../../problem/types';
@@ -53,7 +54,7 @@ function withM(
 		: `${sign(m) < 0 ? '−' : ''}${times}`;
 	return {
 		row: goalName(notation, OBJECTIVE, objective),
-		part: place.goal.kind === 'big-m' ? 'coefficients of M' : 'numbers without M',
+		part: place.goal.kind === 'big-m' ? en`coefficients of M` : en`numbers without M`,
 		size,
 		minus: isTaken ? '−' : '+'
 	};
@@ -84,8 +85,8 @@ export function writtenOperation(
 	const [plain, pivotName] = [operation, first].map((each) => rowName(notation, each, objective));
 	const name = mixed?.row ?? plain;
 	const part = mixed ? `${mixed.row}, ${mixed.part}` : plain;
-	const before = { name: `${part}, before`, cells: written(operation.before) };
-	const after = { name: `${part}, after`, cells: written(operation.after) };
+	const before = { name: en`${part}, before`, cells: written(operation.before) };
+	const after = { name: en`${part}, after`, cells: written(operation.after) };
 	const pivot = ONE.div(first.factor);
 	const style = notation.operations;
 
@@ -111,7 +112,7 @@ export function writtenOperation(
 			? say``
 			: say` (its value is written with the other sign: ${minus === '−' ? '+' : '−'} there)`;
 	if (style === 'rectangle') {
-		const corner = { name: `${pivotName}, before`, cells: first.before };
+		const corner = { name: en`${pivotName}, before`, cells: first.before };
 		const says = (k: number) => {
 			const multiple = k === last ? operation.factor.mul(value) : factor;
 			return `${shown(before.cells[k])} − ${inner(multiple)} · ${inner(corner.cells[k])} ÷ ${inner(pivot)} = ${shown(after.cells[k])}`;

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { isZero, type Rational } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Objective, Problem } from '../../problem/types';
@@ -15,22 +16,23 @@ import { equation, lineWord, listOf, pointSentence, products, sideName, sideSent
 
 /** The words of the graphical method, step by step, and of the conclusion that the picture allows. */
 
-const SHAPES = ['a single point', 'a segment', 'a polygon', 'a solid body'];
-const OPEN_SHAPES = ['', 'a half-line', 'unbounded', 'unbounded'];
+const SHAPES = [en`a single point`, en`a segment`, en`a polygon`, en`a solid body`];
+const OPEN_SHAPES = ['', en`a half-line`, en`unbounded`, en`unbounded`];
+
+const ends = (count: number) => (count === 1 ? en`1 end` : en`${count} ends`);
+const cornersIn = (count: number) => (count === 1 ? en`1 corner` : en`${count} corners`);
 
 /** What a region is. */
 export function shapeSentence({ dimension, isOpen, hasLine, corners, width }: RegionShape): Sentence {
 	if (dimension < 0) return say`The region is empty: no plan satisfies all constraints.`;
 	if (dimension === 0) return say`The region is a single point.`;
-	const shape = dimension === 1 && hasLine ? 'a whole line' : (isOpen ? OPEN_SHAPES : SHAPES)[dimension];
+	const shape = dimension === 1 && hasLine ? en`a whole line` : (isOpen ? OPEN_SHAPES : SHAPES)[dimension];
 	const counted =
-		corners === 0
-			? 'without a corner'
-			: `with ${corners} ${width === 1 ? 'end' : 'corner'}${corners === 1 ? '' : 's'}`;
+		corners === 0 ? en`without a corner` : en`with ${width === 1 ? ends(corners) : cornersIn(corners)}`;
 	return say`The region is ${shape} ${counted}.`;
 }
 
-const extreme = ({ sense }: Objective) => (sense === 'max' ? 'greatest' : 'least');
+const extreme = ({ sense }: Objective) => (sense === 'max' ? en`greatest` : en`least`);
 
 export const BEST: Catalogue<BestFinding> = {
 	'no-plan-to-choose': () => say`There is no plan to choose from, so there is no best one.`,
@@ -58,10 +60,10 @@ export const BEST: Catalogue<BestFinding> = {
 };
 
 function plansArePoints({ problem: { variables } }: OfCode<BuildFinding, 'plans-are-points'>): Sentence {
-	const names = variables.map(({ name, unit }) => (unit ? `${name} in ${unit}` : name));
+	const names = variables.map(({ name, unit }) => (unit ? en`${name} in ${unit}` : name));
 	if (names.length === 1) return say`Every plan is a point of a line: ${names[0]}.`;
 	const isSpace = names.length === 3;
-	return say`Every plan is a point: ${names[0]} to the right, ${names[1]} ${isSpace ? 'to the back' : 'upwards'}${isSpace ? `, ${names[2]} upwards` : ''}.`;
+	return say`Every plan is a point: ${names[0]} to the right, ${names[1]} ${isSpace ? en`to the back` : en`upwards`}${isSpace ? en`, ${names[2]} upwards` : ''}.`;
 }
 
 /** Points that draw a line, each with how it follows; of a plane where it meets the axes. */
@@ -78,17 +80,17 @@ function lineThrough({ side, points, names }: OfCode<BuildFinding, 'line-through
 			: say`${linear(new Map([[name, factor]]))} = ${side.rhs}, so ${name} = ${at[i]}`;
 		return say`with ${zero}, ${works}: the point ${pointSentence(at)}`;
 	});
-	const head = names.length === 3 ? 'Where it meets the axes' : 'Two points draw it';
+	const head = names.length === 3 ? en`Where it meets the axes` : en`Two points draw it`;
 	return say`${head}: ${joined(told, '; ', '; ')}.`;
 }
 
 function cutsOff({ side, lost, gained }: OfCode<BuildFinding, 'cuts-off'>): Sentence {
-	const corners = (points: readonly unknown[]) => (points.length === 1 ? 'corner' : 'corners');
+	const corners = (points: readonly unknown[]) => (points.length === 1 ? en`corner` : en`corners`);
 	const removed = lost.length
 		? say`${sideName(side)} cuts off the ${corners(lost)} ${listOf(lost)}`
 		: say`${sideName(side)} cuts off a part of the region, but no corner`;
 	if (gained.length === 0) return say`${removed}.`;
-	const appear = gained.length === 1 ? 'a new corner appears' : 'new corners appear';
+	const appear = gained.length === 1 ? en`a new corner appears` : en`new corners appear`;
 	return say`${removed}; ${appear} at ${listOf(gained)}.`;
 }
 
@@ -117,8 +119,9 @@ export const BUILD: Catalogue<BuildFinding> = {
 	},
 	'line-through': lineThrough,
 	'test-point': ({ side, at, left, holds, names }) =>
-		say`Try ${pointSentence(at)}: ${products(side.terms, names, at)} = ${left}, and ${left} ${RELATION_SIGNS[side.relation]} ${side.rhs} is ${holds ? 'true' : 'false'}.`,
-	'side-stays': ({ at, holds }) => say`So the side ${holds ? 'with' : 'without'} ${pointSentence(at)} stays.`,
+		say`Try ${pointSentence(at)}: ${products(side.terms, names, at)} = ${left}, and ${left} ${RELATION_SIGNS[side.relation]} ${side.rhs} is ${holds ? en`true` : en`false`}.`,
+	'side-stays': ({ at, holds }) =>
+		say`So the side ${holds ? en`with` : en`without`} ${pointSentence(at)} stays.`,
 	'only-line-stays': ({ width }) => say`Only the points on the ${lineWord(width)} itself stay.`,
 	'empty-before': () => say`The region was empty before; it stays so.`,
 	'nothing-left': ({ side }) =>
@@ -129,9 +132,9 @@ export const BUILD: Catalogue<BuildFinding> = {
 	'closed-now': () => say`Now the region has an end in every direction.`,
 	'region-shape': ({ shape }) => shapeSentence(shape),
 	'better-to-side': ({ objective, name, grows }) =>
-		say`${objective.name} gets better to the ${grows ? 'right' : 'left'}, where ${name} ${grows ? 'grows' : 'falls'}.`,
+		say`${objective.name} gets better to the ${grows ? en`right` : en`left`}, where ${name} ${grows ? en`grows` : en`falls`}.`,
 	'steepest-way': ({ objective: { name, terms, sense }, way }) =>
-		say`${name} = ${linear(terms)} ${sense === 'max' ? 'grows' : 'falls'} fastest in the direction ${pointSentence(way)}.`,
+		say`${name} = ${linear(terms)} ${sense === 'max' ? en`grows` : en`falls`} fastest in the direction ${pointSentence(way)}.`,
 	'equal-lines': ({ objective: { name }, width }) =>
 		say`All points with the same ${name} lie on a ${lineWord(width)} across it; a better ${name} is a parallel ${lineWord(width)} further on.`,
 	slides

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Finding } from '../../method/findings';
 import * as method from '../../method/messages';
 import type { Choice, Part } from '../../method/types';
@@ -36,11 +37,11 @@ function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 		const down = sign(rate) < 0;
 		if (down && isZero(goalValue(t, INFEASIBILITY)))
 			return say`each unit would lower ${INFEASIBILITY_NAME} by ${rate.abs()}, but it is 0 already${told}`;
-		return say`each unit ${down ? 'lowers' : 'raises'} ${INFEASIBILITY_NAME} by ${rate.abs()}${told}`;
+		return say`each unit ${down ? en`lowers` : en`raises`} ${INFEASIBILITY_NAME} by ${rate.abs()}${told}`;
 	}
 	if (part === 'big-m' && !isZero(cost(t, BIG_M, entering))) {
 		const rate = cost(t, BIG_M, entering);
-		return say`each unit ${sign(rate) < 0 ? 'lowers' : 'raises'} the artificial variables by ${rate.abs()} in all`;
+		return say`each unit ${sign(rate) < 0 ? en`lowers` : en`raises`} the artificial variables by ${rate.abs()} in all`;
 	}
 	const { objective } = t.form.problem;
 	const rate = cost(t, OBJECTIVE, entering);
@@ -53,7 +54,7 @@ function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 		change: up ? rate.abs() : rate.abs().neg()
 	});
 	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is${told}`;
-	return say`each unit ${up ? 'raises' : 'lowers'} ${objective.name} by ${rate.abs()}${told}`;
+	return say`each unit ${up ? en`raises` : en`lowers`} ${objective.name} by ${rate.abs()}${told}`;
 }
 
 /** The quotients of right-hand sides and entries of the entering column. */
@@ -89,7 +90,7 @@ function moved(
 ): Sentence {
 	const change = after.sub(before);
 	if (isZero(change)) return say`${what} stays at ${quantity(after, unit)}${still}`;
-	return say`${what} ${sign(change) > 0 ? 'rises' : 'falls'} by ${quantity(change.abs(), unit)} to ${quantity(after, unit)}`;
+	return say`${what} ${sign(change) > 0 ? en`rises` : en`falls`} by ${quantity(change.abs(), unit)} to ${quantity(after, unit)}`;
 }
 
 /** What became of the objective, and of the sum of artificial variables where there is one. */

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Column, Form } from '../../form/types';
 import { isZero, sign, ZERO, type Rational } from '../../number/rational';
 import { evaluate, type Constraint, type Plan, type Problem } from '../../problem/types';
@@ -66,7 +67,7 @@ export const brokenBy = (broken: readonly Broken[]): Sentence =>
 	joined(
 		broken.map(({ name, bound, by, unit }) => {
 			if (!bound) return say`${{ constraint: name }} is violated by ${quantity(by, unit)}`;
-			return say`${name} is ${bound.relation === '>=' ? 'below' : 'above'} ${bound.value}`;
+			return say`${name} is ${bound.relation === '>=' ? en`below` : en`above`} ${bound.value}`;
 		})
 	);
 
@@ -80,6 +81,6 @@ export function columnMeaning(form: Form, column: Column): Sentence {
 	if (owner.kind === 'cut') return say`${column} (the slack of ${owner.name})`;
 	const row = form.problem.constraints.find((r) => r.name === owner.name);
 	const word =
-		column.kind === 'artificial' ? 'artificial variable' : row?.relation === '>=' ? 'surplus' : 'slack';
+		column.kind === 'artificial' ? en`artificial variable` : row?.relation === '>=' ? en`surplus` : en`slack`;
 	return say`${column} (the ${word} of ${{ constraint: owner.name }})`;
 }

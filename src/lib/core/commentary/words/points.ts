@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { sidesOf } from '../../geometry/sides';
 import type { Vector } from '../../number/linear-algebra';
 import { RELATION_SIGNS } from '../../problem/relation';
@@ -30,7 +31,7 @@ export const listOf = (points: readonly Vector[]): Sentence => {
 
 /** What the set of points with equality is called: a point, line, plane or hyperplane. */
 export const lineWord = (variables: number): string =>
-	['point', 'line', 'plane'][variables - 1] ?? 'hyperplane';
+	[en`point`, en`line`, en`plane`][variables - 1] ?? en`hyperplane`;
 
 /** The equation of a side's line. */
 export const equation = ({ terms, rhs }: StatedSide): Sentence => say`${linear(terms)} = ${rhs}`;

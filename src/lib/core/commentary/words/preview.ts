@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { isZero, sign } from '../../number/rational';
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import {
@@ -36,7 +37,7 @@ function objectiveWould({
 	const change = to.sub(from);
 	return isZero(change)
 		? say`${name} would stay at ${quantity(to, unit)}.`
-		: say`${name} would ${sign(change) > 0 ? 'rise' : 'fall'} by ${change.abs()}, to ${quantity(to, unit)}: ${ratio} times ${change.div(ratio).abs()}.`;
+		: say`${name} would ${sign(change) > 0 ? en`rise` : en`fall`} by ${change.abs()}, to ${quantity(to, unit)}: ${ratio} times ${change.div(ratio).abs()}.`;
 }
 
 function rowLetsRise({ t, row, position, to }: OfCode<PreviewFinding, 'row-lets-rise'>): Sentence {

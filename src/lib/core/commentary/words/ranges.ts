@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { sign, type Rational } from '../../number/rational';
 import type { Varied } from '../../problem/varied';
 import type { CoefficientEnd } from '../../answer/coefficient-interval';
@@ -39,26 +40,26 @@ export function unitOfNumber(problem: Problem, varied: Varied): string | undefin
 	if ('rhs' in varied) return problem.constraints.find(({ name }) => name === varied.rhs)?.unit;
 	const { unit } = problem.objective;
 	const per = problem.variables.find(({ name }) => name === varied.objective)?.unit;
-	return unit && per ? `${unit} per ${per}` : unit;
+	return unit && per ? en`${unit} per ${per}` : unit;
 }
 
 /** `kg`, or `unit`: one of a number. */
 function unitFor(problem: Problem, varied: Varied): string {
 	const unit = 'rhs' in varied ? unitOfNumber(problem, varied) : undefined;
-	return unit ? singular(unit) : 'unit';
+	return unit ? singular(unit) : en`unit`;
 }
 
 /** `kg of clay`, or `unit of r1`: one of a right-hand side. */
 const oneOf = (problem: Problem, row: string): Sentence =>
 	say`${unitFor(problem, { rhs: row })} of ${{ constraint: row }}`;
 
-const WAYS = { high: 'increase', low: 'decrease' } as const;
+const WAYS = { high: en`increase`, low: en`decrease` } as const;
 const entryOf = (column: Column) =>
 	byLayout(
 		say`the entry of ${column} in the objective row`,
 		say`the coefficient of ${column} in the objective`
 	);
-const increases = (by: Rational): string => (sign(by) > 0 ? 'increases' : 'decreases');
+const increases = (by: Rational): string => (sign(by) > 0 ? en`increases` : en`decreases`);
 const signed = (by: Rational): Sentence => (sign(by) > 0 ? say`+${by}` : say`−${by.abs()}`);
 /** `Each extra kg`, `Each kg less` */
 const each = (problem: Problem, varied: Varied, way: 'more' | 'less'): Sentence => {
@@ -77,7 +78,11 @@ const division = ({
 /** What one unit more or less changes the objective by; where there is no best plan then, that. */
 function sideOf(problem: Problem, { row, way, change, worth }: SideFinding): Sentence {
 	const { name, unit } = problem.objective;
-	const one = say`one ${unitFor(problem, { rhs: row })} ${way} of ${{ constraint: row }}`;
+	const unitOf = unitFor(problem, { rhs: row });
+	const one =
+		way === 'more'
+			? say`one ${unitOf} more of ${{ constraint: row }}`
+			: say`one ${unitOf} less of ${{ constraint: row }}`;
 	return change === null
 		? say`with ${one} no best plan exists${claim(worth)}`
 		: say`${one} changes ${name} by ${quantity(change, unit)}${claim(worth)}`;
@@ -86,7 +91,7 @@ function sideOf(problem: Problem, { row, way, change, worth }: SideFinding): Sen
 /** How long each one more is worth that much, where it is bought. */
 const BOUGHT: Catalogue<ThenFinding, Problem> = {
 	'rate-changes': ({ row, first, each: own }, problem) =>
-		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? 'units'} bring ${own} each; after that the rate changes.`,
+		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? en`units`} bring ${own} each; after that the rate changes.`,
 	'every-further': () => say` So is every further one.`,
 	'holds-for': ({ room }) => say` This holds for up to ${room} more.`,
 	'holds-for-one': () => NOTHING_SAID
@@ -96,7 +101,7 @@ const BOUGHT: Catalogue<ThenFinding, Problem> = {
 const TAKEN_ON: Catalogue<ThenFinding, Problem> = {
 	...BOUGHT,
 	'rate-changes': ({ row, first, each: own }, problem) =>
-		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? 'units'} cost ${own} each; after that the rate changes.`,
+		say` Its first ${first} ${unitOfNumber(problem, { rhs: row }) ?? en`units`} cost ${own} each; after that the rate changes.`,
 	'every-further': () => say` Every further one costs as much.`
 };
 
@@ -112,21 +117,22 @@ const UNTIL: Catalogue<Extract<StretchFinding, { code: 'until' }>['then'], { rea
 	unbounded: (_, { past }) => say`; ${past} it the objective is unbounded.`
 };
 
+const MOVES = { decrease: WAYS.low, increase: WAYS.high };
 const REACHES: Catalogue<ReachFinding, { readonly way: 'decrease' | 'increase' }> = {
-	'without-limit': (_, { way }) => say`${way} without limit`,
+	'without-limit': (_, { way }) => say`${MOVES[way]} without limit`,
 	'to-before': ({ end }, { way }) =>
-		say`${way} to any value ${way === 'decrease' ? 'above' : 'below'} ${end}`,
-	'not-at-all': (_, { way }) => say`not ${way}`,
-	'by-to': ({ by, end }, { way }) => say`${way} by ${by}, to ${end}`
+		way === 'decrease' ? say`decrease to any value above ${end}` : say`increase to any value below ${end}`,
+	'not-at-all': (_, { way }) => say`not ${MOVES[way]}`,
+	'by-to': ({ by, end }, { way }) => say`${MOVES[way]} by ${by}, to ${end}`
 };
 /** Why a coefficient goes no farther to a side. */
 const STOPS: Readonly<Record<CoefficientEnd, (of: CoefficientFinding) => Sentence>> = {
 	violates: ({ row }) => say`the plan violates ${{ constraint: row }}`,
 	improves: ({ variable }) => say`a plan with another amount of ${variable} or of others is better`
 };
-const BEYOND = { low: 'Below', high: 'Above' } as const;
+const BEYOND = { low: en`Below`, high: en`Above` } as const;
 const stop = (of: CoefficientFinding, { side, end, isOpen, by }: StopFinding): Sentence =>
-	say`${isOpen ? 'At' : BEYOND[side]} ${end} ${STOPS[by](of)}.`;
+	say`${isOpen ? en`At` : BEYOND[side]} ${end} ${STOPS[by](of)}.`;
 const coefficient = ({ row, variable, now }: CoefficientFinding): Sentence =>
 	say`The ${now} of ${variable} in ${{ constraint: row }}`;
 
@@ -164,7 +170,7 @@ const NUMBERS: Catalogue<NumberFinding, Problem> = {
 		say`It cannot ${WAYS[side]} at all: ${entryOf(column)} is 0 already.`,
 	'amount-reaches-zero': (found, problem) => {
 		const { side, column, varied, end, value, by, size } = found;
-		return say`It can ${WAYS[side]} by ${size}, to ${end}. There ${column} reaches 0: it is ${value} now and ${sign(by) < 0 ? 'loses' : 'gains'} ${by.abs()} per ${unitFor(problem, varied)}, and ${division(found)}.`;
+		return say`It can ${WAYS[side]} by ${size}, to ${end}. There ${column} reaches 0: it is ${value} now and ${sign(by) < 0 ? en`loses` : en`gains`} ${by.abs()} per ${unitFor(problem, varied)}, and ${division(found)}.`;
 	},
 	'entry-reaches-zero': (found) => {
 		const { side, column, end, size } = found;
@@ -176,13 +182,15 @@ const NUMBERS: Catalogue<NumberFinding, Problem> = {
 		say`${objective.name} does not change with it.${claim(worth)}`,
 	'each-unit': ({ varied, way, by, room, worth }, problem) => {
 		const { name, unit } = problem.objective;
-		const far = room ? say`, up to ${quantity(room, unitOfNumber(problem, varied))} ${way}` : NOTHING_SAID;
+		const far = room
+			? say`, up to ${quantity(room, unitOfNumber(problem, varied))} ${way === 'less' ? en`less` : en`more`}`
+			: NOTHING_SAID;
 		return say`${each(problem, varied, way)} ${increases(by)} ${name} by ${quantity(by.abs(), unit)}${far}.${claim(worth)}`;
 	},
 	'let-off': ({ row, by }, problem) =>
 		say`Being let off one ${oneOf(problem, row)} ${increases(by)} ${problem.objective.name} by ${quantity(by.abs(), problem.objective.unit)}.`,
 	'part-of-best-plan': ({ variable, from }, { objective }) =>
-		say`From ${from} ${objective.sense === 'max' ? 'on' : 'down'}, ${{ constraint: variable }} is part of a best plan.`,
+		say`From ${from} ${objective.sense === 'max' ? en`on` : en`down`}, ${{ constraint: variable }} is part of a best plan.`,
 	'basis-stays': () =>
 		say`Within the interval the basis and the dual values stay the same; the amounts of the basic variables change.`,
 	'plan-stays-within': ({ plan }, problem) =>
@@ -266,9 +274,9 @@ const NUMBERS: Catalogue<NumberFinding, Problem> = {
 	},
 
 	'stays-optimal': ({ from, isFalling }) =>
-		say`${isFalling ? 'Below' : 'Beyond'} ${from} the basis stays optimal.`,
+		say`${isFalling ? en`Below` : en`Beyond`} ${from} the basis stays optimal.`,
 	until: ({ from, to, isFalling, column, isBasic, then }) =>
-		say`From ${from} ${isFalling ? 'down ' : ''}to ${to}: there ${isBasic ? column : entryOf(column)} reaches 0${words(UNTIL, then, { past: isFalling ? 'below' : 'beyond' })}`,
+		say`From ${from} ${isFalling ? en`down ` : ''}to ${to}: there ${isBasic ? column : entryOf(column)} reaches 0${words(UNTIL, then, { past: isFalling ? en`below` : en`beyond` })}`,
 
 	'any-value': ({ of }) => say`${coefficient(of)} may have any value: the plan stays the best plan.`,
 	'cannot-change': ({ of, up, down }) =>

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Catalogue, OfCode } from '../../sentence/catalogue';
 import {
 	byNotation,
@@ -24,7 +25,7 @@ const named = (t: Tableau, indices: readonly number[]): Sentence =>
 	joined(indices.map((index) => name(t, index)));
 const objectiveOf = (t: Tableau) => t.form.problem.objective;
 const noPlan = (t: Tableau) => claim({ problem: t.form.problem, code: 'status', status: 'infeasible' });
-const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? 'raise' : 'lower');
+const better = (t: Tableau) => (objectiveOf(t).sense === 'max' ? en`raise` : en`lower`);
 
 /** That a column has a value as things stand. */
 const has = (t: Tableau, column: number, value: Rational) =>
@@ -34,7 +35,7 @@ const has = (t: Tableau, column: number, value: Rational) =>
 function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sentence {
 	const about = objectiveOf(t).name;
 	const shown = [...terms].slice(0, MOST_TERMS).map(([column, value]) => ({ says: name(t, column), value }));
-	const more = terms.size > MOST_TERMS ? ' and more such terms' : '';
+	const more = terms.size > MOST_TERMS ? en` and more such terms` : '';
 	const rates = [...terms].flatMap(([column, change]) =>
 		claim({ t, code: 'rate', goal: OBJECTIVE, column, change })
 	);
@@ -113,7 +114,7 @@ function improves({ t, entering, equation, others }: OfCode<StepReason, 'improve
 }
 
 function rowsCompared({ t, position, falling, other }: OfCode<StepReason, 'rows-compared'>): Sentence {
-	const fall = falling.length > 1 ? 'these fall' : 'this falls';
+	const fall = falling.length > 1 ? en`these fall` : en`this falls`;
 	const rest =
 		other === null
 			? say``
@@ -147,7 +148,7 @@ function dualRatio({ t, row, position, ratio, dearer, ties }: OfCode<StepReason,
 function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
 	const { name: about, sense } = objectiveOf(t);
 	const why = equation.terms.size
-		? say`No variable may be negative, so at every plan ${about} is ${sense === 'max' ? 'at most' : 'at least'} ${equation.value}; here the non-basic variables are 0, and it is exactly that.`
+		? say`No variable may be negative, so at every plan ${about} is ${sense === 'max' ? en`at most` : en`at least`} ${equation.value}; here the non-basic variables are 0, and it is exactly that.`
 		: say`No variable changes it any more.`;
 	return say`While the rows hold, ${objectiveEquation(t, equation)}. ${why}${claim({ problem: t.form.problem, code: 'best', value: equation.value })}`;
 }
@@ -197,7 +198,7 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 				const value = cost(t, OBJECTIVE, column).mul(factor);
 				return isZero(value) || t.barred.has(column) ? [] : [{ says: name(t, column), value }];
 			});
-			const more = terms.length > MOST_TERMS ? ' and more such terms' : '';
+			const more = terms.length > MOST_TERMS ? en` and more such terms` : '';
 			const minus = (sense === 'max' ? factor : -factor) < 0 ? '−' : '';
 			return say`${minus}${about}${signedAfter(terms.slice(0, MOST_TERMS))}${more} = ${goalValue(t, OBJECTIVE).mul(factor)}`;
 		};
@@ -208,7 +209,7 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	'slack-starts': ({ t, basic, value, constraint }) =>
 		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}${has(t, basic, value)}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
 	'surplus-cannot-start': ({ t, row, left, surplus }) =>
-		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}${sideHere(t, row.name, left)}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? 'surplus' : 'slack'} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
+		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}${sideHere(t, row.name, left)}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? en`surplus` : en`slack`} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
 	'equality-has-no-slack': ({ t, row, left }) =>
 		say`${{ constraint: row.name }} is an equality, so it has no slack. With the non-basic variables at 0 its left side is ${left}${sideHere(t, row.name, left)} and not ${row.rhs}; an artificial variable makes up the difference until other variables do.`,
 	'equality-met': ({ t, row }) =>

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Polyhedron } from '../../geometry/polyhedron';
 import type { Problem } from '../../problem/types';
 import { words, type Catalogue } from '../../sentence/catalogue';
@@ -13,7 +14,7 @@ const REMOVED: Catalogue<RemovedFinding> = {
 	'others-conflict': () => say`the others exclude one another already`,
 	'takes-all': () => say`removes all that the others leave`,
 	'takes-corners': ({ corners }) =>
-		say`removes ${corners.length === 1 ? 'the corner' : 'the corners'} ${listOf(corners)}`,
+		say`removes ${corners.length === 1 ? en`the corner` : en`the corners`} ${listOf(corners)}`,
 	'takes-nothing': () => say`removes nothing: redundant`,
 	'takes-no-corner': () => say`removes a part without a corner`
 };
@@ -34,13 +35,16 @@ export function regionInWords(problem: Problem, region: Polyhedron): Sentence {
 	const width = problem.variables.length;
 	const corners =
 		region.vertices.length > 0 && region.dimension > 0
-			? [say`${width === 1 ? 'Ends' : 'Corners'}: ${listOf(region.vertices.map(({ at }) => at))}.`]
+			? [say`${width === 1 ? en`Ends` : en`Corners`}: ${listOf(region.vertices.map(({ at }) => at))}.`]
 			: region.dimension === 0
 				? [say`It is ${listOf(region.points)}.`]
 				: [];
+	const directions = listOf(region.rays.map(({ direction }) => direction));
 	const open = region.rays.length
 		? [
-				say`It is unbounded in the direction${region.rays.length > 1 ? 's' : ''} ${listOf(region.rays.map(({ direction }) => direction))}.`
+				region.rays.length > 1
+					? say`It is unbounded in the directions ${directions}.`
+					: say`It is unbounded in the direction ${directions}.`
 			]
 		: [];
 	const relatives =

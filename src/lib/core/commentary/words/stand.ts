@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { greatest, summedRows } from '../../answer/check';
 import type { Multipliers } from '../../answer/multipliers';
 import { findingWords, noneIn } from '../../method/messages';
@@ -39,16 +40,16 @@ function contradiction(problem: Problem, multipliers: Multipliers): Sentence {
 }
 
 const BEST_OF = {
-	branch: 'Best plan of this branch’s relaxation',
-	problem: 'Best plan',
-	relaxation: 'Best plan of the relaxation'
+	branch: en`Best plan of this branch’s relaxation`,
+	problem: en`Best plan`,
+	relaxation: en`Best plan of the relaxation`
 };
 
 export const STANDS: Catalogue<StandFinding> = {
 	'not-begun': () =>
 		say`Choose a way to start: from the slacks, with artificial variables, or without a basis.`,
 	'numbers-covered': ({ count }) =>
-		say`${count} ${count === 1 ? 'number' : 'numbers'} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`,
+		say`${count} ${count === 1 ? en`number` : en`numbers`} of this tableau ${isOrAre(count)} covered: what is said of them waits until they are shown.`,
 	'went-round': ({ steps }) =>
 		say`This basis was here ${steps} steps ago, and every step since had length 0: the rule cycles and would never end. Bland’s rule, or lexicographic ties, cannot cycle.`,
 	method: ({ t, found }) => findingWords(t, found),
@@ -65,13 +66,13 @@ export const STANDS: Catalogue<StandFinding> = {
 	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
 	'objective-at-best': ({ t }) => {
 		const { objective } = t.form.problem;
-		return say`Nothing can ${objective.sense === 'max' ? 'raise' : 'lower'} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'feasible', t, holds: true })}`;
+		return say`Nothing can ${objective.sense === 'max' ? en`raise` : en`lower`} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'feasible', t, holds: true })}`;
 	},
 	'columns-tie': ({ columns, moves }) => {
 		const [has, where] =
 			columns.length > 1
-				? ['entries of', 'are 0: a pivot at one of them']
-				: ['entry of', 'is 0: a pivot there'];
+				? [en`entries of`, en`are 0: a pivot at one of them`]
+				: [en`entry of`, en`is 0: a pivot there`];
 		const so = moves
 			? say`so other plans are as good`
 			: say`but here the step has length 0: it changes the basis, not the plan`;
@@ -86,10 +87,10 @@ export const STANDS: Catalogue<StandFinding> = {
 	'direction-improves': ({ t, position }) => {
 		const column = t.nonbasic[position];
 		const moves = [...rayAt(t, position)].flatMap(([variable, move]) =>
-			isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? 'rises' : 'falls'} by ${move.abs()}`]
+			isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? en`rises` : en`falls`} by ${move.abs()}`]
 		);
 		return say`For each unit of ${columnOf(t, column)}, ${joined(moves)}, and ${t.form.problem.objective.name} improves by ${cost(t, OBJECTIVE, column).abs()}. There is no best plan; a limit is missing from the statement.`;
 	},
-	'bounds-exclude': ({ variable }) => say`The bounds of ${variable ?? 'a variable'} exclude each other.`,
+	'bounds-exclude': ({ variable }) => say`The bounds of ${variable ?? en`a variable`} exclude each other.`,
 	'sum-contradicts': ({ problem, multipliers }) => contradiction(problem, multipliers)
 };

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { isZero, sign, type Rational } from '../../number/rational';
 import { showNumber, type NumberStyle } from '../../number/show';
 import { plainText } from '../../sentence/sentence';
@@ -6,26 +7,26 @@ import type { Constraint, Objective, Problem, Relation, Variable } from '../../p
 
 /** Rows of a problem as sentences of the story, with units. */
 
-const LIMITS: Record<Relation, string> = { '<=': 'at most', '>=': 'at least', '=': 'exactly' };
+const LIMITS: Record<Relation, string> = { '<=': en`at most`, '>=': en`at least`, '=': en`exactly` };
 
 const measured = (value: Rational, unit: string | undefined, style: NumberStyle): string =>
 	showNumber(value, style) + (unit ? ` ${counted(value, unit)}` : '');
 
 /** `each dozen bowls`, `each load of tiles`, or `each unit of vases` where no unit is known. */
-const each = ({ name, unit = 'unit' }: Variable): string =>
-	`each ${plainText(measureOf(singular(unit), name))}`;
+const each = ({ name, unit = en`unit` }: Variable): string =>
+	en`each ${plainText(measureOf(singular(unit), name))}`;
 
 function uses(problem: Problem, { terms, unit }: Objective | Constraint, style: NumberStyle): string {
 	const parts = problem.variables.flatMap((variable) => {
 		const value = terms.get(variable.name);
 		if (!value || isZero(value)) return [];
-		const less = sign(value) < 0 ? 'less ' : '';
-		return [`${less}${measured(value.abs(), unit, style)} for ${each(variable)}`];
+		const less = sign(value) < 0 ? en`less ` : '';
+		return [en`${less}${measured(value.abs(), unit, style)} for ${each(variable)}`];
 	});
-	if (parts.length < 2) return parts[0] ?? 'nothing';
+	if (parts.length < 2) return parts[0] ?? en`nothing`;
 	const last = parts.pop()!;
 	// “and” before “less” would say the opposite
-	return parts.join(', ') + (last.startsWith('less') ? ', ' : ' and ') + last;
+	return parts.join(', ') + (last.startsWith('less') ? ', ' : en` and `) + last;
 }
 
 /** `clay (from the pit): 5/2 kg for each dozen bowls and 4 kg for each dozen vases, at most 100 kg.` */
@@ -42,10 +43,10 @@ export function constraintInWords(
 /** `profit, as large as can be: 30 thalers for each dozen bowls …` */
 export function objectiveInWords(problem: Problem, style: NumberStyle): string {
 	const { objective } = problem;
-	const wish = objective.sense === 'max' ? 'as large as can be' : 'as small as can be';
+	const wish = objective.sense === 'max' ? en`as large as can be` : en`as small as can be`;
 	const fixed = isZero(objective.constant)
 		? ''
-		: `, and ${measured(objective.constant, objective.unit, style)} in any case`;
+		: en`, and ${measured(objective.constant, objective.unit, style)} in any case`;
 	return `${objective.name}, ${wish}: ${uses(problem, objective, style)}${fixed}.`;
 }
 
@@ -55,15 +56,15 @@ export function variableInWords(
 	meaning: string,
 	style: NumberStyle
 ): string {
-	const what = (meaning ? `${name} (${meaning})` : name) + (unit ? `, in ${unit}` : '');
+	const what = (meaning ? `${name} (${meaning})` : name) + (unit ? en`, in ${unit}` : '');
 	const bounds =
 		domain === 'binary'
-			? 'yes or no'
+			? en`yes or no`
 			: [
-					lower ? `at least ${showNumber(lower, style)}` : '',
-					upper ? `at most ${showNumber(upper, style)}` : '',
-					!lower && !upper ? 'any amount' : '',
-					domain === 'integer' ? 'whole' : ''
+					lower ? en`at least ${showNumber(lower, style)}` : '',
+					upper ? en`at most ${showNumber(upper, style)}` : '',
+					!lower && !upper ? en`any amount` : '',
+					domain === 'integer' ? en`whole` : ''
 				]
 					.filter(Boolean)
 					.join(', ');

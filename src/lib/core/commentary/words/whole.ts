@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { fraction } from '../../integer/cut';
 import type { CombineFault } from '../../integer/combined';
 import { isInteger, isZero, ONE, sign, type Rational } from '../../number/rational';
@@ -70,7 +71,7 @@ function share({ rhs }: CutRow, term: CutRow['terms'][number]): Sentence {
 		: sign(term.value) > 0
 			? say`${term.value} ÷ ${f0}`
 			: say`${term.value.neg()} ÷ (1 − ${f0})`;
-	return say`${unitOf(term)}${term.whole ? ' (whole)' : ''}: ${how} = ${term.gain}`;
+	return say`${unitOf(term)}${term.whole ? en` (whole)` : ''}: ${how} = ${term.gain}`;
 }
 
 /** Why some constraints give no rounding cut. */
@@ -79,7 +80,7 @@ export function faultSentence(fault: CombineFault): Sentence {
 		case 'nothing':
 			return say`Give at least one constraint a multiplier that is not 0.`;
 		case 'sign':
-			return say`The multiplier of ${{ constraint: fault.constraint }} must ${fault.relation === '<=' ? 'not be negative' : 'not be positive'}, else the inequality turns round.`;
+			return say`The multiplier of ${{ constraint: fault.constraint }} must ${fault.relation === '<=' ? en`not be negative` : en`not be positive`}, else the inequality turns round.`;
 		case 'not-whole':
 			return say`${fault.variable} need not be whole, so the left side need not be whole either: nothing can be rounded.`;
 		case 'no-bound':
@@ -143,7 +144,7 @@ export const WHOLE: Catalogue<WholeFinding> = {
 		say`At an integer plan the left side is whole, so it is at most the whole number below: ${linear(cut.terms)} ≤ ${cut.rhs}.`,
 	'cannot-compose': ({ fault }) => faultSentence(fault),
 	'cuts-not-binding': ({ numbers, stays }) => {
-		const them = numbers.length > 1 ? 'them' : 'it';
+		const them = numbers.length > 1 ? en`them` : en`it`;
 		const best = stays ? say`, so without ${them} it stays the best of the relaxation` : NOTHING_SAID;
 		return say`The slack of ${cutsNamed(numbers)} is basic and positive: the present point satisfies ${them} with room to spare${best}. The tableau gets smaller; a later point may break ${them} again.`;
 	},

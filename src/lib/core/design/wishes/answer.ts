@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { DesignRequest } from '../types';
 import { conflictOf } from '../../answer/conflict';
 import { isZero } from '../../number/rational';
@@ -8,14 +9,14 @@ import { needsBest, other, type WishKind } from './wish';
 const KINDS = ['unique', 'several', 'infeasible', 'unbounded'] as const;
 
 const WORDS: Record<(typeof KINDS)[number], string> = {
-	unique: 'exactly one plan is best',
-	several: 'several plans are best',
-	infeasible: 'no plan is feasible',
-	unbounded: 'the objective is unbounded'
+	unique: en`exactly one plan is best`,
+	several: en`several plans are best`,
+	infeasible: en`no plan is feasible`,
+	unbounded: en`the objective is unbounded`
 };
 
 /** What kind of answer there is. */
-const ZEROS_FEASIBLE = 'with ≤ only and right-hand sides from 0 the plan of zeros is feasible';
+const ZEROS_FEASIBLE = en`with ≤ only and right-hand sides from 0 the plan of zeros is feasible`;
 const keepsZeros = ({ relations }: DesignRequest): boolean =>
 	relations?.every((relation) => relation === '<=') ?? false;
 
@@ -24,7 +25,7 @@ export const answer: WishKind<'answer'> = {
 	group: 'answer',
 	first: { kind: 'answer', is: 'unique' },
 	cost: 2,
-	controls: [{ kind: 'choice', field: 'is', label: 'answer', of: KINDS }],
+	controls: [{ kind: 'choice', field: 'is', label: en`answer`, of: KINDS }],
 	says: ({ is }) => WORDS[is],
 	decide({ answer: { status }, best }, { is }) {
 		if (is === 'infeasible' || is === 'unbounded') return status === is ? is : null;
@@ -34,14 +35,15 @@ export const answer: WishKind<'answer'> = {
 		is === 'infeasible' ? answer === 'none' : is === 'unbounded' ? answer === 'open' : answer === is,
 	against({ is }, request) {
 		if (request.plan && is === 'infeasible')
-			return 'a plan shall be feasible, so the problem cannot be infeasible';
+			return en`a plan shall be feasible, so the problem cannot be infeasible`;
 		if (request.plan?.shall === 'best' && is === 'unbounded')
-			return 'a plan shall be best, so the objective cannot be unbounded';
+			return en`a plan shall be best, so the objective cannot be unbounded`;
 		if (is === 'infeasible' && keepsZeros(request)) return ZEROS_FEASIBLE;
 		const isBox = request.numbers.from > 0 && request.relations?.every((relation) => relation === '<=');
-		if (is === 'unbounded' && isBox) return 'with ≤ only and positive coefficients every variable has an end';
+		if (is === 'unbounded' && isBox)
+			return en`with ≤ only and positive coefficients every variable has an end`;
 		const several = request.wishes.some((wish) => wish.kind === 'answer' && wish.is !== is);
-		return several ? 'there are two wishes for different answers' : null;
+		return several ? en`there are two wishes for different answers` : null;
 	}
 };
 
@@ -50,14 +52,14 @@ export const bestDimension: WishKind<'best-dimension'> = {
 	group: 'answer',
 	first: { kind: 'best-dimension', exactly: 2 },
 	cost: 3,
-	controls: [{ kind: 'count', field: 'exactly', label: 'dimension', least: 0, most: 7 }],
+	controls: [{ kind: 'count', field: 'exactly', label: en`dimension`, least: 0, most: 7 }],
 	says: ({ exactly }) =>
-		`the best plans are ${['one corner', 'an edge', 'a face'][exactly] ?? `a face of dimension ${exactly}`}`,
+		en`the best plans are ${[en`one corner`, en`an edge`, en`a face`][exactly] ?? en`a face of dimension ${exactly}`}`,
 	decide: ({ best }, { exactly }) => (best?.dimension === exactly ? exactly : null),
 	against({ exactly }, request) {
-		if (exactly >= request.variables) return `${request.variables} variables have no such face`;
+		if (exactly >= request.variables) return en`${request.variables} variables have no such face`;
 		const is = other(request, 'answer')?.is;
-		if (is === (exactly > 0 ? 'unique' : 'several')) return 'the answer shall be another one';
+		if (is === (exactly > 0 ? 'unique' : 'several')) return en`the answer shall be another one`;
 		return needsBest(request);
 	}
 };
@@ -67,9 +69,9 @@ export const conflict: WishKind<'conflict'> = {
 	group: 'answer',
 	first: { kind: 'conflict', exactly: 2 },
 	cost: 3,
-	controls: [{ kind: 'count', field: 'exactly', label: 'how many rows', least: 1, most: 8 }],
+	controls: [{ kind: 'count', field: 'exactly', label: en`how many rows`, least: 1, most: 8 }],
 	says: ({ exactly }) =>
-		exactly === 1 ? 'one constraint alone has no plan' : `${exactly} constraints exclude one another`,
+		exactly === 1 ? en`one constraint alone has no plan` : en`${exactly} constraints exclude one another`,
 	decide({ answer: { status }, problem }, { exactly }) {
 		if (status !== 'infeasible') return null;
 		const rows = conflictOf(problem, {})?.filter((name) => !isBound(ownerOf(name)));
@@ -77,10 +79,10 @@ export const conflict: WishKind<'conflict'> = {
 	},
 	against({ exactly }, request) {
 		const is = other(request, 'answer')?.is;
-		if (is !== undefined && is !== 'infeasible') return `the answer shall be ${is}`;
-		if (request.plan) return 'a plan shall be feasible, so no rows exclude each other';
+		if (is !== undefined && is !== 'infeasible') return en`the answer shall be ${is}`;
+		if (request.plan) return en`a plan shall be feasible, so no rows exclude each other`;
 		if (keepsZeros(request)) return ZEROS_FEASIBLE;
-		return exactly > request.constraints ? `there are only ${request.constraints} constraints` : null;
+		return exactly > request.constraints ? en`there are only ${request.constraints} constraints` : null;
 	}
 };
 
@@ -89,14 +91,14 @@ export const noZero: WishKind<'no-zero'> = {
 	group: 'answer',
 	first: { kind: 'no-zero' },
 	cost: 3,
-	says: () => 'no amount of the best plan is 0',
+	says: () => en`no amount of the best plan is 0`,
 	decide: ({ best }) =>
 		best?.vertices.length && best.vertices.every((plan) => [...plan.values()].every((own) => !isZero(own)))
 			? true
 			: null,
 	against: (_wish, request) =>
 		request.plan?.shall === 'best' && request.plan.point.includes(0)
-			? 'the best plan that was chosen has a 0'
+			? en`the best plan that was chosen has a 0`
 			: needsBest(request)
 };
 
@@ -105,9 +107,11 @@ export const allUsed: WishKind<'all-used'> = {
 	group: 'answer',
 	first: { kind: 'all-used', but: 1 },
 	cost: 3,
-	controls: [{ kind: 'count', field: 'but', label: 'how many are not', least: 0, most: 8 }],
+	controls: [{ kind: 'count', field: 'but', label: en`how many are not`, least: 0, most: 8 }],
 	says: ({ but }) =>
-		but === 0 ? 'all constraints bind at the best plan' : `all constraints but ${but} bind at the best plan`,
+		but === 0
+			? en`all constraints bind at the best plan`
+			: en`all constraints but ${but} bind at the best plan`,
 	decide({ best, problem }, { but }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;
@@ -115,9 +119,9 @@ export const allUsed: WishKind<'all-used'> = {
 		return left.length === but ? left.map(({ name }) => name).join(' ') || true : null;
 	},
 	against({ but }, request) {
-		if (but > request.constraints) return `there are only ${request.constraints} constraints`;
+		if (but > request.constraints) return en`there are only ${request.constraints} constraints`;
 		if (other(request, 'answer')?.is === 'several')
-			return 'is about one best plan, and several are wished for';
+			return en`is about one best plan, and several are wished for`;
 		return needsBest(request);
 	}
 };

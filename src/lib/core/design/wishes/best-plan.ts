@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { type Rational } from '../../number/rational';
 import { evaluate, holds } from '../../problem/types';
 import { bindsAt, rounded } from '../../problem/use';
@@ -13,7 +14,7 @@ export const wholePlan: WishKind<'whole-plan'> = {
 	group: 'answer',
 	first: { kind: 'whole-plan' },
 	cost: 3,
-	says: () => 'the best plan is whole',
+	says: () => en`the best plan is whole`,
 	decide({ best }) {
 		return best &&
 			best.rays.length + best.lines.length === 0 &&
@@ -25,8 +26,8 @@ export const wholePlan: WishKind<'whole-plan'> = {
 	quickly: ({ corners, best }) =>
 		best.length > 0 && best.every((i) => isWholePoint(corners[i])) ? undefined : false,
 	against(_wish, request) {
-		if (other(request, 'fractional')) return 'the best plan cannot be whole and fractional';
-		if (other(request, 'rounding')) return 'an integer plan is its own rounding';
+		if (other(request, 'fractional')) return en`the best plan cannot be whole and fractional`;
+		if (other(request, 'rounding')) return en`an integer plan is its own rounding`;
 		return needsBest(request);
 	}
 };
@@ -36,7 +37,7 @@ export const wholeValue: WishKind<'whole-value'> = {
 	group: 'answer',
 	first: { kind: 'whole-value' },
 	cost: 3,
-	says: () => 'the best value is whole',
+	says: () => en`the best value is whole`,
 	decide: ({ answer }) =>
 		answer.objective && isWhole(answer.objective) ? answer.objective.toFraction() : null,
 	against: (_wish, request) => needsBest(request)
@@ -47,7 +48,7 @@ export const wholeDuals: WishKind<'whole-duals'> = {
 	group: 'dual values',
 	first: { kind: 'whole-duals' },
 	cost: 3,
-	says: () => 'all dual values are whole',
+	says: () => en`all dual values are whole`,
 	decide: ({ answer }) => (answer.duals && [...answer.duals.values()].every(isWhole) ? true : null),
 	against: (_wish, request) => needsBest(request)
 };
@@ -58,7 +59,7 @@ export const fractional: WishKind<'fractional'> = {
 	first: { kind: 'fractional' },
 	cost: 3,
 	isWhole: true,
-	says: () => 'all variables must be whole, but the relaxation’s best plan is not',
+	says: () => en`all variables must be whole, but the relaxation’s best plan is not`,
 	decide: ({ problem, best }) =>
 		best &&
 		problem.variables.every(({ domain }) => domain === 'integer') &&
@@ -66,7 +67,7 @@ export const fractional: WishKind<'fractional'> = {
 			? true
 			: null,
 	against(_wish, request) {
-		if (request.plan?.shall === 'best') return 'the best plan that was chosen is whole';
+		if (request.plan?.shall === 'best') return en`the best plan that was chosen is whole`;
 		return needsBest(request);
 	}
 };
@@ -76,9 +77,9 @@ export const rounding: WishKind<'rounding'> = {
 	group: 'whole numbers',
 	first: { kind: 'rounding', is: 'infeasible' },
 	cost: 4,
-	controls: [{ kind: 'choice', field: 'is', label: 'is', of: ['infeasible'] }],
+	controls: [{ kind: 'choice', field: 'is', label: en`is`, of: ['infeasible'] }],
 	isWhole: true,
-	says: () => 'the best plan, rounded, violates a constraint',
+	says: () => en`the best plan, rounded, violates a constraint`,
 	decide({ problem, best }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;
@@ -91,7 +92,8 @@ export const rounding: WishKind<'rounding'> = {
 		return broken ? broken.name : null;
 	},
 	against(_wish, request) {
-		if (request.plan?.shall === 'best') return 'the best plan that was chosen is whole, and its own rounding';
+		if (request.plan?.shall === 'best')
+			return en`the best plan that was chosen is whole, and its own rounding`;
 		return needsBest(request);
 	}
 };
@@ -101,9 +103,11 @@ export const binding: WishKind<'binding'> = {
 	group: 'answer',
 	first: { kind: 'binding', rows: ['r1', 'r2'] },
 	cost: 3,
-	controls: [{ kind: 'rows', field: 'rows', label: 'constraints that bind' }],
+	controls: [{ kind: 'rows', field: 'rows', label: en`constraints that bind` }],
 	says: ({ rows }) =>
-		`${rows.join(', ') || 'no constraint'} bind${rows.length === 1 ? 's' : ''} at the best plan, no other`,
+		rows.length === 1
+			? en`${rows[0]} binds at the best plan, no other`
+			: en`${rows.join(', ') || en`no constraint`} bind at the best plan, no other`,
 	decide({ problem, best }, { rows }) {
 		if (!best?.unique) return null;
 		const [plan] = best.vertices;
@@ -115,17 +119,17 @@ export const binding: WishKind<'binding'> = {
 		const names = Array.from({ length: request.constraints }, (_, i) => `r${i + 1}`);
 		const stranger = rows.find((name) => !names.includes(name));
 		if (stranger !== undefined)
-			return `“${stranger}” is not among the constraints r1 to r${request.constraints}`;
-		if (new Set(rows).size < rows.length) return 'names a constraint twice';
+			return en`“${stranger}” is not among the constraints r1 to r${request.constraints}`;
+		if (new Set(rows).size < rows.length) return en`names a constraint twice`;
 		const equal =
 			request.relations?.findIndex((relation, i) => relation === '=' && !rows.includes(`r${i + 1}`)) ?? -1;
-		if (equal >= 0) return `r${equal + 1} is an equation and binds always`;
+		if (equal >= 0) return en`r${equal + 1} is an equation and binds always`;
 		const point = request.plan?.shall === 'best' ? request.plan.point : null;
 		const zeros = point?.filter((value) => value === 0).length ?? 0;
 		if (point && rows.length + zeros < request.variables)
-			return 'the best plan that was chosen would not be a corner with so few constraints';
+			return en`the best plan that was chosen would not be a corner with so few constraints`;
 		if (other(request, 'answer')?.is === 'several')
-			return 'is about one best plan, and several are wished for';
+			return en`is about one best plan, and several are wished for`;
 		return needsBest(request);
 	}
 };

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { ranging } from '../../answer/ranging';
 import { isZero, rational } from '../../number/rational';
 import { bindsAt } from '../../problem/use';
@@ -12,8 +13,8 @@ export const dualDenominator: WishKind<'dual-denominator'> = {
 	group: 'dual values',
 	first: { kind: 'dual-denominator', atMost: 4 },
 	cost: 3,
-	controls: [{ kind: 'count', field: 'atMost', label: 'largest denominator', least: 1, most: 10_000 }],
-	says: ({ atMost }) => `no dual value has a denominator above ${atMost}`,
+	controls: [{ kind: 'count', field: 'atMost', label: en`largest denominator`, least: 1, most: 10_000 }],
+	says: ({ atMost }) => en`no dual value has a denominator above ${atMost}`,
 	decide({ answer }, { atMost }) {
 		if (!answer.duals) return null;
 		const most = [...answer.duals.values()].reduce((own, { d }) => (d > own ? d : own), 1n);
@@ -27,8 +28,8 @@ export const interval: WishKind<'interval'> = {
 	group: 'dual values',
 	first: { kind: 'interval', atLeast: 10 },
 	cost: 4,
-	controls: [{ kind: 'count', field: 'atLeast', label: 'width', least: 1, most: 10_000 }],
-	says: ({ atLeast }) => `the range of each binding right-hand side is at least ${atLeast} wide`,
+	controls: [{ kind: 'count', field: 'atLeast', label: en`width`, least: 1, most: 10_000 }],
+	says: ({ atLeast }) => en`the range of each binding right-hand side is at least ${atLeast} wide`,
 	decide({ answer, best, problem }, { atLeast }) {
 		if (!answer.tableau || !best?.unique) return null;
 		const [plan] = best.vertices;
@@ -41,7 +42,7 @@ export const interval: WishKind<'interval'> = {
 		const ends = widths.flatMap((own) => own ?? []);
 		const least = ends.length ? ends.reduce((a, b) => (b.lt(a) ? b : a)) : null;
 		if (widths.length === 0 || least?.lt(rational(atLeast))) return null;
-		return least ? least.toFraction() : 'no end';
+		return least ? least.toFraction() : en`no end`;
 	},
 	against: (_wish, request) => needsBest(request)
 };
@@ -51,7 +52,7 @@ export const worthlessLimit: WishKind<'worthless-limit'> = {
 	group: 'dual values',
 	first: { kind: 'worthless-limit' },
 	cost: 3,
-	says: () => 'a binding constraint has the dual value 0',
+	says: () => en`a binding constraint has the dual value 0`,
 	decide({ answer, best, problem }) {
 		if (!answer.duals || !best?.unique) return null;
 		const [plan] = best.vertices;
@@ -66,7 +67,7 @@ export const bothDegenerate: WishKind<'both-degenerate'> = {
 	group: 'dual values',
 	first: { kind: 'both-degenerate' },
 	cost: 3,
-	says: () => 'the last tableau is degenerate, primal and dual',
+	says: () => en`the last tableau is degenerate, primal and dual`,
 	decide({ answer: { status, tableau: t } }) {
 		if (status !== 'optimal' || !t) return null;
 		const isPrimal = t.basis.some((column, row) => !isArtificial(t, column) && isZero(rhs(t, row)));

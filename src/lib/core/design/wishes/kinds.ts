@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Wish, WishName } from '../types';
 import { allUsed, answer, bestDimension, conflict, noZero } from './answer';
 import { binding, fractional, rounding, wholeDuals, wholePlan, wholeValue } from './best-plan';
@@ -88,7 +89,7 @@ export const kindOfWish = <K extends WishName>(kind: K): WishKind => WISH_KINDS[
 
 /** A wish in words. */
 export const saysOf = (wish: Wish): string =>
-	`${wish.not ? 'it must not be that ' : ''}${kindOfWish(wish.kind).says(wish as never)}`;
+	`${wish.not ? en`it must not be that ` : ''}${kindOfWish(wish.kind).says(wish as never)}`;
 
 /** Whether some wish is about a problem whose variables are whole numbers. */
 export const asksWhole = ({ wishes }: { readonly wishes: readonly Wish[] }): boolean =>

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { solveLinear } from '../../answer/answer';
 import { largerRatios, nonbasicRead } from '../../method/slips';
 import { isZero, ONE, rational } from '../../number/rational';
@@ -15,9 +16,9 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 	group: 'mistakes that show',
 	first: { kind: 'larger-ratio', atLeast: 25 },
 	cost: 6,
-	controls: [{ kind: 'count', field: 'atLeast', label: 'hundredths', least: 1, most: 1_000 }],
+	controls: [{ kind: 'count', field: 'atLeast', label: en`hundredths`, least: 1, most: 1_000 }],
 	says: ({ atLeast }) =>
-		`at the first pivot the second ratio is at least ${atLeast} % larger, so that taking it leaves the region`,
+		en`at the first pivot the second ratio is at least ${atLeast} % larger, so that taking it leaves the region`,
 	decide(candidate, { atLeast }, request) {
 		const { method, rule } = wishedRun(request);
 		const first = candidate.run(method, rule)?.first;
@@ -30,7 +31,7 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 		const least = rhs(t, next.least).div(entryAt(t, next.least, position));
 		if (isZero(least)) return null;
 		return next.ratio.gte(least.mul(rational(100 + atLeast, 100)))
-			? `${next.ratio.toFraction()} for ${least.toFraction()}`
+			? en`${next.ratio.toFraction()} for ${least.toFraction()}`
 			: null;
 	}
 };
@@ -40,7 +41,8 @@ export const misreadColumn: WishKind<'misread-column'> = {
 	group: 'mistakes that show',
 	first: { kind: 'misread-column' },
 	cost: 4,
-	says: () => 'reading a non-basic variable off at a 1 of its column gives a plan that violates a constraint',
+	says: () =>
+		en`reading a non-basic variable off at a 1 of its column gives a plan that violates a constraint`,
 	decide({ answer: { status, tableau: t, solution }, problem }) {
 		if (status !== 'optimal' || !t || !solution) return null;
 		const read = nonbasicRead(t, (value) => value.equals(ONE));
@@ -55,7 +57,7 @@ export const wrongSign: WishKind<'wrong-sign'> = {
 	group: 'mistakes that show',
 	first: { kind: 'wrong-sign' },
 	cost: 4,
-	says: () => 'with the signs of the objective row reversed the method ends at another corner',
+	says: () => en`with the signs of the objective row reversed the method ends at another corner`,
 	decide({ answer, problem }) {
 		if (!answer.solution) return null;
 		const { objective } = problem;

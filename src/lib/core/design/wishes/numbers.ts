@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { gcd, ZERO, type Rational } from '../../number/rational';
 import type { Problem } from '../../problem/types';
 import type { WishKind } from './wish';
@@ -15,11 +16,11 @@ export const zeros: WishKind<'zeros'> = {
 	group: 'numbers',
 	first: { kind: 'zeros', atLeast: 2 },
 	cost: 0,
-	controls: [{ kind: 'count', field: 'atLeast', label: 'how many', least: 0, most: 64 }],
+	controls: [{ kind: 'count', field: 'atLeast', label: en`how many`, least: 0, most: 64 }],
 	says: ({ atLeast }) =>
 		atLeast === 1
-			? 'at least 1 coefficient of the constraints is 0'
-			: `at least ${atLeast} coefficients of the constraints are 0`,
+			? en`at least 1 coefficient of the constraints is 0`
+			: en`at least ${atLeast} coefficients of the constraints are 0`,
 	decide({ problem }, { atLeast }) {
 		const all = problem.variables.length * problem.constraints.length;
 		const count = problem.constraints.reduce((rest, { terms }) => rest - terms.size, all);
@@ -27,9 +28,9 @@ export const zeros: WishKind<'zeros'> = {
 	},
 	against({ atLeast }, { numbers, variables, constraints }) {
 		if (atLeast > 0 && (numbers.from > 0 || numbers.to < 0))
-			return `no coefficient from ${numbers.from} to ${numbers.to} is 0`;
+			return en`no coefficient from ${numbers.from} to ${numbers.to} is 0`;
 		return atLeast > constraints * (variables - 1)
-			? `each row keeps a variable, so at most ${constraints * (variables - 1)} coefficients are 0`
+			? en`each row keeps a variable, so at most ${constraints * (variables - 1)} coefficients are 0`
 			: null;
 	}
 };
@@ -39,7 +40,7 @@ export const noCommonFactor: WishKind<'no-common-factor'> = {
 	group: 'numbers',
 	first: { kind: 'no-common-factor' },
 	cost: 0,
-	says: () => 'no row can be divided by a common factor',
+	says: () => en`no row can be divided by a common factor`,
 	decide: ({ problem }) =>
 		lines(problem).every((line) => line.reduce((own, { n, d }) => gcd(own, n / d), 0n) <= 1n) ? true : null
 };
@@ -49,7 +50,7 @@ export const noNegative: WishKind<'no-negative'> = {
 	group: 'numbers',
 	first: { kind: 'no-negative' },
 	cost: 0,
-	says: () => 'no number of the statement is negative',
+	says: () => en`no number of the statement is negative`,
 	decide: ({ problem }) => (lines(problem).every((line) => line.every((own) => own.gte(ZERO))) ? true : null),
-	against: (_wish, { numbers }) => (numbers.to < 0 ? `coefficients up to ${numbers.to} are negative` : null)
+	against: (_wish, { numbers }) => (numbers.to < 0 ? en`coefficients up to ${numbers.to} are negative` : null)
 };

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { planAt } from '../../geometry/sides';
 import { metCount } from '../../problem/use';
 import { withoutConstraints } from '../../geometry/sides';
@@ -16,18 +17,18 @@ export const corners: WishKind<'corners'> = {
 	group: 'region',
 	first: { kind: 'corners', exactly: 5 },
 	cost: 5,
-	controls: [{ kind: 'count', field: 'exactly', label: 'how many', least: 0, most: 500 }],
-	says: ({ exactly }) => `the region has ${exactly} corners`,
+	controls: [{ kind: 'count', field: 'exactly', label: en`how many`, least: 0, most: 500 }],
+	says: ({ exactly }) => en`the region has ${exactly} corners`,
 	decide: ({ region }, { exactly }) => (region.vertices.length === exactly ? exactly : null),
 	quickly: ({ corners: all }, { exactly }) => all.length === exactly,
 	against({ exactly }, request) {
 		if (request.wishes.some((wish) => wish.kind === 'corners' && wish.exactly !== exactly))
-			return 'there are two wishes for different numbers of corners';
+			return en`there are two wishes for different numbers of corners`;
 		// with signs for all variables a region that is not empty has a corner; in the plane each side gives one at most
 		if (exactly === 0 && (request.plan || (other(request, 'answer')?.is ?? 'infeasible') !== 'infeasible'))
-			return 'a feasible problem with signs has a corner';
+			return en`a feasible problem with signs has a corner`;
 		if (request.variables === 2 && exactly > request.constraints + 2)
-			return `two variables and ${request.constraints} constraints make ${request.constraints + 2} corners at most`;
+			return en`two variables and ${request.constraints} constraints make ${request.constraints + 2} corners at most`;
 		return exactly > 0 ? needsCorner(request) : null;
 	}
 };
@@ -37,7 +38,7 @@ export const wholeCorners: WishKind<'whole-corners'> = {
 	group: 'region',
 	first: { kind: 'whole-corners' },
 	cost: 5,
-	says: () => 'all corners are whole',
+	says: () => en`all corners are whole`,
 	decide: ({ region }) =>
 		region.vertices.length > 0 && region.vertices.every(({ at }) => at.every(({ d }) => d === 1n))
 			? region.vertices.length
@@ -45,8 +46,8 @@ export const wholeCorners: WishKind<'whole-corners'> = {
 	quickly: ({ corners: all }) => all.length > 0 && all.every(isWholePoint),
 	against(_wish, request) {
 		if (other(request, 'fractional'))
-			return 'the relaxation’s best plan is a corner, and shall be fractional';
-		if (other(request, 'rounding')) return 'the best plan is a corner, and a whole one is its own rounding';
+			return en`the relaxation’s best plan is a corner, and shall be fractional`;
+		if (other(request, 'rounding')) return en`the best plan is a corner, and a whole one is its own rounding`;
 		return needsCorner(request);
 	}
 };
@@ -57,13 +58,13 @@ export const bounded: WishKind<'bounded'> = {
 	first: { kind: 'bounded', is: true },
 	cost: 5,
 	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'the region is bounded' : 'the region is unbounded'),
+	says: ({ is }) => (is ? en`the region is bounded` : en`the region is unbounded`),
 	decide: ({ region }, { is }) =>
 		region.dimension >= 0 && (region.rays.length + region.lines.length === 0) === is ? is : null,
 	quickly: ({ corners: all, rays }, { is }) => all.length > 0 && (rays.length === 0) === is,
 	against: ({ is }, request) =>
 		is && other(request, 'answer')?.is === 'unbounded'
-			? 'a bounded region has no objective without end'
+			? en`a bounded region has no objective without end`
 			: needsCorner(request)
 };
 
@@ -73,7 +74,7 @@ export const redundant: WishKind<'redundant'> = {
 	first: { kind: 'redundant', is: true },
 	cost: 7,
 	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'a constraint is redundant' : 'no constraint is redundant'),
+	says: ({ is }) => (is ? en`a constraint is redundant` : en`no constraint is redundant`),
 	decide({ problem, region }, { is }) {
 		if (region.dimension < 0) return null;
 		const idle = problem.constraints.find((row) => {
@@ -101,7 +102,7 @@ export const degenerate: WishKind<'degenerate'> = {
 	first: { kind: 'degenerate', is: true },
 	cost: 5,
 	controls: [{ kind: 'yes', field: 'is' }],
-	says: ({ is }) => (is ? 'some corner is degenerate' : 'no corner is degenerate'),
+	says: ({ is }) => (is ? en`some corner is degenerate` : en`no corner is degenerate`),
 	decide({ problem, region }, { is }) {
 		if (region.vertices.length === 0) return null;
 		const most = Math.max(...region.vertices.map(({ at }) => metCount(problem, planAt(problem, at))));
@@ -110,10 +111,10 @@ export const degenerate: WishKind<'degenerate'> = {
 	quickly: ({ corners: all }, { is }) => all.length > 0 && all.some(({ lines }) => lines.length > 2) === is,
 	against({ is }, request) {
 		if (request.wishes.some((wish) => wish.kind === 'degenerate' && wish.is !== is))
-			return 'there are two wishes that exclude each other';
+			return en`there are two wishes that exclude each other`;
 		const rows = other(request, 'binding')?.rows.length ?? 0;
 		if (!is && rows > request.variables)
-			return 'more constraints bind at the best plan than there are variables';
+			return en`more constraints bind at the best plan than there are variables`;
 		return needsCorner(request);
 	}
 };
@@ -136,15 +137,15 @@ export const fitsPage: WishKind<'fits-page'> = {
 	group: 'region',
 	first: { kind: 'fits-page', atLeast: 10 },
 	cost: 6,
-	controls: [{ kind: 'count', field: 'atLeast', label: 'hundredths of the picture', least: 1, most: 100 }],
-	says: ({ atLeast }) => `corners are at least ${atLeast} % of the picture apart`,
+	controls: [{ kind: 'count', field: 'atLeast', label: en`hundredths of the picture`, least: 1, most: 100 }],
+	says: ({ atLeast }) => en`corners are at least ${atLeast} % of the picture apart`,
 	decide({ region }, { atLeast }) {
 		const apart = leastApart(region);
 		const share = apart && wholeRoot(apart.mul(10_000));
 		return share !== null && share >= atLeast ? share : null;
 	},
 	against(_wish, request) {
-		if (request.variables > 3) return 'only a region of two or three variables has a picture';
+		if (request.variables > 3) return en`only a region of two or three variables has a picture`;
 		return needsCorner(request);
 	}
 };
@@ -189,15 +190,15 @@ function countPoints(problem: Problem, { vertices, rays }: Polyhedron): number |
 }
 
 const onPaper = ({ variables }: DesignRequest): string | null =>
-	variables > 3 ? 'is about a region of two or three variables' : null;
+	variables > 3 ? en`is about a region of two or three variables` : null;
 
 export const wholePoints: WishKind<'whole-points'> = {
 	kind: 'whole-points',
 	group: 'region',
 	first: { kind: 'whole-points', atMost: 30 },
 	cost: 7,
-	controls: [{ kind: 'limit', label: 'how many', least: 0, most: MOST_POINTS }],
-	says: (wish) => `the region has ${limitWords(wish)} whole points`,
+	controls: [{ kind: 'limit', label: en`how many`, least: 0, most: MOST_POINTS }],
+	says: (wish) => en`the region has ${limitWords(wish)} whole points`,
 	decide({ problem, region }, wish) {
 		const count = countPoints(problem, region);
 		return count === null ? null : within(count, wish);
@@ -210,8 +211,8 @@ export const areaPerPoint: WishKind<'area-per-point'> = {
 	group: 'region',
 	first: { kind: 'area-per-point', atMost: 2 },
 	cost: 7,
-	controls: [{ kind: 'count', field: 'atMost', label: 'area', least: 1, most: 1_000 }],
-	says: ({ atMost }) => `there is at least one whole point for every ${atMost} of the region's area`,
+	controls: [{ kind: 'count', field: 'atMost', label: en`area`, least: 1, most: 1_000 }],
+	says: ({ atMost }) => en`there is at least one whole point for every ${atMost} of the region's area`,
 	decide({ problem, region }, { atMost }) {
 		if (problem.variables.length !== 2 || region.dimension < 2) return null;
 		const count = countPoints(problem, region);
@@ -224,7 +225,7 @@ export const areaPerPoint: WishKind<'area-per-point'> = {
 		const own = twice.abs().div(2 * count);
 		return own.lte(atMost) ? own.toFraction() : null;
 	},
-	against: (_wish, request) => (request.variables > 2 ? 'is about two variables' : needsCorner(request))
+	against: (_wish, request) => (request.variables > 2 ? en`is about two variables` : needsCorner(request))
 };
 
 export const oneWayOut: WishKind<'one-way-out'> = {
@@ -232,14 +233,14 @@ export const oneWayOut: WishKind<'one-way-out'> = {
 	group: 'answer',
 	first: { kind: 'one-way-out' },
 	cost: 5,
-	says: () => 'the objective is unbounded, though the region has three corners and only one direction',
+	says: () => en`the objective is unbounded, though the region has three corners and only one direction`,
 	decide: ({ answer, region }) =>
 		answer.status === 'unbounded' && region.vertices.length >= 3 && region.rays.length === 1
 			? region.vertices.length
 			: null,
 	against(_wish, request) {
 		const is = other(request, 'answer')?.is;
-		if (is !== undefined && is !== 'unbounded') return `the answer shall be ${is}, not unbounded`;
-		return request.plan?.shall === 'best' ? 'a plan shall be best, so the objective has an end' : null;
+		if (is !== undefined && is !== 'unbounded') return en`the answer shall be ${is}, not unbounded`;
+		return request.plan?.shall === 'best' ? en`a plan shall be best, so the objective has an end` : null;
 	}
 };

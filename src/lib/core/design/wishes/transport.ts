@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Problem } from '../../problem/types';
 import type { DesignRequest } from '../types';
 import { other, type WishKind } from './wish';
@@ -38,18 +39,18 @@ export const transport: WishKind<'transport'> = {
 	group: 'numbers',
 	first: { kind: 'transport' },
 	cost: 0,
-	says: () => 'amounts go from sources to sinks, as in a transport problem',
+	says: () => en`amounts go from sources to sinks, as in a transport problem`,
 	decide: ({ problem }) => (isTransport(problem) ? true : null),
 	against(_wish, request) {
 		if (!fits(request))
-			return 'two sources and two sinks are 4 variables and 4 constraints, two and three 6 and 5, two and four 8 and 6';
-		if (request.numbers.from > 1 || request.numbers.to < 1) return 'its coefficients are 1';
-		if (request.sense === 'max') return 'its costs are as low as possible, so the objective is a minimum';
+			return en`two sources and two sinks are 4 variables and 4 constraints, two and three 6 and 5, two and four 8 and 6`;
+		if (request.numbers.from > 1 || request.numbers.to < 1) return en`its coefficients are 1`;
+		if (request.sense === 'max') return en`its costs are as low as possible, so the objective is a minimum`;
 		if (request.relations) {
 			const { sources } = sourcesAndSinks(request.variables, request.constraints)!;
 			const given = request.relations.filter((relation) => relation === '<=').length;
-			if (given !== sources) return `of the relations just ${sources} must be ≤, for the sources`;
+			if (given !== sources) return en`of the relations just ${sources} must be ≤, for the sources`;
 		}
-		return other(request, 'cycle') ? 'a known cycle has other coefficients' : null;
+		return other(request, 'cycle') ? en`a known cycle has other coefficients` : null;
 	}
 };

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import { roundings } from '../../integer/rounding';
 import { rational } from '../../number/rational';
 import { limitWords, needsFraction, within, type WishKind } from './wish';
@@ -10,7 +11,7 @@ export const noRounding: WishKind<'no-rounding'> = {
 	first: { kind: 'no-rounding' },
 	cost: 4,
 	isWhole: true,
-	says: () => 'no rounding of the relaxation’s best plan is feasible',
+	says: () => en`no rounding of the relaxation’s best plan is feasible`,
 	decide({ problem, best }) {
 		if (!best?.unique) return null;
 		const all = roundings(problem, best.vertices[0]);
@@ -25,8 +26,8 @@ export const gap: WishKind<'gap'> = {
 	first: { kind: 'gap', atLeast: 2 },
 	cost: 7,
 	isWhole: true,
-	controls: [{ kind: 'count', field: 'atLeast', label: 'how much', least: 1, most: 100_000 }],
-	says: ({ atLeast }) => `the best integer value is at least ${atLeast} away from the relaxation's`,
+	controls: [{ kind: 'count', field: 'atLeast', label: en`how much`, least: 1, most: 100_000 }],
+	says: ({ atLeast }) => en`the best integer value is at least ${atLeast} away from the relaxation's`,
 	decide(candidate, { atLeast }) {
 		const { objective } = candidate.answer;
 		if (!objective || candidate.whole.status !== 'optimal') return null;
@@ -42,9 +43,9 @@ export const cuts: WishKind<'cuts'> = {
 	first: { kind: 'cuts', exactly: 2 },
 	cost: 8,
 	isWhole: true,
-	controls: [{ kind: 'limit', label: 'how many', least: 0, most: 50 }],
+	controls: [{ kind: 'limit', label: en`how many`, least: 0, most: 50 }],
 	says: (wish) =>
-		`${limitWords(wish)} cut${(wish.exactly ?? wish.atMost) === 1 ? ' makes' : 's make'} the best plan whole`,
+		en`${limitWords(wish)} cut${(wish.exactly ?? wish.atMost) === 1 ? en` makes` : en`s make`} the best plan whole`,
 	decide(candidate, wish) {
 		if (candidate.answer.status !== 'optimal') return null;
 		const { status, cuts: all } = candidate.cuts;
@@ -59,8 +60,8 @@ export const nodes: WishKind<'nodes'> = {
 	first: { kind: 'nodes', exactly: 5 },
 	cost: 7,
 	isWhole: true,
-	controls: [{ kind: 'limit', label: 'how many', least: 1, most: 100 }],
-	says: (wish) => `the tree has ${limitWords(wish)} nodes`,
+	controls: [{ kind: 'limit', label: en`how many`, least: 1, most: 100 }],
+	says: (wish) => en`the tree has ${limitWords(wish)} nodes`,
 	decide(candidate, wish) {
 		const { status, nodesMade } = candidate.whole;
 		return status === 'optimal' || status === 'infeasible' ? within(nodesMade, wish) : null;
@@ -74,11 +75,11 @@ export const depthWorse: WishKind<'depth-worse'> = {
 	first: { kind: 'depth-worse' },
 	cost: 9,
 	isWhole: true,
-	says: () => 'depth first takes more nodes than best bound',
+	says: () => en`depth first takes more nodes than best bound`,
 	decide(candidate) {
 		if (candidate.answer.status !== 'optimal') return null;
 		const [deep, bound] = (['depth-first', 'best-bound'] as const).map((rule) => candidate.nodesBy(rule));
-		return deep !== null && bound !== null && deep > bound ? `${deep} and ${bound}` : null;
+		return deep !== null && bound !== null && deep > bound ? en`${deep} and ${bound}` : null;
 	},
 	against: (_wish, request) => needsFraction(request)
 };

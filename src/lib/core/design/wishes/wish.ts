@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Candidate } from '../candidate';
 import type { Plane } from '../plane';
 import type { DesignRequest, KeptWish, Wish, WishName, WishOf } from '../types';
@@ -52,22 +53,22 @@ export const hasNoBest = (request: DesignRequest): boolean => {
 
 /** Why a wish about the best plan cannot be kept where there is none. */
 export const needsBest = (request: DesignRequest): string | null =>
-	hasNoBest(request) ? `there is no best plan where the answer is ${other(request, 'answer')!.is}` : null;
+	hasNoBest(request) ? en`there is no best plan where the answer is ${other(request, 'answer')!.is}` : null;
 
 /** Why a wish about the region's corners cannot be kept where there is none. */
 export const needsCorner = (request: DesignRequest): string | null =>
-	other(request, 'answer')?.is === 'infeasible' ? 'an infeasible problem has no corner' : null;
+	other(request, 'answer')?.is === 'infeasible' ? en`an infeasible problem has no corner` : null;
 
 /** Why a wish about work for whole numbers cannot be kept where the relaxation is whole already. */
 export const needsFraction = (request: DesignRequest): string | null => {
-	if (request.plan?.shall === 'best') return 'the best plan that was chosen is whole already';
-	if (other(request, 'whole-plan')) return 'the relaxation’s best plan shall be whole already';
+	if (request.plan?.shall === 'best') return en`the best plan that was chosen is whole already`;
+	if (other(request, 'whole-plan')) return en`the relaxation’s best plan shall be whole already`;
 	return needsBest(request);
 };
 
 /** “at most 3”, “3” */
 export const limitWords = ({ exactly, atMost }: { exactly?: number; atMost?: number }): string =>
-	exactly === undefined ? `at most ${atMost}` : String(exactly);
+	exactly === undefined ? en`at most ${atMost}` : String(exactly);
 
 /** The count where it keeps a limit, else null. */
 export const within = (

@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { Problem } from '../types';
 import type { Diagnostic } from './diagnostics';
 import { message, type Message } from './messages';
@@ -68,7 +69,7 @@ export function unitFindings(problem: Problem, rows: readonly RowSource[]): Diag
 			if (!same(product, unitPowers(own)))
 				notice(
 					term.factor,
-					message('unitMisfit', term.name ?? 'The constant', name, unitWords(product), own)
+					message('unitMisfit', term.name ?? en`The constant`, name, unitWords(product), own)
 				);
 		}
 		if (right && rightUnit && !same(unitPowers(rightUnit), unitPowers(own)))

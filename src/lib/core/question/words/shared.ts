@@ -1,3 +1,4 @@
+import { en } from '../../language/language';
 import type { EnteringRule } from '../../method/rule';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Relation } from '../../problem/types';
@@ -25,7 +26,7 @@ export const list = (names: readonly string[]): string =>
 		? 'none'
 		: names.length === 1
 			? names[0]
-			: `${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
+			: en`${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
 /** `x = 2, y = −1` */
 export const amounts = (plan: Readonly<Record<string, string>> | undefined): string =>
 	Object.entries(plan ?? {})
@@ -42,7 +43,7 @@ export function answerText(answer: Answer): string {
 	if (typeof answer === 'string') return signed(answer).replace('>=', '≥').replace('<=', '≤');
 	if (Array.isArray(answer)) {
 		const [low, high] = answer as [string | null, string | null];
-		if (isInterval(answer)) return `from ${signed(low ?? '−∞')} to ${signed(high ?? '∞')}`;
+		if (isInterval(answer)) return en`from ${signed(low ?? '−∞')} to ${signed(high ?? '∞')}`;
 		return answer.length === 0 ? 'none' : answer.join(', ');
 	}
 	if ('relation' in answer && 'terms' in answer) {
@@ -62,17 +63,17 @@ export const rights = ({ right }: Question): string => list([...new Set(right.ma
 
 /** The objective row that counts at the tableau of a question, in words. */
 export const goalRow = ({ tableau }: Question): string =>
-	isPhaseOne(tableau) ? 'row of phase one' : 'objective row';
+	isPhaseOne(tableau) ? en`row of phase one` : en`objective row`;
 
 /** whether improving entries of that row are negative, as the tableau of a question has them */
 export const signRule = (q: Question): string =>
-	`In this tableau a column ${isPhaseOne(q.tableau) ? 'lowers the sum of the artificial variables' : 'improves the objective'} if its entry in the ${goalRow(q)} is negative.`;
+	en`In this tableau a column ${isPhaseOne(q.tableau) ? en`lowers the sum of the artificial variables` : en`improves the objective`} if its entry in the ${goalRow(q)} is negative.`;
 
 const RULES: Readonly<Record<EnteringRule, (row: string) => string>> = {
-	dantzig: (row) => `The rule: the most negative entry of the ${row}.`,
-	bland: () => 'The rule: the first improving column from the left.',
-	'greatest-improvement': () => 'The rule: the column whose pivot improves the objective most.',
-	'steepest-edge': () => 'The rule: the column that improves the objective most for the length of its edge.'
+	dantzig: (row) => en`The rule: the most negative entry of the ${row}.`,
+	bland: () => en`The rule: the first improving column from the left.`,
+	'greatest-improvement': () => en`The rule: the column whose pivot improves the objective most.`,
+	'steepest-edge': () => en`The rule: the column that improves the objective most for the length of its edge.`
 };
 
 /** The rule by which the entering variable of a question is chosen, in words. */
