@@ -1,10 +1,11 @@
 import { csvText } from '../spreadsheet/csv-cells';
 import { plainText, paragraphText, type Paragraph } from '../sentence/sentence';
-import { addressText, board, isCovered, rowKey, type Board } from '../notation/board';
+import { addressText, board, rowKey, type Board, type BoardCell } from '../notation/board';
+import { boardEquations } from '../notation/equations';
 import { notationText } from '../notation/words';
 import { boardLines, contentText, withPivotRatios, type BoardLine, type Writing } from '../notation/lines';
 import { shownText, type Notation } from '../notation/notation';
-import { isZero, ONE, type Rational } from '../number/rational';
+import { ONE, type Rational } from '../number/rational';
 import type { Tableau } from '../tableau/tableau';
 import { fittedLatex, inLineLatex, latexColumn, latexNumber, latexText } from './latex';
 
@@ -46,44 +47,18 @@ const cells = (
 	]);
 
 /** `x_B = b − …` as lines, for the dictionary layout. */
-function equations(
-	shown: Board,
-	number: (value: Rational) => string,
-	name: (text: string) => string
-): [string, string][] {
-	const sum = (row: string, rhs: string, entries: readonly Rational[]) =>
-		entries.reduce(
-			(text, value, k) => {
-				if (isCovered(shown, row, shown.columns[k].column.id))
-					return `${text} + ${COVERED} ${name(shown.columns[k].name)}`;
-				if (isZero(value)) return text;
-				const size = value.abs().equals(1) ? '' : `${number(value.abs())} `;
-				return `${text} ${value.s < 0n ? '-' : '+'} ${size}${name(shown.columns[k].name)}`;
-			},
-			isCovered(shown, row, 'rhs') ? COVERED : rhs
-		);
-	return [
-		...shown.rows.map((row): [string, string] => [
-			name(row.name),
-			sum(row.key, number(row.rhs), row.entries)
-		]),
-		...shown.goals.map((goal): [string, string] => [
-			name(goal.name),
-			sum(
-				goal.goal.kind,
-				number(goal.value.plain),
-				goal.cells.map(({ plain }) => plain)
-			) +
-				(goal.cells.some(({ m }) => m && !isZero(m))
-					? ` + M(${sum(
-							goal.goal.kind,
-							number(goal.value.m!),
-							goal.cells.map(({ m }) => m!)
-						)})`
-					: '')
-		])
-	];
-}
+const equations = (shown: Board, writing: Writing): [string, string][] =>
+	boardEquations(shown).map(({ name, constant, terms }) => {
+		const written = (cell: BoardCell) => contentText({ kind: 'number', cell }, writing);
+		const inTerm = (size: BoardCell | null) =>
+			size === null ? '' : size.m ? `(${written(size)}) ` : `${written(size)} `;
+		const said = terms.map(({ sign, size, column, covered }) => {
+			const own = writing.name(column.name);
+			if (covered) return ` + ${COVERED} ${own}`;
+			return sign === 0 ? '' : ` ${sign < 0 ? '-' : '+'} ${inTerm(size)}${own}`;
+		});
+		return [writing.name(name), (constant.covered ? COVERED : written(constant.number)) + said.join('')];
+	});
 
 /**
  * A tableau in a format, in the lesson's notation.
@@ -107,24 +82,19 @@ export function tableauText(
 		format === 'csv' ? value.toFraction() : shownText(notation, value).replace(/\u202f/g, ' ');
 	const isDictionary = notation.layout === 'dictionary';
 	if (format === 'latex') {
-		const number = (value: Rational) => latexNumber(value, notation.numbers);
-		const maths = (text: string) => latexColumn(text);
+		const writing: Writing = {
+			number: (value) => latexNumber(value, notation.numbers),
+			name: latexColumn,
+			word: (text) => `\\text{${text}}`,
+			minus: '-',
+			m: 'M'
+		};
 		if (isDictionary) {
-			const lines = equations(shown, number, maths).map(([left, right]) => `${left} &= ${right}`);
+			const lines = equations(shown, writing).map(([left, right]) => `${left} &= ${right}`);
 			return `\\begin{align*}\n${lines.join(' \\\\\n')}\n\\end{align*}\n`;
 		}
 		const lines = withPivotRatios(t, boardLines(shown, notation), pivot);
-		const rows = table(
-			lines,
-			{
-				number,
-				name: maths,
-				word: (text) => `\\text{${text}}`,
-				minus: '-',
-				m: 'M'
-			},
-			(text) => `\\boxed{${text}}`
-		);
+		const rows = table(lines, writing, (text) => `\\boxed{${text}}`);
 		// a rule below the names, and one between rows and objective rows
 		const isRuled = (i: number) =>
 			lines[i].kind === 'head' ||
@@ -136,19 +106,16 @@ export function tableauText(
 		);
 		return `\\begin{tabular}{l${'r'.repeat(rows[0].length - 1)}}\n${ruled.join('\n')}\n\\end{tabular}\n`;
 	}
+	const writing: Writing = {
+		number: plain,
+		name: same,
+		word: same,
+		minus: plain(ONE.neg()).charAt(0),
+		m: 'M'
+	};
 	const rows = isDictionary
-		? equations(shown, plain, (text) => text).map(([left, right]) => [left, '=', right])
-		: table(
-				withPivotRatios(t, boardLines(shown, notation), pivot),
-				{
-					number: plain,
-					name: same,
-					word: same,
-					minus: plain(ONE.neg()).charAt(0),
-					m: 'M'
-				},
-				(text) => MARKS[format](text)
-			);
+		? equations(shown, writing).map(([left, right]) => [left, '=', right])
+		: table(withPivotRatios(t, boardLines(shown, notation), pivot), writing, (text) => MARKS[format](text));
 	if (format === 'csv') return csvText(rows);
 	if (format === 'markdown') {
 		const escaped = rows.map((row) => row.map((text) => text.replace(/[|\\]/g, '\\$&')));

@@ -51,6 +51,8 @@ export interface BoardColumn {
 	readonly basic: boolean;
 	/** its variable may not enter any more and no objective row works on it */
 	readonly aside: boolean;
+	/** its variable is not basic and may enter: a pivot may be made in it, where its entry is not zero */
+	readonly open: boolean;
 }
 
 export interface BoardRow {
@@ -189,7 +191,8 @@ export function board(t: Tableau, notation: Notation, covered = NONE): Board {
 			const column = columnOf(t, index);
 			const basic = t.basis.includes(index);
 			const aside = t.barred.has(index) && !working && !basic;
-			return { column, index, name: columnName(notation, column), basic, aside };
+			const open = !basic && !t.barred.has(index);
+			return { column, index, name: columnName(notation, column), basic, aside, open };
 		}),
 		rows: t.basis.map((basic, row) => {
 			const column = columnOf(t, basic);

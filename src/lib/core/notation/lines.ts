@@ -2,7 +2,17 @@ import { en } from '../language/language';
 import { isZero, sign, ZERO, type Rational } from '../number/rational';
 import { ratios } from '../tableau/ratio';
 import { rhs, type Tableau } from '../tableau/tableau';
-import { isCovered, rowKey, type Address, type Board, type BoardCell } from './board';
+import {
+	isCovered,
+	rowKey,
+	type Across,
+	type Address,
+	type Board,
+	type BoardCell,
+	type BoardColumn,
+	type BoardGoal,
+	type BoardRow
+} from './board';
 import type { Notation } from './notation';
 
 /** A written tableau line by line, each cell with its address: screens, exports, sheets and questions only lay it out. */
@@ -20,6 +30,10 @@ export type Content =
 export interface LineCell {
 	/** null for names, and for coefficients around an extended tableau */
 	readonly address: Address | null;
+	/** in which column it stands */
+	readonly place: Across['kind'] | 'ratio';
+	/** the variable's column, where it stands in one */
+	readonly column: BoardColumn | null;
 	readonly content: Content;
 	/** its number is not to be seen */
 	readonly covered: boolean;
@@ -36,11 +50,20 @@ export interface BoardLine {
 	readonly key: string;
 	readonly name: Content;
 	readonly cells: readonly LineCell[];
+	/** the row, or the objective row, that it writes */
+	readonly row: BoardRow | null;
+	readonly goal: BoardGoal | null;
 }
 
 /** A cell that only shows something: it can neither be covered nor improve. */
-export const shownCell = (content: Content, address: Address | null = null): LineCell => ({
+export const shownCell = (
+	content: Content,
+	address: Address | null = null,
+	place: LineCell['place'] = 'entry'
+): LineCell => ({
 	address,
+	place,
+	column: null,
 	content,
 	covered: false,
 	unit: false,
@@ -58,6 +81,8 @@ interface Parts {
 	readonly rhs: Content;
 	readonly own: Content;
 	readonly improving?: readonly boolean[];
+	readonly row?: BoardRow;
+	readonly goal?: BoardGoal;
 }
 
 /**
@@ -69,9 +94,13 @@ export function boardLines(shown: Board, notation: Notation): BoardLine[] {
 		kind,
 		key,
 		name,
+		row: parts.row ?? null,
+		goal: parts.goal ?? null,
 		cells: shown.across.map((place): LineCell => {
 			const entry = place.kind === 'entry';
 			return {
+				place: place.kind,
+				column: entry ? shown.columns[place.at] : null,
 				address:
 					kind === 'row' || kind === 'goal' || kind === 'z' ? { row: key, column: place.column } : null,
 				content: entry ? parts.entries[place.at] : place.kind === 'rhs' ? parts.rhs : parts.own,
@@ -89,14 +118,15 @@ export function boardLines(shown: Board, notation: Notation): BoardLine[] {
 	});
 	const head = line('head', '', shown.common ? { kind: 'divisor', value: shown.common } : NOTHING, {
 		entries: shown.columns.map(({ name }) => named(name)),
-		rhs: { kind: 'word', text: 'rhs' },
+		rhs: { kind: 'word', text: en`rhs` },
 		own: named(objective?.name ?? '')
 	});
 	const rows = shown.rows.map((row) =>
 		line('row', row.key, notation.basis === 'named' ? named(row.name) : NOTHING, {
 			entries: row.entries.map(plain),
 			rhs: plain(row.rhs),
-			own: plain(ZERO)
+			own: plain(ZERO),
+			row
 		})
 	);
 	const goals = shown.goals.map((goal) =>
@@ -104,7 +134,8 @@ export function boardLines(shown: Board, notation: Notation): BoardLine[] {
 			entries: goal.cells.map(numbered),
 			rhs: numbered(goal.value),
 			own: plain(goal.own),
-			improving: goal.improving
+			improving: goal.improving,
+			goal
 		})
 	);
 	const { costs } = shown;
@@ -134,7 +165,7 @@ export const withRatios = (
 						? { kind: 'word', text: '–' }
 						: NOTHING;
 		const address = line.kind === 'row' ? { row: line.key, column: 'ratio' } : null;
-		return { ...line, cells: [...line.cells, shownCell(content, address)] };
+		return { ...line, cells: [...line.cells, shownCell(content, address, 'ratio')] };
 	});
 
 /** A tableau's lines with the ratios of the column that is pivoted in; without them where the pivot is chosen by row, as in the dual simplex method. */

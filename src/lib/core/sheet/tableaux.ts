@@ -1,12 +1,14 @@
+import { en } from '../language/language';
 import { labelOf } from '../move/kinds';
 import type { Choice } from '../method/types';
 import type { Naming } from '../move/types';
-import { addressText, board, rowKey, type Board } from '../notation/board';
+import { addressText, board, rowKey, type Board, type BoardCell } from '../notation/board';
+import { boardEquations } from '../notation/equations';
 import { boardLines, shownCell, withPivotRatios, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { pivotMade } from '../move/pivot';
-import { parseRational, sign, type Rational } from '../number/rational';
-import { say, signedAfter, type Sentence } from '../sentence/sentence';
+import { parseRational, sign } from '../number/rational';
+import { say, type Sentence } from '../sentence/sentence';
 import { writtenOperation } from '../commentary/words/operations';
 import { namedRows } from '../question/cells';
 import { rowOperations } from '../tableau/operations';
@@ -57,25 +59,29 @@ const cellsIn = (cells: readonly string[], number: number): ReadonlySet<string> 
 };
 
 /** A dictionary's equations: `x = 3 − y`; null where they are left blank. */
-function equationsOf({ rows, goals, columns }: Board, fill: Fill): [string, Sentence | null][] {
-	const terms = (entries: readonly Rational[]) =>
-		signedAfter(
-			entries.flatMap((value, k) => (sign(value) === 0 ? [] : [{ says: say`${columns[k].column}`, value }]))
-		);
-	// no cells are chosen in equations
-	const open = fill !== 'answers' && fill !== 'cells';
-	return [
-		...rows.map(({ name, rhs, entries }): [string, Sentence | null] => [
-			open && fill === 'grid' ? '' : name,
-			open ? null : say`${rhs}${terms(entries)}`
-		]),
-		...goals.map(({ name, value, cells }): [string, Sentence | null] => {
-			const plain = say`${value.plain}${terms(cells.map((cell) => cell.plain))}`;
-			const withM = cells.some(({ m }) => m && sign(m) !== 0);
-			const m = withM ? say` + M(${value.m!}${terms(cells.map((cell) => cell.m!))})` : [];
-			return [name, open ? null : [...plain, ...m]];
-		})
-	];
+const equationsOf = (shown: Board, fill: Fill): [string, Sentence | null][] =>
+	boardEquations(shown).map(({ kind, name, constant, terms }) => [
+		fill === 'grid' && kind === 'row' ? '' : name,
+		// no cells are chosen in equations
+		fill !== 'answers' && fill !== 'cells'
+			? null
+			: [
+					...boardNumber(constant.number),
+					...terms.flatMap(({ sign: of, size, column }) =>
+						of === 0 ? [] : say` ${of < 0 ? '−' : '+'} ${size ? say`${inTerm(size)} ` : []}${column.column}`
+					)
+				]
+	]);
+
+/** A number as it stands before a name: with M in brackets. */
+const inTerm = (size: BoardCell): Sentence => (size.m ? say`(${boardNumber(size)})` : boardNumber(size));
+
+/** A number of the board in a sentence: `3`, `3 − 2M`. */
+function boardNumber({ plain, m }: BoardCell): Sentence {
+	if (!m) return say`${plain}`;
+	const size = m.abs().equals(1) ? say`M` : say`${m.abs()}M`;
+	if (sign(plain) === 0) return sign(m) < 0 ? say`−${size}` : size;
+	return say`${plain} ${sign(m) < 0 ? '−' : '+'} ${size}`;
 }
 
 /** How a tableau is printed, where that is not whole and by itself. */
@@ -178,13 +184,17 @@ export function questionTableau(t: TableauJson, caption: Sentence, fill: Fill = 
 		kind: 'head',
 		key: '',
 		name: NOTHING,
-		cells: [...names, { kind: 'word', text: 'rhs' } as const].map((content) => shownCell(content))
+		cells: [...names, { kind: 'word', text: en`rhs` } as const].map((content) => shownCell(content)),
+		row: null,
+		goal: null
 	};
 	const rows = namedRows(t).map(({ name, entries, rhs, isGoal }): BoardLine => ({
 		kind: isGoal ? 'goal' : 'row',
 		key: name,
 		name: { kind: 'name', text: name },
-		cells: [...entries.map((value, j) => cell(name, t.columns[j], value)), cell(name, 'rhs', rhs)]
+		cells: [...entries.map((value, j) => cell(name, t.columns[j], value)), cell(name, 'rhs', rhs)],
+		row: null,
+		goal: null
 	}));
 	return { kind: 'tableau', caption, lines: blankLines([head, ...rows], fill), pivot: null, operations: [] };
 }

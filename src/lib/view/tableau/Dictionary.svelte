@@ -2,8 +2,15 @@
 	import { en } from '$lib/core/language';
 	import { fitTable } from '../shared/fit-table';
 	import { comparison, type Decision, type Work } from '$lib/core/method';
-	import { addressText, board, type BoardCell, columnName } from '$lib/core/notation';
-	import { isZero, type Rational, sign } from '$lib/core/number';
+	import {
+		addressText,
+		board,
+		boardEquations,
+		columnName,
+		type Equation,
+		type EquationTerm
+	} from '$lib/core/notation';
+	import { sign } from '$lib/core/number';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
 	import CellView from './CellView.svelte';
@@ -20,6 +27,7 @@
 	const t = $derived(work.tableau);
 	/** only the dictionary where we stand has covered numbers */
 	const shown = $derived(board(t, lesson.notation, decision ? session.covering.covered : undefined));
+	const equations = $derived(boardEquations(shown));
 	const style = $derived(lesson.notation.numbers);
 	const choice = $derived(!hides && decision?.kind === 'pivot' ? decision.choice : null);
 
@@ -43,15 +51,51 @@
 		selection.pointColumn(row === null ? null : t.form.columns[column].id);
 		session.propose(row === null ? null : session.pivotByHand(column, t.basis[row]));
 	}
-	const isUnit = (value: Rational) => value.abs().equals(1);
-	const cellSign = ({ plain, m }: BoardCell) => (m && !isZero(m) ? sign(m) : sign(plain));
 </script>
 
 {#snippet cover(address: string, name: string)}<button
 		class="cover"
-		aria-label={en`covered ${name ? en`coefficient of ${name}` : en`number`}, shows it`}
+		aria-label={name ? en`covered coefficient of ${name}, shows it` : en`covered number, shows it`}
 		onclick={() => session.covering.show(address)}>?{name ? ` ${name}` : ''}</button
 	>{/snippet}
+
+{#snippet term({ size, column }: EquationTerm)}{#if size}{#if size.m}(<CellView
+				cell={size}
+			/>){:else}<CellView cell={size} />{/if}&nbsp;{/if}{column.name}{/snippet}
+
+{#snippet equation({ constant, terms, row }: Equation, i: number)}
+	{@const amount = addressText(constant.address)}
+	<td>=</td>
+	<td class="rhs" class:negative={row && sign(row.rhs) < 0 && !constant.covered} data-cell={amount}
+		>{#if constant.covered}{@render cover(amount, '')}{:else}<CellView cell={constant.number} />{/if}</td
+	>
+	{#each terms as own (own.column.column.id)}
+		{@const { column, covered } = own}
+		{@const address = addressText(own.address)}
+		{@const isAlternative = session.alternatives.has(address)}
+		<td class="sign">{own.sign === 0 || covered ? '' : own.sign < 0 ? '−' : '+'}</td>
+		<td class="term" class:improving={own.improving && !covered} data-cell={address}>
+			{#if covered}{@render cover(
+					address,
+					column.name
+				)}{:else if own.sign === 0}{:else if decision && own.pivots}
+				<button
+					class="entry"
+					class:advised={choice?.row === i && choice.entering === column.index}
+					class:alternative={isAlternative}
+					title={isAlternative
+						? en`Pivot: ${column.name} in, ${row?.name} out, allowed as well`
+						: en`Pivot: ${column.name} in, ${row?.name} out`}
+					onclick={() => take(i, column.index)}
+					onpointerenter={() => look(i, column.index)}
+					onpointerleave={() => look(null, column.index)}
+					onfocus={() => look(i, column.index)}
+					onblur={() => look(null, column.index)}>{@render term(own)}</button
+				>
+			{:else}{@render term(own)}{/if}
+		</td>
+	{/each}
+{/snippet}
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div
@@ -65,41 +109,11 @@
 		<caption class="only-heard">{en`The basic variables as equations. Choose a term to pivot on it.`}</caption
 		>
 		<tbody>
-			{#each shown.rows as row, i (t.form.columns[t.basis[i]].id)}
-				{@const amount = addressText({ row: row.key, column: 'rhs' })}
-				{@const isHidden = shown.covered.has(amount)}
-				<tr class:lit={row.basic && selection.isPointed(pointedOf(row.basic.owner))}>
-					<th scope="row">{row.name || '?'}</th>
-					<td>=</td>
-					<td class="rhs" class:negative={sign(row.rhs) < 0 && !isHidden} data-cell={amount}
-						>{#if isHidden}{@render cover(amount, '')}{:else}<NumberView value={row.rhs} {style} />{/if}</td
-					>
-					{#each shown.columns as { column, index, name, aside }, k (column.id)}
-						{@const value = row.entries[k]}
-						{@const address = addressText({ row: row.key, column: column.id })}
-						{@const isCovered = shown.covered.has(address)}
-						{@const isAlternative = session.alternatives.has(address)}
-						<td class="sign">{isZero(value) || isCovered ? '' : value.s < 0n ? '−' : '+'}</td>
-						<td class="term" data-cell={address}>
-							{#if isCovered}{@render cover(
-									address,
-									name
-								)}{:else if isZero(value)}{:else if decision && !aside && !t.barred.has(index)}
-								<button
-									class="entry"
-									class:advised={choice?.row === i && choice.entering === index}
-									class:alternative={isAlternative}
-									title={en`Pivot: ${name} in, ${row.name} out${isAlternative ? en`, allowed as well` : ''}`}
-									onclick={() => take(i, index)}
-									onpointerenter={() => look(i, index)}
-									onpointerleave={() => look(null, index)}
-									onfocus={() => look(i, index)}
-									onblur={() => look(null, index)}
-									>{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}</button
-								>
-							{:else}{#if !isUnit(value)}<NumberView value={value.abs()} {style} />&nbsp;{/if}{name}{/if}
-						</td>
-					{/each}
+			{#each equations.filter(({ kind }) => kind === 'row') as own, i (t.form.columns[t.basis[i]].id)}
+				{@const basic = own.row?.basic}
+				<tr class:lit={basic && selection.isPointed(pointedOf(basic.owner))}>
+					<th scope="row">{own.name || '?'}</th>
+					{@render equation(own, i)}
 					<td class="ratio" class:least={down?.ratios[i]?.least && !hides && shown.covered.size === 0}>
 						{#if down?.ratios[i]?.value && shown.covered.size === 0}
 							{columnName(lesson.notation, t.form.columns[down.column])} ≤ <NumberView
@@ -125,38 +139,10 @@
 					{/each}
 				</tr>
 			{/if}
-			{#each shown.goals as { goal, name, cells, value, improving } (goal.kind)}
-				{@const sum = addressText({ row: goal.kind, column: 'rhs' })}
-				<tr class="goal" data-goal={goal.kind}>
-					<th scope="row">{name}</th>
-					<td>=</td>
-					<td class="rhs" data-cell={sum}
-						>{#if shown.covered.has(sum)}{@render cover(sum, '')}{:else}<CellView cell={value} />{/if}</td
-					>
-					{#each shown.columns as { column, name: own }, k (column.id)}
-						{@const cell = cells[k]}
-						{@const address = addressText({ row: goal.kind, column: column.id })}
-						{@const isCovered = shown.covered.has(address)}
-						<td class="sign"
-							>{cellSign(cell) === 0 || isCovered
-								? ''
-								: cell.m && !isZero(cell.m)
-									? '+'
-									: cell.plain.s < 0n
-										? '−'
-										: '+'}</td
-						>
-						<td class="term" class:improving={improving[k] && !isCovered} data-cell={address}>
-							{#if isCovered}{@render cover(address, own)}{:else if cellSign(cell) !== 0}
-								{#if cell.m && !isZero(cell.m)}(<CellView
-										{cell}
-									/>)&nbsp;{:else if !isUnit(cell.plain)}<NumberView
-										value={cell.plain.abs()}
-										{style}
-									/>&nbsp;{/if}{own}
-							{/if}
-						</td>
-					{/each}
+			{#each equations.filter(({ kind }) => kind === 'goal') as own (own.key)}
+				<tr class="goal" data-goal={own.key}>
+					<th scope="row">{own.name}</th>
+					{@render equation(own, -1)}
 				</tr>
 			{/each}
 		</tbody>

@@ -1,8 +1,15 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { comparison, type Decision, type Work } from '$lib/core/method';
-	import { addressOf, addressText, board, type BoardCell } from '$lib/core/notation';
-	import { isZero, sign } from '$lib/core/number';
+	import {
+		addressOf,
+		addressText,
+		board,
+		boardLines,
+		type BoardRow,
+		type LineCell
+	} from '$lib/core/notation';
+	import { sign } from '$lib/core/number';
 	import type { Goal } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
@@ -33,14 +40,20 @@
 	const shown = $derived(board(t, document.notation, live ? session.covering.covered : undefined));
 	const notation = $derived(document.notation);
 	const isNamed = $derived(notation.basis === 'named');
-	const isLast = (i: number) => i === shown.across.length - 1;
-	const showsRatios = $derived(notation.ratios === 'shown');
-	/** the objective's own column, and the row that it belongs to */
+	const hasRatios = $derived(live && notation.ratios === 'shown');
+	/** whether the objective has a column of its own */
 	const goalColumn = $derived(shown.across.some(({ kind }) => kind === 'own'));
-	const leading = $derived(shown.goals.find(({ goal }) => goal.kind === 'objective') ?? null);
 	/** what the entries below an extended tableau are */
 	const entriesText = $derived(notation.entries === 'z-plus' ? 'z − c' : 'c − z');
-	const rows = gradual(() => shown.rows);
+	const lines = $derived(boardLines(shown, notation));
+	const rowLines = $derived(lines.filter(({ kind }) => kind === 'row'));
+	const goalLines = $derived(lines.filter(({ kind }) => kind === 'goal' || kind === 'z'));
+	const rows = gradual(() => rowLines);
+	const isLast = (i: number) => i === shown.across.length - 1;
+
+	/** whether a number is seen and is that one */
+	const says = ({ covered, content }: LineCell, value: number) =>
+		!covered && content.kind === 'number' && content.cell.plain.equals(value);
 
 	/** the column under the pointer or the keyboard's focus */
 	let near = $state<number | null>(null);
@@ -61,9 +74,7 @@
 	const down = $derived(compared?.along === 'column' ? compared : null);
 	const along = $derived(compared?.along === 'row' ? compared : null);
 	const lit = $derived(down?.column ?? null);
-	const open = $derived(
-		shown.columns.filter(({ basic, aside, index }) => !basic && !aside && !t.barred.has(index))
-	);
+	const open = $derived(shown.columns.filter((column) => column.open));
 	const reached = $derived({
 		row: Math.min(home.row, shown.rows.length - 1),
 		column: open[Math.min(home.place, open.length - 1)]?.index
@@ -122,54 +133,69 @@
 	}
 </script>
 
-{#snippet number(address: string, cell: BoardCell)}{#if shown.covered.has(address)}<button
+{#snippet number({ covered, content }: LineCell)}{#if covered}<button
 			class="cover"
 			tabindex="-1"
 			aria-label={en`covered number, shows it`}>?</button
-		>{:else}<CellView {cell} />{/if}{/snippet}
+		>{:else if content.kind === 'number'}<CellView cell={content.cell} />{/if}{/snippet}
+
+{#snippet entry(cell: LineCell, row: BoardRow, i: number)}
+	{@const { index, name } = cell.column!}
+	{@const isAdvised = choice?.row === i && choice.entering === index}
+	{@const isAlternative = !cell.covered && session.alternatives.has(addressText(cell.address!))}
+	{@const isZero = says(cell, 0)}
+	<button
+		class="entry"
+		class:advised={isAdvised}
+		class:alternative={isAlternative}
+		class:zero={isZero}
+		class:cover={cell.covered}
+		aria-label={cell.covered ? en`covered entry of ${name}, shows it` : undefined}
+		title={cell.covered
+			? en`Show this number`
+			: (row.basic
+					? en`Pivot: ${name} in, ${row.name} out`
+					: en`Pivot: ${name} becomes basic in ${t.form.rows[i].owner.name}`) +
+				(isAdvised ? en`, by the rule` : isAlternative ? en`, allowed as well` : '')}
+		tabindex={reached.row === i && reached.column === index ? 0 : -1}
+		aria-disabled={isZero}
+	>
+		{#if cell.covered}?{:else if cell.content.kind === 'number'}<CellView
+				cell={cell.content.cell}
+			/>{/if}{#if isAdvised}<span class="only-heard">{en`, the pivot of the rule`}</span
+			>{:else if isAlternative}<span class="only-heard">{en`, allowed as well`}</span>{/if}
+	</button>
+{/snippet}
 
 {#snippet goals()}
-	{#if shown.costs}<CostsRow
-			name="z"
-			{shown}
-			cells={shown.costs.z}
-			row={shown.costs.goal.kind}
-			hasRatios={live && showsRatios}
-		/>{/if}
-	{#each shown.goals as { goal, name, cells, value, improving, own } (goal.kind)}
-		<tr data-goal={goal.kind}>
-			<th scope="row" class="basis"
-				>{#if shown.costs?.goal === goal}<ColumnName {name} pointed={null} />: {entriesText}{:else if isNamed || !goalColumn}<ColumnName
-						{name}
-						pointed={null}
-					/>{:else}<span class="only-heard">{name}</span>{/if}</th
-			>
-			{#each shown.across as place, i (place.column)}
-				{@const address = addressText({ row: goal.kind, column: place.column })}
-				{#if place.kind === 'own'}<td class="own" data-cell={address}
-						><NumberView value={own} style={numbers} /></td
-					>
-				{:else if place.kind === 'rhs'}<td
-						class="rhs"
-						class:first={!isLast(i)}
-						data-cell={address}
-						class:read={isRead(goal)}>{@render number(address, value)}</td
-					>
-				{:else}
-					{@const { index, aside, basic } = shown.columns[place.at]}
+	{#each goalLines as line (line.kind + line.key)}
+		{#if line.kind === 'z'}<CostsRow {line} {hasRatios} />{:else if line.goal}
+			{@const { goal, name } = line.goal}
+			<tr data-goal={line.key}>
+				<th scope="row" class="basis"
+					>{#if shown.costs?.goal === goal}<ColumnName {name} pointed={null} />: {entriesText}{:else if isNamed || !goalColumn}<ColumnName
+							{name}
+							pointed={null}
+						/>{:else}<span class="only-heard">{name}</span>{/if}</th
+				>
+				{#each line.cells as cell, i (cell.column?.index ?? cell.place)}
+					{@const { place, column } = cell}
 					<td
-						data-cell={address}
-						class:unit={basic}
-						class:aside
-						class:considered={index === lit}
-						class:improving={!aside && improving[place.at] && !shown.covered.has(address)}
-						class:multiplier={inverse.includes(index)}
-						class:covered={covers(index)}>{@render number(address, cells[place.at])}</td
+						class={column ? '' : place}
+						class:first={place === 'rhs' && !isLast(i)}
+						class:read={place === 'rhs' && isRead(goal)}
+						class:unit={cell.unit}
+						class:aside={column?.aside}
+						class:considered={column && column.index === lit}
+						class:improving={cell.improving && !column?.aside && !cell.covered}
+						class:multiplier={column && inverse.includes(column.index)}
+						class:covered={column && covers(column.index)}
+						data-cell={addressText(cell.address!)}>{@render number(cell)}</td
 					>
-				{/if}
-			{/each}
-			{#if live && showsRatios}<td class="ratio"></td>{/if}
-		</tr>
+				{/each}
+				{#if hasRatios}<td class="ratio"></td>{/if}
+			</tr>
+		{/if}
 	{/each}
 {/snippet}
 
@@ -187,7 +213,7 @@
 		class:boxed={notation.mark === 'boxed'}
 		class:bold={notation.mark === 'bold'}
 		class:folded={!unfolded}
-		class:with-ratios={live && showsRatios}
+		class:with-ratios={hasRatios}
 		onclick={act}
 		onkeydown={walkCells}
 		onpointerover={live ? comeNear : undefined}
@@ -197,17 +223,15 @@
 	>
 		<caption class="only-heard">{en`Simplex tableau. Choose an entry to pivot on it.`}</caption>
 		<thead>
-			{#if shown.costs}<CostsRow
-					name="c"
-					{shown}
-					cells={shown.costs.above}
-					hasRatios={live && showsRatios}
-				/>{/if}
-			<TableauHead {t} {shown} {live} leading={leading?.name ?? ''} down={down?.column ?? null} {inverse} />
+			{#each lines as line (line.kind + line.key)}
+				{#if line.kind === 'costs'}<CostsRow {line} {hasRatios} />{/if}
+				{#if line.kind === 'head'}<TableauHead {t} {line} {live} down={down?.column ?? null} {inverse} />{/if}
+			{/each}
 		</thead>
 		<tbody>
 			{#if shown.down[0] === 'goals'}{@render goals()}{/if}
-			{#each rows.shown as row, i (t.form.columns[t.basis[i]].id)}
+			{#each rows.shown as line, i (t.form.columns[t.basis[i]].id)}
+				{@const row = line.row!}
 				{@const owner = row.basic?.owner ?? t.form.rows[i].owner}
 				{@const pointed = pointedOf(owner)}
 				{@const ratio = down?.ratios[i]}
@@ -231,72 +255,26 @@
 								><ColumnName name={`(${owner.name})`} {pointed} /></span
 							>{/if}
 					</th>
-					{#each shown.across as place, p (place.column)}
-						{@const address = addressText({ row: row.key, column: place.column })}
-						{#if place.kind === 'own'}<td class="own" data-cell={address}>0</td>
-						{:else if place.kind === 'rhs'}<td
-								data-cell={address}
-								class="rhs"
-								class:first={!isLast(p)}
-								class:negative={sign(row.rhs) < 0 && !shown.covered.has(address)}
-								class:read={row.basic && selection.reading?.columns.includes(row.basic.id)}
-								>{@render number(address, { plain: row.rhs, m: null })}</td
-							>
-						{:else}
-							{@const { index, basic, aside, name } = shown.columns[place.at]}
-							{@const value = row.entries[place.at]}
-							{#if !live || basic || aside || t.barred.has(index)}
-								<td
-									data-cell={address}
-									class:unit={basic}
-									class:one-here={basic && !isZero(value) && !shown.covered.has(address)}
-									class:one={!isNamed && basic && !isZero(value) && !shown.covered.has(address)}
-									class:aside
-									class:inverse={inverse.includes(index)}
-									class:covered={covers(index)}
-									class:considered={index === lit}>{@render number(address, { plain: value, m: null })}</td
-								>
-							{:else}
-								{@const isCovered = shown.covered.has(address)}
-								{@const isAlternative = live && session.alternatives.has(address) && !isCovered}
-								<td
-									data-cell={address}
-									class:considered={index === lit}
-									class:inverse={inverse.includes(index)}
-									class:covered={covers(index)}
-								>
-									<button
-										class="entry"
-										class:advised={choice?.row === i && choice.entering === index}
-										class:alternative={isAlternative}
-										class:zero={isZero(value) && !isCovered}
-										class:cover={isCovered}
-										aria-label={isCovered ? en`covered entry of ${name}, shows it` : undefined}
-										title={isCovered
-											? en`Show this number`
-											: (row.basic
-													? en`Pivot: ${name} in, ${row.name} out`
-													: en`Pivot: ${name} becomes basic in ${owner.name}`) +
-												(choice?.row === i && choice.entering === index
-													? en`, by the rule`
-													: isAlternative
-														? en`, allowed as well`
-														: '')}
-										tabindex={reached.row === i && reached.column === index ? 0 : -1}
-										aria-disabled={isZero(value) && !isCovered}
-									>
-										{#if isCovered}?{:else}<NumberView
-												{value}
-												style={numbers}
-											/>{/if}{#if choice?.row === i && choice.entering === index}<span class="only-heard"
-												>{en`, the pivot of the rule`}</span
-											>{:else if isAlternative}<span class="only-heard">{en`, allowed as well`}</span>{/if}
-									</button>
-								</td>
-							{/if}
-						{/if}
+					{#each line.cells as cell, p (cell.column?.index ?? cell.place)}
+						{@const { place, column } = cell}
+						{@const isOne = cell.unit && !cell.covered && !says(cell, 0)}
+						<td
+							class={column ? '' : place}
+							class:first={place === 'rhs' && !isLast(p)}
+							class:negative={place === 'rhs' && sign(row.rhs) < 0 && !cell.covered}
+							class:read={place === 'rhs' && row.basic && selection.reading?.columns.includes(row.basic.id)}
+							class:unit={cell.unit}
+							class:one-here={isOne}
+							class:one={isOne && !isNamed}
+							class:aside={column?.aside}
+							class:inverse={column && inverse.includes(column.index)}
+							class:covered={column && covers(column.index)}
+							class:considered={column && column.index === lit}
+							data-cell={addressText(cell.address!)}
+							>{#if live && column?.open}{@render entry(cell, row, i)}{:else}{@render number(cell)}{/if}</td
+						>
 					{/each}
-					{#if live && showsRatios}
+					{#if hasRatios}
 						<td class="ratio" class:least={ratio?.least && !hides && shown.covered.size === 0}>
 							{#if shown.covered.size > 0}<span class="none">?</span>{:else if ratio?.value}
 								<NumberView value={ratio.value} style={numbers} />{#if ratio.least && !hides}<span class="tag"
@@ -312,7 +290,7 @@
 		</tbody>
 		<tfoot>
 			{#if along && shown.covered.size === 0}
-				<RowRatios {t} {shown} {along} />
+				<RowRatios {t} line={rowLines[along.row]} {along} />
 			{/if}
 			{#if shown.down[0] === 'rows'}{@render goals()}{/if}
 		</tfoot>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { originOf, plainText } from '$lib/core/sentence';
-	import { type Board, columnName } from '$lib/core/notation';
+	import { type BoardLine, columnName } from '$lib/core/notation';
 	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
@@ -9,18 +9,17 @@
 
 	interface Props {
 		t: Tableau;
-		shown: Board;
+		/** the line of names */
+		line: BoardLine;
 		/** whether a column can be considered */
 		live: boolean;
-		/** what the objective's own column is called */
-		leading: string;
 		/** the column whose ratios are shown */
 		down: number | null;
 		/** columns under which the basis inverse is marked */
 		inverse: readonly number[];
 	}
 	/** The line of a tableau's names. */
-	let { t, shown, live, leading, down, inverse }: Props = $props();
+	let { t, line, live, down, inverse }: Props = $props();
 	const { document: lesson, selection } = useDesk();
 	const notation = $derived(lesson.notation);
 </script>
@@ -29,13 +28,13 @@
 	<th scope="col" class="basis"
 		>{#if notation.basis === 'named'}{en`basis`}{/if}</th
 	>
-	{#each shown.across as place, i (place.column)}
-		{#if place.kind === 'own'}
-			<th scope="col" class="own">{leading}</th>
-		{:else if place.kind === 'rhs'}
-			<th scope="col" class="rhs" class:first={i < shown.across.length - 1}>{en`rhs`}</th>
+	{#each line.cells as { place, column: own, content }, i (own?.index ?? place)}
+		{#if !own}
+			<th scope="col" class={place} class:first={place === 'rhs' && i < line.cells.length - 1}
+				>{'text' in content ? content.text : ''}</th
+			>
 		{:else}
-			{@const { column, index, name, basic, aside } = shown.columns[place.at]}
+			{@const { column, index, name, basic, aside, open } = own}
 			{@const pointed = pointedOf(column.owner)}
 			<th
 				scope="col"
@@ -52,7 +51,7 @@
 				onpointerenter={() => selection.point(pointed)}
 				onpointerleave={() => selection.point(null)}
 			>
-				{#if live && !basic && !aside && !t.barred.has(index)}
+				{#if live && open}
 					<button
 						class="head"
 						aria-pressed={selection.considered === column.id}
