@@ -136,7 +136,7 @@ describe('wrong and doubtful statements', () => {
 		expect(await findings()).toEqual([
 			'Notice lids is in no constraint.',
 			'Notice bowls stands twice in row clay; read together as 2 bowls.',
-			'Notice vasse occurs only here and is one letter away from vases. Is vases meant? It is vases'
+			'Notice vasse occurs only here and looks like vases. Is vases meant? It is vases'
 		]);
 		await desk.shows('Tableau', 'vasse');
 	});

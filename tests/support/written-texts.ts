@@ -1270,6 +1270,17 @@ export const TEXTS: Readonly<
 			'Minimizar z = 3x + 2y\ns.a.\nr: x + y al menos 4\nx binaria',
 			'min z = 3 x + 2 y\nr: x + y >= 4\nx binary'
 		]
+	],
+	'what is said in another order': [
+		['max z = 3x + 2y [thalers]\nr: x + y <= 4', 'max z [thalers] = 3 x + 2 y\nr: x + y <= 4'],
+		['max 3x + 2y [thalers/week]\nr: x + y <= 4', 'max z [thalers/week] = 3 x + 2 y\nr: x + y <= 4'],
+		['min total cost = 3x + 2y [€]\nr: x + y >= 4', 'min total_cost [€] = 3 x + 2 y\nr: x + y >= 4'],
+		['max z = 3x + 2y\nr: x + y <= 4\nx integer >= 1', 'max z = 3 x + 2 y\nr: x + y <= 4\nx >= 1 integer'],
+		['max z = 3x + 2y\nr: x + y <= 4\nx, y int, <= 3', 'max z = 3 x + 2 y\nr: x + y <= 4\nx, y <= 3 integer'],
+		[
+			'max 40 bowls + 30 boxes\nsubject to: clay 3 bowls + 4 boxes <= 120\nkiln 2 bowls + 1 box <= 40',
+			'max z = 40 bowls + 30 boxes\nclay: 3 bowls + 4 boxes <= 120\nkiln: 2 bowls + boxes <= 40'
+		]
 	]
 };
 

@@ -23,3 +23,9 @@ export function numbered(prefix: string, from: number, taken: { has(name: string
 	while (taken.has(`${prefix}${number}`)) number += 1;
 	return `${prefix}${number}`;
 }
+
+/** How several of what a name is one of can be called: bowl, bowls; box, boxes; lorry, lorries. None of a name that is no word. */
+export const pluralsOf = (name: string): string[] =>
+	/^\p{L}{3,}$/u.test(name)
+		? [`${name}s`, `${name}es`, ...(name.endsWith('y') ? [`${name.slice(0, -1)}ies`] : [])]
+		: [];

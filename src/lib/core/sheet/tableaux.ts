@@ -126,7 +126,10 @@ export function operationsOf(
 	const choice = pivotMade(before, move);
 	if (!choice || notation.layout === 'dictionary') return [];
 	const all = rowOperations(before, after, choice.row, choice.position);
-	return all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective).formula);
+	const written = all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective));
+	// what is done to both parts of a row with M is written once
+	const parts = written.filter(({ part }) => part !== null);
+	return written.filter((own) => own.part === null || own === parts[0]).map(({ formula }) => formula);
 }
 
 /** The address of the entry that the next step pivots on; null where it does not pivot. */

@@ -197,7 +197,8 @@
 		>
 	{/if}
 	{#if solid.dimension < 0}
-		<text class="empty" x={size.width / 2} y="24" text-anchor="middle"
+		<!-- below the views of the body -->
+		<text class="empty" x={size.width / 2} y="64" text-anchor="middle"
 			>{en`No point satisfies all constraints.`}</text
 		>
 	{/if}

@@ -108,7 +108,7 @@
 			<p class="list">
 				{#each written as own, i (i)}
 					<button class="btn step" aria-current={i === index ? 'step' : undefined} onclick={() => show(i)}
-						><Words sentence={own.formula} linked={false} /></button
+						><Words sentence={own.formula} linked={false} />{own.part ? `: ${own.part}` : ''}</button
 					>
 				{/each}
 			</p>
@@ -175,6 +175,10 @@
 	.step {
 		padding: 0.1rem 0.5rem;
 		border: 1px solid var(--rule);
+		/* a long one takes several lines, and is not cut off */
+		height: auto;
+		white-space: normal;
+		text-align: left;
 	}
 	.step[aria-current] {
 		border-color: var(--now);

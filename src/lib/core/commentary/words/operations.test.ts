@@ -148,3 +148,21 @@ describe('before a pivot', () => {
 		);
 	});
 });
+
+test('a row with M is one formula, worked out in two parts that are told apart', () => {
+	const problem = readStatement('min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1').problem!;
+	const { tableau: t } = beginWork(
+		standardForm(problem, { start: 'artificial', equalities: 'one-row' }),
+		'big-m'
+	);
+	const operations = rowOperations(t, pivot(t, 1, 0), 1, 0);
+	const told = (bigM: Notation['bigM']) =>
+		operations
+			.map((own) => writtenOperation(own, operations, completed({ bigM }), problem.objective))
+			.map(({ formula, part }) => [plainText(formula), part]);
+	const [plain, withM] = [told('two-rows'), told('one-row')];
+	expect(plain.map(([, part]) => part)).toEqual([null, null, null, null]);
+	expect(withM.slice(0, 2)).toEqual(plain.slice(0, 2));
+	expect(withM.slice(2).map(([, part]) => part)).toEqual(['numbers without M', 'coefficients of M']);
+	expect(withM[2][0]).toBe(withM[3][0]);
+});

@@ -17,6 +17,8 @@ export interface WrittenOperation {
 	readonly formula: Sentence;
 	/** the row before, what it is combined with, and last the result */
 	readonly lines: readonly OperationLine[];
+	/** of a row whose entries hold M, which part of them these lines are; the formula is that of the whole row */
+	readonly part: string | null;
 	/** how an entry of the result came about, by its index in the lines */
 	says(index: number): string;
 }
@@ -100,7 +102,7 @@ export function writtenOperation(
 			style === 'multiples'
 				? `${shown(before.cells[k])} · ${inner(operation.factor)} = ${shown(after.cells[k])}`
 				: `${shown(before.cells[k])} ÷ ${inner(pivot)} = ${shown(after.cells[k])}`;
-		return { formula, lines: [before, after], says };
+		return { formula, lines: [before, after], part: null, says };
 	}
 	const factor = operation.factor.mul(own);
 	const size = factor.abs();
@@ -120,6 +122,7 @@ export function writtenOperation(
 		return {
 			formula: say`${name}: old ${minus} ${mixed ? say`(${mixed.size}) · ` : size.equals(1) ? say`` : say`${size} · `}${pivotName}${pivot.equals(1) ? '' : ` ÷ ${inner(pivot)}`}${turned}`,
 			lines: [before, corner, after],
+			part: mixed?.part ?? null,
 			says
 		};
 	}
@@ -136,5 +139,5 @@ export function writtenOperation(
 		style === 'multiples'
 			? say`${name} ← ${name} ${minus} ${times}${pivotName}${turned}`
 			: say`new ${name} = old ${name} ${minus} ${times}new ${pivotName}${turned}`;
-	return { formula, lines: [before, taken, after], says };
+	return { formula, lines: [before, taken, after], part: mixed?.part ?? null, says };
 }

@@ -41,6 +41,12 @@ const PROMISES: Readonly<Record<string, readonly (readonly [written: string, mea
 	'all at once': [[`${R}\nall variables are non-negative integers`, `${R}\nx, y integer`]],
 	'strict inequalities': [[`${Z}\nr: x + y < 4`, R]],
 	'what only tells': [[`Let x be the number of bowls.\n${R}`, R]],
+	'one of several': [
+		[
+			'max 3 bowls + 2 boxes\nsubject to clay 2 bowls + 1 box <= 4',
+			'max z = 3 bowls + 2 boxes\nclay: 2 bowls + boxes <= 4'
+		]
+	],
 	'other languages': [['Maximiere 3x + 2y\nunter den Nebenbedingungen\nr: x + y höchstens 4', R]],
 	LaTeX: [['\\max z = 3x + 2y \\\\ \\text{s.t.} x + y \\leq 4', `${Z}\nr1: x + y <= 4`]],
 	'`max profit [thalers] = 30 bowls + 45 vases`': [['max 3 x + 2 y\nr: x + y <= 4', R]],

@@ -34,6 +34,7 @@ const PASSED: Partial<Record<ReadingKind, string>> = {
 	comment: en`Read as a comment`,
 	numbering: en`Line numbers are ignored`,
 	sense: en`The objective is read from another order of words`,
+	unit: en`A unit behind the objective is read as its unit`,
 	declared: en`A unit beside a variable is declared in a line of its own`,
 	meaning: en`Text that only says what names mean is ignored; units and meanings have places of their own`,
 	prose: en`Text that states no objective or constraint is ignored`,
@@ -147,7 +148,7 @@ const MESSAGES = {
 		return en`${name} stands ${times === 2 ? en`twice` : en`${times} times`} in ${where}; read together as ${sum} ${name}.`;
 	},
 	nearName: (name: string, near: string): string =>
-		en`${name} occurs only here and is one letter away from ${near}. Is ${near} meant?`,
+		en`${name} occurs only here and looks like ${near}. Is ${near} meant?`,
 	lookAlike: (name: string, other: string): string =>
 		en`${name} looks like ${other}, but is written with other letters. Is ${other} meant?`,
 	lonely: (name: string): string =>

@@ -1,4 +1,5 @@
 import { toText } from '../../number/rational';
+import { pluralsOf } from '../names';
 import type { Problem } from '../types';
 import type { Diagnostic, Fix } from './diagnostics';
 import { nameText } from './print';
@@ -90,7 +91,9 @@ function nearNames(rows: readonly RowRead[], objective: RowRead, problem: Proble
 		}
 		if (count.get(mention.name) !== 1) continue;
 		const near = [...count.keys()].find(
-			(other) => other !== mention.name && oneLetterAway(mention.name, other)
+			(other) =>
+				other !== mention.name &&
+				(oneLetterAway(mention.name, other) || pluralsOf(mention.name).includes(other))
 		);
 		// of two names that are near each other, one is told of
 		if (near && told.has(near)) continue;

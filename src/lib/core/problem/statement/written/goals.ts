@@ -38,6 +38,22 @@ function definition(clause: Clause): { name: string; body: number } | null {
 const isSum = (shape: string): boolean =>
 	/^[nwsdtpqPu]+$/.test(shape) && /[wq]/.test(shape) && !/^w+$/.test(shape);
 
+/** max z = 2 x + y [thalers]: the unit stands behind the objective’s name. */
+function unitBehind(clause: Clause, draft: Draft, terms: Evidence['terms']): void {
+	const found = /^(g[lc]*)(?:(w+)r)?[^r]*[wnq]u$/.exec(clause.shape);
+	if (!found) return;
+	const { tokens } = clause;
+	const unit = tokens.at(-1)!;
+	const named = found[1].length + (found[2]?.length ?? 0);
+	if (!found[2] && terms.has('z')) return;
+	draft.put({ from: tokens.at(-2)!.to, to: unit.to }, '', 'unit');
+	if (!found[2]) clause.drop(tokens.length - 1, tokens.length);
+	if (found[2]) {
+		const { to } = tokens[named - 1];
+		clause.tokens = [...tokens.slice(0, named), { ...unit, from: to, to }, ...tokens.slice(named, -1)];
+	} else draft.put({ from: tokens[named].from, to: tokens[named].from }, `z ${unit.says} = `, 'unit');
+}
+
 /** Reads the objective of a text where it is written otherwise. */
 export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
 	const at = clauses.findIndex(({ shape }) => /g/.test(shape));
@@ -50,6 +66,7 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		if (equal) draft.put({ from: equal.tokens[0].to, to: equal.tokens[2].from }, ' ', 'sense');
 		return;
 	}
+	unitBehind(clause, draft, terms);
 	const { tokens } = clause;
 	// z = 3x + 2y → max, 3x + 2y max
 	const behind = /^(.*[nwqu])(x?g|pgq)$/.exec(clause.shape);
@@ -194,7 +211,9 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 /** Writes the name of the objective as the language has it: tokens from one place up to another are its name and the sign behind. */
 function name(clause: Clause, from: number, to: number, called: string, draft: Draft): void {
 	const written = clause.text(from, to).trim();
-	if (written === `${called} =`) return;
+	// a unit that was moved here is not written here
+	const isWritten = clause.tokens.slice(from, to).every((token) => token.to > token.from);
+	if (isWritten && written === `${called} =`) return;
 	const end = clause.tokens[to] ? clause.tokens[to].from : clause.tokens[to - 1].to;
 	draft.put({ from: clause.tokens[from].from, to: end }, `${called} = `, 'sense');
 }

@@ -1,7 +1,7 @@
 import { contextOf, tokensOf } from './tokens';
 import { Draft, type Doubt, type TextRefusal, type Rewriting } from './clause';
 import { clausesOf } from './split';
-import { evidenceOf, hyphens, settleNames, spacedIndices } from './names';
+import { evidenceOf, hyphens, settleNames, singularNames, spacedIndices } from './names';
 import { withoutLabels } from './labels';
 import { passTelling } from './telling';
 import { settleGoal } from './goals';
@@ -45,6 +45,7 @@ export function readWritten(source: string): Written {
 	evidence = evidenceOf(stated, isHyphen);
 	settleNames(stated, draft, evidence, isHyphen);
 	evidence = evidenceOf(stated, () => false);
+	singularNames(stated, draft, evidence);
 	settleGoal(stated, draft, evidence);
 	const asksSigns = stated.some(
 		({ shape, tokens: own }) =>

@@ -1,5 +1,5 @@
 import type { Clause, Draft } from './clause';
-import { asName } from '../../names';
+import { asName, pluralsOf } from '../../names';
 import type { Token } from './token';
 import { isKeyword } from './tokens';
 
@@ -268,5 +268,26 @@ export function settleNames(
 		const choices = /^[\p{L}\p{M}\p{Nd}_']+$/u.test(text) ? [` [${text}]`, ` · ${text}`] : null;
 		if (choices) draft.ask(places, choices, 'unit');
 		else for (const place of places) draft.put(place, ` [${text}]`, 'unit');
+	}
+}
+
+/** 2 bowls + 1 vase, where the others are vases: one of them, or a variable of its own. */
+export function singularNames(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
+	const places = new Map<string, { token: Token; isOne: boolean }[]>();
+	for (const { tokens } of clauses)
+		tokens.forEach((token, i) => {
+			const before = tokens[i - 1];
+			const isOne = before?.kind === 'number' && before.says === '1' && tokens[i - 2]?.kind !== 'divide';
+			if (token.kind === 'word')
+				places.set(token.says, [...(places.get(token.says) ?? []), { token, isOne }]);
+		});
+	for (const [name, found] of places) {
+		const plural = pluralsOf(name).find((other) => terms.has(other));
+		if (plural && found.every(({ isOne }) => isOne))
+			draft.ask(
+				found.map(({ token }) => token),
+				[plural, name],
+				'name'
+			);
 	}
 }

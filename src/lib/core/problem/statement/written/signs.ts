@@ -133,6 +133,12 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 	};
 	if (is('(?:[ca]?i)+'))
 		return { says: ` ${domains(rest)}`, isPlain: line === 'i' && rest[0].habit === null };
+	// x integer ≥ 1
+	const bounded = is('i[ca]?r(NUM)');
+	if (bounded) {
+		const at = bounded[0].length - bounded[1].length;
+		return { says: ` ${rest[at - 1].says} ${text(at, bounded[0].length)} ${rest[0].says}`, isPlain: false };
+	}
 	if (is('hz(?:[ca]*i)*'))
 		return {
 			says: ` ${rest[1].says}${domains(rest) && !rest[1].says.includes(domains(rest)) ? ` ${domains(rest)}` : ''}`,
