@@ -15,7 +15,7 @@ export interface ValuePiece {
 	readonly from: Rational | null;
 	readonly to: Rational | null;
 	readonly status: 'optimal' | 'infeasible' | 'unbounded';
-	/** of an optimal piece: the value there is `value + slope · (number − where)` */
+	/** of an optimal piece: the value there is `value + slope · (number − where)`; on a single number the slope is that of one best basis there */
 	readonly line?: ValueLine;
 	/** names of the basic columns that are optimal inside the piece */
 	readonly basis?: readonly string[];
