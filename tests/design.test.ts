@@ -23,12 +23,12 @@ test('wishes are searched for, finds come with their promises, and one is taken 
 	await desk.choose('Add a wish about method', 'no tableau has a fraction');
 	await desk.page.waitForSelector('[aria-label="Wish 4, largest denominator"]');
 	await desk.click('Search');
-	await desk.shows('Finds', 'no tableau has a fraction ✓');
+	await desk.shows('Problems found', 'no tableau has a fraction ✓');
 	await desk.page.waitForFunction(() => document.querySelectorAll('article').length === 4);
 	await accessible();
 	await desk.choose('Add a wish about whole numbers', 'all variables must be whole');
 	await desk.shows('Wishes', 'the best plan cannot be whole and fractional');
-	await (await desk.page.waitForSelector('article[aria-label="Find 1"] button.now'))!.click();
+	await (await desk.page.waitForSelector('article[aria-label="Problem 1"] button.now'))!.click();
 	await desk.page.waitForFunction(() => location.pathname === '/');
 	await desk.shows('Problem', 'bowls');
 	// the lesson keeps its recipe, and another device goes on with it
@@ -51,7 +51,7 @@ test('a named exercise sets the whole sentence and searches; good form can be tu
 	await accessible();
 	await (await desk.page.waitForSelector('aria/no two constraints are parallel[role="checkbox"]'))!.click();
 	await desk.shows('Wishes', 'in good form but for 1');
-	await desk.click('Untidy ones too');
+	await desk.click('Allow untidy ones');
 	await desk.shows('Wishes', 'tidy or not');
 });
 
@@ -74,9 +74,9 @@ test('wishes that exclude each other: what was never met together is named, and 
 		return told && Number(told[1]) > 0;
 	});
 	await desk.click('Stop');
-	await desk.shows('Finds', 'These wishes were never met together in the sample');
-	await desk.shows('Finds', 'a second');
-	await desk.page.waitForSelector('article[aria-label="Near 1"]');
+	await desk.shows('Problems found', 'These wishes were never met together in the sample');
+	await desk.shows('Problems found', 'a second');
+	await desk.page.waitForSelector('article[aria-label="Near miss 1"]');
 	await accessible();
 });
 
@@ -104,9 +104,9 @@ test('a problem keeps its promise around a plan, and a mix of what binds makes t
 	await desk.shows('Around a plan', 'With this objective the plan is optimal.');
 	await accessible();
 	const after = await desk.text();
-	await desk.click('Undo the last act');
+	await desk.click('Undo the last change');
 	expect(await value('profit per bowls')).toBe('30');
-	await desk.click('Redo the last act');
+	await desk.click('Redo the last change');
 	expect(await desk.text()).toBe(after);
 	await fill('Amount of clay', '20');
 	await desk.shows('Around a plan', 'The plan is infeasible: it violates');
@@ -116,7 +116,7 @@ test('a problem is begun with nothing in it, under the names of the pottery', as
 	await desk.turnTo('Design');
 	await way('Around a plan');
 	await desk.page.select('[aria-label="A new problem"] select', 'min');
-	await desk.click('Begin');
+	await desk.click('New problem');
 	await desk.shows('Statement', 'min cost [thalers] = 0');
 	await desk.shows('Statement', 'market: 0 ≥ 0');
 	await accessible();

@@ -145,9 +145,9 @@ describe('wrong and doubtful statements', () => {
 		await desk.write(MIX);
 		await desk.page.keyboard.type('0');
 		await desk.shows('Problem', '180');
-		await desk.click('Undo the last act');
+		await desk.click('Undo the last change');
 		const undone = await desk.text();
-		await desk.click('Redo the last act');
+		await desk.click('Redo the last change');
 		expect(await desk.text()).not.toBe(undone);
 	});
 
@@ -180,11 +180,11 @@ describe('wrong and doubtful statements', () => {
 			{},
 			before
 		);
-		await desk.click('Undo the last act');
+		await desk.click('Undo the last change');
 		await desk.turnTo('Overview');
 		await desk.page.waitForSelector('.cm-content');
 		expect(await desk.text()).not.toBe(written);
-		await desk.click('Redo the last act');
+		await desk.click('Redo the last change');
 		expect(await desk.text()).toBe(written);
 	});
 

@@ -166,7 +166,7 @@ test('a pivot is told before it is made; inverse, earlier and pinned tableaux st
 	await desk.press('t');
 	await desk.press('n');
 	await desk.shows('Tableau beside', 'pinned');
-	await desk.shows('Tableau beside', 'The way to where we stand: 2 steps');
+	await desk.shows('Tableau beside', 'The steps to the current tableau: 2 steps');
 	await desk.press(',');
 	await desk.shows('Tableau beside', 'Step 1: ');
 	await desk.press('t');

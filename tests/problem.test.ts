@@ -160,7 +160,7 @@ describe('the technology table', () => {
 		await desk.choose('More for the resource shelf', 'Remove');
 		await desk.page.waitForFunction(() => !document.querySelector('input[aria-label="Amount of shelf"]'));
 		expect(await desk.text()).not.toContain('shelf');
-		await desk.click('Undo the last act');
+		await desk.click('Undo the last change');
 		await desk.page.waitForSelector('input[aria-label="Amount of shelf"]');
 		expect(await desk.text()).toContain('shelf');
 	});
@@ -188,7 +188,7 @@ describe('blocks, order, bounds', () => {
 		await desk.press('Delete');
 		await desk.shows('Problem', 'clay');
 		expect(await desk.text()).toContain('clay [kg]: 0 <= 18');
-		await desk.click('Undo the last act');
+		await desk.click('Undo the last change');
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('3 cups + 2 jugs')
 		);
@@ -226,12 +226,12 @@ describe('blocks, order, bounds', () => {
 			own.dispatchEvent(new Event('input', { bubbles: true }));
 		});
 		await desk.page.waitForFunction(() => document.body.innerText.includes('2 activities, 2 resources'));
-		await desk.click('Make it the problem');
+		await desk.click('Use as the problem');
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('5/2 bowls')
 		);
 		expect(await desk.text()).toContain('orders: bowls + vases ≥ 12');
-		await desk.click('Undo the last act');
+		await desk.click('Undo the last change');
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('two ovens')
 		);

@@ -187,7 +187,7 @@ describe('taken hold of', () => {
 		await drag('.swing .grip', 40, 40);
 		await desk.shows('Region', 'The objective is turned to');
 		expect(await corners()).not.toContain('Corner (2, 6), best');
-		await desk.click('Turn back');
+		await desk.click('Reset direction');
 		expect(await corners()).toContain('Corner (2, 6), best');
 	});
 

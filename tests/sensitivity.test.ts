@@ -31,21 +31,20 @@ test('a number is taken in the hand: its interval, what it is worth, what happen
 	expect(
 		await desk.page.$$eval('[data-ghost]', (list) => list.map((line) => line.getAttribute('data-ghost')))
 	).toEqual(['wheel 12', 'wheel 24']);
-	await desk.page.locator('input[aria-label="The number instead"]').fill('30');
+	await desk.page.locator('input[aria-label="The new number"]').fill('30');
 	await desk.shows('What if', 'This is beyond the interval, so the basis changes: at 24');
 	await desk.page.locator('input[aria-label="Price of one more"]').fill('2');
 	await desk.shows('What if', 'is worth 5/3 thalers, 1/3 less than it costs.');
 	await focus('[role="slider"][aria-label="Amount of wheel"]');
 	await desk.press('Home');
 	await desk.page.waitForFunction(
-		() => document.querySelector<HTMLInputElement>('input[aria-label="The number instead"]')!.value === '12'
+		() => document.querySelector<HTMLInputElement>('input[aria-label="The new number"]')!.value === '12'
 	);
 	// a drag is taken back by Escape
 	const typed = (sought: string, isSame: boolean) =>
 		desk.page.waitForFunction(
 			(own, same) =>
-				(document.querySelector<HTMLInputElement>('input[aria-label="The number instead"]')!.value ===
-					own) ===
+				(document.querySelector<HTMLInputElement>('input[aria-label="The new number"]')!.value === own) ===
 				same,
 			{},
 			sought,
@@ -138,7 +137,7 @@ test('any plan and dual values bound one another; the best of both leave no gap;
 	await desk.press('Tab');
 	await desk.shows('Plan and dual values', 'a gap of');
 	await desk.click('Dual values from the plan');
-	await desk.click('Take them');
+	await desk.click('Use them');
 	await desk.shows('Plan and dual values', 'are both 500/3');
 	await accessible();
 	await desk.turnTo('Overview');

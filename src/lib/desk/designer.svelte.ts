@@ -62,7 +62,7 @@ const PLACES: Readonly<Record<string, string>> = {
 	'numbers.rhs': en`The largest right-hand side`,
 	'plan.point': en`The plan`,
 	seed: en`The seed`,
-	count: en`The number of finds`,
+	count: en`The number of problems`,
 	wishes: en`The wishes`
 };
 

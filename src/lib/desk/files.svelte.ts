@@ -47,7 +47,7 @@ export class Files {
 			return this.#refuse(file.name, [
 				{
 					path: '',
-					message: en`It has ${(file.size / 1e6).toFixed(1)} MB; at most ${MAX_FILE / 1e6} MB are read.`
+					message: en`The file has ${(file.size / 1e6).toFixed(1)} MB; the limit is ${MAX_FILE / 1e6} MB.`
 				}
 			]);
 		let text: string;

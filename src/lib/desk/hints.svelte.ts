@@ -21,12 +21,12 @@ const HINTS: readonly Hint[] = [
 	},
 	{
 		id: 'edit',
-		says: en`Change a number in the statement: region, tableau and sentences follow. Ctrl+Z takes any act back.`,
+		says: en`Change a number in the statement: region, tableau and sentences follow. Ctrl+Z undoes any change.`,
 		isDone: ({ document }) => document.text !== DEMO_STATEMENT
 	},
 	{
 		id: 'why',
-		says: en`Why? (y) gives the reasons behind the rules, with the numbers that stand here.`,
+		says: en`Why? (y) explains the rules with the numbers shown here.`,
 		isDone: ({ reveal }) => reveal.showsReasons
 	},
 	{
@@ -36,7 +36,7 @@ const HINTS: readonly Hint[] = [
 	},
 	{
 		id: 'find',
-		says: en`The field behind / finds everything that can be done now by its words; ? lists all keys.`,
+		says: en`Press / and type what you want to do to find any action. Press ? for all keys.`,
 		isDone: () => false
 	}
 ];

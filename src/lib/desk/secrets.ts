@@ -27,7 +27,7 @@ export const LISTED_SECRETS: readonly ListedSecret[] = [
 		secret: 'cells',
 		says: en`The numbers of each new tableau`,
 		hide: en`Cover the numbers of each new tableau`,
-		show: en`No longer cover new tableaux`,
+		show: en`Stop covering new tableaux`,
 		key: 'm',
 		where: 'tableau'
 	},

@@ -95,7 +95,7 @@
 			<p class="nothing">
 				{session.large
 					? en`A problem of this size is solved without its steps.`
-					: en`What happens is told here, step by step.`}
+					: en`Each step is explained here.`}
 			</p>
 		{/each}
 		{#if reveal.showsReasons && !session.covering.isOn}

@@ -14,4 +14,4 @@
 	const reasons = $derived(session.position ? reasonsAt(session.position, decision) : []);
 </script>
 
-<Reasons {reasons} none={en`No rule acts here.`} />
+<Reasons {reasons} none={en`No rule applies here.`} />

@@ -98,7 +98,7 @@
 			{#if level}<button class="btn tool" onclick={() => construction.put(null)}>{en`To the point`}</button
 				>{/if}
 			{#if construction.isTurned}
-				<button class="btn tool" onclick={() => construction.turn(null)}>{en`Turn back`}</button>
+				<button class="btn tool" onclick={() => construction.turn(null)}>{en`Reset direction`}</button>
 			{/if}
 		{/if}
 		{#if changed && changed.after === lesson.text}

@@ -137,7 +137,7 @@
 	{:else}
 		<p class="nothing">
 			{lesson.problem
-				? en`There is too much here for a corner table.`
+				? en`This problem is too large for a corner table.`
 				: en`The corner table appears here as soon as the statement can be read.`}
 		</p>
 	{/if}

@@ -48,7 +48,7 @@
 							class="switch"
 						>
 							<Switch.Control class="switch-control"><Switch.Thumb class="switch-thumb" /></Switch.Control>
-							<Switch.HiddenInput aria-label={en`${row.name} takes part`} />
+							<Switch.HiddenInput aria-label={en`Include ${row.name}`} />
 						</Switch>
 						<span class="what">
 							{#if identity}<MarkGlyph {identity} />{/if}

@@ -22,8 +22,8 @@
 	<SizeFields />
 	<button
 		class="btn tool"
-		title={en`Another lesson, with nothing but 0 in it`}
-		onclick={({ currentTarget }) => void begin(currentTarget)}>{en`Begin`}</button
+		title={en`A new lesson in which every number is 0`}
+		onclick={({ currentTarget }) => void begin(currentTarget)}>{en`New problem`}</button
 	>
 </span>
 

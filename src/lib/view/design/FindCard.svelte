@@ -59,7 +59,7 @@
 		</tbody>
 	</table>
 	{#if problem.variables.length === 2}<MiniRegion {problem} {lit} showsBest={showsAnswers} />{/if}
-	{#if showsAnswers}<ol class="steps" class:lit={lit.part === 'run'} aria-label={en`Bases on the way`}>
+	{#if showsAnswers}<ol class="steps" class:lit={lit.part === 'run'} aria-label={en`Bases along the way`}>
 			{#each steps as { basis, value }, i (i)}<li><span>{basis}</span> {value}</li>{/each}
 		</ol>{/if}
 	{@render children()}

@@ -71,7 +71,7 @@
 
 <Pane
 	pane="finds"
-	name={en`Finds`}
+	name={en`Problems found`}
 	aside={running.what === 'search'
 		? designer.onServer
 			? en`searching on the server, ${told}`
@@ -88,14 +88,14 @@
 				<FindCard
 					problem={found.problem}
 					wishes={searched}
-					name={en`Find ${i + 1}`}
+					name={en`Problem ${i + 1}`}
 					lit={pointed?.card === i ? litBy(found.promises[pointed.promise], found.problem) : NOWHERE}
 				>
 					<ul>
 						{#each found.promises as promise, k (k)}<li>
 								<button
 									class="promise"
-									title={en`Where it comes true`}
+									title={en`Where the wish is met`}
 									onpointerenter={() => (pointed = { card: i, promise: k })}
 									onpointerleave={() => (pointed = null)}
 									onfocus={() => (pointed = { card: i, promise: k })}
@@ -105,7 +105,7 @@
 							</li>{/each}
 						<li class="note">{en`${found.digits} digits to write by hand`}</li>
 					</ul>
-					<button class="btn tool now" onclick={() => void take(found, i)}>{en`Take`}</button>
+					<button class="btn tool now" onclick={() => void take(found, i)}>{en`Use this problem`}</button>
 				</FindCard>
 			{/each}
 		</div>
@@ -125,14 +125,14 @@
 				</p>
 			{/if}
 			{#if nearest.length}
-				<h3>{en`Nearest`}</h3>
+				<h3>{en`Near misses`}</h3>
 				<div class="cards">
 					{#each nearest as near, i (i)}
-						<FindCard problem={near.problem} wishes={searched} name={en`Near ${i + 1}`}>
+						<FindCard problem={near.problem} wishes={searched} name={en`Near miss ${i + 1}`}>
 							<ul>
 								{#each near.misses as k (k)}<li>{saysOf(searched[k])} ✗</li>{/each}
 							</ul>
-							<button class="btn tool" onclick={() => void take(near, i)}>{en`Take`}</button>
+							<button class="btn tool" onclick={() => void take(near, i)}>{en`Use this problem`}</button>
 						</FindCard>
 					{/each}
 				</div>

@@ -30,7 +30,7 @@
 		</Scroll>
 	{:else}
 		<p class="nothing">
-			{en`Here a problem is made around a plan. Begin one of the size above, or write one on page Problem.`}
+			{en`Make a problem around a plan: start one of the size above, or write one on page Problem.`}
 		</p>
 	{/if}
 </Pane>

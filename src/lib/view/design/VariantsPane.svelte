@@ -93,7 +93,7 @@
 			{#each list as problem, i (problem)}
 				<FindCard {problem} name={`${title} ${letter(i)}`} {showsAnswers}>
 					{#if showsAnswers}<p class="key">{key(problem)}</p>{/if}
-					<button class="btn tool" onclick={() => void take(i)}>{en`Take`}</button>
+					<button class="btn tool" onclick={() => void take(i)}>{en`Use this problem`}</button>
 				</FindCard>
 			{/each}
 		</div>

@@ -103,7 +103,7 @@
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
 
 <Pane pane="wishes" name={en`Wishes`}>
-	<Scroll label={en`What the exercise shall be like`}>
+	<Scroll label={en`What the exercise should be like`}>
 		{#if recipe}
 			<p class="note">
 				{#if 'fault' in recipe}
@@ -118,7 +118,7 @@
 				{/if}
 			</p>
 		{/if}
-		<div class="named" role="group" aria-label={en`Exercises by name`}>
+		<div class="named" role="group" aria-label={en`Named exercises`}>
 			{#each NAMED_EXERCISES as exercise (exercise.code)}
 				<button
 					class="btn tool"
@@ -216,8 +216,8 @@
 							</li>
 						{/each}
 					</ul>
-					<button class="btn tool" onclick={() => (designer.form = FORM_PARTS)}>{en`All of it`}</button>
-					<button class="btn tool" onclick={() => (designer.form = [])}>{en`Untidy ones too`}</button>
+					<button class="btn tool" onclick={() => (designer.form = FORM_PARTS)}>{en`All`}</button>
+					<button class="btn tool" onclick={() => (designer.form = [])}>{en`Allow untidy ones`}</button>
 				{:else if changed === 'plan'}
 					<label
 						>{en`the plan`}
@@ -230,7 +230,7 @@
 					>
 					<label
 						>{en`is`}
-						<select class="field" aria-label={en`What the plan shall be`} bind:value={designer.shall}
+						<select class="field" aria-label={en`What the plan should be`} bind:value={designer.shall}
 							><option value="best">{en`a best plan`}</option><option value="feasible">{en`feasible`}</option
 							></select
 						></label

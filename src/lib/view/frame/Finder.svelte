@@ -67,7 +67,7 @@
 			</li>
 		{:else}
 			<li class="none" role="option" aria-selected="false" aria-disabled="true">
-				{en`Nothing of that name can be done now.`}
+				{en`No action of that name is possible now.`}
 			</li>
 		{/each}
 	</ul>

@@ -10,8 +10,8 @@
 		{
 			where: en`Everywhere`,
 			keys: [
-				['Ctrl Z', en`take back the last act`],
-				['Ctrl Y', en`do it again`],
+				['Ctrl Z', en`undo the last change`],
+				['Ctrl Y', en`redo it`],
 				['Ctrl K', en`find an action`],
 				['Escape', en`close, leave a field, put a pane back`]
 			]
@@ -55,7 +55,7 @@
 			keys: [
 				[en`arrows`, en`turn it`],
 				['+ −', en`magnify, reduce`],
-				['0', en`as at first`]
+				['0', en`reset the view`]
 			]
 		},
 		{

@@ -94,15 +94,15 @@
 		<span class="acts">
 			<button
 				class="btn-icon tool"
-				aria-label={en`Undo the last act`}
-				title={en`Take back the last act (Ctrl+Z)`}
+				aria-label={en`Undo the last change`}
+				title={en`Undo the last change (Ctrl+Z)`}
 				disabled={!document.canUndo}
 				onclick={() => document.undo()}>↶</button
 			>
 			<button
 				class="btn-icon tool"
-				aria-label={en`Redo the last act`}
-				title={en`Do it again (Ctrl+Y)`}
+				aria-label={en`Redo the last change`}
+				title={en`Redo the last change (Ctrl+Y)`}
 				disabled={!document.canRedo}
 				onclick={() => document.redo()}>↷</button
 			>
@@ -116,7 +116,7 @@
 		<p class="kept" class:failed={keeping.state === 'failed'} role="status">
 			<span title={en`In this browser`}>{STATES[keeping.state]}</span
 			>{#if reveal.asksClass}<!-- the bar is full -->{:else if offline && !offline.isOnline}{en`, without a network`}{:else if offline?.isReady},
-				<span title={en`It opens and works without a network, too`}>{en`also offline`}</span>{/if}
+				<span title={en`It also opens and works without a network`}>{en`also offline`}</span>{/if}
 		</p>
 		<button class="btn tool share" onclick={onshare} title={en`File, link, other formats (s)`}
 			>{en`Share`}</button
@@ -140,14 +140,14 @@
 {#if offline?.hasNewer}
 	<div class="message newer" role="status">
 		<span
-			>{en`A new version of Mathesis is ready. It is used from the next start, or now; the lesson stays.`}</span
+			>{en`A new version of Mathesis is ready. It starts with your next visit, or now; your lesson is kept.`}</span
 		>
 		<button
 			class="btn tool"
 			onclick={async () => {
 				await keeping.flush();
 				offline.takeNewer();
-			}}>{en`Take it now`}</button
+			}}>{en`Update now`}</button
 		>
 	</div>
 {/if}

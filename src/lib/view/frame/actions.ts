@@ -123,7 +123,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{
 			id: 'pin',
 			group: en`Steps`,
-			says: pinned.isOn ? en`Let go the tableau beside` : en`Pin this tableau beside the next ones`,
+			says: pinned.isOn ? en`Unpin the tableau beside` : en`Pin this tableau beside the next ones`,
 			key: 't',
 			possible: session.tableau !== null,
 			run: () => pinned.toggle()
@@ -150,7 +150,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 	const starts = session.tableau
 		? session.starts.map(({ move, says }, i): Action => ({
 				id: `start ${i}`,
-				group: en`Start otherwise`,
+				group: en`Start another way`,
 				says,
 				possible: true,
 				run: () => void session.start(move)
@@ -188,7 +188,7 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 		{
 			id: 'why',
 			group: en`Look`,
-			says: reveal.showsReasons ? en`No reasons` : en`Why? The reasons behind the rules that act here`,
+			says: reveal.showsReasons ? en`No reasons` : en`Why? The reasons behind the rules that apply here`,
 			key: 'y',
 			possible: session.tableau !== null,
 			run: () => reveal.toggleReasons()

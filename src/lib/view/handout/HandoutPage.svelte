@@ -161,7 +161,7 @@
 			</select></label
 		>
 		<fieldset>
-			<legend>{en`What it holds`}</legend>
+			<legend>{en`Contents`}</legend>
 			{#each BLOCKS as block (block)}
 				<label
 					><span>{BLOCK_LABELS[block]}</span>
@@ -212,7 +212,7 @@
 			>{en`Variants`}
 			<input class="field small" type="number" min="1" max={MOST_VARIANTS} bind:value={handout.variants} />
 			{#if handout.variants > 1}<button class="btn tool" onclick={() => (handout.seed += 1)}
-					>{en`Others`}</button
+					>{en`Other questions`}</button
 				>{/if}</label
 		>
 		{#if handout.hasTrail}<label class="check"

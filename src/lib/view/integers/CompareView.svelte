@@ -30,7 +30,7 @@
 		disabled={integers.running.what !== null}
 		onclick={() => void integers.compare()}>{en`Compare the ways`}</button
 	>
-	{#if isRunning}<span role="status">{en`At work …`}</span><button
+	{#if isRunning}<span role="status">{en`Working …`}</span><button
 			class="btn tool"
 			onclick={() => integers.running.cancel()}>{en`Cancel`}</button
 		>{/if}

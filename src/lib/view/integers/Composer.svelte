@@ -70,7 +70,7 @@
 					</li>{/each}
 			</ol>
 		{/if}
-		{#if !session.tableau}<p>{en`Begin with the relaxation first.`}</p>{/if}
+		{#if !session.tableau}<p>{en`Solve the relaxation first.`}</p>{/if}
 	</form>
 {/if}
 

@@ -102,7 +102,7 @@
 			<p>
 				{proof.holds ? en`✓ checked against the constraints with the cuts` : en`✗ not proved`}
 			</p>
-		{:else}<p>{en`The run of cuts has not come to an integer plan yet.`}</p>{/if}
+		{:else}<p>{en`The cuts have not reached an integer plan yet.`}</p>{/if}
 	{:else}
 		<p>
 			{en`After cuts that end at an integer plan, each appears here with its derivation, and the multipliers of the last tableau.`}

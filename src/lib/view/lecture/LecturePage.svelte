@@ -24,7 +24,7 @@
 	const minutes = $derived(lecture.slides.reduce((sum, own) => sum + own.minutes, 0));
 
 	const LABELS: Readonly<Record<StepKind, string>> = {
-		own: en`Remark alone`,
+		own: en`Remark only`,
 		story: en`Story`,
 		problem: en`The problem`,
 		lines: en`Constraints drawn`,

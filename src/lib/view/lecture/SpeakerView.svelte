@@ -79,7 +79,7 @@
 						{#key lecture.at}<Slide slide={next} />{/key}
 					</div>{:else}<p>{en`This is the last step.`}</p>{/if}
 			</section>
-			<section aria-label={en`To know`} class="know">
+			<section aria-label={en`Good to know`} class="know">
 				{#if slide.answer}
 					<h2>{en`The answer`}</h2>
 					{#if slide.answer.right}<p><b>{slide.answer.right}</b></p>{/if}

@@ -29,7 +29,7 @@
 </script>
 
 <Sheet title={what === 'title' ? en`Rename the lesson` : en`Tags of “${lesson.title}”`} {onclose}>
-	<SheetForm action={en`Take`} onsubmit={take} {onclose}>
+	<SheetForm action={en`Save`} onsubmit={take} {onclose}>
 		{#if what === 'title'}
 			<label><span>{en`Title`}</span><input class="field" bind:value={title} maxlength="200" /></label>
 		{:else}

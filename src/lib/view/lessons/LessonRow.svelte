@@ -42,7 +42,7 @@
 <style>
 	li {
 		display: grid;
-		grid-template-columns: minmax(0, 2fr) minmax(0, 1.4fr) 11rem 7.5rem auto;
+		grid-template-columns: minmax(0, 2.4fr) minmax(0, 1fr) 10.5rem 6.5rem auto;
 		align-items: center;
 		gap: var(--gap-2);
 		padding: 0.2rem var(--gap-3);
@@ -55,9 +55,9 @@
 		text-align: left;
 		font-weight: 600;
 		cursor: pointer;
-		overflow: hidden;
-		text-overflow: ellipsis;
-		white-space: nowrap;
+		/* a long title takes a second line, and is not cut off */
+		white-space: normal;
+		overflow-wrap: anywhere;
 	}
 	.title:hover {
 		text-decoration: underline;

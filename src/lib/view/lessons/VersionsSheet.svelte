@@ -37,7 +37,7 @@
 
 <Sheet
 	title={en`Earlier states of “${shownTitle(lesson.title)}”`}
-	text={en`A state is kept every five minutes of work, later one for each hour and day. What stands now is kept as well when you go back.`}
+	text={en`A state is kept every five minutes of work, later one for each hour and day. Going back keeps the current state, too.`}
 	{onclose}
 >
 	{#await collection.versions(lesson.id)}

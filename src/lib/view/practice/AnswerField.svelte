@@ -154,7 +154,7 @@
 		<p class="said">
 			{asked.every((name) => fields[name])
 				? en`The darkest part lies on all of these sides.`
-				: en`Press the side that stays. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
+				: en`Press the side to keep. Still to be chosen: ${asked.filter((name) => !fields[name]).join(', ')}.`}
 		</p>
 	{:else if options}
 		<fieldset>
@@ -169,7 +169,7 @@
 			{#each question.given.choices ?? problem.constraints.map(({ name }) => name) as name (name)}
 				<label><input type="checkbox" value={name} bind:group={names} /> {name}</label>
 			{/each}
-			<p class="said">{en`Leave all empty if it is none.`}</p>
+			<p class="said">{en`Leave all fields empty if there is none.`}</p>
 		</fieldset>
 	{:else if answers === 'order'}
 		<OrderedChoices all={asked} bind:order={names} />

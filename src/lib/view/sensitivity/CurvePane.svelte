@@ -123,7 +123,7 @@
 					</ol>
 					{#if sensitivity.isWhole && stairs.length}
 						<p>
-							{en`The dots are best integer values, each found by solving; between them the line of the relaxation promises more than there is.`}
+							{en`The dots are best integer values, each found by solving. Between them the line shows the relaxation, which no integer plan reaches.`}
 						</p>
 					{/if}
 				</Scroll>

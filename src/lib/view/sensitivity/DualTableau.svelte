@@ -27,8 +27,8 @@
 		form === 'standard' || !last || last.isComplementary
 			? ''
 			: sensitivity.dual.hasBounds && sensitivity.dual.bounds === 'rows'
-				? en`Bounds are rows in this dual and none in the primal’s tableau: with “Bounds kept” each number stands in both.`
-				: en`A variable that may have either sign has two columns here and one there: the numbers cannot be paired one by one.`
+				? en`Bounds are rows in this dual but not in the primal’s tableau. With “Bounds kept”, each number appears in both.`
+				: en`A free variable has two columns here and one there, so the numbers cannot be paired one by one.`
 	);
 </script>
 
@@ -68,7 +68,7 @@
 					{#each checksOf(sensitivity.problem!, plan) as found (found.row.name)}
 						<span class="check"><Words sentence={checkWords(found)} linked={false} /></span>
 					{/each}
-					{#if last?.isComplementary}{en`Point at a number: it stands in both tableaux.`}{:else}{why}{/if}
+					{#if last?.isComplementary}{en`Point at a number to see it in both tableaux.`}{:else}{why}{/if}
 				{/if}
 			</p>
 		</div>

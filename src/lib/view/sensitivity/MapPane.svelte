@@ -221,7 +221,7 @@
 				</p>
 				{#if sentence}<p><Words {sentence} linked={false} decimals /></p>{/if}
 				<p class="note">
-					{en`The cross is each interval alone; together they hold only inside the part that both start from.`}
+					{en`The cross shows each interval by itself. Both changes together keep the basis only inside the part with the current point.`}
 				</p>
 				<ul class="legend" aria-label={en`The parts of the map`}>
 					{#each cells as cell (cell)}<li class:own={cell === here}>

@@ -84,7 +84,7 @@
 		<button
 			class="btn tool"
 			disabled={!session.tableau}
-			title={en`What the tableau that stands holds: its basic solution and its dual values`}
+			title={en`The basic solution and the dual values of the current tableau`}
 			onclick={takeTableau}>{en`Of the tableau`}</button
 		>
 		<button
@@ -102,7 +102,7 @@
 		<button
 			class="btn tool"
 			disabled={found?.is !== 'one'}
-			onclick={() => found?.is === 'one' && sensitivity.tryDuals(found.duals)}>{en`Take them`}</button
+			onclick={() => found?.is === 'one' && sensitivity.tryDuals(found.duals)}>{en`Use them`}</button
 		>
 	{/snippet}
 	{#if problem && tried && bound}

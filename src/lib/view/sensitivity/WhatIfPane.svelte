@@ -104,13 +104,13 @@
 		>
 		<button
 			class="btn tool"
-			title={en`Change the number at the present tableau, as a step of the trail`}
+			title={en`Change the number in the current tableau, as a step of the trail`}
 			disabled={!session.tableau || !value || !reading || value.equals(reading.now)}
 			onclick={keep}>{en`Add as a step`}</button
 		>
 	{/snippet}
 	{#if problem && varied && called && reading && value && tableau}
-		<Scroll label={en`What if this number were another`}>
+		<Scroll label={en`What if this number were different`}>
 			<h3><Words sentence={say`${called}: ${quantity(reading.now, unit)}`} linked={false} /></h3>
 			<IntervalLine
 				now={reading.now}
@@ -130,7 +130,7 @@
 					>{en`What if it were`}
 					<input
 						class="field"
-						aria-label={en`The number instead`}
+						aria-label={en`The new number`}
 						aria-invalid={wrong}
 						value={typed || toText(value)}
 						oninput={(event) => enter(event.currentTarget.value)}

@@ -161,7 +161,7 @@
 	width={size.width}
 	height={size.height}
 	role="group"
-	aria-label={en`Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 sets it down.`}
+	aria-label={en`Feasible region of three variables. Arrow keys turn it, plus and minus magnify, 0 resets the view.`}
 	tabindex="0"
 	{onkeydown}
 	{@attach withGestures({

@@ -26,7 +26,7 @@
 
 <Sheet
 	title={en`Meanings and units`}
-	text={en`In the words of the story; the echo of the problem can show its rows as sentences with them.`}
+	text={en`Say what each name means in the story. The typeset problem can then show its rows as sentences.`}
 	{onclose}
 >
 	{#if problem}

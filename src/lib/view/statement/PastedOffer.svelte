@@ -29,7 +29,7 @@
 		try {
 			const { content, notes } = convert({ from: kind, to: 'statement', content: text });
 			lesson.write(content);
-			told = [en`It is the statement now; one undo brings the old one back.`, ...notes].join(' ');
+			told = [en`It is the statement now. Undo brings the old one back.`, ...notes].join(' ');
 		} catch (error) {
 			told = (error as Error).message;
 		}
@@ -38,7 +38,7 @@
 
 <p class="offer" role="status">
 	<span>{told ?? en`What was pasted looks like ${NAMES[kind]}, not like a statement.`}</span>
-	{#if told === null}<button class="btn tool now" onclick={() => void take()}>{en`Take it as that`}</button
+	{#if told === null}<button class="btn tool now" onclick={() => void take()}>{en`Read it as that`}</button
 		>{/if}
 	<button class="btn tool" onclick={onclose}>{told === null ? en`Leave it` : en`Close`}</button>
 </p>

@@ -75,8 +75,8 @@
 			<span
 				>{en`The statement has become another problem. Story, notes and meanings are those of the one before.`}</span
 			>
-			<button class="btn tool" onclick={() => lesson.telling.settle(false)}>{en`They go`}</button>
-			<button class="btn tool" onclick={() => lesson.telling.settle(true)}>{en`They stay`}</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(false)}>{en`Remove them`}</button>
+			<button class="btn tool" onclick={() => lesson.telling.settle(true)}>{en`Keep them`}</button>
 		</p>
 	{/if}
 	{#if isWriting}

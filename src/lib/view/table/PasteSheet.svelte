@@ -77,7 +77,7 @@
 </script>
 
 <Sheet title={en`A table from elsewhere`} {onclose}>
-	<SheetForm action={en`Make it the problem`} onsubmit={take} {onclose} isReady={!!problem}>
+	<SheetForm action={en`Use as the problem`} onsubmit={take} {onclose} isReady={!!problem}>
 		<textarea
 			class="field"
 			aria-label={en`The cells as text`}
@@ -231,7 +231,7 @@
 					? ''
 					: en`Row ${fault.row + 1}, column ${(fault.column ?? 0) + 1}: `}{fault.message}
 			{:else if problem}
-				{en`${problem.variables.length} activities, ${problem.constraints.length} resources. ${inWords} ${reading.notes.join(' ')} It takes the place of the present statement; one undo brings that back.`}
+				{en`${problem.variables.length} activities, ${problem.constraints.length} resources. ${inWords} ${reading.notes.join(' ')} It replaces the current statement; undo brings that back.`}
 			{/if}
 		</p>
 	</SheetForm>

@@ -86,7 +86,7 @@ function nameIn(text: string, field: string, taken: Set<string>, otherwise: () =
 			field,
 			why: en`“${name.slice(0, 40)}” is no name: a letter, then letters, digits and _, at most 40.`
 		});
-	if (taken.has(name)) throw new Fault({ field, why: en`There are two of the name ${name}.` });
+	if (taken.has(name)) throw new Fault({ field, why: en`The name ${name} is used twice.` });
 	taken.add(name);
 	return name;
 }

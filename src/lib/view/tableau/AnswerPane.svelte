@@ -177,7 +177,7 @@
 			</div>
 		</Scroll>
 	{:else}
-		<p class="nothing">{en`The answer is read here when an optimal tableau is reached.`}</p>
+		<p class="nothing">{en`The answer is read off here once the tableau is optimal.`}</p>
 	{/if}
 </Pane>
 

@@ -39,7 +39,7 @@
 		)
 	);
 	const isShared = (key: string) => ways.every((steps) => steps.some((step) => step.key === key));
-	const WAYS = [en`The pinned way`, en`The way to where we stand`];
+	const WAYS = [en`The pinned steps`, en`The steps to the current tableau`];
 	const label = $derived(labelOf(pinned.stop?.node.move ?? null, namingOf(lesson, work?.tableau ?? null)));
 </script>
 
@@ -64,7 +64,7 @@
 			title={en`Pin (t)`}
 			aria-pressed={pinned.isOn}
 			disabled={!session.tableau}
-			onclick={() => pinned.toggle()}>{pinned.isOn ? en`Let go` : en`Pin`}</button
+			onclick={() => pinned.toggle()}>{pinned.isOn ? en`Unpin` : en`Pin`}</button
 		>
 	{/snippet}
 	{#if work}

@@ -82,7 +82,7 @@
 
 <Sheet
 	title={en`Change the problem here`}
-	text={en`The tableau that stands takes the change in, and the method goes on from it. The statement stays as it is.`}
+	text={en`The change is made in the current tableau, and the method goes on from there. The statement does not change.`}
 	{onclose}
 >
 	<SheetForm action={en`Change`} onsubmit={submit} {onclose}>

@@ -80,9 +80,9 @@
 			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
 			const found = readProfiles(await file.text());
 			own.keep(found);
-			said = en`${file.name}: ${found.length} ${found.length === 1 ? en`notation` : en`notations`} taken in.`;
+			said = en`${file.name}: ${found.length} ${found.length === 1 ? en`notation` : en`notations`} imported.`;
 		} catch (error) {
-			said = en`${file.name} was not taken in: ${error instanceof SyntaxError ? en`it is not JSON` : (error as Error).message}.`;
+			said = en`${file.name} was not imported: ${error instanceof SyntaxError ? en`it is not JSON` : (error as Error).message}.`;
 		}
 	}
 	const MAX_FILE = 200_000;

@@ -281,7 +281,7 @@
 										>{en`least`}</span
 									>{/if}
 							{:else if ratio}<span class="none">–</span>{:else if row.redundant}<span class="tag"
-									>{en`says nothing new`}</span
+									>{en`redundant`}</span
 								>{/if}
 						</td>
 					{/if}

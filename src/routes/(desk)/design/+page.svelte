@@ -17,7 +17,7 @@
 	const designer = useDesigner();
 	const panes: Panes = {
 		wishes: { title: en`Wishes`, component: WishesPane },
-		finds: { title: en`Finds`, component: FindsPane },
+		finds: { title: en`Problems found`, component: FindsPane },
 		hand: { title: en`Around a plan`, component: HandPane },
 		region: { title: en`Region`, component: FanRegion },
 		statement: { title: en`Statement`, component: StatementPane },
