@@ -89,7 +89,7 @@ test('the value as a function, the map of two numbers, and the dual step by step
 	await desk.shows('Primal and dual', 'So y1 ≥ 0.');
 	await desk.click('Whole');
 	await desk.shows('Last tableau of the dual', 'y1');
-	await desk.shows('Last tableau of the dual', 'Read off for the primal');
+	await desk.shows('Last tableau of the dual', 'The dual values of the dual are the primal plan');
 	// a number of the one last tableau is marked in the other, rows and columns traded
 	await desk.page.locator('[data-pane="last"] tr:nth-child(1) [data-cell$=" rhs"]').hover();
 	await desk.page.waitForSelector('[data-pane="dual-tableau"] [data-goal] [data-twin]');

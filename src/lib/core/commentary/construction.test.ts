@@ -40,7 +40,7 @@ test('the whole construction of a small region, as a teacher would say it', () =
 		'vases ≥ 0 | vases ≥ 0: everything on the other side of vases = 0 is out.',
 		'clay: its line | 5/2 bowls + 4 vases ≤ 100: its border is the line 5/2 bowls + 4 vases = 100. Two points draw it: with vases = 0, 5/2 bowls = 100, so bowls = 40: the point (40, 0); with bowls = 0, 4 vases = 100, so vases = 25: the point (0, 25).',
 		'clay: which side stays | Try (0, 0): 5/2·0 + 4·0 = 0, and 0 ≤ 100 is true. So the side with (0, 0) stays.',
-		'clay: what it cuts off | clay cuts off a part of the region, but no corner; new corners appear at (0, 25) and (40, 0). Now the region has an end in every direction.',
+		'clay: what it cuts off | clay cuts off a part of the region, but no corner; new corners appear at (0, 25) and (40, 0). Now the region is bounded.',
 		'odd: its line | bowls − vases ≥ 0: its border is the line bowls − vases = 0. Two points draw it: it goes through (0, 0); it goes through (1, 1).',
 		'odd: which side stays | Try (1, 0): 1·1 + (−1)·0 = 1, and 1 ≥ 0 is true. So the side with (1, 0) stays.',
 		'odd: what it cuts off | odd cuts off the corner (0, 25); a new corner appears at (200/13, 200/13).',
@@ -66,7 +66,7 @@ describe('special cases in words', () => {
 		],
 		[
 			'min z = x + 0 y\na: x >= 1',
-			'from (1, 0) on along a half-line without end: 1. Every best plan is (1, 0) + t·(0, 1) with t ≥ 0.'
+			'along a half-line from (1, 0), without end: 1. Every best plan is (1, 0) + t·(0, 1) with t ≥ 0.'
 		],
 		['max z = x + 0 y\na: x >= 1', 'z improves without limit in the direction (1, 0)'],
 		['max z = x + y\na: x >= 1\nb: x <= 0', 'There is no plan to choose from'],

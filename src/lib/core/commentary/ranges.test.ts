@@ -240,7 +240,7 @@ test('from which coefficient on a variable is made, what being let off is worth,
 	const said = ranges(rangeReading(solveLinear(market).tableau!, { rhs: 'demand' })).map((own) =>
 		plainText(own)
 	);
-	expect(said).toContain('Being let off one kg of demand decreases cost by 3 euros.');
+	expect(said).toContain('Requiring one less kg of demand decreases cost by 3 euros.');
 	const mill = ranges(rangeReading(solveLinear(market).tableau!, { rhs: 'mill' })).map((own) =>
 		plainText(own)
 	);

@@ -62,7 +62,7 @@ export const BEGINNINGS: Catalogue<BeginFinding> = {
 		say`${{ piece: { kind: 'stepped-aside', columns, says: en`: the names that would come first are taken here.` } }}`,
 	'relaxation-only': () =>
 		say`Some variables must be integer; these steps solve the relaxation, which ignores that.`,
-	'basis-stands-already': () => say`It is the basis that stands here already.`,
+	'basis-stands-already': () => say`This is already the current basis.`,
 	exchanged: ({ exchanges }) => {
 		const steps = exchanges.map(({ enter, leave }) =>
 			leave.kind === 'vacant'

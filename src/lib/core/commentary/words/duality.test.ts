@@ -43,9 +43,9 @@ test('what is said of a row or column of the dual is what stands in it', () => {
 					const own = `${plainText(linear(row.terms))} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs).replace('-', '−')}.`;
 					expect(said.endsWith(own)).toBe(true);
 					const { lower, upper } = primal.variables.find(({ name }) => name === step.variable)!;
-					if (row.relation === '=') expect(said).toContain('may have either sign');
-					else if (lower && !upper && lower.equals(0)) expect(said).toMatch(/^As \S+ ≥ 0/);
-					else if (upper && !lower && upper.equals(0)) expect(said).toMatch(/^As \S+ ≤ 0/);
+					if (row.relation === '=') expect(said).toContain('is free');
+					else if (lower && !upper && lower.equals(0)) expect(said).toMatch(/^Because \S+ ≥ 0/);
+					else if (upper && !lower && upper.equals(0)) expect(said).toMatch(/^Because \S+ ≤ 0/);
 				}
 			}
 		}),
@@ -100,7 +100,7 @@ test('the numbers of two last tableaux, a certificate and a pair that cannot sta
 		return plainText(dualWords(problem, twinFound(tableau!, dual.tableau, { row, column }, twin)));
 	};
 	expect(said(null, null)).toBe(
-		`The value ${toText(objectiveValue(dual.tableau))} stands in both: neither can be better.`
+		`Both have the value ${toText(objectiveValue(dual.tableau))}: neither can be better.`
 	);
 	const [x] = tableau!.form.columns.keys();
 	expect(said(x, null)).toContain(`x has the value ${toText(columnValue(tableau!, x))} in the plan`);

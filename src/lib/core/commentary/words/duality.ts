@@ -61,12 +61,12 @@ function columnSentence(
 	limit: string
 ): Sentence {
 	const side = sense === 'max' ? en`below` : en`above`;
-	return say`As ${row.name} ${isNegative ? '≤' : '≥'} 0, the rows together must have ${limit} its ${row.rhs} of ${name} for each unit; then the sum never lies ${side} ${name}: ${linear(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}.`;
+	return say`Because ${row.name} ${isNegative ? '≤' : '≥'} 0, the rows together must give ${limit} its ${row.rhs} of ${name} per unit. Then the sum is never ${side} ${name}: ${linear(row.terms)} ${RELATION_SIGNS[row.relation]} ${row.rhs}.`;
 }
 
 const DUALS: Catalogue<DualFinding, Problem> = {
 	'read-for-primal': ({ plan }, problem) =>
-		say`Read off for the primal, what each row of the dual is worth: ${planSentence(problem, plan)}.`,
+		say`The dual values of the dual are the primal plan: ${planSentence(problem, plan)}.`,
 	'counted-from-bounds': ({ counted }, { objective }) => {
 		const all = [...counted].map(
 			([name, own]) => say`${own.variable} = ${own.from} ${own.sign > 0 ? '+' : '−'} ${name}`
@@ -76,21 +76,21 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 	'bounds-every-plan': (_, { objective: { name, sense } }) =>
 		say`Multiply each row by a number and add them up: this bounds the ${name} of every plan. The dual asks for the ${sense === 'max' ? en`lowest` : en`highest`} such bound, so a ${WORD[sense]} has a ${OTHER[sense]} as its dual. The right-hand sides become its coefficients.`,
 	'row-is-equation': ({ row, variable }) =>
-		say`${called(row)} is an equation: times any number it stays one. So ${variable} is free.`,
+		say`${called(row)} is an equation: multiplied by any number it stays one. So ${variable} is free.`,
 	'row-stays': (found, problem) =>
 		rowSentence(
 			found,
 			problem,
-			say`times a number that is not negative it stays ${RELATION_SIGNS[found.wanted]}, as the bound needs`
+			say`multiplied by a nonnegative number it stays ${RELATION_SIGNS[found.wanted]}, as the bound needs`
 		),
 	'row-turns': (found, problem) =>
 		rowSentence(
 			found,
 			problem,
-			say`only times a number that is not positive it becomes ${RELATION_SIGNS[found.wanted]}, as the bound needs`
+			say`only multiplied by a nonpositive number does it become ${RELATION_SIGNS[found.wanted]}, as the bound needs`
 		),
 	'column-equals': ({ row }, { objective: { name } }) =>
-		say`${row.name} may have either sign, so the rows together must have exactly its ${row.rhs} of ${name}, or a plan could pass the bound: ${linear(row.terms)} = ${row.rhs}.`,
+		say`${row.name} is free, so the rows together must give exactly its ${row.rhs} of ${name} per unit, or a plan could pass the bound: ${linear(row.terms)} = ${row.rhs}.`,
 	'column-at-least': (found, problem) => columnSentence(found, problem, en`at least`),
 	'column-at-most': (found, problem) => columnSentence(found, problem, en`at most`),
 
@@ -174,7 +174,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 	},
 
 	'same-value': ({ value, dual }, problem) =>
-		say`The value ${value} stands in both: neither can be better.${best(problem, value)}${best(dual, value)}`,
+		say`Both have the value ${value}: neither can be better.${best(problem, value)}${best(dual, value)}`,
 	'amount-is-rate': ({ column, amount, under }) =>
 		say`${column} has the value ${amount} in the plan; in the dual it stands in the objective row, under ${under}: what each unit of ${under} would change.`,
 	'rate-is-amount': ({ column, basic, amount }) =>

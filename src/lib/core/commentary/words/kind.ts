@@ -71,7 +71,7 @@ export function kindWords(kind: ProblemKind): KindWord[] {
 					: en`infeasible`,
 				why: conflict.length
 					? en`No plan satisfies all of these. Leave any one of them out, and the others can be satisfied.`
-					: en`No plan keeps every constraint. The time was up before a smallest conflict was found.`,
+					: en`No plan satisfies every constraint. The time was up before a smallest conflict was found.`,
 				about: conflict
 			},
 			{ key: 'start', says: STARTS[start][0], why: STARTS[start][1], about: [] }
@@ -80,7 +80,7 @@ export function kindWords(kind: ProblemKind): KindWord[] {
 	const add = (key: string, says: string, why: string, about: readonly string[] = []) =>
 		words.push({ key, says, why, about });
 	if (status !== 'stopped')
-		add('feasible', en`feasible`, en`At least one plan keeps every constraint and every bound.`);
+		add('feasible', en`feasible`, en`At least one plan satisfies every constraint and every bound.`);
 	if (bounded !== null)
 		add(
 			'region',

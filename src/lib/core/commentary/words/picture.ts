@@ -45,7 +45,7 @@ export const BEST: Catalogue<BestFinding> = {
 	'best-on-edge': ({ from, to, objective, value }) =>
 		say`${objective.name} is ${extreme(objective)} at ${pointSentence(from)} and at ${pointSentence(to)}, and all along the edge between them: ${quantity(value, objective.unit)}.`,
 	'best-on-half-line': ({ at, objective, value }) =>
-		say`${objective.name} is ${extreme(objective)} from ${pointSentence(at)} on along a half-line without end: ${quantity(value, objective.unit)}.`,
+		say`${objective.name} is ${extreme(objective)} along a half-line from ${pointSentence(at)}, without end: ${quantity(value, objective.unit)}.`,
 	'every-best-plan': ({ at, way, isSegment }) =>
 		say`Every best plan is ${pointSentence(at)} + t·${pointSentence(way)} with ${isSegment ? '0 ≤ t ≤ 1' : 't ≥ 0'}.`,
 	'best-on-face': ({ corners, objective, value }) =>
@@ -122,14 +122,14 @@ export const BUILD: Catalogue<BuildFinding> = {
 		say`Try ${pointSentence(at)}: ${products(side.terms, names, at)} = ${left}, and ${left} ${RELATION_SIGNS[side.relation]} ${side.rhs} is ${holds ? en`true` : en`false`}.`,
 	'side-stays': ({ at, holds }) =>
 		say`So the side ${holds ? en`with` : en`without`} ${pointSentence(at)} stays.`,
-	'only-line-stays': ({ width }) => say`Only the points on the ${lineWord(width)} itself stay.`,
+	'only-line-stays': ({ width }) => say`Only the points on the ${lineWord(width)} itself remain.`,
 	'empty-before': () => say`The region was empty before; it stays so.`,
 	'nothing-left': ({ side }) =>
 		say`Nothing is left: no point keeps ${sideName(side)} together with what was there before.`,
 	'cuts-off-nothing': ({ side }) =>
 		say`${sideName(side)} cuts off nothing from the region so far: it is redundant beside the others.`,
 	'cuts-off': cutsOff,
-	'closed-now': () => say`Now the region has an end in every direction.`,
+	'closed-now': () => say`Now the region is bounded.`,
 	'region-shape': ({ shape }) => shapeSentence(shape),
 	'better-to-side': ({ objective, name, grows }) =>
 		say`${objective.name} gets better to the ${grows ? en`right` : en`left`}, where ${name} ${grows ? en`grows` : en`falls`}.`,

@@ -157,8 +157,10 @@ const BENDS: Readonly<
 			say`It is convex: each further unit adds more to ${goal} than the one before, or takes less from it.`
 	},
 	coefficient: {
-		max: () => say`It is convex: every plan is a straight line, and the value is the highest of them.`,
-		min: () => say`It is concave: every plan is a straight line, and the value is the lowest of them.`
+		max: () =>
+			say`It is convex: the value of each plan is a straight line, and the best value is the highest of them.`,
+		min: () =>
+			say`It is concave: the value of each plan is a straight line, and the best value is the lowest of them.`
 	}
 };
 
@@ -188,7 +190,7 @@ const NUMBERS: Catalogue<NumberFinding, Problem> = {
 		return say`${each(problem, varied, way)} ${increases(by)} ${name} by ${quantity(by.abs(), unit)}${far}.${claim(worth)}`;
 	},
 	'let-off': ({ row, by }, problem) =>
-		say`Being let off one ${oneOf(problem, row)} ${increases(by)} ${problem.objective.name} by ${quantity(by.abs(), problem.objective.unit)}.`,
+		say`Requiring one less ${oneOf(problem, row)} ${increases(by)} ${problem.objective.name} by ${quantity(by.abs(), problem.objective.unit)}.`,
 	'part-of-best-plan': ({ variable, from }, { objective }) =>
 		say`From ${from} ${objective.sense === 'max' ? en`on` : en`down`}, ${{ constraint: variable }} is part of a best plan.`,
 	'basis-stays': () =>
