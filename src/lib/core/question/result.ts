@@ -127,16 +127,17 @@ export function summed(lines: readonly ResultLine[]): ResultSummary {
 	};
 }
 
-const times = (count: number, one: string, many = `${one}s`): string =>
-	`${count} ${count === 1 ? one : many}`;
-
 /** A result as text to be copied into a message. */
 export function resultText({ who, exercise, ended, lines, check }: ExerciseResult): string {
 	const { asked, right, atOnce, tries, hints, minutes } = summed(lines);
 	return [
 		`${exercise || en`Exercise`}${who ? `, ${who}` : ''}, ${minuteOf(ended)}`,
 		en`${right} of ${asked} right, ${atOnce} of them at the first try and without a hint`,
-		[times(tries, 'try', 'tries'), times(hints, 'hint'), times(minutes, 'minute')].join(', '),
+		[
+			tries === 1 ? en`1 try` : en`${tries} tries`,
+			hints === 1 ? en`1 hint` : en`${hints} hints`,
+			minutes === 1 ? en`1 minute` : en`${minutes} minutes`
+		].join(', '),
 		`check word ${check}`
 	].join('\n');
 }

@@ -77,12 +77,18 @@ export function goalRowSentence(t: Tableau, goal: Goal, rows: readonly number[])
 		const rest = columns.length > MOST_COLUMNS ? say`; and so on` : say``;
 		const several = rows.length > 1;
 		const total = several ? say`${minus(turn)}${added(rows.map((row) => rhs(t, row)))} = ` : NOTHING_SAID;
-		const what = isDictionary ? en`right side` : en`row`;
+		const sources = isDictionary
+			? several
+				? en`the sum of the right sides`
+				: en`the right side`
+			: several
+				? en`the sum of the rows`
+				: en`the row`;
 		const isM = goal.kind === 'big-m';
 		const made = isM
 			? en`the coefficients of M, added to what is in the objective row, are`
 			: en`the new row is`;
-		return say`${made} ${factor * side > 0 ? en`minus ` : ''}the ${several ? en`sum of the ${what}s` : what} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
+		return say`${made} ${factor * side > 0 ? en`minus ` : ''}${sources} of ${from}. ${joined(entries, '; ', '; ')}${rest}; right-hand side: ${total}${goalValue(t, goal).mul(turn)}.`;
 	};
 	return say`${rows.length > 1 ? en`Each` : en`It`} is basic, so it is eliminated using its own row: ${byNotation([...signsOf(goal), 'value'], arises)}`;
 }

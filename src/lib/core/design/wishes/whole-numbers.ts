@@ -45,7 +45,9 @@ export const cuts: WishKind<'cuts'> = {
 	isWhole: true,
 	controls: [{ kind: 'limit', label: en`how many`, least: 0, most: 50 }],
 	says: (wish) =>
-		en`${limitWords(wish)} cut${(wish.exactly ?? wish.atMost) === 1 ? en` makes` : en`s make`} the best plan whole`,
+		(wish.exactly ?? wish.atMost) === 1
+			? en`${limitWords(wish)} cut makes the best plan whole`
+			: en`${limitWords(wish)} cuts make the best plan whole`,
 	decide(candidate, wish) {
 		if (candidate.answer.status !== 'optimal') return null;
 		const { status, cuts: all } = candidate.cuts;
