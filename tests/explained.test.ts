@@ -147,7 +147,7 @@ test('a notation of one’s own is kept, exported, forgotten and taken in again;
 	writeFileSync(wrong, '{"format":"something"}');
 	await file.uploadFile(wrong);
 	await desk.page.waitForFunction(() =>
-		document.querySelector('.said')?.textContent?.includes('was not taken in')
+		document.querySelector('.said')?.textContent?.includes('was not imported')
 	);
 	await file.uploadFile(join(folder, 'notations.json'));
 	await desk.page.waitForFunction(() => document.querySelector('optgroup')?.textContent === 'Our course');
