@@ -149,5 +149,11 @@ test('everything that a page says can be said in another language', async () => 
 	await page.goto(`${server.home}?language=en`);
 	await page.waitForSelector('::-p-text(Statement)');
 	expect(desk.complaints).toEqual([]);
+	// one that is not there is not kept
+	await page.goto(`${server.home}?language=zz`);
+	await page.waitForSelector('::-p-text(Statement)');
+	expect(
+		await page.evaluate(() => Object.entries(localStorage).filter(([key]) => /language/.test(key)))
+	).toEqual([]);
 	await desk.close();
 }, 180_000);

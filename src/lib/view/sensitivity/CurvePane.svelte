@@ -123,7 +123,7 @@
 					</ol>
 					{#if sensitivity.isWhole && stairs.length}
 						<p>
-							{en`The dots are best integer values, each found by solving. Between them the line shows the relaxation, which no integer plan reaches.`}
+							{en`The dots are best integer values, each found by solving. Between them the line shows the relaxation, which can be better than every integer plan.`}
 						</p>
 					{/if}
 				</Scroll>

@@ -28,7 +28,7 @@
 			? ''
 			: sensitivity.dual.hasBounds && sensitivity.dual.bounds === 'rows'
 				? en`Bounds are rows in this dual but not in the primal’s tableau. With “Bounds kept”, each number appears in both.`
-				: en`A free variable has two columns here and one there, so the numbers cannot be paired one by one.`
+				: en`A variable that can be positive or negative has two columns here and one there, so the numbers cannot be paired one by one.`
 	);
 </script>
 

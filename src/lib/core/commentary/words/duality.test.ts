@@ -43,7 +43,7 @@ test('what is said of a row or column of the dual is what stands in it', () => {
 					const own = `${plainText(linear(row.terms))} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs).replace('-', '−')}.`;
 					expect(said.endsWith(own)).toBe(true);
 					const { lower, upper } = primal.variables.find(({ name }) => name === step.variable)!;
-					if (row.relation === '=') expect(said).toContain('is free');
+					if (row.relation === '=') expect(said).toContain('can be positive or negative');
 					else if (lower && !upper && lower.equals(0)) expect(said).toMatch(/^Because \S+ ≥ 0/);
 					else if (upper && !lower && upper.equals(0)) expect(said).toMatch(/^Because \S+ ≤ 0/);
 				}

@@ -90,7 +90,7 @@ const DUALS: Catalogue<DualFinding, Problem> = {
 			say`only multiplied by a nonpositive number does it become ${RELATION_SIGNS[found.wanted]}, as the bound needs`
 		),
 	'column-equals': ({ row }, { objective: { name } }) =>
-		say`${row.name} is free, so the rows together must give exactly its ${row.rhs} of ${name} per unit, or a plan could pass the bound: ${linear(row.terms)} = ${row.rhs}.`,
+		say`${row.name} can be positive or negative, so the rows together must give exactly its ${row.rhs} of ${name} per unit, or a plan could pass the bound: ${linear(row.terms)} = ${row.rhs}.`,
 	'column-at-least': (found, problem) => columnSentence(found, problem, en`at least`),
 	'column-at-most': (found, problem) => columnSentence(found, problem, en`at most`),
 
