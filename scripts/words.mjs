@@ -15,19 +15,30 @@ const sources = () =>
 		.filter((file) => /(?<!\.test|\.d)\.ts$|\.svelte$/.test(file))
 		.sort();
 
-/** A template's key: `Open {0}`. @param texts what stands around its values */
+/** A template's key, as `templateOf` of src/lib/core/language has it: `Open {0}`. @param texts what stands around its values */
 const keyOf = (texts) => texts.map((text, i) => (i ? `{${i - 1}}` : '') + text).join('');
 
-/** Tells of each marked template of a component. */
-function ofComponent(node, found) {
-	if (Array.isArray(node)) for (const each of node) ofComponent(each, found);
-	else if (node && typeof node === 'object') {
-		if (node.type === 'TaggedTemplateExpression' && TAGS.has(node.tag.name))
-			found(keyOf(node.quasi.quasis.map(({ value }) => value.cooked)));
-		for (const [name, value] of Object.entries(node))
-			if (typeof value === 'object' && name !== 'metadata' && name !== 'loc') ofComponent(value, found);
-	}
+/** Visits all that a component is made of. @param visit told of each part; false leaves out what is in it */
+function walk(node, visit) {
+	if (!node || typeof node !== 'object' || visit(node) === false) return;
+	for (const [name, value] of Object.entries(node))
+		if (name !== 'metadata' && name !== 'loc') walk(value, visit);
 }
+
+/** A component, as its parser has it. */
+const component = (file) => parse(readFileSync(join(SOURCE, file), 'utf8'), { modern: true });
+
+/** Tells of each marked template of a component. */
+function ofComponent({ fragment, instance, module }, found) {
+	walk([module, instance, fragment], ({ type, tag, quasi }) => {
+		if (type === 'TaggedTemplateExpression' && TAGS.has(tag.name))
+			found(keyOf(quasi.quasis.map(({ value }) => value.cooked)));
+	});
+}
+
+/** A module, as its parser has it. */
+const module = (file) =>
+	ts.createSourceFile(file, readFileSync(join(SOURCE, file), 'utf8'), ts.ScriptTarget.Latest, true);
 
 /** Tells of each marked template of a module. */
 function ofModule(node, found) {
@@ -53,18 +64,14 @@ export function allWords() {
 	const parts = new Map();
 	const said = new Set();
 	for (const file of sources()) {
-		const text = readFileSync(join(SOURCE, file), 'utf8');
 		const part = partOf(file);
 		const take = (key) => {
-			if (!/\p{L}{2}/u.test(key.replace(/\{\d\}/g, '')) || said.has(key)) return;
+			if (!/\p{L}{2}/u.test(key.replace(/\{\d+\}/g, '')) || said.has(key)) return;
 			said.add(key);
 			parts.set(part, [...(parts.get(part) ?? []), key]);
 		};
-		if (file.endsWith('.ts')) ofModule(ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true), take);
-		else {
-			const { fragment, instance, module } = parse(text, { modern: true });
-			ofComponent([module, instance, fragment], take);
-		}
+		if (file.endsWith('.svelte')) ofComponent(component(file), take);
+		else ofModule(module(file), take);
 	}
 	return Object.fromEntries(parts);
 }
@@ -80,18 +87,10 @@ const SAME = /\b(?:Mathesis|CSV|LaTeX|max|min|pt)\b/g;
 export function unmarkedWords() {
 	const found = [];
 	for (const file of sources().filter((own) => own.endsWith('.svelte'))) {
-		const take = (text) => {
-			if (/\p{L}{2}/u.test(text.replace(SAME, ''))) found.push(`${file}: ${text.trim()}`);
-		};
-		const visit = (node) => {
-			if (Array.isArray(node)) return node.forEach(visit);
-			if (!node || typeof node !== 'object' || APART.has(node.name)) return;
-			if (node.type === 'Text') return take(node.data);
-			if (node.type === 'Attribute' && !SAID.has(node.name)) return;
-			for (const [name, value] of Object.entries(node))
-				if (typeof value === 'object' && name !== 'metadata' && name !== 'loc') visit(value);
-		};
-		visit(parse(readFileSync(join(SOURCE, file), 'utf8'), { modern: true }).fragment);
+		walk(component(file).fragment, ({ type, name, data }) => {
+			if (APART.has(name) || (type === 'Attribute' && !SAID.has(name))) return false;
+			if (type === 'Text' && /\p{L}{2}/u.test(data.replace(SAME, ''))) found.push(`${file}: ${data.trim()}`);
+		});
 	}
 	return found;
 }

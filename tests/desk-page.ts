@@ -108,9 +108,15 @@ export class DeskPage {
 		return { folder, arrived };
 	}
 
+	/** Puts the cursor into the statement, whose editor comes a moment after the page. */
+	async enterStatement(): Promise<void> {
+		const editor = await this.page.waitForSelector('.cm-content');
+		await editor!.click();
+	}
+
 	/** Replaces the statement at once, as pasting does. */
 	async write(text: string): Promise<void> {
-		await this.page.click('.cm-content');
+		await this.enterStatement();
 		await this.press('Control+a');
 		await this.page.keyboard.sendCharacter(text);
 	}

@@ -115,7 +115,7 @@ describe('wrong and doubtful statements', () => {
 	test('errors stand at their place with a way out, and the rest keeps the last right problem', async () => {
 		await desk.write(MIX);
 		await desk.click('Next');
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		await desk.press('Control+End');
 		await desk.page.keyboard.type(' +');
 		await desk.shows('Statement', 'Something is missing after “+”');
@@ -352,6 +352,21 @@ describe('one identity, one screen, for everyone', () => {
 		}
 	});
 
+	test('who asks for less motion gets none: a change of the statement sets nothing moving', async () => {
+		await desk.page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+		await desk.page.evaluate(() => {
+			const moved: string[] = [];
+			Object.assign(window, { moved });
+			for (const kind of ['transitionrun', 'animationiteration'])
+				addEventListener(kind, ({ target }) => moved.push(`${kind} ${(target as Element).className}`), true);
+		});
+		await desk.write('max z = 7 x + 5/3 y\na: 2/7 x + y <= 4\nb: x + 11/13 y <= 9');
+		await desk.shows('Tableau', '5/3');
+		await desk.click('Next');
+		await desk.shows('Commentary', 'x in, s2 out');
+		expect(await desk.page.evaluate(() => (window as unknown as { moved: string[] }).moved)).toEqual([]);
+	});
+
 	test('axe finds nothing, in light, in dark, and with an error', async () => {
 		const check = () => desk.barriers();
 		await desk.click('To the end');
@@ -365,7 +380,7 @@ describe('one identity, one screen, for everyone', () => {
 	});
 
 	test('a whole solve by keyboard alone: entries, keys, the field that finds actions', async () => {
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		for (let i = 0; i < 120; i++) {
 			await desk.page.keyboard.press('Tab');
 			if (await desk.page.evaluate(() => document.activeElement?.classList.contains('entry'))) break;
@@ -407,7 +422,7 @@ describe('one identity, one screen, for everyone', () => {
 		// a letter that is typed is text; with Alt it is a key there too
 		await desk.press('1');
 		await desk.page.waitForSelector('.cm-content');
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		await desk.press('Control+End');
 		await desk.press('b');
 		expect(await desk.text()).toMatch(/b$/);

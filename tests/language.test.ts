@@ -127,6 +127,13 @@ test('everything that a page says can be said in another language', async () => 
 		await turnTo(path);
 		await isTranslated(selector);
 	}
+	// what is chosen is known by a key, not by its words
+	await turnTo('problem');
+	await page.locator('[data-pane="table"] [aria-label^="MMoorree"][aria-label$=" bowls"]').click();
+	await page.locator('.menu-item::-p-text(MMoovvee rriigghhtt)').click();
+	await page.waitForFunction(() =>
+		document.querySelector('[data-pane="table"] thead [aria-label^="NNaammee"]')?.ariaLabel?.endsWith('vases')
+	);
 	await turnTo('simplex');
 	await page.waitForSelector('[data-pane="tableau"] table');
 	await next(3);

@@ -267,7 +267,7 @@ describe('trail', () => {
 	});
 
 	test('an edit is there after the page was killed as soon as it said that it was saved', async () => {
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		await desk.press('Control+End');
 		await desk.page.keyboard.type('\nshelf: bowls <= 17');
 		await desk.kept();

@@ -120,7 +120,7 @@ describe('the technology table', () => {
 			document.querySelector('.cm-content')?.textContent?.includes('3 small_bowls')
 		);
 		// the editor is left by Escape: then 3 is a page, and no figure
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		await desk.press('Escape');
 		await desk.page.waitForFunction(() => !document.activeElement?.closest('.cm-editor'));
 		await desk.press('3');
@@ -250,7 +250,7 @@ describe('the statement and the story', () => {
 	});
 
 	test('a name is changed everywhere from the cursor, and names in use are offered', async () => {
-		await desk.page.click('.cm-content');
+		await desk.enterStatement();
 		await desk.press('Control+End');
 		await desk.page.keyboard.type('\nlast: jug');
 		await desk.page.waitForFunction(() =>

@@ -1,3 +1,4 @@
+import { en } from '../core/language/language';
 import { deflateSync, inflateSync, strFromU8, strToU8 } from 'fflate';
 import { MAX_FILE } from '$lib/core/lesson/limits';
 import type { Exercise } from '$lib/core/question/exercise';
@@ -42,6 +43,6 @@ export function textOfFragment(fragment: string, what: Carried = 'lesson'): stri
 			inflateSync(bytes, { out: new Uint8Array(Math.min(MAX_FILE, bytes.length * 1032 + 64)) })
 		);
 	} catch {
-		throw new Error('This link is damaged: it was cut off or changed.');
+		throw new Error(en`This link is damaged: it was cut off or changed.`);
 	}
 }

@@ -125,7 +125,7 @@ export class Practice {
 		try {
 			data = JSON.parse(text);
 		} catch {
-			throw new Error('This is no exercise: it cannot be read as JSON.');
+			throw new Error(en`This is no exercise: it cannot be read as JSON.`);
 		}
 		this.begin(readExercise(data));
 	}

@@ -28,7 +28,7 @@ const shape = yup.object({
 					.max(MAX_PROFILE_NAME)
 					.notOneOf(
 						PROFILES.map(({ name }) => name),
-						en`a notation that comes along has the name “\${value}”`
+						({ value }) => en`a notation that comes along has the name “${value}”`
 					),
 				// docs/FORMAT.md: what it leaves out is as in the first profile
 				notation: checkOf(LOOSE_NOTATION) as yup.AnySchema

@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import type { TableauJson } from '../tableau/written';
 
 /** The cells of a tableau as they are asked about: `row|column`, with `rhs` for the right-hand side; objective rows by their letters. */
@@ -52,6 +53,6 @@ export const renamed = (t: TableauJson, leaving: string, entering: string): Tabl
 export function cellText(cell: string): string {
 	const { row, column } = partsOf(cell);
 	return column === 'rhs'
-		? `the right-hand side of row ${row}`
-		: `the entry of row ${row} in column ${column}`;
+		? en`the right-hand side of row ${row}`
+		: en`the entry of row ${row} in column ${column}`;
 }

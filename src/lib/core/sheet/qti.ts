@@ -1,3 +1,4 @@
+import { en } from '../language/language';
 import { PLAIN } from '../notation/notation';
 import { parseRational } from '../number/rational';
 import { statementLines } from './statement';
@@ -286,7 +287,7 @@ export function itemElement(item: QuizItem, problem: Problem, version: QtiVersio
 		),
 		says('RIGHT', item.because),
 		slips.map((slip) => says(slip.code, slip.says)),
-		says('WRONG', 'This is not right.')
+		says('WRONG', en`This is not right.`)
 	);
 }
 

@@ -61,7 +61,7 @@
 				{#if own}
 					<li>
 						<Words sentence={integerWords(search.problem, leafFound(search, own))} linked={false} />
-						{own.holds ? '✓ checked' : en`✗ not proved`}
+						{own.holds ? en`✓ checked` : en`✗ not proved`}
 					</li>
 				{/if}
 			{/each}

@@ -68,7 +68,8 @@
 			<div class="told" class:right={told?.right} role="status">
 				{#if told}
 					<p>
-						<strong>{told.right ? '✓ Right.' : practice.now.done ? en`The answer:` : en`✗ Not yet.`}</strong>
+						<strong>{told.right ? en`✓ Right.` : practice.now.done ? en`The answer:` : en`✗ Not yet.`}</strong
+						>
 						{told.says}
 					</p>
 				{/if}

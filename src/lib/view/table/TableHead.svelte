@@ -30,21 +30,26 @@
 
 	const actionsOf = (j: number) =>
 		[
-			{ key: 'left', value: en`Move left`, possible: j > 0 },
-			{ key: 'right', value: en`Move right`, possible: j < names.length - 1 },
-			{ key: 'worth', value: en`How far may its coefficient go?`, possible: true },
-			{ key: 'remove', value: en`Remove`, possible: names.length > 1 }
-		].filter(({ possible }) => possible);
-
-	function act(j: number, what: string) {
-		if (what === 'Move left') trade(j, -1);
-		else if (what === 'Move right') trade(j, 1);
-		else if (what.startsWith('How far')) void askWorth(desk, go, { objective: names[j] });
-		else lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]));
-	}
+			{ key: 'left', says: en`Move left`, possible: j > 0, run: () => trade(j, -1) },
+			{ key: 'right', says: en`Move right`, possible: j < names.length - 1, run: () => trade(j, 1) },
+			{
+				key: 'worth',
+				says: en`How far may its coefficient go?`,
+				possible: true,
+				run: () => void askWorth(desk, go, { objective: names[j] })
+			},
+			{
+				key: 'remove',
+				says: en`Remove`,
+				possible: names.length > 1,
+				run: () => lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]))
+			}
+		]
+			.filter(({ possible }) => possible)
+			.map((value) => ({ key: value.key, value }));
 </script>
 
-{#snippet action(says: string)}{says}{/snippet}
+{#snippet action({ says }: { says: string })}{says}{/snippet}
 
 <thead>
 	<tr>
@@ -59,7 +64,7 @@
 						label={en`More for the activity ${name}`}
 						items={actionsOf(j)}
 						item={action}
-						onchoose={(what) => act(j, what)}
+						onchoose={({ run }) => run()}
 					/>
 				</div>
 			</th>

@@ -38,24 +38,33 @@
 	const { document: lesson, selection, session } = desk;
 	const { name, terms, relation, rhs, unit } = $derived(row);
 	const identity = $derived(session.identities.get(name));
+	const move = (by: 1 | -1) => lesson.edit(moveRow(lesson.text, lesson.reading, name, by));
 	const actions = $derived(
 		[
-			{ key: 'up', value: en`Move up`, possible: index > 0 },
-			{ key: 'down', value: en`Move down`, possible: !isLast },
-			{ key: 'worth', value: en`What is it worth?`, possible: true },
-			{ key: 'turn', value: en`Multiply by −1`, possible: true },
-			{ key: 'remove', value: en`Remove`, possible: true }
-		].filter(({ possible }) => possible)
+			{ key: 'up', says: en`Move up`, possible: index > 0, run: () => move(-1) },
+			{ key: 'down', says: en`Move down`, possible: !isLast, run: () => move(1) },
+			{
+				key: 'worth',
+				says: en`What is it worth?`,
+				possible: true,
+				run: () => void askWorth(desk, go, { rhs: name })
+			},
+			{
+				key: 'turn',
+				says: en`Multiply by −1`,
+				possible: true,
+				run: () => lesson.edit(turnRow(lesson.text, lesson.reading, name))
+			},
+			{
+				key: 'remove',
+				says: en`Remove`,
+				possible: true,
+				run: () => lesson.edit(removeRow(lesson.text, lesson.reading, name))
+			}
+		]
+			.filter(({ possible }) => possible)
+			.map((value) => ({ key: value.key, value }))
 	);
-
-	function act(what: string) {
-		const { text, reading } = lesson;
-		if (what === 'Move up') lesson.edit(moveRow(text, reading, name, -1));
-		else if (what === 'Move down') lesson.edit(moveRow(text, reading, name, 1));
-		else if (what === 'What is it worth?') void askWorth(desk, go, { rhs: name });
-		else if (what === 'Remove') lesson.edit(removeRow(text, reading, name));
-		else lesson.edit(turnRow(text, reading, name));
-	}
 
 	/** The number under the pointer lights the words of the story that gave it. */
 	function point(part: string | null) {
@@ -63,7 +72,7 @@
 	}
 </script>
 
-{#snippet action(says: string)}{says}{/snippet}
+{#snippet action({ says }: { says: string })}{says}{/snippet}
 
 <tr
 	class:lit={selection.isPointed({ kind: 'constraint', name })}
@@ -146,7 +155,7 @@
 			label={en`More for the resource ${name}`}
 			items={actions}
 			item={action}
-			onchoose={act}
+			onchoose={({ run }) => run()}
 		/></td
 	>
 </tr>

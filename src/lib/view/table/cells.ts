@@ -158,12 +158,14 @@ export function changeCell(
 	}
 	if (kind === 'lower' || kind === 'upper') {
 		const bound = boundOf(typed);
-		if (bound === undefined) return NO_NUMBER(typed).replace('Write', 'Write none,');
+		if (bound === undefined)
+			return en`“${typed.slice(0, 30)}” is no number. Write none, 12, 5/2, 0.25 or 15.6/1000.`;
 		return changeVariable(lesson, row, (own) => ({ ...own, [kind]: bound }));
 	}
 	if (kind === 'domain') {
+		const word = typed.trim().toLowerCase();
 		const found = (Object.keys(DOMAIN_WORDS) as Domain[]).find(
-			(own) => own === typed.trim().toLowerCase() || DOMAIN_WORDS[own] === typed.trim().toLowerCase()
+			(own) => own === word || DOMAIN_WORDS[own].toLowerCase() === word
 		);
 		if (!found) return en`“${typed.slice(0, 30)}” is no domain. Write any part, whole or 0 or 1.`;
 		return changeVariable(lesson, row, (own) => ({ ...own, domain: found }));

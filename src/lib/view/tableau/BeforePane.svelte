@@ -81,7 +81,7 @@
 				>
 					{#each ways as steps, i (i)}
 						<section>
-							<h3>{WAYS[i]}: {steps.length === 2 ? '1 step' : en`${steps.length - 1} steps`}</h3>
+							<h3>{WAYS[i]}: {steps.length === 2 ? en`1 step` : en`${steps.length - 1} steps`}</h3>
 							<ol>
 								{#each steps as { key, says }, k (k)}
 									<li>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { board, boardLines, type Content, type Notation } from '$lib/core/notation';
+	import { board, boardLines, type Notation } from '$lib/core/notation';
 	import type { Tableau } from '$lib/core/tableau';
 	import NumberView from '../shared/NumberView.svelte';
-	import CellView from './CellView.svelte';
+	import ContentView from './ContentView.svelte';
 
 	/** A small piece of a tableau as a notation writes it: two rows, the objective rows, and a few columns. */
 	let { t, notation }: { t: Tableau; notation: Notation } = $props();
@@ -27,12 +27,6 @@
 	});
 </script>
 
-{#snippet said(content: Content)}{#if content.kind === 'number'}<CellView
-			cell={content.cell}
-		/>{:else if content.kind === 'divisor'}÷ <NumberView
-			value={content.value}
-		/>{:else if content.kind === 'name' || content.kind === 'word'}{content.text}{/if}{/snippet}
-
 {#if notation.layout === 'dictionary'}
 	<span class="equation"
 		>{shown.rows[0]?.name} = <NumberView value={shown.rows[0].rhs} style={notation.numbers} /> + …</span
@@ -42,8 +36,8 @@
 		<tbody>
 			{#each lines as line, i (i)}
 				<tr class:goal={line.kind === 'goal'} class:head={line.kind === 'head'}>
-					<td class="name">{@render said(line.name)}</td>
-					{#each places as at (at)}<td>{@render said(line.cells[at].content)}</td>{/each}
+					<td class="name"><ContentView content={line.name} /></td>
+					{#each places as at (at)}<td><ContentView content={line.cells[at].content} /></td>{/each}
 				</tr>
 			{/each}
 		</tbody>

@@ -77,7 +77,7 @@
 		if (!file) return;
 		forgotten = null;
 		try {
-			if (file.size > MAX_FILE) throw new Error('it is too large for a file of notations');
+			if (file.size > MAX_FILE) throw new Error(en`it is too large for a file of notations`);
 			const found = readProfiles(await file.text());
 			own.keep(found);
 			said = en`${file.name}: ${found.length} ${found.length === 1 ? en`notation` : en`notations`} imported.`;

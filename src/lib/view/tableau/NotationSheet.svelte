@@ -24,10 +24,10 @@
 	type Choice = keyof typeof CHOICES;
 	const LETTERS = Object.keys(LETTER_LABELS) as (keyof typeof LETTER_LABELS)[];
 	/** the choices in groups; what is rarely needed comes last */
-	const GROUPS: readonly { name: string; choices: readonly Choice[] }[] = [
+	const GROUPS: readonly { name: string; choices: readonly Choice[]; hasLetters?: boolean }[] = [
 		{ name: en`Signs and values`, choices: ['entries', 'value', 'minimum', 'phaseOne'] },
 		{ name: en`Places`, choices: ['layout', 'goalPlace', 'rhs', 'basis', 'goalColumn', 'ratios'] },
-		{ name: en`Names`, choices: ['index'] },
+		{ name: en`Names`, choices: ['index'], hasLetters: true },
 		{ name: en`Pivots and M`, choices: ['mark', 'operations', 'bigM'] }
 	];
 	/** choices whose variants are told apart by a small piece of the tableau */
@@ -96,7 +96,7 @@
 							</p>
 						{/if}
 					{/each}
-					{#if group.name === 'Names'}
+					{#if group.hasLetters}
 						<div class="letters">
 							{#each LETTERS as family (family)}
 								<label

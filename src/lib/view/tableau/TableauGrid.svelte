@@ -17,6 +17,7 @@
 	import { gradual } from '../shared/gradual.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import CellView from './CellView.svelte';
+	import ContentView from './ContentView.svelte';
 	import ColumnName from './ColumnName.svelte';
 	import CostsRow from './CostsRow.svelte';
 	import RowRatios from './RowRatios.svelte';
@@ -46,6 +47,7 @@
 	/** what the entries below an extended tableau are */
 	const entriesText = $derived(notation.entries === 'z-plus' ? 'z − c' : 'c − z');
 	const lines = $derived(boardLines(shown, notation));
+	const headLines = $derived(lines.filter(({ kind }) => kind === 'costs' || kind === 'head'));
 	const rowLines = $derived(lines.filter(({ kind }) => kind === 'row'));
 	const goalLines = $derived(lines.filter(({ kind }) => kind === 'goal' || kind === 'z'));
 	const rows = gradual(() => rowLines);
@@ -137,7 +139,7 @@
 			class="cover"
 			tabindex="-1"
 			aria-label={en`covered number, shows it`}>?</button
-		>{:else if content.kind === 'number'}<CellView cell={content.cell} />{/if}{/snippet}
+		>{:else}<ContentView {content} />{/if}{/snippet}
 
 {#snippet entry(cell: LineCell, row: BoardRow, i: number)}
 	{@const { index, name } = cell.column!}
@@ -160,9 +162,8 @@
 		tabindex={reached.row === i && reached.column === index ? 0 : -1}
 		aria-disabled={isZero}
 	>
-		{#if cell.covered}?{:else if cell.content.kind === 'number'}<CellView
-				cell={cell.content.cell}
-			/>{/if}{#if isAdvised}<span class="only-heard">{en`, the pivot of the rule`}</span
+		{#if cell.covered}?{:else}<ContentView content={cell.content} />{/if}{#if isAdvised}<span
+				class="only-heard">{en`, the pivot of the rule`}</span
 			>{:else if isAlternative}<span class="only-heard">{en`, allowed as well`}</span>{/if}
 	</button>
 {/snippet}
@@ -223,9 +224,9 @@
 	>
 		<caption class="only-heard">{en`Simplex tableau. Choose an entry to pivot on it.`}</caption>
 		<thead>
-			{#each lines as line (line.kind + line.key)}
-				{#if line.kind === 'costs'}<CostsRow {line} {hasRatios} />{/if}
-				{#if line.kind === 'head'}<TableauHead {t} {line} {live} down={down?.column ?? null} {inverse} />{/if}
+			{#each headLines as line (line.kind)}
+				{#if line.kind === 'costs'}<CostsRow {line} {hasRatios} />
+				{:else}<TableauHead {t} {line} {live} down={down?.column ?? null} {inverse} />{/if}
 			{/each}
 		</thead>
 		<tbody>

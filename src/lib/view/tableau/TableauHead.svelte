@@ -5,6 +5,7 @@
 	import type { Tableau } from '$lib/core/tableau';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf } from '$lib/desk/identity';
+	import ContentView from './ContentView.svelte';
 	import ColumnName from './ColumnName.svelte';
 
 	interface Props {
@@ -31,7 +32,7 @@
 	{#each line.cells as { place, column: own, content }, i (own?.index ?? place)}
 		{#if !own}
 			<th scope="col" class={place} class:first={place === 'rhs' && i < line.cells.length - 1}
-				>{'text' in content ? content.text : ''}</th
+				><ContentView {content} /></th
 			>
 		{:else}
 			{@const { column, index, name, basic, aside, open } = own}

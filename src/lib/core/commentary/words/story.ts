@@ -20,13 +20,16 @@ function uses(problem: Problem, { terms, unit }: Objective | Constraint, style: 
 	const parts = problem.variables.flatMap((variable) => {
 		const value = terms.get(variable.name);
 		if (!value || isZero(value)) return [];
-		const less = sign(value) < 0 ? en`less ` : '';
-		return [en`${less}${measured(value.abs(), unit, style)} for ${each(variable)}`];
+		const isLess = sign(value) < 0;
+		const amount = measured(value.abs(), unit, style);
+		const of = each(variable);
+		return [{ isLess, says: isLess ? en`less ${amount} for ${of}` : en`${amount} for ${of}` }];
 	});
-	if (parts.length < 2) return parts[0] ?? en`nothing`;
-	const last = parts.pop()!;
+	const last = parts.pop();
+	if (!last) return en`nothing`;
+	const before = parts.map(({ says }) => says).join(', ');
 	// “and” before “less” would say the opposite
-	return parts.join(', ') + (last.startsWith('less') ? ', ' : en` and `) + last;
+	return before ? before + (last.isLess ? ', ' : en` and `) + last.says : last.says;
 }
 
 /** `clay (from the pit): 5/2 kg for each dozen bowls and 4 kg for each dozen vases, at most 100 kg.` */

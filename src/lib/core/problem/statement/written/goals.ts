@@ -42,16 +42,19 @@ const isSum = (shape: string): boolean =>
 function unitBehind(clause: Clause, draft: Draft, terms: Evidence['terms']): void {
 	const found = /^(g[lc]*)(?:(w+)r)?[^r]*[wnq]u$/.exec(clause.shape);
 	if (!found) return;
+	const [, sense, name] = found;
+	if (!name && terms.has('z')) return;
+	const unit = clause.tokens.at(-1)!;
+	draft.passEnd(clause, clause.tokens.length - 1, 'unit');
 	const { tokens } = clause;
-	const unit = tokens.at(-1)!;
-	const named = found[1].length + (found[2]?.length ?? 0);
-	if (!found[2] && terms.has('z')) return;
-	draft.put({ from: tokens.at(-2)!.to, to: unit.to }, '', 'unit');
-	if (!found[2]) clause.drop(tokens.length - 1, tokens.length);
-	if (found[2]) {
+	if (name) {
+		const named = sense.length + name.length;
 		const { to } = tokens[named - 1];
-		clause.tokens = [...tokens.slice(0, named), { ...unit, from: to, to }, ...tokens.slice(named, -1)];
-	} else draft.put({ from: tokens[named].from, to: tokens[named].from }, `z ${unit.says} = `, 'unit');
+		clause.tokens = [...tokens.slice(0, named), { ...unit, from: to, to }, ...tokens.slice(named)];
+	} else {
+		const { from } = tokens[sense.length];
+		draft.put({ from, to: from }, `z ${unit.says} = `, 'unit');
+	}
 }
 
 /** Reads the objective of a text where it is written otherwise. */
