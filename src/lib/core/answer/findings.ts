@@ -1,8 +1,11 @@
+import type { Bare, ByCode } from '../sentence/coded';
+
 /** Why a run stopped before its end; `messages.ts` has the words. */
-export type StopReason =
-	| { readonly code: 'step-limit'; readonly most: number }
-	| { readonly code: 'time-limit'; readonly milliseconds: number }
+export type StopReason = ByCode<{
+	'step-limit': { most: number };
+	'time-limit': { milliseconds: number };
 	/** the basis came back after so many pivots */
-	| { readonly code: 'cycles'; readonly length: number }
+	cycles: { length: number };
 	/** whoever watches the run goes on in another way */
-	| { readonly code: 'long' };
+	long: Bare;
+}>;

@@ -14,7 +14,7 @@ import {
 	type Terms
 } from '../problem/types';
 import { objectiveAt, usesOf } from '../problem/use';
-import type { Each } from '../sentence/catalogue';
+import type { Each } from '../sentence/coded';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, columnValue, goalValue, objectiveValue, readPlan, type Tableau } from '../tableau/tableau';
 import { namesOf } from './corner';

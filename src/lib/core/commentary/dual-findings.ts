@@ -15,7 +15,7 @@ import {
 	type Relation,
 	type Terms
 } from '../problem/types';
-import type { Each } from '../sentence/catalogue';
+import type { Each, Bare, ByCode } from '../sentence/coded';
 import { columnValue, objectiveValue, type Tableau } from '../tableau/tableau';
 
 /** What is found of a dual: why each step of writing it is as it is, the bound that dual values give, and complementary slackness. `words/duality.ts` has the words. */
@@ -25,10 +25,12 @@ type Numbered = readonly (readonly [name: string, value: Rational])[];
 
 /** Why a step of writing a dual is as it is. */
 export type DualStepFinding =
-	| { readonly code: 'counted-from-bounds'; readonly counted: WrittenDual['counted'] }
-	| { readonly code: 'bounds-every-plan' }
-	/** a row, or a bound of a variable, that may be multiplied by any number */
-	| { readonly code: 'row-is-equation'; readonly row: RowNamed; readonly variable: string }
+	| ByCode<{
+			'counted-from-bounds': { counted: WrittenDual['counted'] };
+			'bounds-every-plan': Bare;
+			/** a row, or a bound of a variable, that may be multiplied by any number */
+			'row-is-equation': { row: RowNamed; variable: string };
+	  }>
 	/** a row that stays as the bound needs it times a number that is not negative, or only turned round */
 	| Each<
 			'row-stays' | 'row-turns',
@@ -81,19 +83,13 @@ export function dualStepFound({ primal, dual, counted }: WrittenDual, step: Dual
 }
 
 /** What the rows come to, combined with some dual values. */
-export type CombinationFinding =
-	| {
-			readonly code: 'row-times';
-			readonly row: string;
-			readonly times: Rational;
-			readonly terms: Terms;
-			readonly relation: Relation;
-			readonly rhs: Rational;
-	  }
-	| { readonly code: 'turned-round'; readonly rows: readonly string[] }
-	| { readonly code: 'together'; readonly terms: Terms; readonly relation: Relation; readonly rhs: Rational }
-	| { readonly code: 'not-covered'; readonly variables: readonly string[] }
-	| { readonly code: 'bounds'; readonly bound: Rational };
+export type CombinationFinding = ByCode<{
+	'row-times': { row: string; times: Rational; terms: Terms; relation: Relation; rhs: Rational };
+	'turned-round': { rows: readonly string[] };
+	together: { terms: Terms; relation: Relation; rhs: Rational };
+	'not-covered': { variables: readonly string[] };
+	bounds: { bound: Rational };
+}>;
 
 /** The rows combined with any dual values, line by line, and the bound that this gives. */
 export function combinationFound(
@@ -177,15 +173,17 @@ export function pairFound(pair: Pair): PairFinding {
 
 /** What follows from a plan by complementary slackness. */
 export type FromPlanFinding =
-	| { readonly code: 'plan-not-feasible'; readonly plan: Plan }
-	| { readonly code: 'slack-rows-have-none' }
-	| { readonly code: 'dual-equation'; readonly equation: DualEquation }
-	| { readonly code: 'no-solution'; readonly plan: Plan }
-	| { readonly code: 'several-solutions' }
-	| { readonly code: 'duals-are'; readonly duals: Numbered }
-	| { readonly code: 'all-signs-allowed'; readonly plan: Plan }
-	| PairFinding
-	| { readonly code: 'so-not-optimal'; readonly plan: Plan };
+	| ByCode<{
+			'plan-not-feasible': { plan: Plan };
+			'slack-rows-have-none': Bare;
+			'dual-equation': { equation: DualEquation };
+			'no-solution': { plan: Plan };
+			'several-solutions': Bare;
+			'duals-are': { duals: Numbered };
+			'all-signs-allowed': { plan: Plan };
+			'so-not-optimal': { plan: Plan };
+	  }>
+	| PairFinding;
 
 /** The dual values that follow from a plan, and what they prove. */
 export function fromPlanFound(plan: Plan, found: FromPlan): FromPlanFinding[] {
@@ -208,11 +206,12 @@ export function fromPlanFound(plan: Plan, found: FromPlan): FromPlanFinding[] {
 }
 
 /** What proves that there is no plan, or no end, read in the primal and in the dual. */
-export type ProofFinding =
-	| { readonly code: 'bounds-exclude' }
-	| { readonly code: 'rows-exclude'; readonly multipliers: Numbered }
-	| { readonly code: 'has-optimum' }
-	| { readonly code: 'improves-for-ever'; readonly ray: Numbered };
+export type ProofFinding = ByCode<{
+	'bounds-exclude': Bare;
+	'rows-exclude': { multipliers: Numbered };
+	'has-optimum': Bare;
+	'improves-for-ever': { ray: Numbered };
+}>;
 
 /** What a certificate proves. */
 export function proofFound(certificate: Certificate): ProofFinding {
@@ -224,27 +223,12 @@ export function proofFound(certificate: Certificate): ProofFinding {
 }
 
 /** What the number of a cell of the primal's last tableau is in the dual's, where it stands with rows and columns traded. */
-export type TwinFinding =
-	| { readonly code: 'same-value'; readonly value: Rational; readonly dual: Problem }
-	| {
-			readonly code: 'amount-is-rate';
-			readonly column: Column;
-			readonly amount: Rational;
-			readonly under: Column;
-	  }
-	| {
-			readonly code: 'rate-is-amount';
-			readonly column: Column;
-			readonly basic: Column;
-			readonly amount: Rational;
-	  }
-	| {
-			readonly code: 'traded';
-			readonly row: Column;
-			readonly column: Column;
-			readonly dualRow: Column;
-			readonly dualColumn: Column;
-	  };
+export type TwinFinding = ByCode<{
+	'same-value': { value: Rational; dual: Problem };
+	'amount-is-rate': { column: Column; amount: Rational; under: Column };
+	'rate-is-amount': { column: Column; basic: Column; amount: Rational };
+	traded: { row: Column; column: Column; dualRow: Column; dualColumn: Column };
+}>;
 
 /** What a cell of the primal's last tableau and its twin in the dual's have in common. */
 export function twinFound(primal: Tableau, dual: Tableau, cell: TableauCell, twin: TableauCell): TwinFinding {

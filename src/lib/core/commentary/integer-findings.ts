@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { ClaimFault } from '../integer/claims';
 import type { NodeFinding } from '../integer/findings';
 import type { LatticeConflict } from '../integer/lattice';
@@ -17,19 +18,15 @@ import { isWhole } from '../problem/whole';
 type Rounded = 'nearest' | 'down';
 
 /** What rounding comes to. */
-export type RoundingFinding =
-	| { readonly code: 'leaves-region'; readonly which: Rounded; readonly rounding: Rounding }
-	| { readonly code: 'rounding-is-best'; readonly which: Rounded; readonly best: Rational }
-	| {
-			readonly code: 'rounding-is-worse';
-			readonly which: Rounded;
-			readonly short: Rational;
-			readonly best: Rational;
-	  }
-	| { readonly code: 'rounding-is-feasible'; readonly which: Rounded }
-	| { readonly code: 'no-rounding-feasible' }
-	| { readonly code: 'none-is-best'; readonly best: Rational }
-	| { readonly code: 'no-integer-plan' };
+export type RoundingFinding = ByCode<{
+	'leaves-region': { which: Rounded; rounding: Rounding };
+	'rounding-is-best': { which: Rounded; best: Rational };
+	'rounding-is-worse': { which: Rounded; short: Rational; best: Rational };
+	'rounding-is-feasible': { which: Rounded };
+	'no-rounding-feasible': Bare;
+	'none-is-best': { best: Rational };
+	'no-integer-plan': Bare;
+}>;
 
 /**
  * What rounding comes to.
@@ -70,20 +67,21 @@ export function roundingFound(
 }
 
 /** What is known of a node. */
-export type NodeLine =
-	| { readonly code: 'node'; readonly id: number; readonly way: readonly Branching[] }
-	| { readonly code: 'not-solved'; readonly promise: Rational }
-	| {
-			readonly code: 'relaxation-best';
-			readonly plan: Plan | null;
-			readonly value: Rational;
-			/** pivots from its parent; null of the root */
-			readonly pivots: number | null;
-	  }
-	| { readonly code: 'value-in-steps'; readonly reachable: Rational }
-	| { readonly code: 'relaxation-infeasible'; readonly pivots: number }
-	| { readonly code: 'what-follows' }
-	| { readonly code: 'so'; readonly why: NodeFinding };
+export type NodeLine = ByCode<{
+	node: { id: number; way: readonly Branching[] };
+	'not-solved': { promise: Rational };
+	'relaxation-best': {
+		plan: Plan | null;
+
+		value: Rational;
+		/** pivots from its parent; null of the root */
+		pivots: number | null;
+	};
+	'value-in-steps': { reachable: Rational };
+	'relaxation-infeasible': { pivots: number };
+	'what-follows': Bare;
+	so: { why: NodeFinding };
+}>;
 
 /** What is known of a node: its bounds, its relaxation, and what follows from it, as soon as that is decided. */
 export function nodeFound(search: Search, node: SearchNode): NodeLine[] {
@@ -110,24 +108,22 @@ export function nodeFound(search: Search, node: SearchNode): NodeLine[] {
 }
 
 /** How far a search is. */
-export type SearchLine =
-	| {
-			readonly code: 'done-with-best';
-			readonly solved: number;
-			readonly plan: Plan;
-			readonly value: Rational;
-	  }
-	| { readonly code: 'done-without'; readonly solved: number }
-	| {
-			readonly code: 'so-far';
-			readonly solved: number;
-			readonly open: number;
-			readonly incumbent: { readonly node: number; readonly value: Rational } | null;
-			/** no integer plan can be better; null where no bound is known */
-			readonly reach: Rational | null;
-			readonly gap: Rational | null;
-	  }
-	| { readonly code: 'may-go-on'; readonly variables: readonly string[]; readonly nodes: number };
+export type SearchLine = ByCode<{
+	'done-with-best': { solved: number; plan: Plan; value: Rational };
+	'done-without': { solved: number };
+	'so-far': {
+		solved: number;
+
+		open: number;
+
+		incumbent: { readonly node: number; readonly value: Rational } | null;
+		/** no integer plan can be better; null where no bound is known */
+		reach: Rational | null;
+
+		gap: Rational | null;
+	};
+	'may-go-on': { variables: readonly string[]; nodes: number };
+}>;
 
 /** How far a search is: incumbent, bound, gap, and at its end the answer. */
 export function searchFound(search: Search): SearchLine[] {

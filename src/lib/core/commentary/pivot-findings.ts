@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { Column } from '../form/types';
 import type { Finding } from '../method/findings';
 import type { PivotJudgement } from '../method/hand';
@@ -10,122 +11,52 @@ import type { Tableau } from '../tableau/tableau';
 /** What is found of a pivot, once it is done and before. */
 
 /** What a pivot did, and why it was that one; `t` is the tableau before it. */
-export type PivotFinding =
+export type PivotFinding = ByCode<{
 	/** why it is made, as the method found it, or null where it was chosen by hand */
-	| {
-			readonly code: 'entered';
-			readonly t: Tableau;
-			readonly part: Part;
-			readonly choice: Choice;
-			readonly because: Finding | null;
-	  }
-	| { readonly code: 'left'; readonly t: Tableau; readonly choice: Choice }
+	entered: { t: Tableau; part: Part; choice: Choice; because: Finding | null };
+	left: { t: Tableau; choice: Choice };
 	/** it reached 0 first, with these other rows */
-	| {
-			readonly code: 'left-first';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly tied: readonly number[];
-	  }
-	| {
-			readonly code: 'left-because';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly because: Finding | null;
-	  }
-	| { readonly code: 'entered-after'; readonly t: Tableau; readonly choice: Choice }
+	'left-first': { t: Tableau; choice: Choice; tied: readonly number[] };
+	'left-because': { t: Tableau; choice: Choice; because: Finding | null };
+	'entered-after': { t: Tableau; choice: Choice };
 	/** it raises a negative basic variable */
-	| {
-			readonly code: 'entered-to-repair';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly because: Finding | null;
-	  }
+	'entered-to-repair': { t: Tableau; choice: Choice; because: Finding | null };
 	/** a row without basic variable got one; an artificial variable at zero went */
-	| { readonly code: 'basic-there'; readonly t: Tableau; readonly choice: Choice }
-	| { readonly code: 'took-place'; readonly t: Tableau; readonly choice: Choice }
+	'basic-there': { t: Tableau; choice: Choice };
+	'took-place': { t: Tableau; choice: Choice };
 	/** ratios that were compared: in the entering column over these rows, or along the row over these positions */
-	| {
-			readonly code: 'ratios-compared';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly rows: readonly number[];
-	  }
-	| {
-			readonly code: 'repair-ratios-compared';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly rows: readonly number[];
-	  }
-	| {
-			readonly code: 'row-ratios-compared';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly positions: readonly number[];
-	  }
+	'ratios-compared': { t: Tableau; choice: Choice; rows: readonly number[] };
+	'repair-ratios-compared': { t: Tableau; choice: Choice; rows: readonly number[] };
+	'row-ratios-compared': { t: Tableau; choice: Choice; positions: readonly number[] };
 	/** what became of the objective, and of the artificial variables’ goal where there is one; `stood` where the step had length 0 */
-	| {
-			readonly code: 'objective-moved';
-			readonly before: Tableau;
-			readonly after: Tableau;
-			readonly goal: Goal | null;
-			readonly stood: boolean;
-	  }
+	'objective-moved': { before: Tableau; after: Tableau; goal: Goal | null; stood: boolean };
 	/** what a pivot by hand breaks */
-	| { readonly code: 'entry-has-wrong-sign'; readonly t: Tableau; readonly choice: Choice }
-	| {
-			readonly code: 'ratio-not-least';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly least: NonNullable<PivotJudgement['smallerRatio']>;
-	  }
+	'entry-has-wrong-sign': { t: Tableau; choice: Choice };
+	'ratio-not-least': { t: Tableau; choice: Choice; least: NonNullable<PivotJudgement['smallerRatio']> };
 	/** basic variables that are negative now; `inRegion` where that is only how a point of the region is written */
-	| {
-			readonly code: 'feasibility-lost';
-			readonly t: Tableau;
-			readonly after: Tableau;
-			readonly negative: PivotJudgement['newlyNegative'];
-			readonly inRegion: boolean;
-	  }
-	| {
-			readonly code: 'dual-feasibility-lost';
-			readonly t: Tableau;
-			readonly after: Tableau;
-			readonly goal: Goal;
-	  }
-	| { readonly code: 'wrong-way'; readonly t: Tableau; readonly choice: Choice; readonly goal: Goal };
+	'feasibility-lost': {
+		t: Tableau;
+		after: Tableau;
+		negative: PivotJudgement['newlyNegative'];
+		inRegion: boolean;
+	};
+	'dual-feasibility-lost': { t: Tableau; after: Tableau; goal: Goal };
+	'wrong-way': { t: Tableau; choice: Choice; goal: Goal };
+}>;
 
 /** What a pivot would do; `t` is the tableau before it. */
-export type PreviewFinding =
-	| { readonly code: 'entry-is-zero' }
+export type PreviewFinding = ByCode<{
+	'entry-is-zero': Bare;
 	/** the ratio here, and a smaller one of another row */
-	| {
-			readonly code: 'ratio-here';
-			readonly t: Tableau;
-			readonly choice: Choice;
-			readonly ratio: Rational;
-			readonly smaller: PivotJudgement['smallerRatio'];
-	  }
-	| {
-			readonly code: 'objective-would';
-			readonly objective: Objective;
-			readonly from: Rational;
-			readonly to: Rational;
-			readonly ratio: Rational;
-	  }
-	| { readonly code: 'plan-would'; readonly problem: Problem; readonly plan: Plan }
-	| { readonly code: 'none-would-be-negative' }
+	'ratio-here': { t: Tableau; choice: Choice; ratio: Rational; smaller: PivotJudgement['smallerRatio'] };
+	'objective-would': { objective: Objective; from: Rational; to: Rational; ratio: Rational };
+	'plan-would': { problem: Problem; plan: Plan };
+	'none-would-be-negative': Bare;
 	/** basic variables that would be negative; `inRegion` as of a pivot that is done */
-	| {
-			readonly code: 'would-be-negative';
-			readonly negative: readonly { readonly column: Column; readonly value: Rational }[];
-			readonly inRegion: boolean;
-	  }
+	'would-be-negative': {
+		negative: readonly { readonly column: Column; readonly value: Rational }[];
+		inRegion: boolean;
+	};
 	/** how far a row lets a column rise: to a ratio, or (null) without limit */
-	| {
-			readonly code: 'row-lets-rise';
-			readonly t: Tableau;
-			readonly row: number;
-			readonly position: number;
-			readonly to: Rational | null;
-	  };
+	'row-lets-rise': { t: Tableau; row: number; position: number; to: Rational | null };
+}>;

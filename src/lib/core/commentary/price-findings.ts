@@ -1,6 +1,6 @@
 import { isZero, ONE, sign, type Rational } from '../number/rational';
 import { marginal, type OneSide } from '../parametric/marginal';
-import type { Each } from '../sentence/catalogue';
+import type { Each, Bare, ByCode } from '../sentence/coded';
 import type { WorthClaim as Worth } from '../sentence/claim';
 import type { Tableau } from '../tableau/tableau';
 
@@ -8,9 +8,11 @@ import type { Tableau } from '../tableau/tableau';
 
 /** Whether one unit more would be bought, or of a requirement taken on, at a price, and how many. */
 export type PriceFinding =
-	| { readonly code: 'no-plan-with-more'; readonly row: string; readonly worth: Worth }
-	| { readonly code: 'more-does-not-improve'; readonly row: string; readonly worth: Worth }
-	| { readonly code: 'more-costs-nothing'; readonly row: string; readonly worth: Worth }
+	| ByCode<{
+			'no-plan-with-more': { row: string; worth: Worth };
+			'more-does-not-improve': { row: string; worth: Worth };
+			'more-costs-nothing': { row: string; worth: Worth };
+	  }>
 	| Each<
 			| 'worth-more'
 			| 'worth-the-price'
@@ -30,11 +32,12 @@ export type PriceFinding =
 	  >;
 
 /** How long a gain or loss holds. */
-export type ThenFinding =
-	| { readonly code: 'rate-changes'; readonly row: string; readonly first: Rational; readonly each: Rational }
-	| { readonly code: 'every-further' }
-	| { readonly code: 'holds-for'; readonly room: Rational }
-	| { readonly code: 'holds-for-one' };
+export type ThenFinding = ByCode<{
+	'rate-changes': { row: string; first: Rational; each: Rational };
+	'every-further': Bare;
+	'holds-for': { room: Rational };
+	'holds-for-one': Bare;
+}>;
 
 /** How a change of the objective improves it: below 0 where it makes it worse. */
 const gainOf = ({ form: { problem } }: Tableau, change: Rational): Rational =>

@@ -7,7 +7,7 @@ import type { ValuePiece } from '../parametric/value-function';
 import type { Varied } from '../problem/varied';
 import type { Constraint, Plan, Problem, Relation, Sense } from '../problem/types';
 import type { WorthClaim as Worth } from '../sentence/claim';
-import type { Each } from '../sentence/catalogue';
+import type { Each, Bare, ByCode } from '../sentence/coded';
 import { tightestRows } from '../tableau/ratio';
 import { columnOf, readPlan, rhs, type Tableau } from '../tableau/tableau';
 import type { PriceFinding } from './price-findings';
@@ -20,32 +20,37 @@ import { sidesAt, type CoefficientFinding, type RangeReading } from './ranges';
 
 /** An end of an interval, and how it is computed. */
 export type EndFinding =
-	| { readonly code: 'no-end'; readonly side: 'low' | 'high' }
+	| ByCode<{
+			'no-end': { side: 'low' | 'high' };
+			'amount-reaches-zero': {
+				side: 'low' | 'high';
+
+				column: Column;
+
+				varied: Varied;
+
+				end: Rational;
+
+				value: Rational;
+				/** how the amount changes for each unit to this side */
+				by: Rational;
+
+				size: Rational;
+			};
+			'entry-reaches-zero': {
+				side: 'low' | 'high';
+				column: Column;
+				end: Rational;
+				value: Rational;
+				by: Rational;
+				size: Rational;
+			};
+	  }>
 	/** an amount, or an entry of the objective row, that is 0 already */
 	| Each<
 			'amount-is-zero' | 'entry-is-zero-already',
 			{ readonly side: 'low' | 'high'; readonly column: Column }
-	  >
-	| {
-			readonly code: 'amount-reaches-zero';
-			readonly side: 'low' | 'high';
-			readonly column: Column;
-			readonly varied: Varied;
-			readonly end: Rational;
-			readonly value: Rational;
-			/** how the amount changes for each unit to this side */
-			readonly by: Rational;
-			readonly size: Rational;
-	  }
-	| {
-			readonly code: 'entry-reaches-zero';
-			readonly side: 'low' | 'high';
-			readonly column: Column;
-			readonly end: Rational;
-			readonly value: Rational;
-			readonly by: Rational;
-			readonly size: Rational;
-	  };
+	  >;
 
 /** An end of an interval, and what sets it. */
 export function endFound({ t, varied, now, low, high }: RangeReading, side: 'low' | 'high'): EndFinding {
@@ -70,8 +75,14 @@ interface Per {
 
 /** What a number is worth within its interval, and what moves with it. */
 export type RangeFinding =
-	| { readonly code: 'single-value' }
-	| { readonly code: 'changes-nothing'; readonly worth: Worth }
+	| ByCode<{
+			'single-value': Bare;
+			'changes-nothing': { worth: Worth };
+			'let-off': { row: string; by: Rational };
+			'part-of-best-plan': { variable: string; from: Rational };
+			'basis-stays': Bare;
+			'plan-stays-within': { plan: Plan };
+	  }>
 	| ({
 			readonly code: 'each-unit';
 			/** the change of the objective for each unit */
@@ -79,10 +90,6 @@ export type RangeFinding =
 			readonly room: Rational | null;
 			readonly worth: Worth;
 	  } & Per)
-	| { readonly code: 'let-off'; readonly row: string; readonly by: Rational }
-	| { readonly code: 'part-of-best-plan'; readonly variable: string; readonly from: Rational }
-	| { readonly code: 'basis-stays' }
-	| { readonly code: 'plan-stays-within'; readonly plan: Plan }
 	| ({
 			readonly code: 'plan-moves';
 			readonly moving: readonly { readonly variable: string; readonly by: Rational }[];
@@ -147,12 +154,13 @@ function partOfPlan(
 
 /** What the number at another value would give. */
 export type WhatIfFinding =
-	| { readonly code: 'current-value' }
-	| { readonly code: 'rate-holds'; readonly rate: Rational; readonly by: Rational; readonly start: Rational }
-	| {
-			readonly code: 'basis-changes';
-			readonly pivots: readonly { readonly at: Rational; readonly enter: Column; readonly leave: Column }[];
-	  }
+	| ByCode<{
+			'current-value': Bare;
+			'rate-holds': { rate: Rational; by: Rational; start: Rational };
+			'basis-changes': {
+				pivots: readonly { readonly at: Rational; readonly enter: Column; readonly leave: Column }[];
+			};
+	  }>
 	| Each<'infeasible-beyond' | 'unbounded-beyond', { readonly at: Rational }>;
 
 /** The column of a tableau with an id. */
@@ -203,15 +211,11 @@ const sideFound = (problem: Problem, row: string, { unit }: OneSide, way: 'more'
 });
 
 /** What one more and one less are worth where that differs, and the true interval where this basis tells a shorter one. */
-export type SidesFinding =
-	| { readonly code: 'two-rates-of-amount'; readonly more: SideFinding; readonly less: SideFinding }
-	| { readonly code: 'two-rates'; readonly more: Rational; readonly less: Rational }
-	| {
-			readonly code: 'holds-farther';
-			readonly rate: Rational;
-			readonly from: Rational | null;
-			readonly to: Rational | null;
-	  };
+export type SidesFinding = ByCode<{
+	'two-rates-of-amount': { more: SideFinding; less: SideFinding };
+	'two-rates': { more: Rational; less: Rational };
+	'holds-farther': { rate: Rational; from: Rational | null; to: Rational | null };
+}>;
 
 /** Where two rates meet, or the one holds farther than the basis tells; null where neither is so. */
 export function sidesFound(
@@ -251,12 +255,13 @@ export interface Share {
 }
 
 /** What the 100 % rule says of changes at once. */
-export type HundredFinding =
-	| { readonly code: 'nothing-changed' }
-	| { readonly code: 'cannot-move' }
-	| { readonly code: 'shares'; readonly shares: readonly Share[]; readonly sum: Rational }
-	| { readonly code: 'basis-stays-optimal' }
-	| { readonly code: 'rule-says-nothing' };
+export type HundredFinding = ByCode<{
+	'nothing-changed': Bare;
+	'cannot-move': Bare;
+	shares: { shares: readonly Share[]; sum: Rational };
+	'basis-stays-optimal': Bare;
+	'rule-says-nothing': Bare;
+}>;
 
 /** The 100 % rule for changes at once, with its sum (Bradley, Hax and Magnanti 1977). */
 export function hundredFound(changes: readonly ChangedNumber[]): HundredFinding[] {
@@ -353,12 +358,13 @@ export const stretchesFound = (stretches: readonly Stretch[]): StretchFinding[] 
 	});
 
 /** How far a coefficient may move to a side. */
-export type ReachFinding =
-	| { readonly code: 'without-limit' }
+export type ReachFinding = ByCode<{
+	'without-limit': Bare;
 	/** to any value before this one, but not to it */
-	| { readonly code: 'to-before'; readonly end: Rational }
-	| { readonly code: 'not-at-all' }
-	| { readonly code: 'by-to'; readonly by: Rational; readonly end: Rational };
+	'to-before': { end: Rational };
+	'not-at-all': Bare;
+	'by-to': { by: Rational; end: Rational };
+}>;
 
 /** Why a coefficient goes no farther to a side; `isOpen`: at the end already. */
 export interface StopFinding {
@@ -369,21 +375,16 @@ export interface StopFinding {
 }
 
 /** How far a coefficient inside a row may move while the best plan stays what it is. */
-export type ReachesFinding =
-	| { readonly code: 'any-value'; readonly of: CoefficientFinding }
-	| {
-			readonly code: 'cannot-change';
-			readonly of: CoefficientFinding;
-			readonly up: CoefficientEnd;
-			readonly down: CoefficientEnd;
-	  }
-	| {
-			readonly code: 'can-change';
-			readonly of: CoefficientFinding;
-			readonly down: ReachFinding;
-			readonly up: ReachFinding;
-			readonly stops: readonly StopFinding[];
-	  };
+export type ReachesFinding = ByCode<{
+	'any-value': { of: CoefficientFinding };
+	'cannot-change': { of: CoefficientFinding; up: CoefficientEnd; down: CoefficientEnd };
+	'can-change': {
+		of: CoefficientFinding;
+		down: ReachFinding;
+		up: ReachFinding;
+		stops: readonly StopFinding[];
+	};
+}>;
 
 /** How far a coefficient inside a row may move while the best plan stays what it is. */
 export function reachesFound(of: CoefficientFinding): ReachesFinding {

@@ -1,3 +1,4 @@
+import type { ByCode } from '../sentence/coded';
 import type { Stated } from '../form/affine';
 import type { CutKind } from '../integer/cut';
 import type { LatticeConflict } from '../integer/lattice';
@@ -23,174 +24,98 @@ export interface Trial {
 }
 
 /** Reasons at a tableau. */
-export type StepReason =
+export type StepReason = ByCode<{
 	/** why a column improves the objective, and others that would */
-	| {
-			readonly code: 'improves';
-			readonly t: Tableau;
-			readonly entering: number;
-			readonly equation: ObjectiveEquation;
-			readonly others: readonly number[];
-	  }
+	improves: { t: Tableau; entering: number; equation: ObjectiveEquation; others: readonly number[] };
 	/** why a column improves the sum of the artificial variables, which counts first: what it is, and its change for each unit */
-	| {
-			readonly code: 'improves-sum';
-			readonly t: Tableau;
-			readonly entering: number;
-			readonly goal: 'infeasibility' | 'big-m';
-			readonly sum: Rational;
-			readonly rate: Rational;
-	  }
+	'improves-sum': {
+		t: Tableau;
+		entering: number;
+		goal: 'infeasibility' | 'big-m';
+		sum: Rational;
+		rate: Rational;
+	};
 	/** why only rows are compared that fall; one that does not, if there is any */
-	| {
-			readonly code: 'rows-compared';
-			readonly t: Tableau;
-			readonly position: number;
-			readonly falling: readonly number[];
-			readonly other: number | null;
-	  }
+	'rows-compared': { t: Tableau; position: number; falling: readonly number[]; other: number | null };
 	/** why the smallest ratio: what the leaving variable would be at a larger one, of a row or (null) one further */
-	| {
-			readonly code: 'smallest-ratio';
-			readonly t: Tableau;
-			readonly row: number;
-			readonly position: number;
-			readonly limit: Rational;
-			readonly larger: number | null;
-			readonly at: Rational;
-			readonly amount: Rational;
-	  }
-	| {
-			readonly code: 'next-degenerate';
-			readonly t: Tableau;
-			readonly rows: readonly number[];
-			readonly position: number;
-			readonly limit: Rational;
-	  }
-	| { readonly code: 'length-zero'; readonly t: Tableau; readonly row: number; readonly position: number }
-	| { readonly code: 'row-first'; readonly t: Tableau; readonly row: number }
+	'smallest-ratio': {
+		t: Tableau;
+		row: number;
+		position: number;
+		limit: Rational;
+		larger: number | null;
+		at: Rational;
+		amount: Rational;
+	};
+	'next-degenerate': { t: Tableau; rows: readonly number[]; position: number; limit: Rational };
+	'length-zero': { t: Tableau; row: number; position: number };
+	'row-first': { t: Tableau; row: number };
 	/** why that ratio of the dual method: what a dearer column costs for each unit */
-	| {
-			readonly code: 'dual-ratio';
-			readonly t: Tableau;
-			readonly row: number;
-			readonly position: number;
-			readonly ratio: Rational;
-			readonly dearer: { readonly position: number; readonly ratio: Rational } | null;
-			/** whether another column has the same ratio */
-			readonly ties: boolean;
-	  }
-	| { readonly code: 'best'; readonly t: Tableau; readonly equation: ObjectiveEquation }
-	| { readonly code: 'best-at-corner'; readonly objective: Objective }
-	| {
-			readonly code: 'dual-value';
-			readonly problem: Problem;
-			readonly constraint: string;
-			readonly relation: '<=' | '>=';
-			readonly worth: Rational;
-	  }
+	'dual-ratio': {
+		t: Tableau;
+
+		row: number;
+
+		position: number;
+
+		ratio: Rational;
+
+		dearer: { readonly position: number; readonly ratio: Rational } | null;
+		/** whether another column has the same ratio */
+		ties: boolean;
+	};
+	best: { t: Tableau; equation: ObjectiveEquation };
+	'best-at-corner': { objective: Objective };
+	'dual-value': { problem: Problem; constraint: string; relation: '<=' | '>='; worth: Rational };
 	/** a column that does not change the objective, and whether it can rise */
-	| {
-			readonly code: 'several-best';
-			readonly t: Tableau;
-			readonly column: number;
-			readonly rises: boolean;
-	  }
-	| { readonly code: 'no-end'; readonly t: Tableau; readonly position: number }
+	'several-best': { t: Tableau; column: number; rises: boolean };
+	'no-end': { t: Tableau; position: number };
 	/** an artificial variable is not 0 though their sum is at its least */
-	| { readonly code: 'sum-remains'; readonly t: Tableau; readonly basic: number; readonly value: Rational }
+	'sum-remains': { t: Tableau; basic: number; value: Rational };
 	/** a row says that a basic variable is negative; these columns only lower it */
-	| {
-			readonly code: 'row-excludes';
-			readonly t: Tableau;
-			readonly basic: number;
-			readonly value: Rational;
-			readonly lowering: readonly number[];
-	  }
+	'row-excludes': { t: Tableau; basic: number; value: Rational; lowering: readonly number[] };
 	/** the equation that the objective row is */
-	| { readonly code: 'objective-row'; readonly t: Tableau }
+	'objective-row': { t: Tableau };
 	/** what rounding to hundredths would be off by */
-	| {
-			readonly code: 'exact';
-			readonly t: Tableau;
-			readonly basic: number;
-			readonly value: Rational;
-			readonly off: Rational;
-	  }
-	| {
-			readonly code: 'slack-starts';
-			readonly t: Tableau;
-			readonly basic: number;
-			readonly value: Rational;
-			readonly constraint: string;
-	  }
+	exact: { t: Tableau; basic: number; value: Rational; off: Rational };
+	'slack-starts': { t: Tableau; basic: number; value: Rational; constraint: string };
 	/** what the left side comes to where the non-basic variables are 0, and what the surplus would be */
-	| {
-			readonly code: 'surplus-cannot-start';
-			readonly t: Tableau;
-			readonly row: Constraint;
-			readonly left: Rational;
-			readonly surplus: Rational;
-	  }
+	'surplus-cannot-start': { t: Tableau; row: Constraint; left: Rational; surplus: Rational };
 	/** an equality that is met where the non-basic variables are 0 */
-	| { readonly code: 'equality-met'; readonly t: Tableau; readonly row: Constraint }
-	| {
-			readonly code: 'equality-has-no-slack';
-			readonly t: Tableau;
-			readonly row: Constraint;
-			readonly left: Rational;
-	  }
-	| { readonly code: 'phase-one'; readonly sum: Rational }
+	'equality-met': { t: Tableau; row: Constraint };
+	'equality-has-no-slack': { t: Tableau; row: Constraint; left: Rational };
+	'phase-one': { sum: Rational };
 	/** how large M has to be: what a unit of any row with an artificial variable is worth at most, where that is known */
-	| {
-			readonly code: 'big-m';
-			readonly problem: Problem;
-			readonly rows: readonly string[];
-			readonly worth: Rational | null;
-	  };
+	'big-m': { problem: Problem; rows: readonly string[]; worth: Rational | null };
+}>;
 
 /** Reasons about whole numbers. */
-export type WholeReason =
+export type WholeReason = ByCode<{
 	/** a row that a rounded plan breaks, what it comes to before and after; null where none does */
-	| {
-			readonly code: 'rounding';
-			readonly problem: Problem;
-			readonly corner: Plan;
-			readonly variable: string;
-			readonly broken: {
-				readonly row: Constraint;
-				readonly plan: Plan;
-				readonly before: Rational;
-				readonly after: Rational;
-				/** whether the row is met with equality at the corner */
-				readonly binds: boolean;
-			} | null;
-	  }
-	| {
-			readonly code: 'slack-whole';
-			readonly t: Tableau;
-			readonly column: number;
-			readonly constraint: Constraint;
-	  }
-	| { readonly code: 'cut-holds'; readonly kind: CutKind; readonly part: Rational }
+	rounding: {
+		problem: Problem;
+		corner: Plan;
+		variable: string;
+		broken: {
+			readonly row: Constraint;
+			readonly plan: Plan;
+			readonly before: Rational;
+			readonly after: Rational;
+			/** whether the row is met with equality at the corner */
+			readonly binds: boolean;
+		} | null;
+	};
+	'slack-whole': { t: Tableau; column: number; constraint: Constraint };
+	'cut-holds': { kind: CutKind; part: Rational };
 	/** the cut in the author's variables, where they can say it, and its left side here */
-	| {
-			readonly code: 'cut-off';
-			readonly least: Rational;
-			readonly cut: { readonly stated: Stated; readonly left: Rational } | null;
-	  }
-	| { readonly code: 'branching'; readonly variable: string; readonly value: Rational }
+	'cut-off': { least: Rational; cut: { readonly stated: Stated; readonly left: Rational } | null };
+	branching: { variable: string; value: Rational };
 	/** why a node is closed; each problem is the node's, with the bounds of its branchings */
-	| { readonly code: 'closed-infeasible'; readonly problem: Problem }
-	| { readonly code: 'closed-without-whole'; readonly problem: Problem; readonly conflict: LatticeConflict }
-	| { readonly code: 'closed-whole'; readonly problem: Problem; readonly bound: Rational }
+	'closed-infeasible': { problem: Problem };
+	'closed-without-whole': { problem: Problem; conflict: LatticeConflict };
+	'closed-whole': { problem: Problem; bound: Rational };
 	/** `reachable` is the best that integer plans of that bound can have, where it is less */
-	| {
-			readonly code: 'closed-by-bound';
-			readonly problem: Problem;
-			readonly bound: Rational;
-			readonly reachable: Rational | null;
-			readonly incumbent: Rational;
-	  };
+	'closed-by-bound': { problem: Problem; bound: Rational; reachable: Rational | null; incumbent: Rational };
+}>;
 
 export type Reason = StepReason | WholeReason;

@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import { pointKey } from '../geometry/corner-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { sidesOf, withoutConstraints, type Side } from '../geometry/sides';
@@ -8,12 +9,13 @@ import type { Problem } from '../problem/types';
 /** What is found of the finished picture: what each constraint takes away, and how its lines lie to one another. */
 
 /** What a constraint takes from the region that the others leave. */
-export type RemovedFinding =
-	| { readonly code: 'others-conflict' }
-	| { readonly code: 'takes-all' }
-	| { readonly code: 'takes-corners'; readonly corners: readonly Vector[] }
-	| { readonly code: 'takes-nothing' }
-	| { readonly code: 'takes-no-corner' };
+export type RemovedFinding = ByCode<{
+	'others-conflict': Bare;
+	'takes-all': Bare;
+	'takes-corners': { corners: readonly Vector[] };
+	'takes-nothing': Bare;
+	'takes-no-corner': Bare;
+}>;
 
 const ways = ({ directions, lines }: Polyhedron): Vector[] => [
 	...directions,

@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { Combined, CombineFault } from '../integer/combined';
 import type { Cut } from '../integer/cut';
 import type { Stated } from '../form/affine';
@@ -9,44 +10,41 @@ import type { Tableau } from '../tableau/tableau';
 /** What is found of cuts, branches and bounds that became whole. */
 
 /** What cuts and branches do. */
-export type WholeFinding =
+export type WholeFinding = ByCode<{
 	/** the lines of a cut’s derivation: the row, its whole parts apart, why that is an inequality of whole numbers, the cut */
-	| { readonly code: 'row-equation'; readonly row: CutRow }
-	| { readonly code: 'parts-apart'; readonly row: CutRow }
-	| { readonly code: 'left-side-whole'; readonly row: CutRow }
-	| { readonly code: 'fractional-cut'; readonly row: CutRow }
+	'row-equation': { row: CutRow };
+	'parts-apart': { row: CutRow };
+	'left-side-whole': { row: CutRow };
+	'fractional-cut': { row: CutRow };
 	/** the lines of a mixed-integer cut’s: two ways to round, each term’s share of the way, their sum */
-	| { readonly code: 'two-ways'; readonly row: CutRow }
-	| { readonly code: 'shares'; readonly row: CutRow }
-	| { readonly code: 'shares-add-up'; readonly row: CutRow }
+	'two-ways': { row: CutRow };
+	shares: { row: CutRow };
+	'shares-add-up': { row: CutRow };
 	/** columns of a cut in the author’s variables */
-	| { readonly code: 'columns-replaced'; readonly columns: readonly InVariables[] }
+	'columns-replaced': { columns: readonly InVariables[] };
 	/** the cut in the tableau's columns, where its row was in other units */
-	| { readonly code: 'cut-in-columns'; readonly t: Tableau; readonly cut: Cut }
-	| { readonly code: 'nonbasic-violate' }
-	| { readonly code: 'cut-in-variables'; readonly cut: Stated }
-	| { readonly code: 'cut-not-in-variables' }
-	| { readonly code: 'broken-here'; readonly by: Rational }
-	| { readonly code: 'satisfied-here' }
-	| { readonly code: 'slack-basic'; readonly column: Column; readonly value: Rational }
+	'cut-in-columns': { t: Tableau; cut: Cut };
+	'nonbasic-violate': Bare;
+	'cut-in-variables': { cut: Stated };
+	'cut-not-in-variables': Bare;
+	'broken-here': { by: Rational };
+	'satisfied-here': Bare;
+	'slack-basic': { column: Column; value: Rational };
 	/** the lines of a cut composed of constraints: their sum, coefficients rounded down, the right-hand side rounded or whole already */
-	| {
-			readonly code: 'rows-added';
-			readonly multipliers: ReadonlyMap<string, Rational>;
-			readonly sum: Combined['sum'];
-	  }
-	| { readonly code: 'coefficients-rounded'; readonly cut: Combined['sum'] }
-	| { readonly code: 'rhs-whole-already' }
-	| { readonly code: 'rhs-rounded'; readonly cut: Combined['sum'] }
-	| { readonly code: 'cannot-compose'; readonly fault: CombineFault }
+	'rows-added': { multipliers: ReadonlyMap<string, Rational>; sum: Combined['sum'] };
+	'coefficients-rounded': { cut: Combined['sum'] };
+	'rhs-whole-already': Bare;
+	'rhs-rounded': { cut: Combined['sum'] };
+	'cannot-compose': { fault: CombineFault };
 	/** cuts that left, by number; `stays` where the point stays the best of the relaxation without them */
-	| { readonly code: 'cuts-not-binding'; readonly numbers: readonly number[]; readonly stays: boolean }
-	| { readonly code: 'branched'; readonly variable: string; readonly value: Rational }
-	| { readonly code: 'branch-bound'; readonly objective: Objective; readonly bound: Rational }
-	| { readonly code: 'bounds-rounded'; readonly bounds: readonly RoundedBound[] }
-	| { readonly code: 'bounds-implied'; readonly bounds: readonly Omit<RoundedBound, 'from'>[] }
-	| { readonly code: 'measured-from-whole' }
-	| { readonly code: 'bounds-whole-already' };
+	'cuts-not-binding': { numbers: readonly number[]; stays: boolean };
+	branched: { variable: string; value: Rational };
+	'branch-bound': { objective: Objective; bound: Rational };
+	'bounds-rounded': { bounds: readonly RoundedBound[] };
+	'bounds-implied': { bounds: readonly Omit<RoundedBound, 'from'>[] };
+	'measured-from-whole': Bare;
+	'bounds-whole-already': Bare;
+}>;
 
 /** A column as a sum of the author’s variables. */
 export interface InVariables {

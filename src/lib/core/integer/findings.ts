@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { StopReason } from '../answer/findings';
 import type { Rational } from '../number/rational';
 import type { LatticeConflict } from './lattice';
@@ -12,35 +13,35 @@ export interface NoWholeSolution {
 
 /** Why a node of the tree is closed, or how it is branched on. */
 export type NodeFinding =
-	| NoWholeSolution
-	| { readonly code: 'infeasible' }
-	| { readonly code: 'unbounded' }
-	/** its plan is whole: the incumbent now */
-	| { readonly code: 'whole' }
-	/** its bound, or its parent's, is no better than the incumbent; `reachable` is what integer plans can reach */
-	| {
-			readonly code: 'bound';
-			readonly whose: 'own' | 'parent';
-			readonly bound: Rational;
-			readonly reachable: Rational;
-			readonly incumbent: Rational;
-	  }
-	| { readonly code: 'branched'; readonly variable: string; readonly value: Rational };
+	| ByCode<{
+			infeasible: Bare;
+			unbounded: Bare;
+			/** its plan is whole: the incumbent now */
+			whole: Bare;
+			/** its bound, or its parent's, is no better than the incumbent; `reachable` is what integer plans can reach */
+			bound: { whose: 'own' | 'parent'; bound: Rational; reachable: Rational; incumbent: Rational };
+			branched: { variable: string; value: Rational };
+	  }>
+	| NoWholeSolution;
 
 /** Why a search ended without an answer, or with which certificate it ended. */
 export type SearchFinding =
+	| ByCode<{
+			'dual-cycled': Bare;
+			'no-row-to-cut': Bare;
+			/** the region leaves these variables without an end */
+			'may-not-end': { variables: readonly string[]; nodes: number };
+			/** the numbers of the tableau grow with each cut */
+			'numbers-grow': { digits: number; cuts: number };
+	  }>
 	| StopReason
-	| NoWholeSolution
-	| { readonly code: 'dual-cycled' }
-	| { readonly code: 'no-row-to-cut' }
-	/** the region leaves these variables without an end */
-	| { readonly code: 'may-not-end'; readonly variables: readonly string[]; readonly nodes: number }
-	/** the numbers of the tableau grow with each cut */
-	| { readonly code: 'numbers-grow'; readonly digits: number; readonly cuts: number };
+	| NoWholeSolution;
 
 /** Why one way to the best integer plan was stopped, cannot be taken, or went otherwise than its name says. */
 export type WayFinding =
-	| SearchFinding
-	| { readonly code: 'begun-again-with-covers' }
-	| { readonly code: 'too-many-points'; readonly count: bigint }
-	| { readonly code: 'endless-points' };
+	| ByCode<{
+			'begun-again-with-covers': Bare;
+			'too-many-points': { count: bigint };
+			'endless-points': Bare;
+	  }>
+	| SearchFinding;

@@ -1,3 +1,4 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { Rational } from '../number/rational';
 import type { Goal } from '../tableau/goal';
 import type { EnteringRule } from './rule';
@@ -5,52 +6,48 @@ import type { EnteringRule } from './rule';
 /** What methods find, by kernel rows and columns of the tableau at which they find it; `messages.ts` has the words. */
 
 /** Why a method does what it does next, ends, or cannot go on. */
-export type Finding =
+export type Finding = ByCode<{
 	/** the rule takes this column for this objective row; `moves` where the pivot changes the plan */
-	| {
-			readonly code: 'enters-by';
-			readonly rule: EnteringRule;
-			readonly goal: Goal;
-			readonly column: number;
-			readonly moves: boolean;
-	  }
+	'enters-by': { rule: EnteringRule; goal: Goal; column: number; moves: boolean };
 	/** the first negative basic variable (Bland), or the most negative one, leaves */
-	| { readonly code: 'dual-leaves'; readonly row: number; readonly isFirst: boolean }
+	'dual-leaves': { row: number; isFirst: boolean };
 	/** a negative basic variable is raised */
-	| { readonly code: 'repairs'; readonly row: number }
+	repairs: { row: number };
 	/** a row gets the basic variable that it lacks, or whose artificial one is not zero */
-	| { readonly code: 'fills-vacancy'; readonly row: number }
+	'fills-vacancy': { row: number };
 	/** an artificial variable at zero leaves */
-	| { readonly code: 'drives-out'; readonly row: number }
+	'drives-out': { row: number };
 	/** these rows say nothing that others do not */
-	| { readonly code: 'redundant'; readonly rows: readonly number[] }
-	| { readonly code: 'phase-one-done' }
-	| { readonly code: 'big-m-done' }
-	| { readonly code: 'repaired' }
+	redundant: { rows: readonly number[] };
+	'phase-one-done': Bare;
+	'big-m-done': Bare;
+	repaired: Bare;
 	/** a basis came back after so many pivots */
-	| { readonly code: 'cycled'; readonly length: number }
+	cycled: { length: number };
 	/** nothing improves this objective row */
-	| { readonly code: 'nothing-improves'; readonly goal: Goal }
+	'nothing-improves': { goal: Goal };
 	/** no row limits this column */
-	| { readonly code: 'no-limit'; readonly column: number }
+	'no-limit': { column: number };
 	/** the right-hand side is negative, and no entry is */
-	| { readonly code: 'row-contradicts'; readonly row: number }
+	'row-contradicts': { row: number };
 	/** 0 = a number that is not 0 */
-	| { readonly code: 'empty-row-contradicts'; readonly row: number }
+	'empty-row-contradicts': { row: number };
 	/** the artificial variables cannot all be zero: minus their sum, at its greatest */
-	| { readonly code: 'artificials-remain'; readonly value: Rational }
-	| { readonly code: 'vacant-rows'; readonly rows: readonly number[] }
-	| { readonly code: 'not-feasible'; readonly rows: readonly number[] }
-	| { readonly code: 'artificials-left'; readonly rows: readonly number[] }
-	| { readonly code: 'not-dual-feasible'; readonly columns: readonly number[] };
+	'artificials-remain': { value: Rational };
+	'vacant-rows': { rows: readonly number[] };
+	'not-feasible': { rows: readonly number[] };
+	'artificials-left': { rows: readonly number[] };
+	'not-dual-feasible': { columns: readonly number[] };
+}>;
 
 /** Why a method is taken to begin with, or cannot begin. */
-export type StartFinding =
-	| { readonly code: 'as-asked' }
-	| { readonly code: 'slacks-feasible' }
-	| { readonly code: 'slacks-dual-feasible' }
+export type StartFinding = ByCode<{
+	'as-asked': Bare;
+	'slacks-feasible': Bare;
+	'slacks-dual-feasible': Bare;
 	/** isolated columns of the problem's own variables */
-	| { readonly code: 'basis-stands' }
-	| { readonly code: 'needs-phase-one' }
-	| { readonly code: 'primal-cannot-start'; readonly hasEquality: boolean }
-	| { readonly code: 'dual-cannot-start' };
+	'basis-stands': Bare;
+	'needs-phase-one': Bare;
+	'primal-cannot-start': { hasEquality: boolean };
+	'dual-cannot-start': Bare;
+}>;

@@ -1,5 +1,6 @@
 import { en } from '../language/language';
-import { codesOf, words, type Catalogue, type OfCode } from '../sentence/catalogue';
+import type { OfCode } from '../sentence/coded';
+import { codesOf, words, type Catalogue } from '../sentence/catalogue';
 import type { WrittenCell } from '../sentence/claim';
 import {
 	byLayout,

@@ -1,7 +1,7 @@
 import { compareProducts } from '../tableau/kernel';
 import { negativeRows, sameSign } from '../tableau/ratio';
 import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tableau';
-import type { OfCode } from '../sentence/catalogue';
+import type { OfCode } from '../sentence/coded';
 import type { Finding } from './findings';
 import { contradiction, rowTrouble } from './primal';
 import { fillingPosition } from '../tableau/vacancy';

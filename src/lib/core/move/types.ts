@@ -1,5 +1,5 @@
 import type { Remark } from '../commentary/findings';
-import type { Each } from '../sentence/catalogue';
+import type { Each } from '../sentence/coded';
 import type { Sentence } from '../sentence/sentence';
 import type { ChosenMethod } from '../method/solve';
 import { RULE_NAMES, type Rule } from '../method/rule';

@@ -1,58 +1,55 @@
+import type { Bare, ByCode } from '../sentence/coded';
 import type { Column, Owner } from '../form/types';
 import type { CombineFault } from '../integer/combined';
 import type { Part } from '../method/types';
 import type { Rational } from '../number/rational';
 
 /** Why a move cannot be done where one stands; `move/messages.ts` has the words. */
-export type Refusal =
-	| { readonly code: 'nothing-begun' }
-	| { readonly code: 'already-begun' }
+export type Refusal = ByCode<{
+	'nothing-begun': Bare;
+	'already-begun': Bare;
 	/** the method at work cannot go on by itself */
-	| { readonly code: 'not-by-rule' }
+	'not-by-rule': Bare;
 	/** no pivots along edges lead there */
-	| { readonly code: 'no-way' }
+	'no-way': Bare;
 	/** the statement no longer has the column, row or variable of this id */
-	| { readonly code: 'unknown'; readonly id: string }
-	| { readonly code: 'not-basic'; readonly enter: Column; readonly leave: Column }
+	unknown: { id: string };
+	'not-basic': { enter: Column; leave: Column };
 	/** an artificial variable that has left does not come back */
-	| { readonly code: 'set-aside'; readonly column: Column }
-	| { readonly code: 'zero-entry'; readonly enter: Column; readonly leave: Column }
+	'set-aside': { column: Column };
+	'zero-entry': { enter: Column; leave: Column };
 	/** a step that kept the region when it was taken would leave it with the numbers of now */
-	| { readonly code: 'leaves-region' }
+	'leaves-region': Bare;
 	/** the column is a sum of multiples of the others; of none where it is 0 */
-	| {
-			readonly code: 'dependent-columns';
-			readonly column: Column;
-			readonly others: readonly { readonly factor: Rational; readonly column: Column }[];
-	  }
-	| { readonly code: 'basis-size'; readonly rows: number; readonly chosen: number }
-	| { readonly code: 'no-longer-basis' }
-	| { readonly code: 'row-has-basic'; readonly row: Owner; readonly basic: Column }
-	| { readonly code: 'every-row-has-basic' }
-	| { readonly code: 'no-artificials' }
-	| { readonly code: 'still-vacant'; readonly rows: readonly Owner[] }
-	| { readonly code: 'artificials-not-zero'; readonly sum: Rational }
-	| { readonly code: 'part-at-work'; readonly part: Part }
+	'dependent-columns': {
+		column: Column;
+		others: readonly { readonly factor: Rational; readonly column: Column }[];
+	};
+	'basis-size': { rows: number; chosen: number };
+	'no-longer-basis': Bare;
+	'row-has-basic': { row: Owner; basic: Column };
+	'every-row-has-basic': Bare;
+	'no-artificials': Bare;
+	'still-vacant': { rows: readonly Owner[] };
+	'artificials-not-zero': { sum: Rational };
+	'part-at-work': { part: Part };
 	/** what the row stands for (its basic variable, or the objective by its name) need not be whole, or is */
-	| { readonly code: 'no-cut-from-row'; readonly row: Column | string }
+	'no-cut-from-row': { row: Column | string };
 	/** variables whose columns are not whole at integer plans */
-	| { readonly code: 'cuts-need-whole-columns'; readonly variables: readonly string[] }
-	| {
-			readonly code: 'not-fractional-cut';
-			readonly row: Column | string;
-			readonly columns: readonly Column[];
-	  }
-	| { readonly code: 'not-composed'; readonly fault: CombineFault }
-	| { readonly code: 'every-cut-binds' }
-	| { readonly code: 'bounds-in-use' }
-	| { readonly code: 'need-not-be-whole'; readonly variable: string }
-	| { readonly code: 'branch-not-whole'; readonly value: Rational }
+	'cuts-need-whole-columns': { variables: readonly string[] };
+	'not-fractional-cut': { row: Column | string; columns: readonly Column[] };
+	'not-composed': { fault: CombineFault };
+	'every-cut-binds': Bare;
+	'bounds-in-use': Bare;
+	'need-not-be-whole': { variable: string };
+	'branch-not-whole': { value: Rational };
 	/** what a branch or changed bound would ask holds already, by the row of this name */
-	| { readonly code: 'holds-already'; readonly name: string }
-	| { readonly code: 'not-optimal' }
-	| { readonly code: 'cuts-stand' }
-	| { readonly code: 'not-a-number'; readonly message: string }
-	| { readonly code: 'no-name'; readonly name: string }
-	| { readonly code: 'name-taken'; readonly name: string }
-	| { readonly code: 'foreign-variable'; readonly name: string }
-	| { readonly code: 'same-number' };
+	'holds-already': { name: string };
+	'not-optimal': Bare;
+	'cuts-stand': Bare;
+	'not-a-number': { message: string };
+	'no-name': { name: string };
+	'name-taken': { name: string };
+	'foreign-variable': { name: string };
+	'same-number': Bare;
+}>;

@@ -3,7 +3,8 @@ import { valueFactor, type Notation } from '../../notation/notation';
 import { isZero } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Problem } from '../../problem/types';
-import { words, type Catalogue, type OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import { words, type Catalogue } from '../../sentence/catalogue';
 import {
 	byLayout,
 	byNotation,

@@ -2,7 +2,8 @@ import { en } from '../../language/language';
 import { isZero, type Rational } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Objective, Problem } from '../../problem/types';
-import { words, type Catalogue, type OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import { words, type Catalogue } from '../../sentence/catalogue';
 import { joined, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 import type {
 	BestFinding,

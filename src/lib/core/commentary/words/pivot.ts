@@ -3,7 +3,8 @@ import type { Finding } from '../../method/findings';
 import * as method from '../../method/messages';
 import type { Choice, Part } from '../../method/types';
 import { isZero, sign, type Rational } from '../../number/rational';
-import type { Catalogue, OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import type { Catalogue } from '../../sentence/catalogue';
 import type { WrittenCell } from '../../sentence/claim';
 import {
 	byLayout,

@@ -1,6 +1,7 @@
 import { en } from '../../language/language';
 import { isZero, sign } from '../../number/rational';
-import type { Catalogue, OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import type { Catalogue } from '../../sentence/catalogue';
 import {
 	byLayout,
 	entryValue,

@@ -1,5 +1,6 @@
 import { en } from '../../language/language';
-import type { Catalogue, OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import type { Catalogue } from '../../sentence/catalogue';
 import {
 	byNotation,
 	claim,

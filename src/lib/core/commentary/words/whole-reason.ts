@@ -1,6 +1,7 @@
 import { noWholeSolution } from '../../integer/messages';
 import { RELATION_SIGNS } from '../../problem/relation';
-import type { Catalogue, OfCode } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
+import type { Catalogue } from '../../sentence/catalogue';
 import { claim, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 import { columnOf } from '../../tableau/tableau';
 import type { WholeReason } from '../reason-findings';
