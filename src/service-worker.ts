@@ -33,9 +33,20 @@ const PAGES = prerendered.length > 0 ? prerendered : KNOWN.map((path) => base + 
 /** the guide's pictures are fetched when they are looked at */
 const isNeeded = (path: string): boolean => !path.endsWith('.png');
 
+/** files fetched at a time: the page that is being looked at has the network and the machine first */
+const AT_A_TIME = 3;
+
 self.addEventListener('install', (event) => {
 	event.waitUntil(
-		caches.open(CACHE).then((cache) => cache.addAll([...build.filter(isNeeded), ...files, ...PAGES]))
+		(async () => {
+			const cache = await caches.open(CACHE);
+			const left = [...build.filter(isNeeded), ...files, ...PAGES];
+			const fetchNext = async () => {
+				for (let path = left.shift(); path !== undefined; path = left.shift())
+					await cache.add(new Request(path, { priority: 'low' }));
+			};
+			await Promise.all(Array.from({ length: AT_A_TIME }, fetchNext));
+		})()
 	);
 });
 

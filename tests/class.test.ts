@@ -14,9 +14,7 @@ const gone = (selector: string) =>
 	desk.page.waitForFunction((own) => !document.querySelector(own), {}, selector);
 async function find(action: string): Promise<void> {
 	await desk.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-	await desk.press('/');
-	await desk.page.waitForSelector('[role="dialog"] input');
-	await desk.page.keyboard.type(action);
+	await desk.seek(action);
 	await desk.press('Enter');
 }
 const stepOf = (from: { $eval: typeof desk.page.$eval }) =>

@@ -31,7 +31,10 @@ export class DeskPage {
 		return new DeskPage(page, () => context.close()).#opened(url, before);
 	}
 
-	/** A visitor alone in the browser: nothing is kept from others but the compiled scripts, so the page opens in half the time. */
+	/**
+	 * A visitor alone in the browser: nothing is kept from others but the compiled scripts, so the page opens in half the time. Nothing is fetched for
+	 * work without a network: that is hundreds of files, for which the test would have to wait.
+	 */
 	static async visitAlone(browser: Browser, url: string): Promise<DeskPage> {
 		const context = browser.defaultBrowserContext();
 		const page = await context.newPage();
@@ -44,7 +47,9 @@ export class DeskPage {
 				storageTypes: 'all'
 			});
 			await session.detach();
-		}).#opened(url);
+		}).#opened(url, (own) =>
+			own.evaluateOnNewDocument(() => void Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'))
+		);
 	}
 
 	async #opened(url: string, before?: (page: Page) => Promise<unknown>): Promise<this> {
@@ -99,7 +104,7 @@ export class DeskPage {
 			browserContextId: this.page.browserContext().id
 		});
 		const arrived = async (name: string) => {
-			for (let i = 0; i < 100; i++) {
+			for (let i = 0; i < 300; i++) {
 				if (readdirSync(folder).includes(name)) return readFileSync(join(folder, name));
 				await new Promise((resolve) => setTimeout(resolve, 100));
 			}
@@ -121,7 +126,16 @@ export class DeskPage {
 		await this.page.keyboard.sendCharacter(text);
 	}
 
+	/** Writes words into the field that finds actions. */
+	async seek(words: string): Promise<void> {
+		await this.press('/');
+		await this.page.waitForSelector('.finder input:focus');
+		await this.page.keyboard.type(words);
+	}
+
 	async press(keys: string): Promise<void> {
+		// a sheet or menu that has just opened listens from the next frame on
+		if (keys === 'Escape') await this.settled();
 		const parts = keys.split('+') as Parameters<Page['keyboard']['down']>[0][];
 		for (const key of parts.slice(0, -1)) await this.page.keyboard.down(key);
 		await this.page.keyboard.press(parts.at(-1)!);
@@ -218,7 +232,7 @@ export class DeskPage {
 
 	/** Waits until a pane shows a text. */
 	async shows(pane: string, text: string): Promise<void> {
-		const end = Date.now() + 8000;
+		const end = Date.now() + 30_000;
 		let seen = '';
 		while (Date.now() < end) {
 			seen = await this.read(pane);
@@ -284,15 +298,11 @@ export class DeskPage {
 		return this.page.$$eval('.cm-line', (lines) => lines.map((line) => line.textContent).join('\n'));
 	}
 
-	/** Waits for the saving of the last edit. */
+	/** Waits for the saving of the last edit, which is told as soon as what was done is drawn. */
 	async kept(): Promise<void> {
-		const says = (text: string, timeout: number) =>
-			this.page.waitForFunction(
-				(sought) => document.querySelector('.kept')?.textContent?.trim().startsWith(sought),
-				{ timeout },
-				text
-			);
-		await says('saving …', 1000).catch(() => {});
-		await says('saved', 30_000);
+		await this.settled();
+		await this.page.waitForFunction(() =>
+			document.querySelector('.kept')?.textContent?.trim().startsWith('saved')
+		);
 	}
 }

@@ -395,17 +395,13 @@ describe('one identity, one screen, for everyone', () => {
 		await desk.shows('Commentary', 'bowls in, s1 out');
 		await desk.press('b');
 		await desk.shows('Commentary', 'vases in, s3 out');
-		await desk.press('/');
-		await desk.page.waitForSelector('.finder input');
-		await desk.page.keyboard.type('to the end');
+		await desk.seek('to the end');
 		await desk.press('ArrowDown');
 		await desk.press('Enter');
 		await desk.shows('Commentary', 'Best plan: bowls = 24 dozen and vases = 10 dozen.');
 		// what is kept from the class is kept in the pictures, too
 		for (const best of ['Corner (24, 10)', 'Corner (24, 10), best']) {
-			await desk.press('/');
-			await desk.page.waitForSelector('.finder input');
-			await desk.page.keyboard.type('best corner');
+			await desk.seek('best corner');
 			await desk.press('Enter');
 			await desk.page.waitForSelector(`g.corner[aria-label="${best}"]`);
 		}

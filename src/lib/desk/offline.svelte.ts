@@ -1,4 +1,5 @@
 import { addressOf } from './address';
+import { quiet } from './quiet';
 
 /** Whether the application works without a network, and whether a newer version waits. */
 export class Offline {
@@ -36,6 +37,7 @@ export class Offline {
 
 	async #register(): Promise<void> {
 		if (!('serviceWorker' in navigator)) return;
+		await quiet();
 		try {
 			const registration = await navigator.serviceWorker.register(addressOf('/service-worker.js'));
 			this.#watch(registration);

@@ -256,3 +256,14 @@ export function signOf({ plain, m }: BoardCell): -1 | 0 | 1 {
 	const deciding = m && !isZero(m) ? m : plain;
 	return isZero(deciding) ? 0 : deciding.s < 0n ? -1 : 1;
 }
+
+/** A number with M in pieces, in the order in which they are written. */
+export type NumberPiece = Rational | 'M' | '−' | ' − ' | ' + ';
+
+/** The pieces of a number with M: `3 − 2M`, `−M`; of one without, the number alone. */
+export function numberPieces({ plain, m }: BoardCell): readonly NumberPiece[] {
+	if (!m || isZero(m)) return [plain];
+	const size = m.abs().equals(ONE) ? [] : [m.abs()];
+	if (isZero(plain)) return m.s < 0n ? ['−', ...size, 'M'] : [...size, 'M'];
+	return [plain, m.s < 0n ? ' − ' : ' + ', ...size, 'M'];
+}

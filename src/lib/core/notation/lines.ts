@@ -4,6 +4,7 @@ import { ratios } from '../tableau/ratio';
 import { rhs, type Tableau } from '../tableau/tableau';
 import {
 	isCovered,
+	numberPieces,
 	rowKey,
 	type Across,
 	type Address,
@@ -234,13 +235,11 @@ export function contentText(content: Content, { number, name, word, minus, m: bi
 			return word(content.text);
 		case 'divisor':
 			return `/ ${number(content.value)}`;
-		case 'number': {
-			const { plain: value, m } = content.cell;
-			if (!m || isZero(m)) return number(value);
-			const own = isZero(value) ? '' : number(value);
-			const size = m.abs().equals(1) ? '' : number(m.abs());
-			const sign = m.s < 0n ? minus : own ? '+' : '';
-			return own ? `${own} ${sign} ${size}${big}` : `${sign}${size}${big}`;
-		}
+		case 'number':
+			return numberPieces(content.cell)
+				.map((piece) =>
+					typeof piece !== 'string' ? number(piece) : piece === 'M' ? big : piece.replace('−', minus)
+				)
+				.join('');
 	}
 }

@@ -2,12 +2,12 @@ import { en } from '../language/language';
 import { labelOf } from '../move/kinds';
 import type { Choice } from '../method/types';
 import type { Naming } from '../move/types';
-import { addressText, board, rowKey, type Board, type BoardCell } from '../notation/board';
+import { addressText, board, numberPieces, rowKey, type Board, type BoardCell } from '../notation/board';
 import { boardEquations } from '../notation/equations';
 import { boardLines, shownCell, withPivotRatios, type Content, type BoardLine } from '../notation/lines';
 import type { Notation } from '../notation/notation';
 import { pivotMade } from '../move/pivot';
-import { parseRational, sign } from '../number/rational';
+import { parseRational } from '../number/rational';
 import { say, type Sentence } from '../sentence/sentence';
 import { writtenOperation } from '../commentary/words/operations';
 import { namedRows } from '../question/cells';
@@ -77,12 +77,7 @@ const equationsOf = (shown: Board, fill: Fill): [string, Sentence | null][] =>
 const inTerm = (size: BoardCell): Sentence => (size.m ? say`(${boardNumber(size)})` : boardNumber(size));
 
 /** A number of the board in a sentence: `3`, `3 − 2M`. */
-function boardNumber({ plain, m }: BoardCell): Sentence {
-	if (!m) return say`${plain}`;
-	const size = m.abs().equals(1) ? say`M` : say`${m.abs()}M`;
-	if (sign(plain) === 0) return sign(m) < 0 ? say`−${size}` : size;
-	return say`${plain} ${sign(m) < 0 ? '−' : '+'} ${size}`;
-}
+const boardNumber = (cell: BoardCell): Sentence => numberPieces(cell).flatMap((piece) => say`${piece}`);
 
 /** How a tableau is printed, where that is not whole and by itself. */
 interface Printed {

@@ -22,6 +22,9 @@
 	});
 	const chosen = $derived(found[Math.min(at, found.length - 1)]);
 
+	/** What is typed right after the key that opens the field belongs into it. */
+	const takeFocus = (field: HTMLInputElement) => field.focus();
+
 	function run(action: Action | undefined) {
 		if (!action) return;
 		onclose();
@@ -47,6 +50,7 @@
 		aria-label={en`Words of what you want to do`}
 		placeholder={en`What do you want to do?`}
 		bind:value={sought}
+		{@attach takeFocus}
 		oninput={() => (at = 0)}
 		{onkeydown}
 	/>

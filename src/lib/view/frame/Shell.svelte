@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { tick } from 'svelte';
+	import { onMount, tick } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { firstIn, keepFocus } from '../shared/keep-focus';
@@ -11,6 +11,7 @@
 	import type { Files } from '$lib/desk/files.svelte';
 	import type { Keeping } from '$lib/desk/keeping.svelte';
 	import type { Offline } from '$lib/desk/offline.svelte';
+	import { quiet } from '$lib/desk/quiet';
 	import { actionFor, actionsOf, isWriting } from './actions';
 	import Announcer from './Announcer.svelte';
 	import TopBar from './TopBar.svelte';
@@ -57,6 +58,16 @@
 	);
 
 	$effect(() => keepFocus());
+
+	// words are typed right after the key: the field is there by then
+	const loadFinder = () => import('./Finder.svelte');
+	// where it cannot be fetched now, that is told when it is asked for
+	onMount(
+		() =>
+			void quiet()
+				.then(loadFinder)
+				.catch(() => {})
+	);
 
 	// a page that is turned to takes the focus, unless a field of it has it already
 	afterNavigate(async ({ type, from, to }) => {
@@ -186,7 +197,7 @@
 {#if isHolding}<p class="holding">{en`Drop the file to open it`}</p>{/if}
 <!-- what is opened now and then is loaded then -->
 {#if open === 'finder'}
-	{#await import('./Finder.svelte') then { default: Finder }}
+	{#await loadFinder() then { default: Finder }}
 		<Finder {actions} onclose={() => (open = null)} />
 	{/await}
 {:else if open === 'keys'}

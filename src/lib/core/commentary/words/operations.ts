@@ -1,6 +1,7 @@
 import { en } from '../../language/language';
+import { numberPieces } from '../../notation/board';
 import { goalFactor, goalName, valueFactor, type Notation } from '../../notation/notation';
-import { ONE, sign, type Rational } from '../../number/rational';
+import { ONE, sign, ZERO, type Rational } from '../../number/rational';
 import type { Objective } from '../../problem/types';
 import type { RowOperation } from '../../tableau/operations';
 import { OBJECTIVE } from '../../tableau/goal';
@@ -48,12 +49,9 @@ function withM(
 	// what is taken away where neither part is negative, else what is added
 	const isTaken = sign(q) > 0 && (!p || sign(p) >= 0);
 	const turned = (value: Rational) => (isTaken ? value : value.neg());
-	const shown = (value: Rational) => plainText(say`${value.abs()}`, notation);
-	const m = turned(q);
-	const [plain, times] = [p && turned(p), m.abs().equals(1) ? 'M' : `${shown(m)}M`];
-	const size = plain
-		? `${sign(plain) < 0 ? '−' : ''}${shown(plain)} ${sign(m) < 0 ? '−' : '+'} ${times}`
-		: `${sign(m) < 0 ? '−' : ''}${times}`;
+	const size = numberPieces({ plain: p ? turned(p) : ZERO, m: turned(q) })
+		.map((piece) => (typeof piece === 'string' ? piece : plainText(say`${piece}`, notation)))
+		.join('');
 	return {
 		row: goalName(notation, OBJECTIVE, objective),
 		part: place.goal.kind === 'big-m' ? en`coefficients of M` : en`numbers without M`,
