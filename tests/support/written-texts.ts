@@ -7,6 +7,47 @@ export const TWO = 'max z = 3 x + 2 y';
 export const TEXTS: Readonly<
 	Record<string, readonly (readonly [written: string, means: string, told?: string])[]>
 > = {
+	'sums that are not written out': [
+		[
+			'max 3x1 + 3x2 + ... + 3x5\nx1 + x2 + … + x5 <= 4\nx1 - x2 - ... - x4 >= -2',
+			'max 3x1 + 3x2 + 3x3 + 3x4 + 3x5\nr1: x1 + x2 + x3 + x4 + x5 <= 4\nr2: x1 - x2 - x3 - x4 >= -2',
+			'“+ ... +” is read as “+ 3 x3 + 3 x4 +” (3 places)'
+		]
+	],
+	'an objective that is told before it is stated': [
+		['We want to minimise cost.\nmin 3x + 2y\nx + y >= 4', 'min 3x + 2y\nr1: x + y >= 4', 'is ignored'],
+		[
+			'The pottery wants to maximise its weekly profit from bowls and vases.\nmax 3 bowls + 2 vases\nbowls + vases <= 4',
+			'max 3 bowls + 2 vases\nr1: bowls + vases <= 4',
+			'is ignored'
+		]
+	],
+	'lists of variables': [
+		[
+			`${TWO}\nx + y <= 4\nwhere x and y are non-negative integers.`,
+			`${TWO}\nr1: x + y <= 4\nx, y integer`,
+			'“where” is ignored'
+		],
+		[
+			'max x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx1, ..., x3 >= 0',
+			'max x1 + 2x2 + x3\nr1: x1 + x2 + x3 <= 4',
+			'is read as “x1, x2, x3 >= 0”'
+		],
+		[`${TWO}\nx + y <= 4\nx y >= 0`, `${TWO}\nr1: x + y <= 4`]
+	],
+	'signs of variables': [
+		[`${TWO}\nx + y <= 4\ny <= 0`, `${TWO}\nr1: x + y <= 4\ny free to 0`, 'no longer at least 0'],
+		[`${TWO}\nx + y <= 4\ny <= 0\nx, y >= 0`, `${TWO}\nr1: x + y <= 4\ny to 0`],
+		[`${TWO}\nx, y >= 0\nx + y <= 4\ny <= 0`, `${TWO}\nr1: x + y <= 4\ny to 0`]
+	],
+	'areas behind an amount': [
+		[`${TWO}\nx + y <= 16 m²`, `${TWO}\nr1: x + y <= 16`, '“m²” is read as “[m²]”'],
+		[`${TWO}\nx + y <= 16 m^2`, `${TWO}\nr1: x + y <= 16`, '“m^2” is read as “[m²]”']
+	],
+	'relations in other signs': [
+		[`${TWO}\nx + y = < 4\nx = > 1`, `${TWO}\nr1: x + y <= 4\nr2: x >= 1`, '“= <” is read as “≤”'],
+		[`${TWO}\nx + y in [2, 9/2]`, `${TWO}\nr1: 2 <= x + y <= 9/2`, 'is read as “2 ≤ x + y ≤ 9/2”']
+	],
 	'units and labels behind an amount': [
 		[`${TWO}\n2x + y <= 100 (labor)`, `${TWO}\nlabor: 2 x + y <= 100`, 'labor'],
 		[`${TWO}\nx + y <= 40 hours`, `${TWO}\nr1: x + y <= 40`, 'a unit'],
@@ -1306,6 +1347,9 @@ export const REFUSED: readonly string[] = [
 	'max 3x + 2y\nx + y ≤ 4\nx must be even',
 	'max 3x + 2y\nx + y ≤ 4\nno bowls without vases',
 	'max |x| + y\nx + y ≤ 4',
+	'max 3x1 + 2x2 + ... + 5x5\nx1 + x2 <= 4',
+	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
+	'max 5 m + 3 c\n2 m + c <= 16 m²',
 	'max x/y\nx + y ≤ 4',
 	'max 3x + 2y^2\nx + y ≤ 4',
 	'hello',

@@ -158,6 +158,8 @@ const MESSAGES = {
 		en`This row has two limits: it is read as two rows, ${first} and ${second}.`,
 	lowerBound: (name: string, value: string): string =>
 		en`Read as the lower bound of ${name}: it is at least ${value}, and no longer at least 0. With a name before it, it is a row.`,
+	atMostZero: (name: string): string =>
+		en`Read as the sign of ${name}: it is at most 0, and no longer at least 0. With a name before it, it is a row.`,
 	lowerRow: (name: string, value: string): string =>
 		en`${name} ≥ ${value} is read as a row; ${name} is at least 0 as well.`,
 	asBound: (name: string): string => en`It is the lower bound of ${name}`,
@@ -189,11 +191,12 @@ const MESSAGES = {
 		what === 'numbers'
 			? en`A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].`
 			: en`The sizes do not fit: the matrix needs a column for each entry of the objective and a row for each right-hand side.`,
-	notLinear: (what: 'either' | 'condition' | 'parity'): string =>
+	notLinear: (what: 'either' | 'condition' | 'parity' | 'dots'): string =>
 		({
 			either: en`“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.`,
 			condition: en`“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.`,
-			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`
+			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`,
+			dots: en`“…” stands for terms that cannot be told from those beside it. Write each of them.`
 		})[what],
 	aboutVariables: () =>
 		en`Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.`,

@@ -176,7 +176,7 @@ class StatementReader {
 		const body = plus(sides[0], scale(sides[1], ZERO.sub(1)));
 		if (!label && isZero(body.constant) && body.mentions.length === 1 && kinds[0] !== '=') {
 			const [name, coefficient] = [...body.terms][0];
-			this.variables.bound(name, sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0], ZERO);
+			this.variables.bound(name, sign(coefficient) < 0 ? MIRRORED[kinds[0]] : kinds[0], ZERO, node);
 			this.declared(node, this.variables.attributes(node, [name]));
 			return;
 		}

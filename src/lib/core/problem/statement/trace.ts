@@ -75,10 +75,16 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		relation: maybe(own.relation),
 		right: maybe(own.right)
 	});
-	const found = reading.diagnostics.map((own) => ({
-		...back(own),
-		...(own.fixes ? { fixes: own.fixes.map(fix) } : {})
-	}));
+	// an objective that is there and cannot be read is not missed as well
+	const isGoalRefused = forgiven.refusals.some((own) =>
+		/\b(?:max|min)/i.test(source.slice(own.from, own.to))
+	);
+	const found = reading.diagnostics
+		.filter(({ code }) => !(isGoalRefused && code === 'no-objective'))
+		.map((own) => ({
+			...back(own),
+			...(own.fixes ? { fixes: own.fixes.map(fix) } : {})
+		}));
 	return {
 		problem: forgiven.refusals.length > 0 ? null : reading.problem,
 		diagnostics: [

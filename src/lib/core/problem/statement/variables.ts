@@ -26,6 +26,9 @@ export class VariableTable {
 	/** lower bounds below zero that rows say, and names of which a sign or bound is said besides */
 	private readonly negative = new Map<string, { value: Rational; at: { from: number; to: number } }>();
 	private readonly explicit = new Set<string>();
+	/** names of which a lower bound is said, and where `x ≤ 0` stands */
+	private readonly fromBelow = new Set<string>();
+	private readonly atMostZero = new Map<string, { from: number; to: number }>();
 
 	/** `x ≥ −5`: the lower bound, unless a tighter one is said besides. */
 	below(name: string, value: Rational, at: { from: number; to: number }): void {
@@ -33,8 +36,14 @@ export class VariableTable {
 		if (!known || known.value.lt(value)) this.negative.set(name, { value, at });
 	}
 
-	/** Takes in the lower bounds below zero, each told. */
+	/** Takes in the lower bounds below zero and the signs of what is not positive, each told. */
 	settle(): void {
+		for (const [name, at] of this.atMostZero) {
+			const draft = this.draft(name);
+			if (this.fromBelow.has(name) || !draft.upper || !isZero(draft.upper)) continue;
+			draft.lower = null;
+			if (!this.negative.has(name)) this.findings.notice(at, 'lower-bound', message('atMostZero', name));
+		}
 		for (const [name, { value, at }] of this.negative) {
 			const draft = this.draft(name);
 			const isTighter = this.explicit.has(name) && draft.lower !== null;
@@ -68,19 +77,22 @@ export class VariableTable {
 	}
 
 	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
-	bound(name: string, relation: Relation, value: Rational): void {
+	bound(name: string, relation: Relation, value: Rational, at: { from: number; to: number }): void {
 		const draft = this.draft(name);
 		this.explicit.add(name);
-		if (relation === '>=') draft.lower = value;
-		else {
+		if (relation === '>=') {
+			draft.lower = value;
+			this.fromBelow.add(name);
+		} else {
 			draft.upper = value;
-			if (isZero(value) && draft.lower && isZero(draft.lower)) draft.lower = null;
+			if (isZero(value)) this.atMostZero.set(name, at);
 		}
 	}
 
 	/** `2 ≤ x ≤ 10` sets both. */
 	between(name: string, lower: Rational, upper: Rational): void {
 		this.explicit.add(name);
+		this.fromBelow.add(name);
 		Object.assign(this.draft(name), { lower, upper });
 	}
 
@@ -142,10 +154,11 @@ export class VariableTable {
 			}
 			for (const draft of drafts) {
 				this.explicit.add(draft.name);
+				if (node.name === 'From' || relation === '=') this.fromBelow.add(draft.name);
 				if (node.name === 'From') draft.lower = value.constant;
 				else if (node.name === 'To') draft.upper = value.constant;
 				else if (relation === '=') draft.lower = draft.upper = value.constant;
-				else this.bound(draft.name, relation!, value.constant);
+				else this.bound(draft.name, relation!, value.constant, node);
 			}
 		}
 	}

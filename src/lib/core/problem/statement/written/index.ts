@@ -6,7 +6,7 @@ import { withoutLabels } from './labels';
 import { passTelling } from './telling';
 import { settleGoal } from './goals';
 import { settleSigns } from './signs';
-import { refuseOthers, settleRow, settleShares } from './rows';
+import { refuseOthers, settleDots, settleRow, settleShares } from './rows';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 
@@ -33,7 +33,10 @@ export function readWritten(source: string): Written {
 	const draft = new Draft();
 	for (const own of passed) draft.put(own, own.says, own.habit);
 	const clauses = clausesOf(tokens, source, draft);
-	for (const clause of clauses) settleShares(clause, draft);
+	for (const clause of clauses) {
+		settleShares(clause, draft);
+		settleDots(clause, draft);
+	}
 	const isHyphen = hyphens(clauses);
 	spacedIndices(clauses, draft);
 	let evidence = evidenceOf(clauses, isHyphen);

@@ -156,9 +156,9 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		draft.put({ from: clause.from, to: clause.tokens[lead].from }, '', 'sense');
 		clause.drop(0, lead);
 	}
-	// where x + y ≤ 4
+	// where x + y ≤ 4, where x and y are integers
 	if (
-		/^w[nwsp].*r/.test(clause.shape) &&
+		/^w(?:[nwsp].*r|p?w[^r]*[ih])/.test(clause.shape) &&
 		/^(?:where|with|and|while|with the)$/i.test(clause.tokens[0].says) &&
 		!evidence.goal.has(clause.tokens[0].says) &&
 		clause.tokens[1].apart &&
@@ -306,6 +306,20 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 		const at = clause.shape.length - marked[2].length - 1;
 		nameRow(clause, draft, clause.text(at + 1));
 		draft.passEnd(clause, at, 'label');
+		return;
+	}
+	// x + y ≤ 16 m², 16 m^2
+	const raised = /r[^r]*n(wen?)$/.exec(clause.shape);
+	const area = raised && clause.source.slice(clause.tokens.at(-raised[1].length)!.from, clause.to);
+	const power = clause.shape.length - (raised?.[1].length ?? 0);
+	if (
+		raised &&
+		/^(?:[cdk]?m|mm|ft|in|yd)(?:[²³]|\^[23])$/.test(area!) &&
+		(evidence.words.get(clause.tokens[power].says) ?? 0) < 2
+	) {
+		const unit = `[${area!.replace('^2', '²').replace('^3', '³')}]`;
+		draft.put({ from: clause.tokens[power - 1].to, to: clause.to }, ` ${unit}`, 'unit');
+		clause.merge(power, clause.shape.length, 'unit', unit);
 		return;
 	}
 	// x + y ≤ 4   constraint 1

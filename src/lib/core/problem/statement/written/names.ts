@@ -215,7 +215,7 @@ export function settleNames(
 			}
 			// a list without commas: x y ≥ 0
 			if (from === 0 && /^[rih]/.test(after) && list.every(({ says }) => isKnown(says)) && !single) {
-				list.slice(1).forEach((word, i) => draft.put({ from: list[i].to, to: word.from }, ', ', 'list'));
+				draft.put(clause.span(from, to), list.map(({ says }) => says).join(', '), 'domain');
 				clause.tokens = clause.tokens.flatMap((token, i) =>
 					i > from && i < to
 						? [{ ...token, kind: 'comma' as const, says: ',', from: token.from, to: token.from }, token]

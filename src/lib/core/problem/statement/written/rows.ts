@@ -1,6 +1,8 @@
 import { message, type Message } from '../messages';
 import { shape, type Clause, type Draft } from './clause';
 import type { Evidence } from './names';
+import { range } from './signs';
+import type { Token } from './token';
 
 /** Rows that are put together otherwise: two limits, absolute values, shares, relations between several sides. */
 
@@ -19,7 +21,7 @@ export function settleRow(clause: Clause, draft: Draft): void {
 	// for all days, where nothing is indexed
 	const general = /v(?:w+|w[hr]?.*)$/.exec(line);
 	if (general && general.index > 0) {
-		draft.put({ from: tokens[general.index - 1].to, to: clause.to }, '', 'list');
+		draft.put({ from: tokens[general.index - 1].to, to: clause.to }, '', 'domain');
 		clause.drop(general.index, line.length);
 		return settleRow(clause, draft);
 	}
@@ -40,6 +42,13 @@ export function settleRow(clause: Clause, draft: Draft): void {
 			`${clause.text(low, low + between[2].length)} ≤ ${clause.text(0, low - 1)} ≤ ${clause.text(high, high + between[3].length)}`
 		);
 	}
+	// x + y in [2, 4]
+	const interval = is('(SUM)hu');
+	const ends = interval && /^\[\s*([-−]?[\d./]+)\s*[,;]\s*([-−]?[\d./]+)\s*\]$/.exec(tokens.at(-1)!.says);
+	if (ends)
+		return put(
+			`${ends[1].replace('−', '-')} ≤ ${clause.text(0, interval[1].length)} ≤ ${ends[2].replace('−', '-')}`
+		);
 	// at most 4 and at least 2
 	const two = is('(SUM)r(NUM)u?[ca]*r(NUM)u?');
 	if (two) {
@@ -103,6 +112,35 @@ export function settleShares(clause: Clause, draft: Draft): void {
 	}
 }
 
+/** Sums that are not written out: 2 x1 + … + 2 x5, where all that is left out can only be one thing. */
+export function settleDots(clause: Clause, draft: Draft): void {
+	for (;;) {
+		const found = /(n?)w(s)o\2\1w/.exec(clause.shape);
+		if (!found) return;
+		const own = clause.tokens.slice(found.index, found.index + found[0].length);
+		const at = own.findIndex(({ kind }) => kind === 'dots');
+		const [before, after] = [own.slice(0, at - 1), own.slice(at + 2)];
+		const names = range(before.at(-1)!.says, after.at(-1)!.says);
+		const sameSign = own[at - 1].says === own[at + 1].says;
+		const factor = before.length > 1 ? before[0].says : '';
+		if (!names || !sameSign || (after.length > 1 ? after[0].says : '') !== factor) return;
+		const between = names.slice(1, -1);
+		const { from, to } = own[at];
+		const sign = ` ${own[at - 1].says} `;
+		const place = { from: own[at - 1].from, to: own[at + 1].to };
+		draft.put(place, [...between.map((name) => `${sign}${factor} ${name}`), sign].join('').trim(), 'number');
+		const added = between.flatMap((name): Token[] => [
+			{ ...own[at - 1], from, to },
+			...before.map((token) => ({ ...token, from, to, ...(token.kind === 'word' ? { says: name } : {}) }))
+		]);
+		clause.tokens = [
+			...clause.tokens.slice(0, found.index + at - 1),
+			...added,
+			...clause.tokens.slice(found.index + at + 1)
+		];
+	}
+}
+
 /** What cannot be said by linear rows as it stands, with what could be written instead. */
 export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence): boolean {
 	const { shape: line, tokens } = clause;
@@ -114,6 +152,7 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	};
 	const words = tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
 	const isAbout = words.some((word) => terms.has(word));
+	if (isAbout && /so[sr]|so$/.test(line)) return refuse(message('notLinear', 'dots'));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
 		return refuse(message('notLinear', 'parity'));
 	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))

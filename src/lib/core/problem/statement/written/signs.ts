@@ -26,8 +26,8 @@ interface Names {
 	readonly isListed: boolean;
 }
 
-/** x1 to x3: all between. */
-function range(first: string, last: string): string[] | null {
+/** x1 to x3: all between, the first and the last too; null where the names are not of one row. */
+export function range(first: string, last: string): string[] | null {
 	const [a, b] = [/^(.*?)(\d+)$/.exec(first), /^(.*?)(\d+)$/.exec(last)];
 	if (!a || !b || a[1] !== b[1]) return null;
 	const [from, to] = [Number(a[2]), Number(b[2])];
@@ -235,8 +235,8 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, asksSigns: boolean): boolean {
 	const known = [...evidence.terms.keys()].filter((name) => !/ /.test(name));
 	const all = [...new Set([...evidence.goal, ...known])].filter((name) => evidence.terms.has(name));
-	const put = (says: string, kind: 'list' | 'domain') => {
-		draft.put({ from: clause.from, to: clause.to }, says, kind);
+	const put = (says: string) => {
+		draft.put({ from: clause.from, to: clause.to }, says, 'domain');
 		return true;
 	};
 	// integer x, y
@@ -249,7 +249,7 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 			: first[0].length + names.length === clause.tokens.length
 				? names.list
 				: null;
-		if (list) return put(`${list.join(', ')} ${clause.tokens[0].says}`, 'domain');
+		if (list) return put(`${list.join(', ')} ${clause.tokens[0].says}`);
 	}
 	// for all j: …
 	const early = /^(v.*?)[lc](?=[wp])/.exec(clause.shape);
@@ -292,8 +292,7 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 			.map(({ says }) => ` ${says}`)
 			.join('');
 		return put(
-			`${list.join(', ')}${openFrom ? ' free' : ` from ${from}`}${openTo ? '' : ` to ${to}`}${domain}`,
-			'list'
+			`${list.join(', ')}${openFrom ? ' free' : ` from ${from}`}${openTo ? '' : ` to ${to}`}${domain}`
 		);
 	}
 	const own = said(rest, end);
@@ -301,14 +300,14 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 	if (isPlain && own.isPlain) return true;
 	if (list.length === 0) return false;
 	// a variable of which nothing is said
-	if (own.says === '') return put('', 'domain');
-	if (!names.isListed || isIndexed || start > 0) return put(`${list.join(', ')}${own.says}`, 'list');
+	if (own.says === '') return put('');
+	if (!names.isListed || isIndexed || start > 0) return put(`${list.join(', ')}${own.says}`);
 	// the names stay as they are written
 	for (let i = low; i < end; i++)
-		if (/[pq]/.test(clause.shape[i])) draft.put(clause.tokens[i], '', 'list');
+		if (/[pq]/.test(clause.shape[i])) draft.put(clause.tokens[i], '', 'domain');
 		else if (clause.shape[i] === 'w' && /a|cc/.test(/[ca]*$/.exec(clause.shape.slice(low, i))![0])) {
 			const before = clause.tokens[low + /w[ca]*$/.exec(clause.shape.slice(low, i))!.index];
-			draft.put({ from: before.to, to: clause.tokens[i].from }, ', ', 'list');
+			draft.put({ from: before.to, to: clause.tokens[i].from }, ', ', 'domain');
 		}
 	const tailAt = { from: clause.tokens[end - 1].to, to: clause.to };
 	// real numbers, in a text that also asks for signs: any sign, or just not whole?

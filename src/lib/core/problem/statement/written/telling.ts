@@ -83,10 +83,13 @@ function isMeaning(clause: Clause, { words, terms, goal }: Evidence, headed: boo
 export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: Evidence): void {
 	sections(clauses, draft, evidence);
 	const goal = clauses.findIndex(({ shape }) => /g/.test(shape));
+	// We want to maximise profit: where the objective itself is stated too
+	const statesGoal = clauses.some(({ shape: line }) => /g.*[nsr]/.test(line));
 	let answers = false;
 	clauses.forEach((clause, i) => {
 		const { shape: line } = clause;
 		if (line === '') return;
+		if (statesGoal && /^[wacAluF]*g[wacAF]*f?$/.test(line)) return pass(clause, draft, 'prose');
 		const text = textOf(clause);
 		if (/^w+$/.test(line) && /^\S+\s+(?:from|to)\s+\S+$/i.test(text)) return;
 		// what was found already: Optimal solution: x = 4, y = 3

@@ -34,8 +34,8 @@ const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 
 const SIGNS: readonly (readonly [RegExp, TokenKind, string])[] = [
 	[/<=>|<->|→|⟶|⇒|->|-->/y, 'arrow', ''],
-	[/<=|=<|≤|⩽|≦|≲|⪕|<[ \t]+=|≼|⩿/y, 'relation', '≤'],
-	[/>=|=>|≥|⩾|≧|≳|⪖|>[ \t]+=|≽/y, 'relation', '≥'],
+	[/<=|=<|≤|⩽|≦|≲|⪕|<[ \t]+=|=[ \t]+<(?!=)|≼|⩿/y, 'relation', '≤'],
+	[/>=|=>|≥|⩾|≧|≳|⪖|>[ \t]+=|=[ \t]+>(?!=)|≽/y, 'relation', '≥'],
 	[/:=|===?|=|＝|≡/y, 'relation', '='],
 	[/≠|!=/y, 'other', '≠'],
 	[/</y, 'relation', '≤'],
