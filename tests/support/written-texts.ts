@@ -44,6 +44,32 @@ export const TEXTS: Readonly<
 		[`${TWO}\nx + y <= 16 m²`, `${TWO}\nr1: x + y <= 16`, '“m²” is read as “[m²]”'],
 		[`${TWO}\nx + y <= 16 m^2`, `${TWO}\nr1: x + y <= 16`, '“m^2” is read as “[m²]”']
 	],
+	'sets, and a as a name': [
+		[`max 3a + 2b\na + b <= 4\na, b in N`, `max 3a + 2b\nr1: a + b <= 4\na, b integer`, 'read as “integer”'],
+		[`max 3a + 2b\na + b <= 4 where a, b in N.`, `max 3a + 2b\nr1: a + b <= 4\na, b integer`],
+		[`max 3a + 2b\na + b <= 4\na must be an integer`, `max 3a + 2b\nr1: a + b <= 4\na integer`],
+		[
+			`${TWO}\nx + y <= 4, where both are whole numbers`,
+			`${TWO}\nr1: x + y <= 4\nx, y integer`,
+			'is read as “x, y integer”'
+		]
+	],
+	'an objective with a remark, or its name first': [
+		['z = max 3x + 2y\nx + y <= 4', 'max z = 3x + 2y\nr1: x + y <= 4'],
+		[
+			'max z = 3x + 2y, where x and y are the numbers of bowls and vases\nx + y <= 4',
+			'max z = 3x + 2y\nr1: x + y <= 4',
+			'“, where” is ignored'
+		]
+	],
+	'bullets and currencies': [
+		[
+			'- max 3x + 2y\n- x + y <= 4\n- x - y <= 2',
+			'max 3x + 2y\nr1: x + y <= 4\nr2: x - y <= 2',
+			'read as a bullet'
+		],
+		['max 3x + 2y €\nx + y <= 4', 'max 3x + 2y\nr1: x + y <= 4', '“€” is ignored']
+	],
 	'relations in other signs': [
 		[`${TWO}\nx + y = < 4\nx = > 1`, `${TWO}\nr1: x + y <= 4\nr2: x >= 1`, '“= <” is read as “≤”'],
 		[`${TWO}\nx + y in [2, 9/2]`, `${TWO}\nr1: 2 <= x + y <= 9/2`, 'is read as “2 ≤ x + y ≤ 9/2”']

@@ -96,6 +96,11 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 			{ ...clause.tokens[0], apart: true }
 		];
 	}
+	// z = max 3x + 2y
+	if (/^wrg[^rg]+$/.test(clause.shape) && tokens[1].says === '=') {
+		draft.put({ from: clause.from, to: tokens[3].from }, `${tokens[2].says} ${tokens[0].says} = `, 'sense');
+		return;
+	}
 	const g = clause.shape.indexOf('g');
 	if (g > 0) return;
 	let body = 1;

@@ -109,6 +109,10 @@ function points(clause: Clause, draft: Draft): void {
 	}
 }
 
+/** The line of the source that a clause begins in. */
+const lineOf = ({ source, from }: Clause): string =>
+	source.slice(source.lastIndexOf('\n', from - 1) + 1).split('\n', 1)[0];
+
 /** Bullets: a mark before every row; a dash may be a sign as well. */
 function bullets(clauses: readonly Clause[], draft: Draft): void {
 	const first = clauses.filter(({ isLater }) => !isLater);
@@ -135,12 +139,17 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 			clause.drop(0, 1);
 		} else if (dashes && isDash(clause)) asked.push(clause);
 	}
-	if (asked.length > 0)
-		draft.ask(
-			asked.map(({ tokens: [head, next] }) => ({ from: head.from, to: next.from })),
-			['- ', ''],
-			'mark'
-		);
+	if (asked.length === 0) return;
+	// where the objective has a dash before it, all that follows are bullets too
+	const isBulleted = first.some(
+		(clause) => /g/.test(clause.shape) && /^[ \t]*[-–—][ \t]/.test(lineOf(clause))
+	);
+	draft.ask(
+		asked.map(({ tokens: [head, next] }) => ({ from: head.from, to: next.from })),
+		isBulleted ? ['', '- '] : ['- ', ''],
+		'mark'
+	);
+	if (isBulleted) for (const clause of asked) clause.drop(0, 1);
 }
 
 /** Labels and headings before a statement. */

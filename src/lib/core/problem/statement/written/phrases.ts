@@ -90,6 +90,8 @@ const RULES = [
 		'(?:for(?: all| every| each)|for any|f[üu]r alle|for(?=\\s+[ijkmn]\\s*(?:=|∈|in))|pour tout|para todo)'
 	),
 	rule('in', '', 'domain', `(?:(?:is|are|lies?) )?in(?=\\s*[\\[{(])`),
+	// a, b in N
+	rule('in', '', 'domain', 'in(?=[ \\t]+[NZRQ](?:[_^]?\\+)?[ \\t]*(?:[,.;)\\n]|$))', true),
 	rule(
 		'domain',
 		'binary',
@@ -100,7 +102,7 @@ const RULES = [
 		'domain',
 		'integer',
 		'domain',
-		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|an?|non-?negative) )*(?:integer(?:-| )valued|whole numbers?|integers?|integral|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'
+		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|an?(?= (?:non|int|whole))|non-?negative) )*(?:integer(?:-| )valued|whole numbers?|integers?|integral|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'
 	),
 	rule(
 		'domain',
@@ -169,6 +171,17 @@ const FIRST = new Set(
 	).split(' ')
 );
 const WORD = /\p{L}+/uy;
+/** what states something: a relation, a domain, a meaning */
+const STATES =
+	/[<>=≤≥∈]|\bin\b|\bint(?:eger)?s?\b|\bwhole\b|\bbinary\b|\bfree\b|negative\b|\b(?:is|are|denotes?)\b/i;
+
+/** x + y ≤ 4 where x, y are integers: the word parts two statements of a line. */
+function partsLine(source: string, at: number, word: string): boolean {
+	if (!/^(?:where|with)$/i.test(word)) return false;
+	const before = source.slice(source.lastIndexOf('\n', at - 1) + 1, at);
+	const [after] = source.slice(at + word.length).split('\n', 1);
+	return /[<>=≤≥].*[^\s<>=≤≥]/.test(before) && STATES.test(after);
+}
 
 /**
  * A phrase at a place of a text; null where the word there is an ordinary one.
@@ -176,6 +189,8 @@ const WORD = /\p{L}+/uy;
  */
 export function phraseAt(source: string, at: number, startsLine: boolean): Phrase | null {
 	const first = matchAt(WORD, source, at)?.[0];
+	if (first && partsLine(source, at, first))
+		return { kind: 'such', length: first.length, says: '', habit: 'rows' };
 	if (
 		!first ||
 		!FIRST.has(first.toLowerCase()) ||

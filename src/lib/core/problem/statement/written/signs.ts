@@ -239,6 +239,9 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 		draft.put({ from: clause.from, to: clause.to }, says, 'domain');
 		return true;
 	};
+	// both are whole numbers
+	if (clause.shape === 'i' && /^(?:both|all|each|every)\b/i.test(clause.source.slice(clause.from)))
+		return put(`${all.join(', ')} ${clause.tokens[0].says}`);
 	// integer x, y
 	const first = /^i[lc]?(?=w)/.exec(clause.shape);
 	if (first) {

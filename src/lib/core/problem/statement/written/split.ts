@@ -250,7 +250,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 			if (rest.every(({ kind }) => /^(?:comma|semicolon|and|stop|gap)$/.test(kind))) {
 				const isCount = token.kind === 'stop' && /^[nw]$/.test(before);
 				if (isCount) own.push(token);
-				else if (token.kind === 'gap') draft.put(token, '', 'latex');
+				else if (token.kind === 'gap') draft.put(token, '', token.says ? 'latex' : 'mark');
 				else draft.put(token, '', 'ends');
 				continue;
 			}
@@ -271,7 +271,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 			else if (isEnd === 'blank') draft.put(token, ' ', 'list');
 			else if (token.kind === 'gap') {
 				if (!token.says.includes('\t'))
-					draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'unit');
+					draft.put(token, token.says ? ' ' : '', token.says ? 'latex' : 'mark');
 			} else own.push(token);
 		}
 		close(line.length, null);
