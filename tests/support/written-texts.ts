@@ -62,6 +62,10 @@ export const TEXTS: Readonly<
 			'“, where” is ignored'
 		]
 	],
+	'who has to do it': [
+		[`${TWO}\nx + y <= 4\nThere must be at least 2 x`, `${TWO}\nr1: x + y <= 4\nr2: x >= 2`],
+		[`${TWO}\nx + y <= 4\nwe need at least 2 x`, `${TWO}\nr1: x + y <= 4\nr2: x >= 2`]
+	],
 	'bullets and currencies': [
 		[
 			'- max 3x + 2y\n- x + y <= 4\n- x - y <= 2',
@@ -1375,6 +1379,10 @@ export const REFUSED: readonly string[] = [
 	'max |x| + y\nx + y ≤ 4',
 	'max 3x1 + 2x2 + ... + 5x5\nx1 + x2 <= 4',
 	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
+	'max 3x + 2y\nx + y <= 4\nx exceeds y by at least 2',
+	'max 3x + 2y\nx + y <= 4\nas many x as y',
+	'max 3x + 2y\nx + y <= 4\nx ∈ {1, 3, 5}',
+	'max 3x + 2y\n0.333... x + y <= 4',
 	'max 5 m + 3 c\n2 m + c <= 16 m²',
 	'max x/y\nx + y ≤ 4',
 	'max 3x + 2y^2\nx + y ≤ 4',

@@ -191,11 +191,13 @@ const MESSAGES = {
 		what === 'numbers'
 			? en`A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].`
 			: en`The sizes do not fit: the matrix needs a column for each entry of the objective and a row for each right-hand side.`,
-	notLinear: (what: 'either' | 'condition' | 'parity' | 'dots'): string =>
+	notLinear: (what: 'either' | 'condition' | 'parity' | 'values' | 'dots' | 'decimals'): string =>
 		({
 			either: en`“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.`,
 			condition: en`“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.`,
 			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`,
+			values: en`That a variable takes one of several values is no linear row. Add a binary variable for each value: x = 1 d1 + 3 d2 + 5 d3 with d1 + d2 + d3 = 1.`,
+			decimals: en`Decimals that go on are no exact number. Write a fraction, such as 1/3.`,
 			dots: en`“…” stands for terms that cannot be told from those beside it. Write each of them.`
 		})[what],
 	aboutVariables: () =>

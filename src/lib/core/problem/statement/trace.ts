@@ -75,12 +75,16 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		relation: maybe(own.relation),
 		right: maybe(own.right)
 	});
-	// an objective that is there and cannot be read is not missed as well
+	// what stands in a stretch that cannot be read is not missed as well
 	const isGoalRefused = forgiven.refusals.some((own) =>
 		/\b(?:max|min)/i.test(source.slice(own.from, own.to))
 	);
+	const isMissed = ({ code }: Diagnostic) =>
+		code === 'no-objective'
+			? isGoalRefused
+			: forgiven.refusals.length > 0 && /^(?:unconstrained|lonely-name|near-name)$/.test(code);
 	const found = reading.diagnostics
-		.filter(({ code }) => !(isGoalRefused && code === 'no-objective'))
+		.filter((own) => !isMissed(own))
 		.map((own) => ({
 			...back(own),
 			...(own.fixes ? { fixes: own.fixes.map(fix) } : {})

@@ -176,6 +176,11 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
 		clause.drop(0, 1);
 	}
+	// there must be at least 2 x
+	if (/^wrn?w$/.test(clause.shape) && /^(?:there|we|you)$/i.test(clause.tokens[0].says)) {
+		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'prose');
+		clause.drop(0, 1);
+	}
 	const { tokens } = clause;
 	const put = (length: number, name: string, unit = '') => {
 		const to = tokens[length]?.from ?? clause.span(0, length).to;

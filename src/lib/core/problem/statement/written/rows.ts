@@ -152,7 +152,18 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	};
 	const words = tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
 	const isAbout = words.some((word) => terms.has(word));
+	if (isAbout && /\d[.,]\d+[ \t]?(?:\.\.\.|…)/.test(text)) return refuse(message('notLinear', 'decimals'));
 	if (isAbout && /so[sr]|so$/.test(line)) return refuse(message('notLinear', 'dots'));
+	// x in {1, 3, 5}
+	const values = /hj(n(?:[cm]n)+)k$/.exec(line);
+	if (isAbout && values) {
+		const numbers = tokens.filter(({ kind }) => kind === 'number').map(({ says }) => Number(says));
+		if (numbers.some((own, i) => i > 0 && own !== numbers[i - 1] + 1))
+			return refuse(message('notLinear', 'values'));
+	}
+	// x exceeds y by at least 2
+	if (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater)
+		return refuse(message('sentence', text.trim()));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
 		return refuse(message('notLinear', 'parity'));
 	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))
