@@ -66,6 +66,9 @@ export const TEXTS: Readonly<
 		[`${TWO}\nx + y <= 4\nThere must be at least 2 x`, `${TWO}\nr1: x + y <= 4\nr2: x >= 2`],
 		[`${TWO}\nx + y <= 4\nwe need at least 2 x`, `${TWO}\nr1: x + y <= 4\nr2: x >= 2`]
 	],
+	proportions: [
+		[`${TWO}\nx + y <= 4\nx : y >= 3 : 2`, `${TWO}\nr1: x + y <= 4\nr2: 2x >= 3y`, 'is read as “2 x >= 3 y”']
+	],
 	'bullets and currencies': [
 		[
 			'- max 3x + 2y\n- x + y <= 4\n- x - y <= 2',
@@ -1381,6 +1384,7 @@ export const REFUSED: readonly string[] = [
 	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
 	'max 3x + 2y\nx + y <= 4\nx exceeds y by at least 2',
 	'max 3x + 2y\nx + y <= 4\nas many x as y',
+	'            x   y   RHS\nprofit      3   2\nclay        2   1   ≤ 10\nkiln        1   3   ≤ 15',
 	'max 3x + 2y\nx + y <= 4\nx ∈ {1, 3, 5}',
 	'max 3x + 2y\n0.333... x + y <= 4',
 	'max 5 m + 3 c\n2 m + c <= 16 m²',

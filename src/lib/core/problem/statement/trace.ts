@@ -80,9 +80,10 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		/\b(?:max|min)/i.test(source.slice(own.from, own.to))
 	);
 	const isMissed = ({ code }: Diagnostic) =>
-		code === 'no-objective'
-			? isGoalRefused
-			: forgiven.refusals.length > 0 && /^(?:unconstrained|lonely-name|near-name)$/.test(code);
+		forgiven.refusals.length > 0 &&
+		(code === 'no-objective' || code === 'empty'
+			? isGoalRefused || !forgiven.text.trim()
+			: /^(?:unconstrained|lonely-name|near-name)$/.test(code));
 	const found = reading.diagnostics
 		.filter((own) => !isMissed(own))
 		.map((own) => ({

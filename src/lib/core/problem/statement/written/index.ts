@@ -1,3 +1,4 @@
+import { message } from '../messages';
 import { contextOf, tokensOf } from './tokens';
 import { Draft, type Doubt, type TextRefusal, type Rewriting } from './clause';
 import { clausesOf } from './split';
@@ -6,7 +7,7 @@ import { withoutLabels } from './labels';
 import { passTelling } from './telling';
 import { settleGoal } from './goals';
 import { settleSigns } from './signs';
-import { refuseOthers, settleDots, settleRow, settleShares } from './rows';
+import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 
@@ -28,6 +29,11 @@ export function readWritten(source: string): Written {
 	const matrix = new Draft();
 	if (writeOut(source, matrix))
 		return { edits: inOrder(matrix.edits), doubts: [], refusals: matrix.refusals };
+	const table = tableIn(source);
+	if (table) {
+		matrix.refuse(table, message('table'));
+		return { edits: inOrder(matrix.edits), doubts: [], refusals: matrix.refusals };
+	}
 	const context = contextOf(source);
 	const { tokens, passed } = tokensOf(source, context);
 	const draft = new Draft();
@@ -36,6 +42,7 @@ export function readWritten(source: string): Written {
 	for (const clause of clauses) {
 		settleShares(clause, draft);
 		settleDots(clause, draft);
+		settleProportion(clause, draft);
 	}
 	const isHyphen = hyphens(clauses);
 	spacedIndices(clauses, draft);
@@ -73,6 +80,25 @@ export function readWritten(source: string): Written {
 			draft.edits.push({ from, to, insert, kind: habit ?? 'latex' });
 	}
 	return { edits: inOrder(draft.edits), doubts: draft.doubts, refusals: draft.refusals };
+}
+
+const AMOUNT = /^(?:[≤≥<>]?=?[ ]*)[-−]?\d[\d.,/]*$/;
+const HEADING = /^(?:[≤≥<>]?=?|\p{L}[^+*·=<>≤≥]*)$/u;
+
+/** Lines of names and numbers in columns, as a spreadsheet or a book has them; null where there are none. */
+function tableIn(source: string): { from: number; to: number } | null {
+	let [from, to, amounts, at] = [0, 0, 0, 0];
+	for (const line of [...source.split('\n'), '']) {
+		const [, ...cells] = line.trim().split(/[ ]*\t[ ]*|[ ]{2,}/);
+		const count = cells.filter((cell) => AMOUNT.test(cell)).length;
+		const isLine = cells.length > 0 && cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
+		if (isLine && from === to) [from, to, amounts] = [at, at + line.length, count > 1 ? 1 : 0];
+		else if (isLine) [to, amounts] = [at + line.length, amounts + (count > 1 ? 1 : 0)];
+		else if (amounts > 1) break;
+		else [from, to, amounts] = [0, 0, 0];
+		at += line.length + 1;
+	}
+	return amounts > 1 ? { from, to } : null;
 }
 
 /** Numbers that can be read in two ways are one question. */

@@ -112,6 +112,18 @@ export function settleShares(clause: Clause, draft: Draft): void {
 	}
 }
 
+/** x : y = 2 : 1 is 1 x = 2 y. */
+export function settleProportion(clause: Clause, draft: Draft): void {
+	if (!/^wlwrnln$/.test(clause.shape)) return;
+	const [first, , second, relation, over, , under] = clause.tokens;
+	draft.put(
+		{ from: clause.from, to: clause.to },
+		`${under.says} ${first.says} ${relation.says} ${over.says} ${second.says}`,
+		'relation'
+	);
+	clause.tokens = [under, first, relation, over, second].map((token) => ({ ...token, apart: true }));
+}
+
 /** Sums that are not written out: 2 x1 + … + 2 x5, where all that is left out can only be one thing. */
 export function settleDots(clause: Clause, draft: Draft): void {
 	for (;;) {
