@@ -235,6 +235,13 @@ describe('blocks, order, bounds', () => {
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('two ovens')
 		);
+		// one that stands in the place of the statement
+		await desk.write('         A   B   RHS\nprofit   5   4\nlabour   2   1   ≤ 100');
+		await desk.click('Read the table');
+		await desk.click('Use as the problem');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('labour: 2 A + B ≤ 100')
+		);
 	});
 });
 

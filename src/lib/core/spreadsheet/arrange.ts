@@ -20,7 +20,7 @@ const AT_MOST =
 const AT_LEAST =
 	/^(?:at least|min(?:imum|\.)?|required?|requirements?|requires|demand|needed|needs?|lower(?: bounds?| limits?)?)\b/i;
 /** what a column or row of amounts is called, whatever their relation */
-const AMOUNT = /^(?:rhs|amounts?|right[- ]hand side|b|totals? available)$/i;
+const AMOUNT = /^(?:rhs|amounts?|right[- ]hand side|totals? available)$/i;
 
 /** Whether a head says that amounts stand below it; with the relation that it says besides. */
 export function amountHead(head: string): '<=' | '>=' | 'any' | null {

@@ -15,6 +15,8 @@ const SAME: Record<string, string> = {
 		'\tbowls\tvases\t\tamount\tunit\nmax profit\t30\t45\t\t\tthalers\nclay\t2.5\t4\t≤\t100\tkg\norders\t1\t1\t>=\t12\ncrate\t0\t1\t=\t7\n',
 	'semicolons and decimal commas':
 		';bowls;vases;rel;rhs;unit\r\nprofit;30;45;;;thalers\r\nclay;2,5;4;<=;100;kg\r\norders;1,0;1;>=;12;\r\ncrate;;1;=;7;\r\n',
+	'columns of blanks':
+		'            bowls  vases      amount  unit\nmax profit     30     45                  thalers\nclay          2.5      4  ≤   100     kg\norders          1      1  >=  12\ncrate           0      1  =   7\n',
 	'commas, objective last':
 		',bowls,vases,,amount,unit\nclay,5/2,4,<=,100,kg\norders,1,1,≥,12,\ncrate,,1,=,7,\nmax profit,30,45,,,thalers\n'
 };
@@ -24,6 +26,14 @@ test.each(Object.entries(SAME))('a block from a spreadsheet is understood: %s', 
 	expect(fault).toBeNull();
 	expect(problem && sameProblem(problem, EXPECTED), name).toBe(true);
 	expect(isWholeTable(text)).toBe(true);
+});
+
+test('an activity called B holds no amounts, a last column b does; relations may stand in the cells of the amounts', () => {
+	const printed = (text: string) => printStatement(readBlock(text).problem!).trim();
+	const wanted = 'max Profit = 5 A + 4 B\nLabour: 2 A + B ≤ 100';
+	expect(printed('Product\tA\tB\tAvailable\nLabour\t2\t1\t100 hours\nProfit\t5\t4')).toBe(wanted);
+	expect(printed('\tA\tB\tb\nProfit\t5\t4\t\nLabour\t2\t1\t100')).toBe(wanted);
+	expect(printed('        A   B   RHS\nProfit  5   4\nLabour  2   1   ≤ 100')).toBe(wanted);
 });
 
 test('what is understood otherwise than meant can be set right', () => {

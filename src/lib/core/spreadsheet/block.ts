@@ -8,7 +8,8 @@ import { CellFault, hasDecimalCommas, isAboutActivities, readTable, RELATIONS } 
 
 /** How a block is understood; each can be set otherwise. */
 export interface BlockLayout {
-	readonly separator: '\t' | ';' | ',';
+	/** what stands between cells; `  ` for two blanks or more */
+	readonly separator: '\t' | ';' | ',' | '  ';
 	readonly decimalComma: boolean;
 	/** activities stand below each other, resources beside each other */
 	readonly isTurned: boolean;
@@ -57,14 +58,15 @@ const MAX_CELLS = 60_000;
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
-/** Tabs where there are any; else semicolons where every line has as many; else commas. */
+/** Tabs where there are any; else semicolons where every line has as many; else blanks that make columns; else commas. */
 function separatorOf(source: string): BlockLayout['separator'] {
 	const text = fromMarkdown(source);
 	if (text.includes('\t')) return '\t';
 	const lines = text.split('\n').filter((line) => line.trim());
 	// a title has none
 	const parted = lines.filter((line) => line.includes(';')).length;
-	return parted > 0 && parted + 1 >= lines.length ? ';' : ',';
+	if (parted > 0 && parted + 1 >= lines.length) return ';';
+	return lines.length > 1 && lines.every((line) => / {2,}\S/.test(line)) ? '  ' : ',';
 }
 
 /** relations as people say them in a cell */
@@ -115,15 +117,50 @@ function fromMarkdown(text: string): string {
 		.join('\n');
 }
 
+/** Lines whose cells stand below each other, or apart by two blanks or more, with tabs between their cells. */
+function tabbed(text: string): string {
+	const lines = text.split('\n');
+	const apart = lines.map((line) => line.trim().replace(/ {2,}/g, '\t'));
+	const width = Math.max(...lines.map((line) => line.length));
+	const isGap = Array.from({ length: width }, (_, at) => lines.every((line) => (line[at] ?? ' ') === ' '));
+	// where a column begins: behind two blanks in every line
+	const starts = isGap.flatMap((gap, at) =>
+		!gap && (at === 0 || (isGap[at - 1] && (at === 1 || isGap[at - 2]))) ? [at] : []
+	);
+	if (starts.length < Math.max(...apart.map((line) => line.split('\t').length))) return apart.join('\n');
+	return lines
+		.map((line) => starts.map((from, i) => line.slice(i === 0 ? 0 : from, starts[i + 1]).trim()).join('\t'))
+		.join('\n');
+}
+
 function cellsOf(text: string, separator: string): string[][] {
-	const rows = dsvFormat(separator)
-		.parseRows(fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n')))
+	const lines = fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'));
+	const rows = dsvFormat(separator === '  ' ? '\t' : separator)
+		.parseRows(separator === '  ' ? tabbed(lines) : lines)
 		.map((row, i) =>
 			row.map((cell, j) => (i === 0 || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())))
 		)
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
-	return rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? ''));
+	return withoutJoined(rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? '')));
+}
+
+/** A column of `≤ 10` becomes two: relations, and amounts under its head. */
+function withoutJoined(cells: string[][]): string[][] {
+	const parts = (cell: string) => /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/.exec(meantBy(cell));
+	const isJoined = (j: number) => {
+		const filled = cells.slice(1).map((row) => row[j]);
+		return filled.some(parts) && filled.every((cell) => isBlank(cell) || parts(cell));
+	};
+	const joined = new Set((cells[0] ?? []).flatMap((_, j) => (j > 0 && isJoined(j) ? [j] : [])));
+	if (joined.size !== 1) return cells;
+	return cells.map((row) =>
+		row.flatMap((cell, j) => {
+			if (!joined.has(j)) return [cell];
+			const own = parts(cell);
+			return own ? [own[1], own[2]] : ['', cell];
+		})
+	);
 }
 
 /** The column in which most cells are relations. */
@@ -164,7 +201,11 @@ function rolesOf(
 	const amount =
 		all.find((j) => columns[j] === 'amount') ??
 		all.find((j) => j >= first && amountHead(head(j)) && !isText(j) && columns[j] === undefined) ??
-		(relation !== undefined ? relation + 1 : isLeftEmpty ? besides : undefined);
+		(relation !== undefined
+			? relation + 1
+			: isLeftEmpty || (besides !== undefined && head(besides).trim() === 'b')
+				? besides
+				: undefined);
 	// a second column of amounts: at least and at most beside each other
 	const second = all.find(
 		(j) =>

@@ -65,7 +65,8 @@
 	const SEPARATORS = [
 		{ sign: '\t', says: en`tabs` },
 		{ sign: ';', says: en`semicolons` },
-		{ sign: ',', says: en`commas` }
+		{ sign: ',', says: en`commas` },
+		{ sign: '  ', says: en`two blanks or more` }
 	];
 
 	function take() {

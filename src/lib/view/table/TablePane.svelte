@@ -17,6 +17,11 @@
 	const tooLarge = $derived(!!problem && problem.variables.length * problem.constraints.length > MOST_CELLS);
 	/** a table from elsewhere that is to be looked at before it becomes the problem */
 	let pasted = $state<string | null>(null);
+	/** a table that stands in the place of the statement */
+	const inStatement = $derived.by(() => {
+		const found = lesson.reading.diagnostics.find(({ message }) => message.name === 'table');
+		return found ? lesson.text.slice(found.from, found.to) : '';
+	});
 </script>
 
 <Pane pane="table" name={en`Table`} aside={lesson.stale ? en`last right statement` : null}>
@@ -31,7 +36,9 @@
 				>{en`Add resource`}</button
 			>
 		{/if}
-		<button class="btn tool" onclick={() => (pasted = '')}>{en`Paste table`}</button>
+		<button class="btn tool" onclick={() => (pasted = inStatement)}
+			>{inStatement ? en`Read the table` : en`Paste table`}</button
+		>
 	{/snippet}
 	{#if isEmpty}
 		<EmptyTable onwrite={(text) => (drafted = text)} onpaste={(text) => (pasted = text)} />

@@ -187,8 +187,7 @@ const MESSAGES = {
 	/** A sentence that seems to restrict something. */
 	sentence: (text: string): string =>
 		en`“${text}” seems to restrict something, and is not read. Write it as a row, or begin it with # to make it a comment.`,
-	table: () =>
-		en`This is a table. Copy it, and choose “Paste table” above the table on the page Problem: there it is read, and can be set right.`,
+	table: () => en`This is a table. “Read the table” on the page Problem makes the problem from it.`,
 	matrix: (what: 'numbers' | 'sizes'): string =>
 		what === 'numbers'
 			? en`A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].`
