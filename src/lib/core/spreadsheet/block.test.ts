@@ -36,6 +36,12 @@ test('an activity called B holds no amounts, a last column b does; relations may
 	expect(printed('        A   B   RHS\nProfit  5   4\nLabour  2   1   ≤ 100')).toBe(wanted);
 });
 
+test('the rows of a simplex tableau are equations, and that is told', () => {
+	const { problem, notes } = readBlock('Basis\tx\ts\tRHS\nz\t-3\t0\t0\ns\t1\t1\t4');
+	expect(problem!.constraints.map(({ relation }) => relation)).toEqual(['=']);
+	expect(notes.join()).toContain('basis of a tableau');
+});
+
 test('what is understood otherwise than meant can be set right', () => {
 	const bare = '30\t45\n2\t4\t100\n1\t1\t12';
 	expect(isWholeTable(bare)).toBe(false);

@@ -55,6 +55,8 @@ export interface BlockReading {
 }
 
 const MAX_CELLS = 60_000;
+/** what stands above the names of a simplex tableau’s rows */
+const BASIS = /^(?:basis|base|basic(?: variables?)?|b\.?v\.?)$/i;
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
@@ -273,6 +275,7 @@ function guess(
 	const totals = rows.flatMap(({ row, i }) =>
 		hasNames && i !== objective && RESULT.test(row[0]) ? [[i, true]] : []
 	);
+	const isTableau = hasHeads && BASIS.test(cells[0][0].trim());
 	const layout: BlockLayout = {
 		separator,
 		decimalComma,
@@ -281,11 +284,17 @@ function guess(
 		hasNames,
 		objective,
 		sense,
-		relation: given.relation ?? '<=',
+		relation: given.relation ?? (isTableau ? '=' : '<='),
 		columns,
 		leftOut: { ...(Object.fromEntries(totals) as Record<number, boolean>), ...given.leftOut }
 	};
-	return { cells, layout, roles: rolesOf(cells, layout, relationAt), notes };
+	const told = isTableau
+		? [
+				...notes,
+				en`The first column looks like the basis of a tableau, so rows are equations. Check the signs of the objective.`
+			]
+		: notes;
+	return { cells, layout, roles: rolesOf(cells, layout, relationAt), notes: told };
 }
 
 /** The words of an objective's first cell as `max name`. */
