@@ -14,6 +14,13 @@ export const TEXTS: Readonly<
 			'“+ ... +” is read as “+ 3 x3 + 3 x4 +” (3 places)'
 		]
 	],
+	'columns that are no table': [
+		[`${TWO}\nx + y <= 4\n# clay  1  2\n# kiln  2  3`, `${TWO}\nr1: x + y <= 4`],
+		[
+			'max 1/2 x1 + ... + 1/2 x4\n  x1 + ... + x4      <= 4\n  x1            - x4 <= 2',
+			'max 1/2 x1 + 1/2 x2 + 1/2 x3 + 1/2 x4\nr1: x1 + x2 + x3 + x4 <= 4\nr2: x1 - x4 <= 2'
+		]
+	],
 	'an objective that is told before it is stated': [
 		['We want to minimise cost.\nmin 3x + 2y\nx + y >= 4', 'min 3x + 2y\nr1: x + y >= 4', 'is ignored'],
 		[
@@ -1382,6 +1389,7 @@ export const REFUSED: readonly string[] = [
 	'max |x| + y\nx + y ≤ 4',
 	'max 3x1 + 2x2 + ... + 5x5\nx1 + x2 <= 4',
 	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
+	'max 3x1 + 3x2 + ... + x5\nx1 + x2 <= 4',
 	'max 3x + 2y\nx + y <= 4\nx exceeds y by at least 2',
 	'max 3x + 2y\nx + y <= 4\nas many x as y',
 	'            x   y   RHS\nprofit      3   2\nclay        2   1   ≤ 10\nkiln        1   3   ≤ 15',

@@ -85,13 +85,19 @@ export function readWritten(source: string): Written {
 const AMOUNT = /^(?:[≤≥<>]?=?[ ]*)[-−]?\d[\d.,/]*$/;
 const HEADING = /^(?:[≤≥<>]?=?|\p{L}[^+*·=<>≤≥]*)$/u;
 
+/** a comment, a title, a story */
+const PASSED = /^\s*(?:#|\/\/|%|title\b|story\b)/i;
+
 /** Lines of names and numbers in columns, as a spreadsheet or a book has them; null where there are none. */
 function tableIn(source: string): { from: number; to: number } | null {
 	let [from, to, amounts, at] = [0, 0, 0, 0];
 	for (const line of [...source.split('\n'), '']) {
 		const [, ...cells] = line.trim().split(/[ ]*\t[ ]*|[ ]{2,}/);
 		const count = cells.filter((cell) => AMOUNT.test(cell)).length;
-		const isLine = cells.length > 0 && cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
+		const isLine =
+			cells.length > 0 &&
+			!PASSED.test(line) &&
+			cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
 		if (isLine && from === to) [from, to, amounts] = [at, at + line.length, count > 1 ? 1 : 0];
 		else if (isLine) [to, amounts] = [at + line.length, amounts + (count > 1 ? 1 : 0)];
 		else if (amounts > 1) break;

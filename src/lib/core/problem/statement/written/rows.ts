@@ -1,5 +1,5 @@
 import { message, type Message } from '../messages';
-import { shape, type Clause, type Draft } from './clause';
+import { said, shape, type Clause, type Draft } from './clause';
 import type { Evidence } from './names';
 import { range } from './signs';
 import type { Token } from './token';
@@ -127,24 +127,24 @@ export function settleProportion(clause: Clause, draft: Draft): void {
 /** Sums that are not written out: 2 x1 + … + 2 x5, where all that is left out can only be one thing. */
 export function settleDots(clause: Clause, draft: Draft): void {
 	for (;;) {
-		const found = /(n?)w(s)o\2\1w/.exec(clause.shape);
+		const found = /(?<![ndt])((?:n(?:dn)?t?)?)w(s)o\2\1w/.exec(clause.shape);
 		if (!found) return;
 		const own = clause.tokens.slice(found.index, found.index + found[0].length);
 		const at = own.findIndex(({ kind }) => kind === 'dots');
 		const [before, after] = [own.slice(0, at - 1), own.slice(at + 2)];
+		const [factor, other] = [before, after].map((term) => said(term.slice(0, -1)));
 		const names = range(before.at(-1)!.says, after.at(-1)!.says);
-		const sameSign = own[at - 1].says === own[at + 1].says;
-		const factor = before.length > 1 ? before[0].says : '';
-		if (!names || !sameSign || (after.length > 1 ? after[0].says : '') !== factor) return;
-		const between = names.slice(1, -1);
+		if (!names || factor !== other || own[at - 1].says !== own[at + 1].says) return;
+		const sign = own[at - 1].says;
+		const terms = names.slice(1, -1).map((name) => `${sign} ${factor ? `${factor} ` : ''}${name} `);
+		draft.put({ from: own[at - 1].from, to: own[at + 1].to }, `${terms.join('')}${sign}`, 'number');
 		const { from, to } = own[at];
-		const sign = ` ${own[at - 1].says} `;
-		const place = { from: own[at - 1].from, to: own[at + 1].to };
-		draft.put(place, [...between.map((name) => `${sign}${factor} ${name}`), sign].join('').trim(), 'number');
-		const added = between.flatMap((name): Token[] => [
-			{ ...own[at - 1], from, to },
-			...before.map((token) => ({ ...token, from, to, ...(token.kind === 'word' ? { says: name } : {}) }))
-		]);
+		const added = names
+			.slice(1, -1)
+			.flatMap((name): Token[] => [
+				{ ...own[at - 1], from, to },
+				...before.map((token) => ({ ...token, from, to, ...(token.kind === 'word' ? { says: name } : {}) }))
+			]);
 		clause.tokens = [
 			...clause.tokens.slice(0, found.index + at - 1),
 			...added,
