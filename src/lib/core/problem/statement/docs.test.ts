@@ -37,6 +37,11 @@ const PROMISES: Readonly<Record<string, readonly (readonly [written: string, mea
 	'names of rows': [[`${Z}\nC1 x + y ≤ 4`, `${Z}\nC1: x + y <= 4`]],
 	'the objective elsewhere': [['max z\nz = 3x + 2y\nr: x + y <= 4', R]],
 	'units written out': [[`${Z}\nr: x + y ≤ 4 hrs/week`, R]],
+	'sums with dots': [['max 3x1 + … + 3x3\nr: x1 <= 4', 'max z = 3 x1 + 3 x2 + 3 x3\nr: x1 <= 4']],
+	'ranges and proportions': [
+		[`${Z}\nr: x + y in [2, 4]`, `${Z}\nr: 2 <= x + y <= 4`],
+		[`${R}\nx : y ≥ 3 : 2`, `${R}\nr2: 2 x - 3 y >= 0`]
+	],
 	shares: [[`${Z}\nr: x at least 40% of x + y`, `${Z}\nr: 0.6 x - 0.4 y >= 0`]],
 	'all at once': [[`${R}\nall variables are non-negative integers`, `${R}\nx, y integer`]],
 	'strict inequalities': [[`${Z}\nr: x + y < 4`, R]],

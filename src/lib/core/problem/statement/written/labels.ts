@@ -14,7 +14,7 @@ export const ANSWER =
 export const isHeading = (text: string): boolean =>
 	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
 
-const isRow = (text: string): boolean => /r/.test(text);
+const isRow = (text: string): boolean => /[rB]|hu$/.test(text);
 
 /** what is said of several variables, or of a domain: it has no name */
 const SIGNS = /^p?w(?:[ca]+w)+q?[rih]|^p?w(?:[ca]*w)*q?[ih]|^A/;

@@ -114,14 +114,17 @@ export function settleShares(clause: Clause, draft: Draft): void {
 
 /** x : y = 2 : 1 is 1 x = 2 y. */
 export function settleProportion(clause: Clause, draft: Draft): void {
-	if (!/^wlwrnln$/.test(clause.shape)) return;
-	const [first, , second, relation, over, , under] = clause.tokens;
+	const named = /^(wl)?wlwrnln$/.exec(clause.shape);
+	if (!named) return;
+	const label = clause.tokens.slice(0, named[1]?.length ?? 0);
+	const [first, , second, relation, over, , under] = clause.tokens.slice(label.length);
 	draft.put(
-		{ from: clause.from, to: clause.to },
+		{ from: first.from, to: clause.to },
 		`${under.says} ${first.says} ${relation.says} ${over.says} ${second.says}`,
 		'relation'
 	);
-	clause.tokens = [under, first, relation, over, second].map((token) => ({ ...token, apart: true }));
+	const row = [under, first, relation, over, second].map((token) => ({ ...token, apart: true }));
+	clause.tokens = [...label, ...row];
 }
 
 /** Sums that are not written out: 2 x1 + … + 2 x5, where all that is left out can only be one thing. */

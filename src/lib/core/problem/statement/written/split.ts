@@ -82,6 +82,8 @@ function endsAt(
 	if (/^(?:[ia]|F)/.test(after))
 		return says(before) || mark.kind !== 'comma' ? 'blank' : /^[wcap]*$/.test(before) ? 'blank' : false;
 	if (/^r/.test(after)) return false;
+	// between 2 and 4
+	if (mark.kind === 'and' && shape('B NUM u?$').test(before)) return false;
 	// 0 ≤ x, y ≤ 3 and integer x, y
 	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
 	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
