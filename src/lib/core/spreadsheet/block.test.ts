@@ -33,7 +33,7 @@ test('an activity called B holds no amounts, a last column b does; relations may
 	const wanted = 'max Profit = 5 A + 4 B\nLabour: 2 A + B ≤ 100';
 	expect(printed('Product\tA\tB\tAvailable\nLabour\t2\t1\t100 hours\nProfit\t5\t4')).toBe(wanted);
 	expect(printed('\tA\tB\tb\nProfit\t5\t4\t\nLabour\t2\t1\t100')).toBe(wanted);
-	expect(printed('        A   B   RHS\nProfit  5   4\nLabour  2   1   ≤ 100')).toBe(wanted);
+	expect(printed('        A   B   RHS\nProfit  5   4   0\nLabour  2   1   ≤ 100')).toBe(wanted);
 });
 
 test('the rows of a simplex tableau are equations, and that is told', () => {

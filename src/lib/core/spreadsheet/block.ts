@@ -55,6 +55,7 @@ export interface BlockReading {
 }
 
 const MAX_CELLS = 60_000;
+const MAX_WIDTH = 2_000;
 /** what stands above the names of a simplex tableau’s rows */
 const BASIS = /^(?:basis|base|basic(?: variables?)?|b\.?v\.?)$/i;
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
@@ -123,13 +124,16 @@ function fromMarkdown(text: string): string {
 function tabbed(text: string): string {
 	const lines = text.split('\n');
 	const apart = lines.map((line) => line.trim().replace(/ {2,}/g, '\t'));
-	const width = Math.max(...lines.map((line) => line.length));
+	const width = lines.reduce((most, line) => Math.max(most, line.length), 0);
+	// where a line is that long, nothing stands below anything
+	if (width > MAX_WIDTH) return apart.join('\n');
 	const isGap = Array.from({ length: width }, (_, at) => lines.every((line) => (line[at] ?? ' ') === ' '));
 	// where a column begins: behind two blanks in every line
 	const starts = isGap.flatMap((gap, at) =>
 		!gap && (at === 0 || (isGap[at - 1] && (at === 1 || isGap[at - 2]))) ? [at] : []
 	);
-	if (starts.length < Math.max(...apart.map((line) => line.split('\t').length))) return apart.join('\n');
+	const cells = apart.reduce((most, line) => Math.max(most, line.split('\t').length), 0);
+	if (starts.length < cells) return apart.join('\n');
 	return lines
 		.map((line) => starts.map((from, i) => line.slice(i === 0 ? 0 : from, starts[i + 1]).trim()).join('\t'))
 		.join('\n');
@@ -152,7 +156,7 @@ function withoutJoined(cells: string[][]): string[][] {
 	const parts = (cell: string) => /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/.exec(meantBy(cell));
 	const isJoined = (j: number) => {
 		const filled = cells.slice(1).map((row) => row[j]);
-		return filled.some(parts) && filled.every((cell) => isBlank(cell) || parts(cell));
+		return filled.some(parts) && filled.every((cell) => isBlank(cell) || isNumber(cell) || parts(cell));
 	};
 	const joined = new Set((cells[0] ?? []).flatMap((_, j) => (j > 0 && isJoined(j) ? [j] : [])));
 	if (joined.size !== 1) return cells;
