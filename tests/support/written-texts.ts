@@ -51,6 +51,14 @@ export const TEXTS: Readonly<
 		[`${TWO}\nx + y <= 16 m²`, `${TWO}\nr1: x + y <= 16`, '“m²” is read as “[m²]”'],
 		[`${TWO}\nx + y <= 16 m^2`, `${TWO}\nr1: x + y <= 16`, '“m^2” is read as “[m²]”']
 	],
+	'positive integers': [
+		[
+			`${TWO}\nx + y <= 4\nx, y are positive integers`,
+			`${TWO}\nr1: x + y <= 4\nx, y from 1 integer`,
+			'from 1 integer'
+		],
+		[`${TWO}\nx + y <= 4\nnon-neg`, `${TWO}\nr1: x + y <= 4`, 'is ignored']
+	],
 	'sets, and a as a name': [
 		[`max 3a + 2b\na + b <= 4\na, b in N`, `max 3a + 2b\nr1: a + b <= 4\na, b integer`, 'read as “integer”'],
 		[`max 3a + 2b\na + b <= 4 where a, b in N.`, `max 3a + 2b\nr1: a + b <= 4\na, b integer`],
@@ -1392,6 +1400,7 @@ export const REFUSED: readonly string[] = [
 	'max 3x1 + 3x2 + ... + x5\nx1 + x2 <= 4',
 	'max 3x + 2y\nx + y <= 4\nx exceeds y by at least 2',
 	'max 3x + 2y\nx + y <= 4\nas many x as y',
+	'max 3x + 2y\nx + y <= 4\nfor every x at least 4 y',
 	'            x   y   RHS\nprofit      3   2\nclay        2   1   ≤ 10\nkiln        1   3   ≤ 15',
 	'max 3x + 2y\nx + y <= 4\nx ∈ {1, 3, 5}',
 	'max 3x + 2y\n0.333... x + y <= 4',

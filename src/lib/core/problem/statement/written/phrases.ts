@@ -100,6 +100,12 @@ const RULES = [
 	),
 	rule(
 		'domain',
+		'from 1 integer',
+		'domain',
+		'(?:(?:are|is|be|all|both|must be|has to be|have to be|a) )*positive (?:integers?|whole numbers?)(?: only)?'
+	),
+	rule(
+		'domain',
 		'integer',
 		'domain',
 		'(?:(?:are|is|be|all|both|must be|has to be|have to be|also|an?(?= (?:non|int|whole))|non-?negative) )*(?:integer(?:-| )valued|whole numbers?|integers?|integral|whole|int|gin|ganzzahlig|ganze zahlen|enti(?:er|ers|ère|ères)|enter[oa]s?)(?: numbers?| values?| only)?'

@@ -176,7 +176,8 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		if (numbers.some((own, i) => i > 0 && own !== numbers[i - 1] + 1))
 			return refuse(message('notLinear', 'values'));
 	}
-	// x exceeds y by at least 2
+	// for every table at least 4 chairs; x exceeds y by at least 2
+	if (/^vwrnw$/.test(line)) return refuse(message('sentence', text.trim()));
 	if (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater)
 		return refuse(message('sentence', text.trim()));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
