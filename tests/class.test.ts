@@ -149,11 +149,15 @@ test('a handout is made of the lesson: pages as they are printed, blanks that ho
 	await desk.page.waitForFunction(
 		() => document.querySelector<HTMLSelectElement>('select[data-block="corners"]')!.value === 'blanks'
 	);
-	await desk.page.select('.choices select', 'exam');
-	await gone('[data-cell]');
-
 	const { arrived } = await desk.downloads();
-	await desk.click('LaTeX');
+	// the files come while the pages are made anew
+	await desk.page.evaluate(() => {
+		const preset = document.querySelector<HTMLSelectElement>('.choices select')!;
+		preset.value = 'exam';
+		preset.dispatchEvent(new Event('change', { bubbles: true }));
+		[...document.querySelectorAll('button')].find((own) => own.innerText === 'LaTeX')!.click();
+	});
+	await gone('[data-cell]');
 	expect((await arrived('Two-goods-exam.tex')).toString()).toContain('\\documentclass');
 	expect((await arrived('Two-goods-exam-key.tex')).toString()).toContain('Answers');
 });

@@ -58,7 +58,8 @@ export class Handout {
 	withLink = $state(false);
 	#made = $state.raw<SheetPages>([]);
 	#failure = $state<string | null>(null);
-	readonly running = new Running<'pages' | 'files'>();
+	readonly running = new Running<'pages'>();
+	#filesMade = $state(0);
 
 	constructor(desk: Desk) {
 		this.#desk = desk;
@@ -175,16 +176,25 @@ export class Handout {
 		});
 	}
 
+	/** whether files are being made: that ends neither the pages nor other files */
+	get isFiling(): boolean {
+		return this.#filesMade > 0;
+	}
+
 	/** The handout in a format; empty where it cannot be made. */
 	async files(format: SheetFormat): Promise<SheetFile[]> {
 		const request = this.#request();
-		let files: SheetFile[] = [];
-		if (!request) return files;
-		await this.running.during('files', async (signal) => {
+		if (!request) return [];
+		this.#filesMade += 1;
+		try {
 			const { sheetFilesInWorker } = await import('$lib/work/client');
-			files = await sheetFilesInWorker({ ...request, format }, signal);
-		});
-		return files;
+			return await sheetFilesInWorker({ ...request, format });
+		} catch (error) {
+			this.#failure = en`The files could not be made: ${(error as Error).message}.`;
+			return [];
+		} finally {
+			this.#filesMade -= 1;
+		}
 	}
 }
 

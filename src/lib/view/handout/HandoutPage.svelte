@@ -263,11 +263,13 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<section class="preview" aria-label={en`The pages`} tabindex="0">
 		<p class="count" role="status">
-			{handout.running.what
-				? en`Making the pages …`
-				: handout.refusal
-					? ''
-					: `${pages} ${pages === 1 ? en`page` : en`pages`}`}
+			{handout.isFiling
+				? en`Making the files …`
+				: handout.running.what
+					? en`Making the pages …`
+					: handout.refusal
+						? ''
+						: `${pages} ${pages === 1 ? en`page` : en`pages`}`}
 		</p>
 		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
 		{#if handout.blocks.tableaux === 'cells'}
