@@ -59,7 +59,8 @@ export class Handout {
 	#made = $state.raw<SheetPages>([]);
 	#failure = $state<string | null>(null);
 	readonly running = new Running<'pages'>();
-	#filesMade = $state(0);
+	/** how many requests for files are under way */
+	#making = $state(0);
 
 	constructor(desk: Desk) {
 		this.#desk = desk;
@@ -177,15 +178,15 @@ export class Handout {
 	}
 
 	/** whether files are being made: that ends neither the pages nor other files */
-	get isFiling(): boolean {
-		return this.#filesMade > 0;
+	get isMakingFiles(): boolean {
+		return this.#making > 0;
 	}
 
 	/** The handout in a format; empty where it cannot be made. */
 	async files(format: SheetFormat): Promise<SheetFile[]> {
 		const request = this.#request();
 		if (!request) return [];
-		this.#filesMade += 1;
+		this.#making += 1;
 		try {
 			const { sheetFilesInWorker } = await import('$lib/work/client');
 			return await sheetFilesInWorker({ ...request, format });
@@ -193,7 +194,7 @@ export class Handout {
 			this.#failure = en`The files could not be made: ${(error as Error).message}.`;
 			return [];
 		} finally {
-			this.#filesMade -= 1;
+			this.#making -= 1;
 		}
 	}
 }

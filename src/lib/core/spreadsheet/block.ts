@@ -153,7 +153,7 @@ function cellsOf(text: string, separator: string): string[][] {
 
 /** A column of `≤ 10` becomes two: relations, and amounts under its head. */
 function withoutJoined(cells: string[][]): string[][] {
-	const parts = (cell: string) => /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/.exec(meantBy(cell));
+	const parts = (cell: string) => /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/.exec(cell);
 	const isJoined = (j: number) => {
 		const filled = cells.slice(1).map((row) => row[j]);
 		return filled.some(parts) && filled.every((cell) => isBlank(cell) || isNumber(cell) || parts(cell));
@@ -295,7 +295,7 @@ function guess(
 	const told = isTableau
 		? [
 				...notes,
-				en`The first column looks like the basis of a tableau, so rows are equations. Check the signs of the objective.`
+				en`The first column looks like the basis of a tableau, so its rows are read as equations. Check the signs of the objective.`
 			]
 		: notes;
 	return { cells, layout, roles: rolesOf(cells, layout, relationAt), notes: told };

@@ -263,7 +263,7 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 	<section class="preview" aria-label={en`The pages`} tabindex="0">
 		<p class="count" role="status">
-			{handout.isFiling
+			{handout.isMakingFiles
 				? en`Making the files …`
 				: handout.running.what
 					? en`Making the pages …`

@@ -66,7 +66,7 @@
 		{ sign: '\t', says: en`tabs` },
 		{ sign: ';', says: en`semicolons` },
 		{ sign: ',', says: en`commas` },
-		{ sign: '  ', says: en`two blanks or more` }
+		{ sign: '  ', says: en`two or more spaces` }
 	];
 
 	function take() {

@@ -4,7 +4,7 @@
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useGo } from '$lib/desk/go';
 	import { askWorth } from '$lib/desk/worth';
-	import ToolMenu from '../shared/ToolMenu.svelte';
+	import ActionMenu from './ActionMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The names of the activities with their units, and what can be done with each. */
@@ -28,28 +28,22 @@
 		lesson.edit(orderVariables(lesson.text, lesson.reading, order));
 	}
 
-	const actionsOf = (j: number) =>
-		[
-			{ key: 'left', says: en`Move left`, possible: j > 0, run: () => trade(j, -1) },
-			{ key: 'right', says: en`Move right`, possible: j < names.length - 1, run: () => trade(j, 1) },
-			{
-				key: 'worth',
-				says: en`How far may its coefficient go?`,
-				possible: true,
-				run: () => void askWorth(desk, go, { objective: names[j] })
-			},
-			{
-				key: 'remove',
-				says: en`Remove`,
-				possible: names.length > 1,
-				run: () => lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]))
-			}
-		]
-			.filter(({ possible }) => possible)
-			.map((value) => ({ key: value.key, value }));
+	const actionsOf = (j: number) => [
+		{ key: 'left', says: en`Move left`, possible: j > 0, run: () => trade(j, -1) },
+		{ key: 'right', says: en`Move right`, possible: j < names.length - 1, run: () => trade(j, 1) },
+		{
+			key: 'worth',
+			says: en`How far may its coefficient go?`,
+			run: () => void askWorth(desk, go, { objective: names[j] })
+		},
+		{
+			key: 'remove',
+			says: en`Remove`,
+			possible: names.length > 1,
+			run: () => lesson.edit(removeVariable(lesson.text, lesson.reading, names[j]))
+		}
+	];
 </script>
-
-{#snippet action({ says }: { says: string })}{says}{/snippet}
 
 <thead>
 	<tr>
@@ -59,13 +53,7 @@
 				{@render cell(`variable|${name}`, 0, j + 1, name, en`Name of the activity ${name}`)}
 				<div>
 					{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', en`Unit of the activity ${name}`)}
-					<ToolMenu
-						text=""
-						label={en`More for the activity ${name}`}
-						items={actionsOf(j)}
-						item={action}
-						onchoose={({ run }) => run()}
-					/>
+					<ActionMenu label={en`More for the activity ${name}`} actions={actionsOf(j)} />
 				</div>
 			</th>
 		{/each}

@@ -16,7 +16,7 @@
 	import { toText } from '$lib/core/number';
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
-	import ToolMenu from '../shared/ToolMenu.svelte';
+	import ActionMenu from './ActionMenu.svelte';
 	import type { CellSnippet } from './cell-snippet';
 	import { cellNumber, NEXT, WORDS } from './cells';
 
@@ -39,40 +39,31 @@
 	const { name, terms, relation, rhs, unit } = $derived(row);
 	const identity = $derived(session.identities.get(name));
 	const move = (by: 1 | -1) => lesson.edit(moveRow(lesson.text, lesson.reading, name, by));
-	const actions = $derived(
-		[
-			{ key: 'up', says: en`Move up`, possible: index > 0, run: () => move(-1) },
-			{ key: 'down', says: en`Move down`, possible: !isLast, run: () => move(1) },
-			{
-				key: 'worth',
-				says: en`What is it worth?`,
-				possible: true,
-				run: () => void askWorth(desk, go, { rhs: name })
-			},
-			{
-				key: 'turn',
-				says: en`Multiply by −1`,
-				possible: true,
-				run: () => lesson.edit(turnRow(lesson.text, lesson.reading, name))
-			},
-			{
-				key: 'remove',
-				says: en`Remove`,
-				possible: true,
-				run: () => lesson.edit(removeRow(lesson.text, lesson.reading, name))
-			}
-		]
-			.filter(({ possible }) => possible)
-			.map((value) => ({ key: value.key, value }))
-	);
+	const actions = $derived([
+		{ key: 'up', says: en`Move up`, possible: index > 0, run: () => move(-1) },
+		{ key: 'down', says: en`Move down`, possible: !isLast, run: () => move(1) },
+		{
+			key: 'worth',
+			says: en`What is it worth?`,
+			run: () => void askWorth(desk, go, { rhs: name })
+		},
+		{
+			key: 'turn',
+			says: en`Multiply by −1`,
+			run: () => lesson.edit(turnRow(lesson.text, lesson.reading, name))
+		},
+		{
+			key: 'remove',
+			says: en`Remove`,
+			run: () => lesson.edit(removeRow(lesson.text, lesson.reading, name))
+		}
+	]);
 
 	/** The number under the pointer lights the words of the story that gave it. */
 	function point(part: string | null) {
 		selection.point({ kind: 'constraint', name }, part === null ? null : { name, part });
 	}
 </script>
-
-{#snippet action({ says }: { says: string })}{says}{/snippet}
 
 <tr
 	class:lit={selection.isPointed({ kind: 'constraint', name })}
@@ -149,15 +140,7 @@
 				)}{/if}</td
 		>
 	{/if}
-	<td class="more"
-		><ToolMenu
-			text=""
-			label={en`More for the resource ${name}`}
-			items={actions}
-			item={action}
-			onchoose={({ run }) => run()}
-		/></td
-	>
+	<td class="more"><ActionMenu label={en`More for the resource ${name}`} {actions} /></td>
 </tr>
 
 <style>

@@ -9,13 +9,13 @@
 	const pieces = $derived(numberPieces(cell));
 </script>
 
-<span class:with-m={pieces.length > 1}
-	>{#each pieces as piece, i (i)}{#if piece === 'M'}<i>M</i
+{#snippet written()}{#each pieces as piece, i (i)}{#if piece === 'M'}<i>M</i
 			>{:else if typeof piece === 'string'}{piece}{:else}<NumberView
 				value={piece}
 				style={document.notation.numbers}
-			/>{/if}{/each}</span
->
+			/>{/if}{/each}{/snippet}
+
+{#if pieces.length > 1}<span class="with-m">{@render written()}</span>{:else}{@render written()}{/if}
 
 <style>
 	.with-m {

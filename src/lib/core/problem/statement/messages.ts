@@ -197,9 +197,9 @@ const MESSAGES = {
 			either: en`“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.`,
 			condition: en`“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.`,
 			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`,
-			values: en`That a variable takes one of several values is no linear row. Add a binary variable for each value: x = 1 d1 + 3 d2 + 5 d3 with d1 + d2 + d3 = 1.`,
-			decimals: en`Decimals that go on are no exact number. Write a fraction, such as 1/3.`,
-			dots: en`“…” stands for terms that cannot be told from those beside it. Write each of them.`
+			values: en`A linear row cannot say that a variable takes one of several values. Add a binary variable for each value: x = 1 d1 + 3 d2 + 5 d3 with d1 + d2 + d3 = 1.`,
+			decimals: en`A decimal that never ends cannot be read exactly. Write a fraction, such as 1/3.`,
+			dots: en`The terms that “…” stands for cannot be worked out from those beside it. Write each of them.`
 		})[what],
 	aboutVariables: () =>
 		en`Only a line about one variable, or a list of them, can end with integer, binary, free, from or to.`,

@@ -1,4 +1,3 @@
-import { message } from '../messages';
 import { contextOf, tokensOf } from './tokens';
 import { Draft, type Doubt, type TextRefusal, type Rewriting } from './clause';
 import { clausesOf } from './split';
@@ -10,6 +9,7 @@ import { settleSigns } from './signs';
 import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
+import { refuseTable } from './tables';
 
 /** What a text means in the statement language: stretches of it that are read as something else, what can be meant in two ways, what cannot be read. */
 export interface Written {
@@ -26,14 +26,9 @@ export type { WayToRead, Doubt, TextRefusal, Rewriting } from './clause';
  * @returns edits that bring it to the statement language, in order and without overlap
  */
 export function readWritten(source: string): Written {
-	const matrix = new Draft();
-	if (writeOut(source, matrix))
-		return { edits: inOrder(matrix.edits), doubts: [], refusals: matrix.refusals };
-	const table = tableIn(source);
-	if (table) {
-		matrix.refuse(table, message('table'));
-		return { edits: inOrder(matrix.edits), doubts: [], refusals: matrix.refusals };
-	}
+	const whole = new Draft();
+	if (writeOut(source, whole) || refuseTable(source, whole))
+		return { edits: inOrder(whole.edits), doubts: [], refusals: whole.refusals };
 	const context = contextOf(source);
 	const { tokens, passed } = tokensOf(source, context);
 	const draft = new Draft();
@@ -80,31 +75,6 @@ export function readWritten(source: string): Written {
 			draft.edits.push({ from, to, insert, kind: habit ?? 'latex' });
 	}
 	return { edits: inOrder(draft.edits), doubts: draft.doubts, refusals: draft.refusals };
-}
-
-const AMOUNT = /^(?:[≤≥<>]?=?[ ]*)[-−]?\d[\d.,/]*$/;
-const HEADING = /^(?:[≤≥<>]?=?|\p{L}[^+*·=<>≤≥]*)$/u;
-
-/** a comment, a title, a story */
-const PASSED = /^\s*(?:#|\/\/|%|title\b|story\b)/i;
-
-/** Lines of names and numbers in columns, as a spreadsheet or a book has them; null where there are none. */
-function tableIn(source: string): { from: number; to: number } | null {
-	let [from, to, amounts, at] = [0, 0, 0, 0];
-	for (const line of [...source.split('\n'), '']) {
-		const [, ...cells] = line.trim().split(/[ ]*\t[ ]*|[ ]{2,}/);
-		const count = cells.filter((cell) => AMOUNT.test(cell)).length;
-		const isLine =
-			cells.length > 0 &&
-			!PASSED.test(line) &&
-			cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
-		if (isLine && from === to) [from, to, amounts] = [at, at + line.length, count > 1 ? 1 : 0];
-		else if (isLine) [to, amounts] = [at + line.length, amounts + (count > 1 ? 1 : 0)];
-		else if (amounts > 1) break;
-		else [from, to, amounts] = [0, 0, 0];
-		at += line.length + 1;
-	}
-	return amounts > 1 ? { from, to } : null;
 }
 
 /** Numbers that can be read in two ways are one question. */

@@ -109,10 +109,6 @@ function points(clause: Clause, draft: Draft): void {
 	}
 }
 
-/** The line of the source that a clause begins in. */
-const lineOf = ({ source, from }: Clause): string =>
-	source.slice(source.lastIndexOf('\n', from - 1) + 1).split('\n', 1)[0];
-
 /** Bullets: a mark before every row; a dash may be a sign as well. */
 function bullets(clauses: readonly Clause[], draft: Draft): void {
 	const first = clauses.filter(({ isLater }) => !isLater);
@@ -120,6 +116,10 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 	const isDash = ({ tokens, shape: line }: Clause) =>
 		line[0] === 's' && tokens[0].says === '-' && !!tokens[1]?.apart;
 	const dashes = rows.length > 1 && rows.every(isDash);
+	// where the objective has a dash before it, all that follows are bullets too
+	const isBulleted = first.some(
+		(clause) => /g/.test(clause.shape) && isDash(clause) && /[-–—]/.test(clause.source[clause.from])
+	);
 	const asked: Clause[] = [];
 	for (const clause of first) {
 		const [head, next] = clause.tokens;
@@ -140,10 +140,6 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 		} else if (dashes && isDash(clause)) asked.push(clause);
 	}
 	if (asked.length === 0) return;
-	// where the objective has a dash before it, all that follows are bullets too
-	const isBulleted = first.some(
-		(clause) => /g/.test(clause.shape) && /^[ \t]*[-–—][ \t]/.test(lineOf(clause))
-	);
 	draft.ask(
 		asked.map(({ tokens: [head, next] }) => ({ from: head.from, to: next.from })),
 		isBulleted ? ['', '- '] : ['- ', ''],
@@ -312,6 +308,20 @@ function nameRow(row: Clause, draft: Draft, text: string): void {
 	draft.put({ from: row.from, to: row.from }, `${row.labelled}: `, 'label');
 }
 
+/** x + y ≤ 16 m², 16 m^2: the unit, where its letter is no variable; returns whether there is one. */
+function areaBehind(clause: Clause, draft: Draft, { words }: Evidence): boolean {
+	const raised = /r[^r]*n(wen?)$/.exec(clause.shape);
+	if (!raised) return false;
+	const at = clause.shape.length - raised[1].length;
+	const written = clause.source.slice(clause.tokens[at].from, clause.to);
+	const isArea = /^(?:[cdk]?m|mm|ft|in|yd)(?:[²³]|\^[23])$/.test(written);
+	if (!isArea || (words.get(clause.tokens[at].says) ?? 0) > 1) return false;
+	const unit = `[${written.replace('^2', '²').replace('^3', '³')}]`;
+	draft.put({ from: clause.tokens[at - 1].to, to: clause.to }, ` ${unit}`, 'unit');
+	clause.merge(at, clause.shape.length, 'unit', unit);
+	return true;
+}
+
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
@@ -322,20 +332,7 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 		draft.passEnd(clause, at, 'label');
 		return;
 	}
-	// x + y ≤ 16 m², 16 m^2
-	const raised = /r[^r]*n(wen?)$/.exec(clause.shape);
-	const area = raised && clause.source.slice(clause.tokens.at(-raised[1].length)!.from, clause.to);
-	const power = clause.shape.length - (raised?.[1].length ?? 0);
-	if (
-		raised &&
-		/^(?:[cdk]?m|mm|ft|in|yd)(?:[²³]|\^[23])$/.test(area!) &&
-		(evidence.words.get(clause.tokens[power].says) ?? 0) < 2
-	) {
-		const unit = `[${area!.replace('^2', '²').replace('^3', '³')}]`;
-		draft.put({ from: clause.tokens[power - 1].to, to: clause.to }, ` ${unit}`, 'unit');
-		clause.merge(power, clause.shape.length, 'unit', unit);
-		return;
-	}
+	if (areaBehind(clause, draft, evidence)) return;
 	// x + y ≤ 4   constraint 1
 	const counted = /r[^lr]*[nw]u?(w+n)$/.exec(clause.shape);
 	if (counted && !clause.labelled && !/g/.test(clause.shape)) {

@@ -1,7 +1,7 @@
 import { message, type Message } from '../messages';
 import { said, shape, type Clause, type Draft } from './clause';
 import type { Evidence } from './names';
-import { range } from './signs';
+import { goesOn, intervalEnds, range } from './signs';
 import type { Token } from './token';
 
 /** Rows that are put together otherwise: two limits, absolute values, shares, relations between several sides. */
@@ -44,11 +44,9 @@ export function settleRow(clause: Clause, draft: Draft): void {
 	}
 	// x + y in [2, 4]
 	const interval = is('(SUM)hu');
-	const ends = interval && /^\[\s*([-−]?[\d./]+)\s*[,;]\s*([-−]?[\d./]+)\s*\]$/.exec(tokens.at(-1)!.says);
-	if (ends)
-		return put(
-			`${ends[1].replace('−', '-')} ≤ ${clause.text(0, interval[1].length)} ≤ ${ends[2].replace('−', '-')}`
-		);
+	const ends = interval && intervalEnds(tokens.at(-1)!.says);
+	if (ends?.every((end) => /^-?[\d./]+$/.test(end)))
+		return put(`${ends[0]} ≤ ${clause.text(0, interval![1].length)} ≤ ${ends[1]}`);
 	// at most 4 and at least 2
 	const two = is('(SUM)r(NUM)u?[ca]*r(NUM)u?');
 	if (two) {
@@ -136,18 +134,16 @@ export function settleDots(clause: Clause, draft: Draft): void {
 		const at = own.findIndex(({ kind }) => kind === 'dots');
 		const [before, after] = [own.slice(0, at - 1), own.slice(at + 2)];
 		const [factor, other] = [before, after].map((term) => said(term.slice(0, -1)));
-		const names = range(before.at(-1)!.says, after.at(-1)!.says);
+		const names = range(before.at(-1)!.says, after.at(-1)!.says)?.slice(1, -1);
 		if (!names || factor !== other || own[at - 1].says !== own[at + 1].says) return;
 		const sign = own[at - 1].says;
-		const terms = names.slice(1, -1).map((name) => `${sign} ${factor ? `${factor} ` : ''}${name} `);
+		const terms = names.map((name) => `${sign} ${factor ? `${factor} ` : ''}${name} `);
 		draft.put({ from: own[at - 1].from, to: own[at + 1].to }, `${terms.join('')}${sign}`, 'number');
 		const { from, to } = own[at];
-		const added = names
-			.slice(1, -1)
-			.flatMap((name): Token[] => [
-				{ ...own[at - 1], from, to },
-				...before.map((token) => ({ ...token, from, to, ...(token.kind === 'word' ? { says: name } : {}) }))
-			]);
+		const added = names.flatMap((name): Token[] => [
+			{ ...own[at - 1], from, to },
+			...before.map((token) => ({ ...token, from, to, ...(token.kind === 'word' ? { says: name } : {}) }))
+		]);
 		clause.tokens = [
 			...clause.tokens.slice(0, found.index + at - 1),
 			...added,
@@ -170,15 +166,12 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	if (isAbout && /\d[.,]\d+[ \t]?(?:\.\.\.|…)/.test(text)) return refuse(message('notLinear', 'decimals'));
 	if (isAbout && /so[sr]|so$/.test(line)) return refuse(message('notLinear', 'dots'));
 	// x in {1, 3, 5}
-	const values = /hj(n(?:[cm]n)+)k$/.exec(line);
-	if (isAbout && values) {
+	if (isAbout && /hjn(?:[cm]n)+k$/.test(line)) {
 		const numbers = tokens.filter(({ kind }) => kind === 'number').map(({ says }) => Number(says));
-		if (numbers.some((own, i) => i > 0 && own !== numbers[i - 1] + 1))
-			return refuse(message('notLinear', 'values'));
+		if (!goesOn(numbers)) return refuse(message('notLinear', 'values'));
 	}
 	// for every table at least 4 chairs; x exceeds y by at least 2
-	if (/^vwrnw$/.test(line)) return refuse(message('sentence', text.trim()));
-	if (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater)
+	if (/^vwrnw$/.test(line) || (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater))
 		return refuse(message('sentence', text.trim()));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
 		return refuse(message('notLinear', 'parity'));

@@ -36,6 +36,16 @@ export function range(first: string, last: string): string[] | null {
 		: null;
 }
 
+/** Whether each number is one more than the one before. */
+export const goesOn = (numbers: readonly number[]): boolean =>
+	numbers.every((own, i) => i === 0 || own === numbers[i - 1] + 1);
+
+/** The ends of an interval such as `[0, 3]`, with a plain minus; null where a text is none. */
+export function intervalEnds(text: string): string[] | null {
+	const found = /^\[\s*([-−+]?[^,;\s]+)\s*[,;]\s*([-−+]?[^,;\s]+)\s*\]$/.exec(text);
+	return found && found.slice(1).map((end) => end.replace('−', '-'));
+}
+
 /** The names at the beginning of a clause: listed, in brackets, from the first to the last, or all there are. */
 function namesOf(clause: Clause, from: number, all: readonly string[]): Names | null {
 	const { tokens, shape: line } = clause;
@@ -155,10 +165,10 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 		const numbers = rest.filter(({ kind }) => kind === 'number').map(({ says }) => Number(says));
 		if (numbers.length === 2 && numbers[0] === 0 && numbers[1] === 1)
 			return { says: ' binary', isPlain: false };
-		const goesOn = numbers.every((own, i) => i === 0 || own === numbers[i - 1] + 1);
-		if (/o/.test(line) && goesOn)
+		const isRow = goesOn(numbers);
+		if (/o/.test(line) && isRow)
 			return { says: numbers[0] === 0 ? ' integer' : ` from ${numbers[0]} integer`, isPlain: false };
-		if (goesOn && numbers.length > 1)
+		if (isRow && numbers.length > 1)
 			return { says: ` from ${numbers[0]} to ${numbers.at(-1)} integer`, isPlain: false };
 		return null;
 	}
@@ -167,18 +177,17 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 	// an interval looks like a unit
 	const interval = is('h(?:u|p(s?(?:n|N))[cm](s?(?:n|N))[uq?])');
 	if (interval) {
-		const inside =
-			line === 'hu' ? /^\[\s*([-−+]?[^,;\s]+)\s*[,;]\s*([-−+]?[^,;\s]+)\s*\]$/.exec(rest[1].says) : null;
-		const ends = inside
-			? [inside[1], inside[2]]
-			: clause.source
-					.slice(rest[1].from, rest.at(-1)!.to)
-					.replace(/[[\]()\s]/g, '')
-					.split(/[,;]/);
+		const ends =
+			(line === 'hu' && intervalEnds(rest[1].says)) ||
+			clause.source
+				.slice(rest[1].from, rest.at(-1)!.to)
+				.replace(/[[\]()\s]/g, '')
+				.split(/[,;]/)
+				.map((end) => end.replace('−', '-'));
 		const isEnd = (end: string) => /∞|inf/i.test(end);
 		if (ends.length !== 2) return null;
 		return {
-			says: `${isEnd(ends[0]) ? ' free' : ` from ${ends[0].replace('−', '-')}`}${isEnd(ends[1]) ? '' : ` to ${ends[1].replace('−', '-')}`}`,
+			says: `${isEnd(ends[0]) ? ' free' : ` from ${ends[0]}`}${isEnd(ends[1]) ? '' : ` to ${ends[1]}`}`,
 			isPlain: false
 		};
 	}
