@@ -1,6 +1,6 @@
 import { ruleNamed } from '../method/rule';
 import { writeProblem } from '../problem/codec';
-import { isPlain } from '../problem/format';
+import { isPlain } from '../problem/shape';
 import { collect, InputError, readProblem, type Issue } from '../problem/json';
 import { canonical } from '../question/answers';
 import { questions } from '../question/ask';

@@ -1,7 +1,7 @@
 import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { RULE_NAMES } from '../method/rule';
 import { METHODS } from '../method/solve';
-import { isPlain } from '../problem/format';
+import { isPlain } from '../problem/shape';
 import { collect, InputError, readProblem, validate, type Issue } from '../problem/json';
 import {
 	anyText,

@@ -41,7 +41,7 @@ const VIEW = record({ x: finite, y: finite, scale: above(0) });
 export type RegionView = Of<typeof VIEW>;
 
 /** What variables and constraints mean, in the words of the story; by their lasting keys. */
-const words = byKey(text(400, 0), MAX_WORDS, 80);
+const words = byKey(text(400, 0), { most: MAX_WORDS, longest: 80 });
 const MEANINGS = record({ variables: words, constraints: words });
 export type Meanings = Of<typeof MEANINGS>;
 
@@ -81,7 +81,7 @@ export const LESSON_FIELDS = {
 	notation: NOTATION,
 	view: nullable(VIEW),
 	/** plans that were tried and kept, amounts as text by name */
-	plans: list(record({ name: text(80), amounts: byKey(exactNumber, 500, 80) }), 200),
+	plans: list(record({ name: text(80), amounts: byKey(exactNumber, { most: 500, longest: 80 }) }), 200),
 	/** the tree of its whole numbers; null where none was begun, as in lessons before there were trees */
 	tree: since(nullable(TREE), null),
 	/** how it was designed: a request of POST /api/v1/design with the version of what reads it, as JSON; empty where it was not */

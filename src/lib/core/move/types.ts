@@ -28,7 +28,7 @@ export type Way = ChosenMethod | 'auto' | 'by-hand';
 
 /** the id of a column, or a lasting key */
 const id = text(100);
-const multipliers = byKey(exactNumber, 500, 100);
+const multipliers = byKey(exactNumber, { most: 500, longest: 100 });
 
 /** What each kind of move consists of, numbers as text as everything that is kept: its type, check and schema are made from this. */
 const FIELDS = {

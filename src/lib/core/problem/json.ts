@@ -1,7 +1,9 @@
 import { en } from '../language/language';
 import * as yup from 'yup';
 import { decodeProblem } from './codec';
-import { isPlain, problemFormat, type ProblemJson } from './format';
+import { PROBLEM_FORMAT, type ProblemJson } from './format';
+import { isPlain } from './shape';
+import { checkOf } from './shape-check';
 import { MAX_CONSTRAINTS, MAX_VARIABLES, type Problem } from './types';
 
 /** What is wrong with a piece of input, and where. */
@@ -56,6 +58,8 @@ export function validate(schema: yup.Schema, data: unknown, root = ''): void {
 	}
 }
 
+const problemCheck = checkOf(PROBLEM_FORMAT);
+
 /** Names twice, and terms of variables that are not there: what no field can tell alone. */
 function crossFaults(raw: ProblemJson, root: string): Issue[] {
 	const at = (path: string) => (root ? `${root}.${path}` : path);
@@ -104,7 +108,7 @@ function sizeFaults(data: unknown, root: string): Issue[] {
 export function readProblem(data: unknown, root = ''): Problem {
 	const tooLong = sizeFaults(data, root);
 	if (tooLong.length) throw new InputError(tooLong);
-	validate(problemFormat, data, root);
+	validate(problemCheck, data, root);
 	const raw = data as ProblemJson;
 	const issues = crossFaults(raw, root);
 	if (issues.length) throw new InputError(issues);

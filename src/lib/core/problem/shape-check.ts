@@ -1,7 +1,9 @@
 import * as yup from 'yup';
 import { parseRational } from '../number/rational';
-import { isPlain } from './format';
-import type { Shape } from './shape';
+import { isPlain, type Shape } from './shape';
+
+/** faults told of values by key; more would help nobody */
+const MOST_FAULTS = 20;
 
 function isNumber(value: unknown): boolean {
 	try {
@@ -13,6 +15,17 @@ function isNumber(value: unknown): boolean {
 
 const fieldsOf = (fields: Readonly<Record<string, Shape>>): yup.ObjectShape =>
 	Object.fromEntries(Object.entries(fields).map(([name, own]) => [name, checkOf(own)]));
+
+/** What is wrong with a value that stands at a path. */
+function faultsIn(schema: yup.Schema, value: unknown, path: string): readonly yup.ValidationError[] {
+	try {
+		schema.validateSync(value, { strict: true, path } as yup.ValidateOptions);
+		return [];
+	} catch (error) {
+		if (error instanceof yup.ValidationError) return [error];
+		throw error;
+	}
+}
 
 /** One of several checks, by the value. */
 const either = (of: (value: unknown) => yup.AnySchema): yup.Schema => yup.lazy(of) as unknown as yup.Schema;
@@ -27,6 +40,7 @@ export function checkOf(shape: Shape): yup.Schema {
 			const { least, most, pattern } = shape;
 			const wanted = '${path} must be text';
 			const plain = (least > 0 ? yup.string().required(wanted) : yup.string().defined(wanted))
+				.nonNullable(wanted)
 				.typeError(wanted)
 				.max(most, `\${path} has more than ${most} characters`);
 			return pattern === undefined ? plain : plain.matches(new RegExp(pattern, 'u'));
@@ -57,14 +71,14 @@ export function checkOf(shape: Shape): yup.Schema {
 			return yup.mixed().test('one-of', message, (value) => shape.values.includes(value as string));
 		}
 		case 'list': {
-			const { least, most } = shape;
-			const wanted = '${path} must be a list';
+			const { least, most, called } = shape;
+			const wanted = called ? `\${path} must be a list of ${called}` : '${path} must be a list';
 			return yup
 				.array(checkOf(shape.of) as yup.AnySchema)
 				.typeError(wanted)
 				.required(wanted)
-				.min(least, `\${path} has fewer than ${least} entries`)
-				.max(most, `\${path} has more than ${most} entries`);
+				.min(least, `\${path} has fewer than ${least} ${called ?? 'entries'}`)
+				.max(most, `\${path} has more than ${most} ${called ?? 'entries'}`);
 		}
 		case 'record': {
 			const message = `\${path} must be ${shape.called ?? 'an object'}`;
@@ -74,15 +88,29 @@ export function checkOf(shape: Shape): yup.Schema {
 				: plain;
 		}
 		case 'by-key': {
-			const { most, longest } = shape;
+			const { most, longest, called } = shape;
 			const own = checkOf(shape.of);
-			const isRight = (value: unknown) =>
-				isPlain(value) &&
-				Object.keys(value).length <= most &&
-				Object.entries(value).every(
-					([key, part]) => key.length <= longest && own.isValidSync(part, { strict: true })
-				);
-			return yup.mixed().required().test('by-key', '${path} is not a list of values by key', isRight);
+			const wanted = `\${path} must be ${called}`;
+			return yup
+				.mixed()
+				.required(wanted)
+				.test('by-key', function (value) {
+					if (!isPlain(value)) return this.createError({ message: wanted });
+					const entries = Object.entries(value);
+					if (entries.length > most)
+						return this.createError({ message: `\${path} has more than ${most} entries` });
+					const faults: yup.ValidationError[] = [];
+					for (const [key, part] of entries) {
+						const path = `${this.path}.${key}`;
+						if (key.length > longest)
+							faults.push(
+								this.createError({ message: `\${path} has a name of more than ${longest} characters` })
+							);
+						else faults.push(...faultsIn(own, part, path));
+						if (faults.length >= MOST_FAULTS) break;
+					}
+					return faults.length === 0 || new yup.ValidationError(faults);
+				});
 		}
 		case 'nullable': {
 			const own = checkOf(shape.of) as yup.AnySchema;
@@ -116,6 +144,14 @@ export function checkOf(shape: Shape): yup.Schema {
 			return (checkOf(shape.of) as yup.MixedSchema).test('sound', shape.message, (value) =>
 				shape.test(value)
 			) as yup.Schema;
+		case 'checked':
+			return yup
+				.mixed()
+				.nullable()
+				.test('checked', function (value) {
+					const message = shape.fault(value);
+					return message === null || this.createError({ message });
+				});
 		case 'described':
 		case 'named':
 			return checkOf(shape.of);

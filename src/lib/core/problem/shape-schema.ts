@@ -90,6 +90,7 @@ export function schemaOf(shape: Shape): JsonSchema {
 			return { ...schemaOf(shape.of), description: shape.words };
 		case 'named':
 			return { $ref: `#/components/schemas/${shape.name}` };
+		case 'checked':
 		case 'schema':
 			return shape.schema;
 	}

@@ -16,7 +16,14 @@ export type Description =
 	| { readonly kind: 'whole'; readonly least: number; readonly most: number; readonly mayBeText: boolean }
 	| { readonly kind: 'flag' }
 	| { readonly kind: 'one-of'; readonly values: readonly (string | number | boolean)[] }
-	| { readonly kind: 'list'; readonly of: Shape; readonly least: number; readonly most: number }
+	/** `called`: what is in it, in messages; `entries` where nothing is said */
+	| {
+			readonly kind: 'list';
+			readonly of: Shape;
+			readonly least: number;
+			readonly most: number;
+			readonly called?: string;
+	  }
 	/** fields by name; what is not among them is left out, or, where it is closed, refused */
 	| {
 			readonly kind: 'record';
@@ -25,8 +32,14 @@ export type Description =
 			/** what it is called where something else stands there: `an object with a problem` */
 			readonly called?: string;
 	  }
-	/** values by any key of so many characters */
-	| { readonly kind: 'by-key'; readonly of: Shape; readonly most: number; readonly longest: number }
+	/** so many values by any key of so many characters */
+	| {
+			readonly kind: 'by-key';
+			readonly of: Shape;
+			readonly most: number;
+			readonly longest: number;
+			readonly called: string;
+	  }
 	| { readonly kind: 'nullable'; readonly of: Shape }
 	/** a field that may be left out; `fresh`: what is put there then, and whether the schema tells it */
 	| { readonly kind: 'optional'; readonly of: Shape; readonly fresh?: unknown; readonly isTold?: boolean }
@@ -39,6 +52,12 @@ export type Description =
 	| { readonly kind: 'described'; readonly of: Shape; readonly words: string }
 	/** a shape that schemas refer to by its name */
 	| { readonly kind: 'named'; readonly name: string; readonly of: Shape }
+	/** what has messages of its own: its JSON Schema, and what is wrong with a value (null: nothing) */
+	| {
+			readonly kind: 'checked';
+			readonly schema: Readonly<Record<string, unknown>>;
+			fault(value: unknown): string | null;
+	  }
 	/** what is checked elsewhere: its JSON Schema alone */
 	| { readonly kind: 'schema'; readonly schema: Readonly<Record<string, unknown>> };
 
@@ -88,11 +107,13 @@ export const oneOf = <const T extends string | number | boolean>(values: readonl
 	kind: 'one-of',
 	values
 });
-export const list = <T>(of: Shape<T>, most = Infinity, least = 0): Shape<readonly T[]> => ({
+/** @param called what is in it, in messages */
+export const list = <T>(of: Shape<T>, most = Infinity, least = 0, called?: string): Shape<readonly T[]> => ({
 	kind: 'list',
 	of,
 	least,
-	most
+	most,
+	...(called === undefined ? {} : { called })
 });
 /** @param called what is said that there must be, where something else is */
 export const record = <F extends Fields>(fields: F, called?: string): Shape<RecordOf<F>> => ({
@@ -110,14 +131,8 @@ export const closed = <F extends Fields>(fields: F, called?: string): Shape<Reco
 });
 export const byKey = <T>(
 	of: Shape<T>,
-	most = Infinity,
-	longest = Infinity
-): Shape<Readonly<Record<string, T>>> => ({
-	kind: 'by-key',
-	of,
-	most,
-	longest
-});
+	{ most = Infinity, longest = Infinity, called = 'an object of values by name' } = {}
+): Shape<Readonly<Record<string, T>>> => ({ kind: 'by-key', of, most, longest, called });
 export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ kind: 'nullable', of });
 /** @param fresh what it is where it is left out */
 export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>
@@ -147,6 +162,11 @@ export const sound = <T>(of: Shape<T>, message: string, test: (value: T) => bool
 });
 export const described = <T>(of: Shape<T>, words: string): Shape<T> => ({ kind: 'described', of, words });
 export const named = <T>(name: string, of: Shape<T>): Shape<T> => ({ kind: 'named', name, of });
+/** @param fault says what is wrong with a value, without its path; null where it is right */
+export const checked = <T>(
+	schema: Readonly<Record<string, unknown>>,
+	fault: (value: unknown) => string | null
+): Shape<T> => ({ kind: 'checked', schema, fault });
 /** What is checked elsewhere, by its JSON Schema. */
 export const bySchema = <T>(schema: Readonly<Record<string, unknown>>): Shape<T> => ({
 	kind: 'schema',
@@ -154,3 +174,7 @@ export const bySchema = <T>(schema: Readonly<Record<string, unknown>>): Shape<T>
 });
 /** A shape whose type is said elsewhere. */
 export const as = <T>(of: Shape): Shape<T> => of as Shape<T>;
+
+/** Whether a value is an object of names and values, and no list. */
+export const isPlain = (value: unknown): value is Record<string, unknown> =>
+	typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -1,6 +1,6 @@
 import { en } from '../language/language';
 import { parseRational, toText, type Rational } from '../number/rational';
-import { isPlain } from '../problem/format';
+import { isPlain } from '../problem/shape';
 import type { Plan } from '../problem/types';
 import type { Answer, QuestionKind } from './types';
 
