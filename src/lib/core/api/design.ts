@@ -15,9 +15,8 @@ import { isLimited } from '../design/wishes/controls';
 import { kindOfWish, WISH_KINDS, WISH_NAMES } from '../design/wishes/kinds';
 import { writeProblem } from '../problem/codec';
 import type { ProblemJson } from '../problem/format';
-import { collect, InputError, validate, type Issue } from '../problem/json';
+import { collect, InputError, inputReader, type Issue } from '../problem/json';
 import type { Of } from '../problem/shape';
-import { checkOf } from '../problem/shape-check';
 import { DESIGN_REQUEST, wishShape, type FormWanted } from './design-request';
 import type { NearJson } from './shapes';
 import type { RunControl } from './solve';
@@ -46,7 +45,7 @@ type Given = Of<typeof DESIGN_REQUEST>;
 const partsOf = (form: FormWanted): readonly FormPart[] =>
 	form === 'tidy' ? FORM_PARTS : form === 'any' ? [] : form;
 
-const check = checkOf(DESIGN_REQUEST);
+const read = inputReader(DESIGN_REQUEST);
 
 /** A whole number that was checked, and may be written as text. */
 const numberOf = (value: string | number): number => Number(value);
@@ -83,7 +82,7 @@ function readWishes(list: readonly unknown[]): Wish[] {
 		const { kind } = raw as { kind?: unknown };
 		if (typeof kind !== 'string' || !Object.hasOwn(WISH_KINDS, kind))
 			return issues.push({ path: `${path}.kind`, message: `must be one of ${WISH_NAMES.join(', ')}` });
-		collect(issues, () => validate(checkOf(wishShape(kind as WishName)), raw, path));
+		collect(issues, () => inputReader(wishShape(kind as WishName))(raw, path));
 	});
 	if (issues.length) throw new InputError(issues);
 	return list as Wish[];
@@ -110,8 +109,7 @@ export function contradictions(request: DesignRequest): Issue[] {
  * @throws InputError with the faults and their paths; for wishes that contradict themselves, too
  */
 export function readDesignRequest(data: unknown): { request: DesignRequest; milliseconds: number } {
-	validate(check, data);
-	const raw = check.cast(data) as Given;
+	const raw = read(data);
 	const { variables, constraints } = raw;
 	if (raw.relations && raw.relations.length !== constraints)
 		throw new InputError([

@@ -3,13 +3,13 @@ import { DESIGN_REQUEST, WISH } from './design-request';
 import {
 	CONVERT_REQUEST,
 	DUAL_REQUEST,
-	JUDGE_REQUEST,
 	PARAMETRIC_REQUEST,
 	QUESTIONS_REQUEST,
 	REGION_REQUEST,
 	SHEET_REQUEST,
 	SOLVE_REQUEST
 } from './requests';
+import { JUDGE_ANSWER, JUDGE_REQUEST, QUESTION_RECORD, QUESTIONS_ANSWER } from './question-shapes';
 import type { Shape } from '../problem/shape';
 import { schemaOf } from '../problem/shape-schema';
 
@@ -19,6 +19,9 @@ type Json = Record<string, unknown>;
 
 const SHAPES: Readonly<Record<string, Shape>> = {
 	...ANSWER_SHAPES,
+	Question: QUESTION_RECORD,
+	QuestionsAnswer: QUESTIONS_ANSWER,
+	JudgeAnswer: JUDGE_ANSWER,
 	SolveRequest: SOLVE_REQUEST,
 	ConvertRequest: CONVERT_REQUEST,
 	RegionRequest: REGION_REQUEST,

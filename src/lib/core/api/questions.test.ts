@@ -44,7 +44,15 @@ test('what is no question is refused with its path', () => {
 	expect(paths(judged({ answer: 'x' }))).toEqual(['question']);
 	expect(paths(judged({ question, answer: null }))).toEqual(['answer']);
 	expect(paths(judged({ question: { ...question, tableau: { columns: ['x'] } }, answer: 'x' }))).toEqual([
+		'question.tableau.rows',
+		'question.tableau.objective'
+	]);
+	const narrow = { ...question.tableau, columns: question.tableau.columns.slice(1) };
+	expect(paths(judged({ question: { ...question, tableau: narrow }, answer: 'x' }))).toEqual([
 		'question.tableau'
+	]);
+	expect(paths(judged({ question: { ...question, right: [{}] }, answer: 'x' }))).toEqual([
+		'question.right[0]'
 	]);
 	expect(judged({ question, answer: 'perhaps' })).toMatchObject({ status: 200, body: { right: false } });
 	for (const text of ['', 'null', '[]', '3'])

@@ -1,9 +1,8 @@
 import { startWords } from '../method/messages';
 import { CannotStart } from '../method/solve';
-import { InputError, validate, type Issue } from '../problem/json';
-import { checkOf } from '../problem/shape-check';
+import { InputError, inputReader, type Issue } from '../problem/json';
 import { plainText } from '../sentence/sentence';
-import { convert, type Conversion } from '../formats/convert';
+import { convert } from '../formats/convert';
 import { answerDesign, type DesignJson } from './design';
 import { answerDual, answerParametric } from './duality';
 import { parseJson } from '../formats/json-text';
@@ -47,7 +46,7 @@ export function problemDetails(status: number, detail: string, issues: readonly 
 export const jsonReply = (status: number, body: object): Reply => ({ status, text: JSON.stringify(body) });
 
 const MOST_ISSUES = 100;
-const checkConversion = checkOf(CONVERT_REQUEST);
+const readConversion = inputReader(CONVERT_REQUEST);
 
 function guarded(text: string, answer: (data: unknown) => object): Reply {
 	try {
@@ -79,11 +78,7 @@ export function replySolve(text: string, control: (milliseconds: number) => RunC
 }
 
 /** Answers the body of POST /api/v1/convert. */
-export const replyConvert = (text: string): Reply =>
-	guarded(text, (data) => {
-		validate(checkConversion, data);
-		return convert(data as Conversion);
-	});
+export const replyConvert = (text: string): Reply => guarded(text, (data) => convert(readConversion(data)));
 
 /** Answers the body of POST /api/v1/region. */
 export const replyRegion = (text: string, control: RunControl): Reply =>

@@ -2,7 +2,7 @@ import { FORMATS_READ, FORMATS_WRITTEN } from '../formats/convert';
 import { RULE_NAMES } from '../method/rule';
 import { METHODS } from '../method/solve';
 import { isPlain } from '../problem/shape';
-import { collect, InputError, readProblem, validate, type Issue } from '../problem/json';
+import { collect, InputError, inputReader, readProblem, type Issue } from '../problem/json';
 import {
 	anyText,
 	bySchema,
@@ -18,13 +18,12 @@ import {
 	type Of,
 	type Shape
 } from '../problem/shape';
-import { checkOf } from '../problem/shape-check';
 import type { Problem } from '../problem/types';
 import { KIND_NAMES } from '../question/types';
 import { SHEET_FORMATS } from '../sheet/files';
 import { MOST_VARIANTS, SHEET_PRESETS } from '../sheet/presets';
 import { INTEGER_WAYS, MAX_MILLISECONDS, MAX_STEPS, TIME } from './limits';
-import { ANSWER_GIVEN, PROBLEM, QUESTION } from './shapes';
+import { PROBLEM } from './shapes';
 
 /** What the API is asked, described once: checks, types and schemas come from here. The request to design stands in `design-request.ts`. */
 
@@ -95,7 +94,6 @@ export const QUESTIONS_REQUEST = record(
 	},
 	WITH_PROBLEM
 );
-export const JUDGE_REQUEST = record({ question: QUESTION, answer: ANSWER_GIVEN });
 export const SHEET_REQUEST = record(
 	{
 		...RUN,
@@ -115,15 +113,16 @@ export const SHEET_REQUEST = record(
 export function requestReader<S extends Shape>(
 	shape: S
 ): (data: unknown) => { readonly problem: Problem; readonly given: Omit<Of<S>, 'problem'> } {
-	const check = checkOf(shape);
+	const read = inputReader(shape);
 	return (data) => {
 		// a list would pass for an object
 		if (!isPlain(data)) throw new InputError([{ path: '', message: `must be ${WITH_PROBLEM}` }]);
 		const issues: Issue[] = [];
-		collect(issues, () => validate(check, data));
+		let given: Of<S> | null = null;
+		collect(issues, () => (given = read(data)));
 		let problem: Problem | null = null;
 		collect(issues, () => (problem = readProblem(data.problem, 'problem')));
-		if (issues.length > 0 || !problem) throw new InputError(issues);
-		return { problem, given: check.cast(data) as Omit<Of<S>, 'problem'> };
+		if (issues.length > 0 || !problem || !given) throw new InputError(issues);
+		return { problem, given };
 	};
 }

@@ -1,6 +1,5 @@
 import { NODE_CODES, WAY_CODES } from '../integer/messages';
 import { FINDING_CODES, START_CODES } from '../method/messages';
-import { ENTERING_RULES } from '../method/rule';
 import { METHODS, type MethodName } from '../method/solve';
 import { PARTS } from '../method/types';
 import { problemSchema, type ProblemJson } from '../problem/format';
@@ -24,7 +23,6 @@ import {
 	type RecordOf,
 	type Shape
 } from '../problem/shape';
-import { KIND_NAMES, type Answer, type Consequence, type Given } from '../question/types';
 import { WISH_NAMES } from '../design/wishes/kinds';
 import type { TableauJson } from '../tableau/written';
 
@@ -35,7 +33,7 @@ export const PROBLEM: Shape<ProblemJson> = named('Problem', bySchema(problem));
 
 /** a number in lowest terms */
 const RATIONAL = text(Infinity, 1, '^-?\\d+(/\\d+)?$');
-const NUMBER = named('Rational', RATIONAL);
+export const NUMBER = named('Rational', RATIONAL);
 const NO_END = nullable(NUMBER);
 
 /** Numbers by name, as texts. */
@@ -94,13 +92,20 @@ const CERTIFICATE = record({
 });
 export type CertificateJson = Of<typeof CERTIFICATE>;
 
-const ROW = { entries: list(NUMBER), rhs: NUMBER };
-const TABLEAU_RECORD = record({
-	columns: list(anyText),
-	rows: list(record({ basic: anyText, ...ROW })),
-	objective: list(record({ name: oneOf(['z', 'w', 'M']), ...ROW }))
-});
-const TABLEAU = as<TableauJson>(named('Tableau', TABLEAU_RECORD));
+const MOST_LINES = 2_000;
+/** @param number how its numbers are written */
+export const tableauOf = (number: Shape<string>) => {
+	const row = { entries: list(number, MOST_LINES), rhs: number };
+	return as<TableauJson>(
+		record({
+			columns: list(anyText, MOST_LINES),
+			rows: list(record({ basic: anyText, ...row }), MOST_LINES),
+			objective: list(record({ name: oneOf(['z', 'w', 'M']), ...row }), 3, 1)
+		})
+	);
+};
+const TABLEAU_RECORD = tableauOf(NUMBER);
+export const TABLEAU = named('Tableau', TABLEAU_RECORD);
 
 const STEP_RECORD = record({
 	kind: oneOf(['start', 'pivot', 'phase', 'cut']),
@@ -250,86 +255,6 @@ const PARAMETRIC_ANSWER = record({
 });
 export type ParametricJson = Of<typeof PARAMETRIC_ANSWER>;
 
-/** what an answer to a question may be */
-const ANSWER: Shape<Answer> = bySchema({
-	anyOf: [
-		{ type: 'string' },
-		{ type: 'array', items: { type: ['string', 'null'] } },
-		{ type: 'object', description: 'amounts by name, or an inequality with terms, relation and rhs' }
-	]
-});
-/** the same as somebody writes it: numbers count as numbers, too */
-export const ANSWER_GIVEN: Shape<Answer | number> = bySchema({
-	anyOf: [{ type: 'string' }, { type: 'number' }, { type: 'array' }, { type: 'object' }]
-});
-
-const POINT = as<readonly [string, string]>(list(NUMBER, 2, 2));
-const GIVEN = as<Given>(
-	record({
-		entering: optional(anyText),
-		leaving: optional(anyText),
-		rule: optional(oneOf(ENTERING_RULES)),
-		after: optional(TABLEAU),
-		row: optional(anyText),
-		column: optional(anyText),
-		plan: optional(numbersByName),
-		sentence: optional(anyText),
-		choices: optional(list(anyText)),
-		pictures: optional(
-			described(list(list(POINT)), 'regions to choose from by their corners, in order round each')
-		),
-		relaxation: optional(
-			record({ status: anyText, objective: optional(NUMBER), solution: optional(numbersByName) })
-		),
-		incumbent: optional(nullable(NUMBER)),
-		nodes: optional(described(numbersByName, 'the bounds of open nodes by their names')),
-		weights: optional(described(numbersByName, 'what rows are multiplied by')),
-		number: optional(NUMBER),
-		cut: optional(record({ ...TERMS, relation: oneOf(['<=', '>=']) }))
-	})
-);
-const QUESTION_RECORD = record({
-	kind: oneOf(KIND_NAMES),
-	step: described(count, 'the step of the run whose tableau it is about; 0 is the start'),
-	tableau: TABLEAU,
-	sense: described(oneOf(['max', 'min']), 'of what the first objective row of the tableau measures'),
-	given: GIVEN,
-	right: list(ANSWER),
-	slips: list(record({ answer: ANSWER, code: anyText, says: anyText })),
-	says: anyText,
-	hints: list(anyText),
-	problem: optional(PROBLEM)
-});
-/** A question as the API writes it. */
-export type QuestionJson = Of<typeof QUESTION_RECORD>;
-export const QUESTION = named('Question', QUESTION_RECORD);
-
-const QUESTIONS_ANSWER = record({ questions: list(QUESTION) });
-
-const CONSEQUENCE = as<Consequence>(
-	record({
-		violates: optional(numbersByName),
-		point: optional(numbersByName),
-		satisfies: optional(anyText),
-		isLacking: optional(flag),
-		basic: optional(numbersByName),
-		costs: optional(numbersByName),
-		rate: optional(NUMBER),
-		of: optional(oneOf(['artificials'])),
-		wrong: optional(list(anyText)),
-		missing: optional(count),
-		operation: optional(record({ row: anyText, how: oneOf(['divide', 'subtract']), by: NUMBER })),
-		value: optional(NUMBER)
-	})
-);
-const JUDGE_ANSWER = record({
-	right: flag,
-	slip: optional(anyText),
-	says: anyText,
-	consequence: optional(CONSEQUENCE)
-});
-export type JudgementJson = Of<typeof JUDGE_ANSWER>;
-
 const SHEET_ANSWER = record({
 	files: list(
 		record({ name: anyText, type: anyText, content: anyText, encoding: oneOf(['utf-8', 'base64']) })
@@ -379,14 +304,11 @@ export const ANSWER_SHAPES = {
 	Rational: RATIONAL,
 	Tableau: TABLEAU_RECORD,
 	Step: STEP_RECORD,
-	Question: QUESTION_RECORD,
 	SolveAnswer: SOLVE_ANSWER,
 	ConvertAnswer: CONVERT_ANSWER,
 	RegionAnswer: REGION_ANSWER,
 	DualAnswer: DUAL_ANSWER,
 	ParametricAnswer: PARAMETRIC_ANSWER,
-	QuestionsAnswer: QUESTIONS_ANSWER,
-	JudgeAnswer: JUDGE_ANSWER,
 	SheetAnswer: SHEET_ANSWER,
 	DesignAnswer: DESIGN_ANSWER,
 	Health: HEALTH,

@@ -17,7 +17,7 @@ export const FORMATS_READ = ['statement', 'json', 'mps', 'csv', 'latex'] as cons
 export const FORMATS_WRITTEN = ['statement', 'json', 'mps', 'mps-fixed', 'latex', 'csv'] as const;
 
 /** What is converted: the content in one format, and the format that is wanted. */
-export interface Conversion {
+interface Conversion {
 	readonly from: (typeof FORMATS_READ)[number];
 	readonly to: (typeof FORMATS_WRITTEN)[number];
 	readonly content: string;

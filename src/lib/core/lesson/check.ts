@@ -1,10 +1,10 @@
 import { completed } from '../notation/notation';
 import { record } from '../problem/shape';
-import { checkOf } from '../problem/shape-check';
+import { readerOf } from '../problem/shape-check';
 import { LESSON_FIELDS, type Lesson } from './fields';
 import { upgraded } from './upgrade';
 
-const check = checkOf(record(LESSON_FIELDS));
+const read = readerOf(record(LESSON_FIELDS));
 
 /**
  * Checks a lesson that comes from storage or a file; one of an earlier version is brought to the present one first.
@@ -13,8 +13,6 @@ const check = checkOf(record(LESSON_FIELDS));
  * @throws yup.ValidationError that names the first field at fault
  */
 export function readLesson(data: unknown): Lesson {
-	const present = upgraded(data);
-	check.validateSync(present, { strict: true });
-	const lesson = check.cast(present, { stripUnknown: true }) as unknown as Lesson;
+	const lesson: Lesson = read(upgraded(data));
 	return { ...lesson, notation: completed(lesson.notation) };
 }

@@ -1,6 +1,6 @@
 import { en } from '../language/language';
-import * as yup from 'yup';
-import { checkOf } from '../problem/shape-check';
+import { checked, list, oneOf, record } from '../problem/shape';
+import { readerOf } from '../problem/shape-check';
 import { LOOSE_NOTATION } from './shape';
 import { completed, PROFILES, type Notation } from './notation';
 
@@ -15,28 +15,22 @@ export interface Profile {
 export const MAX_PROFILES = 50;
 export const MAX_PROFILE_NAME = 60;
 
-const shape = yup.object({
-	format: yup.string().oneOf(['mathesis-notations']).required(),
-	version: yup.number().oneOf([1]).required(),
-	profiles: yup
-		.array(
-			yup.object({
-				name: yup
-					.string()
-					.trim()
-					.required()
-					.max(MAX_PROFILE_NAME)
-					.notOneOf(
-						PROFILES.map(({ name }) => name),
-						({ value }) => en`a notation that comes along has the name “${value}”`
-					),
-				// docs/FORMAT.md: what it leaves out is as in the first profile
-				notation: checkOf(LOOSE_NOTATION) as yup.AnySchema
-			})
-		)
-		.max(MAX_PROFILES)
-		.required()
+const NAMES_TAKEN = PROFILES.map(({ name }) => name);
+const name = checked<string>({ type: 'string', maxLength: MAX_PROFILE_NAME }, (value) => {
+	if (typeof value !== 'string' || value === '' || value.trim() !== value)
+		return en`a notation must have a name, without blanks around it`;
+	if (value.length > MAX_PROFILE_NAME)
+		return en`the name of a notation has more than ${MAX_PROFILE_NAME} characters`;
+	return NAMES_TAKEN.includes(value) ? en`a notation that comes along has the name “${value}”` : null;
 });
+const read = readerOf(
+	record({
+		format: oneOf(['mathesis-notations']),
+		version: oneOf([1]),
+		// docs/FORMAT.md: what it leaves out is as in the first profile
+		profiles: list(record({ name, notation: LOOSE_NOTATION }), MAX_PROFILES)
+	})
+);
 
 /** Profiles as the text of a file. */
 export const writeProfiles = (profiles: readonly Profile[]): string =>
@@ -48,11 +42,7 @@ export const writeProfiles = (profiles: readonly Profile[]): string =>
  * @throws SyntaxError for text that is no JSON, yup.ValidationError with the first field at fault
  */
 export function readProfiles(text: string): Profile[] {
-	const data: unknown = JSON.parse(text);
-	shape.validateSync(data, { strict: true });
-	const { profiles } = shape.cast(data, { stripUnknown: true }) as unknown as {
-		profiles: { name: string; notation: Partial<Notation> }[];
-	};
+	const { profiles } = read(JSON.parse(text));
 	return withProfiles(
 		[],
 		profiles.map(({ name, notation }) => ({ name, notation: completed(notation) }))

@@ -2,7 +2,8 @@ import { en } from '../language/language';
 import * as yup from 'yup';
 import { decodeProblem } from './codec';
 import { PROBLEM_FORMAT, type ProblemJson } from './format';
-import { isPlain } from './shape';
+import { isPlain, type Of, type Shape } from './shape';
+import { partsOf } from './shape-parts';
 import { checkOf } from './shape-check';
 import { MAX_CONSTRAINTS, MAX_VARIABLES, type Problem } from './types';
 
@@ -49,7 +50,7 @@ function faultsOf(error: yup.ValidationError, root: string): Issue[] {
  * @param root path of the data in what was sent
  * @throws InputError with every fault and its path
  */
-export function validate(schema: yup.Schema, data: unknown, root = ''): void {
+function validate(schema: yup.Schema, data: unknown, root = ''): void {
 	try {
 		schema.validateSync(data, { strict: true, abortEarly: false });
 	} catch (error) {
@@ -58,7 +59,20 @@ export function validate(schema: yup.Schema, data: unknown, root = ''): void {
 	}
 }
 
-const problemCheck = checkOf(PROBLEM_FORMAT);
+const readFormat = inputReader(PROBLEM_FORMAT);
+
+/**
+ * Makes the reader of a shape for what was sent.
+ * @returns a function that gives what is described of data, with what holds where something was left out; `root`: its path in what was sent
+ * @throws InputError with every fault and its path, where the reader is given something else
+ */
+export function inputReader<S extends Shape>(shape: S): (data: unknown, root?: string) => Of<S> {
+	const check = checkOf(shape);
+	return (data, root = '') => {
+		validate(check, data, root);
+		return partsOf(shape, data);
+	};
+}
 
 /** Names twice, and terms of variables that are not there: what no field can tell alone. */
 function crossFaults(raw: ProblemJson, root: string): Issue[] {
@@ -108,8 +122,7 @@ function sizeFaults(data: unknown, root: string): Issue[] {
 export function readProblem(data: unknown, root = ''): Problem {
 	const tooLong = sizeFaults(data, root);
 	if (tooLong.length) throw new InputError(tooLong);
-	validate(problemCheck, data, root);
-	const raw = data as ProblemJson;
+	const raw = readFormat(data, root);
 	const issues = crossFaults(raw, root);
 	if (issues.length) throw new InputError(issues);
 	return decodeProblem(raw);

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import { parseRational } from '../number/rational';
-import { isPlain, type Shape } from './shape';
+import { isPlain, type Of, type Shape } from './shape';
+import { partsOf } from './shape-parts';
 
 /** faults told of values by key; more would help nobody */
 const MOST_FAULTS = 20;
@@ -31,7 +32,7 @@ function faultsIn(schema: yup.Schema, value: unknown, path: string): readonly yu
 const either = (of: (value: unknown) => yup.AnySchema): yup.Schema => yup.lazy(of) as unknown as yup.Schema;
 
 /**
- * The check of a shape. Cast with `stripUnknown` it gives what is described and nothing else.
+ * The check of a shape.
  * @returns a yup schema, to be used strictly
  */
 export function checkOf(shape: Shape): yup.Schema {
@@ -158,4 +159,17 @@ export function checkOf(shape: Shape): yup.Schema {
 		case 'schema':
 			return yup.mixed().nullable();
 	}
+}
+
+/**
+ * Makes the reader of a shape.
+ * @returns a function that gives what is described of data, with what holds where something was left out
+ * @throws yup.ValidationError that names the first field at fault, where the reader is given something else
+ */
+export function readerOf<S extends Shape>(shape: S): (data: unknown) => Of<S> {
+	const check = checkOf(shape);
+	return (data) => {
+		check.validateSync(data, { strict: true });
+		return partsOf(shape, data);
+	};
 }

@@ -3,7 +3,7 @@ import { METHODS, type MethodName } from '../method/solve';
 import { ruleNamed, RULE_NAMES, type RuleName } from '../method/rule';
 import { InputError } from '../problem/json';
 import { count, flag, list, oneOf, record, text, type Of } from '../problem/shape';
-import { checkOf } from '../problem/shape-check';
+import { readerOf } from '../problem/shape-check';
 import { MAX_STATEMENT } from '../problem/statement/limits';
 import { readStatement } from '../problem/statement/read';
 import type { Problem } from '../problem/types';
@@ -39,7 +39,7 @@ const EXERCISE = record({
 });
 export type Exercise = Of<typeof EXERCISE>;
 
-const check = checkOf(EXERCISE);
+const read = readerOf(EXERCISE);
 
 /** Whether nobody would work a problem by hand. */
 export const isTooLarge = ({ variables, constraints }: Problem): boolean =>
@@ -51,8 +51,7 @@ export const isTooLarge = ({ variables, constraints }: Problem): boolean =>
  * @throws InputError where its problem cannot be read
  */
 export function readExercise(data: unknown): Exercise {
-	check.validateSync(data, { strict: true });
-	const own = check.cast(data, { stripUnknown: true }) as unknown as Exercise;
+	const own = read(data);
 	const { problem } = readStatement(own.statement);
 	if (!problem) throw new InputError([{ path: 'statement', message: en`cannot be read as a problem` }]);
 	if (isTooLarge(problem))
