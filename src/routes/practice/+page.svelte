@@ -83,7 +83,6 @@
 		border-bottom: 1px solid var(--rule);
 	}
 	h1 {
-		margin: 0;
 		font-size: 1.15rem;
 		font-weight: 600;
 	}

@@ -23,7 +23,7 @@
 			<OneSide desk={own} {name} />
 			{#key beside.other.desk}<OneSide desk={beside.other.desk} name={beside.other.title} />{/key}
 		</div>
-		<p class="close">
+		<p class="mt-2 text-right">
 			<button class="btn tool" onclick={() => beside.close()}>{en`Close`}</button>
 		</p>
 	</Sheet>
@@ -36,10 +36,6 @@
 		display: grid;
 		grid-template-columns: 1fr 1fr;
 		gap: var(--gap-3);
-	}
-	.close {
-		margin: var(--gap-2) 0 0;
-		text-align: right;
 	}
 	@media (max-width: 60rem) {
 		.sides {

@@ -152,7 +152,6 @@
 		border-left-style: dashed;
 	}
 	h3 {
-		margin: 0;
 		font-size: var(--size-figure);
 		font-weight: 650;
 	}

@@ -33,7 +33,6 @@
 		top: 0;
 		z-index: 1;
 		height: 0;
-		margin: 0;
 		padding: 0;
 		border: none;
 	}
@@ -43,14 +42,11 @@
 		padding-inline: 0.6rem;
 	}
 	.preview h3 {
-		margin: 0;
 		font-weight: 650;
 		border-top: 1px dashed var(--now);
 	}
 	.preview ul {
-		margin: 0;
 		padding-bottom: 0.4rem;
-		list-style: none;
 		border-bottom: 1px dashed var(--now);
 	}
 </style>

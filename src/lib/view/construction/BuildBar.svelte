@@ -56,7 +56,7 @@
 </script>
 
 <div class="bar" aria-live="polite">
-	<p class="walk">
+	<p class="flex flex-wrap items-center gap-y-1 gap-x-2">
 		<button
 			class="btn tool"
 			aria-label={en`Previous step of the construction`}
@@ -197,15 +197,6 @@
 		overflow: auto;
 		border-top: 1px solid var(--rule);
 		padding: 0.3rem var(--gap-3) 0.4rem;
-	}
-	p {
-		margin: 0;
-	}
-	.walk {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: var(--gap-1) var(--gap-2);
 	}
 	.said {
 		margin-top: 0.25rem;

@@ -50,7 +50,7 @@
 							<Switch.Control class="switch-control"><Switch.Thumb class="switch-thumb" /></Switch.Control>
 							<Switch.HiddenInput aria-label={en`Include ${row.name}`} />
 						</Switch>
-						<span class="what">
+						<span class="flex-1 min-w-0">
 							{#if identity}<MarkGlyph {identity} />{/if}
 							<strong>{row.name}</strong>
 							<Words
@@ -65,7 +65,7 @@
 									)}{#if removed}<Words sentence={removedWords(removed)} linked={false} />{/if}{/if}</em
 							>
 						</span>
-						<span class="order">
+						<span class="flex-none flex">
 							<button
 								class="btn-icon small"
 								aria-label={en`Draw ${row.name} earlier`}
@@ -93,21 +93,12 @@
 </Pane>
 
 <style>
-	ul {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
 	li {
 		display: flex;
 		align-items: flex-start;
 		gap: var(--gap-2);
 		padding: 0.15rem 0;
 		border-bottom: 1px solid var(--rule);
-	}
-	.what {
-		flex: 1;
-		min-width: 0;
 	}
 	em {
 		display: block;
@@ -122,10 +113,6 @@
 	}
 	.lit {
 		background: var(--now-wash);
-	}
-	.order {
-		flex: none;
-		display: flex;
 	}
 	.small {
 		width: 1.5rem;

@@ -48,11 +48,6 @@
 		overflow: auto;
 		padding: 0 var(--gap-2) var(--gap-2);
 	}
-	ol {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
 	button {
 		width: 100%;
 		text-align: left;

@@ -74,7 +74,7 @@
 				: en`With this objective the plan is not optimal.`}{/if}
 	</p>
 	{#if isSet && found && !(isBest && found.is === 'several')}{#each fromPlanFound(plan, found) as step, i (i)}<p
-				class="note"
+				class="text-note text-soft"
 			>
 				<Words sentence={dualWords(problem, step)} />
 			</p>{/each}{/if}
@@ -100,7 +100,7 @@
 			</p>
 		{/if}
 	{:else}
-		<p class="note">
+		<p class="text-note text-soft">
 			{en`No constraint binds at the plan. Enter coefficients and set what is left of a constraint to 0: then a combination of the binding constraints makes the plan optimal.`}
 		</p>
 	{/if}
@@ -120,10 +120,6 @@
 	}
 	.yes {
 		font-weight: 650;
-	}
-	.note {
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	input {
 		width: 3rem;

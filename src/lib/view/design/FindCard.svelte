@@ -41,7 +41,7 @@
 	<table role="presentation">
 		<tbody>
 			<tr>
-				<td class="sense">{problem.objective.sense}</td>
+				<td class="italic text-now font-semibold">{problem.objective.sense}</td>
 				<td colspan="2"
 					><Formula
 						tex={`${texName(problem.objective.name)} = ${texTerms(problem.objective.terms, problem.objective.constant, style)}`}
@@ -52,7 +52,9 @@
 			{#each problem.constraints as { name: row, terms, relation, rhs } (row)}
 				<tr class:lit={lit.rows.includes(row)}>
 					<td class="label">{row}</td>
-					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
+					<td class="text-right"
+						><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td
+					>
 					<td><Formula {...limitOf(relation, rhs, style)} /></td>
 				</tr>
 			{/each}
@@ -87,11 +89,6 @@
 		padding: 0.05rem 0.3rem;
 		white-space: nowrap;
 	}
-	.sense {
-		font-style: italic;
-		color: var(--now);
-		font-weight: 600;
-	}
 	.label {
 		font-style: italic;
 		font-size: var(--size-note);
@@ -105,8 +102,6 @@
 		flex-wrap: wrap;
 		gap: 0.15rem var(--gap-1);
 		margin: var(--gap-1) 0;
-		padding: 0;
-		list-style: none;
 		font-size: var(--size-note);
 		white-space: nowrap;
 	}
@@ -117,8 +112,5 @@
 	.steps span {
 		color: var(--ink-soft);
 		font-style: italic;
-	}
-	.terms {
-		text-align: right;
 	}
 </style>

@@ -56,7 +56,7 @@
 
 {#snippet failing()}
 	{#if missed.length && running.what === null}
-		<p class="note">
+		<p class="text-soft text-note">
 			{en`What failed first, and how often: ${missed
 				.map(([kind, count]) => `${wishNamed(kind)} ${count}`)
 				.join(', ')}.`}
@@ -83,7 +83,7 @@
 	<Scroll label={en`Problems that meet the wishes`}>
 		{#if running.what === 'search'}<progress aria-label={en`Search`} max={designer.count} value={finds.length}
 			></progress>{/if}
-		<div class="cards">
+		<div class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2 items-start">
 			{#each finds as found, i (found.problem)}
 				<FindCard
 					problem={found.problem}
@@ -103,7 +103,7 @@
 									onclick={() => (pointed = { card: i, promise: k })}>{says(promise)} ✓</button
 								>
 							</li>{/each}
-						<li class="note">{en`${found.digits} digits to write by hand`}</li>
+						<li class="text-soft text-note">{en`${found.digits} digits to write by hand`}</li>
 					</ul>
 					<button class="btn tool now" onclick={() => void take(found, i)}>{en`Use this problem`}</button>
 				</FindCard>
@@ -126,7 +126,7 @@
 			{/if}
 			{#if nearest.length}
 				<h3>{en`Near misses`}</h3>
-				<div class="cards">
+				<div class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2 items-start">
 					{#each nearest as near, i (i)}
 						<FindCard problem={near.problem} wishes={searched} name={en`Near miss ${i + 1}`}>
 							<ul>
@@ -145,16 +145,8 @@
 </Pane>
 
 <style>
-	.cards {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
-		gap: var(--gap-2);
-		align-items: start;
-	}
 	ul {
 		margin: var(--gap-1) 0;
-		padding: 0;
-		list-style: none;
 		font-size: var(--size-note);
 	}
 	.promise {
@@ -168,10 +160,6 @@
 	h3 {
 		margin: var(--gap-2) 0 var(--gap-1);
 		font-size: var(--size-text);
-	}
-	.note {
-		color: var(--ink-soft);
-		font-size: var(--size-note);
 	}
 	progress {
 		width: 100%;

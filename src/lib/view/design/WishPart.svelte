@@ -18,7 +18,6 @@
 	}
 	.sentence-part {
 		display: inline;
-		padding: 0;
 		text-align: left;
 		white-space: normal;
 		cursor: pointer;

@@ -45,7 +45,7 @@
 	/>
 {/snippet}
 
-<span class="controls">
+<span class="flex flex-wrap items-center gap-1">
 	<label class="not"
 		><input
 			type="checkbox"
@@ -104,12 +104,6 @@
 </span>
 
 <style>
-	.controls {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: var(--gap-1);
-	}
 	input,
 	select {
 		padding: 0.1rem 0.3rem;

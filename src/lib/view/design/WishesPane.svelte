@@ -353,7 +353,6 @@
 		flex-basis: 100%;
 		margin: 0;
 		padding: 0;
-		list-style: none;
 	}
 	.field {
 		padding: 0.1rem 0.3rem;

@@ -101,7 +101,7 @@
 						<tbody>
 							<tr class:touched={change.owner === null}>
 								<td class="label">{system.sense}</td>
-								<td class="terms"
+								<td class="text-right"
 									><Formula
 										tex={`${goalName(system)} = ${texMixed(system.objective, system.constant, style)}${penalty(system)}`}
 										says={saysMixed(system.objective, system.constant)}
@@ -112,7 +112,7 @@
 							{#if artificials(system).length && begin.kind === 'begin' && ['auto', 'two-phase'].includes(begin.way)}
 								<tr>
 									<td class="label">{en`phase one: min`}</td>
-									<td class="terms"
+									<td class="text-right"
 										><Formula
 											tex={`${texName(document.notation.infeasibility)} = ${artificials(system).join(' + ')}`}
 											says={en`the sum of ${artificials(system).length} artificial variables`}
@@ -132,7 +132,7 @@
 										>{#if identity}<MarkGlyph {identity} />
 										{/if}{row.owner.name}{isBound(row.owner) ? en` (bound)` : ''}</td
 									>
-									<td class="terms"
+									<td class="text-right"
 										><Formula tex={texMixed(row.terms, undefined, style)} says={saysMixed(row.terms)} /></td
 									>
 									<td class="limit"><Formula {...limitOf(row.relation, row.rhs, style)} /></td>
@@ -173,8 +173,6 @@
 		white-space: nowrap;
 	}
 	ol {
-		list-style: none;
-		margin: 0;
 		padding: 0;
 		font-size: var(--size-note);
 	}
@@ -207,9 +205,6 @@
 		font-size: var(--size-note);
 		font-style: italic;
 		white-space: nowrap;
-	}
-	.terms {
-		text-align: right;
 	}
 	.limit {
 		white-space: nowrap;

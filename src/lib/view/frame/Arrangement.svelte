@@ -57,7 +57,7 @@
 				<div class="one" inert={together[0] !== current}>
 					{#each together as name (name)}
 						{@const View = panes[name].component}
-						<div class="part"><View /></div>
+						<div class="flex-1 min-h-0"><View /></div>
 					{/each}
 				</div>
 			{/each}
@@ -100,10 +100,6 @@
 		overflow-y: hidden;
 		scroll-snap-type: x mandatory;
 		scrollbar-width: none;
-	}
-	.part {
-		flex: 1;
-		min-height: 0;
 	}
 	.one {
 		display: flex;

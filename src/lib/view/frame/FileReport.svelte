@@ -29,7 +29,6 @@
 		justify-content: space-between;
 		align-items: start;
 		gap: var(--gap-3);
-		margin: 0;
 		padding: 0.4rem var(--gap-3);
 		font-size: var(--size-note);
 		background: var(--now-wash);
@@ -42,7 +41,6 @@
 		border-color: var(--error);
 	}
 	ul {
-		margin: 0;
 		padding-left: 1.1rem;
 	}
 </style>

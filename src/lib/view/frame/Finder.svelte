@@ -66,11 +66,11 @@
 				onclick={() => run(action)}
 			>
 				<span>{words(action)}</span>
-				<span class="group">{action.group}</span>
+				<span class="ml-auto text-note italic text-soft">{action.group}</span>
 				{#if action.key}<kbd>{action.key}</kbd>{/if}
 			</li>
 		{:else}
-			<li class="none" role="option" aria-selected="false" aria-disabled="true">
+			<li class="italic text-soft" role="option" aria-selected="false" aria-disabled="true">
 				{en`No action of that name is possible now.`}
 			</li>
 		{/each}
@@ -89,9 +89,7 @@
 		outline: none;
 	}
 	ul {
-		margin: 0;
 		padding: 0.3rem 0;
-		list-style: none;
 		max-height: min(24rem, 60vh);
 		overflow: auto;
 	}
@@ -105,21 +103,11 @@
 	.chosen {
 		background: var(--now-wash);
 	}
-	.group {
-		margin-left: auto;
-		font-size: var(--size-note);
-		font-style: italic;
-		color: var(--ink-soft);
-	}
 	kbd {
 		font-family: inherit;
 		font-size: var(--size-note);
 		border: 1px solid var(--rule-strong);
 		border-radius: 3px;
 		padding: 0 0.35rem;
-	}
-	.none {
-		font-style: italic;
-		color: var(--ink-soft);
 	}
 </style>

@@ -138,11 +138,7 @@
 	dl {
 		display: grid;
 		grid-template-columns: 4rem 1fr;
-		margin: 0;
 		row-gap: 0.15rem;
-	}
-	dd {
-		margin: 0;
 	}
 	.idle {
 		color: var(--ink-soft);

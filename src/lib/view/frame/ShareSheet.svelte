@@ -49,7 +49,7 @@
 <Sheet title={en`Share this lesson`} {onclose}>
 	<div class="two">
 		<div>
-			<p class="for">
+			<p class="grid gap-1">
 				<label
 					><input type="checkbox" bind:checked={isForStudents} />
 					{en`For students: without notes, recipe and later steps`}</label
@@ -72,7 +72,7 @@
 					>{en`The whole lesson`}</button
 				>
 			</p>
-			<p class="formats">
+			<p class="flex flex-wrap gap-1">
 				{#each FORMATS as one (one.format)}
 					<button class="btn tool" onclick={() => give(one)}>{one.says}</button>
 				{/each}
@@ -121,15 +121,6 @@
 	}
 	p {
 		margin: 0 0 var(--gap-3);
-	}
-	.for {
-		display: grid;
-		gap: var(--gap-1);
-	}
-	.formats {
-		display: flex;
-		flex-wrap: wrap;
-		gap: var(--gap-1);
 	}
 	ul {
 		margin: 0 0 var(--gap-3);

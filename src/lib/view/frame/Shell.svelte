@@ -248,7 +248,6 @@
 		position: fixed;
 		inset: 0;
 		z-index: 50;
-		margin: 0;
 		display: grid;
 		place-items: center;
 		font-size: var(--size-title);

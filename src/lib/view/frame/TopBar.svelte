@@ -66,7 +66,7 @@
 				>
 			{/each}
 			<a
-				class="lessons"
+				class="ml-2"
 				href={addressOf(LESSONS_PATH)}
 				aria-current={shown === LESSONS_PATH ? 'page' : undefined}
 				title={en`All lessons (l)`}>{en`Lessons`}</a
@@ -163,7 +163,6 @@
 		padding: 0.4rem var(--gap-3) 0.35rem;
 	}
 	h1 {
-		margin: 0;
 		font-size: var(--size-title);
 		font-weight: 650;
 		letter-spacing: 0.01em;
@@ -183,9 +182,6 @@
 	nav a[aria-current='page'] {
 		color: var(--ink);
 		border-bottom-color: var(--now);
-	}
-	.lessons {
-		margin-left: var(--gap-2);
 	}
 	.lesson {
 		color: var(--ink);

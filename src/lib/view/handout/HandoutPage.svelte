@@ -183,7 +183,7 @@
 			{/each}
 		</fieldset>
 		{#if handout.printsHidden}<p class="line">
-				<span class="note">{en`The sheet prints what is hidden from the class.`}</span>
+				<span class="text-note text-soft">{en`The sheet prints what is hidden from the class.`}</span>
 				<button class="btn tool" onclick={() => handout.blankHidden()}>{en`Leave it blank`}</button>
 			</p>{/if}
 		{#if (handout.blocks.questions ?? 'none') !== 'none'}
@@ -227,7 +227,7 @@
 			><input type="checkbox" bind:checked={handout.withLink} />
 			{en`A code at the end that opens the problem in the browser`}</label
 		>
-		{#if handout.withLink && handout.carries !== 'lesson'}<p class="note">
+		{#if handout.withLink && handout.carries !== 'lesson'}<p class="text-note text-soft">
 				{handout.carries === 'problem'
 					? en`The lesson is too long for a code on paper: it carries the problem only.`
 					: en`The problem is too long for a code on paper: its link is printed instead.`}
@@ -273,7 +273,7 @@
 		</p>
 		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
 		{#if handout.blocks.tableaux === 'cells'}
-			<p class="note">
+			<p class="text-note text-soft">
 				{en`Press a number of a tableau to leave it blank; press it again to print it.`}
 				{#if handout.cells.length > 0}<button class="btn tool" onclick={() => (handout.cells = [])}
 						>{en`Print all`}</button
@@ -309,21 +309,17 @@
 		border-right: 1px solid var(--rule);
 	}
 	h2 {
-		margin: 0;
 		font-size: var(--size-title);
 		font-weight: 500;
 	}
 	fieldset {
 		border: 0;
-		margin: 0;
-		padding: 0;
 		display: grid;
 		gap: 0.2rem;
 	}
 	legend {
 		font-style: italic;
 		color: var(--ink-soft);
-		padding: 0;
 	}
 	fieldset label {
 		display: grid;
@@ -335,15 +331,9 @@
 		flex-wrap: wrap;
 		gap: var(--gap-1) var(--gap-2);
 		align-items: center;
-		margin: 0;
 	}
 	.small {
 		width: 4rem;
-	}
-	.note {
-		margin: 0;
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	.check {
 		display: block;

@@ -50,7 +50,7 @@
 	<div bind:clientWidth={width}>
 		<svg {width} height={HEIGHT} role="img" aria-label={en`Chart by ${across}: ${words}`}>
 			{#each y.ticks(4) as tick (tick)}
-				<line class="grid" x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} />
+				<line class="stroke-rule" x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} />
 				<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick}</text>
 			{/each}
 			{#each x.ticks(6).filter(Number.isInteger) as tick (tick)}
@@ -81,9 +81,6 @@
 	.name {
 		font-style: italic;
 		fill: var(--ink);
-	}
-	.grid {
-		stroke: var(--rule);
 	}
 	path {
 		fill: none;

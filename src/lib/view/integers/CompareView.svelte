@@ -24,7 +24,7 @@
 	const shown = (value: number | null) => (value === null ? '–' : String(value));
 </script>
 
-<p class="tools">
+<p class="flex gap-2 items-center mb-2">
 	<button
 		class="btn tool now"
 		disabled={integers.running.what !== null}
@@ -71,12 +71,3 @@
 {:else if !isRunning}
 	<p>{en`Each way is taken to its end, or until its time is up.`}</p>
 {/if}
-
-<style>
-	.tools {
-		display: flex;
-		gap: var(--gap-2);
-		align-items: center;
-		margin: 0 0 var(--gap-2);
-	}
-</style>

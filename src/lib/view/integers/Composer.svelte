@@ -45,7 +45,7 @@
 		}}
 	>
 		<p>{en`Multipliers (not negative on ≤, not positive on ≥):`}</p>
-		<div class="fields">
+		<div class="flex flex-wrap gap-2 items-end">
 			{#each problem.constraints as { name } (name)}
 				<label
 					>{name}
@@ -82,12 +82,6 @@
 	}
 	p {
 		margin: 0 0 var(--gap-1);
-	}
-	.fields {
-		display: flex;
-		flex-wrap: wrap;
-		gap: var(--gap-2);
-		align-items: end;
 	}
 	label {
 		font-size: var(--size-note);

@@ -234,7 +234,6 @@
 		gap: var(--gap-1);
 		margin: 0 0 var(--gap-2);
 		padding: 0;
-		list-style: none;
 	}
 	.row {
 		padding: 0.1rem 0.5rem;

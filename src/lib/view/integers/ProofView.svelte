@@ -151,7 +151,6 @@
 	}
 	.points {
 		columns: 3;
-		list-style: none;
 		padding: 0;
 	}
 	summary {

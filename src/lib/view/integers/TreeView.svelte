@@ -124,7 +124,7 @@
 	{#if search && node}
 		<div class="tree"><TreePicture /></div>
 		{#if charted && !integers.tree.hidesAny}<BoundChart {series} across="nodes" />{/if}
-		<div class="words" aria-live="polite">
+		<div class="flex-none max-h-[40%] overflow-auto border-t border-rule pt-1" aria-live="polite">
 			{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} decimals /></p>{/each}
 			<p class="node">
 				{#each integers.tree.nodeSaid as sentence, i (i)}<Words
@@ -133,7 +133,7 @@
 						decimals
 					/>&ensp;{/each}
 			</p>
-			<p class="tools">
+			<p class="flex flex-wrap gap-2">
 				{#if node.state === 'open'}
 					<button
 						class="btn tool"
@@ -209,22 +209,10 @@
 		flex: 1 1 10rem;
 		min-height: 9rem;
 	}
-	.words {
-		flex: none;
-		max-height: 40%;
-		overflow: auto;
-		border-top: 1px solid var(--rule);
-		padding-top: var(--gap-1);
-	}
 	p {
 		margin: 0 0 var(--gap-1);
 	}
 	.wrong {
 		color: var(--error);
-	}
-	.tools {
-		display: flex;
-		flex-wrap: wrap;
-		gap: var(--gap-2);
 	}
 </style>

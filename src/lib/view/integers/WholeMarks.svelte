@@ -23,7 +23,7 @@
 	});
 </script>
 
-<g class="marks">
+<g class="pointer-events-none">
 	{#each edges as [p, q] (`${p} ${q}`)}
 		{@const [from, to] = [spot(hull[p]), spot(hull[q])]}
 		<line
@@ -57,9 +57,6 @@
 </g>
 
 <style>
-	.marks {
-		pointer-events: none;
-	}
 	.hull {
 		stroke: var(--ink);
 		stroke-width: 2;

@@ -208,8 +208,8 @@
 				/>
 			{/await}
 		{/if}
-		{#if lecture.refusal}<p role="alert" class="note">{lecture.refusal}</p>{/if}
-		<p class="note" role="status">
+		{#if lecture.refusal}<p role="alert" class="my-1 text-note text-soft">{lecture.refusal}</p>{/if}
+		<p class="my-1 text-note text-soft" role="status">
 			{lecture.running.what && lecture.slides.length === 0
 				? en`Making the slides …`
 				: en`${lecture.slides.length} steps`}{minutes > 0 ? en`, ${minutes} minutes planned` : ''}{missing > 0
@@ -299,7 +299,7 @@
 							</select></label
 						>{/if}
 				</p>
-				<label class="remark"
+				<label class="grid"
 					>{en`Remark for the class`}
 					<textarea
 						class="field"
@@ -334,25 +334,15 @@
 		flex-wrap: wrap;
 		gap: var(--gap-1) var(--gap-2);
 		align-items: center;
-		margin: 0;
 	}
 	h2 {
-		margin: 0;
 		font-size: var(--size-title);
 		font-weight: 500;
-	}
-	.note {
-		margin: var(--gap-1) 0;
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	ol {
 		flex: 1;
 		min-height: 0;
 		overflow: auto;
-		list-style: none;
-		margin: 0;
-		padding: 0;
 	}
 	ol button {
 		width: 100%;
@@ -387,9 +377,6 @@
 		width: min(100%, calc((100vh - 15rem) * 16 / 10));
 		aspect-ratio: 16 / 10;
 		border: 1px solid var(--rule);
-	}
-	.remark {
-		display: grid;
 	}
 	.small {
 		width: 4.2rem;

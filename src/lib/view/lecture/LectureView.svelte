@@ -116,7 +116,7 @@
 >
 	{#if lecture.slide}
 		<div
-			class="seen"
+			class="w-full h-full"
 			style:transform={tool === 'magnifier' ? 'scale(2)' : undefined}
 			style:transform-origin={`${spot.x}% ${spot.y}%`}
 			aria-live="polite"
@@ -164,10 +164,6 @@
 	.pointing {
 		cursor: none;
 	}
-	.seen {
-		width: 100%;
-		height: 100%;
-	}
 	.ink {
 		position: absolute;
 		inset: 0;
@@ -197,7 +193,6 @@
 		position: absolute;
 		right: 1rem;
 		bottom: 0.2rem;
-		margin: 0;
 		font-size: 0.9rem;
 		color: var(--ink-soft);
 		pointer-events: none;

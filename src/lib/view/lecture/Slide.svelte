@@ -45,7 +45,7 @@
 								<ol>
 									{#each question.choices as { letter, says, isRight, because }, i (letter)}
 										<li class:right={isTold && isRight} class:wrong={isTold && !isRight}>
-											<span class="letter">{letter}</span>
+											<span class="font-bold">{letter}</span>
 											<span
 												>{says}{#if isTold}<span class="why">{isRight ? '✓' : '✗'} {because}</span>{/if}</span
 											>
@@ -295,7 +295,6 @@
 		color: inherit;
 	}
 	ol {
-		list-style: none;
 		margin: 0;
 		padding: 0;
 		display: grid;
@@ -315,9 +314,6 @@
 		border-color: var(--now);
 		background: var(--now-wash);
 		font-weight: 600;
-	}
-	.letter {
-		font-weight: 700;
 	}
 	.why {
 		display: block;

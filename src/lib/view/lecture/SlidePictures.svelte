@@ -49,7 +49,7 @@
 	});
 </script>
 
-<p class="note" role="status">
+<p class="text-note" role="status">
 	{failure === null
 		? en`Picture ${at + 1} of ${pages.length}`
 		: en`The pictures could not be made: ${failure}`}
@@ -62,10 +62,6 @@
 </div>
 
 <style>
-	.note {
-		margin: 0;
-		font-size: var(--size-note);
-	}
 	/* drawn, but not to be seen */
 	.aside {
 		position: fixed;

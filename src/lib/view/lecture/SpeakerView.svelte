@@ -54,7 +54,7 @@
 	<header>
 		<h1>{lecture?.title || en`Speaker’s window`}</h1>
 		{#if lecture}
-			<p class="time">
+			<p class="tabular-nums">
 				<b>{clockText}</b>{#if planned > 0}
 					{en`of ${planned} min planned so far`}{/if}
 				{en`· step ${lecture.at + 1} of ${lecture.slides.length}`}
@@ -79,7 +79,7 @@
 						{#key lecture.at}<Slide slide={next} />{/key}
 					</div>{:else}<p>{en`This is the last step.`}</p>{/if}
 			</section>
-			<section aria-label={en`Good to know`} class="know">
+			<section aria-label={en`Good to know`} class="overflow-auto">
 				{#if slide.answer}
 					<h2>{en`The answer`}</h2>
 					{#if slide.answer.right}<p><b>{slide.answer.right}</b></p>{/if}
@@ -92,7 +92,7 @@
 					{/if}
 				{/if}
 				<h2>{en`Notes`}</h2>
-				<p class="notes">{lecture.notes || en`The lesson has no notes.`}</p>
+				<p class="whitespace-pre-line">{lecture.notes || en`The lesson has no notes.`}</p>
 			</section>
 		</main>
 	{:else}
@@ -129,10 +129,6 @@
 		font-weight: 500;
 		color: var(--ink-soft);
 	}
-	.time {
-		margin: 0;
-		font-variant-numeric: tabular-nums;
-	}
 	main {
 		flex: 1;
 		min-height: 0;
@@ -147,12 +143,6 @@
 	.screen {
 		aspect-ratio: 16 / 10;
 		border: 1px solid var(--rule-strong);
-	}
-	.know {
-		overflow: auto;
-	}
-	.notes {
-		white-space: pre-line;
 	}
 	ul {
 		margin: 0 0 var(--gap-2);

@@ -79,7 +79,6 @@
 		display: flex;
 		flex-wrap: wrap;
 		gap: var(--gap-1);
-		margin: 0;
 	}
 	:global(.tag-line) {
 		display: flex;

@@ -157,7 +157,7 @@
 								<span class="picture"
 									>{#if pictured.shown.includes(sample)}<SamplePicture {lesson} />{/if}</span
 								>
-								<span class="shows">{shows}</span>
+								<span class="font-semibold">{shows}</span>
 								<span class="title">{titleOf(lesson)}</span>
 								<span class="topics">{lesson.tags.join(', ')}</span>
 							</button>
@@ -255,12 +255,6 @@
 		min-height: 0;
 		overflow: auto;
 	}
-	ul,
-	ol {
-		margin: 0;
-		padding: 0;
-		list-style: none;
-	}
 	ol {
 		display: grid;
 		grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
@@ -285,7 +279,6 @@
 	h3 {
 		position: sticky;
 		top: 0;
-		margin: 0;
 		padding: 0.2rem var(--gap-3);
 		background: var(--sheet);
 		border-top: 1px solid var(--rule-strong);
@@ -294,9 +287,6 @@
 	}
 	.sample:hover {
 		background: var(--now-wash);
-	}
-	.shows {
-		font-weight: 600;
 	}
 	.title {
 		grid-column: 2;

@@ -47,8 +47,8 @@
 			{#each versions as version (version.at)}
 				<li>
 					<span>{momentOf(version.at)}</span>
-					<span class="note">{since(version.at, Date.now())}</span>
-					<span class="note">{contents(version)}</span>
+					<span class="text-note text-soft">{since(version.at, Date.now())}</span>
+					<span class="text-note text-soft">{contents(version)}</span>
 					<button class="btn tool" onclick={() => void take(version)}>{en`Go back`}</button>
 				</li>
 			{:else}
@@ -65,7 +65,6 @@
 	ul {
 		margin: 0 0 var(--gap-3);
 		padding: 0;
-		list-style: none;
 		max-height: 50vh;
 		overflow: auto;
 	}
@@ -75,9 +74,5 @@
 		align-items: baseline;
 		gap: var(--gap-3);
 		padding: 0.2rem 0;
-	}
-	.note {
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 </style>

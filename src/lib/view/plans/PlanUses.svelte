@@ -50,7 +50,7 @@
 			{#each compared as { name, removable }, i (i)}
 				<th scope="col" class="other">
 					{name}{#if removable}<button
-							class="small"
+							class="w-[1.4rem] cursor-pointer text-soft"
 							aria-label={en`Remove ${name}`}
 							onclick={() => lesson.removePlan(name)}>×</button
 						>{/if}
@@ -73,7 +73,7 @@
 					{row.name}</th
 				>
 				<td>
-					{#if explained}<span class="sum"
+					{#if explained}<span class="text-soft text-note"
 							>{parts
 								.map(({ perUnit, amount: a }) => `${showNumber(perUnit, style)} · ${showNumber(a, style)}`)
 								.join(' + ') || '0'} =</span
@@ -116,7 +116,7 @@
 					<td class="other"
 						>{@render amount(objectiveAt(problem, plan))}
 						<button
-							class="small"
+							class="w-[1.4rem] cursor-pointer text-soft"
 							aria-label={en`Try ${name}`}
 							title={en`Try it`}
 							onclick={() => plans.take(plan)}>↩</button
@@ -182,10 +182,6 @@
 	.other {
 		border-left: 1px solid var(--rule);
 	}
-	.sum {
-		color: var(--ink-soft);
-		font-size: var(--size-note);
-	}
 	tfoot tr:first-child :is(th, td) {
 		border-top: 1px solid var(--ink);
 	}
@@ -195,10 +191,5 @@
 	}
 	.lit {
 		background: var(--now-wash);
-	}
-	.small {
-		width: 1.4rem;
-		cursor: pointer;
-		color: var(--ink-soft);
 	}
 </style>

@@ -223,15 +223,12 @@
 		display: grid;
 		gap: var(--gap-1);
 		border: none;
-		padding: 0;
-		margin: 0;
 	}
 	.line {
 		display: flex;
 		flex-wrap: wrap;
 		gap: var(--gap-1) var(--gap-2);
 		align-items: center;
-		margin: 0;
 	}
 	.line .field {
 		width: 5rem;
@@ -240,7 +237,6 @@
 		width: auto;
 	}
 	.said {
-		margin: 0;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}

@@ -138,7 +138,7 @@
 						)}>{en`File`}</button
 				>
 			</p>
-			<p class="note">
+			<p class="text-note text-soft">
 				{en`Notes and trail are not in it. The right answers can be worked out from the exercise, and a result can be forged: use it for practice, not for grades.`}
 			</p>
 			<LinkCode {link} />
@@ -169,7 +169,6 @@
 		align-content: start;
 	}
 	h3 {
-		margin: 0;
 		font-size: var(--size-text);
 		font-style: italic;
 		font-weight: 500;
@@ -178,7 +177,6 @@
 	fieldset {
 		display: grid;
 		border: none;
-		padding: 0;
 		margin: var(--gap-1) 0 0;
 		max-height: 12rem;
 		overflow: auto;
@@ -191,15 +189,9 @@
 		flex-wrap: wrap;
 		align-items: center;
 		gap: var(--gap-1) var(--gap-2);
-		margin: 0;
 	}
 	.small {
 		width: 4rem;
-	}
-	.note {
-		margin: 0;
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	.preview {
 		border: 1px solid var(--rule);

@@ -65,7 +65,7 @@
 		>{en`Draw the objective line`}</button
 	>
 {:else}
-	<label class="level"
+	<label class="flex gap-2 items-center"
 		>{name} ≈ {shown}
 		<input type="range" min={range.low} max={range.high} {step} bind:value={level} />
 	</label>
@@ -84,10 +84,5 @@
 	.grip {
 		stroke: transparent;
 		stroke-width: 24;
-	}
-	.level {
-		display: flex;
-		gap: var(--gap-2);
-		align-items: center;
 	}
 </style>

@@ -35,14 +35,12 @@
 		gap: var(--gap-1);
 		border: none;
 		padding: 0;
-		margin: 0;
 	}
 	legend {
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}
 	p {
-		margin: 0;
 		min-height: 1.5em;
 	}
 </style>

@@ -70,7 +70,6 @@
 		max-width: 34rem;
 		border: none;
 		padding: 0;
-		margin: 0;
 	}
 	label {
 		display: block;

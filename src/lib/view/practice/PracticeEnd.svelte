@@ -53,7 +53,7 @@
 			{/each}
 		</ul>
 	{/if}
-	<p class="tools">
+	<p class="flex flex-wrap items-center gap-y-1 gap-x-2">
 		<button
 			class="btn tool now"
 			disabled={practice.running.what !== null}
@@ -65,7 +65,7 @@
 		<button class="btn tool" onclick={() => practice.again()}>{en`Do it again`}</button>
 	</p>
 	<h3>{en`Hand in`}</h3>
-	<p class="tools">
+	<p class="flex flex-wrap items-center gap-y-1 gap-x-2">
 		<label>{en`Your name`} <input class="field" bind:value={who} maxlength="200" /></label>
 		<button
 			class="btn tool"
@@ -122,11 +122,5 @@
 	ul {
 		margin: 0;
 		padding-left: 1.2rem;
-	}
-	.tools {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: var(--gap-1) var(--gap-2);
 	}
 </style>

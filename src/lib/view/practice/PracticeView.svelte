@@ -93,7 +93,7 @@
 					{#each practice.hints as hint, i (i)}<li>{hint}</li>{/each}
 				</ol>
 			{/if}
-			<p class="tools">
+			<p class="flex flex-wrap gap-1">
 				{#if !practice.now.done && practice.hintsLeft > 0}
 					<button class="btn tool" onclick={() => practice.hint()}
 						>{en`Hint (${practice.hintsLeft} left)`}</button
@@ -117,7 +117,7 @@
 		</section>
 	</div>
 {:else}
-	<p class="none">
+	<p class="text-soft">
 		{en`Nothing can be asked here: this problem has no step of that kind. Choose other questions.`}
 	</p>
 {/if}
@@ -143,12 +143,10 @@
 		justify-items: start;
 	}
 	.count {
-		margin: 0;
 		color: var(--ink-soft);
 		font-size: var(--size-note);
 	}
 	h2 {
-		margin: 0;
 		font-size: 1.25rem;
 		font-weight: 600;
 		line-height: 1.35;
@@ -174,14 +172,5 @@
 	.hints {
 		margin: 0;
 		padding-left: 1.3rem;
-	}
-	.tools {
-		display: flex;
-		flex-wrap: wrap;
-		gap: var(--gap-1);
-		margin: 0;
-	}
-	.none {
-		color: var(--ink-soft);
 	}
 </style>

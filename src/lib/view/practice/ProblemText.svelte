@@ -33,8 +33,6 @@
 	}
 	ul {
 		margin: 0 0 var(--gap-3);
-		padding: 0;
-		list-style: none;
 	}
 	li {
 		padding-left: 1.4rem;

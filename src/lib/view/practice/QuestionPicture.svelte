@@ -86,7 +86,7 @@
 	{#each frame.drawn as { name, line, ends } (line.index)}
 		<line x1={scale.x(ends[0].x)} y1={scale.y(ends[0].y)} x2={scale.x(ends[1].x)} y2={scale.y(ends[1].y)} />
 		{@const tip = freeEnd(ends)}
-		<text class="of" x={scale.x(tip.x) + 5} y={scale.y(tip.y) + 4}>{name}</text>
+		<text class="italic" x={scale.x(tip.x) + 5} y={scale.y(tip.y) + 4}>{name}</text>
 	{/each}
 	<line class="axis" x1={EDGE} y1={scale.y(0)} x2={SIZE - 8} y2={scale.y(0)} />
 	<line class="axis" x1={scale.x(0)} y1={SIZE - EDGE} x2={scale.x(0)} y2="8" />
@@ -142,9 +142,6 @@
 	.corner {
 		cursor: pointer;
 		outline: none;
-	}
-	.of {
-		font-style: italic;
 	}
 	.corner circle:not(.grip) {
 		fill: var(--ink);

@@ -76,7 +76,7 @@
 			<ul>
 				{#each slips as { kind, code, times } (`${kind} ${code}`)}
 					<li>
-						<span class="times">{times}</span>
+						<span class="w-8 text-right">{times}</span>
 						<span class="bar" style:width={`${(times / most) * 8}rem`}></span>
 						<span>{KIND_LABELS[kind]}: {slipText(kind, code)}</span>
 					</li>
@@ -85,7 +85,7 @@
 		{/if}
 	{:else if !refused.length}<p>{en`Reading …`}</p>{/if}
 	{#if refused.length}<p role="alert">{en`Not a result: ${refused.join(', ')}.`}</p>{/if}
-	<p class="note">{en`Results come from the students’ browsers and can be forged.`}</p>
+	<p class="text-soft text-note">{en`Results come from the students’ browsers and can be forged.`}</p>
 	<p>
 		<button
 			class="btn tool"
@@ -111,24 +111,15 @@
 	ul {
 		margin: 0;
 		padding: 0;
-		list-style: none;
 	}
 	li {
 		display: flex;
 		align-items: center;
 		gap: var(--gap-2);
 	}
-	.times {
-		width: 2rem;
-		text-align: right;
-	}
 	.bar {
 		flex: none;
 		height: 0.8rem;
 		background: var(--now);
-	}
-	.note {
-		color: var(--ink-soft);
-		font-size: var(--size-note);
 	}
 </style>

@@ -54,7 +54,6 @@
 <style>
 	p {
 		flex: none;
-		margin: 0;
 		padding: 0.1rem var(--gap-3) 0.35rem;
 		font-size: var(--size-note);
 		color: var(--ink-soft);

@@ -50,7 +50,7 @@
 </script>
 
 {#if inset}
-	<g class="inset" data-inset aria-hidden="true">
+	<g class="pointer-events-none" data-inset aria-hidden="true">
 		<circle class="spot" cx={inset.middle.x} cy={inset.middle.y} r={CLOSE + 3} />
 		<g transform={`translate(${inset.left} ${inset.top})`}>
 			<rect width={size.width} height={size.height} rx="3" />
@@ -67,9 +67,6 @@
 {/if}
 
 <style>
-	.inset {
-		pointer-events: none;
-	}
 	rect {
 		fill: var(--sheet);
 		stroke: var(--rule-strong);

@@ -207,7 +207,7 @@
 			>
 		{/if}
 	{/snippet}
-	<div class="stack">
+	<div class="flex flex-col h-full min-h-0">
 		<div
 			class="canvas"
 			bind:this={canvas}
@@ -281,12 +281,6 @@
 </Pane>
 
 <style>
-	.stack {
-		display: flex;
-		flex-direction: column;
-		height: 100%;
-		min-height: 0;
-	}
 	.canvas {
 		flex: 1;
 		min-height: 0;

@@ -129,7 +129,7 @@
 		patternUnits="userSpaceOnUse"
 		patternTransform="rotate(45)"
 	>
-		<line class="hatch" y2="7" />
+		<line class="stroke-error stroke-[2.4]" y2="7" />
 	</pattern>
 </defs>
 
@@ -140,8 +140,8 @@
 	{#each removed as polygon, i (i)}
 		<polygon class="removed" points={polygon} fill={`url(#${uid}-removed)`} />
 	{/each}
-	<line class="axis" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
-	<line class="axis" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
+	<line class="stroke-ink stroke-[1.2]" x1={MARGIN.left} x2={size.width} y1={zeroY} y2={zeroY} />
+	<line class="stroke-ink stroke-[1.2]" x1={zeroX} x2={zeroX} y1={0} y2={bottom} />
 	<RegionLines {problem} {lines} {broken} />
 	<polyline class="flat" points={flat} />
 	{#if bestCorners.length === 2}
@@ -173,16 +173,8 @@
 />
 
 <style>
-	.axis {
-		stroke: var(--ink);
-		stroke-width: 1.2;
-	}
 	.feasible {
 		fill: var(--feasible);
-	}
-	.hatch {
-		stroke: var(--error);
-		stroke-width: 2.4;
 	}
 	.removed {
 		stroke: var(--error);

@@ -90,7 +90,7 @@
 		{/await}
 	{/snippet}
 	{#if problem && varied}
-		<div class="stack">
+		<div class="flex flex-col h-full">
 			<div class="canvas" bind:this={canvas} bind:clientWidth={size.width} bind:clientHeight={size.height}>
 				{#if optimal.length}
 					{#if size.width > 160}<CurvePicture {problem} {varied} {size} {showsPlan} />{/if}
@@ -102,7 +102,7 @@
 					</p>
 				{/if}
 			</div>
-			<div class="below">
+			<div class="flex-1 min-h-0 border-t border-rule">
 				<Scroll label={en`The pieces, and the pivots between them`}>
 					{#if bend}<p><Words sentence={bend} linked={false} /></p>{/if}
 					{#if value && sensitivity.reading && !sensitivity.reading.now.equals(value)}
@@ -135,21 +135,11 @@
 </Pane>
 
 <style>
-	.stack {
-		display: flex;
-		flex-direction: column;
-		height: 100%;
-	}
 	.canvas {
 		flex: 1.6;
 		min-height: 0;
 		position: relative;
 		overflow: hidden;
-	}
-	.below {
-		flex: 1;
-		min-height: 0;
-		border-top: 1px solid var(--rule);
 	}
 	ol {
 		margin: 0;

@@ -107,7 +107,7 @@
 		aria-label={en`Best ${problem.objective.name} by ${plainText(calledNumber(problem, varied))}: ${words}`}
 	>
 		{#each ticks(y, 5).values as tick (tick)}
-			<line class="grid" x1={EDGE.left} x2={size.width - EDGE.right} y1={y(tick)} y2={y(tick)} />
+			<line class="stroke-rule" x1={EDGE.left} x2={size.width - EDGE.right} y1={y(tick)} y2={y(tick)} />
 			<text x={EDGE.left - 6} y={y(tick) + 4} text-anchor="end">{ticks(y, 5).text(tick)}</text>
 		{/each}
 		{#each ticks(x, 6).values as tick (tick)}
@@ -126,7 +126,7 @@
 			{@const from = x(approximate(piece.from && piece.from.gt(window.low) ? piece.from : window.low))}
 			{@const to = x(approximate(piece.to && piece.to.lt(window.high) ? piece.to : window.high))}
 			<rect
-				class="none"
+				class="fill-error-wash"
 				x={from}
 				width={Math.max(0, to - from)}
 				y={EDGE.top}
@@ -177,11 +177,16 @@
 				>{/if}
 		{/each}
 		{#each stairs as { at, value: own }, i (i)}
-			{#if own}<circle class="stair" cx={x(approximate(at))} cy={y(approximate(own))} r="3" />{/if}
+			{#if own}<circle class="fill-focus" cx={x(approximate(at))} cy={y(approximate(own))} r="3" />{/if}
 		{/each}
 		{#each breaks as at (at.toFraction())}
 			{@const piece = optimal.find(({ to }) => to?.equals(at))!}
-			<circle class="break" cx={x(approximate(at))} cy={y(approximate(valueOn(piece, at)!))} r="4.5" />
+			<circle
+				class="fill-sheet stroke-ink stroke-2"
+				cx={x(approximate(at))}
+				cy={y(approximate(valueOn(piece, at)!))}
+				r="4.5"
+			/>
 		{/each}
 		{#if here}
 			<g
@@ -230,12 +235,6 @@
 	.slope {
 		fill: var(--ink);
 	}
-	.grid {
-		stroke: var(--rule);
-	}
-	.none {
-		fill: var(--error-wash);
-	}
 	.held {
 		stroke: var(--now);
 		stroke-dasharray: 3 3;
@@ -258,14 +257,6 @@
 	.amount-name {
 		fill: var(--focus);
 		font-style: italic;
-	}
-	.stair {
-		fill: var(--focus);
-	}
-	.break {
-		fill: var(--sheet);
-		stroke: var(--ink);
-		stroke-width: 2;
 	}
 	.here {
 		fill: var(--ink);

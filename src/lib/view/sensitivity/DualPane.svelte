@@ -114,7 +114,9 @@
 						>{#if identity}<MarkGlyph {identity} />
 						{/if}{name}</td
 					>
-					<td class="terms"><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td>
+					<td class="text-right"
+						><Formula tex={texTerms(terms, undefined, style)} says={printTerms(terms)} /></td
+					>
 					<td><Formula {...limitOf(relation, rhs, style)} /></td>
 				</tr>
 			{/each}
@@ -275,9 +277,6 @@
 		color: var(--ink-soft);
 		font-style: italic;
 		font-size: var(--size-note);
-	}
-	.terms {
-		text-align: right;
 	}
 	.goal td {
 		height: 2rem;

@@ -39,8 +39,8 @@
 >
 	{#if tableau && !sensitivity.dual.isWritten}<DualCovered />
 	{:else if tableau}
-		<div class="stack">
-			<div class="grid">
+		<div class="flex flex-col h-full">
+			<div class="flex-1 min-h-0">
 				<LookedAt
 					{tableau}
 					{own}
@@ -82,15 +82,6 @@
 </Pane>
 
 <style>
-	.stack {
-		display: flex;
-		flex-direction: column;
-		height: 100%;
-	}
-	.grid {
-		flex: 1;
-		min-height: 0;
-	}
 	.read {
 		flex: none;
 		margin: 0;

@@ -80,7 +80,11 @@
 {#snippet inside(region: Region, frame: Frame)}
 	{#if sensitivity.look === 'pairs' && sensitivity.tried}
 		{@const [x, y] = region.axes.map((name) => approximate(sensitivity.tried!.plan.get(name) ?? ZERO))}
-		<path class="tried" d="M0 -9l9 9l-9 9l-9 -9z" transform={`translate(${frame.x(x)} ${frame.y(y)})`} />
+		<path
+			class="fill-focus stroke-sheet stroke-2 pointer-events-none"
+			d="M0 -9l9 9l-9 9l-9 -9z"
+			transform={`translate(${frame.x(x)} ${frame.y(y)})`}
+		/>
 	{/if}
 {/snippet}
 
@@ -92,12 +96,6 @@
 		stroke-width: 2.5;
 		stroke-dasharray: 2 5;
 		stroke-linecap: round;
-		pointer-events: none;
-	}
-	.tried {
-		fill: var(--focus);
-		stroke: var(--sheet);
-		stroke-width: 2;
 		pointer-events: none;
 	}
 </style>

@@ -69,7 +69,7 @@
 
 <div bind:clientWidth={width}>
 	<svg {width} height={HEIGHT} role="group" aria-label={en`Line of ${label}`}>
-		<line class="axis" x1={edges[0]} x2={edges[1]} y1={Y} y2={Y} />
+		<line class="stroke-rule-strong stroke-2" x1={edges[0]} x2={edges[1]} y1={Y} y2={Y} />
 		{#if from || to}
 			<line class="none" x1={edges[0]} x2={at(from, edges[0])} y1={Y} y2={Y} />
 			<line class="none" x1={at(to, edges[1])} x2={edges[1]} y1={Y} y2={Y} />
@@ -84,7 +84,7 @@
 		{/each}
 		{#each [low, high] as own, i (i)}
 			{#if own}
-				<line class="end" x1={at(own, 0)} x2={at(own, 0)} y1={Y - 12} y2={Y + 12} />
+				<line class="stroke-ink stroke-2" x1={at(own, 0)} x2={at(own, 0)} y1={Y - 12} y2={Y + 12} />
 				<text class="end-text" x={at(own, 0)} y={Y - 17} text-anchor="middle">{showNumber(own, style)}</text>
 			{/if}
 		{/each}
@@ -110,10 +110,6 @@
 		display: block;
 		overflow: visible;
 	}
-	.axis {
-		stroke: var(--rule-strong);
-		stroke-width: 2;
-	}
 	.none {
 		stroke: var(--error);
 		stroke-width: 3;
@@ -130,10 +126,6 @@
 	.break {
 		stroke-width: 2;
 		stroke-dasharray: 3 2;
-	}
-	.end {
-		stroke: var(--ink);
-		stroke-width: 2;
 	}
 	text {
 		fill: var(--ink-soft);

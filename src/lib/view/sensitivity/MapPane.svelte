@@ -115,7 +115,7 @@
 		{/await}
 	{/snippet}
 	{#if problem && varied && other && window}
-		<div class="stack">
+		<div class="flex flex-col h-full">
 			<div class="canvas" bind:this={canvas} bind:clientWidth={size.width} bind:clientHeight={size.height}>
 				{#if size.width > 160}
 					{@const across = ends(reading, x)}
@@ -220,7 +220,7 @@
 					{/each}
 				</p>
 				{#if sentence}<p><Words {sentence} linked={false} decimals /></p>{/if}
-				<p class="note">
+				<p class="text-note text-soft">
 					{en`The cross shows each interval by itself. Both changes together keep the basis only inside the part with the current point.`}
 				</p>
 				<ul class="legend" aria-label={en`The parts of the map`}>
@@ -240,11 +240,6 @@
 </Pane>
 
 <style>
-	.stack {
-		display: flex;
-		flex-direction: column;
-		height: 100%;
-	}
 	.canvas {
 		flex: 1;
 		min-height: 0;
@@ -278,7 +273,6 @@
 	.legend {
 		margin: var(--gap-1) 0;
 		padding: 0;
-		list-style: none;
 		display: flex;
 		flex-wrap: wrap;
 		gap: 0 var(--gap-4);
@@ -286,10 +280,6 @@
 	}
 	.legend .own {
 		background: var(--now-wash);
-	}
-	.note {
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 	polygon {
 		stroke: var(--ink);

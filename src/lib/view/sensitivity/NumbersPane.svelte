@@ -192,7 +192,7 @@
 								>
 								{#each problem.variables as variable (variable.name)}
 									{@const value = terms.get(variable.name)}
-									<td class="given"
+									<td class="text-soft"
 										>{#if value}<button
 												class="inside"
 												aria-label={en`${name} per ${variable.name}: ${toText(value)}`}
@@ -294,9 +294,6 @@
 	}
 	.about {
 		margin: var(--gap-2) 0 0;
-	}
-	.given {
-		color: var(--ink-soft);
 	}
 	.unit {
 		font-size: 0.8em;

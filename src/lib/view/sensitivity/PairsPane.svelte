@@ -107,7 +107,7 @@
 	{/snippet}
 	{#if problem && tried && bound}
 		<Scroll label={en`Plan and dual values tried`}>
-			<div class="parts">
+			<div class="flex flex-wrap items-start gap-y-2 gap-x-4">
 				<section>
 					<h3>{en`Pairs`}</h3>
 					<table>
@@ -161,7 +161,7 @@
 					{#each combinationFound(problem, tried.duals, bound) as line, i (i)}<p>
 							<Words sentence={dualWords(problem, line)} />
 						</p>{/each}
-					{#if !isPlan}<p class="note">{en`The plan violates a constraint or a bound.`}</p>{/if}
+					{#if !isPlan}<p class="italic text-soft">{en`The plan violates a constraint or a bound.`}</p>{/if}
 					{#if bound.bound && value && isPlan}
 						<p class="gap">
 							<Words sentence={dualWords(problem, gapFound(value, bound.bound))} linked={false} />
@@ -193,12 +193,6 @@
 </Pane>
 
 <style>
-	.parts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: flex-start;
-		gap: var(--gap-2) var(--gap-4);
-	}
 	/* the table is never squeezed; the words stand beside it or below */
 	section {
 		flex: none;
@@ -252,10 +246,6 @@
 	.gap {
 		margin-top: var(--gap-1);
 		font-weight: 650;
-	}
-	.note {
-		font-style: italic;
-		color: var(--ink-soft);
 	}
 	th :global(.glyph) {
 		margin-right: 0.35rem;

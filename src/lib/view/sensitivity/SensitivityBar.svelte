@@ -22,7 +22,6 @@
 
 <style>
 	p {
-		margin: 0;
 		font-size: var(--size-note);
 		font-style: italic;
 		color: var(--ink-soft);

@@ -45,13 +45,13 @@
 						>
 					{/each}
 					<td>{RELATION_SIGNS[relation]}</td>
-					<td class="side"><NumberView value={rhs} {style} /></td>
+					<td class="font-[650]"><NumberView value={rhs} {style} /></td>
 				</tr>
 			{/each}
 			<tr class="goal">
 				<th scope="row">{problem.objective.sense} {problem.objective.name}</th>
 				{#each problem.variables as { name } (name)}
-					<td class="side"><NumberView value={problem.objective.terms.get(name) ?? ZERO} {style} /></td>
+					<td class="font-[650]"><NumberView value={problem.objective.terms.get(name) ?? ZERO} {style} /></td>
 				{/each}
 				<td></td><td></td>
 			</tr>
@@ -97,9 +97,6 @@
 	}
 	.goal :is(th, td) {
 		border-top: 1px solid var(--ink);
-	}
-	.side {
-		font-weight: 650;
 	}
 	.lit {
 		background: var(--now-wash);

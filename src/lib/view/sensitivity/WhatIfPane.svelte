@@ -193,14 +193,11 @@
 
 <style>
 	h3 {
-		margin: 0;
 		font-size: var(--size-text);
 		font-weight: 650;
 	}
 	ul {
 		margin: 0 0 var(--gap-2);
-		padding: 0;
-		list-style: none;
 	}
 	li:hover {
 		background: var(--now-wash);

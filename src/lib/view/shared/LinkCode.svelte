@@ -29,7 +29,6 @@
 		box-sizing: border-box;
 	}
 	p {
-		margin: 0;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}

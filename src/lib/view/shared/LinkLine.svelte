@@ -28,12 +28,12 @@
 	<input class="field" readonly value={link} aria-label={label} onfocus={(e) => e.currentTarget.select()} />
 	<button class="btn tool" {disabled} onclick={() => void copy()}>{copied ? en`Copied` : en`Copy`}</button>
 </p>
-<p class="note">
+<p class="text-note text-soft">
 	{en`${link.length.toLocaleString('en-GB')} characters. Everything is in the link itself; nothing goes to a server.`}
 	{#if isHere}{en`This link leads to this computer only: students need the address that your server has in the network.`}{/if}
 	{#if link.length > LONG}{en`Some programs cut off links of this length; a file is safer.`}{/if}
 </p>
-{#if refused}<p class="note" role="alert">
+{#if refused}<p class="text-note text-soft" role="alert">
 		{en`The browser does not let this page copy. Mark the link and copy it by hand.`}
 	</p>{/if}
 
@@ -48,9 +48,5 @@
 	.link input {
 		flex: 1;
 		min-width: 0;
-	}
-	.note {
-		font-size: var(--size-note);
-		color: var(--ink-soft);
 	}
 </style>

@@ -64,14 +64,12 @@
 		font-style: italic;
 		font-weight: 500;
 		color: var(--ink-soft);
-		margin: 0;
 		white-space: nowrap;
 	}
 	.aside {
 		flex: 1 1 0;
 		/* a word has its room; a sentence is cut off before the tools are */
 		min-width: 3.3em;
-		margin: 0;
 		font-size: var(--size-note);
 		color: var(--notice);
 		font-weight: 600;

@@ -174,7 +174,7 @@
 	})}
 >
 	{#each axes as { key, from, to } (key)}
-		<line class="axis" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
+		<line class="stroke-ink stroke-[1.2]" x1={from.x} y1={from.y} x2={to.x} y2={to.y} />
 	{/each}
 	<SolidBody {edges} {faces} plane={points(plane)} current={points(current)} about={part?.about ?? null} />
 	{#if bestOutline}<polygon class="best-face" points={bestOutline} />{/if}
@@ -230,10 +230,6 @@
 		right: 0.5rem;
 		display: flex;
 		gap: 0.2rem;
-	}
-	.axis {
-		stroke: var(--ink);
-		stroke-width: 1.2;
 	}
 	.best-face {
 		fill: var(--now);

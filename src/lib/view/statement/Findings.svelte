@@ -40,7 +40,6 @@
 	ul {
 		margin: 0;
 		padding: 0;
-		list-style: none;
 		border-top: 1px solid var(--rule);
 	}
 	li {

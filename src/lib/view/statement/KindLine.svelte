@@ -50,7 +50,6 @@
 
 <style>
 	p {
-		margin: 0;
 		padding: 0.25rem var(--gap-3) 0.35rem;
 		display: flex;
 		flex-wrap: wrap;

@@ -48,7 +48,6 @@
 		display: flex;
 		align-items: center;
 		gap: var(--gap-2);
-		margin: 0;
 		padding: 0.3rem var(--gap-3);
 		font-size: var(--size-note);
 		background: var(--now-wash);

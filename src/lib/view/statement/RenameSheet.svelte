@@ -35,7 +35,6 @@
 
 <style>
 	.wrong {
-		margin: 0;
 		color: var(--error);
 		font-size: var(--size-note);
 	}

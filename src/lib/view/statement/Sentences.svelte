@@ -38,7 +38,6 @@
 	ul {
 		margin: 0;
 		padding: 0;
-		list-style: none;
 		line-height: 1.45;
 	}
 	li {

@@ -108,8 +108,8 @@
 </script>
 
 <Pane pane="statement" name={en`Statement`}>
-	<div class="stack">
-		<div class="editor" {@attach mount}>
+	<div class="h-full flex flex-col min-h-0">
+		<div class="flex-1 min-h-0 overflow-hidden" {@attach mount}>
 			{#if !editor}<pre class="plain">{lesson.text}</pre>{/if}
 		</div>
 		{#if pasted}
@@ -157,20 +157,8 @@
 {/if}
 
 <style>
-	.stack {
-		height: 100%;
-		display: flex;
-		flex-direction: column;
-		min-height: 0;
-	}
-	.editor {
-		flex: 1;
-		min-height: 0;
-		overflow: hidden;
-	}
 	/* where the editor's lines will stand */
 	.plain {
-		margin: 0;
 		padding: 0.2rem 0.6rem 0 1.8rem;
 		font-family: var(--font-text);
 		line-height: 1.5;

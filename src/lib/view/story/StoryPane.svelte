@@ -120,7 +120,6 @@
 		background: var(--now-wash);
 	}
 	.nothing {
-		margin: 0;
 		padding: 0;
 	}
 </style>

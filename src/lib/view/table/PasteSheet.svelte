@@ -311,12 +311,10 @@
 		text-decoration: underline wavy var(--error);
 	}
 	.wrong {
-		margin: 0;
 		color: var(--error);
 		font-size: var(--size-note);
 	}
 	.note {
-		margin: 0;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}

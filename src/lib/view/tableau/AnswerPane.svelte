@@ -99,7 +99,7 @@
 <Pane pane="answer" name={en`The answer`} aside={lesson.stale ? en`last right statement` : null}>
 	{#if t && problem && plan}
 		<Scroll label={en`The answer and its checks`}>
-			<div class="parts">
+			<div class="grid grid-cols-[repeat(auto-fit,minmax(16rem,1fr))] content-start gap-y-2 gap-x-4">
 				<section>
 					<h3>{en`Read off the tableau`}</h3>
 					<ul>
@@ -182,27 +182,15 @@
 </Pane>
 
 <style>
-	.parts {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
-		align-content: start;
-		gap: var(--gap-2) var(--gap-4);
-	}
 	section {
 		min-width: 0;
 	}
 	h3 {
-		margin: 0;
 		font-size: var(--size-text);
 		font-weight: 650;
 	}
 	ul {
-		margin: 0;
 		padding: 0;
-		list-style: none;
-	}
-	p {
-		margin: 0;
 	}
 	.line {
 		text-align: left;

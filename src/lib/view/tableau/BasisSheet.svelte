@@ -79,7 +79,6 @@
 	.note,
 	.wrong {
 		max-width: 30rem;
-		margin: 0;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
 	}

@@ -68,7 +68,7 @@
 		>
 	{/snippet}
 	{#if work}
-		<div class="all">
+		<div class="h-full flex flex-col">
 			<p class="step">{en`Step ${number}:`} <Words sentence={label} linked={false} /></p>
 			<div class="grid"><TableauGrid {work} decision={null} /></div>
 			{#if pinned.isOn}
@@ -101,13 +101,7 @@
 </Pane>
 
 <style>
-	.all {
-		height: 100%;
-		display: flex;
-		flex-direction: column;
-	}
 	.step {
-		margin: 0;
 		padding: 0 var(--gap-3);
 		font-size: var(--size-note);
 		color: var(--ink-soft);
@@ -128,14 +122,11 @@
 		font-size: var(--size-note);
 	}
 	h3 {
-		margin: 0;
 		font-size: inherit;
 		font-weight: 650;
 	}
 	ol {
-		margin: 0;
 		padding: 0;
-		list-style: none;
 	}
 	b {
 		display: inline-block;

@@ -122,7 +122,6 @@
 
 <style>
 	.fault {
-		margin: 0;
 		color: var(--error);
 	}
 </style>

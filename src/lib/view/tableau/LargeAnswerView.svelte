@@ -62,7 +62,6 @@
 	ul {
 		margin: 0 0 var(--gap-2);
 		padding: 0;
-		list-style: none;
 		columns: 3;
 	}
 	li {

@@ -179,7 +179,6 @@
 	}
 	.said,
 	.wrong {
-		margin: 0;
 		font-size: var(--size-note);
 	}
 	.wrong {

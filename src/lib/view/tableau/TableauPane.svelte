@@ -146,7 +146,7 @@
 			<span class="more">
 				<ToolMenu plain text={en`More`} items={more} item={line} onchoose={({ run }) => run()} />
 			</span>
-			<span class="apart"></span>
+			<span class="w-2"></span>
 			<button
 				class="btn tool"
 				disabled={!session.canGoBack}
@@ -244,17 +244,12 @@
 			display: none;
 		}
 	}
-	.apart {
-		width: var(--gap-2);
-	}
 	.starts {
 		height: 100%;
 		overflow: auto;
 		padding: 0 var(--gap-3) var(--gap-3);
 	}
 	.starts ul {
-		list-style: none;
-		margin: 0;
 		padding: 0;
 		display: flex;
 		flex-direction: column;

@@ -163,9 +163,6 @@
 		grid-template-columns: auto 1fr;
 	}
 	ol {
-		list-style: none;
-		margin: 0;
-		padding: 0;
 		min-width: 0;
 	}
 	li {
