@@ -11,7 +11,7 @@ export const TEXTS: Readonly<
 		[
 			'max 3x1 + 3x2 + ... + 3x5\nx1 + x2 + … + x5 <= 4\nx1 - x2 - ... - x4 >= -2',
 			'max 3x1 + 3x2 + 3x3 + 3x4 + 3x5\nr1: x1 + x2 + x3 + x4 + x5 <= 4\nr2: x1 - x2 - x3 - x4 >= -2',
-			'“+ ... +” is read as “+ 3 x3 + 3 x4 +” (3 places)'
+			'“+ ... +” is read as “+ 3 x3 + 3 x4 +”, “+ … +” as “+ x3 + x4 +”, “- ... -” as “- x3 -”.'
 		]
 	],
 	'columns that are no table': [
@@ -41,6 +41,78 @@ export const TEXTS: Readonly<
 			'is read as “x1, x2, x3 >= 0”'
 		],
 		[`${TWO}\nx + y <= 4\nx y >= 0`, `${TWO}\nr1: x + y <= 4`]
+	],
+	'amounts compared in words': [
+		[
+			`${TWO}\nx + y <= 4\nx is at most 2 more than y`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 2`,
+			'is read as “x ≤ y + 2”'
+		],
+		[`${TWO}\nx + y <= 4\nx is at least 3 less than y`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= -3`],
+		[`${TWO}\nx + y <= 4\ngap: x is at most 3 less than y`, `${TWO}\nr1: x + y <= 4\ngap: x - y >= -3`],
+		[`${TWO}\nx + y <= 4\nx exceeds y by at least 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y >= 2`],
+		[`${TWO}\nx + y <= 4\nx must not exceed y by more than 3`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 3`],
+		[
+			'max 3 chairs + 2 tables\nchairs + tables <= 9\nthere are at least 2 chairs per table',
+			'max 3 chairs + 2 tables\nr1: chairs + tables <= 9\nr2: chairs - 2 tables >= 0',
+			'is read as “chairs ≥ 2 tables”'
+		],
+		[`${TWO}\nx + y <= 4\nfor every x at least 4 y`, `${TWO}\nr1: x + y <= 4\nr2: y - 4 x >= 0`],
+		[
+			`${TWO}\nx + y <= 4\nthe number of x is at least the number of y`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y >= 0`,
+			'“the number of” is ignored (2 places)'
+		]
+	],
+	'numbers in words': [
+		[
+			'max three x + 2 y\nx + two y <= ten\none x + y >= two',
+			'max 3 x + 2 y\nr1: x + 2 y <= 10\nr2: x + y >= 2',
+			'“three” is read as “3”, “two” as “2” (2 places), “ten” as “10”, and 1 more likewise.'
+		],
+		[
+			`${TWO}\nx + y <= 4\nx makes up at most 40 % of x + y`,
+			`${TWO}\nr1: x + y <= 4\nr2: 0.6 x - 0.4 y <= 0`
+		],
+		[`${TWO}\nx + y <= 4 % clay`, `${TWO}\nr1: x + y <= 4`, 'Read as a comment']
+	],
+	'rows named like functions': [
+		[
+			'max f(x, y) = 3x + 2y\ng(x, y) = x + y <= 4\nh(x, y): x - y >= 1',
+			'max f = 3x + 2y\ng: x + y <= 4\nh: x - y >= 1'
+		]
+	],
+	'units before a sign': [
+		[
+			'max 3 €/piece · x + 2 €/piece · y\nx + y <= 4',
+			'max 3 x + 2 y\nr1: x + y <= 4',
+			'“€/piece ·” is read as “[€/piece]” (2 places)'
+		]
+	],
+	'all of them': [[`${TWO}\nx + y <= 4\nall >= 0`, `${TWO}\nr1: x + y <= 4`]],
+	'what only leads to a statement': [
+		[
+			'Solve by the simplex method: Max 3x + 2y s.t. x + y <= 4',
+			`max z = 3x + 2y\nr1: x + y <= 4`,
+			'“Solve by the simplex method:” is ignored'
+		],
+		[
+			`min 3x + 2y\nAt least 10 units in all: x + y >= 10\nNo more than 6 of x`,
+			'min 3x + 2y\nr1: x + y >= 10\nr2: x <= 6'
+		],
+		['max 3x + 4y given that x + y <= 4, x <= 3', 'max 3x + 4y\nr1: x + y <= 4\nr2: x <= 3'],
+		[`${TWO}\nx + y <= 4\nx, y ≥ 0 (non-negativity)`, `${TWO}\nr1: x + y <= 4`],
+		[`${TWO}\nx + y <= 4\nx, y nonneg.`, `${TWO}\nr1: x + y <= 4`, '“nonneg” is read as “from 0”']
+	],
+	'units in words': [
+		[
+			'max profit = 3x + 2y (in dollars)\nclay (in kg): x + y <= 4 (in kg)',
+			'max profit [dollars] = 3x + 2y\nclay [kg]: x + y <= 4',
+			'“profit =” is read as “profit [dollars] =”.'
+		]
+	],
+	'words at the end of the objective': [
+		['min 4a + 3b where\n2a + b >= 10', 'min 4a + 3b\nr1: 2a + b >= 10', '“where” is ignored']
 	],
 	'signs of variables': [
 		[`${TWO}\nx + y <= 4\ny <= 0`, `${TWO}\nr1: x + y <= 4\ny free to 0`, 'no longer at least 0'],
@@ -1398,9 +1470,9 @@ export const REFUSED: readonly string[] = [
 	'max 3x1 + 2x2 + ... + 5x5\nx1 + x2 <= 4',
 	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
 	'max 3x1 + 3x2 + ... + x5\nx1 + x2 <= 4',
-	'max 3x + 2y\nx + y <= 4\nx exceeds y by at least 2',
+	'max 3x + 2y\nx + y <= 4\nx must not exceed y by at least 2',
 	'max 3x + 2y\nx + y <= 4\nas many x as y',
-	'max 3x + 2y\nx + y <= 4\nfor every x at least 4 y',
+	'max 3x + 2y\nx + y <= 4\nfor every table at least 4 chairs',
 	'            x   y   RHS\nprofit      3   2\nclay        2   1   ≤ 10\nkiln        1   3   ≤ 15',
 	'max 3x + 2y\nx + y <= 4\nx ∈ {1, 3, 5}',
 	'max 3x + 2y\n0.333... x + y <= 4',

@@ -31,6 +31,11 @@ const PROMISES: Readonly<Record<string, readonly (readonly [written: string, mea
 			'max z = 3 oak_tables + 2 chairs\nr: oak_tables + chairs <= 4'
 		]
 	],
+	'amounts compared': [
+		[`${R}\nx is at most 2 more than y`, `${R}\nr2: x - y <= 2`],
+		[`${R}\nat least 2 x per y`, `${R}\nr2: x - 2 y >= 0`]
+	],
+	'numbers in words': [[`${Z}\nr: x + y <= four`, R]],
 	'amounts first': [[`${Z}\nr: x + y <= 9\nat most 4 x`, `${Z}\nr: x + y <= 9\nr2: x <= 4`]],
 	pages: [[`${Z}\n• x + y <= 4\n`, `${Z}\nr1: x + y <= 4`]],
 	'several rows in a line': [[`${Z}\nx + y ≤ 4 x + 3y ≤ 6`, `${Z}\nr1: x + y <= 4\nr2: x + 3 y <= 6`]],

@@ -72,6 +72,8 @@ const MAY_DIFFER = new RegExp(
 		/[=<>≤≥][ \t]*(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b/imu,
 		// 1.000
 		/[1-9]\.\d00(?![\d.])/imu,
+		// all ≥ 0
+		/^[ \t]*all[ \t]*[>≥⩾]/imu,
 		// what was found already
 		/^[ \t]*(?:optimal[ \t]+)?(?:solution|answer|result)[ \t]*:/imu,
 		// even, odd

@@ -56,6 +56,16 @@ const ALWAYS: ReadonlySet<ReadingKind> = new Set([
 	'matrix'
 ]);
 
+/** Something that was read otherwise than it stands, in so many places. */
+export interface ReadPart {
+	readonly written: string;
+	readonly means: string;
+	readonly places: number;
+}
+/** so many of them are told in a notice */
+const MOST_READ = 3;
+const inPlaces = (places: number): string => (places > 1 ? en` (${places} places)` : '');
+
 /** What a choice of readings is called. */
 function calledChoice(text: string, kind: ReadingKind): string {
 	if (kind === 'mark') return text.trim() ? en`a minus sign` : en`a bullet`;
@@ -172,14 +182,23 @@ const MESSAGES = {
 	rewrite: () => en`Rewrite`,
 	rewriteAll: () => en`Rewrite all`,
 	choose: (text: string, kind: ReadingKind): string => en`It is ${calledChoice(text, kind)}`,
-	/** How something written by another habit was read. */
-	readAs: (kind: ReadingKind, written: string, means: string, times: number): string => {
+	/** How what is written by another habit was read, in so many places: each way of writing it with what it means, or nothing where it is ignored. */
+	readAs: (kind: ReadingKind, read: readonly ReadPart[], places: number): string => {
+		const [{ written, means }] = read;
 		if (kind === 'label' && !written && means)
-			return en`“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${times > 1 ? en` (${times} places)` : ''}.`;
-		const how =
-			(ALWAYS.has(kind) || !written ? PASSED[kind] : null) ??
-			(means ? en`“${written}” is read as “${means}”` : (PASSED[kind] ?? en`“${written}” is ignored`));
-		return how + (times > 1 ? en` (${times} places).` : '.');
+			return en`“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${inPlaces(places)}.`;
+		if (PASSED[kind] && (ALWAYS.has(kind) || !written || !means))
+			return PASSED[kind] + inPlaces(places) + '.';
+		const each = read.map((own, i) => {
+			const says = !own.means
+				? en`“${own.written}” is ignored`
+				: i > 0 && read[i - 1].means
+					? en`“${own.written}” as “${own.means}”`
+					: en`“${own.written}” is read as “${own.means}”`;
+			return says + inPlaces(own.places);
+		});
+		const more = each.length - MOST_READ;
+		return `${each.slice(0, MOST_READ).join(', ')}${more > 0 ? en`, and ${more} more likewise` : ''}.`;
 	},
 	/** What stands in one or several places and can be read in two ways. */
 	ambiguous: (written: string, choices: readonly string[], times: number, kind: ReadingKind): string =>

@@ -1,7 +1,7 @@
 import type { Diagnostic, Fix, TextPlace } from './diagnostics';
 import type { Forgiven } from './forgive';
 import type { Rewriting } from './written';
-import { message, type ReadingKind } from './messages';
+import { message, type ReadingKind, type ReadPart } from './messages';
 import type { Reading } from './reading';
 import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 
@@ -10,19 +10,35 @@ import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 /** habits that are put right in two places of a line */
 const MOVED: ReadonlySet<ReadingKind> = new Set(['label', 'sense', 'unit']);
 
+/** What was written and what it means, each once, in the order of a list. */
+function readParts(source: string, order: readonly Rewriting[], edits: readonly Rewriting[]): ReadPart[] {
+	const textOf = ({ from, to, insert }: Rewriting) => ({
+		written: source.slice(from, to).trim(),
+		means: insert.trim()
+	});
+	const keyOf = (own: Rewriting) => Object.values(textOf(own)).join('\n').toLowerCase();
+	const places = new Map<string, number>();
+	for (const own of edits) places.set(keyOf(own), (places.get(keyOf(own)) ?? 0) + 1);
+	const first = new Map<string, Rewriting>();
+	for (const own of order) if (!first.has(keyOf(own))) first.set(keyOf(own), own);
+	return [...first].map(([key, own]) => ({ ...textOf(own), places: places.get(key)! }));
+}
+
 /** What was read otherwise: a quiet notice for each habit, with a way to write it in the language itself. */
 function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 	const kinds = new Map<ReadingKind, Rewriting[]>();
 	for (const own of rewritings) kinds.set(own.kind, [...(kinds.get(own.kind) ?? []), own]);
 	return [...kinds].map(([kind, edits]): Diagnostic => {
 		const shown = edits.find(({ insert }) => insert.trim()) ?? edits[0];
-		const written = source.slice(shown.from, shown.to);
 		const fixes: Fix[] = [{ says: message('rewrite'), edits }];
 		if (kinds.size > 1) fixes.push({ says: message('rewriteAll'), edits: rewritings });
 		// what is moved about in a line is one place
 		const lines = new Set(edits.map(({ from }) => source.lastIndexOf('\n', from - 1)));
 		const times = MOVED.has(kind) ? lines.size : edits.length;
-		const said = message('readAs', kind, written.trim(), shown.insert.trim(), times);
+		const read = readParts(source, [shown, ...edits], edits);
+		// the other half of what was moved is not ignored
+		const halves = MOVED.has(kind) && shown.insert.trim() ? read.filter(({ means }) => means) : read;
+		const said = message('readAs', kind, halves, times);
 		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message: said, fixes };
 	});
 }

@@ -7,6 +7,7 @@ import { passTelling } from './telling';
 import { settleGoal } from './goals';
 import { settleSigns } from './signs';
 import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
+import { passCounts, settleComparison, settleRatio } from './comparisons';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 import { refuseTable } from './tables';
@@ -38,10 +39,15 @@ export function readWritten(source: string): Written {
 		settleShares(clause, draft);
 		settleDots(clause, draft);
 		settleProportion(clause, draft);
+		settleComparison(clause, draft);
 	}
 	const isHyphen = hyphens(clauses);
 	spacedIndices(clauses, draft);
 	let evidence = evidenceOf(clauses, isHyphen);
+	for (const clause of clauses) {
+		passCounts(clause, draft, evidence);
+		settleRatio(clause, draft, evidence);
+	}
 	withoutLabels(clauses, draft, evidence);
 	evidence = evidenceOf(clauses, isHyphen);
 	for (const clause of clauses) if (clause.shape !== '') refuseOthers(clause, draft, evidence);

@@ -172,6 +172,16 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
 		clause.drop(0, 1);
 	}
+	// x, y ≥ 0 (non-negativity)
+	const remark = SIGNS.test(clause.shape) ? /(?<=[nih])p[ws]+q$/.exec(clause.shape) : null;
+	if (remark && !clause.tokens.slice(remark.index).some(({ says }) => evidence.terms.has(says)))
+		draft.passEnd(clause, remark.index, 'comment');
+	// At least 10 units in all: x + y ≥ 10
+	const told = /^r[nwuPd]*l(?=[nwsp].*r)/.exec(clause.shape)?.[0].length;
+	if (told) {
+		draft.put({ from: clause.from, to: clause.tokens[told].from }, '', 'rows');
+		clause.drop(0, told);
+	}
 	// there must be at least 2 x
 	if (/^wrn?w$/.test(clause.shape) && /^(?:there|we|you)$/i.test(clause.tokens[0].says)) {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'prose');
@@ -186,6 +196,13 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		clause.drop(0, length);
 		clause.labelled = name;
 	};
+	// g(x, y): and g(x, y) = before a row
+	const named = /^(wpw(?:cw)*q)(?:l|r(?=.*r))/.exec(clause.shape);
+	const isNamed =
+		named &&
+		tokens.slice(1, named[1].length).every(({ kind, says }) => kind !== 'word' || evidence.goal.has(says)) &&
+		/^[:=]$/.test(tokens[named[1].length].says);
+	if (isNamed) return put(named[0].length, tokens[0].says);
 	// C1) (C1) C1. a) before a row
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
 	const behind = clause.shape.slice(mark?.[0].length ?? 0);
@@ -227,8 +244,14 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		// signs and domains have no name, and the objective takes it for its own
 		const isSigns = SIGNS.test(rest);
 		if (isSigns || (/^g/.test(rest) && !isHeading(text))) {
-			draft.put({ from: clause.from, to: tokens[colon + 1].from }, '', isSigns ? 'rows' : 'label');
-			if (!isSigns) clause.labelled = asName(text);
+			// Solve by hand: max 3x + 2y
+			const isTask =
+				/^(?:solve|find|use|using|consider|determine|show|graph|draw|given|minimi[sz]e|maximi[sz]e)\b/i.test(
+					text
+				);
+			const isName = !isSigns && !isTask;
+			draft.put({ from: clause.from, to: tokens[colon + 1].from }, '', isName ? 'label' : 'rows');
+			if (isName) clause.labelled = asName(text);
 			return clause.drop(0, colon + 1);
 		}
 		if (isHeading(text) && (rest || !/^w$/.test(clause.shape.slice(0, colon)))) {

@@ -183,6 +183,20 @@ export function settleNames(
 				clause.drop(from, to);
 				continue;
 			}
+			// a unit and a sign between a number and its variable: 3 h · x, 3 thalers/bowl · x
+			const scaled = /nw*d?$/.exec(before);
+			if (
+				scaled &&
+				/^tw/.test(after) &&
+				isKnown(clause.tokens[to + 1].says) &&
+				!clause.tokens.slice(scaled.index + 1, to).some(({ kind, says }) => kind === 'word' && isKnown(says))
+			) {
+				const start = scaled.index + 1;
+				const unit = clause.text(start, to).replace(/ ?\/ ?/g, '/');
+				draft.put({ from: clause.tokens[start - 1].to, to: clause.tokens[to].to }, ` [${unit}]`, 'unit');
+				clause.merge(start, to + 1, 'unit', `[${unit}]`);
+				continue;
+			}
 			if (list.length === 1) continue;
 			const single = isHyphen(clause, from + 1) || /-/.test(clause.text(from, to));
 			const [first, last] = [list[0].says, list.at(-1)!.says];

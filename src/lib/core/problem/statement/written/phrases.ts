@@ -15,7 +15,7 @@ const END = "(?![\\p{L}\\p{Nd}_']|-\\p{L})";
 const words = (text: string): string => text.replace(/ /g, '[ \\t]+');
 /** what may stand before a relation in words */
 const MUST =
-	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|will|be|to|always|also|amounts?|comes?|totals?) )*';
+	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|will|be|to|always|also|amounts?|comes?|totals?|makes? up|accounts? for) )*';
 const NOT =
 	"(?:(?:can(?:not|'t|’t| not)|must(?: not|n't|n’t)|may not|should not|shall not|does not|do not|is not(?: allowed to)?|are not(?: allowed to)?|will not) ?(?:be )?)";
 
@@ -32,7 +32,7 @@ const RULES = [
 		'such',
 		'',
 		'rows',
-		'(?:subject to|such that|so that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?![\\p{L}\\p{Nd}_])',
+		'(?:subject to|such that|so that|given that|provided that|on condition that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?![\\p{L}\\p{Nd}_])',
 		true
 	),
 	rule('such', '', 'rows', '(?:st|subject)(?=[ \\t]*(?:\\n|$))', true),
@@ -83,6 +83,7 @@ const RULES = [
 		'list',
 		'(?:all|both|every|each)(?: of)?(?: the)?(?: decision)? (?:variables?|unknowns|quantities|amounts|of them)'
 	),
+	rule('all', '', 'list', 'all(?=[ \\t]*(?:[≥⩾>]|=>)=?[ \\t]*0(?![\\d.]))', true),
 	rule(
 		'each',
 		'',
@@ -121,7 +122,7 @@ const RULES = [
 		'domain',
 		'from 0',
 		'domain',
-		"(?:(?:are|is|be|all|both|must be|can(?:not|’t|'t)|may not|must not|not) )*(?:non(?:-| )?negative|(?<=(?:not|’t|'t)(?: be)? )negative|positive or zero|nichtnegativ)(?: reals?| numbers?)?"
+		"(?:(?:are|is|be|all|both|must be|can(?:not|’t|'t)|may not|must not|not) )*(?:non(?:-| )?neg(?:ative)?|(?<=(?:not|’t|'t)(?: be)? )negative|positive or zero|nichtnegativ)(?: reals?| numbers?)?"
 	),
 	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
 	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
@@ -167,11 +168,11 @@ const RULES = [
 /** the words that a phrase may begin with: most words are none of them */
 const FIRST = new Set(
 	(
-		'subject such so s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes total totals ' +
+		'subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes account accounts total totals ' +
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
 		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
-		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonnegative negative positive nichtnegativ from max min maximise maximize maximising maximizing maximisation ' +
+		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonneg nonnegative negative positive nichtnegativ from max min maximise maximize maximising maximizing maximisation ' +
 		'maximization minimal minimise minimize minimising minimizing minimisation minimization maximieren maximiere maximiser maximizar minimieren minimiere minimiser minimizar twice ' +
 		'double two thrice three triple half one inf infinity infty plus minus times and but und et or oder ou over y'
 	).split(' ')

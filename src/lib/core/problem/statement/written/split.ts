@@ -43,7 +43,9 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 			(/[stdrp]$/.test(before) || (/c$/.test(before) && !says(before) && !isGoal(before))) &&
 			!/^w+u?l/.test(here);
 		const isDone = /r/.test(before) && !/^s?n(?:dn)?r[^r]*$/.test(before);
-		const goesOn = (/^r/.test(here) && !isDone) || (/^[s]/.test(here) && last && line[0].says === '+');
+		const goesOn =
+			(/^r/.test(here) && !isDone && !/^r[nwuPd]*l.*r/.test(here)) ||
+			(/^[s]/.test(here) && last && line[0].says === '+');
 		// a sum alone, with a minus in front, belongs to what has no relation yet
 		const ends =
 			last &&
@@ -142,6 +144,8 @@ function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[
 		// between two numbers a sum is one row with two limits; 4·(x + y) and 3 − x go on
 		const isLimit = !/w/.test(before.split('r').at(-1)!) && !/g/.test(before);
 		const next = tokens[end];
+		// x exceeds y by at least 2
+		if (/^by$/i.test(next.says)) return [tokens];
 		// several times behind amounts: a unit
 		if (next.kind === 'word' && (amounts.get(next.says) ?? 0) > 1) {
 			if (!shape(`^(?:${BEGINS})`).test(line.slice(end + 1))) {
@@ -228,7 +232,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				/^(?:where|with|while|st)$/i.test(token.says) &&
 				depth === 0 &&
 				/g.*[stnd].*[nwq]$|g.*r.*[nwq]$/.test(before) &&
-				rest.some(({ kind }) => kind === 'relation');
+				(rest.length === 0 || rest.some(({ kind }) => kind === 'relation'));
 			if (token.kind === 'such' || joins) {
 				if (/[stdr]$/.test(before)) own.push(token);
 				else close(i + 1, token, 'rows');

@@ -17,8 +17,15 @@ const ABBREVIATION = /(?:no|nr|num|approx|qty)\.(?=[ \t]*(?:of\b|\p{L}))/iuy;
 const TABLE_LINE = /[ \t]*\|(?:[^\n|]*\|){2,}[ \t]*(?=\n|$)/y;
 const COUNTS: readonly string[] = SMALL_COUNTS.slice(0, 13);
 const COUNTED = new RegExp(`(?:${COUNTS.join('|')})(?![\\p{L}\\p{Nd}_'])`, 'iuy');
+/** two bowls */
+const COUNTED_OF = new RegExp(`(?:${COUNTS.join('|')})[ \\t]+(?=\\p{L})`, 'iuy');
+/** a name before a sign or a relation */
+const STATED = /^\p{L}[\p{L}\p{Nd}_']*[ \t]*[-+−–<>=≤≥]/u;
 /** 12 per bowl, 12 thalers per bowl, in a sum or an objective: what a coefficient is for, and its unit */
 const PER = /((?:\p{L}+[ \t]+)?(?:per|for each)[ \t])(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
+const OF = /of[ \t]+(?:the[ \t]+)?(?=\p{L})/iuy;
+/** (in dollars): a unit in words */
+const IN_UNIT = /\([ \t]*in[ \t]+([\p{L}$€£][\p{L}$€£/ ]{0,30})\)/iuy;
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
 const QUOTED = /"(?:[^\\\n"]|\\[^\n])*"/y;
 const BRACKETS = /\[([^\]\n]*)\]/y;
@@ -139,6 +146,21 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		tokens.at(-1)?.kind === 'open' &&
 		tokens.at(-2)?.kind === 'number' &&
 		/^[ \t]+\p{L}/u.test(source.slice(here + length, here + length + 20));
+	/** at most ten, three x + two y: a number in words */
+	const isCounted = (): boolean => {
+		const before = tokens.at(-1)?.kind;
+		if (before === 'relation') return true;
+		const next = matchAt(COUNTED_OF, source, here)?.[0];
+		return (
+			!!next &&
+			(/^(?:sense|sign|colon|open)$/.test(before ?? '') ||
+				(startsLine() && STATED.test(source.slice(here + next.length)))) &&
+			!phraseAt(source, here + next.length, false)
+		);
+	};
+	/** 40 % of x: a share, and no comment */
+	const isShare = () =>
+		tokens.at(-1)?.kind === 'number' && /^%[ \t]+of[ \t]/i.test(source.slice(here, here + 12));
 	const isGoal = () =>
 		tokens
 			.slice(tokens.findLastIndex(({ kind }) => kind === 'newline') + 1)
@@ -199,7 +221,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			const macro = macroAt(source, here, startsLine());
 			if (macro?.passed) return pass(macro.length, macro.says, macro.habit ?? 'latex');
 			if (macro) return push(macro.kind!, macro.length, macro.says, macro.habit ?? 'latex');
-		} else if (startsLine() || apart) {
+		} else if (startsLine() || (apart && !isShare())) {
 			const other = matchAt(OTHER_COMMENT, source, here)?.[0];
 			if (other) return pass(other.length, `#${other.replace(/^(?:\/\/|--|%|!)/, '')}`, 'comment');
 		}
@@ -207,6 +229,8 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		if (quoted) return push('word', quoted.length, quoted);
 		const brackets = matchAt(BRACKETS, source, here);
 		if (brackets) return push('unit', brackets[0].length, brackets[0]);
+		const inside = matchAt(IN_UNIT, source, here);
+		if (inside) return push('unit', inside[0].length, `[${inside[1].trim()}]`, 'unit');
 		const circled = matchAt(CIRCLED, source, here)?.[0];
 		if (circled) return push('count', 1, String(circled.charCodeAt(0) - 0x245f), 'numbering');
 		const tag = matchAt(TAG, source, here);
@@ -236,8 +260,15 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			const isOwn = phrase.kind === 'sense' ? isKeyword(written) : written.toLowerCase() === phrase.says;
 			return push(phrase.kind, phrase.length, isOwn ? written : phrase.says, phrase.habit);
 		}
-		const amount = tokens.at(-1)?.kind === 'relation' ? matchAt(COUNTED, source, here)?.[0] : undefined;
+		const amount = isCounted() ? matchAt(COUNTED, source, here)?.[0] : undefined;
 		if (amount) return push('number', amount.length, String(COUNTS.indexOf(amount.toLowerCase())), 'number');
+		// at most 6 of x
+		const isOf =
+			tokens.at(-1)?.kind === 'number' &&
+			tokens.at(-2)?.kind === 'relation' &&
+			/^(?:newline|colon)?$/.test(tokens.at(-3)?.kind ?? '');
+		const of = isOf ? matchAt(OF, source, here)?.[0] : undefined;
+		if (of) return pass(of.length, '', 'mark');
 		const short = matchAt(ABBREVIATION, source, here)?.[0];
 		if (short) return push('word', short.length, short.slice(0, -1), 'latex');
 		const per = tokens.at(-1)?.kind === 'number' ? matchAt(PER, source, here) : null;

@@ -1,0 +1,109 @@
+import { pluralsOf } from '../../names';
+import { shape, type Clause, type Draft } from './clause';
+import type { Evidence } from './names';
+import type { Token } from './token';
+
+/** Amounts compared in words: x is at most 2 more than y, x exceeds y by at least 3, 2 chairs for each table, the number of pears. */
+
+const sourceOf = (clause: Clause, { from, to }: Token): string => clause.source.slice(from, to);
+const OPPOSITE: Readonly<Record<string, string>> = { '≤': '≥', '≥': '≤', '=': '=' };
+const relationOf = ({ says }: Token): string => (/^[≥>⩾]/.test(says) ? '≥' : /^[≤<⩽]/.test(says) ? '≤' : '=');
+
+/** Writes a clause as one row, from its first token or from behind its label. */
+function write(clause: Clause, from: number, row: readonly (Token | string)[], draft: Draft): void {
+	const first = clause.tokens[from];
+	const tokens = row.map((own): Token =>
+		typeof own === 'string'
+			? { ...first, kind: /[+-]/.test(own) ? 'sign' : 'relation', says: own, habit: null, apart: true }
+			: { ...own, apart: true }
+	);
+	draft.put({ from: first.from, to: clause.to }, tokens.map(({ says }) => says).join(' '), 'relation');
+	clause.tokens = [...clause.tokens.slice(0, from), ...tokens];
+}
+
+/** x is at most 2 more than y is x ≤ y + 2; x exceeds y by at least 3 is x ≥ y + 3. */
+export function settleComparison(clause: Clause, draft: Draft): void {
+	const label = /^wl/.test(clause.shape) ? 2 : 0;
+	const line = clause.shape.slice(label);
+	const own = clause.tokens.slice(label);
+	const more = shape('^([nwstd]+)r(NUM)r([nwstd]+)$').exec(line);
+	if (more) {
+		const second = more[1].length + 1 + more[2].length;
+		const than = /^(?:more|greater|larger|higher|(less|fewer|smaller|lower)) than$/i.exec(
+			sourceOf(clause, own[second])
+		);
+		if (!than || !/w/.test(more[1]) || !/w/.test(more[3])) return;
+		const relation = relationOf(own[more[1].length]);
+		return write(
+			clause,
+			label,
+			[
+				...own.slice(0, more[1].length),
+				than[1] ? OPPOSITE[relation] : relation,
+				...own.slice(second + 1),
+				than[1] ? '-' : '+',
+				...own.slice(more[1].length + 1, second)
+			],
+			draft
+		);
+	}
+	const by = shape('^([nwstd]+)r([nwstd]*w)w(r?)(NUM)$').exec(line);
+	if (!by || !/w/.test(by[1])) return;
+	const first = by[1].length;
+	const word = first + 1 + by[2].length;
+	if (!/^by$/i.test(own[word].says) || !/exceed|surpass/i.test(sourceOf(clause, own[first]))) return;
+	const amount = own.slice(word + 1 + by[3].length);
+	const how = by[3] ? relationOf(own[word + 1]) : '=';
+	const isNot = relationOf(own[first]) === '≤';
+	// must not exceed y by more than 3; anything else that must not be is no row
+	if (isNot && !(by[3] && /more than/i.test(sourceOf(clause, own[word + 1])))) return;
+	const relation = isNot ? '≤' : how;
+	write(
+		clause,
+		label,
+		[...own.slice(0, first), relation, ...own.slice(first + 1, word), '+', ...amount],
+		draft
+	);
+}
+
+/** At least 2 chairs per table: chairs ≥ 2 tables; each table needs a name that the text knows, as it stands or in the plural. */
+export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	const label = /^wl/.test(clause.shape) ? 2 : 0;
+	const own = clause.tokens.slice(label);
+	const line = clause.shape.slice(label);
+	const known = (token: Token): Token | null => {
+		const name = [token.says, ...pluralsOf(token.says)].find((says) => terms.has(says));
+		return name === undefined ? null : { ...token, says: name };
+	};
+	const isPer = ({ kind, says }: Token) => kind === 'each' || /^(?:per|each|every)$/i.test(says);
+	const last = /^w?rnw[wv]w$/.exec(line);
+	const start = last && line.startsWith('w') ? 1 : 0;
+	if (start === 1 && !/^(?:there|we|you|make|produce|sell)$/i.test(own[0].says)) return;
+	const [relation, amount, of, per, each] = last
+		? own.slice(start)
+		: /^vwrnw$/.test(line)
+			? [own[2], own[3], own[4], own[0], own[1]]
+			: [];
+	if (!relation || !isPer(per)) return;
+	const [counted, base] = [known(of), known(each)];
+	if (!counted || !base || counted.says === base.says) return;
+	write(clause, label, [counted, relationOf(relation), amount, base], draft);
+}
+
+/** The number of pears is at least the number of apples: what only counts a variable says nothing. */
+export function passCounts(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	if (!clause.tokens.some(({ kind, says }) => kind === 'relation' && says !== '=')) return;
+	for (let i = 0; i < clause.tokens.length; i++) {
+		const found = /^(?:the )?(?:total )?(?:number|amount|quantity) of (?:the )?/i.exec(
+			clause.tokens
+				.slice(i, i + 6)
+				.map(({ kind, says }) => (kind === 'word' ? says : '·'))
+				.join(' ')
+		);
+		const length = found ? found[0].split(' ').length - 1 : 0;
+		const next = clause.tokens[i + length];
+		if (!found || next?.kind !== 'word' || !terms.has(next.says)) continue;
+		draft.put({ from: clause.tokens[i].from, to: next.from }, '', 'name');
+		clause.drop(i, i + length);
+	}
+}
