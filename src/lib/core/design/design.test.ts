@@ -161,7 +161,10 @@ function expectKept(problem: Problem, wish: Wish): void {
 test('a plan that was chosen is feasible, or best, also among seven variables and six rows of mixed relations', () => {
 	const point = [3, 4];
 	for (const shall of ['feasible', 'best']) {
-		const problems = problemsOf({ variables: 2, constraints: 3, plan: { point, shall }, seed: 5, count: 3 });
+		const request = { variables: 2, constraints: 3, plan: { point, shall }, seed: 5, count: 3 };
+		const problems = problemsOf(request);
+		for (const { promises } of ask(request).problems)
+			expect(promises).toContainEqual({ kind: 'plan', point: ['3', '4'], shall, value: true });
 		expect(problems.length).toBe(3);
 		for (const problem of problems) {
 			const plan = new Map(problem.variables.map(({ name }, j) => [name, rational(point[j])]));

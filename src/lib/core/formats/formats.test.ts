@@ -305,6 +305,24 @@ test('every pair of formats that the agreement names converts', () => {
 	expect(convert({ from: 'json', to: 'mps-fixed', content: json }).content).toMatch(/^NAME/);
 });
 
+test('CSV has lines of bounds, domains and units only where there are any', () => {
+	const heads = (statement: string) =>
+		writeCsv(readStatement(statement).problem!, [])
+			.split('\n')
+			.map((line) => line.split(',')[0]);
+	expect(heads('max z = x + y\na: x + y <= 4')).toEqual(['name', 'max z', 'a', '']);
+	expect(heads('max z = x + y\na: x + y <= 4\nx from 1\ny [kg] to 3 integer')).toEqual([
+		'name',
+		'max z',
+		'a',
+		'unit of activity',
+		'lower',
+		'upper',
+		'domain',
+		''
+	]);
+});
+
 test('cells that a spreadsheet would run are harmless in CSV and read back, and a row named max is a row', () => {
 	const problem = readStatement(
 		'max z = x + y\n"max" [=1+1]: x + y <= 4\nr [@sum]: x >= 1\nx [-cmd] from 0'

@@ -104,6 +104,22 @@ test('what a sheet states is what the board shows, in the cells of its HTML as w
 	);
 }, 60_000);
 
+test('each row has one operation, the objective row of big M too, though its two parts change', () => {
+	const problem = stated('min z = 2 x + 3 y\na: x + y >= 4\nb: x + 3 y >= 6');
+	for (const { notation } of PROFILES.filter((own) => own.notation.layout !== 'dictionary')) {
+		const [{ student }] = sheetsOf(
+			wanted({ problem, notation, method: 'big-m', blocks: { tableaux: 'answers' } })
+		);
+		const made = tableauxOf(student).flatMap(({ lines, operations }) =>
+			operations.length
+				? [[lines.filter(({ kind }) => kind === 'row' || kind === 'goal').length, operations.length]]
+				: []
+		);
+		expect(made.length).toBeGreaterThan(1);
+		for (const [rows, operations] of made) expect(operations).toBe(rows);
+	}
+});
+
 test('a blank sheet holds no number of the tableaux that are to be filled in; the key does', () => {
 	const [sheet] = sheetsOf(wanted({ preset: 'blank' }));
 	const [first, ...others] = tableauxOf(sheet.student);

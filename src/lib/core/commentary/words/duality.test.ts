@@ -32,6 +32,9 @@ test('what is said of a row or column of the dual is what stands in it', () => {
 			for (const step of written.steps) {
 				const said = plainText(dualWords(primal, dualStepFound(written, step)));
 				seen.add(step.kind);
+				const isMax = primal.objective.sense === 'max';
+				if (step.kind === 'objective')
+					expect(said).toContain(`the ${isMax ? 'lowest' : 'highest'} such bound`);
 				if (step.kind === 'row') {
 					const { lower, upper } = dual.problem.variables.find(({ name }) => name === step.variable)!;
 					expect(said).toMatch(lower ? /So \S+ ≥ 0\.$/ : upper ? /So \S+ ≤ 0\.$/ : /So \S+ is free\.$/);
@@ -42,6 +45,10 @@ test('what is said of a row or column of the dual is what stands in it', () => {
 					const row = dual.problem.constraints.find(({ name }) => name === step.variable)!;
 					const own = `${plainText(linear(row.terms))} ${RELATION_SIGNS[row.relation]} ${toText(row.rhs).replace('-', '−')}.`;
 					expect(said.endsWith(own)).toBe(true);
+					// the bound of a maximum lies above every plan, that of a minimum below
+					const side = isMax ? 'below' : 'above';
+					if (row.relation !== '=')
+						expect(said).toContain(`Then the sum is never ${side} ${primal.objective.name}`);
 					const { lower, upper } = primal.variables.find(({ name }) => name === step.variable)!;
 					if (row.relation === '=') expect(said).toContain('can be positive or negative');
 					else if (lower && !upper && lower.equals(0)) expect(said).toMatch(/^Because \S+ ≥ 0/);

@@ -94,6 +94,7 @@ export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): 
 export function passCounts(clause: Clause, draft: Draft, { terms }: Evidence): void {
 	if (!clause.tokens.some(({ kind, says }) => kind === 'relation' && says !== '=')) return;
 	for (let i = 0; i < clause.tokens.length; i++) {
+		if (!/^(?:the|total|number|amount|quantity)$/i.test(clause.tokens[i].says)) continue;
 		const found = /^(?:the )?(?:total )?(?:number|amount|quantity) of (?:the )?/i.exec(
 			clause.tokens
 				.slice(i, i + 6)
