@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { untrack } from 'svelte';
-	import { printStatement, RELATION_SIGNS } from '$lib/core/problem';
+	import { printStatement } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { isWriting } from '../frame/actions';
-	import { NEXT, WORDS } from './cells';
+	import { STEPS } from '../shared/arrow-steps';
+	import DraftLine from './DraftLine.svelte';
 	import { pastedTable } from './pasted-table';
+	import './technology-table.css';
 	import { draftOf, problemOfTable, type TableDraft, type DraftFault } from './draft';
 
 	/** A problem from nothing: an empty table, filled in from its first name on. The statement is written beside it as it grows. */
@@ -19,13 +21,12 @@
 	const MOST = 20;
 	let draft = $state<TableDraft>(draftOf(2, 2));
 	let fault = $state<DraftFault | null>(null);
-	let first = $state<HTMLInputElement>();
 	// what is said before the objective, such as a title, stays
 	const before = untrack(() => lesson.text.trim());
 
 	// a new lesson begins here, whatever had the focus before
 	$effect(() => {
-		if (!isWriting(document.activeElement)) first?.focus();
+		if (!isWriting(document.activeElement)) grid?.querySelector('input')?.focus();
 	});
 
 	function write() {
@@ -60,21 +61,16 @@
 		const rows = [...(grid?.rows ?? [])];
 		const fieldAt = (y: number, x: number) => rows[y]?.cells[x]?.querySelector('input') ?? null;
 		const [y, x] = [rows.indexOf(row), cell.cellIndex];
-		const [atStart, atEnd] = [field.selectionEnd === 0, field.selectionStart === field.value.length];
-		const isWhole = field.selectionStart === 0 && atEnd;
+		const isWhole = field.selectionStart === 0 && field.selectionEnd === field.value.length;
+		const step = event.key === 'Enter' ? [event.shiftKey ? -1 : 1, 0] : STEPS[event.key];
+		const edge = step?.[1] === -1 ? field.selectionEnd === 0 : field.selectionStart === field.value.length;
 		const isLastName = y === 0 && x === draft.names.length;
 		const to =
-			event.key === 'Enter' || event.key === 'ArrowDown'
-				? fieldAt(y + (event.shiftKey ? -1 : 1), x)
-				: event.key === 'ArrowUp'
-					? fieldAt(y - 1, x)
-					: event.key === 'ArrowRight' && (atEnd || isWhole)
-						? fieldAt(y, x + 1)
-						: event.key === 'ArrowLeft' && (atStart || isWhole)
-							? fieldAt(y, x - 1)
-							: event.key === 'Tab' && !event.shiftKey && isLastName
-								? fieldAt(1, 1)
-								: null;
+			event.key === 'Tab' && !event.shiftKey && isLastName
+				? fieldAt(1, 1)
+				: step && (step[0] !== 0 || isWhole || edge)
+					? fieldAt(y + step[0], x + step[1])
+					: null;
 		if (!to) return;
 		event.preventDefault();
 		to.focus();
@@ -109,6 +105,7 @@
 	</div>
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 	<table
+		class="technology"
 		aria-label={en`Empty technology table`}
 		oninput={write}
 		onpaste={pasted}
@@ -120,23 +117,15 @@
 				<td></td>
 				{#each draft.names as _, j (j)}
 					<th scope="col">
-						{#if j === 0}
-							<!-- after a change of page the focus goes here, where a new lesson begins -->
-							<!-- svelte-ignore a11y_autofocus -->
-							<input
-								autofocus
-								bind:this={first}
-								bind:value={draft.names[j]}
-								placeholder="x1"
-								aria-label={en`Name of activity 1`}
-							/>
-						{:else}
-							<input
-								bind:value={draft.names[j]}
-								placeholder={`x${j + 1}`}
-								aria-label={en`Name of activity ${j + 1}`}
-							/>
-						{/if}
+						<!-- after a change of page the focus goes to the first, where a new lesson begins -->
+						<!-- svelte-ignore a11y_autofocus -->
+						<input
+							class="draft"
+							autofocus={j === 0}
+							bind:value={draft.names[j]}
+							placeholder={`x${j + 1}`}
+							aria-label={en`Name of activity ${j + 1}`}
+						/>
 					</th>
 				{/each}
 				<td></td><th class="head" scope="col">{en`amount`}</th><th class="head" scope="col">{en`unit`}</th>
@@ -153,39 +142,38 @@
 							write();
 						}}>{draft.sense}</button
 					>
-					<input bind:value={draft.goal} placeholder="z" aria-label={en`Name of the objective`} />
+					<input
+						class="draft"
+						bind:value={draft.goal}
+						placeholder="z"
+						aria-label={en`Name of the objective`}
+					/>
 				</th>
 				{#each draft.costs as _, j (j)}
-					<td><input bind:value={draft.costs[j]} aria-label={en`Objective per activity ${j + 1}`} /></td>
+					<td
+						><input
+							class="draft"
+							bind:value={draft.costs[j]}
+							aria-label={en`Objective per activity ${j + 1}`}
+						/></td
+					>
 				{/each}
 				<td></td><td></td><td></td>
 			</tr>
-			{#each draft.rows as row, i (i)}
+			{#each draft.rows as _, i (i)}
 				<tr>
-					<th scope="row"
-						><input
-							bind:value={row.name}
-							placeholder={`r${i + 1}`}
-							aria-label={en`Name of resource ${i + 1}`}
-						/></th
-					>
-					{#each row.uses as _, j (j)}
-						<td
-							><input bind:value={row.uses[j]} aria-label={en`Resource ${i + 1} per activity ${j + 1}`} /></td
-						>
-					{/each}
-					<td
-						><button
-							class="relation"
-							aria-label={en`Resource ${i + 1}: ${WORDS[row.relation]}; change`}
-							onclick={() => {
-								row.relation = NEXT[row.relation];
-								write();
-							}}>{RELATION_SIGNS[row.relation]}</button
-						></td
-					>
-					<td><input bind:value={row.amount} aria-label={en`Amount of resource ${i + 1}`} /></td>
-					<td><input bind:value={row.unit} aria-label={en`Unit of resource ${i + 1}`} /></td>
+					<DraftLine
+						bind:row={draft.rows[i]}
+						called={{
+							name: en`Name of resource ${i + 1}`,
+							use: (j) => en`Resource ${i + 1} per activity ${j + 1}`,
+							relation: (words) => en`Resource ${i + 1}: ${words}; change`,
+							amount: en`Amount of resource ${i + 1}`,
+							unit: en`Unit of resource ${i + 1}`
+						}}
+						hints={{ name: `r${i + 1}` }}
+						onturn={write}
+					/>
 				</tr>
 			{/each}
 		</tbody>
@@ -214,53 +202,6 @@
 	}
 	.size input {
 		width: 4rem;
-	}
-	table {
-		border-spacing: 0;
-		border-block: 2px solid var(--ink);
-	}
-	th,
-	td {
-		padding: 0.1rem 0.2rem;
-		text-align: center;
-		white-space: nowrap;
-	}
-	tbody th {
-		text-align: left;
-		border-right: 1px solid var(--rule);
-	}
-	thead :is(th, td),
-	.goal :is(th, td) {
-		border-bottom: 1px solid var(--rule);
-	}
-	td input,
-	th input {
-		width: 4.6rem;
-		padding: 0.2rem 0.3rem;
-		text-align: center;
-		font: inherit;
-		color: var(--ink);
-		background: transparent;
-		border: 0;
-		border-bottom: 1px dotted var(--rule-strong);
-	}
-	.goal th input {
-		width: 3.2rem;
-	}
-	tbody tr:not(.goal) th input {
-		width: 6.4rem;
-		text-align: left;
-	}
-	.head {
-		font-weight: 400;
-		font-style: italic;
-		font-size: var(--size-note);
-		color: var(--ink-soft);
-	}
-	.relation {
-		min-width: 1.8rem;
-		min-height: 1.5rem;
-		cursor: pointer;
 	}
 	.note,
 	.wrong {

@@ -29,14 +29,8 @@
 	th,
 	td {
 		background: var(--now-wash);
-		text-align: center;
 	}
 	th {
-		position: sticky;
-		left: 0;
-		z-index: 1;
-		padding: 0 0.55rem;
-		text-align: left;
-		border-right: 1px solid var(--rule);
+		padding-inline: 0.55rem;
 	}
 </style>

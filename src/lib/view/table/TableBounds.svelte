@@ -58,21 +58,11 @@
 
 <style>
 	th {
-		position: sticky;
-		left: 0;
-		z-index: 1;
-		background: var(--sheet);
-		border-right: 1px solid var(--rule);
-		padding: 0.05rem 0.55rem;
-		text-align: left;
+		padding-inline: 0.55rem;
 		font-weight: 400;
 		font-style: italic;
 		font-size: var(--size-note);
 		color: var(--ink-soft);
-	}
-	td {
-		text-align: center;
-		padding: 0 0.25rem;
 	}
 	.begin :is(th, td) {
 		border-top: 1px solid var(--rule);

@@ -117,10 +117,4 @@
 	.lit {
 		background: var(--now-wash);
 	}
-	.head {
-		font-weight: 400;
-		font-style: italic;
-		font-size: var(--size-note);
-		color: var(--ink-soft);
-	}
 </style>

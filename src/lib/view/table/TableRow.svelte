@@ -144,20 +144,6 @@
 </tr>
 
 <style>
-	th,
-	td {
-		padding: 0.05rem 0.25rem;
-		text-align: center;
-		white-space: nowrap;
-	}
-	th {
-		text-align: left;
-		border-right: 1px solid var(--rule);
-		position: sticky;
-		left: 0;
-		z-index: 1;
-		background: var(--sheet);
-	}
 	th :global(input) {
 		text-align: left;
 		font-weight: 600;
@@ -193,11 +179,6 @@
 	.unit :global(input) {
 		font-size: var(--size-note);
 		color: var(--ink-soft);
-	}
-	.relation {
-		width: 1.8rem;
-		cursor: pointer;
-		font-size: var(--size-figure);
 	}
 	.more :global(.tool) {
 		border-color: transparent;

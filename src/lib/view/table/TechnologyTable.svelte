@@ -314,26 +314,6 @@
 		margin-left: var(--gap-3);
 		padding-bottom: var(--gap-3);
 	}
-	table {
-		border-collapse: separate;
-		border-spacing: 0;
-		border-top: 2px solid var(--ink);
-		border-bottom: 2px solid var(--ink);
-	}
-	.goal :is(th, td) {
-		border-bottom: 1px solid var(--rule);
-		padding: 0.15rem 0.25rem;
-		text-align: center;
-		white-space: nowrap;
-	}
-	.goal th {
-		text-align: left;
-		border-right: 1px solid var(--rule);
-		position: sticky;
-		left: 0;
-		z-index: 1;
-		background: var(--sheet);
-	}
 	.goal .name {
 		margin-left: 0.4rem;
 		font-style: italic;
