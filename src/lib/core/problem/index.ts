@@ -6,13 +6,13 @@ export { RELATION_SIGNS } from './relation';
 export { calledRow, isBound, sameOwner } from './row-owner';
 export type { Diagnostic, Fix, TextPlace } from './statement/diagnostics';
 export { messageText } from './statement/messages';
+export { readCell } from './statement/cell';
 export type { NewRow } from './statement/edit-lines';
 export {
 	addRow,
 	addVariable,
 	moveRow,
 	orderVariables,
-	readCell,
 	removeRow,
 	removeVariable,
 	setCoefficient,

@@ -1,8 +1,8 @@
-import { ONE } from '../../number/rational';
+import { ZERO } from '../../number/rational';
 import { numbered } from '../names';
 import type { Constraint, Variable } from '../types';
-import { goalOf, setCoefficient, setCost } from './edit';
 import { declaration, nameText, rowLine } from './print';
+import { goalOf, rowOf, setTerm } from './edit-row';
 import type { Reading } from './reading';
 import type { TextEdit } from './text-edit';
 
@@ -12,18 +12,9 @@ import type { TextEdit } from './text-edit';
  * Says something else of a variable: its unit, bounds or domain. The lines that speak of it are written anew, each line about several
  * variables as one line each; where none speaks of it, one is added at the end.
  */
-export function setVariable(
-	text: string,
-	reading: Reading,
-	name: string,
-	change: (own: Variable) => Variable
-): TextEdit[] {
-	const { problem } = reading;
-	const own = problem?.variables.find((variable) => variable.name === name);
-	if (!problem || !own) return [];
-	const next = change(own);
-	const edits = redeclared(text, reading, name, next);
-	return edits.length ? edits : [atEnd(text, declaration(next, true)!)];
+export function restate(text: string, reading: Reading, next: Variable): TextEdit[] {
+	const edits = redeclared(text, reading, next.name, next);
+	return edits.length ? edits : [say(text, next)];
 }
 
 /**
@@ -119,6 +110,30 @@ export function addVariable(text: string, reading: Reading): { edits: TextEdit[]
 	return { name, edits: [atEnd(text, `${name} from 0`)] };
 }
 
+/** A variable or constraint gets another name, wherever it is written. */
+export function rename(
+	reading: Reading,
+	kind: 'variable' | 'constraint',
+	from: string,
+	to: string
+): TextEdit[] {
+	if (kind === 'constraint') {
+		const row = rowOf(reading, from);
+		if (!row) return [];
+		return [
+			row.label
+				? { ...row.label, insert: nameText(to) }
+				: { from: row.from, to: row.from, insert: `${nameText(to)}: ` }
+		];
+	}
+	const seen = new Set<number>();
+	return reading.places.flatMap((own) => {
+		if (own.kind !== 'variable' || own.name !== from || seen.has(own.from)) return [];
+		seen.add(own.from);
+		return [{ from: own.from, to: own.to, insert: nameText(to) }];
+	});
+}
+
 /** Takes a row out, with its line. */
 export function removeRow(text: string, reading: Reading, name: string): TextEdit[] {
 	const at = reading.places.find((own) => own.kind === 'constraint' && own.name === name);
@@ -129,7 +144,6 @@ export function removeRow(text: string, reading: Reading, name: string): TextEdi
 export function removeVariable(text: string, reading: Reading, name: string): TextEdit[] {
 	const { problem } = reading;
 	if (!problem) return [];
-	const zero = ONE.sub(ONE);
 	// a row may mention it without having it: with the coefficient 0, or where its terms cancel
 	const mentions = ({ from, to }: { from: number; to: number }) =>
 		reading.places.some(
@@ -137,8 +151,8 @@ export function removeVariable(text: string, reading: Reading, name: string): Te
 		);
 	const rows = reading.rows.filter((row) => row.kind === 'constraint' && mentions(row));
 	return [
-		...setCost(text, reading, name, zero),
-		...rows.flatMap((row) => setCoefficient(text, reading, row.name, name, zero)),
+		...setTerm(text, reading, null, name, ZERO),
+		...rows.flatMap((row) => setTerm(text, reading, row.name, name, ZERO)),
 		...redeclared(text, reading, name, null)
 	];
 }

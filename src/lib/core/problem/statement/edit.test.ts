@@ -5,6 +5,7 @@ import { anyProblem } from '../../../../../tests/support/problems';
 import { rational, ZERO } from '../../number/rational';
 import { MIRRORED } from '../relation';
 import { sameProblem, withoutZeros, type Constraint, type Problem, type Terms } from '../types';
+import { readCell } from './cell';
 import * as edit from './edits';
 import { declaration, printStatement } from './print';
 import { readStatement } from './read';
@@ -206,7 +207,7 @@ test('a row that would become a sign stays a row, and what is said of a variable
 });
 
 test('cells take fractions, decimals and short arithmetic, and nothing else', () => {
-	const read = (text: string) => edit.readCell(text)?.toFraction() ?? null;
+	const read = (text: string) => readCell(text)?.toFraction() ?? null;
 	expect(['5/2', '-0.25', '15.6/1000', '2*(3+4)', '0,5', ' 7 '].map(read)).toEqual([
 		'5/2',
 		'-1/4',

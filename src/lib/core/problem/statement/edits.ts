@@ -1,37 +1,60 @@
 import type { Rational } from '../../number/rational';
 import { MIRRORED } from '../relation';
-import { withoutZeros, type Constraint, type Problem, type Relation, type Variable } from '../types';
-import * as values from './edit';
+import {
+	withoutZeros,
+	type Constraint,
+	type Problem,
+	type Relation,
+	type Terms,
+	type Variable
+} from '../types';
+import { rowOf, type Typed } from './edit-row';
 import * as lines from './edit-lines';
+import { patched } from './patch';
 import type { Reading } from './reading';
 import { namedAsRead, settled } from './settle';
 import type { TextEdit } from './text-edit';
 
 /**
- * Every edit of a statement's text that the table, the pictures and the dialogs make. Each is read back: the problem is then the one asked for, and
- * nothing else has moved. `reading` is always what `text` reads as.
+ * Every edit of a statement's text that the table, the pictures and the dialogs make: each says what the problem becomes, and the text is changed where
+ * that differs (patch.ts). Each is read back: the problem is then the one asked for, and nothing else has moved. `reading` is always what `text` reads as.
  */
 
-export { readCell } from './edit';
+/** The text changed to say another problem of the same rows and variables; nothing where there is no problem. */
+function changed(
+	text: string,
+	reading: Reading,
+	change: (problem: Problem) => Problem,
+	typed?: Typed
+): TextEdit[] {
+	const { problem } = reading;
+	if (!problem) return [];
+	const wanted = change(problem);
+	return settled(text, reading, patched(text, reading, wanted, typed), wanted);
+}
 
-const withRow = (
-	{ problem }: Reading,
-	name: string,
-	change: (row: Constraint) => Partial<Constraint>
-): Problem | null =>
-	problem && {
+const withRow =
+	(name: string, change: (row: Constraint) => Constraint) =>
+	(problem: Problem): Problem => ({
 		...problem,
-		constraints: problem.constraints.map((row) => (row.name === name ? { ...row, ...change(row) } : row))
-	};
+		constraints: problem.constraints.map((row) => (row.name === name ? change(row) : row))
+	});
 
-const withGoal = (
-	{ problem }: Reading,
-	change: (own: Problem['objective']) => Partial<Problem['objective']>
-): Problem | null =>
-	problem && { ...problem, objective: { ...problem.objective, ...change(problem.objective) } };
+const withGoal =
+	(change: (own: Problem['objective']) => Problem['objective']) =>
+	(problem: Problem): Problem => ({ ...problem, objective: change(problem.objective) });
 
-const negated = (terms: ReadonlyMap<string, Rational>) =>
-	new Map([...terms].map(([name, value]) => [name, value.neg()]));
+const withTerm = <Owner extends { readonly terms: Terms }>(
+	own: Owner,
+	variable: string,
+	value: Rational
+): Owner => ({
+	...own,
+	terms: withoutZeros(new Map(own.terms).set(variable, value))
+});
+const negated = (terms: Terms): Terms => new Map([...terms].map(([name, value]) => [name, value.neg()]));
+const typedAs = (value: Rational, written?: string): Typed | undefined =>
+	written === undefined ? undefined : { value, written };
 
 /**
  * Sets one coefficient of a row.
@@ -45,11 +68,11 @@ export const setCoefficient = (
 	value: Rational,
 	written?: string
 ): TextEdit[] =>
-	settled(
+	changed(
 		text,
 		reading,
-		values.setCoefficient(text, reading, row, variable, value, written),
-		withRow(reading, row, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
+		withRow(row, (own) => withTerm(own, variable, value)),
+		typedAs(value, written)
 	);
 
 /** Sets the right-hand side of a row. */
@@ -60,39 +83,33 @@ export function setRhs(
 	rhs: Rational,
 	written?: string
 ): TextEdit[] {
-	const edits = values.setRhs(text, reading, row, rhs, written);
-	const source = reading.rows.find(({ kind, name }) => kind === 'constraint' && name === row);
+	const change = withRow(row, (own) => ({ ...own, rhs }));
+	const { problem } = reading;
+	const edits = problem ? patched(text, reading, change(problem), typedAs(rhs, written)) : [];
+	const source = rowOf(reading, row);
 	// the number of a named row is just that; a line that is dragged is edited so with every frame
 	const isPlain = edits.length === 1 && edits[0].from === source?.right?.from && source.label !== null;
-	return isPlain
-		? edits
-		: settled(
-				text,
-				reading,
-				edits,
-				withRow(reading, row, () => ({ rhs }))
-			);
+	return isPlain || !problem ? edits : settled(text, reading, edits, change(problem));
 }
 
 /** Sets the relation of a row. */
 export const setRelation = (text: string, reading: Reading, row: string, relation: Relation): TextEdit[] =>
-	settled(
+	changed(
 		text,
 		reading,
-		values.setRelation(text, reading, row, relation),
-		withRow(reading, row, () => ({ relation }))
+		withRow(row, (own) => ({ ...own, relation }))
 	);
 
 /** The same demand with both sides multiplied by −1. */
 export const turnRow = (text: string, reading: Reading, row: string): TextEdit[] =>
-	settled(
+	changed(
 		text,
 		reading,
-		values.turnRow(text, reading, row),
-		withRow(reading, row, ({ terms, relation, rhs }) => ({
-			terms: negated(terms),
-			relation: MIRRORED[relation],
-			rhs: rhs.neg()
+		withRow(row, (own) => ({
+			...own,
+			terms: negated(own.terms),
+			relation: MIRRORED[own.relation],
+			rhs: own.rhs.neg()
 		}))
 	);
 
@@ -104,11 +121,11 @@ export const setCost = (
 	value: Rational,
 	written?: string
 ): TextEdit[] =>
-	settled(
+	changed(
 		text,
 		reading,
-		values.setCost(text, reading, variable, value, written),
-		withGoal(reading, ({ terms }) => ({ terms: withoutZeros(new Map(terms).set(variable, value)) }))
+		withGoal((own) => withTerm(own, variable, value)),
+		typedAs(value, written)
 	);
 
 /**
@@ -116,15 +133,35 @@ export const setCost = (
  * @param isNegated whether the coefficients change their signs, so that the same plans are best
  */
 export const turnSense = (text: string, reading: Reading, isNegated: boolean): TextEdit[] =>
-	settled(
+	changed(
 		text,
 		reading,
-		values.turnSense(reading, isNegated),
-		withGoal(reading, ({ sense, terms, constant }) => ({
-			sense: sense === 'max' ? 'min' : 'max',
-			...(isNegated ? { terms: negated(terms), constant: constant.neg() } : {})
+		withGoal((own) => ({
+			...own,
+			sense: own.sense === 'max' ? 'min' : 'max',
+			...(isNegated ? { terms: negated(own.terms), constant: own.constant.neg() } : {})
 		}))
 	);
+
+/** The unit of a constraint or of the objective (name null); an empty one takes it away. */
+export function setUnit(text: string, reading: Reading, row: string | null, unit: string): TextEdit[] {
+	const own = unit.trim();
+	const change = <Named extends { readonly unit?: string }>({ unit: _, ...rest }: Named) =>
+		(own ? { ...rest, unit: own } : rest) as Named;
+	return changed(text, reading, row === null ? withGoal(change) : withRow(row, change));
+}
+
+/** Says something else of a variable: its unit, bounds or domain. */
+export const setVariable = (
+	text: string,
+	reading: Reading,
+	name: string,
+	change: (own: Variable) => Variable
+): TextEdit[] =>
+	changed(text, reading, (problem) => ({
+		...problem,
+		variables: problem.variables.map((own) => (own.name === name ? change(own) : own))
+	}));
 
 /** A variable or constraint gets another name, wherever it is written. */
 export function rename(
@@ -136,48 +173,18 @@ export function rename(
 ): TextEdit[] {
 	const { problem } = reading;
 	const called = (name: string) => (name === from ? to : name);
-	const terms = (own: ReadonlyMap<string, Rational>) =>
-		new Map([...own].map(([name, value]) => [called(name), value]));
+	const terms = (own: Terms) => new Map([...own].map(([name, value]) => [called(name), value]));
 	const wanted =
 		problem &&
 		(kind === 'constraint'
-			? withRow(reading, from, () => ({ name: to }))
+			? withRow(from, (own) => ({ ...own, name: to }))(problem)
 			: {
 					...problem,
 					variables: problem.variables.map((own) => ({ ...own, name: called(own.name) })),
 					objective: { ...problem.objective, terms: terms(problem.objective.terms) },
 					constraints: problem.constraints.map((row) => ({ ...row, terms: terms(row.terms) }))
 				});
-	return settled(text, reading, values.rename(reading, kind, from, to), wanted);
-}
-
-/** The unit of a constraint or of the objective (name null); an empty one takes it away. */
-export function setUnit(text: string, reading: Reading, row: string | null, unit: string): TextEdit[] {
-	const own = unit.trim();
-	const change = <Named extends { readonly unit?: string }>({ unit: _, ...rest }: Named) =>
-		own ? { ...rest, unit: own } : rest;
-	const { problem } = reading;
-	const wanted = problem && {
-		...problem,
-		objective: row === null ? change(problem.objective) : problem.objective,
-		constraints: problem.constraints.map((each) => (each.name === row ? change(each) : each))
-	};
-	return settled(text, reading, values.setUnit(reading, row, unit), wanted as Problem | null);
-}
-
-/** Says something else of a variable: its unit, bounds or domain. */
-export function setVariable(
-	text: string,
-	reading: Reading,
-	name: string,
-	change: (own: Variable) => Variable
-): TextEdit[] {
-	const { problem } = reading;
-	const wanted = problem && {
-		...problem,
-		variables: problem.variables.map((own) => (own.name === name ? change(own) : own))
-	};
-	return settled(text, reading, lines.setVariable(text, reading, name, change), wanted);
+	return settled(text, reading, lines.rename(reading, kind, from, to), wanted);
 }
 
 /** Takes a row out, with its line; rows without a name are called by their places, as always. */
@@ -191,8 +198,7 @@ export function removeRow(text: string, reading: Reading, name: string): TextEdi
 /** Takes a variable out of every row, with what is said of it. */
 export function removeVariable(text: string, reading: Reading, name: string): TextEdit[] {
 	const { problem } = reading;
-	const without = (terms: ReadonlyMap<string, Rational>) =>
-		new Map([...terms].filter(([own]) => own !== name));
+	const without = (terms: Terms) => new Map([...terms].filter(([own]) => own !== name));
 	const wanted = problem && {
 		...problem,
 		variables: problem.variables.filter((own) => own.name !== name),

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { anyProblem } from '../../../../../tests/support/problems';
 import { rational } from '../../number/rational';
 import { sameProblem } from '../types';
-import * as edit from './edit';
+import * as edit from './edits';
 import { printStatement } from './print';
 import { readStatement } from './read';
 import { applyEdits } from './text-edit';
@@ -60,7 +60,7 @@ describe('what boards, notes and sources write', () => {
 
 	test.each(Object.entries(HABITS))('the places of %s are those of what was written', (_, text) => {
 		const reading = readStatement(text);
-		const renamed = applyEdits(text, edit.rename(reading, 'variable', 'x2', 'vases'));
+		const renamed = applyEdits(text, edit.rename(text, reading, 'variable', 'x2', 'vases'));
 		const { problem } = readStatement(renamed);
 		expect(problem?.variables.map(({ name }) => name)).toEqual(['x1', 'vases']);
 		const changed = readStatement(
