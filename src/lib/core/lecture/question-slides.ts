@@ -49,7 +49,9 @@ function questionOf(question: Question): NonNullable<Slide['question']> {
 						// pictures are called by their letters
 						says: text === LETTERS[i] ? '' : text,
 						isRight,
-						because: isRight ? because : (slip?.says ?? verdictOn(question, text))
+						because: isRight
+							? because
+							: (slip?.says ?? verdictOn(question, question.given.choices?.[i] ?? text))
 					};
 				})
 			: [];

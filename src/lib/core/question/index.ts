@@ -15,4 +15,4 @@ export {
 } from './result';
 export { resultCells, type ResultRow, rowOfResult, slipsOf } from './results-table';
 export { type Answer, KIND_NAMES, type KindName, type Question } from './types';
-export { KIND_LABELS, slipText, WORDS } from './words';
+export { choiceText, KIND_LABELS, slipText, WORDS } from './words';

@@ -5,13 +5,13 @@ import type { Consequence, QuestionKind, KindName, Question } from './types';
 import { INTEGERS } from './words/integers';
 import { MODEL } from './words/model';
 import { PICTURE } from './words/picture';
-import { answerText, at, rights, signed, type Words } from './words/shared';
+import { answerText, at, choiceText, rights, signed, type Words } from './words/shared';
 import { TABLEAU } from './words/tableau';
 import { WORTH } from './words/worth';
 
 /** What questions, hints, slips and consequences say; a kind without words is an error of the compiler. */
 
-export { answerText, rights };
+export { answerText, choiceText, rights };
 
 export const WORDS: Readonly<Record<KindName, Words>> = {
 	...MODEL,

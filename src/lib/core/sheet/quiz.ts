@@ -1,7 +1,7 @@
 import { en } from '../language/language';
 import { judge } from '../question/judge';
 import { KINDS } from '../question/kinds';
-import { answerText, saidOf, WORDS } from '../question/words';
+import { answerText, choiceText, saidOf, WORDS } from '../question/words';
 import { cellsOf, cellText } from '../question/cells';
 import type { Answer, QuestionKind, Question, RelationAnswer } from '../question/types';
 import { parseRational, toText, ZERO, type Rational } from '../number/rational';
@@ -78,7 +78,7 @@ const CHOICES: Partial<
 > = {
 	'yes-no': [
 		['yes', en`Yes`],
-		['no', 'No']
+		['no', en`No`]
 	],
 	state: [
 		['optimal', en`Optimal`],
@@ -169,7 +169,7 @@ function formOf(question: Question): Form | null {
 		case 'choice': {
 			const drawings = given.pictures && problem ? regionDrawings(problem, given.pictures) : [];
 			return single(
-				(given.choices ?? []).map((own) => [own, own]),
+				(given.choices ?? []).map((own) => [own, choiceText(question, own)]),
 				drawings
 			);
 		}

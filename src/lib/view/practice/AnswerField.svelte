@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { readCell, type Problem } from '$lib/core/problem';
-	import { cellText, KINDS, renamed, type Answer, type Question } from '$lib/core/question';
+	import { cellText, choiceText, KINDS, renamed, type Answer, type Question } from '$lib/core/question';
 	import { toText } from '$lib/core/number';
 	import OrderedChoices from './OrderedChoices.svelte';
 	import QuestionTableau from './QuestionTableau.svelte';
@@ -46,7 +46,9 @@
 		]
 	};
 	const options = $derived(
-		answers === 'choice' ? (question.given.choices ?? []).map((own) => [own, own] as const) : OPTIONS[answers]
+		answers === 'choice'
+			? (question.given.choices ?? []).map((own) => [own, choiceText(question, own)] as const)
+			: OPTIONS[answers]
 	);
 	/** what is answered so far: a name or text, the constraints named, texts by name */
 	let text = $state('');

@@ -23,7 +23,7 @@ export interface Words {
 /** `a`, `a or b`, `a, b or c`; none where the list is empty. */
 export const list = (names: readonly string[]): string =>
 	names.length === 0
-		? 'none'
+		? en`none`
 		: names.length === 1
 			? names[0]
 			: en`${names.slice(0, -1).join(', ')} or ${names.at(-1)}`;
@@ -44,7 +44,7 @@ export function answerText(answer: Answer): string {
 	if (Array.isArray(answer)) {
 		const [low, high] = answer as [string | null, string | null];
 		if (isInterval(answer)) return en`from ${signed(low ?? '−∞')} to ${signed(high ?? '∞')}`;
-		return answer.length === 0 ? 'none' : answer.join(', ');
+		return answer.length === 0 ? en`none` : answer.join(', ');
 	}
 	if ('relation' in answer && 'terms' in answer) {
 		const { terms, relation, rhs } = answer as RelationAnswer;
@@ -59,7 +59,31 @@ export function answerText(answer: Answer): string {
 	return amounts(answer as Record<string, string>);
 }
 /** All right answers in words. */
-export const rights = ({ right }: Question): string => list([...new Set(right.map(answerText))]);
+export const rights = (question: Question): string =>
+	list([
+		...new Set(
+			question.right.map((own) => answerText(typeof own === 'string' ? choiceText(question, own) : own))
+		)
+	]);
+
+/** What may be chosen where it is no name, in words; the answer itself stays as it is in every language. */
+const CHOICES: Partial<Record<KindName, Readonly<Record<string, string>>>> = {
+	'region-shape': { bounded: en`bounded`, unbounded: en`unbounded`, empty: en`empty` },
+	'standard-form': {
+		slack: en`slack`,
+		surplus: en`surplus`,
+		'surplus and artificial variable': en`surplus and artificial variable`,
+		'artificial variable': en`artificial variable`
+	},
+	'rule-kept': {
+		'it follows the rule': en`it follows the rule`,
+		'the entering variable is wrong': en`the entering variable is wrong`,
+		'the leaving variable is wrong': en`the leaving variable is wrong`
+	}
+};
+/** What a choice of a question is called. */
+export const choiceText = ({ kind }: Pick<Question, 'kind'>, choice: string): string =>
+	CHOICES[kind]?.[choice] ?? choice;
 
 /** The objective row that counts at the tableau of a question, in words. */
 export const goalRow = ({ tableau }: Question): string =>
