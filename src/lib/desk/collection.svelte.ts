@@ -49,22 +49,16 @@ export class Collection {
 		return this.#removed;
 	}
 
-	readonly #shown = $derived.by((): readonly LessonSummary[] => {
+	/** what the search finds, last edited first */
+	readonly shown = $derived.by((): readonly LessonSummary[] => {
 		const wanted = this.query.toLowerCase().split(/\s+/).filter(Boolean);
 		return this.#list.filter(
 			({ words, tags }) =>
 				(this.tag === null || tags.includes(this.tag)) && wanted.every((word) => words.includes(word))
 		);
 	});
-	/** what the search finds, last edited first */
-	get shown(): readonly LessonSummary[] {
-		return this.#shown;
-	}
 
-	readonly #tags = $derived(allTags(this.#list));
-	get tags(): readonly string[] {
-		return this.#tags;
-	}
+	readonly tags: readonly string[] = $derived(allTags(this.#list));
 
 	/** Reads what is there; the open lesson is saved first. */
 	async refresh(): Promise<void> {

@@ -53,72 +53,54 @@ export class Construction {
 		this.#figure = figure;
 	}
 
-	/** every constraint, in the order in which they are drawn */
-	readonly #all = $derived.by(() => this.#figure.problem && ordered(this.#figure.problem, this.#order));
-	readonly #problem = $derived.by((): Problem | null => {
-		const stated = this.#all && withoutConstraints(this.#all, this.#off);
+	/** all constraints in the order in which they are drawn, switched off or not */
+	readonly all: Problem | null = $derived.by(
+		() => this.#figure.problem && ordered(this.#figure.problem, this.#order)
+	);
+	/** the problem without what is switched off, its objective as it is turned */
+	readonly problem = $derived.by((): Problem | null => {
+		const stated = this.all && withoutConstraints(this.all, this.#off);
 		const turned = this.#turned;
 		return stated && turned?.length === stated.variables.length ? withCosts(stated, turned) : stated;
 	});
-	readonly #region = $derived(this.#problem?.variables.length === 2 ? region(this.#problem) : null);
-	readonly #body = $derived(this.#problem && polyhedron(this.#problem));
-	readonly #corners = $derived.by((): ReadonlyMap<string, Vector> => {
+	/** its region in two variables; null for other numbers of them */
+	readonly region = $derived(this.problem?.variables.length === 2 ? region(this.problem) : null);
+	/** its region with corners, edges and faces */
+	readonly body = $derived(this.problem && polyhedron(this.problem));
+	readonly corners = $derived.by((): ReadonlyMap<string, Vector> => {
 		const points =
-			this.#region?.corners.map(({ point }) => [point.x, point.y]) ??
-			this.#body?.vertices.map(({ at }) => at) ??
+			this.region?.corners.map(({ point }) => [point.x, point.y]) ??
+			this.body?.vertices.map(({ at }) => at) ??
 			[];
 		return byKey(points);
 	});
-	readonly #steps = $derived(this.#problem ? construction(this.#problem, [...this.#corners.values()]) : []);
-	readonly #at = $derived(this.#steps.findIndex(({ key }) => key === this.#step));
+	readonly steps: readonly BuildStep[] = $derived(
+		this.problem ? construction(this.problem, [...this.corners.values()]) : []
+	);
+	/** the index of the step shown; −1 where the picture is finished */
+	readonly index: number = $derived(this.steps.findIndex(({ key }) => key === this.#step));
 
-	readonly #best = $derived(this.#problem && this.#body && bestFace(this.#problem, this.#body));
-	readonly #optimal = $derived.by((): OptimalLine | null => {
-		if (!this.#best || this.#body?.lines.length) return null;
-		const [from, to] = this.#best.points;
-		const [ray, ...rays] = this.#best.rays;
-		if (this.#best.points.length === 2 && !ray)
+	/** where the objective is best */
+	readonly best = $derived(this.problem && this.body && bestFace(this.problem, this.body));
+	/** the best plans, where they are an edge or a half-line */
+	readonly optimal = $derived.by((): OptimalLine | null => {
+		if (!this.best || this.body?.lines.length) return null;
+		const [from, to] = this.best.points;
+		const [ray, ...rays] = this.best.rays;
+		if (this.best.points.length === 2 && !ray)
 			return { from, way: to.map((value, i) => value.sub(from[i])), ends: true };
-		return this.#best.points.length === 1 && ray && rays.length === 0
-			? { from, way: ray, ends: false }
-			: null;
+		return this.best.points.length === 1 && ray && rays.length === 0 ? { from, way: ray, ends: false } : null;
 	});
 	/** where the region is empty: a smallest set of sides in conflict, and how far they are apart */
-	readonly #conflict = $derived.by(() => {
-		if (!this.#problem || !this.#body || this.#body.dimension >= 0) return null;
-		const names = conflictOf(this.#problem, {}) ?? [];
-		return { names, gap: gapOf(this.#problem, names) };
+	readonly conflict = $derived.by(() => {
+		if (!this.problem || !this.body || this.body.dimension >= 0) return null;
+		const names = conflictOf(this.problem, {}) ?? [];
+		return { names, gap: gapOf(this.problem, names) };
 	});
 
-	/** all constraints in the order in which they are drawn, switched off or not */
-	get all(): Problem | null {
-		return this.#all;
-	}
-	/** the problem without what is switched off, its objective as it is turned */
-	get problem(): Problem | null {
-		return this.#problem;
-	}
-	/** its region in two variables; null for other numbers of them */
-	get region() {
-		return this.#region;
-	}
-	/** its region with corners, edges and faces */
-	get body() {
-		return this.#body;
-	}
-	get corners(): ReadonlyMap<string, Vector> {
-		return this.#corners;
-	}
-	get steps(): readonly BuildStep[] {
-		return this.#steps;
-	}
 	/** the step shown; null where the picture is finished */
 	get step(): BuildStep | null {
-		return this.#steps[this.#at] ?? null;
-	}
-	/** the index of the step shown; −1 where the picture is finished */
-	get index(): number {
-		return this.#at;
+		return this.steps[this.index] ?? null;
 	}
 	/** the value at which the objective's line stands; null where nobody moved it */
 	get level(): Rational | null {
@@ -133,25 +115,14 @@ export class Construction {
 		return this.#turned !== null;
 	}
 
-	/** where the objective is best */
-	get best() {
-		return this.#best;
-	}
-	/** the best plans, where they are an edge or a half-line */
-	get optimal(): OptimalLine | null {
-		return this.#optimal;
-	}
 	/** how far along them the point that is shown stands: the parameter of their formula */
 	get along(): Rational {
 		return this.#along;
 	}
 	get optimalPoint(): Vector | null {
 		return (
-			this.#optimal && this.#optimal.from.map((value, i) => value.add(this.#optimal!.way[i].mul(this.#along)))
+			this.optimal && this.optimal.from.map((value, i) => value.add(this.optimal!.way[i].mul(this.#along)))
 		);
-	}
-	get conflict() {
-		return this.#conflict;
 	}
 	/** the constraint whose own part in the region is looked at */
 	get inspected(): string | null {
@@ -217,12 +188,12 @@ export class Construction {
 	/** What is said at a step. */
 	remark(step: BuildStep) {
 		const { isSlice, held } = this.#figure;
-		return remarkWords(buildRemark(this.#problem!, step, this.#corners, isSlice ? held : []));
+		return remarkWords(buildRemark(this.problem!, step, this.corners, isSlice ? held : []));
 	}
 
 	/** What is to say about a corner: the lines that meet there, how they are solved, the objective's value, its basis. */
 	cornerText(at: Vector) {
-		const problem = this.#problem!;
+		const problem = this.problem!;
 		const form = standardForm(problem, { start: 'slack', equalities: 'one-row' });
 		const columns = basicColumns(form, planAt(problem, at));
 		return joined(
@@ -233,7 +204,7 @@ export class Construction {
 	}
 
 	heading(step: BuildStep) {
-		return headingWords(stepHeading(this.#problem!, step, this.#corners.get(step.corner ?? '') ?? null));
+		return headingWords(stepHeading(this.problem!, step, this.corners.get(step.corner ?? '') ?? null));
 	}
 
 	/** Shows a step by its key; null shows the finished picture. */
@@ -242,16 +213,16 @@ export class Construction {
 	}
 
 	begin(): void {
-		this.show(this.#steps[0]?.key ?? null);
+		this.show(this.steps[0]?.key ?? null);
 	}
 
 	/** The next step; after the last one the picture is finished, and then it begins anew. */
 	next(): void {
-		this.show(this.#steps[this.#at + 1]?.key ?? null);
+		this.show(this.steps[this.index + 1]?.key ?? null);
 	}
 
 	previous(): void {
-		this.show(this.#at < 0 ? (this.#steps.at(-1)?.key ?? null) : (this.#steps[this.#at - 1]?.key ?? null));
+		this.show(this.index < 0 ? (this.steps.at(-1)?.key ?? null) : (this.steps[this.index - 1]?.key ?? null));
 	}
 
 	/** Switches a constraint off, or on again. */
@@ -261,7 +232,7 @@ export class Construction {
 
 	/** Draws a constraint so many places later (or, negative, earlier). */
 	shift(name: string, by: number): void {
-		const names = this.#all?.constraints.map((row) => row.name) ?? [];
+		const names = this.all?.constraints.map((row) => row.name) ?? [];
 		const from = names.indexOf(name);
 		const to = from + by;
 		if (from < 0 || to < 0 || to >= names.length) return;

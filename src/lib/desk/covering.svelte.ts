@@ -24,16 +24,13 @@ export class Covering {
 		const { tableau } = this.#session;
 		return tableau ? addresses(board(tableau, this.#workspace.notation)) : [];
 	});
-	readonly #covered = $derived.by(() =>
+	/** the addresses of the numbers that are covered */
+	readonly covered: ReadonlySet<string> = $derived.by(() =>
 		this.#reveal.conceals('cells') ? this.#reveal.hidden('cells', this.#at, this.#all) : NOTHING_HIDDEN
 	);
 
-	/** the addresses of the numbers that are covered */
-	get covered(): ReadonlySet<string> {
-		return this.#covered;
-	}
 	get isOn(): boolean {
-		return this.#covered.size > 0;
+		return this.covered.size > 0;
 	}
 
 	get #at(): string {

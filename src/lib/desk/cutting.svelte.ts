@@ -48,9 +48,11 @@ export class Cutting {
 		this.#running = running;
 	}
 
-	readonly #rounds = $derived.by(() => roundsOf(this.#desk.session.stops));
+	/** the cuts so far with their bounds */
+	readonly rounds = $derived.by(() => roundsOf(this.#desk.session.stops));
 
-	readonly #candidates = $derived.by((): CutCandidate[] => {
+	/** the rows of the present tableau that give a cut */
+	readonly candidates: readonly CutCandidate[] = $derived.by((): CutCandidate[] => {
 		const { session } = this.#desk;
 		const t = session.tableau;
 		if (!t) return [];
@@ -69,15 +71,6 @@ export class Cutting {
 	/** which of Gomory's cuts is asked for; undefined: the one that is right */
 	get kind(): CutMove['cut'] {
 		return this.#cutKind;
-	}
-	/** the cuts so far with their bounds */
-	get rounds() {
-		return this.#rounds;
-	}
-
-	/** the rows of the present tableau that give a cut */
-	get candidates(): readonly CutCandidate[] {
-		return this.#candidates;
 	}
 
 	cutBy(rule: CutRule): void {

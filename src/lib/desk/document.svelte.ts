@@ -58,16 +58,25 @@ export class LessonDocument {
 	#own = $state.raw<Own>(newLesson(''));
 	#tree = $state.raw<GrownTree | null>(null);
 	// what stays the same when another part changes tells nobody
-	readonly #trail = $derived(this.#own.trail);
-	readonly #rule = $derived(this.#own.rule);
-	readonly #notation = $derived(this.#own.notation);
-	readonly #view = $derived(this.#own.view);
-	readonly #plans = $derived(this.#own.plans);
-	readonly #page = $derived(this.#own.page);
-	readonly #recipe = $derived(this.#own.recipe);
-	readonly #concealed = $derived(this.#own.concealed);
-	readonly #script = $derived(this.#own.script);
-	readonly #fitted = $derived(this.problem ? fitted(this.#notation, this.problem) : this.#notation);
+	readonly trail: Trail = $derived(this.#own.trail);
+	readonly rule: RuleName = $derived(this.#own.rule);
+	/** the notation as it was chosen */
+	readonly chosenNotation: Notation = $derived(this.#own.notation);
+	readonly view: RegionView | null = $derived(this.#own.view);
+	/** the plans that were kept, amounts as text by the variables' names */
+	readonly plans: Lesson['plans'] = $derived(this.#own.plans);
+	/** the page of the desk that it is looked at with */
+	readonly page: string = $derived(this.#own.page);
+	/** how it was designed, as `recipe.ts` reads it; empty where it was not */
+	readonly recipe: string = $derived(this.#own.recipe);
+	/** what the class may not see before it is asked for */
+	readonly concealed: Lesson['concealed'] = $derived(this.#own.concealed);
+	/** the steps of its lecture; empty where they are made as suits the problem */
+	readonly script: Lesson['script'] = $derived(this.#own.script);
+	/** the lesson's notation as it is written here: where a name of it is one of the author's, another */
+	readonly notation: Notation = $derived(
+		this.problem ? fitted(this.chosenNotation, this.problem) : this.chosenNotation
+	);
 	readonly #acts = new Acts<Kept>();
 	readonly #joined: Joined[] = [];
 	/** takes back what was done last, where that was no act of this lesson */
@@ -103,41 +112,10 @@ export class LessonDocument {
 	get book(): LastingBook {
 		return this.#statement.book;
 	}
-	get trail(): Trail {
-		return this.#trail;
-	}
-	get rule(): RuleName {
-		return this.#rule;
-	}
-	/** the lesson's notation as it is written here: where a name of it is one of the author's, another */
-	get notation(): Notation {
-		return this.#fitted;
-	}
-	/** the notation as it was chosen */
-	get chosenNotation(): Notation {
-		return this.#notation;
-	}
-	get view(): RegionView | null {
-		return this.#view;
-	}
-	/** the plans that were kept, amounts as text by the variables' names */
-	get plans(): Lesson['plans'] {
-		return this.#plans;
-	}
 
 	/** the tree of the statement's whole numbers; null where none was begun of the statement as it is */
 	get tree(): KeptTree | null {
 		return this.#tree?.statement === this.text ? this.#tree.kept : null;
-	}
-
-	/** the page of the desk that it is looked at with */
-	get page(): string {
-		return this.#page;
-	}
-
-	/** what the class may not see before it is asked for */
-	get concealed(): Lesson['concealed'] {
-		return this.#concealed;
 	}
 
 	/** Keeps just these things from the class; `Reveal` says when, and takes it back. */
@@ -145,20 +123,10 @@ export class LessonDocument {
 		this.#change({ concealed });
 	}
 
-	/** the steps of its lecture; empty where they are made as suits the problem */
-	get script(): Lesson['script'] {
-		return this.#script;
-	}
-
 	/** Writes the lecture's steps anew. */
 	rescript(script: Lesson['script']): void {
 		this.#mark('script');
 		this.#change({ script });
-	}
-
-	/** how it was designed, as `recipe.ts` reads it; empty where it was not */
-	get recipe(): string {
-		return this.#recipe;
 	}
 
 	/** The lasting key of a variable or constraint; one that the book does not know is its own key. */
@@ -190,10 +158,10 @@ export class LessonDocument {
 			problem: this.problem,
 			...this.telling.kept,
 			lasting: this.book,
-			trail: this.#trail,
-			rule: this.#rule,
-			notation: this.#notation,
-			plans: this.#plans,
+			trail: this.trail,
+			rule: this.rule,
+			notation: this.chosenNotation,
+			plans: this.plans,
 			tree: this.#tree,
 			joined: this.#joined.map(({ state }) => state)
 		};
@@ -330,7 +298,7 @@ export class LessonDocument {
 	/** Names a step or notes something about it; an empty text takes it away. */
 	annotate(id: number, words: { name?: string; note?: string }): void {
 		this.#mark();
-		this.#change({ trail: annotated(this.#trail, id, words) });
+		this.#change({ trail: annotated(this.trail, id, words) });
 	}
 
 	/**
@@ -345,13 +313,13 @@ export class LessonDocument {
 	/** Keeps a plan under a name; one of the same name gives way. */
 	keepPlan(name: string, plan: Plan): void {
 		this.#mark();
-		const others = this.#plans.filter((other) => other.name !== name);
+		const others = this.plans.filter((other) => other.name !== name);
 		this.#change({ plans: [...others, { name, amounts: writePlan(plan) }] });
 	}
 
 	removePlan(name: string): void {
 		this.#mark();
-		this.#change({ plans: this.#plans.filter((other) => other.name !== name) });
+		this.#change({ plans: this.plans.filter((other) => other.name !== name) });
 	}
 
 	/** Notes which page it is looked at with, so that it opens there again. */
@@ -367,7 +335,7 @@ export class LessonDocument {
 	/** Writes from now on in another notation, or with some of its choices made otherwise. */
 	notate(choices: Partial<Notation>): void {
 		this.#mark();
-		this.#change({ notation: { ...this.#notation, ...choices } });
+		this.#change({ notation: { ...this.chosenNotation, ...choices } });
 	}
 
 	showNumbers(numbers: NumberStyle): void {

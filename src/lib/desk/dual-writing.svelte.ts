@@ -40,24 +40,29 @@ export class DualWriting {
 		this.#primal = primal;
 	}
 
-	readonly #hasBounds = $derived.by(() => {
+	/** whether the problem has bounds that are more than signs */
+	readonly hasBounds: boolean = $derived.by(() => {
 		const problem = this.#problem();
 		return !!problem && hasBounds(problem);
 	});
-	readonly #written = $derived.by(() => {
+	/** the dual, with the steps in which it is written */
+	readonly written = $derived.by(() => {
 		const problem = this.#problem();
 		return problem && writtenDual(problem, this.#form, this.#names, this.#bounds);
 	});
-	readonly #answer = $derived(this.#written && solveLinear(this.#written.dual.problem));
-	readonly #last = $derived.by((): DualTableau | null => {
-		const [primal, written, answer] = [this.#primal(), this.#written, this.#answer];
+	/** the dual, solved */
+	readonly answer = $derived(this.written && solveLinear(this.written.dual.problem));
+	/** its last tableau as it belongs to the primal's; null for the dual of the standard form, or where there is none */
+	readonly last = $derived.by((): DualTableau | null => {
+		const [primal, written, answer] = [this.#primal(), this.written, this.answer];
 		if (!primal || !written || this.#form === 'standard') return null;
 		return answer?.status === 'optimal' && answer.tableau
 			? dualTableau(primal, answer.tableau, written)
 			: null;
 	});
-	readonly #plan = $derived.by((): Plan | null => {
-		const [written, duals] = [this.#written, this.#answer?.duals];
+	/** the primal's plan, read off the dual; null where the dual is that of the standard form, or has no best plan */
+	readonly plan = $derived.by((): Plan | null => {
+		const [written, duals] = [this.written, this.answer?.duals];
 		if (!written || !duals || this.#form === 'standard') return null;
 		return planOfDual(written, duals);
 	});
@@ -73,36 +78,16 @@ export class DualWriting {
 	get bounds(): DualBounds {
 		return this.#bounds;
 	}
-	/** whether the problem has bounds that are more than signs */
-	get hasBounds(): boolean {
-		return this.#hasBounds;
-	}
-	/** the dual, with the steps in which it is written */
-	get written() {
-		return this.#written;
-	}
-	/** the dual, solved */
-	get answer() {
-		return this.#answer;
-	}
-	/** its last tableau as it belongs to the primal's; null for the dual of the standard form, or where there is none */
-	get last(): DualTableau | null {
-		return this.#last;
-	}
-	/** the primal's plan, read off the dual; null where the dual is that of the standard form, or has no best plan */
-	get plan(): Plan | null {
-		return this.#plan;
-	}
 	/** how many steps are shown */
 	get steps(): number {
-		const all = this.#written?.steps.length ?? 0;
+		const all = this.written?.steps.length ?? 0;
 		const { document, reveal } = this.#desk;
 		if (reveal.isOpen('dual', document.text)) return all;
 		return Math.min(reveal.opened('dual', document.text).length, all);
 	}
 	/** whether all of it is written: then the last tableaux are shown */
 	get isWritten(): boolean {
-		return this.#written !== null && this.steps === this.#written.steps.length;
+		return this.written !== null && this.steps === this.written.steps.length;
 	}
 	/** the cell of one of the two last tableaux that is pointed at */
 	get pointed() {

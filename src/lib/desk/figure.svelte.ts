@@ -30,55 +30,40 @@ export class Figure {
 		this.#session = session;
 	}
 
-	readonly #axes = $derived.by((): readonly string[] => {
+	/** the variables along the axes */
+	readonly axes = $derived.by((): readonly string[] => {
 		const names = this.#session.problem?.variables.map(({ name }) => name) ?? [];
 		const chosen = this.#chosen.filter((name) => names.includes(name));
 		if (chosen.length >= 2) return chosen;
 		return names.length <= 3 ? names : names.slice(0, 2);
 	});
-	readonly #isSlice = $derived.by(() => this.#axes.length !== this.#session.problem?.variables.length);
-	readonly #problem = $derived.by((): Problem | null => {
+	/** whether other variables are held fast */
+	readonly isSlice: boolean = $derived.by(() => this.axes.length !== this.#session.problem?.variables.length);
+	/** the problem in the variables shown, cuts included; null where there is none, or too much to be drawn */
+	readonly problem = $derived.by((): Problem | null => {
 		const { drawn } = this.#session;
 		if (!drawn || drawn.variables.length === 0) return null;
-		const lines = this.#axes.length === 3 ? MOST_FACES : MOST_LINES;
+		const lines = this.axes.length === 3 ? MOST_FACES : MOST_LINES;
 		if (drawn.constraints.length > lines) return null;
 		const own = drawn.variables.map(({ name }) => name);
-		const asStated = own.length === this.#axes.length && own.every((name, i) => name === this.#axes[i]);
-		return asStated ? drawn : sliced(drawn, this.#axes, this.#session.plan);
+		const asStated = own.length === this.axes.length && own.every((name, i) => name === this.axes[i]);
+		return asStated ? drawn : sliced(drawn, this.axes, this.#session.plan);
 	});
-	readonly #region = $derived(this.#problem && this.#axes.length === 2 ? region(this.#problem) : null);
-	readonly #best = $derived(this.#region && this.#problem ? bestCorners(this.#problem, this.#region) : null);
+	/** the region of two variables; null for other numbers of them */
+	readonly region = $derived(this.problem && this.axes.length === 2 ? region(this.problem) : null);
+	/** the corners where the objective is best, for two variables */
+	readonly best = $derived(this.region && this.problem ? bestCorners(this.problem, this.region) : null);
 
-	/** the variables along the axes */
-	get axes(): readonly string[] {
-		return this.#axes;
-	}
-	/** whether other variables are held fast */
-	get isSlice(): boolean {
-		return this.#isSlice;
-	}
 	/** the variables that are held fast, with their amounts */
 	get held(): readonly { name: string; amount: Rational }[] {
 		const names = this.#session.problem?.variables.map(({ name }) => name) ?? [];
 		return names
-			.filter((name) => !this.#axes.includes(name))
+			.filter((name) => !this.axes.includes(name))
 			.map((name) => ({ name, amount: this.#session.plan?.get(name) ?? ZERO }));
-	}
-	/** the problem in the variables shown, cuts included; null where there is none, or too much to be drawn */
-	get problem(): Problem | null {
-		return this.#problem;
-	}
-	/** the region of two variables; null for other numbers of them */
-	get region() {
-		return this.#region;
-	}
-	/** the corners where the objective is best, for two variables */
-	get best() {
-		return this.#best;
 	}
 	/** whether pages without a place to choose variables have a picture to show */
 	get isWhole(): boolean {
-		return this.#problem !== null && !this.#isSlice;
+		return this.problem !== null && !this.isSlice;
 	}
 	/** whether a unit is equally long on both axes */
 	get sameScale(): boolean {
@@ -101,7 +86,7 @@ export class Figure {
 	magnify(corner: string | null): void {
 		const { view } = this.#document;
 		const { position } = this.#session;
-		const pointed = this.#region?.corners.find(({ point }) => cornerKey(point) === corner)?.point;
+		const pointed = this.region?.corners.find(({ point }) => cornerKey(point) === corner)?.point;
 		const at = pointed ?? (position && this.pointOf(position));
 		if (view) this.#document.look(null);
 		else if (at) this.#document.look({ x: approximate(at.x), y: approximate(at.y), scale: MAGNIFIED });
@@ -110,14 +95,14 @@ export class Figure {
 	/** Where a position stands in the picture; null where nothing was begun, or (in a slice) it is not the present one. */
 	at(position: Position): Vector | null {
 		const t = position.work?.tableau;
-		if (!t || !this.#problem) return null;
-		if (this.#isSlice && position !== this.#session.position) return null;
-		return pointOf(this.#problem, readPlan(t));
+		if (!t || !this.problem) return null;
+		if (this.isSlice && position !== this.#session.position) return null;
+		return pointOf(this.problem, readPlan(t));
 	}
 
 	/** Where a position stands in the plane; null for other numbers of variables. */
 	pointOf(position: Position): Point | null {
-		const at = this.#region && this.at(position);
+		const at = this.region && this.at(position);
 		return at && { x: at[0], y: at[1] };
 	}
 }

@@ -45,41 +45,33 @@ export class Integers {
 		this.tree = new Tree(desk, this.running, () => ({ problem: this.problem, relaxation: this.relaxation }));
 	}
 
-	readonly #problem = $derived.by(() => {
+	/** the problem, where it asks for whole numbers */
+	readonly problem = $derived.by(() => {
 		const { problem } = this.#desk.document;
 		return problem && asksForWhole(problem) && !this.#desk.session.large ? problem : null;
 	});
-	readonly #relaxation = $derived(this.#problem && solveLinear(this.#problem));
-	readonly #hull = $derived(
-		this.#problem && this.#problem.variables.length <= 3 && this.#problem.variables.every(mustBeWhole)
-			? wholeHull(this.#problem)
+	/** its relaxation, solved */
+	readonly relaxation = $derived(this.problem && solveLinear(this.problem));
+	/** the corners of the hull of the whole points; null where there is none to be drawn */
+	readonly hull = $derived(
+		this.problem && this.problem.variables.length <= 3 && this.problem.variables.every(mustBeWhole)
+			? wholeHull(this.problem)
 			: null
 	);
-	readonly #roundings = $derived.by(() =>
-		this.#problem && this.corner ? roundings(this.#problem, this.corner, this.pointed) : []
+	/** the roundings of the relaxation's best plan, and the whole points pointed at */
+	readonly roundings = $derived.by(() =>
+		this.problem && this.corner ? roundings(this.problem, this.corner, this.pointed) : []
 	);
 
-	/** the problem, where it asks for whole numbers */
-	get problem() {
-		return this.#problem;
-	}
-	/** its relaxation, solved */
-	get relaxation() {
-		return this.#relaxation;
-	}
 	/** the best plan of the relaxation */
 	get corner(): Plan | null {
-		return this.#relaxation?.solution ?? null;
+		return this.relaxation?.solution ?? null;
 	}
 	get mode(): Mode {
 		return this.#mode;
 	}
 	get showsHull(): boolean {
 		return this.#showsHull;
-	}
-	/** the corners of the hull of the whole points; null where there is none to be drawn */
-	get hull() {
-		return this.#hull;
 	}
 	/** the best integer plan, once it was asked for: null before */
 	get best(): BestFound | null {
@@ -91,10 +83,6 @@ export class Integers {
 	/** integer plans that were pointed at */
 	get pointed(): readonly Plan[] {
 		return this.#pointed.text === this.#desk.document.text ? this.#pointed.plans : [];
-	}
-	/** the roundings of the relaxation's best plan, and the whole points pointed at */
-	get roundings() {
-		return this.#roundings;
 	}
 
 	show(mode: Mode): void {

@@ -34,15 +34,12 @@ export class Plans {
 		this.#best = best;
 	}
 
-	readonly #plan = $derived.by((): Plan => {
+	/** the amounts being tried */
+	readonly plan = $derived.by((): Plan => {
 		const { problem } = this.#document;
 		return problem ? planOf(problem, this.#tried) : this.#tried;
 	});
 
-	/** the amounts being tried */
-	get plan(): Plan {
-		return this.#plan;
-	}
 	/** the best plan, once the instructor has asked for it; null before, and where there is none */
 	get best(): Plan | null {
 		return this.showsBest ? (this.#best.found?.plan ?? null) : null;

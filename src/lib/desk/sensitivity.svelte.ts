@@ -77,8 +77,8 @@ export class Sensitivity {
 	constructor(desk: Desk) {
 		this.#desk = desk;
 		this.dual = new DualWriting(
-			() => this.#problem,
-			() => this.#tableau,
+			() => this.problem,
+			() => this.tableau,
 			desk
 		);
 		$effect(() => {
@@ -96,19 +96,26 @@ export class Sensitivity {
 		});
 	}
 
-	readonly #problem = $derived.by(() => (this.#desk.session.large ? null : this.#desk.document.problem));
-	readonly #answer = $derived(this.#problem && solveLinear(this.#problem));
-	readonly #tableau = $derived(this.#answer?.status === 'optimal' ? this.#answer.tableau : null);
-	readonly #chosen = $derived.by((): Varied | null => {
-		const { constraints, variables } = this.#problem ?? { constraints: [], variables: [] };
+	/** the problem as stated; null where there is none, or it is too large for the page */
+	readonly problem: Problem | null = $derived.by(() =>
+		this.#desk.session.large ? null : this.#desk.document.problem
+	);
+	/** the relaxation, solved */
+	readonly answer = $derived(this.problem && solveLinear(this.problem));
+	/** its last tableau, where it has a best plan */
+	readonly tableau = $derived(this.answer?.status === 'optimal' ? this.answer.tableau : null);
+	/** the number taken in the hand */
+	readonly varied = $derived.by((): Varied | null => {
+		const { constraints, variables } = this.problem ?? { constraints: [], variables: [] };
 		if (this.#first && this.has(this.#first)) return this.#first;
-		const worth = constraints.find(({ name }) => !isZero(this.#answer?.duals?.get(name) ?? ZERO));
+		const worth = constraints.find(({ name }) => !isZero(this.answer?.duals?.get(name) ?? ZERO));
 		const [row] = worth ? [worth] : constraints;
 		if (row) return { rhs: row.name };
 		return variables[0] ? { objective: variables[0].name } : null;
 	});
-	readonly #other = $derived.by((): Varied | null => {
-		const [problem, first] = [this.#problem, this.#chosen];
+	/** the second one, of the same sort */
+	readonly other = $derived.by((): Varied | null => {
+		const [problem, first] = [this.problem, this.varied];
 		if (!problem || !first) return null;
 		const all: Varied[] =
 			'rhs' in first
@@ -118,59 +125,63 @@ export class Sensitivity {
 		if (own && 'rhs' in own === 'rhs' in first && this.has(own) && !sameNumber(own, first)) return own;
 		return all.find((other) => !sameNumber(other, first)) ?? null;
 	});
-	readonly #reading = $derived(
-		this.#tableau && this.#chosen ? rangeReading(this.#tableau, this.#chosen) : null
+	readonly reading: RangeReading | null = $derived(
+		this.tableau && this.varied ? rangeReading(this.tableau, this.varied) : null
 	);
-	readonly #otherReading = $derived(
-		this.#tableau && this.#other ? rangeReading(this.#tableau, this.#other) : null
+	readonly otherReading: RangeReading | null = $derived(
+		this.tableau && this.other ? rangeReading(this.tableau, this.other) : null
 	);
-	readonly #runs = $derived.by(() => {
-		const [problem, t, varied] = [this.#problem, this.#tableau, this.#chosen];
+	/** the pivots as the number falls and rises; null where there is nothing to start from */
+	readonly runs = $derived.by(() => {
+		const [problem, t, varied] = [this.problem, this.tableau, this.varied];
 		if (!problem || !t || !varied) return null;
 		const from = solvedPosition(problem, t);
 		return { down: parametricRun(from, varied, -1), up: parametricRun(from, varied, 1) };
 	});
-	readonly #pieces = $derived.by(() => {
-		const [problem, varied, runs] = [this.#problem, this.#chosen, this.#runs];
+	readonly pieces = $derived.by(() => {
+		const [problem, varied, runs] = [this.problem, this.varied, this.runs];
 		if (!problem || !varied) return [];
 		const found = runs && piecesOf(varied, runs.down, runs.up);
 		return found ?? valueFunction(problem, varied, null, null);
 	});
-	readonly #span = $derived.by((): { low: Rational; high: Rational } => {
-		const ends = this.#pieces.flatMap(({ from, to }) => [from, to]);
-		const known = [...ends, this.value, this.#reading?.now ?? null].flatMap((own) => own ?? []).sort(compare);
+	/** how far the number is looked at along the curve: all breaks, the number, and some way on */
+	readonly span = $derived.by((): { low: Rational; high: Rational } => {
+		const ends = this.pieces.flatMap(({ from, to }) => [from, to]);
+		const known = [...ends, this.value, this.reading?.now ?? null].flatMap((own) => own ?? []).sort(compare);
 		const [low, high] = [known[0] ?? ZERO, known.at(-1) ?? ONE];
 		const wide = high.equals(low) ? (isZero(high) ? ONE : high.abs()) : high.sub(low);
 		return { low: low.sub(wide.div(5)), high: high.add(wide.div(5)) };
 	});
-	readonly #window = $derived.by(() => {
-		const [problem, first, second] = [this.#problem, this.#chosen, this.#other];
+	readonly window = $derived.by(() => {
+		const [problem, first, second] = [this.problem, this.varied, this.other];
 		if (!problem || !first || !second) return null;
 		const free = { low: null, high: null };
 		const interval = (own: RangeReading | null) => (own ? { low: own.low.at, high: own.high.at } : free);
-		return windowAround(problem, [first, second], [interval(this.#reading), interval(this.#otherReading)]);
+		return windowAround(problem, [first, second], [interval(this.reading), interval(this.otherReading)]);
 	});
 	/** what the map is of; null while it is not looked at */
 	readonly #mapped = $derived.by(() => {
-		const [problem, first, second, window] = [this.#problem, this.#chosen, this.#other, this.#window];
+		const [problem, first, second, window] = [this.problem, this.varied, this.other, this.window];
 		if (!problem || !first || !second || !window || this.#look !== 'two') return null;
 		return { problem, varied: [first, second] as const, window };
 	});
-	readonly #whatIf = $derived.by((): Problem | null => {
-		const [problem, first] = [this.#problem, this.#chosen];
+	/** the problem with the numbers as they were moved */
+	readonly whatIf = $derived.by((): Problem | null => {
+		const [problem, first] = [this.problem, this.varied];
 		if (!problem || !first) return null;
 		const one = withNumber(problem, first, this.value ?? numberOf(problem, first));
-		const [second, value] = [this.#other, this.#look === 'two' ? this.secondValue : null];
+		const [second, value] = [this.other, this.#look === 'two' ? this.secondValue : null];
 		return second && value ? withNumber(one, second, value) : one;
 	});
 
-	readonly #changedPlan = $derived.by((): Plan | null => {
-		const changed = this.#whatIf;
+	/** a best plan of that; null where there is none */
+	readonly changedPlan = $derived.by((): Plan | null => {
+		const changed = this.whatIf;
 		return changed && !this.#desk.session.large ? (solveLinear(changed).solution ?? null) : null;
 	});
 
 	has(varied: Varied): boolean {
-		const problem = this.#problem;
+		const problem = this.problem;
 		return 'rhs' in varied
 			? !!problem?.constraints.some(({ name }) => name === varied.rhs)
 			: !!problem?.variables.some(({ name }) => name === varied.objective);
@@ -179,53 +190,13 @@ export class Sensitivity {
 	get look(): SensitivityLook {
 		return this.#look;
 	}
-	/** the problem as stated; null where there is none, or it is too large for the page */
-	get problem(): Problem | null {
-		return this.#problem;
-	}
 	/** whether whole numbers are asked for: then all this is of the relaxation */
 	get isWhole(): boolean {
-		return !!this.#problem && asksForWhole(this.#problem);
-	}
-	/** the relaxation, solved */
-	get answer() {
-		return this.#answer;
-	}
-	/** its last tableau, where it has a best plan */
-	get tableau() {
-		return this.#tableau;
-	}
-	/** the number taken in the hand */
-	get varied(): Varied | null {
-		return this.#chosen;
-	}
-	/** the second one, of the same sort */
-	get other(): Varied | null {
-		return this.#other;
-	}
-	get reading(): RangeReading | null {
-		return this.#reading;
-	}
-	get otherReading(): RangeReading | null {
-		return this.#otherReading;
-	}
-	/** the pivots as the number falls and rises; null where there is nothing to start from */
-	get runs() {
-		return this.#runs;
+		return !!this.problem && asksForWhole(this.problem);
 	}
 	/** the stretches in one line, from the lowest number on */
 	get stretches(): readonly Stretch[] {
-		return this.#runs ? inLine(this.#runs.down, this.#runs.up) : [];
-	}
-	get pieces() {
-		return this.#pieces;
-	}
-	/** how far the number is looked at along the curve: all breaks, the number, and some way on */
-	get span() {
-		return this.#span;
-	}
-	get window() {
-		return this.#window;
+		return this.runs ? inLine(this.runs.down, this.runs.up) : [];
 	}
 	/** the parts of the map; none before they are found */
 	get cells(): readonly MapCell[] {
@@ -233,12 +204,12 @@ export class Sensitivity {
 	}
 	/** the number as it was moved; as it is where it was not */
 	get value(): Rational | null {
-		const [problem, varied] = [this.#problem, this.#chosen];
+		const [problem, varied] = [this.problem, this.varied];
 		const moved = this.#moved?.text === this.#desk.document.text ? this.#moved.first : null;
 		return moved ?? (problem && varied && numberOf(problem, varied));
 	}
 	get secondValue(): Rational | null {
-		const [problem, varied] = [this.#problem, this.#other];
+		const [problem, varied] = [this.problem, this.other];
 		const moved = this.#moved?.text === this.#desk.document.text ? this.#moved.second : null;
 		return moved ?? (problem && varied && numberOf(problem, varied));
 	}
@@ -247,17 +218,9 @@ export class Sensitivity {
 		const [x, y] = [this.value, this.secondValue];
 		return x && y ? cellAt(this.cells, [x, y]) : null;
 	}
-	/** the problem with the numbers as they were moved */
-	get whatIf(): Problem | null {
-		return this.#whatIf;
-	}
-	/** a best plan of that; null where there is none */
-	get changedPlan(): Plan | null {
-		return this.#changedPlan;
-	}
 	/** the plan and the dual values being tried: at first, nothing at all */
 	get tried(): { readonly plan: Plan; readonly duals: Multipliers } | null {
-		const problem = this.#problem;
+		const problem = this.problem;
 		if (!problem) return null;
 		if (this.#tried?.text === this.#desk.document.text) return this.#tried;
 		return { plan: planOf(problem, NO_AMOUNTS), duals: noDuals(problem) };
@@ -265,17 +228,17 @@ export class Sensitivity {
 	/** the staircase of whole numbers, as far as it was found for this number */
 	get stairs(): readonly Stair[] {
 		const own = this.#stairs;
-		return own?.text === this.#desk.document.text && own.key === JSON.stringify(this.#chosen) ? own.list : [];
+		return own?.text === this.#desk.document.text && own.key === JSON.stringify(this.varied) ? own.list : [];
 	}
 
 	/** How far a coefficient inside a row may move; the problem has a best plan. */
 	coefficient(row: string, variable: string): CoefficientFinding {
-		return coefficientFound(this.#tableau!, row, variable);
+		return coefficientFound(this.tableau!, row, variable);
 	}
 
 	/** What adding an activity would do, priced out and solved; null where there is no best plan to add it to. */
 	newcomer(activity: Activity): Newcomer | null {
-		const [problem, answer] = [this.#problem, this.#answer];
+		const [problem, answer] = [this.problem, this.answer];
 		return problem && answer?.duals && answer.objective
 			? newcomer(problem, answer.duals, answer.objective, activity)
 			: null;
@@ -290,7 +253,7 @@ export class Sensitivity {
 		this.#moved = null;
 		if (isSecond) this.#second = varied;
 		else {
-			if (sameNumber(varied, this.#other)) this.#second = this.#chosen;
+			if (sameNumber(varied, this.other)) this.#second = this.varied;
 			this.#first = varied;
 		}
 	}
@@ -312,7 +275,7 @@ export class Sensitivity {
 
 	/** Solves for whole numbers at amounts side by side, off the page: each is told as it is found. */
 	async climb(amounts: readonly Rational[]): Promise<void> {
-		const [problem, varied] = [this.#problem, this.#chosen];
+		const [problem, varied] = [this.problem, this.varied];
 		if (!problem || !varied) return;
 		const own = { text: this.#desk.document.text, key: JSON.stringify(varied) };
 		this.#stairs = { ...own, list: [] };

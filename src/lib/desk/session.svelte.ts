@@ -51,34 +51,40 @@ export class Session {
 		this.covering = new Covering(workspace, this, reveal);
 	}
 
-	readonly #large = $derived.by(() => {
+	/** too large to be worked through on the page; a worker answers it instead */
+	readonly large: boolean = $derived.by(() => {
 		const { problem } = this.#workspace;
 		return problem !== null && isLarge(problem);
 	});
 	readonly #walk = $derived.by(() => {
 		const { problem, book, trail } = this.#workspace;
-		if (!problem || this.#large) return null;
+		if (!problem || this.large) return null;
 		return replay(stated(problem, keysOf(book)), pathTo(trail, trail.current));
 	});
 	readonly #stop = $derived<Stop | null>(this.#walk?.stops.at(-1) ?? null);
-	readonly #decision = $derived.by((): Decision | null => {
+	/** what the method at work would do */
+	readonly decision = $derived.by((): Decision | null => {
 		const work = this.position?.work;
 		return work ? decide(work, this.rule) : null;
 	});
-	readonly #alternatives = $derived.by((): ReadonlySet<string> => {
+	/** addresses of the entries on which the method at work allows a pivot besides the one of the rule: other columns that improve, and ties */
+	readonly alternatives = $derived.by((): ReadonlySet<string> => {
 		const work = this.position?.work;
-		return work && this.#decision && !this.hidesAdvice ? alternatives(work, this.#decision) : NO_ALTERNATIVES;
+		return work && this.decision && !this.hidesAdvice ? alternatives(work, this.decision) : NO_ALTERNATIVES;
 	});
-	readonly #offers = $derived.by((): readonly Offer[] => {
+	/** what can be done here, but for pivots by hand */
+	readonly offers = $derived.by((): readonly Offer[] => {
 		const all = this.position ? offers(this.position, this.rule) : [];
 		// pivots and ends of phases that are offered are what the rule would do
 		return this.hidesAdvice ? all.filter(({ move }) => move.kind !== 'pivot' && move.kind !== 'phase') : all;
 	});
-	readonly #starts = $derived<readonly Offer[]>(
+	/** the ways to start, wherever we stand */
+	readonly starts: readonly Offer[] = $derived<readonly Offer[]>(
 		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
 	);
-	readonly #loop = $derived(this.#walk && cameBackTo(this.#walk.stops));
-	readonly #remarks = $derived.by(() => remarksOf(this.#told));
+	/** the earlier step whose basis has come back */
+	readonly loop: Stop | null = $derived(this.#walk && cameBackTo(this.#walk.stops));
+	readonly remarks: readonly Paragraph[] = $derived.by(() => remarksOf(this.#told));
 	#looks: ReadonlyMap<string, Identity> | null = null;
 	/** whether constraints have marks; not in a problem beside another whose marks would mean something else */
 	hasMarks = $state(true);
@@ -87,12 +93,11 @@ export class Session {
 		const looks = identities(this.#workspace.book, this.position);
 		return (this.#looks = this.#looks && sameIdentities(this.#looks, looks) ? this.#looks : looks);
 	});
-	readonly #drawn = $derived.by(() => this.problem && withCuts(this.problem, this.position?.cuts ?? []));
+	/** the problem where we stand with its cuts as constraints: what a picture of it shows */
+	readonly drawn: Problem | null = $derived.by(
+		() => this.problem && withCuts(this.problem, this.position?.cuts ?? [])
+	);
 
-	/** too large to be worked through on the page; a worker answers it instead */
-	get large(): boolean {
-		return this.#large;
-	}
 	/** the steps from the problem as stated to where we stand */
 	get stops(): readonly Stop[] {
 		return this.#walk?.stops ?? [];
@@ -125,29 +130,6 @@ export class Session {
 	get rule(): Rule {
 		return ruleNamed(this.#workspace.rule);
 	}
-	/** what the method at work would do */
-	get decision(): Decision | null {
-		return this.#decision;
-	}
-	/** addresses of the entries on which the method at work allows a pivot besides the one of the rule: other columns that improve, and ties */
-	get alternatives(): ReadonlySet<string> {
-		return this.#alternatives;
-	}
-	/** what can be done here, but for pivots by hand */
-	get offers(): readonly Offer[] {
-		return this.#offers;
-	}
-	/** the ways to start, wherever we stand */
-	get starts(): readonly Offer[] {
-		return this.#starts;
-	}
-	/** the earlier step whose basis has come back */
-	get loop(): Stop | null {
-		return this.#loop;
-	}
-	get remarks(): readonly Paragraph[] {
-		return this.#remarks;
-	}
 	/** how constraints look, by name */
 	get identities() {
 		return this.hasMarks ? this.#identities : NO_LOOKS;
@@ -155,11 +137,7 @@ export class Session {
 	/** the constraints that the present point breaks, cuts included */
 	get violated(): ReadonlySet<string> {
 		const { plan } = this;
-		return brokenConstraints(this.#drawn, plan);
-	}
-	/** the problem where we stand with its cuts as constraints: what a picture of it shows */
-	get drawn(): Problem | null {
-		return this.#drawn;
+		return brokenConstraints(this.drawn, plan);
 	}
 	get proposal(): Proposal | null {
 		return this.#proposal;
@@ -178,7 +156,7 @@ export class Session {
 
 	/** whether the method at work has no next step, and is not at an end either */
 	get isStuck(): boolean {
-		return this.#decision?.kind === 'stuck';
+		return this.decision?.kind === 'stuck';
 	}
 
 	/** what the sentences are about */
@@ -186,7 +164,7 @@ export class Session {
 		const { broken, loop, stops } = this;
 		const { covered } = this.covering;
 		const refusal = this.#refused?.at === this.standing ? this.#refused.why : null;
-		const [decision, offered] = [this.#decision, this.#offers];
+		const [decision, offered] = [this.decision, this.offers];
 		return {
 			broken,
 			covered,
@@ -275,13 +253,13 @@ export class Session {
 
 	/** The move that the method at work decides on; null at an end, or where it is stuck. */
 	#nextMove(): Move | null {
-		const [decision, work] = [this.#decision, this.position?.work];
+		const [decision, work] = [this.decision, this.position?.work];
 		return work && decision ? moveOf(work, decision, this.#workspace.rule) : null;
 	}
 
 	/** Does what the method and the rule say; false where there is nothing more to do. Where the method is stuck, that is told. */
 	next(): boolean {
-		if (this.#loop && this.#stopped !== this.standing) {
+		if (this.loop && this.#stopped !== this.standing) {
 			// the rule goes round for ever: it stops here once, and goes on only where it is told to again
 			this.#stopped = this.standing;
 			return false;
@@ -303,7 +281,7 @@ export class Session {
 		const part = this.position?.work?.part;
 		let paused = performance.now();
 		for (let i = 0; i < MOST_STEPS; i++) {
-			if ((i > 0 && this.#loop) || !this.next()) return;
+			if ((i > 0 && this.loop) || !this.next()) return;
 			if (until === 'phase' && this.position?.work?.part !== part) return;
 			if (performance.now() - paused < AT_ONCE) continue;
 			const { trail } = this.#workspace;

@@ -77,7 +77,8 @@ export class Tree {
 			looked.map(({ id }) => String(id))
 		);
 	});
-	readonly #progress = $derived.by(() => {
+	/** how far it is: the nodes, what is said of it, incumbents and bounds, the incumbent's node, and the open node that the rule takes */
+	readonly progress = $derived.by(() => {
 		const nodes = this.#nodes;
 		const search = nodes.length > 0 ? this.#search : null;
 		const best = search?.incumbent?.node ?? null;
@@ -94,13 +95,15 @@ export class Tree {
 		};
 	});
 
-	readonly #nodeProblem = $derived.by(() => {
+	/** the problem with the branches on the way to the node that is looked at */
+	readonly nodeProblem: Problem | null = $derived.by(() => {
 		const { search, node } = this;
 		return search && node && withBranchings(search.problem, search.branchingsOf(node.id));
 	});
-	readonly #nodeRegion = $derived.by(() => {
+	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
+	readonly nodeRegion = $derived.by(() => {
 		const { search } = this;
-		const left = this.#nodeProblem;
+		const left = this.nodeProblem;
 		return search && left?.variables.length === 2
 			? { all: region(search.problem), left: region(left) }
 			: null;
@@ -113,10 +116,6 @@ export class Tree {
 	/** the search of the statement as it is; null where nothing can be searched. It changes in place: see `progress` */
 	get search(): Search | null {
 		return this.#nodes.length > 0 ? this.#search : null;
-	}
-	/** how far it is: the nodes, what is said of it, incumbents and bounds, the incumbent's node, and the open node that the rule takes */
-	get progress() {
-		return this.#progress;
 	}
 	/** the node that is looked at */
 	get node(): SearchNode | null {
@@ -150,14 +149,6 @@ export class Tree {
 	/** Shows what a node came to. */
 	show(id: number): void {
 		this.#desk.reveal.show('nodes', this.#text, String(id));
-	}
-	/** the problem with the branches on the way to the node that is looked at */
-	get nodeProblem(): Problem | null {
-		return this.#nodeProblem;
-	}
-	/** for two variables: the region of the relaxation, and what the branches leave of it at the node that is looked at */
-	get nodeRegion() {
-		return this.#nodeRegion;
 	}
 
 	chooseRules(rules: Partial<SearchRules>): void {
