@@ -16,7 +16,7 @@ import { ZERO, type Rational } from '$lib/core/number/rational';
 import { setRhs } from '$lib/core/problem/statement/edits';
 import type { Problem } from '$lib/core/problem/types';
 import type { LessonDocument } from './document.svelte';
-import { useDesk, type Desk } from './desk.svelte';
+import { oneForDesk } from './one-for-desk.svelte';
 import type { Figure } from './figure.svelte';
 
 /** A constraint's amount that was dragged to another place. */
@@ -251,19 +251,5 @@ export class Construction {
 	}
 }
 
-/** The construction of a desk; made when it is first asked for, since only one page shows it. */
-const made = new WeakMap<Desk, Construction>();
-
-/** The construction of the region on the desk that the views above provide. */
-export function useConstruction(): Construction {
-	const desk = useDesk();
-	const known = made.get(desk);
-	if (known) return known;
-	// it outlives the page that asks for it first
-	let fresh: Construction;
-	$effect.root(() => {
-		fresh = new Construction(desk.figure);
-	});
-	made.set(desk, fresh!);
-	return fresh!;
-}
+/** The construction of the region. */
+export const useConstruction = oneForDesk((desk) => new Construction(desk.figure));

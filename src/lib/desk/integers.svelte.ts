@@ -9,7 +9,8 @@ import { samePlan } from '$lib/core/problem/use';
 import type { WayTaken } from '$lib/core/integer/compare';
 import type { BestFound } from './best-plan.svelte';
 import { Cutting } from './cutting.svelte';
-import { useDesk, type Desk } from './desk.svelte';
+import type { Desk } from './desk.svelte';
+import { oneForDesk } from './one-for-desk.svelte';
 import { Running } from './running.svelte';
 import { Tree } from './tree.svelte';
 
@@ -117,19 +118,5 @@ export class Integers {
 	}
 }
 
-/** One for each desk; made when it is first asked for, since only one page shows it. */
-const made = new WeakMap<Desk, Integers>();
-
-/** What is looked at of whole numbers on the desk that the views above provide. */
-export function useIntegers(): Integers {
-	const desk = useDesk();
-	const known = made.get(desk);
-	if (known) return known;
-	// it outlives the page that asks for it first
-	let fresh: Integers;
-	$effect.root(() => {
-		fresh = new Integers(desk);
-	});
-	made.set(desk, fresh!);
-	return fresh!;
-}
+/** What is looked at of whole numbers. */
+export const useIntegers = oneForDesk((desk) => new Integers(desk));

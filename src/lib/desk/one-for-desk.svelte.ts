@@ -1,10 +1,12 @@
 import { useDesk, type Desk } from './desk.svelte';
 
-/** A piece of work that each desk has one of: made when a view first asks for it, and kept when the view goes. */
-export function oneForDesk<T extends object>(make: (desk: Desk) => T): () => T {
+/**
+ * A piece of work that each desk has one of: made when a view first asks for it, and kept when the view goes.
+ * @returns a function that gives it, of the desk that the views above provide unless another is named
+ */
+export function oneForDesk<T extends object>(make: (desk: Desk) => T): (desk?: Desk) => T {
 	const made = new WeakMap<Desk, T>();
-	return () => {
-		const desk = useDesk();
+	return (desk = useDesk()) => {
 		const known = made.get(desk);
 		if (known) return known;
 		let fresh: T;

@@ -22,7 +22,8 @@ import { printStatement } from '$lib/core/problem/statement/print';
 import { writeProblem } from '$lib/core/problem/codec';
 import { untrack } from 'svelte';
 import { DualWriting } from './dual-writing.svelte';
-import { useDesk, type Desk } from './desk.svelte';
+import type { Desk } from './desk.svelte';
+import { oneForDesk } from './one-for-desk.svelte';
 import { Running } from './running.svelte';
 
 export const LOOKS = ['ranges', 'two', 'curve', 'dual', 'both', 'pairs'] as const;
@@ -292,20 +293,5 @@ export class Sensitivity {
 	}
 }
 
-const made = new WeakMap<Desk, Sensitivity>();
-
-/** What is looked at of an answer's worth on a desk; made when it is first asked for. */
-export function sensitivityOf(desk: Desk): Sensitivity {
-	const known = made.get(desk);
-	if (known) return known;
-	// it outlives the page that asks for it first
-	let fresh: Sensitivity;
-	$effect.root(() => {
-		fresh = new Sensitivity(desk);
-	});
-	made.set(desk, fresh!);
-	return fresh!;
-}
-
-/** That of the desk that the views above provide. */
-export const useSensitivity = (): Sensitivity => sensitivityOf(useDesk());
+/** What is looked at of an answer’s worth. */
+export const useSensitivity = oneForDesk((desk) => new Sensitivity(desk));

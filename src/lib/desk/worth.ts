@@ -12,8 +12,8 @@ export function variedOf(number: StoryTarget | null): Varied | null {
 
 /** Takes a number in the hand on the page Sensitivity; its code comes when it is asked for. */
 export async function askWorth(desk: Desk, go: Go, varied: Varied): Promise<void> {
-	const { sensitivityOf } = await import('./sensitivity.svelte');
-	const sensitivity = sensitivityOf(desk);
+	const { useSensitivity } = await import('./sensitivity.svelte');
+	const sensitivity = useSensitivity(desk);
 	sensitivity.take(varied);
 	sensitivity.show('ranges');
 	go('/sensitivity');
