@@ -17,7 +17,7 @@ import { readLesson } from '$lib/core/lesson/check';
 /** Something a teacher does; numbers are taken modulo what there is to choose from. */
 type Act =
 	| { do: 'write'; text: number }
-	| { do: 'pivot'; row: number; position: number }
+	| { do: 'pivot'; row: number; slot: number }
 	| { do: 'goTo'; step: number }
 	| { do: 'offer'; offer: number }
 	| { do: 'amount'; row: number; value: number }
@@ -28,7 +28,7 @@ type Act =
 const number = fc.nat(9);
 const act: fc.Arbitrary<Act> = fc.oneof(
 	fc.record({ do: fc.constant('write' as const), text: number }),
-	{ weight: 4, arbitrary: fc.record({ do: fc.constant('pivot' as const), row: number, position: number }) },
+	{ weight: 4, arbitrary: fc.record({ do: fc.constant('pivot' as const), row: number, slot: number }) },
 	{ weight: 2, arbitrary: fc.record({ do: fc.constant('offer' as const), offer: number }) },
 	fc.record({ do: fc.constant('goTo' as const), step: number }),
 	{ weight: 3, arbitrary: fc.record({ do: fc.constantFrom('next' as const, 'back', 'remove', 'rule') }) }
@@ -51,10 +51,7 @@ function perform({ session, document, reveal }: Desk, step: Act, texts: readonly
 		case 'pivot': {
 			const t = session.tableau;
 			if (!t || !t.basis.length || !t.nonbasic.length) return;
-			const [enter, leave] = [
-				t.nonbasic[step.position % t.nonbasic.length],
-				t.basis[step.row % t.basis.length]
-			];
+			const [enter, leave] = [t.nonbasic[step.slot % t.nonbasic.length], t.basis[step.row % t.basis.length]];
 			return void session.take(session.pivotByHand(enter, leave)!);
 		}
 		case 'goTo':

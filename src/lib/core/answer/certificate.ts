@@ -32,7 +32,7 @@ export function certify(outcome: Outcome): Certificate | null {
 	if (outcome.status === 'optimal')
 		return { kind: 'optimal', point: readPlan(tableau), multipliers: dualValues(tableau) };
 	if (outcome.status === 'unbounded')
-		return { kind: 'unbounded', point: readPlan(tableau), ray: rayAt(tableau, outcome.position) };
+		return { kind: 'unbounded', point: readPlan(tableau), ray: rayAt(tableau, outcome.slot) };
 	if (outcome.status === 'cycle') return null;
 	const excluded = problem.variables.find((variable) => {
 		const { lower, upper } = effectiveBounds(variable);

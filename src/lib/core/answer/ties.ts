@@ -19,11 +19,11 @@ export function isTwin(t: Tableau, column: number): boolean {
  */
 export const tiedColumns = (t: Tableau): number[] =>
 	t.nonbasic.filter(
-		(column, position) =>
+		(column, slot) =>
 			!t.barred.has(column) &&
 			!isTwin(t, column) &&
 			isZero(cost(t, OBJECTIVE, column)) &&
-			[...rayAt(t, position).values()].some((value) => !isZero(value))
+			[...rayAt(t, slot).values()].some((value) => !isZero(value))
 	);
 
 /** A column among some that can rise at all as far as the ratio test goes; undefined where each step has length 0. */

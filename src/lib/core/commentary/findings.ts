@@ -105,8 +105,8 @@ export type StandFinding = ByCode<{
 	/** columns whose pivot keeps the objective; `moves` where one of them leads to another plan */
 	'columns-tie': { columns: readonly Column[]; moves: boolean };
 	'not-whole': { variables: readonly string[] };
-	'rises-for-ever': { t: Tableau; position: number };
-	'direction-improves': { t: Tableau; position: number };
+	'rises-for-ever': { t: Tableau; slot: number };
+	'direction-improves': { t: Tableau; slot: number };
 	'bounds-exclude': { variable: string | null };
 	/** constraints times numbers whose sum no plan satisfies (Farkas 1902) */
 	'sum-contradicts': { problem: Problem; multipliers: Multipliers };

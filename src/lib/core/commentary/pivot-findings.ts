@@ -58,5 +58,5 @@ export type PreviewFinding = ByCode<{
 		inRegion: boolean;
 	};
 	/** how far a row lets a column rise: to a ratio, or (null) without limit */
-	'row-lets-rise': { t: Tableau; row: number; position: number; to: Rational | null };
+	'row-lets-rise': { t: Tableau; row: number; slot: number; to: Rational | null };
 }>;

@@ -35,27 +35,25 @@ function ratiosFound(t: Tableau, part: Part, choice: Choice): PivotFinding[] {
 	if (part === 'dual') {
 		// where the objective row is not dual feasible, quotients along the row say nothing
 		if (!isDualFeasible(t)) return [];
-		const positions = rowRatios(t, choice.row, OBJECTIVE).flatMap(({ position, value }) =>
-			value ? [position] : []
-		);
+		const positions = rowRatios(t, choice.row, OBJECTIVE).flatMap(({ slot, value }) => (value ? [slot] : []));
 		return [{ code: 'row-ratios-compared', t, choice, positions }];
 	}
 	const counts = (row: number) =>
-		part === 'repair' ? sameSign(t, row, choice.position) : cell(t, row, choice.position) > 0;
+		part === 'repair' ? sameSign(t, row, choice.slot) : cell(t, row, choice.slot) > 0;
 	const rows = [...t.basis.keys()].filter(counts);
 	return [{ code: part === 'repair' ? 'repair-ratios-compared' : 'ratios-compared', t, choice, rows }];
 }
 
 /** Which variable left, and whether it was the first that reached 0, in a ratio test down the column. */
 function leftFound(t: Tableau, choice: Choice): PivotFinding {
-	const tight = tightestRows(t, choice.position);
+	const tight = tightestRows(t, choice.slot);
 	if (!tight.includes(choice.row)) return { code: 'left', t, choice };
 	return { code: 'left-first', t, choice, tied: tight.filter((row) => row !== choice.row) };
 }
 
 /** Whether the entering column improves what the part of the method works for. */
-const drivenByGoal = (t: Tableau, part: Part, { position }: Choice): boolean =>
-	costSign(t, goalsOf(t, part), position) < 0;
+const drivenByGoal = (t: Tableau, part: Part, { slot }: Choice): boolean =>
+	costSign(t, goalsOf(t, part), slot) < 0;
 
 /** What entered and left, why, and against which ratios. */
 function account({ tableau: t, part }: Work, choice: Choice, by: By): RemarkFinding[] {
@@ -65,10 +63,7 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): RemarkFind
 		return [method({ code: 'fills-vacancy', row: choice.row }), { code: 'basic-there', t, choice }];
 	const zeroArtificial = isArtificial(t, choice.leaving) && !rhsCell(t, choice.row) && by !== 'hand';
 	const isDone = part === 'phase-one' && isZero(goalValue(t, INFEASIBILITY));
-	if (
-		zeroArtificial &&
-		(isDone || !(cell(t, choice.row, choice.position) > 0 && drivenByGoal(t, part, choice)))
-	)
+	if (zeroArtificial && (isDone || !(cell(t, choice.row, choice.slot) > 0 && drivenByGoal(t, part, choice))))
 		return [method({ code: 'drives-out', row: choice.row }), { code: 'took-place', t, choice }];
 	const rule = by === 'hand' ? null : ruleNamed(by);
 	const ratios = ratiosFound(t, part, choice);
@@ -115,7 +110,7 @@ export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By
 	const t = before.tableau;
 	const judgement =
 		by === 'hand' && relies(before, choice)
-			? judgePivot(t, goalsOf(t, before.part), choice.row, choice.position)
+			? judgePivot(t, goalsOf(t, before.part), choice.row, choice.slot)
 			: null;
 	const broken = judgement ? brokenBy(before, judgement) : [];
 	const [enter, leave] = [columnOf(t, choice.entering), columnOf(t, choice.leaving)];

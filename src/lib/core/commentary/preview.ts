@@ -20,10 +20,10 @@ import type { PreviewFinding } from './pivot-findings';
 export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark {
 	const [enter, leave] = [columnOf(t, choice.entering), columnOf(t, choice.leaving)];
 	const heading = { code: 'if-exchanged', enter, leave } as const;
-	const judged = judgePivot(t, goalsOf(t, part), choice.row, choice.position);
+	const judged = judgePivot(t, goalsOf(t, part), choice.row, choice.slot);
 	if (!judged) return { tone: 'hint', heading, found: [{ code: 'entry-is-zero' }] };
 	const { after, smallerRatio: smaller } = judged;
-	const ratio = rhs(t, choice.row).div(entryAt(t, choice.row, choice.position));
+	const ratio = rhs(t, choice.row).div(entryAt(t, choice.row, choice.slot));
 	const { problem } = t.form;
 	const negative = negativeRows(after).map((row) => ({
 		column: columnOf(after, after.basis[row]),
@@ -52,11 +52,11 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 
 /** How far each row lets a column rise. @param index the column, which is not basic */
 export function columnPreview({ tableau: t }: Work, index: number): Remark {
-	const position = t.nonbasic.indexOf(index);
-	const limits = ratios(t, position);
+	const slot = t.nonbasic.indexOf(index);
+	const limits = ratios(t, slot);
 	return {
 		tone: 'hint',
 		heading: { code: 'if-rises', column: columnOf(t, index) },
-		found: t.basis.map((_, row) => ({ code: 'row-lets-rise', t, row, position, to: limits[row].value }))
+		found: t.basis.map((_, row) => ({ code: 'row-lets-rise', t, row, slot, to: limits[row].value }))
 	};
 }

@@ -141,13 +141,13 @@ function partOfPlan(
 ): RangeFinding[] {
 	if (!('objective' in varied)) return [];
 	const from = t.form.problem.objective.sense === 'max' ? high : low;
-	const position = t.nonbasic.findIndex((column) => {
+	const slot = t.nonbasic.findIndex((column) => {
 		const { kind, owner } = columnOf(t, column);
 		return kind === 'structural' && owner.name === varied.objective;
 	});
-	if (!from || position < 0 || !isZero(readPlan(t).get(varied.objective) ?? ZERO)) return [];
+	if (!from || slot < 0 || !isZero(readPlan(t).get(varied.objective) ?? ZERO)) return [];
 	// at a degenerate corner it may enter with 0, and where no ratio limits it the objective has no end
-	const [row] = tightestRows(t, position);
+	const [row] = tightestRows(t, slot);
 	if (row === undefined || isZero(rhs(t, row))) return [];
 	return [{ code: 'part-of-best-plan', variable: varied.objective, from }];
 }

@@ -20,7 +20,7 @@ export interface ObjectiveEquation {
 /** A pivot, by its kernel row and position, that shows what a reason says of the wrong choice. */
 export interface Trial {
 	readonly row: number;
-	readonly position: number;
+	readonly slot: number;
 }
 
 /** Reasons at a tableau. */
@@ -36,19 +36,19 @@ export type StepReason = ByCode<{
 		rate: Rational;
 	};
 	/** why only rows are compared that fall; one that does not, if there is any */
-	'rows-compared': { t: Tableau; position: number; falling: readonly number[]; other: number | null };
+	'rows-compared': { t: Tableau; slot: number; falling: readonly number[]; other: number | null };
 	/** why the smallest ratio: what the leaving variable would be at a larger one, of a row or (null) one further */
 	'smallest-ratio': {
 		t: Tableau;
 		row: number;
-		position: number;
+		slot: number;
 		limit: Rational;
 		larger: number | null;
 		at: Rational;
 		amount: Rational;
 	};
-	'next-degenerate': { t: Tableau; rows: readonly number[]; position: number; limit: Rational };
-	'length-zero': { t: Tableau; row: number; position: number };
+	'next-degenerate': { t: Tableau; rows: readonly number[]; slot: number; limit: Rational };
+	'length-zero': { t: Tableau; row: number; slot: number };
 	'row-first': { t: Tableau; row: number };
 	/** why that ratio of the dual method: what a dearer column costs for each unit */
 	'dual-ratio': {
@@ -56,11 +56,11 @@ export type StepReason = ByCode<{
 
 		row: number;
 
-		position: number;
+		slot: number;
 
 		ratio: Rational;
 
-		dearer: { readonly position: number; readonly ratio: Rational } | null;
+		dearer: { readonly slot: number; readonly ratio: Rational } | null;
 		/** whether another column has the same ratio */
 		ties: boolean;
 	};
@@ -69,7 +69,7 @@ export type StepReason = ByCode<{
 	'dual-value': { problem: Problem; constraint: string; relation: '<=' | '>='; worth: Rational };
 	/** a column that does not change the objective, and whether it can rise */
 	'several-best': { t: Tableau; column: number; rises: boolean };
-	'no-end': { t: Tableau; position: number };
+	'no-end': { t: Tableau; slot: number };
 	/** an artificial variable is not 0 though their sum is at its least */
 	'sum-remains': { t: Tableau; basic: number; value: Rational };
 	/** a row says that a basic variable is negative; these columns only lower it */

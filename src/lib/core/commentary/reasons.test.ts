@@ -21,7 +21,7 @@ import type { Trial } from './reason-findings';
 import { reasonsAt } from './reasons';
 
 /** The wrong choice that a reason offers can be made, and spoils what the method keeps. */
-function spoils(position: Position, { row, position: place }: Trial): void {
+function spoils(position: Position, { row, slot: place }: Trial): void {
 	const { tableau: t, part } = position.work!;
 	const made = perform(position, pivotMove(position.work!, t.nonbasic[place], t.basis[row], 'hand'));
 	if (!made.ok) throw new Error('the wrong choice cannot be made');

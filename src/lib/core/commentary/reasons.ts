@@ -35,9 +35,9 @@ function objectiveIn(t: Tableau): ObjectiveEquation {
 }
 
 /** Why a column improves the objective. */
-function improves(t: Tableau, position: number): StepReason {
+function improves(t: Tableau, slot: number): StepReason {
 	const { sense } = t.form.problem.objective;
-	const entering = t.nonbasic[position];
+	const entering = t.nonbasic[slot];
 	const equation = objectiveIn(t);
 	const others = [...equation.terms]
 		.filter(([column, own]) => column !== entering && sign(own) * (sense === 'max' ? 1 : -1) > 0)
@@ -46,48 +46,48 @@ function improves(t: Tableau, position: number): StepReason {
 }
 
 /** The same of the sum of the artificial variables, where that is what counts. */
-function improvesSum(t: Tableau, goal: Goal, position: number): StepReason[] {
-	const entering = t.nonbasic[position];
+function improvesSum(t: Tableau, goal: Goal, slot: number): StepReason[] {
+	const entering = t.nonbasic[slot];
 	const rate = cost(t, goal, entering);
 	if ((goal.kind !== 'infeasibility' && goal.kind !== 'big-m') || isZero(rate)) return [];
 	return [{ code: 'improves-sum', t, entering, goal: goal.kind, sum: goalValue(t, goal).neg(), rate }];
 }
 
 /** Why the smallest ratio: the row with the next larger one, or one step further. */
-function smallestRatio(t: Tableau, row: number, position: number): StepReason {
-	const limit = rhs(t, row).div(entryAt(t, row, position));
-	const [next = null] = largerRatios(t, position, row);
+function smallestRatio(t: Tableau, row: number, slot: number): StepReason {
+	const limit = rhs(t, row).div(entryAt(t, row, slot));
+	const [next = null] = largerRatios(t, slot, row);
 	const at = next?.ratio ?? limit.add(1);
 	// a step beyond the limit takes the entry away
-	const amount = next?.falls ?? entryAt(t, row, position).neg();
+	const amount = next?.falls ?? entryAt(t, row, slot).neg();
 	const larger = next?.row ?? null;
-	return { code: 'smallest-ratio', t, row, position, limit, larger, at, amount };
+	return { code: 'smallest-ratio', t, row, slot, limit, larger, at, amount };
 }
 
 /** Reasons for a pivot of the primal method: the column, the row, and what a larger ratio would do. */
-function primalReasons(t: Tableau, goal: Goal, row: number, position: number): StepReason[] {
+function primalReasons(t: Tableau, goal: Goal, row: number, slot: number): StepReason[] {
 	const rows = [...t.basis.keys()];
-	const falling = rows.filter((i) => sign(entryAt(t, i, position)) > 0);
+	const falling = rows.filter((i) => sign(entryAt(t, i, slot)) > 0);
 	const other = rows.find((i) => !falling.includes(i)) ?? null;
-	const limit = rhs(t, row).div(entryAt(t, row, position));
-	const tight = tightestRows(t, position);
+	const limit = rhs(t, row).div(entryAt(t, row, slot));
+	const tight = tightestRows(t, slot);
 	return [
-		...(goal.kind === 'objective' ? [improves(t, position)] : improvesSum(t, goal, position)),
-		{ code: 'rows-compared', t, position, falling, other },
-		smallestRatio(t, row, position),
-		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, position, limit } as const] : []),
-		...(isZero(limit) ? [{ code: 'length-zero', t, row, position } as const] : [])
+		...(goal.kind === 'objective' ? [improves(t, slot)] : improvesSum(t, goal, slot)),
+		{ code: 'rows-compared', t, slot, falling, other },
+		smallestRatio(t, row, slot),
+		...(tight.length > 1 ? [{ code: 'next-degenerate', t, rows: tight, slot, limit } as const] : []),
+		...(isZero(limit) ? [{ code: 'length-zero', t, row, slot } as const] : [])
 	];
 }
 
 /** Reasons for a pivot of the dual method: the row first, then the ratio. */
-function dualReasons(t: Tableau, row: number, position: number): StepReason[] {
-	const ratio = cost(t, OBJECTIVE, t.nonbasic[position]).div(entryAt(t, row, position).abs());
+function dualReasons(t: Tableau, row: number, slot: number): StepReason[] {
+	const ratio = cost(t, OBJECTIVE, t.nonbasic[slot]).div(entryAt(t, row, slot).abs());
 	const [dearer = null] = largerQuotients(t, row);
 	const ties = leastAlong(t, row).length > 1;
 	return [
 		{ code: 'row-first', t, row },
-		{ code: 'dual-ratio', t, row, position, ratio, dearer, ties }
+		{ code: 'dual-ratio', t, row, slot, ratio, dearer, ties }
 	];
 }
 
@@ -152,14 +152,14 @@ export function reasonsAt({ work }: Position, decision: Decision | null): StepRe
 	if (decision?.kind === 'end') {
 		const { end } = decision;
 		if (end.status === 'optimal') return optimalReasons(t);
-		if (end.status === 'unbounded') return [{ code: 'no-end', t, position: end.position }];
+		if (end.status === 'unbounded') return [{ code: 'no-end', t, slot: end.slot }];
 		return infeasibleReasons(t, end.row);
 	}
 	const start = [...startReasons(t, part), ...exactReasons(t)];
 	if (decision?.kind !== 'pivot' || decision.driveOut) return start;
-	const { row, position } = decision.choice;
-	if (part === 'dual' && negativeRows(t).length > 0) return [...start, ...dualReasons(t, row, position)];
+	const { row, slot } = decision.choice;
+	if (part === 'dual' && negativeRows(t).length > 0) return [...start, ...dualReasons(t, row, slot)];
 	if (part === 'repair' || negativeRows(t).length > 0) return start;
 	const goal: Goal = part === 'phase-one' ? INFEASIBILITY : part === 'big-m' ? BIG_M : OBJECTIVE;
-	return [...primalReasons(t, goal, row, position), ...start];
+	return [...primalReasons(t, goal, row, slot), ...start];
 }

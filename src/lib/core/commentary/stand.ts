@@ -3,7 +3,7 @@ import { standingProblem } from '../answer/multipliers';
 import { risingAmong, tiedColumns } from '../answer/ties';
 import { isOfBranch } from '../problem/column-id';
 import { goalsOf } from '../method/primal';
-import { improvingPositions } from '../method/rules';
+import { improvingSlots } from '../method/rules';
 import type { Decision, End, Work } from '../method/types';
 import { isZero } from '../number/rational';
 import type { Position } from '../position/position';
@@ -43,12 +43,12 @@ function optimalRemark(t: Tableau): Remark {
 }
 
 /** The conclusion where a column can rise for ever: the direction, in the author's variables. */
-const unboundedRemark = (t: Tableau, position: number): Remark => ({
+const unboundedRemark = (t: Tableau, slot: number): Remark => ({
 	tone: 'conclusion',
 	heading: { code: 'unbounded' },
 	found: [
-		{ code: 'rises-for-ever', t, position },
-		{ code: 'direction-improves', t, position }
+		{ code: 'rises-for-ever', t, slot },
+		{ code: 'direction-improves', t, slot }
 	]
 });
 
@@ -88,7 +88,7 @@ function stuckRemark(
 	const inRegion = outside && isInRegion(t);
 	// while M stands in the objective row it counts there
 	const goals = part === 'big-m' ? goalsOf(t, part) : [OBJECTIVE];
-	const isDual = outside && improvingPositions(t, goals).length === 0;
+	const isDual = outside && improvingSlots(t, goals).length === 0;
 	return {
 		tone: outside ? 'warning' : 'hint',
 		heading: { code: 'stuck', trouble, inRegion },
@@ -135,7 +135,7 @@ export function standRemarks({ work }: Position, decision: Decision | null, ways
 		case 'end': {
 			const { end } = decision;
 			if (end.status === 'optimal') return [optimalRemark(end.tableau)];
-			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.position)];
+			if (end.status === 'unbounded') return [unboundedRemark(end.tableau, end.slot)];
 			return [infeasibleRemark(end, why)];
 		}
 		case 'pivot':

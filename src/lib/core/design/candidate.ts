@@ -131,9 +131,9 @@ export class Candidate {
 
 /** Whether several rows, in the dual method several columns, attain the least ratio of a pivot. */
 function hasRatioTie(t: Tableau, { row, entering }: Choice, part: Step['part']): boolean {
-	const position = t.nonbasic.indexOf(entering);
+	const slot = t.nonbasic.indexOf(entering);
 	if (part === 'drive-out' || part === 'repair') return false;
-	if (part !== 'dual') return tightestRows(t, position).length > 1;
+	if (part !== 'dual') return tightestRows(t, slot).length > 1;
 	return leastAlong(t, row).length > 1;
 }
 

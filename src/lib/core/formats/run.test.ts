@@ -139,7 +139,7 @@ test('a run with its sentences, in every format and profile', () => {
 
 test('the pivot that is made from a tableau is marked, with the ratios of its column; a covered one stays covered', () => {
 	const t = startTableau(standardForm(KILN));
-	const step = { tableau: t, remarks: [], pivot: { row: 1, position: 1 } };
+	const step = { tableau: t, remarks: [], pivot: { row: 1, slot: 1 } };
 	expect(
 		csvParseRows(runText([step], PLAIN, 'csv'))
 			.slice(1)
@@ -157,13 +157,13 @@ test('row operations, done in order, make the new tableau from the old one', () 
 		fc.property(anyProblem(), fc.nat(), (problem, seed) => {
 			const t = startTableau(standardForm(problem));
 			const places = t.basis.flatMap((_, row) =>
-				t.nonbasic.flatMap((_column, position) =>
-					t.kernel.cells[row * t.kernel.width + position] ? [{ row, position }] : []
+				t.nonbasic.flatMap((_column, slot) =>
+					t.kernel.cells[row * t.kernel.width + slot] ? [{ row, slot }] : []
 				)
 			);
 			if (places.length === 0) return;
-			const { row, position } = places[seed % places.length];
-			const operations = rowOperations(t, pivot(t, row, position), row, position);
+			const { row, slot } = places[seed % places.length];
+			const operations = rowOperations(t, pivot(t, row, slot), row, slot);
 			const [first, ...others] = operations;
 			expect(first.kind).toBe('divide');
 			first.after.forEach((value, k) => expect(value.equals(first.before[k].mul(first.factor))).toBe(true));

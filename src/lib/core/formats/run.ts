@@ -15,7 +15,7 @@ export interface RunStep {
 	readonly covered?: ReadonlySet<string>;
 	readonly remarks: readonly Paragraph[];
 	/** the pivot that is made from here: its entry is marked, and the ratios of its column stand beside */
-	readonly pivot?: { readonly row: number; readonly position: number };
+	readonly pivot?: { readonly row: number; readonly slot: number };
 }
 
 export const RUN_FORMATS = ['latex', 'markdown', 'csv', 'text'] as const;
@@ -74,8 +74,7 @@ export function tableauText(
 ): string {
 	const shown = board(t, notation, covered);
 	const at =
-		pivot &&
-		addressText({ row: rowKey(t, pivot.row), column: t.form.columns[t.nonbasic[pivot.position]].id });
+		pivot && addressText({ row: rowKey(t, pivot.row), column: t.form.columns[t.nonbasic[pivot.slot]].id });
 	const table = (lines: readonly BoardLine[], writing: Writing, mark: (text: string) => string): string[][] =>
 		cells(lines, writing, at ? { at, mark } : null);
 	const plain = (value: Rational) =>

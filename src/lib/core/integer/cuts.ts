@@ -46,7 +46,7 @@ const decideOrdered =
 	({ tableau }: Work, rule: Rule): Decision => {
 		const advice = advise(tableau, goals, rule);
 		if (advice.kind === 'pivot') return primalPivot(tableau, advice.choice, goals, rule);
-		return advice.kind === 'optimal' ? optimal(tableau) : unbounded(tableau, advice.position);
+		return advice.kind === 'optimal' ? optimal(tableau) : unbounded(tableau, advice.slot);
 	};
 
 /**

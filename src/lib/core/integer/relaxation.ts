@@ -1,7 +1,7 @@
 import type { StopReason } from '../answer/findings';
 import { standsIn } from '../form/affine';
 import type { Column, FormRow, Substitution } from '../form/types';
-import { dualEnteringPosition, dualLeavingRow } from '../method/dual';
+import { dualEnteringSlot, dualLeavingRow } from '../method/dual';
 import { rowTrouble } from '../method/primal';
 import type { Goals } from '../method/rules';
 import { BLAND, DANTZIG } from '../method/rule';
@@ -75,9 +75,9 @@ export function resolved(
 		}
 		const row = dualLeavingRow(t, made < USUAL_PIVOTS ? DANTZIG : BLAND);
 		if (row === null) return t;
-		const position = dualEnteringPosition(t, GOALS, row);
-		if (position === null) return null;
-		t = pivot(t, row, position);
+		const slot = dualEnteringSlot(t, GOALS, row);
+		if (slot === null) return null;
+		t = pivot(t, row, slot);
 		count();
 	}
 }

@@ -2,34 +2,34 @@ import { OBJECTIVE } from '../tableau/goal';
 import { negativeRows, rowRatios, sameSign, tightestRows } from '../tableau/ratio';
 import { cell, entryAt, isArtificial, rhs, rhsCell, type Tableau } from '../tableau/tableau';
 import { goalsOf } from './primal';
-import { choiceAt, improvingPositions } from './rules';
+import { choiceAt, improvingSlots } from './rules';
 import { isUnmet } from './repair';
 import type { Choice, Decision, Work } from './types';
 
-/** Positions that may enter in a row where any entry that is not zero will do. */
-const anyPosition = (t: Tableau, row: number): number[] =>
+/** Slots that may enter in a row where any entry that is not zero will do. */
+const anySlot = (t: Tableau, row: number): number[] =>
 	t.nonbasic.flatMap((column, k) => (!t.barred.has(column) && cell(t, row, k) ? [k] : []));
 
 /** The columns that the ratio test along a row allows: those with the least quotient (Lemke 1954). */
 export function leastAlong(t: Tableau, row: number): number[] {
-	const quotients = rowRatios(t, row, OBJECTIVE).flatMap(({ position, value }) =>
-		value ? [{ position, value }] : []
+	const quotients = rowRatios(t, row, OBJECTIVE).flatMap(({ slot, value }) =>
+		value ? [{ slot, value }] : []
 	);
 	return quotients
 		.filter(({ value }) => quotients.every((other) => !other.value.lt(value)))
-		.map(({ position }) => position);
+		.map(({ slot }) => slot);
 }
 
 /** The rows with the least ratio among those that limit a column while some right-hand sides are negative. */
-function leastToRepair(t: Tableau, position: number): number[] {
+function leastToRepair(t: Tableau, slot: number): number[] {
 	const limits = [...t.basis.keys()]
-		.filter((row) => sameSign(t, row, position))
-		.map((row) => ({ row, ratio: rhs(t, row).div(entryAt(t, row, position)) }));
+		.filter((row) => sameSign(t, row, slot))
+		.map((row) => ({ row, ratio: rhs(t, row).div(entryAt(t, row, slot)) }));
 	return limits.filter(({ ratio }) => limits.every((other) => !other.ratio.lt(ratio))).map(({ row }) => row);
 }
 
-const pivotsOf = (t: Tableau, rows: readonly number[], positionsOf: (row: number) => readonly number[]) =>
-	rows.flatMap((row) => positionsOf(row).map((position) => choiceAt(t, row, position)));
+const pivotsOf = (t: Tableau, rows: readonly number[], slotsOf: (row: number) => readonly number[]) =>
+	rows.flatMap((row) => slotsOf(row).map((slot) => choiceAt(t, row, slot)));
 
 /**
  * The pivots that the method at work allows next: what it relies on stays true, and it comes nearer to its end. All improving columns with all rows of
@@ -50,13 +50,13 @@ export function admissiblePivots(
 			return pivotsOf(
 				t,
 				rows.filter((row) => isArtificial(t, t.basis[row]) && !rhsCell(t, row)),
-				(row) => anyPosition(t, row)
+				(row) => anySlot(t, row)
 			);
 		if (decision.because.some(({ code }) => code === 'fills-vacancy'))
 			return pivotsOf(
 				t,
 				rows.filter((row) => isUnmet(t, row)),
-				(row) => anyPosition(t, row)
+				(row) => anySlot(t, row)
 			);
 		if (part === 'dual') return pivotsOf(t, negativeRows(t), (row) => leastAlong(t, row));
 		const columns =
@@ -64,9 +64,9 @@ export function admissiblePivots(
 				? t.nonbasic.flatMap((column, k) =>
 						!t.barred.has(column) && negativeRows(t).some((row) => cell(t, row, k) < 0) ? [k] : []
 					)
-				: improvingPositions(t, goalsOf(t, part));
+				: improvingSlots(t, goalsOf(t, part));
 		const least = part === 'repair' ? leastToRepair : tightestRows;
-		return columns.flatMap((position) => least(t, position).map((row) => choiceAt(t, row, position)));
+		return columns.flatMap((slot) => least(t, slot).map((row) => choiceAt(t, row, slot)));
 	};
 	return { pivots: allowed(), preferred };
 }

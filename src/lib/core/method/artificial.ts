@@ -4,7 +4,7 @@ import { redundantRows } from '../tableau/vacancy';
 import { cell, goalRow, goalValue, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
 import type { Finding } from './findings';
 import { advise, driveOut, feasibilityTrouble, primalPivot, unbounded } from './primal';
-import { improvingPositions } from './rules';
+import { improvingSlots } from './rules';
 import type { Decision, Work } from './types';
 import type { Rule } from './rule';
 
@@ -41,19 +41,18 @@ export function decidePhaseOne({ tableau: t }: Work, rule: Rule): Decision {
 }
 
 /** Whether raising a column for ever would move an artificial variable that is basic. */
-const movesArtificial = (t: Tableau, position: number): boolean =>
-	t.basis.some((column, row) => isArtificial(t, column) && !!cell(t, row, position));
+const movesArtificial = (t: Tableau, slot: number): boolean =>
+	t.basis.some((column, row) => isArtificial(t, column) && !!cell(t, row, slot));
 
 /** The big-M method (Charnes 1952), M symbolic: a cost is compared first by its coefficient of M, then by its number. */
 export function decideBigM({ tableau: t }: Work, rule: Rule): Decision {
 	const trouble = feasibilityTrouble(t, true);
 	if (trouble) return trouble;
 	const goals = [BIG_M, OBJECTIVE];
-	if (!isDone(t, BIG_M) && improvingPositions(t, [BIG_M]).length === 0) return infeasible(t, BIG_M);
+	if (!isDone(t, BIG_M) && improvingSlots(t, [BIG_M]).length === 0) return infeasible(t, BIG_M);
 	const advice = advise(t, goals, rule);
 	if (advice.kind === 'pivot') return primalPivot(t, advice.choice, goals, rule);
-	if (advice.kind === 'unbounded' && !movesArtificial(t, advice.position))
-		return unbounded(t, advice.position);
+	if (advice.kind === 'unbounded' && !movesArtificial(t, advice.slot)) return unbounded(t, advice.slot);
 	return finish(t, { code: 'big-m-done' });
 }
 

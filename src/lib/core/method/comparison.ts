@@ -10,7 +10,7 @@ export interface ComparedRatio {
 	readonly least: boolean;
 }
 
-/** The ratios that the method at work compares: down a column, one for each row, or along a row, one for each position. */
+/** The ratios that the method at work compares: down a column, one for each row, or along a row, one for each slot. */
 export type Comparison =
 	| { readonly along: 'column'; readonly column: number; readonly ratios: readonly ComparedRatio[] }
 	| { readonly along: 'row'; readonly row: number; readonly ratios: readonly ComparedRatio[] };
@@ -21,9 +21,9 @@ function marked(values: readonly (Rational | null)[]): ComparedRatio[] {
 	return values.map((value) => ({ value, least: !!value && !!least && value.equals(least) }));
 }
 
-function repairRatios(t: Tableau, position: number): ComparedRatio[] {
+function repairRatios(t: Tableau, slot: number): ComparedRatio[] {
 	return marked(
-		t.basis.map((_, row) => (sameSign(t, row, position) ? rhs(t, row).div(entryAt(t, row, position)) : null))
+		t.basis.map((_, row) => (sameSign(t, row, slot) ? rhs(t, row).div(entryAt(t, row, slot)) : null))
 	);
 }
 
@@ -45,11 +45,11 @@ export function comparison(
 		return { along: 'row', row: choice.row, ratios: marked(along) };
 	}
 	const column = considered ?? choice?.entering ?? null;
-	const position = column === null ? -1 : t.nonbasic.indexOf(column);
-	if (column === null || position < 0) return null;
-	if (part === 'repair') return { along: 'column', column, ratios: repairRatios(t, position) };
+	const slot = column === null ? -1 : t.nonbasic.indexOf(column);
+	if (column === null || slot < 0) return null;
+	if (part === 'repair') return { along: 'column', column, ratios: repairRatios(t, slot) };
 	if (!isPrimalFeasible(t)) return null;
-	const tightest = tightestRows(t, position);
-	const down = ratios(t, position).map(({ value }, row) => ({ value, least: tightest.includes(row) }));
+	const tightest = tightestRows(t, slot);
+	const down = ratios(t, slot).map(({ value }, row) => ({ value, least: tightest.includes(row) }));
 	return { along: 'column', column, ratios: down };
 }

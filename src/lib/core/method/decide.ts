@@ -38,6 +38,6 @@ export function handOver({ tableau }: Work, to: Part): Work {
 /** Where a decision leads; null for an end, or where the method is stuck. */
 export function advance(work: Work, decision: Decision): Work | null {
 	if (decision.kind === 'pivot')
-		return { ...work, tableau: pivot(work.tableau, decision.choice.row, decision.choice.position) };
+		return { ...work, tableau: pivot(work.tableau, decision.choice.row, decision.choice.slot) };
 	return decision.kind === 'hand-over' ? handOver(work, decision.to) : null;
 }

@@ -4,7 +4,7 @@ import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, rhsCell, type Tableau } from '../tableau/tableau';
 import type { Finding } from './findings';
 import { contradiction, optimal, rowTrouble } from './primal';
-import { choiceAt, firstNegative, improvingPositions, type Goals } from './rules';
+import { choiceAt, firstNegative, improvingSlots, type Goals } from './rules';
 import type { Decision, Work } from './types';
 import { takesFirst, type Rule } from './rule';
 
@@ -12,7 +12,7 @@ const GOALS: Goals = [OBJECTIVE];
 
 /** Whether no allowed column has a negative entry in the objective row, so that the dual simplex method can work. */
 export const isDualFeasible = (t: Tableau, goals: Goals = GOALS): boolean =>
-	improvingPositions(t, goals).length === 0;
+	improvingSlots(t, goals).length === 0;
 
 /** The row to leave: the most negative right-hand side, or (Bland) the lowest index among the negative ones. */
 export function dualLeavingRow(t: Tableau, rule: Rule): number | null {
@@ -29,9 +29,9 @@ export function dualLeavingRow(t: Tableau, rule: Rule): number | null {
 /**
  * The column to enter: the least |cost / entry| over negative entries of the row; with several objective rows the
  * quotients are compared one row after the other (lexicographic dual simplex), then the lowest index decides.
- * @returns a position, or null where the row has no negative entry
+ * @returns a slot, or null where the row has no negative entry
  */
-export function dualEnteringPosition(t: Tableau, goals: Goals, row: number): number | null {
+export function dualEnteringSlot(t: Tableau, goals: Goals, row: number): number | null {
 	const costRows = goals.map((goal) => goalRow(t, goal));
 	return firstNegative(t, row, (a, b) => {
 		for (const costs of costRows) {
@@ -57,7 +57,7 @@ export const leavingFinding = (row: number, rule: Rule): Finding => ({
 export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOALS): Decision {
 	const trouble = rowTrouble(t);
 	if (trouble) return trouble;
-	const improving = improvingPositions(t, goals);
+	const improving = improvingSlots(t, goals);
 	if (improving.length > 0)
 		return {
 			kind: 'stuck',
@@ -66,11 +66,11 @@ export function decideDual({ tableau: t }: Work, rule: Rule, goals: Goals = GOAL
 		};
 	const row = dualLeavingRow(t, rule);
 	if (row === null) return optimal(t);
-	const position = dualEnteringPosition(t, goals, row);
-	if (position === null) return contradiction(t, row);
+	const slot = dualEnteringSlot(t, goals, row);
+	if (slot === null) return contradiction(t, row);
 	return {
 		kind: 'pivot',
-		choice: choiceAt(t, row, position),
+		choice: choiceAt(t, row, slot),
 		because: [leavingFinding(row, rule)]
 	};
 }

@@ -1,7 +1,7 @@
 import type { Rational } from '../number/rational';
 import { ratios, tightestRows } from '../tableau/ratio';
 import { cell, entryAt, isPrimalFeasible, pivot, rhs, rhsCell, type Tableau } from '../tableau/tableau';
-import { choiceAt, costSign, improvingPositions, type Goals } from './rules';
+import { choiceAt, costSign, improvingSlots, type Goals } from './rules';
 import type { Choice } from './types';
 
 /** What a pivot chosen by hand does to the two things a tableau can be. */
@@ -22,22 +22,22 @@ export interface PivotJudgement {
 /**
  * Looks at a pivot before it is made.
  * @param row kernel row of a constraint
- * @param position index into `nonbasic`
+ * @param slot index into `nonbasic`
  * @returns null for a zero entry, which cannot be a pivot
  */
-export function judgePivot(t: Tableau, goals: Goals, row: number, position: number): PivotJudgement | null {
-	const size = cell(t, row, position);
+export function judgePivot(t: Tableau, goals: Goals, row: number, slot: number): PivotJudgement | null {
+	const size = cell(t, row, slot);
 	if (!size) return null;
-	const choice = choiceAt(t, row, position);
-	const after = pivot(t, row, position);
+	const choice = choiceAt(t, row, slot);
+	const after = pivot(t, row, slot);
 	const wasNegative = new Set(t.basis.filter((_, i) => rhsCell(t, i) < 0));
 	const newlyNegative = after.basis
 		.map((column, i) => ({ column, value: rhs(after, i), negative: rhsCell(after, i) < 0 }))
 		.filter(({ column, negative }) => negative && !wasNegative.has(column))
 		.map(({ column, value }) => ({ column, value }));
-	const tight = tightestRows(t, position);
-	const own = size > 0 ? rhs(t, row).div(entryAt(t, row, position)) : null;
-	const least = tight.length > 0 && !tight.includes(row) && own ? ratios(t, position)[tight[0]] : null;
+	const tight = tightestRows(t, slot);
+	const own = size > 0 ? rhs(t, row).div(entryAt(t, row, slot)) : null;
+	const least = tight.length > 0 && !tight.includes(row) && own ? ratios(t, slot)[tight[0]] : null;
 	const move =
 		rhsCell(t, row) === 0 || rhsCell(t, row) === 0n
 			? 0
@@ -46,9 +46,8 @@ export function judgePivot(t: Tableau, goals: Goals, row: number, position: numb
 		choice,
 		newlyNegative,
 		breaksFeasibility: isPrimalFeasible(t) && !isPrimalFeasible(after),
-		breaksDualFeasibility:
-			improvingPositions(t, goals).length === 0 && improvingPositions(after, goals).length > 0,
-		gain: (-costSign(t, goals, position) * move || 0) as -1 | 0 | 1,
+		breaksDualFeasibility: improvingSlots(t, goals).length === 0 && improvingSlots(after, goals).length > 0,
+		gain: (-costSign(t, goals, slot) * move || 0) as -1 | 0 | 1,
 		smallerRatio: least && own ? { row: least.row, value: least.value!, own } : null,
 		negativeEntry: size < 0,
 		after

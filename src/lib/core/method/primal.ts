@@ -1,8 +1,8 @@
 import { OBJECTIVE, type Goal } from '../tableau/goal';
-import { fillingPosition, mustVanish, openVacancies } from '../tableau/vacancy';
+import { fillingSlot, mustVanish, openVacancies } from '../tableau/vacancy';
 import { negativeRows } from '../tableau/ratio';
 import { cell, goalRow, isArtificial, rhsCell, type Tableau } from '../tableau/tableau';
-import { choiceAt, enteringPosition, leavingRow, moves, type Goals } from './rules';
+import { choiceAt, enteringSlot, leavingRow, moves, type Goals } from './rules';
 import type { Finding } from './findings';
 import type { Choice, Decision, Part, Work } from './types';
 import { takesFirst, type Rule } from './rule';
@@ -11,15 +11,15 @@ import { takesFirst, type Rule } from './rule';
 export type Advice =
 	| { readonly kind: 'pivot'; readonly choice: Choice }
 	| { readonly kind: 'optimal' }
-	| { readonly kind: 'unbounded'; readonly position: number };
+	| { readonly kind: 'unbounded'; readonly slot: number };
 
 /** One decision of the primal simplex method for some objective rows, the most important first. */
 export function advise(t: Tableau, goals: Goals, rule: Rule): Advice {
-	const position = enteringPosition(t, goals, rule.entering);
-	if (position === null) return { kind: 'optimal' };
-	const row = leavingRow(t, position, takesFirst(rule) ? 'lowest-index' : rule.ties);
-	if (row === null) return { kind: 'unbounded', position };
-	return { kind: 'pivot', choice: choiceAt(t, row, position) };
+	const slot = enteringSlot(t, goals, rule.entering);
+	if (slot === null) return { kind: 'optimal' };
+	const row = leavingRow(t, slot, takesFirst(rule) ? 'lowest-index' : rule.ties);
+	if (row === null) return { kind: 'unbounded', slot };
+	return { kind: 'pivot', choice: choiceAt(t, row, slot) };
 }
 
 /** The end where a row demands what no plan can give. */
@@ -35,9 +35,7 @@ export const contradiction = (
 
 /** A row without any variable left that nevertheless demands something: `0 = 3`. */
 function emptyRow(t: Tableau): Decision | null {
-	const row = t.basis.findIndex(
-		(_, i) => mustVanish(t, i) && rhsCell(t, i) && fillingPosition(t, i) === null
-	);
+	const row = t.basis.findIndex((_, i) => mustVanish(t, i) && rhsCell(t, i) && fillingSlot(t, i) === null);
 	return row < 0 ? null : contradiction(t, row, 'empty-row-contradicts');
 }
 
@@ -61,11 +59,11 @@ export function rowTrouble(t: Tableau, served = false): Decision | null {
 export function driveOut(t: Tableau): Decision | null {
 	for (let row = 0; row < t.basis.length; row++) {
 		if (!isArtificial(t, t.basis[row]) || rhsCell(t, row)) continue;
-		const position = fillingPosition(t, row);
-		if (position === null) continue;
+		const slot = fillingSlot(t, row);
+		if (slot === null) continue;
 		return {
 			kind: 'pivot',
-			choice: choiceAt(t, row, position),
+			choice: choiceAt(t, row, slot),
 			driveOut: true,
 			because: [{ code: 'drives-out', row }]
 		};
@@ -86,7 +84,7 @@ export function feasibilityTrouble(t: Tableau, served = false): Decision | null 
 export const primalPivot = (t: Tableau, choice: Choice, goals: Goals, rule: Rule): Decision => ({
 	kind: 'pivot',
 	choice,
-	because: [enteringFinding(t, choice, decidingGoal(t, choice.position, goals), rule)]
+	because: [enteringFinding(t, choice, decidingGoal(t, choice.slot, goals), rule)]
 });
 
 /** Why a rule takes the column of a pivot, for an objective row. */
@@ -98,8 +96,8 @@ export const enteringFinding = (t: Tableau, choice: Choice, goal: Goal, rule: Ru
 	moves: moves(t, choice)
 });
 
-const decidingGoal = (t: Tableau, position: number, goals: Goals) =>
-	goals.find((goal) => cell(t, goalRow(t, goal), position)) ?? goals[0];
+const decidingGoal = (t: Tableau, slot: number, goals: Goals) =>
+	goals.find((goal) => cell(t, goalRow(t, goal), slot)) ?? goals[0];
 
 /** The end of a method at an optimal tableau, with its reason. */
 export function optimal(t: Tableau): Decision {
@@ -110,12 +108,12 @@ export function optimal(t: Tableau): Decision {
 	};
 }
 
-/** The end of a method where nothing limits the column at a position, with its reason. */
-export function unbounded(t: Tableau, position: number): Decision {
+/** The end of a method where nothing limits the column at a slot, with its reason. */
+export function unbounded(t: Tableau, slot: number): Decision {
 	return {
 		kind: 'end',
-		end: { status: 'unbounded', tableau: t, position },
-		because: [{ code: 'no-limit', column: t.nonbasic[position] }]
+		end: { status: 'unbounded', tableau: t, slot },
+		because: [{ code: 'no-limit', column: t.nonbasic[slot] }]
 	};
 }
 
@@ -127,7 +125,7 @@ export function decidePrimal({ tableau: t }: Work, rule: Rule): Decision {
 	if (trouble) return trouble;
 	const advice = advise(t, GOALS, rule);
 	if (advice.kind === 'optimal') return optimal(t);
-	if (advice.kind === 'unbounded') return unbounded(t, advice.position);
+	if (advice.kind === 'unbounded') return unbounded(t, advice.slot);
 	return primalPivot(t, advice.choice, GOALS, rule);
 }
 

@@ -4,13 +4,13 @@ import { cell, columnOf, rhsCell, rowCount, type Tableau } from '../tableau/tabl
 import type { OfCode } from '../sentence/coded';
 import type { Finding } from './findings';
 import { contradiction, rowTrouble } from './primal';
-import { fillingPosition } from '../tableau/vacancy';
+import { fillingSlot } from '../tableau/vacancy';
 import { choiceAt, firstNegative } from './rules';
 import type { Decision, Work } from './types';
 import { takesFirst, type Rule } from './rule';
 
 /** A negative entry of the row: the most negative (as shown), or under Bland's rule the lowest index. */
-function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
+function repairSlot(t: Tableau, row: number, rule: Rule): number | null {
 	const scale = (k: number) => t.scales[t.nonbasic[k]];
 	return firstNegative(t, row, (a, b) =>
 		takesFirst(rule) ? 0 : compareProducts(cell(t, row, a), scale(a), cell(t, row, b), scale(b))
@@ -18,19 +18,19 @@ function repairPosition(t: Tableau, row: number, rule: Rule): number | null {
 }
 
 /** The least ratio rhs/entry over all rows where both have the same sign (zero over a positive entry counts as zero). */
-function repairRow(t: Tableau, position: number): number {
+function repairRow(t: Tableau, slot: number): number {
 	let best = -1;
 	const better = (row: number) => {
 		if (best < 0) return true;
 		// signs of both entries are made positive, then cross-multiplied
-		const flip = (r: number) => (cell(t, r, position) < 0 ? -1 : 1);
+		const flip = (r: number) => (cell(t, r, slot) < 0 ? -1 : 1);
 		const order =
-			compareProducts(rhsCell(t, row), cell(t, best, position), rhsCell(t, best), cell(t, row, position)) *
+			compareProducts(rhsCell(t, row), cell(t, best, slot), rhsCell(t, best), cell(t, row, slot)) *
 			flip(row) *
 			flip(best);
 		return order < 0 || (order === 0 && t.basis[row] < t.basis[best]);
 	};
-	for (let row = 0; row < rowCount(t); row++) if (sameSign(t, row, position) && better(row)) best = row;
+	for (let row = 0; row < rowCount(t); row++) if (sameSign(t, row, slot) && better(row)) best = row;
 	return best;
 }
 
@@ -38,7 +38,7 @@ function repairRow(t: Tableau, position: number): number {
 export function isUnmet(t: Tableau, row: number): boolean {
 	const { kind } = columnOf(t, t.basis[row]);
 	const unmet = kind === 'vacant' || (kind === 'artificial' && !!rhsCell(t, row));
-	return unmet && fillingPosition(t, row) !== null;
+	return unmet && fillingSlot(t, row) !== null;
 }
 
 /** The first row that is unmet. */
@@ -64,18 +64,18 @@ export function decideRepair({ tableau: t }: Work, rule: Rule): Decision {
 	if (unmet !== null)
 		return {
 			kind: 'pivot',
-			choice: choiceAt(t, unmet, fillingPosition(t, unmet)!),
+			choice: choiceAt(t, unmet, fillingSlot(t, unmet)!),
 			because: [{ code: 'fills-vacancy', row: unmet }]
 		};
 	const trouble = rowTrouble(t);
 	if (trouble) return trouble;
 	const found = repairFinding(t);
 	if (!found) return { kind: 'hand-over', to: 'primal', because: [{ code: 'repaired' }] };
-	const position = repairPosition(t, found.row, rule);
-	if (position === null) return contradiction(t, found.row);
+	const slot = repairSlot(t, found.row, rule);
+	if (slot === null) return contradiction(t, found.row);
 	return {
 		kind: 'pivot',
-		choice: choiceAt(t, repairRow(t, position), position),
+		choice: choiceAt(t, repairRow(t, slot), slot),
 		because: [found]
 	};
 }

@@ -20,7 +20,7 @@ import { startTableau } from '../tableau/build';
 import { OBJECTIVE } from '../tableau/goal';
 import { judgePivot } from './hand';
 import { advise } from './primal';
-import { enteringPosition, improvingPositions, leavingRow } from './rules';
+import { enteringSlot, improvingSlots, leavingRow } from './rules';
 import { BLAND, DANTZIG } from './rule';
 
 const GOALS = [OBJECTIVE];
@@ -33,7 +33,7 @@ function walk(from: string | Tableau): Tableau[] {
 	for (let i = 0; i < 6; i++) {
 		const advice = advise(list.at(-1)!, GOALS, DANTZIG);
 		if (advice.kind !== 'pivot') break;
-		list.push(pivot(list.at(-1)!, advice.choice.row, advice.choice.position));
+		list.push(pivot(list.at(-1)!, advice.choice.row, advice.choice.slot));
 	}
 	return list;
 }
@@ -44,12 +44,12 @@ test('each rule chooses what its name says, on fractions and scaled rows too', (
 	fc.assert(
 		fc.property(anyProblem({ slackStart: true }), (problem) => {
 			for (const t of walk(startTableau(standardForm(problem)))) {
-				const candidates = improvingPositions(t, GOALS);
+				const candidates = improvingSlots(t, GOALS);
 				expect(candidates).toEqual(t.nonbasic.flatMap((_, k) => (sign(costAt(t, k)) < 0 ? [k] : [])));
 				if (candidates.length === 0) continue;
-				const dantzig = enteringPosition(t, GOALS, 'dantzig')!;
+				const dantzig = enteringSlot(t, GOALS, 'dantzig')!;
 				for (const k of candidates) expect(compare(costAt(t, dantzig), costAt(t, k))).toBeLessThanOrEqual(0);
-				expect(t.nonbasic[enteringPosition(t, GOALS, 'bland')!]).toBe(
+				expect(t.nonbasic[enteringSlot(t, GOALS, 'bland')!]).toBe(
 					Math.min(...candidates.map((k) => t.nonbasic[k]))
 				);
 				const gain = (k: number) => {
@@ -60,7 +60,7 @@ test('each rule chooses what its name says, on fractions and scaled rows too', (
 								.sub(objectiveValue(t))
 								.mul(problem.objective.sense === 'max' ? 1 : -1);
 				};
-				const greatest = gain(enteringPosition(t, GOALS, 'greatest-improvement')!);
+				const greatest = gain(enteringSlot(t, GOALS, 'greatest-improvement')!);
 				for (const k of candidates)
 					if (greatest) expect(compare(greatest, gain(k)!)).toBeGreaterThanOrEqual(0);
 				const steep = (k: number) => {
@@ -70,7 +70,7 @@ test('each rule chooses what its name says, on fractions and scaled rows too', (
 					);
 					return costAt(t, k).mul(costAt(t, k)).div(length);
 				};
-				const steepest = steep(enteringPosition(t, GOALS, 'steepest-edge')!);
+				const steepest = steep(enteringSlot(t, GOALS, 'steepest-edge')!);
 				for (const k of candidates) expect(compare(steepest, steep(k))).toBeGreaterThanOrEqual(0);
 			}
 		}),

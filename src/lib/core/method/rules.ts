@@ -11,21 +11,21 @@ export type Goals = readonly Goal[];
 
 const goalRows = (t: Tableau, goals: Goals): number[] => goals.map((goal) => goalRow(t, goal));
 
-function signIn(t: Tableau, rows: readonly number[], position: number): -1 | 0 | 1 {
+function signIn(t: Tableau, rows: readonly number[], slot: number): -1 | 0 | 1 {
 	for (const row of rows) {
-		const value = cell(t, row, position);
+		const value = cell(t, row, slot);
 		if (value < 0) return -1;
 		if (value > 0) return 1;
 	}
 	return 0;
 }
 
-/** The sign of a position's reduced cost. */
-export const costSign = (t: Tableau, goals: Goals, position: number): -1 | 0 | 1 =>
-	signIn(t, goalRows(t, goals), position);
+/** The sign of a slot's reduced cost. */
+export const costSign = (t: Tableau, goals: Goals, slot: number): -1 | 0 | 1 =>
+	signIn(t, goalRows(t, goals), slot);
 
-/** The positions that improve the objective: negative reduced cost, not barred. */
-export function improvingPositions(t: Tableau, goals: Goals): number[] {
+/** The slots that improve the objective: negative reduced cost, not barred. */
+export function improvingSlots(t: Tableau, goals: Goals): number[] {
 	const rows = goalRows(t, goals);
 	const found: number[] = [];
 	for (let k = 0; k < t.nonbasic.length; k++)
@@ -33,7 +33,7 @@ export function improvingPositions(t: Tableau, goals: Goals): number[] {
 	return found;
 }
 
-/** Negative where position `a` has the more negative reduced cost. */
+/** Negative where slot `a` has the more negative reduced cost. */
 function compareCosts(t: Tableau, rows: readonly number[], a: number, b: number): number {
 	for (const row of rows) {
 		const order = compareProducts(
@@ -56,22 +56,22 @@ const compareVectors = (a: readonly Rational[], b: readonly Rational[]): number 
 };
 
 /** What the objective rows gain by a pivot in this column; null where the column can rise for ever. */
-function improvement(t: Tableau, goals: Goals, position: number): Rational[] | null {
-	const [row] = tightestRows(t, position);
+function improvement(t: Tableau, goals: Goals, slot: number): Rational[] | null {
+	const [row] = tightestRows(t, slot);
 	if (row === undefined) return null;
-	const ratio = rhs(t, row).div(entryAt(t, row, position));
-	return goals.map((goal) => cost(t, goal, t.nonbasic[position]).mul(ratio).neg());
+	const ratio = rhs(t, row).div(entryAt(t, row, slot));
+	return goals.map((goal) => cost(t, goal, t.nonbasic[slot]).mul(ratio).neg());
 }
 
 /** cost² / (1 + Σ entry²) of the deciding objective row: the square of the gain for each unit of length along the edge. */
-function steepness(t: Tableau, goals: Goals, position: number): Rational[] {
+function steepness(t: Tableau, goals: Goals, slot: number): Rational[] {
 	let length = ONE;
 	for (let row = 0; row < t.basis.length; row++) {
-		const value = entryAt(t, row, position);
+		const value = entryAt(t, row, slot);
 		if (!isZero(value)) length = length.add(value.mul(value));
 	}
 	return goals.map((goal) => {
-		const value = cost(t, goal, t.nonbasic[position]);
+		const value = cost(t, goal, t.nonbasic[slot]);
 		return value
 			.mul(value)
 			.div(length)
@@ -83,25 +83,25 @@ function steepness(t: Tableau, goals: Goals, position: number): Rational[] {
  * The columns that a rule finds equally good to enter: by the most negative reduced cost (Dantzig 1951), the greatest improvement, or the steepest edge (Goldfarb and
  * Reid 1977); the lowest index (Bland 1977) is one.
  * @param goals objective rows in order of importance (for big-M: M before z)
- * @returns positions by index of their columns; none where none improves
+ * @returns slots by index of their columns; none where none improves
  */
 export function bestEntering(t: Tableau, goals: Goals, rule: EnteringRule): number[] {
 	// a column that improves the first goal comes before any that improves a later one alone
-	const first = goals.length > 1 ? improvingPositions(t, goals.slice(0, 1)) : [];
-	const improving = first.length > 0 ? first : improvingPositions(t, goals);
+	const first = goals.length > 1 ? improvingSlots(t, goals.slice(0, 1)) : [];
+	const improving = first.length > 0 ? first : improvingSlots(t, goals);
 	const candidates = improving.sort((a, b) => t.nonbasic[a] - t.nonbasic[b]);
 	if (takesFirst({ entering: rule })) return candidates.slice(0, 1);
 	if (rule === 'dantzig') {
 		const rows = goalRows(t, goals);
 		return leastOf(candidates, (a, b) => compareCosts(t, rows, a, b));
 	}
-	const measured = candidates.map((position) => ({
-		position,
-		gain: rule === 'steepest-edge' ? steepness(t, goals, position) : improvement(t, goals, position)
+	const measured = candidates.map((slot) => ({
+		slot,
+		gain: rule === 'steepest-edge' ? steepness(t, goals, slot) : improvement(t, goals, slot)
 	}));
 	const endless = measured.filter(({ gain }) => gain === null);
 	const best = endless.length ? endless : leastOf(measured, (a, b) => compareVectors(b.gain!, a.gain!));
-	return best.map(({ position }) => position);
+	return best.map(({ slot }) => slot);
 }
 
 /** Those of a list that come before all others, in their order. */
@@ -116,7 +116,7 @@ function leastOf<T>(list: readonly T[], order: (a: T, b: T) => number): T[] {
 }
 
 /** The column to enter by a rule; ties go to the lowest index. Null where none improves. */
-export const enteringPosition = (t: Tableau, goals: Goals, rule: EnteringRule): number | null =>
+export const enteringSlot = (t: Tableau, goals: Goals, rule: EnteringRule): number | null =>
 	bestEntering(t, goals, rule)[0] ?? null;
 
 /**
@@ -124,13 +124,13 @@ export const enteringPosition = (t: Tableau, goals: Goals, rule: EnteringRule): 
  * start columns (Dantzig, Orden and Wolfe 1955).
  * @returns a row, or null where no entry of the column is positive
  */
-export function leavingRow(t: Tableau, position: number, ties: TieRule): number | null {
-	const rows = tightestRows(t, position);
+export function leavingRow(t: Tableau, slot: number, ties: TieRule): number | null {
+	const rows = tightestRows(t, slot);
 	if (rows.length === 0) return null;
 	if (rows.length === 1) return rows[0];
 	if (ties === 'lowest-index') return rows.reduce((a, b) => (t.basis[b] < t.basis[a] ? b : a));
 	const vector = (row: number) => {
-		const size = entryAt(t, row, position);
+		const size = entryAt(t, row, slot);
 		return t.form.rows.map(({ start }) => entry(t, row, start).div(size));
 	};
 	return rows
@@ -140,8 +140,8 @@ export function leavingRow(t: Tableau, position: number, ties: TieRule): number 
 
 /**
  * Among the columns that are negative in a row and not barred, the first in an order; the lowest index among equals.
- * @param order negative where position `a` comes before position `b`
- * @returns a position, or null where the row has no negative entry
+ * @param order negative where slot `a` comes before slot `b`
+ * @returns a slot, or null where the row has no negative entry
  */
 export function firstNegative(
 	t: Tableau,
@@ -157,9 +157,9 @@ export function firstNegative(
 	return best;
 }
 
-/** The pivot at a row and position, with the columns it exchanges. */
-export function choiceAt(t: Tableau, row: number, position: number): Choice {
-	return { row, position, entering: t.nonbasic[position], leaving: t.basis[row] };
+/** The pivot at a row and slot, with the columns it exchanges. */
+export function choiceAt(t: Tableau, row: number, slot: number): Choice {
+	return { row, slot, entering: t.nonbasic[slot], leaving: t.basis[row] };
 }
 
 /** Whether a pivot changes the plan: the entering variable does not stay at 0. */

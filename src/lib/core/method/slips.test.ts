@@ -18,11 +18,11 @@ test('what a larger ratio does is what the pivot there does', () => {
 		fc.property(anyProblem(), (problem) => {
 			const { tableau: t } = solveLinear(problem);
 			if (!t || !isPrimalFeasible(t)) return;
-			for (const [position] of t.nonbasic.entries()) {
-				const slips = largerRatios(t, position);
+			for (const [slot] of t.nonbasic.entries()) {
+				const slips = largerRatios(t, slot);
 				for (const { row, least, ratio, falls } of slips) {
 					met += 1;
-					const after = pivot(t, row, position);
+					const after = pivot(t, row, slot);
 					expect(toFraction(rhs(after, row))).toBe(toFraction(ratio));
 					expect(toFraction(rhs(after, least))).toBe(toFraction(falls));
 					expect(sign(falls)).toBe(-1);
@@ -42,10 +42,10 @@ test('a larger quotient along a row turns an objective entry negative', () => {
 			const { tableau: t, status } = solveLinear(problem);
 			if (!t || status !== 'optimal') return;
 			for (const row of t.basis.keys())
-				for (const { position, ratio } of largerQuotients(t, row)) {
+				for (const { slot, ratio } of largerQuotients(t, row)) {
 					met += 1;
-					expect(toFraction(cost(pivot(t, row, position), OBJECTIVE, t.basis[row]))).toBe(toFraction(ratio));
-					const after = pivot(t, row, position);
+					expect(toFraction(cost(pivot(t, row, slot), OBJECTIVE, t.basis[row]))).toBe(toFraction(ratio));
+					const after = pivot(t, row, slot);
 					expect(
 						after.nonbasic.some((own) => !t.barred.has(own) && sign(cost(after, OBJECTIVE, own)) < 0)
 					).toBe(true);

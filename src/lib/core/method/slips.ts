@@ -21,19 +21,19 @@ export interface LargerRatio {
 /**
  * Rows that are compared in the ratio test of the primal method, but do not have the least ratio.
  * @param t a tableau whose right-hand sides are not negative
- * @param position the entering column, by its place among the non-basic ones
+ * @param slot the entering column, by its place among the non-basic ones
  * @param least the row of the least ratio that is passed by; the first of them where it is left out
  * @returns the smallest ratio first; rows with the same one in their order
  */
-export function largerRatios(t: Tableau, position: number, least?: number): LargerRatio[] {
-	const tightest = tightestRows(t, position);
+export function largerRatios(t: Tableau, slot: number, least?: number): LargerRatio[] {
+	const tightest = tightestRows(t, slot);
 	const passed = least ?? tightest[0];
 	if (passed === undefined) return [];
-	return ratios(t, position)
+	return ratios(t, slot)
 		.flatMap(({ row, value }) => (value && !tightest.includes(row) ? [{ row, ratio: value }] : []))
 		.sort((a, b) => a.ratio.compare(b.ratio))
 		.map(({ row, ratio }) => {
-			const falls = rhs(t, passed).sub(entryAt(t, passed, position).mul(ratio));
+			const falls = rhs(t, passed).sub(entryAt(t, passed, slot).mul(ratio));
 			return { code: 'larger-ratio', row, ratio, least: passed, falls };
 		});
 }
@@ -41,14 +41,14 @@ export function largerRatios(t: Tableau, position: number, least?: number): Larg
 /** A column whose quotient along a row is larger than the least: an objective entry turns negative. */
 export interface LargerQuotient {
 	readonly code: 'larger-ratio';
-	readonly position: number;
+	readonly slot: number;
 	readonly ratio: Rational;
 }
 
 /** Columns that are compared in the ratio test along a row, in the dual method, but do not have the least quotient; in their order. */
 export function largerQuotients(t: Tableau, row: number): LargerQuotient[] {
-	const compared = rowRatios(t, row, OBJECTIVE).flatMap(({ position, value }) =>
-		value ? [{ position, ratio: value }] : []
+	const compared = rowRatios(t, row, OBJECTIVE).flatMap(({ slot, value }) =>
+		value ? [{ slot, ratio: value }] : []
 	);
 	return compared
 		.filter(({ ratio }) => compared.some((other) => other.ratio.lt(ratio)))

@@ -3,10 +3,10 @@ import type { Finding } from './findings';
 
 /** Parts of methods, what they decide, and how a run goes and ends. */
 
-/** A pivot: kernel row and position, and the columns that trade places there. */
+/** A pivot: kernel row and slot, and the columns that trade places there. */
 export interface Choice {
 	readonly row: number;
-	readonly position: number;
+	readonly slot: number;
 	readonly entering: number;
 	readonly leaving: number;
 }
@@ -24,8 +24,8 @@ export interface Work {
 /** How a method ends. */
 export type End =
 	| { readonly status: 'optimal'; readonly tableau: Tableau }
-	/** raising the column at this position improves the objective for ever */
-	| { readonly status: 'unbounded'; readonly tableau: Tableau; readonly position: number }
+	/** raising the column at this slot improves the objective for ever */
+	| { readonly status: 'unbounded'; readonly tableau: Tableau; readonly slot: number }
 	/** the row contradicts itself, or (row null) the artificials cannot all be zero */
 	| { readonly status: 'infeasible'; readonly tableau: Tableau; readonly row: number | null };
 

@@ -5,7 +5,7 @@ import { decide } from '../method/decide';
 import { goalsOf } from '../method/primal';
 import { isUnmet } from '../method/repair';
 import { ruleNamed, RULE_NAMES } from '../method/rule';
-import { costSign, improvingPositions } from '../method/rules';
+import { costSign, improvingSlots } from '../method/rules';
 import type { Work } from '../method/types';
 import { stated, type Position } from '../position/position';
 import { readStatement } from '../problem/statement/read';
@@ -24,7 +24,7 @@ function isAllowed({ tableau: t, part }: Work, row: number, k: number, leavesAtZ
 		after.basis.some((own, i) => own === column && rhsCell(after, i) < 0);
 	if (leavesAtZero) return isArtificial(t, t.basis[row]) && !rhsCell(t, row);
 	if (part === 'dual')
-		return rhsCell(t, row) < 0 && improvingPositions(after, goals).length === 0 && !isNegative(t.nonbasic[k]);
+		return rhsCell(t, row) < 0 && improvingSlots(after, goals).length === 0 && !isNegative(t.nonbasic[k]);
 	return costSign(t, goals, k) < 0 && cell(t, row, k) > 0 && isPrimalFeasible(after);
 }
 
@@ -43,15 +43,14 @@ test('just the pivots that keep what the method relies on are allowed, and the r
 				if (decision.kind !== 'pivot') break;
 				const list = admissible(position, rule);
 				const places = list.map(({ move }) => choiceOf(t, move as PivotMove)!);
-				const isListed = (row: number, k: number) =>
-					places.some((own) => own.row === row && own.position === k);
+				const isListed = (row: number, k: number) => places.some((own) => own.row === row && own.slot === k);
 				const preferred = list.filter(({ isPreferred }) => isPreferred);
 				expect(preferred.map(({ move }) => choiceOf(t, move as PivotMove))).toEqual([decision.choice]);
 				const fills = decision.because.some(({ code }) => code === 'fills-vacancy');
 				if (fills) expect(places.every(({ row }) => isUnmet(t, row))).toBe(true);
 				else if (work.part === 'repair') {
 					seen.repair += 1;
-					for (const { row, position: k } of places) {
+					for (const { row, slot: k } of places) {
 						const after = pivot(t, row, k);
 						const before = negativeRows(t).map((own) => t.basis[own]);
 						for (const own of negativeRows(after))

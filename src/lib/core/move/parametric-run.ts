@@ -36,14 +36,14 @@ export function withNumberAt(position: Position, varied: Varied, value: Rational
 
 /** The column that comes in for a basic one at zero that would change its sign: the least |cost / entry| among entries that bring it back. */
 function enteringFor(t: Tableau, row: number, isFalling: boolean): number | null {
-	let best: { position: number; ratio: Rational } | null = null;
-	t.nonbasic.forEach((column, position) => {
-		const size = entryAt(t, row, position);
+	let best: { slot: number; ratio: Rational } | null = null;
+	t.nonbasic.forEach((column, slot) => {
+		const size = entryAt(t, row, slot);
 		if (t.barred.has(column) || isZero(size) || size.s < 0n !== isFalling) return;
 		const ratio = cost(t, OBJECTIVE, column).div(size.abs());
-		if (!best || ratio.lt(best.ratio)) best = { position, ratio };
+		if (!best || ratio.lt(best.ratio)) best = { slot, ratio };
 	});
-	return (best as { position: number } | null)?.position ?? null;
+	return (best as { slot: number } | null)?.slot ?? null;
 }
 
 /** The pivot at a limit: the dual method's for an amount, the primal one's for a reduced cost; null where there is none. */
@@ -53,8 +53,8 @@ function pivotAt(work: Work, varied: Varied, { column }: Limit, direction: 1 | -
 		const row = t.basis.indexOf(column);
 		// an artificial variable may not rise from zero either
 		const isFalling = alongRhs(t, varied.rhs)(row).s < 0n === direction > 0;
-		const position = enteringFor(t, row, isFalling);
-		return position === null ? null : pivotMove(work, t.nonbasic[position], column, 'hand');
+		const slot = enteringFor(t, row, isFalling);
+		return slot === null ? null : pivotMove(work, t.nonbasic[slot], column, 'hand');
 	}
 	const [row] = tightestRows(t, t.nonbasic.indexOf(column));
 	return row === undefined ? null : pivotMove(work, column, t.basis[row], 'hand');

@@ -20,8 +20,8 @@ export function columnIndex({ form: { columns } }: Tableau, id: string): number 
 /** The pivot of two columns by their ids, or null where it cannot be made. */
 export function choiceOf(t: Tableau, { enter, leave }: Pick<PivotMove, 'enter' | 'leave'>): Choice | null {
 	const row = t.basis.indexOf(columnIndex(t, leave));
-	const position = t.nonbasic.indexOf(columnIndex(t, enter));
-	return row < 0 || position < 0 || !cell(t, row, position) ? null : choiceAt(t, row, position);
+	const slot = t.nonbasic.indexOf(columnIndex(t, enter));
+	return row < 0 || slot < 0 || !cell(t, row, slot) ? null : choiceAt(t, row, slot);
 }
 
 /** The pivot that a move makes at a tableau; null where it is no pivot, or cannot be made. */
@@ -38,7 +38,7 @@ export function pivotMove(work: Work, enter: number, leave: number, by: PivotMov
 	const move: PivotMove = { kind: 'pivot', enter: columnOf(t, enter).id, leave: columnOf(t, leave).id, by };
 	const choice = choiceOf(t, move);
 	if (!choice || !keepsFeasible(work)) return move;
-	const after = pivotTableau(t, choice.row, choice.position);
+	const after = pivotTableau(t, choice.row, choice.slot);
 	return isPrimalFeasible(after) ? move : { ...move, outside: true };
 }
 

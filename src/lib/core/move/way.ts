@@ -32,10 +32,10 @@ export function wayTo(work: Work, plan: Plan): PivotMove[] | null {
 		const next: Reached[] = [];
 		for (const { tableau: t, moves } of front) {
 			if (isAt(t, plan)) return [...moves];
-			t.nonbasic.forEach((column, position) => {
+			t.nonbasic.forEach((column, slot) => {
 				if (t.barred.has(column)) return;
-				for (const row of tightestRows(t, position)) {
-					const after = pivot(t, row, position);
+				for (const row of tightestRows(t, slot)) {
+					const after = pivot(t, row, slot);
 					const key = basisKey(after);
 					if (seen.has(key) || seen.size > MOST_BASES) continue;
 					seen.add(key);

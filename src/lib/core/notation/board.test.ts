@@ -124,8 +124,8 @@ test('what is compared: down the column, or along the row in the dual method, as
 					const decision = decide(work, DANTZIG);
 					const shown = comparison(work, decision, null);
 					if (decision.kind === 'pivot' && !decision.driveOut && shown) {
-						const { row, position } = decision.choice;
-						const least = shown.ratios[shown.along === 'row' ? position : row];
+						const { row, slot } = decision.choice;
+						const least = shown.ratios[shown.along === 'row' ? slot : row];
 						compared.add(`${shown.along} ${work.part}`);
 						// a row without a basic variable, or an artificial one that must go, needs no ratio
 						const { kind } = work.tableau.form.columns[decision.choice.leaving];

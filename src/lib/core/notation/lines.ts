@@ -173,13 +173,10 @@ export const withRatios = (
 export function withPivotRatios(
 	t: Tableau,
 	lines: readonly BoardLine[],
-	pivot: { readonly row: number; readonly position: number } | null | undefined
+	pivot: { readonly row: number; readonly slot: number } | null | undefined
 ): BoardLine[] {
 	if (!pivot || sign(rhs(t, pivot.row)) < 0) return [...lines];
-	return withRatios(
-		lines,
-		new Map(ratios(t, pivot.position).map(({ row, value }) => [rowKey(t, row), value]))
-	);
+	return withRatios(lines, new Map(ratios(t, pivot.slot).map(({ row, value }) => [rowKey(t, row), value])));
 }
 
 /**

@@ -40,7 +40,7 @@ export interface Followed {
 /** A pivot by kernel row and non-basic position. */
 interface Exchange {
 	readonly row: number;
-	readonly position: number;
+	readonly slot: number;
 }
 
 /** The first change at or after `from` at which something turns, and the pivot there: null where none mends it; no change where nothing turns. */
@@ -70,17 +70,17 @@ function firstBroken<T extends Condition>(
 
 /** The dual ratio test: the column whose reduced cost, for each unit of the entry that counts, is the least. */
 function entering(t: Tableau, row: number, wanted: 1 | -1): number | null {
-	let best: { position: number; ratio: Rational } | null = null;
-	for (let position = 0; position < t.nonbasic.length; position += 1) {
-		const column = t.nonbasic[position];
+	let best: { slot: number; ratio: Rational } | null = null;
+	for (let slot = 0; slot < t.nonbasic.length; slot += 1) {
+		const column = t.nonbasic[slot];
 		if (t.barred.has(column)) continue;
-		const own = entryAt(t, row, position);
+		const own = entryAt(t, row, slot);
 		if (sign(own) !== wanted) continue;
 		const ratio = cost(t, OBJECTIVE, column).div(own.abs());
 		const order = best ? ratio.compare(best.ratio) : -1;
-		if (order < 0 || (order === 0 && column < t.nonbasic[best!.position])) best = { position, ratio };
+		if (order < 0 || (order === 0 && column < t.nonbasic[best!.slot])) best = { slot, ratio };
 	}
-	return best?.position ?? null;
+	return best?.slot ?? null;
 }
 
 function turnOfRhs(t: Tableau, name: string, direction: 1 | -1): Turn {
@@ -94,15 +94,15 @@ function turnOfRhs(t: Tableau, name: string, direction: 1 | -1): Turn {
 	const broken = firstBroken(conditions, direction);
 	if (!broken) return null;
 	const { row, leaves } = broken.own;
-	const position = entering(t, row, leaves);
-	return { at: broken.at, exchange: position === null ? null : { row, position } };
+	const slot = entering(t, row, leaves);
+	return { at: broken.at, exchange: slot === null ? null : { row, slot } };
 }
 
 /** The primal ratio test; an artificial variable at zero leaves first, whichever way it would move. */
-function leaving(t: Tableau, position: number): number | null {
+function leaving(t: Tableau, slot: number): number | null {
 	let best: { row: number; ratio: Rational } | null = null;
 	for (let row = 0; row < t.basis.length; row += 1) {
-		const own = entryAt(t, row, position);
+		const own = entryAt(t, row, slot);
 		const isHeld = isArtificial(t, t.basis[row]) && !isZero(own);
 		if (!isHeld && sign(own) <= 0) continue;
 		const ratio = isHeld ? ZERO : rhs(t, row).div(own);
@@ -116,9 +116,9 @@ function turnOfCost(t: Tableau, variable: string, direction: 1 | -1): Turn {
 	const conditions = costSlopes(t, variable).map((own) => ({ ...own, key: own.column }));
 	const broken = firstBroken(conditions, direction);
 	if (!broken) return null;
-	const position = t.nonbasic.indexOf(broken.own.column);
-	const row = leaving(t, position);
-	return { at: broken.at, exchange: row === null ? null : { row, position } };
+	const slot = t.nonbasic.indexOf(broken.own.column);
+	const row = leaving(t, slot);
+	return { at: broken.at, exchange: row === null ? null : { row, slot } };
 }
 
 /**
@@ -150,7 +150,7 @@ export function follow(
 		legs.push(leg);
 		if (!turn || !to || isEnough(leg)) return { legs, beyond: null };
 		if (!turn.exchange) return { legs, beyond: 'rhs' in varied ? 'infeasible' : 'unbounded' };
-		now = pivot(now, turn.exchange.row, turn.exchange.position);
+		now = pivot(now, turn.exchange.row, turn.exchange.slot);
 		from = to;
 	}
 	return null;

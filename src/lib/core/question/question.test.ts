@@ -470,12 +470,12 @@ test('what a wrong leaving row would do is what the pivot gives', () => {
 				solveLinear(problem, { onStep: (step) => steps.push(step) });
 				const t = steps[question.step].tableau;
 				const name = (column: number) => t.form.columns[column].name;
-				const position = t.nonbasic.findIndex((column) => name(column) === question.given.entering);
+				const slot = t.nonbasic.findIndex((column) => name(column) === question.given.entering);
 				for (const { answer } of question.slips) {
 					const row = t.basis.findIndex((column) => name(column) === answer);
 					const { consequence } = judge(question, answer);
 					if (!consequence?.basic) continue;
-					const after = pivot(t, row, position);
+					const after = pivot(t, row, slot);
 					const negative = after.basis.flatMap((column, i) =>
 						rhs(after, i).s < 0n && rhs(after, i).n !== 0n ? [[name(column), toText(rhs(after, i))]] : []
 					);
@@ -505,14 +505,14 @@ test('what a wrong entering column of the dual method would do is what the pivot
 				const name = (column: number) => t.form.columns[column].name;
 				const row = t.basis.findIndex((column) => name(column) === question.given.leaving);
 				for (const { answer, code } of question.slips) {
-					const position = t.nonbasic.findIndex((column) => name(column) === answer);
+					const slot = t.nonbasic.findIndex((column) => name(column) === answer);
 					const { consequence } = judge(question, answer);
 					if (code === 'zero-entry') {
 						expect(consequence).toBeFalsy();
 						continue;
 					}
 					seen.add(code);
-					const after = pivot(t, row, position);
+					const after = pivot(t, row, slot);
 					if (code === 'positive-entry')
 						expect(consequence).toEqual({ basic: { [answer as string]: toText(rhs(after, row)) } });
 					else
@@ -553,13 +553,11 @@ test('what each unit of a wrong entering variable would change is what a pivot o
 				for (const { answer } of question.slips) {
 					const { rate, of } = judge(question, answer).consequence ?? {};
 					if (rate === undefined) continue;
-					const position = t.nonbasic.findIndex((column) => name(column) === answer);
-					const row = t.basis.findIndex(
-						(_, i) => sign(entryAt(t, i, position)) !== 0 && sign(rhs(t, i)) !== 0
-					);
+					const slot = t.nonbasic.findIndex((column) => name(column) === answer);
+					const row = t.basis.findIndex((_, i) => sign(entryAt(t, i, slot)) !== 0 && sign(rhs(t, i)) !== 0);
 					if (row < 0) continue;
 					seen.add(of);
-					const after = pivot(t, row, position);
+					const after = pivot(t, row, slot);
 					const change = of
 						? artificials(after).sub(artificials(t))
 						: objectiveValue(after).sub(objectiveValue(t));

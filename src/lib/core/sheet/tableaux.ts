@@ -120,7 +120,7 @@ export function operationsOf(
 ): Sentence[] {
 	const choice = pivotMade(before, move);
 	if (!choice || notation.layout === 'dictionary') return [];
-	const all = rowOperations(before, after, choice.row, choice.position);
+	const all = rowOperations(before, after, choice.row, choice.slot);
 	const written = all.map((own) => writtenOperation(own, all, notation, before.form.problem.objective));
 	// what is done to both parts of a row with M is written once
 	const parts = written.filter(({ part }) => part !== null);

@@ -26,14 +26,14 @@ export function startTableau(form: Form, goals: readonly Goal[] = [OBJECTIVE]): 
 	const basis = form.rows.map((row) => row.start);
 	const basic = new Set(basis);
 	const nonbasic = form.columns.map((_, j) => j).filter((j) => !basic.has(j));
-	const position = new Map(nonbasic.map((column, k) => [column, k]));
+	const slots = new Map(nonbasic.map((column, k) => [column, k]));
 	const width = nonbasic.length + 1;
 	const scales: Cell[] = form.columns.map(() => 1);
 	const rows = form.rows.map((row) => {
 		const multiple = commonMultiple(row.entries.values(), row.rhs.d);
 		const cells = new Array<Cell>(width).fill(0);
 		for (const [column, value] of row.entries) {
-			const k = position.get(column);
+			const k = slots.get(column);
 			const structural = form.columns[column].kind === 'structural';
 			if (!structural) scales[column] = smallest(multiple);
 			if (k === undefined) continue;
@@ -79,11 +79,11 @@ export function addGoal(t: Tableau, goal: Goal): Tableau {
 		constant.d
 	);
 	const { width, denominator } = t.kernel;
-	const position = new Map(t.nonbasic.map((column, k) => [column, k]));
+	const slots = new Map(t.nonbasic.map((column, k) => [column, k]));
 	const plain = new Array<Cell>(width).fill(0);
 	const basic: [number, Cell][] = [];
 	for (const [column, value] of internal) {
-		const k = position.get(column);
+		const k = slots.get(column);
 		if (k !== undefined) plain[k] = whole(value.neg(), multiple);
 		else basic.push([t.basis.indexOf(column), whole(value, multiple)]);
 	}
@@ -218,11 +218,10 @@ export function withoutRow(t: Tableau, at: number): Tableau {
  * @param amount in the column's internal units, a whole number
  */
 export function measuredFrom(t: Tableau, column: number, amount: Cell): Tableau {
-	const position = t.nonbasic.indexOf(column);
+	const slot = t.nonbasic.indexOf(column);
 	const row = t.basis.indexOf(column);
 	const { denominator } = t.kernel;
-	const by =
-		position < 0 ? (i: number): Cell => (i === row ? denominator : 0) : (i: number) => cell(t, i, position);
+	const by = slot < 0 ? (i: number): Cell => (i === row ? denominator : 0) : (i: number) => cell(t, i, slot);
 	return { ...t, kernel: lowerRhs(t.kernel, by, amount) };
 }
 
@@ -236,12 +235,12 @@ export function atSameBasis(t: Tableau, form: Form): Tableau | null {
 	const wanted = new Set(t.basis);
 	for (const column of t.basis) {
 		if (now.basis.includes(column)) continue;
-		const position = now.nonbasic.indexOf(column);
+		const slot = now.nonbasic.indexOf(column);
 		const row = now.basis.findIndex(
-			(basic, i) => i < t.basis.length && !wanted.has(basic) && cell(now, i, position)
+			(basic, i) => i < t.basis.length && !wanted.has(basic) && cell(now, i, slot)
 		);
 		if (row < 0) return null;
-		now = pivot(now, row, position);
+		now = pivot(now, row, slot);
 	}
 	return now;
 }

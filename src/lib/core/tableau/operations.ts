@@ -28,15 +28,10 @@ const rowAt = (t: Tableau, place: RowPlace): Rational[] => [
  * @param before the tableau that was pivoted
  * @param after the tableau that the pivot led to
  * @param row the pivot's row
- * @param position the pivot's column, as index into `before.nonbasic`
+ * @param slot the pivot's column, as index into `before.nonbasic`
  */
-export function rowOperations(
-	before: Tableau,
-	after: Tableau,
-	row: number,
-	position: number
-): RowOperation[] {
-	const column = before.nonbasic[position];
+export function rowOperations(before: Tableau, after: Tableau, row: number, slot: number): RowOperation[] {
+	const column = before.nonbasic[slot];
 	const pivot = entry(before, row, column);
 	const pivotRow = rowAt(after, { row });
 	const first: RowOperation = {
@@ -49,7 +44,7 @@ export function rowOperations(
 	};
 	const others: RowPlace[] = Array.from({ length: rowCount(before) }, (_, i) => ({ row: i }));
 	const places = [
-		...others.filter((place) => 'row' in place && place.row !== row && cell(before, place.row, position)),
+		...others.filter((place) => 'row' in place && place.row !== row && cell(before, place.row, slot)),
 		...before.goals.map((goal): RowPlace => ({ goal }))
 	];
 	const rest = places.flatMap((place): RowOperation[] => {

@@ -11,10 +11,10 @@ export interface Ratio {
 }
 
 /** The ratios of a column: rhs / entry for each row with a positive entry (Dantzig 1951). */
-export function ratios(t: Tableau, position: number): Ratio[] {
+export function ratios(t: Tableau, slot: number): Ratio[] {
 	return t.basis.map((_, row) => {
-		const size = cell(t, row, position);
-		if (size > 0) return { row, value: rhs(t, row).div(entryAt(t, row, position)), reason: 'compared' };
+		const size = cell(t, row, slot);
+		if (size > 0) return { row, value: rhs(t, row).div(entryAt(t, row, slot)), reason: 'compared' };
 		return { row, value: null, reason: size < 0 ? 'negative-entry' : 'zero-entry' };
 	});
 }
@@ -23,11 +23,11 @@ export function ratios(t: Tableau, position: number): Ratio[] {
  * The rows that attain the least ratio, in row order; empty where no entry of the column is positive.
  * @param t a tableau whose right-hand sides are not negative
  */
-export function tightestRows(t: Tableau, position: number): number[] {
+export function tightestRows(t: Tableau, slot: number): number[] {
 	let best: number[] = [];
 	for (let row = 0; row < rowCount(t); row++) {
-		if (!(cell(t, row, position) > 0)) continue;
-		const order = best.length ? compareRatios(t, row, best[0], position) : -1;
+		if (!(cell(t, row, slot) > 0)) continue;
+		const order = best.length ? compareRatios(t, row, best[0], slot) : -1;
 		if (order < 0) best = [row];
 		else if (order === 0) best.push(row);
 	}
@@ -42,21 +42,21 @@ export function negativeRows(t: Tableau): number[] {
 }
 
 /** Whether a row sets a limit when a column rises from a basis that may be infeasible: entry and right-hand side have the same sign. */
-export function sameSign(t: Tableau, row: number, position: number): boolean {
-	const [size, value] = [cell(t, row, position), rhsCell(t, row)];
+export function sameSign(t: Tableau, row: number, slot: number): boolean {
+	const [size, value] = [cell(t, row, slot), rhsCell(t, row)];
 	return (size > 0 && !(value < 0)) || (size < 0 && value < 0);
 }
 
 /** One place of a ratio test along a row: cost / |entry| where the entry is negative. */
 export interface RowRatio {
-	readonly position: number;
+	readonly slot: number;
 	readonly value: Rational | null;
 }
 
 /** The ratios of the dual simplex method along a row, barred columns left out (Lemke 1954). */
 export function rowRatios(t: Tableau, row: number, goal: Goal): RowRatio[] {
-	return t.nonbasic.map((column, position) => {
-		const counts = cell(t, row, position) < 0 && !t.barred.has(column);
-		return { position, value: counts ? cost(t, goal, column).div(entryAt(t, row, position).abs()) : null };
+	return t.nonbasic.map((column, slot) => {
+		const counts = cell(t, row, slot) < 0 && !t.barred.has(column);
+		return { slot, value: counts ? cost(t, goal, column).div(entryAt(t, row, slot).abs()) : null };
 	});
 }

@@ -27,8 +27,8 @@ export function reach(t: Tableau, wanted: readonly number[]): Reached {
 	let now = t;
 	for (const enter of wanted) {
 		if (now.basis.includes(enter)) continue;
-		const position = now.nonbasic.indexOf(enter);
-		const rows = now.basis.flatMap((own, row) => (!keep.has(own) && cell(now, row, position) ? [row] : []));
+		const slot = now.nonbasic.indexOf(enter);
+		const rows = now.basis.flatMap((own, row) => (!keep.has(own) && cell(now, row, slot) ? [row] : []));
 		// a place without a basic variable is filled first, then those of artificial variables
 		const rank = (row: number) => {
 			const { kind } = columnOf(now, now.basis[row]);
@@ -39,11 +39,11 @@ export function reach(t: Tableau, wanted: readonly number[]): Reached {
 			return {
 				column: enter,
 				combination: now.basis.flatMap((column, i) =>
-					cell(now, i, position) ? [{ column, factor: entryAt(now, i, position) }] : []
+					cell(now, i, slot) ? [{ column, factor: entryAt(now, i, slot) }] : []
 				)
 			};
 		exchanges.push({ enter, leave: now.basis[row] });
-		now = pivot(now, row, position);
+		now = pivot(now, row, slot);
 	}
 	return { tableau: now, exchanges };
 }

@@ -13,14 +13,14 @@ export interface Rise {
 
 /**
  * The direction in the author's variables when a non-basic column rises by one.
- * @param position index into `nonbasic`
+ * @param slot index into `nonbasic`
  */
-export function rayAt(t: Tableau, position: number): Plan {
-	const column = t.nonbasic[position];
+export function rayAt(t: Tableau, slot: number): Plan {
+	const column = t.nonbasic[slot];
 	const move = (index: number): Rational => {
 		if (index === column) return ONE;
 		const row = t.basis.indexOf(index);
-		return row < 0 ? ZERO : entryAt(t, row, position).neg();
+		return row < 0 ? ZERO : entryAt(t, row, slot).neg();
 	};
 	return new Map(
 		t.form.substitutions.map(({ variable, parts }) => [
@@ -35,10 +35,10 @@ export function rayAt(t: Tableau, position: number): Plan {
  * @param column index of a non-basic column
  */
 export function riseOf(t: Tableau, column: number): Rise {
-	const position = t.nonbasic.indexOf(column);
-	const limits = ratios(t, position).flatMap(({ value }) => value ?? []);
+	const slot = t.nonbasic.indexOf(column);
+	const limits = ratios(t, slot).flatMap(({ value }) => value ?? []);
 	const limit = limits.length ? limits.reduce(min) : null;
-	return { direction: rayAt(t, position), limit: limit && max(limit, ZERO) };
+	return { direction: rayAt(t, slot), limit: limit && max(limit, ZERO) };
 }
 
 /** A plan moved in a direction. */

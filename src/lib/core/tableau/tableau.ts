@@ -15,7 +15,7 @@ export interface Tableau {
 	readonly kernel: Kernel;
 	/** the basic column of each row */
 	readonly basis: readonly number[];
-	/** the non-basic column at each position of the kernel */
+	/** the non-basic columns, as the kernel has them; an index here is called a slot */
 	readonly nonbasic: readonly number[];
 	/** the objective rows, in kernel order after the constraint rows */
 	readonly goals: readonly Goal[];
@@ -46,9 +46,9 @@ function goalIndex(t: Tableau, goal: Goal): number {
  * @throws Error where the tableau has none of this meaning
  */
 export const goalRow = (t: Tableau, goal: Goal): number => t.basis.length + goalIndex(t, goal);
-/** The stored whole number at a kernel row and position. */
-export const cell = (t: Tableau, row: number, position: number): Cell =>
-	t.kernel.cells[row * t.kernel.width + position];
+/** The stored whole number at a kernel row and slot. */
+export const cell = (t: Tableau, row: number, slot: number): Cell =>
+	t.kernel.cells[row * t.kernel.width + slot];
 /** The stored right-hand side of a kernel row. */
 export const rhsCell = (t: Tableau, row: number): Cell => cell(t, row, t.kernel.width - 1);
 
@@ -68,16 +68,16 @@ function quotient(top: Cell, topScale: Cell, bottom: Cell, bottomScale: Cell): R
 
 /** The entry of a row in a column's place; basic columns are unit columns. */
 export function entry(t: Tableau, row: number, column: number): Rational {
-	const position = t.nonbasic.indexOf(column);
-	if (position < 0) return t.basis[row] === column ? ONE : ZERO;
-	return entryAt(t, row, position);
+	const slot = t.nonbasic.indexOf(column);
+	if (slot < 0) return t.basis[row] === column ? ONE : ZERO;
+	return entryAt(t, row, slot);
 }
 
-/** The entry of a row at a non-basic position. */
-export function entryAt(t: Tableau, row: number, position: number): Rational {
+/** The entry of a row at a non-basic slot. */
+export function entryAt(t: Tableau, row: number, slot: number): Rational {
 	return quotient(
-		cell(t, row, position),
-		t.scales[t.nonbasic[position]],
+		cell(t, row, slot),
+		t.scales[t.nonbasic[slot]],
 		t.kernel.denominator,
 		t.scales[t.basis[row]]
 	);
@@ -90,11 +90,11 @@ export function rhs(t: Tableau, row: number): Rational {
 
 /** The entry of an objective row in a column's place (zero for basic columns). */
 export function cost(t: Tableau, goal: Goal, column: number): Rational {
-	const position = t.nonbasic.indexOf(column);
-	if (position < 0) return ZERO;
+	const slot = t.nonbasic.indexOf(column);
+	if (slot < 0) return ZERO;
 	const index = goalIndex(t, goal);
 	return quotient(
-		cell(t, t.basis.length + index, position),
+		cell(t, t.basis.length + index, slot),
 		t.scales[column],
 		t.kernel.denominator,
 		smallest(t.goalScales[index])
@@ -116,15 +116,15 @@ export function objectiveValue(t: Tableau): Rational {
 /**
  * The pivot: the column's variable becomes basic in the row, the row's basic variable becomes non-basic.
  * @param row index of a row
- * @param position index into `nonbasic`, with an entry in that row that is not zero
+ * @param slot index into `nonbasic`, with an entry in that row that is not zero
  * @throws Error for a zero entry
  */
-export function pivot(t: Tableau, row: number, position: number): Tableau {
-	const kernel = pivotKernel(t.kernel, row, position);
+export function pivot(t: Tableau, row: number, slot: number): Tableau {
+	const kernel = pivotKernel(t.kernel, row, slot);
 	const basis = t.basis.slice();
 	const nonbasic = t.nonbasic.slice();
-	basis[row] = t.nonbasic[position];
-	nonbasic[position] = t.basis[row];
+	basis[row] = t.nonbasic[slot];
+	nonbasic[slot] = t.basis[row];
 	const { form, goals, scales, goalScales, barred } = t;
 	return { form, kernel, basis, nonbasic, goals, scales, goalScales, barred };
 }
@@ -158,8 +158,8 @@ export function isPrimalFeasible(t: Tableau): boolean {
 export const isInRegion = (t: Tableau): boolean => isFeasible(t.form.problem, readPlan(t));
 
 /** −1, 0 or 1 as the ratio rhs/entry of row `a` is less than, equal to or greater than that of row `b`, for positive entries. */
-export function compareRatios(t: Tableau, a: number, b: number, position: number): -1 | 0 | 1 {
-	return compareProducts(rhsCell(t, a), cell(t, b, position), rhsCell(t, b), cell(t, a, position));
+export function compareRatios(t: Tableau, a: number, b: number, slot: number): -1 | 0 | 1 {
+	return compareProducts(rhsCell(t, a), cell(t, b, slot), rhsCell(t, b), cell(t, a, slot));
 }
 
 /** Rows that have no basic variable yet. */

@@ -4,7 +4,7 @@ import { cell, columnOf, rhsCell, vacantRows, type Tableau } from './tableau';
 
 /** Rows without a basic variable that could get one. */
 export const openVacancies = (t: Tableau): number[] =>
-	vacantRows(t).filter((row) => fillingPosition(t, row) !== null);
+	vacantRows(t).filter((row) => fillingSlot(t, row) !== null);
 
 /** Whether the basic variable of a row stands for something that must be zero in the end. */
 export const mustVanish = (t: Tableau, row: number): boolean => {
@@ -13,7 +13,7 @@ export const mustVanish = (t: Tableau, row: number): boolean => {
 };
 
 /** A column that can become basic in a row without a basic variable: the first that would not be negative, else the first. */
-export function fillingPosition(t: Tableau, row: number): number | null {
+export function fillingSlot(t: Tableau, row: number): number | null {
 	const open = t.nonbasic
 		.map((column, k) => ({ column, k }))
 		.filter(({ column, k }) => !t.barred.has(column) && cell(t, row, k))
@@ -25,5 +25,5 @@ export function fillingPosition(t: Tableau, row: number): number | null {
 /** Rows that hold no demand of their own: what stands for their basic variable is zero and nothing can replace it. */
 export const redundantRows = (t: Tableau): number[] =>
 	t.basis.flatMap((_, row) =>
-		mustVanish(t, row) && !rhsCell(t, row) && fillingPosition(t, row) === null ? [row] : []
+		mustVanish(t, row) && !rhsCell(t, row) && fillingSlot(t, row) === null ? [row] : []
 	);

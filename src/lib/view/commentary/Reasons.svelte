@@ -8,9 +8,9 @@
 	let { reasons, none = '' }: { reasons: readonly Reason[]; none?: string } = $props();
 	const { reveal, session } = useDesk();
 
-	const moveOf = ({ row, position }: Trial) => {
+	const moveOf = ({ row, slot }: Trial) => {
 		const t = session.tableau;
-		return t && session.pivotByHand(t.nonbasic[position], t.basis[row]);
+		return t && session.pivotByHand(t.nonbasic[slot], t.basis[row]);
 	};
 	function play(trial: Trial): void {
 		const move = moveOf(trial);

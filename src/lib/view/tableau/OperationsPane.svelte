@@ -23,9 +23,7 @@
 		const [old, fresh] = [before?.position.work?.tableau, now?.position.work?.tableau];
 		if (move?.kind !== 'pivot' || !old || !fresh) return null;
 		const choice = choiceOf(old, move);
-		return (
-			choice && { old, fresh, choice, operations: rowOperations(old, fresh, choice.row, choice.position) }
-		);
+		return choice && { old, fresh, choice, operations: rowOperations(old, fresh, choice.row, choice.slot) };
 	});
 	const count = $derived(pivoted?.operations.length ?? 0);
 	const show = (step: number) => (at = { node: session.standing, step });

@@ -45,11 +45,11 @@ test('in every way of writing and with all signs, the arithmetic of a row operat
 		fc.property(anyProblem(), fc.nat(), fc.constantFrom(...notations), (problem, seed, notation) => {
 			const t = startTableau(standardForm(problem));
 			const places = t.basis.flatMap((_, row) =>
-				t.nonbasic.flatMap((__, position) => (cell(t, row, position) ? [{ row, position }] : []))
+				t.nonbasic.flatMap((__, slot) => (cell(t, row, slot) ? [{ row, slot }] : []))
 			);
 			if (places.length === 0) return;
-			const { row, position } = places[seed % places.length];
-			const operations = rowOperations(t, pivot(t, row, position), row, position);
+			const { row, slot } = places[seed % places.length];
+			const operations = rowOperations(t, pivot(t, row, slot), row, slot);
 			for (const operation of operations) {
 				const written = writtenOperation(operation, operations, notation, problem.objective);
 				written.lines.at(-1)!.cells.forEach((_, k) => expect(written.says(k)).toSatisfy(worksOut));
@@ -82,12 +82,12 @@ test('in a dictionary what is put in works out: each equation, with the entering
 		fc.property(anyProblem(), fc.nat(), (problem, seed) => {
 			const t = startTableau(standardForm(problem));
 			const places = t.basis.flatMap((_, row) =>
-				t.nonbasic.flatMap((__, position) => (cell(t, row, position) ? [{ row, position }] : []))
+				t.nonbasic.flatMap((__, slot) => (cell(t, row, slot) ? [{ row, slot }] : []))
 			);
 			if (places.length === 0) return;
-			const { row, position } = places[seed % places.length];
-			const after = pivot(t, row, position);
-			const [solved, ...others] = expressing(t, after, choiceAt(t, row, position), notation).map(({ says }) =>
+			const { row, slot } = places[seed % places.length];
+			const after = pivot(t, row, slot);
+			const [solved, ...others] = expressing(t, after, choiceAt(t, row, slot), notation).map(({ says }) =>
 				plainText(says, notation)
 			);
 			expect(solved).toContain(', solved for ');
@@ -127,8 +127,8 @@ describe('the forms of a course', () => {
 
 describe('before a pivot', () => {
 	const work = beginWork(standardForm(KILN), 'primal');
-	const told = (row: number, position: number) =>
-		paragraphText(remarkWords(pivotPreview(work, choiceAt(work.tableau, row, position))));
+	const told = (row: number, slot: number) =>
+		paragraphText(remarkWords(pivotPreview(work, choiceAt(work.tableau, row, slot))));
 
 	test('the ratio, the change, the plan, and whether it stays feasible', () => {
 		expect(told(1, 1)).toBe(

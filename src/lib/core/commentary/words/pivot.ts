@@ -59,9 +59,9 @@ function perUnit(t: Tableau, part: Part, entering: number): Sentence {
 }
 
 /** The quotients of right-hand sides and entries of the entering column. */
-const columnLines = (t: Tableau, { position, entering }: Choice, rows: readonly number[]) =>
+const columnLines = (t: Tableau, { slot, entering }: Choice, rows: readonly number[]) =>
 	rows.map((row): method.RatioLine => {
-		const [top, bottom] = [rhs(t, row), entryAt(t, row, position)];
+		const [top, bottom] = [rhs(t, row), entryAt(t, row, slot)];
 		const [over, under] = [
 			{ row, column: 'rhs' },
 			{ row, column: entering }
@@ -71,9 +71,9 @@ const columnLines = (t: Tableau, { position, entering }: Choice, rows: readonly 
 
 /** The quotients of the objective row and a row. */
 const rowLines = (t: Tableau, { row }: Choice, positions: readonly number[]) =>
-	positions.map((position): method.RatioLine => {
-		const column = t.nonbasic[position];
-		const [top, bottom] = [cost(t, OBJECTIVE, column), entryAt(t, row, position).abs()];
+	positions.map((slot): method.RatioLine => {
+		const column = t.nonbasic[slot];
+		const [top, bottom] = [cost(t, OBJECTIVE, column), entryAt(t, row, slot).abs()];
 		const [over, under] = [
 			{ row: OBJECTIVE, column },
 			{ row, column }
@@ -123,7 +123,7 @@ function entryHasWrongSign({ t, choice }: OfCode<PivotFinding, 'entry-has-wrong-
 		claim({ code: 'sign', t, cell: { row, column }, sign: 'negative' }),
 		claim({ code: 'sign', t, cell: { row, column }, sign: 'positive' })
 	);
-	return say`The entry ${entryValue(entryAt(t, row, choice.position))} in row ${name(t, choice.leaving)} is ${entrySign('negative')}: ${name(t, column)} becomes negative there.${told}`;
+	return say`The entry ${entryValue(entryAt(t, row, choice.slot))} in row ${name(t, choice.leaving)} is ${entrySign('negative')}: ${name(t, column)} becomes negative there.${told}`;
 }
 
 export const PIVOTS: Catalogue<PivotFinding> = {

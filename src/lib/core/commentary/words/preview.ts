@@ -18,7 +18,7 @@ import { planSentence, quantity } from './plan';
 /** The words of what a pivot would do. */
 
 function ratioHere({ t, choice, ratio, smaller }: OfCode<PreviewFinding, 'ratio-here'>): Sentence {
-	const [top, bottom] = [rhs(t, choice.row), entryAt(t, choice.row, choice.position)];
+	const [top, bottom] = [rhs(t, choice.row), entryAt(t, choice.row, choice.slot)];
 	const quotient = byLayout(
 		say`${top} ÷ ${inBrackets(bottom)}`,
 		say`−${inBrackets(top)} ÷ ${inBrackets(bottom.neg())}`
@@ -41,9 +41,9 @@ function objectiveWould({
 		: say`${name} would ${sign(change) > 0 ? en`rise` : en`fall`} by ${change.abs()}, to ${quantity(to, unit)}: ${ratio} times ${change.div(ratio).abs()}.`;
 }
 
-function rowLetsRise({ t, row, position, to }: OfCode<PreviewFinding, 'row-lets-rise'>): Sentence {
+function rowLetsRise({ t, row, slot, to }: OfCode<PreviewFinding, 'row-lets-rise'>): Sentence {
 	const basic = columnOf(t, t.basis[row]);
-	const size = entryAt(t, row, position);
+	const size = entryAt(t, row, slot);
 	if (to)
 		return say`${basic} lets it increase to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${to}.`;
 	return isZero(size)

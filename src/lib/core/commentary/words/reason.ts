@@ -44,9 +44,9 @@ function objectiveEquation(t: Tableau, { value, terms }: ObjectiveEquation): Sen
 }
 
 /** `s1 = 100 − 4 vases`: a row as the column at a position rises alone. */
-const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
-	const term = { says: name(t, t.nonbasic[position]), value: entryAt(t, row, position).neg() };
-	const raised = t.nonbasic[position];
+const rowEquation = (t: Tableau, row: number, slot: number): Sentence => {
+	const term = { says: name(t, t.nonbasic[slot]), value: entryAt(t, row, slot).neg() };
+	const raised = t.nonbasic[slot];
 	const [now, one] = [0, 1].map((by) =>
 		claim({
 			t,
@@ -59,8 +59,8 @@ const rowEquation = (t: Tableau, row: number, position: number): Sentence => {
 	);
 	return say`${name(t, t.basis[row])} = ${rhs(t, row)}${signedAfter([term])}${now}${one}`;
 };
-const rowEquations = (t: Tableau, rows: readonly number[], position: number): Sentence =>
-	joined(rows.slice(0, 3).map((row) => rowEquation(t, row, position)));
+const rowEquations = (t: Tableau, rows: readonly number[], slot: number): Sentence =>
+	joined(rows.slice(0, 3).map((row) => rowEquation(t, row, slot)));
 
 /** What a negative basic variable would mean where another is raised by so much: a constraint violated, or an amount below its bound. */
 const called = (t: Tableau, index: number, raised: number, by: Rational): Sentence => {
@@ -114,18 +114,16 @@ function improves({ t, entering, equation, others }: OfCode<StepReason, 'improve
 	return say`While the rows hold, ${objectiveEquation(t, equation)}. The non-basic variables are 0; each unit of ${name(t, entering)} changes ${about} by ${rate ?? 0}. ${too}`;
 }
 
-function rowsCompared({ t, position, falling, other }: OfCode<StepReason, 'rows-compared'>): Sentence {
+function rowsCompared({ t, slot, falling, other }: OfCode<StepReason, 'rows-compared'>): Sentence {
 	const fall = falling.length > 1 ? en`these fall` : en`this falls`;
 	const rest =
-		other === null
-			? say``
-			: say` ${rowEquation(t, other, position)}: this does not fall, so it sets no limit.`;
-	return say`${rowEquations(t, falling, position)}: as ${name(t, t.nonbasic[position])} rises ${fall} and will reach 0.${rest}`;
+		other === null ? say`` : say` ${rowEquation(t, other, slot)}: this does not fall, so it sets no limit.`;
+	return say`${rowEquations(t, falling, slot)}: as ${name(t, t.nonbasic[slot])} rises ${fall} and will reach 0.${rest}`;
 }
 
 function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
-	const { t, row, position, limit, larger, at, amount } = found;
-	const [raised, column] = [t.nonbasic[position], t.basis[row]];
+	const { t, row, slot, limit, larger, at, amount } = found;
+	const [raised, column] = [t.nonbasic[slot], t.basis[row]];
 	const leaving = name(t, column);
 	const end = claim({ t, code: 'amount', raised, by: limit, column, value: ZERO });
 	const there = claim({ t, code: 'amount', raised, by: at, column, value: amount });
@@ -133,17 +131,17 @@ function smallestRatio(found: OfCode<StepReason, 'smallest-ratio'>): Sentence {
 		larger === null
 			? say`One unit further, at ${at},`
 			: say`With the ratio of ${name(t, t.basis[larger])}, at ${at},`;
-	return say`${rowEquation(t, row, position)}, so ${name(t, raised)} can increase to ${limit} before ${leaving} reaches 0${end}. ${further} ${leaving} would be ${amount}${there}: ${called(t, column, raised, at)}.`;
+	return say`${rowEquation(t, row, slot)}, so ${name(t, raised)} can increase to ${limit} before ${leaving} reaches 0${end}. ${further} ${leaving} would be ${amount}${there}: ${called(t, column, raised, at)}.`;
 }
 
-function dualRatio({ t, row, position, ratio, dearer, ties }: OfCode<StepReason, 'dual-ratio'>): Sentence {
-	const [leaving, entering] = [name(t, t.basis[row]), name(t, t.nonbasic[position])];
+function dualRatio({ t, row, slot, ratio, dearer, ties }: OfCode<StepReason, 'dual-ratio'>): Sentence {
+	const [leaving, entering] = [name(t, t.basis[row]), name(t, t.nonbasic[slot])];
 	const about = objectiveOf(t).name;
 	if (dearer === null)
 		return ties
 			? say`Every column that can make ${leaving} increase costs ${ratio} of ${about} per unit, so any of them may enter.`
 			: say`Only ${entering} can make ${leaving} increase: no other entry of the row is ${entrySign('negative')}.`;
-	return say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.position])} ${dearer.ratio}. With the dearer one, ${entering} would ${better(t)} ${about} afterwards: the tableau would no longer be dual feasible.`;
+	return say`${entering} costs ${ratio} of ${about} for each unit that ${leaving} rises, ${name(t, t.nonbasic[dearer.slot])} ${dearer.ratio}. With the dearer one, ${entering} would ${better(t)} ${about} afterwards: the tableau would no longer be dual feasible.`;
 }
 
 function best({ t, equation }: OfCode<StepReason, 'best'>): Sentence {
@@ -160,10 +158,10 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		say`The artificial variables add up to ${sum}. Each unit of ${name(t, entering)} changes that sum by ${rate}${claim({ t, code: 'rate', goal: goal === 'big-m' ? BIG_M : INFEASIBILITY, column: entering, change: rate })}. ${goal === 'big-m' ? say`As M is larger than any other number, this counts first, whatever ${objectiveOf(t).name} does.` : say`Phase one asks for a sum of 0; ${objectiveOf(t).name} has to wait.`}`,
 	'rows-compared': rowsCompared,
 	'smallest-ratio': smallestRatio,
-	'next-degenerate': ({ t, rows, position, limit }) =>
-		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, code: 'amount', raised: t.nonbasic[position], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
-	'length-zero': ({ t, row, position }) =>
-		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[position])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can return to an earlier basis, and then repeat for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never returns to a basis, so it ends.`,
+	'next-degenerate': ({ t, rows, slot, limit }) =>
+		say`${joined(rows.map((row) => say`${name(t, t.basis[row])}${claim({ t, code: 'amount', raised: t.nonbasic[slot], by: limit, column: t.basis[row], value: ZERO })}`))} reach 0 together, at ${limit}. Only one of them leaves; the other stays basic with the value 0.`,
+	'length-zero': ({ t, row, slot }) =>
+		say`${name(t, t.basis[row])} is 0 already${has(t, t.basis[row], ZERO)} and would fall at once, so ${name(t, t.nonbasic[slot])} cannot rise at all: the basis changes, the point does not. Steps of length 0 can return to an earlier basis, and then repeat for ever. Bland’s rule, which takes the first variable that may enter and the first that may leave, never returns to a basis, so it ends.`,
 	'row-first': ({ t, row }) =>
 		say`${name(t, t.basis[row])} = ${rhs(t, row)} is negative${has(t, t.basis[row], rhs(t, row))}: this row makes the plan infeasible. No variable would ${better(t)} ${objectiveOf(t).name}, so the column cannot be chosen by the objective.`,
 	'dual-ratio': dualRatio,
@@ -183,8 +181,8 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 			? say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, so it can increase without changing it.${told}`
 			: say`${name(t, column)} is not in the equation of ${objectiveOf(t).name}, but it cannot increase either: a step along it has length 0.${told}`;
 	},
-	'no-end': ({ t, position }) =>
-		say`As ${name(t, t.nonbasic[position])} rises, ${rowEquations(t, [...t.basis.keys()], position)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, code: 'status', status: 'unbounded' })}`,
+	'no-end': ({ t, slot }) =>
+		say`As ${name(t, t.nonbasic[slot])} rises, ${rowEquations(t, [...t.basis.keys()], slot)}: no basic variable falls, so nothing stops it, and ${objectiveOf(t).name} improves with each unit.${claim({ problem: t.form.problem, code: 'status', status: 'unbounded' })}`,
 	'sum-remains': ({ t, basic, value }) =>
 		say`A plan that satisfies every row has all artificial variables at 0. The least sum is reached here, and ${name(t, basic)} is still ${value}${has(t, basic, value)}: so no such plan exists.${noPlan(t)}`,
 	'row-excludes': ({ t, basic, value, lowering }) =>
@@ -228,13 +226,13 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 /** The wrong choice that a reason offers to be played out, in words; null where it offers none. */
 export function trialOf(found: Reason): (Trial & { readonly says: Sentence }) | null {
 	if (found.code === 'smallest-ratio' && found.larger !== null) {
-		const { t, larger: row, position } = found;
-		return { row, position, says: say`Let ${name(t, t.basis[row])} leave anyway` };
+		const { t, larger: row, slot } = found;
+		return { row, slot, says: say`Let ${name(t, t.basis[row])} leave anyway` };
 	}
 	if (found.code === 'dual-ratio' && found.dearer) {
 		const { t, row, dearer } = found;
-		const { position } = dearer;
-		return { row, position, says: say`Let ${name(t, t.nonbasic[position])} enter anyway` };
+		const { slot } = dearer;
+		return { row, slot, says: say`Let ${name(t, t.nonbasic[slot])} enter anyway` };
 	}
 	return null;
 }

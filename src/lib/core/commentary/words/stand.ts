@@ -80,13 +80,13 @@ export const STANDS: Catalogue<StandFinding> = {
 	},
 	'not-whole': ({ variables }) =>
 		say`${joined(variables.map((name) => say`${name}`))} must be integer; this is the best plan of the relaxation, and no integer plan is better.`,
-	'rises-for-ever': ({ t, position }) => {
-		const column = t.nonbasic[position];
+	'rises-for-ever': ({ t, slot }) => {
+		const column = t.nonbasic[slot];
 		return say`${columnOf(t, column)} can increase without limit: no entry of its column is ${entrySign('positive')}, so no row limits it.${noneIn(t, { column }, 'positive')}`;
 	},
-	'direction-improves': ({ t, position }) => {
-		const column = t.nonbasic[position];
-		const moves = [...rayAt(t, position)].flatMap(([variable, move]) =>
+	'direction-improves': ({ t, slot }) => {
+		const column = t.nonbasic[slot];
+		const moves = [...rayAt(t, slot)].flatMap(([variable, move]) =>
 			isZero(move) ? [] : [say`${variable} ${sign(move) > 0 ? en`rises` : en`falls`} by ${move.abs()}`]
 		);
 		return say`For each unit of ${columnOf(t, column)}, ${joined(moves)}, and ${t.form.problem.objective.name} improves by ${cost(t, OBJECTIVE, column).abs()}. There is no best plan; a limit is missing from the statement.`;

@@ -24,11 +24,11 @@ export const largerRatio: WishKind<'larger-ratio'> = {
 		const first = candidate.run(method, rule)?.first;
 		if (!first) return null;
 		const { tableau: t, choice } = first;
-		const position = t.nonbasic.indexOf(choice.entering);
+		const slot = t.nonbasic.indexOf(choice.entering);
 		// where the dual method goes first it compares along the row, and no ratio leaves the region
-		const [next] = negativeRows(t).length > 0 ? [] : largerRatios(t, position);
+		const [next] = negativeRows(t).length > 0 ? [] : largerRatios(t, slot);
 		if (!next) return null;
-		const least = rhs(t, next.least).div(entryAt(t, next.least, position));
+		const least = rhs(t, next.least).div(entryAt(t, next.least, slot));
 		if (isZero(least)) return null;
 		return next.ratio.gte(least.mul(rational(100 + atLeast, 100)))
 			? en`${next.ratio.toFraction()} for ${least.toFraction()}`

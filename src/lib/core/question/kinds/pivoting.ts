@@ -1,7 +1,7 @@
 import { sign, toText, type Rational } from '../../number/rational';
 import { leastAlong } from '../../method/admissible';
 import { goalsOf } from '../../method/primal';
-import { bestEntering, improvingPositions, type Goals } from '../../method/rules';
+import { bestEntering, improvingSlots, type Goals } from '../../method/rules';
 import { takesFirst } from '../../method/rule';
 import { largerQuotients, largerRatios, worsening } from '../../method/slips';
 import { OBJECTIVE } from '../../tableau/goal';
@@ -14,9 +14,9 @@ import { nameOfColumn, without } from './shared';
 
 /** Questions about the next pivot of a primal step: which variable enters, which leaves, the ratios, the entries afterwards. */
 
-/** A pivot of the primal method: its entering column's position, and the objective rows that count. */
+/** A pivot of the primal method: its entering column's slot, and the objective rows that count. */
 interface PrimalPivot {
-	readonly position: number;
+	readonly slot: number;
 	readonly goals: Goals;
 }
 
@@ -27,8 +27,8 @@ const beforePivot =
 		const { nextPart, next, tableau } = situation;
 		if (!next || !nextPart || nextPart === 'dual' || nextPart === 'repair' || nextPart === 'drive-out')
 			return null;
-		const position = tableau.nonbasic.indexOf(next.entering);
-		return ask(situation, { position, goals: goalsOf(tableau, nextPart) });
+		const slot = tableau.nonbasic.indexOf(next.entering);
+		return ask(situation, { slot, goals: goalsOf(tableau, nextPart) });
 	};
 
 const rateOf = (question: Question, answer: Answer) => {
@@ -52,7 +52,7 @@ export const entering: QuestionKind = {
 	answers: 'name',
 	ask: beforePivot(({ tableau: t, rule }, { goals }) => {
 		const right = bestEntering(t, goals, rule.entering).map((k) => nameOfColumn(t, t.nonbasic[k]));
-		const others = improvingPositions(t, goals).map((k) => ({
+		const others = improvingSlots(t, goals).map((k) => ({
 			answer: nameOfColumn(t, t.nonbasic[k]),
 			code: 'not-by-rule'
 		}));
@@ -65,7 +65,7 @@ export const entering: QuestionKind = {
 export const improving: QuestionKind = {
 	answers: 'name',
 	ask: beforePivot(({ tableau: t }, { goals }) => {
-		const right = improvingPositions(t, goals).map((k) => nameOfColumn(t, t.nonbasic[k]));
+		const right = improvingSlots(t, goals).map((k) => nameOfColumn(t, t.nonbasic[k]));
 		return right.length === 0 ? null : { given: {}, right, slips: without(right, enteringSlips(t, goals)) };
 	}),
 	consequence: rateOf
@@ -73,17 +73,17 @@ export const improving: QuestionKind = {
 
 export const leaving: QuestionKind = {
 	answers: 'name',
-	ask: beforePivot(({ tableau: t }, { position }) => {
-		const rows = tightestRows(t, position);
+	ask: beforePivot(({ tableau: t }, { slot }) => {
+		const rows = tightestRows(t, slot);
 		if (rows.length === 0) return null;
 		const right = rows.map((row) => nameOfColumn(t, t.basis[row]));
 		const at = ({ row }: { readonly row: number }) => ({ answer: nameOfColumn(t, t.basis[row]) });
 		const slips = [
-			...largerRatios(t, position).map((slip) => ({ ...at(slip), code: slip.code })),
-			...ratios(t, position).map((own) => ({ ...at(own), code: own.reason }))
+			...largerRatios(t, slot).map((slip) => ({ ...at(slip), code: slip.code })),
+			...ratios(t, slot).map((own) => ({ ...at(own), code: own.reason }))
 		];
 		return {
-			given: { entering: nameOfColumn(t, t.nonbasic[position]) },
+			given: { entering: nameOfColumn(t, t.nonbasic[slot]) },
 			right,
 			slips: without(right, slips)
 		};
@@ -96,10 +96,10 @@ export const leaving: QuestionKind = {
 
 export const ratio: QuestionKind = {
 	answers: 'number',
-	ask: beforePivot(({ tableau: t, pick }, { position }) => {
+	ask: beforePivot(({ tableau: t, pick }, { slot }) => {
 		const row = pick(t.basis.length);
-		const own = ratios(t, position)[row];
-		const [size, amount] = [entryAt(t, row, position), rhs(t, row)];
+		const own = ratios(t, slot)[row];
+		const [size, amount] = [entryAt(t, row, slot), rhs(t, row)];
 		const right = [own.value ? toText(own.value) : 'none'];
 		const slips: Slip[] = [];
 		if (!own.value && sign(size) < 0)
@@ -107,7 +107,7 @@ export const ratio: QuestionKind = {
 		if (own.value && sign(amount) !== 0) slips.push({ answer: toText(size.div(amount)), code: 'inverted' });
 		if (own.value) slips.push({ answer: toText(amount), code: 'not-divided' });
 		return {
-			given: { entering: nameOfColumn(t, t.nonbasic[position]), row: nameOfColumn(t, t.basis[row]) },
+			given: { entering: nameOfColumn(t, t.nonbasic[slot]), row: nameOfColumn(t, t.basis[row]) },
 			right,
 			slips: without(right, slips)
 		};
@@ -163,18 +163,18 @@ export const KEPT = {
 /** A pivot that may not be the one of the rule: another improving column with its own row, or the right column with a row that is not the tightest. */
 export const ruleKept: QuestionKind = {
 	answers: 'choice',
-	ask: beforePivot(({ tableau: t, rule, pick }, { position, goals }) => {
-		const tightest = tightestRows(t, position);
+	ask: beforePivot(({ tableau: t, rule, pick }, { slot, goals }) => {
+		const tightest = tightestRows(t, slot);
 		if (tightest.length === 0) return null;
 		const best = new Set(bestEntering(t, goals, rule.entering));
-		const pivots: { readonly position: number; readonly row: number; readonly is: keyof typeof KEPT }[] = [
-			{ position, row: tightest[0], is: 'rule' }
+		const pivots: { readonly slot: number; readonly row: number; readonly is: keyof typeof KEPT }[] = [
+			{ slot, row: tightest[0], is: 'rule' }
 		];
-		for (const k of improvingPositions(t, goals)) {
+		for (const k of improvingSlots(t, goals)) {
 			const [row] = tightestRows(t, k);
-			if (!best.has(k) && row !== undefined) pivots.push({ position: k, row, is: 'entering' });
+			if (!best.has(k) && row !== undefined) pivots.push({ slot: k, row, is: 'entering' });
 		}
-		for (const { row } of largerRatios(t, position)) pivots.push({ position, row, is: 'leaving' });
+		for (const { row } of largerRatios(t, slot)) pivots.push({ slot, row, is: 'leaving' });
 		const shown = pivots[pick(pivots.length)];
 		const slips: Readonly<Record<keyof typeof KEPT, Slip[]>> = {
 			rule: [
@@ -193,7 +193,7 @@ export const ruleKept: QuestionKind = {
 		return {
 			given: {
 				rule: rule.entering,
-				entering: nameOfColumn(t, t.nonbasic[shown.position]),
+				entering: nameOfColumn(t, t.nonbasic[shown.slot]),
 				leaving: nameOfColumn(t, t.basis[shown.row]),
 				choices: Object.values(KEPT)
 			},
@@ -209,7 +209,7 @@ export const ruleKept: QuestionKind = {
 /** Asks only where the dual method makes the next pivot. */
 const beforeDualPivot =
 	(
-		ask: (situation: Situation, row: number, position: number) => ReturnType<QuestionKind['ask']>
+		ask: (situation: Situation, row: number, slot: number) => ReturnType<QuestionKind['ask']>
 	): QuestionKind['ask'] =>
 	(situation) => {
 		const { nextPart, next, tableau } = situation;
@@ -236,11 +236,11 @@ export const dualLeaving: QuestionKind = {
 
 export const dualEntering: QuestionKind = {
 	answers: 'name',
-	ask: beforeDualPivot(({ tableau: t }, row, position) => {
+	ask: beforeDualPivot(({ tableau: t }, row, slot) => {
 		const quotients = rowRatios(t, row, OBJECTIVE);
-		if (!quotients[position]?.value) return null;
+		if (!quotients[slot]?.value) return null;
 		const right = leastAlong(t, row).map((k) => nameOfColumn(t, t.nonbasic[k]));
-		const larger = largerQuotients(t, row).map(({ position: k, code }) => [k, code] as const);
+		const larger = largerQuotients(t, row).map(({ slot: k, code }) => [k, code] as const);
 		const none = quotients.flatMap(({ value }, k) => {
 			if (value || t.barred.has(t.nonbasic[k])) return [];
 			return [[k, sign(entryAt(t, row, k)) > 0 ? 'positive-entry' : 'zero-entry'] as const];
@@ -254,11 +254,11 @@ export const dualEntering: QuestionKind = {
 
 export const gain: QuestionKind = {
 	answers: 'number',
-	ask: beforePivot(({ tableau: t, next, nextPart, problem }, { position }) => {
+	ask: beforePivot(({ tableau: t, next, nextPart, problem }, { slot }) => {
 		if ((nextPart !== 'primal' && nextPart !== 'phase-two') || !next) return null;
 		const up = problem.objective.sense === 'max' ? 1 : -1;
-		const rate = cost(t, OBJECTIVE, t.nonbasic[position]).neg().mul(up);
-		const ratio = rhs(t, next.row).div(entryAt(t, next.row, position));
+		const rate = cost(t, OBJECTIVE, t.nonbasic[slot]).neg().mul(up);
+		const ratio = rhs(t, next.row).div(entryAt(t, next.row, slot));
 		const right = toText(rate.mul(ratio));
 		const slips: Slip[] = [
 			{ answer: toText(rate), code: 'rate-only' },

@@ -1,5 +1,5 @@
 import { sign, toText } from '../../number/rational';
-import { improvingPositions } from '../../method/rules';
+import { improvingSlots } from '../../method/rules';
 import { nonbasicRead } from '../../method/slips';
 import { optimalSet } from '../../answer/optimal-set';
 import { OBJECTIVE } from '../../tableau/goal';
@@ -32,9 +32,9 @@ function stateOf(t: Tableau): string {
 	);
 	if (contradicts) return 'infeasible';
 	if (negative.length > 0) return 'not-feasible';
-	const improving = improvingPositions(t, [OBJECTIVE]);
+	const improving = improvingSlots(t, [OBJECTIVE]);
 	if (improving.length === 0) return 'optimal';
-	return improving.some((position) => tightestRows(t, position).length === 0) ? 'unbounded' : 'improvable';
+	return improving.some((slot) => tightestRows(t, slot).length === 0) ? 'unbounded' : 'improvable';
 }
 
 export const state: QuestionKind = {
@@ -58,7 +58,7 @@ export const phaseTwo: QuestionKind = {
 	answers: 'yes-no',
 	ask({ tableau: t, part }) {
 		const goal = t.goals.find(({ kind }) => kind === 'infeasibility');
-		if (part !== 'phase-one' || !goal || improvingPositions(t, [goal]).length > 0) return null;
+		if (part !== 'phase-one' || !goal || improvingSlots(t, [goal]).length > 0) return null;
 		const mayBegin = sign(goalValue(t, goal)) === 0;
 		const hasArtificial = t.basis.some((column) => isArtificial(t, column));
 		const slip = mayBegin
