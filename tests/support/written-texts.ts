@@ -115,6 +115,12 @@ export const TEXTS: Readonly<
 		['min 4a + 3b where\n2a + b >= 10', 'min 4a + 3b\nr1: 2a + b >= 10', '“where” is ignored']
 	],
 	'signs of variables': [
+		[`${TWO}\nx + y <= 4\nx >= -5\nx to 5`, `${TWO}\nr1: x + y <= 4\nx from -5 to 5`, 'no longer at least 0'],
+		[
+			`${TWO}\nx + y <= 4\nx from 2 to 5\nx >= -5`,
+			`${TWO}\nr1: x + y <= 4\nx from 2 to 5`,
+			'which is tighter'
+		],
 		[`${TWO}\nx + y <= 4\ny <= 0`, `${TWO}\nr1: x + y <= 4\ny free to 0`, 'no longer at least 0'],
 		[`${TWO}\nx + y <= 4\ny <= 0\nx, y >= 0`, `${TWO}\nr1: x + y <= 4\ny to 0`],
 		[`${TWO}\nx, y >= 0\nx + y <= 4\ny <= 0`, `${TWO}\nr1: x + y <= 4\ny to 0`]

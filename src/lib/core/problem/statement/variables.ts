@@ -23,9 +23,8 @@ export class VariableTable {
 		private readonly places: TextPlace[]
 	) {}
 
-	/** lower bounds below zero that rows say, and names of which a sign or bound is said besides */
+	/** lower bounds below zero that rows say */
 	private readonly negative = new Map<string, { value: Rational; at: { from: number; to: number } }>();
-	private readonly explicit = new Set<string>();
 	/** names of which a lower bound is said, and where `x ≤ 0` stands */
 	private readonly fromBelow = new Set<string>();
 	private readonly atMostZero = new Map<string, { from: number; to: number }>();
@@ -46,7 +45,7 @@ export class VariableTable {
 		}
 		for (const [name, { value, at }] of this.negative) {
 			const draft = this.draft(name);
-			const isTighter = this.explicit.has(name) && draft.lower !== null;
+			const isTighter = this.fromBelow.has(name) && draft.lower !== null;
 			if (!isTighter) draft.lower = value;
 			this.findings.notice(
 				at,
@@ -79,7 +78,6 @@ export class VariableTable {
 	/** `x ≥ c` sets the lower bound, `x ≤ c` the upper one; `x ≤ 0` alone says that x is not positive. */
 	bound(name: string, relation: Relation, value: Rational, at: { from: number; to: number }): void {
 		const draft = this.draft(name);
-		this.explicit.add(name);
 		if (relation === '>=') {
 			draft.lower = value;
 			this.fromBelow.add(name);
@@ -91,7 +89,6 @@ export class VariableTable {
 
 	/** `2 ≤ x ≤ 10` sets both. */
 	between(name: string, lower: Rational, upper: Rational): void {
-		this.explicit.add(name);
 		this.fromBelow.add(name);
 		Object.assign(this.draft(name), { lower, upper });
 	}
@@ -153,7 +150,6 @@ export class VariableTable {
 				return;
 			}
 			for (const draft of drafts) {
-				this.explicit.add(draft.name);
 				if (node.name === 'From' || relation === '=') this.fromBelow.add(draft.name);
 				if (node.name === 'From') draft.lower = value.constant;
 				else if (node.name === 'To') draft.upper = value.constant;
