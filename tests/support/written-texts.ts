@@ -147,6 +147,21 @@ export const TEXTS: Readonly<
 			'is read as “x, y integer”'
 		]
 	],
+	'the sense behind': [
+		['Profit: P = 3x + 2y (maximise)\nClay: x + y <= 4', 'max P = 3x + 2y\nClay: x + y <= 4'],
+		['Profit: 3x + 2y (max)\nClay: x + y <= 4', 'max Profit = 3x + 2y\nClay: x + y <= 4'],
+		['Cost 3x + 2y should be minimised\nx + y >= 4', 'min Cost = 3x + 2y\nr1: x + y >= 4'],
+		['The profit 3x + 2y must be maximised where x + y <= 4', 'max profit = 3x + 2y\nr1: x + y <= 4'],
+		['Profit (max): 3x + 2y\nx + y <= 4', 'max Profit = 3x + 2y\nr1: x + y <= 4'],
+		['P = 3x + 2y is to be maximised\nx + y <= 4', 'max P = 3x + 2y\nr1: x + y <= 4']
+	],
+	'lines drawn below a heading': [
+		[
+			'Production\n==========\nmax 3x + 2y\nConstraints\n-----------\nx + y <= 4',
+			'max 3x + 2y\nr1: x + y <= 4',
+			'is ignored'
+		]
+	],
 	'an objective with a remark, or its name first': [
 		['z = max 3x + 2y\nx + y <= 4', 'max z = 3x + 2y\nr1: x + y <= 4'],
 		[
@@ -523,7 +538,7 @@ export const TEXTS: Readonly<
 		[
 			`${TWO}\nx + y <= 4;  clay\nx + 3y <= 6;  kiln`,
 			`${TWO}\nclay: x + y <= 4\nkiln: x + 3 y <= 6`,
-			'2 places'
+			'“clay”, “kiln” beside their rows are read as their names.'
 		],
 		[`${TWO}\nx + y <= 4 ... (1)\nx + 3y <= 6 ... (2)`, `${TWO}\nr1: x + y <= 4\nr2: x + 3 y <= 6`],
 		[`${TWO}\nclay (kg): x + y <= 4`, `${TWO}\nclay: x + y <= 4`, 'clay [kg]'],

@@ -185,8 +185,12 @@ const MESSAGES = {
 	/** How what is written by another habit was read, in so many places: each way of writing it with what it means, or nothing where it is ignored. */
 	readAs: (kind: ReadingKind, read: readonly ReadPart[], places: number): string => {
 		const [{ written, means }] = read;
-		if (kind === 'label' && !written && means)
-			return en`“${means.replace(/\s*[:=]$/, '')}” beside its row is read as its name${inPlaces(places)}.`;
+		if (kind === 'label' && !written && means) {
+			const names = read.filter((own) => !own.written).map((own) => `“${own.means.replace(/\s*[:=]$/, '')}”`);
+			return names.length > 1
+				? en`${names.slice(0, MOST_READ).join(', ')}${names.length > MOST_READ ? ' …' : ''} beside their rows are read as their names.`
+				: en`${names[0]} beside its row is read as its name.`;
+		}
 		if (PASSED[kind] && (ALWAYS.has(kind) || !written || !means))
 			return PASSED[kind] + inPlaces(places) + '.';
 		const each = read.map((own, i) => {

@@ -86,10 +86,18 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		const { from } = clause;
 		// z → max, its expression elsewhere
 		const isName = /^w$/.test(clause.shape);
+		// Cost 3x + 2y should be minimised
+		const lead = /^w+(?=n)/.exec(clause.shape)?.[0].length ?? 0;
+		if (lead > 0) {
+			clause.labelled = nameOf(clause, 0, lead);
+			draft.put({ from, to: clause.tokens[lead].from }, '', 'label');
+			clause.drop(0, lead);
+		}
 		const named = definition(clause);
 		if (named) name(clause, 0, named.body, named.name, draft);
 		else if (/^l/.test(clause.shape)) draft.put(clause.span(0, 1), '', 'sense');
-		draft.put({ from, to: from }, `${/^max/i.test(sense.says) ? 'max' : 'min'} `, 'sense');
+		const called = !named && clause.labelled ? `${clause.labelled} = ` : '';
+		draft.put({ from, to: from }, `${/^max/i.test(sense.says) ? 'max' : 'min'} ${called}`, 'sense');
 		if (!isName) return;
 		clause.tokens = [
 			{ ...sense, from, to: from, apart: false },
@@ -99,6 +107,14 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 	// z = max 3x + 2y
 	if (/^wrg[^rg]+$/.test(clause.shape) && tokens[1].says === '=') {
 		draft.put({ from: clause.from, to: tokens[3].from }, `${tokens[2].says} ${tokens[0].says} = `, 'sense');
+		return;
+	}
+	// Profit (max): 3x + 2y
+	const marked = /^(w+)pgql(?=[nwsp])/.exec(clause.shape);
+	if (marked) {
+		const called = nameOf(clause, 0, marked[1].length);
+		const { says: sense } = tokens[marked[1].length + 1];
+		draft.put({ from: clause.from, to: tokens[marked[0].length].from }, `${sense} ${called} = `, 'sense');
 		return;
 	}
 	const g = clause.shape.indexOf('g');

@@ -243,7 +243,7 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		const rest = clause.shape.slice(colon + 1);
 		// signs and domains have no name, and the objective takes it for its own
 		const isSigns = SIGNS.test(rest);
-		if (isSigns || (/^g/.test(rest) && !isHeading(text))) {
+		if (isSigns || (/g/.test(rest) && !isHeading(text))) {
 			// Solve by hand: max 3x + 2y
 			const isTask =
 				/^(?:solve|find|use|using|consider|determine|show|graph|draw|given|minimi[sz]e|maximi[sz]e)\b/i.test(

@@ -126,6 +126,8 @@ const RULES = [
 	),
 	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
 	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
+	rule('sense', 'max', 'sense', `${MUST}maximi[sz]ed`),
+	rule('sense', 'min', 'sense', `${MUST}minimi[sz]ed`),
 	rule(
 		'sense',
 		'max',
@@ -172,7 +174,7 @@ const FIRST = new Set(
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
 		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
-		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonneg nonnegative negative positive nichtnegativ from max min maximise maximize maximising maximizing maximisation ' +
+		'entera enteras unrestricted free unconstrained urs of any frei libre libres non nonneg nonnegative negative positive nichtnegativ from max min maximise maximize maximised maximized minimised minimized maximising maximizing maximisation ' +
 		'maximization minimal minimise minimize minimising minimizing minimisation minimization maximieren maximiere maximiser maximizar minimieren minimiere minimiser minimizar twice ' +
 		'double two thrice three triple half one inf infinity infty plus minus times and but und et or oder ou over y'
 	).split(' ')

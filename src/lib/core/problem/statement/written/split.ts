@@ -26,7 +26,10 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 	}
 	const full = lines.filter((line) => {
 		// a line drawn between others
-		const isDrawn = line.length > 2 && /^[slt?]+$/.test(letters(line));
+		const isDrawn =
+			line.length > 2 &&
+			(/^[slt?]+$/.test(letters(line)) ||
+				line.every(({ kind, says: sign }) => kind === 'relation' && sign === '='));
 		if (isDrawn) draft.put({ from: line[0].from, to: line.at(-1)!.to }, '', 'mark');
 		return line.length > 0 && !isDrawn;
 	});
@@ -231,7 +234,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				token.kind === 'word' &&
 				/^(?:where|with|while|st)$/i.test(token.says) &&
 				depth === 0 &&
-				/g.*[stnd].*[nwq]$|g.*r.*[nwq]$/.test(before) &&
+				/g.*[stnd].*[nwq]$|g.*r.*[nwq]$|[nwq]g$/.test(before) &&
 				(rest.length === 0 || rest.some(({ kind }) => kind === 'relation'));
 			if (token.kind === 'such' || joins) {
 				if (/[stdr]$/.test(before)) own.push(token);
