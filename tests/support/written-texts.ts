@@ -64,6 +64,13 @@ export const TEXTS: Readonly<
 			'“the number of” is ignored (2 places)'
 		]
 	],
+	'a relation behind its number': [
+		[
+			`${TWO}\nx + y = 10 or less\nx is 2 or more`,
+			`${TWO}\nr1: x + y <= 10\nr2: x >= 2`,
+			'“= 10 or less” is read as “≤ 10”'
+		]
+	],
 	'numbers in words': [
 		[
 			'max three x + 2 y\nx + two y <= ten\none x + y >= two',

@@ -66,6 +66,24 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 	);
 }
 
+/** x + y = 10 or less, x is 2 or more: a relation that the words behind its number say. */
+export function settleOrLess(clause: Clause, draft: Draft): void {
+	const found = shape('r(NUM)Ow$').exec(clause.shape);
+	const end = found && clause.tokens.at(-1)!;
+	const less = end && /^(?:(less|fewer|below|lower)|more|above|higher)$/i.exec(end.says);
+	if (!found || !less || relationOf(clause.tokens[found.index]) !== '=') return;
+	const relation = clause.tokens[found.index];
+	const says = less[1] ? '≤' : '≥';
+	const at = found.index + 1 + found[1].length;
+	const amount = clause.text(found.index + 1, at);
+	draft.put({ from: relation.from, to: clause.to }, `${says} ${amount}`, 'relation');
+	clause.tokens = [
+		...clause.tokens.slice(0, found.index),
+		{ ...relation, says },
+		...clause.tokens.slice(found.index + 1, at)
+	];
+}
+
 /** At least 2 chairs per table: chairs ≥ 2 tables; each table needs a name that the text knows, as it stands or in the plural. */
 export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): void {
 	const label = /^wl/.test(clause.shape) ? 2 : 0;

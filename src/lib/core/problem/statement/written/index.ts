@@ -7,7 +7,7 @@ import { passTelling } from './telling';
 import { settleGoal } from './goals';
 import { settleSigns } from './signs';
 import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
-import { passCounts, settleComparison, settleRatio } from './comparisons';
+import { passCounts, settleComparison, settleOrLess, settleRatio } from './comparisons';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 import { refuseTable } from './tables';
@@ -40,6 +40,7 @@ export function readWritten(source: string): Written {
 		settleDots(clause, draft);
 		settleProportion(clause, draft);
 		settleComparison(clause, draft);
+		settleOrLess(clause, draft);
 	}
 	const isHyphen = hyphens(clauses);
 	spacedIndices(clauses, draft);
