@@ -139,3 +139,45 @@ describe.each([
 		expect(printStatement(bare(problem!))).toBe(printStatement(bare(readStatement(means).problem!)));
 	});
 });
+
+test('a table of transport costs is a problem whose activities are the ways, whichever side the sources stand on', () => {
+	const { problem, notes } = readBlock(
+		'To\\From\tW1\tW2\tSupply\nF1\t8\t6\t35\nF2\t9\t12\t50\nDemand\t45\t20\t'
+	);
+	expect(printStatement(problem!).trim()).toBe(
+		[
+			'min cost = 8 F1_W1 + 6 F1_W2 + 9 F2_W1 + 12 F2_W2',
+			'F1: F1_W1 + F1_W2 ≤ 35',
+			'F2: F2_W1 + F2_W2 ≤ 50',
+			'W1: F1_W1 + F2_W1 ≥ 45',
+			'W2: F1_W2 + F2_W2 ≥ 20'
+		].join('\n')
+	);
+	expect(notes.join()).toContain('transport costs');
+	const turned = readBlock('\tF1\tF2\tDemand\nW1\t8\t9\t45\nW2\t6\t12\t20\nSupply\t35\t50\t65');
+	expect(turned.problem!.constraints.map(({ name, relation }) => name + relation)).toEqual([
+		...['W1>=', 'W2>=', 'F1<=', 'F2<=']
+	]);
+	expect(turned.problem!.objective.terms.get('F2_W1')?.toFraction()).toBe('9');
+	const numbered = readBlock('\t1\t2\tSupply (t)\n1\t8\t\t35\n2\t9\t12\t50\nDemand (t)\t45\t20\t').problem!;
+	expect(printStatement(numbered).trim()).toBe(
+		'min cost = 8 x1_1 + 9 x2_1 + 12 x2_2\nfrom_1 [t]: x1_1 ≤ 35\nfrom_2 [t]: x2_1 + x2_2 ≤ 50\nto_1 [t]: x1_1 + x2_1 ≥ 45\nto_2 [t]: x2_2 ≥ 20'
+	);
+	// a technology table with capacities is none
+	expect(
+		readBlock('\tA\tB\tCapacity\nclay\t2\t1\t9\nkiln\t1\t1\t8\nprofit\t3\t2\t').problem!.variables
+	).toHaveLength(2);
+});
+
+test('two rows of one name are told at the second of them', () => {
+	const { problem, fault } = readBlock('\tA\tB\tRHS\nclay\t2\t1\t9\nclay\t1\t1\t8\nprofit\t3\t2\t');
+	expect([problem, fault?.row, fault?.column]).toEqual([null, 2, 0]);
+	expect(fault?.message).toContain('Two rows are called “clay”');
+});
+
+test('a first line of prices is no head, and what only leads to rows no name', () => {
+	const { problem } = readBlock('Profit\t$7.00\t$5.00\ns.t.\t4\t3\t<=\t240\nPaint\t2\t1\t<=\t100');
+	expect(printStatement(problem!).trim()).toBe(
+		'max Profit = 7 x1 + 5 x2\nr1: 4 x1 + 3 x2 ≤ 240\nPaint: 2 x1 + x2 ≤ 100'
+	);
+});

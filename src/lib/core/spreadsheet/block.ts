@@ -2,6 +2,7 @@ import { en } from '../language/language';
 import { dsvFormat } from 'd3-dsv';
 import type { Problem, Relation, Sense } from '../problem/types';
 import { amountHead, arranged, GOAL, GOAL_NAMES, isNumber, RESULT, withUnit } from './arrange';
+import { transportCells } from './transport';
 import { CellFault, hasDecimalCommas, isAboutActivities, readTable, RELATIONS } from './csv';
 
 /** A block of cells as it comes from any spreadsheet, and what it is understood as. */
@@ -58,6 +59,8 @@ const MAX_CELLS = 60_000;
 const MAX_WIDTH = 2_000;
 /** what stands above the names of a simplex tableau’s rows */
 const BASIS = /^(?:basis|base|basic(?: variables?)?|b\.?v\.?)$/i;
+const isLead = (name: string): boolean =>
+	/^(?:s\.?\s?t\.?|subject to|such that|constraints?):?$/i.test(name.trim());
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
@@ -139,12 +142,18 @@ function tabbed(text: string): string {
 		.join('\n');
 }
 
+/** Whether all cells of a first line but its name are amounts: then it is no head. */
+const isAmounts = ([, ...rest]: readonly string[]): boolean =>
+	rest.some((cell) => cell.trim()) && rest.every((cell) => isBlank(cell) || isNumber(meantBy(cell.trim())));
+
 function cellsOf(text: string, separator: string): string[][] {
 	const lines = fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'));
 	const rows = dsvFormat(separator === '  ' ? '\t' : separator)
 		.parseRows(separator === '  ' ? tabbed(lines) : lines)
 		.map((row, i) =>
-			row.map((cell, j) => (i === 0 || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())))
+			row.map((cell, j) =>
+				(i === 0 && !isAmounts(row)) || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())
+			)
 		)
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
@@ -249,7 +258,17 @@ function guess(
 	given: Partial<BlockLayout>
 ): { cells: string[][]; layout: BlockLayout; roles: ColumnRole[]; notes: readonly string[] } {
 	const separator = given.separator ?? separatorOf(text);
-	const { cells, isTurned, notes } = arranged(cellsOf(text, separator), given.isTurned);
+	const plain = cellsOf(text, separator);
+	const ways = given.isTurned === undefined ? transportCells(plain) : null;
+	const { cells, isTurned, notes } = ways
+		? {
+				cells: ways,
+				isTurned: false,
+				notes: [
+					en`This is read as a table of transport costs: each way from a source to a destination is an activity, sources send at most what they have, and destinations get at least what they need.`
+				]
+			}
+		: arranged(plain, given.isTurned);
 	const columns = given.columns ?? {};
 	const inner = (rows: readonly (readonly string[])[]) => rows.flatMap((row) => row.slice(1));
 	const hasHeads =
@@ -367,6 +386,17 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 	);
 	if (blank)
 		return wrong(en`This row has no amount. Type it, 0 if it is 0, or leave the row out.`, blank.i, amount);
+	const named = lines.flatMap(({ row, i }) => {
+		const own = name === undefined || i === layout.objective || aboutOf(row) ? '' : withUnit(row[name]).name;
+		return own ? [{ own, i }] : [];
+	});
+	const again = named.find(({ own }, k) => named.some((other, l) => l < k && other.own === own));
+	if (again)
+		return wrong(
+			en`Two rows are called “${again.own}”. Give one of them another name in the cells above, or leave it out.`,
+			again.i,
+			name
+		);
 	const places: number[] = [];
 	const rows = lines.flatMap(({ row, i }): string[][] => {
 		const isGoal = i === layout.objective;
@@ -388,7 +418,8 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		};
 		if (isGoal) return [line(goalName(own.name, layout.sense), '', row[amount] ?? '')];
 		if (about) return [line(about, '', '')];
-		const called = own.name.replace(/:$/, '');
+		// what only leads to the rows is no name
+		const called = isLead(own.name) ? '' : own.name.replace(/:$/, '');
 		const sign = relation === undefined ? '' : row[relation];
 		const limits = [amount, second].flatMap((j) =>
 			j === undefined || isBlank(row[j])
