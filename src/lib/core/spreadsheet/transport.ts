@@ -1,3 +1,4 @@
+import { asName } from '../problem/names';
 import { isNumber, withUnit } from './arrange';
 
 /** A table of transport costs: sources and destinations along its sides, what each has and needs at its edges (Hitchcock 1941). */
@@ -29,7 +30,7 @@ export function transportCells(cells: readonly (readonly string[])[]): string[][
 	const names = [...lines.map(([name]) => name), ...columns];
 	// places that are only numbered, or called the same on both sides
 	const isPlain = new Set(names).size === names.length && names.every((name) => /^\p{L}/u.test(name));
-	const wayOf = (from: string, to: string) => `${/^\p{L}/u.test(from) ? '' : 'x'}${from} ${to}`;
+	const wayOf = (from: string, to: string) => asName(`${/^\p{L}/u.test(from) ? '' : 'x'}${from} ${to}`);
 	const ways = lines.flatMap((line, i) =>
 		columns.flatMap((column, j) => {
 			const cost = line[j + 1].trim();
