@@ -58,6 +58,8 @@ export class Handout {
 	withLink = $state(false);
 	#made = $state.raw<SheetPages>([]);
 	#failure = $state<string | null>(null);
+	/** why the files asked for last did not come; they can be asked for again */
+	#fileFault = $state<string | null>(null);
 	readonly running = new Running<'pages'>();
 	/** how many requests for files are under way */
 	#making = $state(0);
@@ -165,7 +167,7 @@ export class Handout {
 	async make(): Promise<void> {
 		const request = this.#request();
 		if (!request) return;
-		this.#failure = null;
+		this.#failure = this.#fileFault = null;
 		await this.running.during('pages', async (signal) => {
 			const { sheetsInWorker } = await import('$lib/work/client');
 			try {
@@ -175,6 +177,10 @@ export class Handout {
 				this.#failure = en`The sheet could not be made: ${(error as Error).message}.`;
 			}
 		});
+	}
+
+	get fileFault(): string | null {
+		return this.#fileFault;
 	}
 
 	/** whether files are being made: that ends neither the pages nor other files */
@@ -187,11 +193,12 @@ export class Handout {
 		const request = this.#request();
 		if (!request) return [];
 		this.#making += 1;
+		this.#fileFault = null;
 		try {
 			const { sheetFilesInWorker } = await import('$lib/work/client');
 			return await sheetFilesInWorker({ ...request, format });
 		} catch (error) {
-			this.#failure = en`The files could not be made: ${(error as Error).message}.`;
+			this.#fileFault = en`The files could not be made: ${(error as Error).message}.`;
 			return [];
 		} finally {
 			this.#making -= 1;

@@ -271,7 +271,7 @@
 						? ''
 						: `${pages} ${pages === 1 ? en`page` : en`pages`}`}
 		</p>
-		{#if handout.refusal}<p role="alert">{handout.refusal}</p>{/if}
+		{#if handout.refusal ?? handout.fileFault}<p role="alert">{handout.refusal ?? handout.fileFault}</p>{/if}
 		{#if handout.blocks.tableaux === 'cells'}
 			<p class="text-note text-soft">
 				{en`Press a number of a tableau to leave it blank; press it again to print it.`}
