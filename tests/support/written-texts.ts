@@ -51,6 +51,16 @@ export const TEXTS: Readonly<
 		[`${TWO}\nx + y <= 4\nx is at least 3 less than y`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= -3`],
 		[`${TWO}\nx + y <= 4\ngap: x is at most 3 less than y`, `${TWO}\nr1: x + y <= 4\ngap: x - y >= -3`],
 		[`${TWO}\nx + y <= 4\nx exceeds y by at least 2`, `${TWO}\nr1: x + y <= 4\nr2: x - y >= 2`],
+		[
+			`${TWO}\nx + y <= 4\nx exceeds y by more than 2`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y >= 2`,
+			'A strict inequality'
+		],
+		[
+			`${TWO}\nx + y <= 4\nx is less than 3 more than y`,
+			`${TWO}\nr1: x + y <= 4\nr2: x - y <= 3`,
+			'A strict inequality'
+		],
 		[`${TWO}\nx + y <= 4\nx must not exceed y by more than 3`, `${TWO}\nr1: x + y <= 4\nr2: x - y <= 3`],
 		[
 			'max 3 chairs + 2 tables\nchairs + tables <= 9\nthere are at least 2 chairs per table',

@@ -9,15 +9,25 @@ const sourceOf = (clause: Clause, { from, to }: Token): string => clause.source.
 const OPPOSITE: Readonly<Record<string, string>> = { '≤': '≥', '≥': '≤', '=': '=' };
 const relationOf = ({ says }: Token): string => (/^[≥>⩾]/.test(says) ? '≥' : /^[≤<⩽]/.test(says) ? '≤' : '=');
 
-/** Writes a clause as one row, from its first token or from behind its label. */
-function write(clause: Clause, from: number, row: readonly (Token | string)[], draft: Draft): void {
+/**
+ * Writes a clause as one row, from its first token or from behind its label.
+ * @param said its relation as it stands, which may be a strict one
+ */
+function write(
+	clause: Clause,
+	from: number,
+	row: readonly (Token | string)[],
+	said: Token,
+	draft: Draft
+): void {
 	const first = clause.tokens[from];
 	const tokens = row.map((own): Token =>
 		typeof own === 'string'
 			? { ...first, kind: /[+-]/.test(own) ? 'sign' : 'relation', says: own, habit: null, apart: true }
 			: { ...own, apart: true }
 	);
-	draft.put({ from: first.from, to: clause.to }, tokens.map(({ says }) => says).join(' '), 'relation');
+	const kind = said.habit === 'strict' ? 'strict' : 'relation';
+	draft.put({ from: first.from, to: clause.to }, tokens.map(({ says }) => says).join(' '), kind);
 	clause.tokens = [...clause.tokens.slice(0, from), ...tokens];
 }
 
@@ -44,6 +54,7 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 				than[1] ? '-' : '+',
 				...own.slice(more[1].length + 1, second)
 			],
+			own[more[1].length],
 			draft
 		);
 	}
@@ -58,10 +69,13 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 	// must not exceed y by more than 3; anything else that must not be is no row
 	if (isNot && !(by[3] && /more than/i.test(sourceOf(clause, own[word + 1])))) return;
 	const relation = isNot ? '≤' : how;
+	// not by more than 3 is at most 3: nothing strict is left of it
+	const said = by[3] && !isNot ? own[word + 1] : { ...own[first], habit: null };
 	write(
 		clause,
 		label,
 		[...own.slice(0, first), relation, ...own.slice(first + 1, word), '+', ...amount],
+		said,
 		draft
 	);
 }
@@ -105,7 +119,7 @@ export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): 
 	if (!relation || !isPer(per)) return;
 	const [counted, base] = [known(of), known(each)];
 	if (!counted || !base || counted.says === base.says) return;
-	write(clause, label, [counted, relationOf(relation), amount, base], draft);
+	write(clause, label, [counted, relationOf(relation), amount, base], relation, draft);
 }
 
 /** The number of pears is at least the number of apples: what only counts a variable says nothing. */
