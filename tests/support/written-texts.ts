@@ -106,6 +106,22 @@ export const TEXTS: Readonly<
 			'“€/piece ·” is read as “[€/piece]” (2 places)'
 		]
 	],
+	'for each index, said first': [
+		[
+			'min 3·x₁ + 2·x₂\nx₁ + x₂ >= 4\n∀i: xᵢ ≥ 0',
+			'min 3 x1 + 2 x2\nr1: x1 + x2 >= 4',
+			'“xᵢ ≥ 0” is read as “x1, x2 ≥ 0”'
+		],
+		['min 3 x1 + 2 x2\nx1 + x2 >= 4\nfor all i: x_i >= 0', 'min 3 x1 + 2 x2\nr1: x1 + x2 >= 4']
+	],
+	'what is to be done with it': [
+		[
+			`${TWO}\nx + y <= 4\nSolve graphically.\nFind the best plan and explain.`,
+			`${TWO}\nr1: x + y <= 4`,
+			'is ignored (2 places)'
+		],
+		[`${TWO}\nx + y <= 4\ny = 0.5x or more`, `${TWO}\nr1: x + y <= 4\nr2: y - 0.5 x >= 0`]
+	],
 	'all of them': [[`${TWO}\nx + y <= 4\nall >= 0`, `${TWO}\nr1: x + y <= 4`]],
 	'what only leads to a statement': [
 		[

@@ -82,7 +82,7 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 
 /** x + y = 10 or less, x is 2 or more: a relation that the words behind its number say. */
 export function settleOrLess(clause: Clause, draft: Draft): void {
-	const found = shape('r(NUM)Ow$').exec(clause.shape);
+	const found = /r([^rO]+)Ow$/.exec(clause.shape);
 	const end = found && clause.tokens.at(-1)!;
 	const less = end && /^(?:(less|fewer|below|lower)|more|above|higher)$/i.exec(end.says);
 	if (!found || !less || relationOf(clause.tokens[found.index]) !== '=') return;

@@ -172,6 +172,13 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
 		clause.drop(0, 1);
 	}
+	// for all i: x_i ≥ 0
+	const each = /^v[^l]{1,12}l(?=.*[rih])/.exec(clause.shape)?.[0].length ?? 0;
+	const indices = clause.tokens.slice(1, Math.max(1, each - 1)).filter(({ kind }) => kind === 'word');
+	if (each > 0 && indices.every(({ says }) => /^\p{L}$/u.test(says))) {
+		draft.put({ from: clause.from, to: clause.tokens[each].from }, '', 'domain');
+		clause.drop(0, each);
+	}
 	// x, y ≥ 0 (non-negativity)
 	const remark = SIGNS.test(clause.shape) ? /(?<=[nih])p[ws]+q$/.exec(clause.shape) : null;
 	if (remark && !clause.tokens.slice(remark.index).some(({ says }) => evidence.terms.has(says)))

@@ -47,7 +47,7 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 			!/^w+u?l/.test(here);
 		const isDone = /r/.test(before) && !/^s?n(?:dn)?r[^r]*$/.test(before);
 		const goesOn =
-			(/^r/.test(here) && !isDone && !/^r[nwuPd]*l.*r/.test(here)) ||
+			(/^r/.test(here) && !isDone && !isGoal(before) && !/^r[nwuPd]*l.*r/.test(here)) ||
 			(/^[s]/.test(here) && last && line[0].says === '+');
 		// a sum alone, with a minus in front, belongs to what has no relation yet
 		const ends =

@@ -7,6 +7,9 @@ import { ANSWER, isHeading } from './labels';
 
 const RESTRICTS =
 	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each)\b/i;
+/** what is to be done */
+const TASK =
+	/^(?:solve|find|use|determine|graph|draw|sketch|show|calculate|compute|explain|state|write|hint|note)\b.*\s/i;
 const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|for|number|the)$/i;
 const SECTION: readonly (readonly [RegExp, string | null])[] = [
 	[/^(?:generals?|gen|gin|integers?|ints?|integer variables?)$/i, 'integer'],
@@ -103,6 +106,8 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 			return pass(clause, draft, 'rows');
 		if (isMeaning(clause, evidence, /variable|unknown|where|let/i.test(clause.headed ?? '')))
 			return pass(clause, draft, 'meaning');
+		// Solve graphically.
+		if (/^[wcaf]+$/.test(line) && TASK.test(text)) return pass(clause, draft, 'prose');
 		// a word by itself that is no variable
 		if (/^wf?$/.test(line) && !evidence.terms.has(clause.tokens[0].says)) return pass(clause, draft, 'prose');
 		if (/^[?so]+$/.test(line)) return pass(clause, draft, 'rows');

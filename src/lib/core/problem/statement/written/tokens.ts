@@ -40,11 +40,11 @@ const CIRCLED = /[①-⑳]/y;
 const SUBSCRIPTS = '₀₁₂₃₄₅₆₇₈₉';
 
 const SIGNS: readonly (readonly [RegExp, TokenKind, string])[] = [
+	[/≠|!=|<>/y, 'other', '≠'],
 	[/<=>|<->|→|⟶|⇒|->|-->/y, 'arrow', ''],
 	[/<=|=<|≤|⩽|≦|≲|⪕|<[ \t]+=|=[ \t]+<(?!=)|≼|⩿/y, 'relation', '≤'],
 	[/>=|=>|≥|⩾|≧|≳|⪖|>[ \t]+=|=[ \t]+>(?!=)|≽/y, 'relation', '≥'],
 	[/:=|===?|=|＝|≡/y, 'relation', '='],
-	[/≠|!=/y, 'other', '≠'],
 	[/</y, 'relation', '≤'],
 	[/>/y, 'relation', '≥'],
 	[/\+|＋/y, 'sign', '+'],
@@ -168,7 +168,10 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 	const word = (letters: string): void => {
 		const first = source[here + letters.length] === '{' ? letters.replace(/_$/, '') : letters;
 		// what belongs to one name: its letters and the indices behind it
-		let says = first.replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit))).replace(/[’′]/g, "'");
+		let says = first
+			.replace(/[ᵢⱼₖₘₙ]/g, (letter) => `_${'ijkmn'['ᵢⱼₖₘₙ'.indexOf(letter)]}`)
+			.replace(/[₀-₉]/g, (digit) => String(SUBSCRIPTS.indexOf(digit)))
+			.replace(/[’′]/g, "'");
 		let length = first.length;
 		if (context.tex) says = says.replace(/^(\p{L}+)_(\d+)$/u, '$1$2');
 		for (
@@ -190,7 +193,7 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			'word',
 			length,
 			says,
-			/[₀-₉]|[([]|<sub>/.test(source.slice(here, here + length)) ? 'index' : 'latex'
+			/[₀-₉ᵢⱼₖₘₙ]|[([]|<sub>/.test(source.slice(here, here + length)) ? 'index' : 'latex'
 		);
 	};
 	let isTable = false;
