@@ -6,7 +6,8 @@ import { solveLinear } from '../answer/answer';
 import { compare, ZERO } from '../number/rational';
 import { readStatement } from '../problem/statement/read';
 import { isFeasible } from '../problem/types';
-import { bestCorners, keeps, openDirections, region } from './region';
+import { covered } from './labels';
+import { bestCorners, isRedundant, keeps, openDirections, region } from './region';
 
 const of = (rows: string) => region(readStatement(`max z = x + y\n${rows}`).problem!);
 const corners = (rows: string) =>
@@ -113,4 +114,38 @@ test('a plane through the origin is drawn from that point alone, a line from ano
 		intercepts(side(numbers)).map((at) => at.map((v) => v.toFraction()).join(' '));
 	expect(points([1, 2, 3])).toEqual(['0 0 0']);
 	expect(points([1, -2])).toEqual(['0 0', '2 1']);
+});
+
+test('how much of a segment a rectangle covers, by points along it', () => {
+	const place = fc.record({ x: fc.integer({ min: -9, max: 9 }), y: fc.integer({ min: -9, max: 9 }) });
+	const POINTS = 2000;
+	let crossed = 0;
+	fc.assert(
+		fc.property(place, place, place, place, (p, q, a, b) => {
+			const box = {
+				x0: Math.min(a.x, b.x) - 0.5,
+				x1: Math.max(a.x, b.x) + 0.5,
+				y0: Math.min(a.y, b.y) - 0.5,
+				y1: Math.max(a.y, b.y) + 0.5
+			};
+			const inside = Array.from({ length: POINTS }, (_, i) => (i + 0.5) / POINTS).filter((t) => {
+				const [x, y] = [p.x + t * (q.x - p.x), p.y + t * (q.y - p.y)];
+				return x > box.x0 && x < box.x1 && y > box.y0 && y < box.y1;
+			}).length;
+			const length = Math.hypot(q.x - p.x, q.y - p.y);
+			if (inside > 0 && inside < POINTS) crossed += 1;
+			expect(Math.abs(covered({ p, q }, box) - (inside / POINTS) * length)).toBeLessThanOrEqual(
+				(3 * length) / POINTS
+			);
+		}),
+		{ numRuns: 300 }
+	);
+	expect(crossed).toBeGreaterThan(50);
+});
+
+test('the only line of a plane is not redundant', () => {
+	const { axes, halfPlanes, redundant } = region(
+		readStatement('max z = x + y\na: x + y <= 4\nx, y free').problem!
+	);
+	expect([isRedundant(axes, halfPlanes, 0), redundant.size]).toEqual([false, 0]);
 });

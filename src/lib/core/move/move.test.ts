@@ -334,3 +334,29 @@ test('a trail with branches and added constraints goes on where a variable has a
 	expect(JSON.stringify(old)).not.toBe(JSON.stringify(moves));
 	expect(replay(stated(named('a'), keys('a')), path(old)).broken).toBeNull();
 });
+
+test('a pivot by hand is marked where it leaves the region, and only where the method at work stays in it', () => {
+	const seen = { inside: 0, outside: 0 };
+	fc.assert(
+		fc.property(anyProblem(), (problem) => {
+			const begun = perform(stated(problem), { kind: 'begin', way: 'primal', equalities: 'one-row' });
+			if (!begun.ok || !begun.position.work) return;
+			const { work } = begun.position;
+			const t = work.tableau;
+			const isIn = (own: Tableau) => own.basis.every((_, row) => compare(rhs(own, row), ZERO) >= 0);
+			for (const enter of t.nonbasic)
+				for (const leave of t.basis) {
+					const move = pivotMove(work, enter, leave, 'hand');
+					const made = perform(begun.position, { ...move, outside: true });
+					if (!made.ok) continue;
+					const leaves = isIn(t) && !isIn(made.position.work!.tableau);
+					expect(move.outside ?? false).toBe(leaves);
+					for (const part of ['dual', 'repair'] as const)
+						expect(pivotMove({ ...work, part }, enter, leave, 'hand').outside).toBeUndefined();
+					seen[leaves ? 'outside' : 'inside'] += 1;
+				}
+		}),
+		{ numRuns: 80 }
+	);
+	expect(Math.min(seen.inside, seen.outside)).toBeGreaterThan(10);
+});

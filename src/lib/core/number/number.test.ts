@@ -57,6 +57,11 @@ describe('rationals', () => {
 });
 
 describe('numbers as they are shown', () => {
+	test('a decimal comma, with the same digits', () => {
+		const shown = (n: number, d: number) => showNumber(rational(n, d), 'comma');
+		expect([shown(1, 4), shown(-5, 2), shown(1, 3)]).toEqual(['0,25', '−2,5', '0,3333…']);
+	});
+
 	test('fractions, decimals with an ellipsis where cut, groups of three from five digits on', () => {
 		const both = (n: bigint | number, d: bigint | number = 1) => [
 			showNumber(rational(n, d)),

@@ -423,6 +423,12 @@ describe('quizzes', () => {
 					if (!item) continue;
 					count += 1;
 					const element = itemElement(item, problem, '3.0');
+					// the declarations come first, in the order of the fields
+					item.fields.forEach(({ kind }, i) => {
+						const declared = element.children[i] as Element;
+						if (kind !== 'choice')
+							expect(declared.attributes.cardinality).toBe(kind === 'order' ? 'ordered' : 'single');
+					});
 					for (const right of item.right)
 						for (const pick of [0, 1, seed])
 							expect(graded(element, entered(item, right, pick))).toEqual({ score: 1, feedback: 'RIGHT' });

@@ -224,7 +224,11 @@ describe('notices', () => {
 			['x1', 'x2'],
 			['x1', 'x11'],
 			['x', 'y'],
-			['bowls', 'vases']
+			['bowls', 'vases'],
+			['ab', 'abc'],
+			['jug', 'jar'],
+			['jug', 'jag'],
+			['bowls', 'bowlses']
 		];
 		expect(pairs.map(([a, b]) => oneLetterAway(a, b))).toEqual([
 			true,
@@ -234,6 +238,10 @@ describe('notices', () => {
 			false,
 			false,
 			false,
+			false,
+			false,
+			false,
+			true,
 			false
 		]);
 	});
