@@ -81,6 +81,13 @@ export const TEXTS: Readonly<
 			'“= 10 or less” is read as “≤ 10”'
 		]
 	],
+	'sums in words': [
+		[`${TWO}\nthe sum of x and y is at most 4`, `${TWO}\nr1: x + y <= 4`, 'is read as “x + y ≤ 4”'],
+		[`${TWO}\nx and y together are less than 10`, `${TWO}\nr1: x + y <= 10`, 'A strict inequality'],
+		[`${TWO}\ncap: at most 10 of x and y together\nx <= 3`, `${TWO}\ncap: x + y <= 10\nr2: x <= 3`],
+		[`${TWO}\nx + y <= 4\nas many x as y`, `${TWO}\nr1: x + y <= 4\nr2: x - y = 0`],
+		[`${TWO}\nx + y <= 4\nat least twice as many x as y`, `${TWO}\nr1: x + y <= 4\nr2: x - 2y >= 0`]
+	],
 	'numbers in words': [
 		[
 			'max three x + 2 y\nx + two y <= ten\none x + y >= two',
@@ -1512,7 +1519,6 @@ export const REFUSED: readonly string[] = [
 	'max 3x + 2y\nx + y',
 	'3x + 2y\nx + y <= 4',
 	'max z-12x1-18x2=0\n3x1+6x2<=120',
-	'max 3x + 2y\nthe sum of x and y is at most 4',
 	'max ∑ c_j x_j\n∑ a_j x_j ≤ 10',
 	'max c^T x\nA x ≤ b\nx ≥ 0',
 	'max 6 A + 4 B\nA takes 2 hours, B takes 1 hour, 40 hours available',
@@ -1525,7 +1531,8 @@ export const REFUSED: readonly string[] = [
 	'max 3x1 + 3x2 + ...\nx1 + x2 <= 4',
 	'max 3x1 + 3x2 + ... + x5\nx1 + x2 <= 4',
 	'max 3x + 2y\nx + y <= 4\nx must not exceed y by at least 2',
-	'max 3x + 2y\nx + y <= 4\nas many x as y',
+	'max 3x + 2y\nx + y <= 4\nas many x as rent',
+	'max 3x + 2y\nx + y <= 4\nx ≠ 3',
 	'max 3x + 2y\nx + y <= 4\nfor every table at least 4 chairs',
 	'            x   y   RHS\nprofit      3   2\nclay        2   1   ≤ 10\nkiln        1   3   ≤ 15',
 	'max 3x + 2y\nx + y <= 4\nx ∈ {1, 3, 5}',

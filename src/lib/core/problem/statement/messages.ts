@@ -215,12 +215,13 @@ const MESSAGES = {
 		what === 'numbers'
 			? en`A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].`
 			: en`The sizes do not fit: the matrix needs a column for each entry of the objective and a row for each right-hand side.`,
-	notLinear: (what: 'either' | 'condition' | 'parity' | 'values' | 'dots' | 'decimals'): string =>
+	notLinear: (what: 'either' | 'condition' | 'parity' | 'values' | 'dots' | 'decimals' | 'unequal'): string =>
 		({
 			either: en`“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.`,
 			condition: en`“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.`,
 			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`,
 			values: en`A linear row cannot say that a variable takes one of several values. Add a binary variable for each value: x = 1 d1 + 3 d2 + 5 d3 with d1 + d2 + d3 = 1.`,
+			unequal: en`“≠” is no linear row. For a whole variable, two rows with a binary variable d say x ≠ 3: x ≤ 2 + M d and x ≥ 4 − M (1 − d) with a large number for M.`,
 			decimals: en`A decimal that never ends cannot be read exactly. Write a fraction, such as 1/3.`,
 			dots: en`The terms that “…” stands for cannot be worked out from those beside it. Write each of them.`
 		})[what],

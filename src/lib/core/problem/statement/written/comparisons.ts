@@ -1,7 +1,7 @@
 import { pluralsOf } from '../../names';
 import { shape, type Clause, type Draft } from './clause';
 import type { Evidence } from './names';
-import type { Token } from './token';
+import { isTogether, type Token } from './token';
 
 /** Amounts compared in words: x is at most 2 more than y, x exceeds y by at least 3, 2 chairs for each table, the number of pears. */
 
@@ -120,6 +120,55 @@ export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): 
 	const [counted, base] = [known(of), known(each)];
 	if (!counted || !base || counted.says === base.says) return;
 	write(clause, label, [counted, relationOf(relation), amount, base], relation, draft);
+}
+
+/** The sum of x and y is at most 4, x and y together are at most 4, at most 4 of x and y together: x + y ≤ 4. */
+export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	const label = /^wl/.test(clause.shape) ? 2 : 0;
+	const own = clause.tokens.slice(label);
+	const line = clause.shape.slice(label);
+	const first = shape('^((?:w?ww)?)(w(?:[ca]+w)+)(w?)r(NUM|SUM)$').exec(line);
+	const last = shape('^r(NUM)(w(?:[ca]+w)+)w$').exec(line);
+	const lead = first
+		? own
+				.slice(0, first[1].length)
+				.map(({ says }) => says)
+				.join(' ')
+		: '';
+	const isSum = /^(?:the )?(?:sum|total) of$/i.test(lead);
+	const isBehind = first && lead === '' && first[3] !== '' && isTogether(own[first[2].length]);
+	const isLast = last && isTogether(own.at(-1));
+	if (!(first && ((isSum && !first[3]) || isBehind)) && !isLast) return;
+	const at = isLast ? 1 + last[1].length : first![1].length;
+	const list = own
+		.slice(at, at + (isLast ? last[2] : first![2]).length)
+		.filter(({ kind }) => kind === 'word');
+	if (!list.every(({ says }) => terms.has(says))) return;
+	const relation = isLast ? own[0] : own[line.indexOf('r')];
+	const amount = isLast ? own.slice(1, at) : own.slice(line.indexOf('r') + 1);
+	const sum = list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
+	write(clause, label, [...sum, relationOf(relation), ...amount], relation, draft);
+}
+
+/** As many x as y, at least twice as many x as y: x = y, x ≥ 2 y. */
+export function settleAsMany(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	const label = /^wl/.test(clause.shape) ? 2 : 0;
+	const own = clause.tokens.slice(label);
+	const found = /^(r?)(?:(n)|ww)www$/.exec(clause.shape.slice(label));
+	if (!found) return;
+	const [x, as, y] = own.slice(-3);
+	const isSaid = found[2]
+		? /as (?:many|much)$/i.test(sourceOf(clause, own[found[1].length]))
+		: /^as (?:many|much)$/i.test(
+				own
+					.slice(found[1].length, found[1].length + 2)
+					.map(({ says }) => says)
+					.join(' ')
+			);
+	if (!isSaid || !/^as$/i.test(as.says) || !terms.has(x.says) || !terms.has(y.says)) return;
+	const relation = found[1] ? relationOf(own[0]) : '=';
+	const times = found[2] ? [own[found[1].length]] : [];
+	write(clause, label, [x, relation, ...times, y], own[0], draft);
 }
 
 /** The number of pears is at least the number of apples: what only counts a variable says nothing. */

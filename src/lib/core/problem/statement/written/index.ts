@@ -7,7 +7,14 @@ import { passTelling } from './telling';
 import { settleGoal } from './goals';
 import { settleSigns } from './signs';
 import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
-import { passCounts, settleComparison, settleOrLess, settleRatio } from './comparisons';
+import {
+	passCounts,
+	settleAsMany,
+	settleComparison,
+	settleOrLess,
+	settleRatio,
+	settleTogether
+} from './comparisons';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 import { refuseTable } from './tables';
@@ -48,6 +55,8 @@ export function readWritten(source: string): Written {
 	for (const clause of clauses) {
 		passCounts(clause, draft, evidence);
 		settleRatio(clause, draft, evidence);
+		settleTogether(clause, draft, evidence);
+		settleAsMany(clause, draft, evidence);
 	}
 	withoutLabels(clauses, draft, evidence);
 	evidence = evidenceOf(clauses, isHyphen);

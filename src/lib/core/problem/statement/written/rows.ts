@@ -170,6 +170,7 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		const numbers = tokens.filter(({ kind }) => kind === 'number').map(({ says }) => Number(says));
 		if (!goesOn(numbers)) return refuse(message('notLinear', 'values'));
 	}
+	if (isAbout && tokens.some(({ says }) => says === '≠')) return refuse(message('notLinear', 'unequal'));
 	// for every table at least 4 chairs; x exceeds y by at least 2
 	if (/^vwrnw$/.test(line) || (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater))
 		return refuse(message('sentence', text.trim()));

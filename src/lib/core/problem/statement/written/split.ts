@@ -1,5 +1,5 @@
 import { Clause, shape, type Draft } from './clause';
-import { LETTER, type Token } from './token';
+import { isTogether, LETTER, type Token } from './token';
 
 /** Lines joined where they go on, and taken apart where they say several things. */
 
@@ -89,6 +89,10 @@ function endsAt(
 	if (/^r/.test(after)) return false;
 	// between 2 and 4
 	if (mark.kind === 'and' && shape('B NUM u?$').test(before)) return false;
+	// at most 10 of x and y together
+	const end = rest.findIndex(({ kind }) => kind !== 'word' && kind !== 'comma' && kind !== 'and');
+	const list = end < 0 ? rest : rest.slice(0, end);
+	if (/^(?:wl)?rn?w/.test(before) && isTogether(list.at(-1))) return false;
 	// 0 ≤ x, y ≤ 3 and integer x, y
 	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
 	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
@@ -136,6 +140,7 @@ const BEGINS = '[nwsp][^r]*r|w[caw]*[rih]';
 
 /** Rows that follow each other without a mark: a number, then terms with a relation of their own. */
 function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[][] {
+	if (isTogether(tokens.at(-1))) return [tokens];
 	const line = letters(tokens);
 	const pattern = shape(`r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=${BEGINS}|[wp]+[ca])`);
 	const start = isGoal(line) ? line.search(/g/) : 0;

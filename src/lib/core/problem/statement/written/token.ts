@@ -112,3 +112,7 @@ export interface Context {
 	/** whether `e2` is a variable here, so that 3e2 is no power of ten */
 	readonly e: boolean;
 }
+
+/** Whether a word says that the variables before it are added up: x and y together. */
+export const isTogether = (token: Token | undefined): boolean =>
+	token?.kind === 'word' && /^(?:together|combined|altogether)$/i.test(token.says);
