@@ -573,6 +573,12 @@ export const TEXTS: Readonly<
 		['\\max z = 3 \\cdot x + 2 \\cdot y \\\\ x + y \\leqslant 4', 'max z = 3 x + 2 y\nr1: x + y <= 4']
 	],
 	'names before and behind rows': [
+		[
+			`${TWO}\nclay\nx + y <= 4\nkiln hours\nx + 3y <= 6`,
+			`${TWO}\nclay: x + y <= 4\nkiln_hours: x + 3y <= 6`,
+			'is read as “clay:”'
+		],
+		[`${TWO}\nclay\nx + y <= 4\nx + 3y <= 6`, `${TWO}\nr1: x + y <= 4\nr2: x + 3y <= 6`, 'is ignored'],
 		[`${TWO}\nC1 x + y <= 4\nC2 x + 3y <= 6`, `${TWO}\nC1: x + y <= 4\nC2: x + 3 y <= 6`, 'C1'],
 		[`${TWO}\nclay 2x + y <= 100`, `${TWO}\nclay: 2 x + y <= 100`, 'clay:'],
 		[

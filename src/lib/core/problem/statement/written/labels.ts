@@ -440,4 +440,28 @@ export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence
 		draft.put({ from: row.to, to: clause.to }, '', 'label');
 		clause.tokens = [];
 	});
+	headedRows(clauses, draft, evidence);
+}
+
+/** Names on lines of their own, each above its row: clay, then x + y ≤ 4. One alone may be anything. */
+function headedRows(clauses: readonly Clause[], draft: Draft, { terms }: Evidence): void {
+	const isBare = ({ shape: line, labelled }: Clause) =>
+		/^[nwsp][^l]*r/.test(line) && !/g/.test(line) && !SIGNS.test(line) && !labelled;
+	const found = clauses.flatMap((clause, i) => {
+		const row = clauses[i + 1];
+		const isName =
+			/^w{1,3}$/.test(clause.shape) &&
+			!clause.isLater &&
+			!isHeading(clause.text()) &&
+			!ANSWER.test(clause.text()) &&
+			!clause.tokens.some(({ says }) => terms.has(says));
+		return isName && row && !row.isLater && isBare(row) ? [{ clause, row }] : [];
+	});
+	if (found.length < 2) return;
+	for (const { clause, row } of found) {
+		const name = asName(clause.text());
+		draft.put({ from: clause.from, to: row.from }, `${name}: `, 'label');
+		row.labelled = name;
+		clause.tokens = [];
+	}
 }
