@@ -574,6 +574,11 @@ export const TEXTS: Readonly<
 	],
 	'names before and behind rows': [
 		[
+			`${TWO}\nx + y <= 4 (clay)\nkiln hours x + 3y <= 6`,
+			`${TWO}\nclay: x + y <= 4\nkiln_hours: x + 3y <= 6`,
+			'“clay” beside its row is read as its name, “kiln hours” is read as “kiln_hours:”.'
+		],
+		[
 			`${TWO}\nclay\nx + y <= 4\nkiln hours\nx + 3y <= 6`,
 			`${TWO}\nclay: x + y <= 4\nkiln_hours: x + 3y <= 6`,
 			'is read as “clay:”'

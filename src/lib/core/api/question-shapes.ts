@@ -19,7 +19,7 @@ import {
 	type Shape
 } from '../problem/shape';
 import { KIND_NAMES, type Answer, type Consequence, type Given } from '../question/types';
-import { NUMBER, PROBLEM, TABLEAU, tableauOf } from './shapes';
+import { NUMBER, numbersByName, PROBLEM, TABLEAU, tableauOf } from './shapes';
 
 /** Questions as the API writes them and as they come back to be judged, described once, and what is said of an answer. */
 
@@ -38,7 +38,7 @@ const ANSWER_GIVEN: Shape<Answer | number> = bySchema({
 
 /** What a question is and what it is asked about, with numbers and tableaux as they are described. */
 function about(number: Shape<string>, tableau: typeof TABLEAU) {
-	const numbersByName = byKey(number);
+	const numbers = byKey(number);
 	const corner = list(number, 2, 2);
 	const given = as<Given>(
 		record({
@@ -48,20 +48,20 @@ function about(number: Shape<string>, tableau: typeof TABLEAU) {
 			after: optional(tableau),
 			row: optional(anyText),
 			column: optional(anyText),
-			plan: optional(numbersByName),
+			plan: optional(numbers),
 			sentence: optional(anyText),
 			choices: optional(list(anyText)),
 			pictures: optional(
 				described(list(list(corner, 400), 8), 'regions to choose from by their corners, in order round each')
 			),
 			relaxation: optional(
-				record({ status: anyText, objective: optional(number), solution: optional(numbersByName) })
+				record({ status: anyText, objective: optional(number), solution: optional(numbers) })
 			),
 			incumbent: optional(nullable(number)),
-			nodes: optional(described(numbersByName, 'the bounds of open nodes by their names')),
-			weights: optional(described(numbersByName, 'what rows are multiplied by')),
+			nodes: optional(described(numbers, 'the bounds of open nodes by their names')),
+			weights: optional(described(numbers, 'what rows are multiplied by')),
 			number: optional(number),
-			cut: optional(record({ terms: numbersByName, relation: oneOf(['<=', '>=']), rhs: number }))
+			cut: optional(record({ terms: numbers, relation: oneOf(['<=', '>=']), rhs: number }))
 		})
 	);
 	return { kind: oneOf(KIND_NAMES), tableau, given };
@@ -111,15 +111,14 @@ export const JUDGE_REQUEST = record(
 	'an object with a question and an answer'
 );
 
-const CONSEQUENCE_NUMBERS = byKey(NUMBER);
 const CONSEQUENCE = as<Consequence>(
 	record({
-		violates: optional(CONSEQUENCE_NUMBERS),
-		point: optional(CONSEQUENCE_NUMBERS),
+		violates: optional(numbersByName),
+		point: optional(numbersByName),
 		satisfies: optional(anyText),
 		isLacking: optional(flag),
-		basic: optional(CONSEQUENCE_NUMBERS),
-		costs: optional(CONSEQUENCE_NUMBERS),
+		basic: optional(numbersByName),
+		costs: optional(numbersByName),
 		rate: optional(NUMBER),
 		of: optional(oneOf(['artificials'])),
 		wrong: optional(list(anyText)),

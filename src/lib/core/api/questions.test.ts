@@ -51,6 +51,10 @@ test('what is no question is refused with its path', () => {
 	expect(paths(judged({ question: { ...question, tableau: narrow }, answer: 'x' }))).toEqual([
 		'question.tableau'
 	]);
+	const tall = { ...question.tableau, rows: Array(2000).fill(question.tableau.rows[0]) };
+	expect(paths(judged({ question: { ...question, tableau: tall }, answer: 'x' }))).toEqual([
+		'question.tableau'
+	]);
 	expect(paths(judged({ question: { ...question, right: [{}] }, answer: 'x' }))).toEqual([
 		'question.right[0]'
 	]);

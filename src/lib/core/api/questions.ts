@@ -10,6 +10,7 @@ import type { Answer, Question } from '../question/types';
 import { saidOf, WORDS } from '../question/words';
 import { QUESTIONS_REQUEST, requestReader } from './requests';
 import { JUDGE_REQUEST, type JudgementJson, type QuestionBack, type QuestionJson } from './question-shapes';
+import { MOST_LINES } from './shapes';
 import type { RunControl } from './solve';
 
 /** POST /api/v1/questions and /api/v1/judge: questions along a run, and what an answer is worth. */
@@ -62,6 +63,11 @@ function readQuestion(question: QuestionBack): Question {
 	const { answers, withProblem } = KINDS[kind];
 	const width = tableau.columns.length;
 	const isWhole = [...tableau.rows, ...tableau.objective].every(({ entries }) => entries.length === width);
+	check(
+		width + tableau.rows.length <= MOST_LINES,
+		'.tableau',
+		`has more than ${MOST_LINES} rows and columns`
+	);
 	check(isWhole, '.tableau', 'must have as many entries in each row as it has columns');
 	const answersIn = (list: readonly Answer[], pathOf: (place: number) => string) =>
 		list.forEach((answer, place) =>

@@ -38,7 +38,7 @@ const NO_END = nullable(NUMBER);
 
 /** Numbers by name, as texts. */
 export type NumbersJson = Record<string, string>;
-const numbersByName = as<NumbersJson>(byKey(NUMBER));
+export const numbersByName = as<NumbersJson>(byKey(NUMBER));
 
 const METHOD = oneOf(METHODS.filter((method): method is Exclude<MethodName, 'auto'> => method !== 'auto'));
 
@@ -92,7 +92,8 @@ const CERTIFICATE = record({
 });
 export type CertificateJson = Of<typeof CERTIFICATE>;
 
-const MOST_LINES = 2_000;
+/** rows and columns of a tableau together */
+export const MOST_LINES = 2_000;
 /** @param number how its numbers are written */
 export const tableauOf = (number: Shape<string>) => {
 	const row = { entries: list(number, MOST_LINES), rhs: number };

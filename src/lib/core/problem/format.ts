@@ -47,7 +47,11 @@ const name = checked<string>(
 			: "must be a name: a letter, then letters, digits, _ or ', at most 40 characters"
 );
 const terms = described(
-	byKey(number, { most: MAX_VARIABLES, called: 'an object of variable names and coefficients' }),
+	byKey(number, {
+		most: MAX_VARIABLES,
+		called: 'an object of variable names and coefficients',
+		values: 'coefficients'
+	}),
 	'Coefficients by variable name.'
 );
 

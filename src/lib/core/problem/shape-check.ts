@@ -89,7 +89,7 @@ export function checkOf(shape: Shape): yup.Schema {
 				: plain;
 		}
 		case 'by-key': {
-			const { most, longest, called } = shape;
+			const { most, longest, called, values } = shape;
 			const own = checkOf(shape.of);
 			const wanted = `\${path} must be ${called}`;
 			return yup
@@ -99,7 +99,7 @@ export function checkOf(shape: Shape): yup.Schema {
 					if (!isPlain(value)) return this.createError({ message: wanted });
 					const entries = Object.entries(value);
 					if (entries.length > most)
-						return this.createError({ message: `\${path} has more than ${most} entries` });
+						return this.createError({ message: `\${path} has more than ${most} ${values}` });
 					const faults: yup.ValidationError[] = [];
 					for (const [key, part] of entries) {
 						const path = `${this.path}.${key}`;

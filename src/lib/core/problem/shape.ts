@@ -39,6 +39,8 @@ export type Description =
 			readonly most: number;
 			readonly longest: number;
 			readonly called: string;
+			/** what the values are, in messages */
+			readonly values: string;
 	  }
 	| { readonly kind: 'nullable'; readonly of: Shape }
 	/** a field that may be left out; `fresh`: what is put there then, and whether the schema tells it */
@@ -131,8 +133,8 @@ export const closed = <F extends Fields>(fields: F, called?: string): Shape<Reco
 });
 export const byKey = <T>(
 	of: Shape<T>,
-	{ most = Infinity, longest = Infinity, called = 'an object of values by name' } = {}
-): Shape<Readonly<Record<string, T>>> => ({ kind: 'by-key', of, most, longest, called });
+	{ most = Infinity, longest = Infinity, called = 'an object of values by name', values = 'entries' } = {}
+): Shape<Readonly<Record<string, T>>> => ({ kind: 'by-key', of, most, longest, called, values });
 export const nullable = <T>(of: Shape<T>): Shape<T | null> => ({ kind: 'nullable', of });
 /** @param fresh what it is where it is left out */
 export const optional = <T>(of: Shape<T>, fresh?: T): Optional<T> =>

@@ -173,6 +173,9 @@ test('two rows of one name are told at the second of them', () => {
 	const { problem, fault } = readBlock('\tA\tB\tRHS\nclay\t2\t1\t9\nclay\t1\t1\t8\nprofit\t3\t2\t');
 	expect([problem, fault?.row, fault?.column]).toEqual([null, 2, 0]);
 	expect(fault?.message).toContain('Two rows are called “clay”');
+	// what only leads to rows is no name, however often it stands there
+	const led = readBlock('max\t3\t2\t\t\ns.t.\t1\t1\t<=\t4\ns.t.\t1\t3\t<=\t6').problem!;
+	expect(led.constraints.map(({ name }) => name)).toEqual(['r1', 'r2']);
 });
 
 test('a first line of prices is no head, and what only leads to rows no name', () => {

@@ -59,8 +59,9 @@ const MAX_CELLS = 60_000;
 const MAX_WIDTH = 2_000;
 /** what stands above the names of a simplex tableau’s rows */
 const BASIS = /^(?:basis|base|basic(?: variables?)?|b\.?v\.?)$/i;
-const isLead = (name: string): boolean =>
-	/^(?:s\.?\s?t\.?|subject to|such that|constraints?):?$/i.test(name.trim());
+/** The name of a row; what only leads to the rows, such as s.t., is none. */
+const calledRow = (name: string): string =>
+	/^(?:s\.?\s?t\.?|subject to|such that|constraints?):?$/i.test(name.trim()) ? '' : name.replace(/:$/, '');
 const isRelation = (cell: string): boolean => Object.hasOwn(RELATIONS, cell.trim());
 const isBlank = (cell: string | undefined): boolean => !cell?.trim();
 
@@ -150,11 +151,12 @@ function cellsOf(text: string, separator: string): string[][] {
 	const lines = fromMarkdown(text.replace(/^\uFEFF/, '').replace(/\r\n?/g, '\n'));
 	const rows = dsvFormat(separator === '  ' ? '\t' : separator)
 		.parseRows(separator === '  ' ? tabbed(lines) : lines)
-		.map((row, i) =>
-			row.map((cell, j) =>
-				(i === 0 && !isAmounts(row)) || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())
-			)
-		)
+		.map((row, i) => {
+			const isHead = i === 0 && !isAmounts(row);
+			return row.map((cell, j) =>
+				isHead || (j === 0 && !/\d/.test(cell)) ? cell.trim() : meantBy(cell.trim())
+			);
+		})
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
 	return withoutJoined(rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? '')));
@@ -386,17 +388,18 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 	);
 	if (blank)
 		return wrong(en`This row has no amount. Type it, 0 if it is 0, or leave the row out.`, blank.i, amount);
-	const named = lines.flatMap(({ row, i }) => {
-		const own = name === undefined || i === layout.objective || aboutOf(row) ? '' : withUnit(row[name]).name;
-		return own ? [{ own, i }] : [];
-	});
-	const again = named.find(({ own }, k) => named.some((other, l) => l < k && other.own === own));
-	if (again)
-		return wrong(
-			en`Two rows are called “${again.own}”. Give one of them another name in the cells above, or leave it out.`,
-			again.i,
-			name
-		);
+	const named = new Set<string>();
+	for (const { row, i } of lines) {
+		if (name === undefined || i === layout.objective || aboutOf(row)) continue;
+		const own = calledRow(withUnit(row[name]).name);
+		if (own && named.has(own))
+			return wrong(
+				en`Two rows are called “${own}”. Give one of them another name in the cells above, or leave it out.`,
+				i,
+				name
+			);
+		named.add(own);
+	}
 	const places: number[] = [];
 	const rows = lines.flatMap(({ row, i }): string[][] => {
 		const isGoal = i === layout.objective;
@@ -418,8 +421,7 @@ export function readBlock(text: string, given: Partial<BlockLayout> = {}): Block
 		};
 		if (isGoal) return [line(goalName(own.name, layout.sense), '', row[amount] ?? '')];
 		if (about) return [line(about, '', '')];
-		// what only leads to the rows is no name
-		const called = isLead(own.name) ? '' : own.name.replace(/:$/, '');
+		const called = calledRow(own.name);
 		const sign = relation === undefined ? '' : row[relation];
 		const limits = [amount, second].flatMap((j) =>
 			j === undefined || isBlank(row[j])

@@ -83,13 +83,14 @@ export function setRhs(
 	rhs: Rational,
 	written?: string
 ): TextEdit[] {
-	const change = withRow(row, (own) => ({ ...own, rhs }));
 	const { problem } = reading;
-	const edits = problem ? patched(text, reading, change(problem), typedAs(rhs, written)) : [];
+	if (!problem) return [];
+	const wanted = withRow(row, (own) => ({ ...own, rhs }))(problem);
+	const edits = patched(text, reading, wanted, typedAs(rhs, written));
 	const source = rowOf(reading, row);
 	// the number of a named row is just that; a line that is dragged is edited so with every frame
 	const isPlain = edits.length === 1 && edits[0].from === source?.right?.from && source.label !== null;
-	return isPlain || !problem ? edits : settled(text, reading, edits, change(problem));
+	return isPlain ? edits : settled(text, reading, edits, wanted);
 }
 
 /** Sets the relation of a row. */

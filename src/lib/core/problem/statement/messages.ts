@@ -63,7 +63,7 @@ export interface ReadPart {
 	readonly places: number;
 }
 /** so many of them are told in a notice */
-const MOST_READ = 3;
+export const MOST_READ = 3;
 const inPlaces = (places: number): string => (places > 1 ? en` (${places} places)` : '');
 
 /** What a choice of readings is called. */
@@ -182,27 +182,31 @@ const MESSAGES = {
 	rewrite: () => en`Rewrite`,
 	rewriteAll: () => en`Rewrite all`,
 	choose: (text: string, kind: ReadingKind): string => en`It is ${calledChoice(text, kind)}`,
-	/** How what is written by another habit was read, in so many places: each way of writing it with what it means, or nothing where it is ignored. */
-	readAs: (kind: ReadingKind, read: readonly ReadPart[], places: number): string => {
+	/**
+	 * How what is written by another habit was read, or that it is ignored.
+	 * @param read the ways in which it is written that are told, of so many
+	 * @param places how often it is written in any of them
+	 */
+	readAs: (kind: ReadingKind, read: readonly ReadPart[], ways: number, places: number): string => {
 		const [{ written, means }] = read;
-		if (kind === 'label' && !written && means) {
-			const names = read.filter((own) => !own.written).map((own) => `“${own.means.replace(/\s*[:=]$/, '')}”`);
-			return names.length > 1
-				? en`${names.slice(0, MOST_READ).join(', ')}${names.length > MOST_READ ? ' …' : ''} beside their rows are read as their names.`
-				: en`${names[0]} beside its row is read as its name.`;
-		}
-		if (PASSED[kind] && (ALWAYS.has(kind) || !written || !means))
+		const isBeside = (own: ReadPart) => kind === 'label' && !own.written && own.means !== '';
+		const nameOf = (own: ReadPart) => `“${own.means.replace(/\s*[:=]$/, '')}”`;
+		const more = ways > read.length ? en`, and ${ways - read.length} more likewise` : '';
+		if (read.length > 1 && read.every(isBeside))
+			return en`${read.map(nameOf).join(', ')} beside their rows are read as their names${more}.`;
+		if (!isBeside(read[0]) && PASSED[kind] && (ALWAYS.has(kind) || !written || !means))
 			return PASSED[kind] + inPlaces(places) + '.';
 		const each = read.map((own, i) => {
-			const says = !own.means
-				? en`“${own.written}” is ignored`
-				: i > 0 && read[i - 1].means
-					? en`“${own.written}” as “${own.means}”`
-					: en`“${own.written}” is read as “${own.means}”`;
+			const says = isBeside(own)
+				? en`${nameOf(own)} beside its row is read as its name`
+				: !own.means
+					? en`“${own.written}” is ignored`
+					: i > 0 && read[i - 1].means && !isBeside(read[i - 1])
+						? en`“${own.written}” as “${own.means}”`
+						: en`“${own.written}” is read as “${own.means}”`;
 			return says + inPlaces(own.places);
 		});
-		const more = each.length - MOST_READ;
-		return `${each.slice(0, MOST_READ).join(', ')}${more > 0 ? en`, and ${more} more likewise` : ''}.`;
+		return `${each.join(', ')}${more}.`;
 	},
 	/** What stands in one or several places and can be read in two ways. */
 	ambiguous: (written: string, choices: readonly string[], times: number, kind: ReadingKind): string =>

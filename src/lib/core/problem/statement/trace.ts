@@ -1,7 +1,7 @@
 import type { Diagnostic, Fix, TextPlace } from './diagnostics';
 import type { Forgiven } from './forgive';
 import type { Rewriting } from './written';
-import { message, type ReadingKind, type ReadPart } from './messages';
+import { message, MOST_READ, type ReadingKind, type ReadPart } from './messages';
 import type { Reading } from './reading';
 import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 
@@ -10,18 +10,22 @@ import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 /** habits that are put right in two places of a line */
 const MOVED: ReadonlySet<ReadingKind> = new Set(['label', 'sense', 'unit']);
 
-/** What was written and what it means, each once, in the order of a list. */
-function readParts(source: string, order: readonly Rewriting[], edits: readonly Rewriting[]): ReadPart[] {
-	const textOf = ({ from, to, insert }: Rewriting) => ({
+/** What was written and what it means, each once: first what an edit says, then the others as they stand. */
+function readParts(source: string, first: Rewriting, edits: readonly Rewriting[]): ReadPart[] {
+	const partOf = ({ from, to, insert }: Rewriting): ReadPart => ({
 		written: source.slice(from, to).trim(),
-		means: insert.trim()
+		means: insert.trim(),
+		places: 0
 	});
-	const keyOf = (own: Rewriting) => Object.values(textOf(own)).join('\n').toLowerCase();
-	const places = new Map<string, number>();
-	for (const own of edits) places.set(keyOf(own), (places.get(keyOf(own)) ?? 0) + 1);
-	const first = new Map<string, Rewriting>();
-	for (const own of order) if (!first.has(keyOf(own))) first.set(keyOf(own), own);
-	return [...first].map(([key, own]) => ({ ...textOf(own), places: places.get(key)! }));
+	const keyOf = ({ written, means }: ReadPart) => `${written}\n${means}`.toLowerCase();
+	const shown = partOf(first);
+	const parts = new Map([[keyOf(shown), shown]]);
+	for (const edit of edits) {
+		const own = partOf(edit);
+		const known = parts.get(keyOf(own)) ?? own;
+		parts.set(keyOf(own), { ...known, places: known.places + 1 });
+	}
+	return [...parts.values()];
 }
 
 /** What was read otherwise: a quiet notice for each habit, with a way to write it in the language itself. */
@@ -35,10 +39,10 @@ function told(source: string, rewritings: readonly Rewriting[]): Diagnostic[] {
 		// what is moved about in a line is one place
 		const lines = new Set(edits.map(({ from }) => source.lastIndexOf('\n', from - 1)));
 		const times = MOVED.has(kind) ? lines.size : edits.length;
-		const read = readParts(source, [shown, ...edits], edits);
+		const read = readParts(source, shown, edits);
 		// the other half of what was moved is not ignored
 		const halves = MOVED.has(kind) && shown.insert.trim() ? read.filter(({ means }) => means) : read;
-		const said = message('readAs', kind, halves, times);
+		const said = message('readAs', kind, halves.slice(0, MOST_READ), halves.length, times);
 		return { from: shown.from, to: shown.to, severity: 'notice', code: 'reading', message: said, fixes };
 	});
 }

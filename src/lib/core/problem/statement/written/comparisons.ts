@@ -9,6 +9,19 @@ const sourceOf = (clause: Clause, { from, to }: Token): string => clause.source.
 const OPPOSITE: Readonly<Record<string, string>> = { '≤': '≥', '≥': '≤', '=': '=' };
 const relationOf = ({ says }: Token): string => (/^[≥>⩾]/.test(says) ? '≥' : /^[≤<⩽]/.test(says) ? '≤' : '=');
 
+const MORE = shape('^([nwstd]+)r(NUM)r([nwstd]+)$');
+const BY = shape('^([nwstd]+)r([nwstd]*w)w(r?)(NUM)$');
+const SUM_FIRST = shape('^((?:w?ww)?)(w(?:[ca]+w)+)(w?)r(NUM|SUM)$');
+const SUM_LAST = shape('^r(NUM)(w(?:[ca]+w)+)w$');
+
+/** A clause without the label before it: where it begins, its tokens and their shape. */
+function behindLabel({ shape: line, tokens }: Clause): { from: number; own: readonly Token[]; line: string } {
+	const from = /^wl/.test(line) ? 2 : 0;
+	return { from, own: tokens.slice(from), line: line.slice(from) };
+}
+/** Tokens as they were read, with a blank between them. */
+const wordsOf = (tokens: readonly Token[]): string => tokens.map(({ says }) => says).join(' ');
+
 /**
  * Writes a clause as one row, from its first token or from behind its label.
  * @param said its relation as it stands, which may be a strict one
@@ -27,16 +40,14 @@ function write(
 			: { ...own, apart: true }
 	);
 	const kind = said.habit === 'strict' ? 'strict' : 'relation';
-	draft.put({ from: first.from, to: clause.to }, tokens.map(({ says }) => says).join(' '), kind);
+	draft.put({ from: first.from, to: clause.to }, wordsOf(tokens), kind);
 	clause.tokens = [...clause.tokens.slice(0, from), ...tokens];
 }
 
 /** x is at most 2 more than y is x ≤ y + 2; x exceeds y by at least 3 is x ≥ y + 3. */
 export function settleComparison(clause: Clause, draft: Draft): void {
-	const label = /^wl/.test(clause.shape) ? 2 : 0;
-	const line = clause.shape.slice(label);
-	const own = clause.tokens.slice(label);
-	const more = shape('^([nwstd]+)r(NUM)r([nwstd]+)$').exec(line);
+	const { from, own, line } = behindLabel(clause);
+	const more = MORE.exec(line);
 	if (more) {
 		const second = more[1].length + 1 + more[2].length;
 		const than = /^(?:more|greater|larger|higher|(less|fewer|smaller|lower)) than$/i.exec(
@@ -46,7 +57,7 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 		const relation = relationOf(own[more[1].length]);
 		return write(
 			clause,
-			label,
+			from,
 			[
 				...own.slice(0, more[1].length),
 				than[1] ? OPPOSITE[relation] : relation,
@@ -58,7 +69,7 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 			draft
 		);
 	}
-	const by = shape('^([nwstd]+)r([nwstd]*w)w(r?)(NUM)$').exec(line);
+	const by = BY.exec(line);
 	if (!by || !/w/.test(by[1])) return;
 	const first = by[1].length;
 	const word = first + 1 + by[2].length;
@@ -73,7 +84,7 @@ export function settleComparison(clause: Clause, draft: Draft): void {
 	const said = by[3] && !isNot ? own[word + 1] : { ...own[first], habit: null };
 	write(
 		clause,
-		label,
+		from,
 		[...own.slice(0, first), relation, ...own.slice(first + 1, word), '+', ...amount],
 		said,
 		draft
@@ -100,9 +111,7 @@ export function settleOrLess(clause: Clause, draft: Draft): void {
 
 /** At least 2 chairs per table: chairs ≥ 2 tables; each table needs a name that the text knows, as it stands or in the plural. */
 export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): void {
-	const label = /^wl/.test(clause.shape) ? 2 : 0;
-	const own = clause.tokens.slice(label);
-	const line = clause.shape.slice(label);
+	const { from, own, line } = behindLabel(clause);
 	const known = (token: Token): Token | null => {
 		const name = [token.says, ...pluralsOf(token.says)].find((says) => terms.has(says));
 		return name === undefined ? null : { ...token, says: name };
@@ -119,22 +128,15 @@ export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): 
 	if (!relation || !isPer(per)) return;
 	const [counted, base] = [known(of), known(each)];
 	if (!counted || !base || counted.says === base.says) return;
-	write(clause, label, [counted, relationOf(relation), amount, base], relation, draft);
+	write(clause, from, [counted, relationOf(relation), amount, base], relation, draft);
 }
 
 /** The sum of x and y is at most 4, x and y together are at most 4, at most 4 of x and y together: x + y ≤ 4. */
 export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence): void {
-	const label = /^wl/.test(clause.shape) ? 2 : 0;
-	const own = clause.tokens.slice(label);
-	const line = clause.shape.slice(label);
-	const first = shape('^((?:w?ww)?)(w(?:[ca]+w)+)(w?)r(NUM|SUM)$').exec(line);
-	const last = shape('^r(NUM)(w(?:[ca]+w)+)w$').exec(line);
-	const lead = first
-		? own
-				.slice(0, first[1].length)
-				.map(({ says }) => says)
-				.join(' ')
-		: '';
+	const { from, own, line } = behindLabel(clause);
+	const first = SUM_FIRST.exec(line);
+	const last = SUM_LAST.exec(line);
+	const lead = first ? wordsOf(own.slice(0, first[1].length)) : '';
 	const isSum = /^(?:the )?(?:sum|total) of$/i.test(lead);
 	const isBehind = first && lead === '' && first[3] !== '' && isTogether(own[first[2].length]);
 	const isLast = last && isTogether(own.at(-1));
@@ -147,28 +149,22 @@ export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence
 	const relation = isLast ? own[0] : own[line.indexOf('r')];
 	const amount = isLast ? own.slice(1, at) : own.slice(line.indexOf('r') + 1);
 	const sum = list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
-	write(clause, label, [...sum, relationOf(relation), ...amount], relation, draft);
+	write(clause, from, [...sum, relationOf(relation), ...amount], relation, draft);
 }
 
 /** As many x as y, at least twice as many x as y: x = y, x ≥ 2 y. */
 export function settleAsMany(clause: Clause, draft: Draft, { terms }: Evidence): void {
-	const label = /^wl/.test(clause.shape) ? 2 : 0;
-	const own = clause.tokens.slice(label);
-	const found = /^(r?)(?:(n)|ww)www$/.exec(clause.shape.slice(label));
+	const { from, own, line } = behindLabel(clause);
+	const found = /^(r?)(?:(n)|ww)www$/.exec(line);
 	if (!found) return;
 	const [x, as, y] = own.slice(-3);
 	const isSaid = found[2]
 		? /as (?:many|much)$/i.test(sourceOf(clause, own[found[1].length]))
-		: /^as (?:many|much)$/i.test(
-				own
-					.slice(found[1].length, found[1].length + 2)
-					.map(({ says }) => says)
-					.join(' ')
-			);
+		: /^as (?:many|much)$/i.test(wordsOf(own.slice(found[1].length, found[1].length + 2)));
 	if (!isSaid || !/^as$/i.test(as.says) || !terms.has(x.says) || !terms.has(y.says)) return;
 	const relation = found[1] ? relationOf(own[0]) : '=';
 	const times = found[2] ? [own[found[1].length]] : [];
-	write(clause, label, [x, relation, ...times, y], own[0], draft);
+	write(clause, from, [x, relation, ...times, y], own[0], draft);
 }
 
 /** The number of pears is at least the number of apples: what only counts a variable says nothing. */

@@ -10,6 +10,9 @@ const HEADING =
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
+/** verbs that say what is to be done with a problem */
+export const TASKS = 'solve|find|use|determine|show|graph|draw';
+const IS_TASK = new RegExp(`^(?:${TASKS}|using|consider|given|minimi[sz]e|maximi[sz]e)\\b`, 'i');
 /** Whether words only say what kind of line follows. */
 export const isHeading = (text: string): boolean =>
 	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
@@ -252,11 +255,7 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		const isSigns = SIGNS.test(rest);
 		if (isSigns || (/g/.test(rest) && !isHeading(text))) {
 			// Solve by hand: max 3x + 2y
-			const isTask =
-				/^(?:solve|find|use|using|consider|determine|show|graph|draw|given|minimi[sz]e|maximi[sz]e)\b/i.test(
-					text
-				);
-			const isName = !isSigns && !isTask;
+			const isName = !isSigns && !IS_TASK.test(text);
 			draft.put({ from: clause.from, to: tokens[colon + 1].from }, '', isName ? 'label' : 'rows');
 			if (isName) clause.labelled = asName(text);
 			return clause.drop(0, colon + 1);

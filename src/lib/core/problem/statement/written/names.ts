@@ -138,6 +138,13 @@ export function spacedIndices(clauses: readonly Clause[], draft: Draft): void {
 	}
 }
 
+/** Reads tokens between a number and its variable as the number's unit; those up to `end` go with it, such as a sign. */
+function unitBetween(clause: Clause, from: number, to: number, end: number, draft: Draft): void {
+	const unit = `[${clause.text(from, to).replace(/ ?\/ ?/g, '/')}]`;
+	draft.put({ from: clause.tokens[from - 1].to, to: clause.tokens[end - 1].to }, ` ${unit}`, 'unit');
+	clause.merge(from, end, 'unit', unit);
+}
+
 /**
  * Decides for words side by side what each is: a name of several words, a unit behind an amount, a label before its row.
  * @param clauses without those that only tell
@@ -191,10 +198,7 @@ export function settleNames(
 				isKnown(clause.tokens[to + 1].says) &&
 				!clause.tokens.slice(scaled.index + 1, to).some(({ kind, says }) => kind === 'word' && isKnown(says))
 			) {
-				const start = scaled.index + 1;
-				const unit = clause.text(start, to).replace(/ ?\/ ?/g, '/');
-				draft.put({ from: clause.tokens[start - 1].to, to: clause.tokens[to].to }, ` [${unit}]`, 'unit');
-				clause.merge(start, to + 1, 'unit', `[${unit}]`);
+				unitBetween(clause, scaled.index + 1, to, to + 1, draft);
 				continue;
 			}
 			if (list.length === 1) continue;
@@ -254,18 +258,14 @@ export function settleNames(
 			}
 			// a unit between a number and its variable: 3 hours x, 3 thalers bowls
 			if (/n$/.test(before) && !isKnown(name) && isKnown(last) && !isKnown(first)) {
-				const unit = clause.text(from, to - 1);
-				draft.put({ from: clause.tokens[from - 1].to, to: clause.tokens[to - 2].to }, ` [${unit}]`, 'unit');
-				clause.merge(from, to - 1, 'unit', `[${unit}]`);
+				unitBetween(clause, from, to - 1, to - 1, draft);
 				continue;
 			}
 			// 3 thalers/bowl x
 			if (/nw+d$/.test(before) && list.length > 1 && isKnown(last) && !isKnown(first)) {
 				const start = /w+d$/.exec(before)!.index;
 				if (clause.tokens.slice(start, from).some(({ says }) => isKnown(says))) continue;
-				const unit = clause.text(start, to - 1).replace(/ ?\/ ?/g, '/');
-				draft.put({ from: clause.tokens[start - 1].to, to: clause.tokens[to - 2].to }, ` [${unit}]`, 'unit');
-				clause.merge(start, to - 1, 'unit', `[${unit}]`);
+				unitBetween(clause, start, to - 1, to - 1, draft);
 				continue;
 			}
 			if (list.some(({ says }) => isKeyword(says) || FUNCTION.test(says))) continue;

@@ -90,9 +90,7 @@ function endsAt(
 	// between 2 and 4
 	if (mark.kind === 'and' && shape('B NUM u?$').test(before)) return false;
 	// at most 10 of x and y together
-	const end = rest.findIndex(({ kind }) => kind !== 'word' && kind !== 'comma' && kind !== 'and');
-	const list = end < 0 ? rest : rest.slice(0, end);
-	if (/^(?:wl)?rn?w/.test(before) && isTogether(list.at(-1))) return false;
+	if (/^(?:wl)?rn?w/.test(before) && isTogether(rest[/^[wca]*/.exec(after)![0].length - 1])) return false;
 	// 0 ≤ x, y ≤ 3 and integer x, y
 	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
 	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;

@@ -1,15 +1,14 @@
 import { message } from '../messages';
 import type { Clause, Draft } from './clause';
 import type { Evidence } from './names';
-import { ANSWER, isHeading } from './labels';
+import { ANSWER, isHeading, TASKS } from './labels';
 
 /** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
 
 const RESTRICTS =
 	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each)\b/i;
 /** what is to be done */
-const TASK =
-	/^(?:solve|find|use|determine|graph|draw|sketch|show|calculate|compute|explain|state|write|hint|note)\b.*\s/i;
+const TASK = new RegExp(`^(?:${TASKS}|sketch|calculate|compute|explain|state|write|hint|note)\\b.*\\s`, 'i');
 const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|for|number|the)$/i;
 const SECTION: readonly (readonly [RegExp, string | null])[] = [
 	[/^(?:generals?|gen|gin|integers?|ints?|integer variables?)$/i, 'integer'],
