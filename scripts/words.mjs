@@ -8,7 +8,7 @@ import { ROOT } from './prepare.mjs';
 
 const SOURCE = join(ROOT, 'src');
 /** the marks of what is said: texts and sentences, see src/lib/core/language */
-const TAGS = new Set(['en', 'say']);
+const TAGS = new Set(['en', 'say', 'around']);
 
 const sources = () =>
 	readdirSync(SOURCE, { recursive: true })

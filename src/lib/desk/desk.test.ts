@@ -1,3 +1,4 @@
+import { offerWords } from '$lib/core/commentary/words/offer';
 import { describe, expect, test } from 'vitest';
 import { plainText, paragraphText } from '$lib/core/sentence/sentence';
 import { Desk } from './desk.svelte';
@@ -38,7 +39,7 @@ describe('the desk', () => {
 		desk.session.start({ kind: 'begin', way: 'by-hand', equalities: 'one-row' });
 		expect(desk.session.next()).toBe(false);
 		expect(said(desk)).toContain('Not by rule: The method at work cannot go on from here by itself.');
-		const offered = desk.session.offers.map(({ says }) => plainText(says));
+		const offered = desk.session.offers.map(({ found }) => plainText(offerWords(found)));
 		expect(offered).toContain('Give every row a basic variable, by pivots');
 		expect(offered.join()).not.toContain('Pivot negative');
 	});

@@ -3,13 +3,12 @@ import type { Cut } from '../integer/cut';
 import type { Column } from '../form/types';
 import type { Finding } from '../method/findings';
 import type { Part, Trouble } from '../method/types';
-import type { Multipliers } from '../answer/multipliers';
 import type { Rational } from '../number/rational';
-import type { Objective, Problem, Terms } from '../problem/types';
+import type { Objective, Terms } from '../problem/types';
 import type { Broken } from '../problem/use';
-import type { Sentence } from '../sentence/sentence';
 import type { Goal } from '../tableau/goal';
 import type { Tableau } from '../tableau/tableau';
+import type { OfferFinding } from './offer-findings';
 import type { BuildHeading, PictureFinding } from './picture-findings';
 import type { PivotFinding, PreviewFinding } from './pivot-findings';
 import type { WholeFinding } from './whole-findings';
@@ -96,8 +95,8 @@ export type StandFinding = ByCode<{
 	'split-negative': Bare;
 	'artificial-negative': Bare;
 	'dual-would-repair': { t: Tableau };
-	/** what can be done, as it is offered */
-	'ways-on': { ways: readonly Sentence[] };
+	/** what can be done */
+	'ways-on': { ways: readonly OfferFinding[] };
 	/** the best plan, of what it is the best */
 	'best-plan': { t: Tableau; of: 'problem' | 'relaxation' | 'branch' };
 	'constraints-used': { t: Tableau };
@@ -109,7 +108,13 @@ export type StandFinding = ByCode<{
 	'direction-improves': { t: Tableau; slot: number };
 	'bounds-exclude': { variable: string | null };
 	/** constraints times numbers whose sum no plan satisfies (Farkas 1902) */
-	'sum-contradicts': { problem: Problem; multipliers: Multipliers };
+	'sum-contradicts': {
+		rows: readonly { readonly constraint: string; readonly times: Rational }[];
+		terms: Terms;
+		rhs: Rational;
+		/** the most that signs and bounds let the left side be; null where they do not limit it */
+		most: Rational | null;
+	};
 }>;
 
 export type RemarkFinding =

@@ -53,6 +53,7 @@ export { expressing } from './words/expressing';
 export { brokenSentence, integerWords, STATE_WORDS } from './words/integers';
 export { axisName, cellSentence, legendSentence } from './words/map';
 export { newcomerWords, newRowWords } from './words/newcomer';
+export { offerWords } from './words/offer';
 export { writtenOperation } from './words/operations';
 export { lineWords } from './words/picture';
 export { tightNames } from './words/place';

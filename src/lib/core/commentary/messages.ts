@@ -8,6 +8,7 @@ import type { Reason, Trial } from './reason-findings';
 import { BEGINNINGS } from './words/begin';
 import { CORNERS } from './words/corner';
 import { BEST, BUILD, buildHeading } from './words/picture';
+import { exchangeWords, fillWords } from './words/offer';
 import { PIVOTS } from './words/pivot';
 import { PLACES } from './words/place';
 import { PREVIEWS } from './words/preview';
@@ -49,8 +50,8 @@ const TROUBLES: Record<Trouble, string> = {
 const HEADINGS: Catalogue<Heading> = {
 	start: () => say`Start`,
 	basis: ({ columns }) => say`Basis ${joined(columns.map((column) => say`${column}`))}`,
-	exchange: ({ enter, leave }) => say`${enter} in, ${leave} out`,
-	'becomes-basic': ({ column }) => say`${column} becomes basic`,
+	exchange: ({ enter, leave }) => exchangeWords(say`${enter}`, say`${leave}`),
+	'becomes-basic': ({ column }) => fillWords(say`${column}`),
 	artificials: ({ count }) => (count > 1 ? say`Artificial variables` : say`An artificial variable`),
 	part: ({ part }) => say`${PARTS[part]}`,
 	changed: () => say`The problem changed`,

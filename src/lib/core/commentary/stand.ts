@@ -1,3 +1,4 @@
+import { greatest, summedRows } from '../answer/check';
 import { certify } from '../answer/certificate';
 import { standingProblem } from '../answer/multipliers';
 import { risingAmong, tiedColumns } from '../answer/ties';
@@ -5,12 +6,13 @@ import { isOfBranch } from '../problem/column-id';
 import { goalsOf } from '../method/primal';
 import { improvingSlots } from '../method/rules';
 import type { Decision, End, Work } from '../method/types';
+import { withoutZeros } from '../problem/types';
 import { isZero } from '../number/rational';
 import type { Position } from '../position/position';
-import type { Sentence } from '../sentence/sentence';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, isArtificial, isInRegion, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
 import type { Remark, StandFinding } from './findings';
+import type { OfferFinding } from './offer-findings';
 
 /** What is true where one stands: a conclusion, what is in the way, or what comes next. */
 
@@ -61,16 +63,14 @@ function infeasibleRemark(end: Extract<End, { status: 'infeasible' }>, why: read
 		if (certificate.variable) return [{ code: 'bounds-exclude', variable: certificate.variable }];
 		if (!problem) return [];
 		const used = [...certificate.multipliers].filter(([, value]) => !isZero(value));
-		return used.length === 0
-			? [{ code: 'bounds-exclude', variable: null }]
-			: [{ code: 'sum-contradicts', problem, multipliers: certificate.multipliers }];
+		if (used.length === 0) return [{ code: 'bounds-exclude', variable: null }];
+		const { terms, rhs } = summedRows(problem, certificate.multipliers);
+		const rows = used.map(([constraint, times]) => ({ constraint, times }));
+		return [
+			{ code: 'sum-contradicts', rows, terms: withoutZeros(terms), rhs, most: greatest(problem, terms) }
+		];
 	};
 	return { tone: 'conclusion', heading: { code: 'infeasible' }, found: [...why, ...proof()] };
-}
-
-/** Something that can be done here, in words. */
-interface Way {
-	readonly says: Sentence;
 }
 
 /** Whether an artificial variable is negative, so that a row is met with more than it asks for. */
@@ -82,7 +82,7 @@ function stuckRemark(
 	{ tableau: t, part }: Work,
 	{ trouble }: Extract<Decision, { kind: 'stuck' }>,
 	why: readonly StandFinding[],
-	ways: readonly Way[]
+	ways: readonly { readonly found: OfferFinding }[]
 ): Remark {
 	const outside = trouble === 'not-feasible';
 	const inRegion = outside && isInRegion(t);
@@ -98,7 +98,7 @@ function stuckRemark(
 				: []),
 			...why,
 			...(isDual ? [{ code: 'dual-would-repair', t } as const] : []),
-			...(ways.length > 0 ? [{ code: 'ways-on', ways: ways.map(({ says }) => says) } as const] : [])
+			...(ways.length > 0 ? [{ code: 'ways-on', ways: ways.map(({ found }) => found) } as const] : [])
 		]
 	};
 }
@@ -122,7 +122,11 @@ export const cycleRemark = (steps: number): Remark => ({
  * @param decision what the method at work would do; null where nothing was begun
  * @param ways what can be done here
  */
-export function standRemarks({ work }: Position, decision: Decision | null, ways: readonly Way[]): Remark[] {
+export function standRemarks(
+	{ work }: Position,
+	decision: Decision | null,
+	ways: readonly { readonly found: OfferFinding }[]
+): Remark[] {
 	if (!work || !decision)
 		return [{ tone: 'hint', heading: { code: 'nothing-begun' }, found: [{ code: 'not-begun' }] }];
 	const { tableau: t } = work;

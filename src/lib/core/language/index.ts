@@ -1,3 +1,3 @@
 /** What views and pages may use of this folder. */
 
-export { en } from './language';
+export { around, en } from './language';

@@ -61,6 +61,18 @@ export function en(
 	return parts.reduce((all, text, i) => `${all}${values[order[i - 1]] ?? ''}${text}`);
 }
 
+/**
+ * A text around fields or other elements, in the language chosen and in its order: ``around`in ${sizeField} variables` ``.
+ * @returns the texts and, between them, the values
+ */
+export function around<Value>(
+	strings: TemplateStringsArray,
+	...values: readonly Value[]
+): (string | Value)[] {
+	const { parts, order } = phrase(strings);
+	return parts.flatMap((text, i) => (i ? [values[order[i - 1]], text] : [text]));
+}
+
 /** A language file as it may be taken: texts by texts. @returns null where it is none */
 export function readTranslations(data: unknown): Translations | null {
 	if (typeof data !== 'object' || data === null || Array.isArray(data)) return null;

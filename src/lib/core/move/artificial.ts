@@ -1,5 +1,4 @@
 import { artificialRemark } from '../commentary/begin';
-import { rowWords } from '../sentence/form-words';
 import { refused } from '../position/position';
 import type { Column } from '../form/types';
 import { addGoal, dropGoal } from '../tableau/build';
@@ -50,9 +49,9 @@ export const artificial: MoveKind<ArtificialMove> = {
 		const vacant = vacantRows(t);
 		const single = vacant.map((row) => ({
 			move: { kind: 'artificial', column: columnOf(t, t.basis[row]).id } as const,
-			says: messages.offerArtificial(rowWords(t.form.rows[row].owner))
+			found: { code: 'add-artificial', row: t.form.rows[row].owner } as const
 		}));
 		if (vacant.length === 0) return [];
-		return [...single, { move: { kind: 'artificial', column: 'all' }, says: messages.offerArtificials }];
+		return [...single, { move: { kind: 'artificial', column: 'all' }, found: { code: 'add-artificials' } }];
 	}
 };

@@ -1,5 +1,5 @@
 import { basisRemark } from '../commentary/begin';
-import { joined, say } from '../sentence/sentence';
+import { joined } from '../sentence/sentence';
 import { handOver } from '../method/decide';
 import type { Work } from '../method/types';
 import { isZero, ZERO, type Rational } from '../number/rational';
@@ -124,7 +124,7 @@ export const basis: MoveKind<BasisMove> = {
 		const columns = standingBasis(position);
 		if (!columns) return [];
 		const { tableau } = begunByHand(position);
-		const named = joined(columns.map((id) => say`${columnOf(tableau, columnIndex(tableau, id))}`));
-		return [{ move: { kind: 'basis', columns }, says: messages.offerStanding(named) }];
+		const named = columns.map((id) => columnOf(tableau, columnIndex(tableau, id)));
+		return [{ move: { kind: 'basis', columns }, found: { code: 'start-from-basis', columns: named } }];
 	}
 };

@@ -72,12 +72,12 @@ export const begin: MoveKind<BeginMove> = {
 					equalities: 'one-row',
 					...(way === 'auto' ? { standing: true } : {})
 				} as const,
-				says: messages.WAY_OFFERS[way]
+				found: { code: 'start', way, inTwoRows: false } as const
 			};
 			if (!equality || way === 'auto') return [one];
 			const two = {
 				move: { kind: 'begin', way, equalities: 'two-rows' } as const,
-				says: say`${messages.WAY_OFFERS[way]}${messages.inTwoRows}`
+				found: { code: 'start', way, inTwoRows: true } as const
 			};
 			return [one, two];
 		});

@@ -1,5 +1,4 @@
 import { branchRemark } from '../commentary/whole';
-import { say } from '../sentence/sentence';
 import { addedId } from '../problem/column-id';
 import { branchKey } from '../problem/keys';
 import { mustBeWhole } from '../problem/whole';
@@ -62,7 +61,7 @@ export const branch: MoveKind<BranchMove> = {
 				const bound = relation === '<=' ? value.floor() : value.ceil();
 				return {
 					move: { kind: 'branch' as const, variable: key, relation, value: bound.toFraction() },
-					says: messages.offerBranch(say`${name}`, relation, bound)
+					found: { code: 'branch' as const, variable: name, relation, value: bound }
 				};
 			});
 		});

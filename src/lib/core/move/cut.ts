@@ -1,4 +1,3 @@
-import { say } from '../sentence/sentence';
 import { derivationOf } from '../commentary/derivation';
 import { cutRemark } from '../commentary/whole';
 import { isDualFeasible } from '../method/dual';
@@ -114,10 +113,15 @@ export const cut: MoveKind<CutMove> = {
 		return [
 			...rows.map((column) => ({
 				move: { kind: 'cut', row: column.id } as const,
-				says: messages.offerCut(say`${column}`)
+				found: { code: 'cut-from-row', basic: column } as const
 			})),
 			...(objectiveIsFractional(position)
-				? [{ move: { kind: 'cut', row: 'objective' } as const, says: messages.offerObjectiveCut }]
+				? [
+						{
+							move: { kind: 'cut', row: 'objective' } as const,
+							found: { code: 'cut-from-objective' } as const
+						}
+					]
 				: [])
 		];
 	}

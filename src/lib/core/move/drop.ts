@@ -29,6 +29,6 @@ export const drop: MoveKind<DropMove> = {
 	tell: (before, _move, after) => dropRemark(before, after),
 	offers({ work }) {
 		if (!work || !isPrimalFeasible(work.tableau) || slackCuts(work.tableau).length === 0) return [];
-		return [{ move: { kind: 'drop' }, says: messages.offerDrop }];
+		return [{ move: { kind: 'drop' }, found: { code: 'drop-cuts' } }];
 	}
 };

@@ -29,5 +29,7 @@ export const inward: MoveKind<InwardMove> = {
 	label: () => messages.boundsInward,
 	tell: (before, _move, after) => inwardRemark(before.problem, after.problem),
 	offers: (position) =>
-		!position.work && canBeGiven(position) ? [{ move: { kind: 'inward' }, says: messages.offerInward }] : []
+		!position.work && canBeGiven(position)
+			? [{ move: { kind: 'inward' }, found: { code: 'whole-bounds' } }]
+			: []
 };

@@ -7,9 +7,10 @@ import type { Part } from '../method/types';
 import type { RuleName } from '../method/rule';
 import type { Rational } from '../number/rational';
 import type { Refusal } from '../position/refusal';
-import type { NoCut, Way } from './types';
+import type { NoCut } from './types';
+import type { Way } from '../commentary/offer-findings';
 
-/** What moves are called, how they are offered, and why one cannot be done. */
+/** What moves are called in the trail, and why one cannot be done. */
 
 export const WAY_LABELS: Record<Way, Sentence> = {
 	auto: say`start`,
@@ -19,16 +20,6 @@ export const WAY_LABELS: Record<Way, Sentence> = {
 	dual: say`start for the dual method`,
 	repair: say`start with negative slacks`,
 	'by-hand': say`start without a basis`
-};
-
-export const WAY_OFFERS: Record<Way, Sentence> = {
-	auto: say`Start as suits the problem`,
-	primal: say`Start from the slacks as they are`,
-	'two-phase': say`Start with artificial variables, in two phases`,
-	'big-m': say`Start with artificial variables and big M`,
-	dual: say`Start for the dual simplex method`,
-	repair: say`Start from negative slacks, and pivot them to 0 one by one`,
-	'by-hand': say`Start without a basis: rows that need it have no basic variable yet`
 };
 
 export const inTwoRows = say`; equalities as two inequalities`;
@@ -42,17 +33,6 @@ export const PART_NAMES: Record<Part, Sentence> = {
 	repair: say`pivots towards feasibility`
 };
 
-export const PHASE_OFFERS: Record<Part, Sentence> = {
-	primal: say`Go on with the primal simplex method`,
-	'phase-one': say`Begin phase one: minimise the sum of the artificial variables`,
-	'phase-two': say`Set the artificial variables aside and go on`,
-	'big-m': say`Go on with big M in the objective`,
-	dual: say`Go on with the dual simplex method`,
-	repair: say`Pivot negative basic variables to 0 one by one`
-};
-
-export const fillRows = say`Give every row a basic variable, by pivots`;
-
 export const RULE_LABELS: Record<RuleName, Sentence> = {
 	dantzig: say`largest coefficient`,
 	bland: say`Bland`,
@@ -63,23 +43,13 @@ export const RULE_LABELS: Record<RuleName, Sentence> = {
 
 export const artificialIn = (row: Sentence): Sentence => say`artificial variable in ${row}`;
 export const artificialEverywhere = say`artificial variables`;
-export const offerArtificial = (row: Sentence): Sentence => say`Add an artificial variable in row ${row}`;
-export const offerArtificials = say`Add an artificial variable in every row that needs one`;
-export const exchange = (enter: Sentence, leave: Sentence): Sentence => say`${enter} in, ${leave} out`;
-export const fills = (enter: Sentence): Sentence => say`${enter} becomes basic`;
 export const cutFrom = (row: Sentence): Sentence => say`cut from row ${row}`;
-export const offerCut = (row: Sentence): Sentence => say`Add a cutting plane from row ${row}`;
 export const cutFromObjective = say`cut from the objective row`;
 export const cutFromRows = (rows: Sentence): Sentence => say`cut composed of ${rows}`;
 export const cutsDropped = say`cuts that do not bind dropped`;
-export const offerDrop = say`Drop the cuts that do not bind`;
 export const boundsInward = say`whole bounds for whole variables`;
-export const offerInward = say`Give whole variables whole bounds`;
 export const branchTo = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
 	say`branch ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
-export const offerBranch = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
-	say`Branch: ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
-export const offerObjectiveCut = say`Add a cutting plane from the objective row`;
 export const rhsBecomes = (row: Sentence, value: Rational): Sentence =>
 	say`right-hand side of ${row}: ${value}`;
 export const costBecomes = (variable: Sentence, value: Rational): Sentence =>
@@ -88,8 +58,6 @@ export const added = (name: string): Sentence => say`constraint ${{ constraint: 
 
 export const asStated: Sentence = say`the problem as stated`;
 export const basisOf = (columns: Sentence): Sentence => say`basis ${columns}`;
-export const offerStanding = (columns: Sentence): Sentence =>
-	say`Start from the basis that stands there already: ${columns}`;
 
 /** What variables need before a cut can be derived. */
 const cutsNeed = (names: readonly string[]): Sentence =>

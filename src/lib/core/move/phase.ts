@@ -66,7 +66,7 @@ export const phase: MoveKind<PhaseMove> = {
 		const next = decision.kind === 'hand-over' ? decision.to : null;
 		return PARTS.filter((to) => to === next || isWorthwhile(work, to)).map((to) => ({
 			move: { kind: 'phase', to },
-			says: to === 'repair' && isPrimalFeasible(work.tableau) ? messages.fillRows : messages.PHASE_OFFERS[to]
+			found: { code: 'go-on-with', part: to, onlyFills: to === 'repair' && isPrimalFeasible(work.tableau) }
 		}));
 	}
 };

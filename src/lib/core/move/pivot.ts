@@ -1,13 +1,12 @@
 import { pivotRemark } from '../commentary/pivot';
 import { addedId, isAdded, isOfArtificial, isOfBranch } from '../problem/column-id';
-import { say } from '../sentence/sentence';
 import { decide } from '../method/decide';
 import { refused } from '../position/position';
 import type { Choice, Work } from '../method/types';
 import { choiceAt } from '../method/rules';
 import { nameOfRule } from '../method/rule';
 import { cell, columnOf, isPrimalFeasible, pivot as pivotTableau, type Tableau } from '../tableau/tableau';
-import * as messages from './messages';
+import { exchangeWords, fillWords } from '../commentary/words/offer';
 import type { Move, MoveKind, PivotMove } from './types';
 
 /** The column of a tableau with an id; −1 where there is none. Branches were once named by what is shown, which older lessons still do. */
@@ -62,8 +61,8 @@ export const pivot: MoveKind<PivotMove> = {
 	},
 	label: ({ enter, leave }, names) =>
 		isOfArtificial(leave) && names.column(leave).length === 0
-			? messages.fills(names.column(enter))
-			: messages.exchange(names.column(enter), names.column(leave)),
+			? fillWords(names.column(enter))
+			: exchangeWords(names.column(enter), names.column(leave)),
 	tell(before, move, after) {
 		const choice = choiceOf(before.work!.tableau, move)!;
 		return pivotRemark(before.work!, after.work!.tableau, choice, move.by);
@@ -78,10 +77,8 @@ export const pivot: MoveKind<PivotMove> = {
 		return [
 			{
 				move,
-				says:
-					leave.kind === 'vacant'
-						? messages.fills(say`${enter}`)
-						: messages.exchange(say`${enter}`, say`${leave}`)
+				found:
+					leave.kind === 'vacant' ? { code: 'fill-row', column: enter } : { code: 'exchange', enter, leave }
 			}
 		];
 	}

@@ -1,3 +1,4 @@
+import { offerWords } from '../commentary/words/offer';
 import { expect, test } from 'vitest';
 import { BLAND, DANTZIG } from '../method/rule';
 import { decide } from '../method/decide';
@@ -79,7 +80,8 @@ test('cuts that are composed are numbered in their order', () => {
 });
 
 test('a cut from the objective row is offered where the objective must be whole and is not', () => {
-	const says = (statement: string) => offers(solved(statement), BLAND).map((offer) => plainText(offer.says));
+	const says = (statement: string) =>
+		offers(solved(statement), BLAND).map((offer) => plainText(offerWords(offer.found)));
 	const cut = 'Add a cutting plane from the objective row';
 	expect(says('max z = x + y\na: 2 x + 2 y <= 3\nx, y integer')).toContain(cut);
 	// whole, a cost or constant that is not, a variable that need not be

@@ -1,7 +1,7 @@
 import type { Remark } from '../commentary/findings';
 import type { Each } from '../sentence/coded';
 import type { Sentence } from '../sentence/sentence';
-import type { ChosenMethod } from '../method/solve';
+import type { OfferFinding, Way } from '../commentary/offer-findings';
 import { RULE_NAMES, type Rule } from '../method/rule';
 import { PARTS } from '../method/types';
 import {
@@ -23,8 +23,16 @@ import type { Position, Result } from '../position/position';
 /** The moves, each a small value that can be kept, and what every kind of them can tell. */
 
 /** Ways to start: by a method, as a teacher would choose, or with the rows that need it left without a basic variable. */
-export const WAYS = ['auto', 'primal', 'two-phase', 'big-m', 'dual', 'repair', 'by-hand'] as const;
-export type Way = ChosenMethod | 'auto' | 'by-hand';
+export const WAYS = [
+	'auto',
+	'primal',
+	'two-phase',
+	'big-m',
+	'dual',
+	'repair',
+	'by-hand'
+] as const satisfies readonly Way[];
+export type { Way };
 
 /** the id of a column, or a lasting key */
 const id = text(100);
@@ -91,7 +99,7 @@ export type ChangeMove = Kind<'change'>;
 /** Something that can be done where one stands. */
 export interface Offer {
 	readonly move: Move;
-	readonly says: Sentence;
+	readonly found: OfferFinding;
 }
 
 /** Everything that is to know about one kind of move; the list of kinds is all that others ask. */

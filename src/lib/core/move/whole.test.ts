@@ -1,3 +1,4 @@
+import { offerWords } from '../commentary/words/offer';
 import { whyNoCut } from './cut';
 import { noCutWords, refusalParagraph } from './messages';
 import fc from 'fast-check';
@@ -183,7 +184,7 @@ describe('branches', () => {
 	test('add one bound, lose no integer plan together, and end where the problem with that bound ends', () => {
 		const walk = new Walk(LOADS).begin();
 		const branches = offers(walk.at, DANTZIG).filter(({ move }) => move.kind === 'branch');
-		expect(branches.map(({ says }) => plainText(says))).toEqual([
+		expect(branches.map(({ found }) => plainText(offerWords(found)))).toEqual([
 			'Branch: bowls ≤ 2',
 			'Branch: bowls ≥ 3',
 			'Branch: vases ≤ 3',

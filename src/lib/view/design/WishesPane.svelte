@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { en } from '$lib/core/language';
+	import { around, en } from '$lib/core/language';
 	import { onMount } from 'svelte';
 	import {
 		FORM_PARTS,
@@ -17,6 +17,7 @@
 	import { NAMING_WORDS, useDesigner } from '$lib/desk/designer.svelte';
 	import { NAMINGS } from '$lib/core/design';
 	import { readRecipe } from '$lib/desk/recipe';
+	import Around from '../shared/Around.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import ToolMenu from '../shared/ToolMenu.svelte';
@@ -100,6 +101,11 @@
 		value={designer[of]}
 		onchange={(e) => (designer[of] = whole(e.currentTarget.value, 2, 8))}
 	/>{/snippet}
+{#snippet sense()}<select class="sentence-part" aria-label={en`Sense`} bind:value={designer.sense}
+		><option value="max">{en`maximum`}</option><option value="min">{en`minimum`}</option></select
+	>{/snippet}
+{#snippet variables()}{@render size('variables')}{/snippet}
+{#snippet constraints()}{@render size('constraints')}{/snippet}
 {#snippet kindLine(wish: Wish)}{kindOfWish(wish.kind).says(wish as never)}{/snippet}
 
 <Pane pane="wishes" name={en`Wishes`}>
@@ -130,14 +136,7 @@
 			{/each}
 		</div>
 		<p class="sentence">
-			A <select class="sentence-part" aria-label={en`Sense`} bind:value={designer.sense}
-				><option value="max">{en`maximum`}</option><option value="min">{en`minimum`}</option></select
-			>
-			{en`in`}
-			{@render size('variables')}
-			{en`variables with`}
-			{@render size('constraints')}
-			{en`constraints,`}
+			<Around pieces={around`A ${sense} in ${variables} variables with ${constraints} constraints,`} />
 			<WishPart
 				text={relationWords}
 				after=","

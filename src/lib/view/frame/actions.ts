@@ -1,3 +1,4 @@
+import { offerWords } from '$lib/core/commentary';
 import { en } from '$lib/core/language';
 import { plainText } from '$lib/core/sentence';
 import { RULE_LABELS } from '$lib/core/move';
@@ -140,18 +141,18 @@ export function actionsOf(desk: Desk, helpers: Helpers): Action[] {
 			run: () => void (worth && askWorth(desk, helpers.go, worth))
 		}
 	];
-	const moves = session.offers.map(({ move, says }, i): Action => ({
+	const moves = session.offers.map(({ move, found }, i): Action => ({
 		id: `move ${i}`,
 		group: en`What can be done here`,
-		says,
+		says: offerWords(found),
 		possible: true,
 		run: () => void session.take(move)
 	}));
 	const starts = session.tableau
-		? session.starts.map(({ move, says }, i): Action => ({
+		? session.starts.map(({ move, found }, i): Action => ({
 				id: `start ${i}`,
 				group: en`Start another way`,
-				says,
+				says: offerWords(found),
 				possible: true,
 				run: () => void session.start(move)
 			}))

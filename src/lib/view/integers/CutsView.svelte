@@ -145,8 +145,7 @@
 					aria-pressed={own.row === looked.row}
 					onclick={() => (asked = own.row)}
 					ondblclick={() => integers.cutting.cut(own.row)}
-					>{own.name} = <NumberView value={own.value} {style} />{en`, part`}
-					<NumberView value={own.part} {style} /></button
+					><Words sentence={say`${own.name} = ${own.value}, part ${own.part}`} linked={false} /></button
 				>
 				{#if own.row === looked.row && own.row !== integers.cutting.chosenRow?.row}
 					<button class="btn tool" onclick={() => integers.cutting.cut(own.row)}

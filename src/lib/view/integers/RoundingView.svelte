@@ -8,7 +8,7 @@
 		relaxedFound,
 		roundingFound
 	} from '$lib/core/commentary';
-	import { joined } from '$lib/core/sentence';
+	import { joined, say } from '$lib/core/sentence';
 	import { pointOf } from '$lib/core/geometry';
 	import { shortOf } from '$lib/core/integer';
 	import { isWhole } from '$lib/core/problem';
@@ -78,8 +78,9 @@
 								.join(', ')}</td
 						>
 						<td class:broken={broken.length > 0}
-							>{#if broken.length > 0}{en`✗ violates`}
-								<Words sentence={joined(broken.map(brokenSentence))} />{:else}{en`✓ yes`}{/if}</td
+							>{#if broken.length > 0}<Words
+									sentence={say`✗ violates ${joined(broken.map(brokenSentence))}`}
+								/>{:else}{en`✓ yes`}{/if}</td
 						>
 						<td class="number"><NumberView value={objective} {style} decimal /></td>
 						<td class="number"
@@ -124,10 +125,10 @@
 	</p>
 	{#if best?.plan}
 		<p>
-			{en`An optimal integer plan is`}
-			<Words sentence={pointSentence(pointOf(problem, best.plan))} linked={false} />
-			{en`with ${problem.objective.name} =`}
-			<NumberView value={best.objective!} {style} />.
+			<Words
+				sentence={say`An optimal integer plan is ${pointSentence(pointOf(problem, best.plan))} with ${problem.objective.name} = ${best.objective!}.`}
+				linked={false}
+			/>
 		</p>
 	{:else if best && best.status !== 'infeasible'}
 		<p>{en`The search ended without an answer: ${best.status}.`}</p>

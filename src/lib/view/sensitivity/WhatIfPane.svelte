@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { en } from '$lib/core/language';
+	import { around, en } from '$lib/core/language';
 	import {
 		calledNumber,
 		type EndReading,
@@ -20,6 +20,7 @@
 	import { say } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
+	import Around from '../shared/Around.svelte';
 	import Pane from '../shared/Pane.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import Words from '../shared/Words.svelte';
@@ -95,6 +96,14 @@
 	}
 </script>
 
+{#snippet newNumber()}<input
+		class="field"
+		aria-label={en`The new number`}
+		aria-invalid={wrong}
+		value={typed || toText(value!)}
+		oninput={(event) => enter(event.currentTarget.value)}
+	/>{/snippet}
+
 <Pane pane="what-if" name={en`What if`} aside={lesson.stale ? en`last right statement` : null}>
 	{#snippet tools()}
 		<button
@@ -126,16 +135,7 @@
 				onmove={move}
 			/>
 			<div class="moved" aria-live="polite">
-				<label
-					>{en`What if it were`}
-					<input
-						class="field"
-						aria-label={en`The new number`}
-						aria-invalid={wrong}
-						value={typed || toText(value)}
-						oninput={(event) => enter(event.currentTarget.value)}
-					/>?</label
-				>
+				<label><Around pieces={around`What if it were ${newNumber}?`} /></label>
 				{#if wrong}<span class="wrong">{en`Write 12, 5/2 or 0.25.`}</span>{/if}
 				{#each told as sentence, i (i)}<p><Words {sentence} linked={false} decimals /></p>{/each}
 				{#if result && !value.equals(reading.now)}

@@ -1,4 +1,5 @@
 <script module lang="ts">
+	import { offerWords } from '$lib/core/commentary';
 	import { plainText, say, type Sentence } from '$lib/core/sentence';
 
 	/** the tableau's component, once it has come: a pane that is put in another place has it at once */
@@ -72,7 +73,7 @@
 				)
 			),
 			...starts.map(({ key, value }) =>
-				line(`start ${key}`, say`Start: ${value.says}`, () => session.start(value.move))
+				line(`start ${key}`, say`Start: ${offerWords(value.found)}`, () => session.start(value.move))
 			),
 			...(session.tableau
 				? exports.map(({ key, value }) =>
@@ -87,7 +88,7 @@
 {#snippet saving(value: RunExport)}{exportSays(value)}{/snippet}
 
 {#snippet offer(value: Offer | null)}{#if value}<Words
-			sentence={value.says}
+			sentence={offerWords(value.found)}
 			linked={false}
 		/>{:else}{en`Choose a basis by its variables …`}{/if}{/snippet}
 {#snippet rule(value: RuleName)}{plainText(RULE_LABELS[value])}{document.rule === value ? ' ✓' : ''}{/snippet}
@@ -188,10 +189,10 @@
 		<div class="starts">
 			<p>{en`Choose a way to start:`}</p>
 			<ul>
-				{#each session.offers as { move, says }, i (i)}
+				{#each session.offers as { move, found }, i (i)}
 					<li>
 						<button class="btn tool" onclick={() => session.take(move)}
-							><Words sentence={says} linked={false} /></button
+							><Words sentence={offerWords(found)} linked={false} /></button
 						>
 					</li>
 				{/each}

@@ -1,10 +1,8 @@
 import { en } from '../../language/language';
-import { greatest, summedRows } from '../../answer/check';
-import type { Multipliers } from '../../answer/multipliers';
 import { findingWords, noneIn } from '../../method/messages';
 import { isZero, sign } from '../../number/rational';
-import { withoutZeros, type Problem } from '../../problem/types';
 import type { Catalogue } from '../../sentence/catalogue';
+import type { OfCode } from '../../sentence/coded';
 import {
 	claim,
 	entrySign,
@@ -21,17 +19,15 @@ import { OBJECTIVE } from '../../tableau/goal';
 import { rayAt } from '../../tableau/rise';
 import { columnOf, cost, readPlan } from '../../tableau/tableau';
 import type { StandFinding } from '../findings';
+import { offerWords } from './offer';
 import { objectiveSentence, planSentence, usesSentence } from './plan';
 
 /** The words of what is true where one stands. */
 
 /** Constraints times numbers whose sum contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
-function contradiction(problem: Problem, multipliers: Multipliers): Sentence {
-	const used = [...multipliers].filter(([, value]) => !isZero(value));
-	const rows = taken(used.map(([name, times]) => ({ times, row: say`${{ constraint: name }}` })));
-	const { terms, rhs } = summedRows(problem, multipliers);
-	const left = linear(withoutZeros(terms));
-	const most = greatest(problem, terms);
+function contradiction({ rows: used, terms, rhs, most }: OfCode<StandFinding, 'sum-contradicts'>): Sentence {
+	const rows = taken(used.map(({ constraint, times }) => ({ times, row: say`${{ constraint }}` })));
+	const left = linear(terms);
 	const limit =
 		most === null
 			? NOTHING_SAID
@@ -60,7 +56,11 @@ export const STANDS: Catalogue<StandFinding> = {
 	'dual-would-repair': ({ t }) =>
 		say`The tableau is dual feasible: the dual simplex method would make it feasible.${claim({ code: 'dual-feasible', t, holds: true })}`,
 	'ways-on': ({ ways }) =>
-		say`You can go back in the trail; or ${joined(ways.map(midSentence), '; or ', '; or ')}.`,
+		say`You can go back in the trail; or ${joined(
+			ways.map((way) => midSentence(offerWords(way))),
+			'; or ',
+			'; or '
+		)}.`,
 	'best-plan': ({ t, of }) =>
 		say`${BEST_OF[of]}: ${planSentence(t.form.problem, readPlan(t))}. Then ${objectiveSentence(t)}.`,
 	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
@@ -69,14 +69,13 @@ export const STANDS: Catalogue<StandFinding> = {
 		return say`Nothing can ${objective.sense === 'max' ? en`raise` : en`lower`} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'feasible', t, holds: true })}`;
 	},
 	'columns-tie': ({ columns, moves }) => {
-		const [has, where] =
-			columns.length > 1
-				? [en`entries of`, en`are 0: a pivot at one of them`]
-				: [en`entry of`, en`is 0: a pivot there`];
 		const so = moves
 			? say`so other plans are as good`
 			: say`but here the step has length 0: it changes the basis, not the plan`;
-		return say`The ${has} ${joined(columns.map((column) => say`${column}`))} in the objective row ${where} keeps the objective, ${so}.`;
+		const all = joined(columns.map((column) => say`${column}`));
+		return columns.length > 1
+			? say`The entries of ${all} in the objective row are 0: a pivot at one of them keeps the objective, ${so}.`
+			: say`The entry of ${all} in the objective row is 0: a pivot there keeps the objective, ${so}.`;
 	},
 	'not-whole': ({ variables }) =>
 		say`${joined(variables.map((name) => say`${name}`))} must be integer; this is the best plan of the relaxation, and no integer plan is better.`,
@@ -92,5 +91,5 @@ export const STANDS: Catalogue<StandFinding> = {
 		return say`For each unit of ${columnOf(t, column)}, ${joined(moves)}, and ${t.form.problem.objective.name} improves by ${cost(t, OBJECTIVE, column).abs()}. There is no best plan; a limit is missing from the statement.`;
 	},
 	'bounds-exclude': ({ variable }) => say`The bounds of ${variable ?? en`a variable`} exclude each other.`,
-	'sum-contradicts': ({ problem, multipliers }) => contradiction(problem, multipliers)
+	'sum-contradicts': contradiction
 };
