@@ -1504,6 +1504,66 @@ export const TEXTS: Readonly<
 			'min z = 3 x + 2 y\nr: x + y >= 4\nx binary'
 		]
 	],
+	'letters that stand for numbers': [
+		[
+			'max 20 x + 30 y\nx <= M d\nM = 1000\nd binary\nx + y <= 150',
+			'max z = 20 x + 30 y\nr1: x - 1000 d <= 0\nr2: x + y <= 150\nd binary',
+			'“M” is read as “1000”.'
+		],
+		['max a x + b y where a = 3, b = 1/2\nx + y <= 4', 'max z = 3 x + 1/2 y\nr1: x + y <= 4'],
+		['max z = 3x + 2y\nx + y <= 4\nx = 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x = 2']
+	],
+	'what a coefficient is for': [
+		[
+			'max 5 per chair + 8 per table\nLabor: 3 hours per chair and 4 hours per table, at most 120 hours',
+			'max z = 5 chair + 8 table\nLabor: 3 chair + 4 table <= 120',
+			'“and” is read as “+”'
+		],
+		[
+			'Maximise profit: 3 per unit of x, 2 per unit of y\nx + y <= 4',
+			'max profit = 3 x + 2 y\nr1: x + y <= 4'
+		],
+		['max 3x + 2y\nx <= 4 per day\nx + y <= 9', 'max z = 3 x + 2 y\nr1: x <= 4\nr2: x + y <= 9']
+	],
+	'signs that are said twice': [
+		['max x + y\nx + y <= 4\nx, y >= 0\nx, y ∈ ℝ', 'max z = x + y\nr1: x + y <= 4'],
+		['max x + y\nx + y <= 4\nall variables >= 0\nx, y ∈ R', 'max z = x + y\nr1: x + y <= 4'],
+		['max x + y\nx + y <= 4\nx >= 0\ny ∈ R', 'max z = x + y\nr1: x + y <= 4\ny free'],
+		['max 3x + 2y\nx + y <= 4\nwith all variables >= 0', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max 3x + 2y\nx + y <= 4\n(x, y) ≥ (0, 0)', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max 3x + 2y\nNonnegativity x ≥ 0 y ≥ 0\nx + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4']
+	],
+	'notes in Markdown': [
+		[
+			'**Maximize** $3x + 2y$\n\n- $x + y \\leq 4$\n- $2x + y \\leq 6$',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: 2 x + y <= 6'
+		],
+		[
+			'min 5x + 4y\n- 2x + y >= 10\n- x + 2y >= 8\n- x, y are integers',
+			'min z = 5 x + 4 y\nr1: 2 x + y >= 10\nr2: x + 2 y >= 8\nx, y integer'
+		],
+		['max 3x + 2y s.t. x + y <= 4 & x + 3y <= 6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['max 3x + 2y\n[clay] x + y <= 4', 'max z = 3 x + 2 y\nclay: x + y <= 4']
+	],
+	'whole sentences': [
+		[
+			'maximise the profit 3x + 2y\nthe machine time x + y is limited to 4 hours\n(two phases)',
+			'max profit = 3 x + 2 y\nmachine_time: x + y <= 4'
+		],
+		['max z = 3x + 2y, wobei x + y <= 4, x + 3y <= 6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['Find x, y so that 3x + 2y is maximal, x + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['3x + 2y should be as large as possible\nx + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['z -> max, z = 3x + 2y\nx + y <= 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		[
+			'I have x + y <= 4 and x + 3y <= 6, and I want to maximise 3x + 2y.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		],
+		[
+			'We maximise 3x + 2y where x is the number of bowls and y the number of vases.\nAlso x + y <= 4.',
+			'max z = 3 x + 2 y\nr1: x + y <= 4'
+		],
+		['max 3x + 2y (profit in €)\nx + y <= 4 (clay in kg)', 'max profit [€] = 3 x + 2 y\nclay: x + y <= 4']
+	],
 	'what is said in another order': [
 		['max z = 3x + 2y [thalers]\nr: x + y <= 4', 'max z [thalers] = 3 x + 2 y\nr: x + y <= 4'],
 		['max 3x + 2y [thalers/week]\nr: x + y <= 4', 'max z [thalers/week] = 3 x + 2 y\nr: x + y <= 4'],
@@ -1528,6 +1588,7 @@ export const REFUSED: readonly string[] = [
 	'max 3x + 2y\nx + y <= 4\nx ≠ 2',
 	'max min(x, y)\nx + y <= 4',
 	'max 3x + 2y\nx + y',
+	'max 3 x + 2 y\nclay  4 x + 2 y  40\nwheel  x + 2 y  22',
 	'3x + 2y\nx + y <= 4',
 	'max z-12x1-18x2=0\n3x1+6x2<=120',
 	'max ∑ c_j x_j\n∑ a_j x_j ≤ 10',

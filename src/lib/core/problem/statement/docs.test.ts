@@ -35,6 +35,7 @@ const PROMISES: Readonly<Record<string, readonly (readonly [written: string, mea
 		[`${R}\nx is at most 2 more than y`, `${R}\nr2: x - y <= 2`],
 		[`${R}\nat least 2 x per y`, `${R}\nr2: x - 2 y >= 0`]
 	],
+	'letters for numbers': [[`${Z}\nr: x + M y <= 4\nM = 3`, `${Z}\nr: x + 3 y <= 4`]],
 	'numbers in words': [[`${Z}\nr: x + y <= four`, R]],
 	'amounts first': [[`${Z}\nr: x + y <= 9\nat most 4 x`, `${Z}\nr: x + y <= 9\nr2: x <= 4`]],
 	pages: [[`${Z}\n• x + y <= 4\n`, `${Z}\nr1: x + y <= 4`]],

@@ -13,6 +13,7 @@ export type ReadingKind =
 	| 'index'
 	| 'name'
 	| 'number'
+	| 'parameter'
 	| 'mark'
 	| 'comment'
 	| 'numbering'
@@ -161,6 +162,8 @@ const MESSAGES = {
 		en`${name} occurs only here and looks like ${near}. Is ${near} meant?`,
 	lookAlike: (name: string, other: string): string =>
 		en`${name} looks like ${other}, but is written with other letters. Is ${other} meant?`,
+	asOneName: (name: string, first: string, second: string): string =>
+		en`${name} is read as one variable. If ${first} · ${second} is meant: a product of variables is not linear.`,
 	lonely: (name: string): string =>
 		en`${name} occurs only here, and not in the objective. Is it meant as a variable?`,
 	objectiveLimited: (name: string): string => en`${name} is the objective: this row limits its expression.`,
@@ -219,8 +222,11 @@ const MESSAGES = {
 		what === 'numbers'
 			? en`A problem in vectors needs its numbers: add lines such as c = [3, 5], A = [1 0; 0 2; 3 2] and b = [4, 12, 18].`
 			: en`The sizes do not fit: the matrix needs a column for each entry of the objective and a row for each right-hand side.`,
-	notLinear: (what: 'either' | 'condition' | 'parity' | 'values' | 'dots' | 'decimals' | 'unequal'): string =>
+	notLinear: (
+		what: 'either' | 'condition' | 'parity' | 'values' | 'dots' | 'decimals' | 'unequal' | 'whole'
+	): string =>
 		({
+			whole: en`Write out what the total adds up, as in x ≥ 25% of (x + y).`,
 			either: en`“Either … or …” is no linear row: both rows hold at once here. Add a binary variable d, and write the rows as … ≤ … + M d and … ≤ … + M (1 − d) with a large number for M.`,
 			condition: en`“If … then …” is no linear row. With a binary variable d for the condition, write what follows from it with M d or M (1 − d), M a large number.`,
 			parity: en`Even, odd and multiples are no linear rows. Add a whole variable k: even is x = 2 k, odd is x = 2 k + 1.`,

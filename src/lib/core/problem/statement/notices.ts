@@ -90,6 +90,11 @@ function nearNames(rows: readonly RowRead[], objective: RowRead, problem: Proble
 			continue;
 		}
 		if (count.get(mention.name) !== 1) continue;
+		const factors = factorsOf(mention.name, count);
+		if (factors) {
+			found.push(notice(mention, 'near-name', message('asOneName', mention.name, ...factors)));
+			continue;
+		}
 		const near = [...count.keys()].find(
 			(other) =>
 				other !== mention.name &&
@@ -106,6 +111,15 @@ function nearNames(rows: readonly RowRead[], objective: RowRead, problem: Proble
 			found.push(notice(mention, 'lonely-name', message('lonely', mention.name)));
 	}
 	return found;
+}
+
+/** Two other variables whose names make up a name, as x and y make up xy. */
+function factorsOf(name: string, names: ReadonlyMap<string, number>): [string, string] | null {
+	for (let at = 1; at < name.length; at++) {
+		const [first, second] = [name.slice(0, at), name.slice(at)];
+		if (names.has(first) && names.has(second)) return [first, second];
+	}
+	return null;
 }
 
 /**

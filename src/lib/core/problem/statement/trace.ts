@@ -8,7 +8,7 @@ import type { DeclarationSource, RowSource, Span, TermSource } from './source';
 /** Places of the text that was parsed, brought back to the text that was written; and what was read otherwise, told. */
 
 /** habits that are put right in two places of a line */
-const MOVED: ReadonlySet<ReadingKind> = new Set(['label', 'sense', 'unit']);
+const MOVED: ReadonlySet<ReadingKind> = new Set(['label', 'sense', 'unit', 'parameter']);
 
 /** What was written and what it means, each once: first what an edit says, then the others as they stand. */
 function readParts(source: string, first: Rewriting, edits: readonly Rewriting[]): ReadPart[] {
@@ -104,8 +104,18 @@ export function traced(source: string, forgiven: Forgiven, reading: Reading): Re
 		(code === 'no-objective' || code === 'empty'
 			? isGoalRefused || !forgiven.text.trim()
 			: /^(?:unconstrained|lonely-name|near-name)$/.test(code));
+	/** what is not expected, as it is written: “and”, which was read as a comma */
+	const asWritten = (own: Diagnostic): Diagnostic => {
+		if (own.message.name !== 'unexpected' && own.message.name !== 'keyword') return own;
+		const [says] = own.message.about as [string];
+		const place = origin({ from: own.from, to: own.from + says.length });
+		const written = source.slice(place.from, place.to).trim();
+		const isSame = written === '' || written.startsWith(says) || written.length > 30;
+		return isSame ? own : { ...own, message: message('unexpected', written) };
+	};
 	const found = reading.diagnostics
 		.filter((own) => !isMissed(own))
+		.map(asWritten)
 		.map((own) => ({
 			...back(own),
 			...(own.fixes ? { fixes: own.fixes.map(fix) } : {})

@@ -84,7 +84,8 @@ test.each([
 	['max min(x, y)\nr: x + y <= 4', 'new variable t'],
 	[`${TWO}\nx + y >= 4 or x >= 3`, 'binary variable'],
 	[`${TWO}\n|x - y| >= 3`, 'absolute value'],
-	['max 3x² + 2y\nr: x + y <= 4', 'is a power']
+	['max 3x² + 2y\nr: x + y <= 4', 'is a power'],
+	[`${TWO}\nx + y <= 4\nx >= 25% of the total`, 'Write out what the total adds up']
 ])('%j is no linear problem, and how it may become one is said', (text, says) => {
 	const { problem, diagnostics } = readStatement(text);
 	expect(problem).toBeNull();
@@ -100,6 +101,12 @@ test('names that nobody meant are told: once and not in the objective, or in let
 	expect(told(`${TWO}\na: x + y <= 4\nb: х + y <= 2`).join()).toContain(
 		'х looks like x, but is written with other letters'
 	);
+	expect(told(`max z = 3 x + 2 y + xy\na: x + y <= 4`).join()).toContain('If x · y is meant');
+});
+
+test('what is not expected is named as it is written, also where it was read as something else', () => {
+	const told = readStatement('max 3x + 2y\nx + y <= 4\neach vase needs 2 kg of clay and each bowl 3 kg. There are 40 kg of clay.').diagnostics;
+	expect(told.map(({ message }) => messageText(message)).join()).toContain('“and” is not expected here');
 });
 
 test('what is written between a number and a variable is a unit only where its words are no variables', () => {

@@ -152,6 +152,20 @@ export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence
 	write(clause, from, [...sum, relationOf(relation), ...amount], relation, draft);
 }
 
+/** 3 hours per x and 4 per y, at most 120: terms that are listed are added up. */
+export function settlePer(clause: Clause, draft: Draft): void {
+	if (!/\b(?:per|for each)\b/i.test(clause.source.slice(clause.from, clause.to))) return;
+	for (let at = clause.tokens.length - 2; at > 0; at--) {
+		const mark = /^(?:[ca]|ca)(?=n|r)/.exec(clause.shape.slice(at))?.[0];
+		if (!mark || clause.shape[at - 1] !== 'w' || /r/.test(clause.shape.slice(0, at))) continue;
+		const [first, last] = [clause.tokens[at], clause.tokens[at + mark.length - 1]];
+		const isSum = clause.shape[at + mark.length] === 'n';
+		draft.put({ from: first.from, to: last.to }, isSum ? ' +' : '', 'relation');
+		if (isSum) clause.merge(at, at + mark.length, 'sign', '+');
+		else clause.drop(at, at + mark.length);
+	}
+}
+
 /** As many x as y, at least twice as many x as y: x = y, x ≥ 2 y. */
 export function settleAsMany(clause: Clause, draft: Draft, { terms }: Evidence): void {
 	const { from, own, line } = behindLabel(clause);

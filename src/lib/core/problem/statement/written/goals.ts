@@ -223,9 +223,12 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		);
 		return;
 	}
-	const remark = /p(w+)q$/.exec(line);
+	const remark = /p(w+G?)q$/.exec(line);
 	if (remark && /[nwq]$/.test(line.slice(0, remark.index)) && clause.tokens[remark.index + 1].apart) {
-		const called = nameOf(clause, remark.index + 2, line.length);
+		const inside = clause.source.slice(clause.tokens[remark.index + 1].to, clause.tokens.at(-1)!.from);
+		// (profit in €)
+		const [, words, unit] = /^(.+?)\s+in\s+(\S.*)$/.exec(inside.trim()) ?? [];
+		const called = unit ? `${asName(words)} [${unit}]` : nameOf(clause, remark.index + 2, line.length);
 		if ((terms.get(called) ?? 0) > 1) return;
 		draft.put({ from: clause.tokens[remark.index].to, to: clause.to }, '', 'label');
 		draft.put({ from: clause.tokens[1].from, to: clause.tokens[1].from }, `${called} = `, 'label');

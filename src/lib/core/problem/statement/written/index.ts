@@ -5,16 +5,18 @@ import { evidenceOf, hyphens, settleNames, singularNames, spacedIndices } from '
 import { withoutLabels } from './labels';
 import { passTelling } from './telling';
 import { settleGoal } from './goals';
-import { settleSigns } from './signs';
+import { settleSigns, signedNames } from './signs';
 import { refuseOthers, settleDots, settleProportion, settleRow, settleShares } from './rows';
 import {
 	passCounts,
 	settleAsMany,
 	settleComparison,
 	settleOrLess,
+	settlePer,
 	settleRatio,
 	settleTogether
 } from './comparisons';
+import { settleParameters } from './parameters';
 import { plainUnit } from './latex';
 import { writeOut } from './matrices';
 import { refuseTable } from './tables';
@@ -48,9 +50,11 @@ export function readWritten(source: string): Written {
 		settleProportion(clause, draft);
 		settleComparison(clause, draft);
 		settleOrLess(clause, draft);
+		settlePer(clause, draft);
 	}
 	const isHyphen = hyphens(clauses);
 	spacedIndices(clauses, draft);
+	settleParameters(clauses, draft);
 	let evidence = evidenceOf(clauses, isHyphen);
 	for (const clause of clauses) {
 		passCounts(clause, draft, evidence);
@@ -68,13 +72,10 @@ export function readWritten(source: string): Written {
 	evidence = evidenceOf(stated, () => false);
 	singularNames(stated, draft, evidence);
 	settleGoal(stated, draft, evidence);
-	const asksSigns = stated.some(
-		({ shape, tokens: own }) =>
-			/^p?w(?:[ca]*w)*q?rn$/.test(shape) && own.at(-1)!.says === '0' && /[≥>]/.test(own.at(-2)!.says)
-	);
+	const signed = signedNames(stated, evidence);
 	for (const clause of stated) {
 		if (clause.shape === '' || /g/.test(clause.shape)) continue;
-		if (!settleSigns(clause, draft, evidence, asksSigns)) settleRow(clause, draft);
+		if (!settleSigns(clause, draft, evidence, signed)) settleRow(clause, draft);
 	}
 	numbers(tokens, draft);
 	// what no statement took in as a whole is said token by token

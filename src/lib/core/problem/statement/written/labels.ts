@@ -6,7 +6,7 @@ import type { Token } from './token';
 /** What stands before and behind a statement and is no part of it: counts, bullets, labels, marks for points. */
 
 const HEADING =
-	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nebenbedingungen|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
+	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|(?:neben)?bedingungen|restriktionen|entscheidungsvariablen|contraintes|restricciones|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
@@ -119,9 +119,13 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 	const isDash = ({ tokens, shape: line }: Clause) =>
 		line[0] === 's' && tokens[0].says === '-' && !!tokens[1]?.apart;
 	const dashes = rows.length > 1 && rows.every(isDash);
-	// where the objective has a dash before it, all that follows are bullets too
+	// where the objective or a sign has a dash before it, all the others are bullets too; so is a dash before $
 	const isBulleted = first.some(
-		(clause) => /g/.test(clause.shape) && isDash(clause) && /[-–—]/.test(clause.source[clause.from])
+		(clause) =>
+			isDash(clause) &&
+			((/g/.test(clause.shape) && /[-–—]/.test(clause.source[clause.from])) ||
+				SIGNS.test(clause.shape.slice(1)) ||
+				clause.source.slice(clause.tokens[0].to, clause.tokens[1].from).includes('$'))
 	);
 	const asked: Clause[] = [];
 	for (const clause of first) {
@@ -166,14 +170,22 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	}
 	// where x + y ≤ 4, where x and y are integers
 	if (
-		/^w(?:[nwsp].*r|p?w[^r]*[ih])/.test(clause.shape) &&
-		/^(?:where|with|and|while|with the)$/i.test(clause.tokens[0].says) &&
+		/^w(?:[nwsp].*r|p?w[^r]*[ih]|A)/.test(clause.shape) &&
+		/^(?:where|with|and|also|finally|furthermore|moreover|further|additionally|while|given|wobei|mit|avec|donde|con)$/i.test(
+			clause.tokens[0].says
+		) &&
 		!evidence.goal.has(clause.tokens[0].says) &&
 		clause.tokens[1].apart &&
 		!/^w+rw+$/.test(clause.shape)
 	) {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
 		clause.drop(0, 1);
+	}
+	// Nonnegativity x ≥ 0
+	const heading = /^w{1,3}(?=wr)/.exec(clause.shape)?.[0].length ?? 0;
+	if (heading > 0 && isHeading(clause.text(0, heading)) && !evidence.terms.has(clause.text(0, heading))) {
+		draft.put({ from: clause.from, to: clause.tokens[heading].from }, '', 'rows');
+		clause.drop(0, heading);
 	}
 	// for all i: x_i ≥ 0
 	const each = /^v[^l]{1,12}l(?=.*[rih])/.exec(clause.shape)?.[0].length ?? 0;
@@ -213,6 +225,18 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		tokens.slice(1, named[1].length).every(({ kind, says }) => kind !== 'word' || evidence.goal.has(says)) &&
 		/^[:=]$/.test(tokens[named[1].length].says);
 	if (isNamed) return put(named[0].length, tokens[0].says);
+	// we have x + y ≤ 4
+	if (
+		/^ww(?=[nwsp].*r)/.test(clause.shape) &&
+		/^(?:i|we|you) (?:have|know|need|require)$/i.test(clause.text(0, 2))
+	) {
+		draft.put({ from: clause.from, to: tokens[2].from }, '', 'rows');
+		return clause.drop(0, 2);
+	}
+	// [clay] x + y ≤ 4
+	const square =
+		/^u(?=[nwsp][^l]*r)/.test(clause.shape) && /^\[(\p{L}[\p{L}\p{Nd} _-]*)\]$/u.exec(tokens[0].says);
+	if (square) return put(1, asName(square[1]));
 	// C1) (C1) C1. a) before a row
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
 	const behind = clause.shape.slice(mark?.[0].length ?? 0);
@@ -265,7 +289,7 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 				words.length === 1 &&
 				isRow(rest) &&
 				!/g/.test(rest) &&
-				!/^(?:obj|goal|target|objective|constraints?|where|bounds?|signs?|domain|data|and|with|variables?)/i.test(
+				!/^(?:obj|goal|target|objective|constraints?|(?:neben)?bedingungen|restriktionen|contraintes|restricciones|where|bounds?|signs?|domain|data|and|with|variables?)/i.test(
 					text
 				)
 			)
@@ -391,14 +415,18 @@ function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyM
 	const inside = clause.tokens.slice(end.index + end[1].length + 1, -1);
 	// (clay, kg) is named by what comes first
 	const comma = inside.findIndex(({ kind }) => kind === 'comma');
-	const words: Token[] = comma > 0 ? inside.slice(0, comma) : inside;
+	const words: Token[] = comma > 0 ? inside.slice(0, comma) : [...inside];
+	// (clay in kg) has a unit
+	const unitAt = words.findIndex(({ says }) => says === 'in');
+	const unit = unitAt > 0 ? said(words.slice(unitAt + 1)) : '';
+	if (unit) words.length = unitAt;
 	if (words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0)) return;
 	const text = said(words);
 	const at = { from: clause.tokens[end.index + end[1].length - 1].to, to: clause.to };
 	const isNew = (ends.get(text) ?? 1) === 1 && words.some(({ says }) => evidence.words.get(says) === 1);
 	if (isNew && !clause.labelled) {
 		nameRow(clause, draft, text);
-		draft.put(at, '', 'label');
+		draft.put(at, unit ? ` [${unit}]` : '', 'label');
 	} else draft.put(at, end[1] ? '' : ` [${text}]`, 'unit');
 	clause.drop(end.index + end[1].length, clause.shape.length);
 }

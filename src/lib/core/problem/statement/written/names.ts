@@ -22,6 +22,9 @@ const JOINS =
 const FUNCTION =
 	/^(?:the|an?|of|is|are|be|must|can|cannot|should|shall|will|may|where|with|while|such|that|if|then|and|or|not|no|sum|plus|minus|times|for|each|every|per|has|have|than|as|it|we|so)$/i;
 
+/** The machine time is called machine time. */
+const withoutArticle = (words: string): string => words.replace(/^(?:the|an?) (?=\p{L})/iu, '');
+
 interface Run {
 	readonly clause: Clause;
 	readonly from: number;
@@ -186,7 +189,7 @@ export function settleNames(
 			}
 			// clay 2x + y ≤ 100
 			if (from === 0 && /^n[wtp]/.test(after) && /r/.test(after) && !isKnown(name) && !/l/.test(shape)) {
-				draft.put(span, `${asName(clause.text(from, to))}:`, 'label');
+				draft.put(span, `${asName(withoutArticle(clause.text(from, to)))}:`, 'label');
 				clause.drop(from, to);
 				continue;
 			}
@@ -226,8 +229,11 @@ export function settleNames(
 				const words = list.slice(0, cut);
 				if (words.every(({ says }) => /^(?:the|total|number|amount|quantity|units?|of|all)$/i.test(says)))
 					draft.put({ from: words[0].from, to: list[cut].from }, '', 'prose');
-				else if (words.some(({ says }) => FUNCTION.test(says))) continue;
-				else draft.put(clause.span(from, from + cut), `${asName(clause.text(from, from + cut))}:`, 'label');
+				else {
+					const label = withoutArticle(clause.text(from, from + cut));
+					if (label.split(' ').some((word) => FUNCTION.test(word))) continue;
+					draft.put(clause.span(from, from + cut), `${asName(label)}:`, 'label');
+				}
 				clause.drop(from, from + cut);
 				continue;
 			}

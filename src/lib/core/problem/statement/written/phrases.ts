@@ -16,6 +16,7 @@ const words = (text: string): string => text.replace(/ /g, '[ \\t]+');
 /** what may stand before a relation in words */
 const MUST =
 	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|will|be|to|always|also|amounts?|comes?|totals?|makes? up|accounts? for) )*';
+const IS = '(?:is|are|becomes?|should be|shall be|must be)';
 const NOT =
 	"(?:(?:can(?:not|'t|’t| not)|must(?: not|n't|n’t)|may not|should not|shall not|does not|do not|is not(?: allowed to)?|are not(?: allowed to)?|will not) ?(?:be )?)";
 
@@ -126,8 +127,18 @@ const RULES = [
 	),
 	rule('from', 'from', 'domain', 'from(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
 	rule('from', 'to', 'domain', 'to(?=[ \\t]+\\$?[-−]?[\\d.\\\\])', true),
-	rule('sense', 'max', 'sense', `${MUST}maximi[sz]ed`),
-	rule('sense', 'min', 'sense', `${MUST}minimi[sz]ed`),
+	rule(
+		'sense',
+		'max',
+		'sense',
+		`${MUST}(?:maximi[sz]ed|as (?:large|big|high|great) as possible)|${IS} maximal`
+	),
+	rule(
+		'sense',
+		'min',
+		'sense',
+		`${MUST}(?:minimi[sz]ed|as (?:small|low|little|cheap) as possible)|${IS} minimal`
+	),
 	rule(
 		'sense',
 		'max',
@@ -170,7 +181,7 @@ const RULES = [
 /** the words that a phrase may begin with: most words are none of them */
 const FIRST = new Set(
 	(
-		'subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes account accounts total totals ' +
+		'subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes become becomes account accounts total totals ' +
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
 		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
@@ -184,12 +195,16 @@ const WORD = /\p{L}+/uy;
 const STATES =
 	/[<>=≤≥∈]|\bin\b|\bint(?:eger)?s?\b|\bwhole\b|\bbinary\b|\bfree\b|negative\b|\b(?:is|are|denotes?)\b/i;
 
+/** a sense with an expression behind it */
+const STATES_GOAL = /\b(?:max|min)[a-z]*\b.*[\d\p{L}][ \t]*[+−-]/iu;
+
 /** x + y ≤ 4 where x, y are integers: the word parts two statements of a line. */
 function partsLine(source: string, at: number, word: string): boolean {
-	if (!/^(?:where|with)$/i.test(word)) return false;
+	if (!/^(?:where|with|given|wobei|mit|avec|donde|con)$/i.test(word)) return false;
 	const before = source.slice(source.lastIndexOf('\n', at - 1) + 1, at);
 	const [after] = source.slice(at + word.length).split('\n', 1);
-	return /[<>=≤≥].*[^\s<>=≤≥]/.test(before) && STATES.test(after);
+	if (/^[ \t]+that\b/.test(after)) return false;
+	return (/[<>=≤≥].*[^\s<>=≤≥]/.test(before) || STATES_GOAL.test(before)) && STATES.test(after);
 }
 
 /**

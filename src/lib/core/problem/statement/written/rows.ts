@@ -174,6 +174,9 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	// for every table at least 4 chairs; x exceeds y by at least 2
 	if (/^vwrnw$/.test(line) || (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater))
 		return refuse(message('sentence', text.trim()));
+	const whole = /\bof (?:the )?(total|whole|sum|mix(?:ture)?|blend|output|production)\b(?! of)/i.exec(text);
+	if (isAbout && whole && !terms.has(whole[1]) && /[P%]/.test(text))
+		return refuse(message('notLinear', 'whole'));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
 		return refuse(message('notLinear', 'parity'));
 	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))

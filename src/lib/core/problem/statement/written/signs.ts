@@ -217,6 +217,10 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 		if (isLower === minus) return { says: isLower ? ' free' : '', isPlain: false };
 		return null;
 	}
+	// (x, y) ≥ (0, 0)
+	const zeros = is('rpn(?:cn)+q');
+	if (zeros && rest.every(({ kind, says }) => kind !== 'number' || Number(says) === 0))
+		return { says: ` ${relation} 0`, isPlain: false };
 	const tail = is('r(NUM)((?:[ca]?(?:p?iq?|u|w))*)');
 	if (tail && tail[2] !== '') {
 		const behind = rest.slice(1 + tail[1].length);
@@ -240,10 +244,38 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 	return null;
 }
 
-/** Reads clauses about variables where they are written otherwise; returns whether a clause is one. */
-export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, asksSigns: boolean): boolean {
-	const known = [...evidence.terms.keys()].filter((name) => !/ /.test(name));
-	const all = [...new Set([...evidence.goal, ...known])].filter((name) => evidence.terms.has(name));
+const knownNames = ({ terms }: Evidence): string[] => [...terms.keys()].filter((name) => !/ /.test(name));
+const allNames = (evidence: Evidence): string[] =>
+	[...new Set([...evidence.goal, ...knownNames(evidence)])].filter((name) => evidence.terms.has(name));
+
+/** The variables that are said to be at least 0: x, y ≥ 0, all variables non-negative. */
+export function signedNames(clauses: readonly Clause[], evidence: Evidence): Set<string> {
+	const known = knownNames(evidence);
+	return new Set(
+		clauses.flatMap(({ shape: line, tokens }) => {
+			const last = tokens.at(-1)!;
+			const isSign =
+				/^(?:A|p?w(?:[ca]*w)*q?)rn$/.test(line) && last.says === '0' && /[≥>]/.test(tokens.at(-2)!.says);
+			if (!isSign && !(/^(?:A|w(?:[ca]*w)*)i$/.test(line) && last.says === 'from 0')) return [];
+			if (line[0] === 'A') return allNames(evidence);
+			const names = tokens.filter(({ kind }) => kind === 'word').map(({ says }) => says);
+			return names.flatMap((name) => instances(name, null, known) ?? [name]);
+		})
+	);
+}
+
+/**
+ * Reads clauses about variables where they are written otherwise; returns whether a clause is one.
+ * @param signed the variables that the text says to be at least 0
+ */
+export function settleSigns(
+	clause: Clause,
+	draft: Draft,
+	evidence: Evidence,
+	signed: ReadonlySet<string>
+): boolean {
+	const known = knownNames(evidence);
+	const all = allNames(evidence);
 	const put = (says: string) => {
 		draft.put({ from: clause.from, to: clause.to }, says, 'domain');
 		return true;
@@ -322,9 +354,13 @@ export function settleSigns(clause: Clause, draft: Draft, evidence: Evidence, as
 			draft.put({ from: before.to, to: clause.tokens[i].from }, ', ', 'domain');
 		}
 	const tailAt = { from: clause.tokens[end - 1].to, to: clause.to };
-	// real numbers, in a text that also asks for signs: any sign, or just not whole?
-	if (own.says === ' free' && /h/.test(clause.shape) && asksSigns)
-		draft.ask([tailAt], [' free', ' from 0'], 'domain');
+	// real numbers, in a text that also asks for signs: just not whole, or any sign?
+	if (own.says === ' free' && /h/.test(clause.shape) && signed.size > 0)
+		draft.ask(
+			[tailAt],
+			list.every((name) => signed.has(name)) ? [' from 0', ' free'] : [' free', ' from 0'],
+			'domain'
+		);
 	else if (!own.isPlain || stop < clause.tokens.length) draft.put(tailAt, own.says, 'domain');
 	return true;
 }

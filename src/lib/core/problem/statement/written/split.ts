@@ -94,7 +94,7 @@ function endsAt(
 	// 0 ≤ x, y ≤ 3 and integer x, y
 	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
 	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
-	if (isGoal(before)) return /r/.test(next) && (/[nwq]$/.test(before) || /r/.test(before));
+	if (isGoal(before)) return /r/.test(next) && (/[nwq]$|[nwqx]g$/.test(before) || /r/.test(before));
 	if (!says(before)) return false;
 	// a remark in brackets belongs to the row
 	if (/^p(?:w|[cdn])+q(?:[cfm]|$)/.test(after) && /w/.test(after)) return 'blank';

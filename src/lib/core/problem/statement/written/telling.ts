@@ -105,6 +105,13 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 			return pass(clause, draft, 'rows');
 		if (isMeaning(clause, evidence, /variable|unknown|where|let/i.test(clause.headed ?? '')))
 			return pass(clause, draft, 'meaning');
+		// (two-phase)
+		const isRemark = /^p[wnscfd]*w[wnscfd]*q$/.test(line);
+		if (
+			isRemark &&
+			clause.tokens.every(({ kind, says }) => kind !== 'word' || evidence.words.get(says) === 1)
+		)
+			return pass(clause, draft, 'prose');
 		// Solve graphically.
 		if (/^[wcaf]+$/.test(line) && TASK.test(text)) return pass(clause, draft, 'prose');
 		// a word by itself that is no variable
@@ -113,6 +120,8 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 		// what states something, or lists names
 		if (/[rgizhvAjeBF]/.test(line) || /^w(?:u|[ca]+w)*$/.test(line) || !/^[wcalnfsduqpo?O%y]+$/.test(line))
 			return;
+		// a sum of variables that nothing limits
+		if (/[nw]s[nw]/.test(line) && clause.tokens.some(({ says }) => evidence.goal.has(says))) return;
 		const count = line.replace(/[^w]/g, '').length;
 		const isTitle = i < goal || goal < 0;
 		if (/^[nwsdtpq]+$/.test(line) && !(isTitle && /^w+n/.test(line)) && /[stn]/.test(line) && count < 3)

@@ -22,8 +22,10 @@ const COUNTED_OF = new RegExp(`(?:${COUNTS.join('|')})[ \\t]+(?=\\p{L})`, 'iuy')
 /** a name before a sign or a relation */
 const STATED = /^\p{L}[\p{L}\p{Nd}_']*[ \t]*[-+−–<>=≤≥]/u;
 /** 12 per bowl, 12 thalers per bowl, in a sum or an objective: what a coefficient is for, and its unit */
-const PER = /((?:\p{L}+[ \t]+)?(?:per|for each)[ \t])(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
+const PER =
+	/((?:\p{L}+[ \t]+)?(?:per|for each)[ \t](?:(?:unit|piece|item)[ \t]+of[ \t])?)(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
 const OF = /of[ \t]+(?:the[ \t]+)?(?=\p{L})/iuy;
+const ARTICLE = /the[ \t]+(?=\p{L})/iuy;
 /** (in dollars): a unit in words */
 const IN_UNIT = /\([ \t]*in[ \t]+([\p{L}$€£][\p{L}$€£/ ]{0,30})\)/iuy;
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
@@ -58,6 +60,7 @@ const SIGNS: readonly (readonly [RegExp, TokenKind, string])[] = [
 	[/\{/y, 'left', ''],
 	[/\}/y, 'right', ''],
 	[/&&|∧/y, 'semicolon', ''],
+	[/&/y, 'and', ','],
 	[/;|；/y, 'semicolon', ''],
 	[/\.\.\.+|…+|⋯/y, 'dots', ''],
 	[/\.\.(?=[ \t]*\d|[ \t]*\p{L})/uy, 'dots', ''],
@@ -165,6 +168,11 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		tokens
 			.slice(tokens.findLastIndex(({ kind }) => kind === 'newline') + 1)
 			.some(({ kind }) => kind === 'sense');
+	/** whether something is limited already in this statement */
+	const isLimited = () =>
+		tokens
+			.slice(tokens.findLastIndex(({ kind }) => kind === 'newline' || kind === 'semicolon') + 1)
+			.some(({ kind }) => kind === 'relation');
 	const word = (letters: string): void => {
 		const first = source[here + letters.length] === '{' ? letters.replace(/_$/, '') : letters;
 		// what belongs to one name: its letters and the indices behind it
@@ -272,10 +280,13 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			/^(?:newline|colon)?$/.test(tokens.at(-3)?.kind ?? '');
 		const of = isOf ? matchAt(OF, source, here)?.[0] : undefined;
 		if (of) return pass(of.length, '', 'mark');
+		// twice the vases
+		const article = tokens.at(-1)?.kind === 'number' ? matchAt(ARTICLE, source, here)?.[0] : undefined;
+		if (article) return pass(article.length, '', 'mark');
 		const short = matchAt(ABBREVIATION, source, here)?.[0];
 		if (short) return push('word', short.length, short.slice(0, -1), 'latex');
 		const per = tokens.at(-1)?.kind === 'number' ? matchAt(PER, source, here) : null;
-		if (per && (per[2] || isGoal())) return pass(per[1].length, '', 'mark');
+		if (per && (per[2] || isGoal() || !isLimited())) return pass(per[1].length, '', 'mark');
 		const name = matchAt(WORD, source, here)?.[0];
 		if (name) return word(name);
 		if (
