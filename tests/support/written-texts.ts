@@ -1164,7 +1164,7 @@ export const TEXTS: Readonly<
 		],
 		[
 			'Objective: Max Z = 12x1 + 18x2\n\nConstraints:\n(i) 3x1 + 6x2 <= 120\n(ii) 2x1 + 4x2 <= 90\n(iii) x1, x2 >= 0',
-			'max Z = 12 x1 + 18 x2\ni: 3 x1 + 6 x2 <= 120\nii: 2 x1 + 4 x2 <= 90'
+			'max Z = 12 x1 + 18 x2\nr1: 3 x1 + 6 x2 <= 120\nr2: 2 x1 + 4 x2 <= 90'
 		],
 		[
 			'max z = 12x1 + 18x2\ns.t.  3x1 + 6x2 + s1 = 120\n      2x1 + 4x2 + s2 = 90\n      x1, x2, s1, s2 ≥ 0',
@@ -1504,6 +1504,26 @@ export const TEXTS: Readonly<
 			'min z = 3 x + 2 y\nr: x + y >= 4\nx binary'
 		]
 	],
+	'copied from documents': [
+		[
+			'max\u2061z = 3𝑥₁ + 2𝑥₂\n𝑥₁ + 𝑥₂ ≤ 4\n𝑥₁, 𝑥₂ ≥ 0',
+			'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4',
+			'“𝑥₁” is read as “x1” (3 places)'
+		],
+		['𝑚𝑎𝑥 3𝑥 + 2𝑦\n𝑠.𝑡. 𝒙 + 2𝒚 ≤ 𝟔\n𝑦 ∈ ℤ.', 'max z = 3 x + 2 y\nr1: x + 2 y <= 6\ny integer'],
+		['maxz=3x1+2x2\ns.t.x1+x2≤4', 'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4'],
+		['Max: 3x+2y St: x+y<=4, x+3y<=6', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'],
+		['min_{x,y} 3x + 2y\nx + y ≥ 4', 'min z = 3 x + 2 y\nr1: x + y >= 4'],
+		['\\maximize 3x + 2y\n\\st x + y \\leq 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		[
+			'max 3x + 2y\n1) x + y ≤ 4 → (Labour)\n2) x + 3y ≤ 6 → Kiln',
+			'max z = 3 x + 2 y\nLabour: x + y <= 4\nKiln: x + 3 y <= 6'
+		],
+		[
+			'max 3x + 2y\n(i) x + y ≤ 4\n(ii) x + 3y ≤ 6\n(iii) x ≥ 0, y ≥ 0',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x + 3 y <= 6'
+		]
+	],
 	'letters that stand for numbers': [
 		[
 			'max 20 x + 30 y\nx <= M d\nM = 1000\nd binary\nx + y <= 150',
@@ -1524,6 +1544,13 @@ export const TEXTS: Readonly<
 			'max profit = 3 x + 2 y\nr1: x + y <= 4'
 		],
 		['max 3x + 2y\nx <= 4 per day\nx + y <= 9', 'max z = 3 x + 2 y\nr1: x <= 4\nr2: x + y <= 9']
+	],
+	'signs in sentences': [
+		['max 3x + 2y\nx + y ≤ 4\nx can be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free'],
+		['max 3x + 2y\nx + y ≤ 4\nx is non-positive', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free to 0'],
+		['max 3x + 2y\nx + y ≤ 4\nx is not allowed to be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max 3x + 2y\nx + y should stay below 4', 'max z = 3 x + 2 y\nr1: x + y <= 4'],
+		['max z: z = 3x + 2y\nx + y ≤ 4 | kiln', 'max z = 3 x + 2 y\nkiln: x + y <= 4']
 	],
 	'signs that are said twice': [
 		['max x + y\nx + y <= 4\nx, y >= 0\nx, y ∈ ℝ', 'max z = x + y\nr1: x + y <= 4'],

@@ -1,3 +1,4 @@
+import { plainLetters, withRuns } from './plain-letters';
 import { readWritten, type Doubt, type TextRefusal, type Rewriting } from './written';
 
 /** What boards, notes and LaTeX sources write otherwise is brought to the statement language before it is parsed; every place can be traced back. */
@@ -80,6 +81,8 @@ const MAY_DIFFER = new RegExp(
 		/[ \t](?:even|odd)\b/imu,
 		// ∀
 		/∀/imu,
+		// letters of mathematical alphabets
+		/[\u{1d400}-\u{1d7ff}\u210e]/imu,
 		// a range of indices
 		/\d–\p{L}+\d/imu,
 		// = 0 / 1
@@ -95,6 +98,9 @@ const MAY_DIFFER = new RegExp(
 		.join('|'),
 	'imu'
 );
+/** anything but marks that nobody sees; a blank can be seen to be missing */
+const VISIBLE = /[^\u2060-\u2064\u200b-\u200d\ufeff]/u;
+
 /** Whether a text that can be read as it stands may be meant otherwise; what its comments say does not count. */
 export const mayDiffer = (source: string): boolean =>
 	MAY_DIFFER.test(source.replace(/("[^"\n]*")|#[^\n]*/g, '$1'));
@@ -104,7 +110,9 @@ export const mayDiffer = (source: string): boolean =>
  * @param source any text
  */
 export function forgive(source: string): Forgiven {
-	const { edits, doubts, refusals } = readWritten(source);
+	const plain = plainLetters(source);
+	const { edits: own, doubts, refusals } = readWritten(plain.text);
+	const edits = plain.runs.length > 0 ? withRuns(own, plain) : own;
 	const pieces: Piece[] = [];
 	let text = '';
 	let copied = 0;
@@ -126,8 +134,10 @@ export function forgive(source: string): Forgiven {
 	);
 	// what is refused is told as that
 	for (const { from, to } of refusals) asked.add(`${from} ${to}`);
-	const rewritings = edits.filter(
-		(edit) => !asked.has(`${edit.from} ${edit.to}`) && source.slice(edit.from, edit.to) !== edit.insert
-	);
+	const rewritings = edits.filter((edit) => {
+		const written = source.slice(edit.from, edit.to);
+		const isSeen = written === '' || VISIBLE.test(written) || edit.insert.trim() !== '';
+		return !asked.has(`${edit.from} ${edit.to}`) && written !== edit.insert && isSeen;
+	});
 	return { text, rewritings, doubts, refusals, origin: tracer(pieces) };
 }

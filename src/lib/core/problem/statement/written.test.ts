@@ -105,7 +105,9 @@ test('names that nobody meant are told: once and not in the objective, or in let
 });
 
 test('what is not expected is named as it is written, also where it was read as something else', () => {
-	const told = readStatement('max 3x + 2y\nx + y <= 4\neach vase needs 2 kg of clay and each bowl 3 kg. There are 40 kg of clay.').diagnostics;
+	const told = readStatement(
+		'max 3x + 2y\nx + y <= 4\neach vase needs 2 kg of clay and each bowl 3 kg. There are 40 kg of clay.'
+	).diagnostics;
 	expect(told.map(({ message }) => messageText(message)).join()).toContain('“and” is not expected here');
 });
 

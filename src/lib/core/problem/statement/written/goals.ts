@@ -67,6 +67,15 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 			({ shape, tokens: own }) => /^wr[nwsp]/.test(shape) && /^(?:max|min)(?:imi[sz]e)?$/i.test(own[0].says)
 		);
 		if (equal) draft.put({ from: equal.tokens[0].to, to: equal.tokens[2].from }, ' ', 'sense');
+		// maxz = 3 x + 2 y, as a page is copied
+		const glued = clauses.find(
+			({ shape, tokens: own }) => /^wr[nwsp][^r]*$/.test(shape) && /^(?:max|min)\p{L}$/iu.test(own[0].says)
+		);
+		if (glued && !equal) {
+			const [token] = glued.tokens;
+			draft.put(token, `${token.says.slice(0, 3)} ${token.says.slice(3)}`, 'sense');
+			glued.tokens = [];
+		}
 		return;
 	}
 	unitBehind(clause, draft, terms);

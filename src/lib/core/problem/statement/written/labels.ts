@@ -28,7 +28,10 @@ interface Count {
 	readonly value: number;
 	/** whether it can be nothing but a count */
 	readonly sure: boolean;
+	/** (i), (ii): names, where they do not go on from each other */
+	readonly isRoman?: boolean;
 }
+const ROMAN = 'i ii iii iv v vi vii viii ix x xi xii'.split(' ');
 
 /** Counts before lines: 1. (2) [3] ① 4) (2.1) (1a). */
 function countOf(clause: Clause): Count | null {
@@ -46,6 +49,10 @@ function countOf(clause: Clause): Count | null {
 			value: Number(tokens[1].says),
 			sure: /^[ns]/.test(rest(3)) || /\./.test(tokens[1].says)
 		};
+	const roman = /^(?:p(?=wq)|)w(?=[qf])./.exec(line)?.[0].length ?? 0;
+	const value = roman > 0 ? ROMAN.indexOf(tokens[roman - 2].says.toLowerCase()) : -1;
+	if (value >= 0 && rest(roman) && tokens[roman].apart)
+		return { clause, length: roman, value: value + 1, sure: false, isRoman: true };
 	if (/^n(?:f|q)/.test(line) && rest(2))
 		return { clause, length: 2, value: Number(tokens[0].says), sure: true };
 	if (/^nf?l/.test(line) && isRow(rest(2)))
@@ -55,7 +62,9 @@ function countOf(clause: Clause): Count | null {
 
 /** Takes the counts of lines away: those that go on from each other, and one alone before a row. */
 function counts(clauses: readonly Clause[], draft: Draft): void {
-	const found = clauses.map(countOf).filter((own): own is Count => own !== null);
+	const all = clauses.map(countOf).filter((own): own is Count => own !== null);
+	const isRoman = all.length > 1 && all.every((own, i) => own.isRoman && own.value === i + 1);
+	const found = all.filter((own) => isRoman || !own.isRoman);
 	const goesUp =
 		found.length > 1 &&
 		found.every(({ value }, i) => i === 0 || value >= found[i - 1].value) &&
@@ -251,6 +260,11 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0) || /^w[qf]/.test(mark[0]))
 			return put(length, asName(said(words)));
 	}
+	// max z: z = 3x + 2y
+	if (/^gwlwr/.test(clause.shape) && tokens[1].says === tokens[3].says) {
+		draft.put({ from: tokens[0].to, to: tokens[3].from }, ' ', 'sense');
+		return clause.drop(1, 3);
+	}
 	// Max demand: x ≤ 40 limits something
 	const limited = /^g(?:w+)l/.exec(clause.shape);
 	if (limited && isRow(clause.shape.slice(limited[0].length))) {
@@ -378,10 +392,10 @@ function areaBehind(clause: Clause, draft: Draft, { words }: Evidence): boolean 
 /** Words behind a row: its name behind a mark or in brackets, a unit. */
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
-	const marked = /r[^l]*[nw]u?([lxo?])(w+)$/.exec(clause.shape);
+	const marked = /r[^l]*[nw]u?([lxoy?])(w+|pw+q)$/.exec(clause.shape);
 	if (marked && !clause.labelled && !/^g/.test(clause.shape)) {
 		const at = clause.shape.length - marked[2].length - 1;
-		nameRow(clause, draft, clause.text(at + 1));
+		nameRow(clause, draft, clause.text(at + 1).replace(/^\(|\)$/g, ''));
 		draft.passEnd(clause, at, 'label');
 		return;
 	}

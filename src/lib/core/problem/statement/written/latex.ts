@@ -142,6 +142,12 @@ export function macroAt(source: string, from: number, startsLine: boolean): Macr
 	}
 	const [whole, name] = command;
 	const bare = whole.trimEnd().length;
+	// a course's own \\maximize and \\st
+	const own = /^(?:st|subjectto|(?:max|min)imi[sz]e)$/i.exec(name)?.[0];
+	if (own)
+		return /^m/i.test(own)
+			? { length: bare, says: own.slice(0, 3).toLowerCase(), kind: 'sense' }
+			: { length: bare, says: '', kind: 'such' };
 	if (Object.hasOwn(RELATIONS, name))
 		return {
 			length: bare,

@@ -15,7 +15,7 @@ const END = "(?![\\p{L}\\p{Nd}_']|-\\p{L})";
 const words = (text: string): string => text.replace(/ /g, '[ \\t]+');
 /** what may stand before a relation in words */
 const MUST =
-	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|will|be|to|always|also|amounts?|comes?|totals?|makes? up|accounts? for) )*';
+	'(?:(?:is|are|must|should|shall|may|can|has|have|needs?|stays?|remains?|lies?|will|be|to|always|also|amounts?|comes?|totals?|makes? up|accounts? for) )*';
 const IS = '(?:is|are|becomes?|should be|shall be|must be)';
 const NOT =
 	"(?:(?:can(?:not|'t|’t| not)|must(?: not|n't|n’t)|may not|should not|shall not|does not|do not|is not(?: allowed to)?|are not(?: allowed to)?|will not) ?(?:be )?)";
@@ -33,10 +33,10 @@ const RULES = [
 		'such',
 		'',
 		'rows',
-		'(?:subject to|such that|so that|given that|provided that|on condition that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?![\\p{L}\\p{Nd}_])',
+		'(?:subject to|with respect to|such that|so that|given that|provided that|on condition that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?:(?<=\\.)(?=\\p{L}\\d)|(?![\\p{L}\\p{Nd}_]))',
 		true
 	),
-	rule('such', '', 'rows', '(?:st|subject)(?=[ \\t]*(?:\\n|$))', true),
+	rule('such', '', 'rows', '(?:(?:st|subject)(?=[ \\t]*(?:\\n|$))|st[ \\t]*:)', true),
 	rule('between', '', 'relation', `${MUST}(?:between|in the range(?: of| from)?)`),
 	// not more than is at most, not less than at least
 	rule(
@@ -118,6 +118,19 @@ const RULES = [
 		'domain',
 		'(?:(?:are|is|be|all|both|must be) )*(?:(?:unrestricted|free|unconstrained)(?: (?:in|of) sign)?|urs|of any sign|any sign|any value|frei|libres?)'
 	),
+	rule(
+		'domain',
+		'free',
+		'domain',
+		'(?:can|may|might|is allowed to|are allowed to) (?:also )?(?:be|become|take|have) (?:negative|any)(?: values?| numbers?| sign)?'
+	),
+	rule('domain', 'to 0 free', 'domain', `${IS} (?:non(?:-| )?positive|negative(?: or zero)?)`),
+	rule(
+		'domain',
+		'from 0',
+		'domain',
+		`${IS} (?:(?:strictly )?positive|(?:never|not allowed to be|not permitted to be) negative)`
+	),
 	rule('domain', 'from 0', 'domain', '(?:(?:are|is|be) )*continuous'),
 	rule(
 		'domain',
@@ -181,7 +194,7 @@ const RULES = [
 /** the words that a phrase may begin with: most words are none of them */
 const FIRST = new Set(
 	(
-		'subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes become becomes account accounts total totals ' +
+		'with stay stays remain remains might become becomes allowed subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes become becomes account accounts total totals ' +
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
 		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +
@@ -203,7 +216,7 @@ function partsLine(source: string, at: number, word: string): boolean {
 	if (!/^(?:where|with|given|wobei|mit|avec|donde|con)$/i.test(word)) return false;
 	const before = source.slice(source.lastIndexOf('\n', at - 1) + 1, at);
 	const [after] = source.slice(at + word.length).split('\n', 1);
-	if (/^[ \t]+that\b/.test(after)) return false;
+	if (/^[ \t]+(?:that|respect)\b/.test(after)) return false;
 	return (/[<>=≤≥].*[^\s<>=≤≥]/.test(before) || STATES_GOAL.test(before)) && STATES.test(after);
 }
 

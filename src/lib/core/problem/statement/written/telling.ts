@@ -6,7 +6,7 @@ import { ANSWER, isHeading, TASKS } from './labels';
 /** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
 
 const RESTRICTS =
-	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each)\b/i;
+	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each|negative|positive)\b/i;
 /** what is to be done */
 const TASK = new RegExp(`^(?:${TASKS}|sketch|calculate|compute|explain|state|write|hint|note)\\b.*\\s`, 'i');
 const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|for|number|the)$/i;

@@ -9,7 +9,7 @@ import { macroAt } from './latex';
 
 /** A text taken apart once, with the place of every part: from here on nobody looks at characters again. */
 
-const BLANK = /[ \t\u00a0\u2009\u202f\u2007\u2060\u200b-\u200d\ufeff]+/y;
+const BLANK = /[ \t\u00a0\u2009\u202f\u2007\u2060-\u2064\u200b-\u200d\ufeff]+/y;
 const COMMENT = /#[^\n]*/y;
 const BLOCK = /\/\*[^]*?\*\//y;
 const OTHER_COMMENT = /\/\/[^\n]*|(?:--|%|!)(?=[ \t]*\p{L})[^\n]*/uy;
@@ -26,6 +26,8 @@ const PER =
 	/((?:\p{L}+[ \t]+)?(?:per|for each)[ \t](?:(?:unit|piece|item)[ \t]+of[ \t])?)(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
 const OF = /of[ \t]+(?:the[ \t]+)?(?=\p{L})/iuy;
 const ARTICLE = /the[ \t]+(?=\p{L})/iuy;
+/** the variables below a sense */
+const UNDER_SENSE = /(max|min)_\{[^{}\n]*\}/iy;
 /** (in dollars): a unit in words */
 const IN_UNIT = /\([ \t]*in[ \t]+([\p{L}$€£][\p{L}$€£/ ]{0,30})\)/iuy;
 const TITLE = /(?:title|story)[ \t]+"(?:[^\\\n"]|\\[^\n])*"/iy;
@@ -219,8 +221,8 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			return void (apart = true);
 		}
 		if (blank)
-			return /[\u2060\u200b-\u200d\ufeff]/.test(blank)
-				? pass(blank.length, '', 'mark')
+			return /[\u2060-\u2064\u200b-\u200d\ufeff]/.test(blank)
+				? pass(blank.length, /[\u2061-\u2064]/.test(blank) ? ' ' : '', 'mark')
 				: void ((here += blank.length), (apart = true));
 		const title = startsLine() ? matchAt(TITLE, source, here)?.[0] : undefined;
 		if (title) return void (here += title.length);
@@ -228,6 +230,8 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 		if (comment) return void (here += comment.length);
 		const block = matchAt(BLOCK, source, here)?.[0];
 		if (block) return pass(block.length, block.includes('\n') ? '\n' : '', 'comment');
+		const under = matchAt(UNDER_SENSE, source, here);
+		if (under) return push('sense', under[0].length, under[1], 'latex');
 		if (context.tex) {
 			const macro = macroAt(source, here, startsLine());
 			if (macro?.passed) return pass(macro.length, macro.says, macro.habit ?? 'latex');
