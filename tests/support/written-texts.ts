@@ -1545,6 +1545,45 @@ export const TEXTS: Readonly<
 		],
 		['max 3x + 2y\nx <= 4 per day\nx + y <= 9', 'max z = 3 x + 2 y\nr1: x <= 4\nr2: x + y <= 9']
 	],
+	'an index that runs': [
+		['max 3x_1 + 2x2\nx1 + x_2 <= 4', 'max z = 3 x1 + 2 x2\nr1: x1 + x2 <= 4', '“x_1” is read as “x1”'],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j >= 0, j = 1, …, n',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j >= 0, j=1..n',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j >= 0 \\quad \\forall j = 1, \\ldots, n',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_1, x_2, …, x_n >= 0 and integer',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j >= 0, for j=1,...,n and integer',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nxj integer for j = 1,2,3',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j <= 2, j = 1, 2',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nr2: x1 <= 2\nr3: x2 <= 2'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j integer, j = 1, …, n',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx1, x2, x3 integer'
+		],
+		[
+			'max 3x1 + 2x2 + x3\nx1 + x2 + x3 <= 4\nx_j integer, j = 2, …, 3',
+			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx2, x3 integer'
+		]
+	],
 	'signs in sentences': [
 		['max 3x + 2y\nx + y ≤ 4\nx can be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free'],
 		['max 3x + 2y\nx + y ≤ 4\nx is non-positive', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free to 0'],

@@ -169,6 +169,17 @@ test('a table of transport costs is a problem whose activities are the ways, whi
 	).toHaveLength(2);
 });
 
+test('more cells than a problem may have are refused before they are read', () => {
+	const wide = (rows: number) =>
+		[['', ...Array.from({ length: 300 }, (_, j) => `x${j}`), '<=', '9'].join('\t')]
+			.concat(
+				Array.from({ length: rows }, (_, i) => [`r${i}`, ...Array(300).fill('1'), '<=', '9'].join('\t'))
+			)
+			.join('\n');
+	expect(readBlock(wide(200)).fault?.message).toContain('more cells than a problem may have');
+	expect(readBlock(wide(20)).fault?.message ?? '').not.toContain('more cells');
+});
+
 test('two rows of one name are told at the second of them', () => {
 	const { problem, fault } = readBlock('\tA\tB\tRHS\nclay\t2\t1\t9\nclay\t1\t1\t8\nprofit\t3\t2\t');
 	expect([problem, fault?.row, fault?.column]).toEqual([null, 2, 0]);

@@ -102,8 +102,17 @@ const MAY_DIFFER = new RegExp(
 const VISIBLE = /[^\u2060-\u2064\u200b-\u200d\ufeff]/u;
 
 /** Whether a text that can be read as it stands may be meant otherwise; what its comments say does not count. */
-export const mayDiffer = (source: string): boolean =>
-	MAY_DIFFER.test(source.replace(/("[^"\n]*")|#[^\n]*/g, '$1'));
+export function mayDiffer(source: string): boolean {
+	const stated = source.replace(/("[^"\n]*")|#[^\n]*/g, '$1');
+	return MAY_DIFFER.test(stated) || indexedTwice(stated);
+}
+
+/** Whether an index is written in two ways, as in x_1 and x1. */
+function indexedTwice(text: string): boolean {
+	if (!/\p{L}_\d/u.test(text)) return false;
+	const names = new Set(text.match(/\p{L}[\p{L}\p{Nd}_']*/gu));
+	return [...names].some((name) => /^\p{L}+_\d+$/u.test(name) && names.has(name.replace('_', '')));
+}
 
 /**
  * Reads what a text means in the statement language where it is written by another habit.

@@ -104,6 +104,20 @@ test('names that nobody meant are told: once and not in the objective, or in let
 	expect(told(`max z = 3 x + 2 y + xy\na: x + y <= 4`).join()).toContain('If x · y is meant');
 });
 
+test('a number in text that only tells is no question', () => {
+	const asked = (text: string) =>
+		readStatement(text).diagnostics.filter(({ code }) => code === 'ambiguous').length;
+	expect(asked(`The potter has 1,500 bowls in store.\n${TWO}\nx + y <= 4`)).toBe(0);
+	expect(asked(`${TWO}\nx + y <= 1,500`)).toBe(1);
+});
+
+test('a share of a sum is of all of it or of its first term; in brackets there is no question', () => {
+	const read = (of: string) => readStatement(`${TWO}\nx at least 40% of ${of}`);
+	expect(read('x + y').diagnostics.map(({ code }) => code)).toContain('ambiguous');
+	expect(read('(x + y)').diagnostics.map(({ code }) => code)).not.toContain('ambiguous');
+	expect(read('x + y').problem!.constraints).toEqual(read('(x + y)').problem!.constraints);
+});
+
 test('what is not expected is named as it is written, also where it was read as something else', () => {
 	const told = readStatement(
 		'max 3x + 2y\nx + y <= 4\neach vase needs 2 kg of clay and each bowl 3 kg. There are 40 kg of clay.'

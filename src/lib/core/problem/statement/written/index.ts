@@ -1,7 +1,7 @@
 import { contextOf, tokensOf } from './tokens';
 import { Draft, type Doubt, type TextRefusal, type Rewriting } from './clause';
 import { clausesOf } from './split';
-import { evidenceOf, hyphens, settleNames, singularNames, spacedIndices } from './names';
+import { evidenceOf, hyphens, settleNames, singularNames, spacedIndices, withOneIndex } from './names';
 import { withoutLabels } from './labels';
 import { passTelling } from './telling';
 import { settleGoal } from './goals';
@@ -40,7 +40,8 @@ export function readWritten(source: string): Written {
 	if (writeOut(source, whole) || refuseTable(source, whole))
 		return { edits: inOrder(whole.edits), doubts: [], refusals: whole.refusals };
 	const context = contextOf(source);
-	const { tokens, passed } = tokensOf(source, context);
+	const { tokens: parts, passed } = tokensOf(source, context);
+	const tokens = withOneIndex(parts);
 	const draft = new Draft();
 	for (const own of passed) draft.put(own, own.says, own.habit);
 	const clauses = clausesOf(tokens, source, draft);

@@ -393,10 +393,12 @@ function areaBehind(clause: Clause, draft: Draft, { words }: Evidence): boolean 
 function tails(clause: Clause, draft: Draft, evidence: Evidence, ends: ReadonlyMap<string, number>): void {
 	// x + y ≤ 4 : clay, x + y ≤ 4 ← clay
 	const marked = /r[^l]*[nw]u?([lxoy?])(w+|pw+q)$/.exec(clause.shape);
-	if (marked && !clause.labelled && !/^g/.test(clause.shape)) {
-		const at = clause.shape.length - marked[2].length - 1;
-		nameRow(clause, draft, clause.text(at + 1).replace(/^\(|\)$/g, ''));
-		draft.passEnd(clause, at, 'label');
+	const markAt = clause.shape.length - (marked?.[2].length ?? 0) - 1;
+	// j = 1..n is a range
+	const isRange = marked?.[1] === 'o' && !clause.tokens[markAt].apart;
+	if (marked && !isRange && !clause.labelled && !/^g/.test(clause.shape)) {
+		nameRow(clause, draft, clause.text(markAt + 1).replace(/^\(|\)$/g, ''));
+		draft.passEnd(clause, markAt, 'label');
 		return;
 	}
 	if (areaBehind(clause, draft, evidence)) return;

@@ -120,6 +120,18 @@ export function hyphens(clauses: readonly Clause[]): (clause: Clause, at: number
 	};
 }
 
+const INDEXED = /^(\p{L}+)_(\d+)$/u;
+
+/** x_1 beside x1 is the same variable: one way to write an index in a text. */
+export function withOneIndex(tokens: readonly Token[]): Token[] {
+	const names = new Set(tokens.flatMap(({ kind, says }) => (kind === 'word' ? [says] : [])));
+	return tokens.map((token) => {
+		const [, letters, index] = (token.kind === 'word' && INDEXED.exec(token.says)) || [];
+		const isTwin = index !== undefined && names.has(letters + index);
+		return isTwin ? { ...token, says: letters + index, habit: 'index' } : token;
+	});
+}
+
 /** x 1 + x 2, as a page copies it: a letter and its index, where the letter stands nowhere alone. */
 export function spacedIndices(clauses: readonly Clause[], draft: Draft): void {
 	const alone = new Set<string>();

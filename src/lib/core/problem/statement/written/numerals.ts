@@ -113,7 +113,8 @@ export function numberAt(source: string, at: number, { tex, comma, dots, e }: Co
 		const decimal = groups.replace(',', '.');
 		return comma === 'decimal' ? number(groups, decimal) : number(groups, bare, trimmed(decimal));
 	}
-	const decimal = match(COMMA)?.[0];
+	// 1,2,3 is a list
+	const decimal = /\d,$/.test(source.slice(Math.max(0, at - 2), at)) ? undefined : match(COMMA)?.[0];
 	// 0 or 1, between brackets of a set, are two numbers: {0,1}
 	if (
 		decimal &&

@@ -46,6 +46,14 @@ export function intervalEnds(text: string): string[] | null {
 	return found && found.slice(1).map((end) => end.replace('−', '-'));
 }
 
+/** x1, x2, …, xn: all that are known from the first on; null where the last is no such end. */
+function openRange(first: string, last: string, all: readonly string[]): string[] | null {
+	const [a, b] = [/^(\p{L}+_?)(\d+)$/u.exec(first), /^(\p{L}+)_?[kmnKMN]$/u.exec(last)];
+	if (!a || !b || a[1].replace('_', '') !== b[1]) return null;
+	const own = all.filter((name) => name.startsWith(a[1]) && /^\d+$/.test(name.slice(a[1].length)));
+	return own.filter((name) => Number(name.slice(a[1].length)) >= Number(a[2]));
+}
+
 /** The names at the beginning of a clause: listed, in brackets, from the first to the last, or all there are. */
 function namesOf(clause: Clause, from: number, all: readonly string[]): Names | null {
 	const { tokens, shape: line } = clause;
@@ -62,8 +70,8 @@ function namesOf(clause: Clause, from: number, all: readonly string[]): Names | 
 		const dots = /^(?:c?oc?|s)w/.exec(line.slice(at + 1));
 		const isDash =
 			dots?.[0][0] === 's' && clause.source[tokens[at + 1].from] === '–' && !tokens[at + 1].apart;
-		const between =
-			dots && (dots[0][0] !== 's' || isDash) ? range(name, tokens[at + dots[0].length].says) : null;
+		const to = dots && (dots[0][0] !== 's' || isDash) ? tokens[at + dots[0].length].says : null;
+		const between = to ? (range(name, to) ?? openRange(name, to, all)) : null;
 		if (between) {
 			list.push(...between);
 			[at, isPlain, isListed] = [at + 1 + dots![0].length, false, false];
@@ -307,8 +315,14 @@ export function settleSigns(
 	const end = low + names.length;
 	const behind = clause.shape.slice(end);
 	const tail = general ? null : /(?:[clp]*v|[clp]*w[rh]).*$/.exec(behind.replace(/^r(?=w)/, '!'));
+	// x_j ≥ 0 for all j, and integer
+	const late = tail && /[vrh].*i$/.test(tail[0]) ? clause.tokens.at(-1)!.says : '';
 	if (tail) {
-		general = generality(clause.tokens.slice(end + tail.index), clause.shape.slice(end + tail.index));
+		const last = clause.tokens.length - (late ? 1 : 0);
+		general = generality(
+			clause.tokens.slice(end + tail.index, last),
+			clause.shape.slice(end + tail.index, last)
+		);
 		if (!general && /v/.test(tail[0])) general = { index: '', numbers: null };
 	}
 	const stop = tail && general ? end + tail.index : clause.tokens.length;
@@ -339,8 +353,9 @@ export function settleSigns(
 			`${list.join(', ')}${openFrom ? ' free' : ` from ${from}`}${openTo ? '' : ` to ${to}`}${domain}`
 		);
 	}
-	const own = said(rest, end);
-	if (!own) return false;
+	const only = said(rest, end);
+	if (!only) return false;
+	const own = late && late !== 'from 0' ? { says: `${only.says} ${late}`, isPlain: false } : only;
 	if (isPlain && own.isPlain) return true;
 	if (list.length === 0) return false;
 	// a variable of which nothing is said

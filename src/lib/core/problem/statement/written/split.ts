@@ -80,6 +80,7 @@ function endsAt(
 		return rest.length > 0 && rest[0].apart && (says(before) || isGoal(before)) && /[rgwA]/.test(after);
 	if (mark.kind === 'gap')
 		return (
+			!/^v/.test(after) &&
 			(says(before) || (isGoal(before) && /^gu?.+/.test(before))) &&
 			(/r/.test(next) || /^[wca]*[rih]/.test(after))
 		);
@@ -98,6 +99,8 @@ function endsAt(
 	if (!says(before)) return false;
 	// a remark in brackets belongs to the row
 	if (/^p(?:w|[cdn])+q(?:[cfm]|$)/.test(after) && /w/.test(after)) return 'blank';
+	// j = 1, …, n
+	if (/o$/.test(before) && /^[wn](?![rih])/.test(after)) return false;
 	// 0, 1, 2, … and for all j = 1, 2
 	if (/r[ns]+(?:[ca]n)*$/.test(before) && /^(?:n(?:[ca]|$|o)|o)/.test(after)) return false;
 	if (/v/.test(before))
