@@ -1584,6 +1584,31 @@ export const TEXTS: Readonly<
 			'max z = 3 x1 + 2 x2 + x3\nr1: x1 + x2 + x3 <= 4\nx2, x3 integer'
 		]
 	],
+	'shares and choices in words': [
+		[
+			'min 3x + 2y\nx + y ≥ 4\nx is at most one third of the sum x + y',
+			'min z = 3 x + 2 y\nr1: x + y >= 4\nr2: 2/3 x - 1/3 y <= 0'
+		],
+		['min 3x + 2y\nx + y ≥ 4\nx ≤ two thirds of y', 'min z = 3 x + 2 y\nr1: x + y >= 4\nr2: x - 2/3 y <= 0'],
+		[
+			'min 3x + 2y\nhalf of x + y is at least 2',
+			'min z = 3 x + 2 y\nr1: 1/2 x + 1/2 y >= 2',
+			'half of x + y'
+		],
+		[
+			'min 3x + 2y\nx + y ≥ 4\nx is half as many as y',
+			'min z = 3 x + 2 y\nr1: x + y >= 4\nr2: x - 1/2 y = 0'
+		],
+		[
+			'max 3x + 2y + z\nx + y + 3z <= 4\nat most 2 of x, y, z are chosen',
+			'max z = 3 x + 2 y + z\nr1: x + y + 3 z <= 4\nr2: x + y + z <= 2'
+		],
+		['max 3x + 2y\nx + y <= 4\nx = 0, 1, …, 5', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx to 5 integer'],
+		[
+			'max 3x + 2y\nx + y <= 4\nx is an integer between 0 and 3',
+			'max z = 3 x + 2 y\nr1: x + y <= 4\nx to 3 integer'
+		]
+	],
 	'signs in sentences': [
 		['max 3x + 2y\nx + y ≤ 4\nx can be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free'],
 		['max 3x + 2y\nx + y ≤ 4\nx is non-positive', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free to 0'],
@@ -1654,6 +1679,9 @@ export const REFUSED: readonly string[] = [
 	'max 3x + 2y\nx + y <= 4\nx ≠ 2',
 	'max min(x, y)\nx + y <= 4',
 	'max 3x + 2y\nx + y',
+	'max 3x + 2y\nx + y <= 4\nneither x nor y may exceed 3',
+	'max 3x + 2y\nx + y <= 4\nat least one of x and y must be 0',
+	'max 3x + 2y\nx + y <= 4\nat most 2 of x, y, w are chosen',
 	'max 3 x + 2 y\nclay  4 x + 2 y  40\nwheel  x + 2 y  22',
 	'3x + 2y\nx + y <= 4',
 	'max z-12x1-18x2=0\n3x1+6x2<=120',

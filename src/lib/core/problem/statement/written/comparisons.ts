@@ -13,6 +13,8 @@ const MORE = shape('^([nwstd]+)r(NUM)r([nwstd]+)$');
 const BY = shape('^([nwstd]+)r([nwstd]*w)w(r?)(NUM)$');
 const SUM_FIRST = shape('^((?:w?ww)?)(w(?:[ca]+w)+)(w?)r(NUM|SUM)$');
 const SUM_LAST = shape('^r(NUM)(w(?:[ca]+w)+)w$');
+/** at most 2 of x, y, z; are chosen behind it */
+const SUM_OF = shape('^r(NUM)(w(?:[ca]+w)+)((?:w{2,3})?)$');
 
 /** A clause without the label before it: where it begins, its tokens and their shape. */
 function behindLabel({ shape: line, tokens }: Clause): { from: number; own: readonly Token[]; line: string } {
@@ -164,6 +166,22 @@ export function settlePer(clause: Clause, draft: Draft): void {
 		if (isSum) clause.merge(at, at + mark.length, 'sign', '+');
 		else clause.drop(at, at + mark.length);
 	}
+}
+
+/** At most 2 of x, y, z are chosen: x + y + z ≤ 2. */
+export function settleSumOf(clause: Clause, draft: Draft, { terms }: Evidence): void {
+	const { from, own, line } = behindLabel(clause);
+	const found = SUM_OF.exec(line);
+	if (!found) return;
+	const [, amount, names, behind] = found;
+	const at = 1 + amount.length;
+	const list = own.slice(at, at + names.length).filter(({ kind }) => kind === 'word');
+	const [verb] = own.slice(at + names.length);
+	const isOf = /\bof\s+$/i.test(clause.source.slice(own[at - 1].to, own[at].from));
+	if (!isOf || !list.every(({ says }) => terms.has(says))) return;
+	if (behind && !/^(?:is|are|can|may|must|should|shall|will|get)$/i.test(verb.says)) return;
+	const sum = list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
+	write(clause, from, [...sum, relationOf(own[0]), ...own.slice(1, at)], own[0], draft);
 }
 
 /** As many x as y, at least twice as many x as y: x = y, x ≥ 2 y. */

@@ -14,6 +14,7 @@ import {
 	settleOrLess,
 	settlePer,
 	settleRatio,
+	settleSumOf,
 	settleTogether
 } from './comparisons';
 import { settleParameters } from './parameters';
@@ -61,6 +62,7 @@ export function readWritten(source: string): Written {
 		passCounts(clause, draft, evidence);
 		settleRatio(clause, draft, evidence);
 		settleTogether(clause, draft, evidence);
+		settleSumOf(clause, draft, evidence);
 		settleAsMany(clause, draft, evidence);
 	}
 	withoutLabels(clauses, draft, evidence);

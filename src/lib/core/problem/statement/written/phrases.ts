@@ -27,6 +27,15 @@ const rule = (kind: TokenKind, says: string, habit: ReadingKind, pattern: string
 	pattern: new RegExp(isBare ? pattern : words(pattern) + END, 'iuy')
 });
 
+/** fractions in words, with what they divide by */
+const FRACTIONS: readonly (readonly [string, number])[] = [
+	['third', 3],
+	['quarter', 4],
+	['fourth', 4],
+	['fifth', 5],
+	['tenth', 10]
+];
+
 /** in the order in which they are tried; longer ones first */
 const RULES = [
 	rule(
@@ -77,7 +86,12 @@ const RULES = [
 		'relation',
 		`${MUST}(?:equal to|equals?|exactly equal to|exactly|the same as|as (?:many|much) as|genau|exactement|exactamente)`
 	),
-	rule('relation', '=', 'relation', '(?:must be|has to be|have to be|is|are)(?= [\\d.])'),
+	rule(
+		'relation',
+		'=',
+		'relation',
+		'(?:must be|has to be|have to be|is|are)(?= (?:[\\d.]|twice |double |triple |half |two times |three times ))'
+	),
 	rule(
 		'all',
 		'',
@@ -182,8 +196,13 @@ const RULES = [
 		'number',
 		'1/2',
 		'number',
-		'(?:half(?: of| as (?:many|much)(?: as)?| the (?:number|amount) of)?|one half of)'
+		'(?:(?:one )?half(?: as (?:many|much)(?: as)?| the (?:number|amount) of)?)(?! an? )'
 	),
+	...FRACTIONS.map(([word, under]) => rule('number', `1/${under}`, 'number', `(?:an?|one) ${word}`)),
+	...FRACTIONS.flatMap(([word, under]) => [
+		rule('number', `2/${under}`, 'number', `two ${word}s`),
+		rule('number', `3/${under}`, 'number', `three ${word}s`)
+	]),
 	rule('infinity', '', 'domain', '(?:inf|infinity|infty)'),
 	rule('sign', '+', 'relation', 'plus'),
 	rule('sign', '-', 'relation', 'minus'),

@@ -86,28 +86,37 @@ export function settleShares(clause: Clause, draft: Draft): void {
 	if (remark && clause.tokens[remark].apart) {
 		draft.passEnd(clause, remark, 'comment');
 	}
-	for (let i = clause.tokens.length - 1; i > 0; i--) {
-		if (clause.shape[i] !== 'P' || clause.shape[i - 1] !== 'n') continue;
-		const share = `(${clause.tokens[i - 1].says}/100)`;
-		const of = clause.tokens[i + 1]?.says === 'of' ? i + 2 : 0;
+	for (let i = clause.tokens.length - 1; i >= 0; i--) {
+		const share = shareAt(clause, i);
+		if (!share) continue;
+		const { from, says } = share;
+		let of = clause.tokens[i + 1]?.says === 'of' ? i + 2 : 0;
+		// of the sum x + y
+		while (of && clause.shape[of + 1] === 'w' && /^(?:the|sum|of)$/i.test(clause.tokens[of].says)) of += 1;
 		const end = of ? of + /^[^r]*/.exec(clause.shape.slice(of))![0].length : 0;
 		if (of && end > of) {
 			const [sum, line] = [clause.text(of, end), clause.shape.slice(of, end)];
-			const place = { from: clause.tokens[i - 1].from, to: clause.tokens[end - 1].to };
+			const place = { from: clause.tokens[from].from, to: clause.tokens[end - 1].to };
 			if (/s/.test(line) && !/^p[^q]*q$/.test(line))
-				draft.ask([place], [`${share} (${sum})`, `${share} ${sum}`], 'number');
-			else draft.put(place, `${share} ${/^p/.test(line) ? sum : `(${sum})`}`, 'number');
-			const first = clause.tokens[i - 1];
-			clause.tokens = [
-				...clause.tokens.slice(0, i - 1),
-				{ ...first, says: share },
-				...clause.tokens.slice(of)
-			];
+				draft.ask([place], [`${says} (${sum})`, `${says} ${sum}`], 'number');
+			else draft.put(place, `${says} ${/^p/.test(line) ? sum : `(${sum})`}`, 'number');
+			const first: Token = { ...clause.tokens[from], kind: 'number', says };
+			clause.tokens = [...clause.tokens.slice(0, from), first, ...clause.tokens.slice(of)];
 			continue;
 		}
-		draft.put(clause.span(i - 1, i + 1), share, 'number');
-		clause.merge(i - 1, i + 1, 'number', share);
+		draft.put(clause.span(from, i + 1), says, 'number');
+		clause.merge(from, i + 1, 'number', says);
 	}
+}
+
+/** A share that ends at a token, and where it begins: 40%, and 1/3 before “of”. */
+function shareAt({ tokens, shape: line }: Clause, end: number): { from: number; says: string } | null {
+	if (line[end] === 'P' && line[end - 1] === 'n')
+		return { from: end - 1, says: `(${tokens[end - 1].says}/100)` };
+	if (tokens[end + 1]?.says !== 'of') return null;
+	const from = end - (/ndn$/.test(line.slice(0, end + 1)) ? 2 : 0);
+	const says = said(tokens.slice(from, end + 1));
+	return line[end] === 'n' && says.includes('/') ? { from, says: `(${says})` } : null;
 }
 
 /** x : y = 2 : 1 is 1 x = 2 y. */
@@ -171,6 +180,10 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		if (!goesOn(numbers)) return refuse(message('notLinear', 'values'));
 	}
 	if (isAbout && tokens.some(({ says }) => says === '≠')) return refuse(message('notLinear', 'unequal'));
+	// neither x nor y may exceed 3; at least one of x and y must be 0
+	const isOneOf = /^(?:wl)?rnw[ca]/.test(line) && /^[^<>≤≥=]*\d*\s*\bof\b/i.test(text);
+	if (isAbout && (/\bneither\b|\bnor\b/i.test(text) || isOneOf))
+		return refuse(message('sentence', text.trim()));
 	// for every table at least 4 chairs; x exceeds y by at least 2
 	if (/^vwrnw$/.test(line) || (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater))
 		return refuse(message('sentence', text.trim()));
@@ -184,7 +197,10 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	if (/r.*O.*[rw]|^w.*O.*r/.test(line) && !/r[^r]*nOn$/.test(line))
 		return refuse(message('notLinear', 'either'));
 	// The kiln takes at most 40 pieces: a sentence, and no row of a variable
-	if (/^(?:w|[ca])+r/.test(line) && /\bsum of\b|\btogether\b|\bas (?:many|much)\b/i.test(text))
+	if (
+		/^(?:w|[ca])+r/.test(line) &&
+		(/\bsum of\b|\btogether\b/i.test(text) || (/\bas (?:many|much)\b/i.test(text) && !/^wrnw$/.test(line)))
+	)
 		return refuse(message('sentence', text.trim()));
 	const left = /^(?:w|[ca])+(?=r)/.exec(line)?.[0] ?? '';
 	if (

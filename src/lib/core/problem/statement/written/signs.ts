@@ -151,6 +151,15 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 	};
 	if (is('(?:[ca]?i)+'))
 		return { says: ` ${domains(rest)}`, isPlain: line === 'i' && rest[0].habit === null };
+	// x is an integer between 0 and 3
+	const inside = is('i B (NUM) a (NUM)');
+	if (inside) {
+		const at = 2 + inside[1].length;
+		return {
+			says: ` from ${text(2, at)} to ${text(at + 1, at + 1 + inside[2].length)} ${rest[0].says}`,
+			isPlain: false
+		};
+	}
 	// x integer ≥ 1
 	const bounded = is('i[ca]?r(NUM)');
 	if (bounded) {
@@ -208,6 +217,10 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 		)
 			return { says: ' binary', isPlain: false };
 		if (is('r n/?1?') && rest[1]?.says === '0/1') return { says: ' binary', isPlain: false };
+		// = 0, 1, …, 5
+		const ended = is('r n (?:[ca]n)* co?c?o? c? n');
+		if (ended && /o/.test(line))
+			return { says: ` from ${rest[1].says} to ${rest.at(-1)!.says} integer`, isPlain: false };
 		const listed = is('r n (?:[ca]n)+ [ca]?(o)?');
 		if (listed) {
 			const numbers = rest.filter(({ kind }) => kind === 'number').map(({ says }) => says);

@@ -90,6 +90,8 @@ function endsAt(
 	if (/^r/.test(after)) return false;
 	// between 2 and 4
 	if (mark.kind === 'and' && shape('B NUM u?$').test(before)) return false;
+	// at most 2 of x, y, z are chosen
+	if (isOfList(tokens, before, after)) return false;
 	// at most 10 of x and y together
 	if (/^(?:wl)?rn?w/.test(before) && isTogether(rest[/^[wca]*/.exec(after)![0].length - 1])) return false;
 	// 0 ≤ x, y ≤ 3 and integer x, y
@@ -114,6 +116,13 @@ function endsAt(
 	if (/^(?:v|wr[n.])/.test(after) && isIndexed(tokens, rest[0])) return false;
 	if (/^v/.test(after)) return false;
 	return true;
+}
+/** Whether names are listed behind an amount of them, with “of” between. */
+function isOfList(tokens: readonly Token[], before: string, after: string): boolean {
+	const found = /^(?:wl)?rnw(?:[ca]*w)*$/.exec(before);
+	if (!found || !/^w(?:[ca]*w)*w{0,3}(?:$|r)/.test(after)) return false;
+	const first = before.indexOf('n');
+	return tokens[first + 1].from - tokens[first].to > 3;
 }
 const isQuote = ({ kind, says: sign, habit }: Token): boolean =>
 	kind === 'relation' && sign === '≥' && habit === 'strict';

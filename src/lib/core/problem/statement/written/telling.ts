@@ -70,6 +70,8 @@ function isMeaning(clause: Clause, { words, terms, goal }: Evidence, headed: boo
 	const name = tokens[lead].says;
 	const several = plain.length > 1;
 	const others = plain.filter((word) => isKnown(word) && word !== name);
+	// x is 2 y
+	if (/n/.test(found[2]) && others.length > 0) return false;
 	if ((words.get(name) ?? 0) < 2 && !headed) return false;
 	if (sign === 's' && (others.length > 0 || !several)) return false;
 	if (sign === 'l') return several && !/r/.test(found[2]) && others.length < plain.length;
