@@ -1609,6 +1609,21 @@ export const TEXTS: Readonly<
 			'max z = 3 x + 2 y\nr1: x + y <= 4\nx to 3 integer'
 		]
 	],
+	'as boards and sheets set it': [
+		['Exercise 2.3: max 2x + 3y s.t. x + y ≤ 10; x ≤ 6', 'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6'],
+		['max 2x + 3y\n⎧ x + y ≤ 10\n⎨ x ≤ 6\n⎩ x, y ≥ 0', 'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6'],
+		[
+			'Maximise (2x + 3y)\nSubject to (x + y ≤ 10), (x ≤ 6)',
+			'max z = 2 x + 3 y\nr1: x + y <= 10\nr2: x <= 6'
+		],
+		['G(x,y) = 2x + 3y → Max!\nNB: x + y ≤ 10\nNNB: x, y ≥ 0', 'max G = 2 x + 3 y\nr1: x + y <= 10'],
+		['min C = 2x + 3y + 100 (fixed cost)\nx + y >= 10', 'min C = 2 x + 3 y + 100\nr1: x + y >= 10'],
+		[
+			'max 2x + 3y\nx + y ≤ 10 <- labour\nx ≤ 6 <- demand',
+			'max z = 2 x + 3 y\nlabour: x + y <= 10\ndemand: x <= 6'
+		],
+		['max 2x + 3y\nlabour = x + y ≤ 10', 'max z = 2 x + 3 y\nlabour: x + y <= 10']
+	],
 	'signs in sentences': [
 		['max 3x + 2y\nx + y ≤ 4\nx can be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free'],
 		['max 3x + 2y\nx + y ≤ 4\nx is non-positive', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free to 0'],

@@ -1,3 +1,4 @@
+import type { Problem } from '../types';
 import { plainLetters, withRuns } from './plain-letters';
 import { readWritten, type Doubt, type TextRefusal, type Rewriting } from './written';
 
@@ -101,17 +102,23 @@ const MAY_DIFFER = new RegExp(
 /** anything but marks that nobody sees; a blank can be seen to be missing */
 const VISIBLE = /[^\u2060-\u2064\u200b-\u200d\ufeff]/u;
 
-/** Whether a text that can be read as it stands may be meant otherwise; what its comments say does not count. */
-export function mayDiffer(source: string): boolean {
-	const stated = source.replace(/("[^"\n]*")|#[^\n]*/g, '$1');
-	return MAY_DIFFER.test(stated) || indexedTwice(stated);
+/**
+ * Whether a text that can be read as it stands may be meant otherwise; what its comments say does not count.
+ * @param problem as it is read as it stands
+ */
+export function mayDiffer(source: string, problem: Problem): boolean {
+	return MAY_DIFFER.test(source.replace(/("[^"\n]*")|#[^\n]*/g, '$1')) || indexedTwice(source, problem);
 }
 
-/** Whether an index is written in two ways, as in x_1 and x1. */
-function indexedTwice(text: string): boolean {
-	if (!/\p{L}_\d/u.test(text)) return false;
-	const names = new Set(text.match(/\p{L}[\p{L}\p{Nd}_']*/gu));
-	return [...names].some((name) => /^\p{L}+_\d+$/u.test(name) && names.has(name.replace('_', '')));
+/** Whether an index is written in two ways, as in x_1 and x1, and one of them is missing in the objective or in all rows. */
+function indexedTwice(source: string, { objective, constraints, variables }: Problem): boolean {
+	const names = new Set(variables.map(({ name }) => name));
+	const isUsed = (name: string) =>
+		objective.terms.has(name) && constraints.some(({ terms }) => terms.has(name));
+	return [...names].some((name) => {
+		const twin = /^\p{L}+_\d+$/u.test(name) ? name.replace('_', '') : '';
+		return names.has(twin) && !(isUsed(name) && isUsed(twin)) && !source.includes(`"${name}"`);
+	});
 }
 
 /**

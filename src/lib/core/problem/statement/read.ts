@@ -278,7 +278,7 @@ export function readStatement(text: string): Reading {
 	// a text in the language is read as it stands, unless it shows another habit
 	const tree = parsed(text);
 	const asItStands = tree && new StatementReader(text, tree).read();
-	if (asItStands?.problem && !mayDiffer(text)) return asItStands;
+	if (asItStands?.problem && !mayDiffer(text, asItStands.problem)) return asItStands;
 	const forgiven = forgive(text);
 	if (forgiven.text === text && forgiven.refusals.length === 0 && forgiven.doubts.length === 0)
 		return asItStands ?? new StatementReader(text, parser.parse(text)).read();

@@ -42,8 +42,8 @@ export function readWritten(source: string): Written {
 		return { edits: inOrder(whole.edits), doubts: [], refusals: whole.refusals };
 	const context = contextOf(source);
 	const { tokens: parts, passed } = tokensOf(source, context);
-	const tokens = withOneIndex(parts);
 	const draft = new Draft();
+	const tokens = withOneIndex(parts, draft);
 	for (const own of passed) draft.put(own, own.says, own.habit);
 	const clauses = clausesOf(tokens, source, draft);
 	for (const clause of clauses) {

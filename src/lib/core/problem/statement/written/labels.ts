@@ -6,13 +6,16 @@ import { nameRow, tails } from './tails';
 /** What stands before a statement and is no part of it: counts, bullets, labels, marks for points. What stands behind: `tails.ts`. */
 
 const HEADING =
-	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|(?:neben)?bedingungen|restriktionen|entscheidungsvariablen|contraintes|restricciones|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
+	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nb|(?:neben)?bedingungen|restriktionen|entscheidungsvariablen|contraintes|restricciones|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
 /** verbs that say what is to be done with a problem */
 export const TASKS = 'solve|find|use|determine|show|graph|draw';
-const IS_TASK = new RegExp(`^(?:${TASKS}|using|consider|given|minimi[sz]e|maximi[sz]e)\\b`, 'i');
+const IS_TASK = new RegExp(
+	`^(?:${TASKS}|using|consider|given|(?:exercise|example|question|problem|task|part|aufgabe|beispiel)\\b.*\\d|minimi[sz]e|maximi[sz]e)\\b`,
+	'i'
+);
 /** Whether words only say what kind of line follows. */
 export const isHeading = (text: string): boolean =>
 	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
@@ -218,6 +221,12 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'prose');
 		clause.drop(0, 1);
 	}
+	// (x + y ≤ 4)
+	if (/^p[^pq]*r[^pq]*q$/.test(clause.shape)) {
+		draft.put(clause.tokens[0], '', 'mark');
+		draft.put(clause.tokens.at(-1)!, '', 'mark');
+		clause.tokens = clause.tokens.slice(1, -1);
+	}
 	const { tokens } = clause;
 	const put = (length: number, name: string, unit = '') => {
 		const to = tokens[length]?.from ?? clause.span(0, length).to;
@@ -246,6 +255,14 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	const square =
 		/^u(?=[nwsp][^l]*r)/.test(clause.shape) && /^\[(\p{L}[\p{L}\p{Nd} _-]*)\]$/u.exec(tokens[0].says);
 	if (square) return put(1, asName(square[1]));
+	// labour = x + y ≤ 4
+	const [head] = tokens;
+	if (
+		/^wr[nwsp][^r]*r[^r]*$/.test(clause.shape) &&
+		tokens[1].says === '=' &&
+		evidence.words.get(head.says) === 1
+	)
+		return put(2, head.says);
 	// C1) (C1) C1. a) before a row
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
 	const behind = clause.shape.slice(mark?.[0].length ?? 0);
@@ -303,7 +320,7 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 				words.length === 1 &&
 				isRow(rest) &&
 				!/g/.test(rest) &&
-				!/^(?:obj|goal|target|objective|constraints?|(?:neben)?bedingungen|restriktionen|contraintes|restricciones|where|bounds?|signs?|domain|data|and|with|variables?)/i.test(
+				!/^(?:obj|goal|target|objective|constraints?|nb|(?:neben)?bedingungen|restriktionen|contraintes|restricciones|where|bounds?|signs?|domain|data|and|with|variables?)/i.test(
 					text
 				)
 			)

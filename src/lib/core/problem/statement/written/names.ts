@@ -122,14 +122,18 @@ export function hyphens(clauses: readonly Clause[]): (clause: Clause, at: number
 
 const INDEXED = /^(\p{L}+)_(\d+)$/u;
 
-/** x_1 beside x1 is the same variable: one way to write an index in a text. */
-export function withOneIndex(tokens: readonly Token[]): Token[] {
+/** x_1 beside x1 is the same variable, or in quotes one of its own. */
+export function withOneIndex(tokens: readonly Token[], draft: Draft): Token[] {
 	const names = new Set(tokens.flatMap(({ kind, says }) => (kind === 'word' ? [says] : [])));
-	return tokens.map((token) => {
+	const twins = new Map<string, Token[]>();
+	const same = tokens.map((token) => {
 		const [, letters, index] = (token.kind === 'word' && INDEXED.exec(token.says)) || [];
-		const isTwin = index !== undefined && names.has(letters + index);
-		return isTwin ? { ...token, says: letters + index, habit: 'index' } : token;
+		if (index === undefined || !names.has(letters + index)) return token;
+		twins.set(token.says, [...(twins.get(token.says) ?? []), token]);
+		return { ...token, says: letters + index };
 	});
+	for (const [name, places] of twins) draft.ask(places, [name.replace('_', ''), `"${name}"`], 'index');
+	return same;
 }
 
 /** x 1 + x 2, as a page copies it: a letter and its index, where the letter stands nowhere alone. */

@@ -46,6 +46,15 @@ export function tails(
 		return;
 	}
 	if (areaBehind(clause, draft, evidence)) return;
+	// max z = 3x + 100 (fixed cost)
+	const aside = /^g[^l]*r.*n(p(w+)q)$/.exec(clause.shape);
+	if (aside) {
+		const at = clause.shape.length - aside[1].length;
+		const words = clause.tokens.slice(at + 1, -1);
+		if (clause.tokens[at].apart && words.every(({ says }) => evidence.words.get(says) === 1))
+			draft.passEnd(clause, at, 'comment');
+		return;
+	}
 	// x + y ≤ 4   constraint 1
 	const counted = /r[^lr]*[nw]u?(w+n)$/.exec(clause.shape);
 	if (counted && !clause.labelled && !/g/.test(clause.shape)) {

@@ -25,6 +25,7 @@ const STATED = /^\p{L}[\p{L}\p{Nd}_']*[ \t]*[-+−–<>=≤≥]/u;
 const PER =
 	/((?:\p{L}+[ \t]+)?(?:per|for each)[ \t](?:(?:unit|piece|item)[ \t]+of[ \t])?)(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
 const OF = /of[ \t]+(?:the[ \t]+)?(?=\p{L})/iuy;
+const BACK = /<-+[ \t]+(?=\p{L})/uy;
 const ARTICLE = /the[ \t]+(?=\p{L})/iuy;
 /** the variables below a sense */
 const UNDER_SENSE = /(max|min)_\{[^{}\n]*\}/iy;
@@ -59,8 +60,8 @@ const SIGNS: readonly (readonly [RegExp, TokenKind, string])[] = [
 	[/[²³]/y, 'power', ''],
 	[/\(|（/y, 'open', '('],
 	[/\)|）/y, 'close', ')'],
-	[/\{/y, 'left', ''],
-	[/\}/y, 'right', ''],
+	[/[{⎧⎨⎩⎪]/y, 'left', ''],
+	[/[}⎫⎬⎭]/y, 'right', ''],
 	[/&&|∧/y, 'semicolon', ''],
 	[/&/y, 'and', ','],
 	[/;|；/y, 'semicolon', ''],
@@ -265,6 +266,10 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 					: ['times', '·'];
 			return push(kind, entity[0].length, says, name === 'lt' || name === 'gt' ? 'strict' : 'mark');
 		}
+		// x + y ≤ 10 <- labour
+		const back =
+			isLimited() && tokens.at(-1)!.kind === 'number' ? matchAt(BACK, source, here)?.[0] : undefined;
+		if (back) return push('arrow', back.length, '', 'mark');
 		const number: NumberRead | null = numberAt(source, here, context);
 		if (number) return push('number', number.length, number.says, 'number', number.otherwise);
 		const set = matchAt(SET, source, here);
