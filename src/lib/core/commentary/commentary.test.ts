@@ -172,7 +172,7 @@ test('phase one: the derived row, its end, and the second phase', () => {
 	const none = new Worked('max z = x\na: x + y <= 2\nb: x + y >= 3').next();
 	expect(none.stands).toBe(
 		'Infeasible: Nothing lowers the artificial variables further, and their sum is still 1: without them, not all rows can be satisfied. ' +
-			'Take b and −1 times a, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
+			'Take b and −1 times a, and add them: 0 ≥ 1, which is never true. So there is no feasible plan.'
 	);
 	const twice = new Worked('max z = x\na: x + y = 4\nb: 2 x + 2 y = 8\nc: x <= 3', 'two-phase');
 	while (twice.position.work!.part === 'phase-one') twice.next();

@@ -1,6 +1,6 @@
 import { afterEach, expect, test } from 'vitest';
 import { plainText, say } from '../sentence/sentence';
-import { en, readTranslations, speak, templateOf } from './language';
+import { around, en, readTranslations, speak, templateOf } from './language';
 
 afterEach(() => speak(null));
 
@@ -22,6 +22,13 @@ test('what a language has no words for stays English, and a value that is nothin
 	speak({ '{0} leaves.': '' });
 	expect([kept(3, 'open'), leaves('bowls')]).toEqual(['3 steps of open are kept', 'bowls leaves.']);
 	expect(en`now${null}${undefined}${''}!`).toBe('now!');
+});
+
+test('what stands around fields has them where the language has them, and none that are not there', () => {
+	const pieces = () => around`in ${'a'} variables with ${'b'} rows`;
+	expect(pieces()).toEqual(['in ', 'a', ' variables with ', 'b', ' rows']);
+	speak({ 'in {0} variables with {1} rows': '{1} Zeilen, {0} Spalten{4}' });
+	expect(pieces()).toEqual(['', 'b', ' Zeilen, ', 'a', ' Spalten', '']);
 });
 
 test('a value is not read as a place, nor twice', () => {

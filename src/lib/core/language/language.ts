@@ -70,7 +70,9 @@ export function around<Value>(
 	...values: readonly Value[]
 ): (string | Value)[] {
 	const { parts, order } = phrase(strings);
-	return parts.flatMap((text, i) => (i ? [values[order[i - 1]], text] : [text]));
+	// a place that the text does not have says nothing
+	const at = (i: number): Value[] => (order[i] < values.length ? [values[order[i]]] : []);
+	return parts.flatMap((text, i) => (i ? [...at(i - 1), text] : [text]));
 }
 
 /** A language file as it may be taken: texts by texts. @returns null where it is none */

@@ -108,7 +108,7 @@ test('after cuts and branches the multipliers prove the answer from the rows tha
 	walk.solve();
 	const [{ sentences }] = standRemarks(walk.at, decide(walk.at.work!, DANTZIG), []).map(remarkWords);
 	expect(plainText(sentences.at(-1)!)).toBe(
-		'Take q and −3 times cut 1, and add them: 0 ≥ 1. But the signs and bounds of the variables keep the left side at 0 or below. No plan satisfies both.'
+		'Take q and −3 times cut 1, and add them: 0 ≥ 1, which is never true. So there is no feasible plan.'
 	);
 });
 

@@ -5,6 +5,7 @@
 	import { useGo } from '$lib/desk/go';
 	import { useKeeping } from '$lib/desk/keeping.svelte';
 	import Pane from '../shared/Pane.svelte';
+	import ProgressLine from '../shared/ProgressLine.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import { litBy, NOWHERE } from './lit';
 	import FindCard from './FindCard.svelte';
@@ -81,8 +82,9 @@
 			: null}
 >
 	<Scroll label={en`Problems that meet the wishes`}>
-		{#if running.what === 'search'}<progress aria-label={en`Search`} max={designer.count} value={finds.length}
-			></progress>{/if}
+		{#if running.what === 'search'}
+			<ProgressLine label={en`Search`} max={designer.count} value={finds.length} />
+		{/if}
 		<div class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2 items-start">
 			{#each finds as found, i (found.problem)}
 				<FindCard
@@ -160,8 +162,5 @@
 	h3 {
 		margin: var(--gap-2) 0 var(--gap-1);
 		font-size: var(--size-text);
-	}
-	progress {
-		width: 100%;
 	}
 </style>

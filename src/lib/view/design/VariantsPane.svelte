@@ -12,6 +12,7 @@
 	import { download } from '../shared/download';
 	import { printAlone } from '../shared/print-alone';
 	import Pane from '../shared/Pane.svelte';
+	import ProgressLine from '../shared/ProgressLine.svelte';
 	import Scroll from '../shared/Scroll.svelte';
 	import FindCard from './FindCard.svelte';
 
@@ -84,11 +85,9 @@
 		>
 	{/snippet}
 	<Scroll label={en`Variants of this lesson`}>
-		{#if running.what === 'variants'}<progress
-				aria-label={en`Search for variants`}
-				max={variants.count}
-				value={list.length}
-			></progress>{/if}
+		{#if running.what === 'variants'}
+			<ProgressLine label={en`Search for variants`} max={variants.count} value={list.length} />
+		{/if}
 		<div class="cards" bind:this={cards}>
 			{#each list as problem, i (problem)}
 				<FindCard {problem} name={`${title} ${letter(i)}`} {showsAnswers}>
@@ -131,8 +130,5 @@
 	.key {
 		margin: var(--gap-1) 0;
 		font-size: var(--size-note);
-	}
-	progress {
-		width: 100%;
 	}
 </style>

@@ -11,6 +11,11 @@
 	const ordered = $derived(
 		[...findings].sort((a, b) => (a.severity === b.severity ? 0 : a.severity === 'error' ? -1 : 1))
 	);
+	const rewritesAll = ({ says }: Fix) => says.name === 'rewriteAll';
+	/** the first of those that can all be rewritten says so, once */
+	const first = $derived(ordered.find(({ fixes }) => fixes?.some(rewritesAll)));
+	const shown = (finding: Diagnostic) =>
+		(finding.fixes ?? []).filter((fix) => finding === first || !rewritesAll(fix));
 </script>
 
 <div class="findings" aria-live="polite">
@@ -22,7 +27,7 @@
 						<span class="kind">{finding.severity === 'error' ? en`Error` : en`Notice`}</span>
 						{messageText(finding.message)}
 					</button>
-					{#each finding.fixes ?? [] as fix (messageText(fix.says))}
+					{#each shown(finding) as fix (messageText(fix.says))}
 						<button class="btn tool" onclick={() => onfix(fix)}>{messageText(fix.says)}</button>
 					{/each}
 				</li>

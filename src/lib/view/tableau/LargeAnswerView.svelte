@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { Progress } from '@skeletonlabs/skeleton-svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
+	import ProgressLine from '../shared/ProgressLine.svelte';
 
 	/** Stands in for the tableau where it would be too large to look at: the worker's answer, or how far it is. */
 	const { answer, document } = useDesk();
@@ -21,9 +21,7 @@
 	</p>
 	{#if answer.state === 'running'}
 		<p role="status">{en`Solving: ${answer.pivots} pivots so far.`}</p>
-		<Progress value={null} class="progress" aria-label={en`Solving`}>
-			<Progress.Track class="progress-track"><Progress.Range class="progress-range" /></Progress.Track>
-		</Progress>
+		<ProgressLine label={en`Solving`} value={null} />
 		<button class="btn tool" onclick={() => answer.cancel()}>{en`Cancel`}</button>
 	{:else if answer.state === 'done' && answer.result}
 		<h3>{STATUS[answer.result.status]}</h3>

@@ -27,6 +27,7 @@ import { objectiveSentence, planSentence, usesSentence } from './plan';
 /** Constraints times numbers whose sum contradicts itself, spelled out so that it can be checked by hand (Farkas 1902). */
 function contradiction({ rows: used, terms, rhs, most }: OfCode<StandFinding, 'sum-contradicts'>): Sentence {
 	const rows = taken(used.map(({ constraint, times }) => ({ times, row: say`${{ constraint }}` })));
+	if (terms.size === 0) return say`${rows}: 0 ≥ ${rhs}, which is never true. So there is no feasible plan.`;
 	const left = linear(terms);
 	const limit =
 		most === null
