@@ -20,11 +20,17 @@
 		if (piece.kind === 'constraint') return { kind: 'constraint', name: piece.name };
 		return piece.kind === 'column' ? pointedOf(piece.column.owner) : null;
 	}
+	const pieces = $derived(inNotation(sentence, document.notation));
+	/** Whether a sign stands directly before a number, which may not go to the next line without it. */
+	function isGlued(k: number): boolean {
+		const before = pieces[k - 1];
+		return before?.kind === 'text' && /[+−(]$/.test(before.text);
+	}
 	const identityOf = (pointed: Pointed | null) =>
 		pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined;
 </script>
 
-{#each inNotation(sentence, document.notation) as piece, k (k)}{#if piece.kind === 'number'}<NumberView
+{#each pieces as piece, k (k)}{#if piece.kind === 'number'}{#if isGlued(k)}&NoBreak;{/if}<NumberView
 			value={piece.value}
 			style={document.notation.numbers}
 			decimal={decimals}
