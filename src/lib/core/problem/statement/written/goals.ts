@@ -78,6 +78,9 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		}
 		return;
 	}
+	// z → max!, so that …
+	const marks = /[fc]+$/.exec(clause.shape);
+	if (marks) draft.passEnd(clause, marks.index, 'mark');
 	unitBehind(clause, draft, terms);
 	const { tokens } = clause;
 	// z = 3x + 2y → max, 3x + 2y max

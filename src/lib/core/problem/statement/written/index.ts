@@ -65,7 +65,7 @@ export function readWritten(source: string): Written {
 		settleSumOf(clause, draft, evidence);
 		settleAsMany(clause, draft, evidence);
 	}
-	withoutLabels(clauses, draft, evidence);
+	withoutLabels(clauses, draft, evidence, isHyphen);
 	evidence = evidenceOf(clauses, isHyphen);
 	for (const clause of clauses) if (clause.shape !== '') refuseOthers(clause, draft, evidence);
 	passTelling(clauses, draft, evidence);

@@ -1,6 +1,6 @@
 import { said, type Clause, type Draft } from './clause';
 import { asName } from '../../names';
-import type { Evidence } from './names';
+import { evidenceOf, type Evidence } from './names';
 import { nameRow, tails } from './tails';
 
 /** What stands before a statement and is no part of it: counts, bullets, labels, marks for points. What stands behind: `tails.ts`. */
@@ -127,18 +127,21 @@ function points(clause: Clause, draft: Draft): void {
 /** Bullets: a mark before every row; a dash may be a sign as well. */
 function bullets(clauses: readonly Clause[], draft: Draft): void {
 	const first = clauses.filter(({ isLater }) => !isLater);
-	const rows = first.filter(({ shape: line }) => isRow(line) && !/g/.test(line));
+	const rows = first.filter(
+		({ shape: line }) => isRow(line) && !/g|A|v|^wrn/.test(line) && !SIGNS.test(line)
+	);
 	const isDash = ({ tokens, shape: line }: Clause) =>
 		line[0] === 's' && tokens[0].says === '-' && !!tokens[1]?.apart;
-	const dashes = rows.length > 1 && rows.every(isDash);
 	// where the objective or a sign has a dash before it, all the others are bullets too; so is a dash before $
 	const isBulleted = first.some(
 		(clause) =>
 			isDash(clause) &&
 			((/g/.test(clause.shape) && /[-–—]/.test(clause.source[clause.from])) ||
 				SIGNS.test(clause.shape.slice(1)) ||
+				clause.shape[1] === 's' ||
 				clause.source.slice(clause.tokens[0].to, clause.tokens[1].from).includes('$'))
 	);
+	const dashes = rows.length > 0 && rows.every(isDash);
 	const asked: Clause[] = [];
 	for (const clause of first) {
 		const [head, next] = clause.tokens;
@@ -152,7 +155,8 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 			clause.drop(0, 1);
 		} else if (
 			isDash(clause) &&
-			(/^sA|^sg|^s[wcp]+[ih]|^sw+$|^swl/.test(clause.shape) || (dashes && /^s(?:[wn]+l)/.test(clause.shape)))
+			(/^sA|^ss|^sg|^s[wcp]+[ih]|^sw+$|^swl/.test(clause.shape) ||
+				(dashes && /^s(?:[wn]+l)/.test(clause.shape)))
 		) {
 			draft.put({ from: head.from, to: next.from }, '', 'mark');
 			clause.drop(0, 1);
@@ -260,17 +264,17 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	if (
 		/^wr[nwsp][^r]*r[^r]*$/.test(clause.shape) &&
 		tokens[1].says === '=' &&
-		evidence.words.get(head.says) === 1
+		evidence.terms.get(head.says) === 1
 	)
 		return put(2, head.says);
 	// C1) (C1) C1. a) before a row
-	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$)/.exec(clause.shape);
+	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$|g)/.exec(clause.shape);
 	const behind = clause.shape.slice(mark?.[0].length ?? 0);
 	if (mark && !behind.startsWith('l') && /[rg]/.test(behind) && tokens[mark[0].length].apart) {
 		const { length } = mark[0];
 		const words = tokens.slice(0, length).filter(({ kind }) => kind === 'word');
 		// the objective, signs and domains have no name
-		if (/^g/.test(behind) || SIGNS.test(behind)) {
+		if (/g/.test(behind) || SIGNS.test(behind)) {
 			draft.put({ from: clause.from, to: tokens[length].from }, '', 'numbering');
 			return clause.drop(0, length);
 		}
@@ -387,7 +391,12 @@ function unitOfName(clause: Clause, draft: Draft, { terms }: Evidence): void {
  * Takes away what stands before and behind statements.
  * @param clauses of the whole text; they keep what is stated
  */
-export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence: Evidence): void {
+export function withoutLabels(
+	clauses: readonly Clause[],
+	draft: Draft,
+	evidence: Evidence,
+	isHyphen: Parameters<typeof evidenceOf>[1]
+): void {
 	bullets(clauses, draft);
 	for (const clause of clauses) points(clause, draft);
 	counts(clauses, draft);
@@ -398,10 +407,12 @@ export function withoutLabels(clauses: readonly Clause[], draft: Draft, evidence
 		const text = words ? said(tokens.slice(-1 - (words[1] ?? words[2]).length, -1)) : '';
 		ends.set(text, (ends.get(text) ?? 0) + 1);
 	}
+	for (const clause of clauses) labels(clause, draft, evidence);
+	// what stood before a row is no variable any more
+	const left = evidenceOf(clauses, isHyphen);
 	for (const clause of clauses) {
-		labels(clause, draft, evidence);
-		unitOfName(clause, draft, evidence);
-		tails(clause, draft, evidence, ends);
+		unitOfName(clause, draft, left);
+		tails(clause, draft, left, ends);
 	}
 	// behind a mark: x + y ≤ 4;  clay
 	clauses.forEach((clause, i) => {

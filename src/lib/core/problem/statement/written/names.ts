@@ -83,6 +83,7 @@ export function evidenceOf(
 				clause.shape[run.to] === 'l' ||
 				(/^[^r]*g/.test(clause.shape.slice(0, run.from)) &&
 					/^(?:p[wc]+q)?r/.test(clause.shape.slice(run.to))) ||
+				(run.from === 0 && /^(?:p[wc]+q)?r.*g/.test(clause.shape.slice(run.to))) ||
 				/^w+$/.test(clause.shape);
 			if (isTitle || !isTerm(run) || isEquation) continue;
 			terms.set(name, (terms.get(name) ?? 0) + 1);
@@ -191,7 +192,7 @@ export function settleNames(
 			const isBehind = /r(?:[^r]*[st])?n(?:dn)?P?$/.test(before) && /^(?:$|[cpu]|dw+$)/.test(after);
 			if (
 				isBehind &&
-				!/g/.test(before) &&
+				!/g/.test(shape) &&
 				!isKnown(name) &&
 				!list.some(({ says }) => isKnown(says) || JOINS.test(says))
 			) {

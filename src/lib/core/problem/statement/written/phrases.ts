@@ -45,7 +45,7 @@ const RULES = [
 		'(?:subject to|with respect to|such that|so that|given that|provided that|on condition that|s\\.[ \\t]?t\\.?|s/t|under|subj(?:ect|\\.)? to|unter den nebenbedingungen|unter|u\\.[ \\t]?d\\.[ \\t]?n\\.?|so ?dass|sous (?:les )?contraintes|sous|s\\.[ \\t]?c\\.?|sujeto a|sujeta a|s\\.[ \\t]?a\\.?)(?: (?:the )?(?:following )?(?:constraints?|restrictions?|conditions?|limits))?(?:[ \\t]*[:,])?(?:(?<=\\.)(?=\\p{L}\\d)|(?![\\p{L}\\p{Nd}_]))',
 		true
 	),
-	rule('such', '', 'rows', '(?:(?:st|subject)(?=[ \\t]*(?:\\n|$))|st[ \\t]*:)', true),
+	rule('such', '', 'rows', '(?:(?:st|subject|where|with)(?=[ \\t]*(?:\\n|$))|st[ \\t]*:)', true),
 	rule('between', '', 'relation', `${MUST}(?:between|in the range(?: of| from)?)`),
 	// not more than is at most, not less than at least
 	rule(
@@ -213,7 +213,7 @@ const RULES = [
 /** the words that a phrase may begin with: most words are none of them */
 const FIRST = new Set(
 	(
-		'with stay stays remain remains might become becomes allowed subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes become becomes account accounts total totals ' +
+		'where with stay stays remain remains might become becomes allowed subject such so given provided on s st under subj unter u sous sujeto sujeta is are must should shall may can has have need needs will be to always also amount amounts come comes make makes become becomes account accounts total totals ' +
 		'between in cannot mustn does do at no not up less smaller greater larger more limited restricted capped a an maximum minimum never höchstens hoechstens maximal au como ' +
 		'mindestens al strictly fewer below above exceed exceeds zero nil equal equals exactly the as genau exactement exactamente all both every each for für fur pour para lie lies ' +
 		'continuous binary binaries bin binär binaire binaires binaria binarias binario binarios boolean integer integers integral whole int gin ganzzahlig ganze entier entiers entière entières entero enteros ' +

@@ -41,7 +41,9 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 		const line = barred(own);
 		const last = joined.at(-1);
 		const [before, here] = [last ? letters(last) : '', letters(line)];
-		const isHead = /^w+l?$/.test(before);
+		// the objective stands there already: its sense, and below it the sum
+		const isGoalDone = /r/.test(here) && /^g[lcx]*$/.test(letters(joined.at(-2) ?? []));
+		const isHead = /^w[wnpqlfcu]*$/.test(before);
 		const dangles =
 			(/[stdrp]$/.test(before) || (/c$/.test(before) && !says(before) && !isGoal(before))) &&
 			!/^w+u?l/.test(here);
@@ -53,6 +55,7 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 		const ends =
 			last &&
 			!isHead &&
+			!isGoalDone &&
 			/^s/.test(here) &&
 			line[0].says === '-' &&
 			((!/r/.test(here) && /[nwq]$/.test(before) && !/i/.test(here)) ||
@@ -145,12 +148,29 @@ function behindAmounts(tokens: readonly Token[]): ReadonlyMap<string, number> {
 	return new Map([...behind].filter(([word]) => !elsewhere.has(word)));
 }
 
+/** Words beside a sign, or directly behind a number or a dot: variables. */
+const termsOf = (tokens: readonly Token[]): ReadonlySet<string> =>
+	new Set(
+		tokens.flatMap(({ kind, says: word }, i) => {
+			const [before, after] = [tokens[i - 1]?.kind ?? '', tokens[i + 1]?.kind ?? ''];
+			const isTerm = /^(?:number|sign|times)$/.test(before) || /^(?:sign|times)$/.test(after);
+			return kind === 'word' && isTerm ? [word] : [];
+		})
+	);
+
 /** how a row or what is said of names begins */
 const BEGINS = '[nwsp][^r]*r|w[caw]*[rih]';
 
 /** Rows that follow each other without a mark: a number, then terms with a relation of their own. */
-function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[][] {
+function unmarked(
+	tokens: Token[],
+	amounts: ReadonlyMap<string, number>,
+	terms: ReadonlySet<string>
+): Token[][] {
 	if (isTogether(tokens.at(-1))) return [tokens];
+	// labour = x + y ≤ 4
+	if (/^wr[nwsp].*r/.test(letters(tokens)) && tokens[1].says === '=' && !terms.has(tokens[0].says))
+		return [tokens];
 	const line = letters(tokens);
 	const pattern = shape(`r (?:s?n(?:dn)?|w(?=p?w|n|i)) (?=${BEGINS}|[wp]+[ca])`);
 	const start = isGoal(line) ? line.search(/g/) : 0;
@@ -170,7 +190,7 @@ function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[
 				at = end + 1;
 				continue;
 			}
-			return [tokens.slice(0, end + 1), ...unmarked(tokens.slice(end + 1), amounts)];
+			return [tokens.slice(0, end + 1), ...unmarked(tokens.slice(end + 1), amounts, terms)];
 		}
 		if (next.kind === 'open' && (isIndex(tokens[end + 1]) || /^p[wcdnl]+q$/.test(line.slice(end)))) break;
 		const goesOn =
@@ -178,7 +198,7 @@ function unmarked(tokens: Token[], amounts: ReadonlyMap<string, number>): Token[
 				? true
 				: next.kind === 'sign' && !(next.apart && !tokens[end + 1]?.apart);
 		if (!isLimit && !goesOn && !/^i/.test(line.slice(end)))
-			return [tokens.slice(0, end), ...unmarked(tokens.slice(end), amounts)];
+			return [tokens.slice(0, end), ...unmarked(tokens.slice(end), amounts, terms)];
 		at = end;
 	}
 	return [tokens];
@@ -195,6 +215,7 @@ const PLAIN: ReadonlySet<Token['kind']> = new Set(['number', 'sign', 'times', 'r
 export function clausesOf(tokens: readonly Token[], source: string, draft: Draft): Clause[] {
 	const clauses: Clause[] = [];
 	const amounts = behindAmounts(tokens);
+	const terms = termsOf(tokens);
 	for (const line of linesOf(tokens, draft)) {
 		let own: Token[] = [];
 		let isLater = false;
@@ -207,7 +228,7 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 				if (mark) draft.put(mark, '', 'rows');
 				return;
 			}
-			const parts = isWhole ? [own] : unmarked(own, amounts);
+			const parts = isWhole ? [own] : unmarked(own, amounts, terms);
 			parts.forEach((part, i) => {
 				clauses.push(new Clause(part, isLater || i > 0, source));
 				const next = parts[i + 1];

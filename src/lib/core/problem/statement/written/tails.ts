@@ -40,6 +40,9 @@ export function tails(
 	const markAt = clause.shape.length - (marked?.[2].length ?? 0) - 1;
 	// j = 1..n is a range
 	const isRange = marked?.[1] === 'o' && !clause.tokens[markAt].apart;
+	// a row that has its name already: the mark and what it points at is a remark
+	if (marked && clause.labelled && /[lxo?]/.test(marked[1]) && !isRange && !/^g/.test(clause.shape))
+		return draft.passEnd(clause, markAt, 'comment');
 	if (marked && !isRange && !clause.labelled && !/^g/.test(clause.shape)) {
 		nameRow(clause, draft, clause.text(markAt + 1).replace(/^\(|\)$/g, ''));
 		draft.passEnd(clause, markAt, 'label');

@@ -107,6 +107,9 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 			return pass(clause, draft, 'rows');
 		if (isMeaning(clause, evidence, /variable|unknown|where|let/i.test(clause.headed ?? '')))
 			return pass(clause, draft, 'meaning');
+		// Maximise, and below it what is maximised
+		if (/^g[lcx]*$/.test(clauses[i - 1]?.shape ?? '') && /^[nwsdtpq]+$/.test(line) && /[sn]/.test(line))
+			return;
 		// (two-phase)
 		const isRemark = /^p[wnscfd]*w[wnscfd]*q$/.test(line);
 		if (
