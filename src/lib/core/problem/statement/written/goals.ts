@@ -195,15 +195,14 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		return;
 	}
 	// Max profit 3x + 2y, Maximise the profit of 3x + 2y
-	const words = /^(w+)(?=n|pn)/.exec(line);
-	const isFilled =
-		!!words && clause.tokens.slice(1, 1 + words[0].length).every(({ says }) => FILLER.test(says));
-	if (words && isFilled) {
-		draft.put({ from: clause.tokens[1].from, to: clause.tokens[words[0].length + 1].from }, '', 'sense');
+	const lead = leadOf(clause, line, terms);
+	const sum = lead + 1;
+	if (lead > 0 && clause.tokens.slice(1, sum).every(({ says }) => FILLER.test(says))) {
+		draft.put({ from: clause.tokens[1].from, to: clause.tokens[sum].from }, '', 'sense');
 		return;
 	}
-	if (words && !/r/.test(line)) {
-		name(clause, 1, words[0].length + 1, nameOf(clause, 1, words[0].length + 1), draft);
+	if (lead > 0 && !/r/.test(line)) {
+		name(clause, 1, sum, nameOf(clause, 1, sum), draft);
 		return;
 	}
 	// 3x + 2y = z
@@ -245,6 +244,18 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		draft.put({ from: clause.tokens[remark.index].to, to: clause.to }, '', 'label');
 		draft.put({ from: clause.tokens[1].from, to: clause.tokens[1].from }, `${called} = `, 'label');
 	}
+}
+
+/** How many words before a sum are what it is called: the profit 3x + 2y, the total cost -x + 2y, the profit x + y. */
+function leadOf({ tokens }: Clause, line: string, terms: Evidence['terms']): number {
+	const plain = /^w+(?=n|pn)/.exec(line);
+	if (plain) return plain[0].length;
+	const { length } = /^w+(?=s|$)/.exec(line)?.[0] ?? '';
+	if (!/^the$/i.test(tokens[1]?.says ?? '') || length < 2) return 0;
+	const last = tokens[length];
+	const isSigned = tokens[length + 1]?.apart && !tokens[length + 2]?.apart;
+	if (isSigned && !terms.has(last.says)) return length;
+	return length > 2 && terms.has(last.says) ? length - 1 : 0;
 }
 
 /** Writes the name of the objective as the language has it: tokens from one place up to another are its name and the sign behind. */

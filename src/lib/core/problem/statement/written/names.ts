@@ -84,6 +84,10 @@ export function evidenceOf(
 				(/^[^r]*g/.test(clause.shape.slice(0, run.from)) &&
 					/^(?:p[wc]+q)?r/.test(clause.shape.slice(run.to))) ||
 				(run.from === 0 && /^(?:p[wc]+q)?r.*g/.test(clause.shape.slice(run.to))) ||
+				(/g.*[wq]p$/.test(clause.shape.slice(0, run.from)) && /^G?q$/.test(clause.shape.slice(run.to))) ||
+				// z(x, y) = …
+				(/^[gl]*wp[wc]*$/.test(clause.shape.slice(0, run.from)) &&
+					/^[wc]*q[rl]/.test(clause.shape.slice(run.to))) ||
 				/^w+$/.test(clause.shape);
 			if (isTitle || !isTerm(run) || isEquation) continue;
 			terms.set(name, (terms.get(name) ?? 0) + 1);
@@ -295,8 +299,10 @@ export function settleNames(
 			// two letters, or two known variables, side by side are a product
 			if (list.every(({ says }) => [...says].length < 3)) continue;
 			if (!single && list.every(({ says }) => isKnown(says)) && !isKnown(name)) continue;
-			if (/^l/.test(after) || (begins && /g/.test(before))) continue;
-			if (!/[nstrplcadyq]$|^$/.test(before) || !/^(?:$|[srqctdayulih])/.test(after)) continue;
+			// what stands behind the sense may be what it is called
+			const isGoalName = begins && /g/.test(before) && !(isKnown(name) && /^s/.test(after));
+			if (/^l/.test(after) || isGoalName) continue;
+			if (!/[nstrplcadyqg]$|^$/.test(before) || !/^(?:$|[srqctdayulihBFxgp])/.test(after)) continue;
 			draft.put(span, asName(name), 'name');
 			clause.merge(from, to, 'word', asName(name));
 		}

@@ -256,6 +256,8 @@ export function phraseAt(source: string, at: number, startsLine: boolean): Phras
 	for (const { pattern, kind, says, habit } of RULES) {
 		const text = matchAt(pattern, source, at)?.[0];
 		if (!text) continue;
+		// a integer: a variable that is called a
+		if (kind === 'domain' && startsLine && /^a[ \t]/i.test(text)) continue;
 		// nothing follows: “see below”
 		if (
 			kind === 'relation' &&
@@ -268,7 +270,10 @@ export function phraseAt(source: string, at: number, startsLine: boolean): Phras
 		if (
 			kind === 'sense' &&
 			!startsLine &&
-			/^[ \t]+[\d.,]+[ \t]*\p{L}*[ \t]*(?:[,;]|$)/mu.test(source.slice(at + text.length).split('\n', 1)[0]) &&
+			/^(?:max|min)(?:imum)?$/i.test(text) &&
+			/^[ \t]+[\d.,]*\d(?![\d.,]*\d)[ \t]*\p{L}*[ \t]*(?:[,;]|$)/mu.test(
+				source.slice(at + text.length).split('\n', 1)[0]
+			) &&
 			/[\p{L}\d)][ \t]+$/u.test(source.slice(0, at))
 		)
 			return { kind: 'relation', length: text.length, says: says === 'max' ? '≤' : '≥', habit: 'relation' };

@@ -203,6 +203,9 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	)
 		return refuse(message('sentence', text.trim()));
 	const left = /^(?:w|[ca])+(?=r)/.exec(line)?.[0] ?? '';
+	// oak tables, pine chairs ≥ 0
+	const listed = left.split(/[ca]+/).length > 1 && said(tokens.slice(0, left.length)).split(/ ?, ?/);
+	if (listed && listed.every((name) => terms.has(name))) return false;
 	if (
 		left.replace(/[ca]/g, '').length > 2 &&
 		!words.slice(0, left.length).some((word) => terms.has(word)) &&

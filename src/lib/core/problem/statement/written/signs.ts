@@ -267,7 +267,9 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 
 const knownNames = ({ terms }: Evidence): string[] => [...terms.keys()].filter((name) => !/ /.test(name));
 const allNames = (evidence: Evidence): string[] =>
-	[...new Set([...evidence.goal, ...knownNames(evidence)])].filter((name) => evidence.terms.has(name));
+	[...new Set([...evidence.goal, ...knownNames(evidence)])].filter(
+		(name) => evidence.terms.has(name) && !/ /.test(name)
+	);
 
 /** The variables that are said to be at least 0: x, y ≥ 0, all variables non-negative. */
 export function signedNames(clauses: readonly Clause[], evidence: Evidence): Set<string> {

@@ -99,7 +99,7 @@ function endsAt(
 	if (/^(?:wl)?rn?w/.test(before) && isTogether(rest[/^[wca]*/.exec(after)![0].length - 1])) return false;
 	// 0 ≤ x, y ≤ 3 and integer x, y
 	if (shape('^NUMr w(?:[ca]w)*$').test(before) && shape('^w(?:[ca]w)*r NUM').test(after)) return false;
-	if (/^i[lc]?w(?:[ca]w)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
+	if (/^i[lc]?[ws]+(?:[ca][ws]+)*$/.test(before) && /^w(?![^c]*[rih])/.test(after)) return false;
 	if (isGoal(before)) return /r/.test(next) && (/[nwq]$|[nwqx]g$/.test(before) || /r/.test(before));
 	if (!says(before)) return false;
 	// a remark in brackets belongs to the row
