@@ -89,7 +89,8 @@ export function unmarkedWords() {
 	for (const file of sources().filter((own) => own.endsWith('.svelte'))) {
 		walk(component(file).fragment, ({ type, name, data }) => {
 			if (APART.has(name) || (type === 'Attribute' && !SAID.has(name))) return false;
-			if (type === 'Text' && /\p{L}{2}|\bA\b/u.test(data.replace(SAME, ''))) found.push(`${file}: ${data.trim()}`);
+			if (type === 'Text' && /\p{L}{2}|\bA\b/u.test(data.replace(SAME, '')))
+				found.push(`${file}: ${data.trim()}`);
 		});
 	}
 	return found;

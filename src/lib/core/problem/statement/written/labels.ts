@@ -9,7 +9,7 @@ const HEADING =
 	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nb|(?:neben)?bedingungen|restriktionen|entscheidungsvariablen|contraintes|restricciones|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
-	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|ergebnis|l(?:ö|oe)sung)\b/i;
+	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|optimal value|ergebnis|l(?:ö|oe)sung)\b/i;
 /** verbs that say what is to be done with a problem */
 export const TASKS = 'solve|find|use|determine|show|graph|draw';
 const IS_TASK = new RegExp(

@@ -25,32 +25,39 @@ function definition(clause: Clause): Parameter | null {
 	};
 }
 
-/** Whether a name is written as only a number can be: directly before a variable or a bracket, and never behind a number. */
-function isCoefficient(name: string, clauses: readonly Clause[]): boolean {
-	let found = false;
+/** Names written as only numbers can be: directly before a variable or a bracket, and never behind a number. */
+function coefficientsOf(clauses: readonly Clause[]): ReadonlySet<string> {
+	const [found, others] = [new Set<string>(), new Set<string>()];
 	for (const { tokens, shape: line } of clauses)
 		for (const [i, { kind, says }] of tokens.entries()) {
-			if (kind !== 'word' || says !== name) continue;
-			if (/nt?$/.test(line.slice(0, i))) return false;
-			const isSingle = /^\p{L}\p{Nd}*$/u.test(name);
-			found ||= /^t?[wp]/.test(line.slice(i + 1)) && (isSingle || /[srtpg]$/.test(line.slice(0, i)));
+			if (kind !== 'word') continue;
+			const isSingle = /^\p{L}\p{Nd}*$/u.test(says);
+			if (/nt?$/.test(line.slice(Math.max(0, i - 2), i))) others.add(says);
+			else if (/^t?[wp]/.test(line.slice(i + 1, i + 3)) && (isSingle || /[srtpg]/.test(line[i - 1] ?? '')))
+				found.add(says);
 		}
-	return found;
+	return new Set([...found].filter((name) => !others.has(name)));
 }
 
 /** Reads letters that the text gives a number for as that number, and leaves out where it says so. */
 export function settleParameters(clauses: readonly Clause[], draft: Draft): void {
-	for (const clause of clauses) {
-		const own = definition(clause);
-		const others = clauses.filter((other) => other !== clause);
-		if (!own || !isCoefficient(own.name, others)) continue;
+	const own = clauses.map(definition).filter((found): found is Parameter => found !== null);
+	const coefficients = own.length > 0 ? coefficientsOf(clauses) : null;
+	const values = new Map<string, string>();
+	for (const { clause, name, value } of own) {
+		if (!coefficients!.has(name) || values.has(name)) continue;
+		values.set(name, value);
 		draft.put({ from: clause.from, to: clause.to }, '', 'parameter');
 		clause.tokens = [];
-		for (const other of others)
-			other.tokens = other.tokens.map((token) => {
-				if (token.kind !== 'word' || token.says !== own.name) return token;
-				draft.put(token, own.value, 'parameter');
-				return { ...token, kind: 'number', says: own.value };
-			});
+	}
+	if (values.size === 0) return;
+	for (const clause of clauses) {
+		if (!clause.tokens.some(({ kind, says }) => kind === 'word' && values.has(says))) continue;
+		clause.tokens = clause.tokens.map((token) => {
+			const value = token.kind === 'word' ? values.get(token.says) : undefined;
+			if (value === undefined) return token;
+			draft.put(token, value, 'parameter');
+			return { ...token, kind: 'number', says: value };
+		});
 	}
 }

@@ -1,5 +1,6 @@
 import { message, type Message } from '../messages';
 import { said, shape, type Clause, type Draft } from './clause';
+import { ANSWER } from './labels';
 import type { Evidence } from './names';
 import { goesOn, intervalEnds, range } from './signs';
 import type { Token } from './token';
@@ -209,7 +210,8 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	if (
 		left.replace(/[ca]/g, '').length > 2 &&
 		!words.slice(0, left.length).some((word) => terms.has(word)) &&
-		!/g/.test(line)
+		!/g/.test(line) &&
+		!ANSWER.test(text)
 	)
 		return refuse(message('sentence', text.trim()));
 	return false;

@@ -132,7 +132,8 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 		if (/^[nwsdtpq]+$/.test(line) && !(isTitle && /^w+n/.test(line)) && /[stn]/.test(line) && count < 3)
 			return;
 		if (isTitle ? count >= 1 && /w/.test(line) && (count > 1 || /l$|n/.test(line)) : count >= 3) {
-			if (RESTRICTS.test(text) && !isTitle)
+			const isQuestion = /^[ \t]*\?/.test(clause.source.slice(clause.to)) || text.endsWith('?');
+			if (RESTRICTS.test(text) && !isTitle && !isQuestion)
 				draft.refuse({ from: clause.from, to: clause.to }, message('sentence', text.trim()));
 			else return pass(clause, draft, 'prose');
 			clause.tokens = [];
