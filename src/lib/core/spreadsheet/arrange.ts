@@ -32,17 +32,23 @@ export function amountHead(head: string): '<=' | '>=' | 'any' | null {
 
 const turned = (cells: Cells): string[][] => (cells[0] ?? []).map((_, j) => cells.map((row) => row[j] ?? ''));
 
+const WITH_RELATION = /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/;
+
 /** Whether activities stand below each other: a column is the objective, a row has the amounts. */
 export function isTurned(cells: Cells): boolean {
-	const heads = cells[0]?.slice(1) ?? [];
-	const names = cells.slice(1).map((row) => row[0]);
+	const [[, ...heads] = [], ...rows] = cells;
 	const isGoal = (text: string) => GOAL_NAMES.test(text) || (GOAL.test(text) && / /.test(text.trim()));
-	return (
-		heads.some(isGoal) &&
-		!names.some(isGoal) &&
-		names.some((name) => amountHead(name) !== null) &&
-		!heads.some((head) => amountHead(head) !== null)
-	);
+	const goal = heads.findIndex((head) => isGoal(head) || GOAL.test(head));
+	if (goal < 0 || rows.some(([name]) => isGoal(name))) return false;
+	if (heads.some((head, j) => j !== goal && amountHead(head) !== null)) return false;
+	return rows.some(([name, ...own]) => {
+		if (isGoal(heads[goal]) && amountHead(name) !== null) return true;
+		// what has nothing in the objective's column, and limits elsewhere
+		const filled = own.filter((cell) => !isBlank(cell));
+		const limits = filled.every((cell) => WITH_RELATION.test(cell) || /^[<>=≤≥]+$/.test(cell));
+		const isAmounts = (/^b?$/i.test(name.trim()) || amountHead(name) !== null) && filled.every(isNumber);
+		return isBlank(own[goal]) && filled.length > 0 && (limits || isAmounts);
+	});
 }
 
 /** A head with its unit apart: `clay (kg)`, `bowls [dozen]`. */
@@ -51,6 +57,24 @@ export function withUnit(head: string): { name: string; unit: string } {
 	return found && !isNumber(found[2])
 		? { name: found[1], unit: found[2].trim() }
 		: { name: head.trim(), unit: '' };
+}
+
+/** A column of `≤ 10` becomes two: relations, and amounts under its head. */
+function withoutJoined(cells: string[][]): string[][] {
+	const parts = (cell: string) => WITH_RELATION.exec(cell);
+	const isJoined = (j: number) => {
+		const filled = cells.slice(1).map((row) => row[j]);
+		return filled.some(parts) && filled.every((cell) => isBlank(cell) || isNumber(cell) || parts(cell));
+	};
+	const joined = new Set((cells[0] ?? []).flatMap((_, j) => (j > 0 && isJoined(j) ? [j] : [])));
+	if (joined.size !== 1) return cells;
+	return cells.map((row) =>
+		row.flatMap((cell, j) => {
+			if (!joined.has(j)) return [cell];
+			const own = parts(cell);
+			return own ? [own[1], own[2]] : ['', cell];
+		})
+	);
 }
 
 /** What was done to a block before it is looked at. */
@@ -97,5 +121,5 @@ export function arranged(all: Cells, given?: boolean): Arranged {
 		cells = turned(cells);
 		notes.push(en`Rows and columns are exchanged: each activity was a row.`);
 	}
-	return { cells, isTurned: turn, notes };
+	return { cells: withoutJoined(cells), isTurned: turn, notes };
 }

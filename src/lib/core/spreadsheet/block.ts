@@ -107,20 +107,20 @@ export function meantBy(cell: string): string {
 	return share ? `${share[1]}${share[2] ?? ''}/1${'0'.repeat(2 + (share[2]?.length ?? 0))}` : cell;
 }
 
-/** A table in Markdown as tabbed lines; any other text as it is. */
+/** A table whose cells stand between bars, as in Markdown, as tabbed lines; any other text as it is. */
 function fromMarkdown(text: string): string {
-	const lines = text.trim().split('\n');
-	if (lines.length < 2 || !lines.every((line) => /^\s*\|.*\|\s*$/.test(line))) return text;
+	const own = text
+		.trim()
+		.split('\n')
+		.map((line) => line.trim());
+	// a bar at both ends of all lines is a border
+	const isFramed = own.every((line) => /^\|.*\|$/.test(line));
+	const lines = own.map((line) => (isFramed ? line.slice(1, -1) : line).split('|'));
+	const [{ length }] = lines;
+	if (lines.length < 2 || length < 2 || !lines.every((cells) => cells.length === length)) return text;
 	return lines
-		.filter((line) => !/^[\s|:-]+$/.test(line))
-		.map((line) =>
-			line
-				.trim()
-				.slice(1, -1)
-				.split('|')
-				.map((cell) => cell.trim())
-				.join('\t')
-		)
+		.filter((cells) => !cells.every((cell) => /^\s*:?-+:?\s*$/.test(cell)))
+		.map((cells) => cells.map((cell) => cell.trim()).join('\t'))
 		.join('\n');
 }
 
@@ -159,25 +159,7 @@ function cellsOf(text: string, separator: string): string[][] {
 		})
 		.filter((row) => row.some((cell) => cell !== ''));
 	const width = Math.max(0, ...rows.map((row) => row.findLastIndex((cell) => cell !== '') + 1));
-	return withoutJoined(rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? '')));
-}
-
-/** A column of `≤ 10` becomes two: relations, and amounts under its head. */
-function withoutJoined(cells: string[][]): string[][] {
-	const parts = (cell: string) => /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/.exec(cell);
-	const isJoined = (j: number) => {
-		const filled = cells.slice(1).map((row) => row[j]);
-		return filled.some(parts) && filled.every((cell) => isBlank(cell) || isNumber(cell) || parts(cell));
-	};
-	const joined = new Set((cells[0] ?? []).flatMap((_, j) => (j > 0 && isJoined(j) ? [j] : [])));
-	if (joined.size !== 1) return cells;
-	return cells.map((row) =>
-		row.flatMap((cell, j) => {
-			if (!joined.has(j)) return [cell];
-			const own = parts(cell);
-			return own ? [own[1], own[2]] : ['', cell];
-		})
-	);
+	return rows.map((row) => Array.from({ length: width }, (_, j) => row[j] ?? ''));
 }
 
 /** The column in which most cells are relations. */
@@ -296,7 +278,7 @@ function guess(
 		(relationAt !== undefined && rows.find(({ row }) => isBlank(row[relationAt])));
 	const objective = given.objective !== undefined ? given.objective : goal ? goal.i : null;
 	const called = objective === null || !hasNames ? '' : (cells[objective]?.[0] ?? '');
-	const sense = given.sense ?? (/^min|^(?:unit |total )?costs?\b/i.test(called) ? 'min' : 'max');
+	const sense = given.sense ?? senseOf(called);
 	const totals = rows.flatMap(({ row, i }) =>
 		hasNames && i !== objective && RESULT.test(row[0]) ? [[i, true]] : []
 	);
@@ -322,9 +304,22 @@ function guess(
 	return { cells, layout, roles: rolesOf(cells, layout, relationAt), notes: told };
 }
 
+const SENSE_BEHIND = /\s*[([]\s*(max|min)[a-z]*\.?\s*[)\]]\s*$/i;
+
+/** What an objective's first cell says to do: `min cost`, `profit (max)`; costs are kept small. */
+function senseOf(cell: string): Sense {
+	const behind = SENSE_BEHIND.exec(cell)?.[1];
+	return /^min/i.test(behind ?? cell) || (!behind && /^(?:unit |total )?costs?\b/i.test(cell))
+		? 'min'
+		: 'max';
+}
+
 /** The words of an objective's first cell as `max name`. */
 function goalName(cell: string, sense: Sense): string {
-	const name = cell.replace(/^(?:max|min)[a-z]*[.:]?\s*/i, '').replace(/\s*=?\s*$/, '');
+	const name = cell
+		.replace(SENSE_BEHIND, '')
+		.replace(/^(?:max|min)[a-z]*[.:]?\s*/i, '')
+		.replace(/\s*=?\s*$/, '');
 	return `${sense} ${name || 'z'}`;
 }
 
