@@ -206,6 +206,19 @@ test('names that nobody meant are told: once and not in the objective, or in let
 	expect(told(`max z = 3 x + 2 y + xy\na: x + y <= 4`).join()).toContain('If x · y is meant');
 });
 
+test('a table in the place of a statement is told as one, whatever stands between its cells', () => {
+	for (const between of ['\t', '   ', '|', ';', ',']) {
+		const text = [
+			['', 'bowls', 'vases', 'RHS'],
+			['profit', '30', '45', ''],
+			['clay', '2', '4', '100']
+		]
+			.map((row) => row.join(between))
+			.join('\n');
+		expect(readStatement(text).diagnostics.map(({ message }) => message.name)).toContain('table');
+	}
+});
+
 test('a number in text that only tells is no question', () => {
 	const asked = (text: string) =>
 		readStatement(text).diagnostics.filter(({ code }) => code === 'ambiguous').length;

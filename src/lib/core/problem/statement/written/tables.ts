@@ -1,18 +1,34 @@
 import { message } from '../messages';
 import type { Draft } from './clause';
 
-/** Names and numbers in columns, as a spreadsheet or a book has them: a table, which is read elsewhere. */
+/** Names and numbers in columns, as a spreadsheet, a file or a book has them: a table, which is read elsewhere. */
 
 const AMOUNT = /^(?:[≤≥<>]?=?[ ]*)[-−]?\d[\d.,/]*$/;
 const HEADING = /^(?:[≤≥<>]?=?|\p{L}[^+*·=<>≤≥]*)$/u;
 /** a comment, a title, a story */
 const PASSED = /^\s*(?:#|\/\/|%|title\b|story\b)/i;
 
+/** what may stand between cells, each for all cells of a line */
+const BETWEEN = [/[ ]*\t[ ]*|[ ]{2,}/, /[ ]*\|[ ]*/, /[ ]*;[ ]*/, /[ ]*,[ ]*/];
+/** the line below the head of a table in Markdown */
+const DRAWN = /^\s*\|?(?:\s*:?-+:?\s*\|)+\s*:?-*:?\s*$/;
+
 /** How many amounts a line of a table has behind its first cell; null where it is no such line. */
 function amountsIn(line: string): number | null {
-	const [, ...cells] = line.trim().split(/[ ]*\t[ ]*|[ ]{2,}/);
-	const isLine = cells.length > 0 && cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
-	return isLine && !PASSED.test(line) ? cells.filter((cell) => AMOUNT.test(cell)).length : null;
+	if (PASSED.test(line)) return null;
+	if (DRAWN.test(line)) return 0;
+	const text = line
+		.trim()
+		.replace(/^\|(.*)\|$/, '$1')
+		.trim();
+	const counts = BETWEEN.map((between) => {
+		const [, ...cells] = text.split(between);
+		const isLine = cells.length > 0 && cells.every((cell) => AMOUNT.test(cell) || HEADING.test(cell));
+		return isLine ? cells.filter((cell) => AMOUNT.test(cell)).length : null;
+	});
+	return (
+		counts.find((count) => count !== null && count > 1) ?? counts.find((count) => count !== null) ?? null
+	);
 }
 
 /**
