@@ -1531,6 +1531,10 @@ export const TEXTS: Readonly<
 			'“M” is read as “1000”.'
 		],
 		['max a x + b y where a = 3, b = 1/2\nx + y <= 4', 'max z = 3 x + 1/2 y\nr1: x + y <= 4'],
+		[
+			'Let x be the number of A and y the number of B.\nmin 16x + y\n9x - y >= 4\nSolution: x = 3, y = 4',
+			'min z = 16 x + y\nr1: 9 x - y >= 4'
+		],
 		['max z = 3x + 2y\nx + y <= 4\nx = 2', 'max z = 3 x + 2 y\nr1: x + y <= 4\nr2: x = 2']
 	],
 	'what a coefficient is for': [

@@ -28,7 +28,8 @@ function definition(clause: Clause): Parameter | null {
 /** Names written as only numbers can be: directly before a variable or a bracket, and never behind a number. */
 function coefficientsOf(clauses: readonly Clause[]): ReadonlySet<string> {
 	const [found, others] = [new Set<string>(), new Set<string>()];
-	for (const { tokens, shape: line } of clauses)
+	// where something is stated: what only tells puts words side by side as well
+	for (const { tokens, shape: line } of clauses.filter(({ shape }) => /[rg]/.test(shape)))
 		for (const [i, { kind, says }] of tokens.entries()) {
 			if (kind !== 'word') continue;
 			const isSingle = /^\p{L}\p{Nd}*$/u.test(says);
