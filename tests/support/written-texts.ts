@@ -1628,6 +1628,21 @@ export const TEXTS: Readonly<
 		],
 		['max 2x + 3y\nlabour = x + y ≤ 10', 'max z = 2 x + 3 y\nlabour: x + y <= 10']
 	],
+	'limits in sentences': [
+		[
+			'max 3x + 2y\nx + y <= 9\nx and y differ by at most 3',
+			'max z = 3 x + 2 y\nr1: x + y <= 9\nr2: -3 <= x - y <= 3'
+		],
+		[
+			'max 3x + 2y\nx + y combined at most 9\nx never above 5\ny never below 1',
+			'max z = 3 x + 2 y\nr1: x + y <= 9\nr2: x <= 5\nr3: y >= 1'
+		],
+		['max 3x + 2y\nx + y <= 9\nmake at least 3 x', 'max z = 3 x + 2 y\nr1: x + y <= 9\nr2: x >= 3'],
+		[
+			'max 3x + 2y\nx + y <= 9\nx is at least 20 percent of y',
+			'max z = 3 x + 2 y\nr1: x + y <= 9\nr2: x - 0.2 y >= 0'
+		]
+	],
 	'signs in sentences': [
 		['max 3x + 2y\nx + y ≤ 4\nx can be negative', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free'],
 		['max 3x + 2y\nx + y ≤ 4\nx is non-positive', 'max z = 3 x + 2 y\nr1: x + y <= 4\nx free to 0'],

@@ -206,6 +206,21 @@ test('names that nobody meant are told: once and not in the objective, or in let
 	expect(told(`max z = 3 x + 2 y + xy\na: x + y <= 4`).join()).toContain('If x · y is meant');
 });
 
+test.each([
+	'bowls outnumber vases',
+	'5 bowls have been ordered',
+	'two bowls for one vase',
+	'bowls at 10 or below',
+	'bowls use 2 kg and vases 3 kg of 40 kg clay',
+	'storage for 20 pieces',
+	'not more than 3 of either',
+	'at most 30 percent bowls',
+	'in total at most 20 pieces',
+	'limit bowls to 10'
+])('%s: what restricts and is no row is refused, and never half read', (text) => {
+	expect(readStatement(`max 3 bowls + 2 vases\nbowls + vases <= 40\n${text}`).problem).toBeNull();
+});
+
 test('a table in the place of a statement is told as one, whatever stands between its cells', () => {
 	for (const between of ['\t', '   ', '|', ';', ',']) {
 		const text = [
@@ -234,10 +249,8 @@ test('a share of a sum is of all of it or of its first term; in brackets there i
 });
 
 test('what is not expected is named as it is written, also where it was read as something else', () => {
-	const told = readStatement(
-		'max 3x + 2y\nx + y <= 4\neach vase needs 2 kg of clay and each bowl 3 kg. There are 40 kg of clay.'
-	).diagnostics;
-	expect(told.map(({ message }) => messageText(message)).join()).toContain('“and” is not expected here');
+	const told = readStatement('max 3x + 2y\nx + y <= 4\nwhole 2').diagnostics;
+	expect(told.map(({ message }) => messageText(message)).join()).toContain('“whole” is not expected here');
 });
 
 test('what is written between a number and a variable is a unit only where its words are no variables', () => {

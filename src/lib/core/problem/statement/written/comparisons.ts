@@ -13,6 +13,7 @@ const MORE = shape('^([nwstd]+)r(NUM)r([nwstd]+)$');
 const BY = shape('^([nwstd]+)r([nwstd]*w)w(r?)(NUM)$');
 const SUM_FIRST = shape('^((?:w?ww)?)(w(?:[ca]+w)+)(w?)r(NUM|SUM)$');
 const SUM_LAST = shape('^r(NUM)(w(?:[ca]+w)+)w$');
+const DIFFER = shape('^wawwwr(?:n(?:dn)?)$');
 /** at most 2 of x, y, z; are chosen behind it */
 const SUM_OF = shape('^r(NUM)(w(?:[ca]+w)+)((?:w{2,3})?)$');
 
@@ -136,6 +137,14 @@ export function settleRatio(clause: Clause, draft: Draft, { terms }: Evidence): 
 /** The sum of x and y is at most 4, x and y together are at most 4, at most 4 of x and y together: x + y ≤ 4. */
 export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence): void {
 	const { from, own, line } = behindLabel(clause);
+	// x + y combined ≤ 4
+	const word = /s[nwt]*w(?=wr)/.exec(line);
+	const joined = word && own[word.index + word[0].length];
+	if (joined && isTogether(joined)) {
+		draft.put(joined, '', 'relation');
+		clause.tokens = clause.tokens.filter((token) => token !== joined);
+		return;
+	}
 	const first = SUM_FIRST.exec(line);
 	const last = SUM_LAST.exec(line);
 	const lead = first ? wordsOf(own.slice(0, first[1].length)) : '';
@@ -166,6 +175,16 @@ export function settlePer(clause: Clause, draft: Draft): void {
 		if (isSum) clause.merge(at, at + mark.length, 'sign', '+');
 		else clause.drop(at, at + mark.length);
 	}
+}
+
+/** x and y differ by at most 3: −3 ≤ x − y ≤ 3. */
+export function settleDifference(clause: Clause, draft: Draft): void {
+	const { from, own, line } = behindLabel(clause);
+	const found = DIFFER.exec(line);
+	if (!found || !/^differ by$/i.test(wordsOf(own.slice(3, 5))) || relationOf(own[5]) !== '≤') return;
+	const amount = own.slice(6);
+	const [x, , y] = own;
+	write(clause, from, ['-', ...amount, '≤', x, '-', y, '≤', ...amount], own[5], draft);
 }
 
 /** At most 2 of x, y, z are chosen: x + y + z ≤ 2. */

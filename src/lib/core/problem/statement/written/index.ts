@@ -11,6 +11,7 @@ import {
 	passCounts,
 	settleAsMany,
 	settleComparison,
+	settleDifference,
 	settleOrLess,
 	settlePer,
 	settleRatio,
@@ -52,6 +53,7 @@ export function readWritten(source: string): Written {
 		settleProportion(clause, draft);
 		settleComparison(clause, draft);
 		settleOrLess(clause, draft);
+		settleDifference(clause, draft);
 		settlePer(clause, draft);
 	}
 	const isHyphen = hyphens(clauses);

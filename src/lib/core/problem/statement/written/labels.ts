@@ -25,6 +25,10 @@ const isRow = (text: string): boolean => /[rB]|hu$/.test(text);
 /** what is said of several variables, or of a domain: it has no name */
 const SIGNS = /^p?w(?:[ca]+w)+q?[rih]|^p?w(?:[ca]*w)*q?[ih]|^A/;
 
+/** what one does with a thing: make at least 3 */
+const DOES =
+	/^(?:there|we|you|make|produce|sell|buy|build|use|order|ship|plant|deliver|bake|brew|need|want|require|take|include|pick|choose)$/i;
+
 interface Count {
 	readonly clause: Clause;
 	readonly length: number;
@@ -221,7 +225,9 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		clause.drop(0, told);
 	}
 	// there must be at least 2 x
-	if (/^wrn?w$/.test(clause.shape) && /^(?:there|we|you)$/i.test(clause.tokens[0].says)) {
+	const [doer] = clause.tokens;
+	const isDone = /^wrn?w$/.test(clause.shape) && !evidence.goal.has(doer.says) && DOES.test(doer.says);
+	if (isDone && (evidence.terms.get(doer.says) ?? 0) < 2) {
 		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'prose');
 		clause.drop(0, 1);
 	}

@@ -57,7 +57,7 @@ function isTerm({ clause, from, to }: Run): boolean {
 	const after = shape.slice(to);
 	return (
 		/(?:^|[nstrplcadgyqP])$/.test(before) &&
-		/^(?:$|[srqctdayu]|g|i)/.test(after) &&
+		/^(?:$|[srqctdayu]|g|i|pw+G?q$)/.test(after) &&
 		!(!/g/.test(before) && /r(?:s?n(?:dn)?)(?:[uw]*p)?$/.test(before) && /^(?:$|[cpuqd])/.test(after)) &&
 		!/^dw/.test(after) &&
 		!/wd$/.test(before) &&

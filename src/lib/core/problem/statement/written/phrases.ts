@@ -64,13 +64,13 @@ const RULES = [
 		'relation',
 		'≤',
 		'relation',
-		`${MUST}(?:at (?:the )?most|no more than|not more than|up to|less than or equal(?: to)?|smaller than or equal(?: to)?|not greater than|no greater than|no larger than|limited to|restricted to|capped at|not exceeding|a? ?maximum of|never more than|never exceeds?|h(?:ö|oe)chstens|maximal(?= \\d)|au plus|como m[áa]ximo|a lo sumo)`
+		`${MUST}(?:at (?:the )?most|no more than|not more than|up to|less than or equal(?: to)?|smaller than or equal(?: to)?|not greater than|no greater than|no larger than|limited to|restricted to|capped at|not exceeding|a? ?maximum of|never (?:more than|above|over)|never exceeds?|h(?:ö|oe)chstens|maximal(?= \\d)|au plus|como m[áa]ximo|a lo sumo)`
 	),
 	rule(
 		'relation',
 		'≥',
 		'relation',
-		`${MUST}(?:at (?:the )?(?:very )?least|no less than|not less than|no fewer than|not fewer than|greater than or equal(?: to)?|larger than or equal(?: to)?|more than or equal to|no smaller than|not below|a? ?minimum of|never less than|mindestens|au moins|al menos|como m[íi]nimo)`
+		`${MUST}(?:at (?:the )?(?:very )?least|no less than|not less than|no fewer than|not fewer than|greater than or equal(?: to)?|larger than or equal(?: to)?|more than or equal to|no smaller than|not below|a? ?minimum of|never (?:less than|below|under)|mindestens|au moins|al menos|como m[íi]nimo)`
 	),
 	rule('relation', '≤', 'strict', `${MUST}(?:strictly )?(?:less than|fewer than|smaller than|below)`),
 	rule(

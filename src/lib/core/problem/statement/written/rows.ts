@@ -162,6 +162,12 @@ export function settleDots(clause: Clause, draft: Draft): void {
 	}
 }
 
+const WHOLE =
+	/\bof (?:the )?(total|whole|sum|mix(?:ture)?|blend|output|production)\b(?! of)(?:\s+([^\s+*]+))?/i;
+const SHARE = /%|\bper ?cent\b|\bpct\b|\b(?:half|third|quarter)\b|\d\/\d/i;
+/** words that stand for something else, and are no names */
+const PRONOUN = /^(?:in|either|neither|both|any|each|every|all|none|everything|altogether|we|you|they|it)$/i;
+
 /** What cannot be said by linear rows as it stands, with what could be written instead. */
 export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence): boolean {
 	const { shape: line, tokens } = clause;
@@ -181,6 +187,9 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		if (!goesOn(numbers)) return refuse(message('notLinear', 'values'));
 	}
 	if (isAbout && tokens.some(({ says }) => says === '≠')) return refuse(message('notLinear', 'unequal'));
+	// at most 3 of either
+	const isPronoun = words.some((word) => PRONOUN.test(word) && (terms.get(word) ?? 0) < 2);
+	if (isPronoun && /r/.test(line) && !/g/.test(line)) return refuse(message('sentence', text.trim()));
 	// neither x nor y may exceed 3; at least one of x and y must be 0
 	const isOneOf = /^(?:wl)?rnw[ca]/.test(line) && /^[^<>≤≥=]*\d*\s*\bof\b/i.test(text);
 	if (isAbout && (/\bneither\b|\bnor\b/i.test(text) || isOneOf))
@@ -188,11 +197,15 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 	// for every table at least 4 chairs; x exceeds y by at least 2
 	if (/^vwrnw$/.test(line) || (/^wr/.test(line) && /^by$/i.test(words[0]) && clause.isLater))
 		return refuse(message('sentence', text.trim()));
-	const whole = /\bof (?:the )?(total|whole|sum|mix(?:ture)?|blend|output|production)\b(?! of)/i.exec(text);
-	if (isAbout && whole && !terms.has(whole[1]) && /[P%]/.test(text))
+	// 25% of the total, at most 30% bowls
+	const whole = WHOLE.exec(text);
+	const isOfWhole = whole !== null && (terms.get(whole[1]) ?? 0) < 2 && !terms.has(whole[2] ?? '');
+	if (isAbout && SHARE.test(text) && (isOfWhole || /^(?:wl)?rnw$/.test(line)))
 		return refuse(message('notLinear', 'whole'));
 	if (isAbout && /\bodd\b|\beven\b|\bmultiples? of\b|\bdivisible\b/i.test(text))
 		return refuse(message('notLinear', 'parity'));
+	if (isAbout && /^\s*(?:limit|restrict|cap|keep)\b(?!\s*[:=])/i.test(text) && /^w+[Fr]/.test(line))
+		return refuse(message('sentence', text.trim()));
 	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))
 		return refuse(message('notLinear', /^\s*either/i.test(text) ? 'either' : 'condition'));
 	if (/r.*O.*[rw]|^w.*O.*r/.test(line) && !/r[^r]*nOn$/.test(line))

@@ -42,7 +42,7 @@ function linesOf(tokens: readonly Token[], draft: Draft): Token[][] {
 		const last = joined.at(-1);
 		const [before, here] = [last ? letters(last) : '', letters(line)];
 		// the objective stands there already: its sense, and below it the sum
-		const isGoalDone = /r/.test(here) && /^g[lcx]*$/.test(letters(joined.at(-2) ?? []));
+		const isGoalDone = /r/.test(here) && /^[wfl]*g[lcx]*$/.test(letters(joined.at(-2) ?? []));
 		const isHead = /^w[wnpqlfcu]*$/.test(before);
 		const dangles =
 			(/[stdrp]$/.test(before) || (/c$/.test(before) && !says(before) && !isGoal(before))) &&

@@ -6,7 +6,7 @@ import { ANSWER, isHeading, TASKS } from './labels';
 /** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
 
 const RESTRICTS =
-	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each|negative|positive)\b/i;
+	/\b(?:must|as many|as much|cannot|can't|only|either|unless|without|requires?|needs?|at least|at most|twice|even|odd|multiple|more|fewer|less|exceed|limit(?:ed)?|available|capacity|no\b|not\b|every|each|negative|positive|storage|space|room|budget)\b/i;
 /** what is to be done */
 const TASK = new RegExp(`^(?:${TASKS}|sketch|calculate|compute|explain|state|write|hint|note)\\b.*\\s`, 'i');
 const MEANS = /^(?:is|are|denotes?|means?|represents?|stands|be|for|number|the)$/i;
@@ -133,7 +133,12 @@ export function passTelling(clauses: readonly Clause[], draft: Draft, evidence: 
 			return;
 		if (isTitle ? count >= 1 && /w/.test(line) && (count > 1 || /l$|n/.test(line)) : count >= 3) {
 			const isQuestion = /^[ \t]*\?/.test(clause.source.slice(clause.to)) || text.endsWith('?');
-			if (RESTRICTS.test(text) && !isTitle && !isQuestion)
+			const known = new Set(clause.tokens.map(({ says }) => says).filter((says) => evidence.terms.has(says)));
+			const restricts =
+				RESTRICTS.test(text) ||
+				(known.size > 0 && (/n/.test(line) || /\b(?:one|two|three|four|five|six)\b/i.test(text))) ||
+				(known.size > 1 && /\b(?:same|outnumbers?|equal|for one)\b/i.test(text));
+			if (restricts && !isTitle && !isQuestion)
 				draft.refuse({ from: clause.from, to: clause.to }, message('sentence', text.trim()));
 			else return pass(clause, draft, 'prose');
 			clause.tokens = [];

@@ -26,6 +26,7 @@ const PER =
 	/((?:\p{L}+[ \t]+)?(?:per|for each)[ \t](?:(?:unit|piece|item)[ \t]+of[ \t])?)(?=[ \t]*\p{L}[\p{L}\p{Nd}_']*[ \t]*([-+−–≤≥<>])?)/iuy;
 const OF = /of[ \t]+(?:the[ \t]+)?(?=\p{L})/iuy;
 const BACK = /<-+[ \t]+(?=\p{L})/uy;
+const PERCENT = /(?:percent|per cent|pct)(?![\p{L}\p{Nd}_])/iuy;
 const ARTICLE = /the[ \t]+(?=\p{L})/iuy;
 /** the variables below a sense */
 const UNDER_SENSE = /(max|min)_\{[^{}\n]*\}/iy;
@@ -289,6 +290,9 @@ export function tokensOf(source: string, context: Context): { tokens: Token[]; p
 			/^(?:newline|colon)?$/.test(tokens.at(-3)?.kind ?? '');
 		const of = isOf ? matchAt(OF, source, here)?.[0] : undefined;
 		if (of) return pass(of.length, '', 'mark');
+		// 20 percent
+		const percent = tokens.at(-1)?.kind === 'number' ? matchAt(PERCENT, source, here)?.[0] : undefined;
+		if (percent) return push('percent', percent.length, '', 'number');
 		// twice the vases
 		const article = tokens.at(-1)?.kind === 'number' ? matchAt(ARTICLE, source, here)?.[0] : undefined;
 		if (article) return pass(article.length, '', 'mark');
