@@ -151,8 +151,9 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		next.tokens = [];
 		return;
 	}
+	const lead = leadOf(clause, line, terms);
 	// a name, its expression in another line
-	if (/^w(?:[ws])*$/.test(line)) {
+	if (/^w(?:[ws])*$/.test(line) && lead === 0) {
 		const own = nameOf(clause, 1, clause.shape.length);
 		const other = clauses.find(
 			(candidate) => candidate !== clause && definition(candidate)?.name.toLowerCase() === own.toLowerCase()
@@ -195,7 +196,6 @@ export function settleGoal(clauses: readonly Clause[], draft: Draft, { terms }: 
 		return;
 	}
 	// Max profit 3x + 2y, Maximise the profit of 3x + 2y
-	const lead = leadOf(clause, line, terms);
 	const sum = lead + 1;
 	if (lead > 0 && clause.tokens.slice(1, sum).every(({ says }) => FILLER.test(says))) {
 		draft.put({ from: clause.tokens[1].from, to: clause.tokens[sum].from }, '', 'sense');
