@@ -111,6 +111,12 @@ export class Draft {
 		this.doubts.push({ from: places[0].from, to: places[0].to, kind, choices: said });
 	}
 
+	/** Leaves out how a clause begins, up to one of its tokens. */
+	passStart(clause: Clause, length: number, kind: ReadingKind): void {
+		this.put({ from: clause.from, to: clause.tokens[length]?.from ?? clause.to }, '', kind);
+		clause.drop(0, length);
+	}
+
 	/** Leaves out how a clause ends, from one of its tokens on. */
 	passEnd(clause: Clause, at: number, kind: ReadingKind): void {
 		this.put({ from: clause.tokens[at - 1].to, to: clause.to }, '', kind);

@@ -1,12 +1,11 @@
 import { said, type Clause, type Draft } from './clause';
 import { asName } from '../../names';
 import { evidenceOf, type Evidence } from './names';
+import { isHeading, SIGNS, withoutLead } from './leads';
 import { nameRow, tails } from './tails';
 
 /** What stands before a statement and is no part of it: counts, bullets, labels, marks for points. What stands behind: `tails.ts`. */
 
-const HEADING =
-	/^(?:(?:the )?(?:objective|target|goal)(?: function)?|obj|zielfunktion|(?:decision )?variables?|unknowns?|(?:functional |structural )?constraints?|restrictions?|conditions?|nb|(?:neben)?bedingungen|restriktionen|entscheidungsvariablen|contraintes|restricciones|nichtnegativit(?:ä|ae)t(?:sbedingung(?:en)?)?|let|thanks|thank you|cheers|hello|hi|max or min|bounds?|limits|(?:and )?non ?negativity(?: constraints?| conditions?| restrictions?)?|non ?neg|sign(?: constraints?| restrictions?| conditions?)?|signs|domains?|types?|integrality(?: constraints?| conditions?)?|logical constraints?|lp|ilp|ip|mip|(?:the )?(?:lp |ip |linear |integer )?(?:model|formulation|program(?:me)?|problem)|linear program(?:me)?|integer program(?:me)?|given|where|with|and|data|task|end|find|solve|we want to|our goal is to|i want to|let us|please)$/i;
 /** What was found already: Optimal solution: x = 4. */
 export const ANSWER =
 	/^(?:the )?(?:optimal |best |an? )?(?:solution|answer|result|optimum|optimal value|ergebnis|l(?:ö|oe)sung)\b/i;
@@ -16,18 +15,7 @@ const IS_TASK = new RegExp(
 	`^(?:${TASKS}|using|consider|given|(?:exercise|example|question|problem|task|part|aufgabe|beispiel)\\b.*\\d|minimi[sz]e|maximi[sz]e)\\b`,
 	'i'
 );
-/** Whether words only say what kind of line follows. */
-export const isHeading = (text: string): boolean =>
-	HEADING.test(text.trim().replace(/[-_]/g, ' ').replace(/\s+/g, ' '));
-
 const isRow = (text: string): boolean => /[rB]|hu$/.test(text);
-
-/** what is said of several variables, or of a domain: it has no name */
-const SIGNS = /^p?w(?:[ca]+w)+q?[rih]|^p?w(?:[ca]*w)*q?[ih]|^A/;
-
-/** what one does with a thing: make at least 3 */
-const DOES =
-	/^(?:there|we|you|make|produce|sell|buy|build|use|order|ship|plant|deliver|bake|brew|need|want|require|take|include|pick|choose)$/i;
 
 interface Count {
 	readonly clause: Clause;
@@ -175,96 +163,30 @@ function bullets(clauses: readonly Clause[], draft: Draft): void {
 	if (isBulleted) for (const clause of asked) clause.drop(0, 1);
 }
 
-/** Labels and headings before a statement. */
+/** Reads how a clause begins as its name. */
+function name(clause: Clause, draft: Draft, length: number, says: string, unit = ''): void {
+	const to = clause.tokens[length]?.from ?? clause.span(0, length).to;
+	const label = `${says}${unit ? ` [${unit}]` : ''}: `;
+	if (said(clause.tokens.slice(0, length)).trim() !== label.trim())
+		draft.put({ from: clause.from, to }, label, 'label');
+	clause.drop(0, length);
+	clause.labelled = says;
+}
+
+/** Labels before a statement. */
 function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
-	// find x and y that maximise …, all x_j ≥ 0
-	const lead =
-		/^[wacAlu]+(?=g)/.exec(clause.shape)?.[0].length ??
-		(/^w(?=p?w[^r]*[rih])/.test(clause.shape) &&
-		/^(?:all|both|each|every|any|var|let|param)$/i.test(clause.tokens[0].says)
-			? 1
-			: 0);
-	if (lead > 0 && !/l/.test(clause.shape.slice(0, lead))) {
-		draft.put({ from: clause.from, to: clause.tokens[lead].from }, '', 'sense');
-		clause.drop(0, lead);
-	}
-	// where x + y ≤ 4, where x and y are integers
-	if (
-		/^w(?:[nwsp].*r|p?w[^r]*[ih]|A)/.test(clause.shape) &&
-		/^(?:where|with|and|also|finally|furthermore|moreover|further|additionally|while|given|wobei|mit|avec|donde|con)$/i.test(
-			clause.tokens[0].says
-		) &&
-		!evidence.goal.has(clause.tokens[0].says) &&
-		clause.tokens[1].apart &&
-		!/^w+rw+$/.test(clause.shape)
-	) {
-		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'rows');
-		clause.drop(0, 1);
-	}
-	// Nonnegativity x ≥ 0
-	const heading = /^w{1,3}(?=wr)/.exec(clause.shape)?.[0].length ?? 0;
-	if (heading > 0 && isHeading(clause.text(0, heading)) && !evidence.terms.has(clause.text(0, heading))) {
-		draft.put({ from: clause.from, to: clause.tokens[heading].from }, '', 'rows');
-		clause.drop(0, heading);
-	}
-	// for all i: x_i ≥ 0
-	const each = /^v[^l]{1,12}l(?=.*[rih])/.exec(clause.shape)?.[0].length ?? 0;
-	const indices = clause.tokens.slice(1, Math.max(1, each - 1)).filter(({ kind }) => kind === 'word');
-	if (each > 0 && indices.every(({ says }) => /^\p{L}$/u.test(says))) {
-		draft.put({ from: clause.from, to: clause.tokens[each].from }, '', 'domain');
-		clause.drop(0, each);
-	}
-	// x, y ≥ 0 (non-negativity)
-	const remark = SIGNS.test(clause.shape) ? /(?<=[nih])p[ws]+q$/.exec(clause.shape) : null;
-	if (remark && !clause.tokens.slice(remark.index).some(({ says }) => evidence.terms.has(says)))
-		draft.passEnd(clause, remark.index, 'comment');
-	// At least 10 units in all: x + y ≥ 10
-	const told = /^r[nwuPd]*l(?=[nwsp].*r)/.exec(clause.shape)?.[0].length;
-	if (told) {
-		draft.put({ from: clause.from, to: clause.tokens[told].from }, '', 'rows');
-		clause.drop(0, told);
-	}
-	// there must be at least 2 x
-	const [doer] = clause.tokens;
-	const isDone = /^wrn?w$/.test(clause.shape) && !evidence.goal.has(doer.says) && DOES.test(doer.says);
-	if (isDone && (evidence.terms.get(doer.says) ?? 0) < 2) {
-		draft.put({ from: clause.from, to: clause.tokens[1].from }, '', 'prose');
-		clause.drop(0, 1);
-	}
-	// (x + y ≤ 4)
-	if (/^p[^pq]*r[^pq]*q$/.test(clause.shape)) {
-		draft.put(clause.tokens[0], '', 'mark');
-		draft.put(clause.tokens.at(-1)!, '', 'mark');
-		clause.tokens = clause.tokens.slice(1, -1);
-	}
 	const { tokens } = clause;
-	const put = (length: number, name: string, unit = '') => {
-		const to = tokens[length]?.from ?? clause.span(0, length).to;
-		const label = `${name}${unit ? ` [${unit}]` : ''}: `;
-		if (said(tokens.slice(0, length)).trim() !== label.trim())
-			draft.put({ from: clause.from, to }, label, 'label');
-		clause.drop(0, length);
-		clause.labelled = name;
-	};
 	// g(x, y): and g(x, y) = before a row
 	const named = /^(wpw(?:cw)*q)(?:l|r(?=.*r))/.exec(clause.shape);
 	const isNamed =
 		named &&
 		tokens.slice(1, named[1].length).every(({ kind, says }) => kind !== 'word' || evidence.goal.has(says)) &&
 		/^[:=]$/.test(tokens[named[1].length].says);
-	if (isNamed) return put(named[0].length, tokens[0].says);
-	// we have x + y ≤ 4
-	if (
-		/^ww(?=[nwsp].*r)/.test(clause.shape) &&
-		/^(?:i|we|you) (?:have|know|need|require)$/i.test(clause.text(0, 2))
-	) {
-		draft.put({ from: clause.from, to: tokens[2].from }, '', 'rows');
-		return clause.drop(0, 2);
-	}
+	if (isNamed) return name(clause, draft, named[0].length, tokens[0].says);
 	// [clay] x + y ≤ 4
 	const square =
 		/^u(?=[nwsp][^l]*r)/.test(clause.shape) && /^\[(\p{L}[\p{L}\p{Nd} _-]*)\]$/u.exec(tokens[0].says);
-	if (square) return put(1, asName(square[1]));
+	if (square) return name(clause, draft, 1, asName(square[1]));
 	// labour = x + y ≤ 4
 	const [head] = tokens;
 	if (
@@ -272,7 +194,7 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		tokens[1].says === '=' &&
 		evidence.terms.get(head.says) === 1
 	)
-		return put(2, head.says);
+		return name(clause, draft, 2, head.says);
 	// C1) (C1) C1. a) before a row
 	const mark = /^(?:pw+q|w[qf])(?=l?[^l]*$|g)/.exec(clause.shape);
 	const behind = clause.shape.slice(mark?.[0].length ?? 0);
@@ -281,11 +203,10 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 		const words = tokens.slice(0, length).filter(({ kind }) => kind === 'word');
 		// the objective, signs and domains have no name
 		if (/g/.test(behind) || SIGNS.test(behind)) {
-			draft.put({ from: clause.from, to: tokens[length].from }, '', 'numbering');
-			return clause.drop(0, length);
+			return draft.passStart(clause, length, 'numbering');
 		}
 		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 0) || /^w[qf]/.test(mark[0]))
-			return put(length, asName(said(words)));
+			return name(clause, draft, length, asName(said(words)));
 	}
 	// max z: z = 3x + 2y
 	if (/^gwlwr/.test(clause.shape) && tokens[1].says === tokens[3].says) {
@@ -296,15 +217,21 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 	const limited = /^g(?:w+)l/.exec(clause.shape);
 	if (limited && isRow(clause.shape.slice(limited[0].length))) {
 		const [from, to] = [tokens[0].from, tokens[limited[0].length - 2].to];
-		return put(limited[0].length, asName(clause.source.slice(from, to)));
+		return name(clause, draft, limited[0].length, asName(clause.source.slice(from, to)));
 	}
 	// clay | x + y ≤ 4
 	const bar = /^w+y(?=[^y]*r[^y]*$)/.exec(clause.shape);
 	if (bar) {
 		const words = tokens.slice(0, bar[0].length - 1);
 		if (!words.some(({ says }) => (evidence.terms.get(says) ?? 0) > 1))
-			return put(bar[0].length, asName(said(words)));
+			return name(clause, draft, bar[0].length, asName(said(words)));
 	}
+	beforeColon(clause, draft);
+}
+
+/** What stands before a colon: a heading, a name, perhaps with a unit. */
+function beforeColon(clause: Clause, draft: Draft): void {
+	const { tokens } = clause;
 	const colon = clause.shape.indexOf('l');
 	// x: integer
 	if (/^wl[ih]/.test(clause.shape)) {
@@ -356,11 +283,17 @@ function labels(clause: Clause, draft: Draft, evidence: Evidence): void {
 			const bare = said(words.slice(0, unit[1].length));
 			// a name in quotes that needs none
 			const isQuoted = bare.replace(/^"|"$/g, '') === asName(bare);
-			return put(colon + 1, isQuoted ? words[0].says : asName(bare), words.at(-1)!.says.slice(1, -1));
+			return name(
+				clause,
+				draft,
+				colon + 1,
+				isQuoted ? words[0].says : asName(bare),
+				words.at(-1)!.says.slice(1, -1)
+			);
 		}
-		if (words.length === 1 && words[0].kind === 'word') return put(colon + 1, words[0].says);
-		const name = asName(text);
-		if (name) put(colon + 1, name);
+		if (words.length === 1 && words[0].kind === 'word') return name(clause, draft, colon + 1, words[0].says);
+		const own = asName(text);
+		if (own) name(clause, draft, colon + 1, own);
 	}
 }
 
@@ -413,7 +346,10 @@ export function withoutLabels(
 		const text = words ? said(tokens.slice(-1 - (words[1] ?? words[2]).length, -1)) : '';
 		ends.set(text, (ends.get(text) ?? 0) + 1);
 	}
-	for (const clause of clauses) labels(clause, draft, evidence);
+	for (const clause of clauses) {
+		withoutLead(clause, draft, evidence);
+		labels(clause, draft, evidence);
+	}
 	// what stood before a row is no variable any more
 	const left = evidenceOf(clauses, isHyphen);
 	for (const clause of clauses) {

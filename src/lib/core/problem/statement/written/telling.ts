@@ -1,7 +1,8 @@
 import { message } from '../messages';
 import type { Clause, Draft } from './clause';
 import type { Evidence } from './names';
-import { ANSWER, isHeading, TASKS } from './labels';
+import { ANSWER, TASKS } from './labels';
+import { isHeading } from './leads';
 
 /** Lines that tell rather than state: headings, what names mean, sentences, answers. What could be a restriction is never passed over. */
 
