@@ -124,7 +124,8 @@ function instances(
 ): string[] | null {
 	const found = /^(\p{L}+?)_?([ijkmn]{1,2})$/u.exec(name);
 	if (!found || (general && !found[2].includes(general.index))) return null;
-	const own = known.filter((candidate) => new RegExp(`^${found[1]}_?\\d+(?:_\\d+)*$`, 'u').test(candidate));
+	const indexed = new RegExp(`^${found[1]}_?\\d+(?:_\\d+)*$`, 'u');
+	const own = known.filter((candidate) => indexed.test(candidate));
 	if (own.length === 0 || own.includes(name)) return null;
 	const wanted = own.filter(
 		(candidate) =>
