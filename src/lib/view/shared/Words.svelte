@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Rational } from '$lib/core/number';
 	import { inNotation, type Piece, pieceName, type Sentence } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { pointedOf, type Pointed } from '$lib/desk/identity';
@@ -21,20 +22,28 @@
 		return piece.kind === 'column' ? pointedOf(piece.column.owner) : null;
 	}
 	const pieces = $derived(inNotation(sentence, document.notation));
-	/** Whether a sign stands directly before a number, which may not go to the next line without it. */
-	function isGlued(k: number): boolean {
+	/** The sign directly before a number, which may not go to the next line without it; empty where none is. */
+	function signBefore(k: number): string {
 		const before = pieces[k - 1];
-		return before?.kind === 'text' && /[+−(]$/.test(before.text);
+		return pieces[k]?.kind === 'number' && before?.kind === 'text'
+			? (/[+−]$/.exec(before.text)?.[0] ?? '')
+			: '';
 	}
 	const identityOf = (pointed: Pointed | null) =>
 		pointed?.kind === 'constraint' ? session.identities.get(pointed.name) : undefined;
 </script>
 
-{#each pieces as piece, k (k)}{#if piece.kind === 'number'}{#if isGlued(k)}&NoBreak;{/if}<NumberView
-			value={piece.value}
-			style={document.notation.numbers}
-			decimal={decimals}
-		/>{:else if piece.kind === 'text' || piece.kind === 'sign' || !linked}{pieceName(
+{#snippet number(value: Rational)}<NumberView
+		{value}
+		style={document.notation.numbers}
+		decimal={decimals}
+	/>{/snippet}
+
+{#each pieces as piece, k (k)}{#if piece.kind === 'number'}{@const sign = signBefore(k)}{#if sign}<span
+				class="whitespace-nowrap">{sign}{@render number(piece.value)}</span
+			>{:else}{@render number(piece.value)}{/if}{:else if piece.kind === 'text'}{signBefore(k + 1)
+			? piece.text.slice(0, -1)
+			: piece.text}{:else if piece.kind === 'sign' || !linked}{pieceName(
 			piece,
 			document.notation
 		)}{:else}{@const pointed = pointedOfPiece(piece)}{@const identity = identityOf(pointed)}<span
