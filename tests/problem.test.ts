@@ -342,6 +342,18 @@ describe('plans that are tried', () => {
 		await desk.shows('Plans', 'kiln 12 ≤ 12 hours used up');
 	});
 
+	test('an amount that is pressed is replaced by what is typed, also right after another was', async () => {
+		for (const [name, amount] of [
+			['cups', '26'],
+			['jugs', '11']
+		]) {
+			await desk.page.locator(`input[aria-label="Amount of ${name}"]`).click();
+			await desk.page.keyboard.type(amount);
+		}
+		await desk.press('Enter');
+		expect([await field('Amount of cups'), await field('Amount of jugs')]).toEqual(['26', '11']);
+	});
+
 	test('kept plans are there again after the page is loaded anew', async () => {
 		await fill('Amount of cups', '2');
 		await desk.click('Keep');

@@ -31,6 +31,15 @@
 		else input.value = toText(plans.plan.get(name) ?? ZERO);
 	}
 
+	/** The first press takes the whole amount, at once: what was typed before may move the field before the press ends. */
+	function take(event: MouseEvent & { currentTarget: HTMLInputElement }) {
+		const field = event.currentTarget;
+		if (document.activeElement === field) return;
+		event.preventDefault();
+		field.focus();
+		field.select();
+	}
+
 	let list = $state<HTMLElement>();
 	/** Tab goes from amount to amount; a slider is for the pointer, and behind the last. */
 	function along(event: KeyboardEvent) {
@@ -57,7 +66,7 @@
 			<input
 				value={toText(value)}
 				aria-label={en`Amount of ${name}`}
-				onclick={(event) => event.currentTarget.select()}
+				onmousedown={take}
 				onchange={(event) => type(name, event.currentTarget)}
 			/>
 			<span class="unit">{unit ?? ''}</span>
