@@ -31,10 +31,11 @@
 		else input.value = toText(plans.plan.get(name) ?? ZERO);
 	}
 
-	/** The first press takes the whole amount, at once: what was typed before may move the field before the press ends. */
+	/** A press takes the whole amount until something is typed, at once: what was typed before may move the field before the press ends. */
 	function take(event: MouseEvent & { currentTarget: HTMLInputElement }) {
 		const field = event.currentTarget;
-		if (document.activeElement === field) return;
+		const isWhole = field.selectionStart === 0 && field.selectionEnd === field.value.length;
+		if (document.activeElement === field && !isWhole) return;
 		event.preventDefault();
 		field.focus();
 		field.select();
