@@ -401,7 +401,10 @@ test('a file that goes while the server runs, as when it is built anew, is a 404
 		const [folder] = readdirSync(files);
 		const [file] = readdirSync(join(files, folder)).filter((name) => /\.(?:js|css)$/.test(name));
 		const url = `${own.url}/_app/immutable/${folder}/${file}`;
-		expect((await fetch(url)).status).toBe(200);
+		const there = await fetch(url);
+		expect(there.status).toBe(200);
+		// all of it has come before it goes
+		await there.arrayBuffer();
 		rmSync(join(copy, 'client'), { recursive: true });
 		const gone = await fetch(url);
 		expect([gone.status, gone.headers.get('cache-control')]).toEqual([404, 'no-store']);

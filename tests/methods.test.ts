@@ -97,7 +97,10 @@ describe('every method on the page Simplex', () => {
 		await work('min effort = bowls\nshelf: bowls <= 2\norder: bowls >= 3');
 		await desk.click('Next');
 		await desk.shows('Commentary', 'Infeasible');
-		await desk.shows('Commentary', 'Take order and −1 times shelf, and add them: 0 ≥ 1, which is never true.');
+		await desk.shows(
+			'Commentary',
+			'Take order and −1 times shelf, and add them: 0 ≥ 1, which is never true.'
+		);
 	});
 
 	test('rows without a basic variable: a pivot, a unit column, an artificial variable in one row', async () => {
