@@ -47,6 +47,10 @@ function write(
 	clause.tokens = [...clause.tokens.slice(0, from), ...tokens];
 }
 
+/** The names of a list, with a plus between them. */
+const sumOf = (list: readonly Token[]): (Token | string)[] =>
+	list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
+
 /** x is at most 2 more than y is x ≤ y + 2; x exceeds y by at least 3 is x ≥ y + 3. */
 export function settleComparison(clause: Clause, draft: Draft): void {
 	const { from, own, line } = behindLabel(clause);
@@ -159,8 +163,7 @@ export function settleTogether(clause: Clause, draft: Draft, { terms }: Evidence
 	if (!list.every(({ says }) => terms.has(says))) return;
 	const relation = isLast ? own[0] : own[line.indexOf('r')];
 	const amount = isLast ? own.slice(1, at) : own.slice(line.indexOf('r') + 1);
-	const sum = list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
-	write(clause, from, [...sum, relationOf(relation), ...amount], relation, draft);
+	write(clause, from, [...sumOf(list), relationOf(relation), ...amount], relation, draft);
 }
 
 /** 3 hours per x and 4 per y, at most 120: terms that are listed are added up. */
@@ -199,8 +202,7 @@ export function settleSumOf(clause: Clause, draft: Draft, { terms }: Evidence): 
 	const isOf = /\bof\s+$/i.test(clause.source.slice(own[at - 1].to, own[at].from));
 	if (!isOf || !list.every(({ says }) => terms.has(says))) return;
 	if (behind && !/^(?:is|are|can|may|must|should|shall|will|get)$/i.test(verb.says)) return;
-	const sum = list.flatMap((name, i) => (i > 0 ? ['+', name] : [name]));
-	write(clause, from, [...sum, relationOf(own[0]), ...own.slice(1, at)], own[0], draft);
+	write(clause, from, [...sumOf(list), relationOf(own[0]), ...own.slice(1, at)], own[0], draft);
 }
 
 /** As many x as y, at least twice as many x as y: x = y, x ≥ 2 y. */

@@ -248,9 +248,8 @@ function beforeColon(clause: Clause, draft: Draft): void {
 		if (isSigns || (/g/.test(rest) && !isHeading(text))) {
 			// Solve by hand: max 3x + 2y
 			const isName = !isSigns && !IS_TASK.test(text);
-			draft.put({ from: clause.from, to: tokens[colon + 1].from }, '', isName ? 'label' : 'rows');
 			if (isName) clause.labelled = asName(text);
-			return clause.drop(0, colon + 1);
+			return draft.passStart(clause, colon + 1, isName ? 'label' : 'rows');
 		}
 		if (isHeading(text) && (rest || !/^w$/.test(clause.shape.slice(0, colon)))) {
 			if (
@@ -262,9 +261,8 @@ function beforeColon(clause: Clause, draft: Draft): void {
 				)
 			)
 				return;
-			draft.put({ from: clause.from, to: tokens[colon + 1]?.from ?? clause.to }, '', 'rows');
 			clause.headed = text;
-			return clause.drop(0, colon + 1);
+			return draft.passStart(clause, colon + 1, 'rows');
 		}
 		if (!isRow(rest)) return;
 		// clay (kg): has a unit

@@ -25,9 +25,7 @@ export function withoutLead(clause: Clause, draft: Draft, evidence: Evidence): v
 		/^(?:all|both|each|every|any|var|let|param)$/i.test(clause.tokens[0].says)
 			? 1
 			: 0);
-	if (lead > 0 && !/l/.test(clause.shape.slice(0, lead))) {
-		draft.passStart(clause, lead, 'sense');
-	}
+	if (lead > 0 && !/l/.test(clause.shape.slice(0, lead))) draft.passStart(clause, lead, 'sense');
 	// where x + y ≤ 4, where x and y are integers
 	if (
 		/^w(?:[nwsp].*r|p?w[^r]*[ih]|A)/.test(clause.shape) &&
@@ -37,35 +35,27 @@ export function withoutLead(clause: Clause, draft: Draft, evidence: Evidence): v
 		!evidence.goal.has(clause.tokens[0].says) &&
 		clause.tokens[1].apart &&
 		!/^w+rw+$/.test(clause.shape)
-	) {
+	)
 		draft.passStart(clause, 1, 'rows');
-	}
 	// Nonnegativity x ≥ 0
 	const heading = /^w{1,3}(?=wr)/.exec(clause.shape)?.[0].length ?? 0;
-	if (heading > 0 && isHeading(clause.text(0, heading)) && !evidence.terms.has(clause.text(0, heading))) {
+	if (heading > 0 && isHeading(clause.text(0, heading)) && !evidence.terms.has(clause.text(0, heading)))
 		draft.passStart(clause, heading, 'rows');
-	}
 	// for all i: x_i ≥ 0
 	const each = /^v[^l]{1,12}l(?=.*[rih])/.exec(clause.shape)?.[0].length ?? 0;
 	const indices = clause.tokens.slice(1, Math.max(1, each - 1)).filter(({ kind }) => kind === 'word');
-	if (each > 0 && indices.every(({ says }) => /^\p{L}$/u.test(says))) {
-		draft.passStart(clause, each, 'domain');
-	}
+	if (each > 0 && indices.every(({ says }) => /^\p{L}$/u.test(says))) draft.passStart(clause, each, 'domain');
 	// x, y ≥ 0 (non-negativity)
 	const remark = SIGNS.test(clause.shape) ? /(?<=[nih])p[ws]+q$/.exec(clause.shape) : null;
 	if (remark && !clause.tokens.slice(remark.index).some(({ says }) => evidence.terms.has(says)))
 		draft.passEnd(clause, remark.index, 'comment');
 	// At least 10 units in all: x + y ≥ 10
 	const told = /^r[nwuPd]*l(?=[nwsp].*r)/.exec(clause.shape)?.[0].length;
-	if (told) {
-		draft.passStart(clause, told, 'rows');
-	}
+	if (told) draft.passStart(clause, told, 'rows');
 	// there must be at least 2 x
 	const [doer] = clause.tokens;
 	const isDone = /^wrn?w$/.test(clause.shape) && !evidence.goal.has(doer.says) && DOES.test(doer.says);
-	if (isDone && (evidence.terms.get(doer.says) ?? 0) < 2) {
-		draft.passStart(clause, 1, 'prose');
-	}
+	if (isDone && (evidence.terms.get(doer.says) ?? 0) < 2) draft.passStart(clause, 1, 'prose');
 	// we have x + y ≤ 4
 	const weHave = /^ww(?=[nwsp].*r)/.test(clause.shape) && clause.text(0, 2);
 	if (weHave && /^(?:i|we|you) (?:have|know|need|require)$/i.test(weHave)) draft.passStart(clause, 2, 'rows');

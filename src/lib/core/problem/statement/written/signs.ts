@@ -268,7 +268,7 @@ function said(clause: Clause, from: number): { says: string; isPlain: boolean } 
 
 const knownNames = ({ terms }: Evidence): string[] => [...terms.keys()].filter((name) => !/ /.test(name));
 const allNames = (evidence: Evidence): string[] =>
-	[...new Set([...evidence.goal, ...knownNames(evidence)])].filter(
+	[...new Set([...evidence.goal, ...evidence.terms.keys()])].filter(
 		(name) => evidence.terms.has(name) && !/ /.test(name)
 	);
 

@@ -71,8 +71,7 @@ export function tails(
 	}
 	// x ≥ 2 (min)
 	if (/r[^r]*[nw]u?pgq$/.test(clause.shape) && clause.tokens[clause.shape.indexOf('r')].says !== '=') {
-		const at = clause.shape.length - 3;
-		draft.passEnd(clause, at, 'comment');
+		draft.passEnd(clause, clause.shape.length - 3, 'comment');
 		return;
 	}
 	// a remark that is no name: (dual: y1)
