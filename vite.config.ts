@@ -14,7 +14,7 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts'],
 		environment: 'node',
-		testTimeout: 60_000,
+		testTimeout: 240_000,
 		// two even on a machine of two cores, where the default is one
 		maxWorkers: 2
 	}

@@ -7,7 +7,7 @@ import { joined } from '$lib/core/sentence/sentence';
 import { basicColumns } from '$lib/core/form/basic';
 import { standardForm } from '$lib/core/form/standard';
 import { construction, ordered, type BuildStep } from '$lib/core/geometry/construction';
-import { byKey } from '$lib/core/geometry/corner-key';
+import { byKey } from '$lib/core/geometry/point-key';
 import { polyhedron } from '$lib/core/geometry/polyhedron';
 import { region } from '$lib/core/geometry/region';
 import { planAt, withCosts, withoutConstraints } from '$lib/core/geometry/sides';
@@ -66,14 +66,10 @@ export class Construction {
 	/** its region in two variables; null for other numbers of them */
 	readonly region = $derived(this.problem?.variables.length === 2 ? region(this.problem) : null);
 	/** its region with corners, edges and faces */
-	readonly body = $derived(this.problem && polyhedron(this.problem));
-	readonly corners = $derived.by((): ReadonlyMap<string, Vector> => {
-		const points =
-			this.region?.corners.map(({ point }) => [point.x, point.y]) ??
-			this.body?.vertices.map(({ at }) => at) ??
-			[];
-		return byKey(points);
-	});
+	readonly body = $derived(this.region ?? (this.problem && polyhedron(this.problem)));
+	readonly corners: ReadonlyMap<string, Vector> = $derived(
+		byKey(this.body?.vertices.map(({ at }) => at) ?? [])
+	);
 	readonly steps: readonly BuildStep[] = $derived(
 		this.problem ? construction(this.problem, [...this.corners.values()]) : []
 	);

@@ -127,7 +127,7 @@ describe('the desk', () => {
 		const desk = deskOn('min cost = 2 x + 3 y\nneed: x + y >= 4\nfix: x - y = 1');
 		const { session } = desk;
 		expect([session.inRegion, [...session.violated]]).toEqual([false, ['need', 'fix']]);
-		expect(desk.figure.pointOf(session.position!)!.x.toFraction()).toBe('0');
+		expect(desk.figure.pointOf(session.position!)![0].toFraction()).toBe('0');
 		await session.follow('phase');
 		expect(session.position!.work!.part).toBe('phase-two');
 		expect([session.inRegion, session.violated.size]).toEqual([true, 0]);
@@ -227,7 +227,7 @@ describe('the desk', () => {
 		const { session } = desk;
 		await session.follow('end');
 		session.take({ kind: 'cut', row: 'x:x' });
-		expect(desk.figure.region!.halfPlanes.map(({ owner }) => owner.name)).toContain('cut 1');
+		expect(desk.figure.region!.sides.map(({ owner }) => owner.name)).toContain('cut 1');
 		expect([...session.violated]).toEqual(['cut 1']);
 		expect(session.identities.get('cut 1')).toEqual({
 			...session.identities.get('cut 1')!,

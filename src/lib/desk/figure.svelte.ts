@@ -1,10 +1,11 @@
-import { cornerKey } from '$lib/core/geometry/corner-key';
-import { bestCorners, region } from '$lib/core/geometry/region';
+import { bestFace } from '$lib/core/geometry/best';
+import { pointKey } from '$lib/core/geometry/point-key';
+import { region } from '$lib/core/geometry/region';
+import { spot } from '$lib/core/geometry/box';
 import { pointOf, sliced } from '$lib/core/geometry/sides';
-import type { Point } from '$lib/core/geometry/types';
 import type { Position } from '$lib/core/position/position';
 import type { Vector } from '$lib/core/number/linear-algebra';
-import { approximate, ZERO, type Rational } from '$lib/core/number/rational';
+import { ZERO, type Rational } from '$lib/core/number/rational';
 import type { Problem } from '$lib/core/problem/types';
 import { readPlan } from '$lib/core/tableau/tableau';
 import type { LessonDocument } from './document.svelte';
@@ -51,8 +52,8 @@ export class Figure {
 	});
 	/** the region of two variables; null for other numbers of them */
 	readonly region = $derived(this.problem && this.axes.length === 2 ? region(this.problem) : null);
-	/** the corners where the objective is best, for two variables */
-	readonly best = $derived(this.region && this.problem ? bestCorners(this.problem, this.region) : null);
+	/** where the objective is best, for two variables */
+	readonly best = $derived(this.region && this.problem ? bestFace(this.problem, this.region) : null);
 
 	/** the variables that are held fast, with their amounts */
 	get held(): readonly { name: string; amount: Rational }[] {
@@ -86,10 +87,10 @@ export class Figure {
 	magnify(corner: string | null): void {
 		const { view } = this.#document;
 		const { position } = this.#session;
-		const pointed = this.region?.corners.find(({ point }) => cornerKey(point) === corner)?.point;
+		const pointed = this.region?.vertices.find((own) => pointKey(own.at) === corner)?.at;
 		const at = pointed ?? (position && this.pointOf(position));
 		if (view) this.#document.look(null);
-		else if (at) this.#document.look({ x: approximate(at.x), y: approximate(at.y), scale: MAGNIFIED });
+		else if (at) this.#document.look({ ...spot(at), scale: MAGNIFIED });
 	}
 
 	/** Where a position stands in the picture; null where nothing was begun, or (in a slice) it is not the present one. */
@@ -101,8 +102,7 @@ export class Figure {
 	}
 
 	/** Where a position stands in the plane; null for other numbers of variables. */
-	pointOf(position: Position): Point | null {
-		const at = this.region && this.at(position);
-		return at && { x: at[0], y: at[1] };
+	pointOf(position: Position): Vector | null {
+		return this.region && this.at(position);
 	}
 }

@@ -1,7 +1,7 @@
 import { SECRETS } from '$lib/core/lesson/secrets';
 import { nextSecret, showsBestCorner } from './next-secret';
 import { expect, test } from 'vitest';
-import { cornerKey } from '$lib/core/geometry/corner-key';
+import { pointKey } from '$lib/core/geometry/point-key';
 import { newLesson } from '$lib/core/lesson/lesson';
 import { rational } from '$lib/core/number/rational';
 import { objectiveAt } from '$lib/core/problem/use';
@@ -21,10 +21,10 @@ test('a corner is magnified, the present point where none is pointed at, and the
 	figure.magnify(null);
 	expect(document.view).toEqual({ x: 0, y: 0, scale: 6 });
 	figure.magnify(null);
-	const { point } = figure.region!.corners.find(({ point: { x, y } }) => x.equals(4) && y.equals(3))!;
-	figure.magnify(cornerKey(point));
+	const { at } = figure.region!.vertices.find(({ at: [x, y] }) => x.equals(4) && y.equals(3))!;
+	figure.magnify(pointKey(at));
 	expect(document.view).toEqual({ x: 4, y: 3, scale: 6 });
-	figure.magnify(cornerKey(point));
+	figure.magnify(pointKey(at));
 	expect(document.view).toBeNull();
 	session.next();
 	figure.magnify(null);

@@ -71,8 +71,8 @@ export class Plans {
 		const { region, isWhole } = this.#figure;
 		if (!region || !isWhole) return;
 		const [across, up] = region.axes;
-		const corners = region.corners.map(({ point }) =>
-			withAmount(withAmount(this.plan, across, point.x), up, point.y)
+		const corners = region.vertices.map(({ at: [x, y] }) =>
+			withAmount(withAmount(this.plan, across, x), up, y)
 		);
 		const found = nearest(this.plan, corners);
 		if (found) this.take(found);

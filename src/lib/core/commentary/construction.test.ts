@@ -6,7 +6,7 @@ import { isRedundant } from '../kind/kind';
 import { solveLinear } from '../answer/answer';
 import { bestFace, edgesAt, valuesOf } from '../geometry/best';
 import { construction, keptProblem, ordered } from '../geometry/construction';
-import { byKey, pointKey } from '../geometry/corner-key';
+import { byKey, pointKey } from '../geometry/point-key';
 import { polyhedron } from '../geometry/polyhedron';
 import { planAt, withCosts, withoutConstraints } from '../geometry/sides';
 import { compare, rational, sign } from '../number/rational';

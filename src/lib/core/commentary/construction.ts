@@ -1,7 +1,7 @@
 import { bestFace, valuesOf } from '../geometry/best';
 import { intercepts, keptProblem, type BuildStep } from '../geometry/construction';
 import { testHolds, testPoint } from '../geometry/sides';
-import { pointKey } from '../geometry/corner-key';
+import { pointKey } from '../geometry/point-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { keepsSide, rowOf, sidesOf, type Side } from '../geometry/sides';
 import { dot, type Vector } from '../number/linear-algebra';

@@ -1,5 +1,5 @@
 import type { Bare, ByCode } from '../sentence/coded';
-import { pointKey } from '../geometry/corner-key';
+import { pointKey } from '../geometry/point-key';
 import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { sidesOf, withoutConstraints, type Side } from '../geometry/sides';
 import { dot, wholeVector, type Vector } from '../number/linear-algebra';

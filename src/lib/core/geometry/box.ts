@@ -1,7 +1,8 @@
 import { nice } from 'd3-array';
-import { approximate, parseRational } from '../number/rational';
-import { openDirections } from './region';
-import type { HalfPlane, Region } from './types';
+import type { Vector } from '../number/linear-algebra';
+import { approximate, isZero, max, parseRational } from '../number/rational';
+import type { Polyhedron } from './polyhedron';
+import type { Side } from './sides';
 
 /** What is seen of the plane, in doubles: for drawing only. */
 
@@ -18,7 +19,7 @@ export interface Spot {
 	readonly y: number;
 }
 
-/** A half-plane `a·x + b·y ≤ c` in doubles, its larger coefficient ±1; null where it has no line. */
+/** A side `a·x + b·y ≤ c` in doubles, its larger coefficient ±1; null where it has no line. */
 export interface DrawnLine {
 	readonly index: number;
 	readonly a: number;
@@ -26,18 +27,16 @@ export interface DrawnLine {
 	readonly c: number;
 }
 
-/** A half-plane made ready for drawing. */
-export function drawn(h: HalfPlane, index: number): DrawnLine | null {
-	const size = h.a.abs().compare(h.b.abs()) >= 0 ? h.a.abs() : h.b.abs();
-	if (size.n === 0n) return null;
-	const [a, b, c] = [h.a, h.b, h.c].map((value) => approximate(value.div(size)));
+/** A side in two variables made ready for drawing. */
+export function drawn({ row, rhs }: Pick<Side, 'row' | 'rhs'>, index: number): DrawnLine | null {
+	const size = row.map((value) => value.abs()).reduce(max);
+	if (isZero(size)) return null;
+	const [a, b, c] = [...row, rhs].map((value) => approximate(value.div(size)));
 	return [a, b, c].every(Number.isFinite) ? { index, a, b, c } : null;
 }
 
-export const spot = (p: Region['corners'][number]['point']): Spot => ({
-	x: approximate(p.x),
-	y: approximate(p.y)
-});
+/** A point of the plane for drawing. */
+export const spot = ([x, y]: Vector): Spot => ({ x: approximate(x), y: approximate(y) });
 
 function range(values: readonly number[]): [number, number] {
 	const known = values.filter(Number.isFinite);
@@ -77,10 +76,14 @@ function landmarks(lines: readonly DrawnLine[]): Spot[] {
  * The box that shows the whole region, or as much as says how it opens; works for numbers of any size.
  * @param extra further points to show, such as the current plan
  */
-export function fitBox(region: Region, lines: readonly DrawnLine[], extra: readonly Spot[]): Box {
-	const own = [...region.corners.map((corner) => spot(corner.point)), ...extra];
+export function fitBox(
+	region: Pick<Polyhedron, 'vertices' | 'directions' | 'lines'>,
+	lines: readonly DrawnLine[],
+	extra: readonly Spot[]
+): Box {
+	const own = [...region.vertices.map(({ at }) => spot(at)), ...extra];
 	// without a corner the lines themselves are what is to be seen, wherever a run went
-	const useful = region.corners.length > 0 && own.length > 1 && own.some((p) => p.x !== 0 || p.y !== 0);
+	const useful = region.vertices.length > 0 && own.length > 1 && own.some((p) => p.x !== 0 || p.y !== 0);
 	// crossings a little outside are worth seeing; what counts as near is measured in whole steps, so that it stays too
 	const reach = (values: number[]) => 1.3 * (Math.max(...axis(values).map(Math.abs)) || Infinity);
 	const [reachX, reachY] = [reach(own.map((p) => p.x)), reach(own.map((p) => p.y))];
@@ -91,8 +94,9 @@ export function fitBox(region: Region, lines: readonly DrawnLine[], extra: reado
 	if (!useful) shown.push({ x: 0, y: 0 });
 	let [x0, x1] = axis(shown.map((p) => p.x));
 	let [y0, y1] = axis(shown.map((p) => p.y));
-	for (const direction of openDirections(region)) {
-		const [dx, dy] = [approximate(direction.x), approximate(direction.y)];
+	const back = region.lines.map((line) => line.map((value) => value.neg()));
+	for (const direction of [...region.directions, ...region.lines, ...back]) {
+		const { x: dx, y: dy } = spot(direction);
 		const [width, height] = [x1 - x0, y1 - y0];
 		if (dx > 0) x1 += width * 0.3;
 		if (dx < 0) x0 -= width * 0.3;
@@ -132,7 +136,7 @@ export function lineInBox({ a, b, c }: DrawnLine, { x0, x1, y0, y1 }: Box): [Spo
 	return distance(first, last) > 1e-6 ? [first, last] : null;
 }
 
-/** The part of a box that keeps all half-planes (Sutherland and Hodgman 1974); for filling only. */
+/** The part of a box that keeps all sides (Sutherland and Hodgman 1974); for filling only. */
 export function fillPolygon(lines: readonly DrawnLine[], { x0, x1, y0, y1 }: Box): Spot[] {
 	let polygon: Spot[] = [
 		{ x: x0, y: y0 },

@@ -1,9 +1,8 @@
 import { wholeVector, type Vector } from '../number/linear-algebra';
 import { isZero, rational, ZERO } from '../number/rational';
 import { effectiveBounds, type Problem } from '../problem/types';
-import { pointKey } from './corner-key';
-import { sidesOf, type Side } from './sides';
-import type { LineOwner } from './types';
+import { pointKey } from './point-key';
+import { sidesOf, type LineOwner, type Side } from './sides';
 
 /** How a region is built up before a class, from the axes to the conclusion. */
 export const STEP_KINDS = [

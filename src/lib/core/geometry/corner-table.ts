@@ -2,7 +2,7 @@ import { compare, rational, sign, ZERO, type Rational } from '../number/rational
 import { dot, rank, wholeVector, type Vector } from '../number/linear-algebra';
 import type { Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import { pointKey } from './corner-key';
+import { pointKey } from './point-key';
 import { polyhedron } from './polyhedron';
 import { isTight, keepsSide, planAt, sidesOf, type Side } from './sides';
 

@@ -9,7 +9,8 @@ interface Ray {
 	readonly tight: Bits;
 }
 
-const dot = (a: Whole, b: Whole): bigint => {
+/** The inner product of two vectors of whole numbers of the same length. */
+export const dotWhole = (a: Whole, b: Whole): bigint => {
 	let sum = 0n;
 	for (let i = 0; i < a.length; i++) if (a[i] !== 0n && b[i] !== 0n) sum += a[i] * b[i];
 	return sum;
@@ -70,7 +71,7 @@ function solveUnit(rows: readonly Whole[], k: number): Whole {
 	const denominators = work.map((row, i) => row[i]);
 	const common = denominators.reduce((a, b) => (a / gcd(a, b)) * b, 1n);
 	const solution = primitive(work.map((row, i) => (row[n] * common) / denominators[i]));
-	return dot(rows[k], solution) < 0n ? solution.map((part) => -part) : solution;
+	return dotWhole(rows[k], solution) < 0n ? solution.map((part) => -part) : solution;
 }
 
 /** The inequalities that a ray keeps with equality: a bit for each, in words of 32. */
@@ -166,7 +167,7 @@ export function extremeRays(
 		if (done.has(i)) continue;
 		if (hurry()) return null;
 		const adjacency = new Adjacency(rays, words, dimension - 2);
-		const sides = rays.map((ray, place) => ({ ray, place, value: dot(rows[i], ray.at) }));
+		const sides = rays.map((ray, place) => ({ ray, place, value: dotWhole(rows[i], ray.at) }));
 		const above = sides.filter(({ value }) => value > 0n);
 		const below = sides.filter(({ value }) => value < 0n);
 		const next: Ray[] = sides

@@ -12,9 +12,9 @@ export {
 	spot,
 	spotIn
 } from './box';
-export { bestFace, edgesAt, valuesOf } from './best';
+export { type BestFace, bestFace, edgesAt, valuesOf } from './best';
 export { type BuildStep, intercepts, keptProblem } from './construction';
-export { cornerKey, pointKey } from './corner-key';
+export { pointKey } from './point-key';
 export { type CornerRow, cornerTable } from './corner-table';
 export { hullEdges } from './hull';
 export {
@@ -27,6 +27,14 @@ export {
 	type Stroke
 } from './labels';
 export { facesOf, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
-export { type Best, bestCorners, halfPlanes, openDirections, region } from './region';
-export { planAt, pointOf, type Side, sidesOf, testHolds, testPoint, withoutConstraints } from './sides';
-export type { HalfPlane, LineOwner, Point, Region } from './types';
+export { type Region, region } from './region';
+export {
+	type LineOwner,
+	planAt,
+	pointOf,
+	type Side,
+	sidesOf,
+	testHolds,
+	testPoint,
+	withoutConstraints
+} from './sides';

@@ -8,7 +8,6 @@ import { readStatement } from '../problem/statement/read';
 import { isFeasible, type Plan } from '../problem/types';
 import { hullEdges, wholeHull } from './hull';
 import { facesOf, outline, polyhedron } from './polyhedron';
-import { region } from './region';
 import { keepsSide, planAt, sliced } from './sides';
 
 const stated = (text: string) => readStatement(text).problem!;
@@ -62,11 +61,6 @@ test('corners, rays, edges and dimension of random regions of one to three varia
 			}
 			if (p.dimension === 2 && p.rays.length === 0 && p.vertices.length)
 				expect([outline(p).length, p.edges.length]).toEqual([p.vertices.length, p.vertices.length]);
-			if (width === 2) {
-				const flat = region(problem);
-				const dimensions: Record<string, number> = { empty: -1, point: 0, segment: 1, ray: 1, line: 1 };
-				expect(dimensions[flat.shape] ?? 2).toBe(p.dimension);
-			}
 		}),
 		{ numRuns: 1500 }
 	);

@@ -1,8 +1,9 @@
-import { dot, echelon, nullSpace, rank, type Vector } from '../number/linear-algebra';
-import { isZero, ZERO } from '../number/rational';
+import { echelon, nullSpace, rank, wholeVector, type Vector } from '../number/linear-algebra';
+import { isZero, ONE, ZERO, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { across, extremes, wholeDirection } from './extremes';
-import { asLines, isTight, sidesOf, type Side } from './sides';
+import { dotWhole } from './double-description';
+import { asLines, sidesOf, type Side } from './sides';
 
 /** A corner, with the sides (by index) that hold there with equality. */
 export interface Vertex {
@@ -57,6 +58,15 @@ function solution(equations: readonly { row: Vector; rhs: Vector[number] }[], wi
 	return point;
 }
 
+/** Finds the sides that hold with equality at a point (`end` 1), or along which a direction runs (`end` 0). */
+function tightAt(sides: readonly Side[]): (parts: Vector, end: Rational) => number[] {
+	const planes = sides.map(({ row, rhs }) => wholeVector([...row, rhs.neg()]));
+	return (parts, end) => {
+		const whole = wholeVector([...parts, end]);
+		return planes.flatMap((plane, i) => (dotWhole(plane, whole) === 0n ? [i] : []));
+	};
+}
+
 /** Sides as bits. */
 const bitsOf = (tight: readonly number[]): bigint => tight.reduce((bits, i) => bits | (1n << BigInt(i)), 0n);
 
@@ -69,6 +79,7 @@ function edgesOf(corners: readonly bigint[], rays: readonly bigint[]): Polyhedro
 	const all = [...corners, ...rays];
 	const spans = (i: number, j: number) => {
 		const shared = all[i] & all[j];
+		if (shared === 0n && all.length > 2) return false;
 		return all.every((bits, k) => k === i || k === j || (bits & shared) !== shared);
 	};
 	return corners.flatMap((_, i) => [
@@ -113,14 +124,9 @@ export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron 
 	const dimension = rank(spread, width);
 	const span = { points: found.points, directions: found.rays };
 	if (lines.length > 0) return { ...empty, ...span, dimension, lines: lines.map(wholeDirection) };
-	const vertices = found.points.map((at) => ({
-		at,
-		tight: sides.flatMap((side, i) => (isTight(side, at) ? [i] : []))
-	}));
-	const rays = found.rays.map((direction) => ({
-		direction,
-		tight: sides.flatMap(({ row }, i) => (isZero(dot(row, direction)) ? [i] : []))
-	}));
+	const tight = tightAt(sides);
+	const vertices = found.points.map((at) => ({ at, tight: tight(at, ONE) }));
+	const rays = found.rays.map((direction) => ({ direction, tight: tight(direction, ZERO) }));
 	const edges = edgesOf(
 		vertices.map(({ tight }) => bitsOf(tight)),
 		rays.map(({ tight }) => bitsOf(tight))

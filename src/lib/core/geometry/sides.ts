@@ -1,8 +1,11 @@
 import { dot, type Vector } from '../number/linear-algebra';
 import { compare, isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import { effectiveBounds, withoutZeros, type Plan, type Problem, type Terms } from '../problem/types';
+import type { RowOwner } from '../problem/row-owner';
 import type { Line } from './extremes';
-import type { LineOwner } from './types';
+
+/** What a line or plane of the picture comes from. */
+export type LineOwner = Exclude<RowOwner, { kind: 'cut' }>;
 
 /** A constraint or bound as `row · x ≤ rhs`, or `= rhs`, one coefficient for each variable of the problem. */
 export interface Side {

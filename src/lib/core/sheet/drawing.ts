@@ -10,8 +10,12 @@ import {
 	type Box,
 	type Spot
 } from '../geometry/box';
-import { bestCorners, region } from '../geometry/region';
+import { region } from '../geometry/region';
+import { sidesOf } from '../geometry/sides';
+import { bestFace } from '../geometry/best';
 import { DASHES } from '../geometry/dashes';
+import type { Vector } from '../number/linear-algebra';
+import { pointKey } from '../geometry/point-key';
 import { approximate, ZERO } from '../number/rational';
 import { showNumber } from '../number/show';
 import type { Problem } from '../problem/types';
@@ -75,12 +79,13 @@ export const withoutBest = (drawing: Drawing): Drawing => ({
 export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawing | null {
 	if (problem.variables.length !== 2) return null;
 	const own = region(problem);
-	const lines = own.halfPlanes.flatMap((half, i) => drawn(half, i) ?? []);
+	const lines = own.sides.flatMap((side, i) => drawn(side, i) ?? []);
 	const box = fitBox(own, lines, []);
 	const names = problem.constraints.map(({ name }) => name);
 	const isWhole = fill === 'answers';
-	const best = bestCorners(problem, own).corners;
-	const first = best.length > 0 ? spot(own.corners[best[0]].point) : null;
+	const { points } = bestFace(problem, own);
+	const isBest = (at: Vector) => points.some((best) => pointKey(best) === pointKey(at));
+	const first = own.vertices.find(({ at }) => isBest(at))?.at;
 	return {
 		box,
 		axes: [problem.variables[0].name, problem.variables[1].name],
@@ -90,19 +95,19 @@ export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawin
 			fill === 'grid'
 				? []
 				: lines.flatMap((line): DrawnConstraint[] => {
-						const { owner } = own.halfPlanes[line.index];
+						const { owner } = own.sides[line.index];
 						const ends = owner.kind === 'constraint' ? lineInBox(line, box) : null;
 						const order = names.indexOf(owner.name);
 						return ends ? [{ name: owner.name, from: ends[0], to: ends[1], order, dash: dashAt(order) }] : [];
 					}),
 		corners: isWhole
-			? own.corners.map(({ point }, i) => ({
-					at: spot(point),
-					says: `(${showNumber(point.x)}, ${showNumber(point.y)})`,
-					isBest: best.includes(i)
+			? own.vertices.map(({ at }) => ({
+					at: spot(at),
+					says: `(${at.map((value) => showNumber(value)).join(', ')})`,
+					isBest: isBest(at)
 				}))
 			: [],
-		objective: isWhole && first ? objectiveAt(problem, first, box) : null
+		objective: isWhole && first ? objectiveAt(problem, spot(first), box) : null
 	};
 }
 
@@ -111,10 +116,9 @@ export function drawingUpTo(problem: Problem, count: number): Drawing | null {
 	const whole = drawingOf(problem, 'blanks');
 	if (!whole) return null;
 	const names = new Set(problem.constraints.slice(0, count).map(({ name }) => name));
-	const own = region(problem);
-	const kept = own.halfPlanes.flatMap((half, i) => {
-		const { kind, name } = half.owner;
-		const line = kind === 'constraint' && !names.has(name) ? null : drawn(half, i);
+	const kept = sidesOf(problem).flatMap((side, i) => {
+		const { kind, name } = side.owner;
+		const line = kind === 'constraint' && !names.has(name) ? null : drawn(side, i);
 		return line ?? [];
 	});
 	return {
@@ -147,6 +151,6 @@ export function drawingWithin(problem: Problem, part: Problem): Drawing | null {
 	const whole = drawingOf(problem, 'blanks');
 	if (!whole) return null;
 	const own = region(part);
-	const kept = own.halfPlanes.flatMap((half, i) => drawn(half, i) ?? []);
+	const kept = own.sides.flatMap((side, i) => drawn(side, i) ?? []);
 	return { ...whole, area: own.shape === 'empty' ? [] : fillPolygon(kept, whole.box) };
 }

@@ -2,7 +2,7 @@
 	import { en } from '$lib/core/language';
 	import { onMount, tick } from 'svelte';
 	import { plainText } from '$lib/core/sentence';
-	import { bestCorners } from '$lib/core/geometry';
+	import { bestFace } from '$lib/core/geometry';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import type { Look } from '../export/snapshot';
@@ -34,7 +34,7 @@
 		problem && {
 			problem,
 			region,
-			best: region && bestCorners(problem, region),
+			best: region && bestFace(problem, region),
 			stage,
 			part: step && partOf(problem, step),
 			level: construction.level

@@ -5,11 +5,12 @@
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { drawn, lineInBox } from '$lib/core/geometry';
-	import { draggable } from '../region/draggable';
-	import { MARGIN, perUnit, type Frame } from '../region/frame';
+	import { draggable } from '../picture/draggable';
+	import { MARGIN, type Frame } from '../region/frame';
+	import { perUnit } from '../picture/scale';
 	import { labelWidth } from '../region/labels';
 	import { unit } from '../region/frame';
-	import { PIXELS, snapped, stepFrom } from '../region/step';
+	import { PIXELS, snapped, stepFrom } from '../picture/step';
 
 	/** The constraints' lines, taken hold of: dragged parallel to themselves, they change the amount in the statement. */
 	let { problem, frame }: { problem: Problem; frame: Frame } = $props();
@@ -28,8 +29,7 @@
 		problem.constraints.flatMap((row) => {
 			const stated = statedOf(row);
 			const [a, b] = problem.variables.map(({ name }) => row.terms.get(name) ?? ZERO);
-			const owner = { kind: 'constraint', name: row.name } as const;
-			const line = drawn({ owner, a, b, c: row.rhs, equality: false }, 0);
+			const line = drawn({ row: [a, b], rhs: row.rhs }, 0);
 			const ends = line && lineInBox(line, frame.box);
 			// a line that is dragged stays, also where it is out of the picture
 			if (!stated || (!ends && taken !== row.name)) return [];

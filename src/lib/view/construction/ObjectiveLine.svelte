@@ -5,11 +5,12 @@
 	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useConstruction } from '$lib/desk/construction.svelte';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { draggable, takenBack } from '../region/draggable';
-	import { perUnit, MARGIN, type Frame } from '../region/frame';
+	import { draggable, takenBack } from '../picture/draggable';
+	import { MARGIN, type Frame } from '../region/frame';
+	import { perUnit } from '../picture/scale';
 	import { labelWidth } from '../region/labels';
 	import { objectiveSlope } from '../region/objective';
-	import { PIXELS, snapped, stepFrom } from '../region/step';
+	import { PIXELS, snapped, stepFrom } from '../picture/step';
 
 	interface Props {
 		problem: Problem;
@@ -46,7 +47,7 @@
 	const stepSize = $derived(stepFrom(PIXELS * steepness));
 	const present = $derived.by(() => {
 		const point = session.position && figure.pointOf(session.position);
-		return point ? at(point.x, point.y) : (values?.low ?? values?.high ?? problem.objective.constant);
+		return point ? at(point[0], point[1]) : (values?.low ?? values?.high ?? problem.objective.constant);
 	});
 	const level = $derived(construction.level ?? present);
 	const style = $derived(lesson.notation.numbers);
@@ -68,9 +69,7 @@
 		y: (MARGIN.top + frame.size.height - MARGIN.bottom) / 2
 	});
 	const spotOf = (value: Rational) => {
-		const owner = { kind: 'constraint', name: '' } as const;
-		const c = value.sub(problem.objective.constant);
-		const line = drawn({ owner, a: costs[0], b: costs[1], c, equality: true }, 0);
+		const line = drawn({ row: costs, rhs: value.sub(problem.objective.constant) }, 0);
 		const ends = line && lineInBox(line, frame.box);
 		if (ends)
 			return {
@@ -92,8 +91,8 @@
 	const reach = $derived(frame.size.width + frame.size.height);
 
 	function put(value: number) {
-		const near = region.corners
-			.map(({ point }) => at(point.x, point.y))
+		const near = region.vertices
+			.map((corner) => at(corner.at[0], corner.at[1]))
 			.find((own) => Math.abs(approximate(own) - value) < NEAR * steepness);
 		construction.put(near ?? snapped(value, stepSize));
 	}

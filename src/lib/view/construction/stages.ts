@@ -1,9 +1,8 @@
 import {
 	type BuildStep,
-	cornerKey,
-	halfPlanes,
 	intercepts,
 	keptProblem,
+	pointKey,
 	type Region,
 	region,
 	sidesOf,
@@ -19,22 +18,18 @@ export function stageOf(problem: Problem, step: BuildStep): Stage {
 	const { kind, side, kept, corners } = step;
 	const soFar = region(keptProblem(problem, kept));
 	const own = side === null ? null : sidesOf(problem)[side];
-	const plane = side === null ? null : halfPlanes(problem)[side];
 	const before = kept.filter((i) => i !== side);
 	const spots: StageSpot[] = [];
-	const point = ([x, y]: readonly StageSpot['point']['x'][]) => ({ x, y });
-	if (own && kind === 'line')
-		spots.push(...intercepts(own).map((at) => ({ point: point(at), kind: 'crossing' as const })));
-	if (own && kind === 'test')
-		spots.push({ point: point(testPoint(own)), kind: testHolds(own) ? 'kept' : 'broken' });
+	if (own && kind === 'line') spots.push(...intercepts(own).map((at) => ({ at, kind: 'crossing' as const })));
+	if (own && kind === 'test') spots.push({ at: testPoint(own), kind: testHolds(own) ? 'kept' : 'broken' });
 	return {
 		region: soFar,
-		current: kind === 'line' || kind === 'test' ? plane : null,
+		current: kind === 'line' || kind === 'test' ? own : null,
 		showsSide: kind === 'test',
 		about: own?.owner ?? null,
 		cut:
-			plane && (kind === 'cut' || kind === 'bound')
-				? { before: region(keptProblem(problem, before)), by: plane }
+			own && (kind === 'cut' || kind === 'bound')
+				? { before: region(keptProblem(problem, before)), by: own }
 				: null,
 		corners: new Set(corners),
 		spots
@@ -61,8 +56,8 @@ export function stageWithout(problem: Problem, whole: Region, name: string): Sta
 		current: null,
 		showsSide: true,
 		about: { kind: 'constraint', name },
-		cut: { before: region(withoutConstraints(problem, [name])), by: halfPlanes(problem)[at] },
-		corners: new Set(whole.corners.map(({ point }) => cornerKey(point))),
+		cut: { before: region(withoutConstraints(problem, [name])), by: sidesOf(problem)[at] },
+		corners: new Set(whole.vertices.map((corner) => pointKey(corner.at))),
 		spots: []
 	};
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { line, scaleLinear } from 'd3';
+	import Axis from '../picture/Axis.svelte';
 	import { approximate, type Rational, showNumber } from '$lib/core/number';
 
 	interface Series {
@@ -49,13 +50,8 @@
 {#if all.length > 0}
 	<div bind:clientWidth={width}>
 		<svg {width} height={HEIGHT} role="img" aria-label={en`Chart by ${across}: ${words}`}>
-			{#each y.ticks(4) as tick (tick)}
-				<line class="stroke-rule" x1={LEFT} x2={width - RIGHT} y1={y(tick)} y2={y(tick)} />
-				<text x={LEFT - 6} y={y(tick) + 4} text-anchor="end">{tick}</text>
-			{/each}
-			{#each x.ticks(6).filter(Number.isInteger) as tick (tick)}
-				<text x={x(tick)} y={HEIGHT - 8} text-anchor="middle">{tick}</text>
-			{/each}
+			<Axis scale={y} side="left" at={LEFT} count={4} lines={[LEFT, width - RIGHT]} />
+			<Axis scale={x} side="below" at={HEIGHT - 23} count={6} whole />
 			<text class="name" x={LEFT - 12} y={HEIGHT - 8} text-anchor="end">{across}</text>
 			{#each series as { name, values, dashed } (name)}
 				{@const last = values.findLast(({ value }) => value !== null)}
@@ -74,11 +70,8 @@
 {/if}
 
 <style>
-	text {
-		font-size: 0.75rem;
-		fill: var(--ink-soft);
-	}
 	.name {
+		font-size: 0.75rem;
 		font-style: italic;
 		fill: var(--ink);
 	}

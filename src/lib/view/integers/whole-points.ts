@@ -2,7 +2,8 @@ import { range } from 'd3';
 import { planAt } from '$lib/core/geometry';
 import { rational } from '$lib/core/number';
 import { isFeasible, type Plan, type Problem } from '$lib/core/problem';
-import { perUnit, type Frame } from '../region/frame';
+import { type Frame } from '../region/frame';
+import { perUnit } from '../picture/scale';
 import type { Room, Triple } from '../solid/solid';
 
 /** pixels between whole points below which some are left out */

@@ -36,7 +36,7 @@
 				class="btn tool"
 				title={en`To the nearest corner`}
 				aria-label={en`To corner`}
-				disabled={!figure.region?.corners.length}
+				disabled={!figure.region?.vertices.length}
 				onclick={() => plans.snap()}>{en`Corner`}</button
 			>
 			<button class="btn tool" onclick={keep}>{en`Keep`}</button>

@@ -4,9 +4,9 @@
 	import { isAllowed, type Problem } from '$lib/core/problem';
 	import type { Region } from '$lib/core/geometry';
 	import { useDesk } from '$lib/desk/desk.svelte';
-	import { draggable, takenBack } from '../region/draggable';
+	import { draggable, takenBack } from '../picture/draggable';
 	import type { Frame } from '../region/frame';
-	import { snapped, stepOf } from '../region/step';
+	import { snapped, stepOf } from '../picture/step';
 
 	/**
 	 * The plan being tried, as a lozenge in the picture that can be dragged or moved by keys: filled where it is allowed, hollow where it is not.
@@ -22,10 +22,10 @@
 	const NEAR = 9;
 
 	function moveTo(px: number, py: number) {
-		const corner = region.corners.find(
-			({ point }) => Math.hypot(frame.x(approximate(point.x)) - px, frame.y(approximate(point.y)) - py) < NEAR
+		const corner = region.vertices.find(
+			({ at: [x, y] }) => Math.hypot(frame.x(approximate(x)) - px, frame.y(approximate(y)) - py) < NEAR
 		);
-		if (corner) plans.place(across, corner.point.x, up, corner.point.y);
+		if (corner) plans.place(across, corner.at[0], up, corner.at[1]);
 		else plans.place(across, snapped(frame.x.invert(px), step[0]), up, snapped(frame.y.invert(py), step[1]));
 	}
 

@@ -2,6 +2,7 @@
 	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { boxAround, spotIn } from '$lib/core/geometry';
+	import Axis from '../picture/Axis.svelte';
 	import { points } from '../region/picture';
 
 	/** Regions to choose from, all on the same axes. */
@@ -21,7 +22,6 @@
 	const box = $derived(boxAround(areas.flat()));
 	const x = $derived(scaleLinear([box.x0, box.x1], [EDGE, WIDTH - 10]));
 	const y = $derived(scaleLinear([box.y0, box.y1], [HEIGHT - EDGE, 10]));
-	const ticks = $derived({ x: x.ticks(5), y: y.ticks(5) });
 </script>
 
 <fieldset>
@@ -43,19 +43,13 @@
 				role="img"
 				aria-label={en`Corners ${pictures[i].map((corner) => `(${corner.join(', ')})`).join(', ')}`}
 			>
-				{#each ticks.x as at (at)}
-					<line class="grid" x1={x(at)} x2={x(at)} y1={y(box.y0)} y2={y(box.y1)} />
-					<text x={x(at)} y={y(Math.max(0, box.y0)) + 13} text-anchor="middle">{at}</text>
-				{/each}
-				{#each ticks.y as at (at)}
-					<line class="grid" y1={y(at)} y2={y(at)} x1={x(box.x0)} x2={x(box.x1)} />
-					<text x={x(Math.max(0, box.x0)) - 4} y={y(at) + 4} text-anchor="end">{at}</text>
-				{/each}
+				<Axis scale={x} side="below" at={y(Math.max(0, box.y0))} count={5} lines={[y(box.y0), y(box.y1)]} />
+				<Axis scale={y} side="left" at={x(Math.max(0, box.x0))} count={5} lines={[x(box.x0), x(box.x1)]} />
 				<polygon points={points(area.map((spot) => ({ x: x(spot.x), y: y(spot.y) })))} />
 				<line x1={x(box.x0)} x2={x(box.x1)} y1={y(0)} y2={y(0)} />
 				<line x1={x(0)} x2={x(0)} y1={y(box.y0)} y2={y(box.y1)} />
-				<text class="axis" x={WIDTH - 8} y={HEIGHT - 3} text-anchor="end">{axes[0]}</text>
-				<text class="axis" x={x(0) + 5} y="12">{axes[1]}</text>
+				<text class="picture-title" x={WIDTH - 8} y={HEIGHT - 3} text-anchor="end">{axes[0]}</text>
+				<text class="picture-title" x={x(0) + 5} y="12">{axes[1]}</text>
 			</svg>
 		</label>
 	{/each}
@@ -97,17 +91,5 @@
 	}
 	line {
 		stroke: var(--ink);
-	}
-	.grid {
-		stroke: var(--rule);
-	}
-	text {
-		font-size: 11px;
-		font-weight: 400;
-		fill: var(--ink-soft);
-	}
-	.axis {
-		font-style: italic;
-		fill: var(--ink);
 	}
 </style>

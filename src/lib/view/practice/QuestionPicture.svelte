@@ -45,8 +45,8 @@
 	const EDGE = 36;
 	const names = $derived(problem.variables.map(({ name }) => name));
 	const shape = $derived(region(problem));
-	const corners = $derived(onlyLines ? [] : shape.corners.map(({ point }) => [point.x, point.y]));
-	const lines = $derived(shape.halfPlanes.flatMap((own, i) => drawn(own, i) ?? []));
+	const corners = $derived(onlyLines ? [] : shape.vertices.map(({ at }) => at));
+	const lines = $derived(shape.sides.flatMap((own, i) => drawn(own, i) ?? []));
 	const box = $derived(fitBox(shape, lines, []));
 	const scale = $derived({
 		x: scaleLinear([box.x0, box.x1], [EDGE, SIZE - EDGE]),
@@ -57,7 +57,7 @@
 		place: (spot) => ({ x: scale.x(spot.x), y: scale.y(spot.y) }),
 		amounts: (place) => ({ x: scale.x.invert(place.x), y: scale.y.invert(place.y) }),
 		drawn: lines.flatMap((line) => {
-			const { kind, name } = shape.halfPlanes[line.index].owner;
+			const { kind, name } = shape.sides[line.index].owner;
 			const ends = kind === 'constraint' ? lineInBox(line, box) : null;
 			return ends ? [{ name, line, ends }] : [];
 		})

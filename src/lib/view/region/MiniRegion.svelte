@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { bestCorners, region as regionOf } from '$lib/core/geometry';
+	import { bestFace, region as regionOf } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { frameOf } from './frame';
 	import { fitOf, makePicture, makeScene } from './picture';
@@ -16,7 +16,7 @@
 		height = 170
 	}: { problem: Problem; lit?: Lit; showsBest?: boolean; width?: number; height?: number } = $props();
 	const region = $derived(regionOf(problem));
-	const best = $derived(showsBest ? bestCorners(problem, region) : null);
+	const best = $derived(showsBest ? bestFace(problem, region) : null);
 	const identities = $derived(new Map(problem.constraints.map(({ name }, i) => [name, identityAt(i)])));
 	const picture = $derived(
 		makePicture(
@@ -34,7 +34,7 @@
 	{height}
 	viewBox={`0 0 ${width} ${height}`}
 	role="img"
-	aria-label={en`Region with ${region.corners.length} corners`}
+	aria-label={en`Region with ${region.vertices.length} corners`}
 >
 	<polygon class="feasible" points={picture.fill} />
 	<polyline class="flat" points={picture.flat} />

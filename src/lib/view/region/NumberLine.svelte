@@ -6,7 +6,8 @@
 	import { type Problem, sameOwner } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { markPath } from '../shared/marks';
-	import { ticks, type Size } from './frame';
+	import { type Size } from './frame';
+	import Axis from '../picture/Axis.svelte';
 	import type { BuiltPart } from './stage';
 
 	interface Props {
@@ -37,7 +38,6 @@
 	});
 	const axisY = $derived(size.height * 0.62);
 	const gap = $derived(Math.min(34, (axisY - 40) / Math.max(1, sides.length)));
-	const marks = $derived(ticks(scale, Math.max(3, Math.floor(size.width / 80))));
 	const style = $derived(lesson.notation.numbers);
 	const edge = $derived(scale.range());
 	/** the ends of the region in pixels */
@@ -100,11 +100,16 @@
 		</g>
 	{/each}
 	<line class="axis" x1={edge[0]} x2={edge[1]} y1={axisY} y2={axisY} />
-	{#each marks.values as value (value)}
-		<line class="tick" x1={scale(value)} x2={scale(value)} y1={axisY - 4} y2={axisY + 4} />
-		<text class="number" x={scale(value)} y={axisY + 22} text-anchor="middle">{marks.text(value)}</text>
-	{/each}
-	<text class="title" x={edge[1]} y={axisY + 42} text-anchor="end">{unit ? `${name} (${unit})` : name}</text>
+	<Axis
+		{scale}
+		side="below"
+		at={axisY + 7}
+		count={Math.max(3, Math.floor(size.width / 80))}
+		lines={[axisY - 4, axisY + 4]}
+		areMarks
+		title={name}
+		{unit}
+	/>
 	{#if span}<line class="region" x1={span.from} x2={span.to} y1={axisY} y2={axisY} />{/if}
 	{#each corners as { at } (pointKey(at))}
 		{@const x = scale(approximate(at[0]))}
@@ -163,24 +168,12 @@
 		stroke: var(--ink);
 		stroke-width: 1.5;
 	}
-	.tick {
-		stroke: var(--ink);
-		stroke-width: 1;
-	}
 	text {
 		fill: var(--ink);
 		font-size: 0.8125rem;
 		paint-order: stroke;
 		stroke: var(--sheet);
 		stroke-width: 3px;
-	}
-	.number {
-		fill: var(--ink-soft);
-		font-size: 0.75rem;
-	}
-	.title {
-		font-style: italic;
-		font-size: 0.875rem;
 	}
 	.region {
 		stroke: var(--feasible);

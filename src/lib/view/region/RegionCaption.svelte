@@ -2,7 +2,7 @@
 	import { en } from '$lib/core/language';
 	import { joined, plainText, say } from '$lib/core/sentence';
 	import { quantity, tightNames } from '$lib/core/commentary';
-	import type { Best, Region } from '$lib/core/geometry';
+	import { type BestFace, planAt, type Region } from '$lib/core/geometry';
 	import { objectiveAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 
@@ -11,7 +11,7 @@
 		problem: Problem;
 		region: Region;
 		/** where the objective is best, as far as it is shown */
-		best: Best | null;
+		best: BestFace | null;
 		corner: number | null;
 	}
 	let { problem, region, best, corner }: Props = $props();
@@ -29,22 +29,22 @@
 	};
 
 	const text = $derived.by(() => {
-		const at = corner === null ? undefined : region.corners[corner];
+		const at = corner === null ? undefined : region.vertices[corner]?.at;
 		if (at) {
-			const plan = new Map(region.axes.map((name, i) => [name, i === 0 ? at.point.x : at.point.y]));
+			const plan = planAt(problem, at);
 			const value = objectiveAt(problem, plan);
 			const { name, unit } = problem.objective;
 
 			return plainText(
-				say`Corner (${at.point.x}, ${at.point.y}): ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`,
+				say`Corner (${at[0]}, ${at[1]}): ${joined(tightNames(problem, plan))}; ${name} = ${quantity(value, unit)}.`,
 				lesson.notation
 			);
 		}
-		const corners = region.corners.length;
+		const corners = region.vertices.length;
 		const shape = SHAPES[region.shape] || en`${corners} corners.`;
 		if (!best) return shape;
-		if (best.unbounded) return en`${shape} ${problem.objective.name} improves without limit.`;
-		if (best.corners.length === 2) return en`${shape} A whole edge is optimal.`;
+		if (best.way) return en`${shape} ${problem.objective.name} improves without limit.`;
+		if (corners > 0 && best.points.length === 2) return en`${shape} A whole edge is optimal.`;
 		return shape;
 	});
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { type Best, fitBox, spot } from '$lib/core/geometry';
+	import { type BestFace, fitBox, spot } from '$lib/core/geometry';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionPicture from './RegionPicture.svelte';
@@ -11,7 +11,7 @@
 		scene: Scene;
 		frame: Frame;
 		picture: Picture;
-		best: Best | null;
+		best: BestFace | null;
 	}
 	/** Where corners lie so close that they cannot be told apart, a part of the picture magnified in a free corner of it. */
 	let { problem, scene, frame, picture, best }: Props = $props();
@@ -31,11 +31,11 @@
 	const size = $derived({ width: frame.size.width * 0.42, height: frame.size.height * 0.42 });
 	const inset = $derived.by(() => {
 		if (!crowd || size.width < 160 || size.height < 120) return null;
-		const own = crowd.map(({ index }) => scene.region.corners[index]);
+		const own = crowd.map(({ index }) => scene.region.vertices[index]);
 		const box = fitBox(
-			{ ...scene.region, shape: 'polygon', corners: own, edges: [] },
+			{ vertices: own, directions: [], lines: [] },
 			[],
-			own.map(({ point }) => spot(point))
+			own.map(({ at }) => spot(at))
 		);
 		const inner = frameOf(box, size);
 		const middle = { x: crowd[0].x, y: crowd[0].y };

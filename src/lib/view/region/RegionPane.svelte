@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import type { Snippet } from 'svelte';
-	import { type Best, type Box, type Region, cornerKey, planAt } from '$lib/core/geometry';
-	import { approximate, type Rational } from '$lib/core/number';
+	import { type BestFace, type Box, type Region, planAt, pointKey, spot } from '$lib/core/geometry';
+	import type { Rational } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { showsBestCorner } from '$lib/desk/next-secret';
@@ -15,7 +15,7 @@
 	import { frameOf, squared, viewedBox, MARGIN, type Frame } from './frame';
 	import { objectiveSlope } from './objective';
 	import { fitOf, makePicture, makeScene } from './picture';
-	import { takenBack } from './draggable';
+	import { takenBack } from '../picture/draggable';
 	import { withGestures, withKeys } from './picture-moves';
 	import type { BuiltPart, Stage } from './stage';
 
@@ -23,7 +23,7 @@
 	interface Shown {
 		readonly problem: Problem;
 		readonly region: Region | null;
-		readonly best: Best | null;
+		readonly best: BestFace | null;
 		/** how far it is built, in two variables */
 		readonly stage: Stage | null;
 		/** how far it is built, in one or three */
@@ -86,10 +86,10 @@
 	// the fit covers every step on the way, so that the picture stays still while one walks back; as text, so that an equal one is the same
 	const fitted = $derived.by(() => {
 		if (!region) return null;
-		const walked = session.stops.flatMap(({ position }) => figure.pointOf(position) ?? []);
+		const walked = session.stops.map(({ position }) => figure.pointOf(position));
 		const box = fitOf(
 			region,
-			walked.map(({ x, y }) => ({ x: approximate(x), y: approximate(y) }))
+			walked.flatMap((at) => (at ? spot(at) : []))
 		);
 		return JSON.stringify(figure.sameScale ? squared(box, size) : box);
 	});
@@ -111,7 +111,7 @@
 
 	/** the corner under the pointer or the keyboard's focus, here or in the corner table */
 	const corner = $derived.by(() => {
-		const at = scene?.region.corners.findIndex(({ point }) => cornerKey(point) === selection.corner) ?? -1;
+		const at = scene?.region.vertices.findIndex((own) => pointKey(own.at) === selection.corner) ?? -1;
 		return at < 0 ? null : at;
 	});
 
@@ -124,8 +124,8 @@
 
 	/** Goes to a corner by pivots. */
 	function visit(key: string) {
-		const found = scene?.region.corners.find(({ point }) => cornerKey(point) === key);
-		if (found && problem && !figure.isSlice) session.visit(planAt(problem, [found.point.x, found.point.y]));
+		const found = scene?.region.vertices.find((own) => pointKey(own.at) === key);
+		if (found && problem && !figure.isSlice) session.visit(planAt(problem, found.at));
 	}
 
 	const empty = $derived(!picture);

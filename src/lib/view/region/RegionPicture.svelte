@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { Best, Region } from '$lib/core/geometry';
-	import { approximate, isZero, showNumber, ZERO } from '$lib/core/number';
+	import { type BestFace, planAt, type Region, spot } from '$lib/core/geometry';
+	import { approximate, dot, isZero, showNumber, sign, ZERO } from '$lib/core/number';
 	import { objectiveAt as valueAt, type Problem } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import RegionAxes from './RegionAxes.svelte';
@@ -20,7 +20,7 @@
 		frame: Frame;
 		picture: Picture;
 		/** where the objective is best, as far as it is shown */
-		best: Best | null;
+		best: BestFace | null;
 		violated?: ReadonlySet<string>;
 		/** whether the pivots are shown, and the objective's line at the present point */
 		showsWalk?: boolean;
@@ -57,17 +57,11 @@
 	const slope = $derived(showsWalk && showsLine ? objectiveSlope(problem, region, frame) : null);
 	const here = $derived.by(() => {
 		const at = session.position && figure.pointOf(session.position);
-		return at && { at, x: x(approximate(at.x)), y: y(approximate(at.y)) };
+		return at && { at, x: x(approximate(at[0])), y: y(approximate(at[1])) };
 	});
 	const objectiveText = $derived.by(() => {
 		if (!here) return '';
-		const value = valueAt(
-			problem,
-			new Map([
-				[region.axes[0], here.at.x],
-				[region.axes[1], here.at.y]
-			])
-		);
+		const value = valueAt(problem, planAt(problem, here.at));
 		const shown = session.covering.isOn ? '?' : showNumber(value, document.notation.numbers);
 		return `${problem.objective.name} = ${shown}`;
 	});
@@ -91,23 +85,18 @@
 		if (!best) return [];
 		const cost = region.axes.map((name) => problem.objective.terms.get(name) ?? ZERO);
 		const turn = problem.objective.sense === 'max' ? 1 : -1;
-		return region.edges.flatMap(({ from, to, direction }) => {
-			if ((from === null) === (to === null)) return [];
-			const forward = to === null ? 1 : -1;
-			const gain = cost[0]
-				.mul(direction.x)
-				.add(cost[1].mul(direction.y))
-				.mul(turn * forward);
-			const improves = !isZero(gain) && gain.s > 0n;
-			if (best.unbounded ? !improves : !isZero(gain)) return [];
+		return region.edges.flatMap((edge) => {
+			if (!('ray' in edge)) return [];
+			const { direction } = region.rays[edge.ray];
+			const gain = dot(cost, direction).mul(turn);
+			const improves = sign(gain) > 0;
+			if (best.way ? !improves : !isZero(gain)) return [];
 			const start = corners.find(
-				({ index, best: isBest }) => index === (from ?? to) && (best.unbounded || isBest)
+				({ index, best: isBest }) => index === edge.vertices[0] && (best.way || isBest)
 			);
 			if (!start) return [];
-			const along = unit(
-				forward * approximate(direction.x) * (x(1) - x(0)),
-				forward * approximate(direction.y) * (y(1) - y(0))
-			);
+			const way = spot(direction);
+			const along = unit(way.x * (x(1) - x(0)), way.y * (y(1) - y(0)));
 			return [{ from: start, along, improves }];
 		});
 	});

@@ -26,7 +26,7 @@
 
 	const pixelOf = (position: Position | undefined | null) => {
 		const point = position && figure.pointOf(position);
-		return point ? { x: x(approximate(point.x)), y: y(approximate(point.y)) } : null;
+		return point ? { x: x(approximate(point[0])), y: y(approximate(point[1])) } : null;
 	};
 	const here = $derived(pixelOf(session.position));
 	const walked = $derived(session.stops.flatMap(({ position }) => pixelOf(position) ?? []));

@@ -1,5 +1,5 @@
 import { pointer, select, zoom, zoomIdentity } from 'd3';
-import { onEscape } from './on-escape';
+import { onEscape } from '../picture/on-escape';
 
 export interface ViewMoves {
 	/** magnifies by a factor; the point at (px, py) stays where it is */

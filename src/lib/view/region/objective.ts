@@ -1,7 +1,8 @@
 import { type Region, type Spot } from '$lib/core/geometry';
 import { approximate, ZERO } from '$lib/core/number';
 import type { Problem } from '$lib/core/problem';
-import { MARGIN, perUnit, unit, type Frame } from './frame';
+import { MARGIN, unit, type Frame } from './frame';
+import { perUnit } from '../picture/scale';
 import { coveredBy, labelWidth, type PlacedLabel } from './labels';
 
 /** The objective line in pixels: its direction, and the side it improves to. */

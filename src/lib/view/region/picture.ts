@@ -1,20 +1,21 @@
-import { approximate, type NumberStyle, showNumber } from '$lib/core/number';
+import { approximate, dot, type NumberStyle, showNumber, type Vector } from '$lib/core/number';
 import {
-	type Best,
+	type BestFace,
 	type Box,
 	type DrawnLine,
-	type HalfPlane,
 	type Region,
+	type Side,
 	type Spot,
-	cornerKey,
 	drawn,
 	fillPolygon,
 	fitBox,
 	lineInBox,
+	pointKey,
 	spot
 } from '$lib/core/geometry';
 import type { Identity, Pointed } from '$lib/desk/identity';
-import { MARGIN, perUnit, unit, type Frame, type Size } from './frame';
+import { MARGIN, unit, type Frame, type Size } from './frame';
+import { perUnit } from '../picture/scale';
 import type { ObjectiveSlope } from './objective';
 import { sameOwner } from '$lib/core/problem';
 import type { Stage, StageSpot } from './stage';
@@ -77,28 +78,27 @@ export interface Scene {
 	readonly lines: readonly DrawnLine[];
 	/** how much of it is shown; null shows all */
 	readonly stage: Stage | null;
-	/** the region's half-planes, and the one that is being looked at */
-	readonly halfPlanes: readonly HalfPlane[];
+	/** the region's sides, and the one that is being looked at */
+	readonly sides: readonly Side[];
 }
 
-const linesOf = (halfPlanes: readonly HalfPlane[]): DrawnLine[] =>
-	halfPlanes.flatMap((h, i) => drawn(h, i) ?? []);
+const linesOf = (sides: readonly Side[]): DrawnLine[] => sides.flatMap((side, i) => drawn(side, i) ?? []);
 
 /**
  * The box that shows a whole region.
  * @param extra further points to show
  */
 export const fitOf = (region: Region, extra: readonly Spot[]): Box =>
-	fitBox(region, linesOf(region.halfPlanes), extra);
+	fitBox(region, linesOf(region.sides), extra);
 
 /**
  * @param region the finished region
  * @param stage how much of it is shown; null shows all
  */
 export function makeScene(region: Region, stage: Stage | null = null): Scene {
-	if (!stage) return { region, lines: linesOf(region.halfPlanes), stage, halfPlanes: region.halfPlanes };
-	const halfPlanes = [...stage.region.halfPlanes, ...(stage.current ? [stage.current] : [])];
-	return { region: stage.region, lines: linesOf(halfPlanes), stage, halfPlanes };
+	if (!stage) return { region, lines: linesOf(region.sides), stage, sides: region.sides };
+	const sides = [...stage.region.sides, ...(stage.current ? [stage.current] : [])];
+	return { region: stage.region, lines: linesOf(sides), stage, sides };
 }
 
 /** Spots as the points of a polygon or polyline: unlike a path's data they are no style, so that a change of them costs less. */
@@ -121,8 +121,8 @@ const isSolid = ({ shape }: Region): boolean =>
 /** The outline of a region in pixels, to the picture's border where it goes on; the ends of a flat one. */
 export function outlineOf(region: Region, { box, x, y }: Frame): Spot[] {
 	const own = isSolid(region)
-		? fillPolygon(linesOf(region.halfPlanes), box)
-		: region.corners.map(({ point }) => spot(point));
+		? fillPolygon(linesOf(region.sides), box)
+		: region.vertices.map(({ at }) => spot(at));
 	return own.map((p) => ({ x: x(p.x), y: y(p.y) }));
 }
 
@@ -133,19 +133,19 @@ export function outlineOf(region: Region, { box, x, y }: Frame): Spot[] {
 export function makePicture(
 	scene: Scene,
 	frame: Frame,
-	best: Best | null,
+	best: BestFace | null,
 	style: NumberStyle,
 	identities: ReadonlyMap<string, Identity>,
 	slope: ObjectiveSlope | null = null
 ): Picture {
-	const { region, lines, stage, halfPlanes } = scene;
+	const { region, lines, stage, sides } = scene;
 	const { box, x, y } = frame;
 	const pixel = (p: Spot): Spot => ({ x: x(p.x), y: y(p.y) });
 	const shown: Omit<PictureLine, 'label'>[] = [];
 	const inwards = new Map<number, Spot>();
 	for (const line of lines) {
-		const { owner, equality } = halfPlanes[line.index];
-		const isCurrent = line.index >= region.halfPlanes.length;
+		const { owner, equality } = sides[line.index];
+		const isCurrent = line.index >= region.sides.length;
 		const ends = lineInBox(line, box);
 		// perpendicular in pixels: the gradient of a·x + b·y seen through the scales, turned to the feasible side
 		const inward = unit(-line.a / perUnit(x), -line.b / perUnit(y));
@@ -164,24 +164,25 @@ export function makePicture(
 			about: sameOwner(stage?.about ?? null, owner)
 		});
 	}
-	const corners = region.corners
-		.map((corner, index) => ({
+	const bestKeys = new Set(best?.points.map(pointKey));
+	const corners = region.vertices
+		.map(({ at }, index) => ({
 			key: `corner ${index}`,
 			index,
-			...pixel(spot(corner.point)),
-			text: coordinates(corner.point, style),
-			best: !!best?.corners.includes(index),
-			corner: cornerKey(corner.point)
+			...pixel(spot(at)),
+			text: coordinates(at, style),
+			best: bestKeys.has(pointKey(at)),
+			corner: pointKey(at)
 		}))
 		.filter((own) => (!stage || stage.corners.has(own.corner)) && [own.x, own.y].every(Number.isFinite));
-	const spots = (stage?.spots ?? []).map(({ point, kind }, i) => ({
+	const spots = (stage?.spots ?? []).map(({ at, kind }, i) => ({
 		key: `spot ${i}`,
 		index: i,
-		...pixel(spot(point)),
-		text: coordinates(point, style),
+		...pixel(spot(at)),
+		text: coordinates(at, style),
 		kind
 	}));
-	const bounding = lines.filter(({ index }) => index < region.halfPlanes.length);
+	const bounding = lines.filter(({ index }) => index < region.sides.length);
 	const placed = labels(shown, inwards, [...corners, ...spots], frame.size, slope);
 	const labelled = <T extends { key: string }>(part: T) => ({ ...part, label: placed.get(part.key) ?? null });
 	return {
@@ -190,14 +191,14 @@ export function makePicture(
 		spots: spots.map(labelled),
 		removed: stage?.cut ? removedPolygons(stage.cut, box).map((p) => points(p.map(pixel))) : [],
 		fill: isSolid(region) ? points(fillPolygon(bounding, box).map(pixel)) : '',
-		flat: flatPoints(scene, box, pixel)
+		flat: flatPoints(region, box, pixel)
 	};
 }
 
 /** The parts of the region before a cut that the cut takes away; of an equality both sides. */
 function removedPolygons({ before, by }: NonNullable<Stage['cut']>, box: Box): Spot[][] {
-	const around = linesOf(before.halfPlanes);
-	const flat = before.halfPlanes.some(({ equality }) => equality);
+	const around = linesOf(before.sides);
+	const flat = before.sides.some(({ equality }) => equality);
 	const line = drawn(by, 0);
 	if (flat || before.shape === 'empty' || !line) return [];
 	const beyond = { ...line, a: -line.a, b: -line.b, c: -line.c };
@@ -206,24 +207,24 @@ function removedPolygons({ before, by }: NonNullable<Stage['cut']>, box: Box): S
 		.filter((polygon) => polygon.length > 2);
 }
 
-function flatPoints({ region, lines }: Scene, box: Box, pixel: (p: Spot) => Spot): string {
+function flatPoints(region: Region, box: Box, pixel: (p: Spot) => Spot): string {
 	if (!['segment', 'ray', 'line'].includes(region.shape)) return '';
-	const [edge] = region.edges;
-	const line = lines.find((l) => l.index === edge.lines[0]);
+	const corners = region.vertices.map(({ at }) => spot(at));
+	if (corners.length === 2) return points(corners.map(pixel));
+	const [[dx, dy]] = [...region.directions, ...region.lines];
+	const row = [dy, dx.neg()];
+	const line = drawn({ row, rhs: dot(row, region.points[0]) }, 0);
 	const ends = line && lineInBox(line, box);
 	if (!ends) return '';
-	const corners = region.corners.map((corner) => spot(corner.point));
-	if (corners.length === 2) return points(corners.map(pixel));
 	if (corners.length === 0) return points(ends.map(pixel));
-	const [dx, dy] = [approximate(edge.direction.x), approximate(edge.direction.y)];
-	const away = edge.to === null ? 1 : -1;
-	const far = ends.reduce((p, q) => ((q.x - p.x) * dx * away + (q.y - p.y) * dy * away > 0 ? q : p));
+	const along = ({ x, y }: Spot) => x * approximate(dx) + y * approximate(dy);
+	const far = ends.reduce((p, q) => (along(q) > along(p) ? q : p));
 	return points([pixel(corners[0]), pixel(far)]);
 }
 
 /** `(24, 12)`; decimals where fractions would be too long to read in the picture. */
-export function coordinates(point: Region['corners'][number]['point'], style: NumberStyle): string {
-	const text = (s: NumberStyle) => `(${showNumber(point.x, s)}, ${showNumber(point.y, s)})`;
+export function coordinates(at: Vector, style: NumberStyle): string {
+	const text = (s: NumberStyle) => `(${at.map((value) => showNumber(value, s)).join(', ')})`;
 	const exact = text(style);
 	return exact.length > 22 ? text('decimal') : exact;
 }

@@ -1,13 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { bestCorners, region } from '$lib/core/geometry/region';
+import { bestFace } from '$lib/core/geometry/best';
+import { region } from '$lib/core/geometry/region';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { extend, NEW_TRAIL, wayBetween } from '$lib/core/move/trail';
 import { identities } from '$lib/desk/identity';
 import { EMPTY_BOOK, follow } from '$lib/core/problem/lasting';
 import type { Problem } from '$lib/core/problem/types';
-import { fillPolygon, lineInBox, type Box } from '$lib/core/geometry';
-import { frameOf, showPower, ticks, viewedBox } from './frame';
+import { fillPolygon, lineInBox, spot, type Box } from '$lib/core/geometry';
+import { frameOf, viewedBox } from './frame';
+import { showPower, ticks } from '../picture/scale';
 import { labelWidth, placeLabels } from './labels';
 import { anyProblem } from '../../../../tests/support/problems';
 import { objectiveSlope } from './objective';
@@ -25,7 +27,7 @@ const draw = (rows: string, objective = 'max z = x + y') => {
 	const r = region(problem);
 	const scene = { ...makeScene(r), fit: fitOf(r, []) };
 	const frame = frameOf(scene.fit, SIZE);
-	const picture = makePicture(scene, frame, bestCorners(problem, r), 'fraction', looks(problem));
+	const picture = makePicture(scene, frame, bestFace(problem, r), 'fraction', looks(problem));
 	return { problem, region: r, scene, frame, picture };
 };
 const inside = ({ x0, x1, y0, y1 }: Box, x: number, y: number) => x >= x0 && x <= x1 && y >= y0 && y <= y1;
@@ -42,8 +44,7 @@ describe('the view fits the region by itself', () => {
 		['a: x >= 3\nb: x <= 2', 3, 0]
 	])('%j', (rows, x, y) => {
 		const { scene, picture, region: r } = draw(rows);
-		for (const corner of r.corners)
-			expect(inside(scene.fit, corner.point.x.valueOf(), corner.point.y.valueOf())).toBe(true);
+		for (const { at } of r.vertices) expect(inside(scene.fit, at[0].valueOf(), at[1].valueOf())).toBe(true);
 		// what is shown is of the region's own size, not lost in a corner
 		if (r.shape === 'polygon') {
 			expect(scene.fit.x1 - scene.fit.x0).toBeLessThan(2 * Math.abs(x) + 1e-9);
@@ -110,7 +111,7 @@ describe('what is drawn', () => {
 		const { lines, corners } = makePicture(
 			makeScene(r),
 			frame,
-			bestCorners(problem, r),
+			bestFace(problem, r),
 			'fraction',
 			looks(problem)
 		);
@@ -232,8 +233,8 @@ test('what is filled is the exact region, its corners are where the picture says
 				const r = region(problem);
 				const scene = { ...makeScene(r), fit: fitOf(r, []) };
 				const frame = frameOf(scene.fit, SIZE);
-				const picture = makePicture(scene, frame, bestCorners(problem, r), 'fraction', looks(problem));
-				const exact = r.corners.map(({ point }) => ({ x: point.x.valueOf(), y: point.y.valueOf() }));
+				const picture = makePicture(scene, frame, bestFace(problem, r), 'fraction', looks(problem));
+				const exact = r.vertices.map(({ at }) => spot(at));
 				for (const corner of picture.corners) {
 					expect(frame.x.invert(corner.x)).toBeCloseTo(exact[corner.index].x, 6);
 					expect(frame.y.invert(corner.y)).toBeCloseTo(exact[corner.index].y, 6);
@@ -257,7 +258,7 @@ describe('a picture that is built up', () => {
 	const problem = readStatement('max z = x + y\na: x + y <= 4\nb: x <= 3\nc: x + y = 3').problem!;
 	const sides = region(problem);
 	const at = (key: string) => {
-		const corners = sides.corners.map(({ point }) => [point.x, point.y]);
+		const corners = sides.vertices.map((corner) => corner.at);
 		const step = construction(problem, corners).find((own) => own.key === key)!;
 		const stage = stageOf(problem, step);
 		const frame = frameOf(fitOf(sides, []), SIZE);

@@ -1,9 +1,10 @@
-import type { HalfPlane, LineOwner, Point, Region, Side } from '$lib/core/geometry';
+import type { LineOwner, Region, Side } from '$lib/core/geometry';
+import type { Vector } from '$lib/core/number';
 import type { Problem } from '$lib/core/problem';
 
 /** A point that a step of the construction shows, with what is written beside it. */
 export interface StageSpot {
-	readonly point: Point;
+	readonly at: Vector;
 	readonly kind: 'crossing' | 'kept' | 'broken';
 }
 
@@ -12,13 +13,13 @@ export interface Stage {
 	/** the region as far as it has been built */
 	readonly region: Region;
 	/** a line that is being looked at and does not limit the region yet */
-	readonly current: HalfPlane | null;
+	readonly current: Side | null;
 	/** whether the side that stays is known already */
 	readonly showsSide: boolean;
 	/** the constraint or bound that the step is about */
 	readonly about: LineOwner | null;
 	/** what it cuts off: the region before, and the line */
-	readonly cut: { readonly before: Region; readonly by: HalfPlane } | null;
+	readonly cut: { readonly before: Region; readonly by: Side } | null;
 	/** the corners that are shown, by their keys */
 	readonly corners: ReadonlySet<string>;
 	readonly spots: readonly StageSpot[];

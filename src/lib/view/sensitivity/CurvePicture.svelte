@@ -2,14 +2,15 @@
 	import { en } from '$lib/core/language';
 	import { line, scaleLinear } from 'd3';
 	import { calledNumber, unitOfNumber } from '$lib/core/commentary';
-	import { approximate, type Rational, rational, showNumber } from '$lib/core/number';
+	import { approximate, type Rational, showNumber } from '$lib/core/number';
 	import { valueOn } from '$lib/core/parametric';
 	import type { Problem, Varied } from '$lib/core/problem';
 	import { plainText } from '$lib/core/sentence';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { draggable, takenBack } from '../region/draggable';
-	import { ticks, type Size } from '../region/frame';
+	import Axis from '../picture/Axis.svelte';
+	import NumberHandle from '../picture/NumberHandle.svelte';
+	import { type Size } from '../region/frame';
 
 	/** The best value against one number, drawn; the point on it can be dragged along. */
 	interface Props {
@@ -69,29 +70,6 @@
 	});
 	/** inner breaks, each where two pieces meet */
 	const breaks = $derived(optimal.slice(0, -1).flatMap(({ to }) => to ?? []));
-	const step = $derived.by(() => {
-		const span = approximate(window.high.sub(window.low)) / 200;
-		const power = Math.floor(Math.log10(span));
-		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
-	});
-
-	function snapped(px: number): Rational {
-		const near = [...breaks, ...(sensitivity.reading ? [sensitivity.reading.now] : [])].find(
-			(own) => Math.abs(x(approximate(own)) - px) < 6
-		);
-		return near ?? step.mul(Math.round(x.invert(px) / approximate(step)));
-	}
-
-	function onkeydown(event: KeyboardEvent) {
-		const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 10, PageDown: -10 }[
-			event.key
-		];
-		if (by === undefined || !value) return;
-		sensitivity.move(value.add(step.mul(by)));
-		event.preventDefault();
-		event.stopPropagation();
-	}
-
 	const words = $derived(
 		here
 			? en`${problem.objective.name} ${showNumber(here.value)} at ${showNumber(here.at)}`
@@ -106,22 +84,23 @@
 		role="group"
 		aria-label={en`Best ${problem.objective.name} by ${plainText(calledNumber(problem, varied))}: ${words}`}
 	>
-		{#each ticks(y, 5).values as tick (tick)}
-			<line class="stroke-rule" x1={EDGE.left} x2={size.width - EDGE.right} y1={y(tick)} y2={y(tick)} />
-			<text x={EDGE.left - 6} y={y(tick) + 4} text-anchor="end">{ticks(y, 5).text(tick)}</text>
-		{/each}
-		{#each ticks(x, 6).values as tick (tick)}
-			<text x={x(tick)} y={size.height - EDGE.bottom + 16} text-anchor="middle">{ticks(x, 6).text(tick)}</text
-			>
-		{/each}
-		<text class="title" x={size.width - EDGE.right} y={size.height - 4} text-anchor="end"
-			>{'rhs' in varied ? varied.rhs : en`${problem.objective.name} per ${varied.objective}`}{unit
-				? ` (${unit})`
-				: ''}</text
-		>
-		<text class="title" x={EDGE.left - 46} y={14}
-			>{problem.objective.name}{problem.objective.unit ? ` (${problem.objective.unit})` : ''}</text
-		>
+		<Axis
+			scale={y}
+			side="left"
+			at={EDGE.left}
+			count={5}
+			lines={[EDGE.left, size.width - EDGE.right]}
+			title={problem.objective.name}
+			unit={problem.objective.unit}
+		/>
+		<Axis
+			scale={x}
+			side="below"
+			at={size.height - EDGE.bottom}
+			count={6}
+			title={'rhs' in varied ? varied.rhs : en`${problem.objective.name} per ${varied.objective}`}
+			{unit}
+		/>
 		{#each pieces.filter(({ status }) => status !== 'optimal') as piece, i (i)}
 			{@const from = x(approximate(piece.from && piece.from.gt(window.low) ? piece.from : window.low))}
 			{@const to = x(approximate(piece.to && piece.to.lt(window.high) ? piece.to : window.high))}
@@ -189,28 +168,15 @@
 			/>
 		{/each}
 		{#if here}
-			<g
-				class="picture-handle"
-				role="slider"
-				tabindex="0"
-				aria-label={en`Number along the curve`}
-				aria-valuenow={approximate(here.at)}
-				aria-valuetext={words}
-				{onkeydown}
-				{@attach draggable({
-					move: (px) => sensitivity.move(snapped(px)),
-					...takenBack(
-						() => value,
-						(own) => sensitivity.move(own)
-					)
-				})}
-			>
-				<circle class="grip" cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="14" />
-				<circle cx={x(approximate(here.at))} cy={y(approximate(here.value))} r="7" />
-				<text class="here" x={x(approximate(here.at)) + 12} y={y(approximate(here.value)) + 20}
-					>({showNumber(here.at, style)}, {showNumber(here.value, style)})</text
-				>
-			</g>
+			<NumberHandle
+				at={{ x: x(approximate(here.at)), y: y(approximate(here.value)) }}
+				numbers={[{ scale: x, now: here.at, places: [...breaks, sensitivity.reading?.now ?? null] }]}
+				label={en`Number along the curve`}
+				says={words}
+				text={`(${showNumber(here.at, style)}, ${showNumber(here.value, style)})`}
+				textAt={{ x: 12, y: 20 }}
+				onmove={([to]) => sensitivity.move(to)}
+			/>
 		{/if}
 	</svg>
 {/if}
@@ -226,11 +192,6 @@
 		paint-order: stroke;
 		stroke: var(--sheet);
 		stroke-width: 3px;
-	}
-	.title {
-		font-style: italic;
-		font-size: 13px;
-		fill: var(--ink);
 	}
 	.slope {
 		fill: var(--ink);
@@ -257,10 +218,5 @@
 	.amount-name {
 		fill: var(--focus);
 		font-style: italic;
-	}
-	.here {
-		fill: var(--ink);
-		font-size: 13px;
-		font-weight: 600;
 	}
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { bestCorners, type Region, region as regionOf } from '$lib/core/geometry';
+	import { bestFace, type Region, region as regionOf } from '$lib/core/geometry';
 	import { approximate, ZERO } from '$lib/core/number';
 	import { summedRows } from '$lib/core/answer';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -17,7 +17,7 @@
 	const region = $derived(problem && regionOf(problem));
 	const shown = $derived(
 		problem && region
-			? { problem, region, best: bestCorners(problem, region), stage: null, part: null, level: null }
+			? { problem, region, best: bestFace(problem, region), stage: null, part: null, level: null }
 			: null
 	);
 

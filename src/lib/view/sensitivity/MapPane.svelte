@@ -2,14 +2,14 @@
 	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
 	import { axisName, cellSentence, hundredFound, numberWords, legendSentence } from '$lib/core/commentary';
-	import { approximate, type Rational, rational, showNumber, toText } from '$lib/core/number';
+	import { approximate, type Rational, showNumber, toText } from '$lib/core/number';
 	import { readCell, type Varied } from '$lib/core/problem';
 	import { cellAt, type MapCell } from '$lib/core/parametric';
 	import { useDesk } from '$lib/desk/desk.svelte';
 	import { useSensitivity } from '$lib/desk/sensitivity.svelte';
-	import { draggable, takenBack } from '../region/draggable';
+	import Axis from '../picture/Axis.svelte';
+	import NumberHandle from '../picture/NumberHandle.svelte';
 	import { points } from '../region/picture';
-	import { ticks } from '../region/frame';
 	import { middleOf, roomOf } from './map-spots';
 	import Pane from '../shared/Pane.svelte';
 	import Words from '../shared/Words.svelte';
@@ -23,7 +23,7 @@
 	let size = $state({ width: 480, height: 380 });
 	let canvas = $state<HTMLElement>();
 	let showsRule = $state(false);
-	const EDGE = { left: 56, right: 16, top: 18, bottom: 36 };
+	const EDGE = { left: 56, right: 16, top: 26, bottom: 36 };
 	const x = $derived(
 		scaleLinear(window ? [approximate(window.first.low), approximate(window.first.high)] : [0, 1], [
 			EDGE.left,
@@ -39,35 +39,6 @@
 	const spots = (cell: MapCell) =>
 		cell.polygon.map(([a, b]) => ({ x: x(approximate(a)), y: y(approximate(b)) }));
 	const letters = $derived(new Map(cells.map((cell, i) => [cell, String.fromCharCode(65 + (i % 26))])));
-	const step = (from: Rational, to: Rational): Rational => {
-		const power = Math.floor(Math.log10(approximate(to.sub(from)) / 150));
-		return power >= 0 ? rational(10 ** power) : rational(1, 10 ** -power);
-	};
-	const steps = $derived(
-		window && [step(window.first.low, window.first.high), step(window.second.low, window.second.high)]
-	);
-
-	function drag(px: number, py: number) {
-		if (!steps || !reading || !otherReading) return;
-		const near = (own: Rational, pixel: number, at: number) => (Math.abs(pixel - at) < 6 ? own : null);
-		const first =
-			near(reading.now, x(approximate(reading.now)), px) ??
-			steps[0].mul(Math.round(x.invert(px) / approximate(steps[0])));
-		const second =
-			near(otherReading.now, y(approximate(otherReading.now)), py) ??
-			steps[1].mul(Math.round(y.invert(py) / approximate(steps[1])));
-		sensitivity.move(first, second);
-	}
-
-	function onkeydown(event: KeyboardEvent) {
-		const by = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
-		if (!by || !steps || !value || !secondValue) return;
-		const far = event.shiftKey ? 10 : 1;
-		sensitivity.move(value.add(steps[0].mul(by[0] * far)), secondValue.add(steps[1].mul(by[1] * far)));
-		event.preventDefault();
-		event.stopPropagation();
-	}
-
 	const sentence = $derived(
 		problem && varied && other && here && value && secondValue
 			? cellSentence(problem, [varied, other], here, [value, secondValue])
@@ -135,18 +106,8 @@
 								data-cell={letters.get(cell)}
 							/>
 						{/each}
-						{#each ticks(x, 6).values as tick (tick)}
-							<text x={x(tick)} y={size.height - EDGE.bottom + 16} text-anchor="middle"
-								>{ticks(x, 6).text(tick)}</text
-							>
-						{/each}
-						{#each ticks(y, 6).values as tick (tick)}
-							<text x={EDGE.left - 6} y={y(tick) + 4} text-anchor="end">{ticks(y, 6).text(tick)}</text>
-						{/each}
-						<text class="title" x={size.width - EDGE.right} y={size.height - 4} text-anchor="end"
-							>{label(varied)}</text
-						>
-						<text class="title" x={8} y={13}>{label(other)}</text>
+						<Axis scale={x} side="below" at={size.height - EDGE.bottom} count={6} title={label(varied)} />
+						<Axis scale={y} side="left" at={EDGE.left} count={6} title={label(other)} />
 						{#each cells as cell (cell)}
 							{@const at = middleOf(spots(cell))}
 							{@const room = roomOf(spots(cell))}
@@ -170,29 +131,18 @@
 								x2={x(approximate(reading.now))}
 							/>
 						{/if}
-						{#if value && secondValue}
-							{@const at = { x: x(approximate(value)), y: y(approximate(secondValue)) }}
-							<!-- two numbers at once: no slider says that, so it is a button that the arrow keys move -->
-							<g
-								class="picture-handle"
-								role="button"
-								tabindex="0"
-								aria-label={en`Both numbers, moved by the arrow keys: ${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
-								{onkeydown}
-								{@attach draggable({
-									move: drag,
-									...takenBack(
-										() => [value, secondValue] as const,
-										([one, two]) => sensitivity.move(one, two)
-									)
-								})}
-							>
-								<circle class="grip" cx={at.x} cy={at.y} r="15" />
-								<circle cx={at.x} cy={at.y} r="7" />
-								<text class="here" x={at.x + 12} y={at.y - 10}
-									>({showNumber(value, style)}, {showNumber(secondValue, style)})</text
-								>
-							</g>
+						{#if value && secondValue && reading && otherReading}
+							<NumberHandle
+								at={{ x: x(approximate(value)), y: y(approximate(secondValue)) }}
+								numbers={[
+									{ scale: x, now: value, places: [reading.now] },
+									{ scale: y, now: secondValue, places: [otherReading.now] }
+								]}
+								label={en`Both numbers, moved by the arrow keys`}
+								says={`${label(varied)} ${showNumber(value, style)}, ${label(other)} ${showNumber(secondValue, style)}`}
+								text={`(${showNumber(value, style)}, ${showNumber(secondValue, style)})`}
+								onmove={([first, second]) => sensitivity.move(first, second)}
+							/>
 						{/if}
 					</svg>
 				{/if}
@@ -310,11 +260,6 @@
 		stroke-width: 3px;
 		pointer-events: none;
 	}
-	.title {
-		font-style: italic;
-		font-size: 13px;
-		fill: var(--ink);
-	}
 	.name {
 		fill: var(--ink);
 		font-size: 15px;
@@ -324,10 +269,5 @@
 		stroke: var(--focus);
 		stroke-width: 4;
 		stroke-opacity: 0.7;
-	}
-	.here {
-		fill: var(--ink);
-		font-size: 13px;
-		font-weight: 600;
 	}
 </style>

@@ -10,7 +10,7 @@
 	import { placeLabels } from '../region/labels';
 	import MarkedName from '../region/MarkedName.svelte';
 	import { points, shortened } from '../region/picture';
-	import { takenBack } from '../region/draggable';
+	import { takenBack } from '../picture/draggable';
 	import { withGestures, withKeys } from '../region/picture-moves';
 	import type { BuiltPart } from '../region/stage';
 	import { aroundMiddle, CORNER_VIEW, projection, VIEWS, type Camera, type Projection } from './camera';

@@ -11,7 +11,7 @@ import {
 } from '$lib/core/geometry';
 import { approximate, dot, ONE, type Rational, sign, type Vector, ZERO } from '$lib/core/number';
 import type { Problem } from '$lib/core/problem';
-import { stepFrom, snapped } from '../region/step';
+import { stepFrom, snapped } from '../picture/step';
 
 export type Triple = readonly [number, number, number];
 

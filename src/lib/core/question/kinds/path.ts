@@ -27,7 +27,7 @@ export const path: QuestionKind = {
 			}
 		});
 		if (status !== 'optimal' || visited.length < 3 || visited.length > MOST_CORNERS) return null;
-		const round = region(problem).corners.map(({ point }) => cornerText(point.x, point.y));
+		const round = region(problem).vertices.map(({ at: [x, y] }) => cornerText(x, y));
 		// as they stand round the region, from the start on, in both directions
 		const from = round.indexOf(visited[0]);
 		const turned = [...round.slice(from), ...round.slice(0, from)].filter((at) => visited.includes(at));

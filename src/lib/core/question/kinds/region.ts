@@ -1,5 +1,6 @@
-import { isRedundant, region } from '../../geometry/region';
-import { sidesOf, testHolds, testPoint, type Side } from '../../geometry/sides';
+import { region } from '../../geometry/region';
+import { testHolds, testPoint, type Side } from '../../geometry/sides';
+import { isRedundant } from '../../kind/kind';
 import { isZero, toText, ZERO, type Rational } from '../../number/rational';
 import { rowName } from '../../problem/row-owner';
 import { asksForWhole } from '../../problem/whole';
@@ -79,16 +80,13 @@ export const cornerLines: QuestionKind = {
 		if (!isFlat(situation)) return null;
 		const { problem, pick } = situation;
 		const own = region(problem);
-		if (own.corners.length === 0) return null;
-		const corner = own.corners[pick(own.corners.length)];
-		const sides = sidesOf(problem);
-		const names = new Map(sides.map((side) => [rowName(side.owner), calledSide(side)]));
+		if (own.vertices.length === 0) return null;
+		const corner = own.vertices[pick(own.vertices.length)];
+		const names = new Map(own.sides.map((side) => [rowName(side.owner), calledSide(side)]));
 		// a variable that can only be one number has one line for both bounds
-		const right = [...new Set(corner.lines.map((i) => names.get(rowName(own.halfPlanes[i].owner))!))];
+		const right = [...new Set(corner.tight.map((i) => names.get(rowName(own.sides[i].owner))!))];
 		const choices = [...new Set(names.values())];
-		const plan = Object.fromEntries(
-			problem.variables.map(({ name }, i) => [name, toText(i === 0 ? corner.point.x : corner.point.y)])
-		);
+		const plan = Object.fromEntries(problem.variables.map(({ name }, i) => [name, toText(corner.at[i])]));
 		const extra = choices.find((name) => !right.includes(name));
 		const slips: Slip[] = [
 			{ answer: right.slice(1), code: 'one-missing' },
@@ -105,11 +103,11 @@ export const cornerValues: QuestionKind = {
 	ask(situation) {
 		if (!isFlat(situation)) return null;
 		const { problem } = situation;
-		const { corners } = region(problem);
+		const { vertices: corners } = region(problem);
 		if (corners.length < 2 || corners.length > MOST_CORNERS) return null;
 		const [a, b] = problem.variables.map(({ name }) => problem.objective.terms.get(name) ?? ZERO);
 		const table = (value: (x: Rational, y: Rational) => Rational) =>
-			Object.fromEntries(corners.map(({ point: { x, y } }) => [cornerText(x, y), toText(value(x, y))]));
+			Object.fromEntries(corners.map(({ at: [x, y] }) => [cornerText(x, y), toText(value(x, y))]));
 		const { constant } = problem.objective;
 		const right = table((x, y) => a.mul(x).add(b.mul(y)).add(constant));
 		const slips: Slip[] = [
@@ -130,11 +128,8 @@ export const redundant: QuestionKind = {
 		if (!isFlat(situation)) return null;
 		const { problem } = situation;
 		if (problem.constraints.length === 0) return null;
-		const own = region(problem);
-		if (own.shape === 'empty') return null;
-		const right = own.halfPlanes.flatMap(({ owner: { kind, name } }, i) =>
-			kind === 'constraint' && isRedundant(own.axes, own.halfPlanes, i) ? [name] : []
-		);
+		if (region(problem).shape === 'empty') return null;
+		const right = problem.constraints.filter((row) => isRedundant(problem, row, {})).map(({ name }) => name);
 		const all = problem.constraints.map(({ name }) => name);
 		const slips: Slip[] = [
 			{ answer: [], code: 'none-found' },

@@ -14,8 +14,8 @@ type Corners = readonly (readonly [string, string])[];
 
 /** The corners of a bounded region with an inside, in order round it; null for any other. */
 function cornersOf(problem: Problem): Corners | null {
-	const { shape, corners } = region(problem);
-	return shape === 'polygon' ? corners.map(({ point: { x, y } }) => [toText(x), toText(y)]) : null;
+	const { shape, vertices } = region(problem);
+	return shape === 'polygon' ? vertices.map(({ at: [x, y] }) => [toText(x), toText(y)]) : null;
 }
 
 const withRow = (problem: Problem, index: number, change: (row: Constraint) => Constraint): Problem => ({

@@ -1,5 +1,4 @@
 import type { Vector } from '../number/linear-algebra';
-import type { Point } from './types';
 
 /** A key for a point of any dimension: the same text for the same point. */
 export const pointKey = (at: Vector): string => at.map((value) => value.toFraction()).join(' ');
@@ -7,6 +6,3 @@ export const pointKey = (at: Vector): string => at.map((value) => value.toFracti
 /** Points by their keys, in their order. */
 export const byKey = (points: readonly Vector[]): ReadonlyMap<string, Vector> =>
 	new Map(points.map((at) => [pointKey(at), at]));
-
-/** A key for a point of the plane: the same text for the same point. */
-export const cornerKey = ({ x, y }: Point): string => pointKey([x, y]);

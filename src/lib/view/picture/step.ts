@@ -1,6 +1,6 @@
 import type { ScaleLinear } from 'd3';
 import { type Rational, rational } from '$lib/core/number';
-import { perUnit } from './frame';
+import { perUnit } from './scale';
 
 /** pixels that one step of a drag should have at least */
 export const PIXELS = 4;
