@@ -474,7 +474,7 @@ describe('large problems and long work', () => {
 });
 
 describe('the view of the region', () => {
-	const ticks = () => desk.page.$$eval('.axes text', (list) => list.map((t) => t.textContent).join(' '));
+	const ticks = () => desk.page.$$eval('.picture-number', (list) => list.map((t) => t.textContent).join(' '));
 
 	test('zooms by wheel, keys and buttons, pans by dragging and arrows, and fits again', async () => {
 		const fitted = await ticks();
@@ -501,7 +501,8 @@ describe('the view of the region', () => {
 		for (const change of changes) {
 			await change();
 			await desk.page.waitForFunction(
-				(was) => [...document.querySelectorAll('.axes text')].map((t) => t.textContent).join(' ') !== was,
+				(was) =>
+					[...document.querySelectorAll('.picture-number')].map((t) => t.textContent).join(' ') !== was,
 				{},
 				fitted
 			);
@@ -588,7 +589,7 @@ test('what is heard: lines by name and relation, the pivot of the rule, and each
 	expect(await line!.evaluate((own) => own.getAttribute('aria-label'))).toBe(
 		'Line clay: 2 bowls + 3 jugs ≤ 12'
 	);
-	expect(await desk.page.$('[data-pane="region"] .axes:not([aria-hidden="true"])')).toBeNull();
+	expect(await desk.page.$('[data-pane="region"] g:not([aria-hidden="true"]) > .picture-number')).toBeNull();
 	await desk.turnTo('Simplex');
 	await desk.page.waitForSelector('th[data-column="jugs"][title$="; enters at this step"]');
 	await desk.page.waitForSelector('.entry[title="Pivot: jugs in, s1 out, by the rule"]');

@@ -102,19 +102,19 @@ describe('the technology table', () => {
 		await desk.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 		await desk.press('w');
 		await desk.page.waitForFunction(
-			() => document.activeElement?.getAttribute('aria-label') === 'Name of activity 1'
+			() => document.activeElement?.getAttribute('aria-label') === 'Name of the activity x1'
 		);
 		await desk.page.keyboard.type('small bowls');
 		await desk.press('Tab');
 		await desk.page.keyboard.type('vases');
 		await desk.press('Tab');
 		await desk.page.waitForFunction(
-			() => document.activeElement?.getAttribute('aria-label') === 'Objective per activity 1'
+			() => document.activeElement?.getAttribute('aria-label') === 'z per small_bowls'
 		);
 		await desk.page.keyboard.type('3');
 		await desk.press('ArrowDown');
 		await desk.page.waitForFunction(
-			() => document.activeElement?.getAttribute('aria-label') === 'Resource 1 per activity 1'
+			() => document.activeElement?.getAttribute('aria-label') === 'r1 per small_bowls'
 		);
 		await desk.page.waitForFunction(() =>
 			document.querySelector('.cm-content')?.textContent?.includes('3 small_bowls')
@@ -143,11 +143,16 @@ describe('the technology table', () => {
 
 	test('activities and resources come and go, and a block from a spreadsheet fills the cells', async () => {
 		await desk.click('Add resource');
-		await desk.page.waitForSelector('input[aria-label="Amount of the new resource"]');
-		await desk.page.type('input[aria-label="New resource per jugs"]', '1');
+		await desk.page.waitForFunction(
+			() => document.activeElement?.getAttribute('aria-label') === 'Name of the resource r4'
+		);
+		await desk.page.type('input[aria-label="r4 per jugs"]', '1');
+		await desk.page.focus('input[aria-label="Amount of r4"]');
 		expect(await desk.text()).toBe(MIX);
-		await desk.page.type('input[aria-label="Amount of the new resource"]', '9\n');
-		await desk.page.waitForSelector('input[aria-label="Amount of r4"]');
+		await desk.page.type('input[aria-label="Amount of r4"]', '9\n');
+		await desk.page.waitForFunction(() =>
+			document.querySelector('.cm-content')?.textContent?.includes('r4: jugs ≤ 9')
+		);
 		await desk.click('Add activity');
 		await desk.page.waitForSelector('input[aria-label="r4 per x3"]');
 		await clipboard('paste', 'clay per cups', '8\t9\t10\n1/2\t0,25\t-1\n');

@@ -15,6 +15,7 @@ export {
 	orderVariables,
 	removeRow,
 	removeVariable,
+	renameGoal,
 	setCoefficient,
 	setCost,
 	setRelation,

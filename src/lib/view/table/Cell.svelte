@@ -9,11 +9,15 @@
 		at: string;
 		value: string;
 		label: string;
+		/** what stands in it while it is empty */
+		hint?: string;
+		/** after a change of page the focus goes to it */
+		begins?: boolean;
 		wrong: boolean;
 		/** whether it is one of a block that is chosen */
 		chosen: boolean;
 	}
-	let { key, at, value, label, wrong, chosen }: Props = $props();
+	let { key, at, value, label, hint = '', begins = false, wrong, chosen }: Props = $props();
 	const { unread } = useDesk();
 	/** what was typed and not read stays in sight */
 	const text = $derived(unread.shownIn(key, value));
@@ -25,15 +29,18 @@
 	});
 </script>
 
+<!-- svelte-ignore a11y_autofocus -->
 <input
 	bind:this={input}
+	autofocus={begins}
+	placeholder={hint || ' '}
 	data-cell={key}
 	data-at={at}
 	data-shown={value}
 	aria-label={label}
 	aria-invalid={wrong || text !== value}
 	class:chosen
-	style:--width={`${Math.max(2, value.length)}ch`}
+	style:--width={`${Math.max(2, value.length, hint.length)}ch`}
 	onfocus={(event) => {
 		event.currentTarget.dataset.before = value;
 		event.currentTarget.select();

@@ -2,21 +2,22 @@
 	import { en } from '$lib/core/language';
 	import { isZero, type Rational, toText } from '$lib/core/number';
 	import type { Problem } from '$lib/core/problem';
-	import { useDesk } from '$lib/desk/desk.svelte';
+	import type { TableText } from '$lib/desk/table-text';
 	import type { CellSnippet } from './cell-snippet';
 	import { changeCell, DOMAIN_WORDS, NEXT_DOMAIN } from './cells';
 
 	/** Bounds and domains of the activities, below the resources. */
 	interface Props {
 		problem: Problem;
+		/** whose statement it is */
+		lesson: TableText;
 		/** their first row of the grid */
 		first: number;
 		/** columns beyond the activities */
 		rest: number;
 		cell: CellSnippet;
 	}
-	let { problem, first, rest, cell }: Props = $props();
-	const { document: lesson } = useDesk();
+	let { problem, lesson, first, rest, cell }: Props = $props();
 	const bound = (value: Rational | null) => (value === null ? en`none` : toText(value));
 </script>
 

@@ -5,21 +5,33 @@
 	import { useGo } from '$lib/desk/go';
 	import { askWorth } from '$lib/desk/worth';
 	import ActionMenu from './ActionMenu.svelte';
+	import type { TableText } from '$lib/desk/table-text';
 	import type { CellSnippet } from './cell-snippet';
 
 	/** The names of the activities with their units, and what can be done with each. */
 	interface Props {
 		problem: Problem;
+		/** whose statement it is */
+		lesson: TableText;
+		/** the table began with nothing: names come first */
+		isFresh?: boolean;
 		/** whether rows say what they come to at a plan */
 		isAround?: boolean;
 		/** pixels that the column of amounts takes */
 		amountWidth?: number;
 		cell: CellSnippet;
 	}
-	let { problem, isAround = false, amountWidth = $bindable(0), cell }: Props = $props();
+	let {
+		problem,
+		lesson,
+		isFresh = false,
+		isAround = false,
+		amountWidth = $bindable(0),
+		cell
+	}: Props = $props();
 	const desk = useDesk();
 	const go = useGo();
-	const { document: lesson, selection } = desk;
+	const { selection } = desk;
 	const names = $derived(problem.variables.map(({ name }) => name));
 
 	function trade(j: number, by: 1 | -1) {
@@ -51,10 +63,10 @@
 		{#each problem.variables as { name, unit }, j (name)}
 			<th scope="col" class:lit={selection.isPointed({ kind: 'variable', name })}>
 				{@render cell(`variable|${name}`, 0, j + 1, name, en`Name of the activity ${name}`)}
-				<div>
-					{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', en`Unit of the activity ${name}`)}
-					<ActionMenu label={en`More for the activity ${name}`} actions={actionsOf(j)} />
-				</div>
+				{#if !isFresh}<div>
+						{@render cell(`unit-of|${name}`, 1, j + 1, unit ?? '', en`Unit of the activity ${name}`)}
+						<ActionMenu label={en`More for the activity ${name}`} actions={actionsOf(j)} />
+					</div>{/if}
 			</th>
 		{/each}
 		<td class="relation"></td>

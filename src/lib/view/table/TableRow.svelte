@@ -17,12 +17,15 @@
 	import MarkGlyph from '../shared/MarkGlyph.svelte';
 	import NumberView from '../shared/NumberView.svelte';
 	import ActionMenu from './ActionMenu.svelte';
+	import type { TableText } from '$lib/desk/table-text';
 	import type { CellSnippet } from './cell-snippet';
 	import { cellNumber, NEXT, WORDS } from './cells';
 
 	/** A resource: its use by each activity, relation, amount and unit, and what can be done with it. */
 	interface Props {
 		row: Constraint;
+		/** whose statement it is */
+		lesson: TableText;
 		variables: readonly Variable[];
 		index: number;
 		/** its row of the grid */
@@ -32,10 +35,10 @@
 		at?: RowAt;
 		cell: CellSnippet;
 	}
-	let { row, variables, index, y, isLast, at, cell }: Props = $props();
+	let { row, lesson, variables, index, y, isLast, at, cell }: Props = $props();
 	const desk = useDesk();
 	const go = useGo();
-	const { document: lesson, selection, session } = desk;
+	const { selection, session } = desk;
 	const { name, terms, relation, rhs, unit } = $derived(row);
 	const identity = $derived(session.identities.get(name));
 	const move = (by: 1 | -1) => lesson.edit(moveRow(lesson.text, lesson.reading, name, by));
@@ -45,6 +48,7 @@
 		{
 			key: 'worth',
 			says: en`What is it worth?`,
+			possible: !lesson.blank?.has(`rhs|${name}`),
 			run: () => void askWorth(desk, go, { rhs: name })
 		},
 		{

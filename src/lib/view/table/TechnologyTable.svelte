@@ -12,9 +12,9 @@
 	import { blockText } from './block-text';
 	import { pastedTable } from './pasted-table';
 	import Cell from './Cell.svelte';
-	import NewRow from './NewRow.svelte';
 	import PlanRow from './PlanRow.svelte';
 	import type { Plans } from '$lib/desk/plans.svelte';
+	import type { TableText } from '$lib/desk/table-text';
 	import { cellNumber, changeBlock, changeCell, isNumberCell, SENSES, tabbedCells } from './cells';
 	import TableBounds from './TableBounds.svelte';
 	import TableHead from './TableHead.svelte';
@@ -23,16 +23,19 @@
 
 	interface Props {
 		problem: Problem;
-		/** a resource is being added; set back when it is there, or given up */
-		adding?: boolean;
+		/** whose statement it is; left out, the lesson's */
+		book?: TableText;
+		/** it began with nothing: the focus goes to its first name, and units come later */
+		isFresh?: boolean;
 		/** told where a table from elsewhere is pasted over all of it */
 		onwhole: (text: string) => void;
 		/** the plan that the problem is made around: then each row says what it comes to, and a coefficient that is changed keeps what is left */
 		around?: Plans;
 	}
 	/** A problem as a technology table: activities across, resources down. Every change is a small edit of the statement. */
-	let { problem, adding = $bindable(false), onwhole, around }: Props = $props();
-	const { document: lesson, selection, unread } = useDesk();
+	let { problem, book, isFresh = false, onwhole, around }: Props = $props();
+	const { document: own, selection, unread } = useDesk();
+	const lesson: TableText = $derived(book ?? own);
 	let grid = $state<HTMLTableElement>();
 	let amountWidth = $state(0);
 	const block = new Block();
@@ -84,8 +87,13 @@
 			if (to) to.focus();
 			else take(input);
 		} else if (event.key === 'Tab') {
-			lineFrom ??= atOf(input).x;
-			return;
+			const { y, x } = atOf(input);
+			const first = isFresh && !event.shiftKey && y === 0 && x === variables.length;
+			// behind the last name of an empty table come the numbers
+			const to = first ? inputAt({ y: top, x: 1 }) : null;
+			if (!to) lineFrom ??= x;
+			if (!to) return;
+			to.focus();
 		} else if (event.key === 'Escape') {
 			const isAsBefore = input.value === (input.dataset.before ?? '');
 			// nothing to put back: the cell is left
@@ -204,7 +212,17 @@
 </script>
 
 {#snippet cell(key: string, y: number, x: number, value: string, label: string)}
-	<Cell {key} at={`${y},${x}`} {value} {label} wrong={wrong?.cell === key} chosen={block.has(y, x)} />
+	{@const isBlank = lesson.blank?.has(key) ?? false}
+	<Cell
+		{key}
+		at={`${y},${x}`}
+		value={isBlank ? '' : value}
+		hint={isBlank && !isNumberCell(key) ? value : ''}
+		begins={isFresh && isBlank && y === 0 && x === 1}
+		{label}
+		wrong={wrong?.cell === key}
+		chosen={block.has(y, x)}
+	/>
 {/snippet}
 
 {#snippet senseChoice(negated: boolean)}
@@ -215,10 +233,11 @@
 <div
 	class="scroll"
 	class:many={variables.length > 6}
+	class:open={lesson.blank?.size}
 	class:stale={lesson.stale}
 	tabindex="0"
 	role="group"
-	aria-label={en`Technology table`}
+	aria-label={isFresh ? en`Empty technology table` : en`Technology table`}
 >
 	<!-- the fields in the cells are what one acts on; the table hears it for all of them -->
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
@@ -236,7 +255,7 @@
 		{onpointerover}
 		inert={lesson.stale}
 	>
-		<TableHead {problem} {cell} isAround={!!around} bind:amountWidth />
+		<TableHead {problem} {lesson} {cell} {isFresh} isAround={!!around} bind:amountWidth />
 		<tbody>
 			{#if around}
 				<PlanRow {variables} plan={around.plan} y={2} {cell} />
@@ -250,7 +269,7 @@
 						item={senseChoice}
 						onchoose={(negated) => lesson.edit(turnSense(lesson.text, lesson.reading, negated))}
 					/>
-					<span class="name">{objective.name}</span>
+					{@render cell('goal|', top, 0, objective.name, en`Name of the objective`)}
 				</th>
 				{#each variables as { name }, j (name)}
 					{@const value = objective.terms.get(name)}
@@ -284,6 +303,7 @@
 			{#each constraints as row, index (row.name)}
 				<TableRow
 					{row}
+					{lesson}
 					{variables}
 					y={top + 1 + index}
 					{index}
@@ -292,17 +312,8 @@
 					{cell}
 				/>
 			{/each}
-			{#if adding}
-				<NewRow
-					{problem}
-					onend={(fault) => {
-						adding = fault !== null;
-						wrong = fault && { cell: fault.field, why: fault.why };
-					}}
-				/>
-			{/if}
 		</tbody>
-		<TableBounds {problem} first={top + 1 + constraints.length} rest={around ? 6 : 4} {cell} />
+		<TableBounds {problem} {lesson} first={top + 1 + constraints.length} rest={around ? 6 : 4} {cell} />
 	</table>
 	{#if wrong}<p class="wrong" role="alert">{wrong.why}</p>{/if}
 </div>
@@ -314,8 +325,9 @@
 		margin-left: var(--gap-3);
 		padding-bottom: var(--gap-3);
 	}
-	.goal .name {
-		margin-left: 0.4rem;
+	.goal th :global(input) {
+		text-align: left;
+		font-size: var(--size-text);
 		font-style: italic;
 		font-weight: 600;
 	}

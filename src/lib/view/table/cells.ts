@@ -4,6 +4,7 @@ import { rhsFor, rowsAt } from '$lib/core/design';
 import { meantBy } from '$lib/core/spreadsheet';
 import {
 	readCell,
+	renameGoal,
 	setCoefficient,
 	setCost,
 	setRhs,
@@ -14,11 +15,11 @@ import {
 	type Relation,
 	type Variable
 } from '$lib/core/problem';
-import type { LessonDocument } from '$lib/desk/document.svelte';
-import { renameEverywhere } from '$lib/desk/renaming';
+import { nameTyped, renameEverywhere } from '$lib/desk/renaming';
+import type { TableText } from '$lib/desk/table-text';
 
 /**
- * The cells of the technology table: what each holds, as `kind|row|variable`. Kinds are `variable`, `row`, `unit` (of a row; of the objective
+ * The cells of the technology table: what each holds, as `kind|row|variable`. Kinds are `variable`, `row`, `goal` (the objective's name), `unit` (of a row; of the objective
  * without one), `unit-of` (of a variable), `cost`, `use`, `rhs`, `lower`, `upper` and `domain`; around a plan also `amount` (of a variable) and `left`
  * (of a row).
  */
@@ -62,14 +63,14 @@ export const tabbedCells = (text: string): string[][] =>
 /** Whether a cell holds a coefficient or an amount. */
 export const isNumberCell = (cell: string): boolean => /^(?:cost|use|rhs|amount|left)\|/.test(cell);
 
-const isNameCell = (cell: string): boolean => /^(?:row|variable)\|/.test(cell);
+const isNameCell = (cell: string): boolean => /^(?:row|variable|goal)\|/.test(cell);
 
 /**
  * Puts a block of cells into the statement, all of them or none. Names come last: until then the cells are known by the old ones.
  * @returns the first cell that cannot be taken, and why; null where all were
  */
 export function changeBlock(
-	lesson: LessonDocument,
+	lesson: TableText,
 	block: readonly { readonly cell: string; readonly typed: string }[],
 	around?: Around
 ): { cell: string; why: string } | null {
@@ -95,7 +96,7 @@ const DECIMAL = /^-?\d*\.\d+$/;
  * @param part a variable, or the amount
  */
 export function cellNumber(
-	{ text, reading, notation }: LessonDocument,
+	{ text, reading, notation }: TableText,
 	row: string | null,
 	part: string | 'amount',
 	value: Rational
@@ -127,7 +128,7 @@ function boundOf(typed: string): Rational | null | undefined {
 }
 
 /** Says something else of a variable. */
-function changeVariable(lesson: LessonDocument, name: string, change: (own: Variable) => Variable): null {
+function changeVariable(lesson: TableText, name: string, change: (own: Variable) => Variable): null {
 	lesson.edit(setVariable(lesson.text, lesson.reading, name, change));
 	return null;
 }
@@ -139,7 +140,7 @@ function changeVariable(lesson: LessonDocument, name: string, change: (own: Vari
  * @returns why it cannot be taken; null where it was
  */
 export function changeCell(
-	lesson: LessonDocument,
+	lesson: TableText,
 	cell: string,
 	typed: string,
 	group?: string,
@@ -149,6 +150,12 @@ export function changeCell(
 	const { text, reading } = lesson;
 	if (kind === 'row' || kind === 'variable')
 		return renameEverywhere(lesson, kind === 'row' ? 'constraint' : 'variable', row, typed);
+	if (kind === 'goal') {
+		const read = nameTyped(typed);
+		if ('why' in read) return read.why;
+		lesson.edit(renameGoal(text, reading, read.name));
+		return null;
+	}
 	if (kind === 'unit' || kind === 'unit-of') {
 		const unit = typed.trim();
 		if (!UNIT.test(unit)) return en`A unit has at most 60 characters, without brackets, quotes and #.`;
@@ -197,8 +204,10 @@ export function changeCell(
 	}
 	// what is typed as a decimal stands in the statement as one
 	const written = DECIMAL.test(typed.trim()) ? typed.trim() : undefined;
-	if (kind === 'rhs') lesson.edit(setRhs(text, reading, row, value, written), group);
-	else if (kind === 'cost') lesson.edit(setCost(text, reading, variable, value, written), group);
+	if (kind === 'rhs') {
+		lesson.edit(setRhs(text, reading, row, value, written), group);
+		lesson.filled?.(row, typed);
+	} else if (kind === 'cost') lesson.edit(setCost(text, reading, variable, value, written), group);
 	else lesson.edit(setCoefficient(text, reading, row, variable, value, written), group);
 	return null;
 }

@@ -82,6 +82,12 @@ export function unitInPlace(source: RowSource, name: string, isGoal: boolean, un
 	return [{ from, to: from, insert: `${nameText(name)} [${unit}]${isGoal ? ' =' : ':'} ` }];
 }
 
+/** The objective's name in its own place; where it has none, before the sum. */
+export const goalNameInPlace = ({ label, left }: RowSource, name: string): TextEdit[] =>
+	label
+		? [{ ...label, insert: nameText(name) }]
+		: [{ from: left.from, to: left.from, insert: `${nameText(name)} = ` }];
+
 /**
  * Sets one coefficient of a row, or of the objective (row null), also where it is written and comes to nothing.
  * @param value its new value

@@ -164,6 +164,10 @@ export const setVariable = (
 		variables: problem.variables.map((own) => (own.name === name ? change(own) : own))
 	}));
 
+/** The objective gets another name. */
+export const renameGoal = (text: string, reading: Reading, name: string): TextEdit[] =>
+	changed(text, reading, (problem) => ({ ...problem, objective: { ...problem.objective, name } }));
+
 /** A variable or constraint gets another name, wherever it is written. */
 export function rename(
 	text: string,

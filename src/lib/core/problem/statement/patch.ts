@@ -2,7 +2,17 @@ import { ZERO } from '../../number/rational';
 import { RELATION_SIGNS } from '../relation';
 import { sameVariable, type Constraint, type Problem, type Terms } from '../types';
 import { restate } from './edit-lines';
-import { goalAnew, goalOf, rhsInPlace, rowAnew, rowOf, setTerm, unitInPlace, type Typed } from './edit-row';
+import {
+	goalAnew,
+	goalNameInPlace,
+	goalOf,
+	rhsInPlace,
+	rowAnew,
+	rowOf,
+	setTerm,
+	unitInPlace,
+	type Typed
+} from './edit-row';
 import type { Reading } from './reading';
 import type { TextEdit } from './text-edit';
 
@@ -52,12 +62,14 @@ function goalPatch(
 ): TextEdit[] {
 	const terms = differing(before.terms, next.terms);
 	const otherUnit = before.unit !== next.unit;
+	const otherName = before.name !== next.name;
 	const isRest = before.sense !== next.sense || !before.constant.equals(next.constant);
 	const source = goalOf(reading);
-	const count = terms.length + (otherUnit ? 1 : 0) + (isRest ? 1 : 0);
+	const count = terms.length + [otherUnit, otherName, isRest].filter(Boolean).length;
 	if (count === 0) return [];
 	if (count > 1 || isRest || !source) return goalAnew(reading, next);
 	if (otherUnit) return unitInPlace(source, source.name, true, next.unit);
+	if (otherName) return goalNameInPlace(source, next.name);
 	return setTerm(text, reading, null, terms[0], next.terms.get(terms[0]) ?? ZERO, typed);
 }
 
