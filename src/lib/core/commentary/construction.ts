@@ -10,6 +10,8 @@ import type { Problem } from '../problem/types';
 import { cornerFound, namesOf, statedAs } from './corner';
 import type { Remark } from './findings';
 import type {
+	LinePoint,
+	StatedSide,
 	BestFinding,
 	BuildFinding,
 	BuildHeading,
@@ -100,8 +102,20 @@ function lineFound(problem: Problem, own: Side): BuildFinding[] {
 		{ code: 'side-has-line', side, width: names.length },
 		side.terms.size === 1
 			? { code: 'line-at-value', side, names }
-			: { code: 'line-through', side, points: intercepts(own), names }
+			: {
+					code: 'line-through',
+					points: intercepts(own).map((at) => linePoint(side, at, names)),
+					width: names.length
+				}
 	];
+}
+
+/** How a point of a line follows, where one variable alone is not 0 there. */
+function linePoint({ terms, rhs }: StatedSide, at: Vector, names: readonly string[]): LinePoint {
+	const off = names.flatMap((name, i) => (isZero(at[i]) ? [] : [{ name, value: at[i] }]));
+	if (off.length !== 1) return { at, follows: null };
+	const zeros = names.filter((_, i) => isZero(at[i]));
+	return { at, follows: { zeros, ...off[0], factor: terms.get(off[0].name)!, rhs } };
 }
 
 /** Which side of a line stays, by a point that is tried. */

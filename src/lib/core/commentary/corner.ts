@@ -1,9 +1,9 @@
 import { isTight, planAt, sidesOf, type Side } from '../geometry/sides';
 import { rank, type Vector } from '../number/linear-algebra';
-import { isZero, rational } from '../number/rational';
+import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { objectiveAt } from '../problem/use';
-import type { CornerFinding, StatedSide } from './picture-findings';
+import type { CornerFinding, PutIn, StatedSide } from './picture-findings';
 
 /** What is found of a corner of the region, and of the sides that meet there. */
 
@@ -25,13 +25,57 @@ export function statedAs(problem: Problem, { owner, rhs }: Side): StatedSide {
 /** The names of a problem's variables, in their order. */
 export const namesOf = (problem: Problem) => problem.variables.map(({ name }) => name);
 
+/** What an equation gives for a variable once the other is known. */
+function putIn({ terms, rhs }: StatedSide, known: string, value: Rational, name: string): PutIn {
+	const [taken, factor] = [terms.get(known) ?? ZERO, terms.get(name) ?? ZERO];
+	const part = taken.mul(value);
+	const rest = rhs.sub(part);
+	return {
+		name,
+		factor,
+		rhs,
+		known: isZero(part) ? null : { factor: taken, value },
+		rest,
+		value: rest.div(factor)
+	};
+}
+
+/** The least whole-number ratio that makes two coefficients the same size: `[m, n]` with m·|a| = n·|b|. */
+function balance(a: Rational, b: Rational): [Rational, Rational] {
+	const [top, bottom] = [numerator(b.abs()) * a.d, numerator(a.abs()) * b.d];
+	const common = gcd(top, bottom);
+	return [rational(top / common), rational(bottom / common)];
+}
+
 /** How two equations in two variables are solved: by putting in, where one names a variable alone, or by adding. */
 function solved(problem: Problem, p: StatedSide, q: StatedSide): CornerFinding {
-	const [names, both] = [namesOf(problem), [p, q] as const];
+	const [x, y] = namesOf(problem);
+	const both = [p, q] as const;
 	const single = both.find(({ terms }) => terms.size === 1);
-	return single
-		? { code: 'solved-by-putting-in', single, other: single === p ? q : p, both, names }
-		: { code: 'solved-by-adding', both, names };
+	if (single) {
+		const [[name, factor]] = single.terms;
+		const value = single.rhs.div(factor);
+		const then = putIn(single === p ? q : p, name, value, name === x ? y : x);
+		return { code: 'solved-by-putting-in', both, name, value, then };
+	}
+	const of = ({ terms }: StatedSide, name: string) => terms.get(name) ?? ZERO;
+	const times = balance(of(p, y), of(q, y));
+	const isTaken = sign(of(p, y)) === sign(of(q, y));
+	const [m, n] = [times[0], isTaken ? times[1].neg() : times[1]];
+	const factor = of(p, x).mul(m).add(of(q, x).mul(n));
+	const rest = p.rhs.mul(m).add(q.rhs.mul(n));
+	const value = rest.div(factor);
+	return {
+		code: 'solved-by-adding',
+		both,
+		name: x,
+		times,
+		isTaken,
+		factor,
+		rest,
+		value,
+		then: putIn(p, x, value, y)
+	};
 }
 
 /** The sides whose lines go through a point: a row `0 = 0` has none, and a variable whose bounds are one number has one. */

@@ -8,6 +8,7 @@ import type { Objective, Terms } from '../problem/types';
 import type { Broken } from '../problem/use';
 import type { Goal } from '../tableau/goal';
 import type { Tableau } from '../tableau/tableau';
+import type { ConstraintUse } from './change';
 import type { OfferFinding } from './offer-findings';
 import type { BuildHeading, PictureFinding } from './picture-findings';
 import type { PivotFinding, PreviewFinding } from './pivot-findings';
@@ -99,7 +100,7 @@ export type StandFinding = ByCode<{
 	'ways-on': { ways: readonly OfferFinding[] };
 	/** the best plan, of what it is the best */
 	'best-plan': { t: Tableau; of: 'problem' | 'relaxation' | 'branch' };
-	'constraints-used': { t: Tableau };
+	'constraints-used': { uses: readonly ConstraintUse[] };
 	'objective-at-best': { t: Tableau };
 	/** columns whose pivot keeps the objective; `moves` where one of them leads to another plan */
 	'columns-tie': { columns: readonly Column[]; moves: boolean };

@@ -16,6 +16,29 @@ export interface StatedSide {
 	readonly rhs: Rational;
 }
 
+/** A point that draws a line; where one variable alone is not 0 there, how it follows. */
+export interface LinePoint {
+	readonly at: Vector;
+	readonly follows: {
+		readonly zeros: readonly string[];
+		readonly name: string;
+		readonly factor: Rational;
+		readonly rhs: Rational;
+		readonly value: Rational;
+	} | null;
+}
+
+/** What an equation gives for a variable once another is known: `factor · name = rhs − known·value = rest`, and so the variable. */
+export interface PutIn {
+	readonly name: string;
+	readonly factor: Rational;
+	readonly rhs: Rational;
+	/** the known variable's coefficient and value; null where it takes nothing away */
+	readonly known: { readonly factor: Rational; readonly value: Rational } | null;
+	readonly rest: Rational;
+	readonly value: Rational;
+}
+
 /** A corner: what meets there, how its coordinates follow, and the objective there. */
 export type CornerFinding = ByCode<{
 	/** the columns that are basic at a corner, and not 0 there */
@@ -25,15 +48,24 @@ export type CornerFinding = ByCode<{
 	'sides-meet': { at: Vector; sides: readonly StatedSide[] };
 	/** two equations in two variables, one of which names one variable alone */
 	'solved-by-putting-in': {
-		single: StatedSide;
-
-		other: StatedSide;
 		/** in the order in which they are named */
 		both: readonly [StatedSide, StatedSide];
-
-		names: readonly string[];
+		/** the variable that one names alone */
+		name: string;
+		value: Rational;
+		then: PutIn;
 	};
-	'solved-by-adding': { both: readonly [StatedSide, StatedSide]; names: readonly string[] };
+	/** `times` the first and the second, added or taken away: what is left of the first variable, and the second from the first equation */
+	'solved-by-adding': {
+		both: readonly [StatedSide, StatedSide];
+		name: string;
+		times: readonly [Rational, Rational];
+		isTaken: boolean;
+		factor: Rational;
+		rest: Rational;
+		value: Rational;
+		then: PutIn;
+	};
 	'sides-leave-one-point': { at: Vector; sides: readonly StatedSide[] };
 	/** more sides meet than needed: these pairs give the corner */
 	'degenerate-pairs': { pairs: readonly (readonly [StatedSide, StatedSide])[] };
@@ -80,7 +112,7 @@ export type BuildFinding = ByCode<{
 	/** a line at one value of a variable, whatever the others are */
 	'line-at-value': { side: StatedSide; names: readonly string[] };
 	/** points that draw a line, or where a plane meets the axes */
-	'line-through': { side: StatedSide; points: readonly Vector[]; names: readonly string[] };
+	'line-through': { points: readonly LinePoint[]; width: number };
 	'test-point': { side: StatedSide; at: Vector; left: Rational; holds: boolean; names: readonly string[] };
 	'side-stays': { at: Vector; holds: boolean };
 	'only-line-stays': { width: number };

@@ -8,7 +8,7 @@ import { ruleNamed } from '../method/rule';
 import { costSign, moves } from '../method/rules';
 import type { Choice, Part, Work } from '../method/types';
 import { isZero } from '../number/rational';
-import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { rowRatios, sameSign, tightestRows } from '../tableau/ratio';
 import {
 	cell,
@@ -19,9 +19,11 @@ import {
 	isArtificial,
 	isInRegion,
 	isPrimalFeasible,
+	objectiveValue,
 	rhsCell,
 	type Tableau
 } from '../tableau/tableau';
+import { changeOf, unitRate } from './change';
 import type { Remark, RemarkFinding } from './findings';
 import type { PivotFinding } from './pivot-findings';
 import { placeOf } from './place';
@@ -77,7 +79,13 @@ function account({ tableau: t, part }: Work, choice: Choice, by: By): RemarkFind
 	}
 	const goal = goalsOf(t, part).find((own) => !isZero(cost(t, own, choice.entering))) ?? OBJECTIVE;
 	const because = rule ? enteringFinding(t, choice, goal, rule) : null;
-	const entered: PivotFinding = { code: 'entered', t, part, choice, because };
+	const entered: PivotFinding = {
+		code: 'entered',
+		t,
+		choice,
+		because,
+		rate: unitRate(t, part, choice.entering)
+	};
 	if (!isPrimalFeasible(t)) return [entered, { code: 'left', t, choice }];
 	return [entered, ...ratios, leftFound(t, choice)];
 }
@@ -114,7 +122,8 @@ export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By
 			: null;
 	const broken = judgement ? brokenBy(before, judgement) : [];
 	const [enter, leave] = [columnOf(t, choice.entering), columnOf(t, choice.leaving)];
-	const goal = [INFEASIBILITY, BIG_M].find((own) => hasGoal(t, own)) ?? null;
+	const goal = [INFEASIBILITY, BIG_M].find((own) => hasGoal(t, own));
+	const sumAt = (of: Tableau, own: Goal) => goalValue(of, own).neg();
 	return {
 		tone: broken.length ? 'warning' : 'step',
 		heading:
@@ -122,7 +131,13 @@ export function pivotRemark(before: Work, after: Tableau, choice: Choice, by: By
 		found: [
 			...broken,
 			...account(before, choice, by),
-			{ code: 'objective-moved', before: t, after, goal, stood: !moves(t, choice) },
+			{
+				code: 'objective-moved',
+				objective: t.form.problem.objective,
+				change: changeOf(objectiveValue(t), objectiveValue(after)),
+				sum: goal ? { goal, change: changeOf(sumAt(t, goal), sumAt(after, goal)) } : null,
+				stood: !moves(t, choice)
+			},
 			placeOf(after)
 		]
 	};

@@ -11,6 +11,8 @@ import {
 	readPlan,
 	rhs
 } from '../tableau/tableau';
+import { isZero } from '../number/rational';
+import { changeOf } from './change';
 import type { Remark } from './findings';
 import type { PreviewFinding } from './pivot-findings';
 
@@ -29,6 +31,7 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 		column: columnOf(after, after.basis[row]),
 		value: rhs(after, row)
 	}));
+	const change = changeOf(objectiveValue(t), objectiveValue(after));
 	const allowed: PreviewFinding = isPrimalFeasible(after)
 		? { code: 'none-would-be-negative' }
 		: { code: 'would-be-negative', negative, inRegion: isInRegion(after) };
@@ -40,9 +43,9 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 			{
 				code: 'objective-would',
 				objective: problem.objective,
-				from: objectiveValue(t),
-				to: objectiveValue(after),
-				ratio
+				change,
+				ratio,
+				each: change.way === 'stays' ? null : change.by.div(ratio.abs())
 			},
 			{ code: 'plan-would', problem, plan: readPlan(after) },
 			allowed
@@ -50,13 +53,18 @@ export function pivotPreview({ tableau: t, part }: Work, choice: Choice): Remark
 	};
 }
 
-/** How far each row lets a column rise. @param index the column, which is not basic */
-export function columnPreview({ tableau: t }: Work, index: number): Remark {
-	const slot = t.nonbasic.indexOf(index);
+/** How far each row lets a column rise. @param entering the column, which is not basic */
+export function columnPreview({ tableau: t }: Work, entering: number): Remark {
+	const slot = t.nonbasic.indexOf(entering);
 	const limits = ratios(t, slot);
 	return {
 		tone: 'hint',
-		heading: { code: 'if-rises', column: columnOf(t, index) },
-		found: t.basis.map((_, row) => ({ code: 'row-lets-rise', t, row, slot, to: limits[row].value }))
+		heading: { code: 'if-rises', column: columnOf(t, entering) },
+		found: t.basis.map((index, row): PreviewFinding => {
+			const [basic, entry, to] = [columnOf(t, index), entryAt(t, row, slot), limits[row].value];
+			return to
+				? { code: 'row-lets-rise', basic, top: rhs(t, row), entry, to }
+				: { code: 'row-sets-no-limit', basic, entry, grows: !isZero(entry) };
+		})
 	};
 }

@@ -75,7 +75,8 @@ export type StepReason = ByCode<{
 	/** a row says that a basic variable is negative; these columns only lower it */
 	'row-excludes': { t: Tableau; basic: number; value: Rational; lowering: readonly number[] };
 	/** the equation that the objective row is */
-	'objective-row': { t: Tableau };
+	/** the columns that stand in the equation that the row is */
+	'objective-row': { t: Tableau; columns: readonly number[] };
 	/** what rounding to hundredths would be off by */
 	exact: { t: Tableau; basic: number; value: Rational; off: Rational };
 	'slack-starts': { t: Tableau; basic: number; value: Rational; constraint: string };

@@ -11,6 +11,7 @@ import { isZero } from '../number/rational';
 import type { Position } from '../position/position';
 import { OBJECTIVE } from '../tableau/goal';
 import { columnOf, isArtificial, isInRegion, readPlan, rhsCell, type Tableau } from '../tableau/tableau';
+import { usesUnder } from './change';
 import type { Remark, StandFinding } from './findings';
 import type { OfferFinding } from './offer-findings';
 
@@ -36,7 +37,7 @@ function optimalRemark(t: Tableau): Remark {
 		heading: { code: 'optimal' },
 		found: [
 			{ code: 'best-plan', t, of: bestOf(t, variables) },
-			{ code: 'constraints-used', t },
+			{ code: 'constraints-used', uses: usesUnder(t.form.problem, readPlan(t)) },
 			{ code: 'objective-at-best', t },
 			...(tied.length > 0 ? [{ code: 'columns-tie', columns, moves } as const] : []),
 			...(variables.length > 0 ? [{ code: 'not-whole', variables } as const] : [])

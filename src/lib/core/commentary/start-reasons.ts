@@ -2,8 +2,17 @@ import { solveLinear } from '../answer/answer';
 import type { Part } from '../method/types';
 import { isZero, max, sign, ZERO, type Rational } from '../number/rational';
 import { evaluate } from '../problem/types';
-import { BIG_M, INFEASIBILITY } from '../tableau/goal';
-import { columnOf, goalValue, hasGoal, isArtificial, readPlan, rhs, type Tableau } from '../tableau/tableau';
+import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
+import {
+	columnOf,
+	cost,
+	goalValue,
+	hasGoal,
+	isArtificial,
+	readPlan,
+	rhs,
+	type Tableau
+} from '../tableau/tableau';
 import type { StepReason } from './reason-findings';
 
 /** Reasons at a start: what may begin in the basis, what phase one and M are for. */
@@ -17,7 +26,12 @@ export function startReasons(t: Tableau, part: Part): StepReason[] {
 		const constraint = columnOf(t, basic).owner.name;
 		list.push({ code: 'slack-starts', t, basic, value: rhs(t, slack), constraint });
 	}
-	if (isAtZero && t.goals.some(({ kind }) => kind === 'objective')) list.push({ code: 'objective-row', t });
+	if (isAtZero && t.goals.some(({ kind }) => kind === 'objective')) {
+		const columns = t.nonbasic.filter(
+			(column) => !t.barred.has(column) && !isZero(cost(t, OBJECTIVE, column))
+		);
+		list.push({ code: 'objective-row', t, columns });
+	}
 	const artificial = t.basis.findIndex((column) => isArtificial(t, column));
 	const owner = artificial < 0 ? null : columnOf(t, t.basis[artificial]).owner;
 	const row =

@@ -1,47 +1,40 @@
 import { en } from '../../language/language';
-import { gcd, isZero, numerator, rational, sign, ZERO, type Rational } from '../../number/rational';
+import { isZero, sign, type Rational } from '../../number/rational';
+import type { OfCode } from '../../sentence/coded';
 import type { Catalogue } from '../../sentence/catalogue';
 import { inBrackets, joined, linear, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
-import type { CornerFinding, StatedSide } from '../picture-findings';
+import type { CornerFinding, PutIn } from '../picture-findings';
 import { quantity } from './plan';
 import { equation, nameOfLine, pointSentence, products } from './points';
 
 /** The words of corners: what meets there, and how the coordinates follow. */
 
-/** The least whole-number ratio that makes two coefficients the same size: `[m, n]` with m·|a| = n·|b|. */
-function balance(a: Rational, b: Rational): [Rational, Rational] {
-	const [top, bottom] = [numerator(b.abs()) * a.d, numerator(a.abs()) * b.d];
-	const common = gcd(top, bottom);
-	return [rational(top / common), rational(bottom / common)];
-}
+/** A number behind a sum that it is taken from, or added to: `− 3`, `+ 3`. */
+const minus = (value: Rational): Sentence => say`${sign(value) < 0 ? '+' : '−'} ${value.abs()}`;
 
 /** What one equation gives for a variable once the other is known: `3 y = 12 − 2·3 = 6, so y = 2`. */
-function putIn({ terms, rhs }: StatedSide, known: string, value: Rational, other: string): Sentence {
-	const [factor, wanted] = [terms.get(known) ?? ZERO, terms.get(other) ?? ZERO];
-	const part = factor.mul(value);
-	const rest = rhs.sub(part);
-	const written = inBrackets(value);
-	const told = isZero(part)
-		? say`${rhs}`
-		: say`${rhs} ${sign(factor) < 0 ? '+' : '−'} ${factor.abs()}·${written} = ${rest}`;
-	return wanted.equals(1)
-		? say`${other} = ${told}`
-		: say`${linear(new Map([[other, wanted]]))} = ${told}, so ${other} = ${rest.div(wanted)}`;
+function putIn({ name, factor, rhs, known, rest, value }: PutIn): Sentence {
+	const told = known ? say`${rhs} ${minus(known.factor)}·${inBrackets(known.value)} = ${rest}` : say`${rhs}`;
+	return factor.equals(1)
+		? say`${name} = ${told}`
+		: say`${linear(new Map([[name, factor]]))} = ${told}, so ${name} = ${value}`;
 }
 
 /** Two equations of which neither names one variable alone, solved by elimination. */
-function solvedByAdding([p, q]: readonly [StatedSide, StatedSide], [x, y]: readonly string[]): Sentence {
-	const of = ({ terms }: StatedSide, name: string) => terms.get(name) ?? ZERO;
-	const [m, n] = balance(of(p, y), of(q, y));
-	const same = sign(of(p, y)) === sign(of(q, y));
-	const turn = same ? n.neg() : n;
-	const factor = of(p, x).mul(m).add(of(q, x).mul(turn));
-	const rest = p.rhs.mul(m).add(q.rhs.mul(turn));
-	const value = rest.div(factor);
+function solvedByAdding({
+	both: [p, q],
+	name,
+	times: [m, n],
+	isTaken,
+	factor,
+	rest,
+	value,
+	then
+}: OfCode<CornerFinding, 'solved-by-adding'>): Sentence {
 	const times = (by: Rational, which: string): Sentence =>
 		by.equals(1) ? say`the ${which}` : say`${by} times the ${which}`;
-	const so = factor.equals(1) ? NOTHING_SAID : say`, so ${x} = ${value}`;
-	return say`${equation(p)} and ${equation(q)}: ${times(m, 'first')} ${same ? en`minus` : en`plus`} ${times(n, 'second')} leaves ${linear(new Map([[x, factor]]))} = ${rest}${so}; then ${putIn(p, x, value, y)}.`;
+	const so = factor.equals(1) ? NOTHING_SAID : say`, so ${name} = ${value}`;
+	return say`${equation(p)} and ${equation(q)}: ${times(m, 'first')} ${isTaken ? en`minus` : en`plus`} ${times(n, 'second')} leaves ${linear(new Map([[name, factor]]))} = ${rest}${so}; then ${putIn(then)}.`;
 }
 
 export const CORNERS: Catalogue<CornerFinding> = {
@@ -50,12 +43,9 @@ export const CORNERS: Catalogue<CornerFinding> = {
 	'end-of-line': ({ at, sides }) =>
 		say`${joined(sides.map(equation), en` and `)} gives the end ${pointSentence(at)}.`,
 	'sides-meet': ({ at, sides }) => say`At ${pointSentence(at)} ${joined(sides.map(nameOfLine))} meet.`,
-	'solved-by-putting-in': ({ single, other, both: [p, q], names: [x, y] }) => {
-		const [name, factor] = [...single.terms][0];
-		const value = single.rhs.div(factor);
-		return say`${equation(p)} and ${equation(q)}: with ${name} = ${value}, ${putIn(other, name, value, name === x ? y : x)}.`;
-	},
-	'solved-by-adding': ({ both, names }) => solvedByAdding(both, names),
+	'solved-by-putting-in': ({ both: [p, q], name, value, then }) =>
+		say`${equation(p)} and ${equation(q)}: with ${name} = ${value}, ${putIn(then)}.`,
+	'solved-by-adding': solvedByAdding,
 	'sides-leave-one-point': ({ at, sides }) =>
 		say`${joined(sides.map(equation))} together leave only ${pointSentence(at)}.`,
 	'degenerate-pairs': ({ pairs }) =>
@@ -66,7 +56,7 @@ export const CORNERS: Catalogue<CornerFinding> = {
 		)}.`,
 	'degenerate-corner': ({ needed }) => say`More than ${needed} meet here, so the corner is degenerate.`,
 	'objective-there': ({ at, value, objective: { name, unit, terms, constant }, names }) => {
-		const fixed = isZero(constant) ? NOTHING_SAID : say` ${sign(constant) < 0 ? '−' : '+'} ${constant.abs()}`;
+		const fixed = isZero(constant) ? NOTHING_SAID : say` ${minus(constant.neg())}`;
 		return say`${name} = ${products(terms, names, at)}${fixed} = ${quantity(value, unit)} here.`;
 	}
 };

@@ -1,5 +1,5 @@
 import { en } from '../../language/language';
-import { isZero, type Rational } from '../../number/rational';
+import { type Rational } from '../../number/rational';
 import { RELATION_SIGNS } from '../../problem/relation';
 import type { Objective, Problem } from '../../problem/types';
 import type { OfCode } from '../../sentence/coded';
@@ -68,20 +68,16 @@ function plansArePoints({ problem: { variables } }: OfCode<BuildFinding, 'plans-
 }
 
 /** Points that draw a line, each with how it follows; of a plane where it meets the axes. */
-function lineThrough({ side, points, names }: OfCode<BuildFinding, 'line-through'>): Sentence {
-	const told = points.map((at) => {
-		const on = names.filter((_, i) => isZero(at[i]));
-		const off = names.flatMap((name, i) => (isZero(at[i]) ? [] : [{ name, i }]));
-		if (off.length !== 1) return say`it goes through ${pointSentence(at)}`;
-		const [{ name, i }] = off;
-		const zero = joined(on.map((other) => say`${other} = 0`));
-		const factor = side.terms.get(name)!;
+function lineThrough({ points, width }: OfCode<BuildFinding, 'line-through'>): Sentence {
+	const told = points.map(({ at, follows }) => {
+		if (!follows) return say`it goes through ${pointSentence(at)}`;
+		const { zeros, name, factor, rhs, value } = follows;
 		const works = factor.equals(1)
-			? say`${name} = ${at[i]}`
-			: say`${linear(new Map([[name, factor]]))} = ${side.rhs}, so ${name} = ${at[i]}`;
-		return say`with ${zero}, ${works}: the point ${pointSentence(at)}`;
+			? say`${name} = ${value}`
+			: say`${linear(new Map([[name, factor]]))} = ${rhs}, so ${name} = ${value}`;
+		return say`with ${joined(zeros.map((other) => say`${other} = 0`))}, ${works}: the point ${pointSentence(at)}`;
 	});
-	const head = names.length === 3 ? en`Where it meets the axes` : en`Two points draw it`;
+	const head = width === 3 ? en`Where it meets the axes` : en`Two points draw it`;
 	return say`${head}: ${joined(told, '; ', '; ')}.`;
 }
 

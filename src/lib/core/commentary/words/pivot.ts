@@ -1,8 +1,7 @@
 import { en } from '../../language/language';
 import type { Finding } from '../../method/findings';
 import * as method from '../../method/messages';
-import type { Choice, Part } from '../../method/types';
-import { isZero, sign, type Rational } from '../../number/rational';
+import type { Choice } from '../../method/types';
 import type { OfCode } from '../../sentence/coded';
 import type { Catalogue } from '../../sentence/catalogue';
 import type { WrittenCell } from '../../sentence/claim';
@@ -17,8 +16,9 @@ import {
 	say,
 	type Sentence
 } from '../../sentence/sentence';
-import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../../tableau/goal';
-import { columnOf, cost, entryAt, goalValue, objectiveValue, rhs, type Tableau } from '../../tableau/tableau';
+import { OBJECTIVE, type Goal } from '../../tableau/goal';
+import { columnOf, cost, entryAt, rhs, type Tableau } from '../../tableau/tableau';
+import type { Change, UnitRate, Way } from '../change';
 import type { PivotFinding } from '../pivot-findings';
 import { columnMeaning, quantity } from './plan';
 
@@ -30,32 +30,23 @@ const why = (t: Tableau, because: Finding | null): Sentence =>
 	because ? method.findingWords(t, because) : say`chosen by hand`;
 
 /** What each unit of the entering variable does to what the part of the method works for. */
-function perUnit(t: Tableau, part: Part, entering: number): Sentence {
-	if (part === 'phase-one') {
-		const rate = cost(t, INFEASIBILITY, entering);
-		const told = claim({ code: 'rate', t, goal: INFEASIBILITY, column: entering, change: rate });
-		if (isZero(rate)) return say`each unit leaves ${INFEASIBILITY_NAME} as it is${told}`;
-		const down = sign(rate) < 0;
-		if (down && isZero(goalValue(t, INFEASIBILITY)))
-			return say`each unit would lower ${INFEASIBILITY_NAME} by ${rate.abs()}, but it is 0 already${told}`;
-		return say`each unit ${down ? en`lowers` : en`raises`} ${INFEASIBILITY_NAME} by ${rate.abs()}${told}`;
-	}
-	if (part === 'big-m' && !isZero(cost(t, BIG_M, entering))) {
-		const rate = cost(t, BIG_M, entering);
-		return say`each unit ${sign(rate) < 0 ? en`lowers` : en`raises`} the artificial variables by ${rate.abs()} in all`;
-	}
-	const { objective } = t.form.problem;
-	const rate = cost(t, OBJECTIVE, entering);
-	const up = sign(rate) < 0 === (objective.sense === 'max');
-	const told = claim({
-		code: 'rate',
-		t,
-		goal: OBJECTIVE,
-		column: entering,
-		change: up ? rate.abs() : rate.abs().neg()
-	});
-	if (isZero(rate)) return say`each unit leaves ${objective.name} as it is${told}`;
-	return say`each unit ${up ? en`raises` : en`lowers`} ${objective.name} by ${rate.abs()}${told}`;
+function perUnit(t: Tableau, { of, goal, way, by, change }: UnitRate, entering: number): Sentence {
+	const WHAT: Record<UnitRate['of'], Sentence> = {
+		objective: say`${t.form.problem.objective.name}`,
+		infeasibility: say`${INFEASIBILITY_NAME}`,
+		artificials: say`the artificial variables`
+	};
+	const what = WHAT[of];
+	const inAll = of === 'artificials' ? en` in all` : '';
+	const RATES: Record<UnitRate['way'], () => Sentence> = {
+		stays: () => say`each unit leaves ${what} as it is`,
+		rises: () => say`each unit raises ${what} by ${by}${inAll}`,
+		falls: () => say`each unit lowers ${what} by ${by}${inAll}`,
+		'is-least': () => say`each unit would lower ${what} by ${by}, but it is 0 already`
+	};
+	const told =
+		of === 'artificials' ? NOTHING_SAID : claim({ code: 'rate', t, goal, column: entering, change });
+	return say`${RATES[way]()}${told}`;
 }
 
 /** The quotients of right-hand sides and entries of the entering column. */
@@ -81,30 +72,29 @@ const rowLines = (t: Tableau, { row }: Choice, positions: readonly number[]) =>
 		return { name: name(t, column), top, bottom, value: top.div(bottom), over, under };
 	});
 
-/** `rises by 30 thalers to 30 thalers` */
-function moved(
-	what: Sentence,
-	before: Rational,
-	after: Rational,
-	unit: string | undefined,
-	still: Sentence
-): Sentence {
-	const change = after.sub(before);
-	if (isZero(change)) return say`${what} stays at ${quantity(after, unit)}${still}`;
-	return say`${what} ${sign(change) > 0 ? en`rises` : en`falls`} by ${quantity(change.abs(), unit)} to ${quantity(after, unit)}`;
+/** `profit rises by 30 thalers to 30 thalers` */
+function moved(what: Sentence, { way, by, to }: Change, unit?: string): Sentence {
+	const MOVED: Record<Way, () => Sentence> = {
+		stays: () => say`${what} stays at ${quantity(to, unit)}`,
+		rises: () => say`${what} rises by ${quantity(by, unit)} to ${quantity(to, unit)}`,
+		falls: () => say`${what} falls by ${quantity(by, unit)} to ${quantity(to, unit)}`
+	};
+	return MOVED[way]();
 }
 
 /** What became of the objective, and of the sum of artificial variables where there is one. */
-function objectiveMoved({ before, after, goal, stood }: OfCode<PivotFinding, 'objective-moved'>): Sentence {
-	const { name: objective, unit } = before.form.problem.objective;
+function objectiveMoved({
+	objective: { name: objective, unit },
+	change,
+	sum,
+	stood
+}: OfCode<PivotFinding, 'objective-moved'>): Sentence {
 	const still = stood ? say`: the step has length 0, the corner is degenerate` : NOTHING_SAID;
-	const own = moved(say`${objective}`, objectiveValue(before), objectiveValue(after), unit, still);
-	if (!goal) return say`So ${own}.`;
-	const sum = (t: Tableau) => goalValue(t, goal).neg();
+	const own = say`${moved(say`${objective}`, change, unit)}${still}`;
+	if (!sum) return say`So ${own}.`;
 	const what =
-		goal.kind === 'infeasibility' ? say`${INFEASIBILITY_NAME}` : say`the sum of the artificial variables`;
-	const told = isZero(sum(after).sub(sum(before))) ? NOTHING_SAID : still;
-	return say`So ${moved(what, sum(before), sum(after), undefined, NOTHING_SAID)}; ${own}${told}.`;
+		sum.goal.kind === 'infeasibility' ? say`${INFEASIBILITY_NAME}` : say`the sum of the artificial variables`;
+	return say`So ${moved(what, sum.change)}; ${own}.`;
 }
 
 /** The row in which a goal's entries are shown, and how those that improve it are written there, or the others. */
@@ -127,8 +117,8 @@ function entryHasWrongSign({ t, choice }: OfCode<PivotFinding, 'entry-has-wrong-
 }
 
 export const PIVOTS: Catalogue<PivotFinding> = {
-	entered: ({ t, part, choice, because }) =>
-		say`${meaning(t, choice.entering)} enters, ${why(t, because)}: ${perUnit(t, part, choice.entering)}.`,
+	entered: ({ t, choice, because, rate }) =>
+		say`${meaning(t, choice.entering)} enters, ${why(t, because)}: ${perUnit(t, rate, choice.entering)}.`,
 	left: ({ t, choice }) => say`${meaning(t, choice.leaving)} leaves.`,
 	'left-first': ({ t, choice, tied }) => {
 		const tie = tied.length

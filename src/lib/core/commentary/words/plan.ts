@@ -1,11 +1,12 @@
 import { en } from '../../language/language';
 import type { Column, Form } from '../../form/types';
-import { isZero, sign, ZERO, type Rational } from '../../number/rational';
-import { evaluate, type Constraint, type Plan, type Problem } from '../../problem/types';
+import { isZero, ZERO, type Rational } from '../../number/rational';
+import type { Plan, Problem } from '../../problem/types';
 import { isBound } from '../../problem/row-owner';
 import type { Broken } from '../../problem/use';
+import type { ConstraintUse } from '../change';
 import { objectiveValue, type Tableau } from '../../tableau/tableau';
-import { joined, say, type Sentence } from '../../sentence/sentence';
+import { joined, NOTHING_SAID, say, type Sentence } from '../../sentence/sentence';
 
 /** A unit for one of it, as English makes it: `hours` for 1 is `hour`; a unit that is no plain plural stays. */
 export function singular(unit: string): string {
@@ -41,26 +42,23 @@ export function objectiveSentence(t: Tableau): Sentence {
 	return say`${name} = ${quantity(objectiveValue(t), unit)}`;
 }
 
-/** What a plan makes of a constraint, in the words of its kind. */
-function useSentence(row: Constraint, plan: Plan): Sentence | null {
-	if (row.relation === '=') return null;
-	const rest = row.rhs.sub(evaluate(row.terms, plan)).mul(row.relation === '<=' ? 1 : -1);
-	const subject = { constraint: row.name };
-	if (isZero(rest))
-		return row.relation === '<=' ? say`${subject} is used up` : say`${subject} is met exactly`;
-	const size = quantity(rest.abs(), row.unit);
-	if (sign(rest) < 0) return say`${subject} is violated by ${size}`;
-	return row.relation === '<=' ? say`${subject} has ${size} left` : say`${subject} is exceeded by ${size}`;
-}
+const USES: Record<ConstraintUse['is'], (row: Sentence, size: Sentence) => Sentence> = {
+	left: (row, size) => say`${row} has ${size} left`,
+	'used-up': (row) => say`${row} is used up`,
+	exceeded: (row, size) => say`${row} is exceeded by ${size}`,
+	met: (row) => say`${row} is met exactly`,
+	violated: (row, size) => say`${row} is violated by ${size}`
+};
 
-/** How each constraint fares under a plan. */
-export function usesSentence(problem: Problem, plan: Plan): Sentence | null {
-	const parts = problem.constraints.flatMap((row) => {
-		const sentence = useSentence(row, plan);
-		return sentence ? [sentence] : [];
-	});
-	return parts.length ? say`${joined(parts, '; ', '; ')}.` : null;
-}
+/** How each constraint fares under a plan; nothing where there is none that could be told. */
+export const usesSentence = (uses: readonly ConstraintUse[]): Sentence =>
+	uses.length
+		? say`${joined(
+				uses.map(({ name, unit, is, by }) => USES[is](say`${{ constraint: name }}`, quantity(by, unit))),
+				'; ',
+				'; '
+			)}.`
+		: NOTHING_SAID;
 
 /** Which constraints and bounds a plan breaks, and by how much. */
 export const brokenBy = (broken: readonly Broken[]): Sentence =>

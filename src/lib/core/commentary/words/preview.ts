@@ -1,5 +1,3 @@
-import { en } from '../../language/language';
-import { isZero, sign } from '../../number/rational';
 import type { OfCode } from '../../sentence/coded';
 import type { Catalogue } from '../../sentence/catalogue';
 import {
@@ -12,6 +10,7 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import { columnOf, entryAt, rhs } from '../../tableau/tableau';
+import type { Way } from '../change';
 import type { PreviewFinding } from '../pivot-findings';
 import { planSentence, quantity } from './plan';
 
@@ -31,24 +30,18 @@ function ratioHere({ t, choice, ratio, smaller }: OfCode<PreviewFinding, 'ratio-
 
 function objectiveWould({
 	objective: { name, unit },
-	from,
-	to,
-	ratio
+	change: { way, by, to },
+	ratio,
+	each
 }: OfCode<PreviewFinding, 'objective-would'>): Sentence {
-	const change = to.sub(from);
-	return isZero(change)
-		? say`${name} would stay at ${quantity(to, unit)}.`
-		: say`${name} would ${sign(change) > 0 ? en`rise` : en`fall`} by ${change.abs()}, to ${quantity(to, unit)}: ${ratio} times ${change.div(ratio).abs()}.`;
-}
-
-function rowLetsRise({ t, row, slot, to }: OfCode<PreviewFinding, 'row-lets-rise'>): Sentence {
-	const basic = columnOf(t, t.basis[row]);
-	const size = entryAt(t, row, slot);
-	if (to)
-		return say`${basic} lets it increase to ${byLayout(say`${rhs(t, row)} ÷ ${size}`, say`|${rhs(t, row)} ÷ (${size.neg()})|`)} = ${to}.`;
-	return isZero(size)
-		? say`${basic} sets no limit: it does not change (entry 0).`
-		: say`${basic} sets no limit: it grows with it (entry ${entryValue(size)}).`;
+	const amount = quantity(to, unit);
+	const because = each ? say`: ${ratio} times ${each}` : NOTHING_SAID;
+	const WOULD: Record<Way, () => Sentence> = {
+		stays: () => say`${name} would stay at ${amount}.`,
+		rises: () => say`${name} would rise by ${by}, to ${amount}${because}.`,
+		falls: () => say`${name} would fall by ${by}, to ${amount}${because}.`
+	};
+	return WOULD[way]();
 }
 
 export const PREVIEWS: Catalogue<PreviewFinding> = {
@@ -61,5 +54,10 @@ export const PREVIEWS: Catalogue<PreviewFinding> = {
 		const amounts = joined(negative.map(({ column, value }) => say`${column} = ${value}`));
 		return inRegion ? say`These would be negative: ${amounts}.` : say`Not feasible: ${amounts}.`;
 	},
-	'row-lets-rise': rowLetsRise
+	'row-lets-rise': ({ basic, top, entry, to }) =>
+		say`${basic} lets it increase to ${byLayout(say`${top} ÷ ${entry}`, say`|${top} ÷ (${entry.neg()})|`)} = ${to}.`,
+	'row-sets-no-limit': ({ basic, entry, grows }) =>
+		grows
+			? say`${basic} sets no limit: it grows with it (entry ${entryValue(entry)}).`
+			: say`${basic} sets no limit: it does not change (entry 0).`
 };

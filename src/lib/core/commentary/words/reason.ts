@@ -12,7 +12,7 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import { goalFactor, type Notation } from '../../notation/notation';
-import { isZero, rational, ZERO, type Rational } from '../../number/rational';
+import { rational, ZERO, type Rational } from '../../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../../tableau/goal';
 import { columnOf, cost, entryAt, goalValue, readPlan, rhs, type Tableau } from '../../tableau/tableau';
 import type { ObjectiveEquation, Reason, StepReason, Trial } from '../reason-findings';
@@ -189,14 +189,14 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 		lowering.length
 			? say`By its row, ${name(t, basic)} is ${value}${has(t, basic, value)} and falls further with ${named(t, lowering.slice(0, MOST_TERMS))}. None of these may be negative, so ${name(t, basic)} is ${value} at most, and it may not be negative either.${noPlan(t)}`
 			: say`By its row, ${name(t, basic)} is ${value}${has(t, basic, value)}, whatever the others are, and it may not be negative.${noPlan(t)}`,
-	'objective-row': ({ t }) => {
+	'objective-row': ({ t, columns }) => {
 		const { name: about, sense } = objectiveOf(t);
 		const equation = (notation: Notation): Sentence => {
 			const factor = goalFactor(notation, OBJECTIVE, sense);
-			const terms = t.nonbasic.flatMap((column) => {
-				const value = cost(t, OBJECTIVE, column).mul(factor);
-				return isZero(value) || t.barred.has(column) ? [] : [{ says: name(t, column), value }];
-			});
+			const terms = columns.map((column) => ({
+				says: name(t, column),
+				value: cost(t, OBJECTIVE, column).mul(factor)
+			}));
 			const more = terms.length > MOST_TERMS ? en` and more such terms` : '';
 			const minus = (sense === 'max' ? factor : -factor) < 0 ? '−' : '';
 			return say`${minus}${about}${signedAfter(terms.slice(0, MOST_TERMS))}${more} = ${goalValue(t, OBJECTIVE).mul(factor)}`;

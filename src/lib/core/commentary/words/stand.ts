@@ -64,7 +64,7 @@ export const STANDS: Catalogue<StandFinding> = {
 		)}.`,
 	'best-plan': ({ t, of }) =>
 		say`${BEST_OF[of]}: ${planSentence(t.form.problem, readPlan(t))}. Then ${objectiveSentence(t)}.`,
-	'constraints-used': ({ t }) => usesSentence(t.form.problem, readPlan(t)) ?? NOTHING_SAID,
+	'constraints-used': ({ uses }) => usesSentence(uses),
 	'objective-at-best': ({ t }) => {
 		const { objective } = t.form.problem;
 		return say`Nothing can ${objective.sense === 'max' ? en`raise` : en`lower`} ${objective.name} further: no entry of the objective row is ${{ sign: 'improving', goal: OBJECTIVE, objective }}.${claim({ code: 'dual-feasible', t, holds: true })}${claim({ code: 'feasible', t, holds: true })}`;
