@@ -14,12 +14,8 @@ export class Acts<State> {
 	#depth = 0;
 	#isMarked = false;
 
-	get canUndo(): boolean {
-		return this.#past.length > 0;
-	}
-	get canRedo(): boolean {
-		return this.#future.length > 0;
-	}
+	readonly canUndo: boolean = $derived(this.#past.length > 0);
+	readonly canRedo: boolean = $derived(this.#future.length > 0);
 
 	/**
 	 * Something is about to be changed.

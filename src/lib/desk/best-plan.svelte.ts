@@ -23,9 +23,9 @@ export class BestPlan {
 	}
 
 	/** what was found for the statement as it is; null before it was looked for */
-	get found(): BestFound | null {
-		return this.#kept?.text === this.#document.text ? this.#kept : null;
-	}
+	readonly found: BestFound | null = $derived.by(() =>
+		this.#kept?.text === this.#document.text ? this.#kept : null
+	);
 
 	/**
 	 * Looks for it, if nobody has.

@@ -38,32 +38,18 @@ export class BlankTable implements TableText {
 		this.#lesson = lesson;
 	}
 
-	get text(): string {
-		return this.#state.text;
-	}
-	get blank(): BlankCells {
-		return this.#state.blank;
-	}
-	get problem(): Problem | null {
-		return this.reading.problem;
-	}
-	get notation() {
-		return this.#lesson.notation;
-	}
-	get telling() {
-		return this.#lesson.telling;
-	}
+	readonly text: string = $derived(this.#state.text);
+	readonly blank: BlankCells = $derived(this.#state.blank);
+	readonly problem: Problem | null = $derived(this.reading.problem);
+	readonly notation = $derived.by(() => this.#lesson.notation);
+	readonly telling = $derived.by(() => this.#lesson.telling);
 	get stale(): boolean {
 		return false;
 	}
 	/** whether it is what the lesson says */
-	get isOn(): boolean {
-		return this.#said !== null && this.#lesson.text === this.#said;
-	}
+	readonly isOn: boolean = $derived.by(() => this.#said !== null && this.#lesson.text === this.#said);
 	/** whether it began with nothing */
-	get isFresh(): boolean {
-		return this.isOn && this.#before !== null;
-	}
+	readonly isFresh: boolean = $derived(this.isOn && this.#before !== null);
 
 	/** Begins an empty table; what the lesson says so far, a title at most, stays. */
 	begin(): void {

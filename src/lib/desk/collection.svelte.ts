@@ -41,9 +41,7 @@ export class Collection {
 	get isRead(): boolean {
 		return this.#isRead;
 	}
-	get count(): number {
-		return this.#list.length;
-	}
+	readonly count: number = $derived(this.#list.length);
 	/** the lesson that was removed last, while it can be put back by one press */
 	get removed(): LessonSummary | null {
 		return this.#removed;

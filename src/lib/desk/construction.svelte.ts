@@ -95,9 +95,7 @@ export class Construction {
 	});
 
 	/** the step shown; null where the picture is finished */
-	get step(): BuildStep | null {
-		return this.steps[this.index] ?? null;
-	}
+	readonly step: BuildStep | null = $derived(this.steps[this.index] ?? null);
 	/** the value at which the objective's line stands; null where nobody moved it */
 	get level(): Rational | null {
 		return this.#level;
@@ -107,19 +105,15 @@ export class Construction {
 		return this.#turned;
 	}
 	/** whether the objective has been turned away from what is stated */
-	get isTurned(): boolean {
-		return this.#turned !== null;
-	}
+	readonly isTurned: boolean = $derived(this.#turned !== null);
 
 	/** how far along them the point that is shown stands: the parameter of their formula */
 	get along(): Rational {
 		return this.#along;
 	}
-	get optimalPoint(): Vector | null {
-		return (
-			this.optimal && this.optimal.from.map((value, i) => value.add(this.optimal!.way[i].mul(this.#along)))
-		);
-	}
+	readonly optimalPoint: Vector | null = $derived(
+		this.optimal && this.optimal.from.map((value, i) => value.add(this.optimal!.way[i].mul(this.#along)))
+	);
 	/** the constraint whose own part in the region is looked at */
 	get inspected(): string | null {
 		return this.#inspected;

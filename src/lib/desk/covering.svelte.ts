@@ -29,13 +29,9 @@ export class Covering {
 		this.#reveal.conceals('cells') ? this.#reveal.hidden('cells', this.#at, this.#all) : NOTHING_HIDDEN
 	);
 
-	get isOn(): boolean {
-		return this.covered.size > 0;
-	}
+	readonly isOn: boolean = $derived(this.covered.size > 0);
 
-	get #at(): string {
-		return String(this.#session.standing);
-	}
+	readonly #at: string = $derived.by(() => String(this.#session.standing));
 
 	/** Shows a number. */
 	show(address: string): void {

@@ -82,14 +82,14 @@ export class Cutting {
 	}
 
 	/** The row that the rule takes. */
-	get chosenRow(): CutCandidate | null {
+	readonly chosenRow: CutCandidate | null = $derived.by(() => {
 		const list = this.candidates;
 		if (this.#cutRule === 'largest')
 			return list.reduce<CutCandidate | null>((a, b) => (a && a.part.compare(b.part) >= 0 ? a : b), null);
 		const objective = list.find(({ row }) => row === 'objective');
 		if (this.#cutRule === 'lexicographic' && objective) return objective;
 		return list.find(({ row }) => row !== 'objective') ?? objective ?? null;
-	}
+	});
 
 	/** Adds the cut of a row, or of the one that the rule takes; false where there is none. */
 	cut(row = this.chosenRow?.row): boolean {

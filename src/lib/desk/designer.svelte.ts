@@ -122,20 +122,18 @@ export class Designer {
 	get finds(): readonly RankedFind[] {
 		return this.#finds;
 	}
-	get tried(): number {
-		return this.#progress.reduce((sum, { tried }) => sum + tried, 0);
-	}
+	readonly tried: number = $derived(this.#progress.reduce((sum, { tried }) => sum + tried, 0));
 	/** of how many candidates a wish was the first that failed, the most frequent first */
-	get missed(): readonly (readonly [string, number])[] {
+	readonly missed: readonly (readonly [string, number])[] = $derived.by(() => {
 		const all: Record<string, number> = {};
 		for (const { missed } of this.#progress)
 			for (const [kind, count] of Object.entries(missed)) all[kind] = (all[kind] ?? 0) + count;
 		return Object.entries(all).sort(([, a], [, b]) => b - a);
-	}
+	});
 	/** candidates a second, so far; null before there were any */
-	get rate(): number | null {
-		return this.#spent > 0 && this.tried > 0 ? Math.round((1000 * this.tried) / this.#spent) : null;
-	}
+	readonly rate: number | null = $derived(
+		this.#spent > 0 && this.tried > 0 ? Math.round((1000 * this.tried) / this.#spent) : null
+	);
 	/** of a sample of what was missed: how many kept all wishes but this one, by its place, and how many there were */
 	get alone(): { readonly of: number; readonly missed: readonly number[] } {
 		const met = this.#met;
@@ -145,21 +143,19 @@ export class Designer {
 			missed: this.#searched.map((_, i) => met[all - 2 ** i] ?? 0)
 		};
 	}
-	get #met(): Met {
-		return this.#progress.reduce<Met>((sum, own) => together(sum, own.met), {});
-	}
+	readonly #met: Met = $derived(this.#progress.reduce<Met>((sum, own) => together(sum, own.met), {}));
 	/** what came nearest, where fewer were found than wanted */
-	get nearest(): readonly NearFind[] {
-		return this.#progress
+	readonly nearest: readonly NearFind[] = $derived(
+		this.#progress
 			.flatMap(({ near }) => near)
 			.map(({ problem, misses }) => ({ problem: decodeProblem(problem), misses }))
 			.sort((a, b) => a.misses.length - b.misses.length)
-			.slice(0, 3);
-	}
+			.slice(0, 3)
+	);
 	/** a smallest set of the wishes searched for that no candidate of the sample kept at once; none where each was met */
-	get neverMet(): readonly Wish[] {
-		return (neverMet(this.#met, this.#searched.length) ?? []).map((i) => this.#searched[i]);
-	}
+	readonly neverMet: readonly Wish[] = $derived(
+		(neverMet(this.#met, this.#searched.length) ?? []).map((i) => this.#searched[i])
+	);
 	/** the wishes that were searched for */
 	get searched(): readonly Wish[] {
 		return this.#searched;

@@ -74,7 +74,7 @@ export class LessonDocument {
 	/** the steps of its lecture; empty where they are made as suits the problem */
 	readonly script: Lesson['script'] = $derived(this.#own.script);
 	/** the lesson's notation as it is written here: where a name of it is one of the author's, another */
-	readonly notation: Notation = $derived(
+	readonly notation: Notation = $derived.by(() =>
 		this.problem ? fitted(this.chosenNotation, this.problem) : this.chosenNotation
 	);
 	readonly #acts = new Acts<Kept>();
@@ -89,34 +89,22 @@ export class LessonDocument {
 		this.open(lesson);
 	}
 
-	get text(): string {
-		return this.#statement.text;
-	}
+	readonly text: string = $derived(this.#statement.text);
 	/** what the text reads as */
-	get reading(): Reading {
-		return this.#statement.reading;
-	}
+	readonly reading: Reading = $derived(this.#statement.reading);
 	/** the last right problem; it stays while the text is wrong */
-	get problem(): Problem | null {
-		return this.#statement.problem;
-	}
+	readonly problem: Problem | null = $derived(this.#statement.problem);
 	/** whether the problem is older than the text */
-	get stale(): boolean {
-		return this.reading.problem === null && this.problem !== null;
-	}
+	readonly stale: boolean = $derived(this.reading.problem === null && this.problem !== null);
 	/** whether something of it is being dragged: an editor takes up the text when it is let go, as one edit */
 	get held(): boolean {
 		return this.#held;
 	}
 	/** who is who among constraints and variables */
-	get book(): LastingBook {
-		return this.#statement.book;
-	}
+	readonly book: LastingBook = $derived(this.#statement.book);
 
 	/** the tree of the statement's whole numbers; null where none was begun of the statement as it is */
-	get tree(): KeptTree | null {
-		return this.#tree?.statement === this.text ? this.#tree.kept : null;
-	}
+	readonly tree: KeptTree | null = $derived(this.#tree?.statement === this.text ? this.#tree.kept : null);
 
 	/** Keeps just these things from the class; `Reveal` says when, and takes it back. */
 	conceal(concealed: Lesson['concealed']): void {
@@ -135,22 +123,18 @@ export class LessonDocument {
 	}
 
 	/** The lesson as it is kept. */
-	get lesson(): Lesson {
+	readonly lesson: Lesson = $derived.by(() => {
 		const { toldOf: _, ...told } = this.telling.kept;
 		return { ...this.#own, ...told, statement: this.text, lasting: this.book, tree: this.tree };
-	}
+	});
 
 	#change(parts: Partial<Own>): void {
 		// who writes a part does not follow the others
 		this.#own = { ...untrack(() => this.#own), ...parts };
 	}
 
-	get canUndo(): boolean {
-		return this.#elsewhere !== null || this.#acts.canUndo;
-	}
-	get canRedo(): boolean {
-		return this.#acts.canRedo;
-	}
+	readonly canUndo: boolean = $derived(this.#elsewhere !== null || this.#acts.canUndo);
+	readonly canRedo: boolean = $derived(this.#acts.canRedo);
 
 	get #kept(): Kept {
 		return {

@@ -79,16 +79,14 @@ export class DualWriting {
 		return this.#bounds;
 	}
 	/** how many steps are shown */
-	get steps(): number {
+	readonly steps: number = $derived.by(() => {
 		const all = this.written?.steps.length ?? 0;
 		const { document, reveal } = this.#desk;
 		if (reveal.isOpen('dual', document.text)) return all;
 		return Math.min(reveal.opened('dual', document.text).length, all);
-	}
+	});
 	/** whether all of it is written: then the last tableaux are shown */
-	get isWritten(): boolean {
-		return this.written !== null && this.steps === this.written.steps.length;
-	}
+	readonly isWritten: boolean = $derived(this.written !== null && this.steps === this.written.steps.length);
 	/** the cell of one of the two last tableaux that is pointed at */
 	get pointed() {
 		return this.#pointed;

@@ -56,16 +56,14 @@ export class Figure {
 	readonly best = $derived(this.region && this.problem ? bestFace(this.problem, this.region) : null);
 
 	/** the variables that are held fast, with their amounts */
-	get held(): readonly { name: string; amount: Rational }[] {
+	readonly held: readonly { name: string; amount: Rational }[] = $derived.by(() => {
 		const names = this.#session.problem?.variables.map(({ name }) => name) ?? [];
 		return names
 			.filter((name) => !this.axes.includes(name))
 			.map((name) => ({ name, amount: this.#session.plan?.get(name) ?? ZERO }));
-	}
+	});
 	/** whether pages without a place to choose variables have a picture to show */
-	get isWhole(): boolean {
-		return this.problem !== null && !this.isSlice;
-	}
+	readonly isWhole: boolean = $derived(this.problem !== null && !this.isSlice);
 	/** whether a unit is equally long on both axes */
 	get sameScale(): boolean {
 		return this.#sameScale;

@@ -79,9 +79,9 @@ export class Handout {
 	});
 
 	/** what the link on paper carries; null where there is none */
-	get carries(): 'lesson' | 'problem' | 'words' | null {
-		return this.withLink ? this.#link.carries : null;
-	}
+	readonly carries: 'lesson' | 'problem' | 'words' | null = $derived(
+		this.withLink ? this.#link.carries : null
+	);
 
 	/** the sheets as they were made last */
 	get sheets(): SheetPages {
@@ -89,14 +89,10 @@ export class Handout {
 	}
 
 	/** why no sheet can be made; null where one can */
-	get refusal(): string | null {
-		return notPrintable(this.#desk) ?? this.#failure;
-	}
+	readonly refusal: string | null = $derived.by(() => notPrintable(this.#desk) ?? this.#failure);
 
 	/** whether the trail holds a tableau that can be printed */
-	get hasTrail(): boolean {
-		return this.#desk.session.tableau !== null;
-	}
+	readonly hasTrail: boolean = $derived.by(() => this.#desk.session.tableau !== null);
 
 	choose(preset: SheetPreset): void {
 		this.preset = preset;
@@ -104,14 +100,14 @@ export class Handout {
 	}
 
 	/** whether the instructor keeps something from the class that the sheet prints */
-	get printsHidden(): boolean {
+	readonly printsHidden: boolean = $derived.by(() => {
 		const { concealed } = this.#desk.document;
 		if (concealed.every((secret) => FIRST_CONCEALED.includes(secret))) return false;
 		return this.#hidden.some(([block]) => this.blocks[block] === 'answers');
-	}
+	});
 
 	/** blocks with what is left blank of them, as it is kept from the class */
-	get #hidden(): [BlockName, Fill][] {
+	readonly #hidden: [BlockName, Fill][] = $derived.by(() => {
 		const { document, reveal, session } = this.#desk;
 		const hides = (secret: Secret): boolean =>
 			secret === 'cells'
@@ -122,7 +118,7 @@ export class Handout {
 		return document.concealed
 			.filter(hides)
 			.flatMap((secret) => Object.entries(BLANK_FOR[secret]) as [BlockName, Fill][]);
-	}
+	});
 
 	/** Leaves blank what is kept from the class: of tableaux, which are those of the trail then, the numbers that are covered. */
 	blankHidden(): void {
@@ -184,9 +180,7 @@ export class Handout {
 	}
 
 	/** whether files are being made: that ends neither the pages nor other files */
-	get isMakingFiles(): boolean {
-		return this.#making > 0;
-	}
+	readonly isMakingFiles: boolean = $derived(this.#making > 0);
 
 	/** The handout in a format; empty where it cannot be made. */
 	async files(format: SheetFormat): Promise<SheetFile[]> {

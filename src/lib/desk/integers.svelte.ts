@@ -65,9 +65,7 @@ export class Integers {
 	);
 
 	/** the best plan of the relaxation */
-	get corner(): Plan | null {
-		return this.relaxation?.solution ?? null;
-	}
+	readonly corner: Plan | null = $derived(this.relaxation?.solution ?? null);
 	get mode(): Mode {
 		return this.#mode;
 	}
@@ -75,16 +73,14 @@ export class Integers {
 		return this.#showsHull;
 	}
 	/** the best integer plan, once it was asked for: null before */
-	get best(): BestFound | null {
-		return this.#desk.best.found;
-	}
-	get ways(): readonly WayTaken[] {
-		return this.#ways.text === this.#desk.document.text ? this.#ways.list : [];
-	}
+	readonly best: BestFound | null = $derived.by(() => this.#desk.best.found);
+	readonly ways: readonly WayTaken[] = $derived.by(() =>
+		this.#ways.text === this.#desk.document.text ? this.#ways.list : []
+	);
 	/** integer plans that were pointed at */
-	get pointed(): readonly Plan[] {
-		return this.#pointed.text === this.#desk.document.text ? this.#pointed.plans : [];
-	}
+	readonly pointed: readonly Plan[] = $derived.by(() =>
+		this.#pointed.text === this.#desk.document.text ? this.#pointed.plans : []
+	);
 
 	show(mode: Mode): void {
 		this.#mode = mode;

@@ -76,9 +76,7 @@ export class Keeping {
 	get state() {
 		return this.#state;
 	}
-	get message(): string | null {
-		return this.#message ?? this.#failure;
-	}
+	readonly message: string | null = $derived(this.#message ?? this.#failure);
 	/** grows when the collection has changed otherwise than by saving the open lesson */
 	get changes(): number {
 		return this.#changes;

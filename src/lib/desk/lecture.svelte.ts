@@ -62,36 +62,20 @@ export class Lecture {
 		if (kept) [this.#at, this.#began] = [Number(kept[1]), Number(kept[2])];
 	}
 
-	get refusal(): string | null {
-		return notPrintable(this.#desk) ?? this.#failure;
-	}
-	get script(): readonly ScriptStep[] {
-		return this.#made.script;
-	}
-	get slides(): readonly SlideJson[] {
-		return this.#made.slides;
-	}
+	readonly refusal: string | null = $derived.by(() => notPrintable(this.#desk) ?? this.#failure);
+	readonly script: readonly ScriptStep[] = $derived(this.#made.script);
+	readonly slides: readonly SlideJson[] = $derived(this.#made.slides);
 	/** the slide that is shown, from 0 on */
-	get at(): number {
-		return Math.max(0, Math.min(this.#at, this.slides.length - 1));
-	}
+	readonly at: number = $derived(Math.max(0, Math.min(this.#at, this.slides.length - 1)));
 	get isTold(): boolean {
 		return this.#isTold;
 	}
 	/** whether it is being held */
-	get isOn(): boolean {
-		return this.#began !== null;
-	}
-	get slide(): SlideJson | null {
-		return this.slides[this.at] ?? null;
-	}
-	get votes(): readonly number[] {
-		return this.#votes[this.at] ?? [];
-	}
+	readonly isOn: boolean = $derived(this.#began !== null);
+	readonly slide: SlideJson | null = $derived(this.slides[this.at] ?? null);
+	readonly votes: readonly number[] = $derived(this.#votes[this.at] ?? []);
 	/** Whether the script is the instructor's own, not the one that suits the problem. */
-	get isOwn(): boolean {
-		return this.#desk.document.script.length > 0;
-	}
+	readonly isOwn: boolean = $derived.by(() => this.#desk.document.script.length > 0);
 
 	vote(choice: number, count: number): void {
 		const list = [...this.votes];

@@ -15,9 +15,7 @@ export class Offline {
 		return this.#isOnline;
 	}
 	/** whether a newer version is there; it is taken when asked for, or at the next start */
-	get hasNewer(): boolean {
-		return this.#waiting !== null;
-	}
+	readonly hasNewer: boolean = $derived(this.#waiting !== null);
 
 	/**
 	 * Keeps the application for later. Browsers allow that on secure origins only.

@@ -25,27 +25,17 @@ export class Pinned {
 	});
 
 	/** whether a step is pinned */
-	get isOn(): boolean {
-		return this.#stops.length > 0;
-	}
+	readonly isOn: boolean = $derived(this.#stops.length > 0);
 	/** whether something else than the step before is looked at */
-	get isWanted(): boolean {
-		return this.isOn || this.#back > 0;
-	}
+	readonly isWanted: boolean = $derived(this.isOn || this.#back > 0);
 	/** the steps that can be looked at: those of the pinned way, else those before where we stand */
-	get stops(): readonly Stop[] {
-		return this.isOn ? this.#stops : this.#session.stops.slice(0, -1);
-	}
+	readonly stops: readonly Stop[] = $derived.by(() =>
+		this.isOn ? this.#stops : this.#session.stops.slice(0, -1)
+	);
 	/** the step that is looked at */
-	get stop(): Stop | null {
-		return this.stops[Math.max(0, this.stops.length - 1 - this.#back)] ?? null;
-	}
-	get canGoEarlier(): boolean {
-		return this.#back < this.stops.length - 1;
-	}
-	get canGoLater(): boolean {
-		return this.#back > 0;
-	}
+	readonly stop: Stop | null = $derived(this.stops[Math.max(0, this.stops.length - 1 - this.#back)] ?? null);
+	readonly canGoEarlier: boolean = $derived(this.#back < this.stops.length - 1);
+	readonly canGoLater: boolean = $derived(this.#back > 0);
 
 	/** Pins where we stand, or lets go what is pinned. */
 	toggle(): void {

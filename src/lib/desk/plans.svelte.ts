@@ -41,13 +41,9 @@ export class Plans {
 	});
 
 	/** the best plan, once the instructor has asked for it; null before, and where there is none */
-	get best(): Plan | null {
-		return this.showsBest ? (this.#best.found?.plan ?? null) : null;
-	}
+	readonly best: Plan | null = $derived.by(() => (this.showsBest ? (this.#best.found?.plan ?? null) : null));
 	/** whether the best plan is shown: it was asked for here, or as the best corner of the region */
-	get showsBest(): boolean {
-		return this.#reveal.isOpen('best', this.#document.text);
-	}
+	readonly showsBest: boolean = $derived.by(() => this.#reveal.isOpen('best', this.#document.text));
 
 	set(name: string, value: Rational): void {
 		this.#tried = withAmount(this.#tried, name, value);

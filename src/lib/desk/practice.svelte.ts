@@ -78,30 +78,24 @@ export class Practice {
 	get at(): number {
 		return this.#at;
 	}
-	get question(): Question | null {
-		return this.#questions[this.#at] ?? null;
-	}
-	get now(): Try {
-		return this.#tries[this.#at] ?? UNTRIED;
-	}
+	readonly question: Question | null = $derived(this.#questions[this.#at] ?? null);
+	readonly now: Try = $derived(this.#tries[this.#at] ?? UNTRIED);
 	get told(): ToldOfAnswer | null {
 		return this.#told;
 	}
 	/** the hints that were asked for so far */
-	get hints(): readonly string[] {
+	readonly hints: readonly string[] = $derived.by(() => {
 		const { question } = this;
 		return question ? WORDS[question.kind].hints(question).slice(0, this.now.hints) : [];
-	}
-	get hintsLeft(): number {
-		return Math.max(0, (this.#exercise?.hints ?? 0) - this.now.hints);
-	}
-	get isDone(): boolean {
-		return this.#exercise !== null && this.#questions.length > 0 && this.#at >= this.#questions.length;
-	}
+	});
+	readonly hintsLeft: number = $derived(Math.max(0, (this.#exercise?.hints ?? 0) - this.now.hints));
+	readonly isDone: boolean = $derived(
+		this.#exercise !== null && this.#questions.length > 0 && this.#at >= this.#questions.length
+	);
 	/** whether the next question may come now */
-	get mayGoOn(): boolean {
-		return this.now.done || !this.#exercise?.waits || this.#questions.length === 0;
-	}
+	readonly mayGoOn: boolean = $derived(
+		this.now.done || !this.#exercise?.waits || this.#questions.length === 0
+	);
 
 	/** Begins an exercise, or one that was begun before where it was left. */
 	begin(exercise: Exercise): void {
@@ -264,12 +258,12 @@ export class Practice {
 		});
 	}
 
-	get lines(): readonly ResultLine[] {
+	readonly lines: readonly ResultLine[] = $derived.by(() => {
 		return this.#questions.map(({ kind }, i) => {
 			const { right, answers, hints, seconds, slips } = this.#tries[i];
 			return { kind, right, tries: answers.length, hints, seconds, slips };
 		});
-	}
+	});
 
 	/** What is handed in. */
 	result(who: string): ExerciseResult {

@@ -39,9 +39,7 @@ export class Reveal {
 	}
 
 	/** what the class may see, as a value */
-	get state() {
-		return { concealed: this.#document.concealed, opened: this.#opened };
-	}
+	readonly state = $derived.by(() => ({ concealed: this.#document.concealed, opened: this.#opened }));
 
 	restore({ concealed, opened }: Reveal['state']): void {
 		this.#opened = opened;

@@ -192,33 +192,29 @@ export class Sensitivity {
 		return this.#look;
 	}
 	/** whether whole numbers are asked for: then all this is of the relaxation */
-	get isWhole(): boolean {
-		return !!this.problem && asksForWhole(this.problem);
-	}
+	readonly isWhole: boolean = $derived(!!this.problem && asksForWhole(this.problem));
 	/** the stretches in one line, from the lowest number on */
-	get stretches(): readonly Stretch[] {
-		return this.runs ? inLine(this.runs.down, this.runs.up) : [];
-	}
+	readonly stretches: readonly Stretch[] = $derived(this.runs ? inLine(this.runs.down, this.runs.up) : []);
 	/** the parts of the map; none before they are found */
-	get cells(): readonly MapCell[] {
-		return this.#map && this.#map.of === this.#mapped ? this.#map.cells : NO_CELLS;
-	}
+	readonly cells: readonly MapCell[] = $derived(
+		this.#map && this.#map.of === this.#mapped ? this.#map.cells : NO_CELLS
+	);
 	/** the number as it was moved; as it is where it was not */
-	get value(): Rational | null {
+	readonly value: Rational | null = $derived.by(() => {
 		const [problem, varied] = [this.problem, this.varied];
 		const moved = this.#moved?.text === this.#desk.document.text ? this.#moved.first : null;
 		return moved ?? (problem && varied && numberOf(problem, varied));
-	}
-	get secondValue(): Rational | null {
+	});
+	readonly secondValue: Rational | null = $derived.by(() => {
 		const [problem, varied] = [this.problem, this.other];
 		const moved = this.#moved?.text === this.#desk.document.text ? this.#moved.second : null;
 		return moved ?? (problem && varied && numberOf(problem, varied));
-	}
+	});
 	/** the cell of the map where the two numbers are */
-	get here(): MapCell | null {
+	readonly here: MapCell | null = $derived.by(() => {
 		const [x, y] = [this.value, this.secondValue];
 		return x && y ? cellAt(this.cells, [x, y]) : null;
-	}
+	});
 	/** the plan and the dual values being tried: at first, nothing at all */
 	get tried(): { readonly plan: Plan; readonly duals: Multipliers } | null {
 		const problem = this.problem;
@@ -227,10 +223,10 @@ export class Sensitivity {
 		return { plan: planOf(problem, NO_AMOUNTS), duals: noDuals(problem) };
 	}
 	/** the staircase of whole numbers, as far as it was found for this number */
-	get stairs(): readonly Stair[] {
+	readonly stairs: readonly Stair[] = $derived.by(() => {
 		const own = this.#stairs;
 		return own?.text === this.#desk.document.text && own.key === JSON.stringify(this.varied) ? own.list : [];
-	}
+	});
 
 	/** How far a coefficient inside a row may move; the problem has a best plan. */
 	coefficient(row: string, variable: string): CoefficientFinding {

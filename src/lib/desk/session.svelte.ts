@@ -79,7 +79,7 @@ export class Session {
 		return this.hidesAdvice ? all.filter(({ move }) => move.kind !== 'pivot' && move.kind !== 'phase') : all;
 	});
 	/** the ways to start, wherever we stand */
-	readonly starts: readonly Offer[] = $derived<readonly Offer[]>(
+	readonly starts: readonly Offer[] = $derived.by(() =>
 		this.#walk ? offers(this.#walk.stops[0].position, this.rule) : []
 	);
 	/** the earlier step whose basis has come back */
@@ -99,46 +99,28 @@ export class Session {
 	);
 
 	/** the steps from the problem as stated to where we stand */
-	get stops(): readonly Stop[] {
-		return this.#walk?.stops ?? [];
-	}
+	readonly stops: readonly Stop[] = $derived(this.#walk?.stops ?? []);
 	/** the first step on the way to the one chosen that the statement does not allow, and why */
 	get broken(): { node: TrailNode; why: Refusal } | null {
 		return this.#walk?.broken ?? null;
 	}
-	get position(): Position | null {
-		return this.#stop?.position ?? null;
-	}
+	readonly position: Position | null = $derived(this.#stop?.position ?? null);
 	/** the trail's node that we stand on */
-	get standing(): number {
-		return this.#stop?.node.id ?? this.#workspace.trail.nodes[0].id;
-	}
-	get tableau(): Tableau | null {
-		return this.position?.work?.tableau ?? null;
-	}
+	readonly standing: number = $derived.by(() => this.#stop?.node.id ?? this.#workspace.trail.nodes[0].id);
+	readonly tableau: Tableau | null = $derived(this.position?.work?.tableau ?? null);
 	/** the problem where we stand: the statement's, with the changes that moves made */
-	get problem(): Problem | null {
-		return this.position?.problem ?? this.#workspace.problem;
-	}
-	get plan(): Plan | null {
-		return this.tableau && readPlan(this.tableau);
-	}
+	readonly problem: Problem | null = $derived.by(() => this.position?.problem ?? this.#workspace.problem);
+	readonly plan: Plan | null = $derived(this.tableau && readPlan(this.tableau));
 	/** whether the point we stand on is in the region */
-	get inRegion(): boolean {
-		return !!this.plan && !!this.problem && isFeasible(this.problem, this.plan);
-	}
-	get rule(): Rule {
-		return ruleNamed(this.#workspace.rule);
-	}
+	readonly inRegion: boolean = $derived(!!this.plan && !!this.problem && isFeasible(this.problem, this.plan));
+	readonly rule: Rule = $derived.by(() => ruleNamed(this.#workspace.rule));
 	/** how constraints look, by name */
-	get identities() {
-		return this.hasMarks ? this.#identities : NO_LOOKS;
-	}
+	readonly identities = $derived(this.hasMarks ? this.#identities : NO_LOOKS);
 	/** the constraints that the present point breaks, cuts included */
-	get violated(): ReadonlySet<string> {
+	readonly violated: ReadonlySet<string> = $derived.by(() => {
 		const { plan } = this;
 		return brokenConstraints(this.drawn, plan);
-	}
+	});
 	get proposal(): Proposal | null {
 		return this.#proposal;
 	}
@@ -146,21 +128,17 @@ export class Session {
 	get removed(): Removed | null {
 		return this.#removed;
 	}
-	get canGoBack(): boolean {
-		return this.stops.length > 1;
-	}
+	readonly canGoBack: boolean = $derived(this.stops.length > 1);
 	/** whether the rule says what to do next */
 	get canStep(): boolean {
 		return this.#nextMove() !== null;
 	}
 
 	/** whether the method at work has no next step, and is not at an end either */
-	get isStuck(): boolean {
-		return this.decision?.kind === 'stuck';
-	}
+	readonly isStuck: boolean = $derived(this.decision?.kind === 'stuck');
 
 	/** what the sentences are about */
-	get #told(): ToldStanding {
+	readonly #told: ToldStanding = $derived.by(() => {
 		const { broken, loop, stops } = this;
 		const { covered } = this.covering;
 		const refusal = this.#refused?.at === this.standing ? this.#refused.why : null;
@@ -175,12 +153,12 @@ export class Session {
 			offered,
 			hidesAdvice: this.hidesAdvice
 		};
-	}
+	});
 
 	/** whether what the rule does here may not be seen yet */
-	get hidesAdvice(): boolean {
-		return this.#reveal.conceals('advice') && !this.#reveal.isOpen('advice', String(this.standing));
-	}
+	readonly hidesAdvice: boolean = $derived.by(
+		() => this.#reveal.conceals('advice') && !this.#reveal.isOpen('advice', String(this.standing))
+	);
 
 	/** Shows what the rule does at this step, and at no other. */
 	showAdvice(): void {
@@ -188,9 +166,7 @@ export class Session {
 	}
 
 	/** whether the run has come to its end here */
-	get isAtEnd(): boolean {
-		return this.decision?.kind === 'end';
-	}
+	readonly isAtEnd: boolean = $derived(this.decision?.kind === 'end');
 
 	/** The steps with a tableau on the way to where we stand, each with what is said of it. */
 	run(): RunStep[] {

@@ -36,13 +36,11 @@ export class Telling {
 		return this.#tags;
 	}
 	/** whether all this is about a problem that another has taken the place of */
-	get isOutgrown(): boolean {
-		return this.#toldOf !== null;
-	}
-	get kept(): KeptTelling {
+	readonly isOutgrown: boolean = $derived(this.#toldOf !== null);
+	readonly kept: KeptTelling = $derived.by(() => {
 		const { story, notes, tags } = this;
 		return { story, notes, tags, meanings: this.#meanings, toldOf: this.#toldOf };
-	}
+	});
 
 	restore({ story, notes, tags, meanings, toldOf }: KeptTelling): void {
 		this.#story = story;

@@ -59,9 +59,7 @@ export class Tree {
 		return this.#rules;
 	}
 	/** whether the class is asked what follows from a node before it is shown */
-	get asks(): boolean {
-		return this.#desk.reveal.conceals('branching');
-	}
+	readonly asks: boolean = $derived.by(() => this.#desk.reveal.conceals('branching'));
 	readonly #nodes = $derived.by((): readonly SearchNode[] => {
 		void this.#turn;
 		const { tree, text } = this.#desk.document;
@@ -110,21 +108,19 @@ export class Tree {
 	});
 
 	/** whether anything was searched: before that the root stands there, open */
-	get isBegun(): boolean {
-		return this.#kept !== null && this.#kept === this.#desk.document.tree;
-	}
+	readonly isBegun: boolean = $derived.by(
+		() => this.#kept !== null && this.#kept === this.#desk.document.tree
+	);
 	/** the search of the statement as it is; null where nothing can be searched. It changes in place: see `progress` */
 	get search(): Search | null {
 		return this.#nodes.length > 0 ? this.#search : null;
 	}
 	/** the node that is looked at */
-	get node(): SearchNode | null {
-		return this.#nodes[this.#selected] ?? null;
-	}
+	readonly node: SearchNode | null = $derived(this.#nodes[this.#selected] ?? null);
 	/** why what was said of the node looked at does not follow */
-	get wrong(): Sentence | null {
-		return this.#wrong && this.#wrong.node === this.node?.id ? this.#wrong.says : null;
-	}
+	readonly wrong: Sentence | null = $derived(
+		this.#wrong && this.#wrong.node === this.node?.id ? this.#wrong.says : null
+	);
 	/** the node that waits for what follows from it to be shown */
 	get waiting(): SearchNode | null {
 		const nodes = this.#nodes;
@@ -143,9 +139,7 @@ export class Tree {
 		return this.#hidden.has(String(id));
 	}
 	/** whether there is any such node */
-	get hidesAny(): boolean {
-		return this.#hidden.size > 0;
-	}
+	readonly hidesAny: boolean = $derived(this.#hidden.size > 0);
 	/** Shows what a node came to. */
 	show(id: number): void {
 		this.#desk.reveal.show('nodes', this.#text, String(id));

@@ -30,9 +30,9 @@ export class Variants {
 	}
 
 	/** variants of the lesson's problem, as it is */
-	get list(): readonly Problem[] {
-		return this.#made.text === this.#desk.document.text ? this.#made.list : [];
-	}
+	readonly list: readonly Problem[] = $derived.by(() =>
+		this.#made.text === this.#desk.document.text ? this.#made.list : []
+	);
 
 	/** Looks for variants of the open lesson's problem. */
 	async vary(): Promise<void> {
