@@ -21,7 +21,10 @@
 	let ready = $state(false);
 	let files = $state.raw<Files | null>(null);
 
-	const go = provideGo((path) => void goto(addressOf(path)));
+	// going where one is would take the focus from what has just got it
+	const go = provideGo((path) => {
+		if (path !== pageOf(page.url.pathname)) void goto(addressOf(path));
+	});
 
 	/** What opens files is loaded when the first one comes. */
 	async function opener(): Promise<Files> {

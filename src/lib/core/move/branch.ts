@@ -1,6 +1,7 @@
 import { branchRemark } from '../commentary/whole';
 import { addedId } from '../problem/column-id';
 import { branchKey } from '../problem/keys';
+import { RELATION_SIGNS } from '../problem/relation';
 import { mustBeWhole } from '../problem/whole';
 import { isDualFeasible } from '../method/dual';
 import { isInteger, ONE, parseRational } from '../number/rational';
@@ -13,7 +14,7 @@ import type { BranchMove, MoveKind } from './types';
 
 /** What the constraint of a branch is called: `bowls ≤ 3`. */
 export const branchName = (variable: string, relation: '<=' | '>=', value: string): string =>
-	`${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
+	`${variable} ${RELATION_SIGNS[relation]} ${value}`;
 
 /** Variables that must be whole and are not, with their values, at an optimal tableau; none elsewhere. */
 function splits({ problem, work }: Position) {

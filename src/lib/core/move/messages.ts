@@ -1,5 +1,7 @@
 import { en } from '../language/language';
+export { asTwoRows as inTwoRows } from '../commentary/words/offer';
 import { faultSentence } from '../commentary/words/whole';
+import { RELATION_SIGNS } from '../problem/relation';
 import { words, type Catalogue } from '../sentence/catalogue';
 import { rowWords } from '../sentence/form-words';
 import { isOrAre, joined, say, type Paragraph, type Sentence } from '../sentence/sentence';
@@ -21,8 +23,6 @@ export const WAY_LABELS: Record<Way, Sentence> = {
 	repair: say`start with negative slacks`,
 	'by-hand': say`start without a basis`
 };
-
-export const inTwoRows = say`; equalities as two inequalities`;
 
 export const PART_NAMES: Record<Part, Sentence> = {
 	primal: say`primal simplex method`,
@@ -49,7 +49,7 @@ export const cutFromRows = (rows: Sentence): Sentence => say`cut composed of ${r
 export const cutsDropped = say`cuts that do not bind dropped`;
 export const boundsInward = say`whole bounds for whole variables`;
 export const branchTo = (variable: Sentence, relation: '<=' | '>=', value: Rational): Sentence =>
-	say`branch ${variable} ${relation === '<=' ? '≤' : '≥'} ${value}`;
+	say`branch ${variable} ${RELATION_SIGNS[relation]} ${value}`;
 export const rhsBecomes = (row: Sentence, value: Rational): Sentence =>
 	say`right-hand side of ${row}: ${value}`;
 export const costBecomes = (variable: Sentence, value: Rational): Sentence =>

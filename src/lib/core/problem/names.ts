@@ -29,3 +29,7 @@ export const pluralsOf = (name: string): string[] =>
 	/^\p{L}{3,}$/u.test(name)
 		? [`${name}s`, `${name}es`, ...(name.endsWith('y') ? [`${name.slice(0, -1)}ies`] : [])]
 		: [];
+
+/** The other way to write a name with an index: `x1` for `x_1`; null for any other name. */
+export const withPlainIndex = (name: string): string | null =>
+	/^\p{L}+_\d+$/u.test(name) ? name.replace('_', '') : null;

@@ -34,6 +34,8 @@ const turned = (cells: Cells): string[][] => (cells[0] ?? []).map((_, j) => cell
 
 const WITH_RELATION = /^([<>]=?|=[<>]?|[≤≥])[ ]*([-−]?[\d.,]+(?:\/\d+)?)$/;
 
+const RELATION_ALONE = /^[<>=≤≥]+$/;
+
 /** Whether activities stand below each other: a column is the objective, a row has the amounts. */
 export function isTurned(cells: Cells): boolean {
 	const [[, ...heads] = [], ...rows] = cells;
@@ -45,7 +47,7 @@ export function isTurned(cells: Cells): boolean {
 		if (isGoal(heads[goal]) && amountHead(name) !== null) return true;
 		// what has nothing in the objective's column, and limits elsewhere
 		const filled = own.filter((cell) => !isBlank(cell));
-		const limits = filled.every((cell) => WITH_RELATION.test(cell) || /^[<>=≤≥]+$/.test(cell));
+		const limits = filled.every((cell) => WITH_RELATION.test(cell) || RELATION_ALONE.test(cell));
 		const isAmounts = (/^b?$/i.test(name.trim()) || amountHead(name) !== null) && filled.every(isNumber);
 		return isBlank(own[goal]) && filled.length > 0 && (limits || isAmounts);
 	});
@@ -104,7 +106,7 @@ export function arranged(all: Cells, given?: boolean): Arranged {
 			filled(first) < filled(second) &&
 			filled(second) > 2 &&
 			cells[2].some(isNumber) &&
-			!second.slice(1).some((cell) => /^[<>=≤≥]+$/.test(cell));
+			!second.slice(1).some((cell) => RELATION_ALONE.test(cell));
 		if (!isTitle && !isShared) break;
 		const text = first.filter((cell) => !isBlank(cell)).join(', ');
 		notes.push(en`“${text.slice(0, 60)}” above the names is left out.`);

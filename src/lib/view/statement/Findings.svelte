@@ -39,7 +39,7 @@
 <style>
 	.findings {
 		flex: none;
-		max-height: 42%;
+		max-height: 50%;
 		overflow: auto;
 	}
 	ul {

@@ -88,12 +88,13 @@
 			else take(input);
 		} else if (event.key === 'Tab') {
 			const { y, x } = atOf(input);
-			const first = isFresh && !event.shiftKey && y === 0 && x === variables.length;
+			const isLastName = isFresh && !event.shiftKey && y === 0 && x === variables.length;
+			if (!isLastName) {
+				lineFrom ??= x;
+				return;
+			}
 			// behind the last name of an empty table come the numbers
-			const to = first ? inputAt({ y: top, x: 1 }) : null;
-			if (!to) lineFrom ??= x;
-			if (!to) return;
-			to.focus();
+			inputAt({ y: top, x: 1 })?.focus();
 		} else if (event.key === 'Escape') {
 			const isAsBefore = input.value === (input.dataset.before ?? '');
 			// nothing to put back: the cell is left
@@ -146,7 +147,8 @@
 		const text = pastedTable(event.clipboardData);
 		if (!isCell(input) || !/[\t\n]/.test(text.trimEnd())) return;
 		event.preventDefault();
-		if (isWholeTable(text)) {
+		// in an empty table everything but numbers is a problem of its own
+		if (isWholeTable(text) || (isFresh && /\p{L}/u.test(text))) {
 			onwhole(text);
 			return;
 		}

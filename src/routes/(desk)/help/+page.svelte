@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { goto } from '$app/navigation';
-	import { addressOf } from '$lib/desk/address';
+	import { useGo } from '$lib/desk/go';
 	import HelpPage from '$lib/view/help/HelpPage.svelte';
+
+	const go = useGo();
 </script>
 
 <svelte:head><title>{en`Mathesis: Help`}</title></svelte:head>
 
-<HelpPage go={(path) => void goto(addressOf(path))} />
+<HelpPage {go} />

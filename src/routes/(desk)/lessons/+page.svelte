@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
-	import { goto } from '$app/navigation';
-	import { addressOf } from '$lib/desk/address';
+	import { useGo } from '$lib/desk/go';
 	import LessonsPage from '$lib/view/lessons/LessonsPage.svelte';
+
+	const go = useGo();
 </script>
 
 <svelte:head><title>{en`Mathesis: Lessons`}</title></svelte:head>
 
-<LessonsPage go={(path) => void goto(addressOf(path))} />
+<LessonsPage {go} />

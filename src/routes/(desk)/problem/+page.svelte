@@ -21,12 +21,18 @@
 	};
 	// a lesson without a story needs little room for it
 	const told = $derived(!!(lesson.telling.story || lesson.telling.notes || lesson.problem?.story));
+	/** a text that says no problem yet needs room for what is found in it; the panes of the problem are empty */
+	const isUnread = $derived(
+		!lesson.problem &&
+			lesson.reading.diagnostics.some(({ severity, code }) => severity === 'error' && code !== 'empty')
+	);
+	const heights = $derived(isUnread ? [12, 74, 14] : told ? [28, 38, 34] : [12, 46, 42]);
 	const left: PanePlace = $derived({
-		size: 30,
+		size: isUnread ? 50 : 30,
 		down: [
-			{ size: told ? 28 : 12, pane: 'story' },
-			{ size: told ? 38 : 46, pane: 'statement' },
-			{ size: told ? 34 : 42, pane: 'typeset' }
+			{ size: heights[0], pane: 'story' },
+			{ size: heights[1], pane: 'statement' },
+			{ size: heights[2], pane: 'typeset' }
 		]
 	});
 	// a problem in two variables has a narrow table and a picture; any other has a wide table and none
@@ -35,7 +41,7 @@
 		across: [
 			left,
 			{
-				size: figure.isWhole ? 38 : 70,
+				size: figure.isWhole ? 38 : 100 - left.size,
 				down: [
 					{ size: figure.isWhole ? 42 : 54, pane: 'table' },
 					{ size: figure.isWhole ? 58 : 46, pane: 'plans' }

@@ -32,9 +32,11 @@ const PARTS: Record<Part, Sentence> = {
 	repair: say`Pivot negative basic variables to 0 one by one`
 };
 
+/** What is said of a start in which each equality becomes two inequalities. */
+export const asTwoRows = say`; equalities as two inequalities`;
+
 const OFFERS: Catalogue<OfferFinding> = {
-	start: ({ way, inTwoRows }) =>
-		say`${STARTS[way]}${inTwoRows ? say`; equalities as two inequalities` : NOTHING_SAID}`,
+	start: ({ way, inTwoRows }) => say`${STARTS[way]}${inTwoRows ? asTwoRows : NOTHING_SAID}`,
 	'start-from-basis': ({ columns }) =>
 		say`Start from the basis that stands there already: ${joined(columns.map((column) => say`${column}`))}`,
 	exchange: ({ enter, leave }) => exchangeWords(say`${enter}`, say`${leave}`),

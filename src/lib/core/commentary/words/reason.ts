@@ -12,6 +12,7 @@ import {
 	type Sentence
 } from '../../sentence/sentence';
 import { goalFactor, type Notation } from '../../notation/notation';
+import { RELATION_SIGNS } from '../../problem/relation';
 import { rational, ZERO, type Rational } from '../../number/rational';
 import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../../tableau/goal';
 import { columnOf, cost, entryAt, goalValue, readPlan, rhs, type Tableau } from '../../tableau/tableau';
@@ -208,7 +209,7 @@ export const STEP_ANSWERS: Catalogue<StepReason> = {
 	'slack-starts': ({ t, basic, value, constraint }) =>
 		say`With the non-basic variables at 0, ${name(t, basic)} = ${value}${has(t, basic, value)}, which is not negative: nothing of ${{ constraint }} is used yet, and all of it is left.`,
 	'surplus-cannot-start': ({ t, row, left, surplus }) =>
-		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}${sideHere(t, row.name, left)}, which is not ${row.relation === '>=' ? '≥' : '≤'} ${row.rhs}. Its ${row.relation === '>=' ? en`surplus` : en`slack`} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
+		say`With the non-basic variables at 0, the left side of ${{ constraint: row.name }} is ${left}${sideHere(t, row.name, left)}, which is not ${RELATION_SIGNS[row.relation]} ${row.rhs}. Its ${row.relation === '>=' ? en`surplus` : en`slack`} would be ${surplus}, and no variable may be negative. So an artificial variable takes its place.`,
 	'equality-has-no-slack': ({ t, row, left }) =>
 		say`${{ constraint: row.name }} is an equality, so it has no slack. With the non-basic variables at 0 its left side is ${left}${sideHere(t, row.name, left)} and not ${row.rhs}; an artificial variable makes up the difference until other variables do.`,
 	'equality-met': ({ t, row }) =>

@@ -1,3 +1,4 @@
+import { withPlainIndex } from '../names';
 import type { Problem } from '../types';
 import { plainLetters, withRuns } from './plain-letters';
 import { readWritten, type Doubt, type TextRefusal, type Rewriting } from './written';
@@ -116,8 +117,10 @@ function indexedTwice(source: string, { objective, constraints, variables }: Pro
 	const isUsed = (name: string) =>
 		objective.terms.has(name) && constraints.some(({ terms }) => terms.has(name));
 	return [...names].some((name) => {
-		const twin = /^\p{L}+_\d+$/u.test(name) ? name.replace('_', '') : '';
-		return names.has(twin) && !(isUsed(name) && isUsed(twin)) && !source.includes(`"${name}"`);
+		const twin = withPlainIndex(name);
+		return (
+			twin !== null && names.has(twin) && !(isUsed(name) && isUsed(twin)) && !source.includes(`"${name}"`)
+		);
 	});
 }
 

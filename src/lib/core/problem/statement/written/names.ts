@@ -1,5 +1,5 @@
 import type { Clause, Draft } from './clause';
-import { asName, pluralsOf } from '../../names';
+import { asName, pluralsOf, withPlainIndex } from '../../names';
 import type { Token } from './token';
 import { isKeyword } from './tokens';
 
@@ -125,19 +125,17 @@ export function hyphens(clauses: readonly Clause[]): (clause: Clause, at: number
 	};
 }
 
-const INDEXED = /^(\p{L}+)_(\d+)$/u;
-
 /** x_1 beside x1 is the same variable, or in quotes one of its own. */
 export function withOneIndex(tokens: readonly Token[], draft: Draft): Token[] {
 	const names = new Set(tokens.flatMap(({ kind, says }) => (kind === 'word' ? [says] : [])));
 	const twins = new Map<string, Token[]>();
 	const same = tokens.map((token) => {
-		const [, letters, index] = (token.kind === 'word' && INDEXED.exec(token.says)) || [];
-		if (index === undefined || !names.has(letters + index)) return token;
+		const plain = token.kind === 'word' ? withPlainIndex(token.says) : null;
+		if (plain === null || !names.has(plain)) return token;
 		twins.set(token.says, [...(twins.get(token.says) ?? []), token]);
-		return { ...token, says: letters + index };
+		return { ...token, says: plain };
 	});
-	for (const [name, places] of twins) draft.ask(places, [name.replace('_', ''), `"${name}"`], 'index');
+	for (const [name, places] of twins) draft.ask(places, [withPlainIndex(name)!, `"${name}"`], 'index');
 	return same;
 }
 
