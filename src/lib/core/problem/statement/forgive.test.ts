@@ -142,3 +142,15 @@ test('units of coefficients and amounts are compared with those of their rows', 
 	expect(misfits('clay [kg]: 5/2 [kg] bowls ≤ 100 [hours]')).toBe(2);
 	expect(misfits('clay: 5/2 [kg] bowls ≤ 100 [hours]')).toBe(0);
 });
+
+test('what is no linear row is told once, by what it is, also behind a label', () => {
+	const said = (row: string) =>
+		readStatement(`max z = 3 x + 2 y\na: 2 x + y <= 100\n${row}`)
+			.diagnostics.filter(({ severity }) => severity === 'error')
+			.map(({ message }) => [message.name, ...message.about].join(' '));
+	for (const lead of ['', 'rule: ', '(b) ', '2. ']) {
+		expect(said(`${lead}either x <= 3 or y <= 4`)).toEqual(['notLinear either']);
+		expect(said(`${lead}if x > 3 then y = 0`)).toEqual(['notLinear condition']);
+		expect(said(`${lead}x and y must be even`)).toEqual(['notLinear parity']);
+	}
+});

@@ -172,8 +172,11 @@ const PRONOUN = /^(?:in|either|neither|both|any|each|every|all|none|everything|a
 export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence): boolean {
 	const { shape: line, tokens } = clause;
 	const text = clause.source.slice(clause.from, clause.to);
+	const label = clause.labelled
+		? /(?:[^\n:;]*:|\(\w+\))[ \t]*$/.exec(clause.source.slice(0, clause.from))
+		: null;
 	const refuse = (says: Message) => {
-		draft.refuse({ from: clause.from, to: clause.to }, says);
+		draft.refuse({ from: label?.index ?? clause.from, to: clause.to }, says);
 		clause.tokens = [];
 		return true;
 	};
@@ -187,6 +190,7 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		if (!goesOn(numbers)) return refuse(message('notLinear', 'values'));
 	}
 	if (isAbout && tokens.some(({ says }) => says === '≠')) return refuse(message('notLinear', 'unequal'));
+	if (isAbout && /^\s*either\b.*\bor\b/is.test(text)) return refuse(message('notLinear', 'either'));
 	// at most 3 of either
 	const isPronoun = words.some((word) => PRONOUN.test(word) && (terms.get(word) ?? 0) < 2);
 	if (isPronoun && /r/.test(line) && !/g/.test(line)) return refuse(message('sentence', text.trim()));
@@ -206,8 +210,8 @@ export function refuseOthers(clause: Clause, draft: Draft, { terms }: Evidence):
 		return refuse(message('notLinear', 'parity'));
 	if (isAbout && /^\s*(?:limit|restrict|cap|keep)\b(?!\s*[:=])/i.test(text) && /^w+[Fr]/.test(line))
 		return refuse(message('sentence', text.trim()));
-	if (isAbout && /^\s*(?:if|either)\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))
-		return refuse(message('notLinear', /^\s*either/i.test(text) ? 'either' : 'condition'));
+	if (isAbout && /^\s*if\b|\bthen\b|\bunless\b|\bonly if\b/i.test(text))
+		return refuse(message('notLinear', 'condition'));
 	if (/r.*O.*[rw]|^w.*O.*r/.test(line) && !/r[^r]*nOn$/.test(line))
 		return refuse(message('notLinear', 'either'));
 	// The kiln takes at most 40 pieces: a sentence, and no row of a variable

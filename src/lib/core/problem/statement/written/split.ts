@@ -221,8 +221,13 @@ export function clausesOf(tokens: readonly Token[], source: string, draft: Draft
 		let isLater = false;
 		let depth = 0;
 		let inBraces = false;
-		// either … or …, if … then … are one thing, whatever stands between
-		const isWhole = /^(?:either|if)$/i.test(line[0].says);
+		// either … or …, if … then … are one thing, whatever stands between; a label may stand before
+		const isWhole = line
+			.slice(0, 5)
+			.some(
+				({ says }, k) =>
+					/^(?:either|if)$/i.test(says) && (k === 0 || /^(?:colon|close|count|stop)$/.test(line[k - 1].kind))
+			);
 		const close = (to: number, mark: { from: number; to: number } | null, how: 'list' | 'rows' = 'list') => {
 			if (own.length === 0) {
 				if (mark) draft.put(mark, '', 'rows');
