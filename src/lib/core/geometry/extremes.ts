@@ -1,6 +1,6 @@
 import { dot, nullSpace, wholeVector, type Vector } from '../number/linear-algebra';
-import { rational, ZERO, type Rational } from '../number/rational';
-import { extremeRays } from './double-description';
+import { ONE, rational, ZERO, type Rational } from '../number/rational';
+import { dotWhole, extremeRays, primitive } from './double-description';
 
 /** `row · x = rhs`, or `row · x ≥ rhs`. */
 export interface Line {
@@ -38,11 +38,17 @@ export function extremes(
 	const directions = nullSpace(
 		equations.map(({ row }) => row),
 		at.length
-	);
+	).map(wholeDirection);
+	// in whole numbers: the point over its denominator, and each direction
+	const ways = directions.map(wholeVector);
+	const point = wholeVector([...at, ONE]);
+	const denominator = point.at(-1)!;
 	// x = at + Σ y · direction: an inequality reads Σ y · (row · direction) + (row · at − rhs) ≥ 0
-	const cone = inequalities.map(({ row, rhs }) =>
-		wholeVector([...directions.map((direction) => dot(row, direction)), dot(row, at).sub(rhs)])
-	);
+	const cone = inequalities.map(({ row, rhs }) => {
+		const whole = wholeVector([...row, rhs.neg()]);
+		const own = whole.slice(0, -1);
+		return primitive([...ways.map((way) => dotWhole(own, way) * denominator), dotWhole(whole, point)]);
+	});
 	const positive = [...directions.map(() => 0n), 1n];
 	const rows = [
 		positive,

@@ -105,10 +105,8 @@ export function polyhedronOf(sides: readonly Side[], width: number): Polyhedron 
 		points: [],
 		directions: []
 	};
-	const lines = nullSpace(
-		sides.map(({ row }) => row).filter((row) => !allEqual(row)),
-		width
-	);
+	const rows = sides.map(({ row }) => row);
+	const lines = rank(rows, width) === width ? [] : nullSpace(rows, width);
 	const { equations, inequalities } = asLines(sides);
 	const start = solution(equations, width);
 	if (!start) return empty;
