@@ -60,7 +60,7 @@
 	<div class="text" tabindex="0" role="group" aria-label={en`Commentary on the current step`}>
 		{#if isAtStart && document.telling.story && !document.telling.isOutgrown}
 			<article class="story">
-				<h3>{en`Story`}</h3>
+				<h3 class="text-figure font-[650]">{en`Story`}</h3>
 				{#await import('../story/Prose.svelte') then { default: Prose }}<Prose
 						text={document.telling.story}
 					/>{/await}
@@ -71,7 +71,7 @@
 		{/if}
 		{#each session.remarks as remark, i (`${i} ${plainText(remark.heading)}`)}
 			<article class={remark.tone}>
-				<h3><Words sentence={remark.heading} linked={false} /></h3>
+				<h3 class="text-figure font-[650]"><Words sentence={remark.heading} linked={false} /></h3>
 				<p>
 					{#each remark.sentences as sentence, k (k)}<span
 							><Words {sentence} decimals={remark.tone === 'conclusion'} />{BETWEEN}</span
@@ -150,10 +150,6 @@
 	}
 	.hint {
 		border-left-style: dashed;
-	}
-	h3 {
-		font-size: var(--size-figure);
-		font-weight: 650;
 	}
 	.warning h3 {
 		color: var(--error);

@@ -21,7 +21,7 @@
 {#if reveal.showsReasons}
 	{#each reasons.map(reasonWords) as { code, question, answer, trial } (code)}
 		<article>
-			<h3><Words sentence={question} linked={false} /></h3>
+			<h3 class="text-figure font-[650]"><Words sentence={question} linked={false} /></h3>
 			<p><Words sentence={answer} /></p>
 			{#if trial}
 				<button
@@ -45,11 +45,6 @@
 		margin-bottom: var(--gap-3);
 		padding-left: 0.7rem;
 		border-left: 3px solid var(--focus);
-	}
-	h3 {
-		margin: 0;
-		font-size: var(--size-figure);
-		font-weight: 650;
 	}
 	p {
 		margin: 0.1rem 0 0;

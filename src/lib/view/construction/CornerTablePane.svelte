@@ -146,7 +146,6 @@
 <style>
 	table {
 		width: 100%;
-		border-spacing: 0;
 	}
 	th,
 	td {

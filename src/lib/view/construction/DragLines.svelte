@@ -147,11 +147,6 @@
 		fill: var(--now);
 	}
 	.out text {
-		font-size: var(--size-note);
 		font-weight: 600;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 4;
 	}
 </style>

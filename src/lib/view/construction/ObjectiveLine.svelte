@@ -287,9 +287,5 @@
 		fill: var(--now);
 		font-size: 0.875rem;
 		font-weight: 650;
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 4px;
-		pointer-events: none;
 	}
 </style>

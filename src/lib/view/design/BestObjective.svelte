@@ -67,7 +67,7 @@
 </script>
 
 <section>
-	<h3>{en`Make the plan optimal`}</h3>
+	<h3 class="text-text">{en`Make the plan optimal`}</h3>
 	<p class:yes={isBest && isSet} aria-live="polite">
 		{#if isSet}{isBest
 				? en`With this objective the plan is optimal.`
@@ -110,10 +110,6 @@
 	section {
 		margin-top: var(--gap-3);
 		max-width: 44rem;
-	}
-	h3 {
-		margin: 0;
-		font-size: var(--size-text);
 	}
 	p {
 		margin: 0 0 0.2rem;

@@ -37,7 +37,7 @@
 </script>
 
 <article aria-label={name}>
-	<h3>{name}</h3>
+	<h3 class="text-text mb-1">{name}</h3>
 	<table role="presentation">
 		<tbody>
 			<tr>
@@ -75,12 +75,7 @@
 		background: var(--sheet-raised);
 		break-inside: avoid;
 	}
-	h3 {
-		margin: 0 0 var(--gap-1);
-		font-size: var(--size-text);
-	}
 	table {
-		border-spacing: 0;
 		max-width: 100%;
 		display: block;
 		overflow-x: auto;

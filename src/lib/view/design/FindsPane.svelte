@@ -127,7 +127,7 @@
 				</p>
 			{/if}
 			{#if nearest.length}
-				<h3>{en`Near misses`}</h3>
+				<h3 class="text-text mt-2 mb-1">{en`Near misses`}</h3>
 				<div class="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-2 items-start">
 					{#each nearest as near, i (i)}
 						<FindCard problem={near.problem} wishes={searched} name={en`Near miss ${i + 1}`}>
@@ -158,9 +158,5 @@
 	}
 	.promise:hover {
 		background: var(--now-wash);
-	}
-	h3 {
-		margin: var(--gap-2) 0 var(--gap-1);
-		font-size: var(--size-text);
 	}
 </style>

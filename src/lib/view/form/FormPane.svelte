@@ -193,7 +193,6 @@
 		background: var(--now-wash);
 	}
 	table {
-		border-spacing: 0;
 		position: sticky;
 		top: 0;
 	}

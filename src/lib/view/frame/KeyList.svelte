@@ -91,7 +91,7 @@
 	<div class="columns">
 		{#each groups as { group, own } (group)}
 			<section>
-				<h3>{group}</h3>
+				<h3 class="quiet-title mb-[0.2rem]">{group}</h3>
 				<dl>
 					{#each own as action (action.id)}
 						<dt class:idle={!action.possible}><kbd>{action.key}</kbd></dt>
@@ -105,7 +105,7 @@
 		{/each}
 		{#each OWN as { where, keys } (where)}
 			<section>
-				<h3>{where}</h3>
+				<h3 class="quiet-title mb-[0.2rem]">{where}</h3>
 				<dl>
 					{#each keys as [key, says] (key)}
 						<dt><kbd>{key}</kbd></dt>
@@ -127,13 +127,6 @@
 	section {
 		break-inside: avoid;
 		margin-bottom: var(--gap-3);
-	}
-	h3 {
-		margin: 0 0 0.2rem;
-		font-size: var(--size-text);
-		font-style: italic;
-		font-weight: 500;
-		color: var(--ink-soft);
 	}
 	dl {
 		display: grid;

@@ -63,7 +63,7 @@
 					>
 				{/if}
 			</p>
-			<h3>{en`As a file`}</h3>
+			<h3 class="quiet-title mb-[0.3rem]">{en`As a file`}</h3>
 			<p>
 				<button
 					class="btn tool now"
@@ -80,13 +80,13 @@
 			{#if told.length}<ul role="status">
 					{#each told as line (line)}<li>{line}</li>{/each}
 				</ul>{/if}
-			<h3>{en`As an exercise`}</h3>
+			<h3 class="quiet-title mb-[0.3rem]">{en`As an exercise`}</h3>
 			<p>
 				<button class="btn tool" disabled={!open.problem} onclick={onexercise}
 					>{en`Make an exercise …`}</button
 				>
 			</p>
-			<h3>{en`On paper`}</h3>
+			<h3 class="quiet-title mb-[0.3rem]">{en`On paper`}</h3>
 			<p>
 				<button
 					class="btn tool"
@@ -97,7 +97,7 @@
 					}}>{en`Handout: sheets, exams, quizzes …`}</button
 				>
 			</p>
-			<h3>{en`As a link`}</h3>
+			<h3 class="quiet-title mb-[0.3rem]">{en`As a link`}</h3>
 			<LinkLine {link} label={en`Link with the lesson in it`} />
 		</div>
 		<LinkCode {link} />
@@ -111,13 +111,6 @@
 		grid-template-columns: minmax(18rem, 26rem) 16rem;
 		gap: var(--gap-3) 2rem;
 		margin-bottom: var(--gap-2);
-	}
-	h3 {
-		margin: 0 0 0.3rem;
-		font-size: var(--size-text);
-		font-style: italic;
-		font-weight: 500;
-		color: var(--ink-soft);
 	}
 	p {
 		margin: 0 0 var(--gap-3);

@@ -52,7 +52,7 @@
 </script>
 
 <section>
-	<h3>{en`The tree`}</h3>
+	<h3 class="text-text font-[650]">{en`The tree`}</h3>
 	{#if search && progress.isDone}
 		{#each progress.said as sentence, i (i)}<p><Words {sentence} linked={false} /></p>{/each}
 		<ul>
@@ -76,7 +76,7 @@
 	{/if}
 </section>
 <section>
-	<h3>{en`The cuts`}</h3>
+	<h3 class="text-text font-[650]">{en`The cuts`}</h3>
 	{#if cutSteps.length > 0}
 		<ol>
 			{#each cutSteps as { id, label, remark } (id)}
@@ -110,7 +110,7 @@
 	{/if}
 </section>
 <section>
-	<h3>{en`All whole points`}</h3>
+	<h3 class="text-text font-[650]">{en`All whole points`}</h3>
 	{#if points && integers.problem}
 		<p>
 			{en`${points.feasible.length === 1 ? en`1 whole point lies` : en`${points.feasible.length} whole points lie`} in the region, of ${points.looked} looked at:`}
@@ -131,11 +131,6 @@
 <style>
 	section {
 		margin-bottom: var(--gap-3);
-	}
-	h3 {
-		margin: 0;
-		font-size: var(--size-text);
-		font-weight: 650;
 	}
 	p {
 		margin: 0 0 var(--gap-1);

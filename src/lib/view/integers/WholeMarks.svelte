@@ -73,12 +73,7 @@
 		stroke-width: 2;
 	}
 	text {
-		font-size: var(--size-note);
 		font-weight: 600;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
 	}
 	.best circle,
 	.here {

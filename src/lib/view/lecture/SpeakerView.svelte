@@ -68,30 +68,30 @@
 	{#if lecture && slide}
 		<main id="main">
 			<section aria-label={en`This step`} class="now-shown">
-				<h2>{en`Now`}</h2>
+				<h2 class="quiet-title mb-[0.2rem]">{en`Now`}</h2>
 				<div class="screen">
 					{#key `${lecture.at} ${lecture.isTold}`}<Slide {slide} isTold={lecture.isTold} />{/key}
 				</div>
 			</section>
 			<section aria-label={en`The next step`}>
-				<h2>{en`Next`}</h2>
+				<h2 class="quiet-title mb-[0.2rem]">{en`Next`}</h2>
 				{#if next}<div class="screen">
 						{#key lecture.at}<Slide slide={next} />{/key}
 					</div>{:else}<p>{en`This is the last step.`}</p>{/if}
 			</section>
 			<section aria-label={en`Good to know`} class="overflow-auto">
 				{#if slide.answer}
-					<h2>{en`The answer`}</h2>
+					<h2 class="quiet-title mb-[0.2rem]">{en`The answer`}</h2>
 					{#if slide.answer.right}<p><b>{slide.answer.right}</b></p>{/if}
 					<p>{slide.answer.because}</p>
 					{#if slide.answer.slips.length > 0}
-						<h2>{en`Slips to expect`}</h2>
+						<h2 class="quiet-title mb-[0.2rem]">{en`Slips to expect`}</h2>
 						<ul>
 							{#each slide.answer.slips as slip (slip)}<li>{slip}</li>{/each}
 						</ul>
 					{/if}
 				{/if}
-				<h2>{en`Notes`}</h2>
+				<h2 class="quiet-title mb-[0.2rem]">{en`Notes`}</h2>
 				<p class="whitespace-pre-line">{lecture.notes || en`The lesson has no notes.`}</p>
 			</section>
 		</main>
@@ -121,13 +121,6 @@
 		margin: 0;
 		font-size: 1.1rem;
 		flex: 1;
-	}
-	h2 {
-		margin: 0 0 0.2rem;
-		font-size: var(--size-text);
-		font-style: italic;
-		font-weight: 500;
-		color: var(--ink-soft);
 	}
 	main {
 		flex: 1;

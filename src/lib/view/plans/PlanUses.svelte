@@ -143,9 +143,6 @@
 		color: var(--error);
 		font-weight: 600;
 	}
-	table {
-		border-spacing: 0;
-	}
 	tfoot th {
 		text-align: left;
 		font-weight: 600;

@@ -124,7 +124,7 @@
 			{#if lesson.telling.story}<label
 					><input type="checkbox" bind:checked={hasStory} /> {en`With the story`}</label
 				>{/if}
-			<h3>{en`Hand out`}</h3>
+			<h3 class="quiet-title">{en`Hand out`}</h3>
 			<LinkLine {link} label={en`Link with the exercise in it`} disabled={says !== null} />
 			<p>
 				<button
@@ -144,7 +144,7 @@
 			<LinkCode {link} />
 		</div>
 		<section class="preview" aria-label={en`What the student sees`}>
-			<h3>{en`What the student sees`}</h3>
+			<h3 class="quiet-title">{en`What the student sees`}</h3>
 			{#if says}<p role="alert">{says}</p>{:else}<PracticeView practice={preview} preview />{/if}
 		</section>
 	</div>
@@ -167,12 +167,6 @@
 		display: grid;
 		gap: var(--gap-2);
 		align-content: start;
-	}
-	h3 {
-		font-size: var(--size-text);
-		font-style: italic;
-		font-weight: 500;
-		color: var(--ink-soft);
 	}
 	fieldset {
 		display: grid;

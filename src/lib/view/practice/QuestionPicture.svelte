@@ -77,6 +77,7 @@
 </script>
 
 <svg
+	class="picture"
 	viewBox={`0 0 ${SIZE} ${SIZE}`}
 	role="group"
 	aria-label={onlyLines ? en`The lines` : onchoose ? en`The region; choose a corner` : en`The region`}
@@ -131,13 +132,6 @@
 	}
 	.axis {
 		stroke: var(--ink);
-	}
-	text {
-		font-size: 12px;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
 	}
 	.corner {
 		cursor: pointer;

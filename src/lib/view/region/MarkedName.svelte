@@ -23,14 +23,6 @@
 </g>
 
 <style>
-	text {
-		font-size: 0.8125rem;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3.5px;
-		stroke-linejoin: round;
-	}
 	.name text {
 		font-weight: 600;
 		fill: currentColor;
@@ -38,8 +30,7 @@
 	.lit text {
 		text-decoration: underline 2px;
 	}
-	g,
-	text {
+	g {
 		pointer-events: none;
 	}
 </style>

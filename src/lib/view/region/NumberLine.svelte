@@ -60,7 +60,13 @@
 	const { name, unit } = $derived(problem.variables[0]);
 </script>
 
-<svg width={size.width} height={size.height} role="group" aria-label={en`Number line of ${name}`}>
+<svg
+	class="picture"
+	width={size.width}
+	height={size.height}
+	role="group"
+	aria-label={en`Number line of ${name}`}
+>
 	{#each sides as side, i (i)}
 		{@const { owner } = side}
 		{@const x = scale(approximate(pointOf(side)))}
@@ -154,7 +160,6 @@
 	}
 	.side text {
 		fill: currentColor;
-		font-size: 0.8125rem;
 		font-weight: 600;
 	}
 	.drop {
@@ -167,13 +172,6 @@
 	.axis {
 		stroke: var(--ink);
 		stroke-width: 1.5;
-	}
-	text {
-		fill: var(--ink);
-		font-size: 0.8125rem;
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
 	}
 	.region {
 		stroke: var(--feasible);

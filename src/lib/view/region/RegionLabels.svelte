@@ -27,13 +27,7 @@
 
 <style>
 	text {
-		font-size: 0.8125rem;
 		font-weight: 600;
 		fill: var(--now);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3.5px;
-		stroke-linejoin: round;
-		pointer-events: none;
 	}
 </style>

@@ -218,6 +218,7 @@
 			{#if problem && region && frame && picture && scene && size.width > MARGIN.left * 2}
 				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 				<svg
+					class="picture"
 					width={size.width}
 					height={size.height}
 					role="group"

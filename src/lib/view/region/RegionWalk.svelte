@@ -159,6 +159,7 @@
 	}
 	.leg text {
 		fill: var(--on-now);
+		stroke: none;
 		font-size: 0.75rem;
 		font-weight: 650;
 	}

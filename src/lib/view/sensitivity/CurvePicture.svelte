@@ -79,6 +79,7 @@
 
 {#if drawn.length}
 	<svg
+		class="picture"
 		width={size.width}
 		height={size.height}
 		role="group"
@@ -188,10 +189,6 @@
 	}
 	text {
 		fill: var(--ink-soft);
-		font-size: 12px;
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
 	}
 	.slope {
 		fill: var(--ink);

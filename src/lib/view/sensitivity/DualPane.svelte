@@ -220,11 +220,11 @@
 				<TurnedTables primal={written.primal} dual={written.dual} />
 			{:else}
 				<section aria-label={en`Primal`}>
-					<h3>{en`Primal`}</h3>
+					<h3 class="text-text mb-1">{en`Primal`}</h3>
 					{@render side(written.primal, false)}
 				</section>
 				<section aria-label={en`Dual`}>
-					<h3>{en`Dual`}</h3>
+					<h3 class="text-text mb-1">{en`Dual`}</h3>
 					{@render side(partly, true)}
 				</section>
 			{/if}
@@ -261,13 +261,8 @@
 		min-height: max-content;
 		overflow-x: auto;
 	}
-	h3 {
-		margin: 0 0 var(--gap-1);
-		font-size: var(--size-text);
-	}
 	table {
 		width: 100%;
-		border-spacing: 0;
 	}
 	td {
 		padding: 0.2rem 0.4rem;

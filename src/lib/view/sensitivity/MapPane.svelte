@@ -92,6 +92,7 @@
 					{@const across = ends(reading, x)}
 					{@const along = ends(otherReading, y)}
 					<svg
+						class="picture"
 						width={size.width}
 						height={size.height}
 						role="group"
@@ -254,11 +255,6 @@
 	}
 	text {
 		fill: var(--ink-soft);
-		font-size: 12px;
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
-		pointer-events: none;
 	}
 	.name {
 		fill: var(--ink);

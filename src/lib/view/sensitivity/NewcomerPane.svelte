@@ -40,7 +40,7 @@
 <Pane pane="newcomer" name={en`New activity or constraint`}>
 	{#if problem && answer?.duals}
 		<Scroll label={en`New activity or constraint`}>
-			<h3>{en`New activity: would it enter?`}</h3>
+			<h3 class="text-text mb-1">{en`New activity: would it enter?`}</h3>
 			<div class="fields">
 				<label>{en`${problem.objective.name} of a unit`} <input class="field" bind:value={gain} /></label>
 				{#each problem.constraints as { name } (name)}
@@ -52,7 +52,7 @@
 					<Words sentence={newcomerWords(problem, priced, own, shares)} linked={false} />
 				</p>
 			{/if}
-			<h3>{en`New constraint: does the best plan satisfy it?`}</h3>
+			<h3 class="text-text mb-1">{en`New constraint: does the best plan satisfy it?`}</h3>
 			<label class="wide"
 				><input
 					class="field"
@@ -77,10 +77,6 @@
 </Pane>
 
 <style>
-	h3 {
-		margin: 0 0 var(--gap-1);
-		font-size: var(--size-text);
-	}
 	p + h3 {
 		margin-top: var(--gap-2);
 	}

@@ -239,7 +239,6 @@
 
 <style>
 	table {
-		border-spacing: 0;
 		border-block: 2px solid var(--ink);
 	}
 	.fit table {

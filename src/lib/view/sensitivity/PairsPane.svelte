@@ -109,7 +109,7 @@
 		<Scroll label={en`Plan and dual values tried`}>
 			<div class="flex flex-wrap items-start gap-y-2 gap-x-4">
 				<section>
-					<h3>{en`Pairs`}</h3>
+					<h3 class="text-text mb-1">{en`Pairs`}</h3>
 					<table>
 						<thead>
 							<tr
@@ -157,7 +157,7 @@
 					</table>
 				</section>
 				<section aria-live="polite">
-					<h3>{en`The rows, combined with these dual values`}</h3>
+					<h3 class="text-text mb-1">{en`The rows, combined with these dual values`}</h3>
 					{#each combinationFound(problem, tried.duals, bound) as line, i (i)}<p>
 							<Words sentence={dualWords(problem, line)} />
 						</p>{/each}
@@ -168,16 +168,16 @@
 						</p>
 					{/if}
 					{#if all}
-						<h3>{en`All best dual values`}</h3>
+						<h3 class="text-text mb-1">{en`All best dual values`}</h3>
 						<p><Words sentence={all} linked={false} /></p>
 					{/if}
 					{#if found}
-						<h3>{en`Dual values that this plan asks for`}</h3>
+						<h3 class="text-text mb-1">{en`Dual values that this plan asks for`}</h3>
 						{#each fromPlanFound(tried.plan, found) as line, i (i)}<p>
 								<Words sentence={dualWords(problem, line)} />
 							</p>{/each}
 					{:else}
-						<h3>{en`In words`}</h3>
+						<h3 class="text-text mb-1">{en`In words`}</h3>
 						{#each pairs as pair (`${pair.kind} ${pair.name}`)}<p>
 								<Words sentence={dualWords(problem, pairFound(pair))} />
 							</p>{/each}
@@ -201,10 +201,6 @@
 	section + section {
 		flex: 1 1 20rem;
 	}
-	h3 {
-		margin: 0 0 var(--gap-1);
-		font-size: var(--size-text);
-	}
 	section + section h3:not(:first-child) {
 		margin-top: var(--gap-2);
 	}
@@ -212,7 +208,6 @@
 		margin: 0;
 	}
 	table {
-		border-spacing: 0;
 		border-block: 2px solid var(--ink);
 	}
 	th,

@@ -60,11 +60,11 @@
 {/snippet}
 
 <section aria-label={en`Primal as a table`}>
-	<h3>{en`Primal`}</h3>
+	<h3 class="text-text mb-1">{en`Primal`}</h3>
 	{@render table(primal, false)}
 </section>
 <section aria-label={en`Dual as a table`}>
-	<h3>{en`Dual: rows and columns traded`}</h3>
+	<h3 class="text-text mb-1">{en`Dual: rows and columns traded`}</h3>
 	{@render table(dual.problem, true)}
 </section>
 
@@ -73,12 +73,7 @@
 		min-width: 0;
 		overflow-x: auto;
 	}
-	h3 {
-		margin: 0 0 var(--gap-1);
-		font-size: var(--size-text);
-	}
 	table {
-		border-spacing: 0;
 		border-block: 2px solid var(--ink);
 	}
 	th,

@@ -120,7 +120,9 @@
 	{/snippet}
 	{#if problem && varied && called && reading && value && tableau}
 		<Scroll label={en`What if this number were different`}>
-			<h3><Words sentence={say`${called}: ${quantity(reading.now, unit)}`} linked={false} /></h3>
+			<h3 class="text-text font-[650]">
+				<Words sentence={say`${called}: ${quantity(reading.now, unit)}`} linked={false} />
+			</h3>
 			<IntervalLine
 				now={reading.now}
 				low={reading.low.at}
@@ -192,10 +194,6 @@
 </Pane>
 
 <style>
-	h3 {
-		font-size: var(--size-text);
-		font-weight: 650;
-	}
 	ul {
 		margin: 0 0 var(--gap-2);
 	}

@@ -23,7 +23,7 @@
 
 <section class="pane" class:enlarged aria-labelledby={side ? `${id} ${side}` : id} data-pane={pane}>
 	<header>
-		<h2 {id}>{name}</h2>
+		<h2 class="quiet-title whitespace-nowrap" {id}>{name}</h2>
 		{#if aside}<p class="aside" role="status">{aside}</p>{/if}
 		<div class="tools">
 			{@render tools?.()}
@@ -58,13 +58,6 @@
 		gap: var(--gap-2);
 		min-height: 2.1rem;
 		padding: 0.1rem var(--gap-2) 0 var(--gap-3);
-	}
-	h2 {
-		font-size: var(--size-text);
-		font-style: italic;
-		font-weight: 500;
-		color: var(--ink-soft);
-		white-space: nowrap;
 	}
 	.aside {
 		flex: 1 1 0;

@@ -158,6 +158,7 @@
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 <svg
+	class="picture"
 	width={size.width}
 	height={size.height}
 	role="group"
@@ -258,15 +259,6 @@
 		fill: var(--sheet);
 		stroke: var(--error);
 		stroke-width: 2.5;
-	}
-	text {
-		font-size: 0.8125rem;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3.5px;
-		stroke-linejoin: round;
-		pointer-events: none;
 	}
 	.title {
 		font-style: italic;

@@ -151,7 +151,6 @@
 		padding: 0 var(--gap-3) var(--gap-3);
 	}
 	table {
-		border-spacing: 0;
 		margin-left: -0.25rem;
 	}
 	td {

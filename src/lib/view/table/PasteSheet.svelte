@@ -263,9 +263,6 @@
 		overflow: auto;
 		border: 1px solid var(--rule);
 	}
-	table {
-		border-spacing: 0;
-	}
 	th {
 		position: sticky;
 		top: 0;

@@ -156,7 +156,6 @@
 		padding: var(--gap-2) var(--gap-3);
 	}
 	table {
-		border-spacing: 0;
 		/* as wide as its equations, so that it can be fitted */
 		width: max-content;
 		font-size: var(--size, 1rem);

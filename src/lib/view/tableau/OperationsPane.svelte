@@ -184,7 +184,6 @@
 		font-weight: 600;
 	}
 	table {
-		border-spacing: 0;
 		font-size: var(--size, 1rem);
 	}
 	th,
