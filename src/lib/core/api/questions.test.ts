@@ -72,6 +72,14 @@ test('an answer is taken as people write it, and its consequence told', () => {
 		body: { right: false, consequence: { value: '12' } }
 	});
 	expect(judged({ question: of('interval'), answer: [1, 2] }).status).toBe(200);
+	// what we wrote holds texts; an answer may be a number
+	const plan = of('corner-values');
+	const [name] = Object.keys(plan.right[0]);
+	const back = { ...plan, right: [{ [name]: 1 }] };
+	expect(judged({ question: back, answer: { [name]: 1 } })).toMatchObject({
+		status: 400,
+		body: { issues: [{ path: 'question.right[0]' }] }
+	});
 	const kept = { ...of('feasible'), given: { plan: { x: '1', y: '1' } }, right: [[]], slips: [] };
 	expect(judged({ question: kept, answer: 'none' }).body.right).toBe(true);
 });

@@ -49,6 +49,12 @@ export function answerQuestions(data: unknown, control: RunControl = {}): { ques
 	};
 }
 
+/** Whether an answer holds texts alone, as one that we wrote; somebody else may answer with numbers. */
+const isWritten = (answer: unknown): boolean =>
+	typeof answer === 'string' ||
+	answer === null ||
+	(typeof answer === 'object' && Object.values(answer).every(isWritten));
+
 /**
  * A question as it came back.
  * @throws InputError with every fault and its path
@@ -71,7 +77,11 @@ function readQuestion(question: QuestionBack): Question {
 	check(isWhole, '.tableau', 'must have as many entries in each row as it has columns');
 	const answersIn = (list: readonly Answer[], pathOf: (place: number) => string) =>
 		list.forEach((answer, place) =>
-			check(canonical(answers, answer) !== null, pathOf(place), 'must be an answer to this question')
+			check(
+				isWritten(answer) && canonical(answers, answer) !== null,
+				pathOf(place),
+				'must be an answer to this question'
+			)
 		);
 	answersIn(right, (place) => `.right[${place}]`);
 	answersIn(
