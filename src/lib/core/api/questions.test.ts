@@ -64,8 +64,10 @@ test('what is no question is refused with its path', () => {
 });
 
 test('an answer is taken as people write it, and its consequence told', () => {
-	const questions: { kind: string; given: { plan?: object } }[] = ask({ problem: PROBLEM, count: 50 }).body
-		.questions;
+	const questions: { kind: string; given: { plan?: object }; right: object[] }[] = ask({
+		problem: PROBLEM,
+		count: 50
+	}).body.questions;
 	const of = (kind: string) => questions.find((own) => own.kind === kind)!;
 	expect(judged({ question: of('best-corner'), answer: { x: '1 1/2', y: '1.5 kg' } })).toMatchObject({
 		status: 200,
