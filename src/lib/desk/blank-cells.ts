@@ -2,6 +2,7 @@ import { ZERO } from '$lib/core/number/rational';
 import { numbered } from '$lib/core/problem/names';
 import type { NewRow } from '$lib/core/problem/statement/edit-lines';
 import { removeRow } from '$lib/core/problem/statement/edits';
+import type { Reading } from '$lib/core/problem/statement/reading';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { applyEdits } from '$lib/core/problem/statement/text-edit';
 import { sameProblem, type Problem } from '$lib/core/problem/types';
@@ -13,10 +14,7 @@ export type BlankCells = ReadonlySet<string>;
 const PLAIN = /^\S+ from 0$/;
 
 /** An empty table before it has activities and resources. */
-export const NOTHING: { readonly text: string; readonly blank: BlankCells } = {
-	text: 'max z = 0',
-	blank: new Set(['goal|'])
-};
+export const NOTHING = { text: 'max z = 0', blank: new Set(['goal|']) as BlankCells };
 
 export const NO_BLANKS: BlankCells = new Set();
 
@@ -62,12 +60,13 @@ export const isUntouched = ({ variables, objective, constraints }: Problem, blan
 	constraints.every(({ name }) => blank.has(`row|${name}`) && blank.has(`rhs|${name}`));
 
 /** A table's text without the resources that have no amount. */
-export function filledIn(text: string, blank: BlankCells): string {
-	const names = readStatement(text).problem?.constraints.map(({ name }) => name) ?? [];
-	return names
-		.filter((name) => blank.has(`rhs|${name}`))
-		.reduce((now, name) => applyEdits(now, removeRow(now, readStatement(now), name)), text);
-}
+export const filledIn = (text: string, reading: Reading, blank: BlankCells): string =>
+	(reading.problem?.constraints ?? [])
+		.filter(({ name }) => blank.has(`rhs|${name}`))
+		.reduce((now, { name }) => {
+			const read = now === text ? reading : readStatement(now);
+			return applyEdits(now, removeRow(now, read, name));
+		}, text);
 
 /** The same statement without lines that say of a variable only that there is one, where the others say that. */
 export function shortened(text: string): string {

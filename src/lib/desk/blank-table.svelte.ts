@@ -1,4 +1,5 @@
 import { addRow, addVariable, removeRow, removeVariable, rename } from '$lib/core/problem/statement/edits';
+import type { Reading } from '$lib/core/problem/statement/reading';
 import { readStatement } from '$lib/core/problem/statement/read';
 import { applyEdits, type TextEdit } from '$lib/core/problem/statement/text-edit';
 import type { Problem } from '$lib/core/problem/types';
@@ -18,6 +19,14 @@ import {
 import type { LessonDocument } from './document.svelte';
 import type { TableText } from './table-text';
 
+interface State {
+	readonly text: string;
+	readonly reading: Reading;
+	readonly blank: BlankCells;
+}
+
+const stateOf = (text: string, blank: BlankCells): State => ({ text, reading: readStatement(text), blank });
+
 /** activities and resources that an empty table has to begin with */
 const BEGIN = 2;
 
@@ -27,18 +36,18 @@ const BEGIN = 2;
  */
 export class BlankTable implements TableText {
 	readonly #lesson: LessonDocument;
-	#state = $state.raw<{ readonly text: string; readonly blank: BlankCells }>(NOTHING);
+	#state = $state.raw<State>(stateOf(NOTHING.text, NOTHING.blank));
 	/** what the lesson says by this table; null before it was begun */
 	#said = $state.raw<string | null>(null);
 	/** what stands before the objective of an empty table and stays there, such as a title; null where it began with a problem */
 	#before = $state.raw<string | null>(null);
-	readonly reading = $derived(readStatement(this.#state.text));
 
 	constructor(lesson: LessonDocument) {
 		this.#lesson = lesson;
 	}
 
 	readonly text: string = $derived(this.#state.text);
+	readonly reading: Reading = $derived(this.#state.reading);
 	readonly blank: BlankCells = $derived(this.#state.blank);
 	readonly problem: Problem | null = $derived(this.reading.problem);
 	readonly notation = $derived.by(() => this.#lesson.notation);
@@ -53,14 +62,14 @@ export class BlankTable implements TableText {
 
 	/** Begins an empty table; what the lesson says so far, a title at most, stays. */
 	begin(): void {
-		this.#begin(this.#lesson.text.trim(), NOTHING);
+		this.#begin(this.#lesson.text.trim(), NOTHING.text, NOTHING.blank);
 		this.resize(BEGIN, BEGIN);
 	}
 
-	#begin(before: string | null, state: typeof NOTHING): void {
+	#begin(before: string | null, text: string, blank: BlankCells): void {
 		this.#before = before;
 		this.#said = this.#lesson.text;
-		this.#state = state;
+		this.#state = stateOf(text, blank);
 	}
 
 	/** Another size of an empty table; what was typed stays as far as there is room. */
@@ -79,7 +88,7 @@ export class BlankTable implements TableText {
 	 * @returns its name
 	 */
 	addRow(): string {
-		if (!this.isOn) this.#begin(null, { text: this.#lesson.text, blank: NO_BLANKS });
+		if (!this.isOn) this.#begin(null, this.#lesson.text, NO_BLANKS);
 		const { edits, name } = addRow(this.text, this.reading, EMPTY_ROW);
 		this.#put(edits, [`row|${name}`, `rhs|${name}`]);
 		return name;
@@ -95,20 +104,20 @@ export class BlankTable implements TableText {
 	}
 
 	write(text: string): void {
-		this.#set(text, this.blank);
+		this.#set(stateOf(text, this.blank));
 	}
 
 	/** What is done in it is one act; a text that is written back takes back what became of its blank cells, too. */
 	asOne<T>(act: () => T): T {
 		const before = this.#state;
 		const result = this.#lesson.asOne(act);
-		if (this.text === before.text && this.blank !== before.blank) this.#set(before.text, before.blank);
+		if (this.text === before.text && this.blank !== before.blank) this.#set(before);
 		return result;
 	}
 
 	filled(row: string, typed: string): void {
 		const change = typed.trim() === '' ? withCell : withoutCell;
-		this.#set(this.text, change(this.blank, `rhs|${row}`));
+		this.#set({ ...this.#state, blank: change(this.blank, `rhs|${row}`) });
 	}
 
 	giveWay(kind: 'variable' | 'constraint', name: string): void {
@@ -120,16 +129,19 @@ export class BlankTable implements TableText {
 
 	#put(edits: readonly TextEdit[], added: readonly string[]): void {
 		const text = applyEdits(this.text, edits);
-		const now = readStatement(text).problem;
-		if (now) this.#set(text, stillBlank([...this.blank, ...added], this.problem!, now));
+		const reading = readStatement(text);
+		if (!reading.problem) return;
+		const blank = stillBlank([...this.blank, ...added], this.problem!, reading.problem);
+		this.#set({ text, reading, blank });
 	}
 
 	/** Another state of it; the lesson says what of it is filled in. */
-	#set(text: string, blank: BlankCells): void {
-		this.#state = { text, blank };
-		const filled = filledIn(text, blank);
+	#set(state: State): void {
+		this.#state = state;
+		const { text, reading, blank } = state;
+		const filled = filledIn(text, reading, blank);
 		if (this.#before === null) return this.#say(filled);
-		if (isUntouched(this.problem!, blank) && this.#lesson.text.trim() === this.#before) return;
+		if (isUntouched(reading.problem!, blank) && this.#lesson.text.trim() === this.#before) return;
 		this.#say((this.#before ? `${this.#before}\n` : '') + shortened(filled));
 	}
 

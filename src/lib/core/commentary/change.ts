@@ -1,8 +1,7 @@
 import { isZero, sign, type Rational } from '../number/rational';
 import { usesOf } from '../problem/use';
 import type { Plan, Problem } from '../problem/types';
-import type { Goal } from '../tableau/goal';
-import { BIG_M, INFEASIBILITY, OBJECTIVE } from '../tableau/goal';
+import { BIG_M, INFEASIBILITY, OBJECTIVE, type Goal } from '../tableau/goal';
 import { cost, goalValue, type Tableau } from '../tableau/tableau';
 import type { Part } from '../method/types';
 
@@ -70,6 +69,6 @@ export const usesUnder = (problem: Problem, plan: Plan): ConstraintUse[] =>
 		if (relation === '=') return [];
 		const [atEdge, within] =
 			relation === '<=' ? (['used-up', 'left'] as const) : (['met', 'exceeded'] as const);
-		const is = { rises: within, stays: atEdge, falls: 'violated' } as const;
-		return [{ name, unit, is: is[wayOf(slack)], by: slack.abs() }];
+		const is = isZero(slack) ? atEdge : sign(slack) > 0 ? within : 'violated';
+		return [{ name, unit, is, by: slack.abs() }];
 	});

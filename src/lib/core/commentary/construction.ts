@@ -2,7 +2,7 @@ import { bestFace, valuesOf } from '../geometry/best';
 import { intercepts, keptProblem, type BuildStep } from '../geometry/construction';
 import { testHolds, testPoint } from '../geometry/sides';
 import { pointKey } from '../geometry/point-key';
-import { polyhedron, type Polyhedron } from '../geometry/polyhedron';
+import { keepsAll, polyhedron, type Polyhedron } from '../geometry/polyhedron';
 import { keepsSide, rowOf, sidesOf, type Side } from '../geometry/sides';
 import { dot, type Vector } from '../number/linear-algebra';
 import { isZero, sign } from '../number/rational';
@@ -23,14 +23,6 @@ import type {
 /** What is found at each step of the graphical method. */
 
 const isOpen = ({ directions, lines }: Polyhedron): boolean => directions.length + lines.length > 0;
-
-/** Whether a side takes nothing from what was there before. */
-const keepsAll = (side: Side, before: Polyhedron): boolean =>
-	before.points.every((at) => keepsSide(side, at)) &&
-	[...before.directions, ...before.lines.flatMap((line) => [line, line.map((v) => v.neg())])].every((way) => {
-		const turn = sign(dot(side.row, way));
-		return side.equality ? turn === 0 : turn <= 0;
-	});
 
 /** What a constraint cuts off from the region so far. */
 function cutOff(problem: Problem, before: Polyhedron, after: Polyhedron, own: Side): BuildFinding[] {

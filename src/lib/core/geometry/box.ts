@@ -1,7 +1,7 @@
 import { nice } from 'd3-array';
 import type { Vector } from '../number/linear-algebra';
 import { approximate, isZero, max, parseRational } from '../number/rational';
-import type { Polyhedron } from './polyhedron';
+import { openWays, type Polyhedron } from './polyhedron';
 import type { Side } from './sides';
 
 /** What is seen of the plane, in doubles: for drawing only. */
@@ -94,8 +94,7 @@ export function fitBox(
 	if (!useful) shown.push({ x: 0, y: 0 });
 	let [x0, x1] = axis(shown.map((p) => p.x));
 	let [y0, y1] = axis(shown.map((p) => p.y));
-	const back = region.lines.map((line) => line.map((value) => value.neg()));
-	for (const direction of [...region.directions, ...region.lines, ...back]) {
+	for (const direction of openWays(region)) {
 		const { x: dx, y: dy } = spot(direction);
 		const [width, height] = [x1 - x0, y1 - y0];
 		if (dx > 0) x1 += width * 0.3;

@@ -35,12 +35,12 @@ export function extremes(
 	inequalities: readonly Line[],
 	options: { hurry?: () => boolean; most?: number } = {}
 ): Extremes | null {
-	const directions = nullSpace(
+	// in whole numbers: each direction, and the point over its denominator
+	const ways = nullSpace(
 		equations.map(({ row }) => row),
 		at.length
-	).map(wholeDirection);
-	// in whole numbers: the point over its denominator, and each direction
-	const ways = directions.map(wholeVector);
+	).map(wholeVector);
+	const directions = ways.map((way) => way.map((part) => rational(part)));
 	const point = wholeVector([...at, ONE]);
 	const denominator = point.at(-1)!;
 	// x = at + Σ y · direction: an inequality reads Σ y · (row · direction) + (row · at − rhs) ≥ 0

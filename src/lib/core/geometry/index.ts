@@ -26,7 +26,7 @@ export {
 	type Rectangle,
 	type Stroke
 } from './labels';
-export { facesOf, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
+export { facesOf, openWays, outline, type Polyhedron, polyhedron, polyhedronOf } from './polyhedron';
 export { type Region, region } from './region';
 export {
 	type LineOwner,

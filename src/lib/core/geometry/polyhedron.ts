@@ -1,9 +1,9 @@
-import { echelon, nullSpace, rank, wholeVector, type Vector } from '../number/linear-algebra';
-import { isZero, ONE, ZERO, type Rational } from '../number/rational';
+import { dot, echelon, nullSpace, rank, wholeVector, type Vector } from '../number/linear-algebra';
+import { isZero, ONE, sign, ZERO, type Rational } from '../number/rational';
 import type { Problem } from '../problem/types';
 import { across, extremes, wholeDirection } from './extremes';
 import { dotWhole } from './double-description';
-import { asLines, sidesOf, type Side } from './sides';
+import { asLines, keepsSide, sidesOf, type Side } from './sides';
 
 /** A corner, with the sides (by index) that hold there with equality. */
 export interface Vertex {
@@ -43,6 +43,20 @@ export interface Polyhedron {
 	readonly points: readonly Vector[];
 	readonly directions: readonly Vector[];
 }
+
+/** The ways in which a polyhedron goes on without end, along a line both ways. */
+export const openWays = ({ directions, lines }: Pick<Polyhedron, 'directions' | 'lines'>): Vector[] => [
+	...directions,
+	...lines.flatMap((line) => [line, line.map((value) => value.neg())])
+];
+
+/** Whether all points of a polyhedron keep a side. */
+export const keepsAll = (side: Side, body: Polyhedron): boolean =>
+	body.points.every((at) => keepsSide(side, at)) &&
+	openWays(body).every((way) => {
+		const turn = sign(dot(side.row, way));
+		return side.equality ? turn === 0 : turn <= 0;
+	});
 
 const allEqual = (row: Vector): boolean => row.every(isZero);
 

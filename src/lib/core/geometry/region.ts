@@ -1,8 +1,8 @@
-import { dot, type Vector } from '../number/linear-algebra';
-import { compare, isZero, sign } from '../number/rational';
+import type { Vector } from '../number/linear-algebra';
+import { compare, isZero } from '../number/rational';
 import type { Problem } from '../problem/types';
-import { facesOf, outline, polyhedronOf, type Polyhedron } from './polyhedron';
-import { isTight, keepsSide, sidesOf, type Side } from './sides';
+import { facesOf, keepsAll, outline, polyhedronOf, type Polyhedron } from './polyhedron';
+import { isTight, sidesOf, type Side } from './sides';
 
 export type RegionShape = 'empty' | 'point' | 'segment' | 'ray' | 'line' | 'polygon' | 'unbounded' | 'plane';
 
@@ -57,24 +57,15 @@ function reordered(body: Polyhedron, order: readonly number[]): Polyhedron {
 
 /** Whether there are points that keep all other sides and not this one. */
 function isNeeded(sides: readonly Side[], index: number): boolean {
-	const { points, directions, lines } = polyhedronOf(
-		sides.filter((_, i) => i !== index),
-		2
-	);
-	const { row, equality } = sides[index];
-	const leaves = (way: Vector) => (equality ? !isZero(dot(row, way)) : sign(dot(row, way)) > 0);
-	return (
-		points.some((point) => !keepsSide(sides[index], point)) ||
-		directions.some(leaves) ||
-		lines.some((line) => !isZero(dot(row, line)))
-	);
+	const others = sides.filter((_, i) => i !== index);
+	return !keepsAll(sides[index], polyhedronOf(others, 2));
 }
 
 /** The sides without which the region would be another. */
 function needed(body: Polyhedron): number[] {
 	const { sides, dimension, points, lines } = body;
-	const touches = (side: Side) => points.some((point) => isTight(side, point));
 	if (dimension === 2 && lines.length === 0) return facesOf(body).map(({ side }) => side);
+	const touches = (side: Side) => points.some((point) => isTight(side, point));
 	const touching = sides.flatMap((side, i) => (!side.row.every(isZero) && touches(side) ? [i] : []));
 	// of a region without an inside a side may be needed that bounds it nowhere along an edge
 	return dimension === 2 ? touching : touching.filter((i) => isNeeded(sides, i));

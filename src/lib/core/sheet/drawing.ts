@@ -83,8 +83,8 @@ export function drawingOf(problem: Problem, fill: Exclude<Fill, 'none'>): Drawin
 	const box = fitBox(own, lines, []);
 	const names = problem.constraints.map(({ name }) => name);
 	const isWhole = fill === 'answers';
-	const { points } = bestFace(problem, own);
-	const isBest = (at: Vector) => points.some((best) => pointKey(best) === pointKey(at));
+	const best = new Set(bestFace(problem, own).points.map(pointKey));
+	const isBest = (at: Vector) => best.has(pointKey(at));
 	const first = own.vertices.find(({ at }) => isBest(at))?.at;
 	return {
 		box,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { en } from '$lib/core/language';
 	import { scaleLinear } from 'd3';
-	import { bestFace, pointKey, polyhedron, type Side, sidesOf } from '$lib/core/geometry';
+	import { bestFace, openWays, pointKey, polyhedron, type Side, sidesOf } from '$lib/core/geometry';
 	import { approximate, isZero, showNumber, sign } from '$lib/core/number';
 	import { type Problem, sameOwner } from '$lib/core/problem';
 	import { useDesk } from '$lib/desk/desk.svelte';
@@ -44,9 +44,7 @@
 	const span = $derived.by(() => {
 		if (region.dimension < 0) return null;
 		const ends = region.points.map(([x]) => scale(approximate(x)));
-		const ways = [...region.directions, ...region.lines.flatMap(([x]) => [[x], [x.neg()]])].map(([x]) =>
-			sign(x)
-		);
+		const ways = openWays(region).map(([x]) => sign(x));
 		return {
 			from: ways.includes(-1) || ends.length === 0 ? edge[0] : Math.min(...ends),
 			to: ways.includes(1) || ends.length === 0 ? edge[1] : Math.max(...ends)

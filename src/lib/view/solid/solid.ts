@@ -5,6 +5,7 @@ import {
 	pointKey,
 	type Polyhedron,
 	polyhedron,
+	openWays,
 	polyhedronOf,
 	type Side,
 	sidesOf
@@ -80,7 +81,7 @@ export function solidOf(problem: Problem, room: Room): Solid {
 	const sides = sidesOf(problem);
 	const whole = polyhedron(problem);
 	// only where the region has no end does the frame cut
-	const ways = [...whole.directions, ...whole.lines, ...whole.lines.map((line) => line.map((v) => v.neg()))];
+	const ways = openWays(whole);
 	const frame = frameSides(room).filter(({ row }) => ways.some((way) => sign(dot(row, way)) > 0));
 	const body: Polyhedron = frame.length ? polyhedronOf([...sides, ...frame], 3) : whole;
 	const isFrame = (side: number) => side >= sides.length;
